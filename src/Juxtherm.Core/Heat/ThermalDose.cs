@@ -1,0 +1,62 @@
+namespace Juxtherm.Core.Heat;
+
+/// <summary>
+/// Heat counted the way thermal processing counts it (the z-value method behind F₀ of sterilisation): seconds at a reference
+/// temperature that would do as much, ∫ 10^((T − T_ref)/z) dt.
+/// </summary>
+/// <param name="ReferenceCelsius">The temperature at which one second counts one, °C.</param>
+/// <param name="ZKelvin">The rise that makes a second count ten times, K, above zero.</param>
+/// <param name="ThresholdCelsius">Below this nothing counts, °C.</param>
+public sealed record DoseScale(double ReferenceCelsius, double ZKelvin, double ThresholdCelsius = double.NegativeInfinity)
+{
+    /// <summary>How many reference seconds one second at this temperature is worth.</summary>
+    public double Rate(double celsius) => celsius < ThresholdCelsius ? 0 : Math.Exp(Math.Log(10) / ZKelvin * (celsius - ReferenceCelsius));
+
+    /// <summary>
+    /// Reference seconds gathered while the temperature runs in a straight line between two values: exact for that line, the
+    /// crossing of the threshold included.
+    /// </summary>
+    /// <param name="fromCelsius">At the start, °C.</param>
+    /// <param name="toCelsius">At the end, °C.</param>
+    /// <param name="seconds">Duration, s.</param>
+    public double Gathered(double fromCelsius, double toCelsius, double seconds)
+    {
+        if (fromCelsius < ThresholdCelsius && toCelsius < ThresholdCelsius)
+            return 0;
+        if (fromCelsius < ThresholdCelsius)
+            return Gathered(ThresholdCelsius, toCelsius, seconds * (toCelsius - ThresholdCelsius) / (toCelsius - fromCelsius));
+        if (toCelsius < ThresholdCelsius)
+            return Gathered(fromCelsius, ThresholdCelsius, seconds * (fromCelsius - ThresholdCelsius) / (fromCelsius - toCelsius));
+        var exponent = Math.Log(10) / ZKelvin * (toCelsius - fromCelsius);
+        var start = Rate(fromCelsius);
+        // (e^x − 1)/x, by its series where the difference would cancel.
+        var mean = Math.Abs(exponent) < 1e-4 ? 1 + exponent / 2 + exponent * exponent / 6 : (Math.Exp(exponent) - 1) / exponent;
+        return start * mean * seconds;
+    }
+}
+
+/// <summary>A running total of a dose in each lane.</summary>
+/// <param name="scale">How seconds are counted.</param>
+/// <param name="startCelsius">Temperature at the start, °C.</param>
+public sealed class DoseMeter(DoseScale scale, Lanes startCelsius)
+{
+    private readonly double[] _total = new double[LaneMath.Count];
+    private Lanes _last = startCelsius;
+
+    /// <summary>Reference seconds so far in a lane.</summary>
+    /// <param name="lane">0 to 3.</param>
+    public double Total(int lane) => _total[lane];
+
+    /// <summary>Advances over one step.</summary>
+    /// <param name="nowCelsius">Temperature at the step's end, °C.</param>
+    /// <param name="seconds">Length of the step, s.</param>
+    public void Advance(Lanes nowCelsius, double seconds)
+    {
+        for (var lane = 0; lane < LaneMath.Count; lane++)
+            _total[lane] += scale.Gathered(_last[lane], nowCelsius[lane], seconds);
+        _last = nowCelsius;
+    }
+
+    /// <summary>Forgets the last temperature, as when the stack was rearranged; the total stays.</summary>
+    public void Restart(Lanes nowCelsius) => _last = nowCelsius;
+}
