@@ -48,6 +48,8 @@ public sealed class HeatColumn
     private Lanes _fluxOut;
     private Plate _plateKind = Plate.Immovable;
     private double _factoredStep = double.NaN;
+    private TopFace? _lastTop;
+    private BottomFace? _lastBottom;
     private Lanes _factoredPlatePivot;
 
     /// <summary>Puts sheets in contact, top to bottom.</summary>
@@ -142,15 +144,13 @@ public sealed class HeatColumn
     {
         ArgumentNullException.ThrowIfNull(schedule);
         ArgumentOutOfRangeException.ThrowIfNegative(seconds);
-        // The factors belong to one pair of faces.
-        _factoredStep = double.NaN;
         var step = schedule.FirstSeconds;
         for (var time = 0.0; time < seconds - 1e-9;)
         {
             var left = seconds - time;
             // Never leave a sliver: the last two steps share what is left.
             var length = step >= left - 1e-9 ? left : step > left / 2 ? left / 2 : step;
-            Step(top, bottom, setPointCelsius, length);
+            Advance(top, bottom, setPointCelsius, length);
             time += length;
             if (afterStep is not null && !afterStep(length, time))
                 break;
@@ -158,6 +158,22 @@ public sealed class HeatColumn
         }
 
         WriteBack();
+    }
+
+    /// <summary>
+    /// One step of a phase whose pace somebody else sets: a second column that keeps time with a first. The factors are kept as
+    /// long as the step length and both faces stay the same.
+    /// </summary>
+    /// <param name="top">What is above.</param>
+    /// <param name="bottom">What is below.</param>
+    /// <param name="setPointCelsius">Where the controller holds the plate's face, °C.</param>
+    /// <param name="seconds">Length of the step, s.</param>
+    public void Advance(TopFace top, BottomFace bottom, Lanes setPointCelsius, double seconds)
+    {
+        if (!ReferenceEquals(top, _lastTop) || !ReferenceEquals(bottom, _lastBottom))
+            _factoredStep = double.NaN;
+        (_lastTop, _lastBottom) = (top, bottom);
+        Step(top, bottom, setPointCelsius, seconds);
     }
 
     /// <summary>Temperature where two sheets touch, °C; interface 0 is the top face of the stack, the last one its bottom face.</summary>
@@ -268,8 +284,8 @@ public sealed class HeatColumn
 
         for (var round = 0; round < MostSteps; round++)
         {
-            // Where a cell hops between wet and dry, Newton can cycle. Taking the steepest slope everywhere then converges for
-            // certain, if slowly (the enthalpy never falls with temperature); it is needed about once in ten thousand steps.
+            // Where a cell hops between wet and dry, Newton can cycle. The steepest slope everywhere then converges for certain,
+            // if slowly, because the enthalpy never falls with temperature. Few steps ever need it.
             var steepest = round >= MostNewtonSteps;
             var fresh = h != _factoredStep;
             if (_anyWater)

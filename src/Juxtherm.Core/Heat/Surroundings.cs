@@ -12,8 +12,15 @@ public static class Surroundings
     /// <summary>From below the underlay into the table, W/(m²·K).</summary>
     public const double BelowUnderlayWm2K = 8;
 
-    /// <summary>A garment laid on a cold bench: touching, but not perfectly, W/(m²·K) (practice spans 40 to 80).</summary>
-    public const double ColdBenchWm2K = 60;
+    /// <summary>
+    /// What a cold bench adds below a garment laid on it: touching, but not perfectly (practice spans 40 to 80 W/(m²·K), here a
+    /// still layer of air that conducts 50), then the bench top itself, wood, which warms up under the garment.
+    /// </summary>
+    public static IReadOnlyList<Sheet> ColdBench { get; } =
+    [
+        new("gap", new Substance(0.025, 1.2, 1005), 0.5),
+        new("bench", new Substance(0.16, 600, 2000), 18),
+    ];
 
     /// <summary>Conductance between the plate and what it is pressed on, W/(m²·K): 60 + 900·(P/20 kPa)^0.6.</summary>
     /// <param name="pressureKPa">Contact pressure, kPa, not negative.</param>

@@ -50,10 +50,11 @@ public sealed class DoseMeter(DoseScale scale, Lanes startCelsius)
     /// <summary>Advances over one step.</summary>
     /// <param name="nowCelsius">Temperature at the step's end, °C.</param>
     /// <param name="seconds">Length of the step, s.</param>
-    public void Advance(Lanes nowCelsius, double seconds)
+    /// <param name="weight">What a second counts for in each lane.</param>
+    public void Advance(Lanes nowCelsius, double seconds, Lanes weight)
     {
         for (var lane = 0; lane < LaneMath.Count; lane++)
-            _total[lane] += scale.Gathered(_last[lane], nowCelsius[lane], seconds);
+            _total[lane] += weight[lane] * scale.Gathered(_last[lane], nowCelsius[lane], seconds);
         _last = nowCelsius;
     }
 

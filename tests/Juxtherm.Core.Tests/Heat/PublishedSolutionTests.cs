@@ -163,9 +163,9 @@ public class PublishedSolutionTests
         var scale = new DoseScale(121.1, 10);
         var meter = new DoseMeter(scale, LaneMath.All(101.1));
         for (var minute = 1; minute <= 10; minute++)
-            meter.Advance(LaneMath.All(101.1 + 2 * minute), 1);
-        meter.Advance(LaneMath.All(121.1), 12);
-        meter.Advance(LaneMath.All(91.1), 5);
+            meter.Advance(LaneMath.All(101.1 + 2 * minute), 1, LaneMath.All(1));
+        meter.Advance(LaneMath.All(121.1), 12, LaneMath.All(1));
+        meter.Advance(LaneMath.All(91.1), 5, LaneMath.All(1));
         var comeUp = 10 / Math.Log(10) * (1 - 0.01) / 2;
         var cooling = 10 / Math.Log(10) * (1 - 0.001) / 6;
         Assert.Equal(comeUp + 12 + cooling, meter.Total(0), 1e-9);

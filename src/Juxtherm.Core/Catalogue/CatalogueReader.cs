@@ -1,0 +1,304 @@
+using System.Security.Cryptography;
+using System.Text;
+using System.Text.Json;
+using Juxtherm.Core.Heat;
+using Juxtherm.Core.Reading;
+
+namespace Juxtherm.Core.Catalogue;
+
+/// <summary>One catalogue file, already read from wherever it is kept.</summary>
+/// <param name="Name">File name, for messages.</param>
+/// <param name="Text">Its JSON.</param>
+public sealed record CatalogueFile(string Name, string Text);
+
+/// <summary>The catalogue files cannot be used. The message names each file, place and reason.</summary>
+/// <param name="message">All that is wrong, a line each.</param>
+public sealed class CatalogueException(string message) : Exception(message);
+
+/// <summary>
+/// Reads and checks catalogue files. In them a figure is a pair: the value, and the key of an entry in the file's own
+/// <c>provenance</c> table, so that no figure can stand without saying where it comes from.
+/// </summary>
+public static class CatalogueReader
+{
+    private static readonly JsonDocumentOptions Strict = new() { AllowDuplicateProperties = false, CommentHandling = JsonCommentHandling.Disallow, MaxDepth = 16 };
+
+    /// <summary>Reads all files into one snapshot.</summary>
+    /// <param name="files">The files; their order does not matter.</param>
+    /// <exception cref="CatalogueException">Anything is wrong in any of them.</exception>
+    public static CatalogueSnapshot Read(IEnumerable<CatalogueFile> files)
+    {
+        ArgumentNullException.ThrowIfNull(files);
+        var sorted = files.OrderBy(f => f.Name, StringComparer.Ordinal).ToList();
+        var parts = new Parts();
+        var faults = new List<string>();
+        foreach (var file in sorted)
+        {
+            var problems = new Problems();
+            try
+            {
+                using var document = JsonDocument.Parse(file.Text, Strict);
+                ReadFile(new JsonCursor(document.RootElement, "", problems), parts);
+            }
+            catch (JsonException e)
+            {
+                problems.Add("", $"not readable as JSON at line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}: {e.Message}", "broken");
+            }
+
+            faults.AddRange(problems.Found.Select(p => $"{file.Name}: {p.Message}"));
+        }
+
+        if (faults.Count == 0)
+            faults.AddRange(parts.Missing());
+        if (faults.Count > 0)
+            throw new CatalogueException("The catalogue cannot be used:\n" + string.Join('\n', faults));
+        return new CatalogueSnapshot(Fingerprint(sorted), parts.Vinyls, parts.Materials, parts.HeatSources, parts.Forms, parts.Covers, parts.Underlays, parts.Carrier!, parts.Work!);
+    }
+
+    private static string Fingerprint(IEnumerable<CatalogueFile> files)
+    {
+        var all = string.Join('\n', files.Select(f => f.Name + '\n' + f.Text));
+        return Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(all)))[..12];
+    }
+
+    private static void ReadFile(JsonCursor root, Parts parts)
+    {
+        if (!root.IsObject())
+            return;
+        root.OnlyNames("provenance", "vinyls", "materials", "heatSources", "forms", "covers", "underlays", "carrier", "work");
+        var sources = ProvenanceTable(root["provenance"]);
+        AddAll(root["vinyls"], parts.Vinyls, c => VinylOf(c, sources));
+        AddAll(root["materials"], parts.Materials, c => MaterialOf(c, sources));
+        AddAll(root["heatSources"], parts.HeatSources, c => HeatSourceOf(c, sources));
+        AddAll(root["forms"], parts.Forms, c => FormOf(c, sources));
+        AddAll(root["covers"], parts.Covers, c => SupplyOf(c, sources));
+        AddAll(root["underlays"], parts.Underlays, c => SupplyOf(c, sources));
+        if (root["carrier"].Exists)
+            parts.Carrier = SupplyOf(root["carrier"], sources);
+        if (root["work"].Exists)
+            parts.Work = WorkOf(root["work"], sources);
+    }
+
+    private static Dictionary<string, Provenance> ProvenanceTable(JsonCursor table)
+    {
+        var read = new Dictionary<string, Provenance>(StringComparer.Ordinal);
+        if (!table.IsObject())
+            return read;
+        foreach (var key in table.Names)
+        {
+            var entry = table[key];
+            entry.OnlyNames("kind", "source");
+            var kind = entry["kind"].Choice(["published", "common-practice", "from-memory"], null);
+            read[key] = new Provenance(
+                kind switch { "published" => ProvenanceKind.Published, "common-practice" => ProvenanceKind.CommonPractice, _ => ProvenanceKind.FromMemory },
+                entry["source"].Text());
+        }
+
+        return read;
+    }
+
+    private static void AddAll<T>(JsonCursor list, Dictionary<string, T> into, Func<JsonCursor, T> read)
+    {
+        if (!list.IsArray(required: false))
+            return;
+        foreach (var item in list.Items.Where(i => i.IsObject()))
+        {
+            var id = item["id"].Text(longest: 40);
+            var entry = read(item);
+            if (!into.TryAdd(id, entry))
+                item["id"].Fault($"{item.Pointer}/id “{id}” stands twice.", "duplicate");
+        }
+    }
+
+    private static Vinyl VinylOf(JsonCursor c, Dictionary<string, Provenance> sources)
+    {
+        c.OnlyNames("id", "name", "note", "thermal", "activationCelsius", "chartCelsius", "chartSeconds", "referenceCelsius", "referenceSeconds",
+            "pressure", "peel", "holdsFromBond", "targetBond", "mostBurden", "finishSeconds", "heatsOnce", "mirrored", "notUnder");
+        return new Vinyl(
+            c["id"].Text(), c["name"].Text(), c["note"].Text(""), ThermalOf(c["thermal"], sources),
+            Number(c["activationCelsius"], sources, 40, 150), Spread(c["chartCelsius"], sources, 80, 220), Spread(c["chartSeconds"], sources, 1, 120),
+            Number(c["referenceCelsius"], sources, 80, 220), Number(c["referenceSeconds"], sources, 1, 120),
+            Read(c["pressure"], sources, v => CatalogueIds.Pressures[v.Choice([.. CatalogueIds.Pressures.Keys], null) ?? "medium"]),
+            Read(c["peel"], sources, v => CatalogueIds.Peels[v.Choice([.. CatalogueIds.Peels.Keys], null) ?? "warm"]),
+            Number(c["holdsFromBond"], sources, 0.05, 10), Number(c["targetBond"], sources, 0.05, 10), Number(c["mostBurden"], sources, 0.5, 50),
+            Number(c["finishSeconds"], sources, 0, 30), Truth(c["heatsOnce"], sources), Truth(c["mirrored"], sources),
+            c["notUnder"].Names.ToDictionary(name => name, name => Read(c["notUnder"][name], sources, v => v.Text()), StringComparer.Ordinal));
+    }
+
+    private static Material MaterialOf(JsonCursor c, Dictionary<string, Provenance> sources)
+    {
+        c.OnlyNames("id", "name", "kind", "thermal", "limitCelsius", "limitConsequence", "dyeMigrationCelsius", "demand", "preheatSeconds", "prewash");
+        return new Material(
+            c["id"].Text(), c["name"].Text(), KindOf(c["kind"]), ThermalOf(c["thermal"], sources), Number(c["limitCelsius"], sources, 50, 600),
+            c["limitConsequence"].Text(), Optional(c["dyeMigrationCelsius"], sources, 80, 250), Number(c["demand"], sources, 0.1, 20),
+            Number(c["preheatSeconds"], sources, 0, 60), Truth(c["prewash"], sources));
+    }
+
+    private static HeatSource HeatSourceOf(JsonCursor c, Dictionary<string, Provenance> sources)
+    {
+        c.OnlyNames("id", "name", "presses", "pressureKPa", "plate", "plateWidthMm", "plateHeightMm", "dialCelsius", "dialStepFahrenheit", "marks", "longerPreheatSeconds", "underlay", "cover", "steamPossible");
+        if (c["marks"].Exists == c["dialStepFahrenheit"].Exists)
+            c.Fault($"{c.Pointer} needs either dialStepFahrenheit or marks, and not both.", "missing");
+        c["presses"].IsArray();
+        return new HeatSource(
+            c["id"].Text(), c["name"].Text(), [.. c["presses"].Items.Select(ShapeOf)],
+            CatalogueIds.Pressures.ToDictionary(p => p.Value, p => Number(c["pressureKPa"][p.Key], sources, 0.1, 500)),
+            Read(c["plate"], sources, v => new Plate(
+                v["heatCapacityJm2K"].RequiredNumber(1000, 200_000), v["maxPowerWm2"].RequiredNumber(1000, 200_000),
+                v["controlBandK"].RequiredNumber(0.5, 50), v["idleLossWm2K"].RequiredNumber(0, 100))),
+            Number(c["plateWidthMm"], sources, 10, 2000), Number(c["plateHeightMm"], sources, 10, 2000), Spread(c["dialCelsius"], sources, 40, 450),
+            Optional(c["dialStepFahrenheit"], sources, 1, 50),
+            [.. c["marks"].Items.Select(m => new DialMark(m["mark"].Text(longest: 10), Spread(m["celsius"], sources, 40, 250)))],
+            Optional(c["longerPreheatSeconds"], sources, 0, 60), c["underlay"].Text(), c["cover"].Text(), c["steamPossible"].Flag(false));
+    }
+
+    private static ItemForm FormOf(JsonCursor c, Dictionary<string, Provenance> sources)
+    {
+        c.OnlyNames("id", "name", "shape", "layers", "materials", "usualMaterial", "widthMm", "heightMm", "supported");
+        c["materials"].IsArray();
+        return new ItemForm(
+            c["id"].Text(), c["name"].Text(), ShapeOf(c["shape"]), Number(c["layers"], sources, 1, 4), [.. c["materials"].Items.Select(KindOf)],
+            c["usualMaterial"].Text(), Number(c["widthMm"], sources, 10, 3000), Number(c["heightMm"], sources, 10, 3000), c["supported"].Flag(true));
+    }
+
+    private static Supply SupplyOf(JsonCursor c, Dictionary<string, Provenance> sources)
+    {
+        c.OnlyNames("id", "name", "thermal");
+        return new Supply(c["id"].Text(), c["name"].Text(), c["thermal"].Exists ? ThermalOf(c["thermal"], sources) : null);
+    }
+
+    private static WorkFigures WorkOf(JsonCursor c, Dictionary<string, Provenance> sources)
+    {
+        c.OnlyNames("laySeconds", "warmPeelCelsius", "coldPeelBelowCelsius", "hotPeelWithinSeconds", "longestPressSeconds", "shortestPressSeconds", "cureHours", "doseReferenceCelsius", "doseZKelvin", "pressureExponent");
+        return new WorkFigures(
+            Number(c["laySeconds"], sources, 0, 600), Spread(c["warmPeelCelsius"], sources, 25, 90), Number(c["coldPeelBelowCelsius"], sources, 20, 60),
+            Number(c["hotPeelWithinSeconds"], sources, 1, 30), Number(c["longestPressSeconds"], sources, 10, 600), Number(c["shortestPressSeconds"], sources, 1, 20),
+            Number(c["cureHours"], sources, 0, 200), Number(c["doseReferenceCelsius"], sources, 50, 200), Number(c["doseZKelvin"], sources, 5, 200), Number(c["pressureExponent"], sources, 0, 2));
+    }
+
+    private static ThermalFigures ThermalOf(JsonCursor c, Dictionary<string, Provenance> sources)
+    {
+        c.IsObject();
+        c.OnlyNames("conductivityWmK", "densityKgM3", "specificHeatJkgK", "thicknessMm", "regainPercent");
+        return new ThermalFigures(
+            Number(c["conductivityWmK"], sources, 0.01, 500), Number(c["densityKgM3"], sources, 5, 20_000), Number(c["specificHeatJkgK"], sources, 100, 5000),
+            Number(c["thicknessMm"], sources, 0.01, 100), Optional(c["regainPercent"], sources, 0, 40));
+    }
+
+    private static MaterialKind KindOf(JsonCursor c) => c.Choice(["cloth", "hard"], null) == "hard" ? MaterialKind.Hard : MaterialKind.Cloth;
+
+    private static FaceShape ShapeOf(JsonCursor c) => c.Choice(["flat", "curved"], null) == "curved" ? FaceShape.Curved : FaceShape.Flat;
+
+    private static Sourced<double> Number(JsonCursor c, Dictionary<string, Provenance> sources, double least, double most) => Read(c, sources, v => v.RequiredNumber(least, most));
+
+    private static Sourced<double>? Optional(JsonCursor c, Dictionary<string, Provenance> sources, double least, double most) => c.Exists ? Number(c, sources, least, most) : null;
+
+    private static Sourced<bool> Truth(JsonCursor c, Dictionary<string, Provenance> sources) => Read(c, sources, v => v.Flag(false));
+
+    private static Sourced<Span> Spread(JsonCursor c, Dictionary<string, Provenance> sources, double least, double most) => Read(c, sources, v =>
+    {
+        var span = new Span(v[0].RequiredNumber(least, most), v[1].RequiredNumber(least, most));
+        if (span.High < span.Low)
+            v.Fault($"{v.Pointer} ends below its beginning.", "out-of-range");
+        return span;
+    });
+
+    /// <summary>A pair of value and provenance key.</summary>
+    private static Sourced<T> Read<T>(JsonCursor pair, Dictionary<string, Provenance> sources, Func<JsonCursor, T> value)
+    {
+        if (pair.IsArray() && pair.Count != 2)
+            pair.Fault($"{pair.Pointer} must be a pair [value, provenance key].", "wrong-type");
+        var key = pair[1].Choice([.. sources.Keys], null);
+        return new Sourced<T>(value(pair[0]), key is null ? new Provenance(ProvenanceKind.FromMemory, "") : sources[key]);
+    }
+
+    private sealed class Parts
+    {
+        public Dictionary<string, Vinyl> Vinyls { get; } = new(StringComparer.Ordinal);
+
+        public Dictionary<string, Material> Materials { get; } = new(StringComparer.Ordinal);
+
+        public Dictionary<string, HeatSource> HeatSources { get; } = new(StringComparer.Ordinal);
+
+        public Dictionary<string, ItemForm> Forms { get; } = new(StringComparer.Ordinal);
+
+        public Dictionary<string, Supply> Covers { get; } = new(StringComparer.Ordinal);
+
+        public Dictionary<string, Supply> Underlays { get; } = new(StringComparer.Ordinal);
+
+        public Supply? Carrier { get; set; }
+
+        public WorkFigures? Work { get; set; }
+
+        /// <summary>What the planner cannot do without, and links that lead nowhere.</summary>
+        public IEnumerable<string> Missing()
+        {
+            if (Carrier?.Thermal is null)
+                yield return "No file has a carrier with thermal figures.";
+            if (Work is null)
+                yield return "No file has the figures of the work.";
+            if (!Vinyls.ContainsKey("smooth"))
+                yield return "No file has the vinyl smooth, which a new job starts with.";
+            foreach (var (kind, known, id) in new (string, IEnumerable<string>, string)[]
+            {
+                ("heat source", HeatSources.Keys, ReferencePractice.HeatSource), ("material", Materials.Keys, ReferencePractice.Material),
+                ("form", Forms.Keys, ReferencePractice.Form), ("cover", Covers.Keys, ReferencePractice.Cover), ("underlay", Underlays.Keys, ReferencePractice.Underlay),
+            })
+            {
+                if (!known.Contains(id, StringComparer.Ordinal))
+                    yield return $"No file has the {kind} {id}, which the reference stack is built from.";
+            }
+
+            foreach (var source in HeatSources.Values.Where(s => !Underlays.ContainsKey(s.Underlay)))
+                yield return $"Heat source {source.Id} names the underlay {source.Underlay}, which no file has.";
+            foreach (var source in HeatSources.Values.Where(s => !Covers.ContainsKey(s.Cover)))
+                yield return $"Heat source {source.Id} names the cover {source.Cover}, which no file has.";
+            foreach (var form in Forms.Values.Where(f => !Materials.ContainsKey(f.UsualMaterial)))
+                yield return $"Form {form.Id} names the material {form.UsualMaterial}, which no file has.";
+            foreach (var vinyl in Vinyls.Values)
+            {
+                foreach (var id in vinyl.NotUnder.Keys.Where(id => !HeatSources.ContainsKey(id)))
+                    yield return $"Vinyl {vinyl.Id} names the heat source {id}, which no file has.";
+            }
+        }
+    }
+}
+
+/// <summary>The reference stack that bond and burden are measured on: what charts silently assume.</summary>
+public static class ReferencePractice
+{
+    /// <summary>Heat source id.</summary>
+    public const string HeatSource = "swing-platen";
+
+    /// <summary>Material id.</summary>
+    public const string Material = "cotton";
+
+    /// <summary>Form id.</summary>
+    public const string Form = "tee";
+
+    /// <summary>Cover id.</summary>
+    public const string Cover = "ptfe";
+
+    /// <summary>Underlay id.</summary>
+    public const string Underlay = "pad";
+}
+
+/// <summary>The words used in files for the fixed choices.</summary>
+public static class CatalogueIds
+{
+    /// <summary>Pressure levels.</summary>
+    public static IReadOnlyDictionary<string, PressureLevel> Pressures { get; } = new Dictionary<string, PressureLevel>(StringComparer.Ordinal)
+    {
+        ["light"] = PressureLevel.Light,
+        ["medium"] = PressureLevel.Medium,
+        ["firm"] = PressureLevel.Firm,
+    };
+
+    /// <summary>Peel methods of a vinyl.</summary>
+    public static IReadOnlyDictionary<string, PeelMethod> Peels { get; } = new Dictionary<string, PeelMethod>(StringComparer.Ordinal)
+    {
+        ["hot"] = PeelMethod.Hot,
+        ["warm"] = PeelMethod.Warm,
+        ["cold"] = PeelMethod.Cold,
+    };
+}

@@ -1,0 +1,144 @@
+using Juxtherm.Core.Heat;
+
+namespace Juxtherm.Core.Catalogue;
+
+/// <summary>The thermal figures of a sheet material as the catalogue states them.</summary>
+/// <param name="ConductivityWmK">W/(m·K).</param>
+/// <param name="DensityKgM3">kg/m³.</param>
+/// <param name="SpecificHeatJkgK">J/(kg·K).</param>
+/// <param name="ThicknessMm">One layer under the plate, mm.</param>
+/// <param name="RegainPercent">Commercial moisture regain, %, where the material takes up water.</param>
+public sealed record ThermalFigures(
+    Sourced<double> ConductivityWmK, Sourced<double> DensityKgM3, Sourced<double> SpecificHeatJkgK, Sourced<double> ThicknessMm, Sourced<double>? RegainPercent)
+{
+    /// <summary>A sheet of it.</summary>
+    /// <param name="id">What to call the sheet in the stack.</param>
+    public Sheet Sheet(string id) =>
+        new(id, new Substance(ConductivityWmK.Value, DensityKgM3.Value, SpecificHeatJkgK.Value, (RegainPercent?.Value ?? 0) / 100), ThicknessMm.Value);
+}
+
+/// <summary>A family of vinyl.</summary>
+/// <param name="Id">Stable id.</param>
+/// <param name="Name">For the reader.</param>
+/// <param name="Note">What is particular about it, one line.</param>
+/// <param name="Thermal">Its thermal figures.</param>
+/// <param name="ActivationCelsius">The adhesive does nothing below this, °C.</param>
+/// <param name="ChartCelsius">What charts say, °C.</param>
+/// <param name="ChartSeconds">What charts say, s.</param>
+/// <param name="ReferenceCelsius">The chart setting that bond and burden are measured against, °C.</param>
+/// <param name="ReferenceSeconds">The chart setting that bond and burden are measured against, s.</param>
+/// <param name="Pressure">Usual pressure.</param>
+/// <param name="Peel">Usual peel.</param>
+/// <param name="HoldsFromBond">Share of the reference bond from which it holds.</param>
+/// <param name="TargetBond">Share of the reference bond to aim at.</param>
+/// <param name="MostBurden">Most heat it takes alone, as a share of the reference burden.</param>
+/// <param name="FinishSeconds">Length of the finish press under a cover, s; 0 for none.</param>
+/// <param name="HeatsOnce">It foams, and may be heated once only.</param>
+/// <param name="Mirrored">It is cut mirrored.</param>
+/// <param name="NotUnder">Heat sources that spoil it, by id, with the reason.</param>
+public sealed record Vinyl(
+    string Id, string Name, string Note, ThermalFigures Thermal, Sourced<double> ActivationCelsius,
+    Sourced<Span> ChartCelsius, Sourced<Span> ChartSeconds, Sourced<double> ReferenceCelsius, Sourced<double> ReferenceSeconds,
+    Sourced<PressureLevel> Pressure, Sourced<PeelMethod> Peel, Sourced<double> HoldsFromBond, Sourced<double> TargetBond,
+    Sourced<double> MostBurden, Sourced<double> FinishSeconds, Sourced<bool> HeatsOnce, Sourced<bool> Mirrored,
+    IReadOnlyDictionary<string, Sourced<string>> NotUnder);
+
+/// <summary>What the face of a blank is made of.</summary>
+/// <param name="Id">Stable id.</param>
+/// <param name="Name">For the reader.</param>
+/// <param name="Kind">Cloth or hard.</param>
+/// <param name="Thermal">Thermal figures of one layer.</param>
+/// <param name="LimitCelsius">Hottest its face should become, °C.</param>
+/// <param name="LimitConsequence">What happens above the limit.</param>
+/// <param name="DyeMigrationCelsius">From here dye wanders into the vinyl, °C, where it does.</param>
+/// <param name="Demand">How much more bond its face needs than a plain tee.</param>
+/// <param name="PreheatSeconds">How long a press preheats it, s; 0 for not at all.</param>
+/// <param name="Prewash">Whether it shrinks enough to be washed first.</param>
+public sealed record Material(
+    string Id, string Name, MaterialKind Kind, ThermalFigures Thermal, Sourced<double> LimitCelsius, string LimitConsequence,
+    Sourced<double>? DyeMigrationCelsius, Sourced<double> Demand, Sourced<double> PreheatSeconds, Sourced<bool> Prewash);
+
+/// <summary>A mark on an iron's dial.</summary>
+/// <param name="Mark">As printed on the dial.</param>
+/// <param name="Celsius">What its sole may be at this mark, °C.</param>
+public sealed record DialMark(string Mark, Sourced<Span> Celsius);
+
+/// <summary>A kind of press, iron or gun.</summary>
+/// <param name="Id">Stable id.</param>
+/// <param name="Name">For the reader.</param>
+/// <param name="Presses">Which shapes of face it can press.</param>
+/// <param name="PressureKPa">What each level means, kPa.</param>
+/// <param name="Plate">The plate as a lump.</param>
+/// <param name="PlateWidthMm">Usual plate width, mm.</param>
+/// <param name="PlateHeightMm">Usual plate height, mm.</param>
+/// <param name="DialCelsius">Range of the dial, °C.</param>
+/// <param name="DialStepFahrenheit">What the dial steps by, °F; null where it has marks.</param>
+/// <param name="Marks">Marks instead of degrees, coolest first.</param>
+/// <param name="LongerPreheatSeconds">How long this source preheats a blank, s, when that is longer than the blank itself asks; null for the blank's own.</param>
+/// <param name="Underlay">Usual underlay id.</param>
+/// <param name="Cover">Usual cover id.</param>
+/// <param name="SteamPossible">It has a steam setting.</param>
+public sealed record HeatSource(
+    string Id, string Name, IReadOnlyList<FaceShape> Presses, IReadOnlyDictionary<PressureLevel, Sourced<double>> PressureKPa,
+    Sourced<Plate> Plate, Sourced<double> PlateWidthMm, Sourced<double> PlateHeightMm, Sourced<Span> DialCelsius, Sourced<double>? DialStepFahrenheit,
+    IReadOnlyList<DialMark> Marks, Sourced<double>? LongerPreheatSeconds, string Underlay, string Cover, bool SteamPossible);
+
+/// <summary>A kind of item.</summary>
+/// <param name="Id">Stable id.</param>
+/// <param name="Name">For the reader.</param>
+/// <param name="Shape">How its face lies.</param>
+/// <param name="Layers">How many layers of the material lie under the plate.</param>
+/// <param name="Materials">Which kinds of material it can be made of.</param>
+/// <param name="UsualMaterial">Material id assumed for a new job.</param>
+/// <param name="WidthMm">Usual width of its free area, mm.</param>
+/// <param name="HeightMm">Usual height of its free area, mm.</param>
+/// <param name="Supported">Whether it lies on an underlay.</param>
+public sealed record ItemForm(
+    string Id, string Name, FaceShape Shape, Sourced<double> Layers, IReadOnlyList<MaterialKind> Materials, string UsualMaterial,
+    Sourced<double> WidthMm, Sourced<double> HeightMm, bool Supported);
+
+/// <summary>A sheet laid over or under the work: covers, underlays and the carrier.</summary>
+/// <param name="Id">Stable id.</param>
+/// <param name="Name">For the reader.</param>
+/// <param name="Thermal">Thermal figures; null for nothing at all.</param>
+public sealed record Supply(string Id, string Name, ThermalFigures? Thermal);
+
+/// <summary>Figures of the work itself that belong to no single thing.</summary>
+/// <param name="LaySeconds">Between the preheat and the closing of the plate, while the artwork is laid, s.</param>
+/// <param name="WarmPeelCelsius">A warm peel happens between these, °C.</param>
+/// <param name="ColdPeelBelowCelsius">A cold peel happens below this, °C.</param>
+/// <param name="HotPeelWithinSeconds">A hot peel happens within this time, s.</param>
+/// <param name="LongestPressSeconds">Longest press that is proposed, s.</param>
+/// <param name="ShortestPressSeconds">Shortest press that can be timed by hand, s.</param>
+/// <param name="CureHours">Before the first wash, h.</param>
+/// <param name="DoseReferenceCelsius">Reference temperature of the bond and burden integrals, °C.</param>
+/// <param name="DoseZKelvin">z-value of both integrals, K.</param>
+/// <param name="PressureExponent">Power of pressure in the bond integral.</param>
+public sealed record WorkFigures(
+    Sourced<double> LaySeconds, Sourced<Span> WarmPeelCelsius, Sourced<double> ColdPeelBelowCelsius, Sourced<double> HotPeelWithinSeconds,
+    Sourced<double> LongestPressSeconds, Sourced<double> ShortestPressSeconds, Sourced<double> CureHours,
+    Sourced<double> DoseReferenceCelsius, Sourced<double> DoseZKelvin, Sourced<double> PressureExponent);
+
+/// <summary>
+/// Everything the planner knows about vinyls, blanks, presses and supplies at one moment: immutable, with a version that
+/// changes when any figure does, so that a frozen plan can say what it was computed from.
+/// </summary>
+/// <param name="Version">A fingerprint of the files.</param>
+/// <param name="Vinyls">By id.</param>
+/// <param name="Materials">By id.</param>
+/// <param name="HeatSources">By id.</param>
+/// <param name="Forms">By id.</param>
+/// <param name="Covers">By id.</param>
+/// <param name="Underlays">By id.</param>
+/// <param name="Carrier">The clear sheet that vinyl comes on.</param>
+/// <param name="Work">Figures of the work itself.</param>
+public sealed record CatalogueSnapshot(
+    string Version,
+    IReadOnlyDictionary<string, Vinyl> Vinyls,
+    IReadOnlyDictionary<string, Material> Materials,
+    IReadOnlyDictionary<string, HeatSource> HeatSources,
+    IReadOnlyDictionary<string, ItemForm> Forms,
+    IReadOnlyDictionary<string, Supply> Covers,
+    IReadOnlyDictionary<string, Supply> Underlays,
+    Supply Carrier,
+    WorkFigures Work);

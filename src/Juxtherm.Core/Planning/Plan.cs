@@ -1,0 +1,178 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Planning;
+
+/// <summary>Whether to go ahead.</summary>
+public enum Verdict
+{
+    /// <summary>Nothing stands against it.</summary>
+    Go,
+
+    /// <summary>It can be done, with care.</summary>
+    Caution,
+
+    /// <summary>Not like this.</summary>
+    Stop,
+}
+
+/// <summary>What a press is for.</summary>
+public enum PressPurpose
+{
+    /// <summary>Bare blank: dries and flattens.</summary>
+    Preheat,
+
+    /// <summary>Bonds.</summary>
+    Press,
+
+    /// <summary>After the peel, under a cover.</summary>
+    Finish,
+}
+
+/// <summary>Where the dial stands when it shows degrees.</summary>
+/// <param name="Value">What it shows.</param>
+/// <param name="Unit">C or F.</param>
+public sealed record DialReading(double Value, string Unit);
+
+/// <summary>A placement of the plate.</summary>
+/// <param name="XMm">Left edge from the blank's left, mm.</param>
+/// <param name="YMm">Upper edge from the blank's top, mm.</param>
+/// <param name="WidthMm">mm.</param>
+/// <param name="HeightMm">mm.</param>
+public sealed record PlateSection(double XMm, double YMm, double WidthMm, double HeightMm);
+
+/// <summary>How and when the carrier comes off.</summary>
+/// <param name="Method">Which peel.</param>
+/// <param name="WaitSeconds">From when to when after opening, s.</param>
+/// <param name="Place">Where it waits: on-underlay or cold-bench.</param>
+public sealed record Peel(PeelMethod Method, IReadOnlyList<double> WaitSeconds, string Place);
+
+/// <summary>What the model expects at the end of a press.</summary>
+/// <param name="Bond">By layer: share of the bond wanted on this face.</param>
+/// <param name="Burden">By layer: heat taken so far as a share of the chart's.</param>
+/// <param name="HottestClothCelsius">Hottest bare face so far, °C.</param>
+/// <param name="WaterLeft">Water left in the face layer, share of what room air gives it.</param>
+public sealed record Predicted(IReadOnlyDictionary<string, double> Bond, IReadOnlyDictionary<string, double> Burden, double HottestClothCelsius, double WaterLeft);
+
+/// <summary>One closing of the press.</summary>
+/// <param name="Order">From 1.</param>
+/// <param name="Purpose">What it is for.</param>
+/// <param name="Layers">Layers pressed.</param>
+/// <param name="Celsius">Plate temperature, °C.</param>
+/// <param name="Dial">Where the dial stands; null where it has marks.</param>
+/// <param name="DialMark">The mark; null where it shows degrees.</param>
+/// <param name="Seconds">Time closed, s.</param>
+/// <param name="Pressure">How hard.</param>
+/// <param name="PressureKPa">What that means on this press, kPa.</param>
+/// <param name="Cover">Cover id.</param>
+/// <param name="Sections">Placements of the plate.</param>
+/// <param name="Peel">The peel after it.</param>
+/// <param name="Predicted">What the model expects.</param>
+/// <param name="Why">Reasons, in the reader's units.</param>
+public sealed record PlannedPress(
+    int Order, PressPurpose Purpose, IReadOnlyList<string> Layers, double Celsius, DialReading? Dial, string? DialMark, double Seconds, PressureLevel Pressure, double PressureKPa,
+    string Cover, IReadOnlyList<PlateSection> Sections, Peel Peel, Predicted Predicted, IReadOnlyList<string> Why);
+
+/// <summary>Which part of the work a step belongs to.</summary>
+public enum WorkStage
+{
+    /// <summary>Read the label, look at the item.</summary>
+    Item,
+
+    /// <summary>Measure and size.</summary>
+    Size,
+
+    /// <summary>Where it goes.</summary>
+    Place,
+
+    /// <summary>The drawing.</summary>
+    Artwork,
+
+    /// <summary>Cut.</summary>
+    Cut,
+
+    /// <summary>Weed.</summary>
+    Weed,
+
+    /// <summary>Prepare the press and the blank.</summary>
+    Prepare,
+
+    /// <summary>Press.</summary>
+    Press,
+
+    /// <summary>Peel.</summary>
+    Peel,
+
+    /// <summary>Look at what came out.</summary>
+    Inspect,
+
+    /// <summary>Care.</summary>
+    Care,
+
+    /// <summary>Write it down.</summary>
+    Record,
+}
+
+/// <summary>What the bench does with a step.</summary>
+public enum StepKind
+{
+    /// <summary>Something to do with the hands; ends when done.</summary>
+    Do,
+
+    /// <summary>The plate is closed; ends by itself.</summary>
+    Hold,
+
+    /// <summary>Waiting for it to cool; ends by itself.</summary>
+    Wait,
+
+    /// <summary>Look and say what came out.</summary>
+    Inspect,
+
+    /// <summary>Worth knowing; not part of the run at the press.</summary>
+    Know,
+}
+
+/// <summary>One step of the work, in order.</summary>
+/// <param name="Stage">Which part of the work.</param>
+/// <param name="Kind">What the bench does with it.</param>
+/// <param name="Text">What to do, in the reader's units.</param>
+/// <param name="Seconds">How long it takes, s.</param>
+/// <param name="OncePerRun">Done once, however many pieces there are.</param>
+/// <param name="PressOrder">The press it belongs to; null for none.</param>
+public sealed record PlanStep(WorkStage Stage, StepKind Kind, string Text, double Seconds, bool OncePerRun, int? PressOrder);
+
+/// <summary>How long it takes, for all pieces.</summary>
+/// <param name="HandsOnSeconds">With the hands, s.</param>
+/// <param name="ElapsedSeconds">Start to finish, s.</param>
+public sealed record PlanTimes(double HandsOnSeconds, double ElapsedSeconds);
+
+/// <summary>What the setting was computed against.</summary>
+/// <param name="Celsius">The chart's or wrapper's temperature, °C.</param>
+/// <param name="Seconds">The chart's or wrapper's time, s.</param>
+/// <param name="FromWrapper">Whether any of it stands on the wrapper.</param>
+/// <param name="CelsiusFrom">Where the temperature comes from.</param>
+/// <param name="SecondsFrom">Where the time comes from.</param>
+public sealed record ChartNote(double Celsius, double Seconds, bool FromWrapper, string CelsiusFrom, string SecondsFrom);
+
+/// <summary>What one temperature allows, for the picture of how much room there is.</summary>
+/// <param name="Celsius">Plate temperature, °C.</param>
+/// <param name="HoldsFromSeconds">From here it holds, s.</param>
+/// <param name="TargetSeconds">Here the bond is as wanted, s.</param>
+/// <param name="MostSeconds">Up to here nothing is harmed, s.</param>
+/// <param name="EndsBecause">What ends it: patience, vinyl or blank.</param>
+public sealed record RoomRow(double Celsius, double? HoldsFromSeconds, double? TargetSeconds, double MostSeconds, string EndsBecause);
+
+/// <summary>A plan for a job.</summary>
+/// <param name="Verdict">Whether to go ahead.</param>
+/// <param name="Headline">The verdict in one line.</param>
+/// <param name="Notices">Stops first, then cautions, then notes.</param>
+/// <param name="Presses">In order.</param>
+/// <param name="Steps">In order.</param>
+/// <param name="Times">How long.</param>
+/// <param name="Chart">What the setting was computed against.</param>
+/// <param name="Room">What each temperature of the dial allows.</param>
+/// <param name="CatalogueVersion">Which catalogue it was computed from.</param>
+/// <param name="ModelVersion">Which model computed it.</param>
+public sealed record Plan(
+    Verdict Verdict, string Headline, IReadOnlyList<Notice> Notices, IReadOnlyList<PlannedPress> Presses, IReadOnlyList<PlanStep> Steps, PlanTimes Times,
+    ChartNote Chart, IReadOnlyList<RoomRow> Room, string CatalogueVersion, string ModelVersion);

@@ -1,0 +1,29 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Recipes;
+
+namespace Juxtherm.Core.Planning.Rules;
+
+/// <summary>The bare blank beside the print would pass its limit.</summary>
+public sealed class BlankTooHot : IPlanRule
+{
+    /// <inheritdoc/>
+    public string Code => "blank-too-hot";
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        var material = plan.Work.Material;
+        var limit = material.LimitCelsius.Value;
+        var words = plan.Words;
+        var why = $"The cloth beside the print has only the cover over it and runs hotter than the print. Above {words.Temperature(limit)} {material.LimitConsequence} ({material.LimitCelsius.From.Source}).";
+        (string, double, string)[] data = [("limit", limit, "Cel"), ("planned", plan.HottestBareCelsius, "Cel"), ("chart", plan.ChartHottestBareCelsius, "Cel")];
+        if (plan.HottestBareCelsius > limit)
+            return this.Say(plan, NoticeLevel.Stop, $"{material.Name} would reach {words.Temperature(plan.HottestBareCelsius)} beside the print; its limit is {words.Temperature(limit)}. Choose a vinyl that bonds cooler, or another blank.", why, data);
+        if (plan.ChartHottestBareCelsius <= limit || plan.Found.Outcome == SettingOutcome.None)
+            return null;
+        return this.Say(plan, NoticeLevel.Caution,
+            $"Do not use the chart's {words.Temperature(plan.Chart.Celsius.Value)} here: {material.Name.ToLowerInvariant()} would reach {words.Temperature(plan.ChartHottestBareCelsius)} beside the print. The plan stays below, at {words.Temperature(plan.HottestBareCelsius)}.",
+            why, data);
+    }
+}

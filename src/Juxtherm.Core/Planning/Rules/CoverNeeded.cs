@@ -1,0 +1,25 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Planning.Rules;
+
+/// <summary>Bare vinyl must not touch the plate, and cloth beside the print is better off covered.</summary>
+public sealed class CoverNeeded : IPlanRule
+{
+    /// <inheritdoc/>
+    public string Code => "cover-needed";
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        if (plan.Work.HasCover)
+            return null;
+        var missed = plan.Work.Vinyl.FinishSeconds.Value > 0 ? " The finish press after the peel is left out of the plan: bare vinyl would stick to the plate." : "";
+        if (plan.Work.Material.Kind == MaterialKind.Hard && plan.Job.Tools.Cover.Id == "carrier")
+            return this.Say(plan, NoticeLevel.Note, "The carrier sheet is the only cover: make sure that it reaches beyond the vinyl all round." + missed,
+                "Where the carrier ends short, vinyl meets the hot plate and stays on it.");
+        return this.Say(plan, NoticeLevel.Caution, "Nothing covers the work but the carrier sheet. Lay a PTFE sheet or baking parchment over it, never waxed paper." + missed,
+            "A cover keeps glue off the plate, spreads the heat, and guards the cloth beside the print from shine.");
+    }
+}

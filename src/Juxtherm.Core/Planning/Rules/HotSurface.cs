@@ -1,0 +1,24 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Planning.Rules;
+
+/// <summary>What can burn, pinch or catch fire.</summary>
+public sealed class HotSurface : IPlanRule
+{
+    /// <inheritdoc/>
+    public string Code => "hot-surface";
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        var plate = plan.Words.Temperature(plan.Found.Dial.Celsius);
+        var (text, level) = plan.Work.Material.Kind == MaterialKind.Hard
+            ? ($"The piece itself stays hot for minutes after the press opens: heat gloves, and a stand that cannot burn. The plate is at {plate}.", NoticeLevel.Caution)
+            : ($"The plate is at {plate}. Lay the artwork with the plate swung away, keep fingers out of the closing press, and never leave it closed and alone.", NoticeLevel.Note);
+        return this.Say(plan, level, text,
+            "Metal burns skin within a second far below this (touch limits: ISO 13732-1, named from memory). Local rules for workshops and for goods sold come first.",
+            ("plate", plan.Found.Dial.Celsius, "Cel"));
+    }
+}

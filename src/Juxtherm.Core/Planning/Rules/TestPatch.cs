@@ -1,0 +1,23 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Recipes;
+
+namespace Juxtherm.Core.Planning.Rules;
+
+/// <summary>The setting holds in the model, but is short of what the chart means.</summary>
+public sealed class TestPatch : IPlanRule
+{
+    /// <inheritdoc/>
+    public string Code => "test-patch";
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        if (plan.Found.Outcome != SettingOutcome.Short)
+            return null;
+        return this.Say(plan, NoticeLevel.Caution,
+            $"This comes out short: {Wording.Share(plan.BondShare)} of the bond wanted, where {Wording.Share(plan.Work.Vinyl.HoldsFromBond.Value)} still holds. Press a small patch near the hem first and pull at it when cold.",
+            "On this stack a limit is reached before the full bond. The model is one-dimensional and its figures are typical, so a patch tells more than it can.",
+            ("bond", plan.BondShare, "1"), ("holdsFrom", plan.Work.Vinyl.HoldsFromBond.Value, "1"));
+    }
+}

@@ -1,0 +1,169 @@
+using System.Text.Json;
+
+namespace Juxtherm.Core.Reading;
+
+/// <summary>
+/// A place in a JSON document that is being read. It knows its pointer, so whatever is wrong is reported with its place, and
+/// reading goes on with a harmless value so that one reading finds every fault.
+/// </summary>
+/// <param name="element">The value that stands here; undefined when it is absent.</param>
+/// <param name="pointer">Its JSON Pointer.</param>
+/// <param name="problems">Where faults are collected.</param>
+public sealed class JsonCursor(JsonElement element, string pointer, Problems problems)
+{
+    /// <summary>JSON Pointer of this place.</summary>
+    public string Pointer { get; } = pointer;
+
+    /// <summary>Whether a value stands here; null counts as none.</summary>
+    public bool Exists => element.ValueKind is not (JsonValueKind.Undefined or JsonValueKind.Null);
+
+    /// <summary>Number of items when this is an array, otherwise 0.</summary>
+    public int Count => element.ValueKind == JsonValueKind.Array ? element.GetArrayLength() : 0;
+
+    /// <summary>The names of the members when this is an object.</summary>
+    public IEnumerable<string> Names => element.ValueKind == JsonValueKind.Object ? element.EnumerateObject().Select(p => p.Name) : [];
+
+    /// <summary>The items of an array.</summary>
+    public IEnumerable<JsonCursor> Items => Enumerable.Range(0, Count).Select(i => this[i]);
+
+    /// <summary>The member of that name; a cursor on nothing when there is none.</summary>
+    public JsonCursor this[string name] => new(
+        element.ValueKind == JsonValueKind.Object && element.TryGetProperty(name, out var member) ? member : default,
+        $"{Pointer}/{Escape(name)}", problems);
+
+    /// <summary>The item at that place of an array.</summary>
+    public JsonCursor this[int index] => new(index < Count ? element[index] : default, $"{Pointer}/{index}", problems);
+
+    /// <summary>Reports a fault at this place.</summary>
+    public void Fault(string message, string code) => problems.Add(Pointer, message, code);
+
+    /// <summary>Requires an object here.</summary>
+    /// <returns>True when it is one.</returns>
+    public bool IsObject(bool required = true) => Is(JsonValueKind.Object, "an object {…}", required);
+
+    /// <summary>Requires an array here.</summary>
+    /// <returns>True when it is one.</returns>
+    public bool IsArray(bool required = true) => Is(JsonValueKind.Array, "a list […]", required);
+
+    /// <summary>A text.</summary>
+    /// <param name="otherwise">What to return when it is absent; null makes it required.</param>
+    /// <param name="longest">Most characters accepted.</param>
+    public string Text(string? otherwise = null, int longest = 200)
+    {
+        if (!Is(JsonValueKind.String, "a text", required: otherwise is null))
+            return otherwise ?? "";
+        var text = element.GetString()!;
+        if (text.Length <= longest)
+            return text;
+        Fault($"{Place} is {text.Length} characters long; up to {longest} are accepted.", "too-long");
+        return otherwise ?? "";
+    }
+
+    /// <summary>A number within limits; null when absent or faulty.</summary>
+    /// <param name="least">Least value accepted.</param>
+    /// <param name="most">Greatest value accepted.</param>
+    /// <param name="unit">Unit to name in the message.</param>
+    public double? Number(double least, double most, string unit = "")
+    {
+        if (!Exists)
+            return null;
+        var isNumber = element.ValueKind == JsonValueKind.Number;
+        if (isNumber && element.TryGetDouble(out var value) && double.IsFinite(value) && value >= least && value <= most)
+            return value;
+        Fault($"{Place} is {Described()}; a number from {Range(least, most, unit)} is accepted.", isNumber ? "out-of-range" : "wrong-type");
+        return null;
+    }
+
+    /// <summary>A number that must be there.</summary>
+    public double RequiredNumber(double least, double most, string unit = "")
+    {
+        if (Exists)
+            return Number(least, most, unit) ?? least;
+        Fault($"{Place} is missing; a number from {Range(least, most, unit)} is needed.", "missing");
+        return least;
+    }
+
+    /// <summary>A whole number within limits; null when absent or faulty.</summary>
+    public int? Whole(int least, int most, string unit = "")
+    {
+        var value = Number(least, most, unit);
+        if (value is null || Math.Floor(value.Value) == value.Value)
+            return (int?)value;
+        Fault($"{Place} is {value:G}; a whole number from {Range(least, most, unit)} is accepted.", "wrong-type");
+        return null;
+    }
+
+    /// <summary>True or false.</summary>
+    public bool Flag(bool otherwise)
+    {
+        if (!Exists)
+            return otherwise;
+        if (element.ValueKind is JsonValueKind.True or JsonValueKind.False)
+            return element.GetBoolean();
+        Fault($"{Place} is {Described()}; true or false is accepted.", "wrong-type");
+        return otherwise;
+    }
+
+    /// <summary>One of a set of ids.</summary>
+    /// <param name="known">What is accepted.</param>
+    /// <param name="otherwise">What to return when it is absent; null makes it required.</param>
+    /// <returns>The id; null when it is missing or unknown (a fault is reported).</returns>
+    public string? Choice(IReadOnlyCollection<string> known, string? otherwise)
+    {
+        if (!Exists)
+        {
+            if (otherwise is null)
+                Fault($"{Place} is missing; one of {string.Join(", ", known)} is needed.", "missing");
+            return otherwise;
+        }
+
+        if (element.ValueKind != JsonValueKind.String)
+        {
+            Fault($"{Place} is {Described()}; one of {string.Join(", ", known)} is accepted.", "wrong-type");
+            return null;
+        }
+
+        var id = element.GetString()!;
+        if (known.Contains(id, StringComparer.Ordinal))
+            return id;
+        Fault($"{Place} is “{Shorten(id)}”, which is not known here. Nearest: {string.Join(", ", NearestIds.To(id, known))}.", "unknown-id");
+        return null;
+    }
+
+    /// <summary>Reports members that are not among the names given: in a catalogue they are misspellings.</summary>
+    public void OnlyNames(params string[] accepted)
+    {
+        foreach (var name in Names.Where(n => !accepted.Contains(n, StringComparer.Ordinal)))
+            this[name].Fault($"{Place}/{name} is not read here; nearest: {string.Join(", ", NearestIds.To(name, accepted))}.", "unknown-member");
+    }
+
+    private string Place => Pointer.Length == 0 ? "The document" : Pointer;
+
+    private static string Range(double least, double most, string unit) => $"{least:G} to {most:G}{(unit.Length > 0 ? " " + unit : "")}";
+
+    private static string Escape(string name) => name.Replace("~", "~0", StringComparison.Ordinal).Replace("/", "~1", StringComparison.Ordinal);
+
+    private static string Shorten(string text) => text.Length <= 40 ? text : text[..40] + "…";
+
+    private bool Is(JsonValueKind kind, string called, bool required)
+    {
+        if (element.ValueKind == kind)
+            return true;
+        if (Exists)
+            Fault($"{Place} is {Described()}; {called} is accepted.", "wrong-type");
+        else if (required)
+            Fault($"{Place} is missing; {called} is needed.", "missing");
+        return false;
+    }
+
+    private string Described() => element.ValueKind switch
+    {
+        JsonValueKind.Object => "an object",
+        JsonValueKind.Array => "a list",
+        JsonValueKind.String => $"the text “{Shorten(element.GetString()!)}”",
+        JsonValueKind.Number => Shorten(element.GetRawText()),
+        JsonValueKind.True => "true",
+        JsonValueKind.False => "false",
+        _ => "nothing",
+    };
+}

@@ -1,0 +1,22 @@
+namespace Juxtherm.Core.Reading;
+
+/// <summary>One thing wrong with something that was read.</summary>
+/// <param name="Pointer">Where, as a JSON Pointer (RFC 6901), e.g. <c>/layers/0/widthMm</c>; empty for the whole document.</param>
+/// <param name="Message">What is wrong and what would be accepted.</param>
+/// <param name="Code">A stable word for programs: <c>missing</c>, <c>wrong-type</c>, <c>out-of-range</c>, <c>unknown-id</c>, …</param>
+public sealed record Problem(string Pointer, string Message, string Code);
+
+/// <summary>Collects everything wrong with a document, so that the reader hears of all of it at once.</summary>
+public sealed class Problems
+{
+    private readonly List<Problem> _found = [];
+
+    /// <summary>What was found, in reading order.</summary>
+    public IReadOnlyList<Problem> Found => _found;
+
+    /// <summary>True when nothing is wrong.</summary>
+    public bool None => _found.Count == 0;
+
+    /// <summary>Adds one.</summary>
+    public void Add(string pointer, string message, string code) => _found.Add(new Problem(pointer, message, code));
+}
