@@ -15,33 +15,19 @@ namespace Juxtherm.Core.Heat;
 /// </remarks>
 public sealed class HeatColumn
 {
-    private static readonly double Gamma = 1 - 1 / Math.Sqrt(2);
+    private const double Gamma = 0.29289321881345254;
     private const int MostNewtonSteps = 12;
-    private const int MostSteps = 400;
+    private const int MostRounds = 400;
     private const double SettledKelvin = 1e-9;
 
     private readonly SheetField[] _fields;
     private readonly int[] _firstCell;
     private readonly int _count;
 
-    // Per cell; the plate has a place of its own.
-    private readonly double[] _capacity;
-    private readonly double[] _between;
-    private readonly double[] _halfAbove;
-    private readonly double[] _halfBelow;
-    private readonly double[] _latent;
-    private readonly Lanes[] _temperature;
-    private readonly Lanes[] _peak;
-    private readonly Lanes[] _start;
-    private readonly Lanes[] _stage;
-    private readonly Lanes[] _extraSlope;
-    private readonly Lanes[] _pivotInverse;
-    private readonly Lanes[] _upper;
-    private readonly Lanes[] _right;
-    private readonly Lanes[] _sources;
-    private readonly Lanes[] _segment;
-    private readonly Lanes[] _before;
-    private readonly bool _anyWater;
+    // The cells, top to bottom, and among them those that may still give off water; the plate has a place of its own.
+    private readonly Cell[] _cells;
+    private readonly int[] _damp;
+    private int _dampCount;
 
     private Lanes _plate;
     private Lanes _fluxIn;
@@ -50,7 +36,7 @@ public sealed class HeatColumn
     private double _factoredStep = double.NaN;
     private TopFace? _lastTop;
     private BottomFace? _lastBottom;
-    private Lanes _factoredPlatePivot;
+    private Lanes _platePivot;
 
     /// <summary>Puts sheets in contact, top to bottom.</summary>
     /// <param name="fields">At least one sheet; their temperatures are advanced in place.</param>
@@ -66,42 +52,31 @@ public sealed class HeatColumn
             _firstCell[s + 1] = _firstCell[s] + _fields[s].WidthsM.Length;
         _count = _firstCell[^1];
 
-        _capacity = new double[_count];
-        _between = new double[_count + 1];
-        _halfAbove = new double[_count];
-        _halfBelow = new double[_count];
-        _latent = new double[_count];
-        _temperature = new Lanes[_count];
-        _peak = new Lanes[_count];
-        _start = new Lanes[_count];
-        _stage = new Lanes[_count];
-        _extraSlope = new Lanes[_count];
-        _pivotInverse = new Lanes[_count];
-        _upper = new Lanes[_count];
-        _right = new Lanes[_count];
-        _sources = new Lanes[_count];
-        _segment = new Lanes[_count];
-        _before = new Lanes[_count];
-
-        for (var s = 0; s < _fields.Length; s++)
+        _cells = new Cell[_count];
+        for (var f = 0; f < _fields.Length; f++)
         {
-            var field = _fields[s];
+            var field = _fields[f];
             var substance = field.Sheet.Substance;
             for (var c = 0; c < field.WidthsM.Length; c++)
             {
-                var i = _firstCell[s] + c;
                 var width = field.WidthsM[c];
-                _capacity[i] = substance.DensityKgM3 * substance.SpecificHeatJkgK * width;
-                _halfAbove[i] = _halfBelow[i] = substance.ConductivityWmK / (width / 2);
-                _latent[i] = substance.MoistureRegain * substance.DensityKgM3 * width * Moisture.LatentHeatJkg;
-                _anyWater |= _latent[i] > 0;
-                _temperature[i] = field.Temperatures[c];
-                _peak[i] = Vector256.Max(field.Peaks[c], field.Temperatures[c]);
+                _cells[_firstCell[f] + c] = new Cell
+                {
+                    Capacity = substance.DensityKgM3 * substance.SpecificHeatJkgK * width,
+                    Half = substance.ConductivityWmK / (width / 2),
+                    Latent = substance.MoistureRegain * substance.DensityKgM3 * width * Moisture.LatentHeatJkg,
+                    Now = field.Temperatures[c],
+                    Peak = Vector256.Max(field.Peaks[c], field.Temperatures[c]),
+                };
             }
         }
 
+        foreach (ref var cell in _cells.AsSpan())
+            cell.Latent = cell.IsDamp ? cell.Latent : 0;
         for (var i = 1; i < _count; i++)
-            _between[i] = InSeries(_halfBelow[i - 1], _halfAbove[i]);
+            _cells[i].Above = InSeries(_cells[i - 1].Half, _cells[i].Half);
+        _damp = [.. Enumerable.Range(0, _count).Where(i => _cells[i].IsDamp)];
+        _dampCount = _damp.Length;
     }
 
     /// <summary>Number of cells, the plate not counted.</summary>
@@ -181,12 +156,12 @@ public sealed class HeatColumn
     public Lanes InterfaceCelsius(int index)
     {
         if (index == 0)
-            return _temperature[0] + _fluxIn / _halfAbove[0];
+            return _cells[0].Now + _fluxIn / _cells[0].Half;
         if (index == _fields.Length)
-            return _temperature[_count - 1] - _fluxOut / _halfBelow[_count - 1];
-        var below = _firstCell[index];
-        var above = below - 1;
-        return (_temperature[above] * _halfBelow[above] + _temperature[below] * _halfAbove[below]) / (_halfBelow[above] + _halfAbove[below]);
+            return _cells[^1].Now - _fluxOut / _cells[^1].Half;
+        ref var above = ref _cells[_firstCell[index] - 1];
+        ref var below = ref _cells[_firstCell[index]];
+        return (above.Now * above.Half + below.Now * below.Half) / (above.Half + below.Half);
     }
 
     /// <summary>Temperature in the middle of a sheet, °C.</summary>
@@ -195,19 +170,22 @@ public sealed class HeatColumn
     {
         var cells = _firstCell[sheet + 1] - _firstCell[sheet];
         var middle = _firstCell[sheet] + cells / 2;
-        return cells % 2 == 1 ? _temperature[middle] : (_temperature[middle - 1] + _temperature[middle]) / 2;
+        return cells % 2 == 1 ? _cells[middle].Now : (_cells[middle - 1].Now + _cells[middle].Now) / 2;
     }
 
     /// <summary>Temperature of one cell, °C, counted from the top.</summary>
-    public Lanes CellCelsius(int cell) => _temperature[cell];
+    public Lanes CellCelsius(int cell) => _cells[cell].Now;
 
     /// <summary>Copies the temperatures back into the sheets' fields; <see cref="Run"/> does so at its end.</summary>
     public void WriteBack()
     {
-        for (var s = 0; s < _fields.Length; s++)
+        for (var f = 0; f < _fields.Length; f++)
         {
-            Array.Copy(_temperature, _firstCell[s], _fields[s].Temperatures, 0, _fields[s].Temperatures.Length);
-            Array.Copy(_peak, _firstCell[s], _fields[s].Peaks, 0, _fields[s].Peaks.Length);
+            for (var c = 0; c < _fields[f].Temperatures.Length; c++)
+            {
+                ref var cell = ref _cells[_firstCell[f] + c];
+                (_fields[f].Temperatures[c], _fields[f].Peaks[c]) = (cell.Now, cell.Peak);
+            }
         }
     }
 
@@ -220,48 +198,47 @@ public sealed class HeatColumn
             TopFace.Open open => (Lanes.Zero, SeriesWithTopCell(LaneMath.All(open.ConductanceWm2K)), open.AirCelsius),
             _ => throw new ArgumentOutOfRangeException(nameof(top)),
         };
-        var below = InSeries(_halfBelow[_count - 1], bottom.ConductanceWm2K);
-        var power = HeaterPower(setPoint);
-        var loss = LaneMath.All(_plateKind.IdleLossWm2K);
-        var room = LaneMath.All(Surroundings.RoomCelsius);
-
-        var h = Gamma * length;
-        var weight = (1 - Gamma) / Gamma;
+        var below = InSeries(_cells[^1].Half, bottom.ConductanceWm2K);
+        var stage = new Stage(Gamma * length, contact, air, airCelsius, below, bottom.Celsius, LaneMath.All(_plateKind.IdleLossWm2K));
+        var plateGain = (HeaterPower(setPoint) + stage.Loss * Surroundings.RoomCelsius) * stage.H;
+        var capacity = _plateKind.HeatCapacityJm2K;
         var plateStart = _plate;
-        Array.Copy(_temperature, _start, _count);
 
-        // First stage.
-        for (var i = 0; i < _count; i++)
-            _sources[i] = Enthalpy(i, _start[i]);
-        SolveStage(h, contact, air, airCelsius, below, bottom.Celsius, power, loss, room, plateStart * _plateKind.HeatCapacityJm2K, out var plateFirst);
-        var inFirst = contact * (plateFirst - _stage[0]) + air * (LaneMath.All(airCelsius) - _stage[0]);
-        var outFirst = (_stage[_count - 1] - LaneMath.All(bottom.Celsius)) * below;
+        // First stage: from the heat held at the start.
+        foreach (ref var cell in _cells.AsSpan())
+            (cell.Source, cell.Next) = (cell.Now * cell.Capacity, cell.Now);
+        var plateFirst = SolveStage(stage, plateStart * capacity + plateGain);
+        var (inFirst, outFirst) = Fluxes(stage, plateFirst);
 
-        // Second stage: its right side is the start plus what the first stage's rates did to it.
-        for (var i = 0; i < _count; i++)
+        // Second stage: from the start plus what the first stage's rates did to it.
+        const double weight = (1 - Gamma) / Gamma;
+        foreach (ref var cell in _cells.AsSpan())
+            cell.Source = Vector256.FusedMultiplyAdd(LaneMath.All(weight), cell.Next * cell.Capacity - cell.Source, cell.Source);
+        for (var d = 0; d < _dampCount; d++)
         {
-            var start = _sources[i];
-            _sources[i] = start + (Enthalpy(i, _stage[i]) - start) * weight;
-            _temperature[i] = _stage[i];
+            ref var cell = ref _cells[_damp[d]];
+            cell.Source += cell.Drying(cell.Next) * weight;
         }
 
-        var plateSource = plateStart * _plateKind.HeatCapacityJm2K + (plateFirst - plateStart) * (_plateKind.HeatCapacityJm2K * weight);
-        _plate = plateFirst;
-        SolveStage(h, contact, air, airCelsius, below, bottom.Celsius, power, loss, room, plateSource, out var plateEnd);
-        var inSecond = contact * (plateEnd - _stage[0]) + air * (LaneMath.All(airCelsius) - _stage[0]);
-        var outSecond = (_stage[_count - 1] - LaneMath.All(bottom.Celsius)) * below;
+        var plateEnd = SolveStage(stage, (plateStart + (plateFirst - plateStart) * weight) * capacity + plateGain);
+        var (inSecond, outSecond) = Fluxes(stage, plateEnd);
 
-        for (var i = 0; i < _count; i++)
+        foreach (ref var cell in _cells.AsSpan())
         {
-            _temperature[i] = _stage[i];
-            _peak[i] = Vector256.Max(_peak[i], _stage[i]);
+            cell.Now = cell.Next;
+            cell.Peak = Vector256.Max(cell.Peak, cell.Next);
         }
 
-        _plate = plateEnd;
-        _fluxIn = inSecond;
-        _fluxOut = outSecond;
+        ForgetDriedCells();
+        (_plate, _fluxIn, _fluxOut) = (plateEnd, inSecond, outSecond);
         HeatInJm2 += (inFirst * (1 - Gamma) + inSecond * Gamma) * length;
         HeatOutJm2 += (outFirst * (1 - Gamma) + outSecond * Gamma) * length;
+    }
+
+    private (Lanes In, Lanes Out) Fluxes(in Stage stage, Lanes plate)
+    {
+        var first = _cells[0].Next;
+        return (stage.Contact * (plate - first) + stage.Air * (LaneMath.All(stage.AirCelsius) - first), (_cells[^1].Next - LaneMath.All(stage.BelowCelsius)) * stage.Below);
     }
 
     /// <summary>Proportional control with the idle loss at the set point fed forward, limited to what the heater has.</summary>
@@ -273,158 +250,185 @@ public sealed class HeatColumn
         return Vector256.Min(Vector256.Max(wanted, Lanes.Zero), LaneMath.All(_plateKind.MaxPowerWm2));
     }
 
-    /// <summary>Solves E(T) = source + h·f(T) for every cell; starts from, and leaves alone, the temperatures of the column.</summary>
-    private void SolveStage(double h, Lanes contact, Lanes air, double airCelsius, double below, double belowCelsius, Lanes power, Lanes loss, Lanes room, Lanes plateSource, out Lanes plate)
+    /// <summary>
+    /// Solves E(T) = source + h·f(T) for every cell. Starts from, and leaves its answer in, each cell's <see cref="Cell.Next"/>.
+    /// </summary>
+    /// <returns>Temperature of the plate, °C.</returns>
+    private Lanes SolveStage(in Stage stage, Lanes plateSource)
     {
-        Array.Copy(_temperature, _stage, _count);
-        var topGain = air * (h * airCelsius);
-        var bottomGain = LaneMath.All(h * below * belowCelsius);
-        var plateRight = plateSource + (power + loss * room) * h;
-        plate = _plate;
-
-        for (var round = 0; round < MostSteps; round++)
+        for (var round = 0; ; round++)
         {
             // Where a cell hops between wet and dry, Newton can cycle. The steepest slope everywhere then converges for certain,
             // if slowly, because the enthalpy never falls with temperature. Few steps ever need it.
             var steepest = round >= MostNewtonSteps;
-            var fresh = h != _factoredStep;
-            if (_anyWater)
-                fresh |= UpdateSlopes(steepest);
+            var fresh = stage.H != _factoredStep;
+            for (var d = 0; d < _dampCount; d++)
+            {
+                ref var cell = ref _cells[_damp[d]];
+                cell.Before = cell.Next;
+                cell.Segment = cell.SegmentAt(cell.Next);
+                var slope = steepest ? LaneMath.All(cell.Latent / Moisture.SpanKelvin) : cell.DryingSlope();
+                fresh |= slope != cell.ExtraSlope;
+                cell.ExtraSlope = slope;
+            }
+
             if (fresh)
-                Factor(h, contact, air, below, loss);
-
-            for (var i = 0; i < _count; i++)
-                _right[i] = _sources[i];
-            if (_anyWater)
-                SubtractDrying();
-            _right[0] += topGain;
-            _right[_count - 1] += bottomGain;
-            plate = BackSubstitute(h, contact, plateRight);
-
-            if (!_anyWater || (steepest ? Settled() : !SlopesChanged()))
-                return;
+                Factor(stage);
+            var plate = Substitute(stage, plateSource);
+            if (_dampCount == 0 || round >= MostRounds || (steepest ? Settled() : SegmentsHold()))
+                return plate;
         }
     }
 
-    private void Factor(double h, Lanes contact, Lanes air, double below, Lanes loss)
+    private void Factor(in Stage stage)
     {
-        _factoredPlatePivot = Lanes.One / (LaneMath.All(_plateKind.HeatCapacityJm2K) + (contact + loss) * h);
+        _platePivot = Lanes.One / (LaneMath.All(_plateKind.HeatCapacityJm2K) + (stage.Contact + stage.Loss) * stage.H);
         // The plate is eliminated first, then cell by cell downwards.
-        var carried = contact * h - contact * h * (contact * h) * _factoredPlatePivot;
+        var coupling = stage.Contact * stage.H;
+        var carried = coupling - coupling * coupling * _platePivot + stage.Air * stage.H;
+        var above = coupling;
         for (var i = 0; i < _count; i++)
         {
-            var down = h * (i == _count - 1 ? below : _between[i + 1]);
-            var diagonal = LaneMath.All(_capacity[i] + down) + _extraSlope[i] + carried;
-            if (i == 0)
-                diagonal += air * h;
-            var inverse = Lanes.One / diagonal;
-            _pivotInverse[i] = inverse;
-            var off = LaneMath.All(i == _count - 1 ? 0 : down);
-            _upper[i] = off * inverse;
-            carried = off - off * _upper[i];
+            ref var cell = ref _cells[i];
+            var last = i == _count - 1;
+            var down = stage.H * (last ? stage.Below : _cells[i + 1].Above);
+            cell.PivotInverse = Lanes.One / (LaneMath.All(cell.Capacity + down) + cell.ExtraSlope + carried);
+            cell.Lower = above * cell.PivotInverse;
+            cell.Upper = last ? Lanes.Zero : down * cell.PivotInverse;
+            above = LaneMath.All(down);
+            carried = above - above * cell.Upper;
         }
 
-        _factoredStep = h;
+        _factoredStep = stage.H;
     }
 
-    private Lanes BackSubstitute(double h, Lanes contact, Lanes plateRight)
+    private Lanes Substitute(in Stage stage, Lanes plateSource)
     {
-        var coupling = contact * h;
-        var plateScaled = plateRight * _factoredPlatePivot;
-        var previous = (_right[0] + coupling * plateScaled) * _pivotInverse[0];
-        _stage[0] = previous;
-        for (var i = 1; i < _count; i++)
+        _cells[0].Source += stage.Air * (stage.H * stage.AirCelsius);
+        _cells[^1].Source += LaneMath.All(stage.H * stage.Below * stage.BelowCelsius);
+        var plateScaled = plateSource * _platePivot;
+        var previous = plateScaled;
+        for (var i = 0; i < _cells.Length; i++)
         {
-            // upper[i−1]·pivot[i−1]⁻¹ is folded in: the sub-diagonal equals the super-diagonal above it.
-            previous = Vector256.FusedMultiplyAdd(LaneMath.All(h * _between[i]), previous, _right[i]) * _pivotInverse[i];
-            _stage[i] = previous;
+            ref var cell = ref _cells[i];
+            var right = cell.Source;
+            // The drying part of the enthalpy stands on the right side, linearised where the last round ended.
+            if (cell.Latent != 0)
+                right += cell.ExtraSlope * cell.Before - cell.Drying(cell.Before);
+            previous = Vector256.FusedMultiplyAdd(cell.Lower, previous, right * cell.PivotInverse);
+            cell.Next = previous;
         }
 
-        for (var i = _count - 2; i >= 0; i--)
+        _cells[0].Source -= stage.Air * (stage.H * stage.AirCelsius);
+        _cells[^1].Source -= LaneMath.All(stage.H * stage.Below * stage.BelowCelsius);
+        for (var i = _cells.Length - 2; i >= 0; i--)
         {
-            previous = Vector256.FusedMultiplyAdd(_upper[i], previous, _stage[i]);
-            _stage[i] = previous;
+            ref var cell = ref _cells[i];
+            previous = Vector256.FusedMultiplyAdd(cell.Upper, previous, cell.Next);
+            cell.Next = previous;
         }
 
-        return plateScaled + coupling * _factoredPlatePivot * _stage[0];
+        return plateScaled + stage.Contact * stage.H * _platePivot * previous;
     }
 
-    /// <summary>Heat held by a cell against 0 °C, drying counted as spent, J/m².</summary>
-    private Lanes Enthalpy(int i, Lanes celsius)
+    private bool SegmentsHold()
     {
-        var sensible = celsius * _capacity[i];
-        return _latent[i] == 0 ? sensible : sensible + Moisture.ShareGone(Vector256.Max(celsius, _peak[i])) * _latent[i];
-    }
-
-    /// <summary>The extra slope of the enthalpy where water is leaving; true when it differs from the one factored.</summary>
-    private bool UpdateSlopes(bool steepest)
-    {
-        var changed = false;
-        for (var i = 0; i < _count; i++)
+        for (var d = 0; d < _dampCount; d++)
         {
-            if (_latent[i] == 0)
-                continue;
-            var slope = steepest ? LaneMath.All(_latent[i] / Moisture.SpanKelvin) : DryingSlope(i, _stage[i]);
-            changed |= slope != _extraSlope[i];
-            _extraSlope[i] = slope;
-        }
-
-        return changed;
-    }
-
-    private bool Settled()
-    {
-        for (var i = 0; i < _count; i++)
-        {
-            if (_latent[i] != 0 && Vector256.GreaterThanAny(Vector256.Abs(_stage[i] - _before[i]), LaneMath.All(SettledKelvin)))
+            ref var cell = ref _cells[_damp[d]];
+            if (cell.SegmentAt(cell.Next) != cell.Segment)
                 return false;
         }
 
         return true;
     }
 
-    private bool SlopesChanged()
+    private bool Settled()
     {
-        for (var i = 0; i < _count; i++)
+        for (var d = 0; d < _dampCount; d++)
         {
-            if (_latent[i] != 0 && Segment(i, _stage[i]) != _segment[i])
-                return true;
+            ref var cell = ref _cells[_damp[d]];
+            if (Vector256.GreaterThanAny(Vector256.Abs(cell.Next - cell.Before), LaneMath.All(SettledKelvin)))
+                return false;
         }
 
-        return false;
+        return true;
     }
 
-    /// <summary>Moves the drying part of the enthalpy to the right side, linearised where the last Newton step stands.</summary>
-    private void SubtractDrying()
+    /// <summary>A cell that is dry in every lane has nothing left to give off, so it need not be looked at again.</summary>
+    private void ForgetDriedCells()
     {
-        for (var i = 0; i < _count; i++)
+        var kept = 0;
+        for (var d = 0; d < _dampCount; d++)
         {
-            if (_latent[i] == 0)
+            var i = _damp[d];
+            if (_cells[i].IsDamp)
+            {
+                _damp[kept++] = i;
                 continue;
-            var here = _stage[i];
-            _segment[i] = Segment(i, here);
-            _before[i] = here;
-            _right[i] += _extraSlope[i] * here - Moisture.ShareGone(Vector256.Max(here, _peak[i])) * _latent[i];
+            }
+
+            _cells[i].Latent = 0;
+            if (_cells[i].ExtraSlope != Lanes.Zero)
+                _factoredStep = double.NaN;
+            _cells[i].ExtraSlope = Lanes.Zero;
         }
-    }
 
-    /// <summary>0 while nothing new dries, 1 while water leaves, 2 when the cell is dry.</summary>
-    private Lanes Segment(int i, Lanes celsius)
-    {
-        var begin = Vector256.Max(_peak[i], LaneMath.All(Moisture.WetBelowCelsius));
-        var one = Lanes.One;
-        return Vector256.ConditionalSelect(Vector256.GreaterThan(celsius, begin), one, Lanes.Zero)
-            + Vector256.ConditionalSelect(Vector256.GreaterThanOrEqual(celsius, Vector256.Max(begin, LaneMath.All(Moisture.DryAtCelsius))), one, Lanes.Zero);
+        _dampCount = kept;
     }
-
-    private Lanes DryingSlope(int i, Lanes celsius) =>
-        Vector256.ConditionalSelect(Vector256.Equals(Segment(i, celsius), Lanes.One), LaneMath.All(_latent[i] / Moisture.SpanKelvin), Lanes.Zero);
 
     private Lanes SeriesWithTopCell(Lanes conductance)
     {
-        var half = LaneMath.All(_halfAbove[0]);
+        var half = LaneMath.All(_cells[0].Half);
         return conductance * half / (conductance + half);
     }
 
     private static double InSeries(double a, double b) => a * b / (a + b);
+
+    /// <summary>What both stages of a step share.</summary>
+    /// <param name="H">γ times the step, s.</param>
+    /// <param name="Contact">Between plate and the middle of the top cell, W/(m²·K).</param>
+    /// <param name="Air">Between air and the middle of the top cell, W/(m²·K).</param>
+    /// <param name="AirCelsius">°C.</param>
+    /// <param name="Below">Between the middle of the bottom cell and what lies below, W/(m²·K).</param>
+    /// <param name="BelowCelsius">°C.</param>
+    /// <param name="Loss">From the plate's back to the room, W/(m²·K).</param>
+    private readonly record struct Stage(double H, Lanes Contact, Lanes Air, double AirCelsius, double Below, double BelowCelsius, Lanes Loss);
+
+    /// <summary>A cell and its row of the tridiagonal system, kept together because they are used together.</summary>
+    private struct Cell
+    {
+        public double Capacity;
+        public double Half;
+        public double Above;
+        public double Latent;
+        public Lanes Now;
+        public Lanes Next;
+        public Lanes Source;
+        public Lanes Lower;
+        public Lanes Upper;
+        public Lanes PivotInverse;
+        public Lanes Peak;
+        public Lanes Before;
+        public Lanes Segment;
+        public Lanes ExtraSlope;
+
+        /// <summary>Some lane may still give off water.</summary>
+        public readonly bool IsDamp => Latent > 0 && Vector256.LessThanAny(Peak, LaneMath.All(Moisture.DryAtCelsius));
+
+        /// <summary>Heat spent on drying from the peak up to a temperature, J/m².</summary>
+        public readonly Lanes Drying(Lanes celsius) => (Moisture.ShareGone(Vector256.Max(celsius, Peak)) - Moisture.ShareGone(Peak)) * Latent;
+
+        /// <summary>0 while nothing new dries, 1 while water leaves, 2 when the cell is dry.</summary>
+        public readonly Lanes SegmentAt(Lanes celsius)
+        {
+            var begin = Vector256.Max(Peak, LaneMath.All(Moisture.WetBelowCelsius));
+            return Vector256.ConditionalSelect(Vector256.GreaterThan(celsius, begin), Lanes.One, Lanes.Zero)
+                + Vector256.ConditionalSelect(Vector256.GreaterThanOrEqual(celsius, Vector256.Max(begin, LaneMath.All(Moisture.DryAtCelsius))), Lanes.One, Lanes.Zero);
+        }
+
+        /// <summary>The enthalpy's extra slope in the segment noted last, J/(m²·K).</summary>
+        public readonly Lanes DryingSlope() =>
+            Vector256.ConditionalSelect(Vector256.Equals(Segment, Lanes.One), LaneMath.All(Latent / Moisture.SpanKelvin), Lanes.Zero);
+    }
 }

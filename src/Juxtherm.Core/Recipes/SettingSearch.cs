@@ -142,7 +142,7 @@ public static class SettingSearch
     /// <summary>Rounds up to what a kitchen timer shows, unless that would overstep the limit.</summary>
     private static double WholeSeconds(double seconds, double most)
     {
-        var up = Math.Ceiling(seconds - 0.1);
+        var up = Math.Ceiling(seconds - 0.25);
         return up <= most ? up : Math.Max(1, Math.Floor(most));
     }
 

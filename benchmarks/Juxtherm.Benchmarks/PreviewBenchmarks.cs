@@ -1,0 +1,55 @@
+using System.Net.Http.Headers;
+using System.Text;
+using BenchmarkDotNet.Attributes;
+using Microsoft.AspNetCore.Mvc.Testing;
+
+namespace Juxtherm.Benchmarks;
+
+/// <summary>The preview request through the whole service: read, plan, answer.</summary>
+public class PreviewBenchmarks : IDisposable
+{
+    private readonly string _folder = Directory.CreateTempSubdirectory("juxtherm-bench-").FullName;
+    private WebApplicationFactory<Web.Program> _service = null!;
+    private HttpClient _client = null!;
+    private int _width;
+
+    /// <summary>Starts the service on an empty workshop.</summary>
+    [GlobalSetup]
+    public void SetUp()
+    {
+        _service = new WebApplicationFactory<Web.Program>().WithWebHostBuilder(host =>
+        {
+            host.UseSetting("Juxtherm:Data", _folder);
+            host.UseSetting("Juxtherm:Catalogue", Path.Combine(AppContext.BaseDirectory, "catalogue"));
+        });
+        _client = _service.CreateClient();
+    }
+
+    /// <summary>A job that was asked a moment ago.</summary>
+    [Benchmark(Description = "preview, asked before")]
+    public Task<string> Warm() => AskAsync(240);
+
+    /// <summary>A job never seen: the blank's size changes each time, so nothing of it is remembered.</summary>
+    [Benchmark(Description = "preview, new job")]
+    public Task<string> New() => AskAsync(300 + _width++ % 2_000_000 / 1000.0);
+
+    /// <summary>Stops the service.</summary>
+    public void Dispose()
+    {
+        _client?.Dispose();
+        _service?.Dispose();
+        if (Directory.Exists(_folder))
+            Directory.Delete(_folder, recursive: true);
+        GC.SuppressFinalize(this);
+    }
+
+    private async Task<string> AskAsync(double width)
+    {
+        using var body = new StringContent(
+            $$"""{"format":"juxtherm.job","version":1,"blank":{"material":"cotton","form":"tee","widthMm":{{width}}},"tools":{"heatSource":"swing-platen"},"layers":[{"vinyl":"smooth"}]}""",
+            Encoding.UTF8, new MediaTypeHeaderValue("application/json"));
+        using var answer = await _client.PostAsync(new Uri("/api/plans/preview", UriKind.Relative), body);
+        answer.EnsureSuccessStatusCode();
+        return await answer.Content.ReadAsStringAsync();
+    }
+}

@@ -1,0 +1,31 @@
+using BenchmarkDotNet.Columns;
+using BenchmarkDotNet.Configs;
+using BenchmarkDotNet.Jobs;
+using BenchmarkDotNet.Loggers;
+using BenchmarkDotNet.Running;
+using BenchmarkDotNet.Toolchains.InProcess.Emit;
+using Juxtherm.Benchmarks;
+
+// Measured within this process: each benchmark is a pure function or a request to a service of its own, and the figures are
+// ready in about a minute on two cores.
+var job = Job.Default.WithToolchain(InProcessEmitToolchain.Instance).WithWarmupCount(3).WithIterationCount(7).WithId("here");
+var config = ManualConfig.CreateEmpty()
+    .AddJob(job)
+    .AddColumnProvider(DefaultColumnProviders.Instance)
+    .AddColumn(StatisticColumn.P95)
+    .AddExporter(BenchmarkDotNet.Exporters.MarkdownExporter.Console)
+    .WithArtifactsPath(Path.Combine(Path.GetTempPath(), "juxtherm-bench"))
+    .WithOptions(ConfigOptions.JoinSummary);
+if (args.Contains("--verbose"))
+    config.AddLogger(ConsoleLogger.Default);
+
+var filters = args.Where(a => !a.StartsWith("--", StringComparison.Ordinal)).ToArray();
+var summaries = BenchmarkSwitcher.FromTypes([typeof(SolverBenchmarks), typeof(PressBenchmarks), typeof(PreviewBenchmarks)])
+    .Run(["--filter", .. filters.Length > 0 ? filters : ["*"]], config);
+foreach (var summary in summaries)
+    BenchmarkDotNet.Exporters.MarkdownExporter.Console.ExportToLog(summary, ConsoleLogger.Default);
+
+Console.WriteLine();
+foreach (var line in Report.Lines(summaries))
+    Console.WriteLine(line);
+return 0;

@@ -1,0 +1,28 @@
+using System.Globalization;
+using BenchmarkDotNet.Reports;
+
+namespace Juxtherm.Benchmarks;
+
+/// <summary>The figures that the goals are stated in, computed from the measurements.</summary>
+internal static class Report
+{
+    public static IEnumerable<string> Lines(IEnumerable<Summary> summaries)
+    {
+        var all = summaries.SelectMany(s => s.Reports).Where(r => r.ResultStatistics is not null)
+            .ToDictionary(r => r.BenchmarkCase.Descriptor.WorkloadMethod.Name, r => r.ResultStatistics!.Median, StringComparer.Ordinal);
+        double? Median(string name) => all.TryGetValue(name, out var ns) ? ns : null;
+        var cells = SolverBenchmarks.Cells;
+        var perCell = (double)SolverBenchmarks.Steps * cells;
+        string Line(string what, double? value, string unit, string goal) =>
+            value is { } v ? string.Create(CultureInfo.InvariantCulture, $"{what,-58} {v,10:0.00} {unit,-4} goal {goal}") : $"{what,-58} not measured";
+
+        yield return $"Eight layers, {cells} cells; medians.";
+        yield return Line("solver, dry, per cell and step, four cases together", Median(nameof(SolverBenchmarks.DryStack)) / perCell, "ns", "10");
+        yield return Line("solver, dry, per cell, step and case", Median(nameof(SolverBenchmarks.DryStack)) / perCell / 4, "ns", "less than 10");
+        yield return Line("solver, damp, per cell and step, four cases together", Median(nameof(SolverBenchmarks.DampStack)) / perCell, "ns", "10");
+        yield return Line("library LU, per cell and step, one case", Median(nameof(SolverBenchmarks.Library)) / perCell, "ns", "(beside)");
+        yield return Line("30 s press of eight layers", Median(nameof(PressBenchmarks.Press)) / 1e6, "ms", "1");
+        yield return Line("preview request, asked before", Median(nameof(PreviewBenchmarks.Warm)) / 1e6, "ms", "20");
+        yield return Line("preview request, new job", Median(nameof(PreviewBenchmarks.New)) / 1e6, "ms", "150");
+    }
+}

@@ -1,0 +1,116 @@
+using System.Globalization;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+
+namespace Juxtherm.Store;
+
+/// <summary>The data folder cannot be used. The message says why and what to do.</summary>
+/// <param name="message">For the reader.</param>
+/// <param name="inner">What lay behind it.</param>
+public sealed class DataFolderException(string message, Exception? inner = null) : Exception(message, inner);
+
+/// <summary>A folder with one workshop's data: held by one process at a time, backed up before each migration.</summary>
+public sealed class DataFolder : IDisposable
+{
+    private const string DatabaseName = "workshop.db";
+    private const string LockName = "in-use.lock";
+    private readonly FileStream _lock;
+
+    private DataFolder(string path, FileStream held)
+    {
+        Path = path;
+        _lock = held;
+        Options = new DbContextOptionsBuilder<WorkshopContext>()
+            .UseSqlite(new SqliteConnectionStringBuilder { DataSource = DatabasePath, ForeignKeys = true, DefaultTimeout = 10 }.ToString())
+            .Options;
+    }
+
+    /// <summary>The folder.</summary>
+    public string Path { get; }
+
+    /// <summary>How to reach its database.</summary>
+    public DbContextOptions<WorkshopContext> Options { get; }
+
+    /// <summary>The database file.</summary>
+    public string DatabasePath => System.IO.Path.Combine(Path, DatabaseName);
+
+    /// <summary>Takes the folder for this process and brings its database up to date.</summary>
+    /// <param name="path">The folder; made when it does not exist.</param>
+    /// <param name="now">Names the backup, UTC.</param>
+    /// <exception cref="DataFolderException">Another process has it, it cannot be written, or a newer program wrote it.</exception>
+    public static DataFolder Open(string path, DateTimeOffset now)
+    {
+        var full = System.IO.Path.GetFullPath(path);
+        var folder = new DataFolder(full, Hold(full));
+        try
+        {
+            folder.Migrate(now);
+            return folder;
+        }
+        catch
+        {
+            folder.Dispose();
+            throw;
+        }
+    }
+
+    /// <summary>Lets go of the folder.</summary>
+    public void Dispose()
+    {
+        SqliteConnection.ClearAllPools();
+        _lock.Dispose();
+    }
+
+    private static FileStream Hold(string path)
+    {
+        try
+        {
+            Directory.CreateDirectory(path);
+            return new FileStream(System.IO.Path.Combine(path, LockName), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
+        }
+        catch (IOException e)
+        {
+            throw new DataFolderException($"The data folder {path} is in use by another Juxtherm. Stop that one, or choose another folder with --data.", e);
+        }
+        catch (UnauthorizedAccessException e)
+        {
+            throw new DataFolderException($"The data folder {path} cannot be written. Choose another with --data.", e);
+        }
+    }
+
+    private void Migrate(DateTimeOffset now)
+    {
+        try
+        {
+            using var context = new WorkshopContext(Options);
+            var existed = File.Exists(DatabasePath) && new FileInfo(DatabasePath).Length > 0;
+            if (existed)
+            {
+                var known = context.Database.GetMigrations().ToHashSet(StringComparer.Ordinal);
+                var foreign = context.Database.GetAppliedMigrations().FirstOrDefault(m => !known.Contains(m));
+                if (foreign is not null)
+                    throw new DataFolderException($"The data in {Path} was written by a newer Juxtherm (it has {foreign}). Use that one, or another folder with --data. Nothing was changed.");
+                if (context.Database.GetPendingMigrations().Any())
+                    BackUp(now);
+            }
+
+            context.Database.Migrate();
+            context.Database.ExecuteSqlRaw("PRAGMA journal_mode=WAL;");
+        }
+        catch (SqliteException e)
+        {
+            throw new DataFolderException($"The database in {Path} cannot be read: {e.Message} Nothing was changed; move the file away or restore one of its backups.", e);
+        }
+    }
+
+    private void BackUp(DateTimeOffset now)
+    {
+        var folder = Directory.CreateDirectory(System.IO.Path.Combine(Path, "backups"));
+        var name = now.ToString("yyyyMMdd-HHmmss", CultureInfo.InvariantCulture);
+        using var from = new SqliteConnection($"Data Source={DatabasePath}");
+        using var to = new SqliteConnection($"Data Source={System.IO.Path.Combine(folder.FullName, $"before-migration-{name}.db")};Pooling=False");
+        from.Open();
+        to.Open();
+        from.BackupDatabase(to);
+    }
+}

@@ -1,0 +1,112 @@
+namespace Juxtherm.Store;
+
+/// <summary>A job as it is kept: its text exactly as it was saved, so that members nobody here knows survive.</summary>
+public sealed class JobRow
+{
+    public Guid Id { get; set; }
+
+    public required string Title { get; set; }
+
+    /// <summary>The job file's text.</summary>
+    public required string Json { get; set; }
+
+    /// <summary>Counts saves, from 1; a save that was made from an older one is refused.</summary>
+    public int Version { get; set; }
+
+    public DateTimeOffset CreatedUtc { get; set; }
+
+    public DateTimeOffset UpdatedUtc { get; set; }
+
+    /// <summary>When it was deleted; null while it is there. Deleting can be undone.</summary>
+    public DateTimeOffset? DeletedUtc { get; set; }
+}
+
+/// <summary>A run at the press, over a job and a plan frozen when it began.</summary>
+public sealed class RunRow
+{
+    public Guid Id { get; set; }
+
+    /// <summary>The job it began from. The run outlives it.</summary>
+    public Guid JobId { get; set; }
+
+    public required string Title { get; set; }
+
+    public required string JobJson { get; set; }
+
+    public required string PlanJson { get; set; }
+
+    public required string CatalogueVersion { get; set; }
+
+    public required string ModelVersion { get; set; }
+
+    public DateTimeOffset StartedUtc { get; set; }
+
+    /// <summary>running, finished or ended; what the events say, kept for finding open runs.</summary>
+    public required string Status { get; set; }
+
+    /// <summary>How many events were taken in; two that want to be the next cannot both be.</summary>
+    public int Sequence { get; set; }
+
+    public List<RunEventRow> Events { get; } = [];
+}
+
+/// <summary>Something that was said at the bench.</summary>
+public sealed class RunEventRow
+{
+    public Guid RunId { get; set; }
+
+    /// <summary>Its place among the run's events, from 1.</summary>
+    public int Sequence { get; set; }
+
+    /// <summary>Chosen by whoever said it; saying it twice counts once.</summary>
+    public Guid CommandId { get; set; }
+
+    public DateTimeOffset AtUtc { get; set; }
+
+    public required string EventJson { get; set; }
+}
+
+/// <summary>A piece in the logbook. Figures are raw: °C, s, kPa.</summary>
+public sealed class LogRow
+{
+    public long Id { get; set; }
+
+    public Guid RunId { get; set; }
+
+    public DateTimeOffset AtUtc { get; set; }
+
+    public required string Title { get; set; }
+
+    public int Piece { get; set; }
+
+    public int Pieces { get; set; }
+
+    public required string Vinyl { get; set; }
+
+    public required string Material { get; set; }
+
+    public required string Form { get; set; }
+
+    public required string HeatSource { get; set; }
+
+    public required string Cover { get; set; }
+
+    public required string Underlay { get; set; }
+
+    public double Celsius { get; set; }
+
+    public double PlannedSeconds { get; set; }
+
+    public double PressedSeconds { get; set; }
+
+    public required string Pressure { get; set; }
+
+    public double PressureKPa { get; set; }
+
+    public double PredictedBond { get; set; }
+
+    /// <summary>Outcome words, separated by commas.</summary>
+    public required string Outcomes { get; set; }
+
+    public required string Note { get; set; }
+}

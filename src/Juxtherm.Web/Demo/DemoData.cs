@@ -1,0 +1,82 @@
+using Juxtherm.Core.Bench;
+using Juxtherm.Core.Planning;
+using Juxtherm.Core.Reading;
+using Juxtherm.Store;
+using Juxtherm.Web.Endpoints;
+using Juxtherm.Web.Hosting;
+
+namespace Juxtherm.Web.Demo;
+
+/// <summary>
+/// Fills an empty workshop with worked examples: the jobs of an invented stargazers' club, and a few runs carried through the
+/// real bench on a clock of their own, so that the logbook shows what the program itself wrote.
+/// </summary>
+/// <param name="jobs">Where jobs are kept.</param>
+/// <param name="runs">Where runs are kept.</param>
+/// <param name="plans">Plans them.</param>
+/// <param name="planner">Reads frozen jobs.</param>
+/// <param name="clock">The time now; the examples end before it.</param>
+internal sealed class DemoData(JobStore jobs, RunStore runs, PlanCache plans, Planner planner, TimeProvider clock)
+{
+    private static readonly (string Title, int DaysAgo, (Outcome[] Seen, string Note)[] Pieces)[] Runs =
+    [
+        ("Warden's sweatshirt", 9, [([Outcome.EdgesLifted], "Left sleeve of the lantern lifted while still warm; pressed the corner again.")]),
+        ("Raffle mug, the tarn", 6, [([Outcome.Stuck], ""), ([Outcome.Wrinkled], "Slit between the words came too late.")]),
+        ("Crew tee, front", 2, [([Outcome.Stuck], ""), ([Outcome.Stuck], "Weave shows all over."), ([Outcome.Marked], "Hem lay under the plate's edge.")]),
+    ];
+
+    public async Task FillIfEmptyAsync(CancellationToken cancel)
+    {
+        if ((await jobs.ListAsync(cancel)).Count > 0)
+            return;
+        var kept = new Dictionary<string, Guid>(StringComparer.Ordinal);
+        foreach (var json in JobFiles())
+        {
+            var problems = new Problems();
+            var (job, _) = plans.Plan(json, UnitSystem.Metric, problems) ?? throw new InvalidOperationException("A worked example cannot be read: " + problems.Found[0].Message);
+            kept[job.Title] = (await jobs.AddAsync(job.Title, json, cancel)).Id;
+        }
+
+        foreach (var (title, daysAgo, pieces) in Runs)
+            await CarryOutAsync(kept[title], clock.GetUtcNow().AddDays(-daysAgo), pieces, cancel);
+    }
+
+    private static IEnumerable<string> JobFiles()
+    {
+        var assembly = typeof(DemoData).Assembly;
+        foreach (var name in assembly.GetManifestResourceNames().Where(n => n.EndsWith(".juxtherm.json", StringComparison.Ordinal)).Order(StringComparer.Ordinal))
+        {
+            using var reader = new StreamReader(assembly.GetManifestResourceStream(name)!);
+            yield return reader.ReadToEnd();
+        }
+    }
+
+    private async Task CarryOutAsync(Guid job, DateTimeOffset start, (Outcome[] Seen, string Note)[] pieces, CancellationToken cancel)
+    {
+        var past = new PastClock { Now = start };
+        var bench = new BenchService(jobs, runs, plans, planner, past);
+        var run = (await bench.StartAsync(job, UnitSystem.Metric, cancel)).Run!;
+        while (run.Step is { } step)
+        {
+            if (run.DueUtc is { } due)
+            {
+                past.Now = due;
+                run = (await bench.FindAsync(run.Id, cancel))!;
+                continue;
+            }
+
+            past.Now = past.Now.AddSeconds(step.Seconds);
+            var command = step.Kind == StepKind.Inspect
+                ? new BenchCommand(Guid.NewGuid(), run.Sequence, step.Index, BenchAction.Record, pieces[step.Piece - 1].Seen, pieces[step.Piece - 1].Note)
+                : new BenchCommand(Guid.NewGuid(), run.Sequence, step.Index, BenchAction.Done, null, null);
+            run = (await bench.SayAsync(run.Id, command, cancel)).Run!;
+        }
+    }
+
+    private sealed class PastClock : TimeProvider
+    {
+        public DateTimeOffset Now { get; set; }
+
+        public override DateTimeOffset GetUtcNow() => Now;
+    }
+}

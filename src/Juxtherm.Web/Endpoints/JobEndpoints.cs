@@ -1,0 +1,123 @@
+using System.Text.Json;
+using Juxtherm.Core.Planning;
+using Juxtherm.Core.Reading;
+using Juxtherm.Store;
+using Juxtherm.Web.Hosting;
+
+namespace Juxtherm.Web.Endpoints;
+
+/// <summary>A kept job.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Version">Counts saves; give it back when saving.</param>
+/// <param name="UpdatedUtc">When it was last saved.</param>
+/// <param name="Job">The job file.</param>
+public sealed record JobAnswer(Guid Id, int Version, DateTimeOffset UpdatedUtc, JsonElement Job);
+
+/// <summary>A changed job to keep.</summary>
+/// <param name="Version">The version it was changed from.</param>
+/// <param name="Job">The job file.</param>
+public sealed record SaveRequest(int Version, JsonElement Job);
+
+/// <summary>A sheet of a small picture of the stack, at the end of the press.</summary>
+/// <param name="Id">Sheet id.</param>
+/// <param name="Name">For the reader.</param>
+/// <param name="ThicknessMm">mm.</param>
+/// <param name="Celsius">In its middle, °C.</param>
+public sealed record CardSheet(string Id, string Name, double ThicknessMm, double Celsius);
+
+/// <summary>A job in the list.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Title">What the crafter calls it.</param>
+/// <param name="UpdatedUtc">When it was last saved.</param>
+/// <param name="Quantity">Pieces.</param>
+/// <param name="What">Item, material, vinyl and press in words.</param>
+/// <param name="Colour">Colour of the vinyl; null when not said.</param>
+/// <param name="Verdict">Whether to go ahead; null when the job cannot be read any more.</param>
+/// <param name="Headline">The verdict in one line, or why it cannot be read.</param>
+/// <param name="Press">The press that bonds; null when the job cannot be read.</param>
+/// <param name="Sheets">The stack at the end of the press, top to bottom.</param>
+public sealed record JobCard(
+    Guid Id, string Title, DateTimeOffset UpdatedUtc, int Quantity, string What, string? Colour, Verdict? Verdict, string Headline, PlannedPress? Press, IReadOnlyList<CardSheet> Sheets);
+
+/// <summary>Kept jobs.</summary>
+internal static class JobEndpoints
+{
+    public static void MapJobs(this IEndpointRouteBuilder routes)
+    {
+        var jobs = routes.MapGroup("/api/jobs").WithTags("Jobs");
+        jobs.MapGet("/", ListAsync).Produces<JobCard[]>();
+        jobs.MapPost("/", AddAsync).Accepts<object>("application/json").Produces<JobAnswer>(201).ProducesProblem(400).ProducesProblem(422);
+        jobs.MapGet("/{id:guid}", FindAsync).Produces<JobAnswer>().ProducesProblem(404);
+        jobs.MapPut("/{id:guid}", SaveAsync).Produces<JobAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        jobs.MapPost("/{id:guid}/copy", CopyAsync).Produces<JobAnswer>(201).ProducesProblem(404);
+        jobs.MapDelete("/{id:guid}", (Guid id, JobStore store, CancellationToken cancel) => SetDeletedAsync(id, true, store, cancel)).Produces<JobAnswer>().ProducesProblem(404);
+        jobs.MapPost("/{id:guid}/restore", (Guid id, JobStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel)).Produces<JobAnswer>().ProducesProblem(404);
+    }
+
+    private static async Task<IResult> ListAsync(string? units, JobStore store, PlanCache cache, CancellationToken cancel)
+    {
+        var rows = await store.ListAsync(cancel);
+        return Results.Ok(rows.Select(row => Card(row, JobBody.Units(units), cache)).ToArray());
+    }
+
+    private static async Task<IResult> AddAsync(HttpRequest request, JobStore store, PlanCache cache, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        var json = await JobBody.ReadAsync(request, cancel);
+        if (cache.Plan(json, UnitSystem.Metric, problems) is not { } planned)
+            return ProblemAnswers.Invalid(problems);
+        var row = await store.AddAsync(planned.Job.Title, json, cancel);
+        return Results.Created($"/api/jobs/{row.Id}", Answer(row));
+    }
+
+    private static async Task<IResult> FindAsync(Guid id, JobStore store, CancellationToken cancel) =>
+        await store.FindAsync(id, cancel) is { } row ? Results.Ok(Answer(row)) : ProblemAnswers.NotFound("job");
+
+    private static async Task<IResult> SaveAsync(Guid id, SaveRequest request, JobStore store, PlanCache cache, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        var json = request.Job.ValueKind == JsonValueKind.Undefined ? "null" : request.Job.GetRawText();
+        if (cache.Plan(json, UnitSystem.Metric, problems) is not { } planned)
+            return ProblemAnswers.Invalid(problems);
+        var saved = await store.SaveAsync(id, request.Version, planned.Job.Title, json, cancel);
+        if (saved.Row is null)
+            return ProblemAnswers.NotFound("job");
+        return saved.Stale
+            ? ProblemAnswers.Conflict("stale", "This job was saved from somewhere else in the meantime. Both are still there: keep yours over it, or take the newer one.", Answer(saved.Row))
+            : Results.Ok(Answer(saved.Row));
+    }
+
+    private static async Task<IResult> CopyAsync(Guid id, JobStore store, CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return ProblemAnswers.NotFound("job");
+        var copy = System.Text.Json.Nodes.JsonNode.Parse(row.Json)!.AsObject();
+        var title = row.Title.Length > 110 ? row.Title[..110] : row.Title;
+        copy["title"] = $"{title}, copy";
+        var added = await store.AddAsync($"{title}, copy", copy.ToJsonString(), cancel);
+        return Results.Created($"/api/jobs/{added.Id}", Answer(added));
+    }
+
+    private static async Task<IResult> SetDeletedAsync(Guid id, bool deleted, JobStore store, CancellationToken cancel) =>
+        await store.SetDeletedAsync(id, deleted, cancel) is { } row ? Results.Ok(Answer(row)) : ProblemAnswers.NotFound("job");
+
+    private static JobAnswer Answer(JobRow row) => new(row.Id, row.Version, row.UpdatedUtc, JsonElement.Parse(row.Json));
+
+    private static JobCard Card(JobRow row, UnitSystem units, PlanCache cache)
+    {
+        var problems = new Problems();
+        if (cache.Plan(row.Json, units, problems) is not { } planned)
+            return new JobCard(row.Id, row.Title, row.UpdatedUtc, 0, "", null, null, "This job cannot be read any more: " + problems.Found[0].Message, null, []);
+        var (job, result) = planned;
+        var what = $"{job.Blank.Form.Name}, {job.Blank.Material.Name.ToLowerInvariant()} · {job.Layer.Vinyl.Name.ToLowerInvariant()} vinyl · {job.Tools.Source.Name.ToLowerInvariant()}";
+        return new JobCard(
+            row.Id, job.Title, row.UpdatedUtc, job.Quantity, what, job.Layer.Colour, result.Plan.Verdict, result.Plan.Headline,
+            result.Plan.Presses.Single(p => p.Purpose == PressPurpose.Press), Sheets(result.Trace.Last(p => p.Kind == PhaseKind.Press)));
+    }
+
+    private static CardSheet[] Sheets(TracePhase press)
+    {
+        var faces = press.Faces[^1];
+        return [.. press.Sheets.Select((sheet, i) => new CardSheet(sheet.Id, sheet.Name, sheet.ThicknessMm, (faces[i] + faces[i + 1]) / 2))];
+    }
+}

@@ -1,0 +1,120 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Planning;
+using Juxtherm.Core.Reading;
+using Juxtherm.Store;
+using Juxtherm.Web.Demo;
+using Juxtherm.Web.Endpoints;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.FileProviders;
+using Serilog;
+using Serilog.Events;
+
+namespace Juxtherm.Web.Hosting;
+
+/// <summary>Puts the service together.</summary>
+internal static class JuxthermApp
+{
+    /// <summary>Largest request body, bytes. A job file is a few kilobytes.</summary>
+    public const long LargestBody = 1024 * 1024;
+
+    public static WebApplication Build(string[] args)
+    {
+        var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
+        var options = JuxthermOptions.Read(builder.Configuration, args);
+        builder.WebHost.ConfigureKestrel(kestrel =>
+        {
+            kestrel.AddServerHeader = false;
+            kestrel.Limits.MaxRequestBodySize = LargestBody;
+            kestrel.ListenLocalhost(options.Port == 0 ? FreePort.Find() : options.Port);
+        });
+        builder.Configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]";
+        builder.Services.AddSerilog(log => log
+            .MinimumLevel.Is(LogEventLevel.Warning)
+            .WriteTo.Console(standardErrorFromLevel: LogEventLevel.Verbose));
+
+        var services = builder.Services;
+        services.AddSingleton(options);
+        services.AddSingleton(TimeProvider.System);
+        services.AddSingleton(provider => DataFolder.Open(options.DataFolder, provider.GetRequiredService<TimeProvider>().GetUtcNow()));
+        services.AddSingleton<IDbContextFactory<WorkshopContext>>(provider => new FolderContexts(provider.GetRequiredService<DataFolder>()));
+        services.AddSingleton(_ => CatalogueFolder.Read(options.CatalogueFolder));
+        services.AddSingleton<Planner>();
+        services.AddSingleton<PlanCache>();
+        services.AddSingleton<JobStore>();
+        services.AddSingleton<RunStore>();
+        services.AddSingleton<LogStore>();
+        services.AddSingleton<BenchService>();
+        services.AddSingleton<DemoData>();
+        services.AddProblemDetails(ProblemAnswers.Configure);
+        services.AddExceptionHandler<ProblemAnswers>();
+        services.ConfigureHttpJsonOptions(json => CoreJson.Configure(json.SerializerOptions));
+        services.AddOpenApi("juxtherm", OpenApiSetup.Configure);
+
+        var app = builder.Build();
+        // Read at once, so that a broken file or folder stops the start and not the first visitor.
+        _ = app.Services.GetRequiredService<CatalogueSnapshot>();
+        _ = app.Services.GetRequiredService<DataFolder>();
+        if (options.Demo)
+            app.Services.GetRequiredService<DemoData>().FillIfEmptyAsync(CancellationToken.None).GetAwaiter().GetResult();
+
+        app.UseExceptionHandler();
+        app.UseStatusCodePages();
+        app.UseMiddleware<SafetyHeaders>();
+        app.UseMiddleware<OwnOriginOnly>();
+        ServeFront(app, options.FrontFolder);
+        app.MapOpenApi("/openapi/{documentName}.json");
+        app.MapGet("/health/ready", () => Results.Text("ready")).ExcludeFromDescription();
+        app.MapSchemas();
+        app.MapCatalogue();
+        app.MapPlans();
+        app.MapJobs();
+        app.MapRuns();
+        app.MapLog();
+        app.MapFallback("/api/{**rest}", () => Results.Problem(statusCode: StatusCodes.Status404NotFound, detail: "There is no such address in this program.")).ExcludeFromDescription();
+        return app;
+    }
+
+    private static void ServeFront(WebApplication app, string folder)
+    {
+        if (!File.Exists(Path.Combine(folder, "index.html")))
+        {
+            app.MapFallback(() => Results.Text("The front end has not been built; ./juxtherm start builds it.", statusCode: StatusCodes.Status503ServiceUnavailable)).ExcludeFromDescription();
+            return;
+        }
+
+        var files = new PhysicalFileProvider(folder);
+        app.UseStaticFiles(new StaticFileOptions { FileProvider = files, OnPrepareResponse = CacheForever });
+        app.MapFallbackToFile("index.html", new StaticFileOptions { FileProvider = files });
+    }
+
+    /// <summary>The names of built assets change with their content; everything else is asked for again.</summary>
+    private static void CacheForever(Microsoft.AspNetCore.StaticFiles.StaticFileResponseContext file) =>
+        file.Context.Response.Headers.CacheControl = file.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache";
+
+    private sealed class FolderContexts(DataFolder folder) : IDbContextFactory<WorkshopContext>
+    {
+        public WorkshopContext CreateDbContext() => new(folder.Options);
+    }
+}
+
+/// <summary>Finds a port that is free just now.</summary>
+internal static class FreePort
+{
+    public static int Find()
+    {
+        using var listener = new System.Net.Sockets.TcpListener(System.Net.IPAddress.Loopback, 0);
+        listener.Start();
+        return ((System.Net.IPEndPoint)listener.LocalEndpoint).Port;
+    }
+}
+
+/// <summary>Reads the catalogue files from their folder.</summary>
+internal static class CatalogueFolder
+{
+    public static CatalogueSnapshot Read(string folder)
+    {
+        if (!Directory.Exists(folder))
+            throw new CatalogueException($"The catalogue folder {folder} does not exist.");
+        return CatalogueReader.Read(Directory.GetFiles(folder, "*.json").Select(path => new CatalogueFile(Path.GetFileName(path), File.ReadAllText(path))));
+    }
+}

@@ -1,0 +1,46 @@
+using System.Globalization;
+
+namespace Juxtherm.Web.Hosting;
+
+/// <summary>The command line cannot be used.</summary>
+/// <param name="message">For the reader.</param>
+public sealed class OptionsException(string message) : Exception(message);
+
+/// <summary>How the service was asked to run.</summary>
+/// <param name="DataFolder">Where the workshop's data is.</param>
+/// <param name="FrontFolder">Where the built front end is.</param>
+/// <param name="CatalogueFolder">Where the catalogue files are.</param>
+/// <param name="Port">TCP port on the loopback address; 0 for any free one.</param>
+/// <param name="Demo">Whether to put the worked examples into an empty workshop.</param>
+public sealed record JuxthermOptions(string DataFolder, string FrontFolder, string CatalogueFolder, int Port, bool Demo)
+{
+    /// <summary>The port when none is asked for.</summary>
+    public const int DefaultPort = 5188;
+
+    private static readonly Dictionary<string, string> Switches = new(StringComparer.Ordinal)
+    {
+        ["--data"] = "Juxtherm:Data",
+        ["--front"] = "Juxtherm:Front",
+        ["--catalogue"] = "Juxtherm:Catalogue",
+        ["--port"] = "Juxtherm:Port",
+        ["--demo"] = "Juxtherm:Demo",
+    };
+
+    /// <summary>Reads them from the command line and the environment.</summary>
+    /// <exception cref="OptionsException">A value is of no use.</exception>
+    public static JuxthermOptions Read(ConfigurationManager configuration, string[] args)
+    {
+        ArgumentNullException.ThrowIfNull(configuration);
+        configuration.AddCommandLine(args, Switches);
+        var section = configuration.GetSection("Juxtherm");
+        var beside = AppContext.BaseDirectory;
+        if (!int.TryParse(section["Port"] ?? DefaultPort.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture, out var port) || port is < 0 or > 65535)
+            throw new OptionsException($"--port is “{section["Port"]}”; a number from 0 to 65535 is accepted.");
+        return new JuxthermOptions(
+            section["Data"] ?? Path.Combine(Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData), "juxtherm"),
+            Path.GetFullPath(section["Front"] ?? Path.Combine(beside, "wwwroot")),
+            Path.GetFullPath(section["Catalogue"] ?? Path.Combine(beside, "catalogue")),
+            port,
+            string.Equals(section["Demo"], "true", StringComparison.OrdinalIgnoreCase));
+    }
+}

@@ -1,0 +1,69 @@
+using Juxtherm.Core.Reading;
+using Microsoft.AspNetCore.Diagnostics;
+
+namespace Juxtherm.Web.Hosting;
+
+/// <summary>Answers what went wrong as RFC 9457 problem details, never with the inside of the program.</summary>
+/// <param name="answers">Writes them.</param>
+/// <param name="log">Keeps what the reader is not shown.</param>
+internal sealed partial class ProblemAnswers(IProblemDetailsService answers, ILogger<ProblemAnswers> log) : IExceptionHandler
+{
+    public static void Configure(ProblemDetailsOptions options) => options.CustomizeProblemDetails = context =>
+    {
+        context.ProblemDetails.Extensions.Remove("traceId");
+        context.ProblemDetails.Extensions.Remove("exception");
+    };
+
+    /// <summary>Everything wrong with what was sent, field by field.</summary>
+    public static IResult Invalid(Problems problems)
+    {
+        var notYet = problems.Found.All(p => p.Code == "not-yet");
+        return Results.Problem(
+            statusCode: notYet ? StatusCodes.Status422UnprocessableEntity : StatusCodes.Status400BadRequest,
+            title: notYet ? "Not yet" : "This job cannot be read",
+            detail: string.Join(' ', problems.Found.Select(p => p.Message)),
+            extensions: new Dictionary<string, object?>(StringComparer.Ordinal)
+            {
+                ["errors"] = problems.Found.Select(p => new FieldFault("#" + p.Pointer, p.Message, p.Code)).ToArray(),
+            });
+    }
+
+    /// <summary>Nothing is kept under that id.</summary>
+    public static IResult NotFound(string what) => Results.Problem(statusCode: StatusCodes.Status404NotFound, title: "Not found", detail: $"There is no such {what}. It may have been deleted.");
+
+    /// <summary>It does not fit what is kept now.</summary>
+    public static IResult Conflict(string code, string detail, object? current = null) => Results.Problem(
+        statusCode: StatusCodes.Status409Conflict, title: "Out of step", detail: detail,
+        extensions: new Dictionary<string, object?>(StringComparer.Ordinal) { ["code"] = code, ["current"] = current });
+
+    public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
+    {
+        var (status, title, detail) = exception switch
+        {
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => (StatusCodes.Status413PayloadTooLarge, "Too large", $"The request is larger than {JuxthermApp.LargestBody / 1024} KiB; nothing was saved."),
+            BadHttpRequestException bad => (bad.StatusCode, "The request cannot be read", "The request is not what this address accepts: " + Plain(bad)),
+            _ => (StatusCodes.Status500InternalServerError, "Something went wrong here", "This is a fault of the program, not of what you sent. Nothing was saved."),
+        };
+        if (status >= 500)
+            Failed(log, exception, httpContext.Request.Method, httpContext.Request.Path);
+        httpContext.Response.StatusCode = status;
+        return await answers.TryWriteAsync(new ProblemDetailsContext
+        {
+            HttpContext = httpContext,
+            ProblemDetails = { Status = status, Title = title, Detail = detail },
+        });
+    }
+
+    /// <summary>What the body reader found, without the names of types.</summary>
+    private static string Plain(BadHttpRequestException bad) =>
+        bad.InnerException is System.Text.Json.JsonException { Path: { } path } ? $"something is wrong with the JSON at {path}." : "it could not be understood.";
+
+    [LoggerMessage(Level = LogLevel.Error, Message = "{Method} {Path} failed")]
+    private static partial void Failed(ILogger log, Exception exception, string method, string path);
+}
+
+/// <summary>One thing wrong with what was sent.</summary>
+/// <param name="Pointer">The field, as a JSON Pointer in fragment form.</param>
+/// <param name="Detail">What is wrong and what would be accepted.</param>
+/// <param name="Code">A stable word.</param>
+public sealed record FieldFault(string Pointer, string Detail, string Code);

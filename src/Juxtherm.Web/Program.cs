@@ -1,0 +1,44 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Store;
+using Juxtherm.Web.Hosting;
+using Serilog;
+
+namespace Juxtherm.Web;
+
+/// <summary>Starts the service.</summary>
+public sealed class Program
+{
+    private const int CannotStart = 2;
+
+    private Program()
+    {
+    }
+
+    /// <summary>Runs until it is stopped.</summary>
+    /// <returns>0, or 2 when it could not start; standard error then says why.</returns>
+    public static async Task<int> Main(string[] args)
+    {
+        try
+        {
+            await using var app = JuxthermApp.Build(args);
+            await app.StartAsync();
+            Console.WriteLine($"Juxtherm is at http://127.0.0.1:{new Uri(app.Urls.First()).Port}");
+            await app.WaitForShutdownAsync();
+            return 0;
+        }
+        catch (Exception e) when (e is CatalogueException or DataFolderException or OptionsException)
+        {
+            await Console.Error.WriteLineAsync(e.Message);
+            return CannotStart;
+        }
+        catch (IOException e) when (e.Message.Contains("address already in use", StringComparison.OrdinalIgnoreCase))
+        {
+            await Console.Error.WriteLineAsync($"The port is taken: {e.Message} Choose another with --port.");
+            return CannotStart;
+        }
+        finally
+        {
+            await Log.CloseAndFlushAsync();
+        }
+    }
+}

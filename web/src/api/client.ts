@@ -1,0 +1,49 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+export type Plan = Schemas['Plan'];
+export type PlannedPress = Schemas['PlannedPress'];
+export type TracePhase = Schemas['TracePhase'];
+export type Catalogue = Schemas['CatalogueAnswer'];
+export type Run = Schemas['RunAnswer'];
+export type Outcome = Schemas['Outcome'];
+export type Notice = Schemas['Notice'];
+
+export const api = createClient<paths>({ baseUrl: '' });
+
+export interface FieldFault {
+  pointer: string;
+  detail: string;
+  code: string;
+}
+
+/** An answer that the service refused, in its own words. */
+export class Refused extends Error {
+  readonly status: number;
+  readonly faults: FieldFault[];
+  readonly code: string;
+  readonly current: unknown;
+
+  constructor(status: number, problem: Record<string, unknown> | undefined) {
+    super(typeof problem?.detail === 'string' ? problem.detail : 'The service did not answer as expected.');
+    this.status = status;
+    this.faults = Array.isArray(problem?.errors) ? (problem.errors as FieldFault[]) : [];
+    this.code = typeof problem?.code === 'string' ? problem.code : '';
+    this.current = problem?.current;
+  }
+}
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** The data of an answer; throws Refused when there is none. */
+export async function got<T>(answer: Promise<Answer<T>>): Promise<T> {
+  const { data, error, response } = await answer;
+  if (data === undefined || error !== undefined)
+    throw new Refused(response.status, error as Record<string, unknown> | undefined);
+  return data;
+}

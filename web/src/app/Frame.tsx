@@ -1,0 +1,44 @@
+import { NavLink, Outlet } from 'react-router';
+import { usePreferences } from './units';
+
+const link = ({ isActive }: { isActive: boolean }) =>
+  `pb-0.5 border-b-2 ${isActive ? 'border-ink text-ink' : 'border-transparent text-quiet hover:text-ink'}`;
+
+export function Frame() {
+  const { units, setSystem, theme, setTheme } = usePreferences();
+  return (
+    <div className="min-h-screen flex flex-col">
+      <header className="print:hidden border-b border-rule px-6 h-13 flex items-center gap-7 shrink-0">
+        <NavLink to="/" className="wordmark text-[1.35rem] font-bold">
+          Juxtherm
+        </NavLink>
+        <nav aria-label="Main" className="flex gap-6">
+          <NavLink to="/" end className={link}>
+            Jobs
+          </NavLink>
+          <NavLink to="/logbook" className={link}>
+            Logbook
+          </NavLink>
+        </nav>
+        <div className="ml-auto flex gap-2">
+          <button
+            type="button"
+            className="btn btn-sm btn-ghost font-medium"
+            onClick={() => setTheme(theme === 'paper' ? 'night' : 'paper')}
+          >
+            {theme === 'paper' ? 'Dark' : 'Light'}
+          </button>
+          <button
+            type="button"
+            className="btn btn-sm btn-outline font-medium tabular-nums"
+            aria-label={`Units: ${units.degree} and ${units.lengthUnit}. Switch.`}
+            onClick={() => setSystem(units.us ? 'metric' : 'us')}
+          >
+            {units.degree} · {units.lengthUnit}
+          </button>
+        </div>
+      </header>
+      <Outlet />
+    </div>
+  );
+}

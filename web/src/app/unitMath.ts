@@ -1,0 +1,57 @@
+export type UnitSystem = 'metric' | 'us';
+
+const MM_PER_INCH = 25.4;
+
+/** Shows and reads figures in the reader's units; everything inside is °C and mm. */
+export class Units {
+  readonly system: UnitSystem;
+
+  constructor(system: UnitSystem) {
+    this.system = system;
+  }
+
+  get us(): boolean {
+    return this.system === 'us';
+  }
+
+  get degree(): string {
+    return this.us ? '°F' : '°C';
+  }
+
+  get lengthUnit(): string {
+    return this.us ? 'in' : 'mm';
+  }
+
+  degrees(celsius: number): number {
+    return this.us ? (celsius * 9) / 5 + 32 : celsius;
+  }
+
+  temperature(celsius: number): string {
+    return `${Math.round(this.degrees(celsius))} ${this.degree}`;
+  }
+
+  /** In the other unit, for showing both at the set point. */
+  otherTemperature(celsius: number): string {
+    return new Units(this.us ? 'metric' : 'us').temperature(celsius);
+  }
+
+  celsiusFrom(shown: number): number {
+    return this.us ? Math.round((((shown - 32) * 5) / 9) * 10) / 10 : shown;
+  }
+
+  lengthShown(mm: number): number {
+    return this.us ? Math.round((mm / MM_PER_INCH) * 100) / 100 : Math.round(mm * 10) / 10;
+  }
+
+  mmFrom(shown: number): number {
+    return this.us ? Math.round(shown * MM_PER_INCH * 10) / 10 : shown;
+  }
+}
+
+/** Seconds in words: up to a minute and a half as seconds, above as minutes and seconds. */
+export function time(seconds: number): string {
+  const whole = Math.round(seconds);
+  if (whole <= 90) return `${whole} s`;
+  const minutes = Math.floor(whole / 60);
+  return whole % 60 === 0 ? `${minutes} min` : `${minutes} min ${whole % 60} s`;
+}

@@ -1,0 +1,72 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+
+/** Keeps the screen awake while a run is under way, where the browser can. */
+export function useAwake(awake: boolean) {
+  useEffect(() => {
+    if (!awake || !('wakeLock' in navigator)) return;
+    let lock: WakeLockSentinel | null = null;
+    let over = false;
+    const take = async () => {
+      try {
+        const taken = await navigator.wakeLock.request('screen');
+        if (over) await taken.release();
+        else lock = taken;
+      } catch {
+        // Refused, for instance on a low battery: the run goes on all the same.
+      }
+    };
+    const again = () => {
+      if (document.visibilityState === 'visible') void take();
+    };
+    void take();
+    document.addEventListener('visibilitychange', again);
+    return () => {
+      over = true;
+      document.removeEventListener('visibilitychange', again);
+      void lock?.release();
+    };
+  }, [awake]);
+}
+
+/** Sounds and shakes when a hold is over: when the step that was a hold is no longer the current one. */
+export function useAlarm(holdStep: number | null, step: number | null) {
+  const [sound, setSound] = useState(() => localStorage.getItem('juxtherm.sound') !== 'off');
+  const audio = useRef<AudioContext | null>(null);
+  const held = useRef<number | null>(null);
+  useEffect(() => localStorage.setItem('juxtherm.sound', sound ? 'on' : 'off'), [sound]);
+
+  /** Browsers let a page sound only after a touch or key; every Done is one. */
+  const unlock = useCallback(() => {
+    if (!sound) return;
+    audio.current ??= new AudioContext();
+    void audio.current.resume();
+  }, [sound]);
+
+  useEffect(() => {
+    if (held.current !== null && step !== null && step > held.current) {
+      navigator.vibrate?.([300, 120, 300]);
+      if (sound && audio.current) beep(audio.current);
+    }
+    held.current = holdStep;
+  }, [holdStep, step, sound]);
+
+  return { sound, setSound, unlock };
+}
+
+function beep(audio: AudioContext) {
+  for (const [at, pitch] of [
+    [0, 880],
+    [0.22, 880],
+    [0.44, 1320],
+  ] as const) {
+    const tone = audio.createOscillator();
+    const gain = audio.createGain();
+    tone.frequency.value = pitch;
+    gain.gain.setValueAtTime(0.0001, audio.currentTime + at);
+    gain.gain.exponentialRampToValueAtTime(0.5, audio.currentTime + at + 0.02);
+    gain.gain.exponentialRampToValueAtTime(0.0001, audio.currentTime + at + 0.18);
+    tone.connect(gain).connect(audio.destination);
+    tone.start(audio.currentTime + at);
+    tone.stop(audio.currentTime + at + 0.2);
+  }
+}

@@ -1,0 +1,265 @@
+import { changed, type JobBlank, type JobLabel, type JobLayer, type JobTools } from '../../api/job';
+import { useUnits } from '../../app/units';
+import { ChoiceField, NumberField } from '../../ui/Fields';
+import { useJob } from '../jobs/JobPage';
+
+const CARE = [
+  { id: '', name: 'not known' },
+  { id: '1', name: 'one dot' },
+  { id: '2', name: 'two dots' },
+  { id: '3', name: 'three dots' },
+  { id: '0', name: 'crossed out' },
+];
+
+const NOT_SAID = { id: '', name: 'not said' };
+const words = (...ids: string[]) => ids.map((id) => ({ id, name: id }));
+
+/** What is pressed, with what, and what the wrapper says. */
+export function ItemStation() {
+  const { draft, catalogue, faults } = useJob();
+  const units = useUnits();
+  const { job, edit } = draft;
+  const { blank, tools } = job;
+  const layer = job.layers[0];
+  const source = catalogue.heatSources.find((h) => h.id === tools.heatSource);
+  const form =
+    catalogue.forms.find((f) => f.id === blank.form) ??
+    catalogue.forms.find((f) => f.materials.includes(blank.material));
+  const vinyl = catalogue.vinyls.find((v) => v.id === layer.vinyl);
+  const material = catalogue.materials.find((m) => m.id === blank.material);
+  const editBlank = (change: Partial<JobBlank>) => edit((j) => ({ ...j, blank: changed(j.blank, change) }));
+  const editTools = (change: Partial<JobTools>) => edit((j) => ({ ...j, tools: changed(j.tools, change) }));
+  const editLayer = (change: Partial<JobLayer>) =>
+    edit((j) => ({ ...j, layers: [changed(j.layers[0], change), ...j.layers.slice(1)] }));
+  const editLabel = (change: Partial<JobLabel>) => {
+    const label = changed(layer.label ?? {}, change);
+    editLayer({ label: Object.keys(label).length > 0 ? label : undefined });
+  };
+  const length = (mm: number | undefined) => (mm === undefined ? undefined : units.lengthShown(mm));
+  const mm = (shown: number | undefined) => (shown === undefined ? undefined : units.mmFrom(shown));
+  const pickForm = (id: string) => {
+    const next = catalogue.forms.find((f) => f.id === id);
+    if (!next) return;
+    // The usual size and material of the new item take over where the old ones cannot stay.
+    editBlank({
+      form: id,
+      widthMm: undefined,
+      heightMm: undefined,
+      ...(next.materials.includes(blank.material) ? {} : { material: next.usualMaterial }),
+    });
+  };
+  const washed = blank.traits?.includes('prewashed') ?? false;
+
+  return (
+    <div className="grid gap-9 max-w-[860px]">
+      <Group title="The item">
+        <ChoiceField
+          name="Kind of item"
+          value={form?.id ?? ''}
+          options={catalogue.forms}
+          onPick={pickForm}
+          fault={faults.get('/blank/form')}
+        />
+        <ChoiceField
+          name="Made of"
+          value={blank.material}
+          options={catalogue.materials.filter((m) => form?.materials.includes(m.id) ?? true)}
+          onPick={(id) => editBlank({ material: id })}
+          fault={faults.get('/blank/material')}
+          {...(material && material.kind === 'cloth'
+            ? { hint: `Takes up to ${units.temperature(material.limitCelsius)}` }
+            : {})}
+        />
+        <NumberField
+          name="Pieces"
+          value={job.quantity ?? 1}
+          unit="pcs"
+          onChange={(n) => edit((j) => changed(j, { quantity: n }))}
+          fault={faults.get('/quantity')}
+        />
+        <ChoiceField
+          name="Iron on the care label"
+          value={blank.careDots === undefined ? '' : String(blank.careDots)}
+          options={CARE}
+          onPick={(v) => editBlank({ careDots: v === '' ? undefined : Number(v) })}
+          fault={faults.get('/blank/careDots')}
+        />
+        {material?.kind === 'cloth' && (
+          <label className="flex items-center gap-3 self-end h-10 cursor-pointer">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-sm"
+              checked={washed}
+              onChange={(e) => {
+                const others = (blank.traits ?? []).filter((t) => t !== 'prewashed');
+                const traits = e.target.checked ? [...others, 'prewashed'] : others;
+                editBlank({ traits: traits.length > 0 ? traits : undefined });
+              }}
+            />
+            Washed already
+          </label>
+        )}
+      </Group>
+
+      <Group title="The vinyl">
+        <ChoiceField
+          name="Kind of vinyl"
+          value={layer.vinyl}
+          options={catalogue.vinyls}
+          onPick={(id) => editLayer({ vinyl: id })}
+          fault={faults.get('/layers/0/vinyl')}
+          {...(vinyl ? { hint: vinyl.note } : {})}
+        />
+        <div className="field">
+          <label className="name" htmlFor="vinyl-colour">
+            Colour
+          </label>
+          <input
+            id="vinyl-colour"
+            type="color"
+            className="input !p-1 cursor-pointer"
+            value={layer.colour ?? '#1b2a49'}
+            onChange={(e) => editLayer({ colour: e.target.value })}
+          />
+        </div>
+        <ChoiceField
+          name="Cut file"
+          value={layer.mirrored === undefined ? '' : String(layer.mirrored)}
+          options={[
+            { id: '', name: 'not cut yet' },
+            { id: 'true', name: 'is mirrored' },
+            { id: 'false', name: 'is not mirrored' },
+          ]}
+          onPick={(v) => editLayer({ mirrored: v === '' ? undefined : v === 'true' })}
+        />
+        <NumberField
+          name="Artwork width"
+          value={length(layer.widthMm)}
+          unit={units.lengthUnit}
+          onChange={(n) => editLayer({ widthMm: mm(n) })}
+          fault={faults.get('/layers/0/widthMm')}
+        />
+        <NumberField
+          name="Artwork height"
+          value={length(layer.heightMm)}
+          unit={units.lengthUnit}
+          onChange={(n) => editLayer({ heightMm: mm(n) })}
+          fault={faults.get('/layers/0/heightMm')}
+        />
+      </Group>
+
+      <Group
+        title="What the wrapper says"
+        note="Any part of it. It takes the place of the usual figures for this kind of vinyl."
+      >
+        <NumberField
+          name="Temperature"
+          value={layer.label?.celsius === undefined ? undefined : Math.round(units.degrees(layer.label.celsius))}
+          unit={units.degree}
+          placeholder={
+            vinyl
+              ? `usually ${Math.round(units.degrees(vinyl.chartCelsius.low ?? 0))} to ${Math.round(units.degrees(vinyl.chartCelsius.high ?? 0))}`
+              : ''
+          }
+          onChange={(n) => editLabel({ celsius: n === undefined ? undefined : units.celsiusFrom(n) })}
+          fault={faults.get('/layers/0/label/celsius')}
+        />
+        <NumberField
+          name="Time"
+          value={layer.label?.seconds}
+          unit="s"
+          placeholder={vinyl ? `usually ${vinyl.chartSeconds.low} to ${vinyl.chartSeconds.high}` : ''}
+          onChange={(n) => editLabel({ seconds: n })}
+          fault={faults.get('/layers/0/label/seconds')}
+        />
+        <ChoiceField
+          name="Pressure"
+          value={layer.label?.pressure ?? ''}
+          options={[
+            { id: '', name: vinyl ? `not said (${vinyl.pressure})` : 'not said' },
+            ...words('light', 'medium', 'firm'),
+          ]}
+          onPick={(v) => editLabel({ pressure: v || undefined })}
+        />
+        <ChoiceField
+          name="Peel"
+          value={layer.label?.peel ?? ''}
+          options={[vinyl ? { id: '', name: `not said (${vinyl.peel})` } : NOT_SAID, ...words('hot', 'warm', 'cold')]}
+          onPick={(v) => editLabel({ peel: v || undefined })}
+        />
+      </Group>
+
+      <Group title="The press">
+        <ChoiceField
+          name="Press"
+          value={tools.heatSource}
+          options={catalogue.heatSources}
+          onPick={(id) => {
+            const next = catalogue.heatSources.find((h) => h.id === id);
+            // Another press brings its own plate, underlay and cover.
+            editTools({
+              heatSource: id,
+              underlay: undefined,
+              cover: undefined,
+              plateWidthMm: undefined,
+              plateHeightMm: undefined,
+              ...(next?.steamPossible ? {} : { steam: undefined }),
+            });
+          }}
+          fault={faults.get('/tools/heatSource')}
+        />
+        <ChoiceField
+          name="What's underneath"
+          value={tools.underlay ?? source?.underlay ?? ''}
+          options={catalogue.underlays}
+          onPick={(id) => editTools({ underlay: id })}
+          fault={faults.get('/tools/underlay')}
+        />
+        <ChoiceField
+          name="Cover"
+          value={tools.cover ?? source?.cover ?? ''}
+          options={catalogue.covers}
+          onPick={(id) => editTools({ cover: id })}
+          fault={faults.get('/tools/cover')}
+        />
+        <NumberField
+          name="Plate width"
+          value={length(tools.plateWidthMm ?? source?.plateWidthMm)}
+          unit={units.lengthUnit}
+          onChange={(n) => editTools({ plateWidthMm: mm(n) })}
+          fault={faults.get('/tools/plateWidthMm')}
+        />
+        <NumberField
+          name="Plate height"
+          value={length(tools.plateHeightMm ?? source?.plateHeightMm)}
+          unit={units.lengthUnit}
+          onChange={(n) => editTools({ plateHeightMm: mm(n) })}
+          fault={faults.get('/tools/plateHeightMm')}
+        />
+        {source?.steamPossible && (
+          <label className="flex items-center gap-3 self-end h-10 cursor-pointer">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-sm"
+              checked={tools.steam ?? false}
+              onChange={(e) => editTools({ steam: e.target.checked || undefined })}
+            />
+            Steam is on
+          </label>
+        )}
+      </Group>
+    </div>
+  );
+}
+
+function Group({ title, note, children }: { title: string; note?: string; children: React.ReactNode }) {
+  return (
+    <section className="grid md:grid-cols-[11rem_minmax(0,1fr)] gap-x-6 gap-y-3">
+      <div>
+        <h2>{title}</h2>
+        {note && <p className="text-[0.87rem] text-quiet mt-1">{note}</p>}
+      </div>
+      <div className="grid grid-cols-2 xl:grid-cols-3 gap-x-5 gap-y-4 items-start">{children}</div>
+    </section>
+  );
+}

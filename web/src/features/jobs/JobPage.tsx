@@ -1,0 +1,159 @@
+import { type UseQueryResult, useMutation, useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { NavLink, Outlet, useNavigate, useOutletContext, useParams } from 'react-router';
+import { api, type Catalogue, got, type Plan, Refused, type Run } from '../../api/client';
+import { changed } from '../../api/job';
+import { useCatalogue, usePlan } from '../../api/queries';
+import { usePreferences } from '../../app/units';
+import { Failed, Loading } from '../../ui/States';
+import { Ticket } from './Ticket';
+import { type Draft, type SaveState, useJobDraft } from './useJobDraft';
+
+export interface JobContext {
+  draft: Draft;
+  plan: UseQueryResult<Plan>;
+  catalogue: Catalogue;
+  faults: Map<string, string>;
+}
+
+export const useJob = () => useOutletContext<JobContext>();
+
+export function JobPage() {
+  const { id = '' } = useParams();
+  const catalogue = useCatalogue();
+  const kept = useQuery({
+    queryKey: ['job', id],
+    queryFn: () => got(api.GET('/api/jobs/{id}', { params: { path: { id } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 0,
+  });
+  if (kept.isError) return <Failed error={kept.error} />;
+  if (catalogue.isError) return <Failed error={catalogue.error} retry={() => catalogue.refetch()} />;
+  if (kept.isPending || catalogue.isPending) return <Loading what="the job" />;
+  return <OpenJob key={id} kept={kept.data} catalogue={catalogue.data} />;
+}
+
+const SAYS: Record<SaveState, string> = {
+  saved: 'Saved',
+  saving: 'Saving …',
+  waiting: 'Saving …',
+  faulty: 'Not saved: something below needs mending',
+  stale: 'Not saved: it was changed elsewhere',
+  failed: 'Not saved: the service did not answer',
+};
+
+function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job?: unknown }; catalogue: Catalogue }) {
+  const draft = useJobDraft({ ...kept, job: kept.job });
+  const plan = usePlan(draft.job);
+  const navigate = useNavigate();
+  const { units } = usePreferences();
+  const begin = useMutation({
+    mutationFn: async (): Promise<Run> => {
+      await draft.flush();
+      return got(
+        api.POST('/api/jobs/{id}/runs', { params: { path: { id: kept.id }, query: { units: units.system } } }),
+      );
+    },
+    onSuccess: (run) => navigate(`/bench/${run.id}`),
+  });
+  const { undo, redo } = draft;
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== 'z') return;
+      // While a field has text of its own to undo, that comes first.
+      if (e.target instanceof HTMLInputElement && e.target.dataset.dirty === 'true') return;
+      e.preventDefault();
+      if (e.shiftKey) redo();
+      else undo();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [undo, redo]);
+
+  const refused = plan.error instanceof Refused ? plan.error : draft.problem;
+  const faults = new Map((refused?.faults ?? []).map((f) => [f.pointer.replace(/^#/, ''), f.detail]));
+  const station = ({ isActive }: { isActive: boolean }) =>
+    `pb-1 border-b-2 ${isActive ? 'border-ink font-bold' : 'border-transparent text-quiet hover:text-ink'}`;
+  return (
+    <div className="grow grid lg:grid-cols-[minmax(0,1fr)_370px]">
+      <main className="px-6 lg:px-8 pt-5 pb-14 min-w-0">
+        <div className="flex items-baseline gap-4 flex-wrap print:hidden">
+          <input
+            aria-label="Title"
+            className="grow min-w-0 bg-transparent text-[1.65rem] font-bold border-b border-transparent hover:border-rule focus:border-ink outline-none"
+            placeholder="Untitled"
+            maxLength={120}
+            value={draft.job.title ?? ''}
+            onChange={(e) => draft.edit((j) => changed(j, { title: e.target.value }))}
+          />
+          <span
+            role="status"
+            className={
+              draft.state === 'saved' || draft.state === 'waiting' || draft.state === 'saving'
+                ? 'text-quiet text-[0.87rem]'
+                : 'font-semibold text-[0.87rem]'
+            }
+          >
+            {SAYS[draft.state]}
+          </span>
+          <div className="flex gap-1">
+            <button type="button" className="btn btn-sm btn-ghost" disabled={!draft.canUndo} onClick={draft.undo}>
+              Undo
+            </button>
+            <button type="button" className="btn btn-sm btn-ghost" disabled={!draft.canRedo} onClick={draft.redo}>
+              Redo
+            </button>
+          </div>
+        </div>
+        <nav aria-label="Stations" className="flex gap-7 mt-3 mb-5 border-b border-rule print:hidden">
+          <NavLink to={`/jobs/${kept.id}/item`} className={station}>
+            Item
+          </NavLink>
+          <NavLink to={`/jobs/${kept.id}/press`} className={station}>
+            Press
+          </NavLink>
+          <button
+            type="button"
+            className="pb-1 border-b-2 border-transparent text-quiet hover:text-ink disabled:opacity-50"
+            disabled={!plan.data || plan.data.verdict === 'stop' || begin.isPending}
+            onClick={() => begin.mutate()}
+          >
+            Bench
+          </button>
+        </nav>
+        {draft.newer && (
+          <div role="alert" className="notice stop mb-5">
+            <p>
+              <strong>Changed elsewhere.</strong> Somebody saved “
+              {(draft.newer.job as { title?: string }).title || 'Untitled'}” while it was open here. Nothing is lost:
+              choose which one stays. Undo brings the other back.
+            </p>
+            <div className="flex gap-3 mt-3">
+              <button type="button" className="btn btn-sm btn-primary" onClick={draft.keepMine}>
+                Keep mine
+              </button>
+              <button type="button" className="btn btn-sm btn-outline" onClick={draft.takeTheirs}>
+                Take the newer one
+              </button>
+            </div>
+          </div>
+        )}
+        {draft.state === 'failed' && (
+          <Failed
+            error={draft.problem ?? new Error('The service did not answer. Your changes are still here.')}
+            retry={draft.retry}
+          />
+        )}
+        <Outlet context={{ draft, plan, catalogue, faults } satisfies JobContext} />
+      </main>
+      <Ticket
+        job={draft.job}
+        plan={plan}
+        faults={faults}
+        onBench={() => begin.mutate()}
+        starting={begin.isPending}
+        failed={begin.error}
+      />
+    </div>
+  );
+}

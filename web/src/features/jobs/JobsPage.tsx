@@ -1,0 +1,118 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, got, type Schemas } from '../../api/client';
+import { useUnits } from '../../app/units';
+import { SmallSandwich } from '../../ui/Sandwich';
+import { Failed, Loading, UndoBar } from '../../ui/States';
+import { VerdictMark } from '../../ui/VerdictMark';
+import { QuickAnswer } from './QuickAnswer';
+
+type Card = Schemas['JobCard'];
+
+export function JobsPage() {
+  const units = useUnits();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [gone, setGone] = useState<{ id: string; title: string } | null>(null);
+  const jobs = useQuery({
+    queryKey: ['jobs', units.system],
+    queryFn: () => got(api.GET('/api/jobs', { params: { query: { units: units.system } } })),
+  });
+  const running = useQuery({ queryKey: ['runs'], queryFn: () => got(api.GET('/api/runs')), refetchInterval: 10_000 });
+  const again = () => queries.invalidateQueries({ queryKey: ['jobs'] });
+  const path = (id: string) => ({ params: { path: { id } } });
+  const remove = useMutation({
+    mutationFn: (card: Card) => got(api.DELETE('/api/jobs/{id}', path(card.id))),
+    onSuccess: (_, card) => {
+      setGone({ id: card.id, title: card.title });
+      again();
+    },
+  });
+  const restore = useMutation({
+    mutationFn: (id: string) => got(api.POST('/api/jobs/{id}/restore', path(id))),
+    onSuccess: () => {
+      setGone(null);
+      again();
+    },
+  });
+  const copy = useMutation({
+    mutationFn: (id: string) => got(api.POST('/api/jobs/{id}/copy', path(id))),
+    onSuccess: (made) => navigate(`/jobs/${made.id}/item`),
+  });
+  const failed = remove.error ?? restore.error ?? copy.error;
+
+  return (
+    <main className="w-full max-w-[1240px] mx-auto px-6 pb-16">
+      <QuickAnswer />
+      {running.data?.map((run) => (
+        <Link key={run.id} to={`/bench/${run.id}`} className="mb-6 flex items-center gap-4 bg-ink text-paper px-5 py-3">
+          <strong>On the bench: {run.title}</strong>
+          <span className="opacity-80">
+            step {(run.step?.index ?? 0) + 1} of {run.stepCount}
+          </span>
+          <span className="ml-auto underline underline-offset-4 font-semibold">Go on</span>
+        </Link>
+      ))}
+      <h2 className="text-[1.2rem] mb-2">Your jobs</h2>
+      {failed && <Failed error={failed} />}
+      {jobs.isPending && <Loading what="your jobs" />}
+      {jobs.isError && <Failed error={jobs.error} retry={() => jobs.refetch()} />}
+      {jobs.data?.length === 0 && (
+        <p className="border-y border-rule py-8 text-quiet">
+          Nothing here yet. Fill in the sentence above and keep it as a job: its settings, steps and results stay
+          together.
+        </p>
+      )}
+      <ul className="scored border-y border-rule" aria-label="Jobs">
+        {jobs.data?.map((card) => (
+          <JobLine key={card.id} card={card} onCopy={() => copy.mutate(card.id)} onDelete={() => remove.mutate(card)} />
+        ))}
+      </ul>
+      {gone && (
+        <UndoBar action="Bring it back" onAction={() => restore.mutate(gone.id)} onClose={() => setGone(null)}>
+          “{gone.title}” is deleted.
+        </UndoBar>
+      )}
+    </main>
+  );
+}
+
+function JobLine({ card, onCopy, onDelete }: { card: Card; onCopy: () => void; onDelete: () => void }) {
+  const units = useUnits();
+  const press = card.press;
+  return (
+    <li className="relative grid grid-cols-[76px_1fr_auto] md:grid-cols-[76px_minmax(0,1fr)_15rem_6.5rem_auto] gap-x-6 gap-y-1 items-center py-3.5 hover:bg-sheet">
+      <SmallSandwich sheets={card.sheets} colour={card.colour} />
+      <div className="min-w-0">
+        <Link to={`/jobs/${card.id}/press`} className="font-semibold text-[1.07rem] after:absolute after:inset-0">
+          {card.title || 'Untitled'}
+        </Link>
+        <p className="text-quiet text-[0.9rem]">
+          {card.what}
+          {card.quantity > 1 && ` · ${card.quantity} pieces`}
+        </p>
+        {!card.verdict && <p>{card.headline}</p>}
+      </div>
+      <p className="numeral text-[1.45rem] font-semibold tabular-nums flex gap-4 max-md:col-start-2 max-md:row-start-2">
+        {press && card.verdict !== 'stop' && (
+          <>
+            <span className="w-[5.6rem] text-right">{press.dialMark ?? units.temperature(press.celsius)}</span>
+            <span className="w-[4rem] text-right">{press.seconds} s</span>
+          </>
+        )}
+      </p>
+      <div className="max-md:col-start-3 max-md:row-start-1">
+        {card.verdict && <VerdictMark verdict={card.verdict} />}
+      </div>
+      <div className="relative z-10 flex gap-1 max-md:col-start-3 max-md:row-start-2">
+        <button type="button" className="btn btn-sm btn-ghost" onClick={onCopy} aria-label={`Copy ${card.title}`}>
+          Copy
+        </button>
+        <button type="button" className="btn btn-sm btn-ghost" onClick={onDelete} aria-label={`Delete ${card.title}`}>
+          Delete
+        </button>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,163 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { api, got, Refused } from '../../api/client';
+import type { Job } from '../../api/job';
+
+const SAVE_AFTER_MS = 600;
+const MOST_UNDO = 100;
+
+export type SaveState = 'saved' | 'saving' | 'waiting' | 'faulty' | 'stale' | 'failed';
+
+interface Kept {
+  id: string;
+  version: number;
+  job: unknown;
+}
+
+export interface Draft {
+  job: Job;
+  edit: (change: (job: Job) => Job) => void;
+  undo: () => void;
+  redo: () => void;
+  canUndo: boolean;
+  canRedo: boolean;
+  state: SaveState;
+  problem: Refused | null;
+  /** The newer job that somebody else saved, while the two are apart. */
+  newer: Kept | null;
+  keepMine: () => void;
+  takeTheirs: () => void;
+  retry: () => void;
+  /** Saves at once what has not been saved yet. */
+  flush: () => Promise<void>;
+}
+
+/** A job under edit: every change is kept shortly after it is made, can be undone, and never overwrites a newer save unseen. */
+export function useJobDraft(kept: Kept): Draft {
+  const queries = useQueryClient();
+  const [job, setJob] = useState(kept.job as Job);
+  const [past, setPast] = useState<Job[]>([]);
+  const [future, setFuture] = useState<Job[]>([]);
+  const [state, setState] = useState<SaveState>('saved');
+  const [problem, setProblem] = useState<Refused | null>(null);
+  const [newer, setNewer] = useState<Kept | null>(null);
+  const version = useRef(kept.version);
+  const latest = useRef(job);
+  const saved = useRef(job);
+  const timer = useRef<number | undefined>(undefined);
+  const inFlight = useRef<Promise<void> | null>(null);
+  const apart = useRef(false);
+
+  const save = useCallback(async (): Promise<void> => {
+    window.clearTimeout(timer.current);
+    if (inFlight.current) await inFlight.current;
+    if (apart.current || saved.current === latest.current) return;
+    const sending = latest.current;
+    setState('saving');
+    inFlight.current = (async () => {
+      try {
+        const answer = await got(
+          api.PUT('/api/jobs/{id}', {
+            params: { path: { id: kept.id } },
+            body: { version: version.current, job: sending },
+          }),
+        );
+        version.current = answer.version;
+        saved.current = sending;
+        queries.setQueryData(['job', kept.id], answer);
+        queries.invalidateQueries({ queryKey: ['jobs'] });
+        setProblem(null);
+        setState(latest.current === sending ? 'saved' : 'waiting');
+      } catch (e) {
+        const refused = e instanceof Refused ? e : null;
+        setProblem(refused);
+        if (refused?.status === 409 && refused.code === 'stale') {
+          apart.current = true;
+          setNewer(refused.current as Kept);
+          setState('stale');
+        } else setState(refused && refused.status < 500 ? 'faulty' : 'failed');
+      } finally {
+        inFlight.current = null;
+      }
+    })();
+    await inFlight.current;
+  }, [kept.id, queries]);
+
+  const put = useCallback(
+    (next: Job) => {
+      latest.current = next;
+      setJob(next);
+      if (apart.current) return;
+      setState('waiting');
+      window.clearTimeout(timer.current);
+      timer.current = window.setTimeout(() => void save(), SAVE_AFTER_MS);
+    },
+    [save],
+  );
+
+  const edit = useCallback(
+    (change: (job: Job) => Job) => {
+      const before = latest.current;
+      const next = change(before);
+      if (next === before) return;
+      setPast((p) => [...p.slice(-MOST_UNDO + 1), before]);
+      setFuture([]);
+      put(next);
+    },
+    [put],
+  );
+
+  const undo = useCallback(() => {
+    const before = past[past.length - 1];
+    if (!before) return;
+    setPast(past.slice(0, -1));
+    setFuture([latest.current, ...future]);
+    put(before);
+  }, [past, future, put]);
+
+  const redo = useCallback(() => {
+    const next = future[0];
+    if (!next) return;
+    setFuture(future.slice(1));
+    setPast([...past, latest.current]);
+    put(next);
+  }, [past, future, put]);
+
+  const keepMine = useCallback(() => {
+    if (!newer) return;
+    version.current = newer.version;
+    apart.current = false;
+    setNewer(null);
+    saved.current = newer.job as Job;
+    void save();
+  }, [newer, save]);
+
+  const takeTheirs = useCallback(() => {
+    if (!newer) return;
+    version.current = newer.version;
+    apart.current = false;
+    setNewer(null);
+    setPast((p) => [...p, latest.current]);
+    saved.current = latest.current = newer.job as Job;
+    setJob(newer.job as Job);
+    setState('saved');
+  }, [newer]);
+
+  useEffect(() => () => void save(), [save]);
+
+  return {
+    job,
+    edit,
+    undo,
+    redo,
+    canUndo: past.length > 0,
+    canRedo: future.length > 0,
+    state,
+    problem,
+    newer,
+    keepMine,
+    takeTheirs,
+    retry: () => void save(),
+    flush: save,
+  };
+}

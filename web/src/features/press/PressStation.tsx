@@ -1,0 +1,182 @@
+import { useEffect, useState } from 'react';
+import type { PlannedPress, TracePhase } from '../../api/client';
+import { useTrace } from '../../api/queries';
+import { time } from '../../app/unitMath';
+import { useUnits } from '../../app/units';
+import { HeatRibbon } from '../../ui/HeatRibbon';
+import { Room } from '../../ui/Room';
+import { Sandwich } from '../../ui/Sandwich';
+import { Failed, Loading } from '../../ui/States';
+import { facesAt, sampleAt } from '../../ui/trace';
+import { useJob } from '../jobs/JobPage';
+
+const TITLES = { preheat: 'Preheat', press: 'Press', finish: 'Finish press' } as const;
+
+/** The job at the press: over time, through the stack, and how much room there is; then each press with its reasons. */
+export function PressStation() {
+  const { draft, plan, catalogue } = useJob();
+  const trace = useTrace(draft.job);
+  const [selected, setSelected] = useState<number | null>(null);
+  if (trace.isPending || !plan.data) {
+    if (trace.isError || plan.isError)
+      return <p className="text-quiet">The pictures come back when the item is complete: see the Item station.</p>;
+    return <Loading what="the heat" />;
+  }
+  if (trace.isError) return <Failed error={trace.error} />;
+  const phases = trace.data.phases;
+  const index = selected !== null && selected < phases.length ? selected : phases.findIndex((p) => p.kind === 'press');
+  const phase = phases[index];
+  const vinyl = catalogue.vinyls.find((v) => v.id === draft.job.layers[0].vinyl);
+  const label = draft.job.layers[0].label;
+  const chart = vinyl
+    ? {
+        celsius: (label?.celsius
+          ? [label.celsius - 1, label.celsius + 1]
+          : [vinyl.chartCelsius.low ?? 0, vinyl.chartCelsius.high ?? 0]) as [number, number],
+        seconds: (label?.seconds
+          ? [label.seconds - 0.5, label.seconds + 0.5]
+          : [vinyl.chartSeconds.low ?? 0, vinyl.chartSeconds.high ?? 0]) as [number, number],
+      }
+    : null;
+  const peelFrom = plan.data.presses.find((p) => p.purpose === 'press')?.peel.waitSeconds[0] ?? 0;
+  return (
+    <div className="grid gap-8">
+      <HeatRibbon phases={phases} selected={index} onSelect={setSelected} peelFrom={peelFrom} />
+      <div className="grid xl:grid-cols-2 gap-x-10 gap-y-8 items-start">
+        {phase && <Inside key={`${index}-${phase.seconds}`} phase={phase} />}
+        <section aria-label="How much room">
+          <h2 className="mb-2">
+            How much room{' '}
+            <span className="font-normal text-quiet text-[0.87rem]">
+              seconds at the plate, {plan.data.room.length < 6 ? 'at each mark' : 'at each temperature'}
+            </span>
+          </h2>
+          <Room plan={plan.data} chart={chart} />
+          <p className="text-[0.87rem] text-quiet mt-1">
+            Inside the warm field it holds and nothing is harmed; from the dotted line on it is as well stuck as the
+            chart means it. Typical figures, one-dimensional model: a patch on your own cloth beats it.
+          </p>
+        </section>
+      </div>
+      <section aria-label="Presses in order" className="scored border-y border-rule">
+        {plan.data.presses.map((p) => (
+          <PressLine
+            key={p.order}
+            press={p}
+            onSelect={() => setSelected(phases.findIndex((f) => f.pressOrder === p.order))}
+          />
+        ))}
+      </section>
+    </div>
+  );
+}
+
+/** The sandwich at a moment of the phase, with a slider through its time. */
+function Inside({ phase }: { phase: TracePhase }) {
+  const units = useUnits();
+  const [at, setAt] = useState(phase.seconds);
+  const [playing, setPlaying] = useState(false);
+  useEffect(() => {
+    if (!playing) return;
+    let last = performance.now();
+    let frame = requestAnimationFrame(function tick(now) {
+      const step = (now - last) / 1000;
+      last = now;
+      setAt((t) => {
+        const next = t + step * Math.max(1, phase.seconds / 12);
+        if (next < phase.seconds) return next;
+        setPlaying(false);
+        return phase.seconds;
+      });
+      frame = requestAnimationFrame(tick);
+    });
+    return () => cancelAnimationFrame(frame);
+  }, [playing, phase.seconds]);
+  const i = sampleAt(phase, at);
+  const vinylLies = phase.sheets.some((s) => s.id === 'vinyl');
+  return (
+    <section aria-label="The sandwich">
+      <h2 className="mb-2">
+        The sandwich{' '}
+        <span className="font-normal text-quiet text-[0.87rem]">
+          {phase.plateClosed ? 'plate closed' : 'plate open'}, thickness exaggerated
+        </span>
+      </h2>
+      <Sandwich
+        sheets={phase.sheets}
+        faces={facesAt(phase, at)}
+        plate={phase.plateClosed ? (phase.plate[i] ?? null) : null}
+      />
+      <div className="flex items-center gap-3 mt-3">
+        <button
+          type="button"
+          className="btn btn-sm btn-outline w-16"
+          onClick={() => {
+            if (!playing && at >= phase.seconds) setAt(0);
+            setPlaying(!playing);
+          }}
+        >
+          {playing ? 'Hold' : 'Play'}
+        </button>
+        <input
+          type="range"
+          className="range range-xs grow"
+          aria-label="Time within this phase, seconds"
+          min={0}
+          max={phase.seconds}
+          step={phase.seconds > 60 ? 1 : 0.1}
+          value={at}
+          onChange={(e) => {
+            setPlaying(false);
+            setAt(Number(e.target.value));
+          }}
+        />
+        <span className="tabular-nums w-28 text-right">
+          {at.toFixed(1)} of {phase.seconds.toFixed(0)} s
+        </span>
+      </div>
+      <dl className="mt-3 grid grid-cols-3 gap-4 text-[0.95rem]">
+        <Figure name={vinylLies ? 'glue line' : 'bare face'} value={units.temperature(phase.glue[i] ?? 0)} />
+        <Figure name="cloth beside the print" value={units.temperature(phase.bareFace[i] ?? 0)} />
+        {vinylLies ? (
+          <Figure name="how well stuck" value={stuck(phase.bond[i] ?? 0)} />
+        ) : (
+          <Figure name="moisture left" value={`${Math.round((phase.waterShare[i] ?? 0) * 100)} %`} />
+        )}
+      </dl>
+    </section>
+  );
+}
+
+function stuck(share: number): string {
+  const word = share < 0.6 ? 'short' : 'enough';
+  return `${word}, ${share.toFixed(2)}`;
+}
+
+function Figure({ name, value }: { name: string; value: string }) {
+  return (
+    <div className="border-t border-rule pt-1.5">
+      <dt className="text-[0.84rem] text-quiet">{name}</dt>
+      <dd className="font-semibold tabular-nums">{value}</dd>
+    </div>
+  );
+}
+
+function PressLine({ press, onSelect }: { press: PlannedPress; onSelect: () => void }) {
+  const units = useUnits();
+  return (
+    <div className="grid md:grid-cols-[9rem_10rem_minmax(0,1fr)] gap-x-6 gap-y-1 py-4">
+      <button type="button" className="text-left font-semibold self-start hover:underline" onClick={onSelect}>
+        {press.order}. {TITLES[press.purpose]}
+      </button>
+      <p className="tabular-nums">
+        {press.dialMark ?? units.temperature(press.celsius)} · {time(press.seconds)}
+      </p>
+      <ul className="grid gap-1 text-[0.95rem]">
+        {press.why.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,54 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Refused } from './api/client';
+import { Frame } from './app/Frame';
+import { LostPage } from './app/LostPage';
+import { PreferencesProvider } from './app/units';
+import { BenchPage } from './features/bench/BenchPage';
+import { ItemStation } from './features/item/ItemStation';
+import { JobPage } from './features/jobs/JobPage';
+import { JobsPage } from './features/jobs/JobsPage';
+import { LogbookPage } from './features/logbook/LogbookPage';
+import { PressStation } from './features/press/PressStation';
+import './styles.css';
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: { staleTime: 5_000, retry: (count, error) => !(error instanceof Refused) && count < 3 },
+  },
+});
+
+const router = createBrowserRouter([
+  {
+    element: <Frame />,
+    errorElement: <LostPage />,
+    children: [
+      { path: '/', element: <JobsPage /> },
+      {
+        path: '/jobs/:id',
+        element: <JobPage />,
+        children: [
+          { path: 'item', element: <ItemStation /> },
+          { path: 'press', element: <PressStation /> },
+        ],
+      },
+      { path: '/logbook', element: <LogbookPage /> },
+      { path: '*', element: <LostPage /> },
+    ],
+  },
+  { path: '/bench/:id', element: <BenchPage />, errorElement: <LostPage /> },
+]);
+
+const root = document.getElementById('root');
+if (root)
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <PreferencesProvider>
+          <RouterProvider router={router} />
+        </PreferencesProvider>
+      </QueryClientProvider>
+    </StrictMode>,
+  );

@@ -1,0 +1,152 @@
+import { area, curveMonotoneX, line } from 'd3-shape';
+import type { TracePhase } from '../api/client';
+import { time } from '../app/unitMath';
+import { useUnits } from '../app/units';
+import { heatColour } from './heat';
+import { type RibbonBlock, ribbon } from './trace';
+
+interface Props {
+  phases: readonly TracePhase[];
+  selected: number;
+  onSelect: (index: number) => void;
+  peelFrom: number;
+}
+
+const WIDTH = 880;
+const TOP = 22;
+const BASE = 112;
+const NARROWEST = 58;
+const COOLEST = 20;
+
+const NAMES: Record<TracePhase['kind'], string> = {
+  preheat: 'preheat',
+  lay: 'lay',
+  press: 'press',
+  cool: 'cool',
+  finish: 'finish',
+  rest: 'done',
+};
+
+/** The whole job as one strip over time: presses stand as blocks, waits fall away, and the line is what the glue line feels. */
+export function HeatRibbon({ phases, selected, onSelect, peelFrom }: Props) {
+  const units = useUnits();
+  const blocks = ribbon(phases, WIDTH, NARROWEST);
+  const hottest = Math.max(120, ...phases.flatMap((p) => p.plate.slice(0, 1)));
+  const y = (celsius: number) => BASE - ((celsius - COOLEST) / (hottest - COOLEST)) * (BASE - TOP);
+  return (
+    <nav aria-label="The job over time">
+      <svg viewBox={`0 0 ${WIDTH} ${BASE + 26}`} className="w-full h-auto block">
+        <title>Tap a part to look inside it</title>
+        {blocks.map((block) => (
+          <Block
+            key={block.index}
+            block={block}
+            y={y}
+            active={block.index === selected}
+            onSelect={() => onSelect(block.index)}
+            wait={waitOf(block.phase, peelFrom)}
+          />
+        ))}
+        <line x1="0" x2={WIDTH} y1={BASE} y2={BASE} stroke="var(--color-ink)" strokeWidth="1" />
+        {blocks.map(({ phase, x, width, index }) => {
+          const glue = line<number>(
+            (_, i) => x + ((phase.times[i] ?? 0) / phase.seconds) * width,
+            (t) => y(t),
+          ).curve(curveMonotoneX)(phase.glue);
+          return (
+            glue && (
+              <path key={index} d={glue} fill="none" stroke="var(--color-ink)" strokeWidth="1.8" pointerEvents="none" />
+            )
+          );
+        })}
+        <text x="0" y={TOP - 10} fontSize="11" fill="var(--color-quiet)">
+          {units.temperature(hottest)}
+        </text>
+      </svg>
+    </nav>
+  );
+}
+
+function waitOf(phase: TracePhase, peelFrom: number): string {
+  return phase.kind === 'cool' && peelFrom > 0 ? `peel after ${time(peelFrom)}` : time(phase.seconds);
+}
+
+function Block({
+  block,
+  y,
+  active,
+  onSelect,
+  wait,
+}: {
+  block: RibbonBlock;
+  y: (celsius: number) => number;
+  active: boolean;
+  onSelect: () => void;
+  wait: string;
+}) {
+  const { phase, x, width } = block;
+  const name = `${NAMES[phase.kind]}, ${wait}`;
+  const middle = x + width / 2;
+  const peak = Math.max(...phase.glue);
+  const shape = phase.plateClosed
+    ? null
+    : area<number>(
+        (_, i) => x + ((phase.times[i] ?? 0) / phase.seconds) * width,
+        () => y(20),
+        (t) => y(t),
+      ).curve(curveMonotoneX)(phase.glue);
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a button cannot stand inside a drawing
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={active}
+      aria-label={name}
+      className="cursor-pointer"
+      onClick={onSelect}
+      onKeyDown={(e) => {
+        if (e.key !== 'Enter' && e.key !== ' ') return;
+        e.preventDefault();
+        onSelect();
+      }}
+    >
+      <rect x={x} y={0} width={width} height={138} fill={active ? 'var(--color-sheet)' : 'transparent'} />
+      {phase.plateClosed ? (
+        <rect
+          x={x + 1}
+          y={y(phase.plate[0] ?? 20)}
+          width={width - 2}
+          height={y(20) - y(phase.plate[0] ?? 20)}
+          fill={heatColour(phase.plate[0] ?? 20)}
+        />
+      ) : (
+        shape && (
+          <path
+            d={shape}
+            fill={heatColour((peak + 3 * (phase.glue[phase.glue.length - 1] ?? 20)) / 4)}
+            fillOpacity="0.75"
+          />
+        )
+      )}
+      <text
+        x={middle}
+        y={128}
+        textAnchor="middle"
+        fontSize="12"
+        fontWeight={active ? 700 : 500}
+        fill="var(--color-ink)"
+      >
+        {NAMES[phase.kind]}
+        <tspan dx="4" fontWeight="400" fill="var(--color-quiet)">
+          {phase.kind === 'cool' || phase.kind === 'rest' ? '' : time(phase.seconds)}
+        </tspan>
+      </text>
+      {phase.kind === 'cool' && (
+        <text x={middle} y={14} textAnchor="middle" fontSize="12" fill="var(--color-ink)">
+          {wait}
+        </text>
+      )}
+      {active && <rect x={x} y={135} width={width} height={3} fill="var(--color-ink)" />}
+    </g>
+  );
+}
