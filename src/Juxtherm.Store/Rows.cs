@@ -48,6 +48,16 @@ public sealed class RunRow
     public int Sequence { get; set; }
 
     public List<RunEventRow> Events { get; } = [];
+
+    public RunTraceRow? Trace { get; set; }
+}
+
+/// <summary>The temperatures behind a run's plan. Apart from the run, because they are large and rarely asked for.</summary>
+public sealed class RunTraceRow
+{
+    public Guid RunId { get; set; }
+
+    public required string Json { get; set; }
 }
 
 /// <summary>Something that was said at the bench.</summary>

@@ -24,6 +24,13 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
         return await db.Runs.AsNoTracking().Include(r => r.Events.OrderBy(e => e.Sequence)).SingleOrDefaultAsync(r => r.Id == id, cancel);
     }
 
+    /// <summary>The temperatures behind a run's plan; null when there is no such run.</summary>
+    public async Task<string?> TraceAsync(Guid id, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.RunTraces.AsNoTracking().Where(t => t.RunId == id).Select(t => t.Json).SingleOrDefaultAsync(cancel);
+    }
+
     /// <summary>Runs still under way, newest first.</summary>
     public async Task<IReadOnlyList<RunRow>> UnderWayAsync(CancellationToken cancel)
     {

@@ -12,6 +12,8 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
 
     public DbSet<RunRow> Runs => Set<RunRow>();
 
+    public DbSet<RunTraceRow> RunTraces => Set<RunTraceRow>();
+
     public DbSet<RunEventRow> RunEvents => Set<RunEventRow>();
 
     public DbSet<LogRow> Log => Set<LogRow>();
@@ -38,6 +40,11 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
             run.HasIndex(r => new { r.Status, r.StartedUtc });
             run.HasIndex(r => r.JobId);
             run.HasMany(r => r.Events).WithOne().HasForeignKey(e => e.RunId).OnDelete(DeleteBehavior.Restrict);
+        });
+        modelBuilder.Entity<RunTraceRow>(trace =>
+        {
+            trace.HasKey(t => t.RunId);
+            trace.HasOne<RunRow>().WithOne(r => r.Trace).HasForeignKey<RunTraceRow>(t => t.RunId).OnDelete(DeleteBehavior.Restrict);
         });
         modelBuilder.Entity<RunEventRow>(said =>
         {

@@ -24,7 +24,8 @@ internal sealed record Rehearsal(
 {
     private const double LongestCoolingSeconds = 900;
     private const double NoHurrySeconds = 600;
-    private const double PeelingSeconds = 5;
+    private const double PeelingSeconds = 10;
+    private const double CoveringSeconds = 8;
     private const double RestSeconds = 45;
 
     // Carrying a piece to the bench and back is only worth it when it saves more than this.
@@ -33,16 +34,28 @@ internal sealed record Rehearsal(
     /// <summary>Carries out a setting; the place to cool is the one that makes the crafter wait least.</summary>
     public static Rehearsal Of(Workpiece work, CatalogueSnapshot catalogue, ReferenceDose reference, PressSetting setting, PeelMethod peel, double preheatSeconds, double finishSeconds, Func<string, string> name)
     {
-        Rehearsal At(CoolingPlace place) => Run(work, catalogue, reference, setting, peel, preheatSeconds, finishSeconds, place, name);
-        var stay = At(CoolingPlace.OnUnderlay);
-        if (peel == PeelMethod.Hot || !work.Form.Supported || stay.PeelFromSeconds <= WorthMovingSeconds)
-            return stay;
-        var moved = At(CoolingPlace.ColdBench);
-        return stay.PeelFromSeconds - moved.PeelFromSeconds > WorthMovingSeconds ? moved : stay;
+        PeelWindow Window(CoolingPlace place)
+        {
+            var session = new PressSession(work, catalogue);
+            session.PreheatAndLay(setting with { Seconds = preheatSeconds }, catalogue.Work);
+            session.Press(setting);
+            return Cool(session, place, peel, setting, catalogue.Work);
+        }
+
+        var stay = Window(CoolingPlace.OnUnderlay);
+        var (place, window) = (CoolingPlace.OnUnderlay, stay);
+        if (peel != PeelMethod.Hot && work.Form.Supported && stay.From > WorthMovingSeconds)
+        {
+            var moved = Window(CoolingPlace.ColdBench);
+            if (stay.From - moved.From > WorthMovingSeconds)
+                (place, window) = (CoolingPlace.ColdBench, moved);
+        }
+
+        return Run(work, catalogue, reference, setting, preheatSeconds, finishSeconds, place, window, name);
     }
 
     private static Rehearsal Run(
-        Workpiece work, CatalogueSnapshot catalogue, ReferenceDose reference, PressSetting setting, PeelMethod peel, double preheatSeconds, double finishSeconds, CoolingPlace place, Func<string, string> name)
+        Workpiece work, CatalogueSnapshot catalogue, ReferenceDose reference, PressSetting setting, double preheatSeconds, double finishSeconds, CoolingPlace place, PeelWindow window, Func<string, string> name)
     {
         var session = new PressSession(work, catalogue);
         var wanted = reference.BondSeconds * work.Material.Demand.Value;
@@ -59,13 +72,12 @@ internal sealed record Rehearsal(
             clock += seconds;
         }
 
-        double Open(PhaseKind kind, double seconds, CoolingPlace where, Func<PressSession, double, bool>? goOn = null)
+        void Open(PhaseKind kind, double seconds, CoolingPlace where)
         {
-            var recorder = new PhaseRecorder(bond => bond / wanted) { GoOn = goOn };
+            var recorder = new PhaseRecorder(bond => bond / wanted);
             session.Open(where, seconds, setting.PlateCelsius, recorder);
             phases.Add(recorder.Finish(session, kind, null, clock, name));
-            clock += recorder.Seconds;
-            return recorder.Seconds;
+            clock += seconds;
         }
 
         AfterPress State() => new(session.Bond() / wanted, session.Burden() / reference.BurdenSeconds, session.HottestBare(), session.FaceWaterShare, session.GlueCelsius[0]);
@@ -82,44 +94,53 @@ internal sealed record Rehearsal(
         Close(PhaseKind.Press, setting.Seconds);
         var press = State();
 
-        var (from, to) = Cool(peel, catalogue.Work, goOn => Open(PhaseKind.Cool, LongestCoolingSeconds, place, goOn));
+        if (window.From > 0)
+            Open(PhaseKind.Cool, window.From, place);
+        Open(PhaseKind.Peel, PeelingSeconds, place);
         session.Peel();
         AfterPress? finish = null;
         if (finishSeconds > 0)
         {
-            Open(PhaseKind.Lay, PeelingSeconds, place);
+            Open(PhaseKind.Lay, CoveringSeconds, CoolingPlace.OnUnderlay);
             Close(PhaseKind.Finish, finishSeconds);
             finish = State();
         }
 
         Open(PhaseKind.Rest, RestSeconds, place);
-        return new Rehearsal(phases, preheat, press, finish, from, to, place);
+        return new Rehearsal(phases, preheat, press, finish, window.From, window.To, place);
     }
 
-    /// <summary>Lets the piece cool to where it is peeled and notes the window of the peel.</summary>
-    private static (double From, double To) Cool(PeelMethod peel, WorkFigures work, Func<Func<PressSession, double, bool>, double> cool)
+    /// <summary>Lets the piece cool and notes when the peel may begin and should be done.</summary>
+    private static PeelWindow Cool(PressSession session, CoolingPlace place, PeelMethod peel, PressSetting setting, WorkFigures work)
     {
         if (peel == PeelMethod.Hot)
-        {
-            cool((_, time) => time < work.HotPeelWithinSeconds.Value);
-            return (0, work.HotPeelWithinSeconds.Value);
-        }
-
-        double? from = null;
-        double? to = null;
+            return new PeelWindow(0, work.HotPeelWithinSeconds.Value);
         var (start, end) = peel == PeelMethod.Warm
             ? (work.WarmPeelCelsius.Value.High, work.WarmPeelCelsius.Value.Low)
             : (work.ColdPeelBelowCelsius.Value, double.NegativeInfinity);
-        cool((session, time) =>
+        var watch = new CoolingWatch(start, end);
+        session.Open(place, LongestCoolingSeconds, setting.PlateCelsius, watch);
+        var begins = Math.Ceiling(watch.BelowStart ?? LongestCoolingSeconds);
+        return new PeelWindow(begins, peel == PeelMethod.Warm ? Math.Max(begins + 1, Math.Floor(watch.BelowEnd ?? LongestCoolingSeconds)) : Math.Max(begins, NoHurrySeconds));
+    }
+
+    /// <summary>When the peel may begin and should be done, s after opening.</summary>
+    private sealed record PeelWindow(double From, double To);
+
+    private sealed class CoolingWatch(double start, double end) : ISessionObserver
+    {
+        public double? BelowStart { get; private set; }
+
+        public double? BelowEnd { get; private set; }
+
+        public bool AfterStep(PressSession session, double seconds)
         {
             var vinyl = session.VinylCelsius[0];
             if (vinyl <= start)
-                from ??= time;
+                BelowStart ??= seconds;
             if (vinyl <= end)
-                to ??= time;
-            return peel == PeelMethod.Warm ? to is null : from is null;
-        });
-        var begins = Math.Ceiling(from ?? LongestCoolingSeconds);
-        return (begins, peel == PeelMethod.Warm ? Math.Max(begins + 1, Math.Floor(to ?? LongestCoolingSeconds)) : Math.Max(begins, NoHurrySeconds));
+                BelowEnd ??= seconds;
+            return double.IsFinite(end) ? BelowEnd is null : BelowStart is null;
+        }
     }
 }

@@ -17,6 +17,9 @@ public enum PhaseKind
     /// <summary>Open, cooling until the carrier can come off.</summary>
     Cool,
 
+    /// <summary>Open, the carrier coming off.</summary>
+    Peel,
+
     /// <summary>Plate closed again after the peel.</summary>
     Finish,
 
@@ -61,20 +64,16 @@ internal sealed class PhaseRecorder(Func<double, double> bondShare) : ISessionOb
     private double _last = double.NegativeInfinity;
     private double _skipped = double.NaN;
 
-    /// <summary>Ends the phase when it says so.</summary>
-    public Func<PressSession, double, bool>? GoOn { get; init; }
-
     public double Seconds { get; private set; }
 
     public bool AfterStep(PressSession session, double seconds)
     {
         Seconds = seconds;
-        var goOn = GoOn?.Invoke(session, seconds) ?? true;
-        if (seconds - _last >= Math.Clamp(seconds * 0.08, 0.02, 2) || !goOn)
+        if (seconds - _last >= Math.Clamp(seconds * 0.08, 0.02, 2))
             Note(session, seconds);
         else
             _skipped = seconds;
-        return goOn;
+        return true;
     }
 
     public TracePhase Finish(PressSession session, PhaseKind kind, int? order, double start, Func<string, string> name)

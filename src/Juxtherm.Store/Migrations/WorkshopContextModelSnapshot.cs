@@ -210,6 +210,20 @@ namespace Juxtherm.Store.Migrations
                     b.ToTable("Runs");
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.RunTraceRow", b =>
+                {
+                    b.Property<Guid>("RunId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Json")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("RunId");
+
+                    b.ToTable("RunTraces");
+                });
+
             modelBuilder.Entity("Juxtherm.Store.LogRow", b =>
                 {
                     b.HasOne("Juxtherm.Store.RunRow", null)
@@ -228,9 +242,20 @@ namespace Juxtherm.Store.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.RunTraceRow", b =>
+                {
+                    b.HasOne("Juxtherm.Store.RunRow", null)
+                        .WithOne("Trace")
+                        .HasForeignKey("Juxtherm.Store.RunTraceRow", "RunId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Juxtherm.Store.RunRow", b =>
                 {
                     b.Navigation("Events");
+
+                    b.Navigation("Trace");
                 });
 #pragma warning restore 612, 618
         }

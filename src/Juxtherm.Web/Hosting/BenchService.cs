@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Text.Json;
 using Juxtherm.Core.Bench;
 using Juxtherm.Core.Logbook;
@@ -26,6 +27,9 @@ internal sealed record Said(RunAnswer? Run, bool OutOfStep);
 /// <param name="clock">The run's time.</param>
 internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, Planner planner, TimeProvider clock)
 {
+    private const int MostRemembered = 32;
+    private readonly ConcurrentDictionary<Guid, Thawed> _thawed = new();
+
     public async Task<Started> StartAsync(Guid jobId, UnitSystem units, CancellationToken cancel)
     {
         if (await jobs.FindAsync(jobId, cancel) is not { } row)
@@ -44,19 +48,21 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
             JobId = jobId,
             Title = row.Title,
             JobJson = row.Json,
-            PlanJson = JsonSerializer.Serialize(result, CoreJson.Options),
+            PlanJson = JsonSerializer.Serialize(result.Plan, CoreJson.Options),
             CatalogueVersion = result.Plan.CatalogueVersion,
             ModelVersion = result.Plan.ModelVersion,
             StartedUtc = now,
-            Status = StatusWord(RunStatus.Running),
+            Status = Word(RunStatus.Running),
         };
+        run.Trace = new RunTraceRow { RunId = run.Id, Json = JsonSerializer.Serialize(new TraceAnswer(result.Trace), CoreJson.Options) };
         await runs.AddAsync(run, cancel);
         return new Started(Answer(run, now), null);
     }
 
     public async Task<RunAnswer?> FindAsync(Guid id, CancellationToken cancel) => await runs.FindAsync(id, cancel) is { } row ? Answer(row, clock.GetUtcNow()) : null;
 
-    public async Task<TraceAnswer?> TraceAsync(Guid id, CancellationToken cancel) => await runs.FindAsync(id, cancel) is { } row ? new TraceAnswer(Frozen(row).Trace) : null;
+    public async Task<TraceAnswer?> TraceAsync(Guid id, CancellationToken cancel) =>
+        await runs.TraceAsync(id, cancel) is { } json ? JsonSerializer.Deserialize<TraceAnswer>(json, CoreJson.Options) : null;
 
     public async Task<IReadOnlyList<RunAnswer>> UnderWayAsync(CancellationToken cancel)
     {
@@ -72,7 +78,7 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
         if (row.Events.Exists(e => e.CommandId == command.CommandId))
             return new Said(Answer(row, now), false);
 
-        var (job, plan, script) = Thawed(row);
+        var (job, plan, script) = Thaw(row);
         var before = BenchRules.Advance(script, State(row, script), now);
         if (command.Sequence != before.Sequence || command.Step != before.Index)
             return new Said(Answer(row, now), true);
@@ -81,19 +87,22 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
         var after = BenchRules.Apply(script, before, said);
         var entry = after.Outcomes.Count > before.Outcomes.Count ? Entry(row.Id, LogEntry.Of(job, plan, after, after.Outcomes[^1])) : null;
         var kept = new RunEventRow { RunId = id, Sequence = after.Sequence, CommandId = command.CommandId, AtUtc = now, EventJson = JsonSerializer.Serialize(said, CoreJson.Options) };
-        var first = await runs.AppendAsync(kept, StatusWord(after.Status), entry, cancel);
+        var first = await runs.AppendAsync(kept, Word(after.Status), entry, cancel);
         var current = (await runs.FindAsync(id, cancel))!;
         // Not first: either the same command came twice at once, which is fine, or another one won.
         return new Said(Answer(current, now), !first && !current.Events.Exists(e => e.CommandId == command.CommandId));
     }
 
-    private static PlanResult Frozen(RunRow row) => JsonSerializer.Deserialize<PlanResult>(row.PlanJson, CoreJson.Options)!;
-
-    private (Job Job, Plan Plan, BenchScript Script) Thawed(RunRow row)
+    /// <summary>What a run was frozen from. It never changes, so the last few are remembered.</summary>
+    private Thawed Thaw(RunRow row)
     {
+        if (_thawed.TryGetValue(row.Id, out var known))
+            return known;
         var job = JobReader.Read(row.JobJson, planner.Catalogue, new Problems()) ?? throw new InvalidOperationException($"The job frozen in run {row.Id} cannot be read.");
-        var plan = Frozen(row).Plan;
-        return (job, plan, BenchScript.Of(plan, job.Quantity));
+        var plan = JsonSerializer.Deserialize<Plan>(row.PlanJson, CoreJson.Options)!;
+        if (_thawed.Count >= MostRemembered)
+            _thawed.Clear();
+        return _thawed[row.Id] = new Thawed(job, plan, BenchScript.Of(plan, job.Quantity));
     }
 
     private static RunState State(RunRow row, BenchScript script) =>
@@ -101,13 +110,15 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
 
     private RunAnswer Answer(RunRow row, DateTimeOffset now)
     {
-        var (job, plan, script) = Thawed(row);
+        var (job, plan, script) = Thaw(row);
         var state = BenchRules.Advance(script, State(row, script), now);
         BenchStep? At(int index) => state.Status == RunStatus.Running && index < script.Steps.Count ? script.Steps[index] : null;
         return new RunAnswer(
             row.Id, row.JobId, row.Title, job.Layer.Colour, script.Pieces, state.Status, state.Sequence, now, state.EnteredAt, BenchRules.DueAt(script, state), script.Steps.Count,
             At(state.Index), At(state.Index + 1), plan.Presses.Single(p => p.Purpose == PressPurpose.Press), state.Holds, state.Outcomes, state.Remarks);
     }
+
+    private sealed record Thawed(Job Job, Plan Plan, BenchScript Script);
 
     private static LogRow Entry(Guid runId, LogEntry entry) => new()
     {
@@ -131,8 +142,6 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
         Outcomes = string.Join(',', entry.Outcomes.Select(Word)),
         Note = entry.Note,
     };
-
-    private static string StatusWord(RunStatus status) => Word(status);
 
     private static string Word<T>(T value)
         where T : struct, Enum => JsonNamingPolicy.KebabCaseLower.ConvertName(value.ToString());

@@ -15,7 +15,7 @@ interface Props {
 const WIDTH = 880;
 const TOP = 22;
 const BASE = 112;
-const NARROWEST = 58;
+const NARROWEST = 76;
 const COOLEST = 20;
 
 const NAMES: Record<TracePhase['kind'], string> = {
@@ -23,6 +23,7 @@ const NAMES: Record<TracePhase['kind'], string> = {
   lay: 'lay',
   press: 'press',
   cool: 'cool',
+  peel: 'peel',
   finish: 'finish',
   rest: 'done',
 };
@@ -47,7 +48,7 @@ export function HeatRibbon({ phases, selected, onSelect, peelFrom }: Props) {
             wait={waitOf(block.phase, peelFrom)}
           />
         ))}
-        <line x1="0" x2={WIDTH} y1={BASE} y2={BASE} stroke="var(--color-ink)" strokeWidth="1" />
+        <line x1="0" x2={WIDTH} y1={BASE} y2={BASE} stroke="var(--color-base-content)" strokeWidth="1" />
         {blocks.map(({ phase, x, width, index }) => {
           const glue = line<number>(
             (_, i) => x + ((phase.times[i] ?? 0) / phase.seconds) * width,
@@ -55,11 +56,18 @@ export function HeatRibbon({ phases, selected, onSelect, peelFrom }: Props) {
           ).curve(curveMonotoneX)(phase.glue);
           return (
             glue && (
-              <path key={index} d={glue} fill="none" stroke="var(--color-ink)" strokeWidth="1.8" pointerEvents="none" />
+              <path
+                key={index}
+                d={glue}
+                fill="none"
+                stroke="var(--color-base-content)"
+                strokeWidth="1.8"
+                pointerEvents="none"
+              />
             )
           );
         })}
-        <text x="0" y={TOP - 10} fontSize="11" fill="var(--color-quiet)">
+        <text x="0" y={TOP - 10} fontSize="11" fill="var(--color-secondary)">
           {units.temperature(hottest)}
         </text>
       </svg>
@@ -68,7 +76,7 @@ export function HeatRibbon({ phases, selected, onSelect, peelFrom }: Props) {
 }
 
 function waitOf(phase: TracePhase, peelFrom: number): string {
-  return phase.kind === 'cool' && peelFrom > 0 ? `peel after ${time(peelFrom)}` : time(phase.seconds);
+  return phase.kind === 'cool' && peelFrom > 0 ? `wait ${time(peelFrom)}` : time(phase.seconds);
 }
 
 function Block({
@@ -110,7 +118,7 @@ function Block({
         onSelect();
       }}
     >
-      <rect x={x} y={0} width={width} height={138} fill={active ? 'var(--color-sheet)' : 'transparent'} />
+      <rect x={x} y={0} width={width} height={138} fill={active ? 'var(--color-base-200)' : 'transparent'} />
       {phase.plateClosed ? (
         <rect
           x={x + 1}
@@ -134,19 +142,19 @@ function Block({
         textAnchor="middle"
         fontSize="12"
         fontWeight={active ? 700 : 500}
-        fill="var(--color-ink)"
+        fill="var(--color-base-content)"
       >
         {NAMES[phase.kind]}
-        <tspan dx="4" fontWeight="400" fill="var(--color-quiet)">
+        <tspan dx="4" fontWeight="400" fill="var(--color-secondary)">
           {phase.kind === 'cool' || phase.kind === 'rest' ? '' : time(phase.seconds)}
         </tspan>
       </text>
       {phase.kind === 'cool' && (
-        <text x={middle} y={14} textAnchor="middle" fontSize="12" fill="var(--color-ink)">
+        <text x={middle} y={14} textAnchor="middle" fontSize="12" fill="var(--color-base-content)">
           {wait}
         </text>
       )}
-      {active && <rect x={x} y={135} width={width} height={3} fill="var(--color-ink)" />}
+      {active && <rect x={x} y={135} width={width} height={3} fill="var(--color-base-content)" />}
     </g>
   );
 }

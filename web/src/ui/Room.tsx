@@ -33,6 +33,7 @@ export function Room({ plan, chart }: Props) {
       .x0((r) => x(Math.min(from(r), r.mostSeconds)))
       .x1((r) => x(r.mostSeconds))
       .curve(curveMonotoneY)(open) ?? '';
+  const hottest = shown[shown.length - 1];
   const target = open.filter((r) => r.targetSeconds !== null && r.targetSeconds <= r.mostSeconds);
   const targetLine = line<(typeof rows)[number]>()
     .y((r) => y(r.celsius))
@@ -88,7 +89,7 @@ export function Room({ plan, chart }: Props) {
               <path
                 d={targetLine}
                 fill="none"
-                stroke="var(--color-ink)"
+                stroke="var(--color-base-content)"
                 strokeWidth="1.2"
                 strokeDasharray="1 3"
                 strokeLinecap="round"
@@ -103,7 +104,7 @@ export function Room({ plan, chart }: Props) {
             width={Math.max(4, x(chart.seconds[1]) - x(chart.seconds[0]))}
             height={Math.max(4, y(chart.celsius[0]) - y(chart.celsius[1]))}
             fill="none"
-            stroke="var(--color-ink)"
+            stroke="var(--color-base-content)"
             strokeDasharray="4 3"
           />
         )}
@@ -116,33 +117,38 @@ export function Room({ plan, chart }: Props) {
           fontSize="11"
           textAnchor="end"
           dominantBaseline="central"
-          fill="var(--color-quiet)"
+          fill="var(--color-secondary)"
         >
           {Math.round(units.degrees(t))}°
         </text>
       ))}
       {[0, 10, 20, 30, 45, 60].map((s) => (
-        <text key={s} x={x(s)} y={BOTTOM + 14} fontSize="11" textAnchor="middle" fill="var(--color-quiet)">
+        <text key={s} x={x(s)} y={BOTTOM + 14} fontSize="11" textAnchor="middle" fill="var(--color-secondary)">
           {s === 60 ? '60 s' : s}
         </text>
       ))}
       <text x={LEFT + 8} y={24} fontSize="12" fontWeight="600" fill="var(--teal)">
         short
       </text>
+      {hottest && hottest.mostSeconds < LONGEST - 12 && !marks && (
+        <text x={WIDTH - 14} y={24} fontSize="12" fontWeight="600" textAnchor="end" fill="var(--ember)">
+          too much
+        </text>
+      )}
       {chart && (
-        <text x={x(chart.seconds[0])} y={y(chart.celsius[0]) + 13} fontSize="11" fill="var(--color-ink)">
+        <text x={x(chart.seconds[0])} y={y(chart.celsius[0]) + 13} fontSize="11" fill="var(--color-base-content)">
           {plan.chart.fromWrapper ? 'the wrapper says' : 'charts say'}
         </text>
       )}
-      <circle cx={px} cy={py} r="7" fill="var(--color-paper)" stroke="var(--color-ink)" strokeWidth="2.2" />
-      <circle cx={px} cy={py} r="2.4" fill="var(--color-ink)" />
+      <circle cx={px} cy={py} r="7" fill="var(--color-base-100)" stroke="var(--color-base-content)" strokeWidth="2.2" />
+      <circle cx={px} cy={py} r="2.4" fill="var(--color-base-content)" />
       <text
         x={right ? px + 13 : px - 13}
         y={py - 9}
         fontSize="13"
         fontWeight="700"
         textAnchor={right ? 'start' : 'end'}
-        fill="var(--color-ink)"
+        fill="var(--color-base-content)"
       >
         {units.temperature(press.celsius)} · {press.seconds} s
       </text>

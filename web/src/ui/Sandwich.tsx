@@ -25,7 +25,7 @@ const COLD = 20;
 const HOT = 190;
 
 /** The press from the side: every sheet in its order, thickness exaggerated, with the temperature walking down through it. */
-export function Sandwich({ sheets, faces, plate, width = 440 }: Props) {
+export function Sandwich({ sheets, faces, plate, width = 460 }: Props) {
   const units = useUnits();
   const id = useId();
   const top = plate === null ? 0 : PLATE_HEIGHT + GAP;
@@ -67,7 +67,7 @@ export function Sandwich({ sheets, faces, plate, width = 440 }: Props) {
             width={SHEET_WIDTH}
             height={PLATE_HEIGHT}
             fill={heatColour(plate)}
-            stroke="var(--color-ink)"
+            stroke="var(--color-base-content)"
             strokeWidth="1.5"
           />
           <Row y={PLATE_HEIGHT / 2} name="Plate" figure={units.temperature(plate)} width={width} />
@@ -80,7 +80,7 @@ export function Sandwich({ sheets, faces, plate, width = 440 }: Props) {
             width={SHEET_WIDTH}
             height={r.height}
             fill={`url(#${id}${r.sheet.id})`}
-            stroke="var(--color-ink)"
+            stroke="var(--color-base-content)"
             strokeOpacity="0.55"
             strokeWidth="0.8"
           />
@@ -126,11 +126,11 @@ function Row({
   width: number;
 }) {
   return (
-    <g dominantBaseline="central" fill="var(--color-ink)">
+    <g dominantBaseline="central" fill="var(--color-base-content)">
       <text x={SHEET_WIDTH + 14} y={y} fontSize="13" fontWeight="600">
         {name}
         {detail && (
-          <tspan dx="6" fontSize="11" fontWeight="400" fill="var(--color-quiet)">
+          <tspan dx="6" fontSize="11" fontWeight="400" fill="var(--color-secondary)">
             {detail}
           </tspan>
         )}
@@ -163,7 +163,7 @@ export function SmallSandwich({
         <g key={sheet.id}>
           <rect y={top} width={sheet.id === 'vinyl' ? 64 : 76} height={height} fill={heatColour(sheet.celsius)} />
           {sheet.id === 'vinyl' && (
-            <rect x="66" y={top} width="10" height={height} fill={colour ?? 'var(--color-quiet)'} />
+            <rect x="66" y={top} width="10" height={height} fill={colour ?? 'var(--color-secondary)'} />
           )}
         </g>
       ))}

@@ -7,7 +7,7 @@ import { ServerClock } from '../../ui/countdown';
 import { Sandwich } from '../../ui/Sandwich';
 import { Failed, Loading } from '../../ui/States';
 import { facesAt, sampleAt } from '../../ui/trace';
-import { Inspection } from './Inspection';
+import { Inspection, NOTHING_SEEN, type Seen } from './Inspection';
 import { useAlarm, useAwake } from './senses';
 
 type Action = Schemas['BenchAction'];
@@ -50,6 +50,7 @@ function Bench({ heard, lost, phases }: { heard: Heard; lost: boolean; phases: r
   const [asking, setAsking] = useState<'early' | 'off' | null>(null);
   const [said, setSaid] = useState('');
   const [refusal, setRefusal] = useState('');
+  const [looked, setLooked] = useState<{ step: number; seen: Seen }>({ step: -1, seen: NOTHING_SEEN });
   const now = useNow(run.status === 'running');
   const step = run.step;
   const left = run.dueUtc ? clock.secondsLeft(run.dueUtc, now) : null;
@@ -85,12 +86,23 @@ function Bench({ heard, lost, phases }: { heard: Heard; lost: boolean; phases: r
   const mutate = say.mutate;
   const pending = say.isPending;
 
+  // What was tapped belongs to the piece in hand and to no other.
+  const index = step?.index ?? -1;
+  const seen = looked.step === index ? looked.seen : NOTHING_SEEN;
+  const onSeen = useCallback(
+    (change: (seen: Seen) => Seen) =>
+      setLooked((l) => ({ step: index, seen: change(l.step === index ? l.seen : NOTHING_SEEN) })),
+    [index],
+  );
+
   const done = useCallback(() => {
     unlock();
     if (pending || !step) return;
     if (step.kind === 'hold') setAsking('early');
+    else if (step.kind === 'inspect')
+      mutate({ action: 'record', outcomes: seen.outcomes.length > 0 ? seen.outcomes : ['stuck'], note: seen.note });
     else mutate({ action: 'done' });
-  }, [step, pending, mutate, unlock]);
+  }, [step, pending, mutate, unlock, seen]);
 
   useEffect(() => {
     if (step?.kind !== 'hold') setAsking((a) => (a === 'early' ? null : a));
@@ -132,29 +144,23 @@ function Bench({ heard, lost, phases }: { heard: Heard; lost: boolean; phases: r
           kept.
         </p>
       )}
-      <div className="grid lg:grid-cols-[minmax(0,1fr)_400px] gap-x-12 gap-y-6 mt-6 items-start">
+      <div className="grid lg:grid-cols-[minmax(0,1fr)_450px] gap-x-10 gap-y-6 mt-6 items-start">
         <div>
           <h1 className="text-[2.2rem] md:text-[2.9rem] leading-[1.15] font-bold" aria-live="assertive">
             {step.text}
           </h1>
           {left !== null && (
             <p
-              className="numeral text-[9rem] md:text-[14rem] leading-[0.95] font-bold mt-3"
+              className="numeral text-[11rem] md:text-[21rem] leading-[0.9] font-bold mt-4"
               role="timer"
               aria-label={`${Math.ceil(left)} seconds left`}
               data-testid="countdown"
             >
               <span className={step.kind === 'hold' ? 'text-(--ember)' : 'text-(--teal)'}>{Math.ceil(left)}</span>
-              <span className="text-[4rem] text-quiet"> s</span>
+              <span className="text-[5rem] text-quiet"> s</span>
             </p>
           )}
-          {step.kind === 'inspect' && (
-            <Inspection
-              key={step.index}
-              busy={pending}
-              onRecord={(outcomes, note) => mutate({ action: 'record', outcomes, note })}
-            />
-          )}
+          {step.kind === 'inspect' && <Inspection seen={seen} onSeen={onSeen} />}
         </div>
         <LiveSandwich run={run} phases={phases} elapsed={clock.secondsSince(run.enteredUtc, now)} />
       </div>
@@ -209,14 +215,8 @@ function Bench({ heard, lost, phases }: { heard: Heard; lost: boolean; phases: r
           </div>
         ) : (
           <div className="flex flex-wrap gap-4 mt-3">
-            <BigKey strong disabled={pending} onClick={done}>
-              {step.kind === 'hold'
-                ? 'Space — opened early'
-                : step.kind === 'inspect'
-                  ? 'Space — all good'
-                  : step.kind === 'wait'
-                    ? 'Space — go on now'
-                    : 'Space — done'}
+            <BigKey strong={step.kind !== 'hold'} disabled={pending} onClick={done}>
+              Space — {SPACE[step.kind](seen)}
             </BigKey>
             {step.kind === 'hold' && (
               <BigKey onClick={() => mutate({ action: 'opened-early' })}>P — plate opened</BigKey>
@@ -229,6 +229,15 @@ function Bench({ heard, lost, phases }: { heard: Heard; lost: boolean; phases: r
     </main>
   );
 }
+
+/** What the large key does, in words. */
+const SPACE: Record<Schemas['StepKind'], (seen: Seen) => string> = {
+  do: () => 'done',
+  hold: () => 'opened early?',
+  wait: () => 'go on now',
+  inspect: (seen) => (seen.outcomes.length > 0 ? 'write it down' : 'all good'),
+  know: () => 'done',
+};
 
 /** Steady, so that it runs once when the field appears. */
 const focusOnce = (field: HTMLTextAreaElement | null) => field?.focus();
@@ -263,10 +272,10 @@ function Head({ run, sound, onSound }: { run: Run; sound: boolean; onSound: () =
           : `${units.temperature(run.press.celsius)} · ${units.otherTemperature(run.press.celsius)}`}{' '}
         · {run.press.pressure}
       </span>
-      <button type="button" className="btn btn-sm btn-ghost" aria-pressed={sound} onClick={onSound}>
+      <button type="button" className="btn btn-ghost text-[1rem]" aria-pressed={sound} onClick={onSound}>
         {sound ? 'Sound on' : 'Sound off'}
       </button>
-      <Link to={`/jobs/${run.jobId}/press`} className="btn btn-sm btn-ghost">
+      <Link to={`/jobs/${run.jobId}/press`} className="btn btn-ghost text-[1rem]">
         Leave
       </Link>
     </header>
@@ -279,7 +288,8 @@ function LiveSandwich({ run, phases, elapsed }: { run: Run; phases: readonly Tra
   const phase = useMemo(() => {
     if (!step || step.pressOrder === null) return undefined;
     const closed = phases.findIndex((p) => p.pressOrder === step.pressOrder);
-    if (step.kind === 'wait' || step.stage === 'peel') return phases[closed + 1];
+    if (step.kind === 'wait') return phases[closed + 1];
+    if (step.stage === 'peel') return phases.slice(closed).find((p) => p.kind === 'peel');
     return phases[closed];
   }, [step, phases]);
   if (!step || !phase) return null;

@@ -27,7 +27,7 @@ function items(catalogue: Catalogue) {
         form: form.id,
         material: id,
         usual: form.usualMaterial === id,
-        name: `${form.name.toLowerCase()} of ${material?.name.toLowerCase()}`,
+        name: `${material?.name.toLowerCase()} ${form.name.toLowerCase()}`,
       };
     }),
   );

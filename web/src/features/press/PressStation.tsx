@@ -120,7 +120,7 @@ function Inside({ phase }: { phase: TracePhase }) {
         </button>
         <input
           type="range"
-          className="range range-xs grow"
+          className="range range-xs grow [--range-fill:0]"
           aria-label="Time within this phase, seconds"
           min={0}
           max={phase.seconds}

@@ -106,6 +106,24 @@ namespace Juxtherm.Store.Migrations
                         onDelete: ReferentialAction.Restrict);
                 });
 
+            migrationBuilder.CreateTable(
+                name: "RunTraces",
+                columns: table => new
+                {
+                    RunId = table.Column<Guid>(type: "TEXT", nullable: false),
+                    Json = table.Column<string>(type: "TEXT", nullable: false)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("PK_RunTraces", x => x.RunId);
+                    table.ForeignKey(
+                        name: "FK_RunTraces_Runs_RunId",
+                        column: x => x.RunId,
+                        principalTable: "Runs",
+                        principalColumn: "Id",
+                        onDelete: ReferentialAction.Restrict);
+                });
+
             migrationBuilder.CreateIndex(
                 name: "IX_Jobs_DeletedUtc_UpdatedUtc",
                 table: "Jobs",
@@ -150,6 +168,9 @@ namespace Juxtherm.Store.Migrations
 
             migrationBuilder.DropTable(
                 name: "RunEvents");
+
+            migrationBuilder.DropTable(
+                name: "RunTraces");
 
             migrationBuilder.DropTable(
                 name: "Runs");
