@@ -6,7 +6,7 @@ using Microsoft.AspNetCore.Mvc.Testing;
 namespace Juxtherm.Benchmarks;
 
 /// <summary>The preview request through the whole service: read, plan, answer.</summary>
-public class PreviewBenchmarks : IDisposable
+public class PreviewBenchmarks
 {
     private readonly string _folder = Directory.CreateTempSubdirectory("juxtherm-bench-").FullName;
     private WebApplicationFactory<Web.Program> _service = null!;
@@ -34,13 +34,12 @@ public class PreviewBenchmarks : IDisposable
     public Task<string> New() => AskAsync(300 + _width++ % 2_000_000 / 1000.0);
 
     /// <summary>Stops the service.</summary>
-    public void Dispose()
+    [GlobalCleanup]
+    public void TearDown()
     {
-        _client?.Dispose();
-        _service?.Dispose();
-        if (Directory.Exists(_folder))
-            Directory.Delete(_folder, recursive: true);
-        GC.SuppressFinalize(this);
+        _client.Dispose();
+        _service.Dispose();
+        Directory.Delete(_folder, recursive: true);
     }
 
     private async Task<string> AskAsync(double width)

@@ -20,7 +20,8 @@ internal static class Report
         yield return Line("solver, dry, per cell and step, four cases together", Median(nameof(SolverBenchmarks.DryStack)) / perCell, "ns", "10");
         yield return Line("solver, dry, per cell, step and case", Median(nameof(SolverBenchmarks.DryStack)) / perCell / 4, "ns", "less than 10");
         yield return Line("solver, damp, per cell and step, four cases together", Median(nameof(SolverBenchmarks.DampStack)) / perCell, "ns", "10");
-        yield return Line("library LU, per cell and step, one case", Median(nameof(SolverBenchmarks.Library)) / perCell, "ns", "(beside)");
+        yield return Line("sparse library, two solves, per cell and step, one case", Median(nameof(SolverBenchmarks.Library)) / perCell, "ns", "(beside)");
+        yield return Line("dense library, two solves, per cell and step, one case", Median(nameof(SolverBenchmarks.DenseLibrary)) / perCell, "ns", "(beside)");
         yield return Line("30 s press of eight layers", Median(nameof(PressBenchmarks.Press)) / 1e6, "ms", "1");
         yield return Line("preview request, asked before", Median(nameof(PreviewBenchmarks.Warm)) / 1e6, "ms", "20");
         yield return Line("preview request, new job", Median(nameof(PreviewBenchmarks.New)) / 1e6, "ms", "150");

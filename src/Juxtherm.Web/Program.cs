@@ -22,7 +22,8 @@ public sealed class Program
         {
             await using var app = JuxthermApp.Build(args);
             await app.StartAsync();
-            Console.WriteLine($"Juxtherm is at http://127.0.0.1:{new Uri(app.Urls.First()).Port}");
+            if (app.Urls.FirstOrDefault() is { } url)
+                Console.WriteLine($"Juxtherm is at http://127.0.0.1:{new Uri(url).Port}");
             await app.WaitForShutdownAsync();
             return 0;
         }

@@ -1,0 +1,138 @@
+using Lanes = System.Runtime.Intrinsics.Vector256<double>;
+using FsCheck;
+using FsCheck.Fluent;
+using FsCheck.Xunit;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Heat;
+using Juxtherm.Core.Recipes;
+
+namespace Juxtherm.Core.Tests.Recipes;
+
+public class SettingSearchTests
+{
+    private static readonly CatalogueSnapshot Catalogue = Shipped.Catalogue;
+    private static readonly ReferenceDoses Doses = new(Catalogue);
+
+    public sealed record Combination(string Vinyl, string Material, string Form, string Source);
+
+    /// <summary>Every vinyl on every material in every form that it can have, under every press that can press it.</summary>
+    public static IEnumerable<TheoryDataRow<Combination>> Everything() =>
+        from vinyl in Catalogue.Vinyls.Values
+        from form in Catalogue.Forms.Values
+        from material in Catalogue.Materials.Values
+        where form.Materials.Contains(material.Kind)
+        from source in Catalogue.HeatSources.Values
+        where source.Presses.Contains(form.Shape)
+        select new TheoryDataRow<Combination>(new Combination(vinyl.Id, material.Id, form.Id, source.Id));
+
+    private static Workpiece Work(Combination c, string? cover = null)
+    {
+        var source = Catalogue.HeatSources[c.Source];
+        return new Workpiece(Catalogue.Vinyls[c.Vinyl], Catalogue.Materials[c.Material], Catalogue.Forms[c.Form], source, Catalogue.Covers[cover ?? source.Cover], Catalogue.Underlays[source.Underlay]);
+    }
+
+    [Theory]
+    [MemberData(nameof(Everything), DisableDiscoveryEnumeration = true)]
+    public void Every_combination_gives_a_setting_of_its_own_dial_and_room(Combination c)
+    {
+        var work = Work(c);
+        var chart = Chart.Of(work.Vinyl, null);
+        var found = SettingSearch.Find(work, chart, Doses.Of(work.Vinyl, chart), Catalogue);
+
+        Assert.Contains(found.Dial, DialPosition.Of(work.Source));
+        Assert.InRange(found.Seconds, 1, Catalogue.Work.LongestPressSeconds.Value);
+        Assert.Equal(found.Seconds, Math.Round(found.Seconds));
+        if (found.Outcome != SettingOutcome.Good)
+            return;
+        Assert.True(found.Seconds <= found.Chosen.MostSeconds);
+        // Rounded to a timer's seconds: up to the target, unless that would overstep a limit less than a second away.
+        Assert.True(found.Seconds >= Math.Min(found.Chosen.TargetSeconds!.Value - 0.3, Math.Floor(found.Chosen.MostSeconds)));
+        Assert.All(found.Rows.Where(r => r.Holds), r => Assert.True(r.HoldsFromSeconds <= (r.TargetSeconds ?? double.PositiveInfinity)));
+    }
+
+    [Fact]
+    public void The_reference_stack_gives_the_chart_back()
+    {
+        var smooth = Catalogue.Vinyls["smooth"];
+        foreach (var (celsius, seconds) in new[] { (149.0, 15.0), (152, 12), (157, 10), (163, 20) })
+        {
+            var chart = Chart.Of(smooth, new WrapperLabel(celsius, seconds, null, null));
+            var bond = Doses.Of(smooth, chart).BondSeconds;
+            var again = SettingSearch.Transfer(Workpiece.Reference(Catalogue, smooth), celsius, 20, bond, Catalogue);
+            Assert.Equal(seconds, again!.Value, 0.05);
+        }
+    }
+
+    [Fact]
+    public void The_wrapper_replaces_the_familys_figures_and_says_so()
+    {
+        var smooth = Catalogue.Vinyls["smooth"];
+        var chart = Chart.Of(smooth, new WrapperLabel(null, 20, PressureLevel.Firm, null));
+        Assert.Equal((smooth.ReferenceCelsius, 20.0, PressureLevel.Firm), (chart.Celsius, chart.Seconds.Value, chart.Pressure.Value));
+        Assert.Equal(ProvenanceKind.Wrapper, chart.Seconds.From.Kind);
+        Assert.NotEqual(ProvenanceKind.Wrapper, chart.Celsius.From.Kind);
+        Assert.True(Doses.Of(smooth, chart).BondSeconds > Doses.Of(smooth, Chart.Of(smooth, null)).BondSeconds);
+    }
+
+    private static Gen<Combination> Cloth() =>
+        from vinyl in Gen.Elements("smooth", "glitter", "puff")
+        from material in Gen.Elements("cotton", "cotton-poly", "polyester", "fleece")
+        from form in Gen.Elements("tee", "sweatshirt", "flat")
+        from source in Gen.Elements("swing-platen", "handheld-press")
+        select new Combination(vinyl, material, form, source);
+
+    private static double? Seconds(Combination c, double celsius, double kPa, string cover) => SettingSearch.Transfer(Work(c, cover), celsius, kPa, 6, Catalogue);
+
+    [Property(MaxTest = 60)]
+    public Property A_hotter_plate_never_needs_longer() => Prop.ForAll(Cloth().ToArbitrary(), Gen.Choose(130, 180).ToArbitrary(), Gen.Choose(1, 15).ToArbitrary(), (c, celsius, hotter) =>
+        (Seconds(c, celsius + hotter, 10, "ptfe") ?? 999) <= (Seconds(c, celsius, 10, "ptfe") ?? 999));
+
+    [Property(MaxTest = 60)]
+    public Property More_pressure_never_needs_longer() => Prop.ForAll(Cloth().ToArbitrary(), Gen.Choose(130, 180).ToArbitrary(), Gen.Choose(2, 40).ToArbitrary(), (c, celsius, kPa) =>
+        (Seconds(c, celsius, kPa + 2, "ptfe") ?? 999) <= (Seconds(c, celsius, kPa, "ptfe") ?? 999));
+
+    [Property(MaxTest = 40)]
+    public Property A_cover_never_needs_shorter() => Prop.ForAll(Cloth().ToArbitrary(), Gen.Choose(130, 180).ToArbitrary(), (c, celsius) =>
+        (Seconds(c, celsius, 10, "none") ?? 999) <= (Seconds(c, celsius, 10, "ptfe") ?? 999) + 0.02);
+
+    [Fact]
+    public void A_dial_in_fahrenheit_steps_by_five_degrees()
+    {
+        var dial = DialPosition.Of(Catalogue.HeatSources["swing-platen"]);
+        Assert.All(dial, d => Assert.Equal(0, d.Fahrenheit!.Value % 5));
+        Assert.Contains(dial, d => d.Fahrenheit == 305 && Math.Abs(d.Celsius - 151.67) < 0.01);
+        Assert.InRange(dial[0].Celsius, 80, 83);
+        Assert.InRange(dial[^1].Celsius, 217, 220);
+    }
+
+    [Fact]
+    public void An_iron_has_marks()
+    {
+        var dial = DialPosition.Of(Catalogue.HeatSources["household-iron"]);
+        Assert.Equal(["•", "••", "•••"], dial.Select(d => d.Mark));
+        // IEC 60311: the middle of each mark's band.
+        Assert.Equal([95, 130, 175], dial.Select(d => d.Celsius));
+    }
+
+    [Fact]
+    public void Four_plates_side_by_side_are_four_plates()
+    {
+        var work = Work(new Combination("smooth", "cotton", "tee", "swing-platen"));
+        double[] plates = [140, 150, 160, 170];
+        PressSession Run(Lanes plate)
+        {
+            var session = new PressSession(work, Catalogue);
+            session.PreheatAndLay(new PressSetting(plate, LaneMath.All(20), 5), Catalogue.Work);
+            session.Press(new PressSetting(plate, LaneMath.All(20), 12));
+            return session;
+        }
+
+        var together = Run(LaneMath.From(plates));
+        for (var lane = 0; lane < plates.Length; lane++)
+        {
+            var alone = Run(LaneMath.All(plates[lane]));
+            Assert.Equal(alone.Bond(), together.Bond(lane), 1e-6);
+            Assert.Equal(alone.HottestBare(), together.HottestBare(lane), 1e-6);
+        }
+    }
+}
