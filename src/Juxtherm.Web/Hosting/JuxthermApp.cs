@@ -70,7 +70,7 @@ internal static class JuxthermApp
         app.MapJobs();
         app.MapRuns();
         app.MapLog();
-        app.MapFallback("/api/{**rest}", () => Results.Problem(statusCode: StatusCodes.Status404NotFound, detail: "There is no such address in this program.")).ExcludeFromDescription();
+        app.MapGet("/api/{**rest}", () => Results.Problem(statusCode: StatusCodes.Status404NotFound, detail: "There is no such address in this program.")).ExcludeFromDescription();
         return app;
     }
 
@@ -78,7 +78,7 @@ internal static class JuxthermApp
     {
         if (!File.Exists(Path.Combine(folder, "index.html")))
         {
-            app.MapFallback(() => Results.Text("The front end has not been built; ./juxtherm start builds it.", statusCode: StatusCodes.Status503ServiceUnavailable)).ExcludeFromDescription();
+            app.MapGet("/{**path}", () => Results.Text("The front end has not been built; ./juxtherm start builds it.", statusCode: StatusCodes.Status503ServiceUnavailable)).ExcludeFromDescription();
             return;
         }
 

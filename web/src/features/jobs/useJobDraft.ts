@@ -5,6 +5,8 @@ import type { Job } from '../../api/job';
 
 const SAVE_AFTER_MS = 600;
 const MOST_UNDO = 100;
+// Letters typed in a row are one change.
+const ONE_CHANGE_MS = 700;
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'faulty' | 'stale' | 'failed';
 
@@ -47,6 +49,7 @@ export function useJobDraft(kept: Kept): Draft {
   const timer = useRef<number | undefined>(undefined);
   const inFlight = useRef<Promise<void> | null>(null);
   const apart = useRef(false);
+  const lastEdit = useRef(Number.NEGATIVE_INFINITY);
 
   const save = useCallback(async (): Promise<void> => {
     window.clearTimeout(timer.current);
@@ -100,7 +103,9 @@ export function useJobDraft(kept: Kept): Draft {
       const before = latest.current;
       const next = change(before);
       if (next === before) return;
-      setPast((p) => [...p.slice(-MOST_UNDO + 1), before]);
+      const now = performance.now();
+      if (now - lastEdit.current > ONE_CHANGE_MS) setPast((p) => [...p.slice(-MOST_UNDO + 1), before]);
+      lastEdit.current = now;
       setFuture([]);
       put(next);
     },
@@ -110,6 +115,7 @@ export function useJobDraft(kept: Kept): Draft {
   const undo = useCallback(() => {
     const before = past[past.length - 1];
     if (!before) return;
+    lastEdit.current = Number.NEGATIVE_INFINITY;
     setPast(past.slice(0, -1));
     setFuture([latest.current, ...future]);
     put(before);

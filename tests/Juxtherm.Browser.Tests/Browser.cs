@@ -1,0 +1,108 @@
+using Juxtherm.Testing;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Support.UI;
+
+namespace Juxtherm.Browser.Tests;
+
+/// <summary>The served application with its real front end, and Chromium in front of it.</summary>
+public abstract class BrowserTest : IDisposable
+{
+    private readonly string _profile = Directory.CreateTempSubdirectory("juxtherm-chromium-").FullName;
+    private readonly ChromeDriverService _driverService;
+
+    protected BrowserTest(double clockSpeed = 0, bool demo = false)
+    {
+        Clock = new TestClock(clockSpeed);
+        Demo = demo;
+        StartService();
+
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync",
+            "--window-size=1280,900", $"--user-data-dir={_profile}");
+        options.SetLoggingPreference(LogType.Browser, LogLevel.Warning);
+        _driverService = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
+        Driver = new ChromeDriver(_driverService, options, TimeSpan.FromSeconds(60));
+        Driver.Manage().Timeouts().PageLoad = TimeSpan.FromSeconds(30);
+    }
+
+    protected TestClock Clock { get; }
+
+    protected bool Demo { get; }
+
+    protected string Folder { get; } = Workshop.NewFolder();
+
+    protected Workshop Service { get; private set; } = null!;
+
+    protected string Address { get; private set; } = "";
+
+    protected ChromeDriver Driver { get; }
+
+    public void Dispose()
+    {
+        Driver.Quit();
+        _driverService.Dispose();
+        Service.Stop();
+        Directory.Delete(Folder, recursive: true);
+        if (Directory.Exists(_profile))
+            Directory.Delete(_profile, recursive: true);
+        GC.SuppressFinalize(this);
+    }
+
+    protected void StartService()
+    {
+        Service = new Workshop(Folder, Clock, Path.Combine(Repository(), "web", "dist"), Demo);
+        Service.UseKestrel();
+        Service.StartServer();
+        using var client = Service.CreateClient();
+        Address = $"http://127.0.0.1:{client.BaseAddress!.Port}";
+    }
+
+    protected void Open(string path) => Driver.Navigate().GoToUrl(Address + path);
+
+    /// <summary>Waits for an element that can be seen.</summary>
+    protected IWebElement See(By by, int seconds = 15) => Until(() => Driver.FindElements(by).FirstOrDefault(e => e.Displayed), $"{by} was not seen", seconds)!;
+
+    protected IWebElement See(string css) => See(By.CssSelector(css));
+
+    protected IWebElement SeeText(string text, string within = "*") => See(By.XPath($"//{within}[contains(normalize-space(.), {Quoted(text)}) and not(.//*[contains(normalize-space(.), {Quoted(text)})])]"));
+
+    protected IWebElement Button(string text) => See(By.XPath($"//button[contains(normalize-space(.), {Quoted(text)})] | //a[contains(normalize-space(.), {Quoted(text)})] | //summary[contains(normalize-space(.), {Quoted(text)})]"));
+
+    protected IWebElement Field(string label)
+    {
+        var id = See(By.XPath($"//label[normalize-space(.)={Quoted(label)}]")).GetDomAttribute("for");
+        return See(By.Id(id!));
+    }
+
+    protected void Pick(string label, string option) => Choose(Field(label), option);
+
+    protected static void Choose(IWebElement list, string option) => list.FindElement(By.XPath($"./option[normalize-space(.)={Quoted(option)}]")).Click();
+
+    protected void Type(IWebElement field, string text)
+    {
+        field.SendKeys(Keys.Control + "a");
+        field.SendKeys(text);
+    }
+
+    protected void Press(string key) => new OpenQA.Selenium.Interactions.Actions(Driver).SendKeys(key).Perform();
+
+    protected T Until<T>(Func<T?> look, string otherwise, int seconds = 15)
+    {
+        var wait = new WebDriverWait(new SystemClock(), Driver, TimeSpan.FromSeconds(seconds), TimeSpan.FromMilliseconds(60)) { Message = otherwise };
+        wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException));
+        return wait.Until(_ => look())!;
+    }
+
+    protected void UntilTrue(Func<bool> look, string otherwise, int seconds = 15) => Until<object>(() => look() ? new object() : null, otherwise, seconds);
+
+    protected static string Repository()
+    {
+        var folder = new DirectoryInfo(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(folder.FullName, "Juxtherm.slnx")))
+            folder = folder.Parent!;
+        return folder.FullName;
+    }
+
+    private static string Quoted(string text) => text.Contains('\'', StringComparison.Ordinal) ? $"\"{text}\"" : $"'{text}'";
+}

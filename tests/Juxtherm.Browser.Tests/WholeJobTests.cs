@@ -1,0 +1,111 @@
+using OpenQA.Selenium;
+
+namespace Juxtherm.Browser.Tests;
+
+/// <summary>From the front page to the logbook, as a crafter would, on a clock fifteen times as fast.</summary>
+public sealed class WholeJobTests() : BrowserTest(clockSpeed: 15)
+{
+    private string Step => See("[data-testid=bench]").GetDomAttribute("data-kind")!;
+
+    private int Index => int.Parse(See("[data-testid=bench]").GetDomAttribute("data-step")!, System.Globalization.CultureInfo.InvariantCulture);
+
+    /// <summary>Presses Space at everything that waits for hands until a step of that kind comes.</summary>
+    private void GoOnUntil(string kind)
+    {
+        for (var patience = 0; patience < 60 && Step != kind; patience++)
+        {
+            var at = Index;
+            if (Step == "do")
+                Press(" ");
+            UntilTrue(() => Index != at, $"step {at} did not end", 20);
+        }
+
+        Assert.Equal(kind, Step);
+    }
+
+    private void MakeAJob(string title)
+    {
+        Open("/");
+        Choose(See("select[aria-label=Vinyl]"), "smooth vinyl");
+        Choose(See("select[aria-label=Item]"), "cotton tee");
+        Choose(See("select[aria-label=Press]"), "swing-away press");
+        UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("152 °C", StringComparison.Ordinal), "the front page did not answer");
+        Button("Make it a job").Click();
+        Type(See("input[aria-label=Title]"), title);
+    }
+
+    [Fact]
+    public void A_tee_from_blank_to_logbook_and_still_there_after_a_restart()
+    {
+        MakeAJob("Tarn tee");
+        Pick("Made of", "Cotton-poly");
+        Type(Field("Temperature"), "160");
+        Type(Field("Time"), "14");
+        UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("160 °C", StringComparison.Ordinal), "the wrapper's temperature was not used");
+        UntilTrue(() => See("main [role=status]").Text == "Saved", "the job was not saved");
+
+        Button("Take it to the bench").Click();
+        SeeText("Set the press to 160 °C");
+        GoOnUntil("hold");
+        Assert.Matches("^[1-5]", See("[data-testid=countdown]").Text);
+        GoOnUntil("inspect");
+        Press("1");
+        UntilTrue(() => See("button[aria-pressed=true].border-2").Text.Contains("Edges lift", StringComparison.Ordinal), "the key 1 did not choose");
+        Type(See(By.XPath("//label[contains(., 'A note')]//input")), "Left corner.");
+        Button("write it down").Click();
+        See("[data-testid=run-over]");
+        Button("See the logbook").Click();
+        AssertInLogbook();
+
+        Service.Stop();
+        StartService();
+        Open("/logbook");
+        AssertInLogbook();
+    }
+
+    private void AssertInLogbook()
+    {
+        var line = See("tbody tr").Text;
+        foreach (var part in new[] { "Tarn tee", "Tee, cotton-poly · smooth vinyl", "Swing-away press", "160 °C", "Edges lift", "Left corner." })
+            Assert.Contains(part, line, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_reload_in_the_middle_of_a_hold_resumes_and_two_windows_agree()
+    {
+        MakeAJob("Reloaded");
+        Button("Take it to the bench").Click();
+        GoOnUntil("wait");
+        var address = Driver.Url;
+        var index = Index;
+        Driver.Navigate().Refresh();
+        Assert.True(Index >= index);
+
+        var first = Driver.CurrentWindowHandle;
+        GoOnUntil("do");
+        Driver.SwitchTo().NewWindow(WindowType.Tab);
+        Driver.Navigate().GoToUrl(address);
+        var here = Index;
+        Press(" ");
+        UntilTrue(() => Index > here, "Space did nothing in the second window");
+        var moved = Index;
+        Driver.SwitchTo().Window(first);
+        UntilTrue(() => Index >= moved, "the first window did not follow");
+    }
+
+    [Fact]
+    public void Space_does_not_open_a_closed_plate_but_asks()
+    {
+        MakeAJob("Asked");
+        Button("Take it to the bench").Click();
+        GoOnUntil("hold");
+        // Past the preheat: the press itself lasts long enough to be asked.
+        UntilTrue(() => Step == "do", "the preheat did not end");
+        Press(" ");
+        UntilTrue(() => Step == "hold", "the press did not begin");
+        Press(" ");
+        See("[role=alertdialog]");
+        Press("p");
+        UntilTrue(() => Step != "hold", "P did not open the plate");
+    }
+}

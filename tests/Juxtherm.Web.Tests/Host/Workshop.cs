@@ -1,0 +1,59 @@
+using Juxtherm.Web;
+using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.DependencyInjection.Extensions;
+
+namespace Juxtherm.Testing;
+
+/// <summary>A clock that stands still until it is told, or runs faster than the one on the wall.</summary>
+public sealed class TestClock(double speed = 0) : TimeProvider
+{
+    private static readonly DateTimeOffset Begin = new(2026, 5, 1, 9, 0, 0, TimeSpan.Zero);
+    private readonly DateTimeOffset _real = DateTimeOffset.UtcNow;
+    private TimeSpan _added;
+
+    public override DateTimeOffset GetUtcNow() => Begin + (DateTimeOffset.UtcNow - _real) * speed + _added;
+
+    public void Advance(double seconds) => _added += TimeSpan.FromSeconds(seconds);
+}
+
+/// <summary>The whole service over a real database file in a folder of its own.</summary>
+public sealed class Workshop(string folder, TestClock clock, string? front = null, bool demo = false) : WebApplicationFactory<Program>
+{
+    public TestClock Clock => clock;
+
+    public string Folder => folder;
+
+    public static string NewFolder() => Directory.CreateTempSubdirectory("juxtherm-test-").FullName;
+
+    /// <summary>Stops the service and waits until it has let go of its folder, as a process that ends would.</summary>
+    public void Stop()
+    {
+        Dispose();
+        var patience = System.Diagnostics.Stopwatch.StartNew();
+        while (true)
+        {
+            try
+            {
+                using var free = new FileStream(Path.Combine(folder, "in-use.lock"), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
+                return;
+            }
+            catch (IOException) when (patience.Elapsed < TimeSpan.FromSeconds(10))
+            {
+                Thread.Sleep(20);
+            }
+        }
+    }
+
+    protected override void ConfigureWebHost(IWebHostBuilder builder)
+    {
+        builder.UseSetting("Juxtherm:Data", folder);
+        builder.UseSetting("Juxtherm:Catalogue", Path.Combine(AppContext.BaseDirectory, "catalogue"));
+        builder.UseSetting("Juxtherm:Port", "0");
+        builder.UseSetting("Juxtherm:Demo", demo ? "true" : "false");
+        if (front is not null)
+            builder.UseSetting("Juxtherm:Front", front);
+        builder.ConfigureServices(services => services.Replace(ServiceDescriptor.Singleton<TimeProvider>(clock)));
+    }
+}

@@ -1,0 +1,60 @@
+using System.Net;
+using System.Net.Sockets;
+using Juxtherm.Testing;
+
+namespace Juxtherm.Web.Tests;
+
+/// <summary>What only the real web server shows: limits of size, and where it listens.</summary>
+public sealed class LiveServerTests : IDisposable
+{
+    private readonly string _folder = Workshop.NewFolder();
+    private readonly Workshop _service;
+    private readonly HttpClient _client;
+
+    public LiveServerTests()
+    {
+        _service = new Workshop(_folder, new TestClock());
+        _service.UseKestrel();
+        _service.StartServer();
+        _client = _service.CreateClient();
+    }
+
+    public void Dispose()
+    {
+        _client.Dispose();
+        _service.Stop();
+        Directory.Delete(_folder, recursive: true);
+    }
+
+    [Theory]
+    [InlineData("/api/plans/preview")]
+    [InlineData("/api/jobs")]
+    public async Task Five_megabytes_are_too_many(string path)
+    {
+        using var body = new StringContent("{\"title\":\"" + new string('x', 5 * 1024 * 1024) + "\"}", System.Text.Encoding.UTF8, "application/json");
+        // Asked before it is sent, so that the answer is not lost in a connection cut short.
+        using var request = new HttpRequestMessage(HttpMethod.Post, path) { Content = body, Headers = { ExpectContinue = true } };
+        using var answer = await _client.SendAsync(request);
+        Assert.Equal(HttpStatusCode.RequestEntityTooLarge, answer.StatusCode);
+        Assert.Contains("1024 KiB", await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        Assert.Equal("[]", await _client.GetStringAsync("/api/jobs"));
+    }
+
+    [Fact]
+    public async Task It_listens_on_the_loopback_address_and_on_no_other()
+    {
+        var port = _client.BaseAddress!.Port;
+        using (var local = new TcpClient())
+            await local.ConnectAsync(IPAddress.Loopback, port);
+
+        var others = (await Dns.GetHostAddressesAsync(Dns.GetHostName())).Where(a => a.AddressFamily == AddressFamily.InterNetwork && !IPAddress.IsLoopback(a));
+        foreach (var address in others)
+        {
+            using var outside = new TcpClient();
+            await Assert.ThrowsAnyAsync<SocketException>(() => outside.ConnectAsync(address, port));
+        }
+
+        var listening = System.Net.NetworkInformation.IPGlobalProperties.GetIPGlobalProperties().GetActiveTcpListeners().Where(l => l.Port == port);
+        Assert.All(listening, l => Assert.True(IPAddress.IsLoopback(l.Address), $"{l} is not the loopback address."));
+    }
+}

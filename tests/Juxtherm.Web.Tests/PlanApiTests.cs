@@ -1,0 +1,99 @@
+using System.Net;
+using System.Text.Json.Nodes;
+
+namespace Juxtherm.Web.Tests;
+
+public sealed class PlanApiTests : Api
+{
+    [Fact]
+    public async Task A_preview_answers_as_the_contract_says()
+    {
+        var plan = await Post("/api/plans/preview", Tee());
+        Assert.Equal("go", (string)plan["verdict"]!);
+        var press = plan["presses"]!.AsArray().Single(p => (string)p!["purpose"]! == "press")!;
+        Assert.Equal((2, "medium", "ptfe", "F"), ((int)press["order"]!, (string)press["pressure"]!, (string)press["cover"]!, (string)press["dial"]!["unit"]!));
+        Assert.Equal("sky", (string)press["layers"]![0]!);
+        Assert.Equal(2, press["peel"]!["waitSeconds"]!.AsArray().Count);
+        Assert.True((double)press["predicted"]!["bond"]!["sky"]! > 0.9);
+        Assert.Equal(4, press["sections"]![0]!.AsObject().Count);
+        Assert.All(plan["notices"]!.AsArray(), n => Assert.All(new[] { "code", "level", "text", "why", "data", "layers" }, m => Assert.NotNull(n![m])));
+        Assert.All(plan["steps"]!.AsArray(), s => Assert.Contains((string)s!["stage"]!, new[] { "item", "size", "place", "artwork", "cut", "weed", "prepare", "press", "peel", "inspect", "care", "record" }));
+        Assert.True((double)plan["times"]!["elapsedSeconds"]! > (double)plan["times"]!["handsOnSeconds"]!);
+    }
+
+    [Fact]
+    public async Task Us_readers_get_fahrenheit_and_celsius_stays_in_the_data()
+    {
+        var plan = await Post("/api/plans/preview?units=us", Tee());
+        Assert.Contains("305 °F", (string)plan["headline"]!, StringComparison.Ordinal);
+        Assert.Equal(151.7, (double)plan["presses"]![1]!["celsius"]!);
+    }
+
+    [Fact]
+    public async Task A_trace_has_temperatures_over_time()
+    {
+        var phases = (await Post("/api/plans/trace", Tee()))["phases"]!.AsArray();
+        var press = phases.Single(p => (string)p!["kind"]! == "press")!;
+        Assert.Equal(["cover", "carrier", "vinyl", "face", "back-1", "underlay"], press["sheets"]!.AsArray().Select(s => (string)s!["id"]!));
+        Assert.True((double)press["glue"]!.AsArray().Last()! > 120);
+    }
+
+    [Theory]
+    [InlineData("{\"format\":\"juxtherm.job\"", HttpStatusCode.BadRequest, "#")]
+    [InlineData("{\"format\":\"juxtherm.job\",\"version\":9}", HttpStatusCode.BadRequest, "#/version")]
+    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"coton\"},\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\"}]}", HttpStatusCode.BadRequest, "#/blank/material")]
+    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"cotton\",\"widthMm\":-5},\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\"}]}", HttpStatusCode.BadRequest, "#/blank/widthMm")]
+    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"cotton\"},\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\",\"widthMm\":1e12}]}", HttpStatusCode.BadRequest, "#/layers/0/widthMm")]
+    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"cotton\"},\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\"},{\"vinyl\":\"puff\"}]}", HttpStatusCode.UnprocessableEntity, "#/layers/1")]
+    public async Task Bad_input_names_the_field_and_nothing_is_kept(string json, HttpStatusCode status, string pointer)
+    {
+        foreach (var path in new[] { "/api/plans/preview", "/api/plans/trace", "/api/jobs" })
+        {
+            using var answer = await Client.PostAsync(path, Body(json));
+            Assert.Equal(status, answer.StatusCode);
+            Assert.Equal("application/problem+json", answer.Content.Headers.ContentType!.MediaType);
+            var problem = JsonNode.Parse(await answer.Content.ReadAsStringAsync())!;
+            Assert.Contains(problem["errors"]!.AsArray(), e => (string)e!["pointer"]! == pointer);
+        }
+
+        Assert.Equal(0, await Kept());
+    }
+
+    [Fact]
+    public async Task Something_that_is_not_json_is_refused_by_its_type()
+    {
+        using var body = new StringContent("hello");
+        using var answer = await Client.PostAsync("/api/plans/preview", body);
+        Assert.Equal(HttpStatusCode.UnsupportedMediaType, answer.StatusCode);
+    }
+
+    [Fact]
+    public async Task An_unknown_address_is_a_problem_and_not_a_page()
+    {
+        var (status, json) = await Send(HttpMethod.Get, "/api/nothing/here");
+        Assert.Equal(HttpStatusCode.NotFound, status);
+        Assert.NotNull(json!["detail"]);
+    }
+
+    [Fact]
+    public async Task The_schema_knows_the_catalogues_ids()
+    {
+        var schema = await Get("/schemas/job.json");
+        var layer = schema["properties"]!["layers"]!["items"]!["properties"]!;
+        Assert.Equal(["glitter", "puff", "smooth"], layer["vinyl"]!["enum"]!.AsArray().Select(v => (string)v!).Order());
+        Assert.Equal(["format", "version", "blank", "tools", "layers"], schema["required"]!.AsArray().Select(v => (string)v!));
+    }
+
+    [Fact]
+    public async Task The_front_ends_client_was_made_from_this_service()
+    {
+        // When this fails: fetch /openapi/juxtherm.json into web/src/api/openapi.json and run npm run client.
+        var served = await Get("/openapi/juxtherm.json");
+        var folder = new DirectoryInfo(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(folder.FullName, "Juxtherm.slnx")))
+            folder = folder.Parent!;
+        var committed = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(folder.FullName, "web", "src", "api", "openapi.json")))!;
+        Assert.True(JsonNode.DeepEquals(served["paths"], committed["paths"]), "The routes differ.");
+        Assert.True(JsonNode.DeepEquals(served["components"], committed["components"]), "The schemas differ.");
+    }
+}

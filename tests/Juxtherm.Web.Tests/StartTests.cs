@@ -1,0 +1,138 @@
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Configuration;
+using Juxtherm.Store;
+using Juxtherm.Testing;
+using Juxtherm.Web.Hosting;
+using Microsoft.Data.Sqlite;
+
+namespace Juxtherm.Web.Tests;
+
+/// <summary>Starting: what stops it, and what happens to the data folder.</summary>
+public sealed class StartTests : IDisposable
+{
+    private static readonly DateTimeOffset Now = new(2026, 5, 1, 9, 30, 0, TimeSpan.Zero);
+    private readonly string _folder = Workshop.NewFolder();
+
+    public void Dispose() => Directory.Delete(_folder, recursive: true);
+
+    private string Database => Path.Combine(_folder, "workshop.db");
+
+    private void Execute(string sql)
+    {
+        using var db = new SqliteConnection($"Data Source={Database};Pooling=False");
+        db.Open();
+        using var command = db.CreateCommand();
+        command.CommandText = sql;
+        command.ExecuteNonQuery();
+    }
+
+    [Fact]
+    public void A_folder_belongs_to_one_process_at_a_time()
+    {
+        using (DataFolder.Open(_folder, Now))
+            Assert.Contains("in use by another Juxtherm", Assert.Throws<DataFolderException>(() => DataFolder.Open(_folder, Now)).Message, StringComparison.Ordinal);
+        DataFolder.Open(_folder, Now).Dispose();
+    }
+
+    [Fact]
+    public void Data_of_a_newer_program_is_refused_and_left_alone()
+    {
+        DataFolder.Open(_folder, Now).Dispose();
+        Execute("INSERT INTO __EFMigrationsHistory VALUES ('29990101000000_FarFuture', '99.0')");
+        var before = File.ReadAllBytes(Database);
+        Assert.Contains("newer Juxtherm", Assert.Throws<DataFolderException>(() => DataFolder.Open(_folder, Now)).Message, StringComparison.Ordinal);
+        Assert.Equal(before, File.ReadAllBytes(Database));
+    }
+
+    [Fact]
+    public void Before_a_migration_there_is_a_backup()
+    {
+        Execute("CREATE TABLE Keepsake (Words TEXT); INSERT INTO Keepsake VALUES ('still here')");
+        DataFolder.Open(_folder, Now).Dispose();
+        var backup = Assert.Single(Directory.GetFiles(Path.Combine(_folder, "backups")));
+        Assert.EndsWith("before-migration-20260501-093000.db", backup, StringComparison.Ordinal);
+        using var db = new SqliteConnection($"Data Source={backup};Pooling=False");
+        db.Open();
+        using var read = db.CreateCommand();
+        read.CommandText = "SELECT Words FROM Keepsake";
+        Assert.Equal("still here", read.ExecuteScalar());
+    }
+
+    [Fact]
+    public void A_start_without_a_migration_makes_no_backup()
+    {
+        DataFolder.Open(_folder, Now).Dispose();
+        DataFolder.Open(_folder, Now).Dispose();
+        Assert.False(Directory.Exists(Path.Combine(_folder, "backups")));
+    }
+
+    [Fact]
+    public void The_database_writes_ahead_and_minds_its_keys()
+    {
+        using var folder = DataFolder.Open(_folder, Now);
+        using var context = new WorkshopContext(folder.Options);
+        var connection = context.Database.GetDbConnection();
+        connection.Open();
+        string Pragma(string name)
+        {
+            using var command = connection.CreateCommand();
+            command.CommandText = $"PRAGMA {name}";
+            return command.ExecuteScalar()!.ToString()!;
+        }
+
+        Assert.Equal(("wal", "1"), (Pragma("journal_mode"), Pragma("foreign_keys")));
+    }
+
+    [Fact]
+    public void A_file_that_is_no_database_is_refused_with_its_place()
+    {
+        File.WriteAllText(Database, string.Concat(Enumerable.Repeat("not a database ", 500)));
+        Assert.Contains(_folder, Assert.Throws<DataFolderException>(() => DataFolder.Open(_folder, Now)).Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_broken_catalogue_stops_the_start()
+    {
+        var catalogue = Directory.CreateDirectory(Path.Combine(_folder, "catalogue")).FullName;
+        foreach (var file in Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue")))
+            File.Copy(file, Path.Combine(catalogue, Path.GetFileName(file)));
+        var vinyls = Path.Combine(catalogue, "vinyls.json");
+        await File.WriteAllTextAsync(vinyls, (await File.ReadAllTextAsync(vinyls)).Replace("\"peel\": [\"warm\"", "\"peel\": [\"tepid\"", StringComparison.Ordinal));
+
+        var error = Console.Error;
+        using var said = new StringWriter();
+        Console.SetError(said);
+        try
+        {
+            Assert.Equal(2, await Program.Main(["--catalogue", catalogue, "--data", Path.Combine(_folder, "data"), "--port", "0"]));
+        }
+        finally
+        {
+            Console.SetError(error);
+        }
+
+        Assert.Contains("vinyls.json: /vinyls/0/peel/0 is “tepid”", said.ToString(), StringComparison.Ordinal);
+        Assert.DoesNotContain(" at ", said.ToString(), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("--port", "many")]
+    [InlineData("--port", "70000")]
+    public void A_useless_option_is_named(string option, string value) =>
+        Assert.Contains(option, Assert.Throws<OptionsException>(() => JuxthermOptions.Read(new ConfigurationManager(), [option, value])).Message, StringComparison.Ordinal);
+
+    [Fact]
+    public async Task The_demo_fills_an_empty_workshop_once()
+    {
+        for (var start = 0; start < 2; start++)
+        {
+            var service = new Workshop(_folder, new TestClock(), demo: true);
+            using var client = service.CreateClient();
+            var jobs = System.Text.Json.Nodes.JsonNode.Parse(await client.GetStringAsync("/api/jobs"))!.AsArray();
+            var log = System.Text.Json.Nodes.JsonNode.Parse(await client.GetStringAsync("/api/log"))!;
+            Assert.Equal((6, 6), (jobs.Count, (int)log["total"]!));
+            Assert.DoesNotContain(jobs, j => (string?)j!["verdict"] is null or "stop");
+            service.Stop();
+        }
+    }
+}
