@@ -54,7 +54,13 @@ export function useJobDraft(kept: Kept): Draft {
   const save = useCallback(async (): Promise<void> => {
     window.clearTimeout(timer.current);
     if (inFlight.current) await inFlight.current;
-    if (apart.current || saved.current === latest.current) return;
+    if (apart.current) return;
+    if (saved.current === latest.current) {
+      // Undone back to what is kept already.
+      setProblem(null);
+      setState('saved');
+      return;
+    }
     const sending = latest.current;
     setState('saving');
     inFlight.current = (async () => {
