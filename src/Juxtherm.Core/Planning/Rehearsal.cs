@@ -101,7 +101,7 @@ internal sealed record Rehearsal(
         AfterPress? finish = null;
         if (finishSeconds > 0)
         {
-            Open(PhaseKind.Lay, CoveringSeconds, CoolingPlace.OnUnderlay);
+            Open(PhaseKind.Cover, CoveringSeconds, CoolingPlace.OnUnderlay);
             Close(PhaseKind.Finish, finishSeconds);
             finish = State();
         }

@@ -20,6 +20,9 @@ public enum PhaseKind
     /// <summary>Open, the carrier coming off.</summary>
     Peel,
 
+    /// <summary>Open, the cover being laid on the bare vinyl.</summary>
+    Cover,
+
     /// <summary>Plate closed again after the peel.</summary>
     Finish,
 

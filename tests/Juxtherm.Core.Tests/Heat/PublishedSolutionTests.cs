@@ -108,6 +108,30 @@ public class PublishedSolutionTests
     }
 
     [Fact]
+    public void A_plate_at_full_power_warms_as_its_heat_capacity_says()
+    {
+        // Energy balance of a lump, dT/dt = P/C, while the controller is far from its set point and nothing touches the plate.
+        var column = new HeatColumn(SheetField.At(new Sheet("cloth", Cotton, 0.5), 22));
+        column.SetPlate(new Plate(36_000, 10_000, 5, 0), LaneMath.All(22));
+        column.Run(new TopFace.Open(), new BottomFace(), LaneMath.All(200), 120, StepSchedule.Cooling);
+        Assert.Equal(22 + 120 * 10_000 / 36_000.0, column.PlateCelsius[0], 0.01);
+    }
+
+    [Fact]
+    public void A_plate_sags_when_it_closes_on_a_cold_blank_and_recovers()
+    {
+        var column = new HeatColumn(SheetField.At(new Sheet("slab", Steel, 4), 22), SheetField.At(new Sheet("pad", Silicone, 8), 22));
+        column.SetPlate(new Plate(36_000, 10_000, 5, 15), LaneMath.All(150));
+        var top = new TopFace.UnderPlate(LaneMath.All(900));
+        column.Run(top, new BottomFace(), LaneMath.All(150), 10, StepSchedule.Press);
+        var sagged = column.PlateCelsius[0];
+        Assert.InRange(sagged, 100, 145);
+        column.Run(top, new BottomFace(), LaneMath.All(150), 600, StepSchedule.Press);
+        // What is left is the controller's droop for what the stack still draws.
+        Assert.InRange(column.PlateCelsius[0], 149, 150);
+    }
+
+    [Fact]
     public void Halving_the_steps_quarters_the_error()
     {
         // Second order in time, as Alexander (SIAM J. Numer. Anal. 14, 1977) proves for the method; measured on a smooth run.

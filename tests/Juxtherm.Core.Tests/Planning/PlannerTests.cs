@@ -19,7 +19,7 @@ public class PlannerTests
         Assert.InRange(press.Seconds, 11, 14);
         Assert.InRange(press.Predicted.Bond["sky"], 0.95, 1.2);
         Assert.True(plan.Presses[2].Predicted.Bond["sky"] >= press.Predicted.Bond["sky"]);
-        Assert.Equal([PhaseKind.Preheat, PhaseKind.Lay, PhaseKind.Press, PhaseKind.Cool, PhaseKind.Peel, PhaseKind.Lay, PhaseKind.Finish, PhaseKind.Rest], trace.Select(p => p.Kind));
+        Assert.Equal([PhaseKind.Preheat, PhaseKind.Lay, PhaseKind.Press, PhaseKind.Cool, PhaseKind.Peel, PhaseKind.Cover, PhaseKind.Finish, PhaseKind.Rest], trace.Select(p => p.Kind));
     }
 
     [Fact]

@@ -1117,7 +1117,7 @@ export interface components {
          * @description What happens in a phase of the work at the press.
          * @enum {unknown}
          */
-        PhaseKind: "preheat" | "lay" | "press" | "cool" | "peel" | "finish" | "rest";
+        PhaseKind: "preheat" | "lay" | "press" | "cool" | "peel" | "cover" | "finish" | "rest";
         /** @description What came out of a piece. */
         PieceOutcome: {
             /**

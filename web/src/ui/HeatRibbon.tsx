@@ -24,6 +24,7 @@ const NAMES: Record<TracePhase['kind'], string> = {
   press: 'press',
   cool: 'cool',
   peel: 'peel',
+  cover: 'cover',
   finish: 'finish',
   rest: 'done',
 };

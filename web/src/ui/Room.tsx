@@ -45,7 +45,7 @@ export function Room({ plan, chart }: Props) {
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className="w-full h-auto block"
+      className="w-full max-w-[560px] h-auto block"
       role="img"
       aria-label={describe(plan, units.temperature(press.celsius))}
     >
@@ -136,7 +136,12 @@ export function Room({ plan, chart }: Props) {
         </text>
       )}
       {chart && (
-        <text x={x(chart.seconds[0])} y={y(chart.celsius[0]) + 13} fontSize="11" fill="var(--color-base-content)">
+        <text
+          x={x(chart.seconds[0])}
+          y={y(chart.celsius[0]) + (plan.chart.fromWrapper ? 22 : 13)}
+          fontSize="11"
+          fill="var(--color-base-content)"
+        >
           {plan.chart.fromWrapper ? 'the wrapper says' : 'charts say'}
         </text>
       )}

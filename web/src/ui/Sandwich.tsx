@@ -52,7 +52,12 @@ export function Sandwich({ sheets, faces, plate, width = 460 }: Props) {
     .join(', ')}.`;
 
   return (
-    <svg role="img" aria-label={label} viewBox={`0 -1 ${width} ${height + 2}`} className="w-full h-auto block">
+    <svg
+      role="img"
+      aria-label={label}
+      viewBox={`0 -1 ${width} ${height + 2}`}
+      className="w-full max-w-[560px] h-auto block"
+    >
       <defs>
         {rows.map((r) => (
           <linearGradient key={r.sheet.id} id={`${id}${r.sheet.id}`} x1="0" y1="0" x2="0" y2="1">

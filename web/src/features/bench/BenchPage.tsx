@@ -284,6 +284,7 @@ function Head({ run, sound, onSound }: { run: Run; sound: boolean; onSound: () =
 
 /** The stack as it is now: within a press or a wait as the plan foresees it, otherwise as it lies ready. */
 function LiveSandwich({ run, phases, elapsed }: { run: Run; phases: readonly TracePhase[]; elapsed: number }) {
+  const units = useUnits();
   const step = run.step;
   const phase = useMemo(() => {
     if (!step || step.pressOrder === null) return undefined;
@@ -300,13 +301,28 @@ function LiveSandwich({ run, phases, elapsed }: { run: Run; phases: readonly Tra
         ? phase.seconds
         : 0;
   const closed = step.kind === 'hold';
+  const sample = sampleAt(phase, at);
+  const laid = phase.sheets.some((s) => s.id === 'vinyl');
   return (
     <div className="max-md:hidden">
       <Sandwich
         sheets={phase.sheets}
         faces={facesAt(phase, at)}
-        plate={closed ? (phase.plate[sampleAt(phase, at)] ?? null) : null}
+        plate={closed ? (phase.plate[sample] ?? null) : null}
       />
+      <dl className="grid grid-cols-2 gap-6 mt-5 tabular-nums">
+        <div className="border-t border-rule pt-2">
+          <dt className="text-quiet text-[1.1rem]">{laid ? 'glue line' : 'bare face'}</dt>
+          <dd className="text-[1.9rem] font-semibold">{units.temperature(phase.glue[sample] ?? 0)}</dd>
+        </div>
+        {laid && (
+          <div className="border-t border-rule pt-2">
+            <dt className="text-quiet text-[1.1rem]">how well stuck</dt>
+            <dd className="text-[1.9rem] font-semibold">{Math.round((phase.bond[sample] ?? 0) * 100)} %</dd>
+          </div>
+        )}
+      </dl>
+      <p className="text-quiet text-[0.95rem] mt-3">As computed, not measured.</p>
     </div>
   );
 }

@@ -25,7 +25,7 @@ export function Ticket({ job, plan, faults, onBench, starting, failed }: Props) 
   return (
     <aside
       aria-label="Ticket"
-      className="bg-sheet print:border-0 print:w-full border-l border-rule max-lg:border-l-0 max-lg:border-t px-7 py-5"
+      className="bg-sheet print:border-0 print:w-full border-l border-rule max-lg:order-first max-lg:border-l-0 max-lg:border-b px-7 py-5"
     >
       <h2 className="hidden print:block text-2xl mb-3">{job.title || 'Untitled'}</h2>
       {plan.isPending && !plan.isError && <Loading what="the setting" />}
@@ -38,7 +38,7 @@ export function Ticket({ job, plan, faults, onBench, starting, failed }: Props) 
         </div>
       )}
       {data && press && !plan.isError && (
-        <div className="grid gap-5">
+        <div className="grid gap-5 items-start md:max-lg:grid-cols-2 md:max-lg:gap-x-10">
           {!stopped && (
             <div>
               <p className="text-[0.87rem] text-quiet mb-1">set to, and press for</p>
