@@ -68,7 +68,7 @@ public static class BenchRules
             BenchAction.Done => Done(script, state, step, said),
             BenchAction.Back => Back(script, state, said.At),
             BenchAction.OpenedEarly => OpenedEarly(script, state, step, said.At),
-            BenchAction.SomethingOff => state with { Remarks = [.. state.Remarks, new Remark(state.Index, said.At, Clean(said.Note))] },
+            BenchAction.SomethingOff => state with { Remarks = [.. state.Remarks, new Remark(state.Index, step.Piece, said.At, Clean(said.Note))] },
             BenchAction.Record => Record(script, state, step, said),
             BenchAction.EndRun => state with { Status = RunStatus.Ended },
             _ => throw new ArgumentOutOfRangeException(nameof(said)),

@@ -63,9 +63,10 @@ public sealed record PieceOutcome(int Piece, DateTimeOffset At, IReadOnlyList<Ou
 
 /// <summary>A remark made during the run.</summary>
 /// <param name="Step">At which step.</param>
+/// <param name="Piece">At which piece; 0 before the first.</param>
 /// <param name="At">When, UTC.</param>
 /// <param name="Note">What.</param>
-public sealed record Remark(int Step, DateTimeOffset At, string Note);
+public sealed record Remark(int Step, int Piece, DateTimeOffset At, string Note);
 
 /// <summary>The run's condition.</summary>
 public enum RunStatus

@@ -25,7 +25,7 @@ public sealed class HeatColumn
     private readonly int _count;
 
     // The cells, top to bottom, and among them those that may still give off water; the plate has a place of its own.
-    private readonly Cell[] _cells;
+    private readonly HeatCell[] _cells;
     private readonly int[] _damp;
     private int _dampCount;
 
@@ -52,7 +52,7 @@ public sealed class HeatColumn
             _firstCell[s + 1] = _firstCell[s] + _fields[s].WidthsM.Length;
         _count = _firstCell[^1];
 
-        _cells = new Cell[_count];
+        _cells = new HeatCell[_count];
         for (var f = 0; f < _fields.Length; f++)
         {
             var field = _fields[f];
@@ -60,7 +60,7 @@ public sealed class HeatColumn
             for (var c = 0; c < field.WidthsM.Length; c++)
             {
                 var width = field.WidthsM[c];
-                _cells[_firstCell[f] + c] = new Cell
+                _cells[_firstCell[f] + c] = new HeatCell
                 {
                     Capacity = substance.DensityKgM3 * substance.SpecificHeatJkgK * width,
                     Half = substance.ConductivityWmK / (width / 2),
@@ -199,7 +199,7 @@ public sealed class HeatColumn
             _ => throw new ArgumentOutOfRangeException(nameof(top)),
         };
         var below = InSeries(_cells[^1].Half, bottom.ConductanceWm2K);
-        var stage = new Stage(Gamma * length, contact, air, airCelsius, below, bottom.Celsius, LaneMath.All(_plateKind.IdleLossWm2K));
+        var stage = new HeatStage(Gamma * length, contact, air, airCelsius, below, bottom.Celsius, LaneMath.All(_plateKind.IdleLossWm2K));
         var plateGain = (HeaterPower(setPoint) + stage.Loss * Surroundings.RoomCelsius) * stage.H;
         var capacity = _plateKind.HeatCapacityJm2K;
         var plateStart = _plate;
@@ -235,7 +235,7 @@ public sealed class HeatColumn
         HeatOutJm2 += (outFirst * (1 - Gamma) + outSecond * Gamma) * length;
     }
 
-    private (Lanes In, Lanes Out) Fluxes(in Stage stage, Lanes plate)
+    private (Lanes In, Lanes Out) Fluxes(in HeatStage stage, Lanes plate)
     {
         var first = _cells[0].Next;
         return (stage.Contact * (plate - first) + stage.Air * (LaneMath.All(stage.AirCelsius) - first), (_cells[^1].Next - LaneMath.All(stage.BelowCelsius)) * stage.Below);
@@ -251,10 +251,10 @@ public sealed class HeatColumn
     }
 
     /// <summary>
-    /// Solves E(T) = source + h·f(T) for every cell. Starts from, and leaves its answer in, each cell's <see cref="Cell.Next"/>.
+    /// Solves E(T) = source + h·f(T) for every cell. Starts from, and leaves its answer in, each cell's <see cref="HeatCell.Next"/>.
     /// </summary>
     /// <returns>Temperature of the plate, °C.</returns>
-    private Lanes SolveStage(in Stage stage, Lanes plateSource)
+    private Lanes SolveStage(in HeatStage stage, Lanes plateSource)
     {
         for (var round = 0; ; round++)
         {
@@ -280,7 +280,7 @@ public sealed class HeatColumn
         }
     }
 
-    private void Factor(in Stage stage)
+    private void Factor(in HeatStage stage)
     {
         _platePivot = Lanes.One / (LaneMath.All(_plateKind.HeatCapacityJm2K) + (stage.Contact + stage.Loss) * stage.H);
         // The plate is eliminated first, then cell by cell downwards.
@@ -302,7 +302,7 @@ public sealed class HeatColumn
         _factoredStep = stage.H;
     }
 
-    private Lanes Substitute(in Stage stage, Lanes plateSource)
+    private Lanes Substitute(in HeatStage stage, Lanes plateSource)
     {
         _cells[0].Source += stage.Air * (stage.H * stage.AirCelsius);
         _cells[^1].Source += LaneMath.All(stage.H * stage.Below * stage.BelowCelsius);
@@ -384,51 +384,4 @@ public sealed class HeatColumn
     }
 
     private static double InSeries(double a, double b) => a * b / (a + b);
-
-    /// <summary>What both stages of a step share.</summary>
-    /// <param name="H">γ times the step, s.</param>
-    /// <param name="Contact">Between plate and the middle of the top cell, W/(m²·K).</param>
-    /// <param name="Air">Between air and the middle of the top cell, W/(m²·K).</param>
-    /// <param name="AirCelsius">°C.</param>
-    /// <param name="Below">Between the middle of the bottom cell and what lies below, W/(m²·K).</param>
-    /// <param name="BelowCelsius">°C.</param>
-    /// <param name="Loss">From the plate's back to the room, W/(m²·K).</param>
-    private readonly record struct Stage(double H, Lanes Contact, Lanes Air, double AirCelsius, double Below, double BelowCelsius, Lanes Loss);
-
-    /// <summary>A cell and its row of the tridiagonal system, kept together because they are used together.</summary>
-    private struct Cell
-    {
-        public double Capacity;
-        public double Half;
-        public double Above;
-        public double Latent;
-        public Lanes Now;
-        public Lanes Next;
-        public Lanes Source;
-        public Lanes Lower;
-        public Lanes Upper;
-        public Lanes PivotInverse;
-        public Lanes Peak;
-        public Lanes Before;
-        public Lanes Segment;
-        public Lanes ExtraSlope;
-
-        /// <summary>Some lane may still give off water.</summary>
-        public readonly bool IsDamp => Latent > 0 && Vector256.LessThanAny(Peak, LaneMath.All(Moisture.DryAtCelsius));
-
-        /// <summary>Heat spent on drying from the peak up to a temperature, J/m².</summary>
-        public readonly Lanes Drying(Lanes celsius) => (Moisture.ShareGone(Vector256.Max(celsius, Peak)) - Moisture.ShareGone(Peak)) * Latent;
-
-        /// <summary>0 while nothing new dries, 1 while water leaves, 2 when the cell is dry.</summary>
-        public readonly Lanes SegmentAt(Lanes celsius)
-        {
-            var begin = Vector256.Max(Peak, LaneMath.All(Moisture.WetBelowCelsius));
-            return Vector256.ConditionalSelect(Vector256.GreaterThan(celsius, begin), Lanes.One, Lanes.Zero)
-                + Vector256.ConditionalSelect(Vector256.GreaterThanOrEqual(celsius, Vector256.Max(begin, LaneMath.All(Moisture.DryAtCelsius))), Lanes.One, Lanes.Zero);
-        }
-
-        /// <summary>The enthalpy's extra slope in the segment noted last, J/(m²·K).</summary>
-        public readonly Lanes DryingSlope() =>
-            Vector256.ConditionalSelect(Vector256.Equals(Segment, Lanes.One), LaneMath.All(Latent / Moisture.SpanKelvin), Lanes.Zero);
-    }
 }

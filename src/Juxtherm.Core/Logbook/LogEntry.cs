@@ -42,6 +42,13 @@ public sealed record LogEntry(
         var pressed = state.Holds.LastOrDefault(h => h.Piece == outcome.Piece && h.PressOrder == press.Order)?.Seconds ?? 0;
         return new LogEntry(
             outcome.At, job.Title, outcome.Piece, job.Quantity, job.Layer.Vinyl.Id, job.Blank.Material.Id, job.Blank.Form.Id, job.Tools.Source.Id, job.Tools.Cover.Id, job.Tools.Underlay.Id,
-            press.Celsius, press.Seconds, pressed, press.Pressure, press.PressureKPa, press.Predicted.Bond.Values.FirstOrDefault(), outcome.Outcomes, outcome.Note);
+            press.Celsius, press.Seconds, pressed, press.Pressure, press.PressureKPa, press.Predicted.Bond.Values.FirstOrDefault(), outcome.Outcomes, Words(state, outcome));
+    }
+
+    /// <summary>What was remarked while the piece was in hand (before the first piece: while preparing), then what was said of it at the end.</summary>
+    private static string Words(RunState state, PieceOutcome outcome)
+    {
+        var remarks = state.Remarks.Where(r => r.Piece == outcome.Piece || (r.Piece == 0 && outcome.Piece == 1)).Select(r => r.Note);
+        return string.Join(' ', remarks.Append(outcome.Note).Where(n => n.Length > 0));
     }
 }

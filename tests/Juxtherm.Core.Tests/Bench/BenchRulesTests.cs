@@ -140,13 +140,15 @@ public class BenchRulesTests
         var (hold, at) = Until(StepKind.Hold);
         // Past the preheat, to the press itself.
         var (press, pressAt) = Until(StepKind.Hold, BenchRules.Advance(Script, hold, At(at + 60)), at + 60);
+        press = Say(press, pressAt + 1, BenchAction.SomethingOff, note: "Slipped a little.");
         var early = Say(press, pressAt + 7.5, BenchAction.OpenedEarly);
         var (inspect, inspectAt) = Until(StepKind.Inspect, early, pressAt + 8);
-        var done = Say(inspect, inspectAt + 1, BenchAction.Record, [Outcome.EdgesLifted]);
+        var done = Say(inspect, inspectAt + 1, BenchAction.Record, [Outcome.EdgesLifted], "Left corner.");
         var entry = LogEntry.Of(Jobs.Read(Jobs.With(j => j["quantity"] = 2)), Plan, done, done.Outcomes[0]);
         Assert.Equal((Plan.Presses[1].Seconds, 7.5, 1, 2), (entry.PlannedSeconds, entry.PressedSeconds, entry.Piece, entry.Pieces));
         Assert.Equal(("smooth", "cotton", "tee", "swing-platen", 20.0), (entry.Vinyl, entry.Material, entry.Form, entry.HeatSource, entry.PressureKPa));
         Assert.Equal([Outcome.EdgesLifted], entry.Outcomes);
+        Assert.Equal("Slipped a little. Left corner.", entry.Note);
     }
 
     [Property(MaxTest = 300)]

@@ -1344,6 +1344,11 @@ export interface components {
             note: string;
             /**
              * Format: int32
+             * @description At which piece; 0 before the first.
+             */
+            piece: number;
+            /**
+             * Format: int32
              * @description At which step.
              */
             step: number;
