@@ -80,7 +80,7 @@ public sealed class PlanApiTests : Api
     {
         var schema = await Get("/schemas/job.json");
         var layer = schema["properties"]!["layers"]!["items"]!["properties"]!;
-        Assert.Equal(["glitter", "puff", "smooth"], layer["vinyl"]!["enum"]!.AsArray().Select(v => (string)v!).Order());
+        Assert.Equal(["blockout", "flock", "foil", "glitter", "glow", "holographic", "low-temp", "nylon-bond", "patterned", "printable", "puff", "reflective", "smooth", "stretch"], layer["vinyl"]!["enum"]!.AsArray().Select(v => (string)v!).Order());
         Assert.Equal(["format", "version", "blank", "tools", "layers"], schema["required"]!.AsArray().Select(v => (string)v!));
     }
 

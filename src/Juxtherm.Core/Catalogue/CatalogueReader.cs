@@ -127,16 +127,17 @@ public static class CatalogueReader
 
     private static Material MaterialOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "kind", "thermal", "limitCelsius", "limitConsequence", "dyeMigrationCelsius", "demand", "preheatSeconds", "prewash");
+        c.OnlyNames("id", "name", "kind", "care", "lofty", "uncertain", "uncertaintyStops", "neverPressed", "thermal", "limitCelsius", "limitConsequence", "dyeMigrationCelsius", "demand", "preheatSeconds", "prewash");
         return new Material(
-            c["id"].Text(), c["name"].Text(), KindOf(c["kind"]), ThermalOf(c["thermal"], sources), Number(c["limitCelsius"], sources, 50, 600),
+            c["id"].Text(), c["name"].Text(), KindOf(c["kind"]), CareOf(c["care"]), ThermalOf(c["thermal"], sources), Number(c["limitCelsius"], sources, 50, 600),
             c["limitConsequence"].Text(), Optional(c["dyeMigrationCelsius"], sources, 80, 250), Number(c["demand"], sources, 0.1, 20),
-            Number(c["preheatSeconds"], sources, 0, 60), Truth(c["prewash"], sources));
+            Number(c["preheatSeconds"], sources, 0, 60), Truth(c["prewash"], sources), Truth(c["lofty"], sources),
+            Words(c["uncertain"], sources), c["uncertaintyStops"].Flag(false), Words(c["neverPressed"], sources));
     }
 
     private static HeatSource HeatSourceOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "presses", "pressureKPa", "plate", "plateWidthMm", "plateHeightMm", "dialCelsius", "dialStepFahrenheit", "marks", "longerPreheatSeconds", "underlay", "cover", "steamPossible");
+        c.OnlyNames("id", "name", "presses", "pressureKPa", "plate", "plateWidthMm", "plateHeightMm", "dialCelsius", "dialStepFahrenheit", "marks", "longerPreheatSeconds", "hotAirWm2K", "underlay", "cover", "steamPossible", "pressureAdjustable", "hinged", "dialErrorK", "pressureErrorFactor");
         if (c["marks"].Exists == c["dialStepFahrenheit"].Exists)
             c.Fault($"{c.Pointer} needs either dialStepFahrenheit or marks, and not both.", "missing");
         c["presses"].IsArray();
@@ -144,21 +145,22 @@ public static class CatalogueReader
             c["id"].Text(), c["name"].Text(), [.. c["presses"].Items.Select(ShapeOf)],
             CatalogueIds.Pressures.ToDictionary(p => p.Value, p => Number(c["pressureKPa"][p.Key], sources, 0.1, 500)),
             Read(c["plate"], sources, v => new Plate(
-                v["heatCapacityJm2K"].RequiredNumber(1000, 200_000), v["maxPowerWm2"].RequiredNumber(1000, 200_000),
+                v["heatCapacityJm2K"].RequiredNumber(1000, 2_000_000), v["maxPowerWm2"].RequiredNumber(1000, 200_000),
                 v["controlBandK"].RequiredNumber(0.5, 50), v["idleLossWm2K"].RequiredNumber(0, 100))),
             Number(c["plateWidthMm"], sources, 10, 2000), Number(c["plateHeightMm"], sources, 10, 2000), Spread(c["dialCelsius"], sources, 40, 450),
             Optional(c["dialStepFahrenheit"], sources, 1, 50),
             [.. c["marks"].Items.Select(m => new DialMark(m["mark"].Text(longest: 10), Spread(m["celsius"], sources, 40, 250)))],
-            Optional(c["longerPreheatSeconds"], sources, 0, 60), c["underlay"].Text(), c["cover"].Text(), c["steamPossible"].Flag(false));
+            Optional(c["longerPreheatSeconds"], sources, 0, 60), c["underlay"].Text(), c["cover"].Text(), c["steamPossible"].Flag(false),
+            c["pressureAdjustable"].Flag(true), c["hinged"].Flag(false), Optional(c["hotAirWm2K"], sources, 5, 500), Number(c["dialErrorK"], sources, 0, 60), Number(c["pressureErrorFactor"], sources, 1, 5));
     }
 
     private static ItemForm FormOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "shape", "layers", "materials", "usualMaterial", "widthMm", "heightMm", "supported");
+        c.OnlyNames("id", "name", "shape", "layers", "materials", "usualMaterial", "widthMm", "heightMm", "supported", "framed");
         c["materials"].IsArray();
         return new ItemForm(
             c["id"].Text(), c["name"].Text(), ShapeOf(c["shape"]), Number(c["layers"], sources, 1, 4), [.. c["materials"].Items.Select(KindOf)],
-            c["usualMaterial"].Text(), Number(c["widthMm"], sources, 10, 3000), Number(c["heightMm"], sources, 10, 3000), c["supported"].Flag(true));
+            c["usualMaterial"].Text(), Number(c["widthMm"], sources, 10, 3000), Number(c["heightMm"], sources, 10, 3000), c["supported"].Flag(true), c["framed"].Flag(false));
     }
 
     private static Supply SupplyOf(JsonCursor c, Dictionary<string, Provenance> sources)
@@ -185,9 +187,21 @@ public static class CatalogueReader
             Number(c["thicknessMm"], sources, 0.01, 100), Optional(c["regainPercent"], sources, 0, 40));
     }
 
-    private static MaterialKind KindOf(JsonCursor c) => c.Choice(["cloth", "hard"], null) == "hard" ? MaterialKind.Hard : MaterialKind.Cloth;
+    private static MaterialKind KindOf(JsonCursor c) => Word<MaterialKind>(c);
 
-    private static FaceShape ShapeOf(JsonCursor c) => c.Choice(["flat", "curved"], null) == "curved" ? FaceShape.Curved : FaceShape.Flat;
+    private static CareKind CareOf(JsonCursor c) => Word<CareKind>(c);
+
+    private static FaceShape ShapeOf(JsonCursor c) => Word<FaceShape>(c);
+
+    private static Sourced<string>? Words(JsonCursor c, Dictionary<string, Provenance> sources) => c.Exists ? Read(c, sources, v => v.Text()) : null;
+
+    /// <summary>A member of an enumeration, written in kebab-case.</summary>
+    private static T Word<T>(JsonCursor c)
+        where T : struct, Enum
+    {
+        var known = Enum.GetValues<T>().ToDictionary(v => JsonNamingPolicy.KebabCaseLower.ConvertName(v.ToString()), StringComparer.Ordinal);
+        return c.Choice([.. known.Keys], null) is { } word ? known[word] : default;
+    }
 
     private static Sourced<double> Number(JsonCursor c, Dictionary<string, Provenance> sources, double least, double most) => Read(c, sources, v => v.RequiredNumber(least, most));
 

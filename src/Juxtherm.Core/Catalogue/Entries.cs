@@ -46,7 +46,8 @@ public sealed record Vinyl(
 /// <summary>What the face of a blank is made of.</summary>
 /// <param name="Id">Stable id.</param>
 /// <param name="Name">For the reader.</param>
-/// <param name="Kind">Cloth or hard.</param>
+/// <param name="Kind">What kind of thing it is.</param>
+/// <param name="Care">How a finished piece of it is cleaned.</param>
 /// <param name="Thermal">Thermal figures of one layer.</param>
 /// <param name="LimitCelsius">Hottest its face should become, °C.</param>
 /// <param name="LimitConsequence">What happens above the limit.</param>
@@ -54,9 +55,14 @@ public sealed record Vinyl(
 /// <param name="Demand">How much more bond its face needs than a plain tee.</param>
 /// <param name="PreheatSeconds">How long a press preheats it, s; 0 for not at all.</param>
 /// <param name="Prewash">Whether it shrinks enough to be washed first.</param>
+/// <param name="Lofty">Whether its face gives way under the plate, so that it wants more than a tee.</param>
+/// <param name="Uncertain">What is uncertain about it; null when it is known.</param>
+/// <param name="UncertaintyStops">Whether a wrong guess could hurt somebody.</param>
+/// <param name="NeverPressed">Why it is never pressed; null when it may be.</param>
 public sealed record Material(
-    string Id, string Name, MaterialKind Kind, ThermalFigures Thermal, Sourced<double> LimitCelsius, string LimitConsequence,
-    Sourced<double>? DyeMigrationCelsius, Sourced<double> Demand, Sourced<double> PreheatSeconds, Sourced<bool> Prewash);
+    string Id, string Name, MaterialKind Kind, CareKind Care, ThermalFigures Thermal, Sourced<double> LimitCelsius, string LimitConsequence,
+    Sourced<double>? DyeMigrationCelsius, Sourced<double> Demand, Sourced<double> PreheatSeconds, Sourced<bool> Prewash, Sourced<bool> Lofty,
+    Sourced<string>? Uncertain, bool UncertaintyStops, Sourced<string>? NeverPressed);
 
 /// <summary>A mark on an iron's dial.</summary>
 /// <param name="Mark">As printed on the dial.</param>
@@ -78,10 +84,16 @@ public sealed record DialMark(string Mark, Sourced<Span> Celsius);
 /// <param name="Underlay">Usual underlay id.</param>
 /// <param name="Cover">Usual cover id.</param>
 /// <param name="SteamPossible">It has a steam setting.</param>
+/// <param name="PressureAdjustable">Its pressure can be set.</param>
+/// <param name="Hinged">Its plate comes down on a hinge, so thick things do not fit.</param>
+/// <param name="HotAirWm2K">It blows hot air instead of touching: heat transfer, W/(m²·K); null for a plate.</param>
+/// <param name="DialErrorK">How far plate and dial may differ, K either way.</param>
+/// <param name="PressureErrorFactor">By what factor the pressure may be off, either way.</param>
 public sealed record HeatSource(
     string Id, string Name, IReadOnlyList<FaceShape> Presses, IReadOnlyDictionary<PressureLevel, Sourced<double>> PressureKPa,
     Sourced<Plate> Plate, Sourced<double> PlateWidthMm, Sourced<double> PlateHeightMm, Sourced<Span> DialCelsius, Sourced<double>? DialStepFahrenheit,
-    IReadOnlyList<DialMark> Marks, Sourced<double>? LongerPreheatSeconds, string Underlay, string Cover, bool SteamPossible);
+    IReadOnlyList<DialMark> Marks, Sourced<double>? LongerPreheatSeconds, string Underlay, string Cover, bool SteamPossible, bool PressureAdjustable, bool Hinged,
+    Sourced<double>? HotAirWm2K, Sourced<double> DialErrorK, Sourced<double> PressureErrorFactor);
 
 /// <summary>A kind of item.</summary>
 /// <param name="Id">Stable id.</param>
@@ -93,9 +105,10 @@ public sealed record HeatSource(
 /// <param name="WidthMm">Usual width of its free area, mm.</param>
 /// <param name="HeightMm">Usual height of its free area, mm.</param>
 /// <param name="Supported">Whether it lies on an underlay.</param>
+/// <param name="Framed">Whether it is stretched on a frame.</param>
 public sealed record ItemForm(
     string Id, string Name, FaceShape Shape, Sourced<double> Layers, IReadOnlyList<MaterialKind> Materials, string UsualMaterial,
-    Sourced<double> WidthMm, Sourced<double> HeightMm, bool Supported);
+    Sourced<double> WidthMm, Sourced<double> HeightMm, bool Supported, bool Framed);
 
 /// <summary>A sheet laid over or under the work: covers, underlays and the carrier.</summary>
 /// <param name="Id">Stable id.</param>

@@ -37,14 +37,36 @@ public enum FaceShape
 
     /// <summary>A cylinder, such as a mug.</summary>
     Curved,
+
+    /// <summary>A crown, such as a cap.</summary>
+    Domed,
 }
 
-/// <summary>What kind of thing a material is, for preparation and care.</summary>
+/// <summary>How a finished piece is cleaned.</summary>
+public enum CareKind
+{
+    /// <summary>By machine.</summary>
+    Wash,
+
+    /// <summary>By hand only.</summary>
+    HandWash,
+
+    /// <summary>Wiped only.</summary>
+    Wipe,
+}
+
+/// <summary>What kind of thing a material is: which forms it can have and how it is prepared.</summary>
 public enum MaterialKind
 {
-    /// <summary>Washed by machine, holds moisture, can be preheated.</summary>
+    /// <summary>Woven, knitted or felted.</summary>
     Cloth,
 
-    /// <summary>A hard blank, wiped before and washed by hand.</summary>
+    /// <summary>Leather and its likes.</summary>
+    Hide,
+
+    /// <summary>A hard blank.</summary>
     Hard,
+
+    /// <summary>Board, cork and sheet plastics.</summary>
+    Board,
 }

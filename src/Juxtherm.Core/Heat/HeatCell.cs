@@ -10,7 +10,7 @@ namespace Juxtherm.Core.Heat;
 /// <param name="Below">Between the middle of the bottom cell and what lies below, W/(m²·K).</param>
 /// <param name="BelowCelsius">°C.</param>
 /// <param name="Loss">From the plate's back to the room, W/(m²·K).</param>
-internal readonly record struct HeatStage(double H, Lanes Contact, Lanes Air, double AirCelsius, double Below, double BelowCelsius, Lanes Loss);
+internal readonly record struct HeatStage(double H, Lanes Contact, Lanes Air, Lanes AirCelsius, double Below, double BelowCelsius, Lanes Loss);
 
 /// <summary>A cell and its row of the tridiagonal system, kept together because they are used together.</summary>
 internal struct HeatCell

@@ -194,7 +194,7 @@ public sealed class HeatColumn
     {
         var (contact, air, airCelsius) = top switch
         {
-            TopFace.UnderPlate plate => (SeriesWithTopCell(plate.ConductanceWm2K), Lanes.Zero, 0.0),
+            TopFace.UnderPlate plate => (SeriesWithTopCell(plate.ConductanceWm2K), Lanes.Zero, Lanes.Zero),
             TopFace.Open open => (Lanes.Zero, SeriesWithTopCell(LaneMath.All(open.ConductanceWm2K)), open.AirCelsius),
             _ => throw new ArgumentOutOfRangeException(nameof(top)),
         };
@@ -238,7 +238,7 @@ public sealed class HeatColumn
     private (Lanes In, Lanes Out) Fluxes(in HeatStage stage, Lanes plate)
     {
         var first = _cells[0].Next;
-        return (stage.Contact * (plate - first) + stage.Air * (LaneMath.All(stage.AirCelsius) - first), (_cells[^1].Next - LaneMath.All(stage.BelowCelsius)) * stage.Below);
+        return (stage.Contact * (plate - first) + stage.Air * (stage.AirCelsius - first), (_cells[^1].Next - LaneMath.All(stage.BelowCelsius)) * stage.Below);
     }
 
     /// <summary>Proportional control with the idle loss at the set point fed forward, limited to what the heater has.</summary>
@@ -304,7 +304,7 @@ public sealed class HeatColumn
 
     private Lanes Substitute(in HeatStage stage, Lanes plateSource)
     {
-        _cells[0].Source += stage.Air * (stage.H * stage.AirCelsius);
+        _cells[0].Source += stage.Air * stage.AirCelsius * stage.H;
         _cells[^1].Source += LaneMath.All(stage.H * stage.Below * stage.BelowCelsius);
         var plateScaled = plateSource * _platePivot;
         var previous = plateScaled;
@@ -319,7 +319,7 @@ public sealed class HeatColumn
             cell.Next = previous;
         }
 
-        _cells[0].Source -= stage.Air * (stage.H * stage.AirCelsius);
+        _cells[0].Source -= stage.Air * stage.AirCelsius * stage.H;
         _cells[^1].Source -= LaneMath.All(stage.H * stage.Below * stage.BelowCelsius);
         for (var i = _cells.Length - 2; i >= 0; i--)
         {

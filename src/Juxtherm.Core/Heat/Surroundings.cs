@@ -51,8 +51,21 @@ public abstract record TopFace
 
     /// <summary>The stack lies open to air.</summary>
     /// <param name="ConductanceWm2K">Convection and radiation, W/(m²·K).</param>
-    /// <param name="AirCelsius">Air temperature, °C.</param>
-    public sealed record Open(double ConductanceWm2K = Surroundings.OpenAirWm2K, double AirCelsius = Surroundings.RoomCelsius) : TopFace;
+    /// <param name="AirCelsius">Air temperature, °C, per lane.</param>
+    public sealed record Open(double ConductanceWm2K, Lanes AirCelsius) : TopFace
+    {
+        /// <summary>Room air.</summary>
+        public Open()
+            : this(Surroundings.OpenAirWm2K, LaneMath.All(Surroundings.RoomCelsius))
+        {
+        }
+
+        /// <summary>The same air in every lane.</summary>
+        public Open(double conductanceWm2K, double airCelsius)
+            : this(conductanceWm2K, LaneMath.All(airCelsius))
+        {
+        }
+    }
 }
 
 /// <summary>What is below the stack during a phase.</summary>

@@ -160,7 +160,9 @@ public sealed record ChartNote(double Celsius, double Seconds, bool FromWrapper,
 /// <param name="TargetSeconds">Here the bond is as wanted, s.</param>
 /// <param name="MostSeconds">Up to here nothing is harmed, s.</param>
 /// <param name="EndsBecause">What ends it: patience, vinyl or blank.</param>
-public sealed record RoomRow(double Celsius, double? HoldsFromSeconds, double? TargetSeconds, double MostSeconds, string EndsBecause);
+/// <param name="SafeFromSeconds">From here it holds with everything off to the cold side, s.</param>
+/// <param name="SafeToSeconds">Up to here nothing is harmed with everything off to the hot side, s.</param>
+public sealed record RoomRow(double Celsius, double? HoldsFromSeconds, double? TargetSeconds, double MostSeconds, string EndsBecause, double? SafeFromSeconds, double SafeToSeconds);
 
 /// <summary>A plan for a job.</summary>
 /// <param name="Verdict">Whether to go ahead.</param>

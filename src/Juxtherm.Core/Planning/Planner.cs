@@ -51,7 +51,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         var steps = new StepWriter(job, work, chart, presses, words, catalogue.Work).Write();
         var plan = new Plan(verdict, Headline(verdict, presses, words, found), notices, presses, steps, Times(steps, job.Quantity),
             new ChartNote(chart.Celsius.Value, chart.Seconds.Value, job.Layer.Label is not null, chart.Celsius.From.Source, chart.Seconds.From.Source),
-            [.. found.Rows.Select(r => new RoomRow(Math.Round(r.Dial.Celsius, 1), Tenth(r.HoldsFromSeconds), Tenth(r.TargetSeconds), Math.Round(r.MostSeconds, 1), Ends(r.EndsBecause)))],
+            [.. found.Rows.Select(r => new RoomRow(Math.Round(r.Dial.Celsius, 1), Tenth(r.HoldsFromSeconds), Tenth(r.TargetSeconds), Math.Round(r.MostSeconds, 1), Ends(r.EndsBecause), Tenth(r.SafeFromSeconds), Math.Round(r.SafeToSeconds, 1)))],
             catalogue.Version, ModelVersion);
         return new PlanResult(plan, rehearsal.Phases);
     }

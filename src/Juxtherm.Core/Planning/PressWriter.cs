@@ -59,6 +59,7 @@ internal sealed class PressWriter(Job job, Workpiece work, Chart chart, Referenc
             _ => $"Room upwards: nothing is harmed within {Wording.Time(found.Chosen.MostSeconds)} at this temperature.",
         });
         lines.Add($"The bare face beside the print gets to {words.Temperature(rehearsal.Press.HottestBareCelsius)}; its limit is {words.Temperature(work.Material.LimitCelsius.Value)} ({work.Material.LimitCelsius.From.Source}).");
+        lines.Add($"If everything is off to one side (dial {work.Source.DialErrorK.Value:0} K, pressure {work.Source.PressureErrorFactor.Value:0.0#} times, cloth damp or bone dry), the bond lies between {Wording.Share(found.Worst.LeastBond)} of what is wanted and a heat of {Wording.Share(found.Worst.MostBurden)} times the chart's; it holds from {Wording.Share(work.Vinyl.HoldsFromBond.Value)} and takes {Wording.Share(work.Vinyl.MostBurden.Value)}.");
         lines.Add(PeelReason());
         return lines;
     }

@@ -49,7 +49,7 @@ internal sealed class StepWriter(Job job, Workpiece work, Chart chart, IReadOnly
     {
         Know(WorkStage.Item, IsCloth
             ? $"Read the care label of the {Item}. {(work.Material.Prewash.Value && !job.Blank.Prewashed ? $"{work.Material.Name} shrinks: wash and dry it first, without softener." : "No need to wash it first.")}"
-            : $"Wipe the {Item} with spirit and let it dry; do not touch the face again.");
+            : $"Wipe the face of the {Item} clean and let it dry; do not touch it again. Take off clips and rings that would lie under the plate.");
         Know(WorkStage.Cut, work.Vinyl.Mirrored.Value ? "Mirror the artwork. Carrier sheet down. Cut a small test shape first." : "Cut it as it reads. Cut a small test shape first.");
         Know(WorkStage.Weed, "Lift away everything that is not artwork, the centres of letters too. Hold it against the light.");
     }
@@ -91,9 +91,12 @@ internal sealed class StepWriter(Job job, Workpiece work, Chart chart, IReadOnly
 
     private void After()
     {
-        Know(WorkStage.Care, IsCloth
-            ? $"{figures.CureHours.Value:0} h before the first wash. Inside out, cold, mild; tumble low; no bleach; no iron on the print."
-            : "Wash by hand, do not soak or scour, not in the dishwasher.");
+        Know(WorkStage.Care, work.Material.Care switch
+        {
+            CareKind.Wash => $"{figures.CureHours.Value:0} h before the first wash. Inside out, cold, mild; tumble low; no bleach; no iron on the print.",
+            CareKind.HandWash => "Wash by hand, do not soak or scour, not in the dishwasher.",
+            _ => "Wipe it with a damp cloth; do not wash or soak it.",
+        });
         Know(WorkStage.Record, "What came out goes into the logbook with the settings used.");
     }
 

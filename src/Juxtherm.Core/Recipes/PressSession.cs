@@ -52,15 +52,16 @@ public sealed class PressSession
     /// <summary>Lays out the blank on its underlay, everything at room temperature, damp from the air.</summary>
     /// <param name="work">What is pressed.</param>
     /// <param name="catalogue">For the carrier and the figures of the work.</param>
+    /// <param name="moisture">How damp the blank is against its usual regain; 1 is usual.</param>
     /// <param name="roomCelsius">Room temperature, °C.</param>
-    public PressSession(Workpiece work, CatalogueSnapshot catalogue, double roomCelsius = Surroundings.RoomCelsius)
+    public PressSession(Workpiece work, CatalogueSnapshot catalogue, double moisture = 1, double roomCelsius = Surroundings.RoomCelsius)
     {
         ArgumentNullException.ThrowIfNull(work);
         ArgumentNullException.ThrowIfNull(catalogue);
         _work = work;
         _figures = catalogue.Work;
         _room = roomCelsius;
-        List<SheetField> blank = [.. Enumerable.Range(0, (int)work.Form.Layers.Value).Select(i => SheetField.At(work.Material.Thermal.Sheet(Workpiece.BlankSheet(i)), roomCelsius))];
+        List<SheetField> blank = [.. Enumerable.Range(0, (int)work.Form.Layers.Value).Select(i => SheetField.At(Damp(work.Material.Thermal.Sheet(Workpiece.BlankSheet(i)), moisture), roomCelsius))];
         var underlay = work.Form.Supported && work.Underlay.Thermal is { } thermal ? SheetField.At(thermal.Sheet(Workpiece.UnderlaySheet), roomCelsius) : null;
         var carrier = catalogue.Carrier.Thermal!.Sheet(Workpiece.CarrierSheet);
         _print = new Column(blank, underlay, work.Vinyl.Thermal.Sheet(Workpiece.VinylSheet), carrier);
@@ -121,7 +122,7 @@ public sealed class PressSession
         }
 
         _pressed = LaneMath.From(pressed);
-        var top = new TopFace.UnderPlate(LaneMath.From(conductance));
+        TopFace top = _work.Source.HotAirWm2K is { } air ? new TopFace.Open(air.Value, setting.PlateCelsius) : new TopFace.UnderPlate(LaneMath.From(conductance));
         Run(sheet, onBench: false, top, setting.PlateCelsius, setting.Seconds, StepSchedule.Press, observer);
         _pressed = Lanes.Zero;
     }
@@ -133,7 +134,7 @@ public sealed class PressSession
     /// <param name="observer">Sees every step and may end the phase.</param>
     public void Open(CoolingPlace place, double seconds, Lanes plateCelsius, ISessionObserver? observer = null)
     {
-        Run(null, onBench: place == CoolingPlace.ColdBench && _work.Form.Supported, new TopFace.Open(AirCelsius: _room), plateCelsius, seconds, StepSchedule.Cooling, observer);
+        Run(null, onBench: place == CoolingPlace.ColdBench && _work.Form.Supported, new TopFace.Open(Surroundings.OpenAirWm2K, _room), plateCelsius, seconds, StepSchedule.Cooling, observer);
     }
 
     /// <summary>Lays the vinyl on the blank, carrier up, both at room temperature.</summary>
@@ -179,6 +180,8 @@ public sealed class PressSession
     }
 
     private const double ReferencePressureKPa = 20;
+
+    private static Sheet Damp(Sheet sheet, double factor) => sheet with { Substance = sheet.Substance with { MoistureRegain = Math.Min(1, sheet.Substance.MoistureRegain * factor) } };
 
     private void Run(Sheet? cover, bool onBench, TopFace top, Lanes plate, double seconds, StepSchedule schedule, ISessionObserver? observer)
     {

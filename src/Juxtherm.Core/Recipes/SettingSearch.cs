@@ -1,5 +1,4 @@
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Heat;
 
 namespace Juxtherm.Core.Recipes;
 
@@ -23,28 +22,33 @@ public enum TimeLimit
 /// <param name="MostSeconds">Up to here nothing is harmed, s; 0 when even the preheat is too hot.</param>
 /// <param name="EndsBecause">What ends it.</param>
 /// <param name="BondAtMost">Share of the wanted bond at the end of that time.</param>
-public sealed record TemperatureRow(DialPosition Dial, double? HoldsFromSeconds, double? TargetSeconds, double MostSeconds, TimeLimit EndsBecause, double BondAtMost)
+/// <param name="DyeMovesFromSeconds">From here the blank's dye may move, s; null when it does not.</param>
+/// <param name="SafeFromSeconds">From here it holds even with everything off to the cold side, s; null when never.</param>
+/// <param name="SafeToSeconds">Up to here nothing is harmed even with everything off to the hot side, s.</param>
+public sealed record TemperatureRow(
+    DialPosition Dial, double? HoldsFromSeconds, double? TargetSeconds, double MostSeconds, TimeLimit EndsBecause, double BondAtMost, double? DyeMovesFromSeconds, double? SafeFromSeconds, double SafeToSeconds)
 {
     /// <summary>The wanted bond is reached before anything is harmed.</summary>
     public bool ReachesTarget => TargetSeconds <= MostSeconds;
 
     /// <summary>It at least holds before anything is harmed.</summary>
     public bool Holds => HoldsFromSeconds <= MostSeconds;
-}
 
-/// <summary>The setting found, with everything it was chosen from.</summary>
-/// <param name="Dial">Where the dial stands.</param>
-/// <param name="Seconds">Press time, whole seconds.</param>
-/// <param name="Chosen">What its temperature allows.</param>
-/// <param name="Rows">What every temperature of the dial allows.</param>
-/// <param name="Outcome">How good it is.</param>
-public sealed record FoundSetting(DialPosition Dial, double Seconds, TemperatureRow Chosen, IReadOnlyList<TemperatureRow> Rows, SettingOutcome Outcome);
+    /// <summary>Shortest time that reaches the wanted bond and holds in the worst case, s; null when there is none.</summary>
+    public double? NeedsSeconds => TargetSeconds is { } target && SafeFromSeconds is { } safe ? Math.Max(target, safe) : null;
+
+    /// <summary>That time is safe in the worst case.</summary>
+    public bool IsSafe => NeedsSeconds <= SafeToSeconds;
+}
 
 /// <summary>How good a found setting is.</summary>
 public enum SettingOutcome
 {
-    /// <summary>Reaches the wanted bond, nothing harmed.</summary>
-    Good,
+    /// <summary>Reaches the wanted bond, holds and harms nothing even when dial, pressure and moisture are off.</summary>
+    Safe,
+
+    /// <summary>Reaches the wanted bond and harms nothing if dial and pressure are right.</summary>
+    Narrow,
 
     /// <summary>Holds, but is short of the wanted bond: a limit is in the way.</summary>
     Short,
@@ -53,14 +57,50 @@ public enum SettingOutcome
     None,
 }
 
+/// <summary>What a setting comes to with everything off to one side.</summary>
+/// <param name="LeastBond">Share of the wanted bond, all off to the cold side.</param>
+/// <param name="MostBurden">Heat as a share of the chart's, all off to the hot side.</param>
+/// <param name="HottestBareCelsius">Bare face, all off to the hot side, °C.</param>
+public sealed record WorstCase(double LeastBond, double MostBurden, double HottestBareCelsius);
+
+/// <summary>The setting found, with everything it was chosen from.</summary>
+/// <param name="Dial">Where the dial stands.</param>
+/// <param name="Seconds">Press time, whole seconds.</param>
+/// <param name="Chosen">What its temperature allows.</param>
+/// <param name="Rows">What every temperature of the dial allows.</param>
+/// <param name="Outcome">How good it is.</param>
+/// <param name="Worst">What it comes to when everything is off.</param>
+public sealed record FoundSetting(DialPosition Dial, double Seconds, TemperatureRow Chosen, IReadOnlyList<TemperatureRow> Rows, SettingOutcome Outcome, WorstCase Worst);
+
 /// <summary>
-/// Finds the press time that gives this vinyl on this blank under this press the bond its chart gives on the stack that
-/// charts assume, and which temperatures leave room for it.
+/// Finds the setting that gives this vinyl on this blank under this press the bond its chart gives on the stack that charts
+/// assume, and keeps its worst case inside what vinyl and blank bear. Room beyond twice the time counts as plenty; among
+/// settings with plenty, the one nearest the chart is taken, because charts hold knowledge that the model lacks (how a foam
+/// rises, when a foil ripples).
 /// </summary>
 public static class SettingSearch
 {
     // Holding still for longer than this is hard, so a second more weighs as much as a kelvin off the chart.
     private const double ComfortableSeconds = 30;
+
+    // A setting without any room is worth going this far from the chart to avoid, K; one that is not safe in the worst case
+    // this far.
+    private const double RoomWorthK = 30;
+    private const double SafetyWorthK = 45;
+
+    // Charts span about this much either way, K; beyond, each kelvin counts so many times more.
+    private const double ChartSpreadK = 10;
+    private const double FarWeighs = 2;
+    private const double SoakedUp = 0.6;
+
+    // Worth going this far from the chart to keep the dye where it is, K.
+    private const double StillDyeWorthK = 15;
+
+    // The blank may be this much damper than usual, or bone dry.
+    private const double DampestFactor = 1.5;
+
+    private const double CoolestUsefulCelsius = 90;
+    private const double HottestUsefulCelsius = 230;
 
     /// <summary>Searches the dial.</summary>
     /// <param name="work">The piece of work.</param>
@@ -72,22 +112,36 @@ public static class SettingSearch
         ArgumentNullException.ThrowIfNull(work);
         ArgumentNullException.ThrowIfNull(chart);
         ArgumentNullException.ThrowIfNull(catalogue);
-        var pressure = work.Source.PressureKPa[chart.Pressure.Value].Value;
-        var positions = DialPosition.Of(work.Source);
-        var rows = positions.Chunk(LaneMath.Count).SelectMany(chunk => Rows(work, chunk, pressure, reference, catalogue)).ToList();
-        var figures = catalogue.Work;
+        var rows = Rows(work, chart, reference, catalogue);
+        var shortest = catalogue.Work.ShortestPressSeconds.Value;
 
-        var good = rows.Where(r => r.ReachesTarget && r.TargetSeconds >= figures.ShortestPressSeconds.Value).ToList();
-        if (good.Count > 0)
+        FoundSetting Take(TemperatureRow row, double seconds, SettingOutcome outcome) =>
+            new(row.Dial, seconds, row, rows, outcome, WorstOf(work, row.Dial.Celsius, seconds, chart, reference, catalogue));
+        double FromChart(TemperatureRow row, double seconds)
         {
-            var best = good.MinBy(r => Math.Abs(r.Dial.Celsius - chart.Celsius.Value) + Math.Max(0, r.TargetSeconds!.Value - ComfortableSeconds))!;
-            return new FoundSetting(best.Dial, WholeSeconds(best.TargetSeconds!.Value, best.MostSeconds), best, rows, SettingOutcome.Good);
+            var above = row.Dial.Celsius - chart.Celsius.Value;
+            // Hard goods soak heat up: their plate has to be hotter than the chart for the vinyl to be as hot.
+            var distance = above > 0 && work.Material.Kind == MaterialKind.Hard ? above * SoakedUp : Math.Abs(above) + FarWeighs * Math.Max(0, Math.Abs(above) - ChartSpreadK);
+            return distance + Math.Max(0, seconds - ComfortableSeconds) + (row.DyeMovesFromSeconds < seconds ? StillDyeWorthK : 0);
+        }
+
+        double Cost(TemperatureRow row) => row.IsSafe
+            ? FromChart(row, row.NeedsSeconds!.Value) + RoomWorthK * (1 - Math.Min(1, Math.Log2(Math.Max(1, row.SafeToSeconds / row.NeedsSeconds.Value))))
+            : FromChart(row, row.TargetSeconds!.Value) + SafetyWorthK;
+
+        var reaching = rows.Where(r => r.ReachesTarget && r.TargetSeconds >= shortest).ToList();
+        if (reaching.Count > 0)
+        {
+            var best = reaching.MinBy(Cost)!;
+            return best.IsSafe
+                ? Take(best, WholeSeconds(best.NeedsSeconds!.Value, best.SafeToSeconds), SettingOutcome.Safe)
+                : Take(best, WholeSeconds(best.TargetSeconds!.Value, best.MostSeconds), SettingOutcome.Narrow);
         }
 
         // Short of the target: as near the chart as it still holds. Not even that: where the bond comes furthest.
         var holding = rows.Where(r => r.Holds).ToList();
         var fallback = holding.Count > 0 ? holding.MinBy(r => Math.Abs(r.Dial.Celsius - chart.Celsius.Value))! : rows.MaxBy(r => r.BondAtMost)!;
-        return new FoundSetting(fallback.Dial, Math.Max(1, Math.Floor(fallback.MostSeconds)), fallback, rows, holding.Count > 0 ? SettingOutcome.Short : SettingOutcome.None);
+        return Take(fallback, Math.Max(1, Math.Floor(fallback.MostSeconds)), holding.Count > 0 ? SettingOutcome.Short : SettingOutcome.None);
     }
 
     /// <summary>The time that gives the same bond elsewhere: this vinyl on another stack, plate or pressure.</summary>
@@ -106,7 +160,7 @@ public static class SettingSearch
         session.PreheatAndLay(setting with { Seconds = PreheatSeconds(work) }, catalogue.Work);
         var watch = new Crossings(session, 1, bondSeconds, bondSeconds, double.PositiveInfinity, double.PositiveInfinity);
         session.Press(setting, observer: watch);
-        return watch.Target(0);
+        return Finite(watch.Target(0));
     }
 
     /// <summary>How long this press preheats this blank, s.</summary>
@@ -114,97 +168,57 @@ public static class SettingSearch
     {
         ArgumentNullException.ThrowIfNull(work);
         var own = work.Material.PreheatSeconds.Value;
-        return own == 0 ? 0 : Math.Max(own, work.Source.LongerPreheatSeconds?.Value ?? 0);
+        return own == 0 || work.Source.HotAirWm2K is not null ? 0 : Math.Max(own, work.Source.LongerPreheatSeconds?.Value ?? 0);
     }
 
-    private static IEnumerable<TemperatureRow> Rows(Workpiece work, DialPosition[] chunk, double pressure, ReferenceDose reference, CatalogueSnapshot catalogue)
+    private static List<TemperatureRow> Rows(Workpiece work, Chart chart, ReferenceDose reference, CatalogueSnapshot catalogue)
     {
-        var figures = catalogue.Work;
-        var longest = figures.LongestPressSeconds.Value;
-        var plates = LaneMath.From([.. chunk.Select(d => d.Celsius)]);
-        var setting = new PressSetting(plates, LaneMath.All(pressure), longest);
-        var session = new PressSession(work, catalogue);
-        session.PreheatAndLay(setting with { Seconds = PreheatSeconds(work) }, figures);
-        var demand = work.Material.Demand.Value * reference.BondSeconds;
-        var target = demand * work.Vinyl.TargetBond.Value;
-        var watch = new Crossings(session, chunk.Length, demand * work.Vinyl.HoldsFromBond.Value, target, work.Vinyl.MostBurden.Value * reference.BurdenSeconds, work.Material.LimitCelsius.Value);
-        session.Press(setting, observer: watch);
-
-        for (var lane = 0; lane < chunk.Length; lane++)
+        var positions = DialPosition.Of(work.Source).Where(d => work.Source.HotAirWm2K is not null || d.Celsius is >= CoolestUsefulCelsius and <= HottestUsefulCelsius).ToList();
+        var error = work.Source.DialErrorK.Value;
+        var factor = work.Source.PressureErrorFactor.Value;
+        var pressure = work.Source.PressureKPa[chart.Pressure.Value].Value;
+        var (low, high) = (positions[0].Celsius, positions[^1].Celsius);
+        var nominal = new WindowSweep(work, catalogue, reference, pressure, 1, low, high);
+        var cold = new WindowSweep(work, catalogue, reference, pressure / factor, DampestFactor, low - error, high - error);
+        var hot = new WindowSweep(work, catalogue, reference, pressure * factor, 0, low + error, high + error);
+        var longest = catalogue.Work.LongestPressSeconds.Value;
+        return positions.ConvertAll(dial =>
         {
-            var (vinylEnds, blankEnds) = (watch.VinylEnds(lane) ?? double.PositiveInfinity, watch.BlankEnds(lane) ?? double.PositiveInfinity);
-            var most = Math.Min(longest, Math.Min(vinylEnds, blankEnds));
-            var because = blankEnds <= most ? TimeLimit.Blank : vinylEnds <= most ? TimeLimit.Vinyl : TimeLimit.Patience;
-            yield return new TemperatureRow(chunk[lane], watch.Holds(lane), watch.Target(lane), most, because, watch.BondWithinLimits(lane) / target);
-        }
+            var reach = nominal.At(dial.Celsius);
+            var worst = hot.At(dial.Celsius + error);
+            var most = Math.Min(longest, Math.Min(reach.VinylEnds, reach.BlankEnds));
+            var because = reach.BlankEnds <= most ? TimeLimit.Blank : reach.VinylEnds <= most ? TimeLimit.Vinyl : TimeLimit.Patience;
+            return new TemperatureRow(
+                dial, Finite(reach.Holds), Finite(reach.Target), most, because, reach.BondAtEnd, Finite(reach.DyeMoves),
+                Finite(cold.At(dial.Celsius - error).Holds), Math.Min(longest, Math.Min(worst.VinylEnds, worst.BlankEnds)));
+        });
     }
+
+    private static WorstCase WorstOf(Workpiece work, double celsius, double seconds, Chart chart, ReferenceDose reference, CatalogueSnapshot catalogue)
+    {
+        var error = work.Source.DialErrorK.Value;
+        var factor = work.Source.PressureErrorFactor.Value;
+        var pressure = work.Source.PressureKPa[chart.Pressure.Value].Value;
+        PressSession Run(double plate, double kPa, double moisture)
+        {
+            var session = new PressSession(work, catalogue, moisture);
+            var setting = PressSetting.Single(plate, kPa, seconds);
+            session.PreheatAndLay(setting with { Seconds = PreheatSeconds(work) }, catalogue.Work);
+            session.Press(setting);
+            return session;
+        }
+
+        var cold = Run(celsius - error, pressure / factor, DampestFactor);
+        var hot = Run(celsius + error, pressure * factor, 0);
+        return new WorstCase(cold.Bond() / (reference.BondSeconds * work.Material.Demand.Value), hot.Burden() / reference.BurdenSeconds, hot.HottestBare());
+    }
+
+    private static double? Finite(double seconds) => double.IsInfinity(seconds) ? null : seconds;
 
     /// <summary>Rounds up to what a kitchen timer shows, unless that would overstep the limit.</summary>
     private static double WholeSeconds(double seconds, double most)
     {
         var up = Math.Ceiling(seconds - 0.25);
         return up <= most ? up : Math.Max(1, Math.Floor(most));
-    }
-
-    /// <summary>Notes when each lane crosses a line; times between steps are interpolated.</summary>
-    private sealed class Crossings : ISessionObserver
-    {
-        private readonly int _lanes;
-        private readonly double _holds;
-        private readonly double _target;
-        private readonly double _mostBurden;
-        private readonly double _limitCelsius;
-        private readonly double?[,] _at = new double?[4, LaneMath.Count];
-        private readonly double[,] _last = new double[3, LaneMath.Count];
-        private readonly double[] _bondWithin = new double[LaneMath.Count];
-        private double _lastTime;
-
-        public Crossings(PressSession start, int lanes, double holds, double target, double mostBurden, double limitCelsius)
-        {
-            (_lanes, _holds, _target, _mostBurden, _limitCelsius) = (lanes, holds, target, mostBurden, limitCelsius);
-            for (var lane = 0; lane < lanes; lane++)
-                _last[2, lane] = start.HottestBare(lane);
-        }
-
-        public double? Holds(int lane) => _at[0, lane];
-
-        public double? Target(int lane) => _at[1, lane];
-
-        public double? VinylEnds(int lane) => _at[2, lane];
-
-        public double? BlankEnds(int lane) => _at[3, lane];
-
-        public double BondWithinLimits(int lane) => _bondWithin[lane];
-
-        public bool AfterStep(PressSession session, double seconds)
-        {
-            var open = false;
-            for (var lane = 0; lane < _lanes; lane++)
-            {
-                var (bond, burden, bare) = (session.Bond(lane), session.Burden(lane), session.HottestBare(lane));
-                Note(0, lane, _last[0, lane], bond, _holds, seconds);
-                Note(1, lane, _last[0, lane], bond, _target, seconds);
-                Note(2, lane, _last[1, lane], burden, _mostBurden, seconds);
-                Note(3, lane, _last[2, lane], bare, _limitCelsius, seconds);
-                if (_at[2, lane] is null && _at[3, lane] is null)
-                {
-                    _bondWithin[lane] = bond;
-                    open |= _at[1, lane] is null || double.IsFinite(_mostBurden);
-                }
-
-                (_last[0, lane], _last[1, lane], _last[2, lane]) = (bond, burden, bare);
-            }
-
-            _lastTime = seconds;
-            return open;
-        }
-
-        private void Note(int line, int lane, double before, double now, double level, double seconds)
-        {
-            if (_at[line, lane] is not null || now < level)
-                return;
-            var share = now > before ? Math.Clamp((level - before) / (now - before), 0, 1) : 0;
-            _at[line, lane] = _lastTime + (seconds - _lastTime) * share;
-        }
     }
 }

@@ -39,6 +39,7 @@ internal static class JuxthermApp
         services.AddSingleton<IDbContextFactory<WorkshopContext>>(provider => new FolderContexts(provider.GetRequiredService<DataFolder>()));
         services.AddSingleton(_ => CatalogueFolder.Read(options.CatalogueFolder));
         services.AddSingleton<Planner>();
+        services.AddSingleton<NearestChanges>();
         services.AddSingleton<PlanCache>();
         services.AddSingleton<JobStore>();
         services.AddSingleton<RunStore>();

@@ -110,6 +110,13 @@ public class PlannerTests
         {
             JsonObject Tee(Action<JsonObject> edit) => Jobs.With(edit);
             JsonObject Layer(string member, JsonNode value) => Tee(j => j["layers"]![0]![member] = value);
+            JsonObject Framed(string underlay, string source)
+            {
+                var job = Jobs.Of("smooth", "stretched-canvas", "primed-canvas", source);
+                job["tools"]!["underlay"] = underlay;
+                return job;
+            }
+
             JsonObject Tool(string source, string member, JsonNode value)
             {
                 var job = Jobs.Of("smooth", "tee", "cotton", source);
@@ -132,11 +139,39 @@ public class PlannerTests
                 { "a mug under its carrier", Jobs.Of("smooth", "mug", "ceramic", "mug-press"), "cover-needed", NoticeLevel.Note },
                 { "a mug under a plate", Jobs.Of("smooth", "mug", "ceramic", "swing-platen"), "heat-source-unsuitable", NoticeLevel.Stop },
                 { "a tee in a mug press", Jobs.Of("smooth", "tee", "cotton", "mug-press"), "heat-source-unsuitable", NoticeLevel.Stop },
+                { "an iron has its own pressure", Jobs.Of("smooth", "tee", "cotton", "household-iron"), "pressure-not-adjustable", NoticeLevel.Note },
+                { "firm vinyl under a press of fixed pressure", Jobs.Of("flock", "tee", "cotton", "auto-platen"), "pressure-not-adjustable", NoticeLevel.Caution },
+                { "a press that can be set", Jobs.Tee(), "pressure-not-adjustable", null },
+                { "waxed paper", Tool("swing-platen", "cover", "waxed-paper"), "waxed-paper", NoticeLevel.Stop },
+                { "plain paper", Tool("swing-platen", "cover", "paper"), "waxed-paper", null },
+                { "an ironing board", Tool("household-iron", "underlay", "ironing-board"), "no-ironing-board", NoticeLevel.Caution },
+                { "a mat", Tool("household-iron", "underlay", "mat"), "no-ironing-board", null },
+                { "a towel", Tool("household-iron", "underlay", "towel"), "damp-underlay", NoticeLevel.Note },
+                { "a towel in a frame", Framed("towel", "swing-platen"), "damp-underlay", NoticeLevel.Caution },
+                { "a frame without support", Framed("pad", "swing-platen"), "frame-needs-support", NoticeLevel.Caution },
+                { "a frame on a board", Framed("board", "swing-platen"), "frame-needs-support", null },
+                { "a frame in a clamshell", Framed("board", "clamshell-platen"), "clamshell-frame", NoticeLevel.Stop },
+                { "a tee in a clamshell", Jobs.Of("smooth", "tee", "cotton", "clamshell-platen"), "clamshell-frame", null },
+                { "felt", Jobs.Of("smooth", "pennant", "poly-felt", "swing-platen"), "lofty-face", NoticeLevel.Note },
+                { "a plain face", Jobs.Tee(), "lofty-face", null },
+                { "cloth not known", Jobs.Of("smooth", "tee", "unknown", "swing-platen"), "unknown-blank", NoticeLevel.Caution },
+                { "leather of unknown tanning", Jobs.Of("low-temp", "key-fob", "leather-unknown", "swing-platen"), "unknown-blank", NoticeLevel.Caution },
+                { "faux leather", Jobs.Of("low-temp", "key-fob", "faux-leather", "swing-platen"), "unknown-blank", NoticeLevel.Stop },
+                { "known cloth", Jobs.Tee(), "unknown-blank", null },
+                { "a plastic that gives off fumes", Jobs.Of("smooth", "flat", "pvc", "swing-platen"), "not-pressable", NoticeLevel.Stop },
+                { "a plastic that melts", Jobs.Of("low-temp", "flat", "polypropylene", "swing-platen"), "not-pressable", NoticeLevel.Stop },
+                { "cotton may be pressed", Jobs.Tee(), "not-pressable", null },
+                { "printable, nothing said", Jobs.Of("printable", "tee", "cotton", "swing-platen"), "do-not-mirror", NoticeLevel.Note },
+                { "printable is not mirrored", Jobs.Of("printable", "tee", "cotton", "swing-platen"), "mirror", null },
+                { "leather is wiped", Jobs.Of("low-temp", "key-fob", "leather-veg", "swing-platen"), "wash-24h", null },
+                { "little room", Jobs.Of("smooth", "tee", "cotton", "household-iron"), "test-patch", NoticeLevel.Caution },
+                { "plenty of room", Jobs.Tee(), "test-patch", null },
                 { "puff under an iron", Jobs.Of("puff", "tee", "cotton", "household-iron"), "heat-source-unsuitable", NoticeLevel.Stop },
                 { "puff under a press", Jobs.Of("puff", "tee", "cotton", "swing-platen"), "heat-source-unsuitable", null },
                 { "glitter's chart on polyester", Jobs.Of("glitter", "tee", "polyester", "swing-platen"), "blank-too-hot", NoticeLevel.Caution },
                 { "glitter on cotton", Jobs.Of("glitter", "tee", "cotton", "swing-platen"), "blank-too-hot", null },
-                { "dyed polyester", Jobs.Of("smooth", "tee", "polyester", "swing-platen"), "dye-migration", NoticeLevel.Caution },
+                { "dyed polyester under glitter's heat", Jobs.Of("glitter", "tee", "polyester", "swing-platen"), "dye-migration", NoticeLevel.Caution },
+                { "dyed polyester kept below", Jobs.Of("smooth", "tee", "polyester", "swing-platen"), "dye-migration", null },
                 { "cotton does not bleed", Jobs.Tee(), "dye-migration", null },
                 { "cloth", Jobs.Tee(), "wash-24h", NoticeLevel.Note },
                 { "a mug is not washed by machine", Jobs.Of("smooth", "mug", "ceramic", "mug-press"), "wash-24h", null },
@@ -175,24 +210,6 @@ public class PlannerTests
         var plan = Jobs.Plan(job).Plan;
         Assert.Equal(Verdict.Stop, plan.Verdict);
         Assert.Contains(plan.Notices, n => n is { Code: "no-safe-setting", Level: NoticeLevel.Stop } && n.Data["bond"].Value < 0.6);
-    }
-
-    [Fact]
-    public void Printed_vinyl_is_not_mirrored()
-    {
-        // No vinyl that ships is of that kind yet: one is made of another for this test.
-        var files = Shipped.Files.Select(f => f.Name == "vinyls.json" ? f with { Text = f.Text.Replace("\"mirrored\": [true", "\"mirrored\": [false", StringComparison.Ordinal) } : f);
-        var planner = new Planner(CatalogueReader.Read(files));
-        NoticeLevel? Says(bool? mirrored)
-        {
-            var job = Jobs.Tee();
-            if (mirrored is { } m)
-                job["layers"]![0]!["mirrored"] = m;
-            var read = JobReader.Read(job.ToJsonString(), planner.Catalogue, new Core.Reading.Problems())!;
-            return planner.Plan(read, UnitSystem.Metric).Plan.Notices.SingleOrDefault(n => n.Code == "do-not-mirror")?.Level;
-        }
-
-        Assert.Equal((NoticeLevel.Stop, NoticeLevel.Note, NoticeLevel.Note), (Says(true), Says(false), Says(null)));
     }
 
     [Fact]

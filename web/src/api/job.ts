@@ -68,3 +68,24 @@ export function changed<T extends object>(part: T, change: Partial<T>): T {
   for (const key of Object.keys(change) as (keyof T)[]) if (next[key] === undefined) delete next[key];
   return next;
 }
+
+/** The same job with members set, or taken away, at their JSON Pointers. */
+export function withEdits(job: Job, edits: readonly { pointer: string; value?: unknown }[]): Job {
+  const next = structuredClone(job);
+  for (const { pointer, value } of edits) {
+    const names = pointer
+      .split('/')
+      .slice(1)
+      .map((n) => n.replaceAll('~1', '/').replaceAll('~0', '~'));
+    const last = names.pop();
+    if (last === undefined) continue;
+    let place: Record<string, unknown> = next as Record<string, unknown>;
+    for (const name of names) {
+      place[name] ??= {};
+      place = place[name] as Record<string, unknown>;
+    }
+    if (value === null || value === undefined) delete place[last];
+    else place[last] = value;
+  }
+  return next;
+}

@@ -432,6 +432,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/alternatives": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NearestChange"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/preview": {
         parameters: {
             query?: never;
@@ -901,7 +969,7 @@ export interface components {
          * @description How the face of the blank lies under the plate.
          * @enum {unknown}
          */
-        FaceShape: "flat" | "curved";
+        FaceShape: "flat" | "curved" | "domed";
         /** @description An item to choose. */
         FormChoice: {
             /** @description Its id. */
@@ -984,6 +1052,13 @@ export interface components {
             verdict: null | components["schemas"]["Verdict"];
             /** @description Item, material, vinyl and press in words. */
             what: string;
+        };
+        /** @description A member of the job file and what to set it to. */
+        JobEdit: {
+            /** @description JSON Pointer of the member. */
+            pointer: string;
+            /** @description Its new value: a text, true or false; null to take it away. */
+            value: unknown;
         };
         JsonElement: unknown;
         /** @description A piece in the logbook. */
@@ -1068,10 +1143,21 @@ export interface components {
             name: string;
         };
         /**
-         * @description What kind of thing a material is, for preparation and care.
+         * @description What kind of thing a material is: which forms it can have and how it is prepared.
          * @enum {unknown}
          */
-        MaterialKind: "cloth" | "hard";
+        MaterialKind: "cloth" | "hide" | "hard" | "board";
+        /** @description A change that makes a stopped job go, already computed. */
+        NearestChange: {
+            /** @description What changes, in the job file. */
+            edits: components["schemas"]["JobEdit"][];
+            /** @description The new plan in one line. */
+            headline: string;
+            /** @description What changes, in words. */
+            text: string;
+            /** @description What it comes to. */
+            verdict: components["schemas"]["Verdict"];
+        };
         /** @description Something that the planner says about a job. */
         Notice: {
             /** @description A stable code. */
@@ -1372,6 +1458,16 @@ export interface components {
              * @description Up to here nothing is harmed, s.
              */
             mostSeconds: number;
+            /**
+             * Format: double
+             * @description From here it holds with everything off to the cold side, s.
+             */
+            safeFromSeconds: null | number;
+            /**
+             * Format: double
+             * @description Up to here nothing is harmed with everything off to the hot side, s.
+             */
+            safeToSeconds: number;
             /**
              * Format: double
              * @description Here the bond is as wanted, s.

@@ -6,6 +6,9 @@ namespace Juxtherm.Core.Planning.Rules;
 /// <summary>The bare blank beside the print would pass its limit.</summary>
 public sealed class BlankTooHot : IPlanRule
 {
+    // The search reads between computed temperatures and may be off by this much.
+    private const double RoundingK = 0.5;
+
     /// <inheritdoc/>
     public string Code => "blank-too-hot";
 
@@ -18,7 +21,7 @@ public sealed class BlankTooHot : IPlanRule
         var words = plan.Words;
         var why = $"The cloth beside the print has only the cover over it and runs hotter than the print. Above {words.Temperature(limit)} {material.LimitConsequence} ({material.LimitCelsius.From.Source}).";
         (string, double, string)[] data = [("limit", limit, "Cel"), ("planned", plan.HottestBareCelsius, "Cel"), ("chart", plan.ChartHottestBareCelsius, "Cel")];
-        if (plan.HottestBareCelsius > limit)
+        if (plan.HottestBareCelsius > limit + RoundingK)
             return this.Say(plan, NoticeLevel.Stop, $"{material.Name} would reach {words.Temperature(plan.HottestBareCelsius)} beside the print; its limit is {words.Temperature(limit)}. Choose a vinyl that bonds cooler, or another blank.", why, data);
         if (plan.ChartHottestBareCelsius <= limit || plan.Found.Outcome == SettingOutcome.None)
             return null;

@@ -1,4 +1,3 @@
-using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Planning.Rules;
@@ -16,7 +15,7 @@ public sealed class CoverNeeded : IPlanRule
         if (plan.Work.HasCover)
             return null;
         var missed = plan.Work.Vinyl.FinishSeconds.Value > 0 ? " The finish press after the peel is left out of the plan: bare vinyl would stick to the plate." : "";
-        if (plan.Work.Material.Kind == MaterialKind.Hard && plan.Job.Tools.Cover.Id == "carrier")
+        if (plan.Work.Source.Cover == "carrier" && plan.Job.Tools.Cover.Id == "carrier")
             return this.Say(plan, NoticeLevel.Note, "The carrier sheet is the only cover: make sure that it reaches beyond the vinyl all round." + missed,
                 "Where the carrier ends short, vinyl meets the hot plate and stays on it.");
         return this.Say(plan, NoticeLevel.Caution, "Nothing covers the work but the carrier sheet. Lay a PTFE sheet or baking parchment over it, never waxed paper." + missed,

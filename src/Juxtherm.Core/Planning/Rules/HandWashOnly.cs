@@ -13,7 +13,7 @@ public sealed class HandWashOnly : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        return plan.Work.Material.Kind == MaterialKind.Hard
+        return plan.Work.Material.Care == CareKind.HandWash
             ? this.Say(plan, NoticeLevel.Note, "Wash by hand only, without soaking or scouring; not in the dishwasher. Keep vinyl off a drinking rim.",
                 "On a smooth glaze the vinyl holds by its glue alone; heat and alkali of a dishwasher creep under the edge.")
             : null;

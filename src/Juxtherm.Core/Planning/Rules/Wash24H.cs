@@ -13,7 +13,7 @@ public sealed class Wash24H : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        if (plan.Work.Material.Kind != MaterialKind.Cloth)
+        if (plan.Work.Material.Care != CareKind.Wash)
             return null;
         var hours = plan.Figures.CureHours.Value;
         return this.Say(plan, NoticeLevel.Note, $"Wait {hours:0} h before the first wash. Then inside out, cold and mild; tumble low; no bleach; no iron on the print.",

@@ -151,6 +151,7 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
         plan={plan}
         faults={faults}
         onBench={() => begin.mutate()}
+        onTake={draft.edit}
         starting={begin.isPending}
         failed={begin.error}
       />

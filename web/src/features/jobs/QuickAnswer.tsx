@@ -12,26 +12,11 @@ import { Failed, Loading } from '../../ui/States';
 interface Picked {
   press: string;
   vinyl: string;
-  item: string;
+  form: string;
+  material: string;
 }
 
 const REMEMBERED = 'juxtherm.quick';
-
-/** Every pairing of an item with something that it can be made of, as one choice. */
-function items(catalogue: Catalogue) {
-  return catalogue.forms.flatMap((form) =>
-    form.materials.map((id) => {
-      const material = catalogue.materials.find((m) => m.id === id);
-      return {
-        id: `${form.id}/${id}`,
-        form: form.id,
-        material: id,
-        usual: form.usualMaterial === id,
-        name: `${material?.name.toLowerCase()} ${form.name.toLowerCase()}`,
-      };
-    }),
-  );
-}
 
 function remembered(): Partial<Picked> {
   try {
@@ -41,15 +26,36 @@ function remembered(): Partial<Picked> {
   }
 }
 
+/** Brings the choices into agreement with the one just made: the item gives way to the press, the material to the item. */
+function agreed(catalogue: Catalogue, picked: Picked, change: Partial<Picked>): Picked {
+  const next = { ...picked, ...change };
+  const presses = (id: string) => catalogue.heatSources.find((h) => h.id === id)?.presses ?? [];
+  const form = (id: string) => catalogue.forms.find((f) => f.id === id);
+  const shape = form(next.form)?.shape ?? 'flat';
+  if (!presses(next.press).includes(shape)) {
+    if (change.press) next.form = catalogue.forms.find((f) => presses(next.press).includes(f.shape))?.id ?? next.form;
+    else next.press = catalogue.heatSources.find((h) => h.presses.includes(shape))?.id ?? next.press;
+  }
+  const item = form(next.form);
+  if (item && (!item.materials.includes(next.material) || (change.form && change.form !== picked.form)))
+    next.material = item.usualMaterial;
+  return next;
+}
+
 function start(catalogue: Catalogue): Picked {
   const before = remembered();
   const known = (id: string | undefined, from: readonly { id: string }[], otherwise: string) =>
     from.some((x) => x.id === id) ? (id as string) : otherwise;
-  return {
-    press: known(before.press, catalogue.heatSources, 'swing-platen'),
-    vinyl: known(before.vinyl, catalogue.vinyls, 'smooth'),
-    item: known(before.item, items(catalogue), 'tee/cotton'),
-  };
+  return agreed(
+    catalogue,
+    {
+      press: known(before.press, catalogue.heatSources, 'swing-platen'),
+      vinyl: known(before.vinyl, catalogue.vinyls, 'smooth'),
+      form: known(before.form, catalogue.forms, 'tee'),
+      material: known(before.material, catalogue.materials, 'cotton'),
+    },
+    {},
+  );
 }
 
 /** How hot, how long? Three choices in a sentence, and the answer beside it. */
@@ -63,26 +69,23 @@ export function QuickAnswer() {
 function Sentence({ catalogue }: { catalogue: Catalogue }) {
   const navigate = useNavigate();
   const [picked, setPicked] = useState(() => start(catalogue));
-  const all = items(catalogue);
-  const item = all.find((i) => i.id === picked.item) ?? all[0];
-  const job = newJob(picked.vinyl, item?.form ?? 'tee', item?.material ?? 'cotton', picked.press);
+  const form = catalogue.forms.find((f) => f.id === picked.form);
+  const material = catalogue.materials.find((m) => m.id === picked.material);
+  const job = newJob(picked.vinyl, picked.form, picked.material, picked.press);
   const plan = usePlan(job);
   const trace = useTrace(job);
   const keep = useMutation({
-    mutationFn: () => got(api.POST('/api/jobs', { body: { ...job, title: `${titled(item?.name)}, ${picked.vinyl}` } })),
+    mutationFn: () =>
+      got(
+        api.POST('/api/jobs', {
+          body: { ...job, title: titled(`${material?.name ?? ''} ${form?.name.toLowerCase() ?? ''}, ${picked.vinyl}`) },
+        }),
+      ),
     onSuccess: (made) => navigate(`/jobs/${made.id}/item`),
   });
 
   const pick = (change: Partial<Picked>) => {
-    const next = { ...picked, ...change };
-    // A curved press takes curved items only: where the new choice cannot go with the old one, the other gives way.
-    const shape = (id: string) => catalogue.forms.find((f) => `${id}`.startsWith(`${f.id}/`))?.shape ?? 'flat';
-    const presses = (id: string) => catalogue.heatSources.find((h) => h.id === id)?.presses ?? [];
-    if (!presses(next.press).includes(shape(next.item))) {
-      if (change.press)
-        next.item = all.find((i) => i.usual && presses(next.press).includes(shape(i.id)))?.id ?? next.item;
-      else next.press = catalogue.heatSources.find((h) => h.presses.includes(shape(next.item)))?.id ?? next.press;
-    }
+    const next = agreed(catalogue, picked, change);
     localStorage.setItem(REMEMBERED, JSON.stringify(next));
     setPicked(next);
   };
@@ -105,7 +108,22 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
             onPick={(vinyl) => pick({ vinyl })}
             options={catalogue.vinyls.map((v) => ({ id: v.id, name: `${v.name.toLowerCase()} vinyl` }))}
           />{' '}
-          on a <Words label="Item" value={picked.item} onPick={(id) => pick({ item: id })} options={all} /> with a{' '}
+          on a{' '}
+          <Words
+            label="Material"
+            value={picked.material}
+            onPick={(id) => pick({ material: id })}
+            options={catalogue.materials
+              .filter((m) => form?.materials.includes(m.id))
+              .map((m) => ({ id: m.id, name: m.name.toLowerCase() }))}
+          />{' '}
+          <Words
+            label="Item"
+            value={picked.form}
+            onPick={(id) => pick({ form: id })}
+            options={catalogue.forms.map((f) => ({ id: f.id, name: f.name.toLowerCase() }))}
+          />{' '}
+          with a{' '}
           <Words
             label="Press"
             value={picked.press}
@@ -157,8 +175,8 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
   );
 }
 
-function titled(name: string | undefined): string {
-  return name ? name.charAt(0).toUpperCase() + name.slice(1) : 'New job';
+function titled(name: string): string {
+  return name.charAt(0).toUpperCase() + name.slice(1);
 }
 
 function peelWords(press: { peel: { method: string; waitSeconds: number[]; place: string } }): string {

@@ -5,6 +5,7 @@ import { time } from '../../app/unitMath';
 import { Notices } from '../../ui/Notices';
 import { Setpoint } from '../../ui/Setpoint';
 import { Loading } from '../../ui/States';
+import { Alternatives } from './Alternatives';
 
 const PURPOSE = { preheat: 'preheat the bare blank', press: 'press', finish: 'finish under the cover' } as const;
 
@@ -13,12 +14,13 @@ interface Props {
   plan: UseQueryResult<Plan>;
   faults: Map<string, string>;
   onBench: () => void;
+  onTake: (change: (job: Job) => Job) => void;
   starting: boolean;
   failed: unknown;
 }
 
 /** What is taken to the press: the setting, the presses in order, what to watch out for, the time. */
-export function Ticket({ job, plan, faults, onBench, starting, failed }: Props) {
+export function Ticket({ job, plan, faults, onBench, onTake, starting, failed }: Props) {
   const data = plan.data;
   const press = data?.presses.find((p) => p.purpose === 'press');
   const stopped = data?.verdict === 'stop';
@@ -47,6 +49,7 @@ export function Ticket({ job, plan, faults, onBench, starting, failed }: Props) 
           )}
           {stopped && <p className="numeral text-[1.9rem] font-bold leading-tight">{data.headline}</p>}
           {stopped && <Notices notices={data.notices} />}
+          {stopped && <Alternatives job={job} onTake={onTake} />}
           {!stopped && (
             <table className="w-full tabular-nums">
               <caption className="sr-only">Presses in order</caption>

@@ -53,8 +53,9 @@ export function PressStation() {
           </h2>
           <Room plan={plan.data} chart={chart} />
           <p className="text-[0.87rem] text-quiet mt-1">
-            Inside the warm field it holds and nothing is harmed; from the dotted line on it is as well stuck as the
-            chart means it. Typical figures, one-dimensional model: a patch on your own cloth beats it.
+            In the pale field it holds and nothing is harmed; in the deeper one even with dial, pressure and moisture
+            off to one side. From the dotted line on it is as well stuck as the chart means it. Typical figures,
+            one-dimensional model: a patch on your own cloth beats it.
           </p>
         </section>
       </div>

@@ -1,0 +1,96 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Recipes;
+
+namespace Juxtherm.Core.Planning;
+
+/// <summary>A member of the job file and what to set it to.</summary>
+/// <param name="Pointer">JSON Pointer of the member.</param>
+/// <param name="Value">Its new value: a text, true or false; null to take it away.</param>
+public sealed record JobEdit(string Pointer, object? Value);
+
+/// <summary>A change that makes a stopped job go, already computed.</summary>
+/// <param name="Text">What changes, in words.</param>
+/// <param name="Edits">What changes, in the job file.</param>
+/// <param name="Verdict">What it comes to.</param>
+/// <param name="Headline">The new plan in one line.</param>
+public sealed record NearestChange(string Text, IReadOnlyList<JobEdit> Edits, Verdict Verdict, string Headline);
+
+/// <summary>
+/// Looks for the smallest changes that open the window of a stopped job: first what costs nothing, then another cover or
+/// pressure, then another vinyl, then another press.
+/// </summary>
+/// <param name="planner">Computes each of them.</param>
+public sealed class NearestChanges(Planner planner)
+{
+    private const int MostOffered = 4;
+    private const int MostVinylsTried = 4;
+    private const int MostPressesTried = 3;
+
+    /// <summary>Up to four changes, nearest first; none when the job is not stopped, or nothing helps.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="units">Units of the texts.</param>
+    public IReadOnlyList<NearestChange> For(Job job, UnitSystem units)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        if (planner.Plan(job, units).Plan.Verdict != Verdict.Stop)
+            return [];
+        var found = new List<NearestChange>();
+        foreach (var candidate in Candidates(job))
+        {
+            var plan = planner.Plan(candidate.Changed, units).Plan;
+            if (plan.Verdict != Verdict.Stop)
+                found.Add(new NearestChange(candidate.Text, candidate.Edits, plan.Verdict, plan.Headline));
+            if (found.Count == MostOffered)
+                break;
+        }
+
+        return found;
+    }
+
+    private IEnumerable<Candidate> Candidates(Job job) => [.. Free(job), .. Vinyls(job), .. Presses(job)];
+
+    /// <summary>What needs nothing bought.</summary>
+    private IEnumerable<Candidate> Free(Job job)
+    {
+        var (tools, layer, work) = (job.Tools, job.Layer, planner.Catalogue);
+        if (tools.Steam)
+            yield return new Candidate("Steam off", job with { Tools = tools with { Steam = false } }, [new("/tools/steam", false)]);
+        if (layer.Mirrored is { } mirrored && mirrored != layer.Vinyl.Mirrored.Value)
+            yield return new Candidate(layer.Vinyl.Mirrored.Value ? "Mirror the cut file" : "Do not mirror the cut file", job with { Layer = layer with { Mirrored = !mirrored } }, [new("/layers/0/mirrored", !mirrored)]);
+        if (tools.Cover.Id is "none" or "waxed-paper" or "carrier" && tools.Source.Cover != tools.Cover.Id)
+        {
+            var cover = work.Covers[tools.Source.Cover];
+            yield return new Candidate($"{cover.Name} as cover", job with { Tools = tools with { Cover = cover } }, [new("/tools/cover", cover.Id)]);
+        }
+
+        var chart = Chart.Of(layer.Vinyl, layer.Label);
+        if (tools.Source.PressureAdjustable && chart.Pressure.Value != PressureLevel.Firm)
+        {
+            var label = (layer.Label ?? new WrapperLabel(null, null, null, null)) with { Pressure = PressureLevel.Firm };
+            yield return new Candidate("Firm pressure", job with { Layer = layer with { Label = label } }, [new("/layers/0/label/pressure", "firm")]);
+        }
+    }
+
+    /// <summary>Vinyls that bond cooler, the nearest to this one first.</summary>
+    private IEnumerable<Candidate> Vinyls(Job job)
+    {
+        var own = Chart.Of(job.Layer.Vinyl, job.Layer.Label).Celsius.Value;
+        return planner.Catalogue.Vinyls.Values
+            .Where(v => v.Id != job.Layer.Vinyl.Id && v.Mirrored.Value == job.Layer.Vinyl.Mirrored.Value && v.ReferenceCelsius.Value <= own && !v.NotUnder.ContainsKey(job.Tools.Source.Id))
+            .OrderBy(v => v.ReferenceCelsius.Value)
+            .Take(MostVinylsTried)
+            .OrderByDescending(v => v.ReferenceCelsius.Value)
+            .Select(v => new Candidate($"{v.Name} vinyl", job with { Layer = job.Layer with { Vinyl = v, Label = null } }, [new("/layers/0/vinyl", v.Id), new("/layers/0/label", null)]));
+    }
+
+    /// <summary>Presses that can press this item, with the underlay and cover usual for them.</summary>
+    private IEnumerable<Candidate> Presses(Job job) => planner.Catalogue.HeatSources.Values
+        .Where(s => s.Id != job.Tools.Source.Id && s.Presses.Contains(job.Blank.Form.Shape) && !job.Layer.Vinyl.NotUnder.ContainsKey(s.Id))
+        .Take(MostPressesTried)
+        .Select(s => new Candidate(
+            s.Name,
+            job with { Tools = new Tools(s, s.PlateWidthMm.Value, s.PlateHeightMm.Value, planner.Catalogue.Underlays[s.Underlay], planner.Catalogue.Covers[s.Cover], false) },
+            [new("/tools/heatSource", s.Id), new("/tools/underlay", null), new("/tools/cover", null), new("/tools/plateWidthMm", null), new("/tools/plateHeightMm", null), new("/tools/steam", null)]));
+
+    private sealed record Candidate(string Text, Job Changed, IReadOnlyList<JobEdit> Edits);
+}

@@ -1,0 +1,19 @@
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Planning.Rules;
+
+/// <summary>A frame does not fit under a plate that comes down on a hinge.</summary>
+public sealed class ClamshellFrame : IPlanRule
+{
+    /// <inheritdoc/>
+    public string Code => "clamshell-frame";
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return plan.Work.Form.Framed && plan.Work.Source.Hinged
+            ? this.Say(plan, NoticeLevel.Stop, $"A {plan.Work.Form.Name.ToLowerInvariant()} does not go into a {plan.Work.Source.Name.ToLowerInvariant()}. Use a swing-away or handheld press.", "The plate comes down at a slant: it meets the frame at the hinge first and bends it.")
+            : null;
+    }
+}
