@@ -130,8 +130,27 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
     {
         Open("/");
         Choose(See("select[aria-label=Press]"), "mug press");
-        UntilTrue(() => See("select[aria-label=Item]").GetDomProperty("value") == "mug/ceramic", "the item did not follow");
-        UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("33 s", StringComparison.Ordinal), "no setting for the mug");
+        UntilTrue(() => See("select[aria-label=Item]").GetDomProperty("value") == "mug" && See("select[aria-label=Material]").GetDomProperty("value") == "ceramic", "the item did not follow");
+        UntilTrue(() => See("[data-testid=setpoint]").Text.Contains(" s", StringComparison.Ordinal) && !Driver.FindElements(By.CssSelector("[data-code=heat-source-unsuitable]")).Any(), "no setting for the mug");
+    }
+
+    [Fact]
+    public void A_leather_blank_with_a_hot_vinyl_stops_shows_what_would_work_and_goes_when_it_is_taken()
+    {
+        var id = OpenJob("Crew tee, front", "item");
+        Pick("Kind of item", "Key fob");
+        Pick("Made of", "Leather of unknown tanning");
+        Pick("Kind of vinyl", "Flock");
+        Type(Field("Temperature"), "165");
+        Type(Field("Time"), "25");
+        SeeText("What would work instead");
+        Assert.Empty(Driver.FindElements(By.CssSelector("[data-testid=setpoint]")));
+        See(By.CssSelector("button[aria-label='Use: Low-temperature vinyl']")).Click();
+        See("[data-testid=setpoint]");
+        UntilTrue(() => (string?)Kept(id)["job"]!["layers"]![0]!["vinyl"] == "low-temp", "the change was not kept");
+        Assert.Null(Kept(id)["job"]!["layers"]![0]!["label"]);
+        Button("Undo").Click();
+        SeeText("What would work instead");
     }
 
     [Theory]

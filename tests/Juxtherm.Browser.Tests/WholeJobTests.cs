@@ -33,7 +33,8 @@ public sealed class WholeJobTests : BrowserTest
     {
         Open("/");
         Choose(See("select[aria-label=Vinyl]"), "smooth vinyl");
-        Choose(See("select[aria-label=Item]"), "cotton tee");
+        Choose(See("select[aria-label=Item]"), "tee");
+        Choose(See("select[aria-label=Material]"), "cotton");
         Choose(See("select[aria-label=Press]"), "swing-away press");
         UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("152 °C", StringComparison.Ordinal), "the front page did not answer");
         Button("Make it a job").Click();

@@ -80,8 +80,9 @@ public sealed record FoundSetting(DialPosition Dial, double Seconds, Temperature
 /// </summary>
 public static class SettingSearch
 {
-    // Holding still for longer than this is hard, so a second more weighs as much as a kelvin off the chart.
+    // Holding still for longer than this is hard, so each second more weighs as much as half a kelvin off the chart.
     private const double ComfortableSeconds = 30;
+    private const double LongWeighs = 0.5;
 
     // A setting without any room is worth going this far from the chart to avoid, K; one that is not safe in the worst case
     // this far.
@@ -114,6 +115,7 @@ public static class SettingSearch
         ArgumentNullException.ThrowIfNull(catalogue);
         var rows = Rows(work, chart, reference, catalogue);
         var shortest = catalogue.Work.ShortestPressSeconds.Value;
+        var longest = catalogue.Work.LongestPressSeconds.Value;
 
         FoundSetting Take(TemperatureRow row, double seconds, SettingOutcome outcome) =>
             new(row.Dial, seconds, row, rows, outcome, WorstOf(work, row.Dial.Celsius, seconds, chart, reference, catalogue));
@@ -122,11 +124,14 @@ public static class SettingSearch
             var above = row.Dial.Celsius - chart.Celsius.Value;
             // Hard goods soak heat up: their plate has to be hotter than the chart for the vinyl to be as hot.
             var distance = above > 0 && work.Material.Kind == MaterialKind.Hard ? above * SoakedUp : Math.Abs(above) + FarWeighs * Math.Max(0, Math.Abs(above) - ChartSpreadK);
-            return distance + Math.Max(0, seconds - ComfortableSeconds) + (row.DyeMovesFromSeconds < seconds ? StillDyeWorthK : 0);
+            return distance + LongWeighs * Math.Max(0, seconds - ComfortableSeconds) + (row.DyeMovesFromSeconds < seconds ? StillDyeWorthK : 0);
         }
 
+        // Patience is not harm: where nothing else ends the press there is plenty of room.
+        double Room(TemperatureRow row) => row.SafeToSeconds >= longest ? 1 : Math.Clamp(Math.Log2(row.SafeToSeconds / row.NeedsSeconds!.Value), 0, 1);
+
         double Cost(TemperatureRow row) => row.IsSafe
-            ? FromChart(row, row.NeedsSeconds!.Value) + RoomWorthK * (1 - Math.Min(1, Math.Log2(Math.Max(1, row.SafeToSeconds / row.NeedsSeconds.Value))))
+            ? FromChart(row, row.NeedsSeconds!.Value) + RoomWorthK * (1 - Room(row))
             : FromChart(row, row.TargetSeconds!.Value) + SafetyWorthK;
 
         var reaching = rows.Where(r => r.ReachesTarget && r.TargetSeconds >= shortest).ToList();

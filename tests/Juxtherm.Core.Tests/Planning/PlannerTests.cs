@@ -225,6 +225,59 @@ public class PlannerTests
         Assert.Equal(metric.Notices.Single(n => n.Code == "blank-too-hot").Data, us.Notices.Single(n => n.Code == "blank-too-hot").Data);
     }
 
+    public static TheoryData<string, JsonObject, string> Stopped => new()
+    {
+        { "steam on", Changed("household-iron", j => j["tools"]!["steam"] = true), "/tools/steam" },
+        { "cut unmirrored", Changed("swing-platen", j => j["layers"]![0]!["mirrored"] = false), "/layers/0/mirrored" },
+        { "waxed paper", Changed("swing-platen", j => j["tools"]!["cover"] = "waxed-paper"), "/tools/cover" },
+        { "puff under an iron", Changed("household-iron", j => j["layers"]![0]!["vinyl"] = "puff"), "/layers/0/vinyl" },
+        { "a tee in a mug press", Changed("mug-press", _ => { }), "/tools/heatSource" },
+    };
+
+    private static JsonObject Changed(string source, Action<JsonObject> edit)
+    {
+        var job = Jobs.Of("smooth", "tee", "cotton", source);
+        edit(job);
+        return job;
+    }
+
+    [Theory]
+    [MemberData(nameof(Stopped), DisableDiscoveryEnumeration = true)]
+    public void What_is_offered_instead_of_a_stop_does_what_it_says(string what, JsonObject job, string pointer)
+    {
+        var changes = new NearestChanges(new Planner(Shipped.Catalogue)).For(Jobs.Read(job), UnitSystem.Metric);
+        Assert.True(changes.Any(c => c.Edits.Any(e => e.Pointer == pointer)), $"{what}: {string.Join(" | ", changes.Select(c => c.Text))}");
+        foreach (var change in changes)
+        {
+            var mended = job.DeepClone().AsObject();
+            foreach (var edit in change.Edits)
+                Set(mended, edit);
+            var plan = Jobs.Plan(mended).Plan;
+            Assert.Equal((change.Verdict, change.Headline), (plan.Verdict, plan.Headline));
+            Assert.NotEqual(Verdict.Stop, plan.Verdict);
+        }
+    }
+
+    [Fact]
+    public void Nothing_is_offered_where_nothing_is_stopped() =>
+        Assert.Empty(new NearestChanges(new Planner(Shipped.Catalogue)).For(Jobs.Read(Jobs.Tee()), UnitSystem.Metric));
+
+    [Fact]
+    public void Nothing_is_offered_for_what_must_not_be_pressed() =>
+        Assert.Empty(new NearestChanges(new Planner(Shipped.Catalogue)).For(Jobs.Read(Jobs.Of("smooth", "flat", "pvc", "swing-platen")), UnitSystem.Metric));
+
+    private static void Set(JsonNode job, JobEdit edit)
+    {
+        var names = edit.Pointer.Split('/')[1..];
+        var place = job;
+        foreach (var name in names[..^1])
+            place = int.TryParse(name, out var index) ? place[index]! : place[name] ??= new JsonObject();
+        if (edit.Value is null)
+            place.AsObject().Remove(names[^1]);
+        else
+            place[names[^1]] = JsonValue.Create(edit.Value);
+    }
+
     [Fact]
     public void Every_rule_has_a_code_of_its_own() => Assert.Distinct(PlanRules.All.Select(r => r.Code));
 
