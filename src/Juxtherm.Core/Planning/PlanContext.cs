@@ -14,10 +14,11 @@ namespace Juxtherm.Core.Planning;
 /// <param name="BondShare">Bond the plan ends with, share of what is wanted.</param>
 /// <param name="HottestBareCelsius">Hottest the bare face gets in the plan, °C.</param>
 /// <param name="ChartHottestBareCelsius">Hottest the bare face would get with the chart setting as it stands, °C.</param>
+/// <param name="LabelIgnored">What the wrapper is said to say cannot be, and was left out of account.</param>
 /// <param name="Words">Writes figures in the reader's units.</param>
 /// <param name="Figures">Figures of the work.</param>
 public sealed record PlanContext(
-    Job Job, Workpiece Work, Chart Chart, FoundSetting Found, double PlannedSeconds, double FinishSeconds, double BondShare, double HottestBareCelsius, double ChartHottestBareCelsius, Wording Words, WorkFigures Figures)
+    Job Job, Workpiece Work, Chart Chart, FoundSetting Found, double PlannedSeconds, double FinishSeconds, double BondShare, double HottestBareCelsius, double ChartHottestBareCelsius, bool LabelIgnored, Wording Words, WorkFigures Figures)
 {
     /// <summary>Ids of the job's layers.</summary>
     public IReadOnlyList<string> Layers => [Job.Layer.Id];

@@ -16,6 +16,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     /// <summary>Changes whenever the same job and catalogue would give other figures.</summary>
     public const string ModelVersion = "1";
 
+    private const double LeastPlausibleBond = 0.05;
     private readonly ReferenceDoses _references = new(catalogue);
 
     /// <summary>The catalogue that plans are made from.</summary>
@@ -29,8 +30,14 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         ArgumentNullException.ThrowIfNull(job);
         var words = new Wording(units);
         var work = new Workpiece(job.Layer.Vinyl, job.Blank.Material, job.Blank.Form, job.Tools.Source, job.Tools.Cover, job.Tools.Underlay);
+        var family = Chart.Of(job.Layer.Vinyl, null);
+        var familyReference = _references.Of(job.Layer.Vinyl, family);
         var chart = Chart.Of(job.Layer.Vinyl, job.Layer.Label);
         var reference = _references.Of(job.Layer.Vinyl, chart);
+        // A wrapper that hardly warms the glue on any stack was misread; a share of nothing would mean nothing.
+        var labelIgnored = reference.BondSeconds < LeastPlausibleBond * familyReference.BondSeconds;
+        if (labelIgnored)
+            (chart, reference) = (family, familyReference);
         var found = SettingSearch.Find(work, chart, reference, catalogue);
 
         var pressure = work.Source.PressureKPa[chart.Pressure.Value].Value;
@@ -38,7 +45,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         var finish = work.HasCover && !work.Vinyl.HeatsOnce.Value ? work.Vinyl.FinishSeconds.Value : 0;
         var rehearsal = Rehearsal.Of(work, catalogue, reference, PressSetting.Single(found.Dial.Celsius, pressure, found.Seconds), chart.Peel.Value, preheat, finish, id => SheetName(id, work));
         var last = rehearsal.Finish ?? rehearsal.Press;
-        var context = new PlanContext(job, work, chart, found, found.Seconds, finish, last.Bond, last.HottestBareCelsius, HottestAtChart(work, chart, pressure, preheat), words, catalogue.Work);
+        var context = new PlanContext(job, work, chart, found, found.Seconds, finish, last.Bond, last.HottestBareCelsius, HottestAtChart(work, chart, pressure, preheat), labelIgnored, words, catalogue.Work);
 
         var notices = PlanRules.All.Select(rule => rule.Look(context)).OfType<Notice>().OrderByDescending(n => n.Level).ThenBy(n => n.Code, StringComparer.Ordinal).ToList();
         var verdict = notices.Select(n => n.Level).DefaultIfEmpty(NoticeLevel.Note).Max() switch
@@ -50,7 +57,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         var presses = new PressWriter(job, work, chart, reference, found, rehearsal, pressure, words).Write();
         var steps = new StepWriter(job, work, chart, presses, words, catalogue.Work).Write();
         var plan = new Plan(verdict, Headline(verdict, presses, words, found), notices, presses, steps, Times(steps, job.Quantity),
-            new ChartNote(chart.Celsius.Value, chart.Seconds.Value, job.Layer.Label is not null, chart.Celsius.From.Source, chart.Seconds.From.Source),
+            new ChartNote(chart.Celsius.Value, chart.Seconds.Value, job.Layer.Label is not null && !labelIgnored, chart.Celsius.From.Source, chart.Seconds.From.Source),
             [.. found.Rows.Select(r => new RoomRow(Math.Round(r.Dial.Celsius, 1), Tenth(r.HoldsFromSeconds), Tenth(r.TargetSeconds), Math.Round(r.MostSeconds, 1), Ends(r.EndsBecause), Tenth(r.SafeFromSeconds), Math.Round(r.SafeToSeconds, 1)))],
             catalogue.Version, ModelVersion);
         return new PlanResult(plan, rehearsal.Phases);

@@ -44,7 +44,7 @@ internal sealed class PressWriter(Job job, Workpiece work, Chart chart, Referenc
 
     private List<string> WhyPress()
     {
-        var says = job.Layer.Label is null ? "Charts for this vinyl say" : "The wrapper says";
+        var says = chart.Celsius.From.Kind != ProvenanceKind.Wrapper && chart.Seconds.From.Kind != ProvenanceKind.Wrapper ? "Charts for this vinyl say" : "The wrapper says";
         var lines = new List<string>
         {
             $"{says} {words.Temperature(chart.Celsius.Value)} for {Wording.Time(chart.Seconds.Value)}. They silently mean a swing-away press, a plain cotton tee, a pad and a PTFE sheet.",

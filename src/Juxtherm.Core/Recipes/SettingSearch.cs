@@ -80,9 +80,9 @@ public sealed record FoundSetting(DialPosition Dial, double Seconds, Temperature
 /// </summary>
 public static class SettingSearch
 {
-    // Holding still for longer than this is hard, so each second more weighs as much as half a kelvin off the chart.
+    // Holding still for longer than this is hard, so each second more weighs as much as this many kelvin off the chart.
     private const double ComfortableSeconds = 30;
-    private const double LongWeighs = 0.5;
+    private const double LongWeighs = 1.5;
 
     // A setting without any room is worth going this far from the chart to avoid, K; one that is not safe in the worst case
     // this far.

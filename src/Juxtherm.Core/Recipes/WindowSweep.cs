@@ -54,8 +54,8 @@ internal sealed class WindowSweep
         var (low, high) = (_reaches[above - 1].Reach, _reaches[above].Reach);
         var share = (celsius - low.PlateCelsius) / (high.PlateCelsius - low.PlateCelsius);
         double Between(double a, double b) => a + (b - a) * share;
-        // Not reached at the cooler end: unsure in between, so not reached. A limit not met there stands at the longest press.
-        double Reached(double a, double b) => double.IsInfinity(a) ? a : Between(a, b);
+        // Not reached at one end: unsure in between, so not reached. A limit not met there stands at the longest press.
+        double Reached(double a, double b) => share >= 1 ? b : double.IsInfinity(a) || double.IsInfinity(b) ? double.PositiveInfinity : Between(a, b);
         double Limit(double a, double b) => double.IsInfinity(a) && double.IsInfinity(b) ? a : Between(Math.Min(a, _longest), Math.Min(b, _longest));
         return new Reach(celsius, Reached(low.Holds, high.Holds), Reached(low.Target, high.Target), Limit(low.VinylEnds, high.VinylEnds), BareReaches(_reaches[above - 1], _reaches[above], share, _limitCelsius), BareReaches(_reaches[above - 1], _reaches[above], share, _dyeCelsius), Between(low.BondAtEnd, high.BondAtEnd));
     }

@@ -5,7 +5,7 @@ import type { Job } from '../../api/job';
 
 const SAVE_AFTER_MS = 600;
 const MOST_UNDO = 100;
-// Letters typed in a row are one change.
+// Letters typed in a row into one field are one change.
 const ONE_CHANGE_MS = 700;
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'faulty' | 'stale' | 'failed';
@@ -50,6 +50,7 @@ export function useJobDraft(kept: Kept): Draft {
   const inFlight = useRef<Promise<void> | null>(null);
   const apart = useRef(false);
   const lastEdit = useRef(Number.NEGATIVE_INFINITY);
+  const lastField = useRef<HTMLInputElement | null>(null);
 
   const save = useCallback(async (): Promise<void> => {
     window.clearTimeout(timer.current);
@@ -110,8 +111,11 @@ export function useJobDraft(kept: Kept): Draft {
       const next = change(before);
       if (next === before) return;
       const now = performance.now();
-      if (now - lastEdit.current > ONE_CHANGE_MS) setPast((p) => [...p.slice(-MOST_UNDO + 1), before]);
+      const field = document.activeElement instanceof HTMLInputElement ? document.activeElement : null;
+      const typingOn = field !== null && field === lastField.current && now - lastEdit.current < ONE_CHANGE_MS;
+      if (!typingOn) setPast((p) => [...p.slice(-MOST_UNDO + 1), before]);
       lastEdit.current = now;
+      lastField.current = field;
       setFuture([]);
       put(next);
     },
