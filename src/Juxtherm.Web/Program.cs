@@ -20,6 +20,12 @@ public sealed class Program
     {
         try
         {
+            if (args.Contains(MatrixCommand.Option))
+            {
+                await MatrixCommand.RunAsync(args);
+                return 0;
+            }
+
             await using var app = JuxthermApp.Build(args);
             await app.StartAsync();
             if (app.Urls.FirstOrDefault() is { } url)

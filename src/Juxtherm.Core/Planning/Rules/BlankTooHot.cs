@@ -17,6 +17,8 @@ public sealed class BlankTooHot : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         var material = plan.Work.Material;
+        if (material.NeverPressed is not null)
+            return null;
         var limit = material.LimitCelsius.Value;
         var words = plan.Words;
         var why = $"The cloth beside the print has only the cover over it and runs hotter than the print. Above {words.Temperature(limit)} {material.LimitConsequence} ({material.LimitCelsius.From.Source}).";

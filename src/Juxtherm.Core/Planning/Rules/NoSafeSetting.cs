@@ -13,7 +13,7 @@ public sealed class NoSafeSetting : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        if (plan.Found.Outcome != SettingOutcome.None)
+        if (plan.Found.Outcome != SettingOutcome.None || plan.Work.Material.NeverPressed is not null)
             return null;
         var row = plan.Found.Chosen;
         var limit = row.EndsBecause switch
