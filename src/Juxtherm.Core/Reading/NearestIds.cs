@@ -4,8 +4,13 @@ namespace Juxtherm.Core.Reading;
 public static class NearestIds
 {
     private const int LongestCompared = 60;
+    private const double StartWeighs = 1.5;
+    private const double WordWeighs = 5;
 
-    /// <summary>Up to three known ids, closest first by edit distance (Levenshtein), a shared beginning counting half.</summary>
+    /// <summary>
+    /// Up to three known ids, closest first by edit distance (Levenshtein); shared letters at the beginning and whole words in common
+    /// bring an id nearer, so that a shortened or turned-round id finds its own.
+    /// </summary>
     /// <param name="unknown">What was written.</param>
     /// <param name="known">What would be accepted.</param>
     public static IReadOnlyList<string> To(string unknown, IEnumerable<string> known)
@@ -14,7 +19,7 @@ public static class NearestIds
         // Long nonsense need not be measured letter by letter.
         var written = unknown.Length > LongestCompared ? unknown[..LongestCompared] : unknown;
         return [.. known
-            .OrderBy(id => Distance(written, id) - CommonStart(written, id) / 2.0)
+            .OrderBy(id => Distance(written, id) - CommonStart(written, id) * StartWeighs - CommonWords(written, id) * WordWeighs)
             .ThenBy(id => id, StringComparer.Ordinal)
             .Take(3)];
     }
@@ -26,6 +31,8 @@ public static class NearestIds
             i++;
         return i;
     }
+
+    private static int CommonWords(string a, string b) => a.Split('-').Intersect(b.Split('-'), StringComparer.Ordinal).Count();
 
     private static int Distance(string a, string b)
     {

@@ -21,7 +21,7 @@ internal sealed record ComputedReach(Reach Reach, IReadOnlyList<double> Times, I
 
 /// <summary>
 /// Times over temperature for one stack, pressure and dampness: computed every few kelvin, four plates at a time, and read in
-/// between. Times of bond and burden bend so little over a step that a straight line is right to a thousandth. When the bare
+/// between. Times of bond and burden bend so little over a step that a straight line is right to a hundredth. When the bare
 /// blank reaches a limit is another matter, because a few kelvin decide whether it ever does; there the temperatures are
 /// read in between, which conduction makes as good as straight, and the time is found from them.
 /// </summary>

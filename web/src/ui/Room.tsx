@@ -33,6 +33,12 @@ export function Room({ plan, chart }: Props) {
       .x0((r) => x(Math.min(from(r), r.mostSeconds)))
       .x1((r) => x(r.mostSeconds))
       .curve(curveMonotoneY)(open) ?? '';
+  const safe =
+    area<(typeof rows)[number]>()
+      .y((r) => y(r.celsius))
+      .x0((r) => x(Math.min(r.safeFromSeconds ?? LONGEST, r.safeToSeconds)))
+      .x1((r) => x(r.safeToSeconds))
+      .curve(curveMonotoneY)(shown.filter((r) => (r.safeFromSeconds ?? 99) < r.safeToSeconds)) ?? '';
   const hottest = shown[shown.length - 1];
   const target = open.filter((r) => r.targetSeconds !== null && r.targetSeconds <= r.mostSeconds);
   const targetLine = line<(typeof rows)[number]>()
@@ -79,12 +85,7 @@ export function Room({ plan, chart }: Props) {
               fillOpacity="0.28"
               filter="url(#room-soft)"
             />
-            <path
-              d={field((r) => r.targetSeconds ?? LONGEST)}
-              fill="var(--ember)"
-              fillOpacity="0.3"
-              filter="url(#room-soft)"
-            />
+            <path d={safe} fill="var(--ember)" fillOpacity="0.34" filter="url(#room-soft)" />
             {targetLine && (
               <path
                 d={targetLine}

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { TracePhase } from '../api/client';
-import { changed, newJob } from '../api/job';
+import type { Catalogue, TracePhase } from '../api/client';
+import { changed, newJob, withEdits } from '../api/job';
 import { time, Units } from '../app/unitMath';
+import { agreed } from '../features/jobs/agreed';
 import { ServerClock } from './countdown';
 import { heatColour } from './heat';
 import { facesAt, ribbon, sampleAt, sheetHeight } from './trace';
@@ -90,5 +91,62 @@ describe('job', () => {
     const job = { ...newJob('smooth', 'tee', 'cotton', 'swing-platen'), later: { x: 1 } };
     expect(changed(job, { title: 'A' })).toMatchObject({ later: { x: 1 }, title: 'A' });
     expect('quantity' in changed(job, { quantity: undefined })).toBe(false);
+  });
+});
+
+describe('edits to a job', () => {
+  const job = newJob('flock', 'tee', 'cotton', 'swing-platen');
+
+  it('set members at their pointers and leave the job they came from alone', () => {
+    const mended = withEdits(job, [
+      { pointer: '/layers/0/vinyl', value: 'low-temp' },
+      { pointer: '/tools/steam', value: false },
+    ]);
+    expect(mended.layers[0].vinyl).toBe('low-temp');
+    expect(mended.tools.steam).toBe(false);
+    expect(job.layers[0].vinyl).toBe('flock');
+  });
+
+  it('take members away and make the places that are missing', () => {
+    const labelled = withEdits(job, [{ pointer: '/layers/0/label/pressure', value: 'firm' }]);
+    expect(labelled.layers[0].label).toEqual({ pressure: 'firm' });
+    expect('label' in withEdits(labelled, [{ pointer: '/layers/0/label', value: null }]).layers[0]).toBe(false);
+  });
+
+  it('read escaped names', () => {
+    expect(withEdits(job, [{ pointer: '/choices/a~1b~0c', value: 'x' }]).choices).toEqual({ 'a/b~c': 'x' });
+  });
+});
+
+describe('the sentence', () => {
+  const catalogue = {
+    heatSources: [
+      { id: 'plate', presses: ['flat'] },
+      { id: 'wrap', presses: ['curved'] },
+    ],
+    forms: [
+      { id: 'tee', shape: 'flat', materials: ['cotton', 'polyester'], usualMaterial: 'cotton' },
+      { id: 'mug', shape: 'curved', materials: ['ceramic'], usualMaterial: 'ceramic' },
+    ],
+    materials: [],
+    vinyls: [],
+  } as unknown as Catalogue;
+  const tee = { press: 'plate', vinyl: 'smooth', form: 'tee', material: 'polyester' };
+
+  it('keeps choices that agree', () => {
+    expect(agreed(catalogue, tee, { vinyl: 'glitter' })).toEqual({ ...tee, vinyl: 'glitter' });
+  });
+
+  it('lets the item follow the press, and the material the item', () => {
+    expect(agreed(catalogue, tee, { press: 'wrap' })).toMatchObject({ form: 'mug', material: 'ceramic' });
+  });
+
+  it('lets the press follow the item', () => {
+    expect(agreed(catalogue, tee, { form: 'mug' })).toMatchObject({ press: 'wrap', material: 'ceramic' });
+  });
+
+  it('starts a newly chosen item with its usual material', () => {
+    const mug = agreed(catalogue, tee, { form: 'mug' });
+    expect(agreed(catalogue, mug, { form: 'tee' })).toMatchObject({ press: 'plate', material: 'cotton' });
   });
 });

@@ -8,13 +8,7 @@ import { NoticeCard } from '../../ui/Notices';
 import { Sandwich } from '../../ui/Sandwich';
 import { Setpoint } from '../../ui/Setpoint';
 import { Failed, Loading } from '../../ui/States';
-
-interface Picked {
-  press: string;
-  vinyl: string;
-  form: string;
-  material: string;
-}
+import { agreed, type Picked } from './agreed';
 
 const REMEMBERED = 'juxtherm.quick';
 
@@ -24,22 +18,6 @@ function remembered(): Partial<Picked> {
   } catch {
     return {};
   }
-}
-
-/** Brings the choices into agreement with the one just made: the item gives way to the press, the material to the item. */
-function agreed(catalogue: Catalogue, picked: Picked, change: Partial<Picked>): Picked {
-  const next = { ...picked, ...change };
-  const presses = (id: string) => catalogue.heatSources.find((h) => h.id === id)?.presses ?? [];
-  const form = (id: string) => catalogue.forms.find((f) => f.id === id);
-  const shape = form(next.form)?.shape ?? 'flat';
-  if (!presses(next.press).includes(shape)) {
-    if (change.press) next.form = catalogue.forms.find((f) => presses(next.press).includes(f.shape))?.id ?? next.form;
-    else next.press = catalogue.heatSources.find((h) => h.presses.includes(shape))?.id ?? next.press;
-  }
-  const item = form(next.form);
-  if (item && (!item.materials.includes(next.material) || (change.form && change.form !== picked.form)))
-    next.material = item.usualMaterial;
-  return next;
 }
 
 function start(catalogue: Catalogue): Picked {
