@@ -11,7 +11,8 @@ export class ServerClock {
 
   /** Server time now, in ms since 1970. */
   at(now: number): number {
-    return this.server + (now - this.heard);
+    // A picture drawn just before the answer came must not show more time than there is.
+    return this.server + Math.max(0, now - this.heard);
   }
 
   secondsLeft(dueUtc: string, now: number): number {

@@ -74,6 +74,7 @@ describe('server clock', () => {
     const clock = new ServerClock('2026-01-01T10:00:00Z', 5000);
     expect(clock.secondsLeft('2026-01-01T10:00:12Z', 9000)).toBe(8);
     expect(clock.secondsLeft('2026-01-01T10:00:12Z', 99_000)).toBe(0);
+    expect(clock.secondsLeft('2026-01-01T10:00:12Z', 4990)).toBe(12);
     expect(clock.secondsSince('2026-01-01T09:59:58Z', 6000)).toBe(3);
   });
 });
