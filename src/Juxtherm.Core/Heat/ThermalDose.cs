@@ -43,6 +43,14 @@ public sealed class DoseMeter(DoseScale scale, Lanes startCelsius)
     private readonly double[] _total = new double[LaneMath.Count];
     private Lanes _last = startCelsius;
 
+    /// <summary>A meter that stands where this one does.</summary>
+    public DoseMeter Copy()
+    {
+        var copy = new DoseMeter(scale, _last);
+        _total.CopyTo(copy._total, 0);
+        return copy;
+    }
+
     /// <summary>Reference seconds so far in a lane.</summary>
     /// <param name="lane">0 to 3.</param>
     public double Total(int lane) => _total[lane];

@@ -33,30 +33,51 @@ public interface ISessionObserver
     bool AfterStep(PressSession session, double seconds);
 }
 
+/// <summary>A layer of vinyl and where it lies.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Vinyl">The vinyl.</param>
+/// <param name="Over">Ids of the layers under it, lowest first; empty when it lies on the bare blank.</param>
+public sealed record StackedVinyl(string Id, Vinyl Vinyl, IReadOnlyList<string> Over);
+
 /// <summary>
-/// A piece of work carried through its presses: two columns, one through the print and one through the bare blank beside it,
-/// whose temperatures and moisture go on from phase to phase while covers come and go. Four cases run side by side.
+/// A piece of work carried through its presses, in several columns: one through each layer of vinyl and what lies under it,
+/// and one through the bare blank beside the print. Temperatures and moisture go on from phase to phase while covers and
+/// carriers come and go. Four cases run side by side.
 /// </summary>
 public sealed class PressSession
 {
+    private const double ReferencePressureKPa = 20;
+
     private readonly Workpiece _work;
     private readonly WorkFigures _figures;
-    private readonly Column _print;
-    private readonly Column _bare;
-    private readonly DoseMeter _bond;
-    private readonly DoseMeter _burden;
-    private readonly double[] _hottest = new double[LaneMath.Count];
-    private Lanes _pressed;
+    private readonly List<PrintColumn> _prints;
+    private readonly PrintColumn _lead;
+    private readonly StackColumn _bare;
+    private readonly double[] _hottest;
     private readonly double _room;
+    private Lanes _pressed;
+    private PrintColumn _focus;
 
     /// <summary>Lays out the blank on its underlay, everything at room temperature, damp from the air.</summary>
-    /// <param name="work">What is pressed.</param>
+    /// <param name="work">What is pressed; its vinyl is the only layer.</param>
     /// <param name="catalogue">For the carrier and the figures of the work.</param>
     /// <param name="moisture">How damp the blank is against its usual regain; 1 is usual.</param>
     /// <param name="roomCelsius">Room temperature, °C.</param>
     public PressSession(Workpiece work, CatalogueSnapshot catalogue, double moisture = 1, double roomCelsius = Surroundings.RoomCelsius)
+        : this(work, [new StackedVinyl(Workpiece.VinylSheet, (work ?? throw new ArgumentNullException(nameof(work))).Vinyl, [])], catalogue, moisture, roomCelsius)
+    {
+    }
+
+    /// <summary>Lays out the blank for several layers of vinyl.</summary>
+    /// <param name="work">What is pressed.</param>
+    /// <param name="stack">The layers, each after those it lies over.</param>
+    /// <param name="catalogue">For the carrier and the figures of the work.</param>
+    /// <param name="moisture">How damp the blank is against its usual regain; 1 is usual.</param>
+    /// <param name="roomCelsius">Room temperature, °C.</param>
+    public PressSession(Workpiece work, IReadOnlyList<StackedVinyl> stack, CatalogueSnapshot catalogue, double moisture = 1, double roomCelsius = Surroundings.RoomCelsius)
     {
         ArgumentNullException.ThrowIfNull(work);
+        ArgumentNullException.ThrowIfNull(stack);
         ArgumentNullException.ThrowIfNull(catalogue);
         _work = work;
         _figures = catalogue.Work;
@@ -64,45 +85,71 @@ public sealed class PressSession
         List<SheetField> blank = [.. Enumerable.Range(0, (int)work.Form.Layers.Value).Select(i => SheetField.At(Damp(work.Material.Thermal.Sheet(Workpiece.BlankSheet(i)), moisture), roomCelsius))];
         var underlay = work.Form.Supported && work.Underlay.Thermal is { } thermal ? SheetField.At(thermal.Sheet(Workpiece.UnderlaySheet), roomCelsius) : null;
         var carrier = catalogue.Carrier.Thermal!.Sheet(Workpiece.CarrierSheet);
-        _print = new Column(blank, underlay, work.Vinyl.Thermal.Sheet(Workpiece.VinylSheet), carrier);
-        _bare = new Column([.. blank.Select(b => b.Copy())], underlay?.Copy(), null, null);
-        _bond = new DoseMeter(DoseScales.Bond(_figures, work.Vinyl), LaneMath.All(roomCelsius));
-        _burden = new DoseMeter(DoseScales.Burden(_figures), LaneMath.All(roomCelsius));
+        _prints = [.. stack.Select(top => new PrintColumn(
+            new StackColumn([.. blank.Select(b => b.Copy())], underlay?.Copy()),
+            [.. stack.Where(v => v.Id == top.Id || top.Over.Contains(v.Id, StringComparer.Ordinal)).Select(v => new VinylInColumn(v, v.Vinyl.Thermal.Sheet(Workpiece.SheetOf(v.Id)), carrier, _figures, roomCelsius))]))];
+        _lead = _prints.MaxBy(p => p.Vinyls.Count)!;
+        _focus = _lead;
+        _bare = new StackColumn(blank, underlay);
+        _hottest = new double[LaneMath.Count];
         Array.Fill(_hottest, roomCelsius);
     }
 
-    /// <summary>Sheets of the column through the print, top to bottom, as they lie now.</summary>
-    public IReadOnlyList<SheetField> PrintSheets => _print.Current.Fields;
+    private PressSession(PressSession other)
+    {
+        (_work, _figures, _room, _pressed) = (other._work, other._figures, other._room, other._pressed);
+        _prints = other._prints.ConvertAll(p => p.Copy());
+        _lead = _prints[other._prints.IndexOf(other._lead)];
+        _focus = _prints[other._prints.IndexOf(other._focus)];
+        _bare = other._bare.Copy();
+        _hottest = [.. other._hottest];
+    }
 
-    /// <summary>The column through the print.</summary>
-    public HeatColumn PrintColumn => _print.Current;
+    /// <summary>Sheets of the column through the most layers, top to bottom, as they lie now.</summary>
+    public IReadOnlyList<SheetField> PrintSheets => _lead.Stack.Current.Fields;
+
+    /// <summary>The column through the most layers.</summary>
+    public HeatColumn PrintColumn => _lead.Stack.Current;
 
     /// <summary>The column through the bare blank beside the print.</summary>
     public HeatColumn BareColumn => _bare.Current;
 
-    /// <summary>The vinyl lies on the blank.</summary>
-    public bool VinylLaid => _print.VinylOn;
+    /// <summary>Vinyl lies on the blank.</summary>
+    public bool VinylLaid => _prints.Exists(p => p.Laid);
 
-    /// <summary>Temperature of the glue line (the face of the blank before the vinyl is laid), °C.</summary>
-    public Lanes GlueCelsius => _print.Current.InterfaceCelsius(_print.IndexOf(Workpiece.BlankSheet(0)) + (_print.Turned ? 1 : 0));
+    /// <summary>Temperature under the layer laid last (the face of the blank before any is laid), °C.</summary>
+    public Lanes GlueCelsius => _focus.Laid ? _focus.GlueUnder(_focus.Vinyls[^1]) : _focus.BlankFace;
 
-    /// <summary>Temperature in the middle of the vinyl; the face of the blank before it is laid, °C.</summary>
-    public Lanes VinylCelsius => VinylLaid ? _print.Current.MiddleCelsius(_print.IndexOf(Workpiece.VinylSheet)) : GlueCelsius;
+    /// <summary>Temperature in the middle of the layer laid last; the face of the blank before any is laid, °C.</summary>
+    public Lanes VinylCelsius => _focus.Laid ? _focus.MiddleOf(_focus.Vinyls[^1]) : _focus.BlankFace;
 
     /// <summary>Temperature of the blank beside the print where the plate or its cover touches it, °C.</summary>
     public Lanes BareFaceCelsius => _bare.Current.InterfaceCelsius(_bare.IndexOf(_bare.Blank[0].Sheet.Id));
 
-    /// <summary>Bond so far in a lane, in reference seconds at the reference pressure.</summary>
-    public double Bond(int lane = 0) => _bond.Total(lane);
+    /// <summary>Bond so far in a lane, in reference seconds at the reference pressure: of the only layer, or of the one laid last.</summary>
+    public double Bond(int lane = 0) => Bond(_focus.Id, lane);
 
-    /// <summary>Burden so far in a lane, in reference seconds.</summary>
-    public double Burden(int lane = 0) => _burden.Total(lane);
+    /// <summary>Burden so far in a lane, in reference seconds: of the only layer, or of the one laid last.</summary>
+    public double Burden(int lane = 0) => Burden(_focus.Id, lane);
+
+    /// <summary>Bond of a layer so far where it has had least, in reference seconds at the reference pressure.</summary>
+    /// <param name="layer">Its id.</param>
+    /// <param name="lane">0 to 3.</param>
+    public double Bond(string layer, int lane = 0) => Everywhere(layer).Min(v => v.BondMeter.Total(lane));
+
+    /// <summary>Burden of a layer so far where it has had most, in reference seconds.</summary>
+    /// <param name="layer">Its id.</param>
+    /// <param name="lane">0 to 3.</param>
+    public double Burden(string layer, int lane = 0) => Everywhere(layer).Max(v => v.BurdenMeter.Total(lane));
 
     /// <summary>Hottest that the bare face has been in a lane, °C.</summary>
     public double HottestBare(int lane = 0) => _hottest[lane];
 
     /// <summary>Water left in the blank's face layer under the print, as a share of what it holds in room air.</summary>
-    public double FaceWaterShare => _print.Blank.Single(b => b.Sheet.Id == Workpiece.BlankSheet(0)).WaterShare[0];
+    public double FaceWaterShare => _lead.Stack.Blank.Single(b => b.Sheet.Id == Workpiece.BlankSheet(0)).WaterShare[0];
+
+    /// <summary>The same piece at the same moment, to be carried on another way.</summary>
+    public PressSession Copy() => new(this);
 
     /// <summary>Closes the plate on the piece, with the cover if there is one, then opens it.</summary>
     /// <param name="setting">How.</param>
@@ -137,12 +184,17 @@ public sealed class PressSession
         Run(null, onBench: place == CoolingPlace.ColdBench && _work.Form.Supported, new TopFace.Open(Surroundings.OpenAirWm2K, _room), plateCelsius, seconds, StepSchedule.Cooling, observer);
     }
 
-    /// <summary>Lays the vinyl on the blank, carrier up, both at room temperature.</summary>
-    public void LayVinyl()
+    /// <summary>Lays every layer on the blank, carriers up, all at room temperature.</summary>
+    public void LayVinyl() => Lay(_prints.ConvertAll(p => p.Id));
+
+    /// <summary>Lays layers on what is there, carriers up, at room temperature.</summary>
+    /// <param name="layers">Their ids.</param>
+    public void Lay(IReadOnlyCollection<string> layers)
     {
-        _print.LayVinyl(_room);
-        _bond.Restart(LaneMath.All(_room));
-        _burden.Restart(LaneMath.All(_room));
+        ArgumentNullException.ThrowIfNull(layers);
+        foreach (var vinyl in _prints.SelectMany(p => p.Vinyls).Where(v => layers.Contains(v.What.Id, StringComparer.Ordinal)))
+            vinyl.Lay(_room);
+        _focus = layers.Contains(_lead.Id, StringComparer.Ordinal) ? _lead : _prints.Last(p => layers.Contains(p.Id, StringComparer.Ordinal));
     }
 
     /// <summary>Preheats the bare blank, then opens and lays the vinyl, as every piece begins.</summary>
@@ -162,130 +214,79 @@ public sealed class PressSession
         LayVinyl();
     }
 
-    /// <summary>Takes the carrier off.</summary>
-    public void Peel() => _print.CarrierOn = false;
+    /// <summary>Takes all carriers off.</summary>
+    public void Peel()
+    {
+        foreach (var vinyl in _prints.SelectMany(p => p.Vinyls))
+            vinyl.Carrier = null;
+    }
 
     /// <summary>Turns the piece over, so that the next press comes from the back.</summary>
     public void TurnOver()
     {
-        _print.TurnOver();
+        foreach (var print in _prints)
+        {
+            print.Stack.TurnOver();
+            foreach (var vinyl in print.Vinyls)
+                vinyl.TurnOver();
+        }
+
         _bare.TurnOver();
     }
 
     /// <summary>Dries the blank completely, as after a long preheat.</summary>
     public void DryOut()
     {
-        _print.DryOut();
+        foreach (var print in _prints)
+            print.Stack.DryOut();
         _bare.DryOut();
     }
 
-    private const double ReferencePressureKPa = 20;
+    private IEnumerable<VinylInColumn> Everywhere(string layer) => _prints.SelectMany(p => p.Vinyls).Where(v => v.What.Id == layer);
 
     private static Sheet Damp(Sheet sheet, double factor) => sheet with { Substance = sheet.Substance with { MoistureRegain = Math.Min(1, sheet.Substance.MoistureRegain * factor) } };
 
     private void Run(Sheet? cover, bool onBench, TopFace top, Lanes plate, double seconds, StepSchedule schedule, ISessionObserver? observer)
     {
         var bottom = new BottomFace(Surroundings.BelowUnderlayWm2K, _room);
-        _print.Stack(cover, onBench, _room, _work.Source.Plate.Value, plate);
-        _bare.Stack(cover, onBench, _room, _work.Source.Plate.Value, plate);
+        foreach (var print in _prints)
+            print.Stack.Build(print.Vinyls, cover, onBench, _room, _work.Source.Plate.Value, plate);
+        _bare.Build([], cover, onBench, _room, _work.Source.Plate.Value, plate);
         var ended = false;
-        // The columns advance in step: the bare one follows each step of the print's with the same length.
-        _print.Current.Run(top, bottom, plate, seconds, schedule, (length, time) =>
+        // The columns advance in step: the others follow each step of the first with the same length.
+        _lead.Stack.Current.Run(top, bottom, plate, seconds, schedule, (length, time) =>
         {
+            foreach (var print in _prints)
+            {
+                if (print != _lead)
+                    print.Stack.Current.Advance(top, bottom, plate, length);
+            }
+
             _bare.Current.Advance(top, bottom, plate, length);
             Count(length);
             ended = observer is not null && !observer.AfterStep(this, time);
             return !ended;
         });
-        _bare.Current.WriteBack();
-        _print.Remember();
+        foreach (var print in _prints)
+            print.Stack.Remember();
         _bare.Remember();
     }
 
     private void Count(double seconds)
     {
-        if (VinylLaid)
+        foreach (var print in _prints)
         {
-            _bond.Advance(GlueCelsius, seconds, _pressed);
-            _burden.Advance(VinylCelsius, seconds, Lanes.One);
+            foreach (var vinyl in print.Vinyls)
+            {
+                if (vinyl.Field is null)
+                    continue;
+                vinyl.BondMeter.Advance(print.GlueUnder(vinyl), seconds, _pressed);
+                vinyl.BurdenMeter.Advance(print.MiddleOf(vinyl), seconds, Lanes.One);
+            }
         }
 
         var bare = BareFaceCelsius;
         for (var lane = 0; lane < LaneMath.Count; lane++)
             _hottest[lane] = Math.Max(_hottest[lane], bare[lane]);
-    }
-
-    /// <summary>The sheets that stay with a piece, and the column they form with what lies around them now.</summary>
-    private sealed class Column(List<SheetField> blank, SheetField? underlay, Sheet? vinyl, Sheet? carrier)
-    {
-        private SheetField? _vinylField;
-        private SheetField? _carrierField;
-        private List<SheetField>? _bench;
-        private Lanes? _plate;
-        private HeatColumn? _current;
-
-        public List<SheetField> Blank { get; private set; } = blank;
-
-        public bool VinylOn => _vinylField is not null;
-
-        public bool CarrierOn { get; set; }
-
-        public bool Turned { get; private set; }
-
-        public HeatColumn Current => _current ?? throw new InvalidOperationException("No phase has been run yet.");
-
-        public int IndexOf(string sheet)
-        {
-            var fields = Current.Fields;
-            for (var i = 0; i < fields.Count; i++)
-            {
-                if (fields[i].Sheet.Id == sheet)
-                    return i;
-            }
-
-            throw new InvalidOperationException($"There is no sheet {sheet} in the stack.");
-        }
-
-        public void LayVinyl(double room)
-        {
-            if (vinyl is null || carrier is null)
-                return;
-            _vinylField = SheetField.At(vinyl, room);
-            _carrierField = SheetField.At(carrier, room);
-            CarrierOn = true;
-        }
-
-        public void TurnOver()
-        {
-            Turned = !Turned;
-            Blank = [.. Blank.Select(b => b.Flipped()).Reverse()];
-            _vinylField = _vinylField?.Flipped();
-            _carrierField = _carrierField?.Flipped();
-        }
-
-        public void DryOut() => Blank = [.. Blank.Select(b => b.Dried())];
-
-        public void Stack(Sheet? cover, bool onBench, double room, Plate kind, Lanes startCelsius)
-        {
-            List<SheetField> work = [];
-            if (_carrierField is not null && CarrierOn)
-                work.Add(_carrierField);
-            if (_vinylField is not null)
-                work.Add(_vinylField);
-            if (Turned)
-                work = [.. Blank, .. Enumerable.Reverse(work)];
-            else
-                work.AddRange(Blank);
-            if (cover is not null)
-                work.Insert(0, SheetField.At(cover, room));
-            if (onBench)
-                work.AddRange(_bench ??= [.. Surroundings.ColdBench.Select(sheet => SheetField.At(sheet, room))]);
-            else if (underlay is not null)
-                work.Add(underlay);
-            _current = new HeatColumn(work);
-            _current.SetPlate(kind, _plate ?? startCelsius);
-        }
-
-        public void Remember() => _plate = Current.PlateCelsius;
     }
 }

@@ -12,7 +12,7 @@ namespace Juxtherm.Core.Recipes;
 /// <param name="Underlay">What lies underneath.</param>
 public sealed record Workpiece(Vinyl Vinyl, Material Material, ItemForm Form, HeatSource Source, Supply Cover, Supply Underlay)
 {
-    /// <summary>Sheet id of the vinyl.</summary>
+    /// <summary>Sheet id of the vinyl where there is one layer only, and what the ids of several begin with.</summary>
     public const string VinylSheet = "vinyl";
 
     /// <summary>Sheet id of the carrier.</summary>
@@ -23,6 +23,10 @@ public sealed record Workpiece(Vinyl Vinyl, Material Material, ItemForm Form, He
 
     /// <summary>Sheet id of the underlay.</summary>
     public const string UnderlaySheet = "underlay";
+
+    /// <summary>Sheet id of a layer of vinyl.</summary>
+    /// <param name="layer">The layer's id.</param>
+    public static string SheetOf(string layer) => layer == VinylSheet ? VinylSheet : $"{VinylSheet}-{layer}";
 
     /// <summary>Sheet id of the blank's layer under the print, counted from the face.</summary>
     public static string BlankSheet(int layer) => layer == 0 ? "face" : $"back-{layer}";
