@@ -113,7 +113,7 @@ public static class CatalogueReader
     private static Vinyl VinylOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
         c.OnlyNames("id", "name", "note", "thermal", "activationCelsius", "chartCelsius", "chartSeconds", "referenceCelsius", "referenceSeconds",
-            "pressure", "peel", "holdsFromBond", "targetBond", "mostBurden", "finishSeconds", "heatsOnce", "mirrored", "notUnder");
+            "pressure", "peel", "holdsFromBond", "targetBond", "mostBurden", "finishSeconds", "heatsOnce", "mirrored", "notUnder", "liesOn", "carriesOthers", "stackBurden", "shrinkPercent", "tackSeconds");
         return new Vinyl(
             c["id"].Text(), c["name"].Text(), c["note"].Text(""), ThermalOf(c["thermal"], sources),
             Number(c["activationCelsius"], sources, 40, 150), Spread(c["chartCelsius"], sources, 80, 220), Spread(c["chartSeconds"], sources, 1, 120),
@@ -122,7 +122,8 @@ public static class CatalogueReader
             Read(c["peel"], sources, v => CatalogueIds.Peels[v.Choice([.. CatalogueIds.Peels.Keys], null) ?? "warm"]),
             Number(c["holdsFromBond"], sources, 0.05, 10), Number(c["targetBond"], sources, 0.05, 10), Number(c["mostBurden"], sources, 0.5, 50),
             Number(c["finishSeconds"], sources, 0, 30), Truth(c["heatsOnce"], sources), Truth(c["mirrored"], sources),
-            c["notUnder"].Names.ToDictionary(name => name, name => Read(c["notUnder"][name], sources, v => v.Text()), StringComparer.Ordinal));
+            c["notUnder"].Names.ToDictionary(name => name, name => Read(c["notUnder"][name], sources, v => v.Text()), StringComparer.Ordinal),
+            Read(c["liesOn"], sources, Word<LiesOn>), Truth(c["carriesOthers"], sources), Number(c["stackBurden"], sources, 0.5, 50), Number(c["shrinkPercent"], sources, 0, 5), Number(c["tackSeconds"], sources, 1, 15));
     }
 
     private static Material MaterialOf(JsonCursor c, Dictionary<string, Provenance> sources)
@@ -137,9 +138,9 @@ public static class CatalogueReader
 
     private static HeatSource HeatSourceOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "presses", "pressureKPa", "plate", "plateWidthMm", "plateHeightMm", "dialCelsius", "dialStepFahrenheit", "marks", "longerPreheatSeconds", "hotAirWm2K", "underlay", "cover", "steamPossible", "pressureAdjustable", "hinged", "dialErrorK", "pressureErrorFactor");
-        if (c["marks"].Exists == c["dialStepFahrenheit"].Exists)
-            c.Fault($"{c.Pointer} needs either dialStepFahrenheit or marks, and not both.", "missing");
+        c.OnlyNames("id", "name", "presses", "pressureKPa", "plate", "plateWidthMm", "plateHeightMm", "dialCelsius", "dialStep", "dialUnit", "dialOffsetK", "backPressSeconds", "marks", "longerPreheatSeconds", "hotAirWm2K", "underlay", "cover", "steamPossible", "pressureAdjustable", "hinged", "dialErrorK", "pressureErrorFactor");
+        if (c["marks"].Exists == c["dialStep"].Exists)
+            c.Fault($"{c.Pointer} needs either dialStep or marks, and not both.", "missing");
         c["presses"].IsArray();
         return new HeatSource(
             c["id"].Text(), c["name"].Text(), [.. c["presses"].Items.Select(ShapeOf)],
@@ -148,10 +149,10 @@ public static class CatalogueReader
                 v["heatCapacityJm2K"].RequiredNumber(1000, 2_000_000), v["maxPowerWm2"].RequiredNumber(1000, 200_000),
                 v["controlBandK"].RequiredNumber(0.5, 50), v["idleLossWm2K"].RequiredNumber(0, 100))),
             Number(c["plateWidthMm"], sources, 10, 2000), Number(c["plateHeightMm"], sources, 10, 2000), Spread(c["dialCelsius"], sources, 40, 450),
-            Optional(c["dialStepFahrenheit"], sources, 1, 50),
+            Optional(c["dialStep"], sources, 1, 50), c["dialUnit"].Choice(["F", "C"], "F") == "C" ? DegreeUnit.C : DegreeUnit.F, Optional(c["dialOffsetK"], sources, -40, 40) ?? NoOffset,
             [.. c["marks"].Items.Select(m => new DialMark(m["mark"].Text(longest: 10), Spread(m["celsius"], sources, 40, 250)))],
             Optional(c["longerPreheatSeconds"], sources, 0, 60), c["underlay"].Text(), c["cover"].Text(), c["steamPossible"].Flag(false),
-            c["pressureAdjustable"].Flag(true), c["hinged"].Flag(false), Optional(c["hotAirWm2K"], sources, 5, 500), Number(c["dialErrorK"], sources, 0, 60), Number(c["pressureErrorFactor"], sources, 1, 5));
+            c["pressureAdjustable"].Flag(true), c["hinged"].Flag(false), Optional(c["hotAirWm2K"], sources, 5, 500), Number(c["backPressSeconds"], sources, 1, 60), Number(c["dialErrorK"], sources, 0, 60), Number(c["pressureErrorFactor"], sources, 1, 5));
     }
 
     private static ItemForm FormOf(JsonCursor c, Dictionary<string, Provenance> sources)
@@ -186,6 +187,8 @@ public static class CatalogueReader
             Number(c["conductivityWmK"], sources, 0.01, 500), Number(c["densityKgM3"], sources, 5, 20_000), Number(c["specificHeatJkgK"], sources, 100, 5000),
             Number(c["thicknessMm"], sources, 0.01, 100), Optional(c["regainPercent"], sources, 0, 40));
     }
+
+    private static readonly Sourced<double> NoOffset = new(0, new Provenance(ProvenanceKind.FromMemory, "nothing is known of it, so the dial is believed"));
 
     private static MaterialKind KindOf(JsonCursor c) => Word<MaterialKind>(c);
 

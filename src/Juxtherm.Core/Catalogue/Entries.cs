@@ -36,12 +36,17 @@ public sealed record ThermalFigures(
 /// <param name="HeatsOnce">It foams, and may be heated once only.</param>
 /// <param name="Mirrored">It is cut mirrored.</param>
 /// <param name="NotUnder">Heat sources that spoil it, by id, with the reason.</param>
+/// <param name="LiesOn">What it may be laid on.</param>
+/// <param name="CarriesOthers">Other vinyl may be laid on it.</param>
+/// <param name="StackBurden">Most heat it takes in a stack, as a share of the reference burden: it wrinkles under others sooner than alone.</param>
+/// <param name="ShrinkPercent">How much it shrinks at its first heat, %.</param>
+/// <param name="TackSeconds">Usual length of a tack, s.</param>
 public sealed record Vinyl(
     string Id, string Name, string Note, ThermalFigures Thermal, Sourced<double> ActivationCelsius,
     Sourced<Span> ChartCelsius, Sourced<Span> ChartSeconds, Sourced<double> ReferenceCelsius, Sourced<double> ReferenceSeconds,
     Sourced<PressureLevel> Pressure, Sourced<PeelMethod> Peel, Sourced<double> HoldsFromBond, Sourced<double> TargetBond,
     Sourced<double> MostBurden, Sourced<double> FinishSeconds, Sourced<bool> HeatsOnce, Sourced<bool> Mirrored,
-    IReadOnlyDictionary<string, Sourced<string>> NotUnder);
+    IReadOnlyDictionary<string, Sourced<string>> NotUnder, Sourced<LiesOn> LiesOn, Sourced<bool> CarriesOthers, Sourced<double> StackBurden, Sourced<double> ShrinkPercent, Sourced<double> TackSeconds);
 
 /// <summary>What the face of a blank is made of.</summary>
 /// <param name="Id">Stable id.</param>
@@ -78,7 +83,9 @@ public sealed record DialMark(string Mark, Sourced<Span> Celsius);
 /// <param name="PlateWidthMm">Usual plate width, mm.</param>
 /// <param name="PlateHeightMm">Usual plate height, mm.</param>
 /// <param name="DialCelsius">Range of the dial, °C.</param>
-/// <param name="DialStepFahrenheit">What the dial steps by, °F; null where it has marks.</param>
+/// <param name="DialStep">What the dial steps by, in its own degrees; null where it has marks.</param>
+/// <param name="DialUnit">The degrees that the dial shows.</param>
+/// <param name="DialOffsetK">How much hotter the plate's face is than the dial shows, K; below zero when cooler.</param>
 /// <param name="Marks">Marks instead of degrees, coolest first.</param>
 /// <param name="LongerPreheatSeconds">How long this source preheats a blank, s, when that is longer than the blank itself asks; null for the blank's own.</param>
 /// <param name="Underlay">Usual underlay id.</param>
@@ -87,13 +94,14 @@ public sealed record DialMark(string Mark, Sourced<Span> Celsius);
 /// <param name="PressureAdjustable">Its pressure can be set.</param>
 /// <param name="Hinged">Its plate comes down on a hinge, so thick things do not fit.</param>
 /// <param name="HotAirWm2K">It blows hot air instead of touching: heat transfer, W/(m²·K); null for a plate.</param>
+/// <param name="BackPressSeconds">How long it presses from the back, where that is done, s.</param>
 /// <param name="DialErrorK">How far plate and dial may differ, K either way.</param>
 /// <param name="PressureErrorFactor">By what factor the pressure may be off, either way.</param>
 public sealed record HeatSource(
     string Id, string Name, IReadOnlyList<FaceShape> Presses, IReadOnlyDictionary<PressureLevel, Sourced<double>> PressureKPa,
-    Sourced<Plate> Plate, Sourced<double> PlateWidthMm, Sourced<double> PlateHeightMm, Sourced<Span> DialCelsius, Sourced<double>? DialStepFahrenheit,
+    Sourced<Plate> Plate, Sourced<double> PlateWidthMm, Sourced<double> PlateHeightMm, Sourced<Span> DialCelsius, Sourced<double>? DialStep, DegreeUnit DialUnit, Sourced<double> DialOffsetK,
     IReadOnlyList<DialMark> Marks, Sourced<double>? LongerPreheatSeconds, string Underlay, string Cover, bool SteamPossible, bool PressureAdjustable, bool Hinged,
-    Sourced<double>? HotAirWm2K, Sourced<double> DialErrorK, Sourced<double> PressureErrorFactor);
+    Sourced<double>? HotAirWm2K, Sourced<double> BackPressSeconds, Sourced<double> DialErrorK, Sourced<double> PressureErrorFactor);
 
 /// <summary>A kind of item.</summary>
 /// <param name="Id">Stable id.</param>

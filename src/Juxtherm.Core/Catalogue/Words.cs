@@ -70,3 +70,26 @@ public enum MaterialKind
     /// <summary>Board, cork and sheet plastics.</summary>
     Board,
 }
+
+/// <summary>What a vinyl may be laid on.</summary>
+public enum LiesOn
+{
+    /// <summary>The blank, and any vinyl that carries others.</summary>
+    Any,
+
+    /// <summary>The blank, and everyday smooth vinyl.</summary>
+    Smooth,
+
+    /// <summary>The bare blank only.</summary>
+    Bare,
+}
+
+/// <summary>Degrees on a dial.</summary>
+public enum DegreeUnit
+{
+    /// <summary>°F.</summary>
+    F,
+
+    /// <summary>°C.</summary>
+    C,
+}

@@ -25,7 +25,7 @@ internal sealed class PressWriter(Job job, Workpiece work, Chart chart, Referenc
     {
         IReadOnlyDictionary<string, double> Each(double value) => layers.ToDictionary(id => id, _ => Math.Round(value, 2), StringComparer.Ordinal);
         return new PlannedPress(
-            order, purpose, layers, Math.Round(found.Dial.Celsius, 1), found.Dial.Fahrenheit is { } f ? new DialReading(f, "F") : null, found.Dial.Mark, seconds, chart.Pressure.Value, pressureKPa,
+            order, purpose, layers, Math.Round(found.Dial.Celsius, 1), found.Dial.Shown is { } shown ? new DialReading(shown, found.Dial.Unit.ToString()) : null, found.Dial.Mark, seconds, chart.Pressure.Value, pressureKPa,
             work.Cover.Id, [Section()], peel, new Predicted(Each(after.Bond), Each(after.Burden), Math.Round(after.HottestBareCelsius, 1), Math.Round(after.WaterShare, 2)), why);
     }
 

@@ -3,20 +3,26 @@ using Juxtherm.Core.Catalogue;
 namespace Juxtherm.Core.Recipes;
 
 /// <summary>A place where the dial of a press can stand.</summary>
-/// <param name="Celsius">Temperature of the plate there, °C; the middle of a mark's band.</param>
-/// <param name="Fahrenheit">What the dial shows, °F; null where it has marks.</param>
+/// <param name="Celsius">What it is set to, °C; the middle of a mark's band.</param>
+/// <param name="FaceCelsius">Temperature of the plate's face there, °C.</param>
+/// <param name="Shown">What the dial shows, in its own degrees; null where it has marks.</param>
+/// <param name="Unit">The degrees that it shows.</param>
 /// <param name="Mark">The mark; null where it shows degrees.</param>
-public sealed record DialPosition(double Celsius, double? Fahrenheit, string? Mark)
+public sealed record DialPosition(double Celsius, double FaceCelsius, double? Shown, DegreeUnit Unit, string? Mark)
 {
     /// <summary>All places of a press's dial, coolest first.</summary>
     /// <param name="source">The press.</param>
     public static IReadOnlyList<DialPosition> Of(HeatSource source)
     {
         ArgumentNullException.ThrowIfNull(source);
-        if (source.DialStepFahrenheit is not { } step)
-            return [.. source.Marks.Select(m => new DialPosition(m.Celsius.Value.Middle, null, m.Mark))];
-        var first = Math.Ceiling((source.DialCelsius.Value.Low * 9 / 5 + 32) / step.Value - 1e-9);
-        var last = Math.Floor((source.DialCelsius.Value.High * 9 / 5 + 32) / step.Value + 1e-9);
-        return [.. Enumerable.Range(0, Math.Max(0, (int)(last - first) + 1)).Select(i => (first + i) * step.Value).Select(f => new DialPosition((f - 32) * 5 / 9, f, null))];
+        var offset = source.DialOffsetK.Value;
+        if (source.DialStep is not { } step)
+            return [.. source.Marks.Select(m => new DialPosition(m.Celsius.Value.Middle, m.Celsius.Value.Middle + offset, null, source.DialUnit, m.Mark))];
+        var fahrenheit = source.DialUnit == DegreeUnit.F;
+        double Shown(double celsius) => fahrenheit ? celsius * 9 / 5 + 32 : celsius;
+        double Celsius(double shown) => fahrenheit ? (shown - 32) * 5 / 9 : shown;
+        var first = Math.Ceiling(Shown(source.DialCelsius.Value.Low) / step.Value - 1e-9);
+        var last = Math.Floor(Shown(source.DialCelsius.Value.High) / step.Value + 1e-9);
+        return [.. Enumerable.Range(0, Math.Max(0, (int)(last - first) + 1)).Select(i => (first + i) * step.Value).Select(shown => new DialPosition(Celsius(shown), Celsius(shown) + offset, shown, source.DialUnit, null))];
     }
 }

@@ -2,45 +2,6 @@ using Juxtherm.Core.Catalogue;
 
 namespace Juxtherm.Core.Recipes;
 
-/// <summary>What ends the time that a press may last.</summary>
-public enum TimeLimit
-{
-    /// <summary>Nothing but patience: the longest press that is proposed.</summary>
-    Patience,
-
-    /// <summary>The vinyl has had all the heat it takes.</summary>
-    Vinyl,
-
-    /// <summary>The bare blank beside the print reaches its limit.</summary>
-    Blank,
-}
-
-/// <summary>What one temperature allows on this piece of work.</summary>
-/// <param name="Dial">Where the dial stands.</param>
-/// <param name="HoldsFromSeconds">From here it holds, s; null when never in time.</param>
-/// <param name="TargetSeconds">Here the bond is as wanted, s; null when never in time.</param>
-/// <param name="MostSeconds">Up to here nothing is harmed, s; 0 when even the preheat is too hot.</param>
-/// <param name="EndsBecause">What ends it.</param>
-/// <param name="BondAtMost">Share of the wanted bond at the end of that time.</param>
-/// <param name="DyeMovesFromSeconds">From here the blank's dye may move, s; null when it does not.</param>
-/// <param name="SafeFromSeconds">From here it holds even with everything off to the cold side, s; null when never.</param>
-/// <param name="SafeToSeconds">Up to here nothing is harmed even with everything off to the hot side, s.</param>
-public sealed record TemperatureRow(
-    DialPosition Dial, double? HoldsFromSeconds, double? TargetSeconds, double MostSeconds, TimeLimit EndsBecause, double BondAtMost, double? DyeMovesFromSeconds, double? SafeFromSeconds, double SafeToSeconds)
-{
-    /// <summary>The wanted bond is reached before anything is harmed.</summary>
-    public bool ReachesTarget => TargetSeconds <= MostSeconds;
-
-    /// <summary>It at least holds before anything is harmed.</summary>
-    public bool Holds => HoldsFromSeconds <= MostSeconds;
-
-    /// <summary>Shortest time that reaches the wanted bond and holds in the worst case, s; null when there is none.</summary>
-    public double? NeedsSeconds => TargetSeconds is { } target && SafeFromSeconds is { } safe ? Math.Max(target, safe) : null;
-
-    /// <summary>That time is safe in the worst case.</summary>
-    public bool IsSafe => NeedsSeconds <= SafeToSeconds;
-}
-
 /// <summary>How good a found setting is.</summary>
 public enum SettingOutcome
 {
@@ -70,7 +31,8 @@ public sealed record WorstCase(double LeastBond, double MostBurden, double Hotte
 /// <param name="Rows">What every temperature of the dial allows.</param>
 /// <param name="Outcome">How good it is.</param>
 /// <param name="Worst">What it comes to when everything is off.</param>
-public sealed record FoundSetting(DialPosition Dial, double Seconds, TemperatureRow Chosen, IReadOnlyList<TemperatureRow> Rows, SettingOutcome Outcome, WorstCase Worst);
+/// <param name="Window">What every temperature allows, also between the places of the dial.</param>
+public sealed record FoundSetting(DialPosition Dial, double Seconds, TemperatureRow Chosen, IReadOnlyList<TemperatureRow> Rows, SettingOutcome Outcome, WorstCase Worst, SettingWindow Window);
 
 /// <summary>
 /// Finds the setting that gives this vinyl on this blank under this press the bond its chart gives on the stack that charts
@@ -97,13 +59,7 @@ public static class SettingSearch
     // Worth going this far from the chart to keep the dye where it is, K.
     private const double StillDyeWorthK = 15;
 
-    // The blank may be this much damper than usual, or bone dry.
-    private const double DampestFactor = 1.5;
-
-    private const double CoolestUsefulCelsius = 90;
-    private const double HottestUsefulCelsius = 230;
-
-    /// <summary>Searches the dial.</summary>
+    /// <summary>Searches the dial for a single layer.</summary>
     /// <param name="work">The piece of work.</param>
     /// <param name="chart">The vinyl's chart setting.</param>
     /// <param name="reference">What that chart setting does on the reference stack.</param>
@@ -112,20 +68,33 @@ public static class SettingSearch
     {
         ArgumentNullException.ThrowIfNull(work);
         ArgumentNullException.ThrowIfNull(chart);
+        return Find([LayerAim.Alone(work, chart, reference)], work.Source.PressureKPa[chart.Pressure.Value].Value, PreheatSeconds(work), catalogue);
+    }
+
+    /// <summary>Searches the dial for one setting that serves all layers.</summary>
+    /// <param name="aims">What the layers ask; all on the same blank under the same press.</param>
+    /// <param name="pressureKPa">Pressure, kPa.</param>
+    /// <param name="preheatSeconds">Preheat, s.</param>
+    /// <param name="catalogue">The catalogue.</param>
+    public static FoundSetting Find(IReadOnlyList<LayerAim> aims, double pressureKPa, double preheatSeconds, CatalogueSnapshot catalogue)
+    {
+        ArgumentNullException.ThrowIfNull(aims);
         ArgumentNullException.ThrowIfNull(catalogue);
-        var rows = Rows(work, chart, reference, catalogue);
+        var window = new SettingWindow(aims, pressureKPa, preheatSeconds, catalogue);
+        var rows = window.Rows;
         var shortest = catalogue.Work.ShortestPressSeconds.Value;
         var longest = catalogue.Work.LongestPressSeconds.Value;
 
-        FoundSetting Take(TemperatureRow row, double seconds, SettingOutcome outcome) =>
-            new(row.Dial, seconds, row, rows, outcome, WorstOf(work, row.Dial.Celsius, seconds, chart, reference, catalogue));
-        double FromChart(TemperatureRow row, double seconds)
+        FoundSetting Take(TemperatureRow row, double seconds, SettingOutcome outcome) => new(row.Dial, seconds, row, rows, outcome, window.WorstOf(row.Dial, seconds), window);
+        double OffChart(TemperatureRow row, LayerAim aim)
         {
-            var above = row.Dial.Celsius - chart.Celsius.Value;
+            var above = row.Dial.FaceCelsius - aim.Chart.Celsius.Value;
             // Hard goods soak heat up: their plate has to be hotter than the chart for the vinyl to be as hot.
-            var distance = above > 0 && work.Material.Kind == MaterialKind.Hard ? above * SoakedUp : Math.Abs(above) + FarWeighs * Math.Max(0, Math.Abs(above) - ChartSpreadK);
-            return distance + LongWeighs * Math.Max(0, seconds - ComfortableSeconds) + (row.DyeMovesFromSeconds < seconds ? StillDyeWorthK : 0);
+            return above > 0 && aim.Work.Material.Kind == MaterialKind.Hard ? above * SoakedUp : Math.Abs(above) + FarWeighs * Math.Max(0, Math.Abs(above) - ChartSpreadK);
         }
+
+        double FromChart(TemperatureRow row, double seconds) =>
+            aims.Average(aim => OffChart(row, aim)) + LongWeighs * Math.Max(0, seconds - ComfortableSeconds) + (row.DyeMovesFromSeconds < seconds ? StillDyeWorthK : 0);
 
         // Patience is not harm: where nothing else ends the press there is plenty of room.
         double Room(TemperatureRow row) => row.SafeToSeconds >= longest ? 1 : Math.Clamp(Math.Log2(row.SafeToSeconds / row.NeedsSeconds!.Value), 0, 1);
@@ -145,7 +114,7 @@ public static class SettingSearch
 
         // Short of the target: as near the chart as it still holds. Not even that: where the bond comes furthest.
         var holding = rows.Where(r => r.Holds).ToList();
-        var fallback = holding.Count > 0 ? holding.MinBy(r => Math.Abs(r.Dial.Celsius - chart.Celsius.Value))! : rows.MaxBy(r => r.BondAtMost)!;
+        var fallback = holding.Count > 0 ? holding.MinBy(r => aims.Average(a => Math.Abs(r.Dial.FaceCelsius - a.Chart.Celsius.Value)))! : rows.MaxBy(r => r.BondAtMost)!;
         return Take(fallback, Math.Max(1, Math.Floor(fallback.MostSeconds)), holding.Count > 0 ? SettingOutcome.Short : SettingOutcome.None);
     }
 
@@ -174,48 +143,6 @@ public static class SettingSearch
         ArgumentNullException.ThrowIfNull(work);
         var own = work.Material.PreheatSeconds.Value;
         return own == 0 || work.Source.HotAirWm2K is not null ? 0 : Math.Max(own, work.Source.LongerPreheatSeconds?.Value ?? 0);
-    }
-
-    private static List<TemperatureRow> Rows(Workpiece work, Chart chart, ReferenceDose reference, CatalogueSnapshot catalogue)
-    {
-        var positions = DialPosition.Of(work.Source).Where(d => work.Source.HotAirWm2K is not null || d.Celsius is >= CoolestUsefulCelsius and <= HottestUsefulCelsius).ToList();
-        var error = work.Source.DialErrorK.Value;
-        var factor = work.Source.PressureErrorFactor.Value;
-        var pressure = work.Source.PressureKPa[chart.Pressure.Value].Value;
-        var (low, high) = (positions[0].Celsius, positions[^1].Celsius);
-        var nominal = new WindowSweep(work, catalogue, reference, pressure, 1, low, high);
-        var cold = new WindowSweep(work, catalogue, reference, pressure / factor, DampestFactor, low - error, high - error);
-        var hot = new WindowSweep(work, catalogue, reference, pressure * factor, 0, low + error, high + error);
-        var longest = catalogue.Work.LongestPressSeconds.Value;
-        return positions.ConvertAll(dial =>
-        {
-            var reach = nominal.At(dial.Celsius);
-            var worst = hot.At(dial.Celsius + error);
-            var most = Math.Min(longest, Math.Min(reach.VinylEnds, reach.BlankEnds));
-            var because = reach.BlankEnds <= most ? TimeLimit.Blank : reach.VinylEnds <= most ? TimeLimit.Vinyl : TimeLimit.Patience;
-            return new TemperatureRow(
-                dial, Finite(reach.Holds), Finite(reach.Target), most, because, reach.BondAtEnd, Finite(reach.DyeMoves),
-                Finite(cold.At(dial.Celsius - error).Holds), Math.Min(longest, Math.Min(worst.VinylEnds, worst.BlankEnds)));
-        });
-    }
-
-    private static WorstCase WorstOf(Workpiece work, double celsius, double seconds, Chart chart, ReferenceDose reference, CatalogueSnapshot catalogue)
-    {
-        var error = work.Source.DialErrorK.Value;
-        var factor = work.Source.PressureErrorFactor.Value;
-        var pressure = work.Source.PressureKPa[chart.Pressure.Value].Value;
-        PressSession Run(double plate, double kPa, double moisture)
-        {
-            var session = new PressSession(work, catalogue, moisture);
-            var setting = PressSetting.Single(plate, kPa, seconds);
-            session.PreheatAndLay(setting with { Seconds = PreheatSeconds(work) }, catalogue.Work);
-            session.Press(setting);
-            return session;
-        }
-
-        var cold = Run(celsius - error, pressure / factor, DampestFactor);
-        var hot = Run(celsius + error, pressure * factor, 0);
-        return new WorstCase(cold.Bond() / (reference.BondSeconds * work.Material.Demand.Value), hot.Burden() / reference.BurdenSeconds, hot.HottestBare());
     }
 
     private static double? Finite(double seconds) => double.IsInfinity(seconds) ? null : seconds;

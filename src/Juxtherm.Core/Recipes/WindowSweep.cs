@@ -33,14 +33,15 @@ internal sealed class WindowSweep
     private readonly double _limitCelsius;
     private readonly double _dyeCelsius;
 
-    public WindowSweep(Workpiece work, CatalogueSnapshot catalogue, ReferenceDose reference, double pressureKPa, double moisture, double fromCelsius, double toCelsius)
+    public WindowSweep(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds, double moisture, double fromCelsius, double toCelsius)
     {
         _longest = catalogue.Work.LongestPressSeconds.Value;
-        _limitCelsius = work.Material.LimitCelsius.Value;
-        _dyeCelsius = work.Material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity;
+        var material = aim.Work.Material;
+        _limitCelsius = material.LimitCelsius.Value;
+        _dyeCelsius = material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity;
         var steps = Math.Max(1, (int)Math.Ceiling((toCelsius - fromCelsius) / StepK));
         var plates = Enumerable.Range(0, steps + 1).Select(i => fromCelsius + (toCelsius - fromCelsius) * i / steps);
-        _reaches = [.. plates.Chunk(LaneMath.Count).SelectMany(four => Run(work, catalogue, reference, pressureKPa, moisture, four))];
+        _reaches = [.. plates.Chunk(LaneMath.Count).SelectMany(four => Run(aim, catalogue, pressureKPa, preheatSeconds, moisture, four))];
     }
 
     /// <summary>What a plate temperature reaches; outside the sweep its nearest end.</summary>
@@ -83,14 +84,14 @@ internal sealed class WindowSweep
         return double.PositiveInfinity;
     }
 
-    private static IEnumerable<ComputedReach> Run(Workpiece work, CatalogueSnapshot catalogue, ReferenceDose reference, double pressureKPa, double moisture, double[] plates)
+    private static IEnumerable<ComputedReach> Run(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds, double moisture, double[] plates)
     {
+        var work = aim.Work;
         var setting = new PressSetting(LaneMath.From(plates), LaneMath.All(pressureKPa), catalogue.Work.LongestPressSeconds.Value);
         var session = new PressSession(work, catalogue, moisture);
-        session.PreheatAndLay(setting with { Seconds = SettingSearch.PreheatSeconds(work) }, catalogue.Work);
-        var demand = work.Material.Demand.Value * reference.BondSeconds;
-        var target = demand * work.Vinyl.TargetBond.Value;
-        var watch = new Crossings(session, plates.Length, demand * work.Vinyl.HoldsFromBond.Value, target, work.Vinyl.MostBurden.Value * reference.BurdenSeconds, work.Material.LimitCelsius.Value, work.Material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity);
+        session.PreheatAndLay(setting with { Seconds = preheatSeconds }, catalogue.Work);
+        var target = aim.WantedBond * work.Vinyl.TargetBond.Value * aim.TargetShare;
+        var watch = new Crossings(session, plates.Length, aim.WantedBond * work.Vinyl.HoldsFromBond.Value, target, aim.MostBurden * aim.Reference.BurdenSeconds, work.Material.LimitCelsius.Value, work.Material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity);
         session.Press(setting, observer: watch);
         return plates.Select((plate, lane) => new ComputedReach(
             new Reach(plate, watch.Holds(lane), watch.Target(lane), watch.VinylEnds(lane), watch.BlankEnds(lane), watch.DyeMoves(lane), watch.BondWithinLimits(lane) / target), watch.Times, watch.Bare(lane)));

@@ -67,7 +67,7 @@ public class CatalogueReaderTests
         { "a range upside down", "vinyls.json", r => r["vinyls"]![0]!["chartSeconds"]![0] = new JsonArray(15, 10), "/vinyls/0/chartSeconds/0 ends below its beginning" },
         { "an id twice", "forms.json", r => r["forms"]![1]!["id"] = "tee", "/forms/1/id “tee” stands twice" },
         { "an unknown word", "vinyls.json", r => r["vinyls"]![0]!["peel"]![0] = "lukewarm", "/vinyls/0/peel/0 is “lukewarm”" },
-        { "neither degrees nor marks", "heat-sources.json", r => r["heatSources"]![0]!.AsObject().Remove("dialStepFahrenheit"), "/heatSources/0 needs either dialStepFahrenheit or marks" },
+        { "neither degrees nor marks", "heat-sources.json", r => r["heatSources"]![0]!.AsObject().Remove("dialStep"), "/heatSources/0 needs either dialStep or marks" },
         { "an underlay that is nowhere", "heat-sources.json", r => r["heatSources"]![0]!["underlay"] = "cloud", "names the underlay cloud" },
         { "a vinyl at odds with a press that is nowhere", "vinyls.json", r => r["vinyls"]![2]!["notUnder"]!["oven"] = new JsonArray("No.", "memory"), "names the heat source oven" },
         { "no reference press", "heat-sources.json", r => r["heatSources"]![0]!["id"] = "other", "heat source swing-platen" },

@@ -149,8 +149,8 @@ public class SettingSearchTests
     public void A_dial_in_fahrenheit_steps_by_five_degrees()
     {
         var dial = DialPosition.Of(Catalogue.HeatSources["swing-platen"]);
-        Assert.All(dial, d => Assert.Equal(0, d.Fahrenheit!.Value % 5));
-        Assert.Contains(dial, d => d.Fahrenheit == 305 && Math.Abs(d.Celsius - 151.67) < 0.01);
+        Assert.All(dial, d => Assert.Equal(0, d.Shown!.Value % 5));
+        Assert.Contains(dial, d => d.Shown == 305 && Math.Abs(d.Celsius - 151.67) < 0.01);
         Assert.InRange(dial[0].Celsius, 80, 83);
         Assert.InRange(dial[^1].Celsius, 217, 220);
     }
