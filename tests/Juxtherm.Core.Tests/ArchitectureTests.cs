@@ -17,7 +17,8 @@ public class ArchitectureTests
         ["Heat"] = [],
         ["Catalogue"] = ["Reading", "Heat"],
         ["Recipes"] = ["Catalogue", "Heat"],
-        ["Planning"] = ["Recipes", "Catalogue", "Heat", "Notices", "Reading"],
+        ["Layering"] = ["Catalogue"],
+        ["Planning"] = ["Layering", "Recipes", "Catalogue", "Heat", "Notices", "Reading"],
         ["Bench"] = ["Planning"],
         ["Logbook"] = ["Bench", "Planning", "Catalogue"],
     };

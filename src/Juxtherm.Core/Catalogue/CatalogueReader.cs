@@ -115,7 +115,7 @@ public static class CatalogueReader
         c.OnlyNames("id", "name", "note", "thermal", "activationCelsius", "chartCelsius", "chartSeconds", "referenceCelsius", "referenceSeconds",
             "pressure", "peel", "holdsFromBond", "targetBond", "mostBurden", "finishSeconds", "heatsOnce", "mirrored", "notUnder", "liesOn", "carriesOthers", "stackBurden", "shrinkPercent", "tackSeconds");
         return new Vinyl(
-            c["id"].Text(), c["name"].Text(), c["note"].Text(""), ThermalOf(c["thermal"], sources),
+            c["id"].Text(), c["id"].Text(), c["name"].Text(), c["note"].Text(""), ThermalOf(c["thermal"], sources),
             Number(c["activationCelsius"], sources, 40, 150), Spread(c["chartCelsius"], sources, 80, 220), Spread(c["chartSeconds"], sources, 1, 120),
             Number(c["referenceCelsius"], sources, 80, 220), Number(c["referenceSeconds"], sources, 1, 120),
             Read(c["pressure"], sources, v => CatalogueIds.Pressures[v.Choice([.. CatalogueIds.Pressures.Keys], null) ?? "medium"]),
@@ -143,7 +143,7 @@ public static class CatalogueReader
             c.Fault($"{c.Pointer} needs either dialStep or marks, and not both.", "missing");
         c["presses"].IsArray();
         return new HeatSource(
-            c["id"].Text(), c["name"].Text(), [.. c["presses"].Items.Select(ShapeOf)],
+            c["id"].Text(), c["name"].Text(), c["id"].Text(), [.. c["presses"].Items.Select(ShapeOf)],
             CatalogueIds.Pressures.ToDictionary(p => p.Value, p => Number(c["pressureKPa"][p.Key], sources, 0.1, 500)),
             Read(c["plate"], sources, v => new Plate(
                 v["heatCapacityJm2K"].RequiredNumber(1000, 2_000_000), v["maxPowerWm2"].RequiredNumber(1000, 200_000),

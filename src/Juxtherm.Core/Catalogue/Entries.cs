@@ -20,6 +20,7 @@ public sealed record ThermalFigures(
 /// <summary>A family of vinyl.</summary>
 /// <param name="Id">Stable id.</param>
 /// <param name="Name">For the reader.</param>
+/// <param name="Family">Id of the family it belongs to; its own for a family itself.</param>
 /// <param name="Note">What is particular about it, one line.</param>
 /// <param name="Thermal">Its thermal figures.</param>
 /// <param name="ActivationCelsius">The adhesive does nothing below this, °C.</param>
@@ -42,7 +43,7 @@ public sealed record ThermalFigures(
 /// <param name="ShrinkPercent">How much it shrinks at its first heat, %.</param>
 /// <param name="TackSeconds">Usual length of a tack, s.</param>
 public sealed record Vinyl(
-    string Id, string Name, string Note, ThermalFigures Thermal, Sourced<double> ActivationCelsius,
+    string Id, string Family, string Name, string Note, ThermalFigures Thermal, Sourced<double> ActivationCelsius,
     Sourced<Span> ChartCelsius, Sourced<Span> ChartSeconds, Sourced<double> ReferenceCelsius, Sourced<double> ReferenceSeconds,
     Sourced<PressureLevel> Pressure, Sourced<PeelMethod> Peel, Sourced<double> HoldsFromBond, Sourced<double> TargetBond,
     Sourced<double> MostBurden, Sourced<double> FinishSeconds, Sourced<bool> HeatsOnce, Sourced<bool> Mirrored,
@@ -77,6 +78,7 @@ public sealed record DialMark(string Mark, Sourced<Span> Celsius);
 /// <summary>A kind of press, iron or gun.</summary>
 /// <param name="Id">Stable id.</param>
 /// <param name="Name">For the reader.</param>
+/// <param name="Kind">Id of the kind of press it is; its own for a kind itself.</param>
 /// <param name="Presses">Which shapes of face it can press.</param>
 /// <param name="PressureKPa">What each level means, kPa.</param>
 /// <param name="Plate">The plate as a lump.</param>
@@ -98,7 +100,7 @@ public sealed record DialMark(string Mark, Sourced<Span> Celsius);
 /// <param name="DialErrorK">How far plate and dial may differ, K either way.</param>
 /// <param name="PressureErrorFactor">By what factor the pressure may be off, either way.</param>
 public sealed record HeatSource(
-    string Id, string Name, IReadOnlyList<FaceShape> Presses, IReadOnlyDictionary<PressureLevel, Sourced<double>> PressureKPa,
+    string Id, string Name, string Kind, IReadOnlyList<FaceShape> Presses, IReadOnlyDictionary<PressureLevel, Sourced<double>> PressureKPa,
     Sourced<Plate> Plate, Sourced<double> PlateWidthMm, Sourced<double> PlateHeightMm, Sourced<Span> DialCelsius, Sourced<double>? DialStep, DegreeUnit DialUnit, Sourced<double> DialOffsetK,
     IReadOnlyList<DialMark> Marks, Sourced<double>? LongerPreheatSeconds, string Underlay, string Cover, bool SteamPossible, bool PressureAdjustable, bool Hinged,
     Sourced<double>? HotAirWm2K, Sourced<double> BackPressSeconds, Sourced<double> DialErrorK, Sourced<double> PressureErrorFactor);

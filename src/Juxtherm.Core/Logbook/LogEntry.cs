@@ -38,7 +38,7 @@ public sealed record LogEntry(
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(state);
         ArgumentNullException.ThrowIfNull(outcome);
-        var press = plan.Presses.Single(p => p.Purpose == PressPurpose.Press);
+        var press = plan.BondingPress;
         var pressed = state.Holds.LastOrDefault(h => h.Piece == outcome.Piece && h.PressOrder == press.Order)?.Seconds ?? 0;
         return new LogEntry(
             outcome.At, job.Title, outcome.Piece, job.Quantity, job.Layer.Vinyl.Id, job.Blank.Material.Id, job.Blank.Form.Id, job.Tools.Source.Id, job.Tools.Cover.Id, job.Tools.Underlay.Id,

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Layering;
 using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning;
@@ -8,8 +9,20 @@ namespace Juxtherm.Core.Planning;
 /// <param name="Quantity">Pieces, 1 to 999.</param>
 /// <param name="Blank">The item.</param>
 /// <param name="Tools">The press and what belongs to it.</param>
-/// <param name="Layer">The one layer of vinyl.</param>
-public sealed record Job(string Title, int Quantity, Blank Blank, Tools Tools, JobLayer Layer);
+/// <param name="Layers">The layers of vinyl, at least one.</param>
+/// <param name="Choices">Ways of doing it that the crafter has chosen: option id by way id. What is not in it is advised.</param>
+/// <param name="Accepted">What the crafter accepts with a word: the word by notice code.</param>
+public sealed record Job(
+    string Title, int Quantity, Blank Blank, Tools Tools, IReadOnlyList<JobLayer> Layers, IReadOnlyDictionary<string, string> Choices, IReadOnlyDictionary<string, string> Accepted)
+{
+    /// <summary>The first layer.</summary>
+    public JobLayer Layer => Layers[0];
+
+    /// <summary>The same job with one layer changed.</summary>
+    /// <param name="index">Which, from 0.</param>
+    /// <param name="layer">What it becomes.</param>
+    public Job WithLayer(int index, JobLayer layer) => this with { Layers = [.. Layers.Select((l, i) => i == index ? layer : l)] };
+}
 
 /// <summary>The item to press.</summary>
 /// <param name="Form">What kind of item.</param>
@@ -17,8 +30,15 @@ public sealed record Job(string Title, int Quantity, Blank Blank, Tools Tools, J
 /// <param name="WidthMm">Width of its free area, mm.</param>
 /// <param name="HeightMm">Height of its free area, mm.</param>
 /// <param name="CareDots">Dots of the ironing symbol, 1 to 3 (ISO 3758); 0 for crossed out; null when unknown.</param>
-/// <param name="Prewashed">It has been washed already.</param>
-public sealed record Blank(ItemForm Form, Material Material, double WidthMm, double HeightMm, int? CareDots, bool Prewashed);
+/// <param name="Traits">What else is known of it.</param>
+public sealed record Blank(ItemForm Form, Material Material, double WidthMm, double HeightMm, int? CareDots, IReadOnlySet<string> Traits)
+{
+    /// <summary>It has been washed already.</summary>
+    public bool Prewashed => Traits.Contains("prewashed");
+
+    /// <summary>It is hard to replace.</summary>
+    public bool Costly => Traits.Contains("costly");
+}
 
 /// <summary>The press and what belongs to it.</summary>
 /// <param name="Source">The press.</param>
@@ -35,6 +55,27 @@ public sealed record Tools(HeatSource Source, double PlateWidthMm, double PlateH
 /// <param name="Colour">Colour as #rrggbb; null when not said.</param>
 /// <param name="WidthMm">Artwork width, mm; null when not said.</param>
 /// <param name="HeightMm">Artwork height, mm; null when not said.</param>
+/// <param name="XMm">Left edge on the blank's free area, mm; null when not said.</param>
+/// <param name="YMm">Upper edge on the blank's free area, mm; null when not said.</param>
+/// <param name="CarrierMarginMm">How far the carrier reaches beyond it, mm.</param>
+/// <param name="Over">Ids of layers that it is said to lie on.</param>
+/// <param name="Intricate">Its edges are fine.</param>
 /// <param name="Mirrored">Whether the cut file is mirrored; null when not said.</param>
 /// <param name="Label">What the wrapper says; null when not known.</param>
-public sealed record JobLayer(string Id, Vinyl Vinyl, string? Colour, double? WidthMm, double? HeightMm, bool? Mirrored, WrapperLabel? Label);
+public sealed record JobLayer(
+    string Id, Vinyl Vinyl, string? Colour, double? WidthMm, double? HeightMm, double? XMm, double? YMm, double CarrierMarginMm, IReadOnlyList<string> Over, bool Intricate, bool? Mirrored, WrapperLabel? Label)
+{
+    /// <summary>Usual margin of the carrier, mm: room for scissors (common practice, 6 to 13 mm).</summary>
+    public const double UsualCarrierMarginMm = 6;
+
+    /// <summary>A layer of which only the vinyl is known.</summary>
+    /// <param name="id">Its id.</param>
+    /// <param name="vinyl">The vinyl.</param>
+    public static JobLayer Of(string id, Vinyl vinyl) => new(id, vinyl, null, null, null, null, null, UsualCarrierMarginMm, [], false, null, null);
+
+    /// <summary>Where it lies; null when size or place is not known.</summary>
+    public LayerBox? Box => WidthMm is { } w && HeightMm is { } h && XMm is { } x && YMm is { } y ? new LayerBox(x, y, w, h) : null;
+
+    /// <summary>Its size as a box, mm²; null when not known.</summary>
+    public double? AreaMm2 => WidthMm * HeightMm;
+}

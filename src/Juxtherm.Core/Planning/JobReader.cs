@@ -1,6 +1,8 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Layering;
+using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Recipes;
 
@@ -22,6 +24,11 @@ public static partial class JobReader
 
     /// <summary>Most pieces accepted in one job.</summary>
     public const int MostPieces = 999;
+
+    /// <summary>Most layers of vinyl accepted in one job.</summary>
+    public const int MostLayers = 12;
+
+    private const string Advise = "advise";
 
     private static readonly string[] Sizes = ["infant", "toddler", "child", "adult-s", "adult-m", "adult-l", "adult-xl", "adult-2xl", "adult-3xl"];
     private static readonly string[] Features = ["collar", "seam", "zip", "button", "snap", "pocket", "hem", "strap", "handle", "frame", "metal"];
@@ -70,11 +77,42 @@ public static partial class JobReader
         var quantity = root["quantity"].Whole(1, MostPieces, "pieces") ?? 1;
         root["blank"].IsObject();
         root["tools"].IsObject();
-        root["choices"].IsObject(required: false);
-        var tools = ToolsOf(root["tools"], catalogue);
-        var blank = BlankOf(root["blank"], catalogue, tools?.Source);
-        var layer = LayersOf(root["layers"], catalogue);
-        return blank is null || tools is null || layer is null ? null : new Job(title, quantity, blank, tools, layer);
+        var source = SourceOf(root["tools"], catalogue);
+        var blank = BlankOf(root["blank"], catalogue, source);
+        var tools = ToolsOf(root["tools"], catalogue, source, blank?.Form);
+        var layers = LayersOf(root["layers"], catalogue);
+        var (choices, accepted) = (ChoicesOf(root["choices"]), AcceptedOf(root["accepted"]));
+        return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted);
+    }
+
+    /// <summary>What the job says of the ways of doing it; what it leaves to the advice is not in it.</summary>
+    private static Dictionary<string, string> ChoicesOf(JsonCursor c)
+    {
+        c.IsObject(required: false);
+        var said = new Dictionary<string, string>(StringComparer.Ordinal);
+        foreach (var way in AllWays.List.Where(w => w.Accepts.Count > 0))
+        {
+            if (c[way.Id].Choice([Advise, .. way.Accepts], Advise) is { } option && option != Advise)
+                said[way.Id] = option;
+        }
+
+        return said;
+    }
+
+    /// <summary>Notices that the crafter accepts: the code, and a word of their own.</summary>
+    private static Dictionary<string, string> AcceptedOf(JsonCursor c)
+    {
+        c.IsArray(required: false);
+        var said = new Dictionary<string, string>(StringComparer.Ordinal);
+        foreach (var item in c.Items.Where(i => i.IsObject()))
+        {
+            var word = item["word"].Text(longest: 200);
+            if (word.Trim().Length == 0)
+                item["word"].Fault($"{item.Pointer}/word is empty; a word on why this is accepted is needed.", "missing");
+            said[item["code"].Text(longest: 60)] = word;
+        }
+
+        return said;
     }
 
     private static Blank? BlankOf(JsonCursor c, CatalogueSnapshot catalogue, HeatSource? source)
@@ -108,7 +146,7 @@ public static partial class JobReader
             return null;
         }
 
-        return new Blank(f, m, width ?? f.WidthMm.Value, height ?? f.HeightMm.Value, dots, traits.Contains("prewashed"));
+        return new Blank(f, m, width ?? f.WidthMm.Value, height ?? f.HeightMm.Value, dots, traits.OfType<string>().ToHashSet(StringComparer.Ordinal));
     }
 
     /// <summary>The form assumed when none is named: one that the material can be and, if there is one, that the press can press.</summary>
@@ -120,11 +158,13 @@ public static partial class JobReader
         return (candidates.FirstOrDefault(f => f.UsualMaterial == material.Id) ?? candidates[0]).Id;
     }
 
-    private static Tools? ToolsOf(JsonCursor c, CatalogueSnapshot catalogue)
+    private static HeatSource? SourceOf(JsonCursor c, CatalogueSnapshot catalogue) => c["heatSource"].Choice([.. catalogue.HeatSources.Keys], null) is { } id ? catalogue.HeatSources[id] : null;
+
+    private static Tools? ToolsOf(JsonCursor c, CatalogueSnapshot catalogue, HeatSource? source, ItemForm? form)
     {
-        var id = c["heatSource"].Choice([.. catalogue.HeatSources.Keys], null);
-        var source = id is null ? null : catalogue.HeatSources[id];
-        var underlay = c["underlay"].Choice([.. catalogue.Underlays.Keys], source?.Underlay ?? ReferencePractice.Underlay);
+        // Inside a frame a board holds against the plate; elsewhere the press brings its own.
+        var usual = form is { Framed: true } && catalogue.Underlays.ContainsKey(Underneath.Board) ? Underneath.Board : source?.Underlay ?? ReferencePractice.Underlay;
+        var underlay = c["underlay"].Choice([.. catalogue.Underlays.Keys], usual);
         var cover = c["cover"].Choice([.. catalogue.Covers.Keys], source?.Cover ?? ReferencePractice.Cover);
         var width = c["plateWidthMm"].Number(10, MostMm, "mm");
         var height = c["plateHeightMm"].Number(10, MostMm, "mm");
@@ -136,38 +176,54 @@ public static partial class JobReader
             : new Tools(source, width ?? source.PlateWidthMm.Value, height ?? source.PlateHeightMm.Value, catalogue.Underlays[underlay], catalogue.Covers[cover], steam);
     }
 
-    private static JobLayer? LayersOf(JsonCursor layers, CatalogueSnapshot catalogue)
+    private static List<JobLayer>? LayersOf(JsonCursor layers, CatalogueSnapshot catalogue)
     {
         if (!layers.IsArray())
             return null;
-        if (layers.Count == 0)
+        if (layers.Count is 0 or > MostLayers)
         {
-            layers.Fault("/layers is empty; one layer of vinyl is needed.", "missing");
+            layers.Fault(layers.Count == 0 ? "/layers is empty; one layer of vinyl is needed." : $"/layers holds {layers.Count} layers; up to {MostLayers} are accepted.", layers.Count == 0 ? "missing" : "out-of-range");
             return null;
         }
 
-        if (layers.Count > 1)
-        {
-            layers[1].Fault($"/layers holds {layers.Count} layers. Not yet: jobs with a single layer of vinyl can be planned so far; plan the layers as separate jobs.", "not-yet");
+        var read = layers.Items.Select((c, i) => LayerOf(c, i, catalogue)).ToList();
+        if (read.Contains(null))
             return null;
+        var known = read.ConvertAll(l => l!);
+        for (var i = 0; i < known.Count; i++)
+        {
+            var layer = known[i];
+            if (known.FindIndex(l => l.Id == layer.Id) < i)
+                layers[i]["id"].Fault($"{layers[i].Pointer}/id “{layer.Id}” stands twice; each layer needs its own.", "duplicate");
+            for (var j = 0; j < layer.Over.Count; j++)
+                layers[i]["over"][j].Choice([.. known.Select(l => l.Id).Where(id => id != layer.Id)], null);
         }
 
-        var c = layers[0];
+        var over = known.DistinctBy(l => l.Id, StringComparer.Ordinal).ToDictionary(l => l.Id, l => l.Over, StringComparer.Ordinal);
+        if (Lying.Circle(over) is { Count: > 0 } circle)
+            layers.Fault($"/layers lie on each other in a circle ({string.Join(" on ", circle)} on {circle[0]}); take one of these out of an “over” list.", "circle");
+        return known;
+    }
+
+    private static JobLayer? LayerOf(JsonCursor c, int index, CatalogueSnapshot catalogue)
+    {
         if (!c.IsObject())
             return null;
         var vinyl = c["vinyl"].Choice([.. catalogue.Vinyls.Keys], null);
         var colour = c["colour"].Exists ? c["colour"].Text(longest: 20) : null;
         if (colour is not null && !Hex().IsMatch(colour))
             c["colour"].Fault($"{c.Pointer}/colour is “{colour}”; a colour as #rrggbb is accepted.", "wrong-type");
-        foreach (var name in new[] { "xMm", "yMm" })
-            c[name].Number(-MostMm, MostMm, "mm");
-        c["carrierMarginMm"].Number(0, 200, "mm");
+        var x = c["xMm"].Number(-MostMm, MostMm, "mm");
+        var y = c["yMm"].Number(-MostMm, MostMm, "mm");
+        var margin = c["carrierMarginMm"].Number(0, 200, "mm") ?? JobLayer.UsualCarrierMarginMm;
         c["over"].IsArray(required: false);
-        c["intricate"].Flag(false);
+        var over = c["over"].Items.Select(o => o.Text(longest: 40)).ToList();
+        var intricate = c["intricate"].Flag(false);
         var width = c["widthMm"].Number(1, MostMm, "mm");
         var height = c["heightMm"].Number(1, MostMm, "mm");
         bool? mirrored = c["mirrored"].Exists ? c["mirrored"].Flag(true) : null;
-        return vinyl is null ? null : new JobLayer(c["id"].Text("vinyl", 40), catalogue.Vinyls[vinyl], colour, width, height, mirrored, LabelOf(c["label"]));
+        var label = LabelOf(c["label"]);
+        return vinyl is null ? null : new JobLayer(c["id"].Text(index == 0 ? "vinyl" : $"layer-{index + 1}", 40), catalogue.Vinyls[vinyl], colour, width, height, x, y, margin, over, intricate, mirrored, label);
     }
 
     private static WrapperLabel? LabelOf(JsonCursor c)

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Planning.Ways;
 
 namespace Juxtherm.Core.Planning;
 
@@ -12,6 +13,8 @@ namespace Juxtherm.Core.Planning;
 public sealed class MatrixTable(Planner planner)
 {
     private const int UsualArtworkMm = 40;
+
+    private static readonly Dictionary<string, string> None = new(StringComparer.Ordinal);
 
     /// <summary>The table of one press.</summary>
     /// <param name="source">The press.</param>
@@ -52,13 +55,13 @@ public sealed class MatrixTable(Planner planner)
     {
         var catalogue = planner.Catalogue;
         var job = new Job(
-            "", 1, new Blank(form, material, form.WidthMm.Value, form.HeightMm.Value, null, false),
-            new Tools(source, source.PlateWidthMm.Value, source.PlateHeightMm.Value, catalogue.Underlays[source.Underlay], catalogue.Covers[source.Cover], false),
-            new JobLayer("", vinyl, null, UsualArtworkMm, UsualArtworkMm, null, null));
+            "", 1, new Blank(form, material, form.WidthMm.Value, form.HeightMm.Value, null, new HashSet<string>(StringComparer.Ordinal)),
+            new Tools(source, source.PlateWidthMm.Value, source.PlateHeightMm.Value, catalogue.Underlays[form.Framed ? Underneath.Board : source.Underlay], catalogue.Covers[source.Cover], false),
+            [JobLayer.Of("", vinyl) with { WidthMm = UsualArtworkMm, HeightMm = UsualArtworkMm }], None, None);
         var plan = planner.Plan(job, UnitSystem.Metric).Plan;
         if (plan.Verdict == Verdict.Stop)
             return string.Join(", ", plan.Notices.Where(n => n.Level == NoticeLevel.Stop).Select(n => n.Code));
-        var press = plan.Presses.Single(p => p.Purpose == PressPurpose.Press);
+        var press = plan.BondingPress;
         var setting = string.Create(CultureInfo.InvariantCulture, $"{press.DialMark ?? $"{press.Celsius:0}°"} {press.Seconds:0} s");
         return plan.Verdict == Verdict.Go ? setting : $"*{setting}*";
     }

@@ -5,7 +5,7 @@ namespace Juxtherm.Core.Planning;
 
 /// <summary>A member of the job file and what to set it to.</summary>
 /// <param name="Pointer">JSON Pointer of the member.</param>
-/// <param name="Value">Its new value: a text, true or false; null to take it away.</param>
+/// <param name="Value">Its new value as JSON has it; null to take it away.</param>
 public sealed record JobEdit(string Pointer, object? Value);
 
 /// <summary>A change that makes a stopped job go, already computed.</summary>
@@ -22,6 +22,7 @@ public sealed record NearestChange(string Text, IReadOnlyList<JobEdit> Edits, Ve
 /// <param name="planner">Computes each of them.</param>
 public sealed class NearestChanges(Planner planner)
 {
+    private const string Blockout = "blockout";
     private const int MostOffered = 4;
     private const int MostVinylsTried = 4;
     private const int MostPressesTried = 3;
@@ -47,45 +48,65 @@ public sealed class NearestChanges(Planner planner)
         return found;
     }
 
-    private IEnumerable<Candidate> Candidates(Job job) => [.. Free(job), .. Vinyls(job), .. Presses(job)];
+    private IEnumerable<Candidate> Candidates(Job job) => [.. Free(job), .. Vinyls(job), .. BlockoutUnder(job), .. Presses(job)];
 
     /// <summary>What needs nothing bought.</summary>
     private IEnumerable<Candidate> Free(Job job)
     {
-        var (tools, layer, work) = (job.Tools, job.Layer, planner.Catalogue);
+        var (tools, work) = (job.Tools, planner.Catalogue);
         if (tools.Steam)
             yield return new Candidate("Steam off", job with { Tools = tools with { Steam = false } }, [new("/tools/steam", false)]);
-        if (layer.Mirrored is { } mirrored && mirrored != layer.Vinyl.Mirrored.Value)
-            yield return new Candidate(layer.Vinyl.Mirrored.Value ? "Mirror the cut file" : "Do not mirror the cut file", job with { Layer = layer with { Mirrored = !mirrored } }, [new("/layers/0/mirrored", !mirrored)]);
+        for (var i = 0; i < job.Layers.Count; i++)
+        {
+            var layer = job.Layers[i];
+            if (layer.Mirrored is { } mirrored && mirrored != layer.Vinyl.Mirrored.Value)
+                yield return new Candidate(layer.Vinyl.Mirrored.Value ? "Mirror the cut file" : "Do not mirror the cut file", job.WithLayer(i, layer with { Mirrored = !mirrored }), [new($"/layers/{i}/mirrored", !mirrored)]);
+        }
+
         if (tools.Cover.Id is "none" or "waxed-paper" or "carrier" && tools.Source.Cover != tools.Cover.Id)
         {
             var cover = work.Covers[tools.Source.Cover];
             yield return new Candidate($"{cover.Name} as cover", job with { Tools = tools with { Cover = cover } }, [new("/tools/cover", cover.Id)]);
         }
 
-        var chart = Chart.Of(layer.Vinyl, layer.Label);
-        if (tools.Source.PressureAdjustable && chart.Pressure.Value != PressureLevel.Firm)
+        var (at, hottest) = Hottest(job);
+        if (tools.Source.PressureAdjustable && Chart.Of(hottest.Vinyl, hottest.Label).Pressure.Value != PressureLevel.Firm)
         {
-            var label = (layer.Label ?? new WrapperLabel(null, null, null, null)) with { Pressure = PressureLevel.Firm };
-            yield return new Candidate("Firm pressure", job with { Layer = layer with { Label = label } }, [new("/layers/0/label/pressure", "firm")]);
+            var label = (hottest.Label ?? new WrapperLabel(null, null, null, null)) with { Pressure = PressureLevel.Firm };
+            yield return new Candidate("Firm pressure", job.WithLayer(at, hottest with { Label = label }), [new($"/layers/{at}/label/pressure", "firm")]);
         }
     }
+
+    /// <summary>The layer whose chart is the hottest, which collides with the blank first.</summary>
+    private static (int Index, JobLayer Layer) Hottest(Job job) => job.Layers.Select((layer, i) => (i, layer)).MaxBy(l => Chart.Of(l.layer.Vinyl, l.layer.Label).Celsius.Value);
 
     /// <summary>Vinyls that bond cooler, the nearest to this one first.</summary>
     private IEnumerable<Candidate> Vinyls(Job job)
     {
-        var own = Chart.Of(job.Layer.Vinyl, job.Layer.Label).Celsius.Value;
+        var (at, layer) = Hottest(job);
+        var own = Chart.Of(layer.Vinyl, layer.Label).Celsius.Value;
         return planner.Catalogue.Vinyls.Values
-            .Where(v => v.Id != job.Layer.Vinyl.Id && v.Mirrored.Value == job.Layer.Vinyl.Mirrored.Value && v.ReferenceCelsius.Value <= own && !v.NotUnder.ContainsKey(job.Tools.Source.Id))
+            .Where(v => v.Id != layer.Vinyl.Id && v.Mirrored.Value == layer.Vinyl.Mirrored.Value && v.ReferenceCelsius.Value <= own && !v.NotUnder.ContainsKey(job.Tools.Source.Kind))
             .OrderBy(v => v.ReferenceCelsius.Value)
             .Take(MostVinylsTried)
             .OrderByDescending(v => v.ReferenceCelsius.Value)
-            .Select(v => new Candidate($"{v.Name} vinyl", job with { Layer = job.Layer with { Vinyl = v, Label = null } }, [new("/layers/0/vinyl", v.Id), new("/layers/0/label", null)]));
+            .Select(v => new Candidate($"{v.Name} vinyl", job.WithLayer(at, layer with { Vinyl = v, Label = null }), [new($"/layers/{at}/vinyl", v.Id), new($"/layers/{at}/label", null)]));
+    }
+
+    /// <summary>A layer of blockout underneath, which keeps migrating dye from the print.</summary>
+    private IEnumerable<Candidate> BlockoutUnder(Job job)
+    {
+        if (job.Layers.Count > 1 || job.Blank.Material.DyeMigrationCelsius is null || !planner.Catalogue.Vinyls.TryGetValue(Blockout, out var blockout) || job.Layer.Vinyl.Family == Blockout || job.Layer.Vinyl.LiesOn.Value != LiesOn.Any)
+            yield break;
+        var below = JobLayer.Of(Blockout, blockout);
+        var above = job.Layer with { Over = [Blockout] };
+        yield return new Candidate("Blockout vinyl under it", job with { Layers = [above, below] },
+            [new("/layers/0/over", new[] { Blockout }), new("/layers/1", new Dictionary<string, object>(StringComparer.Ordinal) { ["id"] = Blockout, ["vinyl"] = Blockout })]);
     }
 
     /// <summary>Presses that can press this item, with the underlay and cover usual for them.</summary>
     private IEnumerable<Candidate> Presses(Job job) => planner.Catalogue.HeatSources.Values
-        .Where(s => s.Id != job.Tools.Source.Id && s.Presses.Contains(job.Blank.Form.Shape) && !job.Layer.Vinyl.NotUnder.ContainsKey(s.Id))
+        .Where(s => s.Id != job.Tools.Source.Id && s.Presses.Contains(job.Blank.Form.Shape) && !job.Layers.Any(l => l.Vinyl.NotUnder.ContainsKey(s.Kind)))
         .Take(MostPressesTried)
         .Select(s => new Candidate(
             s.Name,

@@ -1,5 +1,7 @@
+using System.Text.Json.Serialization;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Planning.Ways;
 
 namespace Juxtherm.Core.Planning;
 
@@ -22,8 +24,17 @@ public enum PressPurpose
     /// <summary>Bare blank: dries and flattens.</summary>
     Preheat,
 
+    /// <summary>A small trial before the first piece.</summary>
+    Patch,
+
+    /// <summary>For a moment, so that a layer holds still.</summary>
+    Tack,
+
     /// <summary>Bonds.</summary>
     Press,
+
+    /// <summary>From the back.</summary>
+    Back,
 
     /// <summary>After the peel, under a cover.</summary>
     Finish,
@@ -58,7 +69,8 @@ public sealed record Predicted(IReadOnlyDictionary<string, double> Bond, IReadOn
 /// <param name="Order">From 1.</param>
 /// <param name="Purpose">What it is for.</param>
 /// <param name="Layers">Layers pressed.</param>
-/// <param name="Celsius">Plate temperature, °C.</param>
+/// <param name="Laid">Layers laid just before it.</param>
+/// <param name="Celsius">What the plate is set to, °C.</param>
 /// <param name="Dial">Where the dial stands; null where it has marks.</param>
 /// <param name="DialMark">The mark; null where it shows degrees.</param>
 /// <param name="Seconds">Time closed, s.</param>
@@ -69,9 +81,10 @@ public sealed record Predicted(IReadOnlyDictionary<string, double> Bond, IReadOn
 /// <param name="Peel">The peel after it.</param>
 /// <param name="Predicted">What the model expects.</param>
 /// <param name="Why">Reasons, in the reader's units.</param>
+/// <param name="Figures">Where each figure comes from.</param>
 public sealed record PlannedPress(
-    int Order, PressPurpose Purpose, IReadOnlyList<string> Layers, double Celsius, DialReading? Dial, string? DialMark, double Seconds, PressureLevel Pressure, double PressureKPa,
-    string Cover, IReadOnlyList<PlateSection> Sections, Peel Peel, Predicted Predicted, IReadOnlyList<string> Why);
+    int Order, PressPurpose Purpose, IReadOnlyList<string> Layers, IReadOnlyList<string> Laid, double Celsius, DialReading? Dial, string? DialMark, double Seconds, PressureLevel Pressure, double PressureKPa,
+    string Cover, IReadOnlyList<PlateSection> Sections, Peel Peel, Predicted Predicted, IReadOnlyList<string> Why, IReadOnlyList<Derivation> Figures);
 
 /// <summary>Which part of the work a step belongs to.</summary>
 public enum WorkStage
@@ -164,6 +177,23 @@ public sealed record ChartNote(double Celsius, double Seconds, bool FromWrapper,
 /// <param name="SafeToSeconds">Up to here nothing is harmed with everything off to the hot side, s.</param>
 public sealed record RoomRow(double Celsius, double? HoldsFromSeconds, double? TargetSeconds, double MostSeconds, string EndsBecause, double? SafeFromSeconds, double SafeToSeconds);
 
+/// <summary>A step of the ladder up to the setting, for a blank of which nobody knows what it bears.</summary>
+/// <param name="Celsius">Set to, °C.</param>
+/// <param name="Dial">Where the dial stands; null where it has marks.</param>
+/// <param name="DialMark">The mark; null where it shows degrees.</param>
+/// <param name="Seconds">Time closed, s.</param>
+/// <param name="Bond">Share of the wanted bond.</param>
+/// <param name="HottestClothCelsius">Hottest bare face, °C.</param>
+public sealed record LadderRung(double Celsius, DialReading? Dial, string? DialMark, double Seconds, double Bond, double HottestClothCelsius);
+
+/// <summary>How far the setting stays inside, with everything off to one side.</summary>
+/// <param name="FromSeconds">At the plan's temperature it still holds from here, s; null when it may not.</param>
+/// <param name="ToSeconds">At the plan's temperature nothing is harmed up to here, s.</param>
+/// <param name="LeastBond">Share of the wanted bond, all off to the cold side.</param>
+/// <param name="MostBurden">Heat as a share of the chart's, all off to the hot side.</param>
+/// <param name="HottestClothCelsius">Bare face, all off to the hot side, °C.</param>
+public sealed record PlanMargin(double? FromSeconds, double ToSeconds, double LeastBond, double MostBurden, double HottestClothCelsius);
+
 /// <summary>A plan for a job.</summary>
 /// <param name="Verdict">Whether to go ahead.</param>
 /// <param name="Headline">The verdict in one line.</param>
@@ -173,8 +203,16 @@ public sealed record RoomRow(double Celsius, double? HoldsFromSeconds, double? T
 /// <param name="Times">How long.</param>
 /// <param name="Chart">What the setting was computed against.</param>
 /// <param name="Room">What each temperature of the dial allows.</param>
+/// <param name="Margin">How far the setting stays inside.</param>
+/// <param name="Ways">Questions on which crafters differ, and what the plan follows.</param>
+/// <param name="Ladder">Steps up to the setting; empty when it is used right away.</param>
 /// <param name="CatalogueVersion">Which catalogue it was computed from.</param>
 /// <param name="ModelVersion">Which model computed it.</param>
 public sealed record Plan(
     Verdict Verdict, string Headline, IReadOnlyList<Notice> Notices, IReadOnlyList<PlannedPress> Presses, IReadOnlyList<PlanStep> Steps, PlanTimes Times,
-    ChartNote Chart, IReadOnlyList<RoomRow> Room, string CatalogueVersion, string ModelVersion);
+    ChartNote Chart, IReadOnlyList<RoomRow> Room, PlanMargin Margin, IReadOnlyList<PlannedWay> Ways, IReadOnlyList<LadderRung> Ladder, string CatalogueVersion, string ModelVersion)
+{
+    /// <summary>The press that bonds; the last of them where there are several.</summary>
+    [JsonIgnore]
+    public PlannedPress BondingPress => Presses.Last(p => p.Purpose == PressPurpose.Press);
+}

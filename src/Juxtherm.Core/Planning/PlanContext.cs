@@ -1,27 +1,57 @@
-using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Layering;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning;
 
+/// <summary>A press of the plan, as far as rules look at it.</summary>
+/// <param name="Purpose">What it is for.</param>
+/// <param name="Laid">Layers laid just before it, whose carriers are on.</param>
+/// <param name="Seconds">How long, s.</param>
+public sealed record PressInPlan(PressPurpose Purpose, IReadOnlyList<string> Laid, double Seconds);
+
 /// <summary>What a planning rule may look at.</summary>
-/// <param name="Job">The job.</param>
-/// <param name="Work">What lies in the press.</param>
-/// <param name="Chart">The chart setting it was computed against.</param>
-/// <param name="Found">The setting found.</param>
-/// <param name="PlannedSeconds">Press time of the plan, s.</param>
-/// <param name="FinishSeconds">Finish press of the plan, s; 0 for none.</param>
-/// <param name="BondShare">Bond the plan ends with, share of what is wanted.</param>
+/// <param name="About">The job with its layers, setting and ways of doing it.</param>
+/// <param name="Presses">The presses in order.</param>
+/// <param name="BondShare">Least bond that the plan ends with, share of what is wanted.</param>
+/// <param name="Burden">Heat that each layer has had in the end, as a share of its chart's.</param>
 /// <param name="HottestBareCelsius">Hottest the bare face gets in the plan, °C.</param>
 /// <param name="ChartHottestBareCelsius">Hottest the bare face would get with the chart setting as it stands, °C.</param>
-/// <param name="LabelIgnored">What the wrapper is said to say cannot be, and was left out of account.</param>
-/// <param name="Words">Writes figures in the reader's units.</param>
-/// <param name="Figures">Figures of the work.</param>
 public sealed record PlanContext(
-    Job Job, Workpiece Work, Chart Chart, FoundSetting Found, double PlannedSeconds, double FinishSeconds, double BondShare, double HottestBareCelsius, double ChartHottestBareCelsius, bool LabelIgnored, Wording Words, WorkFigures Figures)
+    WayContext About, IReadOnlyList<PressInPlan> Presses, double BondShare, IReadOnlyDictionary<string, double> Burden, double HottestBareCelsius, double ChartHottestBareCelsius)
 {
-    /// <summary>Ids of the job's layers.</summary>
-    public IReadOnlyList<string> Layers => [Job.Layer.Id];
+    /// <summary>The job.</summary>
+    public Job Job => About.Job;
+
+    /// <summary>Its layers.</summary>
+    public IReadOnlyList<LayerInPlan> Layers => About.Layers;
+
+    /// <summary>What lies on what.</summary>
+    public Lying Lying => About.Lying;
+
+    /// <summary>The leading layer on its blank under its press.</summary>
+    public Workpiece Work => About.Work;
+
+    /// <summary>The leading layer's chart setting.</summary>
+    public Chart Chart => About.Lead.Chart;
+
+    /// <summary>The setting found.</summary>
+    public FoundSetting Found => About.Found!;
+
+    /// <summary>Writes figures in the reader's units.</summary>
+    public Wording Words => About.Words;
+
+    /// <summary>Figures of the work.</summary>
+    public Catalogue.WorkFigures Figures => About.Figures;
+
+    /// <summary>A layer as the reader knows it: its vinyl, and where there are several its id.</summary>
+    /// <param name="layer">The layer.</param>
+    public string Named(LayerInPlan layer)
+    {
+        ArgumentNullException.ThrowIfNull(layer);
+        return About.NameOf(layer);
+    }
 }
 
 /// <summary>One thing the planner watches for. A new rule is a new class in this folder's <c>Rules</c>; it is found by itself.</summary>
@@ -36,18 +66,54 @@ public interface IPlanRule
     Notice? Look(PlanContext plan);
 }
 
+/// <summary>A rule that looks at each layer by itself. What it says of several in the same words is said once.</summary>
+public interface ILayerRule
+{
+    /// <summary>The code of the notice it gives.</summary>
+    string Code { get; }
+
+    /// <summary>Looks at a layer of a plan in the making.</summary>
+    /// <param name="plan">The plan.</param>
+    /// <param name="layer">The layer.</param>
+    /// <returns>What it has to say; null for nothing.</returns>
+    Notice? Look(PlanContext plan, LayerInPlan layer);
+}
+
 /// <summary>All rules that ship.</summary>
 public static class PlanRules
 {
-    /// <summary>In the order of their codes.</summary>
-    public static IReadOnlyList<IPlanRule> All { get; } =
-    [
-        .. typeof(PlanRules).Assembly.GetTypes()
-            .Where(t => t is { IsClass: true, IsAbstract: false } && t.IsAssignableTo(typeof(IPlanRule)))
-            .Select(t => (IPlanRule)Activator.CreateInstance(t)!)
-            .OrderBy(r => r.Code, StringComparer.Ordinal),
-    ];
+    /// <summary>Rules that look at the whole plan.</summary>
+    public static IReadOnlyList<IPlanRule> Whole { get; } = Found<IPlanRule>();
+
+    /// <summary>Rules that look at each layer.</summary>
+    public static IReadOnlyList<ILayerRule> PerLayer { get; } = Found<ILayerRule>();
+
+    /// <summary>Everything that the rules have to say, stops first.</summary>
+    /// <param name="plan">The plan in the making.</param>
+    public static IReadOnlyList<Notice> Look(PlanContext plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        var ofLayers = PerLayer.SelectMany(rule => plan.Layers.Select(layer => rule.Look(plan, layer))).OfType<Notice>()
+            .GroupBy(n => (n.Code, n.Level, n.Text), (_, same) => same.First() with { Layers = [.. same.SelectMany(n => n.Layers).Distinct(StringComparer.Ordinal)] });
+        return
+        [
+            .. Whole.Select(rule => rule.Look(plan)).OfType<Notice>().Concat(ofLayers)
+                .Select(n => n.Acceptable && plan.Job.Accepted.TryGetValue(n.Code, out var word) ? n with { Accepted = word } : n)
+                .OrderByDescending(n => n.Weight).ThenByDescending(n => n.Level).ThenBy(n => n.Code, StringComparer.Ordinal),
+        ];
+    }
 
     internal static Notice Say(this IPlanRule rule, PlanContext plan, NoticeLevel level, string text, string why, params (string Name, double Value, string Unit)[] data) =>
-        new(rule.Code, level, text, why, data.ToDictionary(d => d.Name, d => new Quantity(Math.Round(d.Value, 2), d.Unit), StringComparer.Ordinal), plan.Layers);
+        Notice.Of(rule.Code, level, text, why, data, [.. plan.Layers.Select(l => l.Id)]);
+
+    internal static Notice Say(this ILayerRule rule, LayerInPlan layer, NoticeLevel level, string text, string why, params (string Name, double Value, string Unit)[] data) =>
+        Notice.Of(rule.Code, level, text, why, data, [layer.Id]);
+
+    private static IReadOnlyList<T> Found<T>() =>
+    [
+        .. typeof(PlanRules).Assembly.GetTypes()
+            .Where(t => t is { IsClass: true, IsAbstract: false } && t.IsAssignableTo(typeof(T)))
+            .OrderBy(t => t.Name, StringComparer.Ordinal)
+            .Select(t => (T)Activator.CreateInstance(t)!),
+    ];
 }

@@ -1,20 +1,23 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Layering;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning;
 
-/// <summary>A plan and the temperatures behind it.</summary>
+/// <summary>A plan and what lies behind it.</summary>
 /// <param name="Plan">The plan.</param>
-/// <param name="Trace">Phase by phase.</param>
-public sealed record PlanResult(Plan Plan, IReadOnlyList<TracePhase> Trace);
+/// <param name="Trace">Temperatures over time, phase by phase.</param>
+/// <param name="Window">What every temperature allows.</param>
+public sealed record PlanResult(Plan Plan, IReadOnlyList<TracePhase> Trace, SettingWindow Window);
 
 /// <summary>Turns a job into a plan: finds the setting, carries it out in the model, and lets every rule look at it.</summary>
 /// <param name="catalogue">The catalogue.</param>
 public sealed class Planner(CatalogueSnapshot catalogue)
 {
     /// <summary>Changes whenever the same job and catalogue would give other figures.</summary>
-    public const string ModelVersion = "1";
+    public const string ModelVersion = "2";
 
     private const double LeastPlausibleBond = 0.05;
     private readonly ReferenceDoses _references = new(catalogue);
@@ -28,39 +31,73 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     public PlanResult Plan(Job job, UnitSystem units)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var words = new Wording(units);
-        var work = new Workpiece(job.Layer.Vinyl, job.Blank.Material, job.Blank.Form, job.Tools.Source, job.Tools.Cover, job.Tools.Underlay);
-        var family = Chart.Of(job.Layer.Vinyl, null);
-        var familyReference = _references.Of(job.Layer.Vinyl, family);
-        var chart = Chart.Of(job.Layer.Vinyl, job.Layer.Label);
-        var reference = _references.Of(job.Layer.Vinyl, chart);
-        // A wrapper that hardly warms the glue on any stack was misread; a share of nothing would mean nothing.
-        var labelIgnored = reference.BondSeconds < LeastPlausibleBond * familyReference.BondSeconds;
-        if (labelIgnored)
-            (chart, reference) = (family, familyReference);
-        var found = SettingSearch.Find(work, chart, reference, catalogue);
+        var about = About(job, new Wording(units));
+        var source = job.Tools.Source;
+        var level = about.Layers.Max(l => l.Chart.Pressure.Value);
+        var pressure = source.PressureKPa[level].Value;
+        var preheat = about.Choose(new PreheatFirst()) == PreheatFirst.Yes ? SettingSearch.PreheatSeconds(about.Work) : 0;
+        var shorter = about.Choose(new PuffTime()) == PuffTime.Shorter;
+        var aims = about.Layers.Select(l => new LayerAim(l.Work, l.Chart, l.Reference, l.MostBurden, shorter && l.Work.Vinyl.HeatsOnce.Value ? PuffTime.ShorterShare : 1)).ToList();
+        about = about with { Found = SettingSearch.Find(aims, pressure, preheat, catalogue) };
+        about = Rehearse(about, preheat, pressure, out var rehearsal);
 
-        var pressure = work.Source.PressureKPa[chart.Pressure.Value].Value;
-        var preheat = SettingSearch.PreheatSeconds(work);
-        var finish = work.HasCover && !work.Vinyl.HeatsOnce.Value ? work.Vinyl.FinishSeconds.Value : 0;
-        var rehearsal = Rehearsal.Of(work, catalogue, reference, PressSetting.Single(found.Dial.Celsius, pressure, found.Seconds), chart.Peel.Value, preheat, finish, id => SheetName(id, work));
-        var last = rehearsal.Finish ?? rehearsal.Press;
-        var context = new PlanContext(job, work, chart, found, found.Seconds, finish, last.Bond, last.HottestBareCelsius, HottestAtChart(work, chart, pressure, preheat), labelIgnored, words, catalogue.Work);
-
-        var notices = PlanRules.All.Select(rule => rule.Look(context)).OfType<Notice>().OrderByDescending(n => n.Level).ThenBy(n => n.Code, StringComparer.Ordinal).ToList();
-        var verdict = notices.Select(n => n.Level).DefaultIfEmpty(NoticeLevel.Note).Max() switch
+        var last = rehearsal.Presses[^1];
+        var rules = new PlanContext(
+            about, [.. rehearsal.Presses.Select(p => new PressInPlan(p.Press.Purpose, p.Press.Laid, p.Seconds))], job.Layers.Min(l => last.Heat[l.Id].Bond),
+            last.Heat.ToDictionary(h => h.Key, h => h.Value.Burden, StringComparer.Ordinal), last.HottestBareCelsius, HottestAtChart(about, pressure, preheat));
+        var notices = PlanRules.Look(rules);
+        var verdict = notices.Select(n => n.Weight).DefaultIfEmpty(NoticeLevel.Note).Max() switch
         {
             NoticeLevel.Stop => Verdict.Stop,
             NoticeLevel.Caution => Verdict.Caution,
             _ => Verdict.Go,
         };
-        var presses = new PressWriter(job, work, chart, reference, found, rehearsal, pressure, words).Write();
-        var steps = new StepWriter(job, work, chart, presses, words, catalogue.Work).Write();
-        var plan = new Plan(verdict, Headline(verdict, presses, words, found), notices, presses, steps, Times(steps, job.Quantity),
-            new ChartNote(chart.Celsius.Value, chart.Seconds.Value, job.Layer.Label is not null && !labelIgnored, chart.Celsius.From.Source, chart.Seconds.From.Source),
+        var found = about.Found!;
+        var presses = new PressWriter(about, rehearsal, level, pressure).Write();
+        var steps = new StepWriter(about, presses).Write();
+        var (lead, worst) = (about.Lead, found.Worst);
+        var plan = new Plan(
+            verdict, Headline(verdict, presses, about.Words, found), notices, presses, steps, Times(steps, job.Quantity),
+            new ChartNote(lead.Chart.Celsius.Value, lead.Chart.Seconds.Value, lead.Layer.Label is not null && !lead.LabelIgnored, lead.Chart.Celsius.From.Source, lead.Chart.Seconds.From.Source),
             [.. found.Rows.Select(r => new RoomRow(Math.Round(r.Dial.Celsius, 1), Tenth(r.HoldsFromSeconds), Tenth(r.TargetSeconds), Math.Round(r.MostSeconds, 1), Ends(r.EndsBecause), Tenth(r.SafeFromSeconds), Math.Round(r.SafeToSeconds, 1)))],
-            catalogue.Version, ModelVersion);
-        return new PlanResult(plan, rehearsal.Phases);
+            new PlanMargin(Tenth(found.Chosen.SafeFromSeconds), Math.Round(found.Chosen.SafeToSeconds, 1), Math.Round(worst.LeastBond, 2), Math.Round(worst.MostBurden, 2), Math.Round(worst.HottestBareCelsius, 1)),
+            AllWays.In(about), Ladder.Of(about, pressure, preheat, catalogue), catalogue.Version, ModelVersion);
+        return new PlanResult(plan, rehearsal.Phases, found.Window);
+    }
+
+    /// <summary>The job with its layers worked out, as far as that goes before a setting is found.</summary>
+    private WayContext About(Job job, Wording words)
+    {
+        Chart ChartOf(JobLayer layer, out ReferenceDose reference, out bool ignored)
+        {
+            var family = Chart.Of(layer.Vinyl, null);
+            var familyReference = _references.Of(layer.Vinyl, family);
+            var chart = Chart.Of(layer.Vinyl, layer.Label);
+            reference = _references.Of(layer.Vinyl, chart);
+            // A wrapper that hardly warms the glue on any stack was misread; a share of nothing would mean nothing.
+            ignored = reference.BondSeconds < LeastPlausibleBond * familyReference.BondSeconds;
+            if (!ignored)
+                return chart;
+            reference = familyReference;
+            return family;
+        }
+
+        var charted = job.Layers.Select(layer => (Layer: layer, Chart: ChartOf(layer, out var reference, out var ignored), Reference: reference, Ignored: ignored)).ToList();
+        var lying = new Lying([.. charted.Select(c => new LayerPiece(c.Layer.Id, c.Layer.Vinyl, c.Chart.Peel.Value, c.Layer.Box, c.Layer.AreaMm2, c.Layer.CarrierMarginMm, c.Layer.Over))]);
+        var layers = charted.ConvertAll(c => new LayerInPlan(
+            c.Layer, new Workpiece(c.Layer.Vinyl, job.Blank.Material, job.Blank.Form, job.Tools.Source, job.Tools.Cover, job.Tools.Underlay), c.Chart, c.Reference, c.Ignored,
+            lying.InStack(c.Layer.Id) ? Math.Min(c.Layer.Vinyl.StackBurden.Value, c.Layer.Vinyl.MostBurden.Value) : c.Layer.Vinyl.MostBurden.Value));
+        return new WayContext(job, layers, lying, words, catalogue.Work);
+    }
+
+    /// <summary>Carries the presses out in the model; where that shows that a press from the back is worth it, once more with that.</summary>
+    private WayContext Rehearse(WayContext about, double preheat, double pressure, out Rehearsal rehearsal)
+    {
+        rehearsal = Rehearser.Of(about, PressSequence.Of(about, preheat, back: null), pressure, catalogue, id => SheetNames.Of(id, about));
+        about = about with { Measured = rehearsal.Measured };
+        if (about.Choose(new BackPress()) == BackPress.Always)
+            rehearsal = Rehearser.Of(about, PressSequence.Of(about, preheat, about.Choose(new BackPressWhen())), pressure, catalogue, id => SheetNames.Of(id, about));
+        return about;
     }
 
     private static double? Tenth(double? value) => value is { } v ? Math.Round(v, 1) : null;
@@ -69,7 +106,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
 
     private static string Headline(Verdict verdict, IReadOnlyList<PlannedPress> presses, Wording words, FoundSetting found)
     {
-        var press = presses.Single(p => p.Purpose == PressPurpose.Press);
+        var press = presses.Last(p => p.Purpose == PressPurpose.Press);
         var set = press.DialMark is { } mark ? $"mark {mark}" : words.Temperature(press.Celsius);
         return verdict == Verdict.Stop
             ? found.Outcome == SettingOutcome.None ? "No safe setting found." : "Not like this: see the stop."
@@ -83,27 +120,32 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     }
 
     /// <summary>How hot the bare face would get if the chart's setting were used as it stands.</summary>
-    private double HottestAtChart(Workpiece work, Chart chart, double pressure, double preheatSeconds)
+    private double HottestAtChart(WayContext about, double pressure, double preheatSeconds)
     {
-        var session = new PressSession(work, catalogue);
-        var setting = PressSetting.Single(chart.Celsius.Value, pressure, chart.Seconds.Value);
+        var session = new PressSession(about.Work, catalogue);
+        var setting = PressSetting.Single(about.Lead.Chart.Celsius.Value, pressure, about.Lead.Chart.Seconds.Value);
         session.PreheatAndLay(setting with { Seconds = preheatSeconds }, catalogue.Work);
         session.Press(setting);
         return session.HottestBare();
     }
+}
 
-    private static string SheetName(string id, Workpiece work)
+/// <summary>Names the sheets of a stack for the reader.</summary>
+internal static class SheetNames
+{
+    public static string Of(string sheet, WayContext about)
     {
+        var work = about.Work;
         var single = work.Form.Layers.Value < 2;
-        return id switch
+        return sheet switch
         {
             Workpiece.CoverSheet => work.Cover.Name,
             Workpiece.CarrierSheet => "Carrier sheet",
-            Workpiece.VinylSheet => $"{work.Vinyl.Name} vinyl",
             Workpiece.UnderlaySheet => work.Underlay.Name,
             "face" => single ? work.Form.Name : $"{work.Form.Name}, front",
             "gap" => "Air between",
             "bench" => "Cold bench",
+            _ when about.Layers.FirstOrDefault(l => sheet == Workpiece.VinylSheet || sheet == Workpiece.SheetOf(l.Id)) is { } layer => $"{layer.Work.Vinyl.Name} vinyl",
             _ => $"{work.Form.Name}, back",
         };
     }

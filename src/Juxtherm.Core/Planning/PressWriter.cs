@@ -1,84 +1,111 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning;
 
 /// <summary>Writes down the presses of a plan with their reasons.</summary>
-internal sealed class PressWriter(Job job, Workpiece work, Chart chart, ReferenceDose reference, FoundSetting found, Rehearsal rehearsal, double pressureKPa, Wording words)
+internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, PressureLevel level, double pressureKPa)
 {
     private static readonly Peel NoPeel = new(PeelMethod.None, [0, 0], "on-underlay");
+
+    private readonly Derivations _derivations = new(about, pressureKPa, level);
+    private readonly FoundSetting _found = about.Found!;
+
+    private Workpiece Work => about.Work;
+
+    private Wording Words => about.Words;
 
     public IReadOnlyList<PlannedPress> Write()
     {
         var presses = new List<PlannedPress>();
-        if (rehearsal.Preheat is { } preheat)
-            presses.Add(Press(presses.Count + 1, PressPurpose.Preheat, [], SettingSearch.PreheatSeconds(work), NoPeel, preheat, WhyPreheat(preheat)));
-        var place = rehearsal.Place == CoolingPlace.ColdBench ? "cold-bench" : "on-underlay";
-        var peel = new Peel(chart.Peel.Value, [rehearsal.PeelFromSeconds, rehearsal.PeelToSeconds], place);
-        presses.Add(Press(presses.Count + 1, PressPurpose.Press, [job.Layer.Id], found.Seconds, peel, rehearsal.Press, WhyPress()));
-        if (rehearsal.Finish is { } finish)
-            presses.Add(Press(presses.Count + 1, PressPurpose.Finish, [job.Layer.Id], work.Vinyl.FinishSeconds.Value, NoPeel, finish, WhyFinish(finish)));
+        if (about.Choose(new FirstTry()) == FirstTry.Patch)
+            presses.Add(Press(rehearsal.Bonding, 1) with { Purpose = PressPurpose.Patch, Sections = [], Why = WhyPatch() });
+        foreach (var done in rehearsal.Presses)
+            presses.Add(Press(done, presses.Count + 1));
         return presses;
     }
 
-    private PlannedPress Press(int order, PressPurpose purpose, IReadOnlyList<string> layers, double seconds, Peel peel, AfterPress after, IReadOnlyList<string> why)
+    private PlannedPress Press(DonePress done, int order)
     {
-        IReadOnlyDictionary<string, double> Each(double value) => layers.ToDictionary(id => id, _ => Math.Round(value, 2), StringComparer.Ordinal);
+        IReadOnlyDictionary<string, double> Each(Func<LayerHeat, double> of) => done.Press.Layers.ToDictionary(id => id, id => Math.Round(of(done.Heat[id]), 2), StringComparer.Ordinal);
+        var dial = _found.Dial;
+        var peel = done.Peel is { } p ? new Peel(p.Method, [p.FromSeconds, p.ToSeconds], p.Place == CoolingPlace.ColdBench ? "cold-bench" : "on-underlay") : NoPeel;
         return new PlannedPress(
-            order, purpose, layers, Math.Round(found.Dial.Celsius, 1), found.Dial.Shown is { } shown ? new DialReading(shown, found.Dial.Unit.ToString()) : null, found.Dial.Mark, seconds, chart.Pressure.Value, pressureKPa,
-            work.Cover.Id, [Section()], peel, new Predicted(Each(after.Bond), Each(after.Burden), Math.Round(after.HottestBareCelsius, 1), Math.Round(after.WaterShare, 2)), why);
+            order, done.Press.Purpose, done.Press.Layers, done.Press.Laid, Math.Round(dial.Celsius, 1), dial.Shown is { } shown ? new DialReading(shown, dial.Unit.ToString()) : null, dial.Mark, done.Seconds, level, pressureKPa,
+            Work.Cover.Id, [Section()], peel, new Predicted(Each(h => h.Bond), Each(h => h.Burden), Math.Round(done.HottestBareCelsius, 1), Math.Round(done.WaterShare, 2)), Why(done), _derivations.Of(done));
     }
 
-    /// <summary>The plate with its middle on the middle of the artwork, or of the blank while no artwork is known.</summary>
+    /// <summary>The plate with its middle on the middle of the artwork, or of the blank while no artwork is placed.</summary>
     private PlateSection Section()
     {
-        var (plateWidth, plateHeight) = (job.Tools.PlateWidthMm, job.Tools.PlateHeightMm);
-        return new PlateSection((job.Blank.WidthMm - plateWidth) / 2, (job.Blank.HeightMm - plateHeight) / 2, plateWidth, plateHeight);
+        var (plateWidth, plateHeight, blank) = (about.Job.Tools.PlateWidthMm, about.Job.Tools.PlateHeightMm, about.Job.Blank);
+        var boxes = about.Layers.Select(l => l.Layer.Box).OfType<Layering.LayerBox>().ToList();
+        var (x, y) = boxes.Count == 0
+            ? (blank.WidthMm / 2, blank.HeightMm / 2)
+            : ((boxes.Min(b => b.XMm) + boxes.Max(b => b.XMm + b.WidthMm)) / 2, (boxes.Min(b => b.YMm) + boxes.Max(b => b.YMm + b.HeightMm)) / 2);
+        return new PlateSection(x - plateWidth / 2, y - plateHeight / 2, plateWidth, plateHeight);
     }
 
-    private static string[] WhyPreheat(AfterPress after) =>
-    [
-        $"Drives out moisture: {1 - after.WaterShare:P0} of the water in the face is gone when it ends. A damp blank would spend the heat on drying instead of bonding.",
-        "Flattens the cloth, and is the moment to set the pressure.",
-    ];
-
-    private List<string> WhyPress()
+    private IReadOnlyList<string> Why(DonePress done) => done.Press.Purpose switch
     {
+        PressPurpose.Preheat =>
+        [
+            $"Drives out moisture: {1 - done.WaterShare:P0} of the water in the face is gone when it ends. A damp blank would spend the heat on drying instead of bonding.",
+            "Flattens the cloth, and is the moment to set the pressure.",
+        ],
+        PressPurpose.Tack => [$"Just enough to hold: the glue is at {Words.Temperature(done.GlueCelsius)} when the plate opens, with {Wording.Share(done.LeastBond)} of the bond wanted. The rest comes with the last press."],
+        PressPurpose.Back => [$"From the back, while it is hot: the bond comes to {Wording.Share(done.LeastBond)} of what is wanted."],
+        PressPurpose.Finish => WhyFinish(done),
+        _ => WhyPress(done),
+    };
+
+    private List<string> WhyPress(DonePress done)
+    {
+        var chart = about.Lead.Chart;
         var says = chart.Celsius.From.Kind != ProvenanceKind.Wrapper && chart.Seconds.From.Kind != ProvenanceKind.Wrapper ? "Charts for this vinyl say" : "The wrapper says";
         var lines = new List<string>
         {
-            $"{says} {words.Temperature(chart.Celsius.Value)} for {Wording.Time(chart.Seconds.Value)}. They silently mean a swing-away press, a plain cotton tee, a pad and a PTFE sheet.",
-            $"On this stack {words.Temperature(found.Dial.Celsius)} for {Wording.Time(found.Seconds)} gives {Wording.Share(rehearsal.Press.Bond)} of the bond wanted here. The glue line is at {words.Temperature(rehearsal.Press.GlueCelsius)} when the plate opens.",
+            $"{says} {Words.Temperature(chart.Celsius.Value)} for {Wording.Time(chart.Seconds.Value)}. They silently mean a swing-away press, a plain cotton tee, a pad and a PTFE sheet.",
+            $"On this stack {Words.Temperature(_found.Dial.Celsius)} for {Wording.Time(done.Seconds)} gives {Wording.Share(done.LeastBond)} of the bond wanted here. The glue line is at {Words.Temperature(done.GlueCelsius)} when the plate opens.",
         };
-        if (work.Material.Demand.Value > 1)
-            lines.Add($"{work.Material.Name} wants {Wording.Share(work.Material.Demand.Value)} times the bond of a plain tee, because its face is not smooth ({work.Material.Demand.From.Source}).");
-        lines.Add(found.Chosen.EndsBecause switch
+        if (done.Press.UntilBonded)
+            lines.Add("The tacks before it count: this press gives each layer what it still lacks.");
+        if (Work.Material.Demand.Value > 1)
+            lines.Add($"{Work.Material.Name} wants {Wording.Share(Work.Material.Demand.Value)} times the bond of a plain tee, because its face is not smooth ({Work.Material.Demand.From.Source}).");
+        lines.Add(_found.Chosen.EndsBecause switch
         {
-            TimeLimit.Blank => $"Room upwards: at this temperature the bare blank reaches its {words.Temperature(work.Material.LimitCelsius.Value)} after {Wording.Time(found.Chosen.MostSeconds)}.",
-            TimeLimit.Vinyl => $"Room upwards: at this temperature the vinyl has had all the heat it takes after {Wording.Time(found.Chosen.MostSeconds)}.",
-            _ => $"Room upwards: nothing is harmed within {Wording.Time(found.Chosen.MostSeconds)} at this temperature.",
+            TimeLimit.Blank => $"Room upwards: at this temperature the bare blank reaches its {Words.Temperature(Work.Material.LimitCelsius.Value)} after {Wording.Time(_found.Chosen.MostSeconds)}.",
+            TimeLimit.Vinyl => $"Room upwards: at this temperature the vinyl has had all the heat it takes after {Wording.Time(_found.Chosen.MostSeconds)}.",
+            _ => $"Room upwards: nothing is harmed within {Wording.Time(_found.Chosen.MostSeconds)} at this temperature.",
         });
-        lines.Add($"The bare face beside the print gets to {words.Temperature(rehearsal.Press.HottestBareCelsius)}; its limit is {words.Temperature(work.Material.LimitCelsius.Value)} ({work.Material.LimitCelsius.From.Source}).");
-        lines.Add($"If everything is off to one side (dial {work.Source.DialErrorK.Value:0} K, pressure {work.Source.PressureErrorFactor.Value:0.0#} times, cloth damp or bone dry), the bond lies between {Wording.Share(found.Worst.LeastBond)} of what is wanted and a heat of {Wording.Share(found.Worst.MostBurden)} times the chart's; it holds from {Wording.Share(work.Vinyl.HoldsFromBond.Value)} and takes {Wording.Share(work.Vinyl.MostBurden.Value)}.");
-        lines.Add(PeelReason());
+        lines.Add($"The bare face beside the print gets to {Words.Temperature(done.HottestBareCelsius)}; its limit is {Words.Temperature(Work.Material.LimitCelsius.Value)} ({Work.Material.LimitCelsius.From.Source}).");
+        lines.Add($"If everything is off to one side (dial {Work.Source.DialErrorK.Value:0} K, pressure {Work.Source.PressureErrorFactor.Value:0.0#} times, cloth damp or bone dry), the bond lies between {Wording.Share(_found.Worst.LeastBond)} of what is wanted and a heat of {Wording.Share(_found.Worst.MostBurden)} times the chart's; it holds from {Wording.Share(Work.Vinyl.HoldsFromBond.Value)} and takes {Wording.Share(about.Layers.Min(l => l.MostBurden))}.");
+        if (done.Peel is { } peel)
+            lines.Add(PeelReason(peel));
         return lines;
     }
 
-    private string PeelReason()
+    private string PeelReason(PeelTime peel)
     {
-        var (from, to) = (rehearsal.PeelFromSeconds, rehearsal.PeelToSeconds);
-        var where = rehearsal.Place == CoolingPlace.ColdBench ? "on a cold bench" : work.Form.Supported ? "where it was pressed" : "standing open";
-        return chart.Peel.Value switch
+        var where = peel.Place == CoolingPlace.ColdBench ? "on a cold bench" : Work.Form.Supported ? "where it was pressed" : "standing open";
+        return peel.Method switch
         {
-            PeelMethod.Hot => $"Peels hot: within {Wording.Time(to)} of opening.",
-            PeelMethod.Warm => $"Peels warm: {where} it takes about {Wording.Time(from)} to cool to {words.Temperature(60)} and {Wording.Time(to)} to {words.Temperature(40)}.",
-            _ => $"Peels cold: {where} it takes about {Wording.Time(from)} until it feels cool. There is no hurry after that.",
+            PeelMethod.Hot => $"Peels hot: within {Wording.Time(peel.ToSeconds)} of opening.",
+            PeelMethod.Warm => $"Peels warm: {where} it takes about {Wording.Time(peel.FromSeconds)} to cool to {Words.Temperature(about.Figures.WarmPeelCelsius.Value.High)} and {Wording.Time(peel.ToSeconds)} to {Words.Temperature(about.Figures.WarmPeelCelsius.Value.Low)}.",
+            _ => $"Peels cold: {where} it takes about {Wording.Time(peel.FromSeconds)} until it feels cool. There is no hurry after that.",
         };
     }
 
-    private string[] WhyFinish(AfterPress after) =>
+    private string[] WhyFinish(DonePress done) =>
     [
         "With the carrier off, the cover lets the vinyl sink into the weave until its threads show.",
-        $"Bond after it: {Wording.Share(after.Bond)} of what is wanted. Heat so far: {Wording.Share(after.Burden)} times the chart's; this vinyl takes {Wording.Share(work.Vinyl.MostBurden.Value)} ({reference.BurdenSeconds:0.0} s at {words.Temperature(130)} are one).",
+        $"Bond after it: {Wording.Share(done.LeastBond)} of what is wanted. Heat so far: {Wording.Share(done.Press.Layers.Max(id => done.Heat[id].Burden))} times the chart's; this vinyl takes {Wording.Share(about.Layers.Min(l => l.MostBurden))} ({about.Lead.Reference.BurdenSeconds:0.0} s at {Words.Temperature(about.Figures.DoseReferenceCelsius.Value)} are one).",
+    ];
+
+    private static string[] WhyPatch() =>
+    [
+        "A small shape of the same vinyl on the same blank, about 25 mm from the hem or on a scrap: it shows on your goods what the model can only estimate.",
+        "If it lifts when cold, go up a step; if the cloth shines or the vinyl wrinkles, go down one.",
     ];
 }

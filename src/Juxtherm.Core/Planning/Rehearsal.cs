@@ -1,131 +1,296 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning;
 
-/// <summary>State of the work at the end of a press, as the model sees it.</summary>
-/// <param name="Bond">Share of the bond wanted on this face.</param>
-/// <param name="Burden">Heat so far, as a share of the chart's.</param>
+/// <summary>A layer's heat so far.</summary>
+/// <param name="Bond">Share of the bond wanted on this face, where it has had least.</param>
+/// <param name="Burden">Heat, as a share of the chart's, where it has had most.</param>
+internal sealed record LayerHeat(double Bond, double Burden);
+
+/// <summary>When the peel may begin and should be done, and where the piece cools until then.</summary>
+/// <param name="Method">Which peel.</param>
+/// <param name="FromSeconds">s after opening.</param>
+/// <param name="ToSeconds">s after opening.</param>
+/// <param name="Place">Where.</param>
+internal sealed record PeelTime(PeelMethod Method, double FromSeconds, double ToSeconds, CoolingPlace Place);
+
+/// <summary>A press as it came out in the model.</summary>
+/// <param name="Press">What was done.</param>
+/// <param name="Seconds">How long it was closed, s.</param>
+/// <param name="Heat">By layer laid so far.</param>
 /// <param name="HottestBareCelsius">Hottest bare face so far, °C.</param>
 /// <param name="WaterShare">Water left in the face layer, share.</param>
-/// <param name="GlueCelsius">Glue line as the plate opens, °C.</param>
-internal sealed record AfterPress(double Bond, double Burden, double HottestBareCelsius, double WaterShare, double GlueCelsius);
+/// <param name="GlueCelsius">Under the layer laid last, as the plate opens, °C.</param>
+/// <param name="Peel">The peel after it; null for none.</param>
+internal sealed record DonePress(SequencePress Press, double Seconds, IReadOnlyDictionary<string, LayerHeat> Heat, double HottestBareCelsius, double WaterShare, double GlueCelsius, PeelTime? Peel)
+{
+    /// <summary>The least bond among the layers pressed.</summary>
+    public double LeastBond => Press.Layers.Min(id => Heat[id].Bond);
+}
 
 /// <summary>A plan carried out in the model, from the preheat to the cold piece.</summary>
 /// <param name="Phases">Temperatures over time.</param>
-/// <param name="Preheat">After the preheat; null when there is none.</param>
-/// <param name="Press">After the press.</param>
-/// <param name="Finish">After the finish press; null when there is none.</param>
-/// <param name="PeelFromSeconds">The peel may begin, s after opening.</param>
-/// <param name="PeelToSeconds">The peel should be done, s after opening.</param>
-/// <param name="Place">Where it cools.</param>
-internal sealed record Rehearsal(
-    IReadOnlyList<TracePhase> Phases, AfterPress? Preheat, AfterPress Press, AfterPress? Finish, double PeelFromSeconds, double PeelToSeconds, CoolingPlace Place)
+/// <param name="Presses">What was done, in order.</param>
+/// <param name="Measured">What the model has to say about presses on which crafters differ.</param>
+internal sealed record Rehearsal(IReadOnlyList<TracePhase> Phases, IReadOnlyList<DonePress> Presses, Measured Measured)
+{
+    /// <summary>The press that bonds; the last of them where there are several.</summary>
+    public DonePress Bonding => Presses.Last(p => p.Press.Purpose == PressPurpose.Press);
+}
+
+/// <summary>Carries a sequence of presses out in the model.</summary>
+internal sealed class Rehearser
 {
     private const double LongestCoolingSeconds = 900;
     private const double NoHurrySeconds = 600;
     private const double PeelingSeconds = 10;
     private const double CoveringSeconds = 8;
+    private const double TurningSeconds = 8;
     private const double RestSeconds = 45;
+
+    // A tack has to warm the glue this far beyond where it begins to hold.
+    private const double TackBeyondActivationK = 5;
 
     // Carrying a piece to the bench and back is only worth it when it saves more than this.
     private const double WorthMovingSeconds = 15;
 
-    /// <summary>Carries out a setting; the place to cool is the one that makes the crafter wait least.</summary>
-    public static Rehearsal Of(Workpiece work, CatalogueSnapshot catalogue, ReferenceDose reference, PressSetting setting, PeelMethod peel, double preheatSeconds, double finishSeconds, Func<string, string> name)
+    private readonly WayContext _about;
+    private readonly CatalogueSnapshot _catalogue;
+    private readonly PressSetting _setting;
+    private readonly Func<string, string> _name;
+    private readonly PressSession _session;
+    private readonly List<TracePhase> _phases = [];
+    private readonly List<DonePress> _done = [];
+    private readonly List<string> _laid = [];
+    private readonly double _longerThanNominal;
+    private Measured? _measured;
+    private double _clock;
+
+    private Rehearser(WayContext about, CatalogueSnapshot catalogue, double pressureKPa, Func<string, string> name)
     {
-        PeelWindow Window(CoolingPlace place)
-        {
-            var session = new PressSession(work, catalogue);
-            session.PreheatAndLay(setting with { Seconds = preheatSeconds }, catalogue.Work);
-            session.Press(setting);
-            return Cool(session, place, peel, setting, catalogue.Work);
-        }
-
-        var stay = Window(CoolingPlace.OnUnderlay);
-        var (place, window) = (CoolingPlace.OnUnderlay, stay);
-        if (peel != PeelMethod.Hot && work.Form.Supported && stay.From > WorthMovingSeconds)
-        {
-            var moved = Window(CoolingPlace.ColdBench);
-            if (stay.From - moved.From > WorthMovingSeconds)
-                (place, window) = (CoolingPlace.ColdBench, moved);
-        }
-
-        return Run(work, catalogue, reference, setting, preheatSeconds, finishSeconds, place, window, name);
+        var found = about.Found!;
+        (_about, _catalogue, _name) = (about, catalogue, name);
+        _setting = PressSetting.Single(found.Dial.FaceCelsius, pressureKPa, found.Seconds);
+        _longerThanNominal = found is { Outcome: SettingOutcome.Safe, Chosen: { TargetSeconds: > 0 and var target, NeedsSeconds: { } needs } } ? Math.Max(1, needs / target) : 1;
+        _session = new PressSession(about.Work, Stack(about), catalogue);
     }
 
-    private static Rehearsal Run(
-        Workpiece work, CatalogueSnapshot catalogue, ReferenceDose reference, PressSetting setting, double preheatSeconds, double finishSeconds, CoolingPlace place, PeelWindow window, Func<string, string> name)
+    /// <summary>Carries out a sequence.</summary>
+    /// <param name="about">The job, with its setting.</param>
+    /// <param name="sequence">The presses.</param>
+    /// <param name="pressureKPa">Pressure, kPa.</param>
+    /// <param name="catalogue">The catalogue.</param>
+    /// <param name="name">Names a sheet for the reader.</param>
+    public static Rehearsal Of(WayContext about, IReadOnlyList<SequencePress> sequence, double pressureKPa, CatalogueSnapshot catalogue, Func<string, string> name)
     {
-        var session = new PressSession(work, catalogue);
-        var wanted = reference.BondSeconds * work.Material.Demand.Value;
-        var phases = new List<TracePhase>();
-        var clock = 0.0;
-        var order = 0;
+        var rehearser = new Rehearser(about, catalogue, pressureKPa, name);
+        foreach (var press in sequence)
+            rehearser.CarryOut(press);
+        rehearser.Open(PhaseKind.Rest, RestSeconds, rehearser._done[^1].Peel?.Place ?? rehearser._done.LastOrDefault(d => d.Peel is not null)?.Peel!.Place ?? CoolingPlace.OnUnderlay);
+        return new Rehearsal(rehearser._phases, rehearser._done, rehearser._measured!);
+    }
 
-        void Close(PhaseKind kind, double seconds)
+    /// <summary>The layers as they are stacked, each after those it lies over.</summary>
+    private static List<StackedVinyl> Stack(WayContext about) =>
+    [
+        .. about.Layers.Select(l => (Layer: l, Under: about.Lying.Under(l.Id).ToList())).OrderBy(l => l.Under.Count)
+            .Select(l => new StackedVinyl(about.Layers.Count == 1 ? Workpiece.VinylSheet : l.Layer.Id, l.Layer.Work.Vinyl, l.Under)),
+    ];
+
+    /// <summary>A single layer's id in the session is that of its sheet.</summary>
+    private string InSession(string layer) => _about.Layers.Count == 1 ? Workpiece.VinylSheet : layer;
+
+    private void CarryOut(SequencePress press)
+    {
+        Prepare(press);
+        var seconds = press.Purpose == PressPurpose.Tack ? TackSeconds(press) : press.UntilBonded ? SecondsUntilBonded(press) : press.Seconds;
+        var bonding = press.Purpose == PressPurpose.Press;
+        Close(press.Purpose, seconds);
+        var (water, glue) = (_session.FaceWaterShare, _session.GlueCelsius[0]);
+        // Face up again, before it cools.
+        if (press.Purpose == PressPurpose.Back)
+            _session.TurnOver();
+        var peel = press.Peel == PeelMethod.None ? null : PeelTimeOf(press.Peel);
+        _done.Add(new DonePress(press, seconds, _laid.ToDictionary(id => id, Heat, StringComparer.Ordinal), _session.HottestBare(), water, glue, peel));
+        if (bonding)
+            _measured = Measure(peel);
+        if (peel is not null)
+            Peel(peel);
+    }
+
+    private void Prepare(SequencePress press)
+    {
+        if (press.Laid.Count > 0)
         {
-            var recorder = new PhaseRecorder(bond => bond / wanted);
-            order++;
-            session.Press(setting with { Seconds = seconds }, observer: recorder);
-            phases.Add(recorder.Finish(session, kind, order, clock, name));
-            clock += seconds;
+            // The first layers follow the preheat; without one they are laid on a cold blank.
+            if (_done.Count > 0)
+                Open(PhaseKind.Lay, _catalogue.Work.LaySeconds.Value, CoolingPlace.OnUnderlay);
+            _session.Lay([.. press.Laid.Select(InSession)]);
+            _laid.AddRange(press.Laid);
         }
-
-        void Open(PhaseKind kind, double seconds, CoolingPlace where)
+        else if (press.Purpose == PressPurpose.Back)
         {
-            var recorder = new PhaseRecorder(bond => bond / wanted);
-            session.Open(where, seconds, setting.PlateCelsius, recorder);
-            phases.Add(recorder.Finish(session, kind, null, clock, name));
-            clock += seconds;
+            Open(PhaseKind.Turn, TurningSeconds, CoolingPlace.OnUnderlay);
+            _session.TurnOver();
         }
-
-        AfterPress State() => new(session.Bond() / wanted, session.Burden() / reference.BurdenSeconds, session.HottestBare(), session.FaceWaterShare, session.GlueCelsius[0]);
-
-        AfterPress? preheat = null;
-        if (preheatSeconds > 0)
-        {
-            Close(PhaseKind.Preheat, preheatSeconds);
-            preheat = State();
-            Open(PhaseKind.Lay, catalogue.Work.LaySeconds.Value, CoolingPlace.OnUnderlay);
-        }
-
-        session.LayVinyl();
-        Close(PhaseKind.Press, setting.Seconds);
-        var press = State();
-
-        if (window.From > 0)
-            Open(PhaseKind.Cool, window.From, place);
-        Open(PhaseKind.Peel, PeelingSeconds, place);
-        session.Peel();
-        AfterPress? finish = null;
-        if (finishSeconds > 0)
+        else if (press.Purpose != PressPurpose.Preheat)
         {
             Open(PhaseKind.Cover, CoveringSeconds, CoolingPlace.OnUnderlay);
-            Close(PhaseKind.Finish, finishSeconds);
-            finish = State();
+        }
+    }
+
+    private LayerHeat Heat(string id)
+    {
+        var layer = _about.Layers.First(l => l.Id == id);
+        return new LayerHeat(_session.Bond(InSession(id)) / layer.WantedBond, _session.Burden(InSession(id)) / layer.Reference.BurdenSeconds);
+    }
+
+    private void Close(PressPurpose purpose, double seconds)
+    {
+        var recorder = Recorder();
+        _session.Press(_setting with { Seconds = seconds }, observer: recorder);
+        Record(recorder, purpose switch { PressPurpose.Preheat => PhaseKind.Preheat, PressPurpose.Tack => PhaseKind.Tack, PressPurpose.Back => PhaseKind.Back, PressPurpose.Finish => PhaseKind.Finish, _ => PhaseKind.Press }, _done.Count + 1, seconds);
+    }
+
+    private void Open(PhaseKind kind, double seconds, CoolingPlace place)
+    {
+        var recorder = Recorder();
+        _session.Open(place, seconds, _setting.PlateCelsius, recorder);
+        Record(recorder, kind, null, seconds);
+    }
+
+    private PhaseRecorder Recorder() => new(() => _laid.Count == 0 ? 0 : _laid.Min(id => Heat(id).Bond));
+
+    private void Record(PhaseRecorder recorder, PhaseKind kind, int? order, double seconds)
+    {
+        _phases.Add(recorder.Finish(_session, kind, order, _clock, _name));
+        _clock += seconds;
+    }
+
+    private void Peel(PeelTime peel)
+    {
+        if (peel.FromSeconds > 0)
+            Open(PhaseKind.Cool, peel.FromSeconds, peel.Place);
+        Open(PhaseKind.Peel, PeelingSeconds, peel.Place);
+        _session.Peel();
+    }
+
+    /// <summary>Long enough for the glue to begin to hold.</summary>
+    private double TackSeconds(SequencePress press)
+    {
+        var begins = _about.Layers.Where(l => press.Laid.Contains(l.Id, StringComparer.Ordinal)).Max(l => l.Work.Vinyl.ActivationCelsius.Value) + TackBeyondActivationK;
+        var watch = new Until(session => session.GlueCelsius[0] >= begins);
+        _session.Copy().Press(_setting with { Seconds = _catalogue.Work.LongestPressSeconds.Value }, observer: watch);
+        return Math.Max(press.Seconds, Math.Ceiling(watch.Seconds));
+    }
+
+    /// <summary>Until the last of the layers has its bond, and as much longer as the worst case needs.</summary>
+    private double SecondsUntilBonded(SequencePress press)
+    {
+        var layers = _about.Layers.Where(l => press.Layers.Contains(l.Id, StringComparer.Ordinal)).ToList();
+        var watch = new Until(session => layers.TrueForAll(l => session.Bond(InSession(l.Id)) >= l.WantedBond * l.Work.Vinyl.TargetBond.Value));
+        _session.Copy().Press(_setting with { Seconds = _catalogue.Work.LongestPressSeconds.Value }, observer: watch);
+        return Math.Min(_catalogue.Work.LongestPressSeconds.Value, Math.Max(Math.Min(press.Seconds, _about.Found!.Seconds), Math.Ceiling(watch.Seconds * _longerThanNominal - 0.25)));
+    }
+
+    /// <summary>Lets the piece cool where the crafter waits least, and notes when the peel may begin and should be done.</summary>
+    private PeelTime PeelTimeOf(PeelMethod method)
+    {
+        var stay = Cool(CoolingPlace.OnUnderlay, method);
+        if (method == PeelMethod.Hot || !_about.Work.Form.Supported || stay.FromSeconds <= WorthMovingSeconds)
+            return stay;
+        var moved = Cool(CoolingPlace.ColdBench, method);
+        return stay.FromSeconds - moved.FromSeconds > WorthMovingSeconds ? moved : stay;
+    }
+
+    private PeelTime Cool(CoolingPlace place, PeelMethod method)
+    {
+        var work = _catalogue.Work;
+        if (method == PeelMethod.Hot)
+            return new PeelTime(method, 0, work.HotPeelWithinSeconds.Value, place);
+        var (start, end) = method == PeelMethod.Warm ? (work.WarmPeelCelsius.Value.High, work.WarmPeelCelsius.Value.Low) : (work.ColdPeelBelowCelsius.Value, double.NegativeInfinity);
+        var watch = new CoolingWatch(start, end);
+        _session.Copy().Open(place, LongestCoolingSeconds, _setting.PlateCelsius, watch);
+        var begins = Math.Ceiling(watch.BelowStart ?? LongestCoolingSeconds);
+        return new PeelTime(method, begins, method == PeelMethod.Warm ? Math.Max(begins + 1, Math.Floor(watch.BelowEnd ?? LongestCoolingSeconds)) : Math.Max(begins, NoHurrySeconds), place);
+    }
+
+    /// <summary>Tries, from where the bonding press ended, what others would do.</summary>
+    private Measured Measure(PeelTime? peel)
+    {
+        var work = _about.Work;
+        double Least(PressSession session) => _laid.Min(id => session.Bond(InSession(id)) / _about.Layers.First(l => l.Id == id).WantedBond);
+        double Most(PressSession session) => _laid.Max(id => session.Burden(InSession(id)) / _about.Layers.First(l => l.Id == id).Reference.BurdenSeconds);
+        var (bond, burden) = (Least(_session), Most(_session));
+        var peeled = _session.Copy();
+        if (peel is { FromSeconds: > 0 })
+            peeled.Open(peel.Place, peel.FromSeconds, _setting.PlateCelsius);
+        peeled.Open(peel?.Place ?? CoolingPlace.OnUnderlay, PeelingSeconds, _setting.PlateCelsius);
+        peeled.Peel();
+
+        var back = work.Source.BackPressSeconds.Value;
+        var backHottest = 0.0;
+        double FromBack(PressSession from)
+        {
+            var turned = from.Copy();
+            turned.Open(CoolingPlace.OnUnderlay, TurningSeconds, _setting.PlateCelsius);
+            turned.TurnOver();
+            turned.Press(_setting with { Seconds = back });
+            backHottest = Math.Max(backHottest, turned.HottestBare());
+            return Least(turned) - bond;
         }
 
-        Open(PhaseKind.Rest, RestSeconds, place);
-        return new Rehearsal(phases, preheat, press, finish, window.From, window.To, place);
+        var turns = CanBeTurned(work);
+        double? finishGain = null, finishBurden = null;
+        if (work.HasCover)
+        {
+            var finished = peeled.Copy();
+            finished.Open(CoolingPlace.OnUnderlay, CoveringSeconds, _setting.PlateCelsius);
+            finished.Press(_setting with { Seconds = work.Vinyl.FinishSeconds.Value is > 0 and var own ? own : FinishPress.UsualSeconds });
+            (finishGain, finishBurden) = (Least(finished) - bond, Most(finished) - burden);
+        }
+
+        var (with, without, driven) = Preheating();
+        return new Measured(with, without, driven, bond, turns ? FromBack(_session) : null, turns ? FromBack(peeled) : null, back, backHottest, finishGain, finishBurden);
     }
 
-    /// <summary>Lets the piece cool and notes when the peel may begin and should be done.</summary>
-    private static PeelWindow Cool(PressSession session, CoolingPlace place, PeelMethod peel, PressSetting setting, WorkFigures work)
+    /// <summary>The leading layer alone, pressed for the time of the plan with and without a preheat.</summary>
+    private (double? With, double? Without, double Driven) Preheating()
     {
-        if (peel == PeelMethod.Hot)
-            return new PeelWindow(0, work.HotPeelWithinSeconds.Value);
-        var (start, end) = peel == PeelMethod.Warm
-            ? (work.WarmPeelCelsius.Value.High, work.WarmPeelCelsius.Value.Low)
-            : (work.ColdPeelBelowCelsius.Value, double.NegativeInfinity);
-        var watch = new CoolingWatch(start, end);
-        session.Open(place, LongestCoolingSeconds, setting.PlateCelsius, watch);
-        var begins = Math.Ceiling(watch.BelowStart ?? LongestCoolingSeconds);
-        return new PeelWindow(begins, peel == PeelMethod.Warm ? Math.Max(begins + 1, Math.Floor(watch.BelowEnd ?? LongestCoolingSeconds)) : Math.Max(begins, NoHurrySeconds));
+        var seconds = SettingSearch.PreheatSeconds(_about.Work);
+        if (seconds == 0)
+            return (null, null, 0);
+        var driven = 0.0;
+        double Bond(double preheat)
+        {
+            var session = new PressSession(_about.Work, _catalogue);
+            session.PreheatAndLay(_setting with { Seconds = preheat }, _catalogue.Work);
+            if (preheat > 0)
+                driven = 1 - session.FaceWaterShare;
+            session.Press(_setting with { Seconds = _about.Found!.Seconds });
+            return session.Bond() / _about.Lead.WantedBond;
+        }
+
+        return (Bond(seconds), Bond(0), driven);
     }
 
-    /// <summary>When the peel may begin and should be done, s after opening.</summary>
-    private sealed record PeelWindow(double From, double To);
+    /// <summary>Cloth and hide that lie flat can be turned over; what stands in a frame, is hard or foamed cannot.</summary>
+    private bool CanBeTurned(Workpiece work) =>
+        work.Material.Kind is MaterialKind.Cloth or MaterialKind.Hide && work.Form is { Supported: true, Framed: false, Shape: FaceShape.Flat } && work.Source.HotAirWm2K is null
+        && _about.Layers.All(l => !l.Work.Vinyl.HeatsOnce.Value);
+
+    private sealed class Until(Func<PressSession, bool> reached) : ISessionObserver
+    {
+        public double Seconds { get; private set; }
+
+        public bool AfterStep(PressSession session, double seconds)
+        {
+            Seconds = seconds;
+            return !reached(session);
+        }
+    }
 
     private sealed class CoolingWatch(double start, double end) : ISessionObserver
     {

@@ -1,39 +1,55 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning;
 
 /// <summary>Writes the whole work as steps, in the order in which it is done.</summary>
-internal sealed class StepWriter(Job job, Workpiece work, Chart chart, IReadOnlyList<PlannedPress> presses, Wording words, WorkFigures figures)
+internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> presses)
 {
+    private const double CoveringSeconds = 8;
+
     private readonly List<PlanStep> _steps = [];
 
-    private string Item => work.Form.Name.ToLowerInvariant();
+    private Workpiece Work => about.Work;
 
-    private bool IsCloth => work.Material.Kind == MaterialKind.Cloth;
+    private Wording Words => about.Words;
 
-    private string CoverName => work.HasCover ? work.Cover.Name : "";
+    private string Item => Work.Form.Name.ToLowerInvariant();
+
+    private bool IsCloth => Work.Material.Kind == MaterialKind.Cloth;
+
+    private string CoverName => Work.HasCover ? Work.Cover.Name : "";
+
+    private PlannedPress Main => presses.Last(p => p.Purpose == PressPurpose.Press);
 
     public IReadOnlyList<PlanStep> Write()
     {
         Before();
         Prepare();
-        foreach (var press in presses)
+        for (var i = 0; i < presses.Count; i++)
         {
+            var press = presses[i];
             switch (press.Purpose)
             {
+                case PressPurpose.Patch:
+                    Patch(press);
+                    break;
                 case PressPurpose.Preheat:
                     Add(WorkStage.Prepare, StepKind.Do, $"Lay the {Item} flat on the {Under()}, lint off, no seam or button under the plate. Close the plate on the bare cloth.", 20, press.Order);
                     Add(WorkStage.Prepare, StepKind.Hold, "Hold. Preheating the bare cloth.", press.Seconds, press.Order);
                     break;
-                case PressPurpose.Press:
-                    Add(WorkStage.Press, StepKind.Do, Lay(), figures.LaySeconds.Value, press.Order);
-                    Add(WorkStage.Press, StepKind.Hold, $"Hold. {work.Vinyl.Name} vinyl under the {(work.HasCover ? CoverName : "carrier sheet")}.", press.Seconds, press.Order);
+                case PressPurpose.Back:
+                    Add(WorkStage.Press, StepKind.Do, $"Open. Turn the {Item} over, {(press.Peel.Method == PeelMethod.None ? "the print downward, " : "carrier and all, ")}{(Work.HasCover ? $"{CoverName} over it, " : "")}and close the plate on its back.", CoveringSeconds, press.Order);
+                    Add(WorkStage.Press, StepKind.Hold, "Hold. Pressing from the back.", press.Seconds, press.Order);
                     PeelSteps(press);
                     break;
-                default:
-                    Add(WorkStage.Press, StepKind.Do, $"Lay the {CoverName} on the bare vinyl and close the plate once more.", 8, press.Order);
+                case PressPurpose.Finish:
+                    Add(WorkStage.Press, StepKind.Do, $"Lay the {CoverName} on the bare vinyl and close the plate once more.", CoveringSeconds, press.Order);
                     Add(WorkStage.Press, StepKind.Hold, "Hold. Finish press, until the weave shows through.", press.Seconds, press.Order);
+                    break;
+                default:
+                    Bond(press, first: !presses.Take(i).Any(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch));
                     break;
             }
         }
@@ -48,32 +64,72 @@ internal sealed class StepWriter(Job job, Workpiece work, Chart chart, IReadOnly
     private void Before()
     {
         Know(WorkStage.Item, IsCloth
-            ? $"Read the care label of the {Item}. {(work.Material.Prewash.Value && !job.Blank.Prewashed ? $"{work.Material.Name} shrinks: wash and dry it first, without softener." : "No need to wash it first.")}"
+            ? $"Read the care label of the {Item}. {Washing()}"
             : $"Wipe the face of the {Item} clean and let it dry; do not touch it again. Take off clips and rings that would lie under the plate.");
-        Know(WorkStage.Cut, work.Vinyl.Mirrored.Value ? "Mirror the artwork. Carrier sheet down. Cut a small test shape first." : "Cut it as it reads. Cut a small test shape first.");
+        foreach (var mirrored in about.Layers.GroupBy(l => l.Work.Vinyl.Mirrored.Value))
+        {
+            var which = about.Layers.Count == 1 ? "" : $"{string.Join(", ", mirrored.Select(about.NameOf))}: ";
+            Know(WorkStage.Cut, which + (mirrored.Key ? "Mirror the artwork. Carrier sheet down. Cut a small test shape first." : "Cut it as it reads. Cut a small test shape first."));
+        }
+
         Know(WorkStage.Weed, "Lift away everything that is not artwork, the centres of letters too. Hold it against the light.");
     }
 
+    private string Washing() => about.Choose(new Prewash()) == Prewash.Wash
+        ? $"Wash and dry it first, without softener{(Work.Material.Prewash.Value ? $": {Work.Material.Name.ToLowerInvariant()} shrinks" : "")}."
+        : Work.Material.Prewash.Value && !about.Job.Blank.Prewashed ? $"It is pressed unwashed: {Work.Material.Name.ToLowerInvariant()} may shrink under the print later." : "No need to wash it first.";
+
     private void Prepare()
     {
-        var press = presses.Single(p => p.Purpose == PressPurpose.Press);
-        var dial = press.DialMark is { } mark ? $"Turn the iron to {mark}" : $"Set the press to {words.Temperature(press.Celsius)}";
+        var dial = Main.DialMark is { } mark ? $"Turn the iron to {mark}" : $"Set the press to {Words.Temperature(Main.Celsius)}";
         Once($"{dial} and let it heat up.", 30);
-        var under = work.Form.Supported && work.Underlay.Thermal is not null ? $"{work.Underlay.Name} underneath, dry. " : "";
-        var cover = work.HasCover ? $"{CoverName} within reach. " : "";
-        Once($"{under}{cover}Pressure {chart.Pressure.Value.ToString().ToLowerInvariant()}.{(work.Source.SteamPossible ? " Steam off, tank empty, no ironing board." : "")}", 20);
+        var under = Work.Form.Supported && Work.Underlay.Thermal is not null ? $"{Work.Underlay.Name} underneath, dry. " : "";
+        var cover = Work.HasCover ? $"{CoverName} within reach. " : "";
+        Once($"{under}{cover}Pressure {Main.Pressure.ToString().ToLowerInvariant()}.{(Work.Source.SteamPossible ? " Steam off, tank empty, no ironing board." : "")}", 20);
     }
 
-    private string Lay()
+    private void Patch(PlannedPress press)
     {
-        if (work.Form.Shape == FaceShape.Curved)
-            return $"Lay the vinyl on the {Item}, carrier up, slit between words so that it follows the curve, and tape it. Put it in the press and close.";
-        var where = presses[0].Purpose == PressPurpose.Preheat ? "on the warm cloth" : $"on the {Item}";
-        return $"Lay the vinyl {where}, readable, carrier up.{(work.HasCover ? $" {CoverName} over it." : "")} Close the plate straight down.";
+        var where = IsCloth ? "about 25 mm from the hem" : "on a scrap or where it is hidden";
+        var ladder = about.Choose(new UnknownBlankStart()) == UnknownBlankStart.StepUp ? " Begin at the first step of the ladder and go up one at a time until it holds." : "";
+        Once($"Test patch: lay a small shape of the same vinyl {where}, carrier up{(Work.HasCover ? $", {CoverName} over it" : "")}.{ladder} Close the plate for {Wording.Time(press.Seconds)}.", press.Seconds + 15);
+        Once("Open, let the patch cool, peel and pull at it. It holds and nothing is marked: go on. If not, stop here and change the setting.", Math.Max(30, press.Peel.WaitSeconds[0]));
     }
+
+    private void Bond(PlannedPress press, bool first)
+    {
+        var kind = press.Purpose == PressPurpose.Tack ? "Tack, no longer" : "Hold";
+        if (press.Laid.Count > 0)
+        {
+            Add(WorkStage.Press, StepKind.Do, Lay(press, first), about.Figures.LaySeconds.Value, press.Order);
+            Add(WorkStage.Press, StepKind.Hold, $"{kind}. {Names(press.Laid)} under the {(Work.HasCover ? CoverName : "carrier sheet")}.", press.Seconds, press.Order);
+        }
+        else
+        {
+            Add(WorkStage.Press, StepKind.Do, $"{(Work.HasCover ? $"Lay the {CoverName} over all of it" : "Lay the carriers back over all of it")} and close the plate.", CoveringSeconds, press.Order);
+            Add(WorkStage.Press, StepKind.Hold, "Hold. The last press, over all layers.", press.Seconds, press.Order);
+        }
+
+        PeelSteps(press);
+    }
+
+    private string Lay(PlannedPress press, bool first)
+    {
+        var what = about.Layers.Count == 1 ? "the vinyl" : Names(press.Laid);
+        if (Work.Form.Shape == FaceShape.Curved)
+            return $"Lay {what} on the {Item}, carrier up, slit between words so that it follows the curve, and tape it. Put it in the press and close.";
+        var where = !first ? "in its place" : presses.Any(p => p.Purpose == PressPurpose.Preheat) ? "on the warm cloth" : $"on the {Item}";
+        return $"Lay {what} {where}, readable, carrier up.{(Work.HasCover ? $" {CoverName} over it." : "")} Close the plate straight down.";
+    }
+
+    private string Names(IReadOnlyList<string> layers) => about.Layers.Count == 1
+        ? about.NameOf(about.Layers[0])
+        : string.Join(" and ", layers.Select(id => about.NameOf(about.Layers.First(l => l.Id == id))));
 
     private void PeelSteps(PlannedPress press)
     {
+        if (press.Peel.Method == PeelMethod.None)
+            return;
         var (from, to) = (press.Peel.WaitSeconds[0], press.Peel.WaitSeconds[1]);
         if (from > 0)
         {
@@ -81,26 +137,29 @@ internal sealed class StepWriter(Job job, Workpiece work, Chart chart, IReadOnly
             Add(WorkStage.Peel, StepKind.Wait, $"Open. {where}, carrier on, and let it cool.", from, press.Order);
         }
 
+        var how = about.Choose(new PeelCheck()) == PeelCheck.Corner
+            ? "lift a corner, go slowly at about 45°. If vinyl comes along, lay it back and press again."
+            : "from a corner, slowly, at about 45°.";
         Add(WorkStage.Peel, StepKind.Do, press.Peel.Method switch
         {
             PeelMethod.Hot => $"Open and peel now, within {Wording.Time(to)}: from a corner, slowly, at about 45°.",
-            PeelMethod.Warm => $"Peel warm, within {Wording.Time(to - from)}: lift a corner, go slowly at about 45°. If vinyl comes along, lay it back and press again.",
-            _ => "Feels cool? Peel: lift a corner, go slowly at about 45°. If vinyl comes along, lay it back and press again.",
+            PeelMethod.Warm => $"Peel warm, within {Wording.Time(to - from)}: {how}",
+            _ => $"Feels cool? Peel: {how}",
         }, 10, press.Order);
     }
 
     private void After()
     {
-        Know(WorkStage.Care, work.Material.Care switch
+        Know(WorkStage.Care, Work.Material.Care switch
         {
-            CareKind.Wash => $"{figures.CureHours.Value:0} h before the first wash. Inside out, cold, mild; tumble low; no bleach; no iron on the print.",
+            CareKind.Wash => $"{about.Figures.CureHours.Value:0} h before the first wash. Inside out, cold, mild; tumble low; no bleach; no iron on the print.",
             CareKind.HandWash => "Wash by hand, do not soak or scour, not in the dishwasher.",
             _ => "Wipe it with a damp cloth; do not wash or soak it.",
         });
         Know(WorkStage.Record, "What came out goes into the logbook with the settings used.");
     }
 
-    private string Under() => work.Underlay.Thermal is null ? "press" : work.Underlay.Name.ToLowerInvariant();
+    private string Under() => Work.Underlay.Thermal is null ? "press" : Work.Underlay.Name.ToLowerInvariant();
 
     private void Add(WorkStage stage, StepKind kind, string text, double seconds, int? order = null) => _steps.Add(new PlanStep(stage, kind, text, seconds, false, order));
 

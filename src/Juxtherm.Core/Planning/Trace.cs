@@ -11,6 +11,9 @@ public enum PhaseKind
     /// <summary>Open, the artwork being laid.</summary>
     Lay,
 
+    /// <summary>Plate closed for a moment, so that the layer holds still.</summary>
+    Tack,
+
     /// <summary>Plate closed, bonding.</summary>
     Press,
 
@@ -22,6 +25,12 @@ public enum PhaseKind
 
     /// <summary>Open, the cover being laid on the bare vinyl.</summary>
     Cover,
+
+    /// <summary>Open, the piece being turned over.</summary>
+    Turn,
+
+    /// <summary>Plate closed on the back of the piece.</summary>
+    Back,
 
     /// <summary>Plate closed again after the peel.</summary>
     Finish,
@@ -55,7 +64,7 @@ public sealed record TracePhase(
     IReadOnlyList<IReadOnlyList<double>> Faces, IReadOnlyList<double> Glue, IReadOnlyList<double> BareFace, IReadOnlyList<double> WaterShare, IReadOnlyList<double> Bond);
 
 /// <summary>Writes down a phase as it runs, close together at first and sparser later.</summary>
-internal sealed class PhaseRecorder(Func<double, double> bondShare) : ISessionObserver
+internal sealed class PhaseRecorder(Func<double> bondShare) : ISessionObserver
 {
     private readonly List<double> _times = [];
     private readonly List<double> _plate = [];
@@ -83,7 +92,7 @@ internal sealed class PhaseRecorder(Func<double, double> bondShare) : ISessionOb
     {
         if (_skipped > _last)
             Note(session, _skipped);
-        return new TracePhase(kind, order, start, Seconds, kind is PhaseKind.Preheat or PhaseKind.Press or PhaseKind.Finish,
+        return new TracePhase(kind, order, start, Seconds, kind is PhaseKind.Preheat or PhaseKind.Tack or PhaseKind.Press or PhaseKind.Back or PhaseKind.Finish,
             [.. session.PrintSheets.Select(f => new TraceSheet(f.Sheet.Id, name(f.Sheet.Id), f.Sheet.ThicknessMm))], _times, _plate, _faces, _glue, _bare, _water, _bond);
     }
 
@@ -97,7 +106,7 @@ internal sealed class PhaseRecorder(Func<double, double> bondShare) : ISessionOb
         _glue.Add(Tenth(session.GlueCelsius[0]));
         _bare.Add(Tenth(session.BareFaceCelsius[0]));
         _water.Add(Math.Round(session.FaceWaterShare, 3));
-        _bond.Add(Math.Round(bondShare(session.Bond()), 3));
+        _bond.Add(Math.Round(bondShare(), 3));
     }
 
     private static double Tenth(double value) => Math.Round(value, 1);

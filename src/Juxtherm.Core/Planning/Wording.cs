@@ -16,11 +16,25 @@ public enum UnitSystem
 /// <param name="units">Which.</param>
 public sealed class Wording(UnitSystem units)
 {
+    private const double MmPerInch = 25.4;
+
     /// <summary>A temperature, rounded to whole degrees.</summary>
     /// <param name="celsius">°C.</param>
     public string Temperature(double celsius) => units == UnitSystem.Metric
         ? string.Create(CultureInfo.InvariantCulture, $"{celsius:0} °C")
         : string.Create(CultureInfo.InvariantCulture, $"{Fahrenheit(celsius):0} °F");
+
+    /// <summary>A small length: tenths of a millimetre, hundredths of an inch.</summary>
+    /// <param name="mm">mm.</param>
+    public string Fine(double mm) => units == UnitSystem.Metric
+        ? string.Create(CultureInfo.InvariantCulture, $"{mm:0.0} mm")
+        : string.Create(CultureInfo.InvariantCulture, $"{mm / MmPerInch:0.00} in");
+
+    /// <summary>A length: whole millimetres, quarters of an inch in decimals.</summary>
+    /// <param name="mm">mm.</param>
+    public string Length(double mm) => units == UnitSystem.Metric
+        ? string.Create(CultureInfo.InvariantCulture, $"{mm:0} mm")
+        : string.Create(CultureInfo.InvariantCulture, $"{Math.Round(mm / MmPerInch * 4) / 4:0.##} in");
 
     /// <summary>A time: seconds up to a minute and a half, minutes and seconds above.</summary>
     /// <param name="seconds">s.</param>

@@ -112,7 +112,7 @@ internal static class JobEndpoints
         var what = $"{job.Blank.Form.Name}, {job.Blank.Material.Name.ToLowerInvariant()} · {job.Layer.Vinyl.Name.ToLowerInvariant()} vinyl · {job.Tools.Source.Name.ToLowerInvariant()}";
         return new JobCard(
             row.Id, job.Title, row.UpdatedUtc, job.Quantity, what, job.Layer.Colour, result.Plan.Verdict, result.Plan.Headline,
-            result.Plan.Presses.Single(p => p.Purpose == PressPurpose.Press), Sheets(result.Trace.Last(p => p.Kind == PhaseKind.Press)));
+            result.Plan.BondingPress, Sheets(result.Trace.Last(p => p.Kind == PhaseKind.Press)));
     }
 
     private static CardSheet[] Sheets(TracePhase press)

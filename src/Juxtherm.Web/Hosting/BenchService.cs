@@ -115,7 +115,7 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
         BenchStep? At(int index) => state.Status == RunStatus.Running && index < script.Steps.Count ? script.Steps[index] : null;
         return new RunAnswer(
             row.Id, row.JobId, row.Title, job.Layer.Colour, script.Pieces, state.Status, state.Sequence, now, state.EnteredAt, BenchRules.DueAt(script, state), script.Steps.Count,
-            At(state.Index), At(state.Index + 1), plan.Presses.Single(p => p.Purpose == PressPurpose.Press), state.Holds, state.Outcomes, state.Remarks);
+            At(state.Index), At(state.Index + 1), plan.BondingPress, state.Holds, state.Outcomes, state.Remarks);
     }
 
     private sealed record Thawed(Job Job, Plan Plan, BenchScript Script);

@@ -9,6 +9,9 @@ public sealed class BlankTooHot : IPlanRule
     // The search reads between computed temperatures and may be off by this much.
     private const double RoundingK = 0.5;
 
+    // This far beyond its limit a material may smoke.
+    private const double SmokeK = 40;
+
     /// <inheritdoc/>
     public string Code => "blank-too-hot";
 
@@ -24,7 +27,7 @@ public sealed class BlankTooHot : IPlanRule
         var why = $"The cloth beside the print has only the cover over it and runs hotter than the print. Above {words.Temperature(limit)} {material.LimitConsequence} ({material.LimitCelsius.From.Source}).";
         (string, double, string)[] data = [("limit", limit, "Cel"), ("planned", plan.HottestBareCelsius, "Cel"), ("chart", plan.ChartHottestBareCelsius, "Cel")];
         if (plan.HottestBareCelsius > limit + RoundingK)
-            return this.Say(plan, NoticeLevel.Stop, $"{material.Name} would reach {words.Temperature(plan.HottestBareCelsius)} beside the print; its limit is {words.Temperature(limit)}. Choose a vinyl that bonds cooler, or another blank.", why, data);
+            return this.Say(plan, NoticeLevel.Stop, $"{material.Name} would reach {words.Temperature(plan.HottestBareCelsius)} beside the print; its limit is {words.Temperature(limit)}. Choose a vinyl that bonds cooler, or another blank.", why, data) is var stop && plan.HottestBareCelsius > limit + SmokeK ? stop.Dangerous() : stop;
         if (plan.ChartHottestBareCelsius <= limit || plan.Found.Outcome == SettingOutcome.None)
             return null;
         return this.Say(plan, NoticeLevel.Caution,

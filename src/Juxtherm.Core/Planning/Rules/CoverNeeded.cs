@@ -14,7 +14,7 @@ public sealed class CoverNeeded : IPlanRule
         ArgumentNullException.ThrowIfNull(plan);
         if (plan.Work.HasCover)
             return null;
-        var missed = plan.Work.Vinyl.FinishSeconds.Value > 0 ? " The finish press after the peel is left out of the plan: bare vinyl would stick to the plate." : "";
+        var missed = plan.Layers.Any(l => l.Work.Vinyl.FinishSeconds.Value > 0) ? " The finish press after the peel is left out of the plan: bare vinyl would stick to the plate." : "";
         if (plan.Work.Source.Cover == "carrier" && plan.Job.Tools.Cover.Id == "carrier")
             return this.Say(plan, NoticeLevel.Note, "The carrier sheet is the only cover: make sure that it reaches beyond the vinyl all round." + missed,
                 "Where the carrier ends short, vinyl meets the hot plate and stays on it.");

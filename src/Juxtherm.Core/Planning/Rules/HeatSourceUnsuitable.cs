@@ -1,5 +1,6 @@
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Planning.Ways;
 
 namespace Juxtherm.Core.Planning.Rules;
 
@@ -13,7 +14,7 @@ public sealed class HeatSourceUnsuitable : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var (source, form, vinyl) = (plan.Work.Source, plan.Work.Form, plan.Work.Vinyl);
+        var (source, form) = (plan.Work.Source, plan.Work.Form);
         var named = source.Name.ToLowerInvariant();
         if (!source.Presses.Contains(form.Shape))
         {
@@ -26,8 +27,8 @@ public sealed class HeatSourceUnsuitable : IPlanRule
             };
         }
 
-        return vinyl.NotUnder.TryGetValue(source.Id, out var reason)
-            ? this.Say(plan, NoticeLevel.Stop, $"{vinyl.Name} vinyl does not come out well under a {named}. Use a press with a plate that comes straight down.", reason.Value)
+        return plan.About.Choose(new HouseholdIron()) == HouseholdIron.Avoid
+            ? this.Say(plan, NoticeLevel.Caution, "You would rather not press with an iron: choose another press for this job.", "Its sole swings by tens of degrees and the pressure is your arm's.")
             : null;
     }
 }

@@ -1,5 +1,6 @@
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Planning.Ways;
 
 namespace Juxtherm.Core.Planning.Rules;
 
@@ -18,10 +19,12 @@ public sealed class UnknownBlank : IPlanRule
             return null;
         // Where a wrong guess gives off something that harms, guessing is not good enough.
         if (material.UncertaintyStops)
-            return this.Say(plan, NoticeLevel.Stop, $"Find out first what this {material.Name.ToLowerInvariant()} is made of, and do not press it until you know.", uncertain.Value);
+            return this.Say(plan, NoticeLevel.Stop, $"Find out first what this {material.Name.ToLowerInvariant()} is made of, and do not press it until you know.", uncertain.Value).Dangerous();
         var where = material.Kind == MaterialKind.Cloth ? "near the hem" : "on a scrap or where it is hidden";
         return this.Say(plan, NoticeLevel.Caution,
-            $"What this is made of is not certain. Press a patch {where}, look, and if it neither marks nor lifts go up: 5 degrees of the dial or 3 s at a time, never both, to the setting here and not beyond.",
+            plan.About.Choose(new UnknownBlankStart()) == UnknownBlankStart.StepUp
+                ? $"What this is made of is not certain. Press a patch {where}, a step at a time as listed, and stop at the first that holds; look for marks after each, and do not go beyond the last."
+                : $"What this is made of is not certain. Press a patch {where} and look for marks before the first piece.",
             uncertain.Value);
     }
 }

@@ -1,0 +1,23 @@
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Planning.Rules;
+
+/// <summary>Fine edges want a little more.</summary>
+public sealed class EdgeTime : ILayerRule
+{
+    private const double ExtraSeconds = 5;
+
+    /// <inheritdoc/>
+    public string Code => "edge-time";
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan, LayerInPlan layer)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(layer);
+        return layer.Layer.Intricate
+            ? this.Say(layer, NoticeLevel.Note, $"{plan.Named(layer)} has fine edges: after the press set the plate's middle on the edge of the print for {ExtraSeconds:0} s more, and try every edge before the carrier is off.",
+                "Pressure falls off toward the rim of a plate, and narrow strips have little to hold on to (common practice).", ("extra", ExtraSeconds, "s"))
+            : null;
+    }
+}

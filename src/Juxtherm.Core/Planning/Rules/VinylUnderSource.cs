@@ -1,0 +1,21 @@
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Planning.Rules;
+
+/// <summary>A vinyl that does not come out well under this press.</summary>
+public sealed class VinylUnderSource : ILayerRule
+{
+    /// <inheritdoc/>
+    public string Code => "heat-source-unsuitable";
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan, LayerInPlan layer)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(layer);
+        var source = plan.Work.Source;
+        return layer.Work.Vinyl.NotUnder.TryGetValue(source.Kind, out var reason)
+            ? this.Say(layer, NoticeLevel.Stop, $"{layer.Work.Vinyl.Name} vinyl does not come out well under a {source.Name.ToLowerInvariant()}. Use a press with a plate that comes straight down.", reason.Value)
+            : null;
+    }
+}

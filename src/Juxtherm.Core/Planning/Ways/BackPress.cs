@@ -1,0 +1,48 @@
+namespace Juxtherm.Core.Planning.Ways;
+
+/// <summary>Whether the piece is turned over and pressed from the back.</summary>
+public sealed class BackPress : IWay
+{
+    // As good as the bond wanted.
+    private const double Enough = 0.98;
+
+    /// <summary>Press from the back.</summary>
+    public const string Always = "always";
+
+    /// <summary>Do not.</summary>
+    public const string Never = "never";
+
+    /// <inheritdoc/>
+    public string Id => "backPress";
+
+    /// <inheritdoc/>
+    public string Question => "A press from the back?";
+
+    /// <inheritdoc/>
+    public int Place => 100;
+
+    /// <inheritdoc/>
+    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Always, "press from the back"), new(Never, "no press from the back")];
+
+    /// <inheritdoc/>
+    public IReadOnlyList<string> Accepts => [Always, Never];
+
+    /// <inheritdoc/>
+    public WayAdvice? Advise(WayContext about)
+    {
+        ArgumentNullException.ThrowIfNull(about);
+        if (about.Measured is not { BackGainAtOnce: { } gain } measured)
+            return null;
+        var after = measured.BackGainAfterPeel is { } late ? $" After the peel it would add {Wording.Share(late)}." : "";
+        var figures = $"{measured.BackSeconds:0} s from the back, straight away, add {Wording.Share(gain)} to the {Wording.Share(measured.BondBeforeBack)} of the bond that the front press gives.{after}";
+        if (measured.BondBeforeBack >= Enough)
+            return new WayAdvice(Never, $"{figures} The front press is enough.");
+        if (gain < Measured.WorthDoing)
+            return new WayAdvice(Never, $"{figures} It would change nothing.");
+        var material = about.Work.Material;
+        var most = Math.Min(material.LimitCelsius.Value, material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity);
+        return measured.BackHottestCelsius > most
+            ? new WayAdvice(Never, $"{figures} But the back would get to {about.Words.Temperature(measured.BackHottestCelsius)}, more than {material.Name.ToLowerInvariant()} should.")
+            : new WayAdvice(Always, $"{figures} The glue line is still short of what is wanted, so it is worth turning the piece over.");
+    }
+}

@@ -1,0 +1,42 @@
+namespace Juxtherm.Core.Planning.Ways;
+
+/// <summary>Whether there is a finish press after the peel.</summary>
+public sealed class FinishPress : IWay
+{
+    /// <summary>A few seconds under a cover.</summary>
+    public const string Finish = "finish";
+
+    /// <summary>None.</summary>
+    public const string None = "none";
+
+    /// <summary>Length where the vinyl names none, s (common practice: 5 to 15).</summary>
+    public const double UsualSeconds = 5;
+
+    /// <inheritdoc/>
+    public string Id => "finishPress";
+
+    /// <inheritdoc/>
+    public string Question => "Once more after the peel?";
+
+    /// <inheritdoc/>
+    public int Place => 130;
+
+    /// <inheritdoc/>
+    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Finish, "a few seconds under a cover"), new(None, "none")];
+
+    /// <inheritdoc/>
+    public IReadOnlyList<string> Accepts => [Finish, None];
+
+    /// <inheritdoc/>
+    public WayAdvice? Advise(WayContext about)
+    {
+        ArgumentNullException.ThrowIfNull(about);
+        var vinyl = about.Work.Vinyl;
+        if (!about.Work.HasCover || vinyl.HeatsOnce.Value || vinyl.Family == "flock" || (about.Layers.Count > 1 && about.Choose(new LastPress()) == LastPress.Cover))
+            return null;
+        var figures = about.Measured is { FinishGain: { } gain, FinishBurden: { } burden } ? $" It adds {Wording.Share(gain)} to the bond and {Wording.Share(burden)} to the heat." : "";
+        return vinyl.FinishSeconds.Value > 0
+            ? new WayAdvice(Finish, $"It lets {vinyl.Name.ToLowerInvariant()} vinyl sink in until the weave shows ({vinyl.FinishSeconds.From.Source}).{figures}")
+            : new WayAdvice(None, $"{vinyl.Name} vinyl looks as it should after the peel.{figures}");
+    }
+}

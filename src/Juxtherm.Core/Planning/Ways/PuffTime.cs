@@ -1,0 +1,38 @@
+namespace Juxtherm.Core.Planning.Ways;
+
+/// <summary>How long foam vinyl is pressed.</summary>
+public sealed class PuffTime : IWay
+{
+    /// <summary>A few seconds less.</summary>
+    public const string Shorter = "shorter";
+
+    /// <summary>The full listed time.</summary>
+    public const string FullTime = "full";
+
+    /// <summary>Share of the usual bond that the shorter time aims at: some 2 s of 12 (common practice).</summary>
+    public const double ShorterShare = 0.85;
+
+    /// <inheritdoc/>
+    public string Id => "puff";
+
+    /// <inheritdoc/>
+    public string Question => "Foam vinyl: the full time?";
+
+    /// <inheritdoc/>
+    public int Place => 80;
+
+    /// <inheritdoc/>
+    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Shorter, "a few seconds less"), new(FullTime, "the full listed time")];
+
+    /// <inheritdoc/>
+    public IReadOnlyList<string> Accepts => [Shorter, FullTime];
+
+    /// <inheritdoc/>
+    public WayAdvice? Advise(WayContext about)
+    {
+        ArgumentNullException.ThrowIfNull(about);
+        return about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value)
+            ? new WayAdvice(Shorter, "Foam goes flat again under too much heat and cannot be raised a second time. If a letter stayed flat, one short second heat may rescue it: that is a rescue, not part of the plan.")
+            : null;
+    }
+}
