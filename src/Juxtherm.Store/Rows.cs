@@ -120,3 +120,27 @@ public sealed class LogRow
 
     public required string Note { get; set; }
 }
+
+/// <summary>An own vinyl, blank or press, as its text was saved.</summary>
+public sealed class ShelfRow
+{
+    /// <summary>Its id in job files; begins with own-.</summary>
+    public required string Id { get; set; }
+
+    /// <summary>vinyl, blank or press.</summary>
+    public required string Kind { get; set; }
+
+    public required string Name { get; set; }
+
+    public required string Json { get; set; }
+
+    /// <summary>Counts saves, from 1; a save that was made from an older one is refused.</summary>
+    public int Version { get; set; }
+
+    public DateTimeOffset CreatedUtc { get; set; }
+
+    public DateTimeOffset UpdatedUtc { get; set; }
+
+    /// <summary>When it was taken off the shelf; null while it is there. That can be undone.</summary>
+    public DateTimeOffset? DeletedUtc { get; set; }
+}

@@ -18,6 +18,8 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
 
     public DbSet<LogRow> Log => Set<LogRow>();
 
+    public DbSet<ShelfRow> Shelf => Set<ShelfRow>();
+
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
     {
         ArgumentNullException.ThrowIfNull(configurationBuilder);
@@ -50,6 +52,12 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
         {
             said.HasKey(e => new { e.RunId, e.Sequence });
             said.HasIndex(e => new { e.RunId, e.CommandId }).IsUnique();
+        });
+        modelBuilder.Entity<ShelfRow>(own =>
+        {
+            own.HasKey(o => o.Id);
+            own.Property(o => o.Version).IsConcurrencyToken();
+            own.HasIndex(o => new { o.DeletedUtc, o.Kind, o.Name });
         });
         modelBuilder.Entity<LogRow>(entry =>
         {

@@ -14,6 +14,9 @@ public enum ProvenanceKind
 
     /// <summary>The wrapper of the vinyl, as its owner typed it.</summary>
     Wrapper,
+
+    /// <summary>The workshop's owner set or measured it.</summary>
+    Owner,
 }
 
 /// <summary>Where a figure comes from.</summary>

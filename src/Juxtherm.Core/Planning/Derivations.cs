@@ -160,7 +160,7 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
     {
         ProvenanceKind.Published => from.Source,
         ProvenanceKind.CommonPractice => $"common practice: {from.Source}",
-        ProvenanceKind.Wrapper => from.Source,
+        ProvenanceKind.Wrapper or ProvenanceKind.Owner => from.Source,
         _ => $"from memory: {from.Source}",
     };
 }

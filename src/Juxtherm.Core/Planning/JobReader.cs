@@ -71,8 +71,10 @@ public static partial class JobReader
         return false;
     }
 
-    private static Job? Body(JsonCursor root, CatalogueSnapshot catalogue)
+    private static Job? Body(JsonCursor root, CatalogueSnapshot shipped)
     {
+        // A file may bring its own vinyls, blanks and presses, so that it is whole elsewhere.
+        var catalogue = OwnEntries.Join(root["own"], shipped);
         var title = root["title"].Text("Untitled", 120);
         var quantity = root["quantity"].Whole(1, MostPieces, "pieces") ?? 1;
         root["blank"].IsObject();

@@ -58,7 +58,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         var (lead, worst) = (about.Lead, found.Worst);
         var plan = new Plan(
             verdict, Headline(verdict, presses, about.Words, found), notices, presses, steps, Times(steps, job.Quantity),
-            new ChartNote(lead.Chart.Celsius.Value, lead.Chart.Seconds.Value, lead.Layer.Label is not null && !lead.LabelIgnored, lead.Chart.Celsius.From.Source, lead.Chart.Seconds.From.Source),
+            new ChartNote(lead.Chart.Celsius.Value, lead.Chart.Seconds.Value, lead.Chart.Celsius.From.Kind == ProvenanceKind.Wrapper || lead.Chart.Seconds.From.Kind == ProvenanceKind.Wrapper, lead.Chart.Celsius.From.Source, lead.Chart.Seconds.From.Source),
             [.. found.Rows.Select(r => new RoomRow(Math.Round(r.Dial.Celsius, 1), Tenth(r.HoldsFromSeconds), Tenth(r.TargetSeconds), Math.Round(r.MostSeconds, 1), Ends(r.EndsBecause), Tenth(r.SafeFromSeconds), Math.Round(r.SafeToSeconds, 1)))],
             new PlanMargin(Tenth(found.Chosen.SafeFromSeconds), Math.Round(found.Chosen.SafeToSeconds, 1), Math.Round(worst.LeastBond, 2), Math.Round(worst.MostBurden, 2), Math.Round(worst.HottestBareCelsius, 1)),
             AllWays.In(about), Ladder.Of(about, pressure, preheat, catalogue), catalogue.Version, ModelVersion);

@@ -43,7 +43,7 @@ public sealed record ReferenceDose(double BondSeconds, double BurdenSeconds);
 public sealed class ReferenceDoses(CatalogueSnapshot catalogue)
 {
     private const int MostRemembered = 4096;
-    private readonly ConcurrentDictionary<(string Vinyl, double Celsius, double Seconds, PressureLevel Pressure), ReferenceDose> _known = new();
+    private readonly ConcurrentDictionary<(Vinyl Vinyl, double Celsius, double Seconds, PressureLevel Pressure), ReferenceDose> _known = new();
 
     /// <summary>The dose of a chart setting on the reference stack.</summary>
     /// <param name="vinyl">The vinyl.</param>
@@ -54,7 +54,7 @@ public sealed class ReferenceDoses(CatalogueSnapshot catalogue)
         ArgumentNullException.ThrowIfNull(chart);
         if (_known.Count > MostRemembered)
             _known.Clear();
-        return _known.GetOrAdd((vinyl.Id, chart.Celsius.Value, chart.Seconds.Value, chart.Pressure.Value), _ =>
+        return _known.GetOrAdd((vinyl, chart.Celsius.Value, chart.Seconds.Value, chart.Pressure.Value), _ =>
         {
             var work = Workpiece.Reference(catalogue, vinyl);
             var pressure = work.Source.PressureKPa[chart.Pressure.Value].Value;

@@ -224,6 +224,43 @@ namespace Juxtherm.Store.Migrations
                     b.ToTable("RunTraces");
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.ShelfRow", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("CreatedUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DeletedUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Json")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("UpdatedUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("DeletedUtc", "Kind", "Name");
+
+                    b.ToTable("Shelf");
+                });
+
             modelBuilder.Entity("Juxtherm.Store.LogRow", b =>
                 {
                     b.HasOne("Juxtherm.Store.RunRow", null)

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
+using Juxtherm.Documents;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;
 
@@ -46,9 +47,10 @@ internal static class JobEndpoints
     {
         var jobs = routes.MapGroup("/api/jobs").WithTags("Jobs");
         jobs.MapGet("/", ListAsync).Produces<JobCard[]>();
-        jobs.MapPost("/", AddAsync).Accepts<object>("application/json").Produces<JobAnswer>(201).ProducesProblem(400).ProducesProblem(422);
+        jobs.MapPost("/", AddAsync).Accepts<object>("application/json").Produces<JobAnswer>(201).ProducesProblem(400);
         jobs.MapGet("/{id:guid}", FindAsync).Produces<JobAnswer>().ProducesProblem(404);
         jobs.MapPut("/{id:guid}", SaveAsync).Produces<JobAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        jobs.MapGet("/{id:guid}/ticket.pdf", TicketAsync).Produces(200, contentType: "application/pdf").ProducesProblem(400).ProducesProblem(404);
         jobs.MapPost("/{id:guid}/copy", CopyAsync).Produces<JobAnswer>(201).ProducesProblem(404);
         jobs.MapDelete("/{id:guid}", (Guid id, JobStore store, CancellationToken cancel) => SetDeletedAsync(id, true, store, cancel)).Produces<JobAnswer>().ProducesProblem(404);
         jobs.MapPost("/{id:guid}/restore", (Guid id, JobStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel)).Produces<JobAnswer>().ProducesProblem(404);
@@ -87,6 +89,17 @@ internal static class JobEndpoints
             : Results.Ok(Answer(saved.Row));
     }
 
+    private static async Task<IResult> TicketAsync(Guid id, string? units, JobStore store, PlanCache cache, TimeProvider clock, CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return ProblemAnswers.NotFound("job");
+        var problems = new Problems();
+        if (cache.Plan(row.Json, JobBody.Units(units), problems) is not { } planned)
+            return ProblemAnswers.Invalid(problems);
+        var name = new string([.. planned.Job.Title.Where(c => char.IsLetterOrDigit(c) || c is ' ' or '-').Take(60)]).Trim();
+        return Results.File(TicketDocument.Write(planned.Job, planned.Result, JobBody.Units(units), clock.GetUtcNow()), "application/pdf", $"{(name.Length > 0 ? name : "Ticket")}.pdf");
+    }
+
     private static async Task<IResult> CopyAsync(Guid id, JobStore store, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
@@ -109,7 +122,7 @@ internal static class JobEndpoints
         if (cache.Plan(row.Json, units, problems) is not { } planned)
             return new JobCard(row.Id, row.Title, row.UpdatedUtc, 0, "", null, null, "This job cannot be read any more: " + problems.Found[0].Message, null, []);
         var (job, result) = planned;
-        var what = $"{job.Blank.Form.Name}, {job.Blank.Material.Name.ToLowerInvariant()} · {job.Layer.Vinyl.Name.ToLowerInvariant()} vinyl · {job.Tools.Source.Name.ToLowerInvariant()}";
+        var what = $"{job.Blank.Form.Name}, {job.Blank.Material.Name.ToLowerInvariant()} · {string.Join(", ", job.Layers.Select(l => l.Vinyl.Name.ToLowerInvariant()).Distinct(StringComparer.Ordinal))} vinyl · {job.Tools.Source.Name.ToLowerInvariant()}";
         return new JobCard(
             row.Id, job.Title, row.UpdatedUtc, job.Quantity, what, job.Layer.Colour, result.Plan.Verdict, result.Plan.Headline,
             result.Plan.BondingPress, Sheets(result.Trace.Last(p => p.Kind == PhaseKind.Press)));

@@ -1,6 +1,7 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Planning;
+using Juxtherm.Core.Planning.Ways;
 
 namespace Juxtherm.Web.Endpoints;
 
@@ -14,6 +15,7 @@ internal static class SchemaEndpoints
     private static JsonObject JobSchema(CatalogueSnapshot catalogue)
     {
         static JsonObject Ids(IEnumerable<string> ids) => new() { ["enum"] = new JsonArray([.. ids.Select(id => (JsonNode)id)]) };
+        static JsonObject IdsOrOwn(IEnumerable<string> ids) => new() { ["anyOf"] = new JsonArray(Ids(ids), new JsonObject { ["type"] = "string", ["pattern"] = $"^{OwnEntries.IdPrefix}" }) };
         static JsonObject Number(double least, double most, string what) => new() { ["type"] = "number", ["minimum"] = least, ["maximum"] = most, ["description"] = what };
         static JsonObject Object(JsonObject members, params string[] required) => new()
         {
@@ -34,10 +36,15 @@ internal static class SchemaEndpoints
             new JsonObject
             {
                 ["id"] = new JsonObject { ["type"] = "string", ["maxLength"] = 40 },
-                ["vinyl"] = Ids(catalogue.Vinyls.Keys),
+                ["vinyl"] = IdsOrOwn(catalogue.Vinyls.Keys),
                 ["colour"] = new JsonObject { ["type"] = "string", ["pattern"] = "^#[0-9a-fA-F]{6}$" },
                 ["widthMm"] = Number(1, JobReader.MostMm, "Artwork width, mm."),
                 ["heightMm"] = Number(1, JobReader.MostMm, "Artwork height, mm."),
+                ["xMm"] = Number(-JobReader.MostMm, JobReader.MostMm, "Left edge from the left of the free area, mm."),
+                ["yMm"] = Number(-JobReader.MostMm, JobReader.MostMm, "Upper edge from the top of the free area, mm."),
+                ["carrierMarginMm"] = Number(0, 200, "How far the carrier reaches beyond the artwork, mm."),
+                ["over"] = new JsonObject { ["type"] = "array", ["items"] = new JsonObject { ["type"] = "string" }, ["description"] = "Ids of layers that this one lies on." },
+                ["intricate"] = new JsonObject { ["type"] = "boolean" },
                 ["mirrored"] = new JsonObject { ["type"] = "boolean", ["description"] = "Whether the cut file is mirrored." },
                 ["label"] = label,
             },
@@ -60,7 +67,7 @@ internal static class SchemaEndpoints
                     new JsonObject
                     {
                         ["form"] = Ids(catalogue.Forms.Keys),
-                        ["material"] = Ids(catalogue.Materials.Keys),
+                        ["material"] = IdsOrOwn(catalogue.Materials.Keys),
                         ["widthMm"] = Number(5, JobReader.MostMm, "Width of the free area, mm."),
                         ["heightMm"] = Number(5, JobReader.MostMm, "Height of the free area, mm."),
                         ["careDots"] = new JsonObject { ["type"] = "integer", ["minimum"] = 0, ["maximum"] = 3, ["description"] = "Dots of the ironing symbol; 0 for crossed out; absent when unknown." },
@@ -69,7 +76,7 @@ internal static class SchemaEndpoints
                 ["tools"] = Object(
                     new JsonObject
                     {
-                        ["heatSource"] = Ids(catalogue.HeatSources.Keys),
+                        ["heatSource"] = IdsOrOwn(catalogue.HeatSources.Keys),
                         ["plateWidthMm"] = Number(10, JobReader.MostMm, "Plate width, mm."),
                         ["plateHeightMm"] = Number(10, JobReader.MostMm, "Plate height, mm."),
                         ["underlay"] = Ids(catalogue.Underlays.Keys),
@@ -77,8 +84,19 @@ internal static class SchemaEndpoints
                         ["steam"] = new JsonObject { ["type"] = "boolean" },
                     },
                     "heatSource"),
-                ["layers"] = new JsonObject { ["type"] = "array", ["minItems"] = 1, ["maxItems"] = 1, ["items"] = layer },
-                ["choices"] = new JsonObject { ["type"] = "object" },
+                ["layers"] = new JsonObject { ["type"] = "array", ["minItems"] = 1, ["maxItems"] = JobReader.MostLayers, ["items"] = layer },
+                ["choices"] = Object(new JsonObject(AllWays.List.Where(w => w.Accepts.Count > 0).Select(w => KeyValuePair.Create(w.Id, (JsonNode?)Ids(["advise", .. w.Accepts]))))),
+                ["accepted"] = new JsonObject
+                {
+                    ["type"] = "array",
+                    ["items"] = Object(new JsonObject { ["code"] = new JsonObject { ["type"] = "string" }, ["word"] = new JsonObject { ["type"] = "string", ["minLength"] = 1, ["maxLength"] = 200 } }, "code", "word"),
+                },
+                ["own"] = Object(new JsonObject
+                {
+                    ["vinyls"] = new JsonObject { ["type"] = "array", ["description"] = "Own vinyls used here, built on a family: id, name, family, celsius, seconds, pressure, peel." },
+                    ["blanks"] = new JsonObject { ["type"] = "array", ["description"] = "Own materials used here, built on fibres by percentage: id, name, fibres, thicknessMm, gramsPerM2, limitCelsius." },
+                    ["presses"] = new JsonObject { ["type"] = "array", ["description"] = "Own presses used here, built on a kind: id, name, kind, plateWidthMm, plateHeightMm, dialUnit, dialStep, dialErrorK, dialOffsetK, pressure." },
+                }),
             },
         };
     }

@@ -42,6 +42,7 @@ internal static class JuxthermApp
         services.AddSingleton<NearestChanges>();
         services.AddSingleton<PlanCache>();
         services.AddSingleton<JobStore>();
+        services.AddSingleton<ShelfStore>();
         services.AddSingleton<RunStore>();
         services.AddSingleton<LogStore>();
         services.AddSingleton<BenchService>();
@@ -68,6 +69,7 @@ internal static class JuxthermApp
         app.MapSchemas();
         app.MapCatalogue();
         app.MapPlans();
+        app.MapShelf();
         app.MapJobs();
         app.MapRuns();
         app.MapLog();

@@ -15,18 +15,14 @@ internal sealed partial class ProblemAnswers(IProblemDetailsService answers, ILo
     };
 
     /// <summary>Everything wrong with what was sent, field by field.</summary>
-    public static IResult Invalid(Problems problems)
-    {
-        var notYet = problems.Found.All(p => p.Code == "not-yet");
-        return Results.Problem(
-            statusCode: notYet ? StatusCodes.Status422UnprocessableEntity : StatusCodes.Status400BadRequest,
-            title: notYet ? "Not yet" : "This job cannot be read",
-            detail: string.Join(' ', problems.Found.Select(p => p.Message)),
-            extensions: new Dictionary<string, object?>(StringComparer.Ordinal)
-            {
-                ["errors"] = problems.Found.Select(p => new FieldFault("#" + p.Pointer, p.Message, p.Code)).ToArray(),
-            });
-    }
+    public static IResult Invalid(Problems problems, string what = "job") => Results.Problem(
+        statusCode: StatusCodes.Status400BadRequest,
+        title: $"This {what} cannot be read",
+        detail: string.Join(' ', problems.Found.Select(p => p.Message)),
+        extensions: new Dictionary<string, object?>(StringComparer.Ordinal)
+        {
+            ["errors"] = problems.Found.Select(p => new FieldFault("#" + p.Pointer, p.Message, p.Code)).ToArray(),
+        });
 
     /// <summary>Nothing is kept under that id.</summary>
     public static IResult NotFound(string what) => Results.Problem(statusCode: StatusCodes.Status404NotFound, title: "Not found", detail: $"There is no such {what}. It may have been deleted.");

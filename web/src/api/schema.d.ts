@@ -32,7 +32,30 @@ export interface paths {
             };
         };
         put?: never;
-        post?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CatalogueAnswer"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -93,15 +116,6 @@ export interface paths {
                 };
                 /** @description Bad Request */
                 400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -394,6 +408,61 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/ticket.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log": {
         parameters: {
             query?: never;
@@ -483,15 +552,6 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
             };
         };
         delete?: never;
@@ -551,8 +611,56 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
-                /** @description Unprocessable Entity */
-                422: {
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/ticket": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -619,8 +727,59 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
-                /** @description Unprocessable Entity */
-                422: {
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/window": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    temperatures?: number;
+                    times?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WindowField"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -831,6 +990,235 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShelfAnswer"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ShelfSave"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShelfAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShelfAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShelfAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    kind: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShelfAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -955,6 +1343,24 @@ export interface components {
             /** @description One line about it; may be empty. */
             note: string;
         };
+        /** @description Where a figure of a plan comes from: what went in, where that is from, and what limits it. */
+        Derivation: {
+            /** @description Which: celsius, seconds, pressure, peel, bond, burden or hottest-cloth. */
+            figure: string;
+            /** @description The derivation. */
+            lines: components["schemas"]["DerivationLine"][];
+            /** @description For the reader. */
+            name: string;
+            /** @description The figure, in the reader's units. */
+            shown: string;
+        };
+        /** @description A sentence of a derivation. */
+        DerivationLine: {
+            /** @description Where the figure in it comes from; null where it was computed here. */
+            from: null | string;
+            /** @description In the reader's units. */
+            text: string;
+        };
         /** @description Where the dial stands when it shows degrees. */
         DialReading: {
             /** @description C or F. */
@@ -970,6 +1376,11 @@ export interface components {
          * @enum {unknown}
          */
         FaceShape: "flat" | "curved" | "domed";
+        /**
+         * @description What stands against a setting, or that nothing does.
+         * @enum {unknown}
+         */
+        FieldLimit: "short" | "under-target" | "good" | "vinyl" | "blank";
         /** @description An item to choose. */
         FormChoice: {
             /** @description Its id. */
@@ -1057,10 +1468,36 @@ export interface components {
         JobEdit: {
             /** @description JSON Pointer of the member. */
             pointer: string;
-            /** @description Its new value: a text, true or false; null to take it away. */
+            /** @description Its new value as JSON has it; null to take it away. */
             value: unknown;
         };
         JsonElement: unknown;
+        /** @description A step of the ladder up to the setting, for a blank of which nobody knows what it bears. */
+        LadderRung: {
+            /**
+             * Format: double
+             * @description Share of the wanted bond.
+             */
+            bond: number;
+            /**
+             * Format: double
+             * @description Set to, °C.
+             */
+            celsius: number;
+            dial: null | components["schemas"]["DialReading"];
+            /** @description The mark; null where it shows degrees. */
+            dialMark: null | string;
+            /**
+             * Format: double
+             * @description Hottest bare face, °C.
+             */
+            hottestClothCelsius: number;
+            /**
+             * Format: double
+             * @description Time closed, s.
+             */
+            seconds: number;
+        };
         /** @description A piece in the logbook. */
         LogAnswer: {
             /**
@@ -1141,6 +1578,7 @@ export interface components {
             limitFrom: string;
             /** @description For the reader. */
             name: string;
+            own: null | components["schemas"]["JsonElement"];
         };
         /**
          * @description What kind of thing a material is: which forms it can have and how it is prepared.
@@ -1160,6 +1598,13 @@ export interface components {
         };
         /** @description Something that the planner says about a job. */
         Notice: {
+            /**
+             * @description A crafter who has done it before may accept it with a word; what can hurt somebody is never acceptable.
+             * @default false
+             */
+            acceptable?: boolean;
+            /** @description The word with which it was accepted; null when it was not. */
+            accepted?: null | string;
             /** @description A stable code. */
             code: string;
             /** @description The figures in it, always in SI and Celsius. */
@@ -1172,6 +1617,8 @@ export interface components {
             level: components["schemas"]["NoticeLevel"];
             /** @description What to do or know, in the reader's units. */
             text: string;
+            /** @description What it still weighs: one level less once it is accepted. */
+            weight?: components["schemas"]["NoticeLevel"];
             /** @description The reason, in the reader's units. */
             why: string;
         };
@@ -1185,6 +1632,11 @@ export interface components {
          * @enum {unknown}
          */
         Outcome: "stuck" | "edges-lifted" | "wrinkled" | "marked" | "scorched";
+        /**
+         * @description What a workshop keeps on its shelf.
+         * @enum {unknown}
+         */
+        OwnKind: "vinyl" | "blank" | "press";
         /** @description How and when the carrier comes off. */
         Peel: {
             /** @description Which peel. */
@@ -1203,7 +1655,7 @@ export interface components {
          * @description What happens in a phase of the work at the press.
          * @enum {unknown}
          */
-        PhaseKind: "preheat" | "lay" | "press" | "cool" | "peel" | "cover" | "finish" | "rest";
+        PhaseKind: "preheat" | "lay" | "tack" | "press" | "cool" | "peel" | "cover" | "turn" | "back" | "finish" | "rest";
         /** @description What came out of a piece. */
         PieceOutcome: {
             /**
@@ -1229,6 +1681,10 @@ export interface components {
             chart: components["schemas"]["ChartNote"];
             /** @description The verdict in one line. */
             headline: string;
+            /** @description Steps up to the setting; empty when it is used right away. */
+            ladder: components["schemas"]["LadderRung"][];
+            /** @description How far the setting stays inside. */
+            margin: components["schemas"]["PlanMargin"];
             /** @description Which model computed it. */
             modelVersion: string;
             /** @description Stops first, then cautions, then notes. */
@@ -1243,12 +1699,42 @@ export interface components {
             times: components["schemas"]["PlanTimes"];
             /** @description Whether to go ahead. */
             verdict: components["schemas"]["Verdict"];
+            /** @description Questions on which crafters differ, and what the plan follows. */
+            ways: components["schemas"]["PlannedWay"][];
+        };
+        /** @description How far the setting stays inside, with everything off to one side. */
+        PlanMargin: {
+            /**
+             * Format: double
+             * @description At the plan's temperature it still holds from here, s; null when it may not.
+             */
+            fromSeconds: null | number;
+            /**
+             * Format: double
+             * @description Bare face, all off to the hot side, °C.
+             */
+            hottestClothCelsius: number;
+            /**
+             * Format: double
+             * @description Share of the wanted bond, all off to the cold side.
+             */
+            leastBond: number;
+            /**
+             * Format: double
+             * @description Heat as a share of the chart's, all off to the hot side.
+             */
+            mostBurden: number;
+            /**
+             * Format: double
+             * @description At the plan's temperature nothing is harmed up to here, s.
+             */
+            toSeconds: number;
         };
         /** @description One closing of the press. */
         PlannedPress: {
             /**
              * Format: double
-             * @description Plate temperature, °C.
+             * @description What the plate is set to, °C.
              */
             celsius: number;
             /** @description Cover id. */
@@ -1256,6 +1742,10 @@ export interface components {
             dial: null | components["schemas"]["DialReading"];
             /** @description The mark; null where it shows degrees. */
             dialMark: null | string;
+            /** @description Where each figure comes from. */
+            figures: components["schemas"]["Derivation"][];
+            /** @description Layers laid just before it. */
+            laid: string[];
             /** @description Layers pressed. */
             layers: string[];
             /**
@@ -1285,6 +1775,23 @@ export interface components {
             sections: components["schemas"]["PlateSection"][];
             /** @description Reasons, in the reader's units. */
             why: string[];
+        };
+        /** @description A way of doing it, as a plan shows it. */
+        PlannedWay: {
+            /** @description Option that is advised. */
+            advised: string;
+            /** @description Option that the plan follows. */
+            chosen: string;
+            /** @description Its id. */
+            id: string;
+            /** @description The answers to choose from. */
+            options: components["schemas"]["WayOption"][];
+            /** @description Where in the job file the answer is kept. */
+            pointer: string;
+            /** @description The question. */
+            question: string;
+            /** @description Why that. */
+            reason: string;
         };
         /** @description One step of the work, in order. */
         PlanStep: {
@@ -1374,6 +1881,7 @@ export interface components {
             id: string;
             /** @description For the reader. */
             name: string;
+            own: null | components["schemas"]["JsonElement"];
             /**
              * Format: double
              * @description Usual plate height, mm.
@@ -1395,7 +1903,7 @@ export interface components {
          * @description What a press is for.
          * @enum {unknown}
          */
-        PressPurpose: "preheat" | "press" | "finish";
+        PressPurpose: "preheat" | "patch" | "tack" | "press" | "back" | "finish";
         /**
          * @description How hard the press is set.
          * @enum {unknown}
@@ -1548,6 +2056,32 @@ export interface components {
              */
             version: number;
         };
+        /** @description Something on the shelf. */
+        ShelfAnswer: {
+            /** @description Its text, as a job file carries it. */
+            entry: components["schemas"]["JsonElement"];
+            /** @description Its id in job files. */
+            id: string;
+            /** @description What it is. */
+            kind: components["schemas"]["OwnKind"];
+            /** @description For the reader. */
+            name: string;
+            /**
+             * Format: int32
+             * @description Counts saves; give it back when saving.
+             */
+            version: number;
+        };
+        /** @description A changed entry to keep. */
+        ShelfSave: {
+            /** @description Its text. */
+            entry: components["schemas"]["JsonElement"];
+            /**
+             * Format: int32
+             * @description The version it was changed from.
+             */
+            version: number;
+        };
         /** @description A span of values, both ends included. */
         Span: {
             /**
@@ -1645,10 +2179,34 @@ export interface components {
             name: string;
             /** @description What is particular about it. */
             note: string;
+            own: null | components["schemas"]["JsonElement"];
             /** @description Usual peel. */
             peel: components["schemas"]["PeelMethod"];
             /** @description Usual pressure. */
             pressure: components["schemas"]["PressureLevel"];
+        };
+        /** @description One answer to a question on which crafters differ. */
+        WayOption: {
+            /** @description Its id in the job file. */
+            id: string;
+            /** @description For the reader. */
+            name: string;
+        };
+        /**
+         * @description The window as a field over temperature and time. Margins are counted in doublings of the time, because bond and burden grow
+         *     with it: +1 means that half or double the time would still do, −1 that it misses by a factor of two. Clipped at ±2.
+         */
+        WindowField: {
+            /** @description Rows: what the plate is set to, °C, coolest first. */
+            celsius: number[];
+            /** @description By row and column, what stands against it. */
+            limit: components["schemas"]["FieldLimit"][][];
+            /** @description By row and column, the margin with everything as it should be. */
+            nominal: number[][];
+            /** @description Columns: press time, s. */
+            seconds: number[];
+            /** @description By row and column, the margin with everything off to one side. */
+            worst: number[][];
         };
         /**
          * @description Which part of the work a step belongs to.
