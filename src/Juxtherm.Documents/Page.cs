@@ -162,5 +162,5 @@ public sealed class Page(SKCanvas canvas)
         }
     }
 
-    private static SKFont Font(float sizeMm, Weight weight) => new(Typefaces.Of(weight), sizeMm * PointsPerMm) { Subpixel = true };
+    private static SKFont Font(float sizeMm, Weight weight) => new(Typefaces.Of(weight), sizeMm * PointsPerMm) { Subpixel = true, LinearMetrics = true, Hinting = SKFontHinting.None };
 }

@@ -73,7 +73,7 @@ public static class TicketDocument
         page.Text(set, Left, y, 17, Weight.Bold);
         page.Text(Wording.Time(press.Seconds), Left + Page.WidthOf(set, 17, Weight.Bold) + 9, y, 17, Weight.Bold);
         var other = press.DialMark is null ? new Wording(words.Temperature(0).EndsWith('C') ? UnitSystem.Us : UnitSystem.Metric).Temperature(press.Celsius) : $"about {words.Temperature(press.Celsius)}";
-        page.Text($"{other} · {press.Pressure.ToString().ToLowerInvariant()} pressure · {job.Tools.Underlay.Name.ToLowerInvariant()} underneath · {job.Tools.Cover.Name.ToLowerInvariant()} over it", Left, y + 7, Body, colour: Page.Quiet);
+        page.Text($"{other} · {press.Pressure.ToString().ToLowerInvariant()} pressure · {Lower(job.Tools.Underlay.Name)} underneath · {Lower(job.Tools.Cover.Name)} over it", Left, y + 7, Body, colour: Page.Quiet);
         return y + 18;
     }
 
@@ -96,7 +96,7 @@ public static class TicketDocument
             page.Box(x, y, width, height, layer is not null ? new SKColor(0xf4, 0xe6, 0xdc) : null, Page.Ink);
             if (layer?.Colour is { } colour && SKColor.TryParse(colour, out var swatch))
                 page.Box(x, y, 3, height, swatch, Page.Ink);
-            page.Text(job.Layers.Count > 1 && layer is not null ? $"{sheet.Name} “{layer.Id}”" : sheet.Name, x + (layer is null ? 2 : 5), y + height / 2 + 1.1f, Small, layer is null ? Weight.Regular : Weight.Bold);
+            page.Text(sheet.Name, x + (layer is null ? 2 : 5), y + height / 2 + 1.1f, Small, layer is null ? Weight.Regular : Weight.Bold);
             page.Text(words.Temperature((faces[i] + faces[i + 1]) / 2), x + width - 2, y + height / 2 + 1.1f, Small, right: true);
             y += height;
         }
@@ -153,6 +153,9 @@ public static class TicketDocument
         page.Text(Wording.Time(plan.Times.ElapsedSeconds), x + width, y, Small, right: true);
         return y + 4;
     }
+
+    /// <summary>As it stands inside a sentence; an abbreviation stays as it is.</summary>
+    private static string Lower(string name) => name.Length > 1 && char.IsUpper(name[1]) ? name : name.ToLowerInvariant();
 
     private static string Name(PressPurpose purpose) => purpose switch
     {

@@ -7,11 +7,13 @@ import { Frame } from './app/Frame';
 import { LostPage } from './app/LostPage';
 import { PreferencesProvider } from './app/units';
 import { BenchPage } from './features/bench/BenchPage';
+import { ComparePage } from './features/compare/ComparePage';
 import { ItemStation } from './features/item/ItemStation';
 import { JobPage } from './features/jobs/JobPage';
 import { JobsPage } from './features/jobs/JobsPage';
 import { LogbookPage } from './features/logbook/LogbookPage';
 import { PressStation } from './features/press/PressStation';
+import { ShelfPage } from './features/shelf/ShelfPage';
 import './styles.css';
 
 const queries = new QueryClient({
@@ -32,8 +34,10 @@ const router = createBrowserRouter([
         children: [
           { path: 'item', element: <ItemStation /> },
           { path: 'press', element: <PressStation /> },
+          { path: 'compare', element: <ComparePage /> },
         ],
       },
+      { path: '/shelf', element: <ShelfPage /> },
       { path: '/logbook', element: <LogbookPage /> },
       { path: '*', element: <LostPage /> },
     ],

@@ -145,7 +145,7 @@ internal static class SheetNames
             "face" => single ? work.Form.Name : $"{work.Form.Name}, front",
             "gap" => "Air between",
             "bench" => "Cold bench",
-            _ when about.Layers.FirstOrDefault(l => sheet == Workpiece.VinylSheet || sheet == Workpiece.SheetOf(l.Id)) is { } layer => $"{layer.Work.Vinyl.Name} vinyl",
+            _ when about.Layers.FirstOrDefault(l => sheet == Workpiece.VinylSheet || sheet == Workpiece.SheetOf(l.Id)) is { } layer => about.Layers.Count == 1 ? $"{layer.Work.Vinyl.Name} vinyl" : $"{layer.Id}, {layer.Work.Vinyl.Name.ToLowerInvariant()}",
             _ => $"{work.Form.Name}, back",
         };
     }

@@ -1,3 +1,4 @@
+using System.Text.Json.Nodes;
 using Juxtherm.Core.Bench;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
@@ -13,10 +14,11 @@ namespace Juxtherm.Web.Demo;
 /// </summary>
 /// <param name="jobs">Where jobs are kept.</param>
 /// <param name="runs">Where runs are kept.</param>
+/// <param name="shelf">Where own vinyls, blanks and presses are kept.</param>
 /// <param name="plans">Plans them.</param>
 /// <param name="planner">Reads frozen jobs.</param>
 /// <param name="clock">The time now; the examples end before it.</param>
-internal sealed class DemoData(JobStore jobs, RunStore runs, PlanCache plans, Planner planner, TimeProvider clock)
+internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, PlanCache plans, Planner planner, TimeProvider clock)
 {
     private static readonly (string Title, int DaysAgo, (Outcome[] Seen, string Note)[] Pieces)[] Runs =
     [
@@ -29,6 +31,12 @@ internal sealed class DemoData(JobStore jobs, RunStore runs, PlanCache plans, Pl
     {
         if ((await jobs.ListAsync(cancel)).Count > 0)
             return;
+        foreach (var (kind, entries) in ShelfFile())
+        {
+            foreach (var entry in entries)
+                await shelf.AddAsync((string)entry!["id"]!, kind, (string)entry["name"]!, entry.ToJsonString(), cancel);
+        }
+
         var kept = new Dictionary<string, Guid>(StringComparer.Ordinal);
         foreach (var json in JobFiles())
         {
@@ -49,6 +57,13 @@ internal sealed class DemoData(JobStore jobs, RunStore runs, PlanCache plans, Pl
             using var reader = new StreamReader(assembly.GetManifestResourceStream(name)!);
             yield return reader.ReadToEnd();
         }
+    }
+
+    private static IEnumerable<(string Kind, JsonArray Entries)> ShelfFile()
+    {
+        var assembly = typeof(DemoData).Assembly;
+        using var stream = assembly.GetManifestResourceStream(assembly.GetManifestResourceNames().Single(n => n.EndsWith("Shelf.json", StringComparison.Ordinal)))!;
+        return [.. JsonNode.Parse(stream)!.AsObject().Select(kind => (kind.Key, kind.Value!.AsArray()))];
     }
 
     private async Task CarryOutAsync(Guid job, DateTimeOffset start, (Outcome[] Seen, string Note)[] pieces, CancellationToken cancel)

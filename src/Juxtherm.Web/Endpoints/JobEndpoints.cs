@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Recipes;
 using Juxtherm.Documents;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;
@@ -24,7 +25,8 @@ public sealed record SaveRequest(int Version, JsonElement Job);
 /// <param name="Name">For the reader.</param>
 /// <param name="ThicknessMm">mm.</param>
 /// <param name="Celsius">In its middle, °C.</param>
-public sealed record CardSheet(string Id, string Name, double ThicknessMm, double Celsius);
+/// <param name="Colour">Colour, where it is vinyl and that was said.</param>
+public sealed record CardSheet(string Id, string Name, double ThicknessMm, double Celsius, string? Colour);
 
 /// <summary>A job in the list.</summary>
 /// <param name="Id">Its id.</param>
@@ -32,13 +34,12 @@ public sealed record CardSheet(string Id, string Name, double ThicknessMm, doubl
 /// <param name="UpdatedUtc">When it was last saved.</param>
 /// <param name="Quantity">Pieces.</param>
 /// <param name="What">Item, material, vinyl and press in words.</param>
-/// <param name="Colour">Colour of the vinyl; null when not said.</param>
 /// <param name="Verdict">Whether to go ahead; null when the job cannot be read any more.</param>
 /// <param name="Headline">The verdict in one line, or why it cannot be read.</param>
 /// <param name="Press">The press that bonds; null when the job cannot be read.</param>
 /// <param name="Sheets">The stack at the end of the press, top to bottom.</param>
 public sealed record JobCard(
-    Guid Id, string Title, DateTimeOffset UpdatedUtc, int Quantity, string What, string? Colour, Verdict? Verdict, string Headline, PlannedPress? Press, IReadOnlyList<CardSheet> Sheets);
+    Guid Id, string Title, DateTimeOffset UpdatedUtc, int Quantity, string What, Verdict? Verdict, string Headline, PlannedPress? Press, IReadOnlyList<CardSheet> Sheets);
 
 /// <summary>Kept jobs.</summary>
 internal static class JobEndpoints
@@ -120,17 +121,18 @@ internal static class JobEndpoints
     {
         var problems = new Problems();
         if (cache.Plan(row.Json, units, problems) is not { } planned)
-            return new JobCard(row.Id, row.Title, row.UpdatedUtc, 0, "", null, null, "This job cannot be read any more: " + problems.Found[0].Message, null, []);
+            return new JobCard(row.Id, row.Title, row.UpdatedUtc, 0, "", null, "This job cannot be read any more: " + problems.Found[0].Message, null, []);
         var (job, result) = planned;
         var what = $"{job.Blank.Form.Name}, {job.Blank.Material.Name.ToLowerInvariant()} · {string.Join(", ", job.Layers.Select(l => l.Vinyl.Name.ToLowerInvariant()).Distinct(StringComparer.Ordinal))} vinyl · {job.Tools.Source.Name.ToLowerInvariant()}";
         return new JobCard(
-            row.Id, job.Title, row.UpdatedUtc, job.Quantity, what, job.Layer.Colour, result.Plan.Verdict, result.Plan.Headline,
-            result.Plan.BondingPress, Sheets(result.Trace.Last(p => p.Kind == PhaseKind.Press)));
+            row.Id, job.Title, row.UpdatedUtc, job.Quantity, what, result.Plan.Verdict, result.Plan.Headline,
+            result.Plan.BondingPress, Sheets(result.Trace.Last(p => p.Kind == PhaseKind.Press), job));
     }
 
-    private static CardSheet[] Sheets(TracePhase press)
+    private static CardSheet[] Sheets(TracePhase press, Job job)
     {
         var faces = press.Faces[^1];
-        return [.. press.Sheets.Select((sheet, i) => new CardSheet(sheet.Id, sheet.Name, sheet.ThicknessMm, (faces[i] + faces[i + 1]) / 2))];
+        string? Colour(string sheet) => job.Layers.FirstOrDefault(l => sheet == Workpiece.VinylSheet || sheet == Workpiece.SheetOf(l.Id))?.Colour;
+        return [.. press.Sheets.Select((sheet, i) => new CardSheet(sheet.Id, sheet.Name, sheet.ThicknessMm, (faces[i] + faces[i + 1]) / 2, Colour(sheet.Id)))];
     }
 }

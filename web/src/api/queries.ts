@@ -1,33 +1,47 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useUnits } from '../app/units';
 import { api, got } from './client';
-import type { Job } from './job';
+import type { Job, Own } from './job';
 
-export const useCatalogue = () =>
+/** What can be chosen: shipped, on the shelf, and what a job brings along. */
+export const useCatalogue = (own?: Own) =>
   useQuery({
-    queryKey: ['catalogue'],
-    queryFn: () => got(api.GET('/api/catalogue')),
+    queryKey: ['catalogue', own ?? null],
+    queryFn: () => got(own ? api.POST('/api/catalogue', { body: own }) : api.GET('/api/catalogue')),
+    placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
   });
+
+export const useShelf = () => useQuery({ queryKey: ['shelf'], queryFn: () => got(api.GET('/api/shelf')) });
+
+export const planQuery = (job: Job | null, system: 'metric' | 'us') => ({
+  queryKey: ['plan', system, job],
+  queryFn: () => got(api.POST('/api/plans/preview', { params: { query: { units: system } }, body: job })),
+  enabled: job !== null,
+  staleTime: 60_000,
+});
+
+export const traceQuery = (job: Job | null) => ({
+  queryKey: ['trace', job],
+  queryFn: () => got(api.POST('/api/plans/trace', { body: job })),
+  enabled: job !== null,
+  staleTime: 60_000,
+});
+
+export const windowQuery = (job: Job | null) => ({
+  queryKey: ['window', job],
+  queryFn: () => got(api.POST('/api/plans/window', { body: job })),
+  enabled: job !== null,
+  staleTime: 60_000,
+});
 
 /** The plan of a job as it stands on the screen. While it is being recomputed the last one stays. */
 export function usePlan(job: Job | null) {
   const units = useUnits();
-  return useQuery({
-    queryKey: ['plan', units.system, job],
-    queryFn: () => got(api.POST('/api/plans/preview', { params: { query: { units: units.system } }, body: job })),
-    enabled: job !== null,
-    placeholderData: keepPreviousData,
-    staleTime: 60_000,
-  });
+  return useQuery({ ...planQuery(job, units.system), placeholderData: keepPreviousData });
 }
 
-export function useTrace(job: Job | null) {
-  return useQuery({
-    queryKey: ['trace', job],
-    queryFn: () => got(api.POST('/api/plans/trace', { body: job })),
-    enabled: job !== null,
-    placeholderData: keepPreviousData,
-    staleTime: 60_000,
-  });
-}
+export const useTrace = (job: Job | null) => useQuery({ ...traceQuery(job), placeholderData: keepPreviousData });
+
+/** The window over temperature and time, for the picture of how much room there is. */
+export const useWindow = (job: Job | null) => useQuery({ ...windowQuery(job), placeholderData: keepPreviousData });

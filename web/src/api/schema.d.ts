@@ -1288,6 +1288,8 @@ export interface components {
              * @description In its middle, °C.
              */
             celsius: number;
+            /** @description Colour, where it is vinyl and that was said. */
+            colour: null | string;
             /** @description Sheet id. */
             id: string;
             /** @description For the reader. */
@@ -1436,8 +1438,6 @@ export interface components {
         };
         /** @description A job in the list. */
         JobCard: {
-            /** @description Colour of the vinyl; null when not said. */
-            colour: null | string;
             /** @description The verdict in one line, or why it cannot be read. */
             headline: string;
             /**

@@ -19,6 +19,9 @@ export function Frame() {
           <NavLink to="/logbook" className={link}>
             Logbook
           </NavLink>
+          <NavLink to="/shelf" className={link}>
+            Shelf
+          </NavLink>
         </nav>
         <div className="ml-auto flex gap-2">
           <button

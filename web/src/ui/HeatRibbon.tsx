@@ -9,19 +9,25 @@ interface Props {
   phases: readonly TracePhase[];
   selected: number;
   onSelect: (index: number) => void;
-  peelFrom: number;
+  /** A picture only, not to be tapped. */
+  quiet?: boolean;
 }
 
 const WIDTH = 880;
 const TOP = 22;
 const BASE = 112;
 const NARROWEST = 76;
+// With many presses a block holds its name only.
+const CROWDED = 9;
 const COOLEST = 20;
 
 const NAMES: Record<TracePhase['kind'], string> = {
   preheat: 'preheat',
   lay: 'lay',
+  tack: 'tack',
   press: 'press',
+  turn: 'turn',
+  back: 'back',
   cool: 'cool',
   peel: 'peel',
   cover: 'cover',
@@ -30,15 +36,16 @@ const NAMES: Record<TracePhase['kind'], string> = {
 };
 
 /** The whole job as one strip over time: presses stand as blocks, waits fall away, and the line is what the glue line feels. */
-export function HeatRibbon({ phases, selected, onSelect, peelFrom }: Props) {
+export function HeatRibbon({ phases, selected, onSelect, quiet = false }: Props) {
   const units = useUnits();
-  const blocks = ribbon(phases, WIDTH, NARROWEST);
+  const crowded = phases.length > CROWDED;
+  const blocks = ribbon(phases, WIDTH, crowded ? Math.min(44, WIDTH / phases.length) : NARROWEST);
   const hottest = Math.max(120, ...phases.flatMap((p) => p.plate.slice(0, 1)));
   const y = (celsius: number) => BASE - ((celsius - COOLEST) / (hottest - COOLEST)) * (BASE - TOP);
   return (
-    <nav aria-label="The job over time">
+    <Strip quiet={quiet}>
       <svg viewBox={`0 0 ${WIDTH} ${BASE + 26}`} className="w-full h-auto block">
-        <title>Tap a part to look inside it</title>
+        <title>{quiet ? 'The job over time' : 'Tap a part to look inside it'}</title>
         {blocks.map((block) => (
           <Block
             key={block.index}
@@ -46,7 +53,9 @@ export function HeatRibbon({ phases, selected, onSelect, peelFrom }: Props) {
             y={y}
             active={block.index === selected}
             onSelect={() => onSelect(block.index)}
-            wait={waitOf(block.phase, peelFrom)}
+            wait={waitOf(block.phase)}
+            crowded={crowded || quiet}
+            quiet={quiet}
           />
         ))}
         <line x1="0" x2={WIDTH} y1={BASE} y2={BASE} stroke="var(--color-base-content)" strokeWidth="1" />
@@ -72,12 +81,16 @@ export function HeatRibbon({ phases, selected, onSelect, peelFrom }: Props) {
           {units.temperature(hottest)}
         </text>
       </svg>
-    </nav>
+    </Strip>
   );
 }
 
-function waitOf(phase: TracePhase, peelFrom: number): string {
-  return phase.kind === 'cool' && peelFrom > 0 ? `wait ${time(peelFrom)}` : time(phase.seconds);
+function Strip({ quiet, children }: { quiet: boolean; children: React.ReactNode }) {
+  return quiet ? <div>{children}</div> : <nav aria-label="The job over time">{children}</nav>;
+}
+
+function waitOf(phase: TracePhase): string {
+  return phase.kind === 'cool' ? `wait ${time(phase.seconds)}` : time(phase.seconds);
 }
 
 function Block({
@@ -86,16 +99,21 @@ function Block({
   active,
   onSelect,
   wait,
+  crowded,
+  quiet,
 }: {
   block: RibbonBlock;
   y: (celsius: number) => number;
   active: boolean;
   onSelect: () => void;
   wait: string;
+  crowded: boolean;
+  quiet: boolean;
 }) {
   const { phase, x, width } = block;
   const name = `${NAMES[phase.kind]}, ${wait}`;
   const middle = x + width / 2;
+  const narrow = crowded && !phase.plateClosed && phase.kind !== 'cool' && width < 50;
   const peak = Math.max(...phase.glue);
   const shape = phase.plateClosed
     ? null
@@ -104,21 +122,8 @@ function Block({
         () => y(20),
         (t) => y(t),
       ).curve(curveMonotoneX)(phase.glue);
-  return (
-    // biome-ignore lint/a11y/useSemanticElements: a button cannot stand inside a drawing
-    <g
-      role="button"
-      tabIndex={0}
-      aria-pressed={active}
-      aria-label={name}
-      className="cursor-pointer"
-      onClick={onSelect}
-      onKeyDown={(e) => {
-        if (e.key !== 'Enter' && e.key !== ' ') return;
-        e.preventDefault();
-        onSelect();
-      }}
-    >
+  const drawing = (
+    <>
       <rect x={x} y={0} width={width} height={138} fill={active ? 'var(--color-base-200)' : 'transparent'} />
       {phase.plateClosed ? (
         <rect
@@ -141,21 +146,40 @@ function Block({
         x={middle}
         y={128}
         textAnchor="middle"
-        fontSize="12"
+        fontSize={crowded ? 10.5 : 12}
         fontWeight={active ? 700 : 500}
         fill="var(--color-base-content)"
       >
-        {NAMES[phase.kind]}
+        {narrow && !active ? '' : NAMES[phase.kind]}
         <tspan dx="4" fontWeight="400" fill="var(--color-secondary)">
-          {phase.kind === 'cool' || phase.kind === 'rest' ? '' : time(phase.seconds)}
+          {crowded || phase.kind === 'cool' || phase.kind === 'rest' ? '' : time(phase.seconds)}
         </tspan>
       </text>
-      {phase.kind === 'cool' && (
+      {phase.kind === 'cool' && (!crowded || active) && (
         <text x={middle} y={14} textAnchor="middle" fontSize="12" fill="var(--color-base-content)">
           {wait}
         </text>
       )}
       {active && <rect x={x} y={135} width={width} height={3} fill="var(--color-base-content)" />}
+    </>
+  );
+  if (quiet) return <g>{drawing}</g>;
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a button cannot stand inside a drawing
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={active}
+      aria-label={name}
+      className="cursor-pointer"
+      onClick={onSelect}
+      onKeyDown={(e) => {
+        if (e.key !== 'Enter' && e.key !== ' ') return;
+        e.preventDefault();
+        onSelect();
+      }}
+    >
+      {drawing}
     </g>
   );
 }

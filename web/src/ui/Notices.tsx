@@ -1,10 +1,16 @@
+import { useState } from 'react';
 import type { Notice } from '../api/client';
 
 const WORDS = { stop: 'Stop.', caution: 'Caution.', note: '' } as const;
 
-export function NoticeCard({ notice }: { notice: Notice }) {
+/** Accepts a notice with a word, or with null takes that back. */
+export type OnAccept = (code: string, word: string | null) => void;
+
+export function NoticeCard({ notice, onAccept }: { notice: Notice; onAccept?: OnAccept }) {
+  // What was accepted steps back by one.
+  const shown = notice.accepted ? (notice.level === 'stop' ? 'caution' : 'note') : notice.level;
   return (
-    <div className={`notice ${notice.level}`} data-code={notice.code}>
+    <div className={`notice ${shown}`} data-code={notice.code}>
       <p>
         {WORDS[notice.level] && <strong>{WORDS[notice.level]} </strong>}
         {notice.text}
@@ -13,18 +19,73 @@ export function NoticeCard({ notice }: { notice: Notice }) {
         <summary className="cursor-pointer w-fit underline decoration-dotted underline-offset-2">Why</summary>
         <p className="mt-1">{notice.why}</p>
       </details>
+      {notice.accepted && (
+        <p className="mt-1.5 text-[0.9rem]">
+          Accepted: “{notice.accepted}”{' '}
+          {onAccept && (
+            <button
+              type="button"
+              className="underline underline-offset-2 print:hidden"
+              onClick={() => onAccept(notice.code, null)}
+            >
+              Take that back
+            </button>
+          )}
+        </p>
+      )}
+      {onAccept && notice.acceptable && !notice.accepted && <Accept code={notice.code} onAccept={onAccept} />}
     </div>
   );
 }
 
+/** A crafter who has done it before says so in a word. */
+function Accept({ code, onAccept }: { code: string; onAccept: OnAccept }) {
+  const [open, setOpen] = useState(false);
+  const [word, setWord] = useState('');
+  if (!open)
+    return (
+      <button
+        type="button"
+        className="mt-1.5 text-[0.9rem] underline underline-offset-2 print:hidden"
+        onClick={() => setOpen(true)}
+      >
+        I know this; go on all the same
+      </button>
+    );
+  return (
+    <form
+      className="mt-2 flex gap-2 items-end print:hidden"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (word.trim()) onAccept(code, word.trim());
+      }}
+    >
+      <label className="field grow">
+        <span className="name">In a word, why</span>
+        <input
+          className="input"
+          maxLength={200}
+          value={word}
+          // biome-ignore lint/a11y/noAutofocus: it opens because it was asked for
+          autoFocus
+          onChange={(e) => setWord(e.target.value)}
+        />
+      </label>
+      <button type="submit" className="btn btn-outline h-10" disabled={!word.trim()}>
+        Accept
+      </button>
+    </form>
+  );
+}
+
 /** Stops and cautions in the open; what is merely worth knowing folded together below them. */
-export function Notices({ notices }: { notices: readonly Notice[] }) {
+export function Notices({ notices, onAccept }: { notices: readonly Notice[]; onAccept?: OnAccept }) {
   const loud = notices.filter((n) => n.level !== 'note');
   const quiet = notices.filter((n) => n.level === 'note');
   return (
     <div className="grid gap-3">
       {loud.map((n) => (
-        <NoticeCard key={n.code} notice={n} />
+        <NoticeCard key={n.code + n.text} notice={n} {...(onAccept ? { onAccept } : {})} />
       ))}
       {quiet.length > 0 && (
         <details>
@@ -33,7 +94,7 @@ export function Notices({ notices }: { notices: readonly Notice[] }) {
           </summary>
           <div className="grid gap-3 mt-3">
             {quiet.map((n) => (
-              <NoticeCard key={n.code} notice={n} />
+              <NoticeCard key={n.code + n.text} notice={n} />
             ))}
           </div>
         </details>

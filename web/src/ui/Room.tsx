@@ -1,9 +1,13 @@
-import { area, curveMonotoneY, line } from 'd3-shape';
-import type { Plan } from '../api/client';
+import { curveMonotoneY, line } from 'd3-shape';
+import type { Plan, Schemas } from '../api/client';
 import { useUnits } from '../app/units';
+import { bondingPress } from './purposes';
+import { fieldPicture } from './roomField';
 
 interface Props {
   plan: Plan;
+  /** The window as a field; null while it is being fetched. */
+  field: Schemas['WindowField'] | null;
   /** What charts of this vinyl say: °C and s, from and to. */
   chart: { celsius: [number, number]; seconds: [number, number] } | null;
 }
@@ -15,9 +19,9 @@ const BOTTOM = HEIGHT - 30;
 const LONGEST = 60;
 
 /** Time across, temperature up: where the vinyl holds and nothing is harmed, with the setting in it. */
-export function Room({ plan, chart }: Props) {
+export function Room({ plan, field, chart }: Props) {
   const units = useUnits();
-  const press = plan.presses.find((p) => p.purpose === 'press');
+  const press = bondingPress(plan.presses);
   if (!press) return null;
   const rows = plan.room;
   const marks = rows.length < 6;
@@ -27,19 +31,8 @@ export function Room({ plan, chart }: Props) {
   const y = (c: number) => BOTTOM - ((c - low) / (high - low)) * (BOTTOM - 8);
   const shown = rows.filter((r) => r.celsius >= low - 4 && r.celsius <= high + 4);
   const open = shown.filter((r) => (r.holdsFromSeconds ?? 99) < r.mostSeconds);
-  const field = (from: (r: (typeof rows)[number]) => number) =>
-    area<(typeof rows)[number]>()
-      .y((r) => y(r.celsius))
-      .x0((r) => x(Math.min(from(r), r.mostSeconds)))
-      .x1((r) => x(r.mostSeconds))
-      .curve(curveMonotoneY)(open) ?? '';
-  const safe =
-    area<(typeof rows)[number]>()
-      .y((r) => y(r.celsius))
-      .x0((r) => x(Math.min(r.safeFromSeconds ?? LONGEST, r.safeToSeconds)))
-      .x1((r) => x(r.safeToSeconds))
-      .curve(curveMonotoneY)(shown.filter((r) => (r.safeFromSeconds ?? 99) < r.safeToSeconds)) ?? '';
-  const hottest = shown[shown.length - 1];
+  const picture = field && !marks ? fieldPicture(field) : null;
+  const limit = field && limitAt(field, high, LONGEST);
   const target = open.filter((r) => r.targetSeconds !== null && r.targetSeconds <= r.mostSeconds);
   const targetLine = line<(typeof rows)[number]>()
     .y((r) => y(r.celsius))
@@ -59,9 +52,6 @@ export function Room({ plan, chart }: Props) {
         <clipPath id="room-frame">
           <rect x={LEFT} y={8} width={WIDTH - LEFT - 6} height={BOTTOM - 8} />
         </clipPath>
-        <filter id="room-soft" x="-10%" y="-10%" width="120%" height="120%">
-          <feGaussianBlur stdDeviation="5" />
-        </filter>
       </defs>
       <rect x={LEFT} y={8} width={WIDTH - LEFT - 6} height={BOTTOM - 8} fill="var(--teal)" fillOpacity="0.09" />
       <g clipPath="url(#room-frame)">
@@ -79,13 +69,16 @@ export function Room({ plan, chart }: Props) {
           ))
         ) : (
           <>
-            <path
-              d={field((r) => r.holdsFromSeconds ?? LONGEST)}
-              fill="var(--ember)"
-              fillOpacity="0.28"
-              filter="url(#room-soft)"
-            />
-            <path d={safe} fill="var(--ember)" fillOpacity="0.34" filter="url(#room-soft)" />
+            {field && picture && (
+              <image
+                href={picture}
+                x={x(field.seconds[0] ?? 0)}
+                y={y(field.celsius[field.celsius.length - 1] ?? 0)}
+                width={x(field.seconds[field.seconds.length - 1] ?? 0) - x(field.seconds[0] ?? 0)}
+                height={y(field.celsius[0] ?? 0) - y(field.celsius[field.celsius.length - 1] ?? 0)}
+                preserveAspectRatio="none"
+              />
+            )}
             {targetLine && (
               <path
                 d={targetLine}
@@ -131,9 +124,9 @@ export function Room({ plan, chart }: Props) {
       <text x={LEFT + 8} y={24} fontSize="12" fontWeight="600" fill="var(--teal)">
         short
       </text>
-      {hottest && hottest.mostSeconds < LONGEST - 12 && !marks && (
+      {(limit === 'vinyl' || limit === 'blank') && !marks && (
         <text x={WIDTH - 14} y={24} fontSize="12" fontWeight="600" textAnchor="end" fill="var(--ember)">
-          too much
+          too much for the {limit}
         </text>
       )}
       {chart && (
@@ -162,8 +155,15 @@ export function Room({ plan, chart }: Props) {
   );
 }
 
+/** What stands against a setting, at the nearest place of the field. */
+function limitAt(field: Schemas['WindowField'], celsius: number, seconds: number): string | null {
+  const nearest = (list: readonly number[], value: number) =>
+    list.reduce((best, v, i) => (Math.abs(v - value) < Math.abs((list[best] ?? 0) - value) ? i : best), 0);
+  return field.limit[nearest(field.celsius, celsius)]?.[nearest(field.seconds, seconds)] ?? null;
+}
+
 function describe(plan: Plan, celsius: string): string {
-  const press = plan.presses.find((p) => p.purpose === 'press');
+  const press = bondingPress(plan.presses);
   const row = plan.room.find((r) => Math.abs(r.celsius - (press?.celsius ?? 0)) < 0.2);
   if (!press || !row) return 'How much room there is';
   const holds = row.holdsFromSeconds === null ? 'it never holds in time' : `it holds from ${row.holdsFromSeconds} s`;

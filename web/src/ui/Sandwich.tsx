@@ -16,6 +16,8 @@ interface Props {
   /** Plate temperature; null while the plate is open. */
   plate: number | null;
   width?: number;
+  /** Colour of each vinyl by sheet id. */
+  colours?: Readonly<Record<string, string>>;
 }
 
 const SHEET_WIDTH = 250;
@@ -25,7 +27,7 @@ const COLD = 20;
 const HOT = 190;
 
 /** The press from the side: every sheet in its order, thickness exaggerated, with the temperature walking down through it. */
-export function Sandwich({ sheets, faces, plate, width = 460 }: Props) {
+export function Sandwich({ sheets, faces, plate, width = 460, colours = {} }: Props) {
   const units = useUnits();
   const id = useId();
   const top = plate === null ? 0 : PLATE_HEIGHT + GAP;
@@ -60,7 +62,7 @@ export function Sandwich({ sheets, faces, plate, width = 460 }: Props) {
     >
       <defs>
         {rows.map((r) => (
-          <linearGradient key={r.sheet.id} id={`${id}${r.sheet.id}`} x1="0" y1="0" x2="0" y2="1">
+          <linearGradient key={r.y} id={`${id}${r.y}`} x1="0" y1="0" x2="0" y2="1">
             <stop offset="0" stopColor={heatColour(r.upper)} />
             <stop offset="1" stopColor={heatColour(r.lower)} />
           </linearGradient>
@@ -79,16 +81,28 @@ export function Sandwich({ sheets, faces, plate, width = 460 }: Props) {
         </g>
       )}
       {rows.map((r) => (
-        <g key={r.sheet.id}>
+        <g key={r.y}>
           <rect
             y={r.y}
             width={SHEET_WIDTH}
             height={r.height}
-            fill={`url(#${id}${r.sheet.id})`}
+            fill={`url(#${id}${r.y})`}
             stroke="var(--color-base-content)"
             strokeOpacity="0.55"
             strokeWidth="0.8"
           />
+          {isVinyl(r.sheet.id) && colours[r.sheet.id] && (
+            <rect
+              x={SHEET_WIDTH - 22}
+              y={r.y + 1}
+              width={21}
+              height={r.height - 2}
+              fill={colours[r.sheet.id]}
+              stroke="var(--color-base-content)"
+              strokeOpacity="0.55"
+              strokeWidth="0.8"
+            />
+          )}
           <Row
             y={r.y + r.height / 2}
             name={r.sheet.name}
@@ -111,6 +125,11 @@ export function Sandwich({ sheets, faces, plate, width = 460 }: Props) {
       )}
     </svg>
   );
+}
+
+/** Whether a sheet of the stack is vinyl. */
+export function isVinyl(sheet: string): boolean {
+  return sheet === 'vinyl' || sheet.startsWith('vinyl-');
 }
 
 function thickness(mm: number): string {
@@ -150,10 +169,8 @@ function Row({
 /** The same picture without words, for a job's line in the list. */
 export function SmallSandwich({
   sheets,
-  colour,
 }: {
-  sheets: readonly (DrawnSheet & { celsius: number })[];
-  colour: string | null;
+  sheets: readonly (DrawnSheet & { celsius: number; colour: string | null })[];
 }) {
   let y = 0;
   const rows = sheets.map((sheet) => {
@@ -165,10 +182,10 @@ export function SmallSandwich({
   return (
     <svg aria-hidden="true" viewBox={`0 0 76 ${Math.max(y, 1)}`} className="w-[76px] h-auto block">
       {rows.map(({ sheet, y: top, height }) => (
-        <g key={sheet.id}>
-          <rect y={top} width={sheet.id === 'vinyl' ? 64 : 76} height={height} fill={heatColour(sheet.celsius)} />
-          {sheet.id === 'vinyl' && (
-            <rect x="66" y={top} width="10" height={height} fill={colour ?? 'var(--color-secondary)'} />
+        <g key={top}>
+          <rect y={top} width={isVinyl(sheet.id) ? 64 : 76} height={height} fill={heatColour(sheet.celsius)} />
+          {isVinyl(sheet.id) && (
+            <rect x="66" y={top} width="10" height={height} fill={sheet.colour ?? 'var(--color-secondary)'} />
           )}
         </g>
       ))}

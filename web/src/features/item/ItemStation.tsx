@@ -1,4 +1,15 @@
-import { changed, type JobBlank, type JobLabel, type JobLayer, type JobTools } from '../../api/job';
+import { useState } from 'react';
+import {
+  changed,
+  type Job,
+  type JobBlank,
+  type JobLabel,
+  type JobLayer,
+  type JobTools,
+  layerId,
+  withAnotherLayer,
+  withLayer,
+} from '../../api/job';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { useJob } from '../jobs/JobPage';
@@ -20,7 +31,9 @@ export function ItemStation() {
   const units = useUnits();
   const { job, edit } = draft;
   const { blank, tools } = job;
-  const layer = job.layers[0];
+  const [chosen, setChosen] = useState(0);
+  const at = Math.min(chosen, job.layers.length - 1);
+  const layer = job.layers[at] ?? job.layers[0];
   const source = catalogue.heatSources.find((h) => h.id === tools.heatSource);
   const form =
     catalogue.forms.find((f) => f.id === blank.form) ??
@@ -30,7 +43,8 @@ export function ItemStation() {
   const editBlank = (change: Partial<JobBlank>) => edit((j) => ({ ...j, blank: changed(j.blank, change) }));
   const editTools = (change: Partial<JobTools>) => edit((j) => ({ ...j, tools: changed(j.tools, change) }));
   const editLayer = (change: Partial<JobLayer>) =>
-    edit((j) => ({ ...j, layers: [changed(j.layers[0], change), ...j.layers.slice(1)] }));
+    edit((j) => withLayer(j, at, changed(j.layers[at] ?? j.layers[0], change)));
+  const fault = (name: string) => faults.get(`/layers/${at}/${name}`);
   const editLabel = (change: Partial<JobLabel>) => {
     const label = changed(layer.label ?? {}, change);
     editLayer({ label: Object.keys(label).length > 0 ? label : undefined });
@@ -99,15 +113,41 @@ export function ItemStation() {
             Washed already
           </label>
         )}
+        <label className="flex items-center gap-3 self-end h-10 cursor-pointer">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={blank.traits?.includes('costly') ?? false}
+            onChange={(e) => {
+              const others = (blank.traits ?? []).filter((t) => t !== 'costly');
+              const traits = e.target.checked ? [...others, 'costly'] : others;
+              editBlank({ traits: traits.length > 0 ? traits : undefined });
+            }}
+          />
+          Hard to replace
+        </label>
       </Group>
 
-      <Group title="The vinyl">
+      <Group
+        title={job.layers.length > 1 ? 'The layers' : 'The vinyl'}
+        aside={
+          <LayerList
+            job={job}
+            chosen={at}
+            onChoose={setChosen}
+            onAdd={() => {
+              setChosen(job.layers.length);
+              edit(withAnotherLayer);
+            }}
+          />
+        }
+      >
         <ChoiceField
           name="Kind of vinyl"
           value={layer.vinyl}
           options={catalogue.vinyls}
           onPick={(id) => editLayer({ vinyl: id })}
-          fault={faults.get('/layers/0/vinyl')}
+          fault={fault('vinyl')}
           {...(vinyl ? { hint: vinyl.note } : {})}
         />
         <div className="field">
@@ -137,19 +177,89 @@ export function ItemStation() {
           value={length(layer.widthMm)}
           unit={units.lengthUnit}
           onChange={(n) => editLayer({ widthMm: mm(n) })}
-          fault={faults.get('/layers/0/widthMm')}
+          fault={fault('widthMm')}
         />
         <NumberField
           name="Artwork height"
           value={length(layer.heightMm)}
           unit={units.lengthUnit}
           onChange={(n) => editLayer({ heightMm: mm(n) })}
-          fault={faults.get('/layers/0/heightMm')}
+          fault={fault('heightMm')}
         />
+        <NumberField
+          name="From the left"
+          value={length(layer.xMm)}
+          unit={units.lengthUnit}
+          placeholder="not placed yet"
+          onChange={(n) => editLayer({ xMm: mm(n) })}
+          fault={fault('xMm')}
+        />
+        <NumberField
+          name="From the top"
+          value={length(layer.yMm)}
+          unit={units.lengthUnit}
+          placeholder="not placed yet"
+          onChange={(n) => editLayer({ yMm: mm(n) })}
+          fault={fault('yMm')}
+        />
+        <label className="flex items-center gap-3 self-end h-10 cursor-pointer">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={layer.intricate ?? false}
+            onChange={(e) => editLayer({ intricate: e.target.checked || undefined })}
+          />
+          Fine edges
+        </label>
+        {job.layers.length > 1 && (
+          <fieldset className="col-span-full">
+            <legend className="text-[0.84rem] text-quiet mb-1">Lies on</legend>
+            <div className="flex flex-wrap gap-x-6 gap-y-1">
+              {job.layers.map((other, i) => {
+                const id = layerId(job, i);
+                if (i === at) return null;
+                const on = layer.over?.includes(id) ?? false;
+                return (
+                  <label key={id} className="flex items-center gap-2 min-h-9 cursor-pointer">
+                    <input
+                      type="checkbox"
+                      className="checkbox checkbox-sm"
+                      checked={on}
+                      onChange={(e) => {
+                        const rest = (layer.over ?? []).filter((o) => o !== id);
+                        const over = e.target.checked ? [...rest, id] : rest;
+                        editLayer({ over: over.length > 0 ? over : undefined });
+                      }}
+                    />
+                    <span
+                      aria-hidden="true"
+                      className="w-3.5 h-3.5 border border-ink"
+                      style={{ background: other.colour }}
+                    />
+                    {id}
+                  </label>
+                );
+              })}
+            </div>
+            {(fault('over/0') || faults.get('/layers')) && (
+              <span className="fault">{fault('over/0') ?? faults.get('/layers')}</span>
+            )}
+            <button
+              type="button"
+              className="btn btn-sm btn-ghost mt-2"
+              onClick={() => {
+                setChosen(0);
+                edit((j) => withLayer(j, at, null));
+              }}
+            >
+              Take this layer away
+            </button>
+          </fieldset>
+        )}
       </Group>
 
       <Group
-        title="What the wrapper says"
+        title={job.layers.length > 1 ? `What the wrapper of “${layerId(job, at)}” says` : 'What the wrapper says'}
         note="Any part of it. It takes the place of the usual figures for this kind of vinyl."
       >
         <NumberField
@@ -162,7 +272,7 @@ export function ItemStation() {
               : ''
           }
           onChange={(n) => editLabel({ celsius: n === undefined ? undefined : units.celsiusFrom(n) })}
-          fault={faults.get('/layers/0/label/celsius')}
+          fault={fault('label/celsius')}
         />
         <NumberField
           name="Time"
@@ -170,7 +280,7 @@ export function ItemStation() {
           unit="s"
           placeholder={vinyl ? `usually ${vinyl.chartSeconds.low} to ${vinyl.chartSeconds.high}` : ''}
           onChange={(n) => editLabel({ seconds: n })}
-          fault={faults.get('/layers/0/label/seconds')}
+          fault={fault('label/seconds')}
         />
         <ChoiceField
           name="Pressure"
@@ -252,12 +362,57 @@ export function ItemStation() {
   );
 }
 
-function Group({ title, note, children }: { title: string; note?: string; children: React.ReactNode }) {
+/** The layers of the job, the chosen one underlined; below them another can be laid on top. */
+function LayerList({
+  job,
+  chosen,
+  onChoose,
+  onAdd,
+}: {
+  job: Job;
+  chosen: number;
+  onChoose: (index: number) => void;
+  onAdd: () => void;
+}) {
+  return (
+    <div className="mt-2 grid gap-1 justify-items-start">
+      {job.layers.length > 1 &&
+        job.layers.map((l, i) => (
+          <button
+            key={layerId(job, i)}
+            type="button"
+            aria-pressed={i === chosen}
+            className={`flex items-center gap-2 min-h-8 border-b-2 ${i === chosen ? 'border-ink font-semibold' : 'border-transparent text-quiet'}`}
+            onClick={() => onChoose(i)}
+          >
+            <span aria-hidden="true" className="w-3.5 h-3.5 border border-ink" style={{ background: l.colour }} />
+            {layerId(job, i)}
+          </button>
+        ))}
+      <button type="button" className="btn btn-sm btn-outline mt-1" disabled={job.layers.length >= 12} onClick={onAdd}>
+        Add a layer
+      </button>
+    </div>
+  );
+}
+
+function Group({
+  title,
+  note,
+  aside,
+  children,
+}: {
+  title: string;
+  note?: string;
+  aside?: React.ReactNode;
+  children: React.ReactNode;
+}) {
   return (
     <section className="grid md:grid-cols-[11rem_minmax(0,1fr)] gap-x-6 gap-y-3">
       <div>
         <h2>{title}</h2>
         {note && <p className="text-[0.87rem] text-quiet mt-1">{note}</p>}
+        {aside}
       </div>
       <div className="grid grid-cols-2 xl:grid-cols-3 gap-x-5 gap-y-4 items-start">{children}</div>
     </section>

@@ -1,11 +1,12 @@
 import { type UseQueryResult, useMutation, useQuery } from '@tanstack/react-query';
-import { useEffect } from 'react';
-import { NavLink, Outlet, useNavigate, useOutletContext, useParams } from 'react-router';
+import { type MouseEvent, useCallback, useEffect } from 'react';
+import { NavLink, Outlet, useMatch, useNavigate, useOutletContext, useParams } from 'react-router';
 import { api, type Catalogue, got, type Plan, Refused, type Run } from '../../api/client';
-import { changed } from '../../api/job';
+import { carrying, changed, type Job, type Own } from '../../api/job';
 import { useCatalogue, usePlan } from '../../api/queries';
 import { usePreferences } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
+import { ShelfNews } from './ShelfNews';
 import { Ticket } from './Ticket';
 import { type Draft, type SaveState, useJobDraft } from './useJobDraft';
 
@@ -20,13 +21,13 @@ export const useJob = () => useOutletContext<JobContext>();
 
 export function JobPage() {
   const { id = '' } = useParams();
-  const catalogue = useCatalogue();
   const kept = useQuery({
     queryKey: ['job', id],
     queryFn: () => got(api.GET('/api/jobs/{id}', { params: { path: { id } } })),
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
   });
+  const catalogue = useCatalogue((kept.data?.job as Job | undefined)?.own as Own | undefined);
   if (kept.isError) return <Failed error={kept.error} />;
   if (catalogue.isError) return <Failed error={catalogue.error} retry={() => catalogue.refetch()} />;
   if (kept.isPending || catalogue.isPending) return <Loading what="the job" />;
@@ -43,9 +44,17 @@ const SAYS: Record<SaveState, string> = {
 };
 
 function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job?: unknown }; catalogue: Catalogue }) {
-  const draft = useJobDraft({ ...kept, job: kept.job });
+  const bare = useJobDraft({ ...kept, job: kept.job });
+  const { edit: bareEdit } = bare;
+  // Own vinyls, blanks and presses travel with the job.
+  const edit = useCallback(
+    (change: (job: Job) => Job) => bareEdit((j) => carrying(change(j), catalogue)),
+    [bareEdit, catalogue],
+  );
+  const draft: Draft = { ...bare, edit };
   const plan = usePlan(draft.job);
   const navigate = useNavigate();
+  const comparing = useMatch('/jobs/:id/compare') !== null;
   const { units } = usePreferences();
   const begin = useMutation({
     mutationFn: async (): Promise<Run> => {
@@ -56,6 +65,12 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
     },
     onSuccess: (run) => navigate(`/bench/${run.id}`),
   });
+  const print = (e: MouseEvent<HTMLAnchorElement>) => {
+    if (draft.state === 'saved') return;
+    e.preventDefault();
+    const { href } = e.currentTarget;
+    void draft.flush().then(() => window.location.assign(href));
+  };
   const { undo, redo } = draft;
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
@@ -75,7 +90,7 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
   const station = ({ isActive }: { isActive: boolean }) =>
     `pb-1 border-b-2 ${isActive ? 'border-ink font-bold' : 'border-transparent text-quiet hover:text-ink'}`;
   return (
-    <div className="grow grid lg:grid-cols-[minmax(0,1fr)_370px]">
+    <div className={`grow grid ${comparing ? '' : 'lg:grid-cols-[minmax(0,1fr)_370px]'}`}>
       <main className="px-6 lg:px-8 pt-5 pb-14 min-w-0">
         <div className="flex items-baseline gap-4 flex-wrap print:hidden">
           <input
@@ -112,6 +127,9 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
           <NavLink to={`/jobs/${kept.id}/press`} className={station}>
             Press
           </NavLink>
+          <NavLink to={`/jobs/${kept.id}/compare`} className={station}>
+            Side by side
+          </NavLink>
           <button
             type="button"
             className="pb-1 border-b-2 border-transparent text-quiet hover:text-ink disabled:opacity-50"
@@ -121,6 +139,7 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
             Bench
           </button>
         </nav>
+        <ShelfNews job={draft.job} onTake={draft.edit} />
         {draft.newer && (
           <div role="alert" className="notice stop mb-5">
             <p>
@@ -146,15 +165,19 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
         )}
         <Outlet context={{ draft, plan, catalogue, faults } satisfies JobContext} />
       </main>
-      <Ticket
-        job={draft.job}
-        plan={plan}
-        faults={faults}
-        onBench={() => begin.mutate()}
-        onTake={draft.edit}
-        starting={begin.isPending}
-        failed={begin.error}
-      />
+      {!comparing && (
+        <Ticket
+          id={kept.id}
+          job={draft.job}
+          plan={plan}
+          faults={faults}
+          onBench={() => begin.mutate()}
+          onPrint={print}
+          onTake={draft.edit}
+          starting={begin.isPending}
+          failed={begin.error}
+        />
+      )}
     </div>
   );
 }

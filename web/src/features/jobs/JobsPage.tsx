@@ -83,7 +83,7 @@ function JobLine({ card, onCopy, onDelete }: { card: Card; onCopy: () => void; o
   const press = card.press;
   return (
     <li className="relative grid grid-cols-[76px_1fr_auto] md:grid-cols-[76px_minmax(0,1fr)_11.5rem_6rem_auto] gap-x-5 gap-y-1 items-center py-3.5 hover:bg-sheet">
-      <SmallSandwich sheets={card.sheets} colour={card.colour} />
+      <SmallSandwich sheets={card.sheets} />
       <div className="min-w-0">
         <Link to={`/jobs/${card.id}/press`} className="font-semibold text-[1.07rem] after:absolute after:inset-0">
           {card.title || 'Untitled'}

@@ -1,10 +1,13 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
-import { api, type Catalogue, got } from '../../api/client';
-import { newJob } from '../../api/job';
+import { Link, useNavigate } from 'react-router';
+import { api, type Catalogue, type FieldFault, got, Refused } from '../../api/client';
+import { carrying, changed, type JobLabel, newJob } from '../../api/job';
 import { useCatalogue, usePlan, useTrace } from '../../api/queries';
+import { useUnits } from '../../app/units';
+import { ChoiceField, NumberField } from '../../ui/Fields';
 import { NoticeCard } from '../../ui/Notices';
+import { bondingPress } from '../../ui/purposes';
 import { Sandwich } from '../../ui/Sandwich';
 import { Setpoint } from '../../ui/Setpoint';
 import { Failed, Loading } from '../../ui/States';
@@ -49,14 +52,29 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
   const [picked, setPicked] = useState(() => start(catalogue));
   const form = catalogue.forms.find((f) => f.id === picked.form);
   const material = catalogue.materials.find((m) => m.id === picked.material);
-  const job = newJob(picked.vinyl, picked.form, picked.material, picked.press);
+  const [label, setLabel] = useState<JobLabel | null>(null);
+  const [plate, setPlate] = useState<Plate | null>(null);
+  const plain = newJob(picked.vinyl, picked.form, picked.material, picked.press);
+  const job = carrying(
+    {
+      ...plain,
+      tools: { ...plain.tools, ...plate },
+      layers: [label && Object.keys(label).length > 0 ? { ...plain.layers[0], label } : plain.layers[0]],
+    },
+    catalogue,
+  );
   const plan = usePlan(job);
   const trace = useTrace(job);
   const keep = useMutation({
     mutationFn: () =>
       got(
         api.POST('/api/jobs', {
-          body: { ...job, title: titled(`${material?.name ?? ''} ${form?.name.toLowerCase() ?? ''}, ${picked.vinyl}`) },
+          body: {
+            ...job,
+            title: titled(
+              `${material?.name ?? ''} ${form?.name.toLowerCase() ?? ''}, ${catalogue.vinyls.find((v) => v.id === picked.vinyl)?.name.toLowerCase() ?? ''}`,
+            ),
+          },
         }),
       ),
     onSuccess: (made) => navigate(`/jobs/${made.id}/item`),
@@ -64,12 +82,15 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
 
   const pick = (change: Partial<Picked>) => {
     const next = agreed(catalogue, picked, change);
+    // Another vinyl has another wrapper, another press another plate.
+    if (next.vinyl !== picked.vinyl) setLabel(null);
+    if (next.press !== picked.press) setPlate(null);
     localStorage.setItem(REMEMBERED, JSON.stringify(next));
     setPicked(next);
   };
 
-  const press = plan.data?.presses.find((p) => p.purpose === 'press');
-  const phase = trace.data?.phases.find((p) => p.kind === 'press');
+  const press = bondingPress(plan.data?.presses);
+  const phase = trace.data?.phases.findLast((p) => p.kind === 'press');
   const loud = plan.data?.notices.filter((n) => n.level !== 'note') ?? [];
   const stopped = plan.data?.verdict === 'stop';
   return (
@@ -84,7 +105,10 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
             label="Vinyl"
             value={picked.vinyl}
             onPick={(vinyl) => pick({ vinyl })}
-            options={catalogue.vinyls.map((v) => ({ id: v.id, name: `${v.name.toLowerCase()} vinyl` }))}
+            options={catalogue.vinyls.map((v) => ({
+              id: v.id,
+              name: v.own ? v.name : `${v.name.toLowerCase()} vinyl`,
+            }))}
           />{' '}
           on a{' '}
           <Words
@@ -93,7 +117,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
             onPick={(id) => pick({ material: id })}
             options={catalogue.materials
               .filter((m) => form?.materials.includes(m.id))
-              .map((m) => ({ id: m.id, name: m.name.toLowerCase() }))}
+              .map((m) => ({ id: m.id, name: m.own ? m.name : m.name.toLowerCase() }))}
           />{' '}
           <Words
             label="Item"
@@ -106,14 +130,26 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
             label="Press"
             value={picked.press}
             onPick={(id) => pick({ press: id })}
-            options={catalogue.heatSources.map((h) => ({ id: h.id, name: h.name.toLowerCase() }))}
+            options={catalogue.heatSources.map((h) => ({ id: h.id, name: h.own ? h.name : h.name.toLowerCase() }))}
           />
           .
         </h1>
+        <Details
+          label={label}
+          onLabel={setLabel}
+          plate={plate}
+          onPlate={setPlate}
+          catalogue={catalogue}
+          picked={picked}
+          faults={plan.error instanceof Refused ? plan.error.faults : []}
+        />
         <div className="mt-6 min-h-[9.5rem]" aria-live="polite">
-          {plan.isError && <Failed error={plan.error} retry={() => plan.refetch()} />}
-          {press && !stopped && <Setpoint press={press} size="huge" />}
-          {press && !stopped && <p className="mt-3">{peelWords(press)}</p>}
+          {plan.isError && !(plan.error instanceof Refused) && (
+            <Failed error={plan.error} retry={() => plan.refetch()} />
+          )}
+          {plan.error instanceof Refused && <p className="notice stop">{plan.error.message}</p>}
+          {press && !stopped && !plan.isError && <Setpoint press={press} size="huge" />}
+          {press && !stopped && !plan.isError && <p className="mt-3">{peelWords(press)}</p>}
           {loud.length > 0 && (
             <div className="mt-4 grid gap-3 max-w-[38rem]">
               {loud.map((n) => (
@@ -150,6 +186,116 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
         </figure>
       )}
     </section>
+  );
+}
+
+interface Plate {
+  plateWidthMm?: number;
+  plateHeightMm?: number;
+}
+
+/** What a first answer does not ask for, but takes into account when it is said. */
+function Details({
+  label,
+  onLabel,
+  plate,
+  onPlate,
+  catalogue,
+  picked,
+  faults,
+}: {
+  label: JobLabel | null;
+  onLabel: (label: JobLabel | null) => void;
+  plate: Plate | null;
+  onPlate: (plate: Plate | null) => void;
+  catalogue: Catalogue;
+  picked: Picked;
+  faults: readonly FieldFault[];
+}) {
+  const units = useUnits();
+  const vinyl = catalogue.vinyls.find((v) => v.id === picked.vinyl);
+  const press = catalogue.heatSources.find((h) => h.id === picked.press);
+  const fault = (pointer: string) => faults.find((f) => f.pointer === `#${pointer}`)?.detail;
+  const setLabel = (change: Partial<JobLabel>) => onLabel(changed(label ?? {}, change));
+  const setPlate = (change: Partial<Plate>) => onPlate(changed(plate ?? {}, change));
+  const toggle = (open: boolean, name: string, onToggle: () => void) => (
+    <button
+      type="button"
+      aria-expanded={open}
+      className="text-[1.07rem] underline underline-offset-4 decoration-1 min-h-9"
+      onClick={onToggle}
+    >
+      {open ? `${name} (leave it out)` : name}
+    </button>
+  );
+  return (
+    <div className="mt-4 max-w-[38rem]">
+      <div className="flex flex-wrap gap-x-7">
+        {toggle(label !== null, 'My wrapper says …', () => onLabel(label ? null : {}))}
+        {toggle(plate !== null, 'My press is …', () => onPlate(plate ? null : {}))}
+      </div>
+      {label && (
+        <fieldset className="grid grid-cols-2 sm:grid-cols-4 gap-3 mt-2">
+          <legend className="sr-only">What the wrapper says</legend>
+          <NumberField
+            name="Temperature"
+            value={label.celsius === undefined ? undefined : Math.round(units.degrees(label.celsius))}
+            unit={units.degree}
+            placeholder={vinyl ? String(Math.round(units.degrees(vinyl.chartCelsius.low ?? 0))) : ''}
+            onChange={(n) => setLabel({ celsius: n === undefined ? undefined : units.celsiusFrom(n) })}
+            fault={fault('/layers/0/label/celsius')}
+          />
+          <NumberField
+            name="Time"
+            value={label.seconds}
+            unit="s"
+            placeholder={String(vinyl?.chartSeconds.low ?? '')}
+            onChange={(seconds) => setLabel({ seconds })}
+            fault={fault('/layers/0/label/seconds')}
+          />
+          <ChoiceField
+            name="Pressure"
+            value={label.pressure ?? ''}
+            options={[{ id: '', name: 'not said' }, ...['light', 'medium', 'firm'].map((id) => ({ id, name: id }))]}
+            onPick={(v) => setLabel({ pressure: v || undefined })}
+          />
+          <ChoiceField
+            name="Peel"
+            value={label.peel ?? ''}
+            options={[{ id: '', name: 'not said' }, ...['hot', 'warm', 'cold'].map((id) => ({ id, name: id }))]}
+            onPick={(v) => setLabel({ peel: v || undefined })}
+          />
+        </fieldset>
+      )}
+      {plate && (
+        <fieldset className="grid grid-cols-2 sm:grid-cols-4 gap-3 mt-2 items-end">
+          <legend className="sr-only">What the press is</legend>
+          <NumberField
+            name="Plate width"
+            value={plate.plateWidthMm === undefined ? undefined : units.lengthShown(plate.plateWidthMm)}
+            unit={units.lengthUnit}
+            placeholder={press ? String(units.lengthShown(press.plateWidthMm)) : ''}
+            onChange={(n) => setPlate({ plateWidthMm: n === undefined ? undefined : units.mmFrom(n) })}
+            fault={fault('/tools/plateWidthMm')}
+          />
+          <NumberField
+            name="Plate height"
+            value={plate.plateHeightMm === undefined ? undefined : units.lengthShown(plate.plateHeightMm)}
+            unit={units.lengthUnit}
+            placeholder={press ? String(units.lengthShown(press.plateHeightMm)) : ''}
+            onChange={(n) => setPlate({ plateHeightMm: n === undefined ? undefined : units.mmFrom(n) })}
+            fault={fault('/tools/plateHeightMm')}
+          />
+          <p className="col-span-2 text-[0.9rem] text-quiet">
+            Dial, its error and how hard light is: once, on the{' '}
+            <Link to="/shelf" className="underline underline-offset-2">
+              Shelf
+            </Link>
+            . Then your press stands in the sentence above.
+          </p>
+        </fieldset>
+      )}
+    </div>
   );
 }
 

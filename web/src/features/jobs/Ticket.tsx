@@ -1,28 +1,35 @@
 import type { UseQueryResult } from '@tanstack/react-query';
+import type { MouseEvent } from 'react';
 import type { Plan } from '../../api/client';
-import type { Job } from '../../api/job';
+import { changed, type Job } from '../../api/job';
 import { time } from '../../app/unitMath';
-import { Notices } from '../../ui/Notices';
+import { useUnits } from '../../app/units';
+import { Figures } from '../../ui/Figures';
+import { Notices, type OnAccept } from '../../ui/Notices';
+import { bondingPress, PURPOSE } from '../../ui/purposes';
 import { Setpoint } from '../../ui/Setpoint';
 import { Loading } from '../../ui/States';
 import { Alternatives } from './Alternatives';
 
-const PURPOSE = { preheat: 'preheat the bare blank', press: 'press', finish: 'finish under the cover' } as const;
-
 interface Props {
+  id: string;
   job: Job;
   plan: UseQueryResult<Plan>;
   faults: Map<string, string>;
   onBench: () => void;
+  /** Sees to it that what is on the screen is saved before the ticket is fetched. */
+  onPrint: (e: MouseEvent<HTMLAnchorElement>) => void;
   onTake: (change: (job: Job) => Job) => void;
   starting: boolean;
   failed: unknown;
 }
 
 /** What is taken to the press: the setting, the presses in order, what to watch out for, the time. */
-export function Ticket({ job, plan, faults, onBench, onTake, starting, failed }: Props) {
+export function Ticket({ id, job, plan, faults, onBench, onPrint, onTake, starting, failed }: Props) {
   const data = plan.data;
-  const press = data?.presses.find((p) => p.purpose === 'press');
+  const press = bondingPress(data?.presses);
+  const units = useUnits();
+  const accept: OnAccept = (code, word) => onTake((j) => withAccepted(j, code, word));
   const stopped = data?.verdict === 'stop';
   return (
     <aside
@@ -45,10 +52,18 @@ export function Ticket({ job, plan, faults, onBench, onTake, starting, failed }:
             <div>
               <p className="text-[0.87rem] text-quiet mb-1">set to, and press for</p>
               <Setpoint press={press} />
+              <details className="mt-2 print:hidden">
+                <summary className="cursor-pointer w-fit text-[0.9rem] text-quiet underline decoration-dotted underline-offset-2">
+                  Where these numbers come from
+                </summary>
+                <div className="mt-1.5">
+                  <Figures figures={press.figures} />
+                </div>
+              </details>
             </div>
           )}
           {stopped && <p className="numeral text-[1.9rem] font-bold leading-tight">{data.headline}</p>}
-          {stopped && <Notices notices={data.notices} />}
+          {stopped && <Notices notices={data.notices} onAccept={accept} />}
           {stopped && <Alternatives job={job} onTake={onTake} />}
           {!stopped && (
             <table className="w-full tabular-nums">
@@ -57,7 +72,11 @@ export function Ticket({ job, plan, faults, onBench, onTake, starting, failed }:
                 {data.presses.map((p) => (
                   <Rows
                     key={p.order}
-                    name={PURPOSE[p.purpose]}
+                    name={
+                      job.layers.length > 1 && p.layers.length > 0
+                        ? `${PURPOSE[p.purpose]}: ${p.layers.length === job.layers.length ? 'all layers' : p.layers.join(', ')}`
+                        : PURPOSE[p.purpose]
+                    }
                     figure={time(p.seconds)}
                     strong={p.purpose === 'press'}
                     peel={p.peel}
@@ -66,7 +85,7 @@ export function Ticket({ job, plan, faults, onBench, onTake, starting, failed }:
               </tbody>
             </table>
           )}
-          {!stopped && <Notices notices={data.notices} />}
+          {!stopped && <Notices notices={data.notices} onAccept={accept} />}
           {!stopped && (
             <table className="w-full tabular-nums text-[0.95rem]">
               <caption className="sr-only">Time</caption>
@@ -99,15 +118,27 @@ export function Ticket({ job, plan, faults, onBench, onTake, starting, failed }:
               >
                 Take it to the bench
               </button>
-              <button type="button" className="btn btn-outline h-13" onClick={() => window.print()}>
-                Print
-              </button>
+              <a
+                className="btn btn-outline h-13"
+                href={`/api/jobs/${id}/ticket.pdf?units=${units.system}`}
+                download
+                onClick={onPrint}
+              >
+                Ticket, PDF
+              </a>
             </div>
           )}
         </div>
       )}
     </aside>
   );
+}
+
+/** The job with a notice accepted, or with that taken back. */
+export function withAccepted(job: Job, code: string, word: string | null): Job {
+  const others = (job.accepted ?? []).filter((a) => a.code !== code);
+  const accepted = word === null ? others : [...others, { code, word }];
+  return changed(job, { accepted: accepted.length > 0 ? accepted : undefined });
 }
 
 function Rows({

@@ -1,21 +1,25 @@
 import { useEffect, useState } from 'react';
 import type { PlannedPress, TracePhase } from '../../api/client';
-import { useTrace } from '../../api/queries';
+import { sheetColours } from '../../api/job';
+import { useTrace, useWindow } from '../../api/queries';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
+import { Figures } from '../../ui/Figures';
 import { HeatRibbon } from '../../ui/HeatRibbon';
+import { PURPOSE } from '../../ui/purposes';
 import { Room } from '../../ui/Room';
-import { Sandwich } from '../../ui/Sandwich';
+import { isVinyl, Sandwich } from '../../ui/Sandwich';
 import { Failed, Loading } from '../../ui/States';
 import { facesAt, sampleAt } from '../../ui/trace';
 import { useJob } from '../jobs/JobPage';
-
-const TITLES = { preheat: 'Preheat', press: 'Press', finish: 'Finish press' } as const;
+import { Ladder } from './Ladder';
+import { Ways } from './Ways';
 
 /** The job at the press: over time, through the stack, and how much room there is; then each press with its reasons. */
 export function PressStation() {
   const { draft, plan, catalogue } = useJob();
   const trace = useTrace(draft.job);
+  const field = useWindow(draft.job);
   const [selected, setSelected] = useState<number | null>(null);
   if (trace.isPending || !plan.data) {
     if (trace.isError || plan.isError)
@@ -24,7 +28,8 @@ export function PressStation() {
   }
   if (trace.isError) return <Failed error={trace.error} />;
   const phases = trace.data.phases;
-  const index = selected !== null && selected < phases.length ? selected : phases.findIndex((p) => p.kind === 'press');
+  const index =
+    selected !== null && selected < phases.length ? selected : phases.findLastIndex((p) => p.kind === 'press');
   const phase = phases[index];
   const vinyl = catalogue.vinyls.find((v) => v.id === draft.job.layers[0].vinyl);
   const label = draft.job.layers[0].label;
@@ -38,12 +43,12 @@ export function PressStation() {
           : [vinyl.chartSeconds.low ?? 0, vinyl.chartSeconds.high ?? 0]) as [number, number],
       }
     : null;
-  const peelFrom = plan.data.presses.find((p) => p.purpose === 'press')?.peel.waitSeconds[0] ?? 0;
+  const colours = sheetColours(draft.job);
   return (
     <div className="grid gap-8">
-      <HeatRibbon phases={phases} selected={index} onSelect={setSelected} peelFrom={peelFrom} />
+      <HeatRibbon phases={phases} selected={index} onSelect={setSelected} />
       <div className="grid xl:grid-cols-2 gap-x-10 gap-y-8 items-start">
-        {phase && <Inside key={`${index}-${phase.seconds}`} phase={phase} />}
+        {phase && <Inside key={`${index}-${phase.seconds}`} phase={phase} colours={colours} />}
         <section aria-label="How much room">
           <h2 className="mb-2">
             How much room{' '}
@@ -51,7 +56,7 @@ export function PressStation() {
               seconds at the plate, {plan.data.room.length < 6 ? 'at each mark' : 'at each temperature'}
             </span>
           </h2>
-          <Room plan={plan.data} chart={chart} />
+          <Room plan={plan.data} field={field.data ?? null} chart={chart} />
           <p className="text-[0.87rem] text-quiet mt-1">
             In the pale field it holds and nothing is harmed; in the deeper one even with dial, pressure and moisture
             off to one side. From the dotted line on it is as well stuck as the chart means it. Typical figures,
@@ -59,6 +64,8 @@ export function PressStation() {
           </p>
         </section>
       </div>
+      {plan.data.ladder.length > 0 && <Ladder rungs={plan.data.ladder} />}
+      <Ways ways={plan.data.ways} onEdit={draft.edit} />
       <section aria-label="Presses in order" className="scored border-y border-rule">
         {plan.data.presses.map((p) => (
           <PressLine
@@ -73,7 +80,7 @@ export function PressStation() {
 }
 
 /** The sandwich at a moment of the phase, with a slider through its time. */
-function Inside({ phase }: { phase: TracePhase }) {
+function Inside({ phase, colours }: { phase: TracePhase; colours: Record<string, string> }) {
   const units = useUnits();
   const [at, setAt] = useState(phase.seconds);
   const [playing, setPlaying] = useState(false);
@@ -94,7 +101,7 @@ function Inside({ phase }: { phase: TracePhase }) {
     return () => cancelAnimationFrame(frame);
   }, [playing, phase.seconds]);
   const i = sampleAt(phase, at);
-  const vinylLies = phase.sheets.some((s) => s.id === 'vinyl');
+  const vinylLies = phase.sheets.some((s) => isVinyl(s.id));
   return (
     <section aria-label="The sandwich">
       <h2 className="mb-2">
@@ -107,6 +114,7 @@ function Inside({ phase }: { phase: TracePhase }) {
         sheets={phase.sheets}
         faces={facesAt(phase, at)}
         plate={phase.plateClosed ? (phase.plate[i] ?? null) : null}
+        colours={colours}
       />
       <div className="flex items-center gap-3 mt-3">
         <button
@@ -165,19 +173,30 @@ function Figure({ name, value }: { name: string; value: string }) {
 
 function PressLine({ press, onSelect }: { press: PlannedPress; onSelect: () => void }) {
   const units = useUnits();
+  const layers = press.layers.length > 0 ? `: ${press.layers.join(', ')}` : '';
   return (
-    <div className="grid md:grid-cols-[9rem_10rem_minmax(0,1fr)] gap-x-6 gap-y-1 py-4">
-      <button type="button" className="text-left font-semibold self-start hover:underline" onClick={onSelect}>
-        {press.order}. {TITLES[press.purpose]}
-      </button>
-      <p className="tabular-nums">
-        {press.dialMark ?? units.temperature(press.celsius)} · {time(press.seconds)}
-      </p>
-      <ul className="grid gap-1 text-[0.95rem]">
-        {press.why.map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </ul>
+    <div className="grid md:grid-cols-[10rem_minmax(0,1fr)] gap-x-6 gap-y-1 py-4">
+      <div>
+        <button
+          type="button"
+          className="text-left font-semibold hover:underline first-letter:uppercase"
+          onClick={onSelect}
+        >
+          {PURPOSE[press.purpose]}
+          {press.purpose !== 'preheat' && layers}
+        </button>
+        <p className="tabular-nums">
+          {press.dialMark ?? units.temperature(press.celsius)} · {time(press.seconds)}
+        </p>
+      </div>
+      <div className="grid gap-2.5">
+        <ul className="grid gap-1 text-[0.95rem]">
+          {press.why.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+        <Figures figures={press.figures} />
+      </div>
     </div>
   );
 }

@@ -1,0 +1,61 @@
+import type { Schemas } from '../../api/client';
+import { type Job, withEdits } from '../../api/job';
+
+type Way = Schemas['PlannedWay'];
+
+/** Questions on which crafters differ: what the plan follows, what is advised, and why. Changing one changes the plan. */
+export function Ways({ ways, onEdit }: { ways: readonly Way[]; onEdit: (change: (job: Job) => Job) => void }) {
+  const own = ways.filter((w) => w.chosen !== w.advised).length;
+  return (
+    <section aria-label="Ways of doing it">
+      <h2>
+        Ways of doing it{' '}
+        <span className="font-normal text-quiet text-[0.87rem]">
+          {own === 0
+            ? 'as advised; change any'
+            : own === 1
+              ? 'one of them your own way'
+              : `${own} of them your own way`}
+        </span>
+      </h2>
+      <ul className="scored border-y border-rule mt-2">
+        {ways.map((way) => (
+          <Line key={way.id} way={way} onPick={(option) => onEdit((j) => withWay(j, way, option))} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** The job with a way chosen; what is advised anyway is not written down, so that the advice may change. */
+export function withWay(job: Job, way: Pick<Way, 'pointer' | 'advised'>, option: string): Job {
+  const next = withEdits(job, [{ pointer: way.pointer, value: option === way.advised ? null : option }]);
+  if (next.choices && Object.keys(next.choices).length === 0) delete next.choices;
+  return next;
+}
+
+function Line({ way, onPick }: { way: Way; onPick: (option: string) => void }) {
+  const own = way.chosen !== way.advised;
+  const advised = way.options.find((o) => o.id === way.advised)?.name;
+  return (
+    <li
+      className="py-3 grid md:grid-cols-[minmax(0,17rem)_minmax(0,1fr)] gap-x-6 gap-y-1.5 items-start"
+      data-way={way.id}
+    >
+      <label className="field">
+        <span className="block font-semibold mb-1">{way.question}</span>
+        <select className="select" value={way.chosen} onChange={(e) => onPick(e.target.value)}>
+          {way.options.map((o) => (
+            <option key={o.id} value={o.id}>
+              {o.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <p className="text-[0.95rem] md:pt-0.5">
+        {own && <strong className="block">Your way. Advised: {advised}.</strong>}
+        {way.reason}
+      </p>
+    </li>
+  );
+}

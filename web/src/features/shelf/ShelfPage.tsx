@@ -1,0 +1,286 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, type Catalogue, got, Refused, type Schemas } from '../../api/client';
+import type { OwnEntry } from '../../api/job';
+import { useCatalogue, useShelf } from '../../api/queries';
+import { useUnits } from '../../app/units';
+import { Failed, Loading, UndoBar } from '../../ui/States';
+import { BlankForm } from './BlankForm';
+import { PressForm } from './PressForm';
+import { summary } from './summary';
+import { VinylForm } from './VinylForm';
+
+type Kind = Schemas['OwnKind'];
+type Kept = Schemas['ShelfAnswer'];
+
+export interface FormProps {
+  entry: OwnEntry;
+  catalogue: Catalogue;
+  faults: Map<string, string>;
+  onChange: (entry: OwnEntry) => void;
+}
+
+const FORMS = { vinyl: VinylForm, blank: BlankForm, press: PressForm } as const;
+
+const SECTIONS: { kind: Kind; title: string; note: string; add: string; start: Omit<OwnEntry, 'id'> }[] = [
+  {
+    kind: 'vinyl',
+    title: 'Vinyls',
+    note: 'Copy the wrapper once; every plan goes by it.',
+    add: 'Add a vinyl',
+    start: { name: '', family: 'smooth' },
+  },
+  {
+    kind: 'blank',
+    title: 'Blanks',
+    note: 'What the label says it is made of.',
+    add: 'Add a blank',
+    start: { name: '', fibres: [{ material: 'cotton', percent: 100 }] },
+  },
+  {
+    kind: 'press',
+    title: 'Presses',
+    note: 'Plate, dial, and how hard light is on it.',
+    add: 'Add a press',
+    start: { name: '', kind: 'swing-platen' },
+  },
+];
+
+interface Undo {
+  says: string;
+  back: () => Promise<unknown>;
+}
+
+/** Own vinyls, blanks and presses. */
+export function ShelfPage() {
+  const shelf = useShelf();
+  const catalogue = useCatalogue();
+  const queries = useQueryClient();
+  const [open, setOpen] = useState<string | null>(null);
+  const [undo, setUndo] = useState<Undo | null>(null);
+  const [failed, setFailed] = useState<unknown>(null);
+  if (shelf.isPending || catalogue.isPending) return <Loading what="your shelf" />;
+  if (shelf.isError) return <Failed error={shelf.error} retry={() => shelf.refetch()} />;
+  if (catalogue.isError) return <Failed error={catalogue.error} retry={() => catalogue.refetch()} />;
+
+  const again = () =>
+    Promise.all([
+      queries.invalidateQueries({ queryKey: ['shelf'] }),
+      queries.invalidateQueries({ queryKey: ['catalogue'] }),
+    ]);
+  const done = (says: string, back: () => Promise<unknown>) => {
+    setOpen(null);
+    setFailed(null);
+    setUndo({ says, back });
+    void again();
+  };
+  const path = (id: string) => ({ params: { path: { id } } });
+  const remove = (kept: Kept) =>
+    got(api.DELETE('/api/shelf/{id}', path(kept.id))).then(
+      () =>
+        done(`“${kept.name}” is off the shelf. Jobs that use it keep it.`, () =>
+          got(api.POST('/api/shelf/{id}/restore', path(kept.id))),
+        ),
+      setFailed,
+    );
+  return (
+    <main className="w-full max-w-[1240px] mx-auto px-6 pt-8 pb-24">
+      <h1 className="text-[1.65rem] font-bold">Shelf</h1>
+      <p className="text-quiet max-w-[44rem] mt-1 mb-7">
+        Your own vinyls, blanks and presses. They stand beside the usual ones wherever there is something to choose, and
+        go along in the file of each job that uses them.
+      </p>
+      {failed !== null && <Failed error={failed} />}
+      <div className="grid gap-10">
+        {SECTIONS.map((section) => {
+          const kept = shelf.data.filter((k) => k.kind === section.kind);
+          return (
+            <section
+              key={section.kind}
+              aria-label={section.title}
+              className="grid md:grid-cols-[13rem_minmax(0,1fr)] gap-x-8 gap-y-3"
+            >
+              <div>
+                <h2 className="text-[1.2rem]">{section.title}</h2>
+                <p className="text-quiet text-[0.9rem]">{section.note}</p>
+                <button
+                  type="button"
+                  className="btn btn-sm btn-outline mt-3"
+                  onClick={() => setOpen(`new-${section.kind}`)}
+                >
+                  {section.add}
+                </button>
+              </div>
+              <ul className="scored border-y border-rule self-start">
+                {open === `new-${section.kind}` && (
+                  <li className="py-4">
+                    <Editor
+                      kind={section.kind}
+                      start={{ id: '', ...section.start } as OwnEntry}
+                      version={null}
+                      catalogue={catalogue.data}
+                      onClose={() => setOpen(null)}
+                      onKept={(saved) =>
+                        done(`“${saved.name}” is on the shelf.`, () =>
+                          got(api.DELETE('/api/shelf/{id}', path(saved.id))),
+                        )
+                      }
+                    />
+                  </li>
+                )}
+                {kept.length === 0 && open !== `new-${section.kind}` && (
+                  <li className="py-5 text-quiet">Nothing of your own here yet; the usual ones are always there.</li>
+                )}
+                {kept.map((k) => (
+                  <li key={k.id} className="py-3.5">
+                    {open === k.id ? (
+                      <Editor
+                        kind={k.kind}
+                        start={k.entry as OwnEntry}
+                        version={k.version}
+                        catalogue={catalogue.data}
+                        onClose={() => setOpen(null)}
+                        onKept={(saved) =>
+                          done(`“${saved.name}” is changed.`, () =>
+                            got(
+                              api.PUT('/api/shelf/{id}', {
+                                ...path(k.id),
+                                body: { version: saved.version, entry: k.entry },
+                              }),
+                            ),
+                          )
+                        }
+                      />
+                    ) : (
+                      <Line
+                        kept={k}
+                        catalogue={catalogue.data}
+                        onEdit={() => setOpen(k.id)}
+                        onRemove={() => void remove(k)}
+                      />
+                    )}
+                  </li>
+                ))}
+              </ul>
+            </section>
+          );
+        })}
+      </div>
+      {undo && (
+        <UndoBar
+          action="Undo"
+          onAction={() => {
+            const { back } = undo;
+            setUndo(null);
+            back().then(again, setFailed);
+          }}
+          onClose={() => setUndo(null)}
+        >
+          {undo.says}
+        </UndoBar>
+      )}
+    </main>
+  );
+}
+
+function Line({
+  kept,
+  catalogue,
+  onEdit,
+  onRemove,
+}: {
+  kept: Kept;
+  catalogue: Catalogue;
+  onEdit: () => void;
+  onRemove: () => void;
+}) {
+  const units = useUnits();
+  return (
+    <div className="flex flex-wrap gap-x-6 gap-y-1 items-center">
+      <div className="grow min-w-0">
+        <strong className="font-semibold text-[1.07rem]">{kept.name}</strong>
+        <p className="text-quiet text-[0.95rem]">{summary(kept.kind, kept.entry as OwnEntry, catalogue, units)}</p>
+      </div>
+      <button type="button" className="btn btn-sm btn-ghost" aria-label={`Change ${kept.name}`} onClick={onEdit}>
+        Change
+      </button>
+      <button
+        type="button"
+        className="btn btn-sm btn-ghost"
+        aria-label={`Take ${kept.name} off the shelf`}
+        onClick={onRemove}
+      >
+        Take off
+      </button>
+    </div>
+  );
+}
+
+/** One entry under edit. Nothing is kept until all of it can be. */
+function Editor({
+  kind,
+  start,
+  version,
+  catalogue,
+  onClose,
+  onKept,
+}: {
+  kind: Kind;
+  start: OwnEntry;
+  version: number | null;
+  catalogue: Catalogue;
+  onClose: () => void;
+  onKept: (saved: Kept) => void;
+}) {
+  const [entry, setEntry] = useState(start);
+  const keep = useMutation({
+    mutationFn: () => {
+      const { id, ...rest } = entry;
+      return version === null
+        ? got(api.POST('/api/shelf/{kind}', { params: { path: { kind } }, body: rest }))
+        : got(api.PUT('/api/shelf/{id}', { params: { path: { id } }, body: { version, entry } }));
+    },
+    onSuccess: onKept,
+  });
+  const refused = keep.error instanceof Refused ? keep.error : null;
+  const faults = new Map((refused?.faults ?? []).map((f) => [f.pointer.replace(/^#/, ''), f.detail]));
+  const Form = FORMS[kind];
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        keep.mutate();
+      }}
+      onKeyDown={(e) => {
+        if (e.key === 'Escape') onClose();
+      }}
+    >
+      <div className="grid grid-cols-2 lg:grid-cols-3 gap-x-5 gap-y-4 items-start">
+        <label className="field col-span-full max-w-[26rem]">
+          <span className="name">Name</span>
+          <input
+            className="input"
+            aria-label="Name"
+            maxLength={60}
+            // biome-ignore lint/a11y/noAutofocus: it opens because it was asked for
+            autoFocus
+            aria-invalid={faults.has('/name')}
+            value={String(entry.name ?? '')}
+            onChange={(e) => setEntry({ ...entry, name: e.target.value })}
+          />
+          {faults.has('/name') && <span className="fault">{faults.get('/name')}</span>}
+        </label>
+        <Form entry={entry} catalogue={catalogue} faults={faults} onChange={setEntry} />
+      </div>
+      {refused && faults.size === 0 && <p className="notice stop mt-4">{refused.message}</p>}
+      <div className="flex gap-3 mt-5">
+        <button type="submit" className="btn btn-primary" disabled={keep.isPending}>
+          Keep it
+        </button>
+        <button type="button" className="btn btn-ghost" onClick={onClose}>
+          Leave it
+        </button>
+      </div>
+    </form>
+  );
+}
