@@ -20,7 +20,7 @@ if (args.Contains("--verbose"))
     config.AddLogger(ConsoleLogger.Default);
 
 var filters = args.Where(a => !a.StartsWith("--", StringComparison.Ordinal)).ToArray();
-var summaries = BenchmarkSwitcher.FromTypes([typeof(SolverBenchmarks), typeof(PressBenchmarks), typeof(PreviewBenchmarks)])
+var summaries = BenchmarkSwitcher.FromTypes([typeof(SolverBenchmarks), typeof(PressBenchmarks), typeof(WindowBenchmarks), typeof(PreviewBenchmarks)])
     .Run(["--filter", .. filters.Length > 0 ? filters : ["*"]], config);
 foreach (var summary in summaries)
     BenchmarkDotNet.Exporters.MarkdownExporter.Console.ExportToLog(summary, ConsoleLogger.Default);
@@ -28,4 +28,6 @@ foreach (var summary in summaries)
 Console.WriteLine();
 foreach (var line in Report.Lines(summaries))
     Console.WriteLine(line);
+if (filters.Length == 0)
+    Console.WriteLine(Report.CrossProduct());
 return 0;

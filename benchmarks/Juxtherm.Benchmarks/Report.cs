@@ -1,5 +1,8 @@
+using System.Diagnostics;
 using System.Globalization;
 using BenchmarkDotNet.Reports;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Planning;
 
 namespace Juxtherm.Benchmarks;
 
@@ -8,7 +11,8 @@ internal static class Report
 {
     public static IEnumerable<string> Lines(IEnumerable<Summary> summaries)
     {
-        var all = summaries.SelectMany(s => s.Reports).Where(r => r.ResultStatistics is not null)
+        var reports = summaries.SelectMany(s => s.Reports).Where(r => r.ResultStatistics is not null).ToList();
+        var all = reports
             .ToDictionary(r => r.BenchmarkCase.Descriptor.WorkloadMethod.Name, r => r.ResultStatistics!.Median, StringComparer.Ordinal);
         double? Median(string name) => all.TryGetValue(name, out var ns) ? ns : null;
         var cells = SolverBenchmarks.Cells;
@@ -23,7 +27,20 @@ internal static class Report
         yield return Line("sparse library, two solves, per cell and step, one case", Median(nameof(SolverBenchmarks.Library)) / perCell, "ns", "(beside)");
         yield return Line("dense library, two solves, per cell and step, one case", Median(nameof(SolverBenchmarks.DenseLibrary)) / perCell, "ns", "(beside)");
         yield return Line("30 s press of eight layers", Median(nameof(PressBenchmarks.Press)) / 1e6, "ms", "1");
-        yield return Line("preview request, asked before", Median(nameof(PreviewBenchmarks.Warm)) / 1e6, "ms", "20");
-        yield return Line("preview request, new job", Median(nameof(PreviewBenchmarks.New)) / 1e6, "ms", "150");
+        yield return Line("window 40 x 60, nominal and worst case, cold", Median(nameof(WindowBenchmarks.Cold)) / 1e6, "ms", "50");
+        yield return Line("preview request, asked before", Median(nameof(PreviewBenchmarks.Asked)) / 1e6, "ms", "20");
+        yield return Line("preview request, an edit, median", Median(nameof(PreviewBenchmarks.Warm)) / 1e6, "ms", "20");
+        yield return Line("preview request, an edit, 95th percentile", reports.FirstOrDefault(r => r.BenchmarkCase.Descriptor.WorkloadMethod.Name == nameof(PreviewBenchmarks.Warm))?.ResultStatistics!.Percentiles.P95 / 1e6, "ms", "20");
+        yield return Line("preview request, new stack", Median(nameof(PreviewBenchmarks.New)) / 1e6, "ms", "150");
+    }
+
+    /// <summary>Every vinyl on every material under every press, once through.</summary>
+    public static string CrossProduct()
+    {
+        var catalogue = CatalogueReader.Read(Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue"), "*.json").Select(p => new CatalogueFile(Path.GetFileName(p), File.ReadAllText(p))));
+        var table = new MatrixTable(new Planner(catalogue));
+        var watch = Stopwatch.StartNew();
+        var letters = catalogue.HeatSources.Values.Sum(source => table.Of(source).Length);
+        return string.Create(CultureInfo.InvariantCulture, $"{"every vinyl, material and press, once through",-58} {watch.Elapsed.TotalSeconds,10:0.0} s    goal 180 ({letters} letters of tables)");
     }
 }

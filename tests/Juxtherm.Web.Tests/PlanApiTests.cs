@@ -30,6 +30,49 @@ public sealed class PlanApiTests : Api
     }
 
     [Fact]
+    public async Task The_window_is_a_field_with_its_limits_named()
+    {
+        var field = await Post("/api/plans/window?temperatures=12&times=20", Tee());
+        Assert.Equal((12, 20), (field["celsius"]!.AsArray().Count, field["seconds"]!.AsArray().Count));
+        var limits = field["limit"]!.AsArray().SelectMany(row => row!.AsArray().Select(l => (string)l!)).Distinct().Order();
+        Assert.Equal(["blank", "good", "short", "under-target", "vinyl"], limits);
+        Assert.Equal(40, (await Post("/api/plans/window", Tee()))["worst"]!.AsArray().Count);
+        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, "/api/plans/window?temperatures=1", Tee())).Status);
+    }
+
+    [Fact]
+    public async Task The_ticket_is_a_page_that_says_the_setting()
+    {
+        var id = await AddJob();
+        using var answer = await Client.GetAsync($"/api/jobs/{id}/ticket.pdf");
+        Assert.Equal("application/pdf", answer.Content.Headers.ContentType!.MediaType);
+        Assert.Equal("Tarn tee.pdf", answer.Content.Headers.ContentDisposition!.FileName!.Trim('"'));
+        var pdf = await answer.Content.ReadAsByteArrayAsync();
+        Assert.Equal("%PDF-"u8.ToArray(), pdf[..5]);
+        using var direct = await Client.PostAsync("/api/plans/ticket?units=us", Body(Tee().ToJsonString()));
+        Assert.Equal(HttpStatusCode.OK, direct.StatusCode);
+        Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, $"/api/jobs/{Guid.NewGuid()}/ticket.pdf")).Status);
+    }
+
+    [Fact]
+    public async Task A_way_of_doing_it_and_a_word_of_acceptance_travel_in_the_job()
+    {
+        var job = Tee();
+        job["choices"] = new JsonObject { ["finishPress"] = "none", ["layout"] = "advise" };
+        job["layers"]![0]!["mirrored"] = false;
+        var stopped = await Post("/api/plans/preview", job);
+        Assert.Equal("stop", (string)stopped["verdict"]!);
+        Assert.DoesNotContain(stopped["presses"]!.AsArray(), p => (string)p!["purpose"]! == "finish");
+        Assert.Equal("none", (string)stopped["ways"]!.AsArray().Single(w => (string)w!["id"]! == "finishPress")!["chosen"]!);
+        job["accepted"] = new JsonArray(new JsonObject { ["code"] = "mirror", ["word"] = "A ring reads the same." });
+        var accepted = await Post("/api/plans/preview", job);
+        Assert.Equal("caution", (string)accepted["verdict"]!);
+        var id = await AddJob(job);
+        // What was accepted does not stand in the way of the bench either.
+        Assert.Equal("running", (string)(await Post($"/api/jobs/{id}/runs"))["status"]!);
+    }
+
+    [Fact]
     public async Task A_trace_has_temperatures_over_time()
     {
         var phases = (await Post("/api/plans/trace", Tee()))["phases"]!.AsArray();
@@ -44,7 +87,7 @@ public sealed class PlanApiTests : Api
     [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"coton\"},\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\"}]}", HttpStatusCode.BadRequest, "#/blank/material")]
     [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"cotton\",\"widthMm\":-5},\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\"}]}", HttpStatusCode.BadRequest, "#/blank/widthMm")]
     [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"cotton\"},\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\",\"widthMm\":1e12}]}", HttpStatusCode.BadRequest, "#/layers/0/widthMm")]
-    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"cotton\"},\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\"},{\"vinyl\":\"puff\"}]}", HttpStatusCode.UnprocessableEntity, "#/layers/1")]
+    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"cotton\"},\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\"},{\"vinyl\":\"puff\",\"over\":[\"moon\"]}]}", HttpStatusCode.BadRequest, "#/layers/1/over/0")]
     public async Task Bad_input_names_the_field_and_nothing_is_kept(string json, HttpStatusCode status, string pointer)
     {
         foreach (var path in new[] { "/api/plans/preview", "/api/plans/trace", "/api/jobs" })
@@ -80,7 +123,7 @@ public sealed class PlanApiTests : Api
     {
         var schema = await Get("/schemas/job.json");
         var layer = schema["properties"]!["layers"]!["items"]!["properties"]!;
-        Assert.Equal(["blockout", "flock", "foil", "glitter", "glow", "holographic", "low-temp", "nylon-bond", "patterned", "printable", "puff", "reflective", "smooth", "stretch"], layer["vinyl"]!["enum"]!.AsArray().Select(v => (string)v!).Order());
+        Assert.Equal(["blockout", "flock", "foil", "glitter", "glow", "holographic", "low-temp", "nylon-bond", "patterned", "printable", "puff", "reflective", "smooth", "stretch"], layer["vinyl"]!["anyOf"]![0]!["enum"]!.AsArray().Select(v => (string)v!).Order());
         Assert.Equal(["format", "version", "blank", "tools", "layers"], schema["required"]!.AsArray().Select(v => (string)v!));
     }
 

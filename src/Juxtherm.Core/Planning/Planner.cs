@@ -21,6 +21,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
 
     private const double LeastPlausibleBond = 0.05;
     private readonly ReferenceDoses _references = new(catalogue);
+    private readonly FoundSettings _settings = new(catalogue);
 
     /// <summary>The catalogue that plans are made from.</summary>
     public CatalogueSnapshot Catalogue => catalogue;
@@ -38,7 +39,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         var preheat = about.Choose(new PreheatFirst()) == PreheatFirst.Yes ? SettingSearch.PreheatSeconds(about.Work) : 0;
         var shorter = about.Choose(new PuffTime()) == PuffTime.Shorter;
         var aims = about.Layers.Select(l => new LayerAim(l.Work, l.Chart, l.Reference, l.MostBurden, shorter && l.Work.Vinyl.HeatsOnce.Value ? PuffTime.ShorterShare : 1)).ToList();
-        about = about with { Found = SettingSearch.Find(aims, pressure, preheat, catalogue) };
+        about = about with { Found = _settings.Find(aims, pressure, preheat) };
         about = Rehearse(about, preheat, pressure, out var rehearsal);
 
         var last = rehearsal.Presses[^1];

@@ -14,6 +14,7 @@ interface Props {
 }
 
 const WIDTH = 880;
+const QUIET_WIDTH = 360;
 const TOP = 22;
 const BASE = 112;
 const NARROWEST = 76;
@@ -39,12 +40,13 @@ const NAMES: Record<TracePhase['kind'], string> = {
 export function HeatRibbon({ phases, selected, onSelect, quiet = false }: Props) {
   const units = useUnits();
   const crowded = phases.length > CROWDED;
-  const blocks = ribbon(phases, WIDTH, crowded ? Math.min(44, WIDTH / phases.length) : NARROWEST);
+  const full = quiet ? QUIET_WIDTH : WIDTH;
+  const blocks = ribbon(phases, full, quiet ? 4 : crowded ? Math.min(44, WIDTH / phases.length) : NARROWEST);
   const hottest = Math.max(120, ...phases.flatMap((p) => p.plate.slice(0, 1)));
   const y = (celsius: number) => BASE - ((celsius - COOLEST) / (hottest - COOLEST)) * (BASE - TOP);
   return (
     <Strip quiet={quiet}>
-      <svg viewBox={`0 0 ${WIDTH} ${BASE + 26}`} className="w-full h-auto block">
+      <svg viewBox={`0 0 ${full} ${quiet ? BASE + 2 : BASE + 26}`} className="w-full h-auto block">
         <title>{quiet ? 'The job over time' : 'Tap a part to look inside it'}</title>
         {blocks.map((block) => (
           <Block
@@ -58,7 +60,7 @@ export function HeatRibbon({ phases, selected, onSelect, quiet = false }: Props)
             quiet={quiet}
           />
         ))}
-        <line x1="0" x2={WIDTH} y1={BASE} y2={BASE} stroke="var(--color-base-content)" strokeWidth="1" />
+        <line x1="0" x2={full} y1={BASE} y2={BASE} stroke="var(--color-base-content)" strokeWidth="1" />
         {blocks.map(({ phase, x, width, index }) => {
           const glue = line<number>(
             (_, i) => x + ((phase.times[i] ?? 0) / phase.seconds) * width,
@@ -142,19 +144,21 @@ function Block({
           />
         )
       )}
-      <text
-        x={middle}
-        y={128}
-        textAnchor="middle"
-        fontSize={crowded ? 10.5 : 12}
-        fontWeight={active ? 700 : 500}
-        fill="var(--color-base-content)"
-      >
-        {narrow && !active ? '' : NAMES[phase.kind]}
-        <tspan dx="4" fontWeight="400" fill="var(--color-secondary)">
-          {crowded || phase.kind === 'cool' || phase.kind === 'rest' ? '' : time(phase.seconds)}
-        </tspan>
-      </text>
+      {!quiet && (
+        <text
+          x={middle}
+          y={128}
+          textAnchor="middle"
+          fontSize={crowded ? 10.5 : 12}
+          fontWeight={active ? 700 : 500}
+          fill="var(--color-base-content)"
+        >
+          {narrow && !active ? '' : NAMES[phase.kind]}
+          <tspan dx="4" fontWeight="400" fill="var(--color-secondary)">
+            {crowded || phase.kind === 'cool' || phase.kind === 'rest' ? '' : time(phase.seconds)}
+          </tspan>
+        </text>
+      )}
       {phase.kind === 'cool' && (!crowded || active) && (
         <text x={middle} y={14} textAnchor="middle" fontSize="12" fill="var(--color-base-content)">
           {wait}

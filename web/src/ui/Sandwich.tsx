@@ -23,6 +23,8 @@ interface Props {
 const SHEET_WIDTH = 250;
 const GAP = 3;
 const PLATE_HEIGHT = 22;
+// Beside a longer name there is no room for its thickness.
+const LONG_NAME = 19;
 const COLD = 20;
 const HOT = 190;
 
@@ -106,7 +108,7 @@ export function Sandwich({ sheets, faces, plate, width = 460, colours = {} }: Pr
           <Row
             y={r.y + r.height / 2}
             name={r.sheet.name}
-            detail={thickness(r.sheet.thicknessMm)}
+            {...(r.sheet.name.length < LONG_NAME ? { detail: thickness(r.sheet.thicknessMm) } : {})}
             figure={units.temperature((r.upper + r.lower) / 2)}
             width={width}
           />

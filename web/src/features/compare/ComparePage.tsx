@@ -262,6 +262,7 @@ function Answer({ plan, error, same }: { plan: Plan | undefined; error: Error | 
 }
 
 function Line({ name, values, differs }: { name: string; values: string[]; differs: boolean }) {
+  const inked = (i: number) => i > 0 && values[i] !== values[0];
   return (
     <>
       <Label>{name}</Label>
@@ -270,7 +271,7 @@ function Line({ name, values, differs }: { name: string; values: string[]; diffe
           // biome-ignore lint/suspicious/noArrayIndexKey: a column is known by its place
           key={i}
           data-row={name}
-          className={`border-t border-rule py-3 ${differs ? 'font-semibold' : 'text-quiet'}`}
+          className={`border-t border-rule py-3 ${inked(i) ? 'font-semibold' : differs && i === 0 ? '' : 'text-quiet'}`}
         >
           {value}
         </div>

@@ -13,13 +13,9 @@ export function Ladder({ rungs }: { rungs: readonly Schemas['LadderRung'][] }) {
           a patch at each, one after the other; stop at the first that holds
         </span>
       </h2>
-      <ol className="mt-2 grid grid-flow-col auto-cols-fr items-end gap-px">
+      <ol className="mt-2 grid grid-flow-col auto-cols-fr items-start gap-px">
         {rungs.map((rung, i) => (
-          <li
-            key={`${rung.celsius}-${rung.seconds}`}
-            className="grid content-end"
-            style={{ paddingTop: `${(rungs.length - 1 - i) * 14}px` }}
-          >
+          <li key={`${rung.celsius}-${rung.seconds}`} style={{ paddingTop: `${(rungs.length - 1 - i) * 14}px` }}>
             <span className="border-t-2 border-ink pt-1.5 block">
               <span className="block numeral text-[1.3rem] font-semibold leading-tight">
                 {rung.dialMark ?? units.temperature(rung.celsius)}

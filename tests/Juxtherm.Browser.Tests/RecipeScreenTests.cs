@@ -1,0 +1,174 @@
+using System.Text.Json.Nodes;
+using OpenQA.Selenium;
+
+namespace Juxtherm.Browser.Tests;
+
+/// <summary>Ways of doing it, side by side, own vinyls and the ticket, as a crafter would use them.</summary>
+public sealed class RecipeScreenTests() : BrowserTest(demo: true)
+{
+    private string OpenJob(string title, string station)
+    {
+        Open("/");
+        var id = new Uri(SeeText(title, "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
+        Open($"/jobs/{id}/{station}");
+        See("[data-testid=setpoint]");
+        return id;
+    }
+
+    private JsonNode Kept(string id)
+    {
+        using var client = Service.CreateClient();
+        return JsonNode.Parse(client.GetStringAsync(new Uri($"/api/jobs/{id}", UriKind.Relative)).GetAwaiter().GetResult())!["job"]!;
+    }
+
+    private int RibbonParts => Driver.FindElements(By.CssSelector("nav[aria-label='The job over time'] [role=button]")).Count;
+
+    private IWebElement Way(string id) => See($"[data-way={id}]");
+
+    [Fact]
+    public void A_way_of_doing_it_changes_plan_and_ribbon_and_goes_back()
+    {
+        var id = OpenJob("Crew tee, front", "press");
+        UntilTrue(() => RibbonParts > 0, "no ribbon");
+        var parts = RibbonParts;
+        Choose(Way("backPress").FindElement(By.TagName("select")), "press from the back");
+        UntilTrue(() => RibbonParts == parts + 2, "the ribbon did not follow");
+        SeeText("press from the back", "th");
+        Assert.Contains("Your way", Way("backPress").Text, StringComparison.Ordinal);
+        UntilTrue(() => (string?)Kept(id)["choices"]?["backPress"] == "always", "it was not kept");
+        Button("Undo").Click();
+        UntilTrue(() => RibbonParts == parts, "Undo did not bring the ribbon back");
+    }
+
+    [Fact]
+    public void A_figure_opens_to_where_it_comes_from()
+    {
+        OpenJob("Crew tee, front", "press");
+        Button("Where these numbers come from").Click();
+        See(By.XPath("//aside//button[contains(., 'press time')]")).Click();
+        var lines = See("aside [data-testid=derivation]").Text;
+        Assert.Contains("The wrapper of Smooth vinyl says 15 s", lines, StringComparison.Ordinal);
+        Assert.Contains("Source: the wrapper of this vinyl", lines, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Two_presses_are_compared_and_one_is_kept()
+    {
+        var id = OpenJob("Crew tee, front", "compare");
+        Choose(See("select[aria-label='Press, variant 1']"), "Handheld press");
+        var rows = By.CssSelector("[data-row='start to finish']");
+        UntilTrue(() => Driver.FindElements(rows).Count == 2 && Driver.FindElements(rows).All(r => r.Text.Length > 0), "no times");
+        Assert.NotEqual(Driver.FindElements(rows)[0].Text, Driver.FindElements(rows)[1].Text);
+        Assert.Contains("font-semibold", Driver.FindElements(rows)[1].GetDomAttribute("class")!, StringComparison.Ordinal);
+        Assert.Contains("text-quiet", Driver.FindElements(By.CssSelector("[data-row=pressure]"))[1].GetDomAttribute("class")!, StringComparison.Ordinal);
+        Button("Keep this one").Click();
+        UntilTrue(() => (string?)Kept(id)["tools"]!["heatSource"] == "handheld-press", "it was not kept");
+        Assert.Equal("Crew tee, front", (string)Kept(id)["title"]!);
+        Button("Undo").Click();
+        UntilTrue(() => (string?)Kept(id)["tools"]!["heatSource"] == "swing-platen", "Undo did not bring it back");
+    }
+
+    [Fact]
+    public void An_own_vinyl_from_its_wrapper_is_used_in_a_plan()
+    {
+        Open("/shelf");
+        Button("Add a vinyl").Click();
+        Button("Keep it").Click();
+        SeeText("/name is empty", "span");
+        Type(See("input[aria-label=Name]"), "Heather reel");
+        Pick("Kind of vinyl", "Smooth");
+        Type(Field("Temperature on the wrapper"), "165");
+        Type(Field("Time on the wrapper"), "11");
+        Pick("Peel", "cold");
+        Button("Keep it").Click();
+        SeeText("“Heather reel” is on the shelf");
+        SeeText("Smooth · 165 °C · 11 s · peel cold");
+
+        var id = OpenJob("Raffle mug", "item");
+        Pick("Kind of vinyl", "Heather reel");
+        UntilTrue(() => (string?)Kept(id)["own"]?["vinyls"]?[0]?["name"] == "Heather reel", "the job does not carry it");
+        SeeText("peel cold", "th");
+
+        // The shelf changes: the job says so, and takes it when asked.
+        Open("/shelf");
+        See("button[aria-label='Change Heather reel']").Click();
+        Type(Field("Time on the wrapper"), "14");
+        Button("Keep it").Click();
+        SeeText("“Heather reel” is changed");
+        Open($"/jobs/{id}/item");
+        SeeText("The shelf has other figures now", "p");
+        Button("Take the new ones").Click();
+        UntilTrue(() => (double?)Kept(id)["own"]?["vinyls"]?[0]?["seconds"] == 14, "the new figures were not taken");
+    }
+
+    [Fact]
+    public void What_is_taken_off_the_shelf_comes_back_with_undo()
+    {
+        Open("/shelf");
+        See("button[aria-label='Take Firefly glow off the shelf']").Click();
+        SeeText("“Firefly glow” is off the shelf");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("button[aria-label='Change Firefly glow']")).Count == 0, "it is still there");
+        See(By.XPath("//div[@role='status']//button[.='Undo']")).Click();
+        See("button[aria-label='Change Firefly glow']");
+    }
+
+    [Fact]
+    public void The_ticket_downloads_as_a_page()
+    {
+        OpenJob("Crew tee, front", "press");
+        var address = Button("Ticket, PDF").GetDomProperty("href")!;
+        using var client = new HttpClient();
+        var pdf = client.GetByteArrayAsync(new Uri(address)).GetAwaiter().GetResult();
+        Assert.Equal("%PDF-"u8.ToArray(), pdf[..5]);
+        Assert.True(pdf.Length > 5000);
+    }
+
+    [Fact]
+    public void A_caution_is_accepted_with_a_word_and_taken_back()
+    {
+        OpenJob("Crew tee, front", "item");
+        Pick("Cut file", "is not mirrored");
+        See("[data-code=mirror].stop");
+        Button("I know this; go on all the same").Click();
+        Type(See(By.XPath("//label[contains(., 'In a word')]//input")), "A ring reads the same.");
+        Button("Accept").Click();
+        See("[data-testid=setpoint]");
+        Assert.Contains("A ring reads the same.", See("[data-code=mirror].caution").Text, StringComparison.Ordinal);
+        Button("Take that back").Click();
+        See("[data-code=mirror].stop");
+    }
+
+    [Fact]
+    public void A_second_layer_is_added_stacked_and_planned()
+    {
+        var id = OpenJob("Crew tee, front", "item");
+        Button("Add a layer").Click();
+        Pick("Kind of vinyl", "Glitter");
+        See(By.XPath("//fieldset[legend='Lies on']//label[contains(., 'sky')]//input")).Click();
+        SeeText("tack: sky", "th");
+        SeeText("press: all layers", "th");
+        UntilTrue(() => Kept(id)["layers"]!.AsArray().Count == 2, "not kept");
+        // Turned round: nothing holds on glitter.
+        See(By.XPath("//fieldset[legend='Lies on']//label[contains(., 'sky')]//input")).Click();
+        Button("sky").Click();
+        See(By.XPath("//fieldset[legend='Lies on']//label[contains(., 'layer-2')]//input")).Click();
+        See("[data-code=underneath-not-allowed].stop");
+    }
+
+    [Fact]
+    public void The_front_page_goes_by_the_wrapper_and_the_plate()
+    {
+        Open("/");
+        Choose(See("select[aria-label=Vinyl]"), "smooth vinyl");
+        Choose(See("select[aria-label=Press]"), "swing-away press");
+        Choose(See("select[aria-label=Item]"), "tee");
+        Button("My wrapper says").Click();
+        Type(Field("Temperature"), "160");
+        Type(Field("Time"), "14");
+        UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("160 °C", StringComparison.Ordinal), "the wrapper was not used");
+        Type(Field("Time"), "900");
+        SeeText("/layers/0/label/seconds is 900", "span");
+        Choose(See("select[aria-label=Press]"), "Press in the hut");
+        UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("°C", StringComparison.Ordinal), "no answer for the own press");
+    }
+}
