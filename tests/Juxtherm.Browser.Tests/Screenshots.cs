@@ -1,3 +1,5 @@
+using OpenQA.Selenium;
+
 namespace Juxtherm.Browser.Tests;
 
 /// <summary>
@@ -33,6 +35,18 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
             See("[data-testid=setpoint]");
             Take(station);
         }
+
+        Open($"/jobs/{job}/compare");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=setpoint]")).Count == 2, "nothing beside it");
+        Take("compare");
+        Open("/shelf");
+        See("button[aria-label='Change Firefly glow']");
+        Take("shelf");
+        Open("/");
+        var layers = new Uri(SeeText("Night tee", "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
+        Open($"/jobs/{layers}/press");
+        See("[data-testid=setpoint]");
+        Take("layers");
 
         Open("/logbook");
         See("tbody tr");

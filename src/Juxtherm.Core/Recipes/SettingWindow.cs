@@ -60,7 +60,7 @@ public sealed class SettingWindow
         {
             var (aim, side) = (_aims[i / 3], (i % 3) - 1);
             var moisture = side switch { < 0 => DampestFactor, 0 => 1, _ => 0 };
-            sweeps[i] = new WindowSweep(aim, catalogue, pressureKPa * Math.Pow(factor, side), preheatSeconds, moisture, low + side * error, high + side * error);
+            sweeps[i] = new WindowSweep(aim, catalogue, pressureKPa * Math.Pow(factor, side), preheatSeconds, moisture, low + side * error, high + side * error, untilItHolds: side < 0);
         });
         _sweeps = [.. sweeps.Chunk(3).Select(three => (three[1], three[0], three[2]))];
         Rows = [.. Dial.Select(At)];

@@ -33,7 +33,7 @@ internal sealed class WindowSweep
     private readonly double _limitCelsius;
     private readonly double _dyeCelsius;
 
-    public WindowSweep(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds, double moisture, double fromCelsius, double toCelsius)
+    public WindowSweep(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds, double moisture, double fromCelsius, double toCelsius, bool untilItHolds = false)
     {
         _longest = catalogue.Work.LongestPressSeconds.Value;
         var material = aim.Work.Material;
@@ -41,7 +41,7 @@ internal sealed class WindowSweep
         _dyeCelsius = material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity;
         var steps = Math.Max(1, (int)Math.Ceiling((toCelsius - fromCelsius) / StepK));
         var plates = Enumerable.Range(0, steps + 1).Select(i => fromCelsius + (toCelsius - fromCelsius) * i / steps);
-        _reaches = [.. plates.Chunk(LaneMath.Count).SelectMany(four => Run(aim, catalogue, pressureKPa, preheatSeconds, moisture, four))];
+        _reaches = [.. plates.Chunk(LaneMath.Count).SelectMany(four => Run(aim, catalogue, pressureKPa, preheatSeconds, moisture, four, untilItHolds))];
     }
 
     /// <summary>What a plate temperature reaches; outside the sweep its nearest end.</summary>
@@ -84,14 +84,14 @@ internal sealed class WindowSweep
         return double.PositiveInfinity;
     }
 
-    private static IEnumerable<ComputedReach> Run(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds, double moisture, double[] plates)
+    private static IEnumerable<ComputedReach> Run(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds, double moisture, double[] plates, bool untilItHolds)
     {
         var work = aim.Work;
         var setting = new PressSetting(LaneMath.From(plates), LaneMath.All(pressureKPa), catalogue.Work.LongestPressSeconds.Value);
         var session = new PressSession(work, catalogue, moisture);
         session.PreheatAndLay(setting with { Seconds = preheatSeconds }, catalogue.Work);
         var target = aim.WantedBond * work.Vinyl.TargetBond.Value * aim.TargetShare;
-        var watch = new Crossings(session, plates.Length, aim.WantedBond * work.Vinyl.HoldsFromBond.Value, target, aim.MostBurden * aim.Reference.BurdenSeconds, work.Material.LimitCelsius.Value, work.Material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity);
+        var watch = new Crossings(session, plates.Length, aim.WantedBond * work.Vinyl.HoldsFromBond.Value, target, aim.MostBurden * aim.Reference.BurdenSeconds, work.Material.LimitCelsius.Value, work.Material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity) { UntilItHolds = untilItHolds };
         session.Press(setting, observer: watch);
         return plates.Select((plate, lane) => new ComputedReach(
             new Reach(plate, watch.Holds(lane), watch.Target(lane), watch.VinylEnds(lane), watch.BlankEnds(lane), watch.DyeMoves(lane), watch.BondWithinLimits(lane) / target), watch.Times, watch.Bare(lane)));
@@ -123,6 +123,9 @@ internal sealed class Crossings : ISessionObserver
             _bare[lane].Add(start.HottestBare(lane));
         }
     }
+
+    /// <summary>Nothing is asked but from when on it holds.</summary>
+    public bool UntilItHolds { get; init; }
 
     public double Holds(int lane) => _at[0, lane];
 
@@ -157,7 +160,7 @@ internal sealed class Crossings : ISessionObserver
             if (!ended)
                 _bondWithin[lane] = bond;
             // Also past the blank's limit: the plates in between read the vinyl's limit from their neighbours.
-            open |= !ended || double.IsInfinity(_at[1, lane]) || double.IsInfinity(_at[2, lane]);
+            open |= UntilItHolds ? double.IsInfinity(_at[0, lane]) : !ended || double.IsInfinity(_at[1, lane]) || double.IsInfinity(_at[2, lane]);
             (_last[0, lane], _last[1, lane], _last[2, lane]) = (bond, burden, bare);
             _bare[lane].Add(bare);
         }

@@ -1,9 +1,9 @@
-using Lanes = System.Runtime.Intrinsics.Vector256<double>;
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
 using Juxtherm.Core.Heat;
 using MathNet.Numerics.LinearAlgebra;
+using Lanes = System.Runtime.Intrinsics.Vector256<double>;
 
 namespace Juxtherm.Core.Tests.Heat;
 

@@ -1,10 +1,10 @@
-using Lanes = System.Runtime.Intrinsics.Vector256<double>;
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Heat;
 using Juxtherm.Core.Recipes;
+using Lanes = System.Runtime.Intrinsics.Vector256<double>;
 
 namespace Juxtherm.Core.Tests.Recipes;
 

@@ -19,7 +19,7 @@ public sealed class CoverSheet : IWay
     public string Pointer => "/tools/cover";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) 
+    public IReadOnlyList<WayOption> Options(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         // What is in use is always among them, also when it is nobody's advice.

@@ -19,7 +19,7 @@ public sealed class Underneath : IWay
     public string Pointer => "/tools/underlay";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) 
+    public IReadOnlyList<WayOption> Options(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         var used = about.Job.Tools.Underlay;
