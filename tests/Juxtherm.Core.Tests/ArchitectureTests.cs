@@ -14,11 +14,13 @@ public class ArchitectureTests
     {
         ["Reading"] = [],
         ["Notices"] = [],
+        ["Geometry"] = [],
         ["Heat"] = [],
         ["Catalogue"] = ["Reading", "Heat"],
         ["Recipes"] = ["Catalogue", "Heat"],
-        ["Layering"] = ["Catalogue"],
-        ["Planning"] = ["Layering", "Recipes", "Catalogue", "Heat", "Notices", "Reading"],
+        ["Layering"] = ["Catalogue", "Geometry"],
+        ["Placement"] = ["Catalogue", "Geometry"],
+        ["Planning"] = ["Geometry", "Layering", "Placement", "Recipes", "Catalogue", "Heat", "Notices", "Reading"],
         ["Bench"] = ["Planning"],
         ["Logbook"] = ["Bench", "Planning", "Catalogue"],
     };

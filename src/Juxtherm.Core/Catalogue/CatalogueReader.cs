@@ -52,7 +52,7 @@ public static class CatalogueReader
             faults.AddRange(parts.Missing());
         if (faults.Count > 0)
             throw new CatalogueException("The catalogue cannot be used:\n" + string.Join('\n', faults));
-        return new CatalogueSnapshot(Fingerprint(sorted), parts.Vinyls, parts.Materials, parts.HeatSources, parts.Forms, parts.Covers, parts.Underlays, parts.Carrier!, parts.Work!);
+        return new CatalogueSnapshot(Fingerprint(sorted), parts.Vinyls, parts.Materials, parts.HeatSources, parts.Forms, parts.Measures, parts.Covers, parts.Underlays, parts.Carrier!, parts.Work!);
     }
 
     private static string Fingerprint(IEnumerable<CatalogueFile> files)
@@ -65,12 +65,13 @@ public static class CatalogueReader
     {
         if (!root.IsObject())
             return;
-        root.OnlyNames("provenance", "vinyls", "materials", "heatSources", "forms", "covers", "underlays", "carrier", "work");
+        root.OnlyNames("provenance", "vinyls", "materials", "heatSources", "forms", "measures", "covers", "underlays", "carrier", "work");
         var sources = ProvenanceTable(root["provenance"]);
         AddAll(root["vinyls"], parts.Vinyls, c => VinylOf(c, sources));
         AddAll(root["materials"], parts.Materials, c => MaterialOf(c, sources));
         AddAll(root["heatSources"], parts.HeatSources, c => HeatSourceOf(c, sources));
         AddAll(root["forms"], parts.Forms, c => FormOf(c, sources));
+        AddAll(root["measures"], parts.Measures, c => MeasuresOf(c, sources), "form");
         AddAll(root["covers"], parts.Covers, c => SupplyOf(c, sources));
         AddAll(root["underlays"], parts.Underlays, c => SupplyOf(c, sources));
         if (root["carrier"].Exists)
@@ -97,16 +98,16 @@ public static class CatalogueReader
         return read;
     }
 
-    private static void AddAll<T>(JsonCursor list, Dictionary<string, T> into, Func<JsonCursor, T> read)
+    private static void AddAll<T>(JsonCursor list, Dictionary<string, T> into, Func<JsonCursor, T> read, string key = "id")
     {
         if (!list.IsArray(required: false))
             return;
         foreach (var item in list.Items.Where(i => i.IsObject()))
         {
-            var id = item["id"].Text(longest: 40);
+            var id = item[key].Text(longest: 40);
             var entry = read(item);
             if (!into.TryAdd(id, entry))
-                item["id"].Fault($"{item.Pointer}/id “{id}” stands twice.", "duplicate");
+                item[key].Fault($"{item.Pointer}/{key} “{id}” stands twice.", "duplicate");
         }
     }
 
@@ -162,6 +163,19 @@ public static class CatalogueReader
         return new ItemForm(
             c["id"].Text(), c["name"].Text(), ShapeOf(c["shape"]), Number(c["layers"], sources, 1, 4), [.. c["materials"].Items.Select(KindOf)],
             c["usualMaterial"].Text(), Number(c["widthMm"], sources, 10, 3000), Number(c["heightMm"], sources, 10, 3000), c["supported"].Flag(true), c["framed"].Flag(false));
+    }
+
+    private static FormMeasures MeasuresOf(JsonCursor c, Dictionary<string, Provenance> sources)
+    {
+        c.OnlyNames("form", "pattern", "usualSize", "measures");
+        c["measures"].IsArray();
+        return new FormMeasures(
+            c["form"].Text(), c["pattern"].Text(), c["usualSize"].Exists ? c["usualSize"].Text() : null,
+            [.. c["measures"].Items.Where(m => m.IsObject()).Select(m =>
+            {
+                m.OnlyNames("id", "name", "how", "values");
+                return new Measure(m["id"].Text(), m["name"].Text(), m["how"].Text(), m["values"].Names.ToDictionary(size => size, size => Number(m["values"][size], sources, 1, 3000), StringComparer.Ordinal));
+            })]);
     }
 
     private static Supply SupplyOf(JsonCursor c, Dictionary<string, Provenance> sources)
@@ -239,6 +253,8 @@ public static class CatalogueReader
 
         public Dictionary<string, ItemForm> Forms { get; } = new(StringComparer.Ordinal);
 
+        public Dictionary<string, FormMeasures> Measures { get; } = new(StringComparer.Ordinal);
+
         public Dictionary<string, Supply> Covers { get; } = new(StringComparer.Ordinal);
 
         public Dictionary<string, Supply> Underlays { get; } = new(StringComparer.Ordinal);
@@ -270,6 +286,8 @@ public static class CatalogueReader
                 yield return $"Heat source {source.Id} names the underlay {source.Underlay}, which no file has.";
             foreach (var source in HeatSources.Values.Where(s => !Covers.ContainsKey(s.Cover)))
                 yield return $"Heat source {source.Id} names the cover {source.Cover}, which no file has.";
+            foreach (var form in Forms.Values.Where(f => !Measures.TryGetValue(f.Id, out var m) || m.Measures.Count < 2 || m.Measures.Any(x => x.BySize.Count == 0)))
+                yield return $"Form {form.Id} has no measures, or one without a value.";
             foreach (var form in Forms.Values.Where(f => !Materials.ContainsKey(f.UsualMaterial)))
                 yield return $"Form {form.Id} names the material {form.UsualMaterial}, which no file has.";
             foreach (var vinyl in Vinyls.Values)

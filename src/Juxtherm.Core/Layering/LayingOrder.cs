@@ -33,13 +33,13 @@ public static class LayingOrder
     {
         ArgumentNullException.ThrowIfNull(lying);
         if (method == LayerMethod.AtOnce)
-            return [new LayerGroup([.. lying.Pieces.Select(p => p.Id)], Tacked: false)];
+            return [.. lying.Pieces.GroupBy(p => p.Side).OrderBy(side => side.Key).Select(side => new LayerGroup([.. side.Select(p => p.Id)], Tacked: false))];
         var groups = new List<List<LayerPiece>>();
         foreach (var piece in InOrder(lying))
         {
             var first = groups.FindLastIndex(g => g.Exists(other => lying.Reaches(piece.Id, other.Id))) + 1;
             var together = groups.FindIndex(first, g => g.TrueForAll(other =>
-                other.Peel == piece.Peel && other.Vinyl.HeatsOnce.Value == piece.Vinyl.HeatsOnce.Value && !lying.CarriersMeet(piece.Id, other.Id)));
+                other.Side == piece.Side && other.Peel == piece.Peel && other.Vinyl.HeatsOnce.Value == piece.Vinyl.HeatsOnce.Value && !lying.CarriersMeet(piece.Id, other.Id)));
             if (together >= 0)
                 groups[together].Add(piece);
             else
@@ -58,6 +58,7 @@ public static class LayingOrder
             var next = left
                 .Where(p => !left.Exists(other => other.Id != p.Id && lying.Reaches(p.Id, other.Id)))
                 .OrderBy(p => p.Vinyl.HeatsOnce.Value)
+                .ThenBy(p => p.Side)
                 .ThenByDescending(p => p.AreaMm2 ?? 0)
                 .First();
             left.Remove(next);

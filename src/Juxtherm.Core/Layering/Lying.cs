@@ -22,7 +22,7 @@ public sealed class Lying
             for (var j = i + 1; j < pieces.Count; j++)
             {
                 var (a, b) = (pieces[i], pieces[j]);
-                if (a.Box is not { } one || b.Box is not { } two || !one.Overlaps(two) || Reaches(a.Id, b.Id) || Reaches(b.Id, a.Id))
+                if (a.Side != b.Side || a.Box is not { } one || b.Box is not { } two || !one.Overlaps(two) || Reaches(a.Id, b.Id) || Reaches(b.Id, a.Id))
                     continue;
                 var (upper, lower) = (a.AreaMm2 ?? 0) < (b.AreaMm2 ?? 0) ? (a, b) : (b, a);
                 _on[upper.Id].Add(lower.Id);

@@ -1,5 +1,6 @@
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Layering;
+using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Placement;
 using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning;
@@ -35,6 +36,15 @@ public sealed record Blank(ItemForm Form, Material Material, double WidthMm, dou
 {
     /// <summary>It has been washed already.</summary>
     public bool Prewashed => Traits.Contains("prewashed");
+
+    /// <summary>The face that is printed unless a layer says otherwise.</summary>
+    public Face Face { get; init; }
+
+    /// <summary>Size id; null where there are no sizes.</summary>
+    public string? Size { get; init; }
+
+    /// <summary>Both faces, drawn to measure; empty while nobody asked for them.</summary>
+    public IReadOnlyDictionary<Face, BlankShape> Faces { get; init; } = new Dictionary<Face, BlankShape>();
 
     /// <summary>It is hard to replace.</summary>
     public bool Costly => Traits.Contains("costly");
@@ -73,8 +83,11 @@ public sealed record JobLayer(
     /// <param name="vinyl">The vinyl.</param>
     public static JobLayer Of(string id, Vinyl vinyl) => new(id, vinyl, null, null, null, null, null, UsualCarrierMarginMm, [], false, null, null);
 
+    /// <summary>The face that it lies on.</summary>
+    public Face Face { get; init; }
+
     /// <summary>Where it lies; null when size or place is not known.</summary>
-    public LayerBox? Box => WidthMm is { } w && HeightMm is { } h && XMm is { } x && YMm is { } y ? new LayerBox(x, y, w, h) : null;
+    public Box? Box => WidthMm is { } w && HeightMm is { } h && XMm is { } x && YMm is { } y ? new Box(x, y, w, h) : null;
 
     /// <summary>Its size as a box, mm²; null when not known.</summary>
     public double? AreaMm2 => WidthMm * HeightMm;

@@ -1,7 +1,9 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Layering;
+using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Recipes;
@@ -30,7 +32,8 @@ public static partial class JobReader
 
     private const string Advise = "advise";
 
-    private static readonly string[] Sizes = ["infant", "toddler", "child", "adult-s", "adult-m", "adult-l", "adult-xl", "adult-2xl", "adult-3xl"];
+    /// <summary>Size ids, smallest first.</summary>
+    public static IReadOnlyList<string> Sizes { get; } = ["infant", "toddler", "child", "adult-s", "adult-m", "adult-l", "adult-xl", "adult-2xl", "adult-3xl"];
     private static readonly string[] Features = ["collar", "seam", "zip", "button", "snap", "pocket", "hem", "strap", "handle", "frame", "metal"];
     private static readonly string[] Traits = ["prewashed", "dyed-dark", "sublimation-dyed", "tie-dyed", "water-repellent", "unknown-fibre", "fixed-frame", "costly"];
 
@@ -82,7 +85,7 @@ public static partial class JobReader
         var source = SourceOf(root["tools"], catalogue);
         var blank = BlankOf(root["blank"], catalogue, source);
         var tools = ToolsOf(root["tools"], catalogue, source, blank?.Form);
-        var layers = LayersOf(root["layers"], catalogue);
+        var layers = LayersOf(root["layers"], catalogue, blank?.Face ?? Face.Front);
         var (choices, accepted) = (ChoicesOf(root["choices"]), AcceptedOf(root["accepted"]));
         return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted);
     }
@@ -121,23 +124,14 @@ public static partial class JobReader
     {
         var material = c["material"].Choice([.. catalogue.Materials.Keys], null);
         var form = c["form"].Choice([.. catalogue.Forms.Keys], material is null ? ReferencePractice.Form : UsualForm(catalogue, catalogue.Materials[material], source));
-        c["size"].Choice(Sizes, "adult-m");
-        c["face"].Choice(["front", "back"], "front");
+        var size = c["size"].Exists ? c["size"].Choice(Sizes, null) : null;
+        var face = FaceOf(c["face"], Face.Front);
         var width = c["widthMm"].Number(5, MostMm, "mm");
         var height = c["heightMm"].Number(5, MostMm, "mm");
         var dots = c["careDots"].Whole(0, 3, "dots");
         c["traits"].IsArray(required: false);
         var traits = c["traits"].Items.Select(t => t.Choice(Traits, null)).ToList();
-        c["features"].IsArray(required: false);
-        foreach (var feature in c["features"].Items.Where(f => f.IsObject()))
-        {
-            feature["kind"].Choice(Features, null);
-            foreach (var name in new[] { "xMm", "yMm" })
-                feature[name].Number(-MostMm, MostMm, "mm");
-            foreach (var name in new[] { "widthMm", "heightMm" })
-                feature[name].Number(0, MostMm, "mm");
-        }
-
+        var own = FeaturesOf(c["features"]);
         if (material is null || form is null)
             return null;
         var (m, f) = (catalogue.Materials[material], catalogue.Forms[form]);
@@ -148,7 +142,53 @@ public static partial class JobReader
             return null;
         }
 
-        return new Blank(f, m, width ?? f.WidthMm.Value, height ?? f.HeightMm.Value, dots, traits.OfType<string>().ToHashSet(StringComparer.Ordinal));
+        var measures = catalogue.Measures[f.Id];
+        var measured = MeasuredOf(c["measures"], measures);
+        if (width is { } w)
+            measured["freeWidth"] = w;
+        if (height is { } h)
+            measured["freeHeight"] = h;
+        BlankShape Draw(Face side) => Blanks.Draw(f, measures, measures.UsualSize is null ? null : size, side, measured, side == face ? own : []);
+        var (front, back) = (Draw(Face.Front), Draw(Face.Back));
+        return new Blank(f, m, front.WidthMm, front.HeightMm, dots, traits.OfType<string>().ToHashSet(StringComparer.Ordinal))
+        {
+            Face = face,
+            Size = front.Size,
+            Faces = new Dictionary<Face, BlankShape> { [Face.Front] = front, [Face.Back] = back },
+        };
+    }
+
+    private static Face FaceOf(JsonCursor c, Face otherwise) => (c.Exists ? c.Choice(["front", "back"], null) : null) switch { "front" => Face.Front, "back" => Face.Back, _ => otherwise };
+
+    /// <summary>What the user's tape says, by measure id, mm.</summary>
+    private static Dictionary<string, double> MeasuredOf(JsonCursor c, FormMeasures measures)
+    {
+        c.IsObject(required: false);
+        var read = new Dictionary<string, double>(StringComparer.Ordinal);
+        foreach (var name in c.Names)
+        {
+            if (!measures.Measures.Any(m => m.Id == name))
+                c[name].Fault($"{c.Pointer}/{name} is no measure of a {measures.Form}; accepted: {string.Join(", ", measures.Measures.Select(m => m.Id))}.", "unknown-id");
+            else if (c[name].Number(1, MostMm, "mm") is { } mm)
+                read[name] = mm;
+        }
+
+        return read;
+    }
+
+    private static List<Feature> FeaturesOf(JsonCursor list)
+    {
+        list.IsArray(required: false);
+        var read = new List<Feature>();
+        foreach (var c in list.Items.Where(f => f.IsObject()))
+        {
+            var kind = c["kind"].Choice(Features, null);
+            var box = new Box(c["xMm"].Number(-MostMm, MostMm, "mm") ?? 0, c["yMm"].Number(-MostMm, MostMm, "mm") ?? 0, c["widthMm"].Number(0, MostMm, "mm") ?? 0, c["heightMm"].Number(0, MostMm, "mm") ?? 0);
+            if (kind is not null && box is { WidthMm: > 0, HeightMm: > 0 })
+                read.Add(Feature.Boxed(Enum.Parse<FeatureKind>(kind, ignoreCase: true), kind, box) with { Own = true });
+        }
+
+        return read;
     }
 
     /// <summary>The form assumed when none is named: one that the material can be and, if there is one, that the press can press.</summary>
@@ -178,7 +218,7 @@ public static partial class JobReader
             : new Tools(source, width ?? source.PlateWidthMm.Value, height ?? source.PlateHeightMm.Value, catalogue.Underlays[underlay], catalogue.Covers[cover], steam);
     }
 
-    private static List<JobLayer>? LayersOf(JsonCursor layers, CatalogueSnapshot catalogue)
+    private static List<JobLayer>? LayersOf(JsonCursor layers, CatalogueSnapshot catalogue, Face face)
     {
         if (!layers.IsArray())
             return null;
@@ -188,7 +228,7 @@ public static partial class JobReader
             return null;
         }
 
-        var read = layers.Items.Select((c, i) => LayerOf(c, i, catalogue)).ToList();
+        var read = layers.Items.Select((c, i) => LayerOf(c, i, catalogue, face)).ToList();
         if (read.Contains(null))
             return null;
         var known = read.ConvertAll(l => l!);
@@ -207,7 +247,7 @@ public static partial class JobReader
         return known;
     }
 
-    private static JobLayer? LayerOf(JsonCursor c, int index, CatalogueSnapshot catalogue)
+    private static JobLayer? LayerOf(JsonCursor c, int index, CatalogueSnapshot catalogue, Face face)
     {
         if (!c.IsObject())
             return null;
@@ -225,7 +265,8 @@ public static partial class JobReader
         var height = c["heightMm"].Number(1, MostMm, "mm");
         bool? mirrored = c["mirrored"].Exists ? c["mirrored"].Flag(true) : null;
         var label = LabelOf(c["label"]);
-        return vinyl is null ? null : new JobLayer(c["id"].Text(index == 0 ? "vinyl" : $"layer-{index + 1}", 40), catalogue.Vinyls[vinyl], colour, width, height, x, y, margin, over, intricate, mirrored, label);
+        var side = FaceOf(c["face"], face);
+        return vinyl is null ? null : new JobLayer(c["id"].Text(index == 0 ? "vinyl" : $"layer-{index + 1}", 40), catalogue.Vinyls[vinyl], colour, width, height, x, y, margin, over, intricate, mirrored, label) { Face = side };
     }
 
     private static WrapperLabel? LabelOf(JsonCursor c)

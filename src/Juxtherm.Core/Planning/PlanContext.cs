@@ -1,5 +1,7 @@
+using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Layering;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 
@@ -44,6 +46,10 @@ public sealed record PlanContext(
 
     /// <summary>Figures of the work.</summary>
     public Catalogue.WorkFigures Figures => About.Figures;
+
+    /// <summary>Faces on which artwork is placed, with the box around it.</summary>
+    public IEnumerable<(BlankShape Shape, Box Artwork)> PlacedFaces =>
+        Job.Blank.Faces.Values.Select(shape => (shape, Art: JobPlacement.Artwork(Job, shape.Face))).Where(f => f.Art is not null).Select(f => (f.shape, f.Art!.Value));
 
     /// <summary>A layer as the reader knows it: its vinyl, and where there are several its id.</summary>
     /// <param name="layer">The layer.</param>

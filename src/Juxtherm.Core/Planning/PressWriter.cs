@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 
@@ -33,18 +34,18 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Pressur
         var peel = done.Peel is { } p ? new Peel(p.Method, [p.FromSeconds, p.ToSeconds], p.Place == CoolingPlace.ColdBench ? "cold-bench" : "on-underlay") : NoPeel;
         return new PlannedPress(
             order, done.Press.Purpose, done.Press.Layers, done.Press.Laid, Math.Round(dial.Celsius, 1), dial.Shown is { } shown ? new DialReading(shown, dial.Unit.ToString()) : null, dial.Mark, done.Seconds, level, pressureKPa,
-            Work.Cover.Id, [Section()], peel, new Predicted(Each(h => h.Bond), Each(h => h.Burden), Math.Round(done.HottestBareCelsius, 1), Math.Round(done.WaterShare, 2)), Why(done), _derivations.Of(done));
+            Work.Cover.Id, [Section(done)], peel, new Predicted(Each(h => h.Bond), Each(h => h.Burden), Math.Round(done.HottestBareCelsius, 1), Math.Round(done.WaterShare, 2)), Why(done), _derivations.Of(done));
     }
 
-    /// <summary>The plate with its middle on the middle of the artwork, or of the blank while no artwork is placed.</summary>
-    private PlateSection Section()
+    /// <summary>The plate over the artwork, off the collar where it can be; with its middle on the blank's while no artwork is placed.</summary>
+    private PlateSection Section(DonePress done)
     {
         var (plateWidth, plateHeight, blank) = (about.Job.Tools.PlateWidthMm, about.Job.Tools.PlateHeightMm, about.Job.Blank);
-        var boxes = about.Layers.Select(l => l.Layer.Box).OfType<Layering.LayerBox>().ToList();
-        var (x, y) = boxes.Count == 0
-            ? (blank.WidthMm / 2, blank.HeightMm / 2)
-            : ((boxes.Min(b => b.XMm) + boxes.Max(b => b.XMm + b.WidthMm)) / 2, (boxes.Min(b => b.YMm) + boxes.Max(b => b.YMm + b.HeightMm)) / 2);
-        return new PlateSection(x - plateWidth / 2, y - plateHeight / 2, plateWidth, plateHeight);
+        var face = about.Layers.FirstOrDefault(l => done.Press.Layers.Contains(l.Id, StringComparer.Ordinal))?.Layer.Face ?? blank.Face;
+        if (!blank.Faces.TryGetValue(face, out var shape) || JobPlacement.Artwork(about.Job, face) is not { } art)
+            return new PlateSection((blank.WidthMm - plateWidth) / 2, (blank.HeightMm - plateHeight) / 2, plateWidth, plateHeight);
+        var plate = PlateFit.Over(shape, art, plateWidth, plateHeight).Plate;
+        return new PlateSection(plate.XMm, plate.YMm, plateWidth, plateHeight);
     }
 
     private IReadOnlyList<string> Why(DonePress done) => done.Press.Purpose switch

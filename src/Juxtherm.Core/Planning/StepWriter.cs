@@ -118,8 +118,18 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
         var what = about.Layers.Count == 1 ? "the vinyl" : Names(press.Laid);
         if (Work.Form.Shape == FaceShape.Curved)
             return $"Lay {what} on the {Item}, carrier up, slit between words so that it follows the curve, and tape it. Put it in the press and close.";
+        if (!first && Turns(press))
+            return $"Turn the {Item} over: the finished face lies down, on the cold side, its seams and collar off the plate. Lay {what} {(presses.Any(p => p.Purpose == PressPurpose.Preheat) ? "on the cloth" : $"on the {Item}")}, readable, carrier up.{(Work.HasCover ? $" {CoverName} over it." : "")} Close the plate straight down.";
         var where = !first ? "in its place" : presses.Any(p => p.Purpose == PressPurpose.Preheat) ? "on the warm cloth" : $"on the {Item}";
         return $"Lay {what} {where}, readable, carrier up.{(Work.HasCover ? $" {CoverName} over it." : "")} Close the plate straight down.";
+    }
+
+    /// <summary>What is laid now lies on another face than what was laid before.</summary>
+    private bool Turns(PlannedPress press)
+    {
+        Placement.Face FaceOf(PlannedPress p) => about.Layers.First(l => l.Id == p.Laid[0]).Layer.Face;
+        var before = presses.TakeWhile(p => p != press).LastOrDefault(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch);
+        return before is not null && FaceOf(before) != FaceOf(press);
     }
 
     private string Names(IReadOnlyList<string> layers) => about.Layers.Count == 1

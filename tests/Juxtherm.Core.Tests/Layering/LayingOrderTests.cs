@@ -2,6 +2,7 @@ using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Layering;
 
 namespace Juxtherm.Core.Tests.Layering;
@@ -9,7 +10,7 @@ namespace Juxtherm.Core.Tests.Layering;
 /// <summary>The order of laying against common practice: larger before smaller, what lies below first, foam last, apart together.</summary>
 public class LayingOrderTests
 {
-    private static LayerPiece Piece(string id, string vinyl, LayerBox? box = null, double? area = null, PeelMethod peel = PeelMethod.Warm, params string[] over) =>
+    private static LayerPiece Piece(string id, string vinyl, Box? box = null, double? area = null, PeelMethod peel = PeelMethod.Warm, params string[] over) =>
         new(id, Shipped.Catalogue.Vinyls[vinyl], peel, box, area ?? box?.WidthMm * box?.HeightMm, 6, over);
 
     private static string Order(LayerMethod method, params LayerPiece[] pieces) =>
@@ -68,7 +69,7 @@ public class LayingOrderTests
                     from h in Gen.Choose(5, 260)
                     from vinyl in Gen.Elements(vinyls.AsEnumerable())
                     from peel in Gen.Elements(PeelMethod.Hot, PeelMethod.Warm, PeelMethod.Cold)
-                    select new LayerPiece("", vinyl, peel, new LayerBox(x, y, w, h), w * h, 6, []);
+                    select new LayerPiece("", vinyl, peel, new Box(x, y, w, h), w * h, 6, []);
         var pieces = Gen.Choose(1, 8).SelectMany(n => piece.ListOf(n)).Select(some => some.Select((p, i) => p with { Id = $"l{i}" }).ToList());
         return Prop.ForAll(pieces.ToArbitrary(), list =>
         {

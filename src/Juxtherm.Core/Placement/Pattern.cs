@@ -1,0 +1,78 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Geometry;
+
+namespace Juxtherm.Core.Placement;
+
+/// <summary>The measures of one item while it is drawn.</summary>
+/// <param name="values">mm by measure id.</param>
+public sealed class Tape(IReadOnlyDictionary<string, double> values)
+{
+    /// <summary>Width of the free area, mm.</summary>
+    public double Width => this["freeWidth"];
+
+    /// <summary>Height of the free area, mm.</summary>
+    public double Height => this["freeHeight"];
+
+    /// <summary>A measure, mm.</summary>
+    /// <param name="id">Its id.</param>
+    public double this[string id] => values[id];
+}
+
+/// <summary>What a pattern draws.</summary>
+/// <param name="Outline">The item's outline.</param>
+/// <param name="FreeArea">Where something can be pressed.</param>
+/// <param name="Features">What stands in the way.</param>
+/// <param name="Tapes">Where the tape goes, by measure id.</param>
+public sealed record Drawing(IReadOnlyList<Spot> Outline, IReadOnlyList<Spot> FreeArea, IReadOnlyList<Feature> Features, IReadOnlyDictionary<string, (Spot Start, Spot End)> Tapes);
+
+/// <summary>Draws a kind of item to measure. A new pattern is a new class in <c>Patterns</c>; it is found by itself.</summary>
+public interface IPattern
+{
+    /// <summary>Its id in the catalogue.</summary>
+    string Id { get; }
+
+    /// <summary>Draws a face.</summary>
+    /// <param name="tape">The measures.</param>
+    /// <param name="face">Which side.</param>
+    Drawing Draw(Tape tape, Face face);
+}
+
+/// <summary>Draws items from the catalogue's measures and what the user measured.</summary>
+public static class Blanks
+{
+    private static readonly Dictionary<string, IPattern> Patterns = typeof(IPattern).Assembly.GetTypes()
+        .Where(t => t is { IsClass: true, IsAbstract: false } && t.IsAssignableTo(typeof(IPattern)))
+        .Select(t => (IPattern)Activator.CreateInstance(t)!)
+        .ToDictionary(p => p.Id, StringComparer.Ordinal);
+
+    /// <summary>Ids of the patterns that ship.</summary>
+    public static IReadOnlyCollection<string> PatternIds => Patterns.Keys;
+
+    /// <summary>Draws a face of an item.</summary>
+    /// <param name="form">What kind of item.</param>
+    /// <param name="measures">How it is measured.</param>
+    /// <param name="size">Size id; null for the usual one.</param>
+    /// <param name="face">Which side.</param>
+    /// <param name="measured">What the user measured, mm by measure id.</param>
+    /// <param name="own">Features that the user put there.</param>
+    public static BlankShape Draw(ItemForm form, FormMeasures measures, string? size, Face face, IReadOnlyDictionary<string, double> measured, IReadOnlyList<Feature> own)
+    {
+        ArgumentNullException.ThrowIfNull(measures);
+        ArgumentNullException.ThrowIfNull(measured);
+        ArgumentNullException.ThrowIfNull(own);
+        var chosen = size ?? measures.UsualSize ?? Measure.AnySize;
+        var values = measures.Measures.ToDictionary(m => m.Id, m => measured.TryGetValue(m.Id, out var mm) ? mm : m.For(chosen).Value, StringComparer.Ordinal);
+        var drawing = Patterns[measures.Pattern].Draw(new Tape(values), face);
+        var across = (new Spot(0, values["freeHeight"] / 2), new Spot(values["freeWidth"], values["freeHeight"] / 2));
+        var down = (new Spot(values["freeWidth"] / 2, 0), new Spot(values["freeWidth"] / 2, values["freeHeight"]));
+        return new BlankShape(
+            form, measures.UsualSize is null ? null : chosen, face, values["freeWidth"], values["freeHeight"], drawing.Outline, drawing.FreeArea, [.. drawing.Features, .. own],
+            [.. measures.Measures.Select(m =>
+            {
+                var usual = m.For(chosen);
+                var (start, end) = drawing.Tapes.TryGetValue(m.Id, out var tape) ? tape : m.Id == "freeHeight" ? down : across;
+                var isMeasured = measured.ContainsKey(m.Id);
+                return new TakenMeasure(m.Id, m.Name, m.How, values[m.Id], usual.Value, isMeasured ? "your tape" : usual.From.Source, isMeasured, start, end);
+            })]);
+    }
+}

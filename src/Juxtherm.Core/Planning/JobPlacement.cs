@@ -1,0 +1,78 @@
+using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Placement;
+using Juxtherm.Core.Planning.Ways;
+
+namespace Juxtherm.Core.Planning;
+
+/// <summary>A layer on its face.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Colour">Its colour; null when not said.</param>
+/// <param name="Box">Where it lies; null while it is not placed.</param>
+/// <param name="WidthMm">mm; null when not said.</param>
+/// <param name="HeightMm">mm; null when not said.</param>
+public sealed record PlacedLayer(string Id, string? Colour, Box? Box, double? WidthMm, double? HeightMm);
+
+/// <summary>One face of a job's item with what lies on it.</summary>
+/// <param name="Face">Which side.</param>
+/// <param name="WidthMm">Width of the free area, mm.</param>
+/// <param name="HeightMm">Height of the free area, mm.</param>
+/// <param name="Outline">The item's outline.</param>
+/// <param name="FreeArea">Where something can be pressed.</param>
+/// <param name="Features">What stands in the way.</param>
+/// <param name="Measures">Measures, with where the tape goes.</param>
+/// <param name="Layers">Layers on this face.</param>
+/// <param name="Artwork">Box around all of them; null while none is placed.</param>
+/// <param name="Distances">Of that box; null while none is placed.</param>
+/// <param name="Proposals">Places that the rules propose for the artwork as a whole; the first is the usual one.</param>
+/// <param name="Largest">The largest that the artwork could be here, proportions locked; null while its size is not known.</param>
+/// <param name="Plate">Where the plate goes; null while nothing is placed.</param>
+/// <param name="Size">Size id; null where there are no sizes.</param>
+/// <param name="Sizes">Sizes that this kind of item comes in.</param>
+public sealed record FacePlacement(
+    Face Face, double WidthMm, double HeightMm, IReadOnlyList<Spot> Outline, IReadOnlyList<Spot> FreeArea, IReadOnlyList<Feature> Features, IReadOnlyList<TakenMeasure> Measures,
+    IReadOnlyList<PlacedLayer> Layers, Box? Artwork, Distances? Distances, IReadOnlyList<Proposal> Proposals, LargestFit? Largest, Box? Plate, string? Size, IReadOnlyList<string> Sizes);
+
+/// <summary>Where things are on a job's item.</summary>
+public static class JobPlacement
+{
+    // Artwork whose size is not known yet is proposed a place as if it were this share of the free width.
+    private const double UsualShare = 0.5;
+
+    /// <summary>A face with what lies on it.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="face">Which side.</param>
+    /// <param name="cutterWidthMm">Widest the cutter cuts, mm.</param>
+    /// <param name="cutterLengthMm">Longest the cutter cuts, mm.</param>
+    public static FacePlacement Of(Job job, Face face, double cutterWidthMm, double cutterLengthMm)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var shape = job.Blank.Faces[face];
+        var here = job.Layers.Where(l => l.Face == face).ToList();
+        var art = Artwork(job, face);
+        var (width, height) = art is { } box ? (box.WidthMm, box.HeightMm) : Unplaced(here, shape);
+        var school = job.Choices.GetValueOrDefault(new DropCounting().Id) == DropCounting.Fingers ? DropSchool.Fingers : DropSchool.Measured;
+        return new FacePlacement(
+            face, shape.WidthMm, shape.HeightMm, shape.Outline, shape.FreeArea, shape.Features, shape.Measures,
+            [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm))], art, art is { } placed ? Distances.Of(shape, placed) : null,
+            PlacementRules.For(new PlacementQuestion(shape, job.Blank.Material, width, height, school)),
+            here.Any(l => l.AreaMm2 is not null) ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm) : null,
+            art is { } covered ? PlateFit.Over(shape, covered, job.Tools.PlateWidthMm, job.Tools.PlateHeightMm).Plate : null,
+            shape.Size, shape.Size is null ? [] : JobReader.Sizes);
+    }
+
+    /// <summary>The box around what is placed on a face; null while nothing is.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="face">Which side.</param>
+    public static Box? Artwork(Job job, Face face)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var boxes = job.Layers.Where(l => l.Face == face).Select(l => l.Box).OfType<Box>().ToList();
+        return boxes.Count == 0 ? null : Shapes.Around(boxes);
+    }
+
+    private static (double Width, double Height) Unplaced(List<JobLayer> layers, BlankShape shape)
+    {
+        var sized = layers.Where(l => l.AreaMm2 is not null).ToList();
+        return sized.Count == 0 ? (shape.WidthMm * UsualShare, shape.WidthMm * UsualShare) : (sized.Max(l => l.WidthMm!.Value), sized.Max(l => l.HeightMm!.Value));
+    }
+}
