@@ -138,6 +138,20 @@ public sealed class Page(SKCanvas canvas)
         canvas.DrawLine(x1 * PointsPerMm, y1 * PointsPerMm, x2 * PointsPerMm, y2 * PointsPerMm, paint);
     }
 
+    /// <summary>Draws a line through several places.</summary>
+    /// <param name="places">Where it goes, mm.</param>
+    /// <param name="widthMm">Its width, mm.</param>
+    /// <param name="dashed">Broken.</param>
+    public void Polyline(IEnumerable<(float X, float Y)> places, float widthMm, bool dashed = false)
+    {
+        using var builder = new SKPathBuilder();
+        builder.AddPoly([.. places.Select(p => new SKPoint(p.X * PointsPerMm, p.Y * PointsPerMm))], false);
+        using var path = builder.Detach();
+        using var dash = dashed ? SKPathEffect.CreateDash([3 * PointsPerMm, 2 * PointsPerMm], 0) : null;
+        using var paint = new SKPaint { Color = Ink, StrokeWidth = widthMm * PointsPerMm, Style = SKPaintStyle.Stroke, IsAntialias = true, PathEffect = dash };
+        canvas.DrawPath(path, paint);
+    }
+
     /// <summary>Draws a box.</summary>
     /// <param name="x">Left, mm.</param>
     /// <param name="y">Top, mm.</param>

@@ -12,6 +12,7 @@ import { ItemStation } from './features/item/ItemStation';
 import { JobPage } from './features/jobs/JobPage';
 import { JobsPage } from './features/jobs/JobsPage';
 import { LogbookPage } from './features/logbook/LogbookPage';
+import { PlaceStation } from './features/place/PlaceStation';
 import { PressStation } from './features/press/PressStation';
 import { ShelfPage } from './features/shelf/ShelfPage';
 import './styles.css';
@@ -33,6 +34,7 @@ const router = createBrowserRouter([
         element: <JobPage />,
         children: [
           { path: 'item', element: <ItemStation /> },
+          { path: 'place', element: <PlaceStation /> },
           { path: 'press', element: <PressStation /> },
           { path: 'compare', element: <ComparePage /> },
         ],

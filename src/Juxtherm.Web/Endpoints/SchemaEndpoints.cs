@@ -44,6 +44,7 @@ internal static class SchemaEndpoints
                 ["yMm"] = Number(-JobReader.MostMm, JobReader.MostMm, "Upper edge from the top of the free area, mm."),
                 ["carrierMarginMm"] = Number(0, 200, "How far the carrier reaches beyond the artwork, mm."),
                 ["over"] = new JsonObject { ["type"] = "array", ["items"] = new JsonObject { ["type"] = "string" }, ["description"] = "Ids of layers that this one lies on." },
+                ["face"] = Ids(["front", "back"]),
                 ["intricate"] = new JsonObject { ["type"] = "boolean" },
                 ["mirrored"] = new JsonObject { ["type"] = "boolean", ["description"] = "Whether the cut file is mirrored." },
                 ["label"] = label,
@@ -68,6 +69,10 @@ internal static class SchemaEndpoints
                     {
                         ["form"] = Ids(catalogue.Forms.Keys),
                         ["material"] = IdsOrOwn(catalogue.Materials.Keys),
+                        ["size"] = Ids(JobReader.Sizes),
+                        ["face"] = Ids(["front", "back"]),
+                        ["measures"] = new JsonObject { ["type"] = "object", ["description"] = "What the tape says, mm by measure id." },
+                        ["features"] = new JsonObject { ["type"] = "array", ["description"] = "Own keep-outs: kind, xMm, yMm, widthMm, heightMm." },
                         ["widthMm"] = Number(5, JobReader.MostMm, "Width of the free area, mm."),
                         ["heightMm"] = Number(5, JobReader.MostMm, "Height of the free area, mm."),
                         ["careDots"] = new JsonObject { ["type"] = "integer", ["minimum"] = 0, ["maximum"] = 3, ["description"] = "Dots of the ironing symbol; 0 for crossed out; absent when unknown." },

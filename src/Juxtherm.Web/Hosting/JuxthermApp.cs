@@ -69,6 +69,7 @@ internal static class JuxthermApp
         app.MapSchemas();
         app.MapCatalogue();
         app.MapPlans();
+        app.MapPlacement();
         app.MapShelf();
         app.MapJobs();
         app.MapRuns();

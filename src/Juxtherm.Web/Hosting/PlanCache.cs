@@ -11,6 +11,10 @@ internal sealed class PlanCache(Planner planner)
     private const int MostRemembered = 256;
     private readonly ConcurrentDictionary<(string Json, UnitSystem Units), (Job Job, PlanResult Result)> _known = new();
 
+    /// <summary>Reads a job text without planning it.</summary>
+    /// <returns>The job; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
+    public Job? Read(string json, Problems problems) => JobReader.Read(json, planner.Catalogue, problems);
+
     /// <summary>Plans a job text.</summary>
     /// <returns>The job and its plan; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
     public (Job Job, PlanResult Result)? Plan(string json, UnitSystem units, Problems problems)

@@ -45,3 +45,23 @@ export const useTrace = (job: Job | null) => useQuery({ ...traceQuery(job), plac
 
 /** The window over temperature and time, for the picture of how much room there is. */
 export const useWindow = (job: Job | null) => useQuery({ ...windowQuery(job), placeholderData: keepPreviousData });
+
+/** Both faces of the item, drawn to measure, with what lies on them. */
+export const usePlacement = (job: Job) =>
+  useQuery({
+    queryKey: ['placement', job],
+    queryFn: () =>
+      got(
+        api.POST('/api/placement', {
+          params: {
+            query: {
+              ...(typeof job.tools.cutterWidthMm === 'number' ? { cutterWidthMm: job.tools.cutterWidthMm } : {}),
+              ...(typeof job.tools.cutterLengthMm === 'number' ? { cutterLengthMm: job.tools.cutterLengthMm } : {}),
+            },
+          },
+          body: job,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+  });

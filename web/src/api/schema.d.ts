@@ -305,6 +305,64 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/guide.{format}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    face?: string;
+                    units?: string;
+                    what?: string;
+                };
+                header?: never;
+                path: {
+                    format: string;
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/restore": {
         parameters: {
             query?: never;
@@ -489,6 +547,207 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["LogPage"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/placement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    cutterLengthMm?: number;
+                    cutterWidthMm?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlacementAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/placement/grade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    run?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Graded"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/placement/letters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    perPack?: number;
+                    word?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LetterPlan"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/placement/square": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    bottom: number;
+                    left: number;
+                    right: number;
+                    top: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Squareness"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
             };
@@ -1281,6 +1540,29 @@ export interface components {
             /** @description What to do with the hands. */
             text: string;
         };
+        /** @description A box on the blank's face: x right, y down, from the upper left corner of the free area. */
+        Box: {
+            /**
+             * Format: double
+             * @description Height, mm, above zero.
+             */
+            heightMm: number;
+            /**
+             * Format: double
+             * @description Width, mm, above zero.
+             */
+            widthMm: number;
+            /**
+             * Format: double
+             * @description Left edge, mm.
+             */
+            xMm: number;
+            /**
+             * Format: double
+             * @description Upper edge, mm.
+             */
+            yMm: number;
+        };
         /** @description A sheet of a small picture of the stack, at the end of the press. */
         CardSheet: {
             /**
@@ -1373,11 +1655,114 @@ export interface components {
              */
             value: number;
         };
+        /** @description How far a box lies from the edges and from what is nearest. */
+        Distances: {
+            /**
+             * Format: double
+             * @description Below the collar's lower edge at the middle, mm; null where there is no collar.
+             */
+            belowCollar: null | number;
+            /**
+             * Format: double
+             * @description To its lower edge, mm.
+             */
+            bottom: number;
+            /**
+             * Format: double
+             * @description To the free area's left edge, mm.
+             */
+            left: number;
+            /** @description The feature that is nearest; null where there is none. */
+            nearest: null | string;
+            /**
+             * Format: double
+             * @description How far it is, mm; 0 when they touch.
+             */
+            nearestMm: null | number;
+            /**
+             * Format: double
+             * @description Right of the middle, mm; below zero to the left.
+             */
+            offCentre: number;
+            /**
+             * Format: double
+             * @description To its right edge, mm.
+             */
+            right: number;
+            /**
+             * Format: double
+             * @description To its upper edge, mm.
+             */
+            top: number;
+        };
+        /**
+         * @description Which side of an item is seen.
+         * @enum {unknown}
+         */
+        Face: "front" | "back";
+        /** @description One face of a job's item with what lies on it. */
+        FacePlacement: {
+            artwork: null | components["schemas"]["Box"];
+            distances: null | components["schemas"]["Distances"];
+            /** @description Which side. */
+            face: components["schemas"]["Face"];
+            /** @description What stands in the way. */
+            features: components["schemas"]["Feature"][];
+            /** @description Where something can be pressed. */
+            freeArea: components["schemas"]["Spot"][];
+            /**
+             * Format: double
+             * @description Height of the free area, mm.
+             */
+            heightMm: number;
+            largest: null | components["schemas"]["LargestFit"];
+            /** @description Layers on this face. */
+            layers: components["schemas"]["PlacedLayer"][];
+            /** @description Measures, with where the tape goes. */
+            measures: components["schemas"]["TakenMeasure"][];
+            /** @description The item's outline. */
+            outline: components["schemas"]["Spot"][];
+            plate: null | components["schemas"]["Box"];
+            /** @description Places that the rules propose for the artwork as a whole; the first is the usual one. */
+            proposals: components["schemas"]["Proposal"][];
+            /** @description Size id; null where there are no sizes. */
+            size: null | string;
+            /** @description Sizes that this kind of item comes in. */
+            sizes: string[];
+            /**
+             * Format: double
+             * @description Width of the free area, mm.
+             */
+            widthMm: number;
+        };
         /**
          * @description How the face of the blank lies under the plate.
          * @enum {unknown}
          */
         FaceShape: "flat" | "curved" | "domed";
+        /** @description A feature on a face. */
+        Feature: {
+            /** @description Where it is. */
+            box: components["schemas"]["Box"];
+            /** @description Thick enough to keep a plate off what lies beside it. */
+            keepsThePlateOff?: boolean;
+            /** @description What it is. */
+            kind: components["schemas"]["FeatureKind"];
+            /** @description For the reader. */
+            name: string;
+            /** @description Its outline. */
+            outline: components["schemas"]["Spot"][];
+            /**
+             * @description The user put it there.
+             * @default false
+             */
+            own?: boolean;
+        };
+        /**
+         * @description What stands on a face and wants to be left alone.
+         * @enum {unknown}
+         */
+        FeatureKind: "collar" | "seam" | "zip" | "button" | "snap" | "pocket" | "hem" | "strap" | "handle" | "frame" | "metal";
         /**
          * @description What stands against a setting, or that nothing does.
          * @enum {unknown}
@@ -1397,6 +1782,41 @@ export interface components {
             supported: boolean;
             /** @description The usual one. */
             usualMaterial: string;
+        };
+        /** @description The design on one size of a run. */
+        Graded: {
+            /**
+             * Format: double
+             * @description Vinyl for all pieces of this size as boxes, mm².
+             */
+            areaMm2: number;
+            /**
+             * Format: int32
+             * @description How many pieces.
+             */
+            count: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            heightMm: number;
+            /** @description Size id. */
+            size: string;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            widthMm: number;
+            /**
+             * Format: double
+             * @description Left edge, mm.
+             */
+            xMm: number;
+            /**
+             * Format: double
+             * @description Upper edge, mm.
+             */
+            yMm: number;
         };
         /** @description How long a plate was really closed. */
         HoldDone: {
@@ -1497,6 +1917,61 @@ export interface components {
              * @description Time closed, s.
              */
             seconds: number;
+        };
+        /** @description The largest artwork that fits. */
+        LargestFit: {
+            /**
+             * Format: double
+             * @description mm.
+             */
+            heightMm: number;
+            /** @description item, cutter-width or cutter-length. */
+            limitedBy: string;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            widthMm: number;
+            /**
+             * Format: double
+             * @description Its left edge where it fits, mm.
+             */
+            xMm: number;
+            /**
+             * Format: double
+             * @description Its upper edge where it fits, mm.
+             */
+            yMm: number;
+        };
+        /** @description Letters of a word, one on each piece. */
+        LetterPlan: {
+            /**
+             * Format: double
+             * @description Common height of all letters, mm.
+             */
+            heightMm: number;
+            /**
+             * Format: int32
+             * @description Pieces left over.
+             */
+            leftOver: number;
+            /**
+             * Format: int32
+             * @description Packs to open.
+             */
+            packs: number;
+            /**
+             * Format: int32
+             * @description Pieces needed.
+             */
+            pieces: number;
+            /** @description The letter that limits it. */
+            widest: string;
+            /**
+             * Format: double
+             * @description How wide that one becomes, mm.
+             */
+            widestMm: number;
         };
         /** @description A piece in the logbook. */
         LogAnswer: {
@@ -1672,6 +2147,31 @@ export interface components {
              * @description Which piece.
              */
             piece: number;
+        };
+        /** @description A layer on its face. */
+        PlacedLayer: {
+            box: null | components["schemas"]["Box"];
+            /** @description Its colour; null when not said. */
+            colour: null | string;
+            /**
+             * Format: double
+             * @description mm; null when not said.
+             */
+            heightMm: null | number;
+            /** @description Its id. */
+            id: string;
+            /**
+             * Format: double
+             * @description mm; null when not said.
+             */
+            widthMm: null | number;
+        };
+        /** @description Both faces of a job's item. */
+        PlacementAnswer: {
+            /** @description The back. */
+            back: components["schemas"]["FacePlacement"];
+            /** @description The front. */
+            front: components["schemas"]["FacePlacement"];
         };
         /** @description A plan for a job. */
         Plan: {
@@ -1917,15 +2417,45 @@ export interface components {
             title?: null | string;
             type?: null | string;
         };
+        /** @description A place that a rule proposes. */
+        Proposal: {
+            /**
+             * Format: double
+             * @description Below the collar's lower edge, mm; null where there is no collar.
+             */
+            dropMm: null | number;
+            /** @description How to find the spot on the real thing. */
+            find: string;
+            /** @description The same counted in finger breadths, as others do; null where nobody does. */
+            fingers: null | string;
+            /** @description Where the rule comes from. */
+            from: string;
+            /** @description Id of the rule. */
+            id: string;
+            /** @description For the reader. */
+            name: string;
+            /** @description Why there. */
+            reason: string;
+            /**
+             * Format: double
+             * @description Left edge of the artwork, mm.
+             */
+            xMm: number;
+            /**
+             * Format: double
+             * @description Upper edge of the artwork, mm.
+             */
+            yMm: number;
+        };
         /** @description A figure with its unit, so that a reader need not guess. */
         Quantity: {
             /** @description Its unit in UCUM: `Cel`, `s`, `h`, `mm`, `kPa`, or `1` for a share. */
-            unit?: string;
+            unit: string;
             /**
              * Format: double
              * @description The figure.
              */
-            value?: number;
+            value: number;
         };
         /** @description A remark made during the run. */
         Remark: {
@@ -2088,23 +2618,98 @@ export interface components {
              * Format: double
              * @description Upper end, not below the lower.
              */
-            high?: number;
+            high: number;
             /**
              * Format: double
              * @description Lower end.
              */
-            low?: number;
+            low: number;
             /**
              * Format: double
              * @description The middle.
              */
-            middle?: number;
+            middle: number;
+        };
+        /** @description A place on a face: x right, y down, mm. */
+        Spot: {
+            /**
+             * Format: double
+             * @description mm.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            y: number;
+        };
+        /** @description How four measured sides differ, and how the difference is shared. */
+        Squareness: {
+            /** @description 6 mm in 100 is accepted by eye (common practice). */
+            acceptedByEye: boolean;
+            /**
+             * Format: double
+             * @description Mean of left and right, mm.
+             */
+            heightMm: number;
+            /**
+             * Format: double
+             * @description Right less left, mm.
+             */
+            heightOffMm: number;
+            /**
+             * Format: double
+             * @description Shift each side by half the larger difference, mm.
+             */
+            shareMm: number;
+            /**
+             * Format: double
+             * @description How far that turns the print at most, degrees.
+             */
+            tiltDegrees: number;
+            /**
+             * Format: double
+             * @description Mean of top and bottom, mm.
+             */
+            widthMm: number;
+            /**
+             * Format: double
+             * @description Bottom less top, mm.
+             */
+            widthOffMm: number;
         };
         /**
          * @description What the bench does with a step.
          * @enum {unknown}
          */
         StepKind: "do" | "hold" | "wait" | "inspect" | "know";
+        /** @description A measure as it is taken on this item. */
+        TakenMeasure: {
+            /** @description Where it ends. */
+            end: components["schemas"]["Spot"];
+            /** @description Where the value comes from. */
+            from: string;
+            /** @description Where the tape goes. */
+            how: string;
+            /** @description Stable id. */
+            id: string;
+            /** @description The user typed it. */
+            measured: boolean;
+            /** @description For the reader. */
+            name: string;
+            /** @description Where the tape begins in the picture. */
+            start: components["schemas"]["Spot"];
+            /**
+             * Format: double
+             * @description What is usual for the size, mm.
+             */
+            usualMm: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            valueMm: number;
+        };
         /** @description Temperatures over time behind a plan. */
         TraceAnswer: {
             /** @description Phase by phase. */

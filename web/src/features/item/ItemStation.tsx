@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import type { Plan } from '../../api/client';
 import {
   changed,
   type Job,
@@ -13,6 +14,7 @@ import {
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { useJob } from '../jobs/JobPage';
+import { SIZE_NAMES } from '../place/sizes';
 
 const CARE = [
   { id: '', name: 'not known' },
@@ -22,12 +24,14 @@ const CARE = [
   { id: '0', name: 'crossed out' },
 ];
 
+const GARMENTS = ['tee', 'bodysuit', 'sweatshirt', 'jersey', 'one-piece'];
+
 const NOT_SAID = { id: '', name: 'not said' };
 const words = (...ids: string[]) => ids.map((id) => ({ id, name: id }));
 
 /** What is pressed, with what, and what the wrapper says. */
 export function ItemStation() {
-  const { draft, catalogue, faults } = useJob();
+  const { draft, plan, catalogue, faults } = useJob();
   const units = useUnits();
   const { job, edit } = draft;
   const { blank, tools } = job;
@@ -84,6 +88,15 @@ export function ItemStation() {
             ? { hint: `Takes up to ${units.temperature(material.limitCelsius)}` }
             : {})}
         />
+        {GARMENTS.includes(form?.id ?? '') && (
+          <ChoiceField
+            name="Size"
+            value={blank.size ?? ''}
+            options={[{ id: '', name: 'as usual' }, ...Object.entries(SIZE_NAMES).map(([id, name]) => ({ id, name }))]}
+            onPick={(size) => editBlank({ size: size || undefined })}
+            fault={faults.get('/blank/size')}
+          />
+        )}
         <NumberField
           name="Pieces"
           value={job.quantity ?? 1}
@@ -127,6 +140,8 @@ export function ItemStation() {
           Hard to replace
         </label>
       </Group>
+
+      <BeforeYouStart plan={plan.data} />
 
       <Group
         title={job.layers.length > 1 ? 'The layers' : 'The vinyl'}
@@ -359,6 +374,31 @@ export function ItemStation() {
         )}
       </Group>
     </div>
+  );
+}
+
+const TAKE_OFF = ['metal-under-heat', 'zip-crossing', 'do-not-press-label', 'unknown-blank', 'not-pressable'];
+
+/** What to look for on the item, and what comes off it, before anything is cut. */
+function BeforeYouStart({ plan }: { plan: Plan | undefined }) {
+  if (!plan) return null;
+  const steps = plan.steps.filter((s) => s.stage === 'item').map((s) => s.text);
+  const loud = plan.notices.filter((n) => TAKE_OFF.includes(n.code)).map((n) => n.text);
+  return (
+    <section aria-label="Before you start" className="grid md:grid-cols-[11rem_minmax(0,1fr)] gap-x-6 gap-y-3">
+      <h2>Before you start</h2>
+      <ul className="grid gap-1.5">
+        {loud.map((text) => (
+          <li key={text} className="font-semibold">
+            {text}
+          </li>
+        ))}
+        {steps.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+        <li>Look for glue, loose threads and coatings that shine or bead water; take off clips, pins and wire.</li>
+      </ul>
+    </section>
   );
 }
 

@@ -124,6 +124,9 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
           <NavLink to={`/jobs/${kept.id}/item`} className={station}>
             Item
           </NavLink>
+          <NavLink to={`/jobs/${kept.id}/place`} className={station}>
+            Place
+          </NavLink>
           <NavLink to={`/jobs/${kept.id}/press`} className={station}>
             Press
           </NavLink>

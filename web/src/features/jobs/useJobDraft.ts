@@ -17,6 +17,7 @@ interface Kept {
 }
 
 export interface Draft {
+  id: string;
   job: Job;
   edit: (change: (job: Job) => Job) => void;
   undo: () => void;
@@ -162,6 +163,7 @@ export function useJobDraft(kept: Kept): Draft {
   useEffect(() => () => void save(), [save]);
 
   return {
+    id: kept.id,
     job,
     edit,
     undo,

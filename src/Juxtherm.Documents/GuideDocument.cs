@@ -1,0 +1,146 @@
+using System.Globalization;
+using System.Security;
+using System.Text;
+using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Placement;
+using Juxtherm.Core.Planning;
+using SkiaSharp;
+
+namespace Juxtherm.Documents;
+
+/// <summary>Placement guides and pictures at true scale.</summary>
+public static class GuideDocument
+{
+    private const float PaperMarginMm = 10;
+    private const float OverlapMm = 10;
+    private const float CaptionMm = 8;
+
+    /// <summary>The guide as a PDF at true scale: one page where it fits, otherwise tiled with overlap marks.</summary>
+    /// <param name="shape">The face.</param>
+    /// <param name="art">Box around the artwork.</param>
+    /// <param name="title">The job's title.</param>
+    /// <param name="units">The reader's units.</param>
+    /// <param name="now">For the file, UTC.</param>
+    public static byte[] Pdf(BlankShape shape, Box art, string title, UnitSystem units, DateTimeOffset now)
+    {
+        ArgumentNullException.ThrowIfNull(shape);
+        var guide = GuideDrawing.Of(shape, art, new Wording(units));
+        var region = guide.Region;
+        // Lying if that saves a sheet.
+        var (upright, lying) = (Tiles(region, Page.WidthMm, Page.HeightMm), Tiles(region, Page.HeightMm, Page.WidthMm));
+        var landscape = lying.Across * lying.Down < upright.Across * upright.Down;
+        var tiles = landscape ? lying : upright;
+        var (paperWidth, paperHeight) = landscape ? (Page.HeightMm, Page.WidthMm) : (Page.WidthMm, Page.HeightMm);
+        var (usableWidth, usableHeight) = Usable(paperWidth, paperHeight);
+        using var stream = new MemoryStream();
+        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = $"{title}, placement guide", Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
+        {
+            for (var row = 0; row < tiles.Down; row++)
+            {
+                for (var column = 0; column < tiles.Across; column++)
+                {
+                    var canvas = document.BeginPage(paperWidth * Page.PointsPerMm, paperHeight * Page.PointsPerMm);
+                    var caption = tiles.Across * tiles.Down == 1
+                        ? $"{title}: placement guide, actual size"
+                        : string.Create(CultureInfo.InvariantCulture, $"{title}: sheet {row * tiles.Across + column + 1} of {tiles.Across * tiles.Down} (row {row + 1}, column {column + 1}); lay the crosses on each other");
+                    new Page(canvas).Text(caption, PaperMarginMm, PaperMarginMm + 3, 3, colour: Page.Quiet);
+                    canvas.Save();
+                    canvas.ClipRect(SKRect.Create(PaperMarginMm * Page.PointsPerMm, (PaperMarginMm + CaptionMm) * Page.PointsPerMm, usableWidth * Page.PointsPerMm, usableHeight * Page.PointsPerMm));
+                    canvas.Translate((PaperMarginMm - (float)region.XMm - column * (usableWidth - OverlapMm)) * Page.PointsPerMm, (PaperMarginMm + CaptionMm - (float)region.YMm - row * (usableHeight - OverlapMm)) * Page.PointsPerMm);
+                    Draw(canvas, guide);
+                    Crosses(canvas, region, tiles, usableWidth, usableHeight);
+                    canvas.Restore();
+                    document.EndPage();
+                }
+            }
+
+            document.Close();
+        }
+
+        return stream.ToArray();
+    }
+
+    /// <summary>The guide as an SVG whose units are millimetres.</summary>
+    /// <param name="shape">The face.</param>
+    /// <param name="art">Box around the artwork.</param>
+    /// <param name="units">The reader's units.</param>
+    public static string Svg(BlankShape shape, Box art, UnitSystem units)
+    {
+        ArgumentNullException.ThrowIfNull(shape);
+        var guide = GuideDrawing.Of(shape, art, new Wording(units));
+        var text = new StringBuilder(Head(guide.Region));
+        foreach (var line in guide.Lines.Where(l => l.Places.Count > 1))
+            text.Append(CultureInfo.InvariantCulture, $"<polyline class=\"{line.Id}\" points=\"{Points(line.Places)}\" fill=\"none\" stroke=\"#000\" stroke-width=\"{line.WidthMm:0.##}\"{(line.Dashed ? " stroke-dasharray=\"3 2\"" : "")}/>\n");
+        foreach (var word in guide.Words)
+            text.Append(CultureInfo.InvariantCulture, $"<text x=\"{word.X:0.##}\" y=\"{word.Y:0.##}\" font-size=\"{word.SizeMm:0.##}\" font-family=\"sans-serif\">{SecurityElement.Escape(word.Words)}</text>\n");
+        return text.Append("</svg>\n").ToString();
+    }
+
+    /// <summary>A picture of the item with the design on it, as an SVG whose units are millimetres.</summary>
+    /// <param name="shape">The face.</param>
+    /// <param name="layers">What lies on it, lowest first.</param>
+    public static string Picture(BlankShape shape, IEnumerable<JobLayer> layers)
+    {
+        ArgumentNullException.ThrowIfNull(shape);
+        ArgumentNullException.ThrowIfNull(layers);
+        var text = new StringBuilder(Head(Shapes.Around(shape.Outline).Grown(10)));
+        text.Append(CultureInfo.InvariantCulture, $"<polygon class=\"item\" points=\"{Points(shape.Outline)}\" fill=\"#f2ede2\" stroke=\"#222\" stroke-width=\"1\"/>\n");
+        foreach (var feature in shape.Features)
+            text.Append(CultureInfo.InvariantCulture, $"<polygon class=\"{feature.Kind.ToString().ToLowerInvariant()}\" points=\"{Points(feature.Outline)}\" fill=\"none\" stroke=\"#888\" stroke-width=\"0.6\"/>\n");
+        foreach (var layer in layers.Where(l => l.Box is not null))
+        {
+            var box = layer.Box!.Value;
+            text.Append(CultureInfo.InvariantCulture, $"<rect class=\"layer\" x=\"{box.XMm:0.##}\" y=\"{box.YMm:0.##}\" width=\"{box.WidthMm:0.##}\" height=\"{box.HeightMm:0.##}\" fill=\"{SecurityElement.Escape(layer.Colour ?? "#777777")}\"><title>{SecurityElement.Escape(layer.Id)}</title></rect>\n");
+        }
+
+        return text.Append("</svg>\n").ToString();
+    }
+
+    private static string Head(Box region) => string.Create(CultureInfo.InvariantCulture,
+        $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{region.WidthMm:0.##}mm\" height=\"{region.HeightMm:0.##}mm\" viewBox=\"{region.XMm:0.##} {region.YMm:0.##} {region.WidthMm:0.##} {region.HeightMm:0.##}\">\n");
+
+    private static string Points(IEnumerable<Spot> places) => string.Join(' ', places.Select(p => string.Create(CultureInfo.InvariantCulture, $"{p.X:0.##},{p.Y:0.##}")));
+
+    private static (float Width, float Height) Usable(float paperWidth, float paperHeight) => (paperWidth - 2 * PaperMarginMm, paperHeight - 2 * PaperMarginMm - CaptionMm);
+
+    private static (int Across, int Down) Tiles(Box region, float paperWidth, float paperHeight)
+    {
+        var (width, height) = Usable(paperWidth, paperHeight);
+        static int Count(double length, float usable) => length <= usable ? 1 : (int)Math.Ceiling((length - OverlapMm) / (usable - OverlapMm));
+        return (Count(region.WidthMm, width), Count(region.HeightMm, height));
+    }
+
+    private static void Draw(SKCanvas canvas, GuideDrawing guide)
+    {
+        var page = new Page(canvas);
+        foreach (var line in guide.Lines.Where(l => l.Places.Count > 1))
+            page.Polyline(line.Places.Select(p => ((float)p.X, (float)p.Y)), line.WidthMm, line.Dashed);
+        foreach (var word in guide.Words)
+            page.Text(word.Words, (float)word.X, (float)word.Y, word.SizeMm);
+    }
+
+    /// <summary>Crosses in the middle of each overlap, drawn on both sheets.</summary>
+    private static void Crosses(SKCanvas canvas, Box region, (int Across, int Down) tiles, float width, float height)
+    {
+        var page = new Page(canvas);
+        void Cross(double x, double y)
+        {
+            page.Line((float)x - 3, (float)y, (float)x + 3, (float)y, 0.2f, Page.Quiet);
+            page.Line((float)x, (float)y - 3, (float)x, (float)y + 3, 0.2f, Page.Quiet);
+        }
+
+        for (var column = 1; column < tiles.Across; column++)
+        {
+            var x = region.XMm + column * (width - OverlapMm) + OverlapMm / 2;
+            Cross(x, region.YMm + 15);
+            Cross(x, region.YMm + region.HeightMm - 15);
+        }
+
+        for (var row = 1; row < tiles.Down; row++)
+        {
+            var y = region.YMm + row * (height - OverlapMm) + OverlapMm / 2;
+            Cross(region.XMm + 15, y);
+            Cross(region.XMm + region.WidthMm - 15, y);
+        }
+    }
+}

@@ -1,0 +1,129 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Placement;
+using Juxtherm.Core.Planning;
+using Juxtherm.Core.Reading;
+using Juxtherm.Documents;
+using Juxtherm.Store;
+using Juxtherm.Web.Hosting;
+
+namespace Juxtherm.Web.Endpoints;
+
+/// <summary>Both faces of a job's item.</summary>
+/// <param name="Front">The front.</param>
+/// <param name="Back">The back.</param>
+public sealed record PlacementAnswer(FacePlacement Front, FacePlacement Back);
+
+/// <summary>Where things go, how large they may be, and guides to lay them by.</summary>
+internal static class PlacementEndpoints
+{
+    private const double UsualCutterWidthMm = 292;
+    private const double UsualCutterLengthMm = 292;
+
+    public static void MapPlacement(this IEndpointRouteBuilder routes)
+    {
+        var group = routes.MapGroup("/api/placement").WithTags("Placement");
+        group.MapPost("/", async (HttpRequest request, double? cutterWidthMm, double? cutterLengthMm, PlanCache cache, CancellationToken cancel) =>
+        {
+            var problems = new Problems();
+            var (width, height) = (cutterWidthMm ?? UsualCutterWidthMm, cutterLengthMm ?? UsualCutterLengthMm);
+            if (width is < 10 or > 30_000 || height is < 10 or > 30_000)
+                problems.Add("", "cutterWidthMm and cutterLengthMm: 10 to 30000 mm are accepted.", "out-of-range");
+            return problems.None && cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job
+                ? Results.Ok(new PlacementAnswer(JobPlacement.Of(job, Face.Front, width, height), JobPlacement.Of(job, Face.Back, width, height)))
+                : ProblemAnswers.Invalid(problems);
+        }).Accepts<object>("application/json").Produces<PlacementAnswer>().ProducesProblem(400);
+        group.MapPost("/grade", GradeAsync).Accepts<object>("application/json").Produces<Graded[]>().ProducesProblem(400);
+        group.MapPost("/letters", LettersAsync).Accepts<object>("application/json").Produces<LetterPlan>().ProducesProblem(400);
+        group.MapGet("/square", Square).Produces<Squareness>().ProducesProblem(400);
+        routes.MapGet("/api/jobs/{id:guid}/guide.{format}", GuideAsync).WithTags("Placement").Produces(200, contentType: "application/pdf").ProducesProblem(400).ProducesProblem(404);
+    }
+
+    /// <summary>The design over a run of sizes, as <c>adult-m:4,adult-l:2</c>.</summary>
+    private static async Task<IResult> GradeAsync(HttpRequest request, string? run, PlanCache cache, CatalogueSnapshot catalogue, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        var counts = RunOf(run, problems);
+        if (cache.Read(await JobBody.ReadAsync(request, cancel), problems) is not { } job || !problems.None)
+            return ProblemAnswers.Invalid(problems);
+        var face = job.Blank.Face;
+        var art = JobPlacement.Artwork(job, face);
+        if (job.Blank.Size is not { } size || art is not { } box)
+        {
+            problems.Add(art is null ? "/layers/0/widthMm" : "/blank/form", art is null ? "Nothing is placed yet: a layer with widthMm, heightMm, xMm and yMm is needed." : $"A {job.Blank.Form.Name.ToLowerInvariant()} comes in one size.", "does-not-fit");
+            return ProblemAnswers.Invalid(problems);
+        }
+
+        var proposals = JobPlacement.Of(job, face, UsualCutterWidthMm, UsualCutterLengthMm).Proposals;
+        // Whatever rule the design lies nearest to places it on the other sizes too.
+        var rule = PlacementRules.All.First(r => r.Id == proposals.MinBy(p => Math.Abs(p.XMm - box.XMm) + Math.Abs(p.YMm - box.YMm))!.Id);
+        var none = new Dictionary<string, double>(StringComparer.Ordinal);
+        return Results.Ok(Sizing.Grade(
+            counts, s => Blanks.Draw(job.Blank.Form, catalogue.Measures[job.Blank.Form.Id], s, face, none, []), size, box.WidthMm, box.HeightMm,
+            (shape, w, h) => rule.Propose(new PlacementQuestion(shape, job.Blank.Material, w, h, DropSchool.Measured)) is { } p ? (p.XMm, p.YMm) : (shape.MiddleX - w / 2, (shape.HeightMm - h) / 2)).ToArray());
+    }
+
+    private static List<SizeCount> RunOf(string? run, Problems problems)
+    {
+        var counts = new List<SizeCount>();
+        foreach (var part in (run ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries))
+        {
+            var pair = part.Split(':');
+            if (pair.Length == 2 && JobReader.Sizes.Contains(pair[0], StringComparer.Ordinal) && int.TryParse(pair[1], out var count) && count is >= 0 and <= JobReader.MostPieces)
+                counts.Add(new SizeCount(pair[0], count));
+            else
+                problems.Add("", $"run holds “{part}”; a size and a count such as adult-m:4 are accepted, with sizes {string.Join(", ", JobReader.Sizes)}.", "unknown-id");
+        }
+
+        if (counts.Count == 0 && problems.None)
+            problems.Add("", "run is missing; sizes and counts such as adult-m:4,adult-l:2 are needed.", "missing");
+        return counts;
+    }
+
+    private static async Task<IResult> LettersAsync(HttpRequest request, string? word, int? perPack, PlanCache cache, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        if (word is null || !word.Any(char.IsLetterOrDigit) || word.Length > 60)
+            problems.Add("", "word: 1 to 60 letters are accepted.", "missing");
+        if (perPack is < 1 or > 1000)
+            problems.Add("", $"perPack is {perPack}; 1 to 1000 are accepted.", "out-of-range");
+        return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job && problems.None
+            ? Results.Ok(Sizing.Letters(word!, perPack ?? 1, job.Blank.Faces[job.Blank.Face]))
+            : ProblemAnswers.Invalid(problems);
+    }
+
+    private static IResult Square(double top, double bottom, double left, double right)
+    {
+        var problems = new Problems();
+        foreach (var (name, side) in new[] { (nameof(top), top), (nameof(bottom), bottom), (nameof(left), left), (nameof(right), right) })
+        {
+            if (side is not (> 0 and <= JobReader.MostMm))
+                problems.Add("", $"{name} is {side}; above 0 to {JobReader.MostMm:0} mm are accepted.", "out-of-range");
+        }
+
+        return problems.None ? Results.Ok(Sizing.Square(top, bottom, left, right)) : ProblemAnswers.Invalid(problems, "question");
+    }
+
+    private static async Task<IResult> GuideAsync(Guid id, string format, string? face, string? what, string? units, JobStore store, PlanCache cache, TimeProvider clock, CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return ProblemAnswers.NotFound("job");
+        var problems = new Problems();
+        if (format is not ("pdf" or "svg"))
+            problems.Add("", $"There is no guide as {format}; pdf or svg is accepted.", "unknown-id");
+        if (cache.Read(row.Json, problems) is not { } job || !problems.None)
+            return ProblemAnswers.Invalid(problems);
+        var side = face switch { "back" => Face.Back, "front" => Face.Front, _ => job.Blank.Face };
+        var shape = job.Blank.Faces[side];
+        if (what == "picture")
+            return Results.Text(GuideDocument.Picture(shape, job.Layers.Where(l => l.Face == side)), "image/svg+xml");
+        if (JobPlacement.Artwork(job, side) is not { } art)
+        {
+            problems.Add("/layers/0/xMm", "Nothing is placed on this face yet: a layer with widthMm, heightMm, xMm and yMm is needed.", "missing");
+            return ProblemAnswers.Invalid(problems);
+        }
+
+        return format == "svg"
+            ? Results.Text(GuideDocument.Svg(shape, art, JobBody.Units(units)), "image/svg+xml")
+            : Results.File(GuideDocument.Pdf(shape, art, job.Title.Length > 0 ? job.Title : "Untitled", JobBody.Units(units), clock.GetUtcNow()), "application/pdf", "guide.pdf");
+    }
+}

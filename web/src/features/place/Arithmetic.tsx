@@ -1,0 +1,233 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, got } from '../../api/client';
+import { changed, type Job } from '../../api/job';
+import { useUnits } from '../../app/units';
+import { NumberField } from '../../ui/Fields';
+import { type FacePlacement, faceOf, placedAt, scaled } from './moves';
+import { SIZE_NAMES } from './sizes';
+
+interface Props {
+  job: Job;
+  placement: FacePlacement;
+  usual: string;
+  onEdit: (change: (job: Job) => Job) => void;
+}
+
+/** Sums that are otherwise done on the back of an envelope. */
+export function Arithmetic({ job, placement, onEdit }: Props) {
+  return (
+    <section aria-label="Sums" className="border-t border-rule pt-5">
+      <h2 className="mb-3">Sums</h2>
+      <div className="grid gap-8 lg:grid-cols-2">
+        {placement.size && placement.artwork && <Run job={job} placement={placement} onEdit={onEdit} />}
+        {placement.artwork && <ToMeasure job={job} placement={placement} onEdit={onEdit} />}
+        <Letters job={job} />
+        <Square />
+      </div>
+    </section>
+  );
+}
+
+/** One design over a run of sizes. */
+function Run({ job, placement, onEdit }: Omit<Props, 'usual'>) {
+  const units = useUnits();
+  const counts = (job.sizes as { size: string; count: number }[] | undefined) ?? [];
+  const count = (size: string) => counts.find((c) => c.size === size)?.count;
+  const run = counts.map((c) => `${c.size}:${c.count}`).join(',');
+  const graded = useQuery({
+    queryKey: ['grade', run, job],
+    queryFn: () => got(api.POST('/api/placement/grade', { params: { query: { run } }, body: job })),
+    enabled: run !== '',
+  });
+  const set = (size: string, n: number | undefined) =>
+    onEdit((j) => {
+      const sizes = placement.sizes
+        .map((s) => ({ size: s, count: s === size ? (n ?? 0) : (count(s) ?? 0) }))
+        .filter((s) => s.count > 0);
+      const pieces = sizes.reduce((sum, s) => sum + s.count, 0);
+      return changed(j, { sizes: sizes.length > 0 ? sizes : undefined, ...(pieces > 0 ? { quantity: pieces } : {}) });
+    });
+  const total = graded.data?.reduce((sum, g) => sum + g.areaMm2, 0) ?? 0;
+  return (
+    <div>
+      <h3 className="font-semibold">Over a run of sizes</h3>
+      <p className="text-[0.9rem] text-quiet mb-2">As large in proportion on each, placed by the same rule.</p>
+      <div className="grid grid-cols-3 gap-3">
+        {placement.sizes.map((size) => (
+          <NumberField
+            key={size}
+            name={size}
+            value={count(size)}
+            unit="pcs"
+            onChange={(n) => set(size, n)}
+            fault={undefined}
+          />
+        ))}
+      </div>
+      {graded.isError && <p className="notice stop mt-3">{graded.error.message}</p>}
+      {graded.data && (
+        <table className="mt-3 w-full tabular-nums text-[0.95rem]" data-testid="graded">
+          <thead>
+            <tr className="text-left text-quiet text-[0.87rem]">
+              <th className="font-normal">size</th>
+              <th className="font-normal text-right">pieces</th>
+              <th className="font-normal text-right">{units.lengthUnit}</th>
+              <th className="font-normal text-right">from the top</th>
+            </tr>
+          </thead>
+          <tbody className="scored">
+            {graded.data.map((g) => (
+              <tr key={g.size} className="border-t border-rule">
+                <td className="py-1">{SIZE_NAMES[g.size] ?? g.size}</td>
+                <td className="text-right">{g.count}</td>
+                <td className="text-right">
+                  {units.lengthShown(g.widthMm)} × {units.lengthShown(g.heightMm)}
+                </td>
+                <td className="text-right">{units.lengthShown(g.yMm)}</td>
+              </tr>
+            ))}
+            <tr className="border-t border-rule font-semibold">
+              <td className="py-1">in all</td>
+              <td className="text-right">{counts.reduce((sum, c) => sum + c.count, 0)}</td>
+              <td className="text-right" colSpan={2}>
+                {(total / 1e6).toFixed(2)} m² of vinyl as boxes
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      )}
+    </div>
+  );
+}
+
+/** A figure scaled to a measure of the body or the item; pairs come out alike. */
+function ToMeasure({ job, placement, onEdit }: Omit<Props, 'usual'>) {
+  const units = useUnits();
+  const [measure, setMeasure] = useState<number | undefined>(undefined);
+  const [share, setShare] = useState<number | undefined>(60);
+  const art = placement.artwork;
+  const width = measure !== undefined && share !== undefined ? (measure * share) / 100 : null;
+  return (
+    <div>
+      <h3 className="font-semibold">To a measure of the body</h3>
+      <p className="text-[0.9rem] text-quiet mb-2">
+        A limb, the back, a handle: the artwork becomes a share of it, and the same for each of a pair.
+      </p>
+      <div className="grid grid-cols-3 gap-3 items-end">
+        <NumberField
+          name="The measure"
+          value={measure === undefined ? undefined : units.lengthShown(measure)}
+          unit={units.lengthUnit}
+          onChange={(n) => setMeasure(n === undefined ? undefined : units.mmFrom(n))}
+          fault={undefined}
+        />
+        <NumberField name="Share of it" value={share} unit="%" onChange={setShare} fault={undefined} />
+        <button
+          type="button"
+          className="btn btn-outline h-10"
+          disabled={!width || !art || width > 3000}
+          onClick={() =>
+            width &&
+            art &&
+            onEdit((j) => {
+              const next = scaled(j, placement.face, width / art.widthMm);
+              return placedAt(next, placement.face, art.xMm + (art.widthMm - width) / 2, art.yMm);
+            })
+          }
+        >
+          Make it so
+        </button>
+      </div>
+      {width !== null && art && (
+        <p className="mt-2">
+          {units.lengthShown(width)} × {units.lengthShown((width * art.heightMm) / art.widthMm)} {units.lengthUnit}
+        </p>
+      )}
+      {job.layers.filter((l) => faceOf(job, l) === placement.face).length > 1 && (
+        <p className="mt-1 text-[0.9rem] text-quiet">All layers of this face together.</p>
+      )}
+    </div>
+  );
+}
+
+/** Letters of a word, one on each piece. */
+function Letters({ job }: { job: Job }) {
+  const units = useUnits();
+  const [word, setWord] = useState('');
+  const [pack, setPack] = useState<number | undefined>(6);
+  const plan = useQuery({
+    queryKey: ['letters', word, pack, job.blank, job.tools.heatSource],
+    queryFn: () =>
+      got(api.POST('/api/placement/letters', { params: { query: { word, perPack: pack ?? 1 } }, body: job })),
+    enabled: /[\p{L}\p{N}]/u.test(word) && pack !== undefined && pack >= 1,
+  });
+  return (
+    <div>
+      <h3 className="font-semibold">A letter on each piece</h3>
+      <p className="text-[0.9rem] text-quiet mb-2">One height for all of them, and the widest must still fit.</p>
+      <div className="grid grid-cols-[minmax(0,1fr)_8rem] gap-3">
+        <label className="field">
+          <span className="name">Word</span>
+          <input className="input" maxLength={60} value={word} onChange={(e) => setWord(e.target.value)} />
+        </label>
+        <NumberField name="Pieces in a pack" value={pack} unit="pcs" onChange={setPack} fault={undefined} />
+      </div>
+      {plan.isError && <p className="notice stop mt-3">{plan.error.message}</p>}
+      {plan.data && (
+        <p className="mt-2" data-testid="letters">
+          {plan.data.pieces} pieces, {plan.data.packs} {plan.data.packs === 1 ? 'pack' : 'packs'}, {plan.data.leftOver}{' '}
+          left over. Letters {units.lengthShown(plan.data.heightMm)} {units.lengthUnit} high; {plan.data.widest} is the
+          widest at {units.lengthShown(plan.data.widestMm)}.
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Cloth that is not square. */
+function Square() {
+  const units = useUnits();
+  const [sides, setSides] = useState<Record<string, number | undefined>>({});
+  const { top, bottom, left, right } = sides;
+  const all = top !== undefined && bottom !== undefined && left !== undefined && right !== undefined;
+  const answer = useQuery({
+    queryKey: ['square', sides],
+    queryFn: () =>
+      got(
+        api.GET('/api/placement/square', {
+          params: { query: { top: top ?? 0, bottom: bottom ?? 0, left: left ?? 0, right: right ?? 0 } },
+        }),
+      ),
+    enabled: all,
+  });
+  const field = (name: string, key: string) => (
+    <NumberField
+      name={name}
+      value={sides[key] === undefined ? undefined : units.lengthShown(sides[key])}
+      unit={units.lengthUnit}
+      onChange={(n) => setSides({ ...sides, [key]: n === undefined ? undefined : units.mmFrom(n) })}
+      fault={undefined}
+    />
+  );
+  return (
+    <div>
+      <h3 className="font-semibold">Is it square?</h3>
+      <p className="text-[0.9rem] text-quiet mb-2">Cloth seldom is. Measure all four sides and share the difference.</p>
+      <div className="grid grid-cols-4 gap-3">
+        {field('Top', 'top')}
+        {field('Bottom', 'bottom')}
+        {field('Left', 'left')}
+        {field('Right', 'right')}
+      </div>
+      {answer.isError && <p className="notice stop mt-3">{answer.error.message}</p>}
+      {answer.data && (
+        <p className="mt-2">
+          Shift each side by {units.lengthShown(answer.data.shareMm)} {units.lengthUnit}; that turns the print by{' '}
+          {answer.data.tiltDegrees.toFixed(1)}°.{' '}
+          {answer.data.acceptedByEye ? 'The eye accepts that.' : 'That shows: trim or stretch the cloth first.'}
+        </p>
+      )}
+    </div>
+  );
+}

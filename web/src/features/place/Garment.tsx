@@ -1,0 +1,233 @@
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { useUnits } from '../../app/units';
+import { around, type BoxMm, type FacePlacement, snapped } from './moves';
+
+interface Props {
+  placement: FacePlacement;
+  /** Index among this face's layers that moves alone; null for all together. */
+  selected: number | null;
+  /** A measure to show the tape of. */
+  tape: string | null;
+  onMove: (dx: number, dy: number) => void;
+}
+
+const ROOM = 46;
+
+/** The face to measure, with the artwork on it: dragged, or nudged by the arrow keys; distances are always shown. */
+export function Garment({ placement, selected, tape, onMove }: Props) {
+  const units = useUnits();
+  const drawing = useRef<SVGSVGElement>(null);
+  const [drag, setDrag] = useState<{ x: number; y: number; dx: number; dy: number } | null>(null);
+  const xs = placement.outline.map((p) => p.x);
+  const ys = placement.outline.map((p) => p.y);
+  const [left, top] = [Math.min(0, ...xs) - ROOM, Math.min(0, ...ys) - ROOM];
+  const [width, height] = [Math.max(...xs) - left + ROOM, Math.max(...ys) - top + ROOM];
+  const ink = Math.max(width, height) / 300;
+  const art = placement.artwork as BoxMm | null;
+  const mine = placement.layers
+    .filter((l, i) => l.box && (selected === null || selected === i))
+    .map((l) => l.box as BoxMm);
+  const moving = around(mine);
+  const pull =
+    drag && moving ? snapped(moving, drag.dx, drag.dy, placement) : { dx: 0, dy: 0, onMiddle: false, onRule: null };
+  const shownArt =
+    art && drag
+      ? selected === null
+        ? { ...art, xMm: art.xMm + pull.dx, yMm: art.yMm + pull.dy }
+        : around(
+            placement.layers.flatMap((l, i) =>
+              l.box
+                ? [
+                    i === selected
+                      ? { ...(l.box as BoxMm), xMm: l.box.xMm + pull.dx, yMm: l.box.yMm + pull.dy }
+                      : (l.box as BoxMm),
+                  ]
+                : [],
+            ),
+          )
+      : art;
+
+  const at = (e: PointerEvent) => {
+    const matrix = drawing.current?.getScreenCTM();
+    if (!matrix) return null;
+    const p = new DOMPoint(e.clientX, e.clientY).matrixTransform(matrix.inverse());
+    return { x: p.x, y: p.y };
+  };
+  const onKey = (e: KeyboardEvent) => {
+    const step = e.shiftKey ? 10 : 1;
+    const by = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[e.key];
+    if (!by || !moving) return;
+    e.preventDefault();
+    onMove(by[0] ?? 0, by[1] ?? 0);
+  };
+  const points = (list: readonly { x: number; y: number }[]) => list.map((p) => `${p.x},${p.y}`).join(' ');
+  const shown = placement.measures.find((m) => m.id === tape);
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot be a drawing
+    <svg
+      ref={drawing}
+      viewBox={`${left} ${top} ${width} ${height}`}
+      className="w-full max-h-[640px] block touch-none"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: the artwork on it is moved by the arrow keys
+      tabIndex={0}
+      role="group"
+      aria-label={`${placement.face}: the item to measure. Arrow keys move the artwork by a millimetre, with Shift by ten.`}
+      data-testid="garment"
+      onKeyDown={onKey}
+      onPointerMove={(e) => {
+        if (!drag) return;
+        const p = at(e);
+        if (p) setDrag({ ...drag, dx: p.x - drag.x, dy: p.y - drag.y });
+      }}
+      onPointerUp={() => {
+        if (drag && (pull.dx !== 0 || pull.dy !== 0)) onMove(pull.dx, pull.dy);
+        setDrag(null);
+      }}
+      onPointerCancel={() => setDrag(null)}
+    >
+      <polygon
+        points={points(placement.outline)}
+        fill="var(--color-base-200)"
+        stroke="var(--color-base-content)"
+        strokeWidth={ink}
+        strokeLinejoin="round"
+      />
+      <polygon
+        points={points(placement.freeArea)}
+        fill="none"
+        stroke="var(--color-base-300)"
+        strokeWidth={ink * 0.7}
+        strokeDasharray={`${ink * 3} ${ink * 2}`}
+      />
+      {placement.plate && (
+        <rect
+          x={placement.plate.xMm}
+          y={placement.plate.yMm}
+          width={placement.plate.widthMm}
+          height={placement.plate.heightMm}
+          fill="none"
+          stroke="var(--color-secondary)"
+          strokeWidth={ink * 0.6}
+          strokeDasharray={`${ink} ${ink * 2}`}
+        >
+          <title>The plate</title>
+        </rect>
+      )}
+      {placement.features.map((f) => (
+        <polygon
+          key={`${f.name}${f.box.xMm}${f.box.yMm}`}
+          points={points(f.outline)}
+          fill={f.keepsThePlateOff ? 'var(--color-base-content)' : 'none'}
+          fillOpacity={0.16}
+          stroke="var(--color-base-content)"
+          strokeOpacity={0.6}
+          strokeWidth={ink * 0.6}
+        >
+          <title>{f.name}</title>
+        </polygon>
+      ))}
+      <line
+        x1={placement.widthMm / 2}
+        x2={placement.widthMm / 2}
+        y1={0}
+        y2={placement.heightMm}
+        stroke="var(--color-base-content)"
+        strokeOpacity={pull.onMiddle ? 1 : 0.35}
+        strokeWidth={ink * (pull.onMiddle ? 1 : 0.5)}
+        strokeDasharray={`${ink * 4} ${ink * 2}`}
+      />
+      {placement.layers.map((layer, i) => {
+        if (!layer.box) return null;
+        const follows = drag && (selected === null || selected === i);
+        return (
+          <rect
+            key={layer.id}
+            data-layer={layer.id}
+            x={layer.box.xMm + (follows ? pull.dx : 0)}
+            y={layer.box.yMm + (follows ? pull.dy : 0)}
+            width={layer.box.widthMm}
+            height={layer.box.heightMm}
+            fill={layer.colour ?? '#777777'}
+            fillOpacity={0.85}
+            stroke="var(--color-base-content)"
+            strokeWidth={selected === i ? ink * 1.4 : ink * 0.5}
+            className="cursor-grab active:cursor-grabbing"
+            onPointerDown={(e) => {
+              const p = at(e);
+              if (!p) return;
+              drawing.current?.setPointerCapture(e.pointerId);
+              drawing.current?.focus();
+              setDrag({ x: p.x, y: p.y, dx: 0, dy: 0 });
+            }}
+          >
+            <title>{layer.id}</title>
+          </rect>
+        );
+      })}
+      {shownArt && <Dimensions art={shownArt} placement={placement} ink={ink} length={(mm) => units.lengthShown(mm)} />}
+      {shown && (
+        <g stroke="var(--ember)" strokeWidth={ink * 1.6} fill="var(--color-base-content)">
+          <line x1={shown.start.x} y1={shown.start.y} x2={shown.end.x} y2={shown.end.y} />
+          <circle cx={shown.start.x} cy={shown.start.y} r={ink * 2} stroke="none" fill="var(--ember)" />
+          <circle cx={shown.end.x} cy={shown.end.y} r={ink * 2} stroke="none" fill="var(--ember)" />
+        </g>
+      )}
+      {pull.onRule && (
+        <text
+          x={placement.widthMm / 2}
+          y={top + ink * 10}
+          textAnchor="middle"
+          fontSize={ink * 8}
+          fill="var(--color-base-content)"
+        >
+          {pull.onRule}
+        </text>
+      )}
+    </svg>
+  );
+}
+
+/** How far the artwork lies from the edges of the free area and below the collar. */
+function Dimensions({
+  art,
+  placement,
+  ink,
+  length,
+}: {
+  art: BoxMm;
+  placement: FacePlacement;
+  ink: number;
+  length: (mm: number) => number;
+}) {
+  const middleX = art.xMm + art.widthMm / 2;
+  const middleY = art.yMm + art.heightMm / 2;
+  const collar = placement.features.find((f) => f.kind === 'collar');
+  const topFrom = collar ? collar.box.yMm + collar.box.heightMm : 0;
+  const lines: [string, number, number, number, number][] = [
+    ['left', 0, middleY, art.xMm, middleY],
+    ['right', art.xMm + art.widthMm, middleY, placement.widthMm, middleY],
+    ['top', middleX, topFrom, middleX, art.yMm],
+    ['bottom', middleX, art.yMm + art.heightMm, middleX, placement.heightMm],
+  ];
+  return (
+    <g fontSize={ink * 8} fill="var(--color-base-content)" pointerEvents="none">
+      {lines.map(([side, x1, y1, x2, y2]) => {
+        const signed = side === 'left' || side === 'right' ? x2 - x1 : y2 - y1;
+        const across = y1 === y2;
+        return (
+          <g key={side} data-distance={side}>
+            <line x1={x1} y1={y1} x2={x2} y2={y2} stroke="var(--color-base-content)" strokeWidth={ink * 0.6} />
+            <text
+              x={(x1 + x2) / 2 + (across ? 0 : ink * 4)}
+              y={(y1 + y2) / 2 + (across ? -ink * 3 : ink * 3)}
+              textAnchor={across ? 'middle' : 'start'}
+              fontWeight="600"
+            >
+              {length(Math.round(signed * 2) / 2)}
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}

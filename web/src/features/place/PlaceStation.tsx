@@ -1,0 +1,417 @@
+import { useState } from 'react';
+import { changed, type Job, type JobLayer, layerId, withLayer } from '../../api/job';
+import { usePlacement } from '../../api/queries';
+import { useUnits } from '../../app/units';
+import { ChoiceField, NumberField } from '../../ui/Fields';
+import { Loading } from '../../ui/States';
+import { useJob } from '../jobs/JobPage';
+import { Arithmetic } from './Arithmetic';
+import { Garment } from './Garment';
+import { type FacePlacement, faceOf, placedAt, scaled, shifted } from './moves';
+import { SIZE_NAMES } from './sizes';
+
+const KINDS = ['seam', 'zip', 'button', 'snap', 'pocket', 'hem', 'strap', 'handle', 'frame', 'metal', 'collar'];
+
+/** Where it goes, and how large it may be: the item to measure with the design on it. */
+export function PlaceStation() {
+  const { draft, faults } = useJob();
+  const { job, edit } = draft;
+  const units = useUnits();
+  const placement = usePlacement(job);
+  const main = (job.blank.face as string | undefined) ?? 'front';
+  const [face, setFace] = useState(main);
+  const [chosen, setChosen] = useState<string>('all');
+  const [tape, setTape] = useState<string | null>(null);
+  if (!placement.data) {
+    if (placement.isError) return <p className="text-quiet">The item cannot be drawn yet: see the Item station.</p>;
+    return <Loading what="the item" />;
+  }
+  const here: FacePlacement = face === 'back' ? placement.data.back : placement.data.front;
+  const mine = job.layers.map((layer, index) => ({ layer, index })).filter(({ layer }) => faceOf(job, layer) === face);
+  const one = mine.find(({ index }) => layerId(job, index) === chosen);
+  const index = one?.index ?? null;
+  const within = one ? mine.indexOf(one) : null;
+  const move = (dx: number, dy: number) => edit((j) => shifted(j, face, index, dx, dy));
+  const unsized = mine.filter(({ layer }) => layer.widthMm === undefined || layer.heightMm === undefined);
+  const art = here.artwork;
+  const setLayer = (i: number, change: Partial<JobLayer>) =>
+    edit((j) => withLayer(j, i, changed(j.layers[i] ?? j.layers[0], change)));
+  const length = (mm: number | undefined) => (mm === undefined ? undefined : units.lengthShown(mm));
+  const first = here.proposals[0];
+  return (
+    <div className="grid gap-8">
+      <div className="grid xl:grid-cols-[minmax(0,1fr)_19rem] gap-x-8 gap-y-5 items-start">
+        <div>
+          <div className="flex flex-wrap gap-x-6 gap-y-2 items-center mb-2">
+            <fieldset className="flex gap-1">
+              <legend className="sr-only">Which face</legend>
+              {(['front', 'back'] as const).map((f) => (
+                <button
+                  key={f}
+                  type="button"
+                  aria-pressed={face === f}
+                  className={`btn btn-sm ${face === f ? 'btn-primary' : 'btn-outline'}`}
+                  onClick={() => {
+                    setFace(f);
+                    setChosen('all');
+                  }}
+                >
+                  {f === 'front' ? 'Front' : 'Back'}
+                </button>
+              ))}
+            </fieldset>
+            {mine.length > 1 && (
+              <label className="flex items-center gap-2">
+                <span className="text-quiet text-[0.9rem]">Move</span>
+                <select
+                  className="select select-sm bg-sheet"
+                  value={chosen}
+                  onChange={(e) => setChosen(e.target.value)}
+                >
+                  <option value="all">all together</option>
+                  {mine.map(({ index: i }) => (
+                    <option key={layerId(job, i)} value={layerId(job, i)}>
+                      {layerId(job, i)}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            )}
+            <span className="text-quiet text-[0.9rem]">drag it, or use the arrow keys</span>
+          </div>
+          <Garment placement={here} selected={within} tape={tape} onMove={move} />
+        </div>
+        <div className="grid gap-6">
+          <section aria-label="Places">
+            <h2 className="mb-1">Where it goes</h2>
+            {mine.length === 0 && (
+              <p className="text-quiet">
+                Nothing lies on this face.{' '}
+                <button type="button" className="underline underline-offset-2" onClick={() => setLayer(0, { face })}>
+                  Put “{layerId(job, 0)}” here
+                </button>
+              </p>
+            )}
+            {mine.length > 0 && unsized.length === mine.length && (
+              <p className="mb-2">How large is the artwork? Type it below; then it can be placed.</p>
+            )}
+            <ul className="scored border-y border-rule">
+              {here.proposals.map((p) => (
+                <li key={p.id} className="py-2.5">
+                  <div className="flex items-center gap-3">
+                    <strong className="font-semibold grow">{p.name}</strong>
+                    <button
+                      type="button"
+                      className="btn btn-sm btn-outline"
+                      disabled={mine.length === 0 || unsized.length === mine.length}
+                      aria-label={`Put it there: ${p.name}`}
+                      onClick={() => edit((j) => placedAt(j, face, p.xMm, p.yMm))}
+                    >
+                      Put it there
+                    </button>
+                  </div>
+                  {p.dropMm !== null && (
+                    <p className="text-[0.95rem]">
+                      {units.lengthShown(p.dropMm)} {units.lengthUnit} below the collar
+                    </p>
+                  )}
+                  {p.fingers && <p className="text-[0.87rem] text-quiet">Others lay {p.fingers}.</p>}
+                  <details className="text-[0.9rem] mt-0.5">
+                    <summary className="cursor-pointer w-fit underline decoration-dotted underline-offset-2 text-quiet">
+                      Why, and how to find it
+                    </summary>
+                    <p className="mt-1">{p.reason}</p>
+                    <p className="mt-1">{p.find}</p>
+                    <p className="mt-1 text-quiet">Source: {p.from}</p>
+                  </details>
+                </li>
+              ))}
+            </ul>
+          </section>
+          {mine.length > 0 && (
+            <section aria-label="Size and place" className="grid grid-cols-2 gap-x-4 gap-y-3">
+              <h2 className="col-span-full">
+                {one ? `“${chosen}”` : mine.length > 1 ? 'All together' : 'Size and place'}
+              </h2>
+              {(one ?? (mine.length === 1 ? mine[0] : undefined)) ? (
+                <LayerNumbers
+                  layer={(one ?? mine[0])?.layer as JobLayer}
+                  onChange={(change) => setLayer((one ?? mine[0])?.index ?? 0, change)}
+                  fault={(name) => faults.get(`/layers/${(one ?? mine[0])?.index ?? 0}/${name}`)}
+                />
+              ) : (
+                art && (
+                  <>
+                    <NumberField
+                      name="From the left"
+                      value={length(art.xMm)}
+                      unit={units.lengthUnit}
+                      onChange={(n) => n !== undefined && edit((j) => placedAt(j, face, units.mmFrom(n), art.yMm))}
+                      fault={undefined}
+                    />
+                    <NumberField
+                      name="From the top"
+                      value={length(art.yMm)}
+                      unit={units.lengthUnit}
+                      onChange={(n) => n !== undefined && edit((j) => placedAt(j, face, art.xMm, units.mmFrom(n)))}
+                      fault={undefined}
+                    />
+                    <p className="col-span-full text-quiet text-[0.9rem]">
+                      {units.lengthShown(art.widthMm)} × {units.lengthShown(art.heightMm)} {units.lengthUnit} in all
+                    </p>
+                  </>
+                )
+              )}
+              {here.distances && (
+                <p className="col-span-full text-[0.95rem]" data-testid="off-centre">
+                  {Math.abs(here.distances.offCentre) < 0.5
+                    ? 'On the middle line.'
+                    : `${units.lengthShown(Math.abs(here.distances.offCentre))} ${units.lengthUnit} ${here.distances.offCentre > 0 ? 'right' : 'left'} of the middle.`}
+                  {here.distances.nearest &&
+                    ` Nearest: ${here.distances.nearest}, ${units.lengthShown(here.distances.nearestMm ?? 0)} ${units.lengthUnit}.`}
+                </p>
+              )}
+              {here.largest && (
+                <div className="col-span-full text-[0.95rem]">
+                  <p>
+                    Largest in these proportions: {units.lengthShown(here.largest.widthMm)} ×{' '}
+                    {units.lengthShown(here.largest.heightMm)} {units.lengthUnit}
+                    {here.largest.limitedBy === 'item' ? ', then the item ends.' : ', then the cutter ends.'}
+                  </p>
+                  {art && art.widthMm > 0 && (
+                    <button
+                      type="button"
+                      className="btn btn-sm btn-outline mt-1.5"
+                      onClick={() =>
+                        edit((j) =>
+                          placedAt(
+                            scaled(j, face, (here.largest?.widthMm ?? 0) / art.widthMm),
+                            face,
+                            here.largest?.xMm ?? 0,
+                            here.largest?.yMm ?? 0,
+                          ),
+                        )
+                      }
+                    >
+                      Make it this large
+                    </button>
+                  )}
+                </div>
+              )}
+              {mine.length > 0 && (
+                <button
+                  type="button"
+                  className="col-span-full justify-self-start text-[0.9rem] underline underline-offset-2"
+                  onClick={() => {
+                    const other = face === 'front' ? 'back' : 'front';
+                    setLayer((one ?? mine[0])?.index ?? 0, { face: other, xMm: undefined, yMm: undefined });
+                  }}
+                >
+                  Move “{layerId(job, (one ?? mine[0])?.index ?? 0)}” to the {face === 'front' ? 'back' : 'front'}
+                </button>
+              )}
+            </section>
+          )}
+          {art && (
+            <section aria-label="Guides">
+              <h2 className="mb-1">To lay it by</h2>
+              <p className="text-[0.9rem] text-quiet mb-2">
+                At true scale: collar or edge, middle line, corners of the artwork, and a bar to check the printer.
+              </p>
+              <div className="flex flex-wrap gap-2">
+                {(['pdf', 'svg'] as const).map((format) => (
+                  <a
+                    key={format}
+                    className="btn btn-sm btn-outline"
+                    href={`/api/jobs/${draft.id}/guide.${format}?face=${face}&units=${units.system}`}
+                    download={`guide.${format}`}
+                  >
+                    Guide, {format.toUpperCase()}
+                  </a>
+                ))}
+                <a
+                  className="btn btn-sm btn-outline"
+                  href={`/api/jobs/${draft.id}/guide.svg?face=${face}&what=picture`}
+                  download="picture.svg"
+                >
+                  Picture, SVG
+                </a>
+              </div>
+            </section>
+          )}
+        </div>
+      </div>
+      <Measures placement={here} onEdit={edit} onTape={setTape} faults={faults} />
+      <KeepOuts job={job} onEdit={edit} faults={faults} />
+      <Arithmetic job={job} placement={here} usual={first?.name ?? ''} onEdit={edit} />
+    </div>
+  );
+}
+
+/** Size and place of one layer. */
+function LayerNumbers({
+  layer,
+  onChange,
+  fault,
+}: {
+  layer: JobLayer;
+  onChange: (change: Partial<JobLayer>) => void;
+  fault: (name: string) => string | undefined;
+}) {
+  const units = useUnits();
+  const field = (name: string, key: 'widthMm' | 'heightMm' | 'xMm' | 'yMm') => (
+    <NumberField
+      name={name}
+      value={layer[key] === undefined ? undefined : units.lengthShown(layer[key])}
+      unit={units.lengthUnit}
+      onChange={(n) => onChange({ [key]: n === undefined ? undefined : units.mmFrom(n) })}
+      fault={fault(key)}
+    />
+  );
+  return (
+    <>
+      {field('Artwork width', 'widthMm')}
+      {field('Artwork height', 'heightMm')}
+      {field('From the left', 'xMm')}
+      {field('From the top', 'yMm')}
+    </>
+  );
+}
+
+/** What the tape says. Focus on a measure shows where it goes. */
+function Measures({
+  placement,
+  onEdit,
+  onTape,
+  faults,
+}: {
+  placement: FacePlacement;
+  onEdit: (change: (job: Job) => Job) => void;
+  onTape: (id: string | null) => void;
+  faults: Map<string, string>;
+}) {
+  const units = useUnits();
+  const set = (id: string, mm: number | undefined) =>
+    onEdit((j) => {
+      if (id === 'freeWidth') return { ...j, blank: changed(j.blank, { widthMm: mm }) };
+      if (id === 'freeHeight') return { ...j, blank: changed(j.blank, { heightMm: mm }) };
+      const measures = changed((j.blank.measures as Record<string, number> | undefined) ?? {}, { [id]: mm } as Record<
+        string,
+        number
+      >);
+      return { ...j, blank: changed(j.blank, { measures: Object.keys(measures).length > 0 ? measures : undefined }) };
+    });
+  const pointer = (id: string) =>
+    id === 'freeWidth' ? '/blank/widthMm' : id === 'freeHeight' ? '/blank/heightMm' : `/blank/measures/${id}`;
+  return (
+    <section aria-label="Measures">
+      <h2>
+        Measure yours{' '}
+        <span className="font-normal text-quiet text-[0.87rem]">
+          typical measures stand in grey; what your tape says takes their place. The tape is shown above.
+        </span>
+      </h2>
+      <div className="grid grid-cols-2 lg:grid-cols-4 gap-x-5 gap-y-4 mt-3 items-start">
+        {placement.size && (
+          <ChoiceField
+            name="Size"
+            value={placement.size}
+            options={placement.sizes.map((id) => ({ id, name: SIZE_NAMES[id] ?? id }))}
+            onPick={(size) => onEdit((j) => ({ ...j, blank: changed(j.blank, { size }) }))}
+            fault={faults.get('/blank/size')}
+          />
+        )}
+        {placement.measures.map((m) => (
+          // biome-ignore lint/a11y/noStaticElementInteractions: only listens to the focus of the field inside
+          <div key={m.id} onFocus={() => onTape(m.id)} onBlur={() => onTape(null)} onMouseEnter={() => onTape(m.id)}>
+            <NumberField
+              name={m.name}
+              value={m.measured ? units.lengthShown(m.valueMm) : undefined}
+              unit={units.lengthUnit}
+              placeholder={String(units.lengthShown(m.usualMm))}
+              hint={m.how}
+              onChange={(n) => set(m.id, n === undefined ? undefined : units.mmFrom(n))}
+              fault={faults.get(pointer(m.id))}
+            />
+          </div>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+interface OwnFeature {
+  kind: string;
+  xMm?: number;
+  yMm?: number;
+  widthMm?: number;
+  heightMm?: number;
+}
+
+/** What stands in the way on this very piece: pockets, seams, buttons. */
+function KeepOuts({
+  job,
+  onEdit,
+  faults,
+}: {
+  job: Job;
+  onEdit: (change: (job: Job) => Job) => void;
+  faults: Map<string, string>;
+}) {
+  const units = useUnits();
+  const own = (job.blank.features as OwnFeature[] | undefined) ?? [];
+  const set = (features: OwnFeature[]) =>
+    onEdit((j) => ({ ...j, blank: changed(j.blank, { features: features.length > 0 ? features : undefined }) }));
+  const number = (f: OwnFeature, i: number, name: string, key: 'xMm' | 'yMm' | 'widthMm' | 'heightMm') => (
+    <NumberField
+      name={name}
+      value={f[key] === undefined ? undefined : units.lengthShown(f[key])}
+      unit={units.lengthUnit}
+      onChange={(n) =>
+        set(own.map((o, k) => (k === i ? changed(o, { [key]: n === undefined ? undefined : units.mmFrom(n) }) : o)))
+      }
+      fault={faults.get(`/blank/features/${i}/${key}`)}
+    />
+  );
+  return (
+    <section aria-label="In the way">
+      <h2>
+        In the way{' '}
+        <span className="font-normal text-quiet text-[0.87rem]">
+          what your piece has besides: a pocket, a seam, a zip, a ring
+        </span>
+      </h2>
+      <ul className="grid gap-3 mt-2">
+        {own.map((f, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a keep-out is known by its place in the list
+          <li key={i} className="grid grid-cols-2 sm:grid-cols-[9rem_repeat(4,minmax(0,7rem))_auto] gap-3 items-end">
+            <ChoiceField
+              name="What"
+              value={f.kind}
+              options={KINDS.map((id) => ({ id, name: id }))}
+              onPick={(kind) => set(own.map((o, k) => (k === i ? { ...o, kind } : o)))}
+            />
+            {number(f, i, 'From the left', 'xMm')}
+            {number(f, i, 'From the top', 'yMm')}
+            {number(f, i, 'Width', 'widthMm')}
+            {number(f, i, 'Height', 'heightMm')}
+            <button
+              type="button"
+              className="btn btn-sm btn-ghost justify-self-start mb-1"
+              onClick={() => set(own.filter((_, k) => k !== i))}
+            >
+              Take away
+            </button>
+          </li>
+        ))}
+      </ul>
+      <button
+        type="button"
+        className="btn btn-sm btn-outline mt-2"
+        onClick={() => set([...own, { kind: 'pocket', xMm: 20, yMm: 20, widthMm: 60, heightMm: 60 }])}
+      >
+        Add something in the way
+      </button>
+    </section>
+  );
+}

@@ -1,0 +1,107 @@
+import type { Schemas } from '../../api/client';
+import { changed, type Job, type JobLayer } from '../../api/job';
+
+export type FacePlacement = Schemas['FacePlacement'];
+export interface BoxMm {
+  xMm: number;
+  yMm: number;
+  widthMm: number;
+  heightMm: number;
+}
+
+const SNAP_MM = 4;
+const HALF = 0.5;
+
+/** Lengths are kept to half a millimetre: finer cannot be laid by hand. */
+export const rounded = (mm: number) => Math.round(mm / HALF) * HALF;
+
+export function faceOf(job: Job, layer: JobLayer): string {
+  return (layer.face as string | undefined) ?? (job.blank.face as string | undefined) ?? 'front';
+}
+
+export function boxOf(layer: JobLayer): BoxMm | null {
+  const { xMm, yMm, widthMm, heightMm } = layer;
+  return xMm !== undefined && yMm !== undefined && widthMm !== undefined && heightMm !== undefined
+    ? { xMm, yMm, widthMm, heightMm }
+    : null;
+}
+
+export function around(boxes: readonly BoxMm[]): BoxMm | null {
+  if (boxes.length === 0) return null;
+  const x = Math.min(...boxes.map((b) => b.xMm));
+  const y = Math.min(...boxes.map((b) => b.yMm));
+  return {
+    xMm: x,
+    yMm: y,
+    widthMm: Math.max(...boxes.map((b) => b.xMm + b.widthMm)) - x,
+    heightMm: Math.max(...boxes.map((b) => b.yMm + b.heightMm)) - y,
+  };
+}
+
+/** Layers of a face that a move takes along: one, or all of them. */
+function moved(job: Job, face: string, index: number | null, change: (layer: JobLayer) => JobLayer): Job {
+  const layers = job.layers.map((l, i) => (faceOf(job, l) === face && (index === null || index === i) ? change(l) : l));
+  return { ...job, layers: layers as Job['layers'] };
+}
+
+/** The same job with its artwork shifted; what is not placed yet stays so. */
+export function shifted(job: Job, face: string, index: number | null, dx: number, dy: number): Job {
+  return moved(job, face, index, (l) =>
+    l.xMm === undefined || l.yMm === undefined ? l : { ...l, xMm: rounded(l.xMm + dx), yMm: rounded(l.yMm + dy) },
+  );
+}
+
+/** The same job with its artwork as a whole at a place; layers that were nowhere yet lie middle on middle. */
+export function placedAt(job: Job, face: string, x: number, y: number): Job {
+  const here = job.layers.filter((l) => faceOf(job, l) === face);
+  const box = around(here.map(boxOf).filter((b) => b !== null));
+  const placed = box ? shifted(job, face, null, x - box.xMm, y - box.yMm) : job;
+  const width = box?.widthMm ?? Math.max(...here.map((l) => l.widthMm ?? 0));
+  const height = box?.heightMm ?? Math.max(...here.map((l) => l.heightMm ?? 0));
+  return moved(placed, face, null, (l) =>
+    boxOf(l) || l.widthMm === undefined || l.heightMm === undefined
+      ? l
+      : { ...l, xMm: rounded(x + (width - l.widthMm) / 2), yMm: rounded(y + (height - l.heightMm) / 2) },
+  );
+}
+
+/** The same job with its artwork scaled, proportions and the middle of its upper edge kept. */
+export function scaled(job: Job, face: string, factor: number): Job {
+  const box = around(
+    job.layers
+      .filter((l) => faceOf(job, l) === face)
+      .map(boxOf)
+      .filter((b) => b !== null),
+  );
+  return moved(job, face, null, (l) => {
+    if (l.widthMm === undefined || l.heightMm === undefined) return l;
+    const size = { widthMm: rounded(l.widthMm * factor), heightMm: rounded(l.heightMm * factor) };
+    if (!box || l.xMm === undefined || l.yMm === undefined) return changed(l, size);
+    const middle = box.xMm + box.widthMm / 2;
+    return {
+      ...l,
+      ...size,
+      xMm: rounded(middle + (l.xMm - middle) * factor),
+      yMm: rounded(box.yMm + (l.yMm - box.yMm) * factor),
+    };
+  });
+}
+
+/** A shift drawn to the middle line and to the places that the rules propose, when it comes near them. */
+export function snapped(
+  box: BoxMm,
+  dx: number,
+  dy: number,
+  placement: Pick<FacePlacement, 'widthMm' | 'proposals'>,
+): { dx: number; dy: number; onMiddle: boolean; onRule: string | null } {
+  const near = (a: number, b: number) => Math.abs(a - b) <= SNAP_MM;
+  const toMiddle = placement.widthMm / 2 - box.widthMm / 2 - box.xMm;
+  const onMiddle = near(dx, toMiddle);
+  const rule = placement.proposals.find((p) => near(box.yMm + dy, p.yMm) && (onMiddle || near(box.xMm + dx, p.xMm)));
+  return {
+    dx: rule && !onMiddle ? rule.xMm - box.xMm : onMiddle ? toMiddle : dx,
+    dy: rule ? rule.yMm - box.yMm : dy,
+    onMiddle,
+    onRule: rule?.name ?? null,
+  };
+}
