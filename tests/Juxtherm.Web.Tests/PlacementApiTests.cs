@@ -1,0 +1,190 @@
+using System.Diagnostics;
+using System.Globalization;
+using System.Net;
+using System.Text;
+using System.Text.Json.Nodes;
+using System.Xml.Linq;
+
+namespace Juxtherm.Web.Tests;
+
+/// <summary>Placement over the API, and guides measured on what they print.</summary>
+public sealed class PlacementApiTests : Api
+{
+    // 254 dpi: ten dots to the millimetre.
+    private const int DotsPerMm = 10;
+
+    private static JsonObject Placed(double x = 115, double y = 135, double w = 150, double h = 100, string form = "tee")
+    {
+        var job = Tee();
+        job["blank"]!["form"] = form;
+        foreach (var (name, value) in new[] { ("xMm", x), ("yMm", y), ("widthMm", w), ("heightMm", h) })
+            job["layers"]![0]![name] = value;
+        return job;
+    }
+
+    [Fact]
+    public async Task Both_faces_come_drawn_to_measure_with_proposals_and_distances()
+    {
+        var answer = await Post("/api/placement", Placed());
+        var (front, back) = (answer["front"]!, answer["back"]!);
+        Assert.Equal((430, 560, "adult-m"), ((double)front["widthMm"]!, (double)front["heightMm"]!, (string)front["size"]!));
+        Assert.Equal(["chest", "left-chest", "middle"], front["proposals"]!.AsArray().Select(p => (string)p!["id"]!));
+        Assert.Equal((75, -25), ((double)front["distances"]!["belowCollar"]!, (double)front["distances"]!["offCentre"]!));
+        Assert.Null(back["artwork"]);
+        Assert.Equal("yoke", (string)back["proposals"]![0]!["id"]!);
+        Assert.Equal("cutter-width", (string)front["largest"]!["limitedBy"]!);
+        Assert.Equal("item", (string)(await Post("/api/placement?cutterWidthMm=600&cutterLengthMm=3000", Placed()))["front"]!["largest"]!["limitedBy"]!);
+    }
+
+    [Fact]
+    public async Task What_the_tape_says_counts_and_an_unknown_measure_is_named()
+    {
+        var job = Placed();
+        job["blank"]!["measures"] = new JsonObject { ["collarDropFront"] = 90 };
+        Assert.Equal(45, (double)(await Post("/api/placement", job))["front"]!["distances"]!["belowCollar"]!);
+        job["blank"]!["measures"] = new JsonObject { ["colarDrop"] = 90 };
+        var (status, problem) = await Send(HttpMethod.Post, "/api/placement", job);
+        Assert.Equal(HttpStatusCode.BadRequest, status);
+        Assert.Equal("#/blank/measures/colarDrop", (string)problem!["errors"]![0]!["pointer"]!);
+    }
+
+    [Theory]
+    [InlineData("/api/placement/grade", HttpStatusCode.BadRequest)]
+    [InlineData("/api/placement/grade?run=adult-m:x", HttpStatusCode.BadRequest)]
+    [InlineData("/api/placement/grade?run=adult-m:4,child:2", HttpStatusCode.OK)]
+    [InlineData("/api/placement/letters?word=%20-", HttpStatusCode.BadRequest)]
+    [InlineData("/api/placement/letters?word=TARN&perPack=0", HttpStatusCode.BadRequest)]
+    [InlineData("/api/placement/letters?word=TARN&perPack=6", HttpStatusCode.OK)]
+    public async Task Sums_answer_or_say_what_they_need(string path, HttpStatusCode status) => Assert.Equal(status, (await Send(HttpMethod.Post, path, Placed())).Status);
+
+    [Fact]
+    public async Task Sides_that_cannot_be_are_refused()
+    {
+        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Get, "/api/placement/square?top=0&bottom=1&left=1&right=1")).Status);
+        Assert.Equal(3, (double)(await Get("/api/placement/square?top=300&bottom=306&left=400&right=400"))["shareMm"]!);
+    }
+
+    [Fact]
+    public async Task A_guide_needs_something_placed()
+    {
+        var id = await AddJob();
+        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Get, $"/api/jobs/{id}/guide.pdf")).Status);
+        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Get, $"/api/jobs/{await AddJob(Placed())}/guide.png")).Status);
+        Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, $"/api/jobs/{Guid.NewGuid()}/guide.pdf")).Status);
+    }
+
+    [Theory]
+    [InlineData(150, 100)]
+    [InlineData(60, 120)]
+    public async Task The_printed_guide_is_true_to_half_a_millimetre(double width, double height)
+    {
+        var id = await AddJob(Placed((430 - width) / 2, 135, width, height));
+        var pages = await Rendered(await Client.GetByteArrayAsync($"/api/jobs/{id}/guide.pdf"));
+        var page = Assert.Single(pages);
+        var bar = Rows(page).SelectMany(r => r.Runs).Select(r => r.Length).Where(l => l > 900).DefaultIfEmpty().Max();
+        Assert.Equal(100, bar / (double)DotsPerMm, 0.5);
+
+        // The artwork's corners: pairs of marks 14 mm long, as far apart as the artwork is wide.
+        var corner = Math.Min(14, width / 2) * DotsPerMm;
+        var marked = Rows(page).Where(r => r.Runs.Count(run => Math.Abs(run.Length - corner) < 12) == 2).ToList();
+        var runs = marked[0].Runs.Where(run => Math.Abs(run.Length - corner) < 12).ToList();
+        // Strokes are 0.4 mm wide: their middles are what is measured.
+        Assert.Equal(width, (runs[1].Start + runs[1].Length - runs[0].Start - 4) / (double)DotsPerMm, 0.5);
+        Assert.Equal(height, (marked[^1].Y - marked[0].Y - 4 + 1) / (double)DotsPerMm, 0.5);
+    }
+
+    [Fact]
+    public async Task A_guide_larger_than_the_paper_is_tiled_and_every_sheet_fits_the_paper()
+    {
+        var id = await AddJob(Placed(40, 135, 350, 350));
+        var pages = await Rendered(await Client.GetByteArrayAsync($"/api/jobs/{id}/guide.pdf"));
+        Assert.InRange(pages.Count, 3, 6);
+        Assert.All(pages, p => Assert.Equal(new[] { 2100, 2970 }, new[] { p.GetLength(0), p.GetLength(1) }.Order().Select(d => (int)Math.Round(d / 10.0) * 10)));
+    }
+
+    [Fact]
+    public async Task The_same_guide_as_svg_says_the_same_in_millimetres()
+    {
+        var id = await AddJob(Placed());
+        var svg = XDocument.Parse(await Client.GetStringAsync($"/api/jobs/{id}/guide.svg")).Root!;
+        Assert.EndsWith("mm", (string)svg.Attribute("width")!, StringComparison.Ordinal);
+        double[][] Points(string part) => [.. svg.Elements().Where(e => (string?)e.Attribute("class") == part).SelectMany(e => ((string)e.Attribute("points")!).Split(' ')).Select(p => p.Split(',').Select(c => double.Parse(c, CultureInfo.InvariantCulture)).ToArray())];
+        var bar = Points("bar");
+        Assert.Equal(100, bar.Max(p => p[0]) - bar.Min(p => p[0]), 0.01);
+        var corners = Points("corner");
+        Assert.Equal((115, 135, 265, 235), (corners.Min(p => p[0]), corners.Min(p => p[1]), corners.Max(p => p[0]), corners.Max(p => p[1])));
+        var collar = Points("collar");
+        Assert.Equal(60, collar.Max(p => p[1]), 0.01);
+        var picture = XDocument.Parse(await Client.GetStringAsync($"/api/jobs/{id}/guide.svg?what=picture")).Root!;
+        Assert.Single(picture.Elements(), e => (string?)e.Attribute("class") == "layer");
+    }
+
+    private sealed record Run(int Start, int Length);
+
+    private sealed record Row(int Y, List<Run> Runs);
+
+    /// <summary>Runs of dark dots in each row.</summary>
+    private static IEnumerable<Row> Rows(byte[,] page)
+    {
+        for (var y = 0; y < page.GetLength(0); y++)
+        {
+            var runs = new List<Run>();
+            var start = -1;
+            for (var x = 0; x <= page.GetLength(1); x++)
+            {
+                var dark = x < page.GetLength(1) && page[y, x] < 140;
+                if (dark && start < 0)
+                    start = x;
+                if (!dark && start >= 0)
+                {
+                    runs.Add(new Run(start, x - start));
+                    start = -1;
+                }
+            }
+
+            if (runs.Count > 0)
+                yield return new Row(y, runs);
+        }
+    }
+
+    /// <summary>Pages as grey dots, by poppler's renderer: another program than the one that wrote them.</summary>
+    private static async Task<List<byte[,]>> Rendered(byte[] pdf)
+    {
+        var folder = Directory.CreateTempSubdirectory("juxtherm-guide-").FullName;
+        try
+        {
+            var file = Path.Combine(folder, "guide.pdf");
+            await File.WriteAllBytesAsync(file, pdf);
+            using var process = Process.Start(new ProcessStartInfo("pdftoppm", ["-gray", "-r", "254", file, Path.Combine(folder, "page")]) { RedirectStandardError = true, UseShellExecute = false })!;
+            var said = await process.StandardError.ReadToEndAsync();
+            await process.WaitForExitAsync();
+            Assert.True(process.ExitCode == 0, said);
+            return [.. Directory.GetFiles(folder, "*.pgm").Order(StringComparer.Ordinal).Select(p => Pgm(File.ReadAllBytes(p)))];
+        }
+        finally
+        {
+            Directory.Delete(folder, recursive: true);
+        }
+    }
+
+    /// <summary>A binary grey map (P5): words for kind, width, height and depth, then a byte a dot.</summary>
+    private static byte[,] Pgm(byte[] bytes)
+    {
+        var words = new List<string>();
+        var at = 0;
+        while (words.Count < 4)
+        {
+            var from = at;
+            while (!char.IsWhiteSpace((char)bytes[at]))
+                at++;
+            words.Add(Encoding.ASCII.GetString(bytes, from, at - from));
+            at++;
+        }
+
+        Assert.Equal("P5", words[0]);
+        var (width, height) = (int.Parse(words[1], CultureInfo.InvariantCulture), int.Parse(words[2], CultureInfo.InvariantCulture));
+        var page = new byte[height, width];
+        Buffer.BlockCopy(bytes, at, page, 0, width * height);
+        return page;
+    }
+}
