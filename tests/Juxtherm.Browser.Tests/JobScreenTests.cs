@@ -162,7 +162,7 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
         Driver.ExecuteScript("localStorage.setItem('juxtherm.theme', arguments[0])", theme);
         var id = OpenJob("Crew tee, front", "item");
         var axe = File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "axe.min.js"));
-        foreach (var path in new[] { "/", $"/jobs/{id}/item", $"/jobs/{id}/press", $"/jobs/{id}/compare", "/shelf", "/logbook" })
+        foreach (var path in new[] { "/", $"/jobs/{id}/item", $"/jobs/{id}/place", $"/jobs/{id}/press", $"/jobs/{id}/compare", "/shelf", "/logbook" })
         {
             Open(path);
             See("main h1, main input[aria-label=Title]");

@@ -47,6 +47,10 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         Open($"/jobs/{layers}/press");
         See("[data-testid=setpoint]");
         Take("layers");
+        Open($"/jobs/{layers}/place");
+        See("[data-layer]");
+        Take("place");
+        Take("place-tablet", 820, 1180);
 
         Open("/logbook");
         See("tbody tr");

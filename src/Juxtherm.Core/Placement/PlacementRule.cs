@@ -19,14 +19,29 @@ public enum DropSchool
 /// <param name="WidthMm">Width of the artwork, mm.</param>
 /// <param name="HeightMm">Height of the artwork, mm.</param>
 /// <param name="School">How distances below a collar are counted.</param>
-public sealed record PlacementQuestion(BlankShape Shape, Material Material, double WidthMm, double HeightMm, DropSchool School)
+/// <param name="Creased">The middle is found by a crease; otherwise it is measured.</param>
+public sealed record PlacementQuestion(BlankShape Shape, Material Material, double WidthMm, double HeightMm, DropSchool School, bool Creased)
 {
+    /// <summary>Asks as crafters usually do: measured below the collar, creased where that may be.</summary>
+    public PlacementQuestion(BlankShape shape, Material material, double widthMm, double heightMm)
+        : this(shape, material, widthMm, heightMm, DropSchool.Measured, MayBeCreased((shape ?? throw new ArgumentNullException(nameof(shape))).Form, material))
+    {
+    }
+
+    /// <summary>Cloth that lies flat may be creased; leather, frames and hard goods may not.</summary>
+    public static bool MayBeCreased(ItemForm form, Material material)
+    {
+        ArgumentNullException.ThrowIfNull(form);
+        ArgumentNullException.ThrowIfNull(material);
+        return material.Kind == MaterialKind.Cloth && !form.Framed && form.Shape == FaceShape.Flat;
+    }
+
     /// <summary>Left edge of artwork whose middle lies there, mm.</summary>
     /// <param name="middleX">mm.</param>
     public double LeftFor(double middleX) => middleX - WidthMm / 2;
 
-    /// <summary>How to find the middle line on the real thing: creased where the cloth may be creased, measured otherwise.</summary>
-    public string Centring => Material.Kind == MaterialKind.Cloth && !Shape.Form.Framed && Shape.Form.Shape == FaceShape.Flat
+    /// <summary>How to find the middle line on the real thing: by a crease, or measured.</summary>
+    public string Centring => Creased
         ? "Fold it side to side, edges together, and crease the fold with 3 s of the press; crease the carrier down its middle too, and lay crease on crease."
         : "Measure from both edges and make the two alike; a strip as wide as the piece, folded once, shows the middle.";
 }

@@ -54,7 +54,7 @@ public static class JobPlacement
         return new FacePlacement(
             face, shape.WidthMm, shape.HeightMm, shape.Outline, shape.FreeArea, shape.Features, shape.Measures,
             [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm))], art, art is { } placed ? Distances.Of(shape, placed) : null,
-            PlacementRules.For(new PlacementQuestion(shape, job.Blank.Material, width, height, school)),
+            PlacementRules.For(new PlacementQuestion(shape, job.Blank.Material, width, height, school, Centring.IsCreased(job))),
             here.Any(l => l.AreaMm2 is not null) ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm) : null,
             art is { } covered ? PlateFit.Over(shape, covered, job.Tools.PlateWidthMm, job.Tools.PlateHeightMm).Plate : null,
             shape.Size, shape.Size is null ? [] : JobReader.Sizes);

@@ -86,8 +86,20 @@ public static partial class JobReader
         var blank = BlankOf(root["blank"], catalogue, source);
         var tools = ToolsOf(root["tools"], catalogue, source, blank?.Form);
         var layers = LayersOf(root["layers"], catalogue, blank?.Face ?? Face.Front);
+        SizesOf(root["sizes"]);
         var (choices, accepted) = (ChoicesOf(root["choices"]), AcceptedOf(root["accepted"]));
         return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted);
+    }
+
+    /// <summary>A run of sizes with counts is the screens' affair; here it is only checked.</summary>
+    private static void SizesOf(JsonCursor list)
+    {
+        list.IsArray(required: false);
+        foreach (var item in list.Items.Where(i => i.IsObject()))
+        {
+            item["size"].Choice(Sizes, null);
+            item["count"].Whole(0, MostPieces, "pieces");
+        }
     }
 
     /// <summary>What the job says of the ways of doing it; what it leaves to the advice is not in it.</summary>

@@ -121,7 +121,9 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
         if (!first && Turns(press))
             return $"Turn the {Item} over: the finished face lies down, on the cold side, its seams and collar off the plate. Lay {what} {(presses.Any(p => p.Purpose == PressPurpose.Preheat) ? "on the cloth" : $"on the {Item}")}, readable, carrier up.{(Work.HasCover ? $" {CoverName} over it." : "")} Close the plate straight down.";
         var where = !first ? "in its place" : presses.Any(p => p.Purpose == PressPurpose.Preheat) ? "on the warm cloth" : $"on the {Item}";
-        return $"Lay {what} {where}, readable, carrier up.{(Work.HasCover ? $" {CoverName} over it." : "")} Close the plate straight down.";
+        // Only the first layer is laid away from the plate: afterwards the piece lies where it was pressed.
+        var (begin, carry) = first && about.Choose(new LayingOut()) == LayingOut.Table ? ("On the table: lay", " Smooth it and carry it over.") : ("Lay", "");
+        return $"{begin} {what} {where}, readable, carrier up.{carry}{(Work.HasCover ? $" {CoverName} over it." : "")} Close the plate straight down.";
     }
 
     /// <summary>What is laid now lies on another face than what was laid before.</summary>

@@ -59,7 +59,7 @@ internal static class PlacementEndpoints
         var none = new Dictionary<string, double>(StringComparer.Ordinal);
         return Results.Ok(Sizing.Grade(
             counts, s => Blanks.Draw(job.Blank.Form, catalogue.Measures[job.Blank.Form.Id], s, face, none, []), size, box.WidthMm, box.HeightMm,
-            (shape, w, h) => rule.Propose(new PlacementQuestion(shape, job.Blank.Material, w, h, DropSchool.Measured)) is { } p ? (p.XMm, p.YMm) : (shape.MiddleX - w / 2, (shape.HeightMm - h) / 2)).ToArray());
+            (shape, w, h) => rule.Propose(new PlacementQuestion(shape, job.Blank.Material, w, h)) is { } p ? (p.XMm, p.YMm) : (shape.MiddleX - w / 2, (shape.HeightMm - h) / 2)).ToArray());
     }
 
     private static List<SizeCount> RunOf(string? run, Problems problems)

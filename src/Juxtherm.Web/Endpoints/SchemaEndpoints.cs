@@ -90,6 +90,11 @@ internal static class SchemaEndpoints
                     },
                     "heatSource"),
                 ["layers"] = new JsonObject { ["type"] = "array", ["minItems"] = 1, ["maxItems"] = JobReader.MostLayers, ["items"] = layer },
+                ["sizes"] = new JsonObject
+                {
+                    ["type"] = "array",
+                    ["items"] = Object(new JsonObject { ["size"] = Ids(JobReader.Sizes), ["count"] = new JsonObject { ["type"] = "integer", ["minimum"] = 0, ["maximum"] = JobReader.MostPieces } }, "size", "count"),
+                },
                 ["choices"] = Object(new JsonObject(AllWays.List.Where(w => w.Accepts.Count > 0).Select(w => KeyValuePair.Create(w.Id, (JsonNode?)Ids(["advise", .. w.Accepts]))))),
                 ["accepted"] = new JsonObject
                 {

@@ -44,6 +44,7 @@ public class BlankTests
             Assert.True(free.Area > 100);
             // A collar lies in the notch that the outline leaves for it, hence the hull; a hair for rounding.
             var hull = outline.ConvexHull().Buffer(0.1);
+            Assert.True(hull.Covers(free), $"the free area of a {form} {size} reaches beyond it");
             Assert.All(shape.Features, f => Assert.True(hull.Covers(Polygon(f.Outline)), $"{f.Name} of a {form} sticks out"));
             Assert.All(shape.Measures, m => Assert.True(m.ValueMm > 0 && m.From.Length > 0 && m.How.Length > 0));
             // The tape that is shown is as long as its measure, for straight ones.

@@ -13,7 +13,7 @@ namespace Juxtherm.Core.Tests.Placement;
 public class PlacementRuleTests
 {
     private static IReadOnlyList<Proposal> For(string form, double width, double height, string? size = null, Face face = Face.Front, DropSchool school = DropSchool.Measured, string material = "cotton") =>
-        PlacementRules.For(new PlacementQuestion(BlankTests.Draw(form, size, face), Shipped.Catalogue.Materials[material], width, height, school));
+        PlacementRules.For(new PlacementQuestion(BlankTests.Draw(form, size, face), Shipped.Catalogue.Materials[material], width, height) with { School = school });
 
     [Theory]
     // Adult 75 mm measured; child two finger breadths, toddler one to two, at 19 mm each (common practice).
@@ -85,6 +85,9 @@ public class PlacementRuleTests
         Assert.Contains("crease", For("tee", 200, 100)[0].Find, StringComparison.Ordinal);
         Assert.DoesNotContain("crease", For("patch", 40, 40, material: "leather-veg")[0].Find, StringComparison.Ordinal);
         Assert.DoesNotContain("crease", For("coaster", 40, 40, material: "slate")[0].Find, StringComparison.Ordinal);
+        string Find(Core.Planning.Job job) => Core.Planning.JobPlacement.Of(job, Face.Front, 292, 292).Proposals[0].Find;
+        Assert.Contains("crease", Find(Jobs.Read(Jobs.Tee())), StringComparison.Ordinal);
+        Assert.DoesNotContain("crease", Find(Jobs.Read(Jobs.With(j => j["choices"] = new JsonObject { ["centring"] = "measure" }))), StringComparison.Ordinal);
     }
 
     private static JsonObject Placed(string form, double x, double y, double w, double h, string? size = null, Action<JsonObject>? more = null, string material = "cotton") => Jobs.With(j =>

@@ -40,6 +40,13 @@ public class WaysTests
         { "foam never", Jobs.Of("puff", "tee", "cotton", "swing-platen"), "finishPress", null },
         { "an iron is planned", Jobs.Of("smooth", "tee", "cotton", "household-iron"), "householdIron", "plan" },
         { "a press is no iron", Jobs.Tee(), "householdIron", null },
+        { "one piece is laid on the table", Jobs.Tee(), "layingOut", "table" },
+        { "many are laid on the plate", Jobs.With(j => j["quantity"] = 12), "layingOut", "plate" },
+        { "a mug is laid on neither", Jobs.Of("smooth", "mug", "ceramic", "mug-press"), "layingOut", null },
+        { "cloth is creased", Jobs.Tee(), "centring", "crease" },
+        { "leather is not", Jobs.Of("low-temp", "patch", "leather-veg", "swing-platen"), "centring", "measure" },
+        { "a collar is measured from", Jobs.Tee(), "placement", "measured" },
+        { "a coaster has none", Jobs.Of("smooth", "coaster", "slate", "swing-platen"), "placement", null },
         { "a warm peel is tried at a corner", Jobs.Tee(), "peelCheck", "corner" },
     };
 

@@ -7,6 +7,7 @@ export interface Job {
   blank: JobBlank;
   tools: JobTools;
   layers: [JobLayer, ...JobLayer[]];
+  sizes?: { size: string; count: number }[];
   choices?: Record<string, string>;
   accepted?: Accepted[];
   own?: Own;
@@ -35,6 +36,8 @@ export interface JobBlank {
   form?: string;
   material: string;
   size?: string;
+  face?: string;
+  measures?: Record<string, number>;
   widthMm?: number;
   heightMm?: number;
   careDots?: number;
@@ -70,6 +73,7 @@ export interface JobLayer {
   yMm?: number;
   over?: string[];
   intricate?: boolean;
+  face?: string;
   mirrored?: boolean;
   label?: JobLabel;
   [more: string]: unknown;

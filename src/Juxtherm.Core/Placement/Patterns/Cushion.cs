@@ -17,6 +17,7 @@ public sealed class Cushion : IPattern
         var (w, h) = (tape.Width, tape.Height);
 
         List<Feature> features = face == Face.Back ? [Feature.Boxed(FeatureKind.Zip, "zip", new Box(w * 0.08, h - 20, w * 0.84, 12))] : [];
-        return new Drawing(Shapes.Rounded(0, 0, w, h, Math.Min(w, h) * 0.03), Shapes.Rectangle(0, 0, w, h), features, NoTapes);
+        var outline = Shapes.Rounded(0, 0, w, h, Math.Min(w, h) * 0.03);
+        return new Drawing(outline, outline, features, NoTapes);
     }
 }

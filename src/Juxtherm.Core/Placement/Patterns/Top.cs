@@ -28,7 +28,10 @@ public sealed class Top : IPattern
             .. Shapes.Arc(middle, 0, neck / 2, depth, 0, 180),
         ];
         Feature collar = new(FeatureKind.Collar, "collar", new Box(middle - neck / 2, 0, neck, depth), [.. Shapes.Arc(middle, 0, neck / 2, depth, 0, 180)]);
-        return new Drawing(outline, Shapes.Rectangle(0, 0, w, h), [collar], new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
+        // Beside the neck the free area ends at the shoulders' slope.
+        var slope = fall * (middle - neck / 2) / (middle - neck / 2 - left);
+        List<Spot> free = [new(middle - neck / 2, 0), new(middle + neck / 2, 0), new(w, slope), new(w, h), new(0, h), new(0, slope)];
+        return new Drawing(outline, free, [collar], new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
         {
             ["bodyWidth"] = (new(left, fall + armhole), new(right, fall + armhole)),
             ["bodyLength"] = (new(left + body * 0.12, 0), new(left + body * 0.12, length)),

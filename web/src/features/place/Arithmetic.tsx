@@ -10,7 +10,6 @@ import { SIZE_NAMES } from './sizes';
 interface Props {
   job: Job;
   placement: FacePlacement;
-  usual: string;
   onEdit: (change: (job: Job) => Job) => void;
 }
 
@@ -30,9 +29,9 @@ export function Arithmetic({ job, placement, onEdit }: Props) {
 }
 
 /** One design over a run of sizes. */
-function Run({ job, placement, onEdit }: Omit<Props, 'usual'>) {
+function Run({ job, placement, onEdit }: Props) {
   const units = useUnits();
-  const counts = (job.sizes as { size: string; count: number }[] | undefined) ?? [];
+  const counts = job.sizes ?? [];
   const count = (size: string) => counts.find((c) => c.size === size)?.count;
   const run = counts.map((c) => `${c.size}:${c.count}`).join(',');
   const graded = useQuery({
@@ -102,7 +101,7 @@ function Run({ job, placement, onEdit }: Omit<Props, 'usual'>) {
 }
 
 /** A figure scaled to a measure of the body or the item; pairs come out alike. */
-function ToMeasure({ job, placement, onEdit }: Omit<Props, 'usual'>) {
+function ToMeasure({ job, placement, onEdit }: Props) {
   const units = useUnits();
   const [measure, setMeasure] = useState<number | undefined>(undefined);
   const [share, setShare] = useState<number | undefined>(60);

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { changed, type Job, type JobLayer, layerId, withLayer } from '../../api/job';
 import { usePlacement } from '../../api/queries';
 import { useUnits } from '../../app/units';
@@ -14,7 +14,7 @@ const KINDS = ['seam', 'zip', 'button', 'snap', 'pocket', 'hem', 'strap', 'handl
 
 /** Where it goes, and how large it may be: the item to measure with the design on it. */
 export function PlaceStation() {
-  const { draft, faults } = useJob();
+  const { draft, catalogue, faults } = useJob();
   const { job, edit } = draft;
   const units = useUnits();
   const placement = usePlacement(job);
@@ -22,11 +22,15 @@ export function PlaceStation() {
   const [face, setFace] = useState(main);
   const [chosen, setChosen] = useState<string>('all');
   const [tape, setTape] = useState<string | null>(null);
-  if (!placement.data) {
+  // While a measure is faulty the last drawing stays, with the fault at its field.
+  const last = useRef(placement.data);
+  if (placement.data) last.current = placement.data;
+  const drawn = placement.data ?? last.current;
+  if (!drawn) {
     if (placement.isError) return <p className="text-quiet">The item cannot be drawn yet: see the Item station.</p>;
     return <Loading what="the item" />;
   }
-  const here: FacePlacement = face === 'back' ? placement.data.back : placement.data.front;
+  const here: FacePlacement = face === 'back' ? drawn.back : drawn.front;
   const mine = job.layers.map((layer, index) => ({ layer, index })).filter(({ layer }) => faceOf(job, layer) === face);
   const one = mine.find(({ index }) => layerId(job, index) === chosen);
   const index = one?.index ?? null;
@@ -37,13 +41,14 @@ export function PlaceStation() {
   const setLayer = (i: number, change: Partial<JobLayer>) =>
     edit((j) => withLayer(j, i, changed(j.layers[i] ?? j.layers[0], change)));
   const length = (mm: number | undefined) => (mm === undefined ? undefined : units.lengthShown(mm));
-  const first = here.proposals[0];
+  const form = catalogue.forms.find((f) => f.id === job.blank.form);
+  const hasBack = (form?.shape ?? 'flat') === 'flat' && form?.id !== 'stretched-canvas';
   return (
     <div className="grid gap-8">
       <div className="grid xl:grid-cols-[minmax(0,1fr)_19rem] gap-x-8 gap-y-5 items-start">
         <div>
           <div className="flex flex-wrap gap-x-6 gap-y-2 items-center mb-2">
-            <fieldset className="flex gap-1">
+            <fieldset className="flex gap-1" hidden={!hasBack}>
               <legend className="sr-only">Which face</legend>
               {(['front', 'back'] as const).map((f) => (
                 <button
@@ -198,7 +203,7 @@ export function PlaceStation() {
                   )}
                 </div>
               )}
-              {mine.length > 0 && (
+              {mine.length > 0 && hasBack && (
                 <button
                   type="button"
                   className="col-span-full justify-self-start text-[0.9rem] underline underline-offset-2"
@@ -243,7 +248,7 @@ export function PlaceStation() {
       </div>
       <Measures placement={here} onEdit={edit} onTape={setTape} faults={faults} />
       <KeepOuts job={job} onEdit={edit} faults={faults} />
-      <Arithmetic job={job} placement={here} usual={first?.name ?? ''} onEdit={edit} />
+      <Arithmetic job={job} placement={here} onEdit={edit} />
     </div>
   );
 }
