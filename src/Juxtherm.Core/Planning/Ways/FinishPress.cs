@@ -32,7 +32,7 @@ public sealed class FinishPress : IWay
     {
         ArgumentNullException.ThrowIfNull(about);
         var vinyl = about.Work.Vinyl;
-        if (!about.Work.HasCover || vinyl.HeatsOnce.Value || vinyl.Family == "flock" || (about.Layers.Count > 1 && about.Choose(new LastPress()) == LastPress.Cover))
+        if (!about.Work.HasCover || vinyl.Family == "flock" || about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value) || about.Choose(new LastPress()) == LastPress.Cover)
             return null;
         var figures = about.Measured is { FinishGain: { } gain, FinishBurden: { } burden } ? $" It adds {Wording.Share(gain)} to the bond and {Wording.Share(burden)} to the heat." : "";
         return vinyl.FinishSeconds.Value > 0

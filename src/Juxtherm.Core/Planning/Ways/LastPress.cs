@@ -28,7 +28,7 @@ public sealed class LastPress : IWay
     public WayAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        if (about.Layers.Count < 2 || about.Choose(new LayersMethod()) != LayersMethod.Tack)
+        if (about.OneGo || about.Choose(new LayersMethod()) != LayersMethod.Tack)
             return null;
         return about.Work.HasCover
             ? new WayAdvice(Cover, "Without the carrier the vinyl can sink in until the weave shows through, which is the best sign that it holds.")

@@ -28,7 +28,7 @@ public sealed class TotalHeat : IWay
     public WayAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        if (about.Layers.Count < 2 || about.Choose(new LayersMethod()) == LayersMethod.AtOnce)
+        if (about.OneGo)
             return null;
         return new WayAdvice(Least, "The heat of the tacks counts, so the last press need only give what is missing. A full press more wrinkles the lowest layer first.");
     }

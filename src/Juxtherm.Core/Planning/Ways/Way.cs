@@ -84,6 +84,9 @@ public sealed record WayContext(Job Job, IReadOnlyList<LayerInPlan> Layers, Lyin
     /// <summary>The only or leading layer on its blank.</summary>
     public Workpiece Work => Lead.Work;
 
+    /// <summary>All layers are laid at once: one lies alone, or several keep apart.</summary>
+    public bool OneGo => Layers.Count == 1 || LayingOrder.Of(Lying, LayersMethod.Method(Choose(new LayersMethod()))).Count == 1;
+
     /// <summary>A layer as the reader knows it: its vinyl, and where there are several its id.</summary>
     /// <param name="layer">The layer.</param>
     public string NameOf(LayerInPlan layer)

@@ -1,12 +1,7 @@
 import { changed, type OwnEntry } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
-import type { FormProps } from './ShelfPage';
-
-export interface Fibre {
-  material: string;
-  percent?: number;
-}
+import type { Fibre, FormProps } from './entries';
 
 /** What the label of a blank says it is made of. */
 export function BlankForm({ entry, catalogue, faults, onChange }: FormProps) {

@@ -1,15 +1,7 @@
 import { changed, type OwnEntry } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
-import type { FormProps } from './ShelfPage';
-
-export interface OwnPressure {
-  by: string;
-  lightKg?: number;
-  mediumKg?: number;
-  firmKg?: number;
-  even?: boolean;
-}
+import type { FormProps, OwnPressure } from './entries';
 
 const BY = [
   { id: 'feel', name: 'by feel' },

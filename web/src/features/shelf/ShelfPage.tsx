@@ -13,13 +13,6 @@ import { VinylForm } from './VinylForm';
 type Kind = Schemas['OwnKind'];
 type Kept = Schemas['ShelfAnswer'];
 
-export interface FormProps {
-  entry: OwnEntry;
-  catalogue: Catalogue;
-  faults: Map<string, string>;
-  onChange: (entry: OwnEntry) => void;
-}
-
 const FORMS = { vinyl: VinylForm, blank: BlankForm, press: PressForm } as const;
 
 const SECTIONS: { kind: Kind; title: string; note: string; add: string; start: Omit<OwnEntry, 'id'> }[] = [

@@ -1,7 +1,7 @@
 import { changed, type OwnEntry } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
-import type { FormProps } from './ShelfPage';
+import type { FormProps } from './entries';
 
 const said = (...ids: string[]) => [{ id: '', name: 'not said' }, ...ids.map((id) => ({ id, name: id }))];
 

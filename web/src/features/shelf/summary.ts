@@ -1,8 +1,7 @@
 import type { Catalogue, Schemas } from '../../api/client';
 import type { OwnEntry } from '../../api/job';
 import type { Units } from '../../app/unitMath';
-import type { Fibre } from './BlankForm';
-import type { OwnPressure } from './PressForm';
+import type { Fibre, OwnPressure } from './entries';
 
 /** What is particular about an own entry, in a line. */
 export function summary(kind: Schemas['OwnKind'], entry: OwnEntry, catalogue: Catalogue, units: Units): string {
