@@ -19,6 +19,7 @@ public static class TicketDocument
     private const float Body = 3.5f;
     private const float Small = 3;
     private const float LineMm = 5;
+    private const int RoomyPresses = 8;
 
     /// <summary>Draws the ticket.</summary>
     /// <param name="job">The job.</param>
@@ -109,26 +110,27 @@ public static class TicketDocument
     {
         page.Text("In this order", x, y, 4, Weight.Bold);
         y += 2;
+        // A long list is set close, so that the page holds what there is to watch out for as well.
+        var close = plan.Presses.Count > RoomyPresses;
+        var all = plan.Presses.Max(p => p.Layers.Count);
         foreach (var press in plan.Presses)
         {
             page.Line(x, y, x + width, y);
-            y += LineMm;
-            var what = press.Layers.Count > 0 && plan.Presses.Max(p => p.Layers.Count) > 1 ? $"{Name(press.Purpose)}: {string.Join(", ", press.Layers)}" : Name(press.Purpose);
-            var lines = Page.Lines(what, width - 22, Body, Weight.Bold);
-            page.Text(Wording.Time(press.Seconds), x + width, y, Body, Weight.Bold, right: true);
-            foreach (var line in lines)
-            {
-                page.Text(line, x, y, Body, Weight.Bold);
-                y += LineMm - 0.4f;
-            }
-
+            y += close ? LineMm - 1.1f : LineMm;
+            var (size, what) = (close ? Small : Body, Name(press.Purpose));
+            if (press.Layers.Count > 0 && all > 1)
+                what += press.Layers.Count == all ? ": all layers" : $": {string.Join(", ", press.Layers)}";
+            page.Text(Wording.Time(press.Seconds), x + width, y, size, Weight.Bold, right: true);
+            var lines = Page.Lines(what, width - 16, size, Weight.Bold);
+            for (var i = 0; i < lines.Count; i++, y += i < lines.Count ? size * 1.3f : 0)
+                page.Text(lines[i], x, y, size, Weight.Bold);
             if (press.Peel.Method != PeelMethod.None)
             {
-                page.Text(PeelLine(press.Peel), x, y, Small, colour: Page.Quiet);
-                y += LineMm - 0.6f;
+                y += close ? 3.3f : LineMm - 0.8f;
+                page.Text(PeelLine(press.Peel), x, y, close ? 2.5f : Small, colour: Page.Quiet);
             }
 
-            y -= LineMm - 2.4f;
+            y += close ? 1.1f : 2;
         }
 
         page.Line(x, y, x + width, y);

@@ -19,6 +19,13 @@ public sealed class ShelfStore(IDbContextFactory<WorkshopContext> contexts, Time
         return await db.Shelf.AsNoTracking().Where(o => o.DeletedUtc == null).OrderBy(o => o.Kind).ThenBy(o => o.Name).ToListAsync(cancel);
     }
 
+    /// <summary>Names of everything that is or was on the shelf, by id.</summary>
+    public async Task<IReadOnlyDictionary<string, string>> NamesAsync(CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.Shelf.AsNoTracking().ToDictionaryAsync(o => o.Id, o => o.Name, StringComparer.Ordinal, cancel);
+    }
+
     /// <summary>Puts something new on the shelf.</summary>
     public async Task<ShelfRow> AddAsync(string id, string kind, string name, string json, CancellationToken cancel)
     {

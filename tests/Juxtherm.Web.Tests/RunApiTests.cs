@@ -40,6 +40,69 @@ public sealed class RunApiTests : Api
     private async Task<JsonNode> Begin(JsonObject? job = null) => await Post($"/api/jobs/{await AddJob(job)}/runs");
 
     [Fact]
+    public async Task A_run_of_several_layers_holds_each_press_and_names_all_vinyls()
+    {
+        var job = Tee();
+        job["layers"] = JsonNode.Parse("""
+            [ { "id": "tarn", "vinyl": "smooth", "widthMm": 240, "heightMm": 170, "xMm": 95, "yMm": 135 },
+              { "id": "moon", "vinyl": "smooth", "widthMm": 70, "heightMm": 70, "xMm": 130, "yMm": 155 },
+              { "id": "star", "vinyl": "glow", "widthMm": 20, "heightMm": 20, "xMm": 150, "yMm": 170 } ]
+            """);
+        var plan = await Post("/api/plans/preview", job);
+        var run = await Begin(job);
+        var holds = 0;
+        while ((string)run["status"]! == "running" && Kind(run) != "inspect")
+        {
+            if (run["dueUtc"] is null)
+            {
+                run = await Say(run, "done");
+                continue;
+            }
+
+            holds += Kind(run) == "hold" ? 1 : 0;
+            Clock.Advance((double)run["step"]!["seconds"]!);
+            run = await Get($"/api/runs/{run["id"]}");
+        }
+
+        Assert.Equal(plan["presses"]!.AsArray().Count, holds);
+        await Say(run, "done");
+        var entry = (await Get("/api/log"))["entries"]![0]!;
+        Assert.Equal("Tee, cotton · smooth, glow vinyl", (string)entry["what"]!);
+        var last = plan["presses"]!.AsArray()[^1]!;
+        Assert.Equal((double)last["seconds"]!, (double)entry["pressedSeconds"]!);
+        Assert.Equal(last["predicted"]!["bond"]!.AsObject().Min(b => (double)b.Value!), (double)entry["predictedBond"]!);
+    }
+
+    [Fact]
+    public async Task An_own_press_stands_in_the_logbook_by_its_name_also_when_it_left_the_shelf()
+    {
+        var made = await Post("/api/shelf/press", new JsonObject { ["name"] = "Press in the hut", ["kind"] = "swing-platen" });
+        var job = Tee();
+        job["own"] = new JsonObject { ["presses"] = new JsonArray(made["entry"]!.DeepClone()) };
+        job["tools"]!["heatSource"] = (string)made["id"]!;
+        await Say(await Until(await Begin(job), "inspect"), "done");
+        await Ok(HttpMethod.Delete, $"/api/shelf/{(string)made["id"]!}");
+        Assert.Equal("Press in the hut", (string)(await Get("/api/log"))["entries"]![0]!["heatSource"]!);
+    }
+
+    [Fact]
+    public async Task A_test_patch_comes_once_before_the_first_piece()
+    {
+        var job = Tee(quantity: 3);
+        job["choices"] = new JsonObject { ["firstTry"] = "patch" };
+        var run = await Begin(job);
+        var texts = new List<string>();
+        while (Kind(run) == "do" && (int)run["step"]!["piece"]! == 0)
+        {
+            texts.Add((string)run["step"]!["text"]!);
+            run = await Say(run, "done");
+        }
+
+        Assert.Single(texts, t => t.StartsWith("Test patch", StringComparison.Ordinal));
+        Assert.Equal(1, (int)run["step"]!["piece"]!);
+    }
+
+    [Fact]
     public async Task A_run_goes_to_its_end_and_stands_in_the_logbook()
     {
         var run = await Until(await Begin(Tee(quantity: 2)), "inspect");

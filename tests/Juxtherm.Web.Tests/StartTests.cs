@@ -59,6 +59,28 @@ public sealed class StartTests : IDisposable
     }
 
     [Fact]
+    public async Task A_workshop_of_the_first_version_is_brought_up_to_date_with_everything_in_it()
+    {
+        // The database as the first program made it: its own migration only, with a job in it.
+        var options = new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={Database};Pooling=False").Options;
+        await using (var first = new WorkshopContext(options))
+        {
+            var migrator = Microsoft.EntityFrameworkCore.Infrastructure.AccessorExtensions.GetService<Microsoft.EntityFrameworkCore.Migrations.IMigrator>(first);
+            await migrator.MigrateAsync("Workshop", TestContext.Current.CancellationToken);
+            first.Jobs.Add(new JobRow { Id = Guid.NewGuid(), Title = "From before", Json = "{}", Version = 1, CreatedUtc = Now, UpdatedUtc = Now });
+            await first.SaveChangesAsync(TestContext.Current.CancellationToken);
+            Assert.Single(await first.Database.GetAppliedMigrationsAsync(TestContext.Current.CancellationToken));
+        }
+
+        using var folder = DataFolder.Open(_folder, Now);
+        await using var now = new WorkshopContext(folder.Options);
+        Assert.Equal("From before", (await now.Jobs.SingleAsync(TestContext.Current.CancellationToken)).Title);
+        Assert.Empty(await now.Database.GetPendingMigrationsAsync(TestContext.Current.CancellationToken));
+        Assert.Empty(await now.Shelf.ToListAsync(TestContext.Current.CancellationToken));
+        Assert.Single(Directory.GetFiles(Path.Combine(_folder, "backups")));
+    }
+
+    [Fact]
     public void A_start_without_a_migration_makes_no_backup()
     {
         DataFolder.Open(_folder, Now).Dispose();

@@ -9,7 +9,7 @@ namespace Juxtherm.Core.Logbook;
 /// <param name="Title">The job's title.</param>
 /// <param name="Piece">Which piece of the run, from 1.</param>
 /// <param name="Pieces">Of how many.</param>
-/// <param name="Vinyl">Vinyl id.</param>
+/// <param name="Vinyl">Vinyl ids, separated by commas, in the order of the layers.</param>
 /// <param name="Material">Material id.</param>
 /// <param name="Form">Form id.</param>
 /// <param name="HeatSource">Heat source id.</param>
@@ -20,7 +20,7 @@ namespace Juxtherm.Core.Logbook;
 /// <param name="PressedSeconds">Press time done, s; the last try when there were several.</param>
 /// <param name="Pressure">Pressure level.</param>
 /// <param name="PressureKPa">Pressure, kPa.</param>
-/// <param name="PredictedBond">Bond that the model expected, share.</param>
+/// <param name="PredictedBond">Bond that the model expected, share; the least of all layers.</param>
 /// <param name="Outcomes">What was seen.</param>
 /// <param name="Note">A remark.</param>
 public sealed record LogEntry(
@@ -41,8 +41,8 @@ public sealed record LogEntry(
         var press = plan.BondingPress;
         var pressed = state.Holds.LastOrDefault(h => h.Piece == outcome.Piece && h.PressOrder == press.Order)?.Seconds ?? 0;
         return new LogEntry(
-            outcome.At, job.Title, outcome.Piece, job.Quantity, job.Layer.Vinyl.Id, job.Blank.Material.Id, job.Blank.Form.Id, job.Tools.Source.Id, job.Tools.Cover.Id, job.Tools.Underlay.Id,
-            press.Celsius, press.Seconds, pressed, press.Pressure, press.PressureKPa, press.Predicted.Bond.Values.FirstOrDefault(), outcome.Outcomes, Words(state, outcome));
+            outcome.At, job.Title, outcome.Piece, job.Quantity, string.Join(',', job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal)), job.Blank.Material.Id, job.Blank.Form.Id, job.Tools.Source.Id, job.Tools.Cover.Id, job.Tools.Underlay.Id,
+            press.Celsius, press.Seconds, pressed, press.Pressure, press.PressureKPa, press.Predicted.Bond.Values.DefaultIfEmpty().Min(), outcome.Outcomes, Words(state, outcome));
     }
 
     /// <summary>What was remarked while the piece was in hand (before the first piece: while preparing), then what was said of it at the end.</summary>

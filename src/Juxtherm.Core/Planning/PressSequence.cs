@@ -30,32 +30,13 @@ internal static class PressSequence
         if (preheatSeconds > 0)
             presses.Add(new SequencePress(PressPurpose.Preheat, [], [], preheatSeconds, false, PeelMethod.None));
 
-        PeelMethod PeelOf(LayerGroup group) => about.Layers.First(l => l.Id == group.Layers[0]).Chart.Peel.Value;
-        var groups = LayingOrder.Of(about.Lying, LayersMethod.Method(about.Choose(new LayersMethod())));
-        var carrierLast = about.Choose(new LastPress()) == LastPress.Carrier;
+        var groups = about.Groups;
         var laid = new List<string>();
-        var owed = false;
-        for (var i = 0; i < groups.Count; i++)
+        // A face is finished before the piece is turned over.
+        foreach (var face in groups.GroupBy(g => about.Layer(g.Layers[0]).Layer.Face))
         {
-            var group = groups[i];
-            var last = i == groups.Count - 1 || about.Layers.First(l => l.Id == groups[i + 1].Layers[0]).Work.Vinyl.HeatsOnce.Value;
-            laid.AddRange(group.Layers);
-            // A single layer has nothing to be tacked for; with the carrier still on the last group's press is the last press.
-            var tack = group.Tacked && groups.Count > 1 && !(last && (carrierLast || (laid.Count == group.Layers.Count && !owed)));
-            if (tack)
-            {
-                presses.Add(new SequencePress(PressPurpose.Tack, group.Layers, group.Layers, TackSeconds(about, group), false, PeelOf(group)));
-                owed = true;
-                if (!last)
-                    continue;
-                presses.Add(new SequencePress(PressPurpose.Press, [], [.. laid], ShortestLastPress, true, PeelMethod.None));
-                owed = false;
-                continue;
-            }
-
-            // What was tacked before is bonded along with it.
-            presses.Add(new SequencePress(PressPurpose.Press, group.Layers, owed ? [.. laid] : group.Layers, found.Seconds, owed, PeelOf(group)));
-            owed = false;
+            laid = [];
+            AddFace(presses, laid, about, [.. face]);
         }
 
         if (about.Choose(new TotalHeat()) == TotalHeat.OnceMore)
@@ -65,6 +46,37 @@ internal static class PressSequence
         if (about.Choose(new FinishPress()) == FinishPress.Finish)
             presses.Add(new SequencePress(PressPurpose.Finish, [], [.. laid], about.Work.Vinyl.FinishSeconds.Value is > 0 and var own ? own : FinishPress.UsualSeconds, false, PeelMethod.None));
         return back == BackPressWhen.Before ? BeforeThePeel(presses) : presses;
+    }
+
+    /// <summary>The presses of one face.</summary>
+    private static void AddFace(List<SequencePress> presses, List<string> laid, WayContext about, List<LayerGroup> groups)
+    {
+        var found = about.Found!;
+        var carrierLast = about.Choose(new LastPress()) == LastPress.Carrier;
+        var owed = false;
+        for (var i = 0; i < groups.Count; i++)
+        {
+            var group = groups[i];
+            var peel = about.Layer(group.Layers[0]).Chart.Peel.Value;
+            var last = i == groups.Count - 1 || about.Layer(groups[i + 1].Layers[0]).Work.Vinyl.HeatsOnce.Value;
+            laid.AddRange(group.Layers);
+            // A single layer has nothing to be tacked for; with the carrier still on the last group's press is the last press.
+            var tack = group.Tacked && groups.Count > 1 && !(last && (carrierLast || (laid.Count == group.Layers.Count && !owed)));
+            if (!tack)
+            {
+                // What was tacked before is bonded along with it.
+                presses.Add(new SequencePress(PressPurpose.Press, group.Layers, owed ? [.. laid] : group.Layers, found.Seconds, owed, peel));
+                owed = false;
+                continue;
+            }
+
+            presses.Add(new SequencePress(PressPurpose.Tack, group.Layers, group.Layers, TackSeconds(about, group), false, peel));
+            owed = true;
+            if (!last)
+                continue;
+            presses.Add(new SequencePress(PressPurpose.Press, [], [.. laid], ShortestLastPress, true, PeelMethod.None));
+            owed = false;
+        }
     }
 
     /// <summary>The press from the back moves to before the peel: the peel now follows it.</summary>

@@ -33,19 +33,21 @@ internal static class LogEndpoints
     private const int MostAtOnce = 200;
 
     public static void MapLog(this IEndpointRouteBuilder routes) =>
-        routes.MapGet("/api/log", async (int? skip, int? take, LogStore store, CatalogueSnapshot catalogue, CancellationToken cancel) =>
+        routes.MapGet("/api/log", async (int? skip, int? take, LogStore store, ShelfStore shelf, CatalogueSnapshot catalogue, CancellationToken cancel) =>
         {
             var (entries, total) = await store.ListAsync(Math.Max(0, skip ?? 0), Math.Clamp(take ?? 50, 1, MostAtOnce), cancel);
-            return Results.Ok(new LogPage(total, [.. entries.Select(e => Answer(e, catalogue))]));
+            var own = await shelf.NamesAsync(cancel);
+            return Results.Ok(new LogPage(total, [.. entries.Select(e => Answer(e, catalogue, own))]));
         }).WithTags("Logbook").Produces<LogPage>();
 
-    /// <summary>Names come from today's catalogue; what it no longer has is shown by its id.</summary>
-    private static LogAnswer Answer(LogRow row, CatalogueSnapshot catalogue)
+    /// <summary>Names come from today's catalogue and shelf; what neither has is shown by its id.</summary>
+    private static LogAnswer Answer(LogRow row, CatalogueSnapshot catalogue, IReadOnlyDictionary<string, string> own)
     {
+        string Own(string id) => own.GetValueOrDefault(id, id);
         var form = catalogue.Forms.TryGetValue(row.Form, out var f) ? f.Name : row.Form;
-        var material = catalogue.Materials.TryGetValue(row.Material, out var m) ? m.Name.ToLowerInvariant() : row.Material;
-        var vinyl = catalogue.Vinyls.TryGetValue(row.Vinyl, out var v) ? v.Name.ToLowerInvariant() : row.Vinyl;
-        var source = catalogue.HeatSources.TryGetValue(row.HeatSource, out var s) ? s.Name : row.HeatSource;
+        var material = catalogue.Materials.TryGetValue(row.Material, out var m) ? m.Name.ToLowerInvariant() : Own(row.Material);
+        var vinyl = string.Join(", ", row.Vinyl.Split(',').Select(id => catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name.ToLowerInvariant() : Own(id)));
+        var source = catalogue.HeatSources.TryGetValue(row.HeatSource, out var s) ? s.Name : Own(row.HeatSource);
         return new LogAnswer(
             row.Id, row.AtUtc, row.Title, row.Piece, row.Pieces, $"{form}, {material} · {vinyl} vinyl", source, row.Celsius, row.PlannedSeconds, row.PressedSeconds, row.Pressure, row.PredictedBond,
             row.Outcomes.Split(',', StringSplitOptions.RemoveEmptyEntries), row.Note);

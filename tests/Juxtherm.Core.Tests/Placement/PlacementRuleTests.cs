@@ -121,6 +121,8 @@ public class PlacementRuleTests
         { "across the zip", Placed("one-piece", 60, 100, 100, 100, more: j => Feature(j, "zip", 120, 60, 10, 300)), "zip-crossing", NoticeLevel.Caution },
         { "beside the zip", Placed("one-piece", 5, 100, 100, 100, more: j => Feature(j, "zip", 140, 60, 10, 300)), "zip-crossing", null },
         { "a ring under the plate", Placed("key-fob", 5, 30, 30, 30, material: "leather-veg"), "metal-under-heat", NoticeLevel.Caution },
+        { "snaps under a plate as large as the bodysuit", Placed("bodysuit", 60, 230, 100, 110, "infant", j => { j["tools"]!["plateWidthMm"] = 500; j["tools"]!["plateHeightMm"] = 800; }), "metal-under-heat", NoticeLevel.Caution },
+        { "snaps that a small plate clears", Placed("bodysuit", 60, 200, 100, 100, "infant", j => { j["tools"]!["plateWidthMm"] = 150; j["tools"]!["plateHeightMm"] = 150; }), "metal-under-heat", null },
         { "no metal on a tee", Placed("tee", 95, 135, 240, 180), "metal-under-heat", null },
         { "a frame's bars", Placed("stretched-canvas", 60, 80, 180, 200, material: "primed-canvas"), "seam-under-plate", NoticeLevel.Note },
     };
@@ -152,6 +154,8 @@ public class PlacementRuleTests
         Assert.Equal(["moon", "name"], laid);
         Assert.Contains(plan.Steps, s => s.Text.Contains("Turn the tee over", StringComparison.Ordinal) && s.Text.Contains("“name”", StringComparison.Ordinal));
         Assert.DoesNotContain(plan.Notices, n => n.Code == "carrier-overlap");
+        // Each face is bonded before the next is begun, and by itself.
+        Assert.Equal(["moon", "name"], plan.Presses.Where(p => p.Purpose == Core.Planning.PressPurpose.Press).Select(p => string.Join('+', p.Layers)));
     }
 
     // Largest boxes against closed formulas.

@@ -6,10 +6,10 @@ namespace Juxtherm.Core.Planning.Rules;
 public sealed class CarrierOverlap : IPlanRule
 {
     private static bool LiesOnCarrier(PlanContext plan, LayerInPlan upper, LayerInPlan lower) =>
-        plan.Lying.Reaches(upper.Id, lower.Id) || (upper.Layer.Box is { } vinyl && lower.Layer.Box?.Grown(lower.Layer.CarrierMarginMm) is { } carrier && vinyl.Overlaps(carrier));
+        plan.Lying.Reaches(upper.Id, lower.Id) || (upper.Layer.Face == lower.Layer.Face && upper.Layer.Box is { } vinyl && lower.Layer.Box?.Grown(lower.Layer.CarrierMarginMm) is { } carrier && vinyl.Overlaps(carrier));
 
     private static bool EdgeLiesOn(LayerInPlan upper, LayerInPlan lower) =>
-        upper.Layer.Box?.Grown(upper.Layer.CarrierMarginMm) is { } carrier && lower.Layer.Box is { } vinyl && carrier.Overlaps(vinyl) && !carrier.Contains(vinyl);
+        upper.Layer.Face == lower.Layer.Face && upper.Layer.Box?.Grown(upper.Layer.CarrierMarginMm) is { } carrier && lower.Layer.Box is { } vinyl && carrier.Overlaps(vinyl) && !carrier.Contains(vinyl);
 
     /// <inheritdoc/>
     public string Code => "carrier-overlap";

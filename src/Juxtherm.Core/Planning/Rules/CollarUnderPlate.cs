@@ -20,13 +20,12 @@ public sealed class CollarUnderPlate : IPlanRule
                 continue;
             var (width, height) = (plan.Job.Tools.PlateWidthMm, plan.Job.Tools.PlateHeightMm);
             var centred = new Box(art.XMm + art.WidthMm / 2 - width / 2, art.YMm + art.HeightMm / 2 - height / 2, width, height);
-            if (!centred.Overlaps(collar.Box))
-                continue;
             var fit = PlateFit.Over(shape, art, width, height);
             const string why = "The rib holds the plate off the vinyl beside it, and its ring prints into the cloth for good.";
-            if (fit.Under.All(f => f.Kind != FeatureKind.Collar))
+            if (fit.Under.Any(f => f.Kind == FeatureKind.Collar))
+                return this.Say(plan, NoticeLevel.Caution, "The collar cannot hang off this plate without leaving part of the print uncovered. Thread the shirt over the lower plate, put a pillow inside, or use a smaller plate.", why);
+            if (centred.Overlaps(collar.Box))
                 return this.Say(plan, NoticeLevel.Note, $"Let the collar hang off the plate: set the plate's upper edge {plan.Words.Length(fit.Plate.YMm - collar.Box.YMm - collar.Box.HeightMm)} below the collar, not its middle on the print's.", why, ("shift", fit.Plate.YMm - centred.YMm, "mm"));
-            return this.Say(plan, NoticeLevel.Caution, "The collar cannot hang off this plate without leaving part of the print uncovered. Thread the shirt over the lower plate, put a pillow inside, or use a smaller plate.", why);
         }
 
         return null;

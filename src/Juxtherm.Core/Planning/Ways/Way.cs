@@ -84,8 +84,15 @@ public sealed record WayContext(Job Job, IReadOnlyList<LayerInPlan> Layers, Lyin
     /// <summary>The only or leading layer on its blank.</summary>
     public Workpiece Work => Lead.Work;
 
-    /// <summary>All layers are laid at once: one lies alone, or several keep apart.</summary>
-    public bool OneGo => Layers.Count == 1 || LayingOrder.Of(Lying, LayersMethod.Method(Choose(new LayersMethod()))).Count == 1;
+    /// <summary>Layers that are laid and pressed together, in the order of laying.</summary>
+    public IReadOnlyList<LayerGroup> Groups => LayingOrder.Of(Lying, LayersMethod.Method(Choose(new LayersMethod())));
+
+    /// <summary>On each face all layers are laid at once: one lies alone, or several keep apart.</summary>
+    public bool OneGo => Layers.Count == 1 || Groups.GroupBy(g => Layer(g.Layers[0]).Layer.Face).All(face => face.Count() == 1);
+
+    /// <summary>A layer by its id.</summary>
+    /// <param name="id">Its id.</param>
+    public LayerInPlan Layer(string id) => Layers.First(l => l.Id == id);
 
     /// <summary>A layer as the reader knows it: its vinyl, and where there are several its id.</summary>
     /// <param name="layer">The layer.</param>

@@ -1,0 +1,109 @@
+using System.Diagnostics;
+using System.Text.Json.Nodes;
+
+namespace Juxtherm.Web.Tests;
+
+/// <summary>The ticket as another program reads it: one page, with everything that is needed at the press.</summary>
+public sealed class TicketTests : Api
+{
+    private async Task<(string Text, int Pages)> Ticket(JsonObject job, string units = "metric")
+    {
+        using var answer = await Client.PostAsync($"/api/plans/ticket?units={units}", Body(job.ToJsonString()));
+        answer.EnsureSuccessStatusCode();
+        var file = Path.Combine(Folder, $"{Guid.NewGuid():N}.pdf");
+        await File.WriteAllBytesAsync(file, await answer.Content.ReadAsByteArrayAsync());
+        var text = await Said("pdftotext", "-layout", file, "-");
+        var pages = (await Said("pdfinfo", file)).Split('\n').Single(l => l.StartsWith("Pages:", StringComparison.Ordinal));
+        return (text, int.Parse(pages["Pages:".Length..].Trim(), System.Globalization.CultureInfo.InvariantCulture));
+    }
+
+    private static async Task<string> Said(string program, params string[] arguments)
+    {
+        using var process = Process.Start(new ProcessStartInfo(program, arguments) { RedirectStandardOutput = true, UseShellExecute = false })!;
+        var text = await process.StandardOutput.ReadToEndAsync();
+        await process.WaitForExitAsync();
+        Assert.Equal(0, process.ExitCode);
+        return text;
+    }
+
+    private static JsonObject Night()
+    {
+        var job = Tee("Night tee", 4);
+        job["layers"] = JsonNode.Parse("""
+            [ { "id": "tarn", "vinyl": "smooth", "colour": "#1b2a49", "widthMm": 240, "heightMm": 170, "xMm": 95, "yMm": 135 },
+              { "id": "moon", "vinyl": "smooth", "colour": "#e8d9b0", "widthMm": 70, "heightMm": 70, "xMm": 130, "yMm": 155 } ]
+            """);
+        return job;
+    }
+
+    [Fact]
+    public async Task It_says_the_setting_the_presses_in_order_and_the_care()
+    {
+        var (text, pages) = await Ticket(Tee());
+        Assert.Equal(1, pages);
+        var order = new[] { "Tarn tee", "152 °C", "12 s", "305 °F", "Preheat, bare", "Press", "Finish, covered", "Watch out for", "24 h before the first wash" };
+        Assert.All(order, part => Assert.Contains(part, text, StringComparison.Ordinal));
+        var places = new[] { "Preheat, bare", "Finish, covered", "Watch out for", "24 h before the first wash" }.Select(p => text.IndexOf(p, StringComparison.Ordinal)).ToList();
+        Assert.Equal(places.Order(), places);
+        Assert.All(new[] { "plate", "PTFE sheet", "Carrier sheet", "Smooth vinyl", "Tee, front", "Silicone pad" }, sheet => Assert.Contains(sheet, text, StringComparison.Ordinal));
+        Assert.Contains("not measured on your goods", text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task In_us_units_fahrenheit_is_the_large_figure()
+    {
+        var (text, _) = await Ticket(Tee(), "us");
+        Assert.True(text.IndexOf("305 °F", StringComparison.Ordinal) < text.IndexOf("152 °C", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public async Task Several_layers_stand_in_the_stack_and_in_the_order()
+    {
+        var (text, pages) = await Ticket(Night());
+        Assert.Equal(1, pages);
+        Assert.All(new[] { "Tack: tarn", "Tack: moon", "Press: all layers", "moon, smooth", "tarn, smooth", "4 pieces" }, part => Assert.Contains(part, text, StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public async Task A_stop_takes_the_place_of_the_setting()
+    {
+        var job = Tee();
+        job["layers"]![0]!["mirrored"] = false;
+        var (text, _) = await Ticket(job);
+        Assert.Contains("Not like this: see the stop.", text, StringComparison.Ordinal);
+        Assert.Contains("STOP", text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task The_ladder_and_an_accepted_word_are_on_it()
+    {
+        var job = Tee();
+        job["blank"] = new JsonObject { ["form"] = "key-fob", ["material"] = "leather-unknown" };
+        job["layers"]![0]!["vinyl"] = "low-temp";
+        job["accepted"] = new JsonArray(new JsonObject { ["code"] = "unknown-blank", ["word"] = "From the same hide as last year." });
+        var (text, pages) = await Ticket(job);
+        Assert.Equal(1, pages);
+        Assert.Contains("Step up, and stop where it holds", text, StringComparison.Ordinal);
+        Assert.Contains("From the same hide as last year.", string.Join(" ", text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task However_much_there_is_to_say_it_stays_one_page()
+    {
+        var job = Night();
+        job["blank"]!["material"] = "polyester";
+        job["blank"]!["careDots"] = 1;
+        job["tools"]!["underlay"] = "towel";
+        job["tools"]!["heatSource"] = "household-iron";
+        job["layers"] = new JsonArray([.. Enumerable.Range(0, 12).Select(i => (JsonNode)new JsonObject
+        {
+            ["id"] = $"piece number {i}", ["vinyl"] = i % 2 == 0 ? "smooth" : "glitter", ["intricate"] = true, ["widthMm"] = 300 - i * 20, ["heightMm"] = 300 - i * 20, ["xMm"] = 50 + i * 10, ["yMm"] = 100 + i * 10,
+        })]);
+        var (text, pages) = await Ticket(job);
+        Assert.Equal(1, pages);
+        Assert.Contains("more, on the screen", text, StringComparison.Ordinal);
+        // What matters most is among what fits.
+        Assert.Contains("STOP", text, StringComparison.Ordinal);
+        Assert.True(text.IndexOf("Watch out for", StringComparison.Ordinal) < text.IndexOf("24 h before the first wash", StringComparison.Ordinal));
+    }
+}
