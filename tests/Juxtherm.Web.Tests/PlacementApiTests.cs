@@ -119,6 +119,43 @@ public sealed class PlacementApiTests : Api
         Assert.Single(picture.Elements(), e => (string?)e.Attribute("class") == "layer");
     }
 
+    public static TheoryData<string> Forms => [.. new[]
+    {
+        "tee", "bodysuit", "sweatshirt", "jersey", "one-piece", "apron", "cap", "tote", "cushion", "pot-holder", "neckerchief", "stocking", "pennant", "stretched-canvas", "patch", "key-fob", "mug", "coaster", "plaque", "flat",
+    }];
+
+    [Theory]
+    [MemberData(nameof(Forms))]
+    public async Task Every_item_takes_artwork_at_its_usual_place_and_gives_a_guide(string form)
+    {
+        var catalogue = await Get("/api/catalogue");
+        var material = (string)catalogue["forms"]!.AsArray().Single(f => (string)f!["id"]! == form)!["usualMaterial"]!;
+        var job = Tee(form);
+        job["blank"] = new JsonObject { ["form"] = form, ["material"] = material };
+        (job["layers"]![0]!["widthMm"], job["layers"]![0]!["heightMm"]) = (25, 20);
+        var usual = (await Post("/api/placement", job))["front"]!["proposals"]![0]!;
+        (job["layers"]![0]!["xMm"], job["layers"]![0]!["yMm"]) = ((double)usual["xMm"]!, (double)usual["yMm"]!);
+        var front = (await Post("/api/placement", job))["front"]!;
+        Assert.Equal(0, (double)front["distances"]!["offCentre"]!, 0.1);
+        Assert.True((double)front["largest"]!["widthMm"]! >= 25, "what lies there must fit there");
+
+        var id = await AddJob(job);
+        Assert.Single(await Rendered(await Client.GetByteArrayAsync($"/api/jobs/{id}/guide.pdf")));
+        var svg = XDocument.Parse(await Client.GetStringAsync($"/api/jobs/{id}/guide.svg")).Root!;
+        var view = ((string)svg.Attribute("viewBox")!).Split(' ').Select(v => double.Parse(v, CultureInfo.InvariantCulture)).ToArray();
+        foreach (var line in svg.Elements().Where(e => e.Name.LocalName == "polyline"))
+        {
+            foreach (var place in ((string)line.Attribute("points")!).Split(' ').Select(p => p.Split(',').Select(v => double.Parse(v, CultureInfo.InvariantCulture)).ToArray()))
+            {
+                Assert.InRange(place[0], view[0] - 0.01, view[0] + view[2] + 0.01);
+                Assert.InRange(place[1], view[1] - 0.01, view[1] + view[3] + 0.01);
+            }
+        }
+
+        var picture = XDocument.Parse(await Client.GetStringAsync($"/api/jobs/{id}/guide.svg?what=picture")).Root!;
+        Assert.Single(picture.Elements(), e => (string?)e.Attribute("class") == "item");
+    }
+
     private sealed record Run(int Start, int Length);
 
     private sealed record Row(int Y, List<Run> Runs);
