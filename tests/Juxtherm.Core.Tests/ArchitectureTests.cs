@@ -18,9 +18,10 @@ public class ArchitectureTests
         ["Heat"] = [],
         ["Catalogue"] = ["Reading", "Heat"],
         ["Recipes"] = ["Catalogue", "Heat"],
-        ["Layering"] = ["Catalogue", "Geometry"],
+        ["Artwork"] = ["Geometry", "Notices", "Reading"],
+        ["Layering"] = ["Catalogue", "Geometry", "Artwork"],
         ["Placement"] = ["Catalogue", "Geometry"],
-        ["Planning"] = ["Geometry", "Layering", "Placement", "Recipes", "Catalogue", "Heat", "Notices", "Reading"],
+        ["Planning"] = ["Geometry", "Artwork", "Layering", "Placement", "Recipes", "Catalogue", "Heat", "Notices", "Reading"],
         ["Bench"] = ["Planning"],
         ["Logbook"] = ["Bench", "Planning", "Catalogue"],
     };

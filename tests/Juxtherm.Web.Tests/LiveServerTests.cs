@@ -31,7 +31,7 @@ public sealed class LiveServerTests : IDisposable
     [InlineData("/api/jobs")]
     public async Task Five_megabytes_are_too_many(string path)
     {
-        using var body = new StringContent("{\"title\":\"" + new string('x', 5 * 1024 * 1024) + "\"}", System.Text.Encoding.UTF8, "application/json");
+        using var body = new StringContent("{\"title\":\"" + new string('x', 9 * 1024 * 1024) + "\"}", System.Text.Encoding.UTF8, "application/json");
         // Asked before it is sent, so that the answer is not lost in a connection cut short.
         using var request = new HttpRequestMessage(HttpMethod.Post, path) { Content = body, Headers = { ExpectContinue = true } };
         using var answer = await _client.SendAsync(request);

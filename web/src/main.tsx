@@ -6,6 +6,7 @@ import { Refused } from './api/client';
 import { Frame } from './app/Frame';
 import { LostPage } from './app/LostPage';
 import { PreferencesProvider } from './app/units';
+import { ArtworkStation } from './features/artwork/ArtworkStation';
 import { BenchPage } from './features/bench/BenchPage';
 import { ComparePage } from './features/compare/ComparePage';
 import { ItemStation } from './features/item/ItemStation';
@@ -35,6 +36,7 @@ const router = createBrowserRouter([
         children: [
           { path: 'item', element: <ItemStation /> },
           { path: 'place', element: <PlaceStation /> },
+          { path: 'artwork', element: <ArtworkStation /> },
           { path: 'press', element: <PressStation /> },
           { path: 'compare', element: <ComparePage /> },
         ],

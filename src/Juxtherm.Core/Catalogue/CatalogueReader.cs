@@ -114,7 +114,7 @@ public static class CatalogueReader
     private static Vinyl VinylOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
         c.OnlyNames("id", "name", "note", "thermal", "activationCelsius", "chartCelsius", "chartSeconds", "referenceCelsius", "referenceSeconds",
-            "pressure", "peel", "holdsFromBond", "targetBond", "mostBurden", "finishSeconds", "heatsOnce", "mirrored", "notUnder", "liesOn", "carriesOthers", "stackBurden", "shrinkPercent", "tackSeconds");
+            "pressure", "peel", "holdsFromBond", "targetBond", "mostBurden", "finishSeconds", "heatsOnce", "mirrored", "notUnder", "liesOn", "carriesOthers", "stackBurden", "shrinkPercent", "tackSeconds", "smallestDetailMm", "weedEffort");
         return new Vinyl(
             c["id"].Text(), c["id"].Text(), c["name"].Text(), c["note"].Text(""), ThermalOf(c["thermal"], sources),
             Number(c["activationCelsius"], sources, 40, 150), Spread(c["chartCelsius"], sources, 80, 220), Spread(c["chartSeconds"], sources, 1, 120),
@@ -124,7 +124,8 @@ public static class CatalogueReader
             Number(c["holdsFromBond"], sources, 0.05, 10), Number(c["targetBond"], sources, 0.05, 10), Number(c["mostBurden"], sources, 0.5, 50),
             Number(c["finishSeconds"], sources, 0, 30), Truth(c["heatsOnce"], sources), Truth(c["mirrored"], sources),
             c["notUnder"].Names.ToDictionary(name => name, name => Read(c["notUnder"][name], sources, v => v.Text()), StringComparer.Ordinal),
-            Read(c["liesOn"], sources, Word<LiesOn>), Truth(c["carriesOthers"], sources), Number(c["stackBurden"], sources, 0.5, 50), Number(c["shrinkPercent"], sources, 0, 5), Number(c["tackSeconds"], sources, 1, 15));
+            Read(c["liesOn"], sources, Word<LiesOn>), Truth(c["carriesOthers"], sources), Number(c["stackBurden"], sources, 0.5, 50), Number(c["shrinkPercent"], sources, 0, 5), Number(c["tackSeconds"], sources, 1, 15),
+            Number(c["smallestDetailMm"], sources, 0.1, 20), Number(c["weedEffort"], sources, 0.1, 10));
     }
 
     private static Material MaterialOf(JsonCursor c, Dictionary<string, Provenance> sources)
@@ -186,11 +187,15 @@ public static class CatalogueReader
 
     private static WorkFigures WorkOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("laySeconds", "warmPeelCelsius", "coldPeelBelowCelsius", "hotPeelWithinSeconds", "longestPressSeconds", "shortestPressSeconds", "cureHours", "doseReferenceCelsius", "doseZKelvin", "pressureExponent");
+        c.OnlyNames("laySeconds", "warmPeelCelsius", "coldPeelBelowCelsius", "hotPeelWithinSeconds", "longestPressSeconds", "shortestPressSeconds", "cureHours", "doseReferenceCelsius", "doseZKelvin", "pressureExponent",
+            "weedSeconds", "weedSecondsPerCentre", "weedSecondsPerPiece", "weedSecondsPerMetre", "weedSecondsPerDelicatePlace");
         return new WorkFigures(
             Number(c["laySeconds"], sources, 0, 600), Spread(c["warmPeelCelsius"], sources, 25, 90), Number(c["coldPeelBelowCelsius"], sources, 20, 60),
             Number(c["hotPeelWithinSeconds"], sources, 1, 30), Number(c["longestPressSeconds"], sources, 10, 600), Number(c["shortestPressSeconds"], sources, 1, 20),
-            Number(c["cureHours"], sources, 0, 200), Number(c["doseReferenceCelsius"], sources, 50, 200), Number(c["doseZKelvin"], sources, 5, 200), Number(c["pressureExponent"], sources, 0, 2));
+            Number(c["cureHours"], sources, 0, 200), Number(c["doseReferenceCelsius"], sources, 50, 200), Number(c["doseZKelvin"], sources, 5, 200), Number(c["pressureExponent"], sources, 0, 2),
+            new WeedingFigures(
+                Number(c["weedSeconds"], sources, 0, 600), Number(c["weedSecondsPerCentre"], sources, 0, 120), Number(c["weedSecondsPerPiece"], sources, 0, 120),
+                Number(c["weedSecondsPerMetre"], sources, 0, 600), Number(c["weedSecondsPerDelicatePlace"], sources, 0, 120)));
     }
 
     private static ThermalFigures ThermalOf(JsonCursor c, Dictionary<string, Provenance> sources)

@@ -42,12 +42,15 @@ public sealed record ThermalFigures(
 /// <param name="StackBurden">Most heat it takes in a stack, as a share of the reference burden: it wrinkles under others sooner than alone.</param>
 /// <param name="ShrinkPercent">How much it shrinks at its first heat, %.</param>
 /// <param name="TackSeconds">Usual length of a tack, s.</param>
+/// <param name="SmallestDetailMm">Narrowest strip or island that can be weeded well, mm.</param>
+/// <param name="WeedEffort">How much longer weeding takes than with the everyday vinyl.</param>
 public sealed record Vinyl(
     string Id, string Family, string Name, string Note, ThermalFigures Thermal, Sourced<double> ActivationCelsius,
     Sourced<Span> ChartCelsius, Sourced<Span> ChartSeconds, Sourced<double> ReferenceCelsius, Sourced<double> ReferenceSeconds,
     Sourced<PressureLevel> Pressure, Sourced<PeelMethod> Peel, Sourced<double> HoldsFromBond, Sourced<double> TargetBond,
     Sourced<double> MostBurden, Sourced<double> FinishSeconds, Sourced<bool> HeatsOnce, Sourced<bool> Mirrored,
-    IReadOnlyDictionary<string, Sourced<string>> NotUnder, Sourced<LiesOn> LiesOn, Sourced<bool> CarriesOthers, Sourced<double> StackBurden, Sourced<double> ShrinkPercent, Sourced<double> TackSeconds);
+    IReadOnlyDictionary<string, Sourced<string>> NotUnder, Sourced<LiesOn> LiesOn, Sourced<bool> CarriesOthers, Sourced<double> StackBurden, Sourced<double> ShrinkPercent, Sourced<double> TackSeconds,
+    Sourced<double> SmallestDetailMm, Sourced<double> WeedEffort);
 
 /// <summary>What the face of a blank is made of.</summary>
 /// <param name="Id">Stable id.</param>
@@ -148,6 +151,14 @@ public sealed record FormMeasures(string Form, string Pattern, string? UsualSize
 /// <param name="Thermal">Thermal figures; null for nothing at all.</param>
 public sealed record Supply(string Id, string Name, ThermalFigures? Thermal);
 
+/// <summary>How long it takes to weed everyday vinyl, part by part.</summary>
+/// <param name="Seconds">To take a sheet in hand and lift the waste around, s.</param>
+/// <param name="SecondsPerCentre">For each centre to pick out, s.</param>
+/// <param name="SecondsPerPiece">For each piece that the waste has to clear, s.</param>
+/// <param name="SecondsPerMetre">For each metre of cut, s.</param>
+/// <param name="SecondsPerDelicatePlace">For each delicate place, s.</param>
+public sealed record WeedingFigures(Sourced<double> Seconds, Sourced<double> SecondsPerCentre, Sourced<double> SecondsPerPiece, Sourced<double> SecondsPerMetre, Sourced<double> SecondsPerDelicatePlace);
+
 /// <summary>Figures of the work itself that belong to no single thing.</summary>
 /// <param name="LaySeconds">Between the preheat and the closing of the plate, while the artwork is laid, s.</param>
 /// <param name="WarmPeelCelsius">A warm peel happens between these, °C.</param>
@@ -159,10 +170,11 @@ public sealed record Supply(string Id, string Name, ThermalFigures? Thermal);
 /// <param name="DoseReferenceCelsius">Reference temperature of the bond and burden integrals, °C.</param>
 /// <param name="DoseZKelvin">z-value of both integrals, K.</param>
 /// <param name="PressureExponent">Power of pressure in the bond integral.</param>
+/// <param name="Weeding">How long weeding takes.</param>
 public sealed record WorkFigures(
     Sourced<double> LaySeconds, Sourced<Span> WarmPeelCelsius, Sourced<double> ColdPeelBelowCelsius, Sourced<double> HotPeelWithinSeconds,
     Sourced<double> LongestPressSeconds, Sourced<double> ShortestPressSeconds, Sourced<double> CureHours,
-    Sourced<double> DoseReferenceCelsius, Sourced<double> DoseZKelvin, Sourced<double> PressureExponent);
+    Sourced<double> DoseReferenceCelsius, Sourced<double> DoseZKelvin, Sourced<double> PressureExponent, WeedingFigures Weeding);
 
 /// <summary>
 /// Everything the planner knows about vinyls, blanks, presses and supplies at one moment: immutable, with a version that

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
 
@@ -14,6 +15,17 @@ namespace Juxtherm.Core.Layering;
 /// <param name="Side">Which face it lies on; layers of different faces never meet.</param>
 public sealed record LayerPiece(string Id, Vinyl Vinyl, PeelMethod Peel, Box? Box, double? AreaMm2, double CarrierMarginMm, IReadOnlyList<string> Over, int Side = 0)
 {
+    /// <summary>Its true shape, fitted into its box; null while only the box is known.</summary>
+    public CutShape? Shape { get; init; }
+
     /// <summary>The carrier's outline; null when it is not known where it lies.</summary>
     public Box? Carrier => Box?.Grown(CarrierMarginMm);
+
+    /// <summary>Whether vinyl of two layers shares ground: by true shapes where they are known, by boxes otherwise.</summary>
+    /// <param name="other">The other layer.</param>
+    public bool Overlaps(LayerPiece other)
+    {
+        ArgumentNullException.ThrowIfNull(other);
+        return Side == other.Side && Box is { } mine && other.Box is { } theirs && CutShape.Overlap(Shape, mine, other.Shape, theirs);
+    }
 }

@@ -1,8 +1,8 @@
 namespace Juxtherm.Core.Layering;
 
 /// <summary>
-/// What lies on what: as the job says, and where boxes are known also as they overlap; then the smaller lies on the larger,
-/// and of two alike the later on the earlier.
+/// What lies on what: as the job says, and where places are known also as they overlap; of two drawn shapes the later lies on
+/// the earlier, of boxes the smaller on the larger, and of two alike the later on the earlier.
 /// </summary>
 public sealed class Lying
 {
@@ -22,9 +22,11 @@ public sealed class Lying
             for (var j = i + 1; j < pieces.Count; j++)
             {
                 var (a, b) = (pieces[i], pieces[j]);
-                if (a.Side != b.Side || a.Box is not { } one || b.Box is not { } two || !one.Overlaps(two) || Reaches(a.Id, b.Id) || Reaches(b.Id, a.Id))
+                if (Reaches(a.Id, b.Id) || Reaches(b.Id, a.Id) || !a.Overlaps(b))
                     continue;
-                var (upper, lower) = (a.AreaMm2 ?? 0) < (b.AreaMm2 ?? 0) ? (a, b) : (b, a);
+                // Drawn artwork lies as it was drawn: what is painted later lies on top.
+                var drawn = a.Shape is not null && b.Shape is not null;
+                var (upper, lower) = !drawn && (a.AreaMm2 ?? 0) < (b.AreaMm2 ?? 0) ? (a, b) : (b, a);
                 _on[upper.Id].Add(lower.Id);
             }
         }

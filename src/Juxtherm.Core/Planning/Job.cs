@@ -1,3 +1,4 @@
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Placement;
@@ -16,6 +17,9 @@ namespace Juxtherm.Core.Planning;
 public sealed record Job(
     string Title, int Quantity, Blank Blank, Tools Tools, IReadOnlyList<JobLayer> Layers, IReadOnlyDictionary<string, string> Choices, IReadOnlyDictionary<string, string> Accepted)
 {
+    /// <summary>Names of a run, where garments carry one each.</summary>
+    public IReadOnlyList<NameEntry> Names { get; init; } = [];
+
     /// <summary>The first layer.</summary>
     public JobLayer Layer => Layers[0];
 
@@ -86,9 +90,34 @@ public sealed record JobLayer(
     /// <summary>The face that it lies on.</summary>
     public Face Face { get; init; }
 
+    /// <summary>Its true shape; null while only its size is known.</summary>
+    public CutShape? Shape { get; init; }
+
+    /// <summary>It is kept in the job, but neither cut nor pressed.</summary>
+    public bool Hidden { get; init; }
+
+    /// <summary>What is set in it, where it is lettering; null for other artwork.</summary>
+    public Lettering? Words { get; init; }
+
+    /// <summary>What there is to say of its shape at the size it has here; null while that is not known.</summary>
+    public ShapeMeasures? Measures => Shape is { } shape && WidthMm is { } w && HeightMm is { } h ? shape.Measures.Scaled(w / shape.Bounds.WidthMm, h / shape.Bounds.HeightMm) : null;
+
+    /// <summary>Delicate places of its shape as it lies, by its vinyl's own limit; empty while it has no shape or place.</summary>
+    public IReadOnlyList<DelicatePlace> DelicatePlaces
+    {
+        get
+        {
+            if (Shape is not { } shape || WidthMm is not { } w || HeightMm is not { } h)
+                return [];
+            var (sx, sy) = (w / shape.Bounds.WidthMm, h / shape.Bounds.HeightMm);
+            var (x, y) = ((XMm ?? 0) - shape.Bounds.XMm * sx, (YMm ?? 0) - shape.Bounds.YMm * sy);
+            return [.. shape.Delicate(Vinyl.SmallestDetailMm.Value / Math.Min(sx, sy)).Select(p => new DelicatePlace(p.Kind, x + p.XMm * sx, y + p.YMm * sy, p.RadiusMm * Math.Max(sx, sy)))];
+        }
+    }
+
     /// <summary>Where it lies; null when size or place is not known.</summary>
     public Box? Box => WidthMm is { } w && HeightMm is { } h && XMm is { } x && YMm is { } y ? new Box(x, y, w, h) : null;
 
-    /// <summary>Its size as a box, mm²; null when not known.</summary>
-    public double? AreaMm2 => WidthMm * HeightMm;
+    /// <summary>Its vinyl, mm²: of its true shape where that is known, of its box otherwise; null when not known.</summary>
+    public double? AreaMm2 => Shape is { } shape ? shape.AreaMm2 * (WidthMm / shape.Bounds.WidthMm) * (HeightMm / shape.Bounds.HeightMm) : WidthMm * HeightMm;
 }

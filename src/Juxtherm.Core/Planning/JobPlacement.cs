@@ -10,7 +10,8 @@ namespace Juxtherm.Core.Planning;
 /// <param name="Box">Where it lies; null while it is not placed.</param>
 /// <param name="WidthMm">mm; null when not said.</param>
 /// <param name="HeightMm">mm; null when not said.</param>
-public sealed record PlacedLayer(string Id, string? Colour, Box? Box, double? WidthMm, double? HeightMm);
+/// <param name="Path">Its true outline where it lies, as path data in mm; null while only its box is known.</param>
+public sealed record PlacedLayer(string Id, string? Colour, Box? Box, double? WidthMm, double? HeightMm, string? Path);
 
 /// <summary>One face of a job's item with what lies on it.</summary>
 /// <param name="Face">Which side.</param>
@@ -53,7 +54,7 @@ public static class JobPlacement
         var school = job.Choices.GetValueOrDefault(new DropCounting().Id) == DropCounting.Fingers ? DropSchool.Fingers : DropSchool.Measured;
         return new FacePlacement(
             face, shape.WidthMm, shape.HeightMm, shape.Outline, shape.FreeArea, shape.Features, shape.Measures,
-            [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm))], art, art is { } placed ? Distances.Of(shape, placed) : null,
+            [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm, l.Box is { } at ? l.Shape?.PathIn(at) : null))], art, art is { } placed ? Distances.Of(shape, placed) : null,
             PlacementRules.For(new PlacementQuestion(shape, job.Blank.Material, width, height, school, Centring.IsCreased(job))),
             here.Any(l => l.AreaMm2 is not null) ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm) : null,
             art is { } covered ? PlateFit.Over(shape, covered, job.Tools.PlateWidthMm, job.Tools.PlateHeightMm).Plate : null,

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Layering;
@@ -31,6 +32,9 @@ public static partial class JobReader
     public const int MostLayers = 12;
 
     private const string Advise = "advise";
+
+    // Edges are called fine when a strip is less than twice what the vinyl can be weeded at (ours).
+    private const double IntricateBelow = 2;
 
     /// <summary>Size ids, smallest first.</summary>
     public static IReadOnlyList<string> Sizes { get; } = ["infant", "toddler", "child", "adult-s", "adult-m", "adult-l", "adult-xl", "adult-2xl", "adult-3xl"];
@@ -87,8 +91,9 @@ public static partial class JobReader
         var tools = ToolsOf(root["tools"], catalogue, source, blank?.Form);
         var layers = LayersOf(root["layers"], catalogue, blank?.Face ?? Face.Front);
         SizesOf(root["sizes"]);
+        var names = NamesOf(root["names"]);
         var (choices, accepted) = (ChoicesOf(root["choices"]), AcceptedOf(root["accepted"]));
-        return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted);
+        return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted) { Names = names };
     }
 
     /// <summary>A run of sizes with counts is the screens' affair; here it is only checked.</summary>
@@ -100,6 +105,25 @@ public static partial class JobReader
             item["size"].Choice(Sizes, null);
             item["count"].Whole(0, MostPieces, "pieces");
         }
+    }
+
+    /// <summary>The names of a run, one garment or several each.</summary>
+    private static List<NameEntry> NamesOf(JsonCursor list)
+    {
+        list.IsArray(required: false);
+        if (list.Count > NameList.Most)
+            list.Fault($"/names holds {list.Count} names; up to {NameList.Most} are accepted.", "out-of-range");
+        var read = new List<NameEntry>();
+        foreach (var c in list.Items.Take(NameList.Most).Where(c => c.IsObject()))
+        {
+            var name = c["name"].Text(longest: Lettering.LongestText).Trim();
+            if (name.Length == 0)
+                c["name"].Fault($"{c.Pointer}/name is empty; a name of up to {Lettering.LongestText} letters is accepted.", "missing");
+            var size = c["size"].Exists ? c["size"].Choice(Sizes, null) : null;
+            read.Add(new NameEntry(name, size, ColourOf(c["colour"]), c["count"].Whole(1, MostPieces, "pieces") ?? 1, c["proofed"].Flag(false)));
+        }
+
+        return read;
     }
 
     /// <summary>What the job says of the ways of doing it; what it leaves to the advice is not in it.</summary>
@@ -140,6 +164,7 @@ public static partial class JobReader
         var face = FaceOf(c["face"], Face.Front);
         var width = c["widthMm"].Number(5, MostMm, "mm");
         var height = c["heightMm"].Number(5, MostMm, "mm");
+        ColourOf(c["colour"]);
         var dots = c["careDots"].Whole(0, 3, "dots");
         c["traits"].IsArray(required: false);
         var traits = c["traits"].Items.Select(t => t.Choice(Traits, null)).ToList();
@@ -256,17 +281,62 @@ public static partial class JobReader
         var over = known.DistinctBy(l => l.Id, StringComparer.Ordinal).ToDictionary(l => l.Id, l => l.Over, StringComparer.Ordinal);
         if (Lying.Circle(over) is { Count: > 0 } circle)
             layers.Fault($"/layers lie on each other in a circle ({string.Join(" on ", circle)} on {circle[0]}); take one of these out of an “over” list.", "circle");
-        return known;
+        return Seen(known, layers);
     }
+
+    /// <summary>Without the layers that are hidden: those are neither cut nor pressed.</summary>
+    private static List<JobLayer> Seen(List<JobLayer> all, JsonCursor layers)
+    {
+        var hidden = all.Where(l => l.Hidden).Select(l => l.Id).ToHashSet(StringComparer.Ordinal);
+        if (hidden.Count == 0)
+            return all;
+        if (hidden.Count == all.Count)
+            layers.Fault("/layers are all hidden; one that is cut and pressed is needed.", "missing");
+        return [.. all.Where(l => !l.Hidden).Select(l => l with { Over = [.. l.Over.Where(id => !hidden.Contains(id))] })];
+    }
+
+    private static string? ColourOf(JsonCursor c)
+    {
+        var colour = c.Exists ? c.Text(longest: 20) : null;
+        if (colour is not null && !Hex().IsMatch(colour))
+            c.Fault($"{c.Pointer} is “{colour}”; a colour as #rrggbb is accepted.", "wrong-type");
+        return colour;
+    }
+
+    private static CutShape? ShapeOf(JsonCursor c)
+    {
+        if (!c.Exists)
+            return null;
+        var text = c.Text(longest: CutShape.LongestText);
+        var shape = CutShape.Read(text);
+        if (shape is null)
+            c.Fault($"{c.Pointer} encloses nothing or is not path data; SVG path data with closed outlines is accepted.", "broken");
+        return shape;
+    }
+
+    private static Lettering? WordOf(JsonCursor c)
+    {
+        if (!c.Exists || !c.IsObject())
+            return null;
+        var text = c["text"].Text(longest: Lettering.LongestText);
+        if (text.Trim().Length == 0)
+            c["text"].Fault($"{c.Pointer}/text is empty; 1 to {Lettering.LongestText} letters are accepted.", "missing");
+        var font = c["font"].Choice([.. LetterFont.All.Select(f => f.Id)], LetterFont.All[0].Id);
+        var height = c["heightMm"].Number(3, 500, "mm");
+        var gap = c["gapMm"].Number(-50, 100, "mm");
+        var arc = c["arcDegrees"].Number(-340, 340, "°");
+        return font is null ? null : new Lettering(text.Trim(), font, height ?? 40, gap ?? 0, arc ?? 0, c["fromNames"].Flag(false));
+    }
+
+    /// <summary>Fine enough to want more care at its edges, by the tool's own eye.</summary>
+    private static bool IsIntricate(JobLayer layer) => layer.Measures is { } m && m.SmallestFeatureMm < IntricateBelow * layer.Vinyl.SmallestDetailMm.Value;
 
     private static JobLayer? LayerOf(JsonCursor c, int index, CatalogueSnapshot catalogue, Face face)
     {
         if (!c.IsObject())
             return null;
         var vinyl = c["vinyl"].Choice([.. catalogue.Vinyls.Keys], null);
-        var colour = c["colour"].Exists ? c["colour"].Text(longest: 20) : null;
-        if (colour is not null && !Hex().IsMatch(colour))
-            c["colour"].Fault($"{c.Pointer}/colour is “{colour}”; a colour as #rrggbb is accepted.", "wrong-type");
+        var colour = ColourOf(c["colour"]);
         var x = c["xMm"].Number(-MostMm, MostMm, "mm");
         var y = c["yMm"].Number(-MostMm, MostMm, "mm");
         var margin = c["carrierMarginMm"].Number(0, 200, "mm") ?? JobLayer.UsualCarrierMarginMm;
@@ -278,7 +348,20 @@ public static partial class JobReader
         bool? mirrored = c["mirrored"].Exists ? c["mirrored"].Flag(true) : null;
         var label = LabelOf(c["label"]);
         var side = FaceOf(c["face"], face);
-        return vinyl is null ? null : new JobLayer(c["id"].Text(index == 0 ? "vinyl" : $"layer-{index + 1}", 40), catalogue.Vinyls[vinyl], colour, width, height, x, y, margin, over, intricate, mirrored, label) { Face = side };
+        var (shape, word, hidden) = (ShapeOf(c["shape"]), WordOf(c["word"]), c["hidden"].Flag(false));
+        c["keepTogether"].Flag(true);
+        if (vinyl is null)
+            return null;
+        // A drawn layer whose size is not said is as large as it was drawn.
+        var layer = new JobLayer(
+            c["id"].Text(index == 0 ? "vinyl" : $"layer-{index + 1}", 40), catalogue.Vinyls[vinyl], colour, width ?? shape?.Bounds.WidthMm, height ?? shape?.Bounds.HeightMm, x, y, margin, over, intricate, mirrored, label)
+        {
+            Face = side,
+            Shape = shape,
+            Words = word,
+            Hidden = hidden,
+        };
+        return c["intricate"].Exists ? layer : layer with { Intricate = IsIntricate(layer) };
     }
 
     private static WrapperLabel? LabelOf(JsonCursor c)

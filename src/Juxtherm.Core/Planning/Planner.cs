@@ -84,7 +84,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         }
 
         var charted = job.Layers.Select(layer => (Layer: layer, Chart: ChartOf(layer, out var reference, out var ignored), Reference: reference, Ignored: ignored)).ToList();
-        var lying = new Lying([.. charted.Select(c => new LayerPiece(c.Layer.Id, c.Layer.Vinyl, c.Chart.Peel.Value, c.Layer.Box, c.Layer.AreaMm2, c.Layer.CarrierMarginMm, c.Layer.Over, c.Layer.Face == job.Blank.Face ? 0 : 1))]);
+        var lying = new Lying([.. charted.Select(c => new LayerPiece(c.Layer.Id, c.Layer.Vinyl, c.Chart.Peel.Value, c.Layer.Box, c.Layer.AreaMm2, c.Layer.CarrierMarginMm, c.Layer.Over, c.Layer.Face == job.Blank.Face ? 0 : 1) { Shape = c.Layer.Shape })]);
         var layers = charted.ConvertAll(c => new LayerInPlan(
             c.Layer, new Workpiece(c.Layer.Vinyl, job.Blank.Material, job.Blank.Form, job.Tools.Source, job.Tools.Cover, job.Tools.Underlay), c.Chart, c.Reference, c.Ignored,
             lying.InStack(c.Layer.Id) ? Math.Min(c.Layer.Vinyl.StackBurden.Value, c.Layer.Vinyl.MostBurden.Value) : c.Layer.Vinyl.MostBurden.Value));

@@ -72,7 +72,17 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
             Know(WorkStage.Cut, which + (mirrored.Key ? "Mirror the artwork. Carrier sheet down. Cut a small test shape first." : "Cut it as it reads. Cut a small test shape first."));
         }
 
-        Know(WorkStage.Weed, "Lift away everything that is not artwork, the centres of letters too. Hold it against the light.");
+        Know(WorkStage.Weed, "Lift away everything that is not artwork, the centres of letters too. Hold it against the light." + ToPick());
+    }
+
+    /// <summary>What is to be counted while weeding, where the shapes are known.</summary>
+    private string ToPick()
+    {
+        var weeding = about.Layers.Select(l => (Layer: l, Work: Weeding.Of(l.Layer, about.Figures.Weeding))).Where(w => w.Work is not null).ToList();
+        if (weeding.Count == 0)
+            return "";
+        var counts = string.Join("; ", weeding.Select(w => $"{about.NameOf(w.Layer)}: {w.Work!.Centres} {(w.Work.Centres == 1 ? "centre" : "centres")} to pick out, {w.Work.Pieces} {(w.Work.Pieces == 1 ? "piece stays" : "pieces stay")}"));
+        return $" {counts}. About {Wording.Time(weeding.Sum(w => w.Work!.Seconds))} a garment.";
     }
 
     private string Washing() => about.Choose(new Prewash()) == Prewash.Wash

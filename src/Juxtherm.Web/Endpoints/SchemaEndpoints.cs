@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Planning.Ways;
@@ -48,6 +49,20 @@ internal static class SchemaEndpoints
                 ["intricate"] = new JsonObject { ["type"] = "boolean" },
                 ["mirrored"] = new JsonObject { ["type"] = "boolean", ["description"] = "Whether the cut file is mirrored." },
                 ["label"] = label,
+                ["shape"] = new JsonObject { ["type"] = "string", ["maxLength"] = CutShape.LongestText, ["description"] = "Its true outline as SVG path data, filled by the even-odd rule and fitted into its box." },
+                ["hidden"] = new JsonObject { ["type"] = "boolean", ["description"] = "Kept, but neither cut nor pressed." },
+                ["keepTogether"] = new JsonObject { ["type"] = "boolean", ["description"] = "Its pieces keep their places to each other on the sheet; true unless said." },
+                ["word"] = Object(
+                    new JsonObject
+                    {
+                        ["text"] = new JsonObject { ["type"] = "string", ["minLength"] = 1, ["maxLength"] = Lettering.LongestText },
+                        ["font"] = Ids(LetterFont.All.Select(f => f.Id)),
+                        ["heightMm"] = Number(3, 500, "Height of its capitals, mm."),
+                        ["gapMm"] = Number(-50, 100, "Added between letters, mm."),
+                        ["arcDegrees"] = Number(-340, 340, "How much of a circle the words bend around, degrees."),
+                        ["fromNames"] = new JsonObject { ["type"] = "boolean", ["description"] = "Each garment has its own name here." },
+                    },
+                    "text"),
             },
             "vinyl");
         return new JsonObject
@@ -75,6 +90,7 @@ internal static class SchemaEndpoints
                         ["features"] = new JsonObject { ["type"] = "array", ["description"] = "Own keep-outs: kind, xMm, yMm, widthMm, heightMm." },
                         ["widthMm"] = Number(5, JobReader.MostMm, "Width of the free area, mm."),
                         ["heightMm"] = Number(5, JobReader.MostMm, "Height of the free area, mm."),
+                        ["colour"] = new JsonObject { ["type"] = "string", ["pattern"] = "^#[0-9a-fA-F]{6}$", ["description"] = "Colour of the item, for the pictures." },
                         ["careDots"] = new JsonObject { ["type"] = "integer", ["minimum"] = 0, ["maximum"] = 3, ["description"] = "Dots of the ironing symbol; 0 for crossed out; absent when unknown." },
                     },
                     "material"),
@@ -94,6 +110,21 @@ internal static class SchemaEndpoints
                 {
                     ["type"] = "array",
                     ["items"] = Object(new JsonObject { ["size"] = Ids(JobReader.Sizes), ["count"] = new JsonObject { ["type"] = "integer", ["minimum"] = 0, ["maximum"] = JobReader.MostPieces } }, "size", "count"),
+                },
+                ["names"] = new JsonObject
+                {
+                    ["type"] = "array",
+                    ["maxItems"] = NameList.Most,
+                    ["items"] = Object(
+                        new JsonObject
+                        {
+                            ["name"] = new JsonObject { ["type"] = "string", ["minLength"] = 1, ["maxLength"] = Lettering.LongestText },
+                            ["size"] = Ids(JobReader.Sizes),
+                            ["colour"] = new JsonObject { ["type"] = "string", ["pattern"] = "^#[0-9a-fA-F]{6}$" },
+                            ["count"] = new JsonObject { ["type"] = "integer", ["minimum"] = 1, ["maximum"] = JobReader.MostPieces },
+                            ["proofed"] = new JsonObject { ["type"] = "boolean" },
+                        },
+                        "name"),
                 },
                 ["choices"] = Object(new JsonObject(AllWays.List.Where(w => w.Accepts.Count > 0).Select(w => KeyValuePair.Create(w.Id, (JsonNode?)Ids(["advise", .. w.Accepts]))))),
                 ["accepted"] = new JsonObject

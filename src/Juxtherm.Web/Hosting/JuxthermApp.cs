@@ -14,8 +14,8 @@ namespace Juxtherm.Web.Hosting;
 /// <summary>Puts the service together.</summary>
 internal static class JuxthermApp
 {
-    /// <summary>Largest request body, bytes. A job file is a few kilobytes.</summary>
-    public const long LargestBody = 1024 * 1024;
+    /// <summary>Largest request body, bytes. A job file is a few kilobytes; with its artwork it may be a few hundred.</summary>
+    public const long LargestBody = 8 * 1024 * 1024;
 
     public static WebApplication Build(string[] args)
     {
@@ -40,6 +40,7 @@ internal static class JuxthermApp
         services.AddSingleton(_ => CatalogueFolder.Read(options.CatalogueFolder));
         services.AddSingleton<Planner>();
         services.AddSingleton<NearestChanges>();
+        services.AddSingleton<ArtworkDesk>();
         services.AddSingleton<PlanCache>();
         services.AddSingleton<JobStore>();
         services.AddSingleton<ShelfStore>();
@@ -69,6 +70,7 @@ internal static class JuxthermApp
         app.MapSchemas();
         app.MapCatalogue();
         app.MapPlans();
+        app.MapArtwork();
         app.MapPlacement();
         app.MapShelf();
         app.MapJobs();

@@ -4,6 +4,356 @@
  */
 
 export interface paths {
+    "/api/artwork": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    separation?: components["schemas"]["Separation"];
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/xml": string;
+                    "image/svg+xml": string;
+                    "text/plain": string;
+                    "text/xml": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ArtworkAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/artwork/bring-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BringInRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DeskAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/artwork/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LookAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/artwork/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NamesRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NameEntry"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/artwork/proof": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ProofSheet"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/artwork/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WordsRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DeskAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/artwork/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WorkRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DeskAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -1482,6 +1832,38 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description A drawing split into layers. */
+        ArtworkAnswer: {
+            /**
+             * Format: double
+             * @description Height of its page, mm.
+             */
+            heightMm: number;
+            /** @description Lowest first. */
+            layers: components["schemas"]["DrawnLayer"][];
+            /** @description What was left out or taken otherwise than drawn. */
+            notices: components["schemas"]["Notice"][];
+            /**
+             * Format: double
+             * @description Width of its page, mm.
+             */
+            widthMm: number;
+        };
+        /** @description The artwork on one face. */
+        ArtworkLook: {
+            around: null | components["schemas"]["Box"];
+            /** @description Which side. */
+            face: components["schemas"]["Face"];
+            /** @description Layers with a shape, lowest first. */
+            layers: components["schemas"]["LayerLook"][];
+            /** @description Ids of layers that have none yet. */
+            undrawn: string[];
+            /**
+             * Format: double
+             * @description About how long it takes to weed all of them, s.
+             */
+            weedSeconds: number;
+        };
         /**
          * @description What a person tells the bench.
          * @enum {unknown}
@@ -1563,6 +1945,16 @@ export interface components {
              */
             yMm: number;
         };
+        /** @description A drawing for a job. */
+        BringInRequest: {
+            /** @description The job file. */
+            job: components["schemas"]["JsonObject"];
+            /** @description Whether it takes the place of what lies on the printed face. */
+            replace: null | boolean;
+            separation: null | components["schemas"]["Separation"];
+            /** @description The drawing. */
+            svg: string;
+        };
         /** @description A sheet of a small picture of the stack, at the end of the press. */
         CardSheet: {
             /**
@@ -1627,6 +2019,31 @@ export interface components {
             /** @description One line about it; may be empty. */
             note: string;
         };
+        /**
+         * @description Why a place is delicate.
+         * @enum {unknown}
+         */
+        DelicateKind: "island" | "strip" | "neck" | "centre";
+        /** @description A place that will be hard to weed. */
+        DelicatePlace: {
+            /** @description Why. */
+            kind: components["schemas"]["DelicateKind"];
+            /**
+             * Format: double
+             * @description A ring this large goes round it.
+             */
+            radiusMm: number;
+            /**
+             * Format: double
+             * @description Its middle.
+             */
+            xMm: number;
+            /**
+             * Format: double
+             * @description Its middle.
+             */
+            yMm: number;
+        };
         /** @description Where a figure of a plan comes from: what went in, where that is from, and what limits it. */
         Derivation: {
             /** @description Which: celsius, seconds, pressure, peel, bond, burden or hottest-cloth. */
@@ -1644,6 +2061,13 @@ export interface components {
             from: null | string;
             /** @description In the reader's units. */
             text: string;
+        };
+        /** @description A job file after work on its artwork. */
+        DeskAnswer: {
+            /** @description The file; what it holds besides is as it was. */
+            job: components["schemas"]["JsonObject"];
+            /** @description What was left out or done otherwise than drawn. */
+            notices: components["schemas"]["Notice"][];
         };
         /** @description Where the dial stands when it shows degrees. */
         DialReading: {
@@ -1694,6 +2118,40 @@ export interface components {
              * @description To its upper edge, mm.
              */
             top: number;
+        };
+        /** @description A layer of a drawing. */
+        DrawnLayer: {
+            /**
+             * Format: double
+             * @description Vinyl that stays, mm².
+             */
+            areaMm2: number;
+            /** @description The box around it, mm on the page. */
+            bounds: components["schemas"]["Box"];
+            /** @description As `#rrggbb`. */
+            colour: string;
+            /**
+             * Format: int32
+             * @description Centres to pick out.
+             */
+            holes: number;
+            /** @description Its outline on the page, as path data in mm, filled by the even-odd rule. */
+            path: string;
+            /**
+             * Format: double
+             * @description Length of all cuts, mm.
+             */
+            perimeterMm: number;
+            /**
+             * Format: int32
+             * @description Pieces that do not hang together.
+             */
+            pieces: number;
+            /**
+             * Format: double
+             * @description Its narrowest place, mm.
+             */
+            smallestFeatureMm: number;
         };
         /**
          * @description Which side of an item is seen.
@@ -1892,6 +2350,27 @@ export interface components {
             value: unknown;
         };
         JsonElement: unknown;
+        JsonObject: Record<string, never>;
+        /** @description A kind of work on layers. */
+        KindOfWork: {
+            /** @description Its id. */
+            id: string;
+            /**
+             * Format: double
+             * @description Least length that it takes, mm; null when it takes none.
+             */
+            leastMm: null | number;
+            /**
+             * Format: double
+             * @description Most.
+             */
+            mostMm: null | number;
+            /**
+             * Format: double
+             * @description Usual.
+             */
+            usualMm: null | number;
+        };
         /** @description A step of the ladder up to the setting, for a blank of which nobody knows what it bears. */
         LadderRung: {
             /**
@@ -1942,6 +2421,67 @@ export interface components {
              * @description Its upper edge where it fits, mm.
              */
             yMm: number;
+        };
+        /** @description A layer as it will be cut. */
+        LayerLook: {
+            /**
+             * Format: double
+             * @description Vinyl that stays, mm².
+             */
+            areaMm2: number;
+            /** @description Where it lies. */
+            box: components["schemas"]["Box"];
+            /**
+             * Format: int32
+             * @description Centres to pick out.
+             */
+            centres: number;
+            /** @description As `#rrggbb`; null when not said. */
+            colour: null | string;
+            /** @description Places to ring. */
+            delicate: components["schemas"]["DelicatePlace"][];
+            /** @description Its id. */
+            id: string;
+            /** @description Where that figure comes from. */
+            limitFrom: string;
+            /**
+             * Format: double
+             * @description What its vinyl can be weeded down to, mm.
+             */
+            limitMm: number;
+            /** @description Its outline where it lies, as path data in mm, filled by the even-odd rule. */
+            path: string;
+            /**
+             * Format: double
+             * @description Length of all cuts, mm.
+             */
+            perimeterMm: number;
+            /**
+             * Format: int32
+             * @description Pieces that stay.
+             */
+            pieces: number;
+            /**
+             * Format: double
+             * @description Its narrowest place, mm.
+             */
+            smallestFeatureMm: number;
+            /**
+             * Format: double
+             * @description About how long weeding takes, s.
+             */
+            weedSeconds: number;
+        };
+        /** @description A font that ships. */
+        LetterFont: {
+            /** @description Name of its file. */
+            file: string;
+            /** @description Which font it is and under which licence it ships. */
+            from: string;
+            /** @description Stable id. */
+            id: string;
+            /** @description For the reader: what it looks like. */
+            name: string;
         };
         /** @description Letters of a word, one on each piece. */
         LetterPlan: {
@@ -2038,6 +2578,17 @@ export interface components {
              */
             total: number;
         };
+        /** @description Both faces of a job's artwork, and what can be done with it. */
+        LookAnswer: {
+            /** @description The back. */
+            back: components["schemas"]["ArtworkLook"];
+            /** @description Fonts that ship. */
+            fonts: components["schemas"]["LetterFont"][];
+            /** @description The front. */
+            front: components["schemas"]["ArtworkLook"];
+            /** @description Kinds of work on layers. */
+            work: components["schemas"]["KindOfWork"][];
+        };
         /** @description A material to choose. */
         MaterialChoice: {
             /** @description Its id. */
@@ -2060,6 +2611,27 @@ export interface components {
          * @enum {unknown}
          */
         MaterialKind: "cloth" | "hide" | "hard" | "board";
+        /** @description One name of a run. */
+        NameEntry: {
+            /** @description Colour of the vinyl as `#rrggbb`; null for the layer's own. */
+            colour: null | string;
+            /**
+             * Format: int32
+             * @description How many alike, 1 to 999.
+             */
+            count: number;
+            /** @description What goes on the garment. */
+            name: string;
+            /** @description Somebody has looked at the spelling. */
+            proofed: boolean;
+            /** @description Size of the garment; null when not said. */
+            size: null | string;
+        };
+        /** @description A list of names. */
+        NamesRequest: {
+            /** @description Lines, or a table as CSV. */
+            text: string;
+        };
         /** @description A change that makes a stopped job go, already computed. */
         NearestChange: {
             /** @description What changes, in the job file. */
@@ -2160,6 +2732,8 @@ export interface components {
             heightMm: null | number;
             /** @description Its id. */
             id: string;
+            /** @description Its true outline where it lies, as path data in mm; null while only its box is known. */
+            path: null | string;
             /**
              * Format: double
              * @description mm; null when not said.
@@ -2417,6 +2991,45 @@ export interface components {
             title?: null | string;
             type?: null | string;
         };
+        /** @description One garment of a run, with its name on it. */
+        ProofedName: {
+            box: null | components["schemas"]["Box"];
+            /** @description As the list says it. */
+            entry: components["schemas"]["NameEntry"];
+            /** @description They stay within the free area. */
+            fits: boolean;
+            /**
+             * Format: int32
+             * @description Its place in the list, from 0.
+             */
+            index: number;
+            /** @description Characters that the font does not have. */
+            missing: string[];
+            /** @description Its letters where they lie, as path data in mm; empty when nothing can be cut. */
+            path: string;
+        };
+        /** @description All garments of a run to proof-read. */
+        ProofSheet: {
+            /**
+             * Format: int32
+             * @description Garments in all.
+             */
+            garments: number;
+            /**
+             * Format: double
+             * @description Letter height at which all names fit, mm; null when they do already.
+             */
+            heightThatFitsMm: null | number;
+            /** @description The layer that carries the names. */
+            layerId: string;
+            /** @description One for each entry of the list. */
+            names: components["schemas"]["ProofedName"][];
+            /**
+             * Format: double
+             * @description The widest name, mm.
+             */
+            widestMm: number;
+        };
         /** @description A place that a rule proposes. */
         Proposal: {
             /**
@@ -2586,6 +3199,8 @@ export interface components {
              */
             version: number;
         };
+        /** @enum {unknown} */
+        Separation: "seen" | "stacked" | null;
         /** @description Something on the shelf. */
         ShelfAnswer: {
             /** @description Its text, as a job file carries it. */
@@ -2812,6 +3427,29 @@ export interface components {
             seconds: number[];
             /** @description By row and column, the margin with everything off to one side. */
             worst: number[][];
+        };
+        /** @description Words for a job. */
+        WordsRequest: {
+            /** @description The job file. */
+            job: components["schemas"]["JsonObject"];
+            /** @description Id of the layer that holds them already; left out for a new one. */
+            layer: null | string;
+            /** @description What is set, as the job file writes it. */
+            word: components["schemas"]["JsonObject"];
+        };
+        /** @description Work on layers. */
+        WorkRequest: {
+            /** @description Id of the kind of work. */
+            action: string;
+            /** @description The job file. */
+            job: components["schemas"]["JsonObject"];
+            /** @description Ids of the layers concerned. */
+            layers: null | string[];
+            /**
+             * Format: double
+             * @description The length it takes, mm; left out for the usual one.
+             */
+            mm: null | number;
         };
         /**
          * @description Which part of the work a step belongs to.

@@ -43,6 +43,17 @@ export class Units {
     return this.us ? Math.round((mm / MM_PER_INCH) * 100) / 100 : Math.round(mm * 10) / 10;
   }
 
+  /** A small length: hundredths of a millimetre or thousandths of an inch. */
+  fine(mm: number): string {
+    return this.us ? `${(mm / MM_PER_INCH).toFixed(3)} in` : `${mm.toFixed(mm < 1 ? 2 : 1)} mm`;
+  }
+
+  /** An area in cm² or square inches. */
+  area(mm2: number): string {
+    const shown = this.us ? mm2 / MM_PER_INCH / MM_PER_INCH : mm2 / 100;
+    return `${shown >= 100 ? Math.round(shown) : shown.toFixed(1)} ${this.us ? 'sq in' : 'cm²'}`;
+  }
+
   mmFrom(shown: number): number {
     return this.us ? Math.round(shown * MM_PER_INCH * 10) / 10 : shown;
   }

@@ -139,26 +139,42 @@ export function Garment({ placement, selected, tape, onMove }: Props) {
       {placement.layers.map((layer, i) => {
         if (!layer.box) return null;
         const follows = drag && (selected === null || selected === i);
-        return (
+        const shown = {
+          'data-layer': layer.id,
+          fill: layer.colour ?? '#777777',
+          fillOpacity: 0.85,
+          className: 'cursor-grab active:cursor-grabbing',
+          onPointerDown: (e: PointerEvent) => {
+            const p = at(e);
+            if (!p) return;
+            drawing.current?.setPointerCapture(e.pointerId);
+            drawing.current?.focus();
+            setDrag({ x: p.x, y: p.y, dx: 0, dy: 0 });
+          },
+        };
+        const [dx, dy] = follows ? [pull.dx, pull.dy] : [0, 0];
+        return layer.path ? (
+          <path
+            key={layer.id}
+            {...shown}
+            d={layer.path}
+            fillRule="evenodd"
+            transform={`translate(${dx} ${dy})`}
+            stroke={selected === i ? 'var(--color-base-content)' : 'none'}
+            strokeWidth={ink}
+          >
+            <title>{layer.id}</title>
+          </path>
+        ) : (
           <rect
             key={layer.id}
-            data-layer={layer.id}
-            x={layer.box.xMm + (follows ? pull.dx : 0)}
-            y={layer.box.yMm + (follows ? pull.dy : 0)}
+            {...shown}
+            x={layer.box.xMm + dx}
+            y={layer.box.yMm + dy}
             width={layer.box.widthMm}
             height={layer.box.heightMm}
-            fill={layer.colour ?? '#777777'}
-            fillOpacity={0.85}
             stroke="var(--color-base-content)"
             strokeWidth={selected === i ? ink * 1.4 : ink * 0.5}
-            className="cursor-grab active:cursor-grabbing"
-            onPointerDown={(e) => {
-              const p = at(e);
-              if (!p) return;
-              drawing.current?.setPointerCapture(e.pointerId);
-              drawing.current?.focus();
-              setDrag({ x: p.x, y: p.y, dx: 0, dy: 0 });
-            }}
           >
             <title>{layer.id}</title>
           </rect>

@@ -15,6 +15,8 @@ const HALF = 0.5;
 /** Lengths are kept to half a millimetre: finer cannot be laid by hand. */
 export const rounded = (mm: number) => Math.round(mm / HALF) * HALF;
 
+const exact = (mm: number) => Math.round(mm * 1000) / 1000;
+
 export function faceOf(job: Job, layer: JobLayer): string {
   return (layer.face as string | undefined) ?? (job.blank.face as string | undefined) ?? 'front';
 }
@@ -46,8 +48,12 @@ function moved(job: Job, face: string, index: number | null, change: (layer: Job
 
 /** The same job with its artwork shifted; what is not placed yet stays so. */
 export function shifted(job: Job, face: string, index: number | null, dx: number, dy: number): Job {
+  // Layers of one drawing move by the same rounded step, so that they stay in register.
+  const first = job.layers.find((l, i) => faceOf(job, l) === face && (index === null || index === i) && boxOf(l));
+  const step = (at: number | undefined, by: number) => rounded((at ?? 0) + by) - (at ?? 0);
+  const [stepX, stepY] = [step(first?.xMm, dx), step(first?.yMm, dy)];
   return moved(job, face, index, (l) =>
-    l.xMm === undefined || l.yMm === undefined ? l : { ...l, xMm: rounded(l.xMm + dx), yMm: rounded(l.yMm + dy) },
+    l.xMm === undefined || l.yMm === undefined ? l : { ...l, xMm: exact(l.xMm + stepX), yMm: exact(l.yMm + stepY) },
   );
 }
 
@@ -75,14 +81,16 @@ export function scaled(job: Job, face: string, factor: number): Job {
   );
   return moved(job, face, null, (l) => {
     if (l.widthMm === undefined || l.heightMm === undefined) return l;
-    const size = { widthMm: rounded(l.widthMm * factor), heightMm: rounded(l.heightMm * factor) };
+    // A drawing keeps its proportions and its layers their places to each other, to the thousandth.
+    const kept = l.shape === undefined ? rounded : exact;
+    const size = { widthMm: kept(l.widthMm * factor), heightMm: kept(l.heightMm * factor) };
     if (!box || l.xMm === undefined || l.yMm === undefined) return changed(l, size);
     const middle = box.xMm + box.widthMm / 2;
     return {
       ...l,
       ...size,
-      xMm: rounded(middle + (l.xMm - middle) * factor),
-      yMm: rounded(box.yMm + (l.yMm - box.yMm) * factor),
+      xMm: kept(middle + (l.xMm - middle) * factor),
+      yMm: kept(box.yMm + (l.yMm - box.yMm) * factor),
     };
   });
 }

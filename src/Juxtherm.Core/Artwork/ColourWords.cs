@@ -1,0 +1,29 @@
+using System.Globalization;
+
+namespace Juxtherm.Core.Artwork;
+
+/// <summary>Everyday words for colours, to call a layer by.</summary>
+internal static class ColourWords
+{
+    private static readonly (string Word, string Hex)[] All =
+    [
+        ("black", "#000000"), ("white", "#ffffff"), ("grey", "#808080"), ("silver", "#c0c0c0"), ("red", "#d8202a"), ("maroon", "#7a1020"), ("orange", "#f08020"),
+        ("yellow", "#f8e020"), ("gold", "#d9a441"), ("lime", "#a0d020"), ("green", "#2a9038"), ("forest", "#1c4a2a"), ("teal", "#108080"), ("sky", "#70b8e8"),
+        ("blue", "#2058c8"), ("navy", "#1b2a49"), ("purple", "#7030a0"), ("lilac", "#c0a0e0"), ("pink", "#f080b0"), ("brown", "#7a4a28"), ("sand", "#d8c098"), ("cream", "#fff4d8"),
+    ];
+
+    public static string Nearest(string hex) => All.MinBy(c => Apart(c.Hex, hex)).Word;
+
+    /// <summary>How far apart two colours look, roughly: the eye sees green best (weights of a common approximation, from memory).</summary>
+    public static double Apart(string one, string other)
+    {
+        var ((r, g, b), (s, h, c)) = (Parts(one), Parts(other));
+        return 2 * Math.Pow(r - s, 2) + 4 * Math.Pow(g - h, 2) + 3 * Math.Pow(b - c, 2);
+    }
+
+    private static (int R, int G, int B) Parts(string hex)
+    {
+        var n = int.Parse(hex.AsSpan(1), NumberStyles.HexNumber, CultureInfo.InvariantCulture);
+        return (n >> 16, (n >> 8) & 255, n & 255);
+    }
+}

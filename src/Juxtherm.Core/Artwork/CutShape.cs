@@ -1,0 +1,159 @@
+using System.Collections.Concurrent;
+using System.Globalization;
+using System.Text;
+using Juxtherm.Core.Geometry;
+using NetTopologySuite.Geometries;
+using NetTopologySuite.Geometries.Utilities;
+using SkiaSharp;
+
+namespace Juxtherm.Core.Artwork;
+
+/// <summary>The true shape of a layer of vinyl: what is cut out and stays. It is kept as path data and fitted into the layer's box.</summary>
+public sealed class CutShape
+{
+    /// <summary>Longest path data accepted, characters.</summary>
+    public const int LongestText = 2_000_000;
+
+    private const double GridMm = 0.0005;
+    private const double ToleranceMm = 0.01;
+    private const int MostKnown = 256;
+    private const int MostOverlaps = 4096;
+    private const double HairMm = 0.05;
+    private static readonly ConcurrentDictionary<string, CutShape> Known = new(StringComparer.Ordinal);
+    private static readonly ConcurrentDictionary<(CutShape?, CutShape?, double, double, double, double, double, double), bool> KnownOverlaps = new();
+    private readonly ConcurrentDictionary<double, IReadOnlyList<DelicatePlace>> _delicate = new();
+    private readonly Lazy<ShapeMeasures> _measures;
+
+    private CutShape(Ground ground, string text)
+    {
+        Ground = ground;
+        Text = text;
+        var bounds = ground.EnvelopeInternal;
+        static double R(double mm) => Math.Round(mm, 9);
+        Bounds = new Box(R(bounds.MinX), R(bounds.MinY), R(bounds.Width), R(bounds.Height));
+        _measures = new Lazy<ShapeMeasures>(() => ShapeMeasures.Of(Ground));
+    }
+
+    /// <summary>As path data: straight lines only, filled by the even-odd rule.</summary>
+    public string Text { get; }
+
+    /// <summary>The box around it, in its own mm.</summary>
+    public Box Bounds { get; }
+
+    /// <summary>Vinyl that stays, mm² at its own size.</summary>
+    public double AreaMm2 => Ground.Area;
+
+    /// <summary>What there is to say of it at its own size.</summary>
+    public ShapeMeasures Measures => _measures.Value;
+
+    internal Ground Ground { get; }
+
+    /// <summary>Reads path data.</summary>
+    /// <param name="text">SVG path data; open ends are closed.</param>
+    /// <returns>The shape; null when it encloses nothing or cannot be read.</returns>
+    public static CutShape? Read(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        if (text.Length > LongestText)
+            return null;
+        if (Known.TryGetValue(text, out var known))
+            return known;
+        try
+        {
+            Svg.SvgNumbers.CheckPath(text, "the shape");
+            using var path = SKPath.ParseSvgPathData(text);
+            if (path is null)
+                return null;
+            var budget = new Budget(CancellationToken.None);
+            var rings = Rings.Of(path, ToleranceMm, budget).ConvertAll(t => t.Points);
+            budget.Crossings(rings);
+            var ground = FillRule.Ground(rings, evenOdd: true, GridMm);
+            return ground.IsEmpty ? null : Remembered(text, new CutShape(ground, text));
+        }
+        catch (RefusedDrawing)
+        {
+            return null;
+        }
+    }
+
+    /// <summary>Where it takes more care than usual: strips and islands narrower than a vinyl bears.</summary>
+    /// <param name="limitMm">Narrowest that the vinyl bears, in the shape's own mm, above zero.</param>
+    public IReadOnlyList<DelicatePlace> Delicate(double limitMm) => _delicate.GetOrAdd(Math.Round(limitMm, 3), limit => DelicatePlaces.In(Ground, limit));
+
+    /// <summary>The shape as it lies in a box, as path data.</summary>
+    /// <param name="box">Where it lies.</param>
+    public string PathIn(Box box) => Write(In(box));
+
+    /// <summary>Whether two layers share ground; a layer whose shape is not known is taken as its box.</summary>
+    /// <param name="a">The one's shape.</param>
+    /// <param name="boxA">Where it lies.</param>
+    /// <param name="b">The other's shape.</param>
+    /// <param name="boxB">Where it lies.</param>
+    public static bool Overlap(CutShape? a, Box boxA, CutShape? b, Box boxB)
+    {
+        if (!boxA.Overlaps(boxB))
+            return false;
+        if (a is null && b is null)
+            return true;
+        // Only how the two lie to each other matters: while both are moved together the answer stays known.
+        static double R(double mm) => Math.Round(mm, 2);
+        var key = (a, b, R(boxB.XMm - boxA.XMm), R(boxB.YMm - boxA.YMm), R(boxA.WidthMm), R(boxA.HeightMm), R(boxB.WidthMm), R(boxB.HeightMm));
+        if (KnownOverlaps.Count >= MostOverlaps)
+            KnownOverlaps.Clear();
+        return KnownOverlaps.GetOrAdd(key, _ =>
+        {
+            var (one, two) = (a?.In(boxA) ?? Shapes.Polygon(boxA), b?.In(boxB) ?? Shapes.Polygon(boxB));
+            // Neighbours cut from one drawing share edges, and rounding makes hairs of overlap along them.
+            return one.Intersects(two) && !Plane.Offset(Plane.Intersection(one, two), -HairMm / 2).IsEmpty;
+        });
+    }
+
+    /// <summary>A plain box, for what has no drawing.</summary>
+    /// <param name="widthMm">mm, above zero.</param>
+    /// <param name="heightMm">mm, above zero.</param>
+    public static CutShape Boxed(double widthMm, double heightMm) => Of(Shapes.Polygon(new Box(0, 0, widthMm, heightMm)))!;
+
+    internal static CutShape? Of(Ground ground) => ground.IsEmpty ? null : new CutShape(ground, Write(ground));
+
+    /// <summary>The shape as it lies in a box.</summary>
+    internal Ground In(Box box)
+    {
+        var (x, y) = (box.WidthMm / Bounds.WidthMm, box.HeightMm / Bounds.HeightMm);
+        return new AffineTransformation(x, 0, box.XMm - Bounds.XMm * x, 0, y, box.YMm - Bounds.YMm * y).Transform(Ground);
+    }
+
+    /// <summary>Path data of ground, corners to thousandths of a millimetre.</summary>
+    internal static string Write(Ground ground)
+    {
+        var text = new StringBuilder();
+        void Ring(LineString ring)
+        {
+            var corners = ring.Coordinates;
+            for (var i = 0; i + 1 < corners.Length; i++)
+            {
+                text.Append(i == 0 ? 'M' : i == 1 ? 'L' : ' ')
+                    .Append(Math.Round(corners[i].X, 3).ToString("0.###", CultureInfo.InvariantCulture)).Append(' ')
+                    .Append(Math.Round(corners[i].Y, 3).ToString("0.###", CultureInfo.InvariantCulture));
+            }
+
+            text.Append('Z');
+        }
+
+        foreach (var piece in Plane.Pieces(ground))
+        {
+            Ring(piece.ExteriorRing);
+            foreach (var hole in piece.InteriorRings)
+                Ring(hole);
+        }
+
+        return text.ToString();
+    }
+
+    private static CutShape Remembered(string text, CutShape shape)
+    {
+        if (Known.Count >= MostKnown)
+            Known.Clear();
+        Known[text] = shape;
+        return shape;
+    }
+}

@@ -1,0 +1,125 @@
+using System.Collections.Concurrent;
+using System.Diagnostics.CodeAnalysis;
+using HarfBuzzSharp;
+using NetTopologySuite.Geometries.Utilities;
+using SkiaSharp;
+
+namespace Juxtherm.Core.Artwork;
+
+/// <summary>What setting words came to.</summary>
+/// <param name="Shape">Their outlines, baseline of the first line at y = 0; null when nothing can be cut.</param>
+/// <param name="Missing">Characters that the font does not have.</param>
+public sealed record SetWords(CutShape? Shape, IReadOnlyList<string> Missing);
+
+/// <summary>Sets words: outlines of letters, kerned by the font, with gaps of one's own and bent around an arc.</summary>
+public static class LetterShapes
+{
+    private const float DesignSize = 1000;
+    private const double ToleranceMm = 0.01;
+    private const double LinePitch = 1.55;
+    private static readonly ConcurrentDictionary<string, LoadedFont> Loaded = new(StringComparer.Ordinal);
+
+    /// <summary>Sets words.</summary>
+    /// <param name="words">What is set.</param>
+    public static SetWords Set(Lettering words)
+    {
+        ArgumentNullException.ThrowIfNull(words);
+        var font = Loaded.GetOrAdd(words.Font, id => new LoadedFont(LetterFont.All.First(f => f.Id == id)));
+        var scale = words.HeightMm / font.CapitalHeight;
+        var budget = new Budget(CancellationToken.None);
+        var lines = words.Text.Split('\n').Select(l => l.Trim()).ToList();
+        var ground = new List<Ground>();
+        for (var i = 0; i < lines.Count; i++)
+            ground.AddRange(Line(font, lines[i], words, scale, i * words.HeightMm * LinePitch, budget));
+        return new SetWords(CutShape.Of(Plane.Union(ground)), font.Missing(words.Text));
+    }
+
+    private static IEnumerable<Ground> Line(LoadedFont font, string text, Lettering words, double scale, double baselineMm, Budget budget)
+    {
+        var glyphs = font.Shape(text);
+        var gap = words.GapMm / scale;
+        var width = glyphs.Sum(g => g.Advance) + Math.Max(0, glyphs.Count - 1) * gap;
+        var bend = words.ArcDegrees * Math.PI / 180;
+        // The baseline keeps its length: it becomes the arc.
+        var radius = bend == 0 ? 0 : width / bend;
+        var at = 0.0;
+        foreach (var glyph in glyphs)
+        {
+            var outline = font.Outline(glyph.Id, ToleranceMm / scale, budget);
+            if (!outline.IsEmpty)
+            {
+                var middle = at + glyph.Advance / 2;
+                var place = AffineTransformation.TranslationInstance(glyph.X - glyph.Advance / 2, glyph.Y);
+                if (bend == 0)
+                {
+                    place.Translate(middle - width / 2, 0);
+                }
+                else
+                {
+                    var angle = (middle - width / 2) / radius;
+                    place.Rotate(angle);
+                    place.Translate(radius * Math.Sin(angle), radius - radius * Math.Cos(angle));
+                }
+
+                place.Scale(scale, scale);
+                place.Translate(0, baselineMm);
+                yield return place.Transform(outline);
+            }
+
+            at += glyph.Advance + gap;
+        }
+    }
+
+    private readonly record struct Glyph(ushort Id, double X, double Y, double Advance);
+
+    [SuppressMessage("Design", "CA1001", Justification = "Fonts stay loaded as long as the program runs.")]
+    private sealed class LoadedFont
+    {
+        private readonly SKFont _font;
+        private readonly Font _shaper;
+        private readonly ConcurrentDictionary<ushort, Ground> _outlines = new();
+        private readonly Lock _one = new();
+
+        public LoadedFont(LetterFont font)
+        {
+            using var stream = typeof(LoadedFont).Assembly.GetManifestResourceStream($"Juxtherm.Core.Artwork.Fonts.{font.File}") ?? throw new InvalidOperationException($"The font {font.File} does not ship.");
+            using var copy = new MemoryStream();
+            stream.CopyTo(copy);
+            _font = new SKFont(SKTypeface.FromData(SKData.CreateCopy(copy.ToArray())), DesignSize) { Hinting = SKFontHinting.None, Subpixel = true };
+            var bytes = copy.ToArray();
+            var pinned = System.Runtime.InteropServices.GCHandle.Alloc(bytes, System.Runtime.InteropServices.GCHandleType.Pinned);
+            using var blob = new Blob(pinned.AddrOfPinnedObject(), bytes.Length, MemoryMode.ReadOnly);
+            using var face = new Face(blob, 0);
+            _shaper = new Font(face);
+            _shaper.SetScale((int)DesignSize, (int)DesignSize);
+            using var capital = _font.GetGlyphPath(_font.GetGlyph('H'));
+            CapitalHeight = capital!.TightBounds.Height;
+        }
+
+        public double CapitalHeight { get; }
+
+        public List<Glyph> Shape(string text)
+        {
+            using var buffer = new HarfBuzzSharp.Buffer();
+            buffer.AddUtf16(text);
+            buffer.GuessSegmentProperties();
+            lock (_one)
+                _shaper.Shape(buffer);
+            var (infos, positions) = (buffer.GlyphInfos, buffer.GlyphPositions);
+            return [.. infos.Select((g, i) => new Glyph((ushort)g.Codepoint, positions[i].XOffset, -positions[i].YOffset, positions[i].XAdvance))];
+        }
+
+        public IReadOnlyList<string> Missing(string text) =>
+            [.. text.EnumerateRunes().Where(r => !System.Text.Rune.IsWhiteSpace(r) && !_font.ContainsGlyph(r.Value)).Select(r => r.ToString()).Distinct(StringComparer.Ordinal)];
+
+        /// <summary>Outline of a letter in the font's own units; letters are filled by the non-zero rule.</summary>
+        public Ground Outline(ushort glyph, double tolerance, Budget budget) => glyph == 0 ? Plane.Nothing : _outlines.GetOrAdd(glyph, id =>
+        {
+            SKPath? path;
+            lock (_one)
+                path = _font.GetGlyphPath(id);
+            using (path)
+                return path is null ? Plane.Nothing : FillRule.Ground(Rings.Of(path, Math.Min(tolerance, 0.5), budget).ConvertAll(t => t.Points), evenOdd: false, 0.01);
+        });
+    }
+}

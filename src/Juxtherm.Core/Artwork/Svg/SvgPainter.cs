@@ -1,0 +1,360 @@
+using System.Xml.Linq;
+using Juxtherm.Core.Notices;
+using NetTopologySuite.Geometries;
+using NetTopologySuite.Geometries.Utilities;
+
+namespace Juxtherm.Core.Artwork.Svg;
+
+/// <summary>Walks through a drawing in the order in which it is painted and gathers ground by colour.</summary>
+internal sealed class SvgPainter
+{
+    private const double FinestToleranceMm = 0.0005;
+    private const double CoarsestToleranceMm = 0.01;
+    private const double PageParts = 20_000;
+    private const double Invisible = 0.02;
+    private const double SeeThrough = 0.98;
+
+    private readonly XElement _root;
+    private readonly Budget _budget;
+    private readonly StyleSheet _sheet;
+    private readonly Dictionary<string, XElement> _byId = new(StringComparer.Ordinal);
+    private readonly List<PaintedShape> _painted = [];
+    private readonly List<Notice> _notices = [];
+    private readonly Dictionary<string, int> _leftOut = new(StringComparer.Ordinal);
+    private SvgOutlines _outlines = null!;
+
+    public SvgPainter(XElement root, Budget budget)
+    {
+        _root = root;
+        _budget = budget;
+        foreach (var element in root.DescendantsAndSelf())
+        {
+            if ((string?)element.Attribute("id") is { } id)
+                _byId.TryAdd(id, element);
+        }
+
+        _sheet = new StyleSheet(root.Descendants().Where(e => e.Name.LocalName == "style").Select(e => e.Value));
+    }
+
+    public Drawing Paint()
+    {
+        var (width, height, box) = Page();
+        var toMm = AffineTransformation.ScaleInstance(SvgNumbers.PixelMm, SvgNumbers.PixelMm);
+        var place = SvgTransforms.Then(SvgTransforms.Fit(box, 0, 0, width, height, (string?)_root.Attribute("preserveAspectRatio")), toMm);
+        var (widthMm, heightMm) = (width * SvgNumbers.PixelMm, height * SvgNumbers.PixelMm);
+        var tolerance = Math.Clamp(Math.Max(widthMm, heightMm) / PageParts, FinestToleranceMm, CoarsestToleranceMm);
+        _outlines = new SvgOutlines(_budget, tolerance, box[2], box[3]);
+        var page = Plane.Factory.ToGeometry(new Envelope(0, widthMm, 0, heightMm));
+        var style = new SvgStyle().Inside(_root, _sheet);
+        if (style.Shown)
+            Children(_root, new Place(style, place, page, 1, 0));
+
+        if (_outlines.Beyond)
+            Say("outside-the-page", NoticeLevel.Note, "What is drawn outside the page was left out.", "A drawing program does not show it either.");
+        foreach (var (what, count) in _leftOut)
+            Say(what, NoticeLevel.Caution, Words[what](count), "Only closed ground in one plain colour can be cut out of vinyl.");
+        if (_painted.Count == 0)
+            throw new RefusedDrawing("Nothing in the drawing can be cut: closed outlines filled with a plain colour, or strokes, are accepted." + (_leftOut.Count > 0 ? " Left out: " + string.Join(", ", _leftOut.Keys) + "." : ""), "nothing-to-cut");
+        return new Drawing(widthMm, heightMm, _painted, _notices);
+    }
+
+    private static readonly Dictionary<string, Func<int, string>> Words = new(StringComparer.Ordinal)
+    {
+        ["text-left-out"] = n => $"{Many(n, "text")} left out: turn text into outlines in the drawing program, or type the words here.",
+        ["picture-left-out"] = n => $"{Many(n, "picture")} of pixels left out: only outlines can be cut.",
+        ["gradient-flattened"] = n => $"{Many(n, "gradient")} left out: the ground below is taken in the gradient's first colour.",
+        ["pattern-left-out"] = n => $"{Many(n, "pattern fill")} left out.",
+        ["mask-left-out"] = n => $"{Many(n, "mask")} left out: the ground is taken whole.",
+        ["filter-left-out"] = n => $"{Many(n, "filter")} left out, such as shadows and blurring.",
+        ["see-through"] = n => $"{Many(n, "see-through colour")} taken as full: vinyl is not see-through.",
+        ["script-left-out"] = n => $"{Many(n, "script")} left out: nothing in a drawing is run.",
+        ["outside-reference"] = n => $"{Many(n, "reference")} to something outside the drawing left out: nothing is fetched.",
+        ["clip-left-out"] = n => $"{Many(n, "clip path")} left out: it is given in shares of what it clips.",
+        ["marker-left-out"] = n => $"{Many(n, "arrow head")} left out.",
+        ["foreign-left-out"] = n => $"{Many(n, "foreign object")} left out.",
+        ["colour-unknown"] = n => $"{Many(n, "colour")} could not be read; black was taken.",
+    };
+
+    private static string Many(int n, string what) => n == 1 ? $"One {what}" : $"{n} {what}s";
+
+    private void Say(string code, NoticeLevel level, string text, string why) => _notices.Add(Notice.Of(code, level, text, why, [], []));
+
+    private void LeaveOut(string what) => _leftOut[what] = _leftOut.GetValueOrDefault(what) + 1;
+
+    /// <summary>Where and how an element is painted.</summary>
+    private sealed record Place(SvgStyle Style, AffineTransformation ToMm, Ground Clip, double Opacity, int Depth);
+
+    private (double Width, double Height, IReadOnlyList<double> Box) Page()
+    {
+        var box = SvgNumbers.List((string?)_root.Attribute("viewBox"), "viewBox");
+        if (box.Count is not (0 or 4) || (box.Count == 4 && (box[2] <= 0 || box[3] <= 0)))
+            throw new RefusedDrawing("viewBox needs four numbers, width and height above zero.", "wrong-type");
+        double? Side(string name) => (string?)_root.Attribute(name) is { } text && !text.Trim().EndsWith('%') ? SvgNumbers.Length(text, 100, $"{name} of the drawing") : null;
+        var (w, h) = (Side("width"), Side("height"));
+        if (w is <= 0 || h is <= 0)
+            throw new RefusedDrawing("width and height of the drawing must be above zero.", "out-of-range");
+        if (box.Count == 4)
+            return (w ?? (h is { } high ? high * box[2] / box[3] : box[2]), h ?? (w is { } wide ? wide * box[3] / box[2] : box[3]), box);
+        // The usual size of a drawing that says nothing (CSS 2.1, replaced elements).
+        var (width, height) = (w ?? 300, h ?? 150);
+        return (width, height, [0, 0, width, height]);
+    }
+
+    private void Children(XElement parent, Place place)
+    {
+        foreach (var child in parent.Elements())
+            Element(child, place);
+    }
+
+    private void Element(XElement element, Place outer)
+    {
+        _budget.Element();
+        if (outer.Depth > SvgReader.Deepest)
+            throw new RefusedDrawing($"The drawing is nested more than {SvgReader.Deepest} deep, references included.", "too-large");
+        var name = element.Name.LocalName;
+        if (Passed(name))
+            return;
+        var style = outer.Style.Inside(element, _sheet);
+        if (!style.Shown || style.Opacity * outer.Opacity < Invisible)
+            return;
+        var inner = outer with { Style = style, Opacity = outer.Opacity * style.Opacity, Depth = outer.Depth + 1 };
+        if (style.Transform is { } transform)
+            inner = inner with { ToMm = SvgTransforms.Then(SvgTransforms.Read(transform, $"transform of <{name}>"), outer.ToMm) };
+        if (style.Clip is { } clip)
+            inner = inner with { Clip = Plane.Intersection(outer.Clip, ClipOf(clip, inner) ?? outer.Clip) };
+        if (style.Mask is not null)
+            LeaveOut("mask-left-out");
+        if (style.Filter is not null)
+            LeaveOut("filter-left-out");
+
+        switch (name)
+        {
+            case "g" or "a":
+                Children(element, inner);
+                break;
+            case "switch":
+                if (element.Elements().FirstOrDefault(e => !Passed(e.Name.LocalName)) is { } first)
+                    Element(first, inner);
+                break;
+            case "svg":
+                Framed(element, inner, null, null);
+                break;
+            case "use":
+                Used(element, inner);
+                break;
+            default:
+                if (_outlines.Of(element) is { } path)
+                    Shape(element, path, inner);
+                break;
+        }
+    }
+
+    /// <summary>Elements that paint nothing where they stand; what would be missed is said.</summary>
+    private bool Passed(string name)
+    {
+        switch (name)
+        {
+            case "text": LeaveOut("text-left-out"); return true;
+            case "image": LeaveOut("picture-left-out"); return true;
+            case "foreignObject": LeaveOut("foreign-left-out"); return true;
+            case "script": LeaveOut("script-left-out"); return true;
+            default: return name is "defs" or "symbol" or "clipPath" or "mask" or "marker" or "pattern" or "linearGradient" or "radialGradient" or "filter" or "style" or "title" or "desc" or "metadata";
+        }
+    }
+
+    /// <summary>A drawing within the drawing, or a symbol: it has a view box of its own and shows nothing outside.</summary>
+    private void Framed(XElement element, Place place, double? widthOr, double? heightOr)
+    {
+        double Length(string name, double whole, double otherwise) => SvgNumbers.Length((string?)element.Attribute(name), whole, $"{name} of <{element.Name.LocalName}>") ?? otherwise;
+        var symbol = element.Name.LocalName == "symbol";
+        var (pageWidth, pageHeight) = (_outlines.PageWidth, _outlines.PageHeight);
+        var (x, y) = symbol ? (0, 0) : (Length("x", pageWidth, 0), Length("y", pageHeight, 0));
+        var (width, height) = (widthOr ?? Length("width", pageWidth, pageWidth), heightOr ?? Length("height", pageHeight, pageHeight));
+        if (width <= 0 || height <= 0)
+            return;
+        var frame = place.ToMm.Transform(Plane.Factory.ToGeometry(new Envelope(x, x + width, y, y + height)));
+        var box = SvgNumbers.List((string?)element.Attribute("viewBox"), "viewBox");
+        var fit = box.Count == 4 && box[2] > 0 && box[3] > 0 ? SvgTransforms.Fit(box, x, y, width, height, (string?)element.Attribute("preserveAspectRatio")) : AffineTransformation.TranslationInstance(x, y);
+        var shows = (string?)element.Attribute("overflow") is "visible" or "auto" ? place.Clip : Plane.Intersection(place.Clip, frame);
+        Children(element, place with { ToMm = SvgTransforms.Then(fit, place.ToMm), Clip = shows });
+    }
+
+    private void Used(XElement use, Place place)
+    {
+        var reference = (string?)use.Attribute("href") ?? (string?)use.Attribute(XName.Get("href", "http://www.w3.org/1999/xlink")) ?? "";
+        if (!reference.StartsWith('#'))
+        {
+            LeaveOut("outside-reference");
+            return;
+        }
+
+        if (!_byId.TryGetValue(reference[1..], out var target))
+            return;
+        if (use.AncestorsAndSelf().Contains(target))
+            throw new RefusedDrawing($"<use> of {reference} contains itself.", "circle");
+        double? Length(string name, double whole) => SvgNumbers.Length((string?)use.Attribute(name), whole, $"{name} of <use>");
+        var moved = AffineTransformation.TranslationInstance(Length("x", _outlines.PageWidth) ?? 0, Length("y", _outlines.PageHeight) ?? 0);
+        var there = place with { ToMm = SvgTransforms.Then(moved, place.ToMm) };
+        if (target.Name.LocalName is "symbol" or "svg")
+        {
+            _budget.Element();
+            var style = there.Style.Inside(target, _sheet);
+            if (style.Shown)
+                Framed(target, there with { Style = style, Depth = there.Depth + 1 }, Length("width", _outlines.PageWidth), Length("height", _outlines.PageHeight));
+        }
+        else
+        {
+            Element(target, there);
+        }
+    }
+
+    private void Shape(XElement element, SkiaSharp.SKPath path, Place place)
+    {
+        using (path)
+        {
+            var style = place.Style;
+            if (!style.Visible)
+                return;
+            if (element.Attribute("marker-start") is not null || element.Attribute("marker-mid") is not null || element.Attribute("marker-end") is not null)
+                LeaveOut("marker-left-out");
+            var trails = _outlines.Trails(path, place.ToMm);
+            void Fill()
+            {
+                if (ColourOf(style.Fill, style.FillOpacity * place.Opacity, style) is { } colour)
+                    Paint(colour, _outlines.Filled(trails, place.ToMm, style.FillEvenOdd), place.Clip);
+            }
+
+            void Stroke()
+            {
+                if (ColourOf(style.Stroke, style.StrokeOpacity * place.Opacity, style) is { } colour)
+                    Paint(colour, _outlines.Stroked(trails, place.ToMm, style), place.Clip);
+            }
+
+            if (style.StrokeFirst)
+                Stroke();
+            Fill();
+            if (!style.StrokeFirst)
+                Stroke();
+        }
+    }
+
+    private void Paint(string colour, Ground ground, Ground clip)
+    {
+        if (!ground.IsEmpty && !clip.EnvelopeInternal.Contains(ground.EnvelopeInternal))
+            _outlines.Beyond |= !Plane.Factory.ToGeometry(clip.EnvelopeInternal).Covers(ground);
+        var seen = clip.IsRectangle && clip.EnvelopeInternal.Contains(ground.EnvelopeInternal) ? ground : Plane.Intersection(ground, clip);
+        if (!seen.IsEmpty)
+            _painted.Add(new PaintedShape(colour, seen));
+    }
+
+    /// <summary>The plain colour of a paint; null for none.</summary>
+    private string? ColourOf(string paint, double opacity, SvgStyle style)
+    {
+        if (paint == "none" || opacity < Invisible)
+            return null;
+        if (string.Equals(paint, "currentcolor", StringComparison.OrdinalIgnoreCase))
+            paint = style.Colour;
+        if (paint.StartsWith("url(", StringComparison.Ordinal))
+        {
+            var close = paint.IndexOf(')', StringComparison.Ordinal);
+            var id = close < 0 ? "" : paint[4..close].Trim('\'', '"', ' ');
+            var fallback = close < 0 ? "" : paint[(close + 1)..].Trim();
+            if (!id.StartsWith('#'))
+                LeaveOut("outside-reference");
+            else if (_byId.TryGetValue(id[1..], out var server) && server.Name.LocalName is "linearGradient" or "radialGradient")
+                return Flattened(server, opacity);
+            else if (server?.Name.LocalName == "pattern")
+                LeaveOut("pattern-left-out");
+            if (fallback is "" or "none")
+                return null;
+            paint = fallback;
+        }
+
+        if (SvgColours.Read(paint) is not { } read)
+        {
+            LeaveOut("colour-unknown");
+            return "#000000";
+        }
+
+        return Opaque(read.Hex, read.Opacity * opacity);
+    }
+
+    private string? Flattened(XElement gradient, double opacity)
+    {
+        LeaveOut("gradient-flattened");
+        for (var hops = 0; hops < 8; hops++)
+        {
+            if (gradient.Elements().FirstOrDefault(e => e.Name.LocalName == "stop") is { } stop)
+            {
+                var says = StyleSheet.Declarations((string?)stop.Attribute("style"));
+                var colour = says.GetValueOrDefault("stop-color") ?? (string?)stop.Attribute("stop-color") ?? "black";
+                return SvgColours.Read(colour) is { } read ? Opaque(read.Hex, opacity) : "#000000";
+            }
+
+            var reference = (string?)gradient.Attribute("href") ?? (string?)gradient.Attribute(XName.Get("href", "http://www.w3.org/1999/xlink"));
+            if (reference is null || !reference.StartsWith('#') || !_byId.TryGetValue(reference[1..], out var next))
+                break;
+            gradient = next;
+        }
+
+        return null;
+    }
+
+    private string? Opaque(string hex, double opacity)
+    {
+        if (opacity < Invisible)
+            return null;
+        if (opacity < SeeThrough)
+            LeaveOut("see-through");
+        return hex;
+    }
+
+    /// <summary>The ground that a clip path leaves; null when it cannot be worked out.</summary>
+    private Ground? ClipOf(string reference, Place place)
+    {
+        var id = reference.StartsWith("url(", StringComparison.Ordinal) ? reference[4..].TrimEnd(')').Trim('\'', '"', ' ') : "";
+        if (!id.StartsWith('#'))
+        {
+            LeaveOut(reference.StartsWith("url(", StringComparison.Ordinal) ? "outside-reference" : "clip-left-out");
+            return null;
+        }
+
+        if (!_byId.TryGetValue(id[1..], out var clip) || clip.Name.LocalName != "clipPath")
+            return null;
+        if ((string?)clip.Attribute("clipPathUnits") == "objectBoundingBox" || place.Depth > SvgReader.Deepest)
+        {
+            LeaveOut("clip-left-out");
+            return null;
+        }
+
+        _budget.Element();
+        var style = new SvgStyle().Inside(clip, _sheet);
+        var toMm = style.Transform is { } t ? SvgTransforms.Then(SvgTransforms.Read(t, "transform of <clipPath>"), place.ToMm) : place.ToMm;
+        var ground = Plane.Union(clip.Elements().Select(child => ClippingChild(child, style, toMm)));
+        return style.Clip is { } further ? Plane.Intersection(ground, ClipOf(further, place with { Depth = place.Depth + 1 }) ?? ground) : ground;
+    }
+
+    private Ground ClippingChild(XElement child, SvgStyle outer, AffineTransformation toMm)
+    {
+        _budget.Element();
+        var style = outer.Inside(child, _sheet);
+        if (!style.Shown)
+            return Plane.Nothing;
+        if (style.Transform is { } t)
+            toMm = SvgTransforms.Then(SvgTransforms.Read(t, "transform in <clipPath>"), toMm);
+        if (child.Name.LocalName == "use")
+        {
+            var reference = (string?)child.Attribute("href") ?? (string?)child.Attribute(XName.Get("href", "http://www.w3.org/1999/xlink")) ?? "";
+            if (!reference.StartsWith('#') || !_byId.TryGetValue(reference[1..], out var target) || target.Name.LocalName == "use")
+                return Plane.Nothing;
+            var moved = AffineTransformation.TranslationInstance(
+                SvgNumbers.Length((string?)child.Attribute("x"), _outlines.PageWidth, "x of <use>") ?? 0, SvgNumbers.Length((string?)child.Attribute("y"), _outlines.PageHeight, "y of <use>") ?? 0);
+            return ClippingChild(target, style, SvgTransforms.Then(moved, toMm));
+        }
+
+        if (_outlines.Of(child) is not { } path)
+            return Plane.Nothing;
+        using (path)
+            return _outlines.Filled(_outlines.Trails(path, toMm), toMm, style.ClipEvenOdd);
+    }
+}

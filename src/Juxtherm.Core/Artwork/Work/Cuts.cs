@@ -1,0 +1,64 @@
+namespace Juxtherm.Core.Artwork.Work;
+
+/// <summary>Cuts the chosen layers' shapes out of everything below, leaving a set overlap to lie on.</summary>
+internal sealed class CutBelow : ILayerWork
+{
+    public string Id => "cut-below";
+
+    public (double Least, double Most, double Usual)? Length => (0, 20, 1);
+
+    public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order) =>
+        Cut.FromBelow(layers, l => order.Chosen.Contains(l.Id, StringComparer.Ordinal), upper => Plane.Offset(upper, -order.Mm));
+}
+
+/// <summary>Takes the base away under every layer whose vinyl is better laid on the cloth itself: glitter, and what foams.</summary>
+internal sealed class DropBase : ILayerWork
+{
+    public string Id => "drop-base";
+
+    public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order)
+    {
+        bool Drops(DeskLayer l) => l.BearsNothingBelow && order.Chosen.Contains(l.Id, StringComparer.Ordinal);
+        return layers.Any(Drops) ? Cut.FromBelow(layers, Drops, upper => upper) : throw new RefusedDrawing("None of these is glitter or another vinyl that wants no base below it.", "does-not-fit");
+    }
+}
+
+/// <summary>Lets the chosen layers run on underneath what lies on them, so that a small shift does not show.</summary>
+internal sealed class FillBeneath : ILayerWork
+{
+    public string Id => "fill-beneath";
+
+    // Kept back from the upper layer's edge, so that the base does not peep out.
+    public (double Least, double Most, double Usual)? Length => (0, 10, 0.5);
+
+    public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order)
+    {
+        var list = layers.ToList();
+        return Desk.Each(layers, l =>
+        {
+            if (!order.Chosen.Contains(l.Id, StringComparer.Ordinal))
+                return l;
+            var silhouette = Plane.Filled(l.Ground);
+            var touching = list.Skip(list.IndexOf(l) + 1).Where(u => u.Side == l.Side).SelectMany(u => Plane.Pieces(u.Ground)).Where(p => p.Intersects(silhouette));
+            var below = Plane.Union(touching.Select(p => Plane.Union(Plane.Offset(p, -order.Mm), Plane.Intersection(p, silhouette))));
+            // Hairs between neighbours are closed, and the layer's own edge stays.
+            return l.With(Plane.Union(l.Ground, below));
+        });
+    }
+}
+
+/// <summary>Cutting from what lies below.</summary>
+internal static class Cut
+{
+    public static IReadOnlyList<DeskLayer> FromBelow(IReadOnlyList<DeskLayer> layers, Func<DeskLayer, bool> cuts, Func<Ground, Ground> by)
+    {
+        var list = layers.ToList();
+        return Desk.Each(layers, l =>
+        {
+            if (cuts(l))
+                return l;
+            var above = list.Skip(list.IndexOf(l) + 1).Where(u => u.Side == l.Side && cuts(u)).Select(u => by(u.Ground));
+            return l.With(Plane.Difference(l.Ground, Plane.Union(above)));
+        });
+    }
+}

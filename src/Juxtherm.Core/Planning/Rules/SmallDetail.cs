@@ -1,0 +1,28 @@
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Planning.Rules;
+
+/// <summary>Something in the artwork is narrower than the vinyl can be weeded at.</summary>
+public sealed class SmallDetail : ILayerRule
+{
+    private const double MostEnlarged = 3;
+
+    /// <inheritdoc/>
+    public string Code => "small-detail";
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan, LayerInPlan layer)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(layer);
+        var limit = layer.Work.Vinyl.SmallestDetailMm;
+        if (layer.Layer.Measures is not { } m || m.SmallestFeatureMm >= limit.Value)
+            return null;
+        var larger = limit.Value / m.SmallestFeatureMm;
+        var enlarge = larger <= MostEnlarged ? $"Make it {larger:0.#} times as large, widen" : "Widen";
+        return this.Say(layer, NoticeLevel.Caution,
+            $"{plan.Named(layer)}: its narrowest place is {plan.Words.Fine(m.SmallestFeatureMm)}, and {layer.Work.Vinyl.Name.ToLowerInvariant()} vinyl weeds well down to {plan.Words.Fine(limit.Value)}. {enlarge} the place, or cut it in a finer vinyl.",
+            $"Narrower strips tear and tiny pieces come away with the waste ({limit.From.Source}). The places are ringed at the Artwork station.",
+            ("narrowest", m.SmallestFeatureMm, "mm"), ("limit", limit.Value, "mm"));
+    }
+}

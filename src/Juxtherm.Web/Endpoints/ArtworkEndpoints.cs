@@ -1,0 +1,157 @@
+using System.Text.Json.Nodes;
+using Juxtherm.Core.Artwork;
+using Juxtherm.Core.Artwork.Svg;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Placement;
+using Juxtherm.Core.Planning;
+using Juxtherm.Core.Reading;
+using Juxtherm.Web.Hosting;
+
+namespace Juxtherm.Web.Endpoints;
+
+/// <summary>A layer of a drawing.</summary>
+/// <param name="Colour">As <c>#rrggbb</c>.</param>
+/// <param name="AreaMm2">Vinyl that stays, mm².</param>
+/// <param name="Bounds">The box around it, mm on the page.</param>
+/// <param name="PerimeterMm">Length of all cuts, mm.</param>
+/// <param name="Pieces">Pieces that do not hang together.</param>
+/// <param name="Holes">Centres to pick out.</param>
+/// <param name="SmallestFeatureMm">Its narrowest place, mm.</param>
+/// <param name="Path">Its outline on the page, as path data in mm, filled by the even-odd rule.</param>
+public sealed record DrawnLayer(string Colour, double AreaMm2, Box Bounds, double PerimeterMm, int Pieces, int Holes, double SmallestFeatureMm, string Path);
+
+/// <summary>A drawing split into layers.</summary>
+/// <param name="WidthMm">Width of its page, mm.</param>
+/// <param name="HeightMm">Height of its page, mm.</param>
+/// <param name="Layers">Lowest first.</param>
+/// <param name="Notices">What was left out or taken otherwise than drawn.</param>
+public sealed record ArtworkAnswer(double WidthMm, double HeightMm, IReadOnlyList<DrawnLayer> Layers, IReadOnlyList<Notice> Notices);
+
+/// <summary>Work on layers.</summary>
+/// <param name="Job">The job file.</param>
+/// <param name="Action">Id of the kind of work.</param>
+/// <param name="Layers">Ids of the layers concerned.</param>
+/// <param name="Mm">The length it takes, mm; left out for the usual one.</param>
+public sealed record WorkRequest(JsonObject Job, string Action, IReadOnlyList<string>? Layers, double? Mm);
+
+/// <summary>A drawing for a job.</summary>
+/// <param name="Job">The job file.</param>
+/// <param name="Svg">The drawing.</param>
+/// <param name="Separation">As <c>seen</c> or <c>stacked</c>.</param>
+/// <param name="Replace">Whether it takes the place of what lies on the printed face.</param>
+public sealed record BringInRequest(JsonObject Job, string Svg, Separation? Separation, bool? Replace);
+
+/// <summary>Words for a job.</summary>
+/// <param name="Job">The job file.</param>
+/// <param name="Layer">Id of the layer that holds them already; left out for a new one.</param>
+/// <param name="Word">What is set, as the job file writes it.</param>
+public sealed record WordsRequest(JsonObject Job, string? Layer, JsonObject Word);
+
+/// <summary>A list of names.</summary>
+/// <param name="Text">Lines, or a table as CSV.</param>
+public sealed record NamesRequest(string Text);
+
+/// <summary>Both faces of a job's artwork, and what can be done with it.</summary>
+/// <param name="Front">The front.</param>
+/// <param name="Back">The back.</param>
+/// <param name="Fonts">Fonts that ship.</param>
+/// <param name="Work">Kinds of work on layers.</param>
+public sealed record LookAnswer(ArtworkLook Front, ArtworkLook Back, IReadOnlyList<LetterFont> Fonts, IReadOnlyList<KindOfWork> Work);
+
+/// <summary>Drawings, words and names, and the work on their layers. Nothing is kept here: each answer is a job file.</summary>
+internal static class ArtworkEndpoints
+{
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(20);
+
+    // Few at a time, so that large drawings cannot take all the memory together.
+    private static readonly SemaphoreSlim Doors = new(2);
+
+    public static void MapArtwork(this IEndpointRouteBuilder routes)
+    {
+        var group = routes.MapGroup("/api/artwork").WithTags("Artwork");
+        group.MapPost("/", ReadAsync).Accepts<string>("image/svg+xml", "text/xml", "application/xml", "text/plain").Produces<ArtworkAnswer>().ProducesProblem(400).ProducesProblem(413);
+        group.MapPost("/work", (WorkRequest ask, ArtworkDesk desk, CancellationToken cancel) =>
+            DoneAsync((problems, _) => desk.Work(ask.Job.ToJsonString(), ask.Action, ask.Layers ?? [], ask.Mm, problems), cancel)).Produces<DeskAnswer>().ProducesProblem(400);
+        group.MapPost("/bring-in", (BringInRequest ask, ArtworkDesk desk, CancellationToken cancel) =>
+            DoneAsync((problems, patience) => desk.BringIn(ask.Job.ToJsonString(), ask.Svg, ask.Separation ?? Separation.Seen, ask.Replace ?? true, problems, patience), cancel)).Produces<DeskAnswer>().ProducesProblem(400);
+        group.MapPost("/words", (WordsRequest ask, ArtworkDesk desk, CancellationToken cancel) =>
+            DoneAsync((problems, _) => desk.SetWords(ask.Job.ToJsonString(), ask.Layer, ask.Word, problems), cancel)).Produces<DeskAnswer>().ProducesProblem(400);
+        group.MapPost("/look", LookAsync).Accepts<object>("application/json").Produces<LookAnswer>().ProducesProblem(400);
+        group.MapPost("/names", (NamesRequest ask) =>
+        {
+            var problems = new Problems();
+            var names = NameList.Read(ask.Text, JobReader.Sizes, problems);
+            return problems.None ? Results.Ok(names.ToArray()) : ProblemAnswers.Invalid(problems, "list");
+        }).Produces<NameEntry[]>().ProducesProblem(400);
+        group.MapPost("/proof", ProofAsync).Accepts<object>("application/json").Produces<ProofSheet>().ProducesProblem(400);
+    }
+
+    private static readonly Dictionary<string, Separation> Splits = new(StringComparer.Ordinal) { ["seen"] = Separation.Seen, ["stacked"] = Separation.Stacked };
+
+    private static async Task<IResult> ReadAsync(HttpRequest request, string? separation, CancellationToken cancel)
+    {
+        var split = separation is null ? Separation.Seen : Splits.GetValueOrDefault(separation, (Separation)(-1));
+        if (!Enum.IsDefined(split))
+        {
+            var unknown = new Problems();
+            unknown.Add("", $"separation is “{separation}”; accepted: {string.Join(", ", Splits.Keys)}.", "unknown-id");
+            return ProblemAnswers.Invalid(unknown, "question");
+        }
+
+        using var body = new StreamReader(request.Body);
+        var svg = await body.ReadToEndAsync(cancel);
+        return await DoneAsync((problems, patience) => SvgReader.Read(svg, problems, patience) is { } drawing
+            ? new ArtworkAnswer(drawing.WidthMm, drawing.HeightMm, [.. ColourLayers.Of(drawing, split, patience).Select(Drawn)], drawing.Notices)
+            : null, cancel, "drawing");
+    }
+
+    private static DrawnLayer Drawn(ColourLayer layer)
+    {
+        var m = layer.Shape.Measures;
+        return new DrawnLayer(layer.Colour, m.AreaMm2, layer.Bounds, m.PerimeterMm, m.Pieces, m.Holes, Math.Round(m.SmallestFeatureMm, 3), layer.Shape.Text);
+    }
+
+    /// <summary>Does something that may take long, with bounded patience.</summary>
+    private static async Task<IResult> DoneAsync<T>(Func<Problems, CancellationToken, T?> work, CancellationToken cancel, string what = "job")
+        where T : class
+    {
+        var problems = new Problems();
+        await Doors.WaitAsync(cancel);
+        try
+        {
+            using var patience = CancellationTokenSource.CreateLinkedTokenSource(cancel);
+            patience.CancelAfter(Patience);
+            return await Task.Run(() => work(problems, patience.Token), cancel) is { } done ? Results.Ok(done) : ProblemAnswers.Invalid(problems, what);
+        }
+        catch (OperationCanceledException) when (!cancel.IsCancellationRequested)
+        {
+            problems.Add("", $"The drawing takes longer than {Patience.TotalSeconds:0} s to work out; simplify it in the drawing program.", "too-large");
+            return ProblemAnswers.Invalid(problems, what);
+        }
+        finally
+        {
+            Doors.Release();
+        }
+    }
+
+    private static async Task<IResult> LookAsync(HttpRequest request, PlanCache cache, CatalogueSnapshot catalogue, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job
+            ? Results.Ok(new LookAnswer(ArtworkLook.Of(job, Face.Front, catalogue.Work.Weeding), ArtworkLook.Of(job, Face.Back, catalogue.Work.Weeding), LetterFont.All, ArtworkDesk.Kinds))
+            : ProblemAnswers.Invalid(problems);
+    }
+
+    private static async Task<IResult> ProofAsync(HttpRequest request, PlanCache cache, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        if (cache.Read(await JobBody.ReadAsync(request, cancel), problems) is not { } job)
+            return ProblemAnswers.Invalid(problems);
+        if (job.Names.Count > 0 && ProofSheet.Of(job) is { } sheet)
+            return Results.Ok(sheet);
+        problems.Add(job.Names.Count == 0 ? "/names" : "/layers", job.Names.Count == 0 ? "There are no names yet: a list of names is needed." : "No layer carries the names: a layer with word.fromNames is needed.", "missing");
+        return ProblemAnswers.Invalid(problems);
+    }
+}

@@ -1,0 +1,143 @@
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, got, type Notice } from '../../api/client';
+import { changed, type Job, layerId } from '../../api/job';
+import { Notices } from '../../ui/Notices';
+import { Failed, Loading } from '../../ui/States';
+import { useJob } from '../jobs/JobPage';
+import { BringIn } from './BringIn';
+import { layerChanged, spoken, type Word, weedingInWords } from './desk';
+import { LayerTools } from './LayerTools';
+import { Names } from './Names';
+import { Picture } from './Picture';
+import { Swatches } from './Swatches';
+import { Words } from './Words';
+
+const CLOTH = '#ece5d8';
+
+interface Answer {
+  job: unknown;
+  notices: readonly Notice[];
+}
+
+/** What will be cut, in which vinyl, and whether it will weed. */
+export function ArtworkStation() {
+  const { draft, catalogue } = useJob();
+  const { job, edit } = draft;
+  const [ticked, setTicked] = useState<string[]>([]);
+  const [said, setSaid] = useState<readonly Notice[]>([]);
+  const [face, setFace] = useState<'front' | 'back'>((job.blank.face as 'front' | 'back' | undefined) ?? 'front');
+  const look = useQuery({
+    queryKey: ['look', job],
+    queryFn: () => got(api.POST('/api/artwork/look', { body: job })),
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+  });
+  const desk = useMutation({
+    mutationFn: (ask: () => Promise<Answer>) => ask(),
+    onSuccess: (answer) => {
+      setSaid(answer.notices);
+      edit(() => answer.job as Job);
+    },
+  });
+  const ask = (request: () => Promise<Answer>) => {
+    setSaid([]);
+    desk.mutate(request);
+  };
+  const ids = job.layers.map((_, i) => layerId(job, i));
+  const chosen = ticked.filter((id) => ids.includes(id));
+  const toggle = (id: string) => setTicked(chosen.includes(id) ? chosen.filter((c) => c !== id) : [...chosen, id]);
+  const bring = (svg: string, separation: 'seen' | 'stacked', replace: boolean) =>
+    ask(() => got(api.POST('/api/artwork/bring-in', { body: { job, svg, separation, replace } as never })));
+  const work = (action: string, mm: number | undefined) =>
+    ask(() =>
+      got(
+        api.POST('/api/artwork/work', {
+          body: { job, action, layers: chosen, ...(mm === undefined ? {} : { mm }) } as never,
+        }),
+      ),
+    );
+  const setWords = (layer: string | undefined, word: Word) =>
+    ask(() => got(api.POST('/api/artwork/words', { body: { job, ...(layer ? { layer } : {}), word } as never })));
+
+  const mark = (layer: string, word: Word) => edit((j) => layerChanged(j, ids.indexOf(layer), { word }));
+
+  const both = look.data;
+  const here = both?.[face];
+  const bare = both !== undefined && both.front.layers.length + both.back.layers.length === 0;
+  const cloth = (job.blank.colour as string | undefined) ?? CLOTH;
+  const weeding = here && here.layers.length > 0 ? weedingInWords(here) : null;
+  const sides = both && both.front.layers.length > 0 && both.back.layers.length > 0;
+  return (
+    <div className="grid gap-8">
+      {desk.isError && <Failed error={desk.error} />}
+      {said.length > 0 && (
+        <div data-testid="said">
+          <Notices notices={said} />
+        </div>
+      )}
+      {both === undefined && !look.isError && <Loading what="the artwork" />}
+      {look.isError && both === undefined && (
+        <p className="text-quiet">The artwork cannot be drawn yet: the ticket says what needs mending.</p>
+      )}
+      {bare && (
+        <p className="max-w-[60ch]">
+          Nothing is drawn yet. Bring in a drawing, or type words below: colours become layers, each to be cut in its
+          own vinyl, and whatever will be hard to weed is ringed before anything is cut.
+        </p>
+      )}
+      {weeding && here && (
+        <div className="grid xl:grid-cols-[minmax(0,1fr)_24rem] gap-x-8 gap-y-5 items-start">
+          <div className="xl:sticky xl:top-4">
+            <p className="text-[1.3rem] font-bold mb-2" data-testid="weeding">
+              {weeding.head}
+              <span className="font-normal text-quiet"> · about {spoken(weeding.seconds)} to weed</span>
+            </p>
+            <Picture look={here} cloth={cloth} chosen={chosen} onChoose={toggle} />
+            <div className="flex flex-wrap items-center gap-x-6 gap-y-2 mt-2 text-[0.9rem]">
+              <label className="flex items-center gap-2">
+                <input
+                  type="color"
+                  className="w-8 h-8 p-0.5 border border-ink bg-transparent cursor-pointer"
+                  value={cloth}
+                  onChange={(e) => edit((j) => ({ ...j, blank: changed(j.blank, { colour: e.target.value }) }))}
+                />
+                Colour of the item
+              </label>
+              {sides && (
+                <span className="flex gap-1">
+                  {(['front', 'back'] as const).map((f) => (
+                    <button
+                      key={f}
+                      type="button"
+                      aria-pressed={face === f}
+                      className={`btn btn-sm ${face === f ? 'btn-primary' : 'btn-outline'}`}
+                      onClick={() => setFace(f)}
+                    >
+                      {f === 'front' ? 'Front' : 'Back'}
+                    </button>
+                  ))}
+                </span>
+              )}
+              <span className="text-quiet">Rings: narrower than the vinyl can be weeded at.</span>
+            </div>
+          </div>
+          <Swatches job={job} look={here} catalogue={catalogue} chosen={chosen} onChoose={toggle} onEdit={edit} />
+        </div>
+      )}
+      {both && both[face].layers.length === 0 && !bare && (
+        <button
+          type="button"
+          className="btn btn-sm btn-outline justify-self-start"
+          onClick={() => setFace(face === 'front' ? 'back' : 'front')}
+        >
+          The drawing lies on the {face === 'front' ? 'back' : 'front'}: show it
+        </button>
+      )}
+      <BringIn busy={desk.isPending} first={bare} onBring={bring} />
+      {weeding && both && <LayerTools kinds={both.work} chosen={chosen} busy={desk.isPending} onWork={work} />}
+      {both && <Words job={job} fonts={both.fonts} busy={desk.isPending} onSet={setWords} onMark={mark} />}
+      <Names job={job} onEdit={edit} onHeight={setWords} />
+    </div>
+  );
+}

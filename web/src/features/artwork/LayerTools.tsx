@@ -1,0 +1,60 @@
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { useUnits } from '../../app/units';
+import { NumberField } from '../../ui/Fields';
+import { WORK } from './desk';
+
+interface Props {
+  kinds: readonly Schemas['KindOfWork'][];
+  chosen: readonly string[];
+  busy: boolean;
+  onWork: (action: string, mm: number | undefined) => void;
+}
+
+/** The work on layers that is done by hand otherwise: one press each, and undo takes it back. */
+export function LayerTools({ kinds, chosen, busy, onWork }: Props) {
+  const units = useUnits();
+  const [mm, setMm] = useState<number | undefined>(undefined);
+  const lengths = kinds.filter((k) => k.usualMm !== null);
+  return (
+    <section aria-label="Work on the layers">
+      <h2>
+        Work on the layers{' '}
+        <span className="font-normal text-quiet text-[0.87rem]">
+          {chosen.length === 0 ? 'tick layers above first' : `on ${chosen.join(', ')}`}
+        </span>
+      </h2>
+      <div className="grid sm:grid-cols-3 gap-x-6 gap-y-4 mt-2">
+        {WORK.map((g) => (
+          <div key={g.group}>
+            <h3 className="text-[0.84rem] text-quiet mb-1.5">{g.group}</h3>
+            <div className="flex flex-wrap gap-2">
+              {g.kinds.map((k) => (
+                <button
+                  key={k.id}
+                  type="button"
+                  className="btn btn-sm btn-outline"
+                  title={k.does}
+                  disabled={chosen.length === 0 || busy}
+                  onClick={() => onWork(k.id, lengths.some((l) => l.id === k.id) ? mm : undefined)}
+                >
+                  {k.name}
+                </button>
+              ))}
+            </div>
+          </div>
+        ))}
+      </div>
+      <div className="max-w-[20rem] mt-3">
+        <NumberField
+          name="Length for outline, overlap, gap"
+          value={mm === undefined ? undefined : units.lengthShown(mm)}
+          unit={units.lengthUnit}
+          placeholder="as usual"
+          hint={`As usual: outline ${units.lengthShown(6)}, overlap ${units.lengthShown(1)}, weld and solid base ${units.lengthShown(0)} ${units.lengthUnit}`}
+          onChange={(n) => setMm(n === undefined ? undefined : units.mmFrom(n))}
+        />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,204 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, got } from '../../api/client';
+import type { Job } from '../../api/job';
+import { useUnits } from '../../app/units';
+import { Failed } from '../../ui/States';
+import { SIZE_NAMES } from '../place/sizes';
+import { type NameEntry, type Word, withNames } from './desk';
+
+interface Props {
+  job: Job;
+  onEdit: (change: (job: Job) => Job) => void;
+  onHeight: (layer: string, word: Word) => void;
+}
+
+/** A name for each garment of a run, and the sheet to check the spelling on. */
+export function Names({ job, onEdit, onHeight }: Props) {
+  const carrier = job.layers.find((l) => (l.word as Word | undefined)?.fromNames);
+  const [text, setText] = useState('');
+  const read = useMutation({
+    mutationFn: (list: string) => got(api.POST('/api/artwork/names', { body: { text: list } })),
+    onSuccess: (names) => {
+      onEdit((j) => withNames(j, names));
+      setText('');
+    },
+  });
+  if (!carrier) return null;
+  const names = (job.names as NameEntry[] | undefined) ?? [];
+  return (
+    <section aria-label="Names">
+      <h2>
+        Names{' '}
+        <span className="font-normal text-quiet text-[0.87rem]">
+          one on each line, or pasted from a table: name, size, colour, count
+        </span>
+      </h2>
+      <form
+        className="mt-2 print:hidden"
+        onSubmit={(e) => {
+          e.preventDefault();
+          read.mutate(text);
+        }}
+      >
+        <label className="field">
+          <span className="name">{names.length === 0 ? 'List of names' : 'Another list in its place'}</span>
+          <textarea
+            className="input h-auto! py-2! min-h-24 w-full whitespace-pre-wrap"
+            rows={4}
+            placeholder={'Wren, child, gold\nOsk, adult-m\nTamsin, adult-s, #0f6468, 2'}
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+          />
+        </label>
+        <button type="submit" className="btn btn-sm btn-outline mt-2" disabled={!text.trim() || read.isPending}>
+          Read the list
+        </button>
+      </form>
+      {read.isError && <Failed error={read.error} />}
+      {names.length > 0 && (
+        <Proof job={job} names={names} onEdit={onEdit} onHeight={onHeight} carrier={carrier.word as Word} />
+      )}
+    </section>
+  );
+}
+
+function Proof({
+  job,
+  names,
+  onEdit,
+  onHeight,
+  carrier,
+}: { job: Job; names: readonly NameEntry[]; carrier: Word } & Pick<Props, 'onEdit' | 'onHeight'>) {
+  const units = useUnits();
+  const sheet = useQuery({
+    queryKey: ['proof', job],
+    queryFn: () => got(api.POST('/api/artwork/proof', { body: job })),
+    placeholderData: (before) => before,
+  });
+  const cloth = (job.blank.colour as string | undefined) ?? '#ece5d8';
+  const set = (index: number, change: Partial<NameEntry>) =>
+    onEdit((j) =>
+      withNames(
+        j,
+        ((j.names as NameEntry[]) ?? []).map((n, i) =>
+          i === index ? { ...n, count: n.count ?? 1, ...change } : { ...n, count: n.count ?? 1 },
+        ),
+      ),
+    );
+  const ticked = names.filter((n) => n.proofed).length;
+  return (
+    <div className="mt-4" data-testid="proof">
+      <p className="text-[1.05rem]">
+        <strong>
+          {ticked} of {names.length} read and ticked.
+        </strong>{' '}
+        <span className="text-quiet">
+          {names.reduce((sum, n) => sum + (n.count ?? 1), 0)} garments. Read each name letter by letter, then tick it.
+        </span>
+      </p>
+      {sheet.data?.heightThatFitsMm && (
+        <div className="notice caution mt-2">
+          <p>
+            <strong>Caution.</strong> The widest name is {units.lengthShown(sheet.data.widestMm)} {units.lengthUnit}{' '}
+            wide and does not fit. With capitals of {units.lengthShown(sheet.data.heightThatFitsMm)} {units.lengthUnit}{' '}
+            all of them do.
+          </p>
+          <button
+            type="button"
+            className="btn btn-sm btn-outline mt-2"
+            onClick={() =>
+              onHeight(sheet.data.layerId, { ...carrier, heightMm: sheet.data.heightThatFitsMm as number })
+            }
+          >
+            Make all that high
+          </button>
+        </div>
+      )}
+      <ul className="grid sm:grid-cols-2 xl:grid-cols-3 gap-3 mt-3">
+        {names.map((n, i) => {
+          const proof = sheet.data?.names.find((p) => p.index === i);
+          const b = proof?.box;
+          return (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a garment is known by its place in the list
+            <li key={i} className="border border-rule p-2.5 break-inside-avoid" data-proof={i}>
+              <div className="h-16 grid place-items-center" style={{ background: cloth }}>
+                {b && proof && proof.entry.name === n.name ? (
+                  <svg
+                    viewBox={`${b.xMm - 2} ${b.yMm - 2} ${b.widthMm + 4} ${b.heightMm + 4}`}
+                    className="max-h-14 max-w-full px-2"
+                    role="img"
+                    aria-label={n.name}
+                  >
+                    <path
+                      d={proof.path}
+                      fillRule="evenodd"
+                      fill={
+                        n.colour ??
+                        (job.layers.find((l) => (l.word as Word | undefined)?.fromNames)?.colour || '#222222')
+                      }
+                    />
+                  </svg>
+                ) : (
+                  <span className="text-quiet">…</span>
+                )}
+              </div>
+              <div className="flex items-center gap-2 mt-2">
+                <NameField value={n.name} index={i} onChange={(name) => set(i, { name, proofed: false })} />
+                <label className="flex items-center gap-1.5 cursor-pointer min-h-9 text-[0.9rem]">
+                  <input
+                    type="checkbox"
+                    className="checkbox checkbox-sm"
+                    aria-label={`${n.name} is spelled right`}
+                    checked={n.proofed ?? false}
+                    onChange={(e) => set(i, { proofed: e.target.checked })}
+                  />
+                  right
+                </label>
+              </div>
+              <p className="text-[0.87rem] text-quiet mt-1">
+                {n.size ? (SIZE_NAMES[n.size] ?? n.size) : 'size not said'} · {n.count ?? 1}{' '}
+                {(n.count ?? 1) === 1 ? 'piece' : 'pieces'}
+                {proof && !proof.fits && <strong className="text-ink"> · too wide</strong>}
+                {proof && proof.missing.length > 0 && (
+                  <strong className="text-ink"> · the font has no {proof.missing.join(' ')}</strong>
+                )}
+              </p>
+            </li>
+          );
+        })}
+      </ul>
+      <div className="flex gap-3 mt-3 print:hidden">
+        <button type="button" className="btn btn-sm btn-outline" onClick={() => window.print()}>
+          Print the sheet
+        </button>
+        <button type="button" className="btn btn-sm btn-ghost" onClick={() => onEdit((j) => withNames(j, []))}>
+          No names after all
+        </button>
+      </div>
+    </div>
+  );
+}
+
+/** A name to correct: it is taken when the field is left, so that half a name is never kept. */
+function NameField({ value, index, onChange }: { value: string; index: number; onChange: (name: string) => void }) {
+  const [text, setText] = useState<string | null>(null);
+  const keep = () => {
+    if (text?.trim() && text.trim() !== value) onChange(text.trim());
+    setText(null);
+  };
+  return (
+    <input
+      className="input input-sm grow min-w-0"
+      aria-label={`Name ${index + 1}`}
+      maxLength={80}
+      value={text ?? value}
+      onChange={(e) => setText(e.target.value)}
+      onBlur={keep}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') keep();
+        if (e.key === 'Escape') setText(null);
+      }}
+    />
+  );
+}

@@ -1,0 +1,110 @@
+import type { Schemas } from '../../api/client';
+import { changed, type Job, type JobLayer, layerId } from '../../api/job';
+
+export type ArtworkLook = Schemas['ArtworkLook'];
+export type LayerLook = Schemas['LayerLook'];
+export type NameEntry = Schemas['NameEntry'];
+
+/** What is set in a layer of words, as the job file writes it. */
+export interface Word {
+  text: string;
+  font?: string;
+  heightMm?: number;
+  gapMm?: number;
+  arcDegrees?: number;
+  fromNames?: boolean;
+}
+
+export const NEW_WORD: Word = { text: '', font: 'plain', heightMm: 40, gapMm: 0, arcDegrees: 0 };
+
+/** What each kind of work is called on its button, and what it does, in the order in which they are offered. */
+export const WORK: readonly { group: string; kinds: readonly { id: string; name: string; does: string }[] }[] = [
+  {
+    group: 'Line up',
+    kinds: [
+      { id: 'equal-widths', name: 'Equally wide', does: 'All as wide as the widest, proportions kept.' },
+      { id: 'centre-across', name: 'Middle under middle', does: 'All on one upright middle line.' },
+      { id: 'centre-down', name: 'Middle beside middle', does: 'All on one level middle line.' },
+      { id: 'even-spacing', name: 'Even gaps', does: 'The same gap between all, the outermost stay.' },
+    ],
+  },
+  {
+    group: 'Join',
+    kinds: [
+      { id: 'weld', name: 'Weld', does: 'Pieces of one vinyl become one; gaps up to the length given are bridged.' },
+      {
+        id: 'merge',
+        name: 'Merge into one sheet',
+        does: 'Several shades become one layer, in the lowest one’s vinyl.',
+      },
+    ],
+  },
+  {
+    group: 'What lies below',
+    kinds: [
+      {
+        id: 'outline',
+        name: 'Outline below',
+        does: 'A new layer underneath that stands out all round by the length given.',
+      },
+      { id: 'silhouette', name: 'Solid base below', does: 'A new layer underneath with all gaps and centres filled.' },
+      {
+        id: 'cut-below',
+        name: 'Cut a hole below',
+        does: 'Cuts this shape out of what lies below, less the overlap given.',
+      },
+      {
+        id: 'drop-base',
+        name: 'No base below',
+        does: 'Takes the base away under glitter and whatever wants bare cloth.',
+      },
+      { id: 'fill-beneath', name: 'Run on below', does: 'Lets this layer run on underneath what lies on it.' },
+    ],
+  },
+];
+
+/** The same job with a member of one layer changed. */
+export function layerChanged(job: Job, index: number, change: Partial<JobLayer>): Job {
+  return { ...job, layers: job.layers.map((l, i) => (i === index ? changed(l, change) : l)) as Job['layers'] };
+}
+
+/** The same job with a layer one step nearer to the eye or further from it. */
+export function layerLifted(job: Job, index: number, by: 1 | -1): Job {
+  const to = index + by;
+  if (to < 0 || to >= job.layers.length) return job;
+  const layers = job.layers.map((l, i) => ({ ...l, id: layerId(job, i) }));
+  const [moved] = layers.splice(index, 1);
+  if (moved) layers.splice(to, 0, moved);
+  return { ...job, layers: layers as unknown as Job['layers'] };
+}
+
+/** The same job with a list of names, its pieces counted from the list. */
+export function withNames(job: Job, names: readonly NameEntry[]): Job {
+  const kept = names.map((n) => ({
+    name: n.name,
+    ...(n.size ? { size: n.size } : {}),
+    ...(n.colour ? { colour: n.colour } : {}),
+    ...(n.count === 1 ? {} : { count: n.count }),
+    ...(n.proofed ? { proofed: true } : {}),
+  }));
+  const pieces = names.reduce((sum, n) => sum + (n.count ?? 1), 0);
+  return changed(job, kept.length > 0 ? { names: kept, quantity: pieces } : { names: undefined });
+}
+
+/** What the whole picture comes to, in a sentence. */
+export function weedingInWords(look: ArtworkLook): { head: string; seconds: number } {
+  const rings = look.layers.reduce((sum, l) => sum + l.delicate.length, 0);
+  const centres = look.layers.reduce((sum, l) => sum + l.centres, 0);
+  const places = rings === 0 ? 'Nothing delicate' : rings === 1 ? 'One delicate place' : `${rings} delicate places`;
+  const picks =
+    centres === 0
+      ? 'no centres to pick out'
+      : centres === 1
+        ? 'one centre to pick out'
+        : `${centres} centres to pick out`;
+  return { head: `${places}, ${picks}`, seconds: look.weedSeconds };
+}
+
+/** Minutes and seconds as people say them. */
+export const spoken = (seconds: number) =>
+  seconds < 90 ? `${Math.round(seconds)} s` : `${Math.round(seconds / 60)} min`;
