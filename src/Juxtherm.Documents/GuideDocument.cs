@@ -90,7 +90,11 @@ public static class GuideDocument
         foreach (var layer in layers.Where(l => l.Box is not null))
         {
             var box = layer.Box!.Value;
-            text.Append(CultureInfo.InvariantCulture, $"<rect class=\"layer\" x=\"{box.XMm:0.##}\" y=\"{box.YMm:0.##}\" width=\"{box.WidthMm:0.##}\" height=\"{box.HeightMm:0.##}\" fill=\"{SecurityElement.Escape(layer.Colour ?? "#777777")}\"><title>{SecurityElement.Escape(layer.Id)}</title></rect>\n");
+            var (paint, title) = (SecurityElement.Escape(layer.Colour ?? "#777777"), SecurityElement.Escape(layer.Id));
+            if (layer.Shape is { } drawn)
+                text.Append(CultureInfo.InvariantCulture, $"<path class=\"layer\" d=\"{drawn.PathIn(box)}\" fill-rule=\"evenodd\" fill=\"{paint}\"><title>{title}</title></path>\n");
+            else
+                text.Append(CultureInfo.InvariantCulture, $"<rect class=\"layer\" x=\"{box.XMm:0.##}\" y=\"{box.YMm:0.##}\" width=\"{box.WidthMm:0.##}\" height=\"{box.HeightMm:0.##}\" fill=\"{paint}\"><title>{title}</title></rect>\n");
         }
 
         return text.Append("</svg>\n").ToString();

@@ -1,4 +1,5 @@
 using NetTopologySuite.Algorithm;
+using NetTopologySuite.Algorithm.Construct;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Simplify;
 
@@ -38,8 +39,8 @@ public static class DelicatePlaces
 
     // A corner of 90° loses 1.4 half-limits along its diagonal, one of 35° about 3.3: longer than that is a strip.
     private const double StripReach = 3.5;
-    private const double WedgeFrom = 0.35;
-    private const double WedgeTo = 0.7;
+    private const double TipShrink = 0.6;
+    private const double TipKeeps = 0.65;
     private const double FinestMm = 0.02;
     private const double FirstMm = 0.1;
     private const double Coarser = 1.5;
@@ -114,7 +115,6 @@ public static class DelicatePlaces
 
         var opened = Opened(shrunk, half);
         var parts = Plane.Pieces(opened);
-        IReadOnlyList<Polygon>? finer = null;
         foreach (var lost in Plane.Pieces(Plane.Difference(body, opened)))
         {
             var reach = lost.EnvelopeInternal.Diameter;
@@ -124,15 +124,18 @@ public static class DelicatePlaces
             {
                 yield return Ringed(DelicateKind.Neck, lost, limit);
             }
-            else if (reach > half * StripReach)
+            else if (reach > half * StripReach && !IsTip(lost, limit))
             {
-                // The tip of a wedge is lost at every limit, half as far at half the limit; a strip is lost whole or not at all.
-                finer ??= Plane.Pieces(Plane.Difference(body, Opened(Plane.Offset(body, -half / 2), half / 2)));
-                var share = finer.Where(f => f.EnvelopeInternal.Intersects(lost.EnvelopeInternal) && f.Intersects(lost)).Select(f => f.EnvelopeInternal.Diameter / reach).DefaultIfEmpty(0).Max();
-                if (share is < WedgeFrom or > WedgeTo)
-                    yield return Ringed(DelicateKind.Strip, lost, limit);
+                yield return Ringed(DelicateKind.Strip, lost, limit);
             }
         }
+    }
+
+    /// <summary>The tip of a wedge draws together as soon as it is shrunk; a strip keeps its length.</summary>
+    private static bool IsTip(Polygon lost, double limit)
+    {
+        var inner = MaximumInscribedCircle.GetRadiusLine(lost, limit / 50).Length;
+        return Plane.Offset(lost, -TipShrink * inner).EnvelopeInternal.Diameter < TipKeeps * lost.EnvelopeInternal.Diameter;
     }
 
     /// <summary>Grown back by a hair more than it was shrunk, so that straight edges leave nothing behind.</summary>

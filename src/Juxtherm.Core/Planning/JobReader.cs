@@ -22,6 +22,9 @@ public static partial class JobReader
     /// <summary>The newest version that is understood.</summary>
     public const int Version = 1;
 
+    /// <summary>Least width or height of artwork accepted, mm.</summary>
+    public const double LeastMm = 0.1;
+
     /// <summary>Largest width or height accepted, mm.</summary>
     public const double MostMm = 3000;
 
@@ -343,8 +346,8 @@ public static partial class JobReader
         c["over"].IsArray(required: false);
         var over = c["over"].Items.Select(o => o.Text(longest: 40)).ToList();
         var intricate = c["intricate"].Flag(false);
-        var width = c["widthMm"].Number(1, MostMm, "mm");
-        var height = c["heightMm"].Number(1, MostMm, "mm");
+        var width = c["widthMm"].Number(LeastMm, MostMm, "mm");
+        var height = c["heightMm"].Number(LeastMm, MostMm, "mm");
         bool? mirrored = c["mirrored"].Exists ? c["mirrored"].Flag(true) : null;
         var label = LabelOf(c["label"]);
         var side = FaceOf(c["face"], face);

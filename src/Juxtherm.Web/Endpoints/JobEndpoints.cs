@@ -52,6 +52,7 @@ internal static class JobEndpoints
         jobs.MapGet("/{id:guid}", FindAsync).Produces<JobAnswer>().ProducesProblem(404);
         jobs.MapPut("/{id:guid}", SaveAsync).Produces<JobAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         jobs.MapGet("/{id:guid}/ticket.pdf", TicketAsync).Produces(200, contentType: "application/pdf").ProducesProblem(400).ProducesProblem(404);
+        jobs.MapGet("/{id:guid}/file", FileAsync).Produces(200, contentType: "application/json").ProducesProblem(404);
         jobs.MapPost("/{id:guid}/copy", CopyAsync).Produces<JobAnswer>(201).ProducesProblem(404);
         jobs.MapDelete("/{id:guid}", (Guid id, JobStore store, CancellationToken cancel) => SetDeletedAsync(id, true, store, cancel)).Produces<JobAnswer>().ProducesProblem(404);
         jobs.MapPost("/{id:guid}/restore", (Guid id, JobStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel)).Produces<JobAnswer>().ProducesProblem(404);
@@ -97,9 +98,16 @@ internal static class JobEndpoints
         var problems = new Problems();
         if (cache.Plan(row.Json, JobBody.Units(units), problems) is not { } planned)
             return ProblemAnswers.Invalid(problems);
-        var name = new string([.. planned.Job.Title.Where(c => char.IsLetterOrDigit(c) || c is ' ' or '-').Take(60)]).Trim();
-        return Results.File(TicketDocument.Write(planned.Job, planned.Result, JobBody.Units(units), clock.GetUtcNow()), "application/pdf", $"{(name.Length > 0 ? name : "Ticket")}.pdf");
+        return Results.File(TicketDocument.Write(planned.Job, planned.Result, JobBody.Units(units), clock.GetUtcNow()), "application/pdf", $"{FileName(planned.Job.Title, "Ticket")}.pdf");
     }
+
+    /// <summary>The job as a file, whole elsewhere: artwork and own entries travel in it.</summary>
+    private static async Task<IResult> FileAsync(Guid id, JobStore store, CancellationToken cancel) => await store.FindAsync(id, cancel) is { } row
+        ? Results.File(System.Text.Encoding.UTF8.GetBytes(row.Json), "application/json", $"{FileName(row.Title, "Job")}.juxtherm.json")
+        : ProblemAnswers.NotFound("job");
+
+    private static string FileName(string title, string otherwise) =>
+        new string([.. title.Where(c => char.IsLetterOrDigit(c) || c is ' ' or '-').Take(60)]).Trim() is { Length: > 0 } name ? name : otherwise;
 
     private static async Task<IResult> CopyAsync(Guid id, JobStore store, CancellationToken cancel)
     {

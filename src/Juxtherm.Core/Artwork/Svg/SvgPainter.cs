@@ -55,6 +55,8 @@ internal sealed class SvgPainter
             Say(what, NoticeLevel.Caution, Words[what](count), "Only closed ground in one plain colour can be cut out of vinyl.");
         if (_painted.Count == 0)
             throw new RefusedDrawing("Nothing in the drawing can be cut: closed outlines filled with a plain colour, or strokes, are accepted." + (_leftOut.Count > 0 ? " Left out: " + string.Join(", ", _leftOut.Keys) + "." : ""), "nothing-to-cut");
+        // What comes next compares shapes with each other: they too must not be tangled beyond measure.
+        _budget.Crossings(_painted.SelectMany(p => Plane.Pieces(p.Ground)).SelectMany(p => p.InteriorRings.Prepend(p.ExteriorRing)).Select(r => r.Coordinates));
         return new Drawing(widthMm, heightMm, _painted, _notices);
     }
 

@@ -26,6 +26,8 @@ internal sealed class DropBase : ILayerWork
 /// <summary>Lets the chosen layers run on underneath what lies on them, so that a small shift does not show.</summary>
 internal sealed class FillBeneath : ILayerWork
 {
+    private const double GapClosed = 0.6;
+
     public string Id => "fill-beneath";
 
     // Kept back from the upper layer's edge, so that the base does not peep out.
@@ -38,11 +40,12 @@ internal sealed class FillBeneath : ILayerWork
         {
             if (!order.Chosen.Contains(l.Id, StringComparer.Ordinal))
                 return l;
-            var silhouette = Plane.Filled(l.Ground);
-            var touching = list.Skip(list.IndexOf(l) + 1).Where(u => u.Side == l.Side).SelectMany(u => Plane.Pieces(u.Ground)).Where(p => p.Intersects(silhouette));
-            var below = Plane.Union(touching.Select(p => Plane.Union(Plane.Offset(p, -order.Mm), Plane.Intersection(p, silhouette))));
-            // Hairs between neighbours are closed, and the layer's own edge stays.
-            return l.With(Plane.Union(l.Ground, below));
+            // Never beyond what the layer spans itself, and held back from the upper layer's free edges; where the two met, no gap is left.
+            var reach = l.Ground.ConvexHull();
+            var above = Plane.Union(list.Skip(list.IndexOf(l) + 1).Where(u => u.Side == l.Side).SelectMany(u => Plane.Pieces(u.Ground)).Where(p => p.Intersects(reach)));
+            var grown = Plane.Union(l.Ground, Plane.Offset(above, -order.Mm));
+            var closed = Plane.Offset(Plane.Offset(grown, order.Mm * GapClosed), -order.Mm * GapClosed);
+            return l.With(Plane.Union(l.Ground, Plane.Intersection(Plane.Intersection(closed, above), reach)));
         });
     }
 }

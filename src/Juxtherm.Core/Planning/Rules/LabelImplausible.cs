@@ -18,6 +18,6 @@ public sealed class LabelImplausible : ILayerRule
         var vinyl = layer.Work.Vinyl;
         return this.Say(layer, NoticeLevel.Caution,
             $"Read the wrapper again: its figures as entered would hardly warm the glue. The plan goes by what is usual for {vinyl.Name.ToLowerInvariant()} vinyl, {plan.Words.Temperature(vinyl.ReferenceCelsius.Value)} for {Wording.Time(vinyl.ReferenceSeconds.Value)}.",
-            "On the stack that charts assume they give less than a twentieth of the usual bond. A slip of a digit, or °F entered as °C, is more likely than such a vinyl.");
+            "On the stack that charts assume they give less than a twentieth of the usual bond. A slip of a digit, or degrees of the other kind, is more likely than such a vinyl.");
     }
 }

@@ -40,7 +40,19 @@ export function JobsPage() {
     mutationFn: (id: string) => got(api.POST('/api/jobs/{id}/copy', path(id))),
     onSuccess: (made) => navigate(`/jobs/${made.id}/item`),
   });
-  const failed = remove.error ?? restore.error ?? copy.error;
+  const open = useMutation({
+    mutationFn: async (file: File) => {
+      const text = await file.text();
+      try {
+        JSON.parse(text);
+      } catch {
+        throw new Error(`“${file.name}” is no job file: a file that ends in .juxtherm.json is accepted.`);
+      }
+      return got(api.POST('/api/jobs', { body: JSON.parse(text) }));
+    },
+    onSuccess: (made) => navigate(`/jobs/${made.id}/item`),
+  });
+  const failed = remove.error ?? restore.error ?? copy.error ?? open.error;
 
   return (
     <main className="w-full max-w-[1240px] mx-auto px-6 pb-16">
@@ -54,7 +66,22 @@ export function JobsPage() {
           <span className="ml-auto underline underline-offset-4 font-semibold">Go on</span>
         </Link>
       ))}
-      <h2 className="text-[1.2rem] mb-2">Your jobs</h2>
+      <div className="flex items-baseline justify-between mb-2">
+        <h2 className="text-[1.2rem]">Your jobs</h2>
+        <label className="link-quiet text-[0.95rem] focus-within:outline-2 focus-within:outline-offset-2">
+          Open a job file
+          <input
+            type="file"
+            accept=".json,application/json"
+            className="sr-only"
+            onChange={(e) => {
+              const file = e.target.files?.[0];
+              if (file) open.mutate(file);
+              e.target.value = '';
+            }}
+          />
+        </label>
+      </div>
       {failed && <Failed error={failed} />}
       {jobs.isPending && <Loading what="your jobs" />}
       {jobs.isError && <Failed error={jobs.error} retry={() => jobs.refetch()} />}

@@ -128,6 +128,14 @@ export function Ticket({ id, job, plan, faults, onBench, onPrint, onTake, starti
               </a>
             </div>
           )}
+          <a
+            className="link-quiet text-[0.9rem] w-fit print:hidden"
+            href={`/api/jobs/${id}/file`}
+            download
+            onClick={onPrint}
+          >
+            Job file, artwork and all
+          </a>
         </div>
       )}
     </aside>
