@@ -161,8 +161,15 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
         Open("/");
         Driver.ExecuteScript("localStorage.setItem('juxtherm.theme', arguments[0])", theme);
         var id = OpenJob("Crew tee, front", "item");
+        string Found(string title)
+        {
+            Open("/");
+            return new Uri(SeeText(title, "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
+        }
+
+        var (tarn, names) = (Found("Tarn tee, from a drawing"), Found("Junior corner, names"));
         var axe = File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "axe.min.js"));
-        foreach (var path in new[] { "/", $"/jobs/{id}/item", $"/jobs/{id}/place", $"/jobs/{id}/press", $"/jobs/{id}/compare", "/shelf", "/logbook" })
+        foreach (var path in new[] { "/", $"/jobs/{id}/item", $"/jobs/{id}/place", $"/jobs/{tarn}/artwork", $"/jobs/{names}/artwork", $"/jobs/{id}/press", $"/jobs/{id}/compare", "/shelf", "/logbook" })
         {
             Open(path);
             See("main h1, main input[aria-label=Title]");

@@ -2,7 +2,7 @@ import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, got, type Notice } from '../../api/client';
 import { changed, type Job, layerId } from '../../api/job';
-import { Notices } from '../../ui/Notices';
+import { NoticeCard } from '../../ui/Notices';
 import { Failed, Loading } from '../../ui/States';
 import { useJob } from '../jobs/JobPage';
 import { BringIn } from './BringIn';
@@ -72,8 +72,10 @@ export function ArtworkStation() {
     <div className="grid gap-8">
       {desk.isError && <Failed error={desk.error} />}
       {said.length > 0 && (
-        <div data-testid="said">
-          <Notices notices={said} />
+        <div className="grid gap-3" data-testid="said">
+          {said.map((n) => (
+            <NoticeCard key={n.code} notice={n} />
+          ))}
         </div>
       )}
       {both === undefined && !look.isError && <Loading what="the artwork" />}
