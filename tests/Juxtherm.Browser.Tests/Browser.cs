@@ -8,22 +8,13 @@ namespace Juxtherm.Browser.Tests;
 /// <summary>The served application with its real front end, and Chromium in front of it.</summary>
 public abstract class BrowserTest : IDisposable
 {
-    private readonly string _profile = Directory.CreateTempSubdirectory("juxtherm-chromium-").FullName;
-    private readonly ChromeDriverService _driverService;
-
     protected BrowserTest(double clockSpeed = 0, bool demo = false)
     {
         Clock = new TestClock(clockSpeed);
         Demo = demo;
         StartService();
 
-        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
-        options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync",
-            "--window-size=1280,900", $"--user-data-dir={_profile}");
-        options.SetLoggingPreference(LogType.Browser, LogLevel.Warning);
-        _driverService = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
-        Driver = new ChromeDriver(_driverService, options, TimeSpan.FromSeconds(60));
-        Driver.Manage().Timeouts().PageLoad = TimeSpan.FromSeconds(30);
+        Driver = Chromium.Borrow();
     }
 
     protected TestClock Clock { get; }
@@ -40,12 +31,9 @@ public abstract class BrowserTest : IDisposable
 
     public void Dispose()
     {
-        Driver.Quit();
-        _driverService.Dispose();
+        Chromium.GiveBack(Driver);
         Service.Stop();
         Directory.Delete(Folder, recursive: true);
-        if (Directory.Exists(_profile))
-            Directory.Delete(_profile, recursive: true);
         GC.SuppressFinalize(this);
     }
 
