@@ -10,10 +10,11 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
 {
     private static readonly string Pictures = Directory.CreateDirectory(Path.Combine(Repository(), "docs", "screenshots")).FullName;
 
-    private void Take(string name, int width = 1280, int height = 800)
+    private void Take(string name, int width = 1280, int height = 800, bool scroll = true)
     {
         Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
-        Driver.ExecuteScript("window.scrollTo(0, 0); document.activeElement && document.activeElement.blur()");
+        if (scroll)
+            Driver.ExecuteScript("window.scrollTo(0, 0); document.activeElement && document.activeElement.blur()");
         Thread.Sleep(600);
         Driver.GetScreenshot().SaveAsFile(Path.Combine(Pictures, name + ".png"));
     }
@@ -51,6 +52,18 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         See("[data-layer]");
         Take("place");
         Take("place-tablet", 820, 1180);
+
+        Open("/");
+        var tarn = new Uri(SeeText("Tarn tee, from a drawing", "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
+        Open($"/jobs/{tarn}/artwork");
+        See("[data-ring]");
+        Take("artwork");
+        Open("/");
+        var names = new Uri(SeeText("Junior corner, names", "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
+        Open($"/jobs/{names}/artwork");
+        See("[data-proof='3'] path");
+        Driver.ExecuteScript("document.querySelector('[data-testid=proof]').scrollIntoView({ block: 'end' })");
+        Take("names", scroll: false);
 
         Open("/logbook");
         See("tbody tr");

@@ -36,7 +36,7 @@ public sealed class LiveServerTests : IDisposable
         using var request = new HttpRequestMessage(HttpMethod.Post, path) { Content = body, Headers = { ExpectContinue = true } };
         using var answer = await _client.SendAsync(request);
         Assert.Equal(HttpStatusCode.RequestEntityTooLarge, answer.StatusCode);
-        Assert.Contains("1024 KiB", await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        Assert.Contains("8192 KiB", await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
         Assert.Equal("[]", await _client.GetStringAsync("/api/jobs"));
     }
 
