@@ -152,7 +152,7 @@ public sealed class StartTests : IDisposable
             using var client = service.CreateClient();
             var jobs = System.Text.Json.Nodes.JsonNode.Parse(await client.GetStringAsync("/api/jobs"))!.AsArray();
             var log = System.Text.Json.Nodes.JsonNode.Parse(await client.GetStringAsync("/api/log"))!;
-            Assert.Equal((7, 6), (jobs.Count, (int)log["total"]!));
+            Assert.Equal((9, 6), (jobs.Count, (int)log["total"]!));
             Assert.DoesNotContain(jobs, j => (string?)j!["verdict"] is null or "stop");
             service.Stop();
         }

@@ -1,4 +1,7 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Planning;
 using Juxtherm.Web;
+using Juxtherm.Web.Hosting;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.Extensions.DependencyInjection;
@@ -21,6 +24,11 @@ public sealed class TestClock(double speed = 0) : TimeProvider
 /// <summary>The whole service over a real database file in a folder of its own.</summary>
 public sealed class Workshop(string folder, TestClock clock, string? front = null, bool demo = false) : WebApplicationFactory<Program>
 {
+    private static readonly string CataloguePath = Path.Combine(AppContext.BaseDirectory, "catalogue");
+    private static readonly Lazy<CatalogueSnapshot> Catalogue = new(() => CatalogueFolder.Read(CataloguePath));
+    private static readonly Lazy<Planner> SharedPlanner = new(() => new Planner(Catalogue.Value));
+    private static readonly Lazy<PlanCache> SharedPlans = new(() => new PlanCache(SharedPlanner.Value));
+
     public TestClock Clock => clock;
 
     public string Folder => folder;
@@ -49,11 +57,18 @@ public sealed class Workshop(string folder, TestClock clock, string? front = nul
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
         builder.UseSetting("Juxtherm:Data", folder);
-        builder.UseSetting("Juxtherm:Catalogue", Path.Combine(AppContext.BaseDirectory, "catalogue"));
+        builder.UseSetting("Juxtherm:Catalogue", CataloguePath);
         builder.UseSetting("Juxtherm:Port", "0");
         builder.UseSetting("Juxtherm:Demo", demo ? "true" : "false");
         if (front is not null)
             builder.UseSetting("Juxtherm:Front", front);
-        builder.ConfigureServices(services => services.Replace(ServiceDescriptor.Singleton<TimeProvider>(clock)));
+        builder.ConfigureServices(services =>
+        {
+            services.Replace(ServiceDescriptor.Singleton<TimeProvider>(clock));
+            // Plans depend on nothing but their job and the catalogue, which is the same for all: what one test computed serves the next.
+            services.Replace(ServiceDescriptor.Singleton(Catalogue.Value));
+            services.Replace(ServiceDescriptor.Singleton(SharedPlanner.Value));
+            services.Replace(ServiceDescriptor.Singleton(SharedPlans.Value));
+        });
     }
 }
