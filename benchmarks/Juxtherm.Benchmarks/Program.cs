@@ -20,13 +20,15 @@ if (args.Contains("--verbose"))
     config.AddLogger(ConsoleLogger.Default);
 
 var filters = args.Where(a => !a.StartsWith("--", StringComparison.Ordinal)).ToArray();
-var summaries = BenchmarkSwitcher.FromTypes([typeof(SolverBenchmarks), typeof(PressBenchmarks), typeof(WindowBenchmarks), typeof(PreviewBenchmarks)])
+var summaries = BenchmarkSwitcher.FromTypes([typeof(SolverBenchmarks), typeof(PressBenchmarks), typeof(WindowBenchmarks), typeof(PreviewBenchmarks), typeof(ArtworkBenchmarks)])
     .Run(["--filter", .. filters.Length > 0 ? filters : ["*"]], config);
 foreach (var summary in summaries)
     BenchmarkDotNet.Exporters.MarkdownExporter.Console.ExportToLog(summary, ConsoleLogger.Default);
 
 Console.WriteLine();
 foreach (var line in Report.Lines(summaries))
+    Console.WriteLine(line);
+foreach (var line in ArtworkBenchmarks.Hostile())
     Console.WriteLine(line);
 if (filters.Length == 0)
     Console.WriteLine(Report.CrossProduct());

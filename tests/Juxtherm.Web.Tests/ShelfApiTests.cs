@@ -56,6 +56,10 @@ public sealed class ShelfApiTests : Api
         await Ok(HttpMethod.Delete, $"/api/shelf/{id}");
         Assert.Empty((await Get("/api/shelf")).AsArray());
         Assert.Equal("C", (string)(await Post("/api/plans/preview", (await Get($"/api/jobs/{kept}"))["job"]!.DeepClone()))["presses"]![1]!["dial"]!["unit"]!);
+        // Its id stays its own.
+        var again = made["entry"]!.DeepClone();
+        var (taken, problem) = await Send(HttpMethod.Post, "/api/shelf/press", again);
+        Assert.Equal((HttpStatusCode.BadRequest, "#/id"), (taken, (string)problem!["errors"]![0]!["pointer"]!));
         // What a job brings along can still be shown by its name.
         var brought = await Post("/api/catalogue", job["own"]!.DeepClone());
         Assert.Contains(brought["heatSources"]!.AsArray(), h => (string)h!["name"]! == "Hut");

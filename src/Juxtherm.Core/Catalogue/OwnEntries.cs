@@ -219,7 +219,7 @@ public static class OwnEntries
         if (id is null || kind is null)
             return null;
         var like = shipped.HeatSources[kind];
-        if (like.DialStep is null && (step ?? offset) is not null && step is not null)
+        if (like.DialStep is null && step is not null)
         {
             c["dialStep"].Fault($"{c.Pointer}/dialStep is {step:0.#}, but a {like.Name.ToLowerInvariant()} has marks instead of degrees.", "does-not-fit");
             return null;

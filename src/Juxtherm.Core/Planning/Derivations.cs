@@ -93,7 +93,7 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
         {
             PressPurpose.Preheat when Source.LongerPreheatSeconds is { } own && own.Value >= Work.Material.PreheatSeconds.Value => Line(own, s => $"A {Source.Name.ToLowerInvariant()} preheats for {Wording.Time(s)}."),
             PressPurpose.Preheat => Line(Work.Material.PreheatSeconds, s => $"{Work.Material.Name} is preheated for {Wording.Time(s)}."),
-            PressPurpose.Tack => Line(about.Layers.First(l => l.Id == press.Press.Layers[0]).Work.Vinyl.TackSeconds, s => $"A tack lasts {Wording.Time(s)}, or as much longer as the glue here needs to begin to hold: {Words.Temperature(press.GlueCelsius)} as the plate opens."),
+            PressPurpose.Tack => Line(about.Layer(press.Press.Layers[0]).Work.Vinyl.TackSeconds, s => $"A tack lasts {Wording.Time(s)}, or as much longer as the glue here needs to begin to hold: {Words.Temperature(press.GlueCelsius)} as the plate opens."),
             PressPurpose.Back => Line(Source.BackPressSeconds, s => $"From the back a {Source.Name.ToLowerInvariant()} presses {Wording.Time(s)}."),
             _ => Line(Work.Vinyl.FinishSeconds, _ => "A few seconds under the cover, until the weave shows."),
         };
@@ -112,7 +112,7 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
 
     private Derivation Peel(DonePress press, PeelTime peel)
     {
-        var asks = about.Layers.First(l => l.Id == (press.Press.Laid.Count > 0 ? press.Press.Laid[0] : press.Press.Layers[0]));
+        var asks = about.Layer((press.Press.Laid.Count > 0 ? press.Press.Laid[0] : press.Press.Layers[0]));
         var where = peel.Place == CoolingPlace.ColdBench ? "on a cold bench" : Work.Form.Supported ? "where it was pressed" : "standing open";
         var shown = peel.FromSeconds == 0 ? $"within {Wording.Time(peel.ToSeconds)}" : $"from {Wording.Time(peel.FromSeconds)}";
         var (high, low) = (about.Figures.WarmPeelCelsius.Value.High, about.Figures.WarmPeelCelsius.Value.Low);
@@ -130,7 +130,7 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
 
     private Derivation Bond(DonePress press)
     {
-        var lines = press.Press.Layers.Select(id => new DerivationLine($"{about.NameOf(about.Layers.First(l => l.Id == id))}: {Wording.Share(press.Heat[id].Bond)} of what is wanted, gathered under pressure at up to {Words.Temperature(press.GlueCelsius)}.", null)).ToList();
+        var lines = press.Press.Layers.Select(id => new DerivationLine($"{about.NameOf(about.Layer(id))}: {Wording.Share(press.Heat[id].Bond)} of what is wanted, gathered under pressure at up to {Words.Temperature(press.GlueCelsius)}.", null)).ToList();
         lines.Add(Line(Work.Vinyl.HoldsFromBond, h => $"It holds from {Wording.Share(h)}; one is as well stuck as the chart means it. With everything off to the cold side the main press comes to {Wording.Share(_found.Worst.LeastBond)}."));
         lines.Add(Line(about.Figures.DoseZKelvin, z => $"Counted as seconds at {Words.Temperature(about.Figures.DoseReferenceCelsius.Value)}, ten times as much for every {z:0} K more."));
         return new Derivation("bond", "how well stuck", Wording.Share(press.LeastBond), lines);
@@ -139,7 +139,7 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
     private Derivation Burden(DonePress press)
     {
         var most = press.Press.Layers.Max(id => press.Heat[id].Burden);
-        var lines = press.Press.Layers.Select(id => about.Layers.First(l => l.Id == id))
+        var lines = press.Press.Layers.Select(id => about.Layer(id))
             .Select(l => Line(l.MostBurden < l.Work.Vinyl.MostBurden.Value ? l.Work.Vinyl.StackBurden : l.Work.Vinyl.MostBurden, _ => $"{about.NameOf(l)}: {Wording.Share(press.Heat[l.Id].Burden)} times its chart's heat over all presses so far; it takes {Wording.Share(l.MostBurden)} here.")).ToList();
         return new Derivation("burden", "heat so far", Wording.Share(most), lines);
     }

@@ -44,7 +44,7 @@ internal static class PressSequence
         if (back is not null)
             presses.Add(new SequencePress(PressPurpose.Back, [], [.. laid], about.Work.Source.BackPressSeconds.Value, false, PeelMethod.None));
         if (about.Choose(new FinishPress()) == FinishPress.Finish)
-            presses.Add(new SequencePress(PressPurpose.Finish, [], [.. laid], about.Work.Vinyl.FinishSeconds.Value is > 0 and var own ? own : FinishPress.UsualSeconds, false, PeelMethod.None));
+            presses.Add(new SequencePress(PressPurpose.Finish, [], [.. laid], FinishPress.SecondsOf(about.Work.Vinyl), false, PeelMethod.None));
         return back == BackPressWhen.Before ? BeforeThePeel(presses) : presses;
     }
 

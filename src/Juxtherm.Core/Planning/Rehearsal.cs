@@ -143,7 +143,7 @@ internal sealed class Rehearser
 
     private LayerHeat Heat(string id)
     {
-        var layer = _about.Layers.First(l => l.Id == id);
+        var layer = _about.Layer(id);
         return new LayerHeat(_session.Bond(InSession(id)) / layer.WantedBond, _session.Burden(InSession(id)) / layer.Reference.BurdenSeconds);
     }
 
@@ -221,8 +221,8 @@ internal sealed class Rehearser
     private Measured Measure(PeelTime? peel)
     {
         var work = _about.Work;
-        double Least(PressSession session) => _laid.Min(id => session.Bond(InSession(id)) / _about.Layers.First(l => l.Id == id).WantedBond);
-        double Most(PressSession session) => _laid.Max(id => session.Burden(InSession(id)) / _about.Layers.First(l => l.Id == id).Reference.BurdenSeconds);
+        double Least(PressSession session) => _laid.Min(id => session.Bond(InSession(id)) / _about.Layer(id).WantedBond);
+        double Most(PressSession session) => _laid.Max(id => session.Burden(InSession(id)) / _about.Layer(id).Reference.BurdenSeconds);
         var (bond, burden) = (Least(_session), Most(_session));
         var peeled = _session.Copy();
         if (peel is { FromSeconds: > 0 })
@@ -248,7 +248,7 @@ internal sealed class Rehearser
         {
             var finished = peeled.Copy();
             finished.Open(CoolingPlace.OnUnderlay, CoveringSeconds, _setting.PlateCelsius);
-            finished.Press(_setting with { Seconds = work.Vinyl.FinishSeconds.Value is > 0 and var own ? own : FinishPress.UsualSeconds });
+            finished.Press(_setting with { Seconds = FinishPress.SecondsOf(work.Vinyl) });
             (finishGain, finishBurden) = (Least(finished) - bond, Most(finished) - burden);
         }
 

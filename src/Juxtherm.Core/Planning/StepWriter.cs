@@ -139,14 +139,14 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
     /// <summary>What is laid now lies on another face than what was laid before.</summary>
     private bool Turns(PlannedPress press)
     {
-        Placement.Face FaceOf(PlannedPress p) => about.Layers.First(l => l.Id == p.Laid[0]).Layer.Face;
+        Placement.Face FaceOf(PlannedPress p) => about.Layer(p.Laid[0]).Layer.Face;
         var before = presses.TakeWhile(p => p != press).LastOrDefault(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch);
         return before is not null && FaceOf(before) != FaceOf(press);
     }
 
     private string Names(IReadOnlyList<string> layers) => about.Layers.Count == 1
         ? about.NameOf(about.Layers[0])
-        : string.Join(" and ", layers.Select(id => about.NameOf(about.Layers.First(l => l.Id == id))));
+        : string.Join(" and ", layers.Select(id => about.NameOf(about.Layer(id))));
 
     private void PeelSteps(PlannedPress press)
     {

@@ -45,9 +45,10 @@ internal static class ShelfEndpoints
         var json = WithId(await JobBody.ReadAsync(request, cancel), what);
         if (OwnEntries.Check(what, json, catalogue, problems) is not { } read)
             return ProblemAnswers.Invalid(problems, "entry");
-        if (await store.FindAsync(read.Id, cancel) is not null)
+        // An id stays taken when its entry was taken off: it can be brought back, and the logbook still names it.
+        if ((await store.NamesAsync(cancel)).ContainsKey(read.Id))
         {
-            problems.Add("/id", $"/id “{read.Id}” is on the shelf already; leave it out to be given a new one.", "duplicate");
+            problems.Add("/id", $"/id “{read.Id}” is or was on the shelf already; leave it out to be given a new one.", "duplicate");
             return ProblemAnswers.Invalid(problems, "entry");
         }
 

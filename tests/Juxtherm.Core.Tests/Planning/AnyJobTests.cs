@@ -185,7 +185,7 @@ public class AnyJobTests
         Assert.Equal(written, JsonSerializer.Serialize(JsonSerializer.Deserialize<Plan>(written, CoreJson.Options), CoreJson.Options));
     });
 
-    [Property(MaxTest = 15)]
+    [Property(MaxTest = 8)]
     public Property What_is_offered_instead_of_a_stop_is_no_stop() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         PlanOf(json, out var job);

@@ -21,7 +21,7 @@ public sealed class CarrierOverlap : IPlanRule
         var earlier = new List<LayerInPlan>();
         foreach (var press in plan.Presses)
         {
-            var together = press.Laid.Select(id => plan.Layers.First(l => l.Id == id)).ToList();
+            var together = press.Laid.Select(id => plan.About.Layer(id)).ToList();
             foreach (var upper in together)
             {
                 if (together.Find(other => other != upper && LiesOnCarrier(plan, upper, other)) is { } under)

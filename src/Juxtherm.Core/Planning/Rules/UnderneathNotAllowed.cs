@@ -15,7 +15,7 @@ public sealed class UnderneathNotAllowed : ILayerRule
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
         var vinyl = layer.Work.Vinyl;
-        foreach (var lower in plan.Lying.DirectlyUnder(layer.Id).Select(id => plan.Layers.First(l => l.Id == id)))
+        foreach (var lower in plan.Lying.DirectlyUnder(layer.Id).Select(id => plan.About.Layer(id)))
         {
             var below = lower.Work.Vinyl;
             // Two glitters, and anything on foam, have rules of their own.

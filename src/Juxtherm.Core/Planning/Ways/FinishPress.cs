@@ -12,6 +12,14 @@ public sealed class FinishPress : IWay
     /// <summary>Length where the vinyl names none, s (common practice: 5 to 15).</summary>
     public const double UsualSeconds = 5;
 
+    /// <summary>How long it is for a vinyl, s.</summary>
+    /// <param name="vinyl">The vinyl.</param>
+    public static double SecondsOf(Catalogue.Vinyl vinyl)
+    {
+        ArgumentNullException.ThrowIfNull(vinyl);
+        return vinyl.FinishSeconds.Value is > 0 and var own ? own : UsualSeconds;
+    }
+
     /// <inheritdoc/>
     public string Id => "finishPress";
 

@@ -51,9 +51,23 @@ export function Names({ job, onEdit, onHeight }: Props) {
             onChange={(e) => setText(e.target.value)}
           />
         </label>
-        <button type="submit" className="btn btn-sm btn-outline mt-2" disabled={!text.trim() || read.isPending}>
-          Read the list
-        </button>
+        <div className="flex flex-wrap items-center gap-x-5 gap-y-2 mt-2">
+          <button type="submit" className="btn btn-sm btn-outline" disabled={!text.trim() || read.isPending}>
+            Read the list
+          </button>
+          <label className="link-quiet text-[0.9rem] focus-within:outline-2 focus-within:outline-offset-2">
+            or take it from a CSV file
+            <input
+              type="file"
+              accept=".csv,.txt,text/csv,text/plain"
+              className="sr-only"
+              onChange={(e) => {
+                void e.target.files?.[0]?.text().then((list) => read.mutate(list));
+                e.target.value = '';
+              }}
+            />
+          </label>
+        </div>
       </form>
       {read.isError && <Failed error={read.error} />}
       {names.length > 0 && (

@@ -217,15 +217,16 @@ export function ItemStation() {
           onChange={(n) => editLayer({ yMm: mm(n) })}
           fault={fault('yMm')}
         />
-        <label className="flex items-center gap-3 self-end h-10 cursor-pointer">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm"
-            checked={layer.intricate ?? false}
-            onChange={(e) => editLayer({ intricate: e.target.checked || undefined })}
-          />
-          Fine edges
-        </label>
+        <ChoiceField
+          name="Edges"
+          value={layer.intricate === undefined ? '' : String(layer.intricate)}
+          options={[
+            { id: '', name: layer.shape ? 'as the drawing shows' : 'nothing fine' },
+            { id: 'true', name: 'fine: more time at the edge' },
+            ...(layer.shape ? [{ id: 'false', name: 'nothing fine' }] : []),
+          ]}
+          onPick={(v) => editLayer({ intricate: v === '' ? undefined : v === 'true' })}
+        />
         {job.layers.length > 1 && (
           <fieldset className="col-span-full">
             <legend className="text-[0.84rem] text-quiet mb-1">Lies on</legend>

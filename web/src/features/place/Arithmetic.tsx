@@ -56,7 +56,7 @@ function Run({ job, placement, onEdit }: Props) {
         {placement.sizes.map((size) => (
           <NumberField
             key={size}
-            name={size}
+            name={SIZE_NAMES[size] ?? size}
             value={count(size)}
             unit="pcs"
             onChange={(n) => set(size, n)}
