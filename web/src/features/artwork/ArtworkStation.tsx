@@ -89,7 +89,7 @@ export function ArtworkStation() {
         </p>
       )}
       {weeding && here && (
-        <div className="grid xl:grid-cols-[minmax(0,1fr)_24rem] gap-x-8 gap-y-5 items-start">
+        <div className="grid xl:grid-cols-[minmax(0,1fr)_24rem] gap-x-8 gap-y-5 items-start print:hidden">
           <div className="xl:sticky xl:top-4">
             <p className="text-[1.3rem] font-bold mb-2" data-testid="weeding">
               {weeding.head}

@@ -18,7 +18,7 @@ export function BringIn({ busy, first, onBring }: Props) {
     if (file.current) file.current.value = '';
   };
   return (
-    <section aria-label="Bring in a drawing">
+    <section aria-label="Bring in a drawing" className="print:hidden">
       {/* biome-ignore lint/a11y/noStaticElementInteractions: dropping is an extra; the button does the same */}
       <div
         className={`border border-dashed p-4 ${over ? 'border-ink bg-sheet' : 'border-rule'}`}

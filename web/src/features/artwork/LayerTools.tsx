@@ -17,7 +17,7 @@ export function LayerTools({ kinds, chosen, busy, onWork }: Props) {
   const [mm, setMm] = useState<number | undefined>(undefined);
   const lengths = kinds.filter((k) => k.usualMm !== null);
   return (
-    <section aria-label="Work on the layers">
+    <section aria-label="Work on the layers" className="print:hidden">
       <h2>
         Work on the layers{' '}
         <span className="font-normal text-quiet text-[0.87rem]">

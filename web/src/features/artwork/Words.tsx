@@ -30,7 +30,7 @@ export function Words({ job, fonts, busy, onSet, onMark }: Props) {
   };
   const font = fonts.find((f) => f.id === (word.font ?? 'plain'));
   return (
-    <section aria-label="Words">
+    <section aria-label="Words" className="print:hidden">
       <h2>
         Words{' '}
         <span className="font-normal text-quiet text-[0.87rem]">
