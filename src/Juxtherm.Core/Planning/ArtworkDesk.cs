@@ -78,7 +78,7 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
             return null;
         var file = JsonNode.Parse(json)!.AsObject();
         var layers = file["layers"]!.AsArray();
-        var kept = replace ? layers.Where((_, i) => FaceAt(file, i) != job.Blank.Face).ToList() : [.. layers];
+        var kept = replace ? layers.Where((_, i) => LayerNodes.FaceAt(file, i) != job.Blank.Face).ToList() : [.. layers];
         var colours = Fewer(ColourLayers.Of(drawing, separation, cancel), JobReader.MostLayers - kept.Count, out var merged);
         if (colours.Count == 0)
         {
@@ -92,15 +92,15 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         var around = Shapes.Around([.. colours.Select(c => c.Bounds)]);
         var scale = Fit(around, job.Blank.Faces[job.Blank.Face], notices);
         var vinyl = job.Layers[0].Vinyl.Id;
-        var ids = new HashSet<string>(kept.Select(IdOf), StringComparer.Ordinal);
+        var ids = new HashSet<string>(kept.Select(LayerNodes.IdOf), StringComparer.Ordinal);
         layers.Clear();
         foreach (var node in kept)
             layers.Add(node);
         foreach (var colour in colours)
         {
             var box = new Box((colour.Bounds.XMm - around.XMm) * scale, (colour.Bounds.YMm - around.YMm) * scale, colour.Bounds.WidthMm * scale, colour.Bounds.HeightMm * scale);
-            var layer = new JsonObject { ["id"] = Free(ids, ColourWords.Nearest(colour.Colour)), ["vinyl"] = vinyl, ["colour"] = colour.Colour };
-            layers.Add(Laid(layer, colour.Shape.Text, box, job.Blank.Face, job));
+            var layer = new JsonObject { ["id"] = LayerNodes.Free(ids, ColourWords.Nearest(colour.Colour)), ["vinyl"] = vinyl, ["colour"] = colour.Colour };
+            layers.Add(LayerNodes.Laid(layer, colour.Shape.Text, box, job.Blank.Face, job));
         }
 
         return Placed(file, colours.Count, job, problems) is { } done ? new DeskAnswer(done, notices) : null;
@@ -120,35 +120,35 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
             return null;
         var file = JsonNode.Parse(json)!.AsObject();
         var layers = file["layers"]!.AsArray();
-        var at = layerId is null ? -1 : IndexOf(layers, layerId);
+        var at = layerId is null ? -1 : LayerNodes.IndexOf(layers, layerId);
         if (layerId is not null && (at < 0 || layers[at]!["word"] is null))
         {
             problems.Add("/layer", $"There is no lettering “{layerId}”; leave layer out for a new one.", "unknown-id");
             return null;
         }
 
-        if (at < 0 && layers.Count >= JobReader.MostLayers && !IsBare(layers))
+        if (at < 0 && layers.Count >= JobReader.MostLayers && !LayerNodes.IsBare(layers))
         {
             problems.Add("/layers", $"The job has {layers.Count} layers already; up to {JobReader.MostLayers} are accepted.", "out-of-range");
             return null;
         }
 
         var fresh = at < 0;
-        if (fresh && IsBare(layers))
+        if (fresh && LayerNodes.IsBare(layers))
         {
             // A job that was only just begun has one layer that holds nothing: the words go there.
             at = 0;
         }
         else if (fresh)
         {
-            var ids = new HashSet<string>(layers.Select((l, i) => IdOf(l, i)), StringComparer.Ordinal);
-            layers.Add(new JsonObject { ["id"] = Free(ids, "words"), ["vinyl"] = job.Layers[0].Vinyl.Id, ["colour"] = job.Layers[0].Colour ?? "#222222" });
+            var ids = new HashSet<string>(layers.Select((l, i) => LayerNodes.IdOf(l, i)), StringComparer.Ordinal);
+            layers.Add(new JsonObject { ["id"] = LayerNodes.Free(ids, "words"), ["vinyl"] = job.Layers[0].Vinyl.Id, ["colour"] = job.Layers[0].Colour ?? "#222222" });
             at = layers.Count - 1;
         }
 
         var node = layers[at]!.AsObject();
         node["word"] = word.DeepClone();
-        if (JobReader.Read(file.ToJsonString(), catalogue, problems)?.Layers.FirstOrDefault(l => l.Id == IdOf(node, at))?.Words is not { } lettering)
+        if (JobReader.Read(file.ToJsonString(), catalogue, problems)?.Layers.FirstOrDefault(l => l.Id == LayerNodes.IdOf(node, at))?.Words is not { } lettering)
             return null;
         var set = LetterShapes.Set(lettering);
         if (set.Shape is not { } shape)
@@ -159,13 +159,13 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
 
         var notices = Missing(set.Missing, lettering);
         // Letters keep their middle and the line they stand on.
-        var before = Measured(node);
+        var before = LayerNodes.Measured(node);
         var box = before is { } b ? new Box(b.XMm + (b.WidthMm - shape.Bounds.WidthMm) / 2, b.YMm + b.HeightMm - shape.Bounds.HeightMm, shape.Bounds.WidthMm, shape.Bounds.HeightMm) : shape.Bounds with { XMm = 0, YMm = 0 };
-        Laid(node, shape.Text, box, fresh ? job.Blank.Face : null, job);
+        LayerNodes.Laid(node, shape.Text, box, fresh ? job.Blank.Face : null, job);
         if (before is null && JobPlacement.Artwork(job, job.Blank.Face) is { } art)
         {
             // Beside other artwork words begin below it, on its middle.
-            Laid(node, null, box with { XMm = art.XMm + (art.WidthMm - box.WidthMm) / 2, YMm = art.YMm + art.HeightMm + BelowArtMm }, null, job);
+            LayerNodes.Laid(node, null, box with { XMm = art.XMm + (art.WidthMm - box.WidthMm) / 2, YMm = art.YMm + art.HeightMm + BelowArtMm }, null, job);
             return new DeskAnswer(file, notices);
         }
 
@@ -209,23 +209,23 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         var gone = before.Select(l => l.Id).Except(after.Select(l => l.Id), StringComparer.Ordinal).ToHashSet(StringComparer.Ordinal);
         for (var i = layers.Count - 1; i >= 0; i--)
         {
-            layers[i]!["id"] ??= IdOf(layers[i], i);
-            if (gone.Contains(IdOf(layers[i], i)))
+            layers[i]!["id"] ??= LayerNodes.IdOf(layers[i], i);
+            if (gone.Contains(LayerNodes.IdOf(layers[i], i)))
                 layers.RemoveAt(i);
         }
 
         foreach (var node in layers)
-            Forget(node!.AsObject(), gone);
+            LayerNodes.Forget(node!.AsObject(), gone);
         for (var i = 0; i < after.Count; i++)
         {
             var layer = after[i];
-            var at = IndexOf(layers, layer.Id);
+            var at = LayerNodes.IndexOf(layers, layer.Id);
             if (at < 0)
             {
                 // A new layer lies directly below the one that follows it.
-                at = i + 1 < after.Count ? IndexOf(layers, after[i + 1].Id) : layers.Count;
+                at = i + 1 < after.Count ? LayerNodes.IndexOf(layers, after[i + 1].Id) : layers.Count;
                 layers.Insert(at, new JsonObject { ["id"] = layer.Id, ["vinyl"] = layer.Vinyl, ["colour"] = layer.Colour });
-                Laid(layers[at]!.AsObject(), layer.Shape.Text, layer.Box, (Face)layer.Side, job);
+                LayerNodes.Laid(layers[at]!.AsObject(), layer.Shape.Text, layer.Box, (Face)layer.Side, job);
                 continue;
             }
 
@@ -233,35 +233,13 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
             if (ReferenceEquals(was, layer))
                 continue;
             var node = layers[at]!.AsObject();
-            Laid(node, layer.Recut ? layer.Shape.Text : null, layer.Box, null, job);
+            LayerNodes.Laid(node, layer.Recut ? layer.Shape.Text : null, layer.Box, null, job);
             // What was cut is no longer what was set.
             if (layer.Recut)
                 node.Remove("word");
         }
 
         return file;
-    }
-
-    private static void Forget(JsonObject node, HashSet<string> gone)
-    {
-        if (node["over"] is not JsonArray over)
-            return;
-        var left = over.Select(o => (string?)o).Where(id => id is not null && !gone.Contains(id)).ToList();
-        if (left.Count == 0)
-            node.Remove("over");
-        else if (left.Count < over.Count)
-            node["over"] = new JsonArray([.. left.Select(id => (JsonNode)id!)]);
-    }
-
-    private static JsonObject Laid(JsonObject layer, string? shape, Box box, Face? face, Job job)
-    {
-        static double R(double mm) => Math.Round(mm, 3);
-        if (shape is not null)
-            layer["shape"] = shape;
-        (layer["xMm"], layer["yMm"], layer["widthMm"], layer["heightMm"]) = (R(box.XMm), R(box.YMm), R(box.WidthMm), R(box.HeightMm));
-        if (face is { } side && side != job.Blank.Face)
-            layer["face"] = side == Face.Back ? "back" : "front";
-        return layer;
     }
 
     /// <summary>Puts what has just been brought in where the first rule proposes.</summary>
@@ -271,7 +249,7 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
             return null;
         var layers = file["layers"]!.AsArray();
         var mine = only is { } one ? [layers[one]!.AsObject()] : layers.TakeLast(count).Select(l => l!.AsObject()).ToList();
-        var ids = mine.ConvertAll(l => IdOf(l, layers.IndexOf(l)));
+        var ids = mine.ConvertAll(l => LayerNodes.IdOf(l, layers.IndexOf(l)));
         var alone = job with { Layers = [.. job.Layers.Where(l => ids.Contains(l.Id, StringComparer.Ordinal))] };
         var placement = JobPlacement.Of(alone, before.Blank.Face, JobReader.MostMm, JobReader.MostMm);
         if (placement.Artwork is not { } art)
@@ -311,24 +289,5 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         }
 
         return room <= 0 ? [] : left.ConvertAll(c => (c.Colour, Shape: CutShape.Of(c.Ground)!)).ConvertAll(c => (c.Colour, c.Shape, c.Shape.Bounds));
-    }
-
-    private static bool IsBare(JsonArray layers) => layers is [JsonObject only] && only["shape"] is null && only["widthMm"] is null;
-
-    private static Box? Measured(JsonObject layer) =>
-        (double?)layer["xMm"] is { } x && (double?)layer["yMm"] is { } y && (double?)layer["widthMm"] is { } w && (double?)layer["heightMm"] is { } h ? new Box(x, y, w, h) : null;
-
-    private static Face FaceAt(JsonObject file, int index) => ((string?)file["layers"]![index]!["face"] ?? (string?)file["blank"]!["face"]) == "back" ? Face.Back : Face.Front;
-
-    private static string IdOf(JsonNode? layer, int index) => (string?)layer?["id"] ?? (index == 0 ? "vinyl" : $"layer-{index + 1}");
-
-    private static int IndexOf(JsonArray layers, string id) => Enumerable.Range(0, layers.Count).FirstOrDefault(i => IdOf(layers[i], i) == id, -1);
-
-    private static string Free(HashSet<string> taken, string wish)
-    {
-        var id = wish;
-        for (var n = 2; !taken.Add(id); n++)
-            id = $"{wish}-{n}";
-        return id;
     }
 }

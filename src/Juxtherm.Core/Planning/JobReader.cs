@@ -1,6 +1,5 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
-using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Layering;
@@ -35,9 +34,6 @@ public static partial class JobReader
     public const int MostLayers = 12;
 
     private const string Advise = "advise";
-
-    // Edges are called fine when a strip is less than twice what the vinyl can be weeded at (ours).
-    private const double IntricateBelow = 2;
 
     /// <summary>Size ids, smallest first.</summary>
     public static IReadOnlyList<string> Sizes { get; } = ["infant", "toddler", "child", "adult-s", "adult-m", "adult-l", "adult-xl", "adult-2xl", "adult-3xl"];
@@ -108,25 +104,6 @@ public static partial class JobReader
             item["size"].Choice(Sizes, null);
             item["count"].Whole(0, MostPieces, "pieces");
         }
-    }
-
-    /// <summary>The names of a run, one garment or several each.</summary>
-    private static List<NameEntry> NamesOf(JsonCursor list)
-    {
-        list.IsArray(required: false);
-        if (list.Count > NameList.Most)
-            list.Fault($"/names holds {list.Count} names; up to {NameList.Most} are accepted.", "out-of-range");
-        var read = new List<NameEntry>();
-        foreach (var c in list.Items.Take(NameList.Most).Where(c => c.IsObject()))
-        {
-            var name = c["name"].Text(longest: Lettering.LongestText).Trim();
-            if (name.Length == 0)
-                c["name"].Fault($"{c.Pointer}/name is empty; a name of up to {Lettering.LongestText} letters is accepted.", "missing");
-            var size = c["size"].Exists ? c["size"].Choice(Sizes, null) : null;
-            read.Add(new NameEntry(name, size, ColourOf(c["colour"]), c["count"].Whole(1, MostPieces, "pieces") ?? 1, c["proofed"].Flag(false)));
-        }
-
-        return read;
     }
 
     /// <summary>What the job says of the ways of doing it; what it leaves to the advice is not in it.</summary>
@@ -297,42 +274,6 @@ public static partial class JobReader
             layers.Fault("/layers are all hidden; one that is cut and pressed is needed.", "missing");
         return [.. all.Where(l => !l.Hidden).Select(l => l with { Over = [.. l.Over.Where(id => !hidden.Contains(id))] })];
     }
-
-    private static string? ColourOf(JsonCursor c)
-    {
-        var colour = c.Exists ? c.Text(longest: 20) : null;
-        if (colour is not null && !Hex().IsMatch(colour))
-            c.Fault($"{c.Pointer} is “{colour}”; a colour as #rrggbb is accepted.", "wrong-type");
-        return colour;
-    }
-
-    private static CutShape? ShapeOf(JsonCursor c)
-    {
-        if (!c.Exists)
-            return null;
-        var text = c.Text(longest: CutShape.LongestText);
-        var shape = CutShape.Read(text);
-        if (shape is null)
-            c.Fault($"{c.Pointer} encloses nothing or is not path data; SVG path data with closed outlines is accepted.", "broken");
-        return shape;
-    }
-
-    private static Lettering? WordOf(JsonCursor c)
-    {
-        if (!c.Exists || !c.IsObject())
-            return null;
-        var text = c["text"].Text(longest: Lettering.LongestText);
-        if (text.Trim().Length == 0)
-            c["text"].Fault($"{c.Pointer}/text is empty; 1 to {Lettering.LongestText} letters are accepted.", "missing");
-        var font = c["font"].Choice([.. LetterFont.All.Select(f => f.Id)], LetterFont.All[0].Id);
-        var height = c["heightMm"].Number(3, 500, "mm");
-        var gap = c["gapMm"].Number(-50, 100, "mm");
-        var arc = c["arcDegrees"].Number(-340, 340, "°");
-        return font is null ? null : new Lettering(text.Trim(), font, height ?? 40, gap ?? 0, arc ?? 0, c["fromNames"].Flag(false));
-    }
-
-    /// <summary>Fine enough to want more care at its edges, by the tool's own eye.</summary>
-    private static bool IsIntricate(JobLayer layer) => layer.Measures is { } m && m.SmallestFeatureMm < IntricateBelow * layer.Vinyl.SmallestDetailMm.Value;
 
     private static JobLayer? LayerOf(JsonCursor c, int index, CatalogueSnapshot catalogue, Face face)
     {

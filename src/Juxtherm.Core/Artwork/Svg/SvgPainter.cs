@@ -1,5 +1,4 @@
 using System.Xml.Linq;
-using Juxtherm.Core.Notices;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Utilities;
 
@@ -11,16 +10,14 @@ internal sealed class SvgPainter
     private const double FinestToleranceMm = 0.0005;
     private const double CoarsestToleranceMm = 0.01;
     private const double PageParts = 20_000;
-    private const double Invisible = 0.02;
-    private const double SeeThrough = 0.98;
 
     private readonly XElement _root;
     private readonly Budget _budget;
     private readonly StyleSheet _sheet;
     private readonly Dictionary<string, XElement> _byId = new(StringComparer.Ordinal);
     private readonly List<PaintedShape> _painted = [];
-    private readonly List<Notice> _notices = [];
-    private readonly Dictionary<string, int> _leftOut = new(StringComparer.Ordinal);
+    private readonly LeftOut _leftOut = new();
+    private readonly SvgPaints _paints;
     private SvgOutlines _outlines = null!;
 
     public SvgPainter(XElement root, Budget budget)
@@ -33,6 +30,7 @@ internal sealed class SvgPainter
                 _byId.TryAdd(id, element);
         }
 
+        _paints = new SvgPaints(_byId, _leftOut);
         _sheet = new StyleSheet(root.Descendants().Where(e => e.Name.LocalName == "style").Select(e => e.Value));
     }
 
@@ -50,38 +48,13 @@ internal sealed class SvgPainter
             Children(_root, new Place(style, place, page, 1, 0));
 
         if (_outlines.Beyond)
-            Say("outside-the-page", NoticeLevel.Note, "What is drawn outside the page was left out.", "A drawing program does not show it either.");
-        foreach (var (what, count) in _leftOut)
-            Say(what, NoticeLevel.Caution, Words[what](count), "Only closed ground in one plain colour can be cut out of vinyl.");
+            _leftOut.Add(LeftOut.Outside);
         if (_painted.Count == 0)
-            throw new RefusedDrawing("Nothing in the drawing can be cut: closed outlines filled with a plain colour, or strokes, are accepted." + (_leftOut.Count > 0 ? " Left out: " + string.Join(", ", _leftOut.Keys) + "." : ""), "nothing-to-cut");
+            throw new RefusedDrawing("Nothing in the drawing can be cut: closed outlines filled with a plain colour, or strokes, are accepted." + _leftOut.InShort(), "nothing-to-cut");
         // What comes next compares shapes with each other: they too must not be tangled beyond measure.
         _budget.Crossings(_painted.SelectMany(p => Plane.Pieces(p.Ground)).SelectMany(p => p.InteriorRings.Prepend(p.ExteriorRing)).Select(r => r.Coordinates));
-        return new Drawing(widthMm, heightMm, _painted, _notices);
+        return new Drawing(widthMm, heightMm, _painted, _leftOut.Notices());
     }
-
-    private static readonly Dictionary<string, Func<int, string>> Words = new(StringComparer.Ordinal)
-    {
-        ["text-left-out"] = n => $"{Many(n, "text")} left out: turn text into outlines in the drawing program, or type the words here.",
-        ["picture-left-out"] = n => $"{Many(n, "picture")} of pixels left out: only outlines can be cut.",
-        ["gradient-flattened"] = n => $"{Many(n, "gradient")} left out: the ground below is taken in the gradient's first colour.",
-        ["pattern-left-out"] = n => $"{Many(n, "pattern fill")} left out.",
-        ["mask-left-out"] = n => $"{Many(n, "mask")} left out: the ground is taken whole.",
-        ["filter-left-out"] = n => $"{Many(n, "filter")} left out, such as shadows and blurring.",
-        ["see-through"] = n => $"{Many(n, "see-through colour")} taken as full: vinyl is not see-through.",
-        ["script-left-out"] = n => $"{Many(n, "script")} left out: nothing in a drawing is run.",
-        ["outside-reference"] = n => $"{Many(n, "reference")} to something outside the drawing left out: nothing is fetched.",
-        ["clip-left-out"] = n => $"{Many(n, "clip path")} left out: it is given in shares of what it clips.",
-        ["marker-left-out"] = n => $"{Many(n, "arrow head")} left out.",
-        ["foreign-left-out"] = n => $"{Many(n, "foreign object")} left out.",
-        ["colour-unknown"] = n => $"{Many(n, "colour")} could not be read; black was taken.",
-    };
-
-    private static string Many(int n, string what) => n == 1 ? $"One {what}" : $"{n} {what}s";
-
-    private void Say(string code, NoticeLevel level, string text, string why) => _notices.Add(Notice.Of(code, level, text, why, [], []));
-
-    private void LeaveOut(string what) => _leftOut[what] = _leftOut.GetValueOrDefault(what) + 1;
 
     /// <summary>Where and how an element is painted.</summary>
     private sealed record Place(SvgStyle Style, AffineTransformation ToMm, Ground Clip, double Opacity, int Depth);
@@ -117,7 +90,7 @@ internal sealed class SvgPainter
         if (Passed(name))
             return;
         var style = outer.Style.Inside(element, _sheet);
-        if (!style.Shown || style.Opacity * outer.Opacity < Invisible)
+        if (!style.Shown || style.Opacity * outer.Opacity < SvgPaints.Invisible)
             return;
         var inner = outer with { Style = style, Opacity = outer.Opacity * style.Opacity, Depth = outer.Depth + 1 };
         if (style.Transform is { } transform)
@@ -125,9 +98,9 @@ internal sealed class SvgPainter
         if (style.Clip is { } clip)
             inner = inner with { Clip = Plane.Intersection(outer.Clip, ClipOf(clip, inner) ?? outer.Clip) };
         if (style.Mask is not null)
-            LeaveOut("mask-left-out");
+            _leftOut.Add("mask-left-out");
         if (style.Filter is not null)
-            LeaveOut("filter-left-out");
+            _leftOut.Add("filter-left-out");
 
         switch (name)
         {
@@ -156,10 +129,10 @@ internal sealed class SvgPainter
     {
         switch (name)
         {
-            case "text": LeaveOut("text-left-out"); return true;
-            case "image": LeaveOut("picture-left-out"); return true;
-            case "foreignObject": LeaveOut("foreign-left-out"); return true;
-            case "script": LeaveOut("script-left-out"); return true;
+            case "text": _leftOut.Add("text-left-out"); return true;
+            case "image": _leftOut.Add("picture-left-out"); return true;
+            case "foreignObject": _leftOut.Add("foreign-left-out"); return true;
+            case "script": _leftOut.Add("script-left-out"); return true;
             default: return name is "defs" or "symbol" or "clipPath" or "mask" or "marker" or "pattern" or "linearGradient" or "radialGradient" or "filter" or "style" or "title" or "desc" or "metadata";
         }
     }
@@ -186,7 +159,7 @@ internal sealed class SvgPainter
         var reference = (string?)use.Attribute("href") ?? (string?)use.Attribute(XName.Get("href", "http://www.w3.org/1999/xlink")) ?? "";
         if (!reference.StartsWith('#'))
         {
-            LeaveOut("outside-reference");
+            _leftOut.Add("outside-reference");
             return;
         }
 
@@ -218,17 +191,17 @@ internal sealed class SvgPainter
             if (!style.Visible)
                 return;
             if (element.Attribute("marker-start") is not null || element.Attribute("marker-mid") is not null || element.Attribute("marker-end") is not null)
-                LeaveOut("marker-left-out");
+                _leftOut.Add("marker-left-out");
             var trails = _outlines.Trails(path, place.ToMm);
             void Fill()
             {
-                if (ColourOf(style.Fill, style.FillOpacity * place.Opacity, style) is { } colour)
+                if (_paints.ColourOf(style.Fill, style.FillOpacity * place.Opacity, style) is { } colour)
                     Paint(colour, _outlines.Filled(trails, place.ToMm, style.FillEvenOdd), place.Clip);
             }
 
             void Stroke()
             {
-                if (ColourOf(style.Stroke, style.StrokeOpacity * place.Opacity, style) is { } colour)
+                if (_paints.ColourOf(style.Stroke, style.StrokeOpacity * place.Opacity, style) is { } colour)
                     Paint(colour, _outlines.Stroked(trails, place.ToMm, style), place.Clip);
             }
 
@@ -249,75 +222,13 @@ internal sealed class SvgPainter
             _painted.Add(new PaintedShape(colour, seen));
     }
 
-    /// <summary>The plain colour of a paint; null for none.</summary>
-    private string? ColourOf(string paint, double opacity, SvgStyle style)
-    {
-        if (paint == "none" || opacity < Invisible)
-            return null;
-        if (string.Equals(paint, "currentcolor", StringComparison.OrdinalIgnoreCase))
-            paint = style.Colour;
-        if (paint.StartsWith("url(", StringComparison.Ordinal))
-        {
-            var close = paint.IndexOf(')', StringComparison.Ordinal);
-            var id = close < 0 ? "" : paint[4..close].Trim('\'', '"', ' ');
-            var fallback = close < 0 ? "" : paint[(close + 1)..].Trim();
-            if (!id.StartsWith('#'))
-                LeaveOut("outside-reference");
-            else if (_byId.TryGetValue(id[1..], out var server) && server.Name.LocalName is "linearGradient" or "radialGradient")
-                return Flattened(server, opacity);
-            else if (server?.Name.LocalName == "pattern")
-                LeaveOut("pattern-left-out");
-            if (fallback is "" or "none")
-                return null;
-            paint = fallback;
-        }
-
-        if (SvgColours.Read(paint) is not { } read)
-        {
-            LeaveOut("colour-unknown");
-            return "#000000";
-        }
-
-        return Opaque(read.Hex, read.Opacity * opacity);
-    }
-
-    private string? Flattened(XElement gradient, double opacity)
-    {
-        LeaveOut("gradient-flattened");
-        for (var hops = 0; hops < 8; hops++)
-        {
-            if (gradient.Elements().FirstOrDefault(e => e.Name.LocalName == "stop") is { } stop)
-            {
-                var says = StyleSheet.Declarations((string?)stop.Attribute("style"));
-                var colour = says.GetValueOrDefault("stop-color") ?? (string?)stop.Attribute("stop-color") ?? "black";
-                return SvgColours.Read(colour) is { } read ? Opaque(read.Hex, opacity) : "#000000";
-            }
-
-            var reference = (string?)gradient.Attribute("href") ?? (string?)gradient.Attribute(XName.Get("href", "http://www.w3.org/1999/xlink"));
-            if (reference is null || !reference.StartsWith('#') || !_byId.TryGetValue(reference[1..], out var next))
-                break;
-            gradient = next;
-        }
-
-        return null;
-    }
-
-    private string? Opaque(string hex, double opacity)
-    {
-        if (opacity < Invisible)
-            return null;
-        if (opacity < SeeThrough)
-            LeaveOut("see-through");
-        return hex;
-    }
-
     /// <summary>The ground that a clip path leaves; null when it cannot be worked out.</summary>
     private Ground? ClipOf(string reference, Place place)
     {
         var id = reference.StartsWith("url(", StringComparison.Ordinal) ? reference[4..].TrimEnd(')').Trim('\'', '"', ' ') : "";
         if (!id.StartsWith('#'))
         {
-            LeaveOut(reference.StartsWith("url(", StringComparison.Ordinal) ? "outside-reference" : "clip-left-out");
+            _leftOut.Add(reference.StartsWith("url(", StringComparison.Ordinal) ? "outside-reference" : "clip-left-out");
             return null;
         }
 
@@ -325,7 +236,7 @@ internal sealed class SvgPainter
             return null;
         if ((string?)clip.Attribute("clipPathUnits") == "objectBoundingBox" || place.Depth > SvgReader.Deepest)
         {
-            LeaveOut("clip-left-out");
+            _leftOut.Add("clip-left-out");
             return null;
         }
 
