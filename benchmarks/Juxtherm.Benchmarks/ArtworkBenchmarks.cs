@@ -11,10 +11,16 @@ namespace Juxtherm.Benchmarks;
 public class ArtworkBenchmarks
 {
     private string _svg = "";
+    private string _dots = "";
 
     /// <summary>Reads the example.</summary>
     [GlobalSetup]
-    public void SetUp() => _svg = File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "tarn.svg"));
+    public void SetUp()
+    {
+        _svg = File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "tarn.svg"));
+        string Dot(int i) => string.Create(CultureInfo.InvariantCulture, $"<circle cx='{i * 7919 % 2800 / 10.0}' cy='{i * 104_729 % 2800 / 10.0}' r='{0.5 + i % 20 / 10.0}' fill='{new[] { "#1b2a49", "#d9a441", "#0f6468" }[i * 31 % 7 % 3]}'/>");
+        _dots = $"<svg xmlns='http://www.w3.org/2000/svg' width='280mm' height='280mm' viewBox='0 0 280 280'>{string.Concat(Enumerable.Range(0, 1500).Select(Dot))}</svg>";
+    }
 
     /// <summary>Reads and splits.</summary>
     [Benchmark(Description = "drawing of six colours, read and split")]
@@ -23,6 +29,10 @@ public class ArtworkBenchmarks
     /// <summary>Measures, the narrowest places included.</summary>
     [Benchmark(Description = "drawing of six colours, read, split and measured")]
     public double Measured() => Layers(_svg).Min(l => l.Shape.Measures.SmallestFeatureMm);
+
+    /// <summary>Many small pieces in three colours, over each other here and there.</summary>
+    [Benchmark(Description = "1500 dots of three colours, read and split")]
+    public int Dots() => Layers(_dots).Count;
 
     /// <summary>How long hostile drawings take to be refused, the longest of them, and the memory that was held for it.</summary>
     public static IEnumerable<string> Hostile()

@@ -33,6 +33,7 @@ internal static class Report
         yield return Line("preview request, an edit, 95th percentile", reports.FirstOrDefault(r => r.BenchmarkCase.Descriptor.WorkloadMethod.Name == nameof(PreviewBenchmarks.Warm))?.ResultStatistics!.Percentiles.P95 / 1e6, "ms", "20");
         yield return Line("preview request, new stack", Median(nameof(PreviewBenchmarks.New)) / 1e6, "ms", "150");
         yield return Line("drawing of six colours, read and split", Median(nameof(ArtworkBenchmarks.Split)) / 1e6, "ms", "500");
+        yield return Line("1500 dots of three colours, read and split", Median(nameof(ArtworkBenchmarks.Dots)) / 1e6, "ms", "3000");
         yield return Line("drawing of six colours, read, split and measured", Median(nameof(ArtworkBenchmarks.Measured)) / 1e6, "ms", "1000");
     }
 
