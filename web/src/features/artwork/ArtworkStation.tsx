@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, got, type Notice } from '../../api/client';
+import { api, got, type Notice, type Schemas } from '../../api/client';
 import { changed, type Job, layerId } from '../../api/job';
 import { NoticeCard } from '../../ui/Notices';
 import { Failed, Loading } from '../../ui/States';
@@ -12,6 +12,9 @@ import { Names } from './Names';
 import { Picture } from './Picture';
 import { Swatches } from './Swatches';
 import { Words } from './Words';
+
+// The service takes a job file as any JSON object; what may be in it is for its reader to say.
+const asJson = (what: Job | Word) => what as unknown as Schemas['JsonObject'];
 
 const CLOTH = '#ece5d8';
 
@@ -48,17 +51,23 @@ export function ArtworkStation() {
   const chosen = ticked.filter((id) => ids.includes(id));
   const toggle = (id: string) => setTicked(chosen.includes(id) ? chosen.filter((c) => c !== id) : [...chosen, id]);
   const bring = (svg: string, separation: 'seen' | 'stacked', replace: boolean) =>
-    ask(() => got(api.POST('/api/artwork/bring-in', { body: { job, svg, separation, replace } as never })));
+    ask(() => got(api.POST('/api/artwork/bring-in', { body: { job: asJson(job), svg, separation, replace } })));
   const work = (action: string, mm: number | undefined) =>
     ask(() =>
       got(
         api.POST('/api/artwork/work', {
-          body: { job, action, layers: chosen, ...(mm === undefined ? {} : { mm }) } as never,
+          body: { job: asJson(job), action, layers: chosen, mm: mm ?? null },
         }),
       ),
     );
   const setWords = (layer: string | undefined, word: Word) =>
-    ask(() => got(api.POST('/api/artwork/words', { body: { job, ...(layer ? { layer } : {}), word } as never })));
+    ask(() =>
+      got(
+        api.POST('/api/artwork/words', {
+          body: { job: asJson(job), layer: layer ?? null, word: asJson(word) },
+        }),
+      ),
+    );
 
   const mark = (layer: string, word: Word) => edit((j) => layerChanged(j, ids.indexOf(layer), { word }));
 
