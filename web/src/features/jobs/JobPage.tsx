@@ -1,5 +1,5 @@
 import { type UseQueryResult, useMutation, useQuery } from '@tanstack/react-query';
-import { type MouseEvent, useCallback, useEffect } from 'react';
+import { useCallback, useEffect } from 'react';
 import { NavLink, Outlet, useMatch, useNavigate, useOutletContext, useParams } from 'react-router';
 import { api, type Catalogue, got, type Plan, Refused, type Run } from '../../api/client';
 import { carrying, changed, type Job, type Own } from '../../api/job';
@@ -7,6 +7,7 @@ import { useCatalogue, usePlan } from '../../api/queries';
 import { usePreferences } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import { ShelfNews } from './ShelfNews';
+import { savedFirst } from './savedLink';
 import { Ticket } from './Ticket';
 import { type Draft, type SaveState, useJobDraft } from './useJobDraft';
 
@@ -65,12 +66,6 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
     },
     onSuccess: (run) => navigate(`/bench/${run.id}`),
   });
-  const print = (e: MouseEvent<HTMLAnchorElement>) => {
-    if (draft.state === 'saved') return;
-    e.preventDefault();
-    const { href } = e.currentTarget;
-    void draft.flush().then(() => window.location.assign(href));
-  };
   const { undo, redo } = draft;
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
@@ -178,7 +173,7 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
           plan={plan}
           faults={faults}
           onBench={() => begin.mutate()}
-          onPrint={print}
+          onPrint={savedFirst(draft)}
           onTake={draft.edit}
           starting={begin.isPending}
           failed={begin.error}

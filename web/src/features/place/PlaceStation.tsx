@@ -5,6 +5,7 @@ import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { Loading } from '../../ui/States';
 import { useJob } from '../jobs/JobPage';
+import { savedFirst } from '../jobs/savedLink';
 import { Arithmetic } from './Arithmetic';
 import { Garment } from './Garment';
 import { type FacePlacement, faceOf, placedAt, scaled, shifted } from './moves';
@@ -230,6 +231,7 @@ export function PlaceStation() {
                     className="btn btn-sm btn-outline"
                     href={`/api/jobs/${draft.id}/guide.${format}?face=${face}&units=${units.system}`}
                     download={`guide.${format}`}
+                    onClick={savedFirst(draft)}
                   >
                     Guide, {format.toUpperCase()}
                   </a>
@@ -238,6 +240,7 @@ export function PlaceStation() {
                   className="btn btn-sm btn-outline"
                   href={`/api/jobs/${draft.id}/guide.svg?face=${face}&what=picture`}
                   download="picture.svg"
+                  onClick={savedFirst(draft)}
                 >
                   Picture, SVG
                 </a>
