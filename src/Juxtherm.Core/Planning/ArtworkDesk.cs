@@ -100,7 +100,7 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         {
             var box = new Box((colour.Bounds.XMm - around.XMm) * scale, (colour.Bounds.YMm - around.YMm) * scale, colour.Bounds.WidthMm * scale, colour.Bounds.HeightMm * scale);
             var layer = new JsonObject { ["id"] = LayerNodes.Free(ids, ColourWords.Nearest(colour.Colour)), ["vinyl"] = vinyl, ["colour"] = colour.Colour };
-            layers.Add(LayerNodes.Laid(layer, colour.Shape.Text, box, job.Blank.Face, job));
+            layers.Add(LayerNodes.Laid(layer, colour.Shape.PathIn(box), box, job.Blank.Face, job));
         }
 
         return Placed(file, colours.Count, job, problems) is { } done ? new DeskAnswer(done, notices) : null;

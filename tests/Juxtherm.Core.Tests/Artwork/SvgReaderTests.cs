@@ -191,6 +191,10 @@ public sealed class SvgReaderTests
         Assert.Contains(ColourLayers.Of(drawing, Separation.Seen, CancellationToken.None), l => l.Colour == "#ff0000" && Math.Abs(l.AreaMm2 - 100) < 1e-6);
     }
 
+    [Fact]
+    public void What_a_clip_path_takes_away_is_not_said_to_lie_outside_the_page() =>
+        Assert.Empty(Read(Page("<clipPath id='c'><circle cx='50' cy='50' r='20'/></clipPath><g clip-path='url(#c)'><rect x='-20' width='200' height='100'/></g>")).Notices);
+
     public static TheoryData<string, string, string> Hostile
     {
         get
@@ -217,6 +221,7 @@ public sealed class SvgReaderTests
                 { "a path beyond all measure", Page("<path d='M0 0L1e300 0 0 1e300Z'/>"), "out-of-range" },
                 { "an infinite one", Page("<rect width='1e999' height='10'/>"), "out-of-range" },
                 { "dashes without end", Page("<path d='M0 0H100' stroke='red' stroke-dasharray='0.0001'/>"), "too-large" },
+                { "a style sheet of nothing but comments", Page("<style>" + string.Concat(Enumerable.Repeat("/**/", 900_000)) + "</style>"), "nothing-to-cut" },
                 { "only scripts", Page("<script>while(true);</script>"), "nothing-to-cut" },
                 { "only something outside", Page("<use href='https://example.invalid/x.svg#a'/>"), "nothing-to-cut" },
                 { "not a drawing", "<html><body/></html>", "wrong-type" },

@@ -153,6 +153,16 @@ public sealed class ArtworkDeskTests
     }
 
     [Fact]
+    public void A_tiny_drawing_is_measured_at_the_size_it_is_brought_in()
+    {
+        // 100 units and 4 of 5 mm: brought in more than fifty times as large.
+        var job = Read(Brought(Bare, Svg("<rect x='20' y='20' width='160' height='1' fill='gold'/><rect x='20' y='60' width='160' height='80' fill='gold'/>", "width='5mm' height='5mm'")).Job);
+        var layer = Assert.Single(job.Layers);
+        Assert.InRange(layer.WidthMm!.Value, 200, 300);
+        Assert.Equal(layer.WidthMm!.Value / 160, layer.Measures!.SmallestFeatureMm, layer.WidthMm!.Value / 160 * 0.1);
+    }
+
+    [Fact]
     public void Larger_is_easier_to_weed()
     {
         var json = Brought(Bare, Svg("<rect x='20' y='20' width='160' height='0.8' fill='gold'/>")).Job;

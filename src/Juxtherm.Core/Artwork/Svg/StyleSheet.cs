@@ -1,3 +1,4 @@
+using System.Text;
 using System.Xml.Linq;
 
 namespace Juxtherm.Core.Artwork.Svg;
@@ -67,13 +68,16 @@ internal sealed class StyleSheet
 
     private static string WithoutComments(string text)
     {
-        while (text.IndexOf("/*", StringComparison.Ordinal) is >= 0 and var start)
+        var kept = new StringBuilder();
+        var at = 0;
+        while (at < text.Length && text.IndexOf("/*", at, StringComparison.Ordinal) is >= 0 and var start)
         {
+            kept.Append(text, at, start - at);
             var end = text.IndexOf("*/", start + 2, StringComparison.Ordinal);
-            text = end < 0 ? text[..start] : text.Remove(start, end + 2 - start);
+            at = end < 0 ? text.Length : end + 2;
         }
 
-        return text;
+        return kept.Append(text, at, text.Length - at).ToString();
     }
 
     /// <summary>Compounds from the outermost ancestor to the element itself.</summary>

@@ -19,9 +19,6 @@ internal sealed class SvgOutlines(Budget budget, double toleranceMm, double page
 
     public double PageHeight => pageHeight;
 
-    /// <summary>Something was drawn where the page does not show it.</summary>
-    public bool Beyond { get; set; }
-
     private double GridMm => toleranceMm / 20;
 
     /// <summary>The path of a shape; null for elements that are none, or that enclose nothing.</summary>

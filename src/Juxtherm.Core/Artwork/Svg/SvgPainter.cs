@@ -19,6 +19,7 @@ internal sealed class SvgPainter
     private readonly LeftOut _leftOut = new();
     private readonly SvgPaints _paints;
     private SvgOutlines _outlines = null!;
+    private Ground _page = Plane.Nothing;
 
     public SvgPainter(XElement root, Budget budget)
     {
@@ -42,13 +43,11 @@ internal sealed class SvgPainter
         var (widthMm, heightMm) = (width * SvgNumbers.PixelMm, height * SvgNumbers.PixelMm);
         var tolerance = Math.Clamp(Math.Max(widthMm, heightMm) / PageParts, FinestToleranceMm, CoarsestToleranceMm);
         _outlines = new SvgOutlines(_budget, tolerance, box[2], box[3]);
-        var page = Plane.Factory.ToGeometry(new Envelope(0, widthMm, 0, heightMm));
+        _page = Plane.Factory.ToGeometry(new Envelope(0, widthMm, 0, heightMm));
         var style = new SvgStyle().Inside(_root, _sheet);
         if (style.Shown)
-            Children(_root, new Place(style, place, page, 1, 0));
+            Children(_root, new Place(style, place, _page, 1, 0));
 
-        if (_outlines.Beyond)
-            _leftOut.Add(LeftOut.Outside);
         if (_painted.Count == 0)
             throw new RefusedDrawing("Nothing in the drawing can be cut: closed outlines filled with a plain colour, or strokes, are accepted." + _leftOut.InShort(), "nothing-to-cut");
         // What comes next compares shapes with each other: they too must not be tangled beyond measure.
@@ -156,7 +155,7 @@ internal sealed class SvgPainter
 
     private void Used(XElement use, Place place)
     {
-        var reference = (string?)use.Attribute("href") ?? (string?)use.Attribute(XName.Get("href", "http://www.w3.org/1999/xlink")) ?? "";
+        var reference = SvgLinks.Href(use);
         if (!reference.StartsWith('#'))
         {
             _leftOut.Add("outside-reference");
@@ -215,8 +214,9 @@ internal sealed class SvgPainter
 
     private void Paint(string colour, Ground ground, Ground clip)
     {
-        if (!ground.IsEmpty && !clip.EnvelopeInternal.Contains(ground.EnvelopeInternal))
-            _outlines.Beyond |= !Plane.Factory.ToGeometry(clip.EnvelopeInternal).Covers(ground);
+        // What a clip path takes away is meant to be away; only the page cuts unasked.
+        if (ReferenceEquals(clip, _page) && !clip.EnvelopeInternal.Contains(ground.EnvelopeInternal))
+            _leftOut.Add(LeftOut.Outside);
         var seen = clip.IsRectangle && clip.EnvelopeInternal.Contains(ground.EnvelopeInternal) ? ground : Plane.Intersection(ground, clip);
         if (!seen.IsEmpty)
             _painted.Add(new PaintedShape(colour, seen));
@@ -225,10 +225,9 @@ internal sealed class SvgPainter
     /// <summary>The ground that a clip path leaves; null when it cannot be worked out.</summary>
     private Ground? ClipOf(string reference, Place place)
     {
-        var id = reference.StartsWith("url(", StringComparison.Ordinal) ? reference[4..].TrimEnd(')').Trim('\'', '"', ' ') : "";
-        if (!id.StartsWith('#'))
+        if (SvgLinks.Url(reference) is not ({ } id, _) || !id.StartsWith('#'))
         {
-            _leftOut.Add(reference.StartsWith("url(", StringComparison.Ordinal) ? "outside-reference" : "clip-left-out");
+            _leftOut.Add(SvgLinks.Url(reference) is null ? "clip-left-out" : "outside-reference");
             return null;
         }
 
@@ -257,7 +256,7 @@ internal sealed class SvgPainter
             toMm = SvgTransforms.Then(SvgTransforms.Read(t, "transform in <clipPath>"), toMm);
         if (child.Name.LocalName == "use")
         {
-            var reference = (string?)child.Attribute("href") ?? (string?)child.Attribute(XName.Get("href", "http://www.w3.org/1999/xlink")) ?? "";
+            var reference = SvgLinks.Href(child);
             if (!reference.StartsWith('#') || !_byId.TryGetValue(reference[1..], out var target) || target.Name.LocalName == "use")
                 return Plane.Nothing;
             var moved = AffineTransformation.TranslationInstance(

@@ -19,11 +19,8 @@ internal sealed class SvgPaints(IReadOnlyDictionary<string, XElement> byId, Left
             return null;
         if (string.Equals(paint, "currentcolor", StringComparison.OrdinalIgnoreCase))
             paint = style.Colour;
-        if (paint.StartsWith("url(", StringComparison.Ordinal))
+        if (SvgLinks.Url(paint) is ({ } id, { } fallback))
         {
-            var close = paint.IndexOf(')', StringComparison.Ordinal);
-            var id = close < 0 ? "" : paint[4..close].Trim('\'', '"', ' ');
-            var fallback = close < 0 ? "" : paint[(close + 1)..].Trim();
             if (!id.StartsWith('#'))
                 leftOut.Add("outside-reference");
             else if (byId.TryGetValue(id[1..], out var server) && server.Name.LocalName is "linearGradient" or "radialGradient")
@@ -56,8 +53,8 @@ internal sealed class SvgPaints(IReadOnlyDictionary<string, XElement> byId, Left
                 return SvgColours.Read(colour) is { } read ? Opaque(read.Hex, opacity) : "#000000";
             }
 
-            var reference = (string?)gradient.Attribute("href") ?? (string?)gradient.Attribute(XName.Get("href", "http://www.w3.org/1999/xlink"));
-            if (reference is null || !reference.StartsWith('#') || !byId.TryGetValue(reference[1..], out var next))
+            var reference = SvgLinks.Href(gradient);
+            if (!reference.StartsWith('#') || !byId.TryGetValue(reference[1..], out var next))
                 break;
             gradient = next;
         }

@@ -27,9 +27,7 @@ internal static class Base
 
     public static IReadOnlyList<DeskLayer> Below(IReadOnlyList<DeskLayer> layers, WorkOrder order, string name, Func<Ground, Ground> made)
     {
-        var chosen = Desk.Chosen(layers, order);
-        if (chosen.Exists(l => l.Side != chosen[0].Side))
-            throw new RefusedDrawing("The layers lie on different faces; layers of one face are accepted.", "does-not-fit");
+        var chosen = Desk.OfOneFace(layers, order);
         var ground = made(Plane.Union(chosen.Select(l => l.Ground)));
         var like = chosen[0] with { Id = Desk.FreeId(layers, name), Colour = Ink };
         var laid = like.With(ground) ?? throw new RefusedDrawing("Nothing would be left of it.", "out-of-range");

@@ -35,14 +35,13 @@ internal sealed class FillBeneath : ILayerWork
 
     public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order)
     {
-        var list = layers.ToList();
         return Desk.Each(layers, l =>
         {
             if (!order.Chosen.Contains(l.Id, StringComparer.Ordinal))
                 return l;
             // Never beyond what the layer spans itself, and held back from the upper layer's free edges; where the two met, no gap is left.
             var reach = l.Ground.ConvexHull();
-            var above = Plane.Union(list.Skip(list.IndexOf(l) + 1).Where(u => u.Side == l.Side).SelectMany(u => Plane.Pieces(u.Ground)).Where(p => p.Intersects(reach)));
+            var above = Plane.Union(Desk.Above(layers, l).SelectMany(u => Plane.Pieces(u.Ground)).Where(p => p.Intersects(reach)));
             var grown = Plane.Union(l.Ground, Plane.Offset(above, -order.Mm));
             var closed = Plane.Offset(Plane.Offset(grown, order.Mm * GapClosed), -order.Mm * GapClosed);
             return l.With(Plane.Union(l.Ground, Plane.Intersection(Plane.Intersection(closed, above), reach)));
@@ -55,12 +54,11 @@ internal static class Cut
 {
     public static IReadOnlyList<DeskLayer> FromBelow(IReadOnlyList<DeskLayer> layers, Func<DeskLayer, bool> cuts, Func<Ground, Ground> by)
     {
-        var list = layers.ToList();
         return Desk.Each(layers, l =>
         {
             if (cuts(l))
                 return l;
-            var above = list.Skip(list.IndexOf(l) + 1).Where(u => u.Side == l.Side && cuts(u)).Select(u => by(u.Ground));
+            var above = Desk.Above(layers, l).Where(cuts).Select(u => by(u.Ground));
             return l.With(Plane.Difference(l.Ground, Plane.Union(above)));
         });
     }

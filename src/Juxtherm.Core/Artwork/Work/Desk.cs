@@ -66,6 +66,16 @@ internal static class Desk
 
     public static List<DeskLayer> Chosen(IReadOnlyList<DeskLayer> layers, WorkOrder order) => [.. layers.Where(l => order.Chosen.Contains(l.Id, StringComparer.Ordinal))];
 
+    /// <summary>The chosen layers, which must lie on one face.</summary>
+    public static List<DeskLayer> OfOneFace(IReadOnlyList<DeskLayer> layers, WorkOrder order)
+    {
+        var chosen = Chosen(layers, order);
+        return chosen.Exists(l => l.Side != chosen[0].Side) ? throw new RefusedDrawing("The layers lie on different faces; layers of one face are accepted.", "does-not-fit") : chosen;
+    }
+
+    /// <summary>What lies above a layer on its face, lowest first.</summary>
+    public static IEnumerable<DeskLayer> Above(IReadOnlyList<DeskLayer> layers, DeskLayer layer) => layers.SkipWhile(l => l != layer).Skip(1).Where(l => l.Side == layer.Side);
+
     public static IReadOnlyList<DeskLayer> Each(IReadOnlyList<DeskLayer> layers, Func<DeskLayer, DeskLayer?> change) => [.. layers.Select(change).OfType<DeskLayer>()];
 
     /// <summary>Changes the places and sizes of parts: of the chosen layers as wholes, or of the pieces of a single one.</summary>

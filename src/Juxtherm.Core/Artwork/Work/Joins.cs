@@ -9,7 +9,7 @@ internal sealed class Weld : ILayerWork
 
     public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order)
     {
-        var chosen = Desk.Chosen(layers, order);
+        var chosen = Desk.OfOneFace(layers, order);
         if (chosen.Exists(l => l.Vinyl != chosen[0].Vinyl))
             throw new RefusedDrawing("Only pieces of one vinyl can be welded; choose layers of the same vinyl, or merge them into one sheet.", "does-not-fit");
         return Joined.Into(layers, chosen, ground => order.Mm > 0 ? Plane.Union(ground, Plane.Offset(Plane.Offset(ground, order.Mm / 2), -order.Mm / 2)) : ground);
@@ -23,7 +23,7 @@ internal sealed class MergeShades : ILayerWork
 
     public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order)
     {
-        var chosen = Desk.Chosen(layers, order);
+        var chosen = Desk.OfOneFace(layers, order);
         return chosen.Count < 2 ? throw new RefusedDrawing("2 layers at least are needed; there is 1.", "out-of-range") : Joined.Into(layers, chosen, ground => ground);
     }
 }
@@ -33,8 +33,6 @@ internal static class Joined
 {
     public static IReadOnlyList<DeskLayer> Into(IReadOnlyList<DeskLayer> layers, List<DeskLayer> chosen, Func<Ground, Ground> made)
     {
-        if (chosen.Exists(l => l.Side != chosen[0].Side))
-            throw new RefusedDrawing("The layers lie on different faces; layers of one face are accepted.", "does-not-fit");
         var ground = made(Plane.Union(chosen.Select(l => l.Ground)));
         return Desk.Each(layers, l => l == chosen[0] ? l.With(ground) : chosen.Contains(l) ? null : l);
     }

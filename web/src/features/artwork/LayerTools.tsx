@@ -16,6 +16,10 @@ export function LayerTools({ kinds, chosen, busy, onWork }: Props) {
   const units = useUnits();
   const [mm, setMm] = useState<number | undefined>(undefined);
   const lengths = kinds.filter((k) => k.usualMm !== null);
+  const names = new Map(WORK.flatMap((g) => g.kinds.map((k) => [k.id, k.name.toLowerCase()] as const)));
+  const usual = lengths
+    .map((k) => `${names.get(k.id) ?? k.id} ${units.lengthShown(k.usualMm ?? 0)} ${units.lengthUnit}`)
+    .join(', ');
   return (
     <section aria-label="Work on the layers" className="print:hidden">
       <h2>
@@ -51,7 +55,7 @@ export function LayerTools({ kinds, chosen, busy, onWork }: Props) {
           value={mm === undefined ? undefined : units.lengthShown(mm)}
           unit={units.lengthUnit}
           placeholder="as usual"
-          hint={`As usual: outline ${units.lengthShown(6)}, overlap ${units.lengthShown(1)}, weld and solid base ${units.lengthShown(0)} ${units.lengthUnit}`}
+          hint={`As usual: ${usual}`}
           onChange={(n) => setMm(n === undefined ? undefined : units.mmFrom(n))}
         />
       </div>

@@ -1,8 +1,6 @@
 import { useState } from 'react';
-import type { Plan } from '../../api/client';
 import {
   changed,
-  type Job,
   type JobBlank,
   type JobLabel,
   type JobLayer,
@@ -15,6 +13,9 @@ import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { useJob } from '../jobs/JobPage';
 import { SIZE_NAMES } from '../place/sizes';
+import { BeforeYouStart } from './BeforeYouStart';
+import { Group } from './Group';
+import { LayerList } from './LayerList';
 
 const CARE = [
   { id: '', name: 'not known' },
@@ -375,87 +376,5 @@ export function ItemStation() {
         )}
       </Group>
     </div>
-  );
-}
-
-const TAKE_OFF = ['metal-under-heat', 'zip-crossing', 'do-not-press-label', 'unknown-blank', 'not-pressable'];
-
-/** What to look for on the item, and what comes off it, before anything is cut. */
-function BeforeYouStart({ plan }: { plan: Plan | undefined }) {
-  if (!plan) return null;
-  const steps = plan.steps.filter((s) => s.stage === 'item').map((s) => s.text);
-  const loud = plan.notices.filter((n) => TAKE_OFF.includes(n.code)).map((n) => n.text);
-  return (
-    <section aria-label="Before you start" className="grid md:grid-cols-[11rem_minmax(0,1fr)] gap-x-6 gap-y-3">
-      <h2>Before you start</h2>
-      <ul className="grid gap-1.5">
-        {loud.map((text) => (
-          <li key={text} className="font-semibold">
-            {text}
-          </li>
-        ))}
-        {steps.map((text) => (
-          <li key={text}>{text}</li>
-        ))}
-        <li>Look for glue, loose threads and coatings that shine or bead water; take off clips, pins and wire.</li>
-      </ul>
-    </section>
-  );
-}
-
-/** The layers of the job, the chosen one underlined; below them another can be laid on top. */
-function LayerList({
-  job,
-  chosen,
-  onChoose,
-  onAdd,
-}: {
-  job: Job;
-  chosen: number;
-  onChoose: (index: number) => void;
-  onAdd: () => void;
-}) {
-  return (
-    <div className="mt-2 grid gap-1 justify-items-start">
-      {job.layers.length > 1 &&
-        job.layers.map((l, i) => (
-          <button
-            key={layerId(job, i)}
-            type="button"
-            aria-pressed={i === chosen}
-            className={`flex items-center gap-2 min-h-8 border-b-2 ${i === chosen ? 'border-ink font-semibold' : 'border-transparent text-quiet'}`}
-            onClick={() => onChoose(i)}
-          >
-            <span aria-hidden="true" className="w-3.5 h-3.5 border border-ink" style={{ background: l.colour }} />
-            {layerId(job, i)}
-          </button>
-        ))}
-      <button type="button" className="btn btn-sm btn-outline mt-1" disabled={job.layers.length >= 12} onClick={onAdd}>
-        Add a layer
-      </button>
-    </div>
-  );
-}
-
-function Group({
-  title,
-  note,
-  aside,
-  children,
-}: {
-  title: string;
-  note?: string;
-  aside?: React.ReactNode;
-  children: React.ReactNode;
-}) {
-  return (
-    <section className="grid md:grid-cols-[11rem_minmax(0,1fr)] gap-x-6 gap-y-3">
-      <div>
-        <h2>{title}</h2>
-        {note && <p className="text-[0.87rem] text-quiet mt-1">{note}</p>}
-        {aside}
-      </div>
-      <div className="grid grid-cols-2 xl:grid-cols-3 gap-x-5 gap-y-4 items-start">{children}</div>
-    </section>
   );
 }

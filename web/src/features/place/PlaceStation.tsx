@@ -1,17 +1,16 @@
 import { useRef, useState } from 'react';
-import { changed, type Job, type JobLayer, layerId, withLayer } from '../../api/job';
+import { changed, type JobLayer, layerId, withLayer } from '../../api/job';
 import { usePlacement } from '../../api/queries';
 import { useUnits } from '../../app/units';
-import { ChoiceField, NumberField } from '../../ui/Fields';
+import { NumberField } from '../../ui/Fields';
 import { Loading } from '../../ui/States';
 import { useJob } from '../jobs/JobPage';
 import { savedFirst } from '../jobs/savedLink';
 import { Arithmetic } from './Arithmetic';
 import { Garment } from './Garment';
+import { KeepOuts } from './KeepOuts';
+import { Measures } from './Measures';
 import { type FacePlacement, faceOf, placedAt, scaled, shifted } from './moves';
-import { SIZE_NAMES } from './sizes';
-
-const KINDS = ['seam', 'zip', 'button', 'snap', 'pocket', 'hem', 'strap', 'handle', 'frame', 'metal', 'collar'];
 
 /** Where it goes, and how large it may be: the item to measure with the design on it. */
 export function PlaceStation() {
@@ -283,143 +282,5 @@ function LayerNumbers({
       {field('From the left', 'xMm')}
       {field('From the top', 'yMm')}
     </>
-  );
-}
-
-/** What the tape says. Focus on a measure shows where it goes. */
-function Measures({
-  placement,
-  onEdit,
-  onTape,
-  faults,
-}: {
-  placement: FacePlacement;
-  onEdit: (change: (job: Job) => Job) => void;
-  onTape: (id: string | null) => void;
-  faults: Map<string, string>;
-}) {
-  const units = useUnits();
-  const set = (id: string, mm: number | undefined) =>
-    onEdit((j) => {
-      if (id === 'freeWidth') return { ...j, blank: changed(j.blank, { widthMm: mm }) };
-      if (id === 'freeHeight') return { ...j, blank: changed(j.blank, { heightMm: mm }) };
-      const measures = changed((j.blank.measures as Record<string, number> | undefined) ?? {}, { [id]: mm } as Record<
-        string,
-        number
-      >);
-      return { ...j, blank: changed(j.blank, { measures: Object.keys(measures).length > 0 ? measures : undefined }) };
-    });
-  const pointer = (id: string) =>
-    id === 'freeWidth' ? '/blank/widthMm' : id === 'freeHeight' ? '/blank/heightMm' : `/blank/measures/${id}`;
-  return (
-    <section aria-label="Measures">
-      <h2>
-        Measure yours{' '}
-        <span className="font-normal text-quiet text-[0.87rem]">
-          typical measures stand in grey; what your tape says takes their place. The tape is shown above.
-        </span>
-      </h2>
-      <div className="grid grid-cols-2 lg:grid-cols-4 gap-x-5 gap-y-4 mt-3 items-start">
-        {placement.size && (
-          <ChoiceField
-            name="Size"
-            value={placement.size}
-            options={placement.sizes.map((id) => ({ id, name: SIZE_NAMES[id] ?? id }))}
-            onPick={(size) => onEdit((j) => ({ ...j, blank: changed(j.blank, { size }) }))}
-            fault={faults.get('/blank/size')}
-          />
-        )}
-        {placement.measures.map((m) => (
-          // biome-ignore lint/a11y/noStaticElementInteractions: only listens to the focus of the field inside
-          <div key={m.id} onFocus={() => onTape(m.id)} onBlur={() => onTape(null)} onMouseEnter={() => onTape(m.id)}>
-            <NumberField
-              name={m.name}
-              value={m.measured ? units.lengthShown(m.valueMm) : undefined}
-              unit={units.lengthUnit}
-              placeholder={String(units.lengthShown(m.usualMm))}
-              hint={m.how}
-              onChange={(n) => set(m.id, n === undefined ? undefined : units.mmFrom(n))}
-              fault={faults.get(pointer(m.id))}
-            />
-          </div>
-        ))}
-      </div>
-    </section>
-  );
-}
-
-interface OwnFeature {
-  kind: string;
-  xMm?: number;
-  yMm?: number;
-  widthMm?: number;
-  heightMm?: number;
-}
-
-/** What stands in the way on this very piece: pockets, seams, buttons. */
-function KeepOuts({
-  job,
-  onEdit,
-  faults,
-}: {
-  job: Job;
-  onEdit: (change: (job: Job) => Job) => void;
-  faults: Map<string, string>;
-}) {
-  const units = useUnits();
-  const own = (job.blank.features as OwnFeature[] | undefined) ?? [];
-  const set = (features: OwnFeature[]) =>
-    onEdit((j) => ({ ...j, blank: changed(j.blank, { features: features.length > 0 ? features : undefined }) }));
-  const number = (f: OwnFeature, i: number, name: string, key: 'xMm' | 'yMm' | 'widthMm' | 'heightMm') => (
-    <NumberField
-      name={name}
-      value={f[key] === undefined ? undefined : units.lengthShown(f[key])}
-      unit={units.lengthUnit}
-      onChange={(n) =>
-        set(own.map((o, k) => (k === i ? changed(o, { [key]: n === undefined ? undefined : units.mmFrom(n) }) : o)))
-      }
-      fault={faults.get(`/blank/features/${i}/${key}`)}
-    />
-  );
-  return (
-    <section aria-label="In the way">
-      <h2>
-        In the way{' '}
-        <span className="font-normal text-quiet text-[0.87rem]">
-          what your piece has besides: a pocket, a seam, a zip, a ring
-        </span>
-      </h2>
-      <ul className="grid gap-3 mt-2">
-        {own.map((f, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a keep-out is known by its place in the list
-          <li key={i} className="grid grid-cols-2 sm:grid-cols-[9rem_repeat(4,minmax(0,7rem))_auto] gap-3 items-end">
-            <ChoiceField
-              name="What"
-              value={f.kind}
-              options={KINDS.map((id) => ({ id, name: id }))}
-              onPick={(kind) => set(own.map((o, k) => (k === i ? { ...o, kind } : o)))}
-            />
-            {number(f, i, 'From the left', 'xMm')}
-            {number(f, i, 'From the top', 'yMm')}
-            {number(f, i, 'Width', 'widthMm')}
-            {number(f, i, 'Height', 'heightMm')}
-            <button
-              type="button"
-              className="btn btn-sm btn-ghost justify-self-start mb-1"
-              onClick={() => set(own.filter((_, k) => k !== i))}
-            >
-              Take away
-            </button>
-          </li>
-        ))}
-      </ul>
-      <button
-        type="button"
-        className="btn btn-sm btn-outline mt-2"
-        onClick={() => set([...own, { kind: 'pocket', xMm: 20, yMm: 20, widthMm: 60, heightMm: 60 }])}
-      >
-        Add something in the way
-      </button>
-    </section>
   );
 }

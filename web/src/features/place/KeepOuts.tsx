@@ -1,0 +1,81 @@
+import { changed, type Job } from '../../api/job';
+import { useUnits } from '../../app/units';
+import { ChoiceField, NumberField } from '../../ui/Fields';
+
+const KINDS = ['seam', 'zip', 'button', 'snap', 'pocket', 'hem', 'strap', 'handle', 'frame', 'metal', 'collar'];
+
+interface OwnFeature {
+  kind: string;
+  xMm?: number;
+  yMm?: number;
+  widthMm?: number;
+  heightMm?: number;
+}
+
+/** What stands in the way on this very piece: pockets, seams, buttons. */
+export function KeepOuts({
+  job,
+  onEdit,
+  faults,
+}: {
+  job: Job;
+  onEdit: (change: (job: Job) => Job) => void;
+  faults: Map<string, string>;
+}) {
+  const units = useUnits();
+  const own = (job.blank.features as OwnFeature[] | undefined) ?? [];
+  const set = (features: OwnFeature[]) =>
+    onEdit((j) => ({ ...j, blank: changed(j.blank, { features: features.length > 0 ? features : undefined }) }));
+  const number = (f: OwnFeature, i: number, name: string, key: 'xMm' | 'yMm' | 'widthMm' | 'heightMm') => (
+    <NumberField
+      name={name}
+      value={f[key] === undefined ? undefined : units.lengthShown(f[key])}
+      unit={units.lengthUnit}
+      onChange={(n) =>
+        set(own.map((o, k) => (k === i ? changed(o, { [key]: n === undefined ? undefined : units.mmFrom(n) }) : o)))
+      }
+      fault={faults.get(`/blank/features/${i}/${key}`)}
+    />
+  );
+  return (
+    <section aria-label="In the way">
+      <h2>
+        In the way{' '}
+        <span className="font-normal text-quiet text-[0.87rem]">
+          what your piece has besides: a pocket, a seam, a zip, a ring
+        </span>
+      </h2>
+      <ul className="grid gap-3 mt-2">
+        {own.map((f, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a keep-out is known by its place in the list
+          <li key={i} className="grid grid-cols-2 sm:grid-cols-[9rem_repeat(4,minmax(0,7rem))_auto] gap-3 items-end">
+            <ChoiceField
+              name="What"
+              value={f.kind}
+              options={KINDS.map((id) => ({ id, name: id }))}
+              onPick={(kind) => set(own.map((o, k) => (k === i ? { ...o, kind } : o)))}
+            />
+            {number(f, i, 'From the left', 'xMm')}
+            {number(f, i, 'From the top', 'yMm')}
+            {number(f, i, 'Width', 'widthMm')}
+            {number(f, i, 'Height', 'heightMm')}
+            <button
+              type="button"
+              className="btn btn-sm btn-ghost justify-self-start mb-1"
+              onClick={() => set(own.filter((_, k) => k !== i))}
+            >
+              Take away
+            </button>
+          </li>
+        ))}
+      </ul>
+      <button
+        type="button"
+        className="btn btn-sm btn-outline mt-2"
+        onClick={() => set([...own, { kind: 'pocket', xMm: 20, yMm: 20, widthMm: 60, heightMm: 60 }])}
+      >
+        Add something in the way
+      </button>
+    </section>
+  );
+}

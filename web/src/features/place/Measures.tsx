@@ -1,0 +1,67 @@
+import { changed, type Job } from '../../api/job';
+import { useUnits } from '../../app/units';
+import { ChoiceField, NumberField } from '../../ui/Fields';
+import type { FacePlacement } from './moves';
+import { SIZE_NAMES } from './sizes';
+
+/** What the tape says. Focus on a measure shows where it goes. */
+export function Measures({
+  placement,
+  onEdit,
+  onTape,
+  faults,
+}: {
+  placement: FacePlacement;
+  onEdit: (change: (job: Job) => Job) => void;
+  onTape: (id: string | null) => void;
+  faults: Map<string, string>;
+}) {
+  const units = useUnits();
+  const set = (id: string, mm: number | undefined) =>
+    onEdit((j) => {
+      if (id === 'freeWidth') return { ...j, blank: changed(j.blank, { widthMm: mm }) };
+      if (id === 'freeHeight') return { ...j, blank: changed(j.blank, { heightMm: mm }) };
+      const measures = changed((j.blank.measures as Record<string, number> | undefined) ?? {}, { [id]: mm } as Record<
+        string,
+        number
+      >);
+      return { ...j, blank: changed(j.blank, { measures: Object.keys(measures).length > 0 ? measures : undefined }) };
+    });
+  const pointer = (id: string) =>
+    id === 'freeWidth' ? '/blank/widthMm' : id === 'freeHeight' ? '/blank/heightMm' : `/blank/measures/${id}`;
+  return (
+    <section aria-label="Measures">
+      <h2>
+        Measure yours{' '}
+        <span className="font-normal text-quiet text-[0.87rem]">
+          typical measures stand in grey; what your tape says takes their place. The tape is shown above.
+        </span>
+      </h2>
+      <div className="grid grid-cols-2 lg:grid-cols-4 gap-x-5 gap-y-4 mt-3 items-start">
+        {placement.size && (
+          <ChoiceField
+            name="Size"
+            value={placement.size}
+            options={placement.sizes.map((id) => ({ id, name: SIZE_NAMES[id] ?? id }))}
+            onPick={(size) => onEdit((j) => ({ ...j, blank: changed(j.blank, { size }) }))}
+            fault={faults.get('/blank/size')}
+          />
+        )}
+        {placement.measures.map((m) => (
+          // biome-ignore lint/a11y/noStaticElementInteractions: only listens to the focus of the field inside
+          <div key={m.id} onFocus={() => onTape(m.id)} onBlur={() => onTape(null)} onMouseEnter={() => onTape(m.id)}>
+            <NumberField
+              name={m.name}
+              value={m.measured ? units.lengthShown(m.valueMm) : undefined}
+              unit={units.lengthUnit}
+              placeholder={String(units.lengthShown(m.usualMm))}
+              hint={m.how}
+              onChange={(n) => set(m.id, n === undefined ? undefined : units.mmFrom(n))}
+              fault={faults.get(pointer(m.id))}
+            />
+          </div>
+        ))}
+      </div>
+    </section>
+  );
+}
