@@ -19,6 +19,13 @@ var config = ManualConfig.CreateEmpty()
 if (args.Contains("--verbose"))
     config.AddLogger(ConsoleLogger.Default);
 
+if (args.Contains("--nesting"))
+{
+    foreach (var line in NestReport.Lines())
+        Console.WriteLine(line);
+    return 0;
+}
+
 var filters = args.Where(a => !a.StartsWith("--", StringComparison.Ordinal)).ToArray();
 var summaries = BenchmarkSwitcher.FromTypes([typeof(SolverBenchmarks), typeof(PressBenchmarks), typeof(WindowBenchmarks), typeof(PreviewBenchmarks), typeof(ArtworkBenchmarks)])
     .Run(["--filter", .. filters.Length > 0 ? filters : ["*"]], config);
@@ -29,6 +36,8 @@ Console.WriteLine();
 foreach (var line in Report.Lines(summaries))
     Console.WriteLine(line);
 foreach (var line in ArtworkBenchmarks.Hostile())
+    Console.WriteLine(line);
+foreach (var line in NestReport.Lines())
     Console.WriteLine(line);
 if (filters.Length == 0)
     Console.WriteLine(Report.CrossProduct());

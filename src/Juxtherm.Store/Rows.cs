@@ -144,3 +144,120 @@ public sealed class ShelfRow
     /// <summary>When it was taken off the shelf; null while it is there. That can be undone.</summary>
     public DateTimeOffset? DeletedUtc { get; set; }
 }
+
+/// <summary>A roll, sheet or offcut. How much is left of it follows from what happened to it.</summary>
+public sealed class StockRow
+{
+    public required string Id { get; set; }
+
+    /// <summary>roll, sheet or offcut.</summary>
+    public required string Kind { get; set; }
+
+    public required string Vinyl { get; set; }
+
+    public required string Colour { get; set; }
+
+    public required string ColourName { get; set; }
+
+    public double WidthMm { get; set; }
+
+    public double CornerWidthMm { get; set; }
+
+    public double CornerLengthMm { get; set; }
+
+    public required string Lot { get; set; }
+
+    public required string Label { get; set; }
+
+    public double? PricePerMetre { get; set; }
+
+    public double LowMm { get; set; }
+
+    /// <summary>The cut that it is left of; null for what was bought.</summary>
+    public Guid? FromCut { get; set; }
+
+    /// <summary>Counts changes and moves, so that two that happen at once do not both count on the same vinyl.</summary>
+    public int Version { get; set; }
+
+    public DateTimeOffset CreatedUtc { get; set; }
+
+    /// <summary>When it was taken off the shelf; null while it is there. That can be undone.</summary>
+    public DateTimeOffset? DeletedUtc { get; set; }
+
+    public List<StockMoveRow> Moves { get; } = [];
+}
+
+/// <summary>Something that happened to a roll, sheet or offcut.</summary>
+public sealed class StockMoveRow
+{
+    public long Id { get; set; }
+
+    public required string StockId { get; set; }
+
+    /// <summary>receive, reserve, release, consume or count.</summary>
+    public required string Kind { get; set; }
+
+    public double Mm { get; set; }
+
+    public Guid? CutId { get; set; }
+
+    /// <summary>Chosen by whoever asked for it; asking twice counts once.</summary>
+    public Guid CommandId { get; set; }
+
+    public DateTimeOffset AtUtc { get; set; }
+}
+
+/// <summary>A cut: the sheets frozen as they were laid out, and how far it has come.</summary>
+public sealed class CutRow
+{
+    public Guid Id { get; set; }
+
+    public Guid JobId { get; set; }
+
+    public required string Title { get; set; }
+
+    /// <summary>The way that was chosen, with all its sheets.</summary>
+    public required string WayJson { get; set; }
+
+    /// <summary>Its mats.</summary>
+    public required string RunJson { get; set; }
+
+    /// <summary>Keys of what was ticked off while weeding, separated by commas.</summary>
+    public required string Weeded { get; set; }
+
+    /// <summary>open, cut, used or given-up.</summary>
+    public required string Status { get; set; }
+
+    public required string Cutter { get; set; }
+
+    public int Version { get; set; }
+
+    public DateTimeOffset CreatedUtc { get; set; }
+
+    public List<CutCommandRow> Commands { get; } = [];
+}
+
+/// <summary>Something asked of a cut; asking twice counts once.</summary>
+public sealed class CutCommandRow
+{
+    public Guid CutId { get; set; }
+
+    public Guid CommandId { get; set; }
+}
+
+/// <summary>The workshop's own way of cutting a vinyl on a kind of cutter.</summary>
+public sealed class CutPresetRow
+{
+    public required string Vinyl { get; set; }
+
+    public required string Cutter { get; set; }
+
+    /// <summary>everyday or deep.</summary>
+    public required string Blade { get; set; }
+
+    public double ForceGrams { get; set; }
+
+    public int Passes { get; set; }
+
+    public DateTimeOffset UpdatedUtc { get; set; }
+}

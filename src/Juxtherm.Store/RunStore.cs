@@ -9,12 +9,16 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
 {
     private const int UniqueViolation = 19;
 
-    /// <summary>Keeps a new run.</summary>
-    public async Task AddAsync(RunRow run, CancellationToken cancel)
+    /// <summary>Keeps a new run; the vinyl that was cut for its job is used up with it, both or neither.</summary>
+    public Task AddAsync(RunRow run, CancellationToken cancel)
     {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        db.Add(run);
-        await db.SaveChangesAsync(cancel);
+        ArgumentNullException.ThrowIfNull(run);
+        return StockStore.OnceAsync(contexts, async db =>
+        {
+            db.Add(run);
+            await CutStore.UseForJobAsync(db, run.JobId, run.StartedUtc, cancel);
+            return run;
+        }, cancel);
     }
 
     /// <summary>A run with its events in order; null when there is none.</summary>

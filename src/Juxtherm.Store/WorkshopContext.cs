@@ -20,6 +20,14 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
 
     public DbSet<ShelfRow> Shelf => Set<ShelfRow>();
 
+    public DbSet<StockRow> Stock => Set<StockRow>();
+
+    public DbSet<StockMoveRow> StockMoves => Set<StockMoveRow>();
+
+    public DbSet<CutRow> Cuts => Set<CutRow>();
+
+    public DbSet<CutPresetRow> CutPresets => Set<CutPresetRow>();
+
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
     {
         ArgumentNullException.ThrowIfNull(configurationBuilder);
@@ -59,6 +67,21 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
             own.Property(o => o.Version).IsConcurrencyToken();
             own.HasIndex(o => new { o.DeletedUtc, o.Kind, o.Name });
         });
+        modelBuilder.Entity<StockRow>(stock =>
+        {
+            stock.Property(s => s.Version).IsConcurrencyToken();
+            stock.HasIndex(s => new { s.DeletedUtc, s.Vinyl, s.Colour });
+            stock.HasMany(s => s.Moves).WithOne().HasForeignKey(m => m.StockId).OnDelete(DeleteBehavior.Restrict);
+        });
+        modelBuilder.Entity<StockMoveRow>(move => move.HasIndex(m => new { m.StockId, m.CommandId, m.Kind }).IsUnique());
+        modelBuilder.Entity<CutRow>(cut =>
+        {
+            cut.Property(c => c.Version).IsConcurrencyToken();
+            cut.HasIndex(c => new { c.JobId, c.CreatedUtc });
+            cut.HasMany(c => c.Commands).WithOne().HasForeignKey(c => c.CutId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<CutCommandRow>(command => command.HasKey(c => new { c.CutId, c.CommandId }));
+        modelBuilder.Entity<CutPresetRow>(preset => preset.HasKey(p => new { p.Vinyl, p.Cutter }));
         modelBuilder.Entity<LogRow>(entry =>
         {
             entry.HasOne<RunRow>().WithMany().HasForeignKey(e => e.RunId).OnDelete(DeleteBehavior.Restrict);

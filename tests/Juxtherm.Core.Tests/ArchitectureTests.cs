@@ -19,9 +19,11 @@ public class ArchitectureTests
         ["Catalogue"] = ["Reading", "Heat"],
         ["Recipes"] = ["Catalogue", "Heat"],
         ["Artwork"] = ["Geometry", "Notices", "Reading"],
+        ["Cutting"] = ["Catalogue", "Geometry", "Artwork", "Reading"],
+        ["Stock"] = ["Catalogue", "Geometry", "Artwork", "Reading"],
         ["Layering"] = ["Catalogue", "Geometry", "Artwork"],
         ["Placement"] = ["Catalogue", "Geometry"],
-        ["Planning"] = ["Geometry", "Artwork", "Layering", "Placement", "Recipes", "Catalogue", "Heat", "Notices", "Reading"],
+        ["Planning"] = ["Geometry", "Artwork", "Cutting", "Stock", "Layering", "Placement", "Recipes", "Catalogue", "Heat", "Notices", "Reading"],
         ["Bench"] = ["Planning"],
         ["Logbook"] = ["Bench", "Planning", "Catalogue"],
     };

@@ -52,7 +52,7 @@ public static class CatalogueReader
             faults.AddRange(parts.Missing());
         if (faults.Count > 0)
             throw new CatalogueException("The catalogue cannot be used:\n" + string.Join('\n', faults));
-        return new CatalogueSnapshot(Fingerprint(sorted), parts.Vinyls, parts.Materials, parts.HeatSources, parts.Forms, parts.Measures, parts.Covers, parts.Underlays, parts.Carrier!, parts.Work!);
+        return new CatalogueSnapshot(Fingerprint(sorted), parts.Vinyls, parts.Materials, parts.HeatSources, parts.Forms, parts.Measures, parts.Covers, parts.Underlays, parts.Carrier!, parts.Work!) { Cutters = parts.Cutters };
     }
 
     private static string Fingerprint(IEnumerable<CatalogueFile> files)
@@ -65,7 +65,7 @@ public static class CatalogueReader
     {
         if (!root.IsObject())
             return;
-        root.OnlyNames("provenance", "vinyls", "materials", "heatSources", "forms", "measures", "covers", "underlays", "carrier", "work");
+        root.OnlyNames("provenance", "vinyls", "materials", "heatSources", "forms", "measures", "covers", "underlays", "carrier", "work", "cutters");
         var sources = ProvenanceTable(root["provenance"]);
         AddAll(root["vinyls"], parts.Vinyls, c => VinylOf(c, sources));
         AddAll(root["materials"], parts.Materials, c => MaterialOf(c, sources));
@@ -74,6 +74,7 @@ public static class CatalogueReader
         AddAll(root["measures"], parts.Measures, c => MeasuresOf(c, sources), "form");
         AddAll(root["covers"], parts.Covers, c => SupplyOf(c, sources));
         AddAll(root["underlays"], parts.Underlays, c => SupplyOf(c, sources));
+        AddAll(root["cutters"], parts.Cutters, c => CutterOf(c, sources));
         if (root["carrier"].Exists)
             parts.Carrier = SupplyOf(root["carrier"], sources);
         if (root["work"].Exists)
@@ -114,7 +115,8 @@ public static class CatalogueReader
     private static Vinyl VinylOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
         c.OnlyNames("id", "name", "note", "thermal", "activationCelsius", "chartCelsius", "chartSeconds", "referenceCelsius", "referenceSeconds",
-            "pressure", "peel", "holdsFromBond", "targetBond", "mostBurden", "finishSeconds", "heatsOnce", "mirrored", "notUnder", "liesOn", "carriesOthers", "stackBurden", "shrinkPercent", "tackSeconds", "smallestDetailMm", "weedEffort");
+            "pressure", "peel", "holdsFromBond", "targetBond", "mostBurden", "finishSeconds", "heatsOnce", "mirrored", "notUnder", "liesOn", "carriesOthers", "stackBurden", "shrinkPercent", "tackSeconds", "smallestDetailMm", "weedEffort",
+            "directional", "blade", "forceGrams", "passes");
         return new Vinyl(
             c["id"].Text(), c["id"].Text(), c["name"].Text(), c["note"].Text(""), ThermalOf(c["thermal"], sources),
             Number(c["activationCelsius"], sources, 40, 150), Spread(c["chartCelsius"], sources, 80, 220), Spread(c["chartSeconds"], sources, 1, 120),
@@ -125,7 +127,8 @@ public static class CatalogueReader
             Number(c["finishSeconds"], sources, 0, 30), Truth(c["heatsOnce"], sources), Truth(c["mirrored"], sources),
             c["notUnder"].Names.ToDictionary(name => name, name => Read(c["notUnder"][name], sources, v => v.Text()), StringComparer.Ordinal),
             Read(c["liesOn"], sources, Word<LiesOn>), Truth(c["carriesOthers"], sources), Number(c["stackBurden"], sources, 0.5, 50), Number(c["shrinkPercent"], sources, 0, 5), Number(c["tackSeconds"], sources, 1, 15),
-            Number(c["smallestDetailMm"], sources, 0.1, 20), Number(c["weedEffort"], sources, 0.1, 10));
+            Number(c["smallestDetailMm"], sources, 0.1, 20), Number(c["weedEffort"], sources, 0.1, 10),
+            Truth(c["directional"], sources), Read(c["blade"], sources, Word<Blade>), Number(c["forceGrams"], sources, 5, 1000), Number(c["passes"], sources, 1, 6));
     }
 
     private static Material MaterialOf(JsonCursor c, Dictionary<string, Provenance> sources)
@@ -188,14 +191,27 @@ public static class CatalogueReader
     private static WorkFigures WorkOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
         c.OnlyNames("laySeconds", "warmPeelCelsius", "coldPeelBelowCelsius", "hotPeelWithinSeconds", "longestPressSeconds", "shortestPressSeconds", "cureHours", "doseReferenceCelsius", "doseZKelvin", "pressureExponent",
-            "weedSeconds", "weedSecondsPerCentre", "weedSecondsPerPiece", "weedSecondsPerMetre", "weedSecondsPerDelicatePlace");
+            "weedSeconds", "weedSecondsPerCentre", "weedSecondsPerPiece", "weedSecondsPerMetre", "weedSecondsPerDelicatePlace",
+            "cutMarginMm", "cutEdgeMm", "rollWidthMm", "smallestOffcutMm", "testShapeMm", "jointOverlapMm", "loadMatSeconds", "alignSeconds", "nestAbovePercent", "feedExtraMm");
         return new WorkFigures(
             Number(c["laySeconds"], sources, 0, 600), Spread(c["warmPeelCelsius"], sources, 25, 90), Number(c["coldPeelBelowCelsius"], sources, 20, 60),
             Number(c["hotPeelWithinSeconds"], sources, 1, 30), Number(c["longestPressSeconds"], sources, 10, 600), Number(c["shortestPressSeconds"], sources, 1, 20),
             Number(c["cureHours"], sources, 0, 200), Number(c["doseReferenceCelsius"], sources, 50, 200), Number(c["doseZKelvin"], sources, 5, 200), Number(c["pressureExponent"], sources, 0, 2),
             new WeedingFigures(
                 Number(c["weedSeconds"], sources, 0, 600), Number(c["weedSecondsPerCentre"], sources, 0, 120), Number(c["weedSecondsPerPiece"], sources, 0, 120),
-                Number(c["weedSecondsPerMetre"], sources, 0, 600), Number(c["weedSecondsPerDelicatePlace"], sources, 0, 120)));
+                Number(c["weedSecondsPerMetre"], sources, 0, 600), Number(c["weedSecondsPerDelicatePlace"], sources, 0, 120)),
+            new CuttingFigures(
+                Number(c["cutMarginMm"], sources, 0, 50), Number(c["cutEdgeMm"], sources, 0, 50), Number(c["rollWidthMm"], sources, 50, 2000), Number(c["smallestOffcutMm"], sources, 10, 500),
+                Number(c["testShapeMm"], sources, 5, 50), Number(c["jointOverlapMm"], sources, 0, 5), Number(c["loadMatSeconds"], sources, 0, 600), Number(c["alignSeconds"], sources, 0, 600),
+                Number(c["nestAbovePercent"], sources, 0, 100), Number(c["feedExtraMm"], sources, 0, 500)));
+    }
+
+    private static Cutter CutterOf(JsonCursor c, Dictionary<string, Provenance> sources)
+    {
+        c.OnlyNames("id", "name", "cutWidthMm", "matLengthMm", "matlessLengthMm", "guidesMm", "mostForceGrams", "forceStepGrams", "cutMmPerSecond", "travelMmPerSecond", "liftSeconds");
+        return new Cutter(
+            c["id"].Text(), c["name"].Text(), Number(c["cutWidthMm"], sources, 50, 2000), Number(c["matLengthMm"], sources, 50, 3000), Number(c["matlessLengthMm"], sources, 50, 30_000), Number(c["guidesMm"], sources, 50, 2500),
+            Number(c["mostForceGrams"], sources, 10, 2000), Number(c["forceStepGrams"], sources, 1, 100), Number(c["cutMmPerSecond"], sources, 1, 2000), Number(c["travelMmPerSecond"], sources, 1, 3000), Number(c["liftSeconds"], sources, 0, 5));
     }
 
     private static ThermalFigures ThermalOf(JsonCursor c, Dictionary<string, Provenance> sources)
@@ -264,6 +280,8 @@ public static class CatalogueReader
 
         public Dictionary<string, Supply> Underlays { get; } = new(StringComparer.Ordinal);
 
+        public Dictionary<string, Cutter> Cutters { get; } = new(StringComparer.Ordinal);
+
         public Supply? Carrier { get; set; }
 
         public WorkFigures? Work { get; set; }
@@ -280,13 +298,15 @@ public static class CatalogueReader
             foreach (var (kind, known, id) in new (string, IEnumerable<string>, string)[]
             {
                 ("heat source", HeatSources.Keys, ReferencePractice.HeatSource), ("material", Materials.Keys, ReferencePractice.Material),
-                ("form", Forms.Keys, ReferencePractice.Form), ("cover", Covers.Keys, ReferencePractice.Cover), ("underlay", Underlays.Keys, ReferencePractice.Underlay),
+                ("form", Forms.Keys, ReferencePractice.Form), ("cutter", Cutters.Keys, ReferencePractice.Cutter), ("cover", Covers.Keys, ReferencePractice.Cover), ("underlay", Underlays.Keys, ReferencePractice.Underlay),
             })
             {
                 if (!known.Contains(id, StringComparer.Ordinal))
                     yield return $"No file has the {kind} {id}, which the reference stack is built from.";
             }
 
+            if (!Cutters.ContainsKey(ReferencePractice.Cutter))
+                yield return $"No file has the cutter {ReferencePractice.Cutter}, which is assumed where none is named.";
             foreach (var source in HeatSources.Values.Where(s => !Underlays.ContainsKey(s.Underlay)))
                 yield return $"Heat source {source.Id} names the underlay {source.Underlay}, which no file has.";
             foreach (var source in HeatSources.Values.Where(s => !Covers.ContainsKey(s.Cover)))
@@ -321,6 +341,9 @@ public static class ReferencePractice
 
     /// <summary>Underlay id.</summary>
     public const string Underlay = "pad";
+
+    /// <summary>Cutter id.</summary>
+    public const string Cutter = "table";
 }
 
 /// <summary>The words used in files for the fixed choices.</summary>

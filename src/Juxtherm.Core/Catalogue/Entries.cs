@@ -44,13 +44,17 @@ public sealed record ThermalFigures(
 /// <param name="TackSeconds">Usual length of a tack, s.</param>
 /// <param name="SmallestDetailMm">Narrowest strip or island that can be weeded well, mm.</param>
 /// <param name="WeedEffort">How much longer weeding takes than with the everyday vinyl.</param>
+/// <param name="Directional">It has a right way up, so pieces are not turned on the sheet.</param>
+/// <param name="Blade">Which blade cuts it.</param>
+/// <param name="ForceGrams">Force that cuts it through, but not its carrier, in one pass, grams on the blade.</param>
+/// <param name="Passes">How many times the blade goes round.</param>
 public sealed record Vinyl(
     string Id, string Family, string Name, string Note, ThermalFigures Thermal, Sourced<double> ActivationCelsius,
     Sourced<Span> ChartCelsius, Sourced<Span> ChartSeconds, Sourced<double> ReferenceCelsius, Sourced<double> ReferenceSeconds,
     Sourced<PressureLevel> Pressure, Sourced<PeelMethod> Peel, Sourced<double> HoldsFromBond, Sourced<double> TargetBond,
     Sourced<double> MostBurden, Sourced<double> FinishSeconds, Sourced<bool> HeatsOnce, Sourced<bool> Mirrored,
     IReadOnlyDictionary<string, Sourced<string>> NotUnder, Sourced<LiesOn> LiesOn, Sourced<bool> CarriesOthers, Sourced<double> StackBurden, Sourced<double> ShrinkPercent, Sourced<double> TackSeconds,
-    Sourced<double> SmallestDetailMm, Sourced<double> WeedEffort);
+    Sourced<double> SmallestDetailMm, Sourced<double> WeedEffort, Sourced<bool> Directional, Sourced<Blade> Blade, Sourced<double> ForceGrams, Sourced<double> Passes);
 
 /// <summary>What the face of a blank is made of.</summary>
 /// <param name="Id">Stable id.</param>
@@ -159,6 +163,37 @@ public sealed record Supply(string Id, string Name, ThermalFigures? Thermal);
 /// <param name="SecondsPerDelicatePlace">For each delicate place, s.</param>
 public sealed record WeedingFigures(Sourced<double> Seconds, Sourced<double> SecondsPerCentre, Sourced<double> SecondsPerPiece, Sourced<double> SecondsPerMetre, Sourced<double> SecondsPerDelicatePlace);
 
+/// <summary>A kind of cutter.</summary>
+/// <param name="Id">Stable id.</param>
+/// <param name="Name">For the reader.</param>
+/// <param name="CutWidthMm">Widest it cuts, on a mat or without, mm.</param>
+/// <param name="MatLengthMm">Longest it cuts on its usual mat, mm.</param>
+/// <param name="MatlessLengthMm">Longest it cuts in vinyl that needs no mat, mm.</param>
+/// <param name="GuidesMm">How wide vinyl without a mat must be to fill its guides, mm.</param>
+/// <param name="MostForceGrams">Most force on the blade, grams.</param>
+/// <param name="ForceStepGrams">What its force is set in, grams.</param>
+/// <param name="CutMmPerSecond">How fast it cuts, mm/s.</param>
+/// <param name="TravelMmPerSecond">How fast it moves with the blade up, mm/s.</param>
+/// <param name="LiftSeconds">To lift or lower the blade, s.</param>
+public sealed record Cutter(
+    string Id, string Name, Sourced<double> CutWidthMm, Sourced<double> MatLengthMm, Sourced<double> MatlessLengthMm, Sourced<double> GuidesMm,
+    Sourced<double> MostForceGrams, Sourced<double> ForceStepGrams, Sourced<double> CutMmPerSecond, Sourced<double> TravelMmPerSecond, Sourced<double> LiftSeconds);
+
+/// <summary>Figures of cutting that belong to no single vinyl or cutter.</summary>
+/// <param name="MarginMm">Room for scissors between pieces, mm.</param>
+/// <param name="EdgeMm">Left free along the edges of a sheet, mm.</param>
+/// <param name="RollWidthMm">Width of a roll when nothing is known of it, mm.</param>
+/// <param name="SmallestOffcutMm">What is narrower is not worth keeping, mm.</param>
+/// <param name="TestShapeMm">Size of the test cut, mm.</param>
+/// <param name="JointOverlapMm">How far the parts of a split lie over each other where the vinyl bears it, mm.</param>
+/// <param name="LoadMatSeconds">To load and unload a mat, s.</param>
+/// <param name="AlignSeconds">To lay a further piece in its place by hand, s.</param>
+/// <param name="NestAbovePercent">Share of vinyl saved above which packing tightly is advised, %.</param>
+/// <param name="FeedExtraMm">What vinyl without a mat needs beyond the cut for the rollers to hold, mm.</param>
+public sealed record CuttingFigures(
+    Sourced<double> MarginMm, Sourced<double> EdgeMm, Sourced<double> RollWidthMm, Sourced<double> SmallestOffcutMm, Sourced<double> TestShapeMm, Sourced<double> JointOverlapMm,
+    Sourced<double> LoadMatSeconds, Sourced<double> AlignSeconds, Sourced<double> NestAbovePercent, Sourced<double> FeedExtraMm);
+
 /// <summary>Figures of the work itself that belong to no single thing.</summary>
 /// <param name="LaySeconds">Between the preheat and the closing of the plate, while the artwork is laid, s.</param>
 /// <param name="WarmPeelCelsius">A warm peel happens between these, °C.</param>
@@ -171,10 +206,11 @@ public sealed record WeedingFigures(Sourced<double> Seconds, Sourced<double> Sec
 /// <param name="DoseZKelvin">z-value of both integrals, K.</param>
 /// <param name="PressureExponent">Power of pressure in the bond integral.</param>
 /// <param name="Weeding">How long weeding takes.</param>
+/// <param name="Cutting">Figures of cutting.</param>
 public sealed record WorkFigures(
     Sourced<double> LaySeconds, Sourced<Span> WarmPeelCelsius, Sourced<double> ColdPeelBelowCelsius, Sourced<double> HotPeelWithinSeconds,
     Sourced<double> LongestPressSeconds, Sourced<double> ShortestPressSeconds, Sourced<double> CureHours,
-    Sourced<double> DoseReferenceCelsius, Sourced<double> DoseZKelvin, Sourced<double> PressureExponent, WeedingFigures Weeding);
+    Sourced<double> DoseReferenceCelsius, Sourced<double> DoseZKelvin, Sourced<double> PressureExponent, WeedingFigures Weeding, CuttingFigures Cutting);
 
 /// <summary>
 /// Everything the planner knows about vinyls, blanks, presses and supplies at one moment: immutable, with a version that
@@ -200,4 +236,8 @@ public sealed record CatalogueSnapshot(
     IReadOnlyDictionary<string, Supply> Covers,
     IReadOnlyDictionary<string, Supply> Underlays,
     Supply Carrier,
-    WorkFigures Work);
+    WorkFigures Work)
+{
+    /// <summary>Cutters by id.</summary>
+    public IReadOnlyDictionary<string, Cutter> Cutters { get; init; } = new Dictionary<string, Cutter>(StringComparer.Ordinal);
+}

@@ -93,3 +93,13 @@ public enum DegreeUnit
     /// <summary>°C.</summary>
     C,
 }
+
+/// <summary>Which blade a vinyl asks for.</summary>
+public enum Blade
+{
+    /// <summary>Ground at about 45°, for thin sheets.</summary>
+    Everyday,
+
+    /// <summary>Ground at about 60°, for thick and rough sheets.</summary>
+    Deep,
+}

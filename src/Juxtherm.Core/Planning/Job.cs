@@ -1,5 +1,6 @@
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Placement;
 using Juxtherm.Core.Recipes;
@@ -19,6 +20,9 @@ public sealed record Job(
 {
     /// <summary>Names of a run, where garments carry one each.</summary>
     public IReadOnlyList<NameEntry> Names { get; init; } = [];
+
+    /// <summary>How it is to be cut.</summary>
+    public CutWishes Cut { get; init; } = CutWishes.None;
 
     /// <summary>The first layer.</summary>
     public JobLayer Layer => Layers[0];
@@ -61,7 +65,11 @@ public sealed record Blank(ItemForm Form, Material Material, double WidthMm, dou
 /// <param name="Underlay">What lies underneath.</param>
 /// <param name="Cover">What lies on top.</param>
 /// <param name="Steam">Steam is switched on.</param>
-public sealed record Tools(HeatSource Source, double PlateWidthMm, double PlateHeightMm, Supply Underlay, Supply Cover, bool Steam);
+public sealed record Tools(HeatSource Source, double PlateWidthMm, double PlateHeightMm, Supply Underlay, Supply Cover, bool Steam)
+{
+    /// <summary>The cutter; null where nobody asks for one.</summary>
+    public CutterSetup? Cutter { get; init; }
+}
 
 /// <summary>A layer of vinyl.</summary>
 /// <param name="Id">Its id within the job.</param>
@@ -95,6 +103,9 @@ public sealed record JobLayer(
 
     /// <summary>It is kept in the job, but neither cut nor pressed.</summary>
     public bool Hidden { get; init; }
+
+    /// <summary>Its pieces keep their places to each other on the sheet.</summary>
+    public bool KeepTogether { get; init; } = true;
 
     /// <summary>What is set in it, where it is lettering; null for other artwork.</summary>
     public Lettering? Words { get; init; }

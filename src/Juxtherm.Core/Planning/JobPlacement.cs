@@ -1,3 +1,5 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning.Ways;
@@ -11,7 +13,8 @@ namespace Juxtherm.Core.Planning;
 /// <param name="WidthMm">mm; null when not said.</param>
 /// <param name="HeightMm">mm; null when not said.</param>
 /// <param name="Path">Its true outline where it lies, as path data in mm; null while only its box is known.</param>
-public sealed record PlacedLayer(string Id, string? Colour, Box? Box, double? WidthMm, double? HeightMm, string? Path);
+/// <param name="Joints">Where the parts meet that it is cut in; empty when it goes through the cutter at once.</param>
+public sealed record PlacedLayer(string Id, string? Colour, Box? Box, double? WidthMm, double? HeightMm, string? Path, IReadOnlyList<Joint> Joints);
 
 /// <summary>One face of a job's item with what lies on it.</summary>
 /// <param name="Face">Which side.</param>
@@ -44,7 +47,8 @@ public static class JobPlacement
     /// <param name="face">Which side.</param>
     /// <param name="cutterWidthMm">Widest the cutter cuts, mm.</param>
     /// <param name="cutterLengthMm">Longest the cutter cuts, mm.</param>
-    public static FacePlacement Of(Job job, Face face, double cutterWidthMm, double cutterLengthMm)
+    /// <param name="cutting">Figures of cutting, to find joints by; null where nobody asks for them.</param>
+    public static FacePlacement Of(Job job, Face face, double cutterWidthMm, double cutterLengthMm, CuttingFigures? cutting = null)
     {
         ArgumentNullException.ThrowIfNull(job);
         var shape = job.Blank.Faces[face];
@@ -54,7 +58,7 @@ public static class JobPlacement
         var school = job.Choices.GetValueOrDefault(new DropCounting().Id) == DropCounting.Fingers ? DropSchool.Fingers : DropSchool.Measured;
         return new FacePlacement(
             face, shape.WidthMm, shape.HeightMm, shape.Outline, shape.FreeArea, shape.Features, shape.Measures,
-            [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm, l.Box is { } at ? l.Shape?.PathIn(at) : null))], art, art is { } placed ? Distances.Of(shape, placed) : null,
+            [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm, l.Box is { } at ? l.Shape?.PathIn(at) : null, JointsOf(l, job, cutting)))], art, art is { } placed ? Distances.Of(shape, placed) : null,
             PlacementRules.For(new PlacementQuestion(shape, job.Blank.Material, width, height, school, Centring.IsCreased(job))),
             here.Any(l => l.AreaMm2 is not null) ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm) : null,
             art is { } covered ? PlateFit.Over(shape, covered, job.Tools.PlateWidthMm, job.Tools.PlateHeightMm).Plate : null,
@@ -70,6 +74,9 @@ public static class JobPlacement
         var boxes = job.Layers.Where(l => l.Face == face).Select(l => l.Box).OfType<Box>().ToList();
         return boxes.Count == 0 ? null : Shapes.Around(boxes);
     }
+
+    private static IReadOnlyList<Joint> JointsOf(JobLayer layer, Job job, CuttingFigures? cutting) =>
+        cutting is not null && job.Tools.Cutter is { } cutter && layer.Box is not null ? LayerSplit.Of(layer, cutter, cutting)?.Joints ?? [] : [];
 
     private static (double Width, double Height) Unplaced(List<JobLayer> layers, BlankShape shape)
     {

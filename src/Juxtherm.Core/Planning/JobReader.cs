@@ -88,11 +88,12 @@ public static partial class JobReader
         var source = SourceOf(root["tools"], catalogue);
         var blank = BlankOf(root["blank"], catalogue, source);
         var tools = ToolsOf(root["tools"], catalogue, source, blank?.Form);
+        var cut = CutOf(root);
         var layers = LayersOf(root["layers"], catalogue, blank?.Face ?? Face.Front);
         SizesOf(root["sizes"]);
         var names = NamesOf(root["names"]);
         var (choices, accepted) = (ChoicesOf(root["choices"]), AcceptedOf(root["accepted"]));
-        return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted) { Names = names };
+        return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted) { Names = names, Cut = cut };
     }
 
     /// <summary>A run of sizes with counts is the screens' affair; here it is only checked.</summary>
@@ -227,12 +228,11 @@ public static partial class JobReader
         var cover = c["cover"].Choice([.. catalogue.Covers.Keys], source?.Cover ?? ReferencePractice.Cover);
         var width = c["plateWidthMm"].Number(10, MostMm, "mm");
         var height = c["plateHeightMm"].Number(10, MostMm, "mm");
-        c["cutterWidthMm"].Number(10, MostMm, "mm");
-        c["cutterLengthMm"].Number(10, MostMm * 10, "mm");
+        var cutter = CutterOf(c, catalogue);
         var steam = c["steam"].Flag(false);
         return source is null || underlay is null || cover is null
             ? null
-            : new Tools(source, width ?? source.PlateWidthMm.Value, height ?? source.PlateHeightMm.Value, catalogue.Underlays[underlay], catalogue.Covers[cover], steam);
+            : new Tools(source, width ?? source.PlateWidthMm.Value, height ?? source.PlateHeightMm.Value, catalogue.Underlays[underlay], catalogue.Covers[cover], steam) { Cutter = cutter };
     }
 
     private static List<JobLayer>? LayersOf(JsonCursor layers, CatalogueSnapshot catalogue, Face face)
@@ -293,7 +293,7 @@ public static partial class JobReader
         var label = LabelOf(c["label"]);
         var side = FaceOf(c["face"], face);
         var (shape, word, hidden) = (ShapeOf(c["shape"]), WordOf(c["word"]), c["hidden"].Flag(false));
-        c["keepTogether"].Flag(true);
+        var together = c["keepTogether"].Flag(true);
         if (vinyl is null)
             return null;
         // A drawn layer whose size is not said is as large as it was drawn.
@@ -304,6 +304,7 @@ public static partial class JobReader
             Shape = shape,
             Words = word,
             Hidden = hidden,
+            KeepTogether = together,
         };
         return c["intricate"].Exists ? layer : layer with { Intricate = IsIntricate(layer) };
     }

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 
@@ -125,7 +126,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
 
     private string Lay(PlannedPress press, bool first)
     {
-        var what = about.Layers.Count == 1 ? "the vinyl" : Names(press.Laid);
+        var what = (about.Layers.Count == 1 ? "the vinyl" : Names(press.Laid)) + InParts(press.Laid);
         if (Work.Form.Shape == FaceShape.Curved)
             return $"Lay {what} on the {Item}, carrier up, slit between words so that it follows the curve, and tape it. Put it in the press and close.";
         if (!first && Turns(press))
@@ -134,6 +135,16 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
         // Only the first layer is laid away from the plate: afterwards the piece lies where it was pressed.
         var (begin, carry) = first && about.Choose(new LayingOut()) == LayingOut.Table ? ("On the table: lay", " Smooth it and carry it over.") : ("Lay", "");
         return $"{begin} {what} {where}, readable, carrier up.{carry}{(Work.HasCover ? $" {CoverName} over it." : "")} Close the plate straight down.";
+    }
+
+    /// <summary>What was split for the cutter is joined here.</summary>
+    private string InParts(IReadOnlyList<string> layers)
+    {
+        var splits = about.Job.Tools.Cutter is { } cutter ? layers.Select(id => LayerSplit.Of(about.Layer(id).Layer, cutter, about.Figures.Cutting)).Where(s => s is { Parts: > 1 }).ToList() : [];
+        if (splits.Count == 0)
+            return "";
+        var turn = splits.SelectMany(s => s!.Joints).Any(j => j.Kind == JointKind.Overlap) ? ", each pressed and peeled before the next goes over its edge" : "";
+        return $" ({splits.Sum(s => s!.Parts)} parts, mark on mark, the marks cut away{turn})";
     }
 
     /// <summary>What is laid now lies on another face than what was laid before.</summary>

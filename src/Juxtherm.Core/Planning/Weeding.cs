@@ -22,8 +22,22 @@ public sealed record Weeding(int Centres, int Pieces, int Delicate, double Secon
         if (layer.Measures is not { } m)
             return null;
         var delicate = layer.DelicatePlaces.Count;
-        var seconds = figures.Seconds.Value + m.Holes * figures.SecondsPerCentre.Value + m.Pieces * figures.SecondsPerPiece.Value +
-            m.PerimeterMm / MmPerMetre * figures.SecondsPerMetre.Value + delicate * figures.SecondsPerDelicatePlace.Value;
-        return new Weeding(m.Holes, m.Pieces, delicate, Math.Round(seconds * layer.Vinyl.WeedEffort.Value));
+        return new Weeding(m.Holes, m.Pieces, delicate, SecondsOf(layer.Vinyl, figures, m.Holes, m.Pieces, m.PerimeterMm, delicate));
+    }
+
+    /// <summary>About how long something takes to weed, s.</summary>
+    /// <param name="vinyl">The vinyl.</param>
+    /// <param name="figures">How long each part takes.</param>
+    /// <param name="centres">Centres to pick out.</param>
+    /// <param name="pieces">Pieces that stay.</param>
+    /// <param name="perimeterMm">Length of all cuts, mm.</param>
+    /// <param name="delicate">Places that want care.</param>
+    public static double SecondsOf(Vinyl vinyl, WeedingFigures figures, int centres, int pieces, double perimeterMm, int delicate)
+    {
+        ArgumentNullException.ThrowIfNull(vinyl);
+        ArgumentNullException.ThrowIfNull(figures);
+        var seconds = figures.Seconds.Value + centres * figures.SecondsPerCentre.Value + pieces * figures.SecondsPerPiece.Value +
+            perimeterMm / MmPerMetre * figures.SecondsPerMetre.Value + delicate * figures.SecondsPerDelicatePlace.Value;
+        return Math.Round(seconds * vinyl.WeedEffort.Value);
     }
 }

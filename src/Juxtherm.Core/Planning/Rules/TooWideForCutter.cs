@@ -1,0 +1,18 @@
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Planning.Rules;
+
+/// <summary>Artwork that does not go through the cutter at once.</summary>
+public sealed class TooWideForCutter : ILayerRule
+{
+    /// <inheritdoc/>
+    public string Code => "too-wide-for-cutter";
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan, LayerInPlan layer)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(layer);
+        return plan.Job.Tools.Cutter is { } cutter ? CutNotices.TooWide(layer.Layer, cutter, plan.Figures.Cutting, plan.Words) : null;
+    }
+}
