@@ -3,7 +3,7 @@ using System.Globalization;
 namespace Juxtherm.Core.Artwork;
 
 /// <summary>Everyday words for colours, to call a layer by.</summary>
-internal static class ColourWords
+public static class ColourWords
 {
     private static readonly (string Word, string Hex)[] All =
     [
@@ -12,9 +12,13 @@ internal static class ColourWords
         ("blue", "#2058c8"), ("navy", "#1b2a49"), ("purple", "#7030a0"), ("lilac", "#c0a0e0"), ("pink", "#f080b0"), ("brown", "#7a4a28"), ("sand", "#d8c098"), ("cream", "#fff4d8"),
     ];
 
+    /// <summary>The word nearest to a colour.</summary>
+    /// <param name="hex">As <c>#rrggbb</c>.</param>
     public static string Nearest(string hex) => All.MinBy(c => Apart(c.Hex, hex)).Word;
 
     /// <summary>How far apart two colours look, roughly: the eye sees green best (weights of a common approximation, from memory).</summary>
+    /// <param name="one">As <c>#rrggbb</c>.</param>
+    /// <param name="other">As <c>#rrggbb</c>.</param>
     public static double Apart(string one, string other)
     {
         var ((r, g, b), (s, h, c)) = (Parts(one), Parts(other));
@@ -26,4 +30,9 @@ internal static class ColourWords
         var n = int.Parse(hex.AsSpan(1), NumberStyles.HexNumber, CultureInfo.InvariantCulture);
         return (n >> 16, (n >> 8) & 255, n & 255);
     }
+
+    /// <summary>A colour as somebody wrote it.</summary>
+    /// <param name="said"><c>#rrggbb</c>, another form that SVG knows, or an English name.</param>
+    /// <returns>As <c>#rrggbb</c>; null when it is no colour.</returns>
+    public static string? Hex(string said) => Svg.SvgColours.Read(said)?.Hex;
 }

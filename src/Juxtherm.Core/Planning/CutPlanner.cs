@@ -20,6 +20,9 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
     private const int FewPieces = 25;
     private const double BoxEffortShare = 0.05;
 
+    // Few pieces have few orders to try.
+    private const long EffortPerPiece = 600_000;
+
     /// <summary>Lays a job out.</summary>
     /// <param name="job">The job.</param>
     /// <param name="stock">What is on hand, with the length that is free.</param>
@@ -56,6 +59,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
         private readonly CuttingFigures _figures = work.Cutting;
         private readonly CutUnits _units = new(job, setup, work.Cutting, margin);
         private bool _stopped;
+        private int _unitsInAll = 1;
 
         public IReadOnlyList<string> NotCut => _units.NotCut;
 
@@ -63,6 +67,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
         {
             var lists = _units.Of(layout);
             var all = lists.Sum(l => l.Units.Count);
+            _unitsInAll = Math.Max(1, all);
             var done = 0;
             var laid = new List<CutList>();
             foreach (var list in lists)
@@ -98,7 +103,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             for (var b = 0; b < batches.Count; b++)
             {
                 var (start, end) = (from + (to - from) * b / batches.Count, from + (to - from) * (b + 1) / batches.Count);
-                foreach (var (sheet, source) in Batch(batches[b], supply, layout, vinyl, mirrored, start, end, Nest.UsualEffort / batches.Count))
+                foreach (var (sheet, source) in Batch(batches[b], supply, layout, vinyl, mirrored, start, end))
                 {
                     var finished = Timed(sheet with { Number = sheets.Count + 1 }, shapes, preset, vinyl);
                     sheets.Add(finished);
@@ -126,7 +131,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             : stock.Where(s => s.Vinyl == list.Vinyl.Id && list.Colour is not null && string.Equals(s.Colour, list.Colour, StringComparison.OrdinalIgnoreCase) && s.LengthMm > 0);
 
         private IEnumerable<(CutSheet Sheet, LoadableSheet Source)> Batch(
-            CutUnit[] units, SheetSupply supply, SheetLayout layout, Vinyl vinyl, bool mirrored, double from, double to, long effort)
+            CutUnit[] units, SheetSupply supply, SheetLayout layout, Vinyl vinyl, bool mirrored, double from, double to)
         {
             var pieces = units.Select(u => new NestPiece(u.Key, SheetBuilder.Over(u.Kept, mirrored), layout == SheetLayout.InPlace)).ToList();
             var ground = pieces.Sum(p => (p.Ground.EnvelopeInternal.Width + margin) * (p.Ground.EnvelopeInternal.Height + margin));
@@ -137,7 +142,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             {
                 _stopped |= !told(new CutProgress(Math.Round(from + (to - from) * p.Share, 3), Math.Round(p.Best.SheetLengthsMm.Sum(), 1)));
                 return !_stopped;
-            }, _stopped ? 0 : effort);
+            }, _stopped ? 0 : Math.Min(EffortPerPiece * units.Length, Nest.UsualEffort / _unitsInAll * units.Length));
             for (var s = 0; s < sheets.Count; s++)
             {
                 var used = found.SheetLengthsMm[s];

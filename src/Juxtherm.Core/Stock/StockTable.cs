@@ -119,7 +119,7 @@ public static class StockTable
         public string Colour(string column)
         {
             var said = Cell(column);
-            var hex = Artwork.Svg.SvgColours.Read(said)?.Hex;
+            var hex = Artwork.ColourWords.Hex(said);
             if (hex is null)
                 Fault($"{column} is “{said}”; #rrggbb or a colour's English name is accepted.", "wrong-type");
             return hex ?? "";

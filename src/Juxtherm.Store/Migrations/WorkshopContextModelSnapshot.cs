@@ -17,6 +17,92 @@ namespace Juxtherm.Store.Migrations
 #pragma warning disable 612, 618
             modelBuilder.HasAnnotation("ProductVersion", "10.0.15");
 
+            modelBuilder.Entity("Juxtherm.Store.CutCommandRow", b =>
+                {
+                    b.Property<Guid>("CutId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("CommandId")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("CutId", "CommandId");
+
+                    b.ToTable("CutCommandRow");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.CutPresetRow", b =>
+                {
+                    b.Property<string>("Vinyl")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Cutter")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Blade")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("ForceGrams")
+                        .HasColumnType("REAL");
+
+                    b.Property<int>("Passes")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("UpdatedUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Vinyl", "Cutter");
+
+                    b.ToTable("CutPresets");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.CutRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("CreatedUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Cutter")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("JobId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("RunJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Status")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Title")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("WayJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Weeded")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("JobId", "CreatedUtc");
+
+                    b.ToTable("Cuts");
+                });
+
             modelBuilder.Entity("Juxtherm.Store.JobRow", b =>
                 {
                     b.Property<Guid>("Id")
@@ -261,6 +347,113 @@ namespace Juxtherm.Store.Migrations
                     b.ToTable("Shelf");
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.StockMoveRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("CommandId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("CutId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Mm")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("StockId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("StockId", "CommandId", "Kind")
+                        .IsUnique();
+
+                    b.ToTable("StockMoves");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.StockRow", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Colour")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ColourName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("CornerLengthMm")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("CornerWidthMm")
+                        .HasColumnType("REAL");
+
+                    b.Property<long>("CreatedUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DeletedUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid?>("FromCut")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Label")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Lot")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("LowMm")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("PricePerMetre")
+                        .HasColumnType("REAL");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Vinyl")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("WidthMm")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("DeletedUtc", "Vinyl", "Colour");
+
+                    b.ToTable("Stock");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.CutCommandRow", b =>
+                {
+                    b.HasOne("Juxtherm.Store.CutRow", null)
+                        .WithMany("Commands")
+                        .HasForeignKey("CutId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Juxtherm.Store.LogRow", b =>
                 {
                     b.HasOne("Juxtherm.Store.RunRow", null)
@@ -288,11 +481,30 @@ namespace Juxtherm.Store.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.StockMoveRow", b =>
+                {
+                    b.HasOne("Juxtherm.Store.StockRow", null)
+                        .WithMany("Moves")
+                        .HasForeignKey("StockId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.CutRow", b =>
+                {
+                    b.Navigation("Commands");
+                });
+
             modelBuilder.Entity("Juxtherm.Store.RunRow", b =>
                 {
                     b.Navigation("Events");
 
                     b.Navigation("Trace");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.StockRow", b =>
+                {
+                    b.Navigation("Moves");
                 });
 #pragma warning restore 612, 618
         }

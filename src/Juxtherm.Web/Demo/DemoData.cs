@@ -2,6 +2,7 @@ using System.Text.Json.Nodes;
 using Juxtherm.Core.Bench;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Stock;
 using Juxtherm.Store;
 using Juxtherm.Web.Endpoints;
 using Juxtherm.Web.Hosting;
@@ -15,10 +16,11 @@ namespace Juxtherm.Web.Demo;
 /// <param name="jobs">Where jobs are kept.</param>
 /// <param name="runs">Where runs are kept.</param>
 /// <param name="shelf">Where own vinyls, blanks and presses are kept.</param>
+/// <param name="stock">Where vinyl on hand is kept.</param>
 /// <param name="plans">Plans them.</param>
 /// <param name="planner">Reads frozen jobs.</param>
 /// <param name="clock">The time now; the examples end before it.</param>
-internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, PlanCache plans, Planner planner, TimeProvider clock)
+internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, StockStore stock, PlanCache plans, Planner planner, TimeProvider clock)
 {
     private static readonly (string Title, int DaysAgo, (Outcome[] Seen, string Note)[] Pieces)[] Runs =
     [
@@ -37,16 +39,28 @@ internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, P
                 await shelf.AddAsync((string)entry!["id"]!, kind, (string)entry["name"]!, entry.ToJsonString(), cancel);
         }
 
+        var problems = new Problems();
+        var onHand = StockTable.Read(Text("Stock.csv"), [.. planner.Catalogue.Vinyls.Keys], problems);
+        if (!problems.None)
+            throw new InvalidOperationException("The vinyl of the worked example cannot be read: " + problems.Found[0].Message);
+        await stock.AddAsync([.. onHand.Select((s, i) => (StockEndpoints.Row(s with { Id = $"demo-{i + 1}" }), s.LengthMm))], Guid.NewGuid(), cancel);
+
         var kept = new Dictionary<string, Guid>(StringComparer.Ordinal);
         foreach (var json in JobFiles())
         {
-            var problems = new Problems();
             var (job, _) = plans.Plan(json, UnitSystem.Metric, problems) ?? throw new InvalidOperationException("A worked example cannot be read: " + problems.Found[0].Message);
             kept[job.Title] = (await jobs.AddAsync(job.Title, json, cancel)).Id;
         }
 
         foreach (var (title, daysAgo, pieces) in Runs)
             await CarryOutAsync(kept[title], clock.GetUtcNow().AddDays(-daysAgo), pieces, cancel);
+    }
+
+    private static string Text(string name)
+    {
+        var assembly = typeof(DemoData).Assembly;
+        using var reader = new StreamReader(assembly.GetManifestResourceStream(assembly.GetManifestResourceNames().Single(n => n.EndsWith(name, StringComparison.Ordinal)))!);
+        return reader.ReadToEnd();
     }
 
     private static IEnumerable<string> JobFiles()
@@ -61,9 +75,7 @@ internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, P
 
     private static IEnumerable<(string Kind, JsonArray Entries)> ShelfFile()
     {
-        var assembly = typeof(DemoData).Assembly;
-        using var stream = assembly.GetManifestResourceStream(assembly.GetManifestResourceNames().Single(n => n.EndsWith("Shelf.json", StringComparison.Ordinal)))!;
-        return [.. JsonNode.Parse(stream)!.AsObject().Select(kind => (kind.Key, kind.Value!.AsArray()))];
+        return [.. JsonNode.Parse(Text("Shelf.json"))!.AsObject().Select(kind => (kind.Key, kind.Value!.AsArray()))];
     }
 
     private async Task CarryOutAsync(Guid job, DateTimeOffset start, (Outcome[] Seen, string Note)[] pieces, CancellationToken cancel)

@@ -56,6 +56,15 @@ public sealed record FormChoice(string Id, string Name, FaceShape Shape, IReadOn
 /// <param name="Own">For an own one, what a job file has to carry; null for a shipped one.</param>
 public sealed record MaterialChoice(string Id, string Name, MaterialKind Kind, double LimitCelsius, string LimitFrom, JsonElement? Own);
 
+/// <summary>A cutter to choose.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">For the reader.</param>
+/// <param name="CutWidthMm">Widest it cuts, mm.</param>
+/// <param name="MatLengthMm">Longest it cuts on its usual mat, mm.</param>
+/// <param name="MatlessLengthMm">Longest without a mat, mm.</param>
+/// <param name="From">Where that comes from.</param>
+public sealed record CutterChoice(string Id, string Name, double CutWidthMm, double MatLengthMm, double MatlessLengthMm, string From);
+
 /// <summary>Everything to choose from.</summary>
 /// <param name="Version">Changes with any figure.</param>
 /// <param name="Vinyls">Vinyls.</param>
@@ -64,9 +73,10 @@ public sealed record MaterialChoice(string Id, string Name, MaterialKind Kind, d
 /// <param name="Materials">Materials.</param>
 /// <param name="Covers">Covers.</param>
 /// <param name="Underlays">Underlays.</param>
+/// <param name="Cutters">Cutters.</param>
 public sealed record CatalogueAnswer(
     string Version, IReadOnlyList<VinylChoice> Vinyls, IReadOnlyList<PressChoice> HeatSources, IReadOnlyList<FormChoice> Forms, IReadOnlyList<MaterialChoice> Materials,
-    IReadOnlyList<Choice> Covers, IReadOnlyList<Choice> Underlays);
+    IReadOnlyList<Choice> Covers, IReadOnlyList<Choice> Underlays, IReadOnlyList<CutterChoice> Cutters);
 
 /// <summary>What can be chosen.</summary>
 internal static class CatalogueEndpoints
@@ -102,7 +112,8 @@ internal static class CatalogueEndpoints
             [.. c.Forms.Values.Select(f => new FormChoice(f.Id, f.Name, f.Shape, [.. c.Materials.Values.Where(m => f.Materials.Contains(m.Kind)).Select(m => m.Id)], f.UsualMaterial, f.Supported))],
             [.. c.Materials.Values.Select(m => new MaterialChoice(m.Id, m.Name, m.Kind, m.LimitCelsius.Value, m.LimitCelsius.From.Source, Own(m.Id)))],
             [.. c.Covers.Values.Select(s => new Choice(s.Id, s.Name, ""))],
-            [.. c.Underlays.Values.Select(s => new Choice(s.Id, s.Name, ""))]);
+            [.. c.Underlays.Values.Select(s => new Choice(s.Id, s.Name, ""))],
+            [.. c.Cutters.Values.Select(k => new CutterChoice(k.Id, k.Name, k.CutWidthMm.Value, k.MatLengthMm.Value, k.MatlessLengthMm.Value, k.CutWidthMm.From.Source))]);
     }
 
     /// <summary>What a job file brings along, as far as it can be read.</summary>

@@ -16,21 +16,20 @@ public sealed record PlacementAnswer(FacePlacement Front, FacePlacement Back);
 /// <summary>Where things go, how large they may be, and guides to lay them by.</summary>
 internal static class PlacementEndpoints
 {
-    private const double UsualCutterWidthMm = 292;
-    private const double UsualCutterLengthMm = 292;
-
     public static void MapPlacement(this IEndpointRouteBuilder routes)
     {
         var group = routes.MapGroup("/api/placement").WithTags("Placement");
-        group.MapPost("/", async (HttpRequest request, double? cutterWidthMm, double? cutterLengthMm, PlanCache cache, CancellationToken cancel) =>
+        group.MapPost("/", async (HttpRequest request, double? cutterWidthMm, double? cutterLengthMm, PlanCache cache, CatalogueSnapshot catalogue, CancellationToken cancel) =>
         {
             var problems = new Problems();
-            var (width, height) = (cutterWidthMm ?? UsualCutterWidthMm, cutterLengthMm ?? UsualCutterLengthMm);
-            if (width is < 10 or > 30_000 || height is < 10 or > 30_000)
+            if (cutterWidthMm is < 10 or > 30_000 || cutterLengthMm is < 10 or > 30_000)
                 problems.Add("", "cutterWidthMm and cutterLengthMm: 10 to 30000 mm are accepted.", "out-of-range");
-            return problems.None && cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job
-                ? Results.Ok(new PlacementAnswer(JobPlacement.Of(job, Face.Front, width, height), JobPlacement.Of(job, Face.Back, width, height)))
-                : ProblemAnswers.Invalid(problems);
+            if (!problems.None || cache.Read(await JobBody.ReadAsync(request, cancel), problems) is not { } job)
+                return ProblemAnswers.Invalid(problems);
+            // What is asked for beside the job holds; otherwise the job's own cutter.
+            var (width, height) = (cutterWidthMm ?? job.Tools.Cutter!.WidthMm, cutterLengthMm ?? job.Tools.Cutter!.LengthMm);
+            FacePlacement On(Face face) => JobPlacement.Of(job, face, width, height, catalogue.Work.Cutting);
+            return Results.Ok(new PlacementAnswer(On(Face.Front), On(Face.Back)));
         }).Accepts<object>("application/json").Produces<PlacementAnswer>().ProducesProblem(400);
         group.MapPost("/grade", GradeAsync).Accepts<object>("application/json").Produces<Graded[]>().ProducesProblem(400);
         group.MapPost("/letters", LettersAsync).Accepts<object>("application/json").Produces<LetterPlan>().ProducesProblem(400);
@@ -53,7 +52,7 @@ internal static class PlacementEndpoints
             return ProblemAnswers.Invalid(problems);
         }
 
-        var proposals = JobPlacement.Of(job, face, UsualCutterWidthMm, UsualCutterLengthMm).Proposals;
+        var proposals = JobPlacement.Of(job, face, job.Tools.Cutter!.WidthMm, job.Tools.Cutter.LengthMm).Proposals;
         // Whatever rule the design lies nearest to places it on the other sizes too.
         var rule = PlacementRules.All.First(r => r.Id == proposals.MinBy(p => Math.Abs(p.XMm - box.XMm) + Math.Abs(p.YMm - box.YMm))!.Id);
         var none = new Dictionary<string, double>(StringComparer.Ordinal);

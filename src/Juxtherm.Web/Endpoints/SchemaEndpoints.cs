@@ -103,6 +103,10 @@ internal static class SchemaEndpoints
                         ["underlay"] = Ids(catalogue.Underlays.Keys),
                         ["cover"] = Ids(catalogue.Covers.Keys),
                         ["steam"] = new JsonObject { ["type"] = "boolean" },
+                        ["cutter"] = Ids(catalogue.Cutters.Keys),
+                        ["cutterWidthMm"] = Number(10, JobReader.MostMm, "Widest the cutter cuts, mm."),
+                        ["cutterLengthMm"] = Number(10, JobReader.MostMm * 10, "Longest it cuts, mm."),
+                        ["matless"] = new JsonObject { ["type"] = "boolean", ["description"] = "The vinyl needs no mat." },
                     },
                     "heatSource"),
                 ["layers"] = new JsonObject { ["type"] = "array", ["minItems"] = 1, ["maxItems"] = JobReader.MostLayers, ["items"] = layer },
@@ -126,7 +130,16 @@ internal static class SchemaEndpoints
                         },
                         "name"),
                 },
-                ["choices"] = Object(new JsonObject(AllWays.List.Where(w => w.Accepts.Count > 0).Select(w => KeyValuePair.Create(w.Id, (JsonNode?)Ids(["advise", .. w.Accepts]))))),
+                ["choices"] = Object(new JsonObject(
+                [.. AllWays.List.Where(w => w.Accepts.Count > 0).Select(w => KeyValuePair.Create(w.Id, (JsonNode?)Ids(["advise", .. w.Accepts]))), KeyValuePair.Create("layout", (JsonNode?)Ids(["advise", .. CutWishes.Layouts.Keys]))])),
+                ["cut"] = Object(new JsonObject
+                {
+                    ["marginMm"] = Number(0, JobReader.MostCutMarginMm, "Room between pieces, mm."),
+                    ["testCut"] = new JsonObject { ["type"] = "boolean", ["description"] = "A small test shape is cut first." },
+                    ["patch"] = new JsonObject { ["type"] = "boolean", ["description"] = "A small shape for a test press is cut along." },
+                    ["nestAbovePercent"] = Number(0, 100, "Share of vinyl saved above which packing tightly is advised, %."),
+                    ["stock"] = new JsonObject { ["type"] = "object", ["description"] = "Ids of vinyl on hand by cut list." },
+                }),
                 ["accepted"] = new JsonObject
                 {
                     ["type"] = "array",

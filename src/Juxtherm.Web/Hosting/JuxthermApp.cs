@@ -47,6 +47,11 @@ internal static class JuxthermApp
         services.AddSingleton<RunStore>();
         services.AddSingleton<LogStore>();
         services.AddSingleton<BenchService>();
+        services.AddSingleton<StockStore>();
+        services.AddSingleton<CutStore>();
+        services.AddSingleton<CutPlanner>();
+        services.AddSingleton<CutPlans>();
+        services.AddSingleton<CutterBench>();
         services.AddSingleton<DemoData>();
         services.AddProblemDetails(ProblemAnswers.Configure);
         services.AddExceptionHandler<ProblemAnswers>();
@@ -73,6 +78,9 @@ internal static class JuxthermApp
         app.MapArtwork();
         app.MapPlacement();
         app.MapShelf();
+        app.MapCutPlans();
+        app.MapCuts();
+        app.MapStock();
         app.MapJobs();
         app.MapRuns();
         app.MapLog();

@@ -1,0 +1,124 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Cutting;
+using Juxtherm.Core.Cutting.Files;
+using Juxtherm.Core.Planning;
+using Juxtherm.Core.Reading;
+using Juxtherm.Store;
+using Juxtherm.Web.Hosting;
+
+namespace Juxtherm.Web.Endpoints;
+
+/// <summary>A layout in the making, or made.</summary>
+/// <param name="Id">Ask again by it.</param>
+/// <param name="Share">Share of the work done, 0 to 1.</param>
+/// <param name="LengthMm">Length of what is being laid out, as short as it is so far, mm.</param>
+/// <param name="Plan">How the job is cut; null while it is being worked out.</param>
+public sealed record CutPlanAnswer(string Id, double Share, double LengthMm, CutPlan? Plan);
+
+/// <summary>A test cut, looked at.</summary>
+/// <param name="Vinyl">Vinyl id.</param>
+/// <param name="Cutter">Cutter id.</param>
+/// <param name="Blade">Blade that cut it.</param>
+/// <param name="ForceGrams">Force, grams.</param>
+/// <param name="Passes">How often it went round.</param>
+/// <param name="Finding">What it looks like.</param>
+public sealed record TestCutLook(string Vinyl, string Cutter, Blade Blade, double ForceGrams, int Passes, TestCutFinding Finding);
+
+/// <summary>How jobs are laid out on sheets, and the files for a cutter.</summary>
+internal static class CutPlanEndpoints
+{
+    private static readonly TimeSpan AtOnce = TimeSpan.FromMilliseconds(500);
+    private static readonly TimeSpan Stopping = TimeSpan.FromSeconds(10);
+
+    public static void MapCutPlans(this IEndpointRouteBuilder routes)
+    {
+        var plans = routes.MapGroup("/api/cut-plans").WithTags("Cutting");
+        plans.MapPost("/", BeginAsync).Accepts<object>("application/json").Produces<CutPlanAnswer>().ProducesProblem(400);
+        plans.MapGet("/{id}", async (string id, CutPlans all) => await AnswerAsync(all.Find(id), AtOnce)).Produces<CutPlanAnswer>().ProducesProblem(404);
+        plans.MapPost("/{id}/stop", async (string id, CutPlans all) =>
+        {
+            var entry = all.Find(id);
+            entry?.Stop();
+            return await AnswerAsync(entry, Stopping);
+        }).Produces<CutPlanAnswer>().ProducesProblem(404);
+        plans.MapGet("/{id}/file.{format}", FileAsync).Produces(200, contentType: "image/svg+xml").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        routes.MapPost("/api/cut-presets/test", TestAsync).WithTags("Cutting").Produces<TestCutAdvice>().ProducesProblem(400);
+        routes.MapDelete("/api/cut-presets/{vinyl}/{cutter}", async (string vinyl, string cutter, StockStore store, CancellationToken cancel) =>
+        {
+            await store.SetPresetAsync(vinyl, cutter, null, cancel);
+            return Results.NoContent();
+        }).WithTags("Cutting").Produces(204);
+    }
+
+    private static async Task<IResult> BeginAsync(HttpRequest request, string? units, CutPlans all, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        return await all.BeginAsync(await JobBody.ReadAsync(request, cancel), JobBody.Units(units), problems, cancel) is { } entry ? await AnswerAsync(entry, AtOnce) : ProblemAnswers.Invalid(problems);
+    }
+
+    private static async Task<IResult> AnswerAsync(CutPlanEntry? entry, TimeSpan patience)
+    {
+        if (entry is null)
+            return ProblemAnswers.NotFound("layout");
+        await Task.WhenAny(entry.Plan, Task.Delay(patience));
+        return Results.Ok(entry.Plan.IsCompleted ? new CutPlanAnswer(entry.Id, 1, 0, await entry.Plan) : new CutPlanAnswer(entry.Id, entry.Progress.Share, entry.Progress.LengthMm, null));
+    }
+
+    /// <summary>Sheets as a file: all of a layout, or with list and sheet a single one.</summary>
+    private static async Task<IResult> FileAsync(string id, string format, string? list, int? sheet, CutPlans all, CatalogueSnapshot catalogue)
+    {
+        if (all.Find(id) is not { } entry)
+            return ProblemAnswers.NotFound("layout");
+        var plan = await entry.Plan;
+        if (plan.Stops)
+            return ProblemAnswers.Conflict("stop", "There is a stop, so there is no file: " + plan.Notices[0].Text);
+        return SheetFiles.Answer(entry.Job.Title, plan.Way, format, list, sheet, entry.Job.Tools.Cutter?.Cutter ?? catalogue.Cutters[ReferencePractice.Cutter]);
+    }
+
+    private static async Task<IResult> TestAsync(TestCutLook look, CatalogueSnapshot catalogue, StockStore store, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        if (!catalogue.Cutters.TryGetValue(look.Cutter, out var cutter))
+            problems.Add("/cutter", $"/cutter is “{look.Cutter}”; nearest: {string.Join(", ", NearestIds.To(look.Cutter, [.. catalogue.Cutters.Keys]))}.", "unknown-id");
+        else if (!(look.ForceGrams > 0 && look.ForceGrams <= cutter.MostForceGrams.Value))
+            problems.Add("/forceGrams", $"/forceGrams is {look.ForceGrams}; above 0 to {cutter.MostForceGrams.Value:0} g is accepted.", "out-of-range");
+        if (look.Passes is < 1 or > CutPreset.MostPasses)
+            problems.Add("/passes", $"/passes is {look.Passes}; 1 to {CutPreset.MostPasses} are accepted.", "out-of-range");
+        if (look.Vinyl.Length is 0 or > 60)
+            problems.Add("/vinyl", "/vinyl is the id of a vinyl; up to 60 characters are accepted.", "missing");
+        if (!problems.None)
+            return ProblemAnswers.Invalid(problems, "test cut");
+        var advice = TestCut.Next(new CutPreset(look.Blade, look.ForceGrams, look.Passes, new Provenance(ProvenanceKind.Owner, "")), look.Finding, cutter!);
+        if (advice.Preset is { } next)
+            await store.SetPresetAsync(look.Vinyl, look.Cutter, new CutPresetRow { Vinyl = look.Vinyl, Cutter = look.Cutter, Blade = next.Blade.ToString().ToLowerInvariant(), ForceGrams = next.ForceGrams, Passes = next.Passes }, cancel);
+        return Results.Ok(advice);
+    }
+}
+
+/// <summary>Answers sheets as files.</summary>
+internal static class SheetFiles
+{
+    public static IResult Answer(string title, CutWay way, string format, string? list, int? sheet, Cutter cutter)
+    {
+        var groups = way.Lists.Where(l => list is null || l.Id == list)
+            .Select(l => (List: l, Sheets: l.Sheets.Where(s => sheet is null || s.Number == sheet).ToList())).Where(g => g.Sheets.Count > 0).ToList();
+        if (groups.Count == 0)
+            return ProblemAnswers.NotFound("sheet");
+        List<CutFileGroup> files = [.. groups.Select(g => new CutFileGroup(g.List.Id, $"{g.List.Name} {g.List.Colour}".Trim(), g.List.Colour, g.List.Shapes, g.Sheets))];
+        var name = $"{(list is null ? "cut" : list)}{(sheet is null ? "" : $"-{sheet}")}.{format}";
+        IResult File(string text, string type) => Results.File(System.Text.Encoding.UTF8.GetBytes(text), type, name);
+        switch (format)
+        {
+            case "svg":
+                return File(SvgCutFile.Write(title, files), "image/svg+xml");
+            case "dxf":
+                return File(DxfCutFile.Write(files), "image/vnd.dxf");
+            case "hpgl" when groups is [{ Sheets: [var only] } one]:
+                return File(HpglCutFile.Write(only.Strokes(one.List.Shapes), one.List.Preset, cutter), "application/vnd.hp-hpgl");
+            default:
+                var problems = new Problems();
+                problems.Add("", format == "hpgl" ? "HPGL holds one sheet: list and sheet are needed." : $"There is no cut file as {format}; svg, dxf or hpgl is accepted.", "unknown-id");
+                return ProblemAnswers.Invalid(problems, "question");
+        }
+    }
+}

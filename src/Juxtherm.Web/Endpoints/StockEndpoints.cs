@@ -1,0 +1,193 @@
+using Juxtherm.Core.Artwork;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Reading;
+using Juxtherm.Core.Stock;
+using Juxtherm.Documents;
+using Juxtherm.Store;
+using Juxtherm.Web.Hosting;
+
+namespace Juxtherm.Web.Endpoints;
+
+/// <summary>A roll, sheet or offcut on hand.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Version">Give it back when changing it.</param>
+/// <param name="Kind">What it is.</param>
+/// <param name="Vinyl">Vinyl id.</param>
+/// <param name="Colour">As <c>#rrggbb</c>.</param>
+/// <param name="ColourName">What its colour is called.</param>
+/// <param name="WidthMm">mm.</param>
+/// <param name="OnHandMm">Length on the shelf, mm.</param>
+/// <param name="ReservedMm">Of that promised to cuts, mm.</param>
+/// <param name="CornerWidthMm">Width of the corner that is gone, mm.</param>
+/// <param name="CornerLengthMm">Its length, mm.</param>
+/// <param name="Lot">Lot.</param>
+/// <param name="Label">What is written on it.</param>
+/// <param name="PricePerMetre">Price of a metre; null when not known.</param>
+/// <param name="LowMm">Below this it is running out, mm.</param>
+/// <param name="Low">It is running out.</param>
+public sealed record StockAnswer(
+    string Id, int Version, StockKind Kind, string Vinyl, string Colour, string ColourName, double WidthMm, double OnHandMm, double ReservedMm, double CornerWidthMm, double CornerLengthMm,
+    string Lot, string Label, double? PricePerMetre, double LowMm, bool Low);
+
+/// <summary>A roll, sheet or offcut as it is typed in.</summary>
+/// <param name="CommandId">Chosen by whoever asks; asking twice counts once.</param>
+/// <param name="Version">The version it was changed from; left out for a new one.</param>
+/// <param name="Kind">What it is.</param>
+/// <param name="Vinyl">Vinyl id.</param>
+/// <param name="Colour">As <c>#rrggbb</c> or an English name.</param>
+/// <param name="ColourName">What its colour is called.</param>
+/// <param name="WidthMm">mm.</param>
+/// <param name="LengthMm">Length on the shelf, mm; left out on a change to leave it as it is.</param>
+/// <param name="CornerWidthMm">Width of the corner that is gone, mm.</param>
+/// <param name="CornerLengthMm">Its length, mm.</param>
+/// <param name="Lot">Lot.</param>
+/// <param name="Label">What is written on it; left out for one made up.</param>
+/// <param name="PricePerMetre">Price of a metre.</param>
+/// <param name="LowMm">Below this it is running out, mm.</param>
+public sealed record StockAsk(
+    Guid CommandId, int? Version, StockKind Kind, string Vinyl, string Colour, string? ColourName, double WidthMm, double? LengthMm, double? CornerWidthMm, double? CornerLengthMm,
+    string? Lot, string? Label, double? PricePerMetre, double? LowMm);
+
+/// <summary>A table of vinyl on hand.</summary>
+/// <param name="CommandId">Chosen by whoever asks; asking twice counts once.</param>
+/// <param name="Text">CSV with a heading.</param>
+public sealed record StockTableAsk(Guid CommandId, string Text);
+
+/// <summary>A roll on the scale.</summary>
+/// <param name="Vinyl">Vinyl id.</param>
+/// <param name="WidthMm">Width, mm.</param>
+/// <param name="Grams">Weight with its core, g.</param>
+/// <param name="CoreGrams">Weight of the core, g.</param>
+public sealed record WeightAsk(string Vinyl, double WidthMm, double Grams, double CoreGrams);
+
+/// <summary>What a roll's weight says.</summary>
+/// <param name="LengthMm">Length on it, mm.</param>
+/// <param name="GramsPerM2">Weight of the vinyl with its carrier that this rests on, g/m².</param>
+/// <param name="From">Where that comes from.</param>
+public sealed record WeightAnswer(double LengthMm, double GramsPerM2, string From);
+
+/// <summary>Vinyl on hand.</summary>
+internal static class StockEndpoints
+{
+    public static void MapStock(this IEndpointRouteBuilder routes)
+    {
+        var stock = routes.MapGroup("/api/stock").WithTags("Stock");
+        stock.MapGet("/", async (StockStore store, CancellationToken cancel) => Results.Ok((await store.ListAsync(cancel)).Select(Answer).ToArray())).Produces<StockAnswer[]>();
+        stock.MapPost("/", AddAsync).Produces<StockAnswer>(201).ProducesProblem(400);
+        stock.MapPut("/{id}", SaveAsync).Produces<StockAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        stock.MapDelete("/{id}", (string id, StockStore store, CancellationToken cancel) => SetDeletedAsync(id, true, store, cancel)).Produces<StockAnswer>().ProducesProblem(404);
+        stock.MapPost("/{id}/restore", (string id, StockStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel)).Produces<StockAnswer>().ProducesProblem(404);
+        stock.MapGet("/{id}/label.pdf", LabelAsync).Produces(200, contentType: "application/pdf").ProducesProblem(404);
+        stock.MapPost("/weight", Weigh).Produces<WeightAnswer>().ProducesProblem(400);
+        stock.MapPost("/table", TableAsync).Produces<StockAnswer[]>().ProducesProblem(400);
+        routes.MapGet("/api/stock.csv", async (StockStore store, CancellationToken cancel) =>
+            Results.File(System.Text.Encoding.UTF8.GetBytes(StockTable.Write((await store.ListAsync(cancel)).Select(s => s.Vinyl with { LengthMm = s.Ledger.OnHandMm }))), "text/csv", "vinyl-on-hand.csv")).WithTags("Stock").Produces(200, contentType: "text/csv");
+    }
+
+    private static async Task<IResult> AddAsync(StockAsk ask, StockStore store, CatalogueSnapshot catalogue, ShelfStore shelf, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        var length = ask.LengthMm ?? 0;
+        if (length <= 0)
+            problems.Add("/lengthMm", $"/lengthMm is {length}; above 0 to {StockTable.LongestMm:0} mm is accepted.", "out-of-range");
+        if (Row(ask, Guid.NewGuid().ToString("N"), await VinylsAsync(catalogue, shelf, cancel), problems) is not { } row || !problems.None)
+            return ProblemAnswers.Invalid(problems, "vinyl");
+        row.Id = ask.CommandId.ToString("N");
+        if (row.Label.Length == 0)
+            row.Label = $"{char.ToUpperInvariant(row.Kind[0])}{row.Kind[1..]} {(await store.ListAsync(cancel)).Count(s => s.Row.Kind == row.Kind) + 1}";
+        await store.AddAsync([(row, length)], ask.CommandId, cancel);
+        return await store.FindAsync(row.Id, cancel) is { } kept ? Results.Created($"/api/stock/{row.Id}", Answer(kept)) : ProblemAnswers.NotFound("vinyl on the shelf");
+    }
+
+    private static async Task<IResult> SaveAsync(string id, StockAsk ask, StockStore store, CatalogueSnapshot catalogue, ShelfStore shelf, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        if (Row(ask, id, await VinylsAsync(catalogue, shelf, cancel), problems) is not { } row || !problems.None)
+            return ProblemAnswers.Invalid(problems, "vinyl");
+        row.Version = ask.Version ?? 0;
+        var (kept, stale) = await store.SaveAsync(row, ask.LengthMm, ask.CommandId, cancel);
+        if (kept is null)
+            return ProblemAnswers.NotFound("vinyl on the shelf");
+        return stale ? ProblemAnswers.Conflict("stale", "It was changed or cut from in the meantime.", Answer(kept)) : Results.Ok(Answer(kept));
+    }
+
+    private static async Task<IResult> SetDeletedAsync(string id, bool deleted, StockStore store, CancellationToken cancel) =>
+        await store.SetDeletedAsync(id, deleted, cancel) is { } row ? Results.Ok(Answer(row)) : ProblemAnswers.NotFound("vinyl on the shelf");
+
+    private static async Task<IResult> TableAsync(StockTableAsk ask, StockStore store, CatalogueSnapshot catalogue, ShelfStore shelf, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        var read = StockTable.Read(ask.Text, await VinylsAsync(catalogue, shelf, cancel), problems);
+        if (!problems.None)
+            return ProblemAnswers.Invalid(problems, "table");
+        await store.AddAsync([.. read.Select((s, i) => (Row(s with { Id = $"{ask.CommandId:N}-{i}", Label = s.Label.Length > 0 ? s.Label : $"{s.Kind} {i + 1}" }), s.LengthMm))], ask.CommandId, cancel);
+        return Results.Ok((await store.ListAsync(cancel)).Select(Answer).ToArray());
+    }
+
+    private static IResult Weigh(WeightAsk ask, CatalogueSnapshot catalogue)
+    {
+        var problems = new Problems();
+        if (!catalogue.Vinyls.TryGetValue(ask.Vinyl, out var vinyl))
+            problems.Add("/vinyl", $"/vinyl is “{ask.Vinyl}”; a kind of vinyl is accepted, nearest: {string.Join(", ", NearestIds.To(ask.Vinyl, [.. catalogue.Vinyls.Keys]))}.", "unknown-id");
+        Between(problems, "widthMm", ask.WidthMm, 10, StockTable.WidestMm, "mm");
+        Between(problems, "grams", ask.Grams, 0, 100_000, "g");
+        Between(problems, "coreGrams", ask.CoreGrams, 0, 100_000, "g");
+        if (!problems.None)
+            return ProblemAnswers.Invalid(problems, "weight");
+        var perM2 = RollWeight.GramsPerM2(vinyl!, catalogue.Carrier);
+        return Results.Ok(new WeightAnswer(Math.Round(RollWeight.LengthMm(ask.Grams, ask.CoreGrams, perM2, ask.WidthMm)), Math.Round(perM2), vinyl!.Thermal.DensityKgM3.From.Source));
+    }
+
+    private static async Task<IResult> LabelAsync(string id, HttpRequest request, StockStore store, CatalogueSnapshot catalogue, TimeProvider clock, CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } kept)
+            return ProblemAnswers.NotFound("vinyl on the shelf");
+        var vinyl = catalogue.Vinyls.TryGetValue(kept.Row.Vinyl, out var known) ? known.Name : kept.Row.Vinyl;
+        return Results.File(StockLabel.Pdf(kept.Vinyl with { LengthMm = kept.Ledger.OnHandMm }, vinyl, $"{request.Scheme}://{request.Host}/stock?piece={id}", clock.GetUtcNow()), "application/pdf", "label.pdf");
+    }
+
+    private static async Task<IReadOnlyCollection<string>> VinylsAsync(CatalogueSnapshot catalogue, ShelfStore shelf, CancellationToken cancel) =>
+        [.. catalogue.Vinyls.Keys, .. (await shelf.ListAsync(cancel)).Where(s => s.Kind == "vinyl").Select(s => s.Id)];
+
+    private static StockRow? Row(StockAsk ask, string id, IReadOnlyCollection<string> vinyls, Problems problems)
+    {
+        if (!vinyls.Contains(ask.Vinyl, StringComparer.Ordinal))
+            problems.Add("/vinyl", $"/vinyl is “{ask.Vinyl}”; nearest: {string.Join(", ", NearestIds.To(ask.Vinyl, vinyls))}.", "unknown-id");
+        var colour = ColourWords.Hex(ask.Colour);
+        if (colour is null)
+            problems.Add("/colour", $"/colour is “{ask.Colour}”; #rrggbb or a colour's English name is accepted.", "wrong-type");
+        Between(problems, "widthMm", ask.WidthMm, 10, StockTable.WidestMm, "mm");
+        Between(problems, "lengthMm", ask.LengthMm ?? 0, 0, StockTable.LongestMm, "mm");
+        Between(problems, "cornerWidthMm", ask.CornerWidthMm ?? 0, 0, ask.WidthMm, "mm");
+        Between(problems, "cornerLengthMm", ask.CornerLengthMm ?? 0, 0, StockTable.LongestMm, "mm");
+        Between(problems, "pricePerMetre", ask.PricePerMetre ?? 0, 0, 10_000, "");
+        Between(problems, "lowMm", ask.LowMm ?? 0, 0, StockTable.LongestMm, "mm");
+        foreach (var (name, text) in new[] { ("colourName", ask.ColourName), ("lot", ask.Lot), ("label", ask.Label) })
+        {
+            if (text is { Length: > StockTable.LongestText })
+                problems.Add("/" + name, $"/{name} has {text.Length} characters; up to {StockTable.LongestText} are accepted.", "too-long");
+        }
+
+        return problems.None ? Row(new VinylStock(id, ask.Kind, ask.Vinyl, colour!, ask.ColourName ?? "", ask.WidthMm, 0, ask.CornerWidthMm ?? 0, ask.CornerLengthMm ?? 0, ask.Lot ?? "", ask.Label ?? "", ask.PricePerMetre, ask.LowMm ?? 0)) : null;
+    }
+
+    internal static StockRow Row(VinylStock s) => new()
+    {
+        Id = s.Id, Kind = s.Kind.ToString().ToLowerInvariant(), Vinyl = s.Vinyl, Colour = s.Colour, ColourName = s.ColourName, WidthMm = s.WidthMm, CornerWidthMm = s.CornerWidthMm, CornerLengthMm = s.CornerLengthMm,
+        Lot = s.Lot, Label = s.Label, PricePerMetre = s.PricePerMetre, LowMm = s.LowMm,
+    };
+
+    private static void Between(Problems problems, string name, double value, double least, double most, string unit)
+    {
+        if (!(value >= least && value <= most))
+            problems.Add("/" + name, $"/{name} is {value}; {least:0} to {most:0} {unit} is accepted.".Replace("  ", " ", StringComparison.Ordinal), "out-of-range");
+    }
+
+    private static StockAnswer Answer(StockOnHand s)
+    {
+        var v = s.Vinyl;
+        return new StockAnswer(
+            v.Id, s.Row.Version, v.Kind, v.Vinyl, v.Colour, v.ColourName, v.WidthMm, Math.Round(s.Ledger.OnHandMm, 1), Math.Round(s.Ledger.ReservedMm, 1), v.CornerWidthMm, v.CornerLengthMm,
+            v.Lot, v.Label, v.PricePerMetre, v.LowMm, v.LowMm > 0 && s.Ledger.FreeMm < v.LowMm);
+    }
+}
