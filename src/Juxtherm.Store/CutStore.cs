@@ -60,21 +60,22 @@ public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimePr
     /// <summary>Takes a step; the same command twice counts once.</summary>
     /// <param name="id">The cut.</param>
     /// <param name="commandId">Chosen by whoever asks.</param>
-    /// <param name="step">Changes the row.</param>
+    /// <param name="step">Changes the row; answers what more vinyl that takes, null for none.</param>
     /// <param name="cancel">Gives up.</param>
-    /// <returns>The cut as it is now, null when there is none; and whether this was the first time.</returns>
-    public Task<(CutRow? Row, bool First)> StepAsync(Guid id, Guid commandId, Action<CutRow> step, CancellationToken cancel)
+    /// <returns>The cut as it is now; null when there is none.</returns>
+    public Task<CutRow?> StepAsync(Guid id, Guid commandId, Func<CutRow, StockUse?> step, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(step);
         return StockStore.OnceAsync(contexts, async db =>
         {
             var row = await db.Cuts.Include(c => c.Commands).SingleOrDefaultAsync(c => c.Id == id, cancel);
             if (row is null || row.Commands.Exists(c => c.CommandId == commandId))
-                return (row, false);
-            step(row);
+                return row;
+            if (step(row) is { } more)
+                await PromiseMoreAsync(db, more, id, commandId, clock.GetUtcNow(), cancel);
             row.Version++;
             row.Commands.Add(new CutCommandRow { CutId = id, CommandId = commandId });
-            return ((CutRow?)row, true);
+            return (CutRow?)row;
         }, cancel);
     }
 
@@ -125,6 +126,19 @@ public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimePr
         return [.. rows.Select(r => (r.Id, StockStore.OnHand(r).Ledger.ReservedFor(cut))).Where(p => p.Item2 > 0)];
     }
 
+    /// <summary>What is cut again takes more of the roll; where that has no more, it comes from elsewhere and the shelf is not asked.</summary>
+    private static async Task PromiseMoreAsync(WorkshopContext db, StockUse more, Guid cut, Guid commandId, DateTimeOffset now, CancellationToken cancel)
+    {
+        try
+        {
+            await StockStore.MoveAsync(db, more.StockId, new StockMove(StockMoveKind.Reserve, more.LengthMm, cut), commandId, now, cancel);
+        }
+        catch (StockRefusedException)
+        {
+            // Whoever stands at the cutter has found some vinyl; a sum on the shelf does not stop the work.
+        }
+    }
+
     private static async Task LeftAsync(WorkshopContext db, CutRow row, DateTimeOffset now, CancellationToken cancel)
     {
         var way = JsonSerializer.Deserialize<CutWay>(row.WayJson, CoreJson.Options)!;
@@ -138,9 +152,20 @@ public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimePr
             var id = $"left-{row.Id:N}-{index++}";
             db.Add(new StockRow
             {
-                Id = id, Kind = "offcut", Vinyl = parent.Vinyl, Colour = parent.Colour, ColourName = parent.ColourName, WidthMm = Math.Round(left.WidthMm, 1),
-                CornerWidthMm = Math.Round(left.CornerWidthMm, 1), CornerLengthMm = Math.Round(left.CornerLengthMm, 1), Lot = parent.Lot, Label = $"Offcut {number}", PricePerMetre = parent.PricePerMetre * left.WidthMm / parent.WidthMm,
-                FromCut = row.Id, Version = 1, CreatedUtc = now,
+                Id = id,
+                Kind = "offcut",
+                Vinyl = parent.Vinyl,
+                Colour = parent.Colour,
+                ColourName = parent.ColourName,
+                WidthMm = Math.Round(left.WidthMm, 1),
+                CornerWidthMm = Math.Round(left.CornerWidthMm, 1),
+                CornerLengthMm = Math.Round(left.CornerLengthMm, 1),
+                Lot = parent.Lot,
+                Label = $"Offcut {number}",
+                PricePerMetre = parent.PricePerMetre * left.WidthMm / parent.WidthMm,
+                FromCut = row.Id,
+                Version = 1,
+                CreatedUtc = now,
             });
             db.Add(new StockMoveRow { StockId = id, Kind = "receive", Mm = Math.Round(left.LengthMm, 1), CommandId = row.Id, AtUtc = now });
         }

@@ -9,6 +9,7 @@ import { PreferencesProvider } from './app/units';
 import { ArtworkStation } from './features/artwork/ArtworkStation';
 import { BenchPage } from './features/bench/BenchPage';
 import { ComparePage } from './features/compare/ComparePage';
+import { CutStation } from './features/cut/CutStation';
 import { ItemStation } from './features/item/ItemStation';
 import { JobPage } from './features/jobs/JobPage';
 import { JobsPage } from './features/jobs/JobsPage';
@@ -16,6 +17,7 @@ import { LogbookPage } from './features/logbook/LogbookPage';
 import { PlaceStation } from './features/place/PlaceStation';
 import { PressStation } from './features/press/PressStation';
 import { ShelfPage } from './features/shelf/ShelfPage';
+import { StockPage } from './features/stock/StockPage';
 import './styles.css';
 
 const queries = new QueryClient({
@@ -37,11 +39,13 @@ const router = createBrowserRouter([
           { path: 'item', element: <ItemStation /> },
           { path: 'place', element: <PlaceStation /> },
           { path: 'artwork', element: <ArtworkStation /> },
+          { path: 'cut', element: <CutStation /> },
           { path: 'press', element: <PressStation /> },
           { path: 'compare', element: <ComparePage /> },
         ],
       },
       { path: '/shelf', element: <ShelfPage /> },
+      { path: '/stock', element: <StockPage /> },
       { path: '/logbook', element: <LogbookPage /> },
       { path: '*', element: <LostPage /> },
     ],

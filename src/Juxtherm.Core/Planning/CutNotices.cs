@@ -26,8 +26,14 @@ internal static class CutNotices
             found.Add(Notice.Of("not-drawn", NoticeLevel.Caution, $"“{id}” has no size yet and is not on any sheet.", "What has neither shape nor size cannot be cut.", [], [id]));
         if (setup.Matless)
             found.AddRange(Matless(setup, figures, way, words));
-        foreach (var list in way.Lists.Where(l => l.ShortMm > 0 && (l.Uses.Count > 0 || l.OnHand.Count > 0)))
-            found.Add(Notice.Of("stock-short", NoticeLevel.Caution, $"{list.Name} {list.Colour}: {words.Length(list.ShortMm)} more than is on hand.", "The sheets that no roll or offcut on the shelf is enough for are drawn on a roll of the usual width.", [("short", list.ShortMm, "mm")], Layers(list)));
+        var missing = way.Lists.Where(l => l.ShortMm > 0 && (l.Uses.Count > 0 || l.OnHand.Count > 0)).ToList();
+        if (missing.Count > 0)
+        {
+            found.Add(Notice.Of(
+                "stock-short", NoticeLevel.Caution, $"Not enough on hand: {string.Join(", ", missing.Select(l => $"{words.Length(l.ShortMm)} of {l.Name.ToLowerInvariant()} {l.Colour} for “{string.Join(" + ", Layers(l))}”"))}.",
+                "The sheets that no roll or offcut on the shelf is enough for are drawn on a roll of the usual width.", [("short", missing.Sum(l => l.ShortMm), "mm")], [.. missing.SelectMany(Layers).Distinct(StringComparer.Ordinal)]));
+        }
+
         found.Add(Notice.Of("carrier-side", NoticeLevel.Note, "Lay every sheet carrier down on the mat. Lift a corner with a nail to be sure which side it is: what lifts and stretches is the vinyl.", "The carrier is usually the shiny side, but not on every vinyl.", [], []));
         if (!job.Cut.TestCut)
             found.Add(TestCutNote(figures, words));

@@ -41,10 +41,16 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
         var saved = inPlace.UsedMm2 > 0 ? Math.Max(0, 100 * (1 - nested.UsedMm2 / inPlace.UsedMm2)) : 0;
         var above = job.Cut.NestAbovePercent ?? figures.NestAbovePercent.Value;
         var minutes = Math.Max(0, nested.HandSeconds - inPlace.HandSeconds);
-        var advised = saved >= above ? SheetLayout.Nested : SheetLayout.InPlace;
-        var reason = advised == SheetLayout.Nested
-            ? $"Packing tightly saves {saved:0} % of the vinyl, {words.Length(Math.Max(0, inPlace.LengthMm - nested.LengthMm))} of it, for about {Wording.Time(minutes)} more of laying by hand; you asked for it above {above:0} %."
-            : $"Packing tightly would save {saved:0} % of the vinyl only and cost about {Wording.Time(minutes)} of laying by hand; below {above:0} % it is cut as it lies.";
+        var free = minutes <= 0 && saved >= 1;
+        var advised = saved >= above || free ? SheetLayout.Nested : SheetLayout.InPlace;
+        var less = words.Length(Math.Max(0, inPlace.LengthMm - nested.LengthMm));
+        var reason = (advised, free, saved < 1) switch
+        {
+            (SheetLayout.Nested, true, _) => $"Packing tightly saves {saved:0} % of the vinyl, {less} of it, and costs no more of your time.",
+            (SheetLayout.Nested, _, _) => $"Packing tightly saves {saved:0} % of the vinyl, {less} of it, for about {Wording.Time(minutes)} more of laying by hand; it is advised above {above:0} %.",
+            (_, _, true) => $"Packing tightly saves nothing here, so it is cut as it lies; it is advised above {above:0} %.",
+            _ => $"Packing tightly saves {saved:0} % of the vinyl only, and costs about {Wording.Time(minutes)} more of laying by hand; below {above:0} % it is cut as it lies.",
+        };
         var layout = job.Cut.Layout ?? advised;
         var chosen = layout == SheetLayout.Nested ? nested : inPlace;
         return new CutPlan(

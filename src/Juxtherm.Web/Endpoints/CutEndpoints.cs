@@ -56,6 +56,7 @@ public sealed record WeededAsk(IReadOnlyList<string> Keys);
 /// <param name="Title">The job's title.</param>
 /// <param name="Status">open, cut, used or given-up.</param>
 /// <param name="CreatedUtc">When it was begun.</param>
+/// <param name="Cutter">Kind of cutter.</param>
 /// <param name="Way">Its sheets.</param>
 /// <param name="Mats">Its mats in order.</param>
 /// <param name="Current">Number of the mat in hand; null when all are out.</param>
@@ -63,7 +64,7 @@ public sealed record WeededAsk(IReadOnlyList<string> Keys);
 /// <param name="Device">What the cutter says while it holds the mat; null otherwise.</param>
 /// <param name="Weeded">Keys of what is ticked off on the weeding sheet.</param>
 public sealed record CutAnswer(
-    Guid Id, Guid JobId, string Title, string Status, DateTimeOffset CreatedUtc, CutWay Way, IReadOnlyList<CutMat> Mats, int? Current, bool AsksForPreset, CutterStatus? Device, IReadOnlyList<string> Weeded);
+    Guid Id, Guid JobId, string Title, string Status, DateTimeOffset CreatedUtc, string Cutter, CutWay Way, IReadOnlyList<CutMat> Mats, int? Current, bool AsksForPreset, CutterStatus? Device, IReadOnlyList<string> Weeded);
 
 /// <summary>Cuts: from the layout through the cutter to the weeding sheet.</summary>
 internal static class CutEndpoints
@@ -99,8 +100,14 @@ internal static class CutEndpoints
             return ProblemAnswers.Conflict("nothing", "There is nothing to cut yet: no layer has a size.");
         var row = new CutRow
         {
-            Id = ask.CommandId, JobId = id, Title = job.Title, Cutter = entry.Job.Tools.Cutter!.Cutter.Id, Weeded = "", Status = CutStore.Open,
-            WayJson = JsonSerializer.Serialize(plan.Way, CoreJson.Options), RunJson = JsonSerializer.Serialize(CutterBench.MatsOf(plan.Way), CoreJson.Options),
+            Id = ask.CommandId,
+            JobId = id,
+            Title = job.Title,
+            Cutter = entry.Job.Tools.Cutter!.Cutter.Id,
+            Weeded = "",
+            Status = CutStore.Open,
+            WayJson = JsonSerializer.Serialize(plan.Way, CoreJson.Options),
+            RunJson = JsonSerializer.Serialize(CutterBench.MatsOf(plan.Way), CoreJson.Options),
         };
         try
         {
@@ -176,7 +183,11 @@ internal static class CutEndpoints
             return ProblemAnswers.Invalid(problems, "list");
         }
 
-        await store.StepAsync(id, Guid.NewGuid(), r => r.Weeded = string.Join(',', ask.Keys.Distinct(StringComparer.Ordinal)), cancel);
+        await store.StepAsync(id, Guid.NewGuid(), r =>
+        {
+            r.Weeded = string.Join(',', ask.Keys.Distinct(StringComparer.Ordinal));
+            return null;
+        }, cancel);
         return await LookAsync(id, bench, cancel);
     }
 
@@ -191,6 +202,6 @@ internal static class CutEndpoints
             : ProblemAnswers.NotFound("cut");
 
     private static CutAnswer Answer(OpenCut cut, CutterStatus? device) => new(
-        cut.Row.Id, cut.Row.JobId, cut.Row.Title, cut.Row.Status, cut.Row.CreatedUtc, cut.Way, cut.Run.Mats, cut.Run.Current?.Number, cut.Run.AsksForPreset, device,
+        cut.Row.Id, cut.Row.JobId, cut.Row.Title, cut.Row.Status, cut.Row.CreatedUtc, cut.Row.Cutter, cut.Way, cut.Run.Mats, cut.Run.Current?.Number, cut.Run.AsksForPreset, device,
         cut.Row.Weeded.Split(',', StringSplitOptions.RemoveEmptyEntries));
 }

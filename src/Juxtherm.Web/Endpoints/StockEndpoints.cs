@@ -173,8 +173,18 @@ internal static class StockEndpoints
 
     internal static StockRow Row(VinylStock s) => new()
     {
-        Id = s.Id, Kind = s.Kind.ToString().ToLowerInvariant(), Vinyl = s.Vinyl, Colour = s.Colour, ColourName = s.ColourName, WidthMm = s.WidthMm, CornerWidthMm = s.CornerWidthMm, CornerLengthMm = s.CornerLengthMm,
-        Lot = s.Lot, Label = s.Label, PricePerMetre = s.PricePerMetre, LowMm = s.LowMm,
+        Id = s.Id,
+        Kind = s.Kind.ToString().ToLowerInvariant(),
+        Vinyl = s.Vinyl,
+        Colour = s.Colour,
+        ColourName = s.ColourName,
+        WidthMm = s.WidthMm,
+        CornerWidthMm = s.CornerWidthMm,
+        CornerLengthMm = s.CornerLengthMm,
+        Lot = s.Lot,
+        Label = s.Label,
+        PricePerMetre = s.PricePerMetre,
+        LowMm = s.LowMm,
     };
 
     private static void Between(Problems problems, string name, double value, double least, double most, string unit)

@@ -4,6 +4,7 @@ using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Files;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Stock;
 using Juxtherm.Devices;
 using Juxtherm.Store;
 
@@ -124,12 +125,14 @@ internal sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Ti
         {
             if (await SeenAsync(id, cancel) is null)
                 return null;
-            var (row, _) = await cuts.StepAsync(id, commandId, r =>
+            var row = await cuts.StepAsync(id, commandId, r =>
             {
                 if (r.Status is CutStore.Used or CutStore.GivenUp)
                     throw new CutRefusedException("out-of-step", r.Status == CutStore.Used ? "This cut is done and its vinyl used up." : "This cut was given up; begin a new one.");
                 var cut = OpenCut.Of(r);
-                Keep(r, step(cut, cut.Run.Current ?? throw new CutRefusedException("out-of-step", "Every mat is cut and out.")));
+                var run = step(cut, cut.Run.Current ?? throw new CutRefusedException("out-of-step", "Every mat is cut and out."));
+                Keep(r, run);
+                return MoreFor(cut, run);
             }, cancel);
             return row is null ? null : OpenCut.Of(row);
         }
@@ -150,7 +153,11 @@ internal sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Ti
         var device = _loaded == (id, mat.Number) ? _device?.Status() : null;
         if (mat.Status == MatStatus.Cutting && Now(cut, mat, device) is { } now)
         {
-            var (kept, _) = await cuts.StepAsync(id, Guid.NewGuid(), r => Keep(r, now), cancel);
+            var kept = await cuts.StepAsync(id, Guid.NewGuid(), r =>
+            {
+                Keep(r, now);
+                return null;
+            }, cancel);
             return (OpenCut.Of(kept!), device);
         }
 
@@ -165,6 +172,14 @@ internal sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Ti
         { State: CutterState.Stopped, Trouble: { } trouble } => cut.Run.Stopped(JsonNamingPolicy.KebabCaseLower.ConvertName(trouble.ToString()), cut.Program(mat).UnitsDone(device.StrokesDone)),
         _ => null,
     };
+
+    /// <summary>A mat that was added takes more of the roll that its list is cut from.</summary>
+    private static StockUse? MoreFor(OpenCut before, CutRun after)
+    {
+        if (after.Mats.Count <= before.Run.Mats.Count || after.Current is not { } again)
+            return null;
+        return before.Way.Lists.First(l => l.Id == again.ListId).Uses.FirstOrDefault(u => u.Kind == StockKind.Roll) is { } roll ? roll with { LengthMm = again.LengthMm } : null;
+    }
 
     private static void Keep(CutRow row, CutRun run)
     {

@@ -24,7 +24,15 @@ public sealed class CutPlannerTests
 
     private static JsonObject Layer(string id, string vinyl, string colour, string path, double x, double y, double size) => new()
     {
-        ["id"] = id, ["vinyl"] = vinyl, ["colour"] = colour, ["shape"] = path, ["xMm"] = x, ["yMm"] = y, ["widthMm"] = size, ["heightMm"] = size, ["keepTogether"] = false,
+        ["id"] = id,
+        ["vinyl"] = vinyl,
+        ["colour"] = colour,
+        ["shape"] = path,
+        ["xMm"] = x,
+        ["yMm"] = y,
+        ["widthMm"] = size,
+        ["heightMm"] = size,
+        ["keepTogether"] = false,
     };
 
     /// <summary>Two vinyls in three colours, garment after garment.</summary>
@@ -40,7 +48,7 @@ public sealed class CutPlannerTests
         edit?.Invoke(j);
     });
 
-    [Property(MaxTest = 12)]
+    [Property(MaxTest = 5)]
     public void Each_piece_is_there_once_mirrored_once_and_clear_of_the_others(byte count, bool nested, byte margin, bool printable)
     {
         var quantity = 1 + count % 4;

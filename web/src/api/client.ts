@@ -9,6 +9,12 @@ export type Catalogue = Schemas['CatalogueAnswer'];
 export type Run = Schemas['RunAnswer'];
 export type Outcome = Schemas['Outcome'];
 export type Notice = Schemas['Notice'];
+export type CutPlan = Schemas['CutPlan'];
+export type CutWay = Schemas['CutWay'];
+export type CutList = Schemas['CutList'];
+export type CutSheet = Schemas['CutSheet'];
+export type Cut = Schemas['CutAnswer'];
+export type OnHand = Schemas['StockAnswer'];
 
 export const api = createClient<paths>({ baseUrl: '' });
 

@@ -65,3 +65,26 @@ export const usePlacement = (job: Job) =>
     placeholderData: keepPreviousData,
     staleTime: 60_000,
   });
+
+export const useStock = () => useQuery({ queryKey: ['stock'], queryFn: () => got(api.GET('/api/stock')) });
+
+const POLL_MS = 300;
+
+/** How a job is laid out on sheets. While it is being worked out it is asked for again and again. */
+export function useCutPlan(job: Job) {
+  const units = useUnits();
+  const begun = useQuery({
+    queryKey: ['cut-plan', units.system, job],
+    queryFn: () => got(api.POST('/api/cut-plans', { params: { query: { units: units.system } }, body: job })),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const id = begun.data?.id;
+  const going = useQuery({
+    queryKey: ['cut-plan-going', id],
+    queryFn: () => got(api.GET('/api/cut-plans/{id}', { params: { path: { id: id ?? '' } } })),
+    enabled: id !== undefined && !begun.data?.plan,
+    refetchInterval: (query) => (query.state.data?.plan ? false : POLL_MS),
+    staleTime: 0,
+  });
+  return { begun, now: begun.data?.plan ? begun.data : (going.data ?? begun.data) };
+}

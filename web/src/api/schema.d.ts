@@ -412,6 +412,622 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cut-plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CutPlanAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cut-plans/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CutPlanAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cut-plans/{id}/file.{format}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    list?: string;
+                    sheet?: number;
+                };
+                header?: never;
+                path: {
+                    format: string;
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cut-plans/{id}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CutPlanAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cut-presets/{vinyl}/{cutter}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    cutter: string;
+                    vinyl: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cut-presets/test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TestCutLook"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TestCutAdvice"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cuts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CutAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cuts/{id}/actions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CutCommand"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CutAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cuts/{id}/file.{format}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    list?: string;
+                    sheet?: number;
+                };
+                header?: never;
+                path: {
+                    format: string;
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cuts/{id}/trouble": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CutTroubleAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CutAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cuts/{id}/weeded": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeededAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CutAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cuts/{id}/weeding.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -640,6 +1256,86 @@ export interface paths {
                 };
                 /** @description Not Found */
                 404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CutAnswer"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CutBegin"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CutAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -1872,6 +2568,390 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StockAnswer"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StockAsk"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StockAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StockAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StockAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StockAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/{id}/label.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StockAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StockTableAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StockAnswer"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/weight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeightAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WeightAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1966,6 +3046,11 @@ export interface components {
             /** @description What to do with the hands. */
             text: string;
         };
+        /**
+         * @description Which blade a vinyl asks for.
+         * @enum {unknown}
+         */
+        Blade: "everyday" | "deep";
         /** @description A box on the blank's face: x right, y down, from the upper left corner of the free area. */
         Box: {
             /**
@@ -2022,6 +3107,8 @@ export interface components {
         CatalogueAnswer: {
             /** @description Covers. */
             covers: components["schemas"]["Choice"][];
+            /** @description Cutters. */
+            cutters: components["schemas"]["CutterChoice"][];
             /** @description Items. */
             forms: components["schemas"]["FormChoice"][];
             /** @description Presses. */
@@ -2062,6 +3149,446 @@ export interface components {
             name: string;
             /** @description One line about it; may be empty. */
             note: string;
+        };
+        /** @description Another colour on hand of the same vinyl. */
+        ColourOnHand: {
+            /** @description As `#rrggbb`. */
+            colour: string;
+            /** @description What it is called; empty when not said. */
+            colourName: string;
+            /** @description A single roll or sheet has room for all of it. */
+            enough: boolean;
+            /**
+             * Format: double
+             * @description Length free, all of it together, mm.
+             */
+            lengthMm: number;
+        };
+        /** @description Something worth keeping that a cut leaves. */
+        ComesBack: {
+            /** @description Its size. */
+            left: components["schemas"]["Remainder"];
+            /** @description What it is left of. */
+            stockId: string;
+        };
+        /**
+         * @description What can be asked of a cut.
+         * @enum {unknown}
+         */
+        CutAction: "load" | "go" | "unload" | "use" | "give-up";
+        /** @description A cut as it stands. */
+        CutAnswer: {
+            /** @description Its preset has to be checked before it is loaded. */
+            asksForPreset: boolean;
+            /**
+             * Format: date-time
+             * @description When it was begun.
+             */
+            createdUtc: string;
+            /**
+             * Format: int32
+             * @description Number of the mat in hand; null when all are out.
+             */
+            current: null | number;
+            /** @description Kind of cutter. */
+            cutter: string;
+            device: null | components["schemas"]["CutterStatus"];
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description The job that it was laid out from.
+             */
+            jobId: string;
+            /** @description Its mats in order. */
+            mats: components["schemas"]["CutMat"][];
+            /** @description open, cut, used or given-up. */
+            status: string;
+            /** @description The job's title. */
+            title: string;
+            /** @description Its sheets. */
+            way: components["schemas"]["CutWay"];
+            /** @description Keys of what is ticked off on the weeding sheet. */
+            weeded: string[];
+        };
+        /** @description A cut to begin. */
+        CutBegin: {
+            /**
+             * Format: uuid
+             * @description Chosen by whoever asks; asking twice begins one cut.
+             */
+            commandId: string;
+            /** @description The layout to cut. */
+            planId: string;
+        };
+        /** @description Something asked of a cut. */
+        CutCommand: {
+            /** @description What. */
+            action: components["schemas"]["CutAction"];
+            /**
+             * Format: uuid
+             * @description Chosen by whoever asks; asking twice counts once.
+             */
+            commandId: string;
+            /**
+             * Format: double
+             * @description Vinyl that lies on the mat, mm; with load.
+             */
+            lengthMm: null | number;
+            /** @description Vinyl whose preset was checked; with load. */
+            presetChecked: null | string;
+        };
+        /** @description All that is cut from one vinyl in one colour. */
+        CutList: {
+            /** @description As `#rrggbb`; null when not said. */
+            colour: null | string;
+            /** @description What is worth keeping afterwards. */
+            comesBack: components["schemas"]["ComesBack"][];
+            /** @description It has a right way up, so nothing is turned. */
+            directional: boolean;
+            /** @description Its id: vinyl and colour. */
+            id: string;
+            /** @description It is cut reversed. */
+            mirrored: boolean;
+            /**
+             * Format: int32
+             * @description How many more such runs the same vinyl on hand is enough for; null where nothing is on hand.
+             */
+            moreRuns: null | number;
+            /** @description For the reader. */
+            name: string;
+            /** @description Colours on hand of the same vinyl. */
+            onHand: components["schemas"]["ColourOnHand"][];
+            /** @description How it is cut. */
+            preset: components["schemas"]["CutPreset"];
+            /** @description Shapes of its units by key, seen from the right side. */
+            shapes: {
+                [key: string]: components["schemas"]["UnitShape"];
+            };
+            /** @description What lies on the mat, one after the other. */
+            sheets: components["schemas"]["CutSheet"][];
+            /**
+             * Format: double
+             * @description Length that is missing on the shelf, mm.
+             */
+            shortMm: number;
+            /** @description Vinyl on hand that it takes. */
+            uses: components["schemas"]["StockUse"][];
+            /** @description Vinyl id. */
+            vinyl: string;
+        };
+        /** @description A mat of a cut. */
+        CutMat: {
+            /** @description As `#rrggbb`; null when not said. */
+            colour: null | string;
+            /**
+             * Format: double
+             * @description About how long it takes, s.
+             */
+            estimatedSeconds: number;
+            /**
+             * Format: double
+             * @description Length that it takes, mm.
+             */
+            lengthMm: number;
+            /** @description Its cut list. */
+            listId: string;
+            /**
+             * Format: double
+             * @description How long it really took, s; null before.
+             */
+            measuredSeconds: null | number;
+            /** @description Vinyl, for the reader. */
+            name: string;
+            /**
+             * Format: int32
+             * @description From 1, in the order of cutting.
+             */
+            number: number;
+            /** @description How it is cut. */
+            preset: components["schemas"]["CutPreset"];
+            /**
+             * Format: int32
+             * @description Number of its sheet in that list.
+             */
+            sheet: number;
+            /**
+             * Format: double
+             * @description How far everything is moved toward the beginning of the sheet, mm: what is cut again begins at the top.
+             */
+            shiftMm: number;
+            /** @description Where it is. */
+            status: components["schemas"]["MatStatus"];
+            /** @description Why it stopped; null while it did not. */
+            trouble: null | string;
+            /** @description Which units of the sheet are cut; all of them, or what an earlier mat left. */
+            units: number[];
+            /** @description Units that are cut whole. */
+            unitsDone: number[];
+            /** @description Vinyl id. */
+            vinyl: string;
+        };
+        /** @description How a job is cut. */
+        CutPlan: {
+            /** @description The way that is advised. */
+            advised: components["schemas"]["SheetLayout"];
+            /** @description What it is cut with. */
+            cutter: string;
+            /**
+             * Format: double
+             * @description Longest it cuts, mm.
+             */
+            cutterLengthMm: number;
+            /**
+             * Format: double
+             * @description Widest it cuts, mm.
+             */
+            cutterWidthMm: number;
+            /** @description The way that holds: the crafter's own, or the advice. */
+            layout: components["schemas"]["SheetLayout"];
+            /**
+             * Format: double
+             * @description Room between pieces, mm.
+             */
+            marginMm: number;
+            /** @description The vinyl needs no mat. */
+            matless: boolean;
+            /** @description What to watch out for. */
+            notices: components["schemas"]["Notice"][];
+            /** @description Why. */
+            reason: string;
+            /**
+             * Format: double
+             * @description Share of the vinyl that packing tightly saves, %.
+             */
+            savedPercent: number;
+            /** @description It must not be cut like this. */
+            stops?: boolean;
+            /** @description The way that holds. */
+            way?: components["schemas"]["CutWay"];
+            /** @description Both ways. */
+            ways: components["schemas"]["CutWay"][];
+        };
+        /** @description A layout in the making, or made. */
+        CutPlanAnswer: {
+            /** @description Ask again by it. */
+            id: string;
+            /**
+             * Format: double
+             * @description Length of what is being laid out, as short as it is so far, mm.
+             */
+            lengthMm: number;
+            plan: null | components["schemas"]["CutPlan"];
+            /**
+             * Format: double
+             * @description Share of the work done, 0 to 1.
+             */
+            share: number;
+        };
+        /** @description How a vinyl is cut on a cutter. */
+        CutPreset: {
+            /** @description Which blade. */
+            blade: components["schemas"]["Blade"];
+            /**
+             * Format: double
+             * @description Force on it, grams.
+             */
+            forceGrams: number;
+            /** @description Where that comes from. */
+            from: components["schemas"]["Provenance"];
+            /**
+             * Format: int32
+             * @description How many times it goes round.
+             */
+            passes: number;
+        };
+        /** @description A sheet of vinyl as it lies on the mat, carrier down: x across, y along the feed, seen from above. */
+        CutSheet: {
+            /**
+             * Format: double
+             * @description Length of that corner, mm.
+             */
+            cornerLengthMm: number;
+            /**
+             * Format: double
+             * @description Width of a corner at the origin that is gone, mm.
+             */
+            cornerWidthMm: number;
+            /**
+             * Format: double
+             * @description About how long cutting takes, s.
+             */
+            cutSeconds: number;
+            /**
+             * Format: double
+             * @description Length laid on the mat, mm.
+             */
+            lengthMm: number;
+            /**
+             * Format: int32
+             * @description From 1 within its cut list.
+             */
+            number: number;
+            /**
+             * Format: double
+             * @description Length of all cuts in one pass, mm.
+             */
+            pathMm: number;
+            /** @description What it is cut from; null where nothing is on hand. */
+            stockId: null | string;
+            /** @description It is laid turned by a quarter from how it is kept. */
+            turned: boolean;
+            /** @description What is on it, in the order of cutting. */
+            units: components["schemas"]["PlacedUnit"][];
+            /**
+             * Format: double
+             * @description Length that is used up, mm.
+             */
+            usedLengthMm: number;
+            /**
+             * Format: double
+             * @description Vinyl that stays, mm².
+             */
+            vinylMm2: number;
+            /**
+             * Format: double
+             * @description About how long weeding takes, s.
+             */
+            weedSeconds: number;
+            /**
+             * Format: double
+             * @description Width laid on the mat, mm.
+             */
+            widthMm: number;
+        };
+        /** @description A cutter to choose. */
+        CutterChoice: {
+            /**
+             * Format: double
+             * @description Widest it cuts, mm.
+             */
+            cutWidthMm: number;
+            /** @description Where that comes from. */
+            from: string;
+            /** @description Its id. */
+            id: string;
+            /**
+             * Format: double
+             * @description Longest it cuts on its usual mat, mm.
+             */
+            matLengthMm: number;
+            /**
+             * Format: double
+             * @description Longest without a mat, mm.
+             */
+            matlessLengthMm: number;
+            /** @description For the reader. */
+            name: string;
+        };
+        /**
+         * @description What a cutter is doing.
+         * @enum {unknown}
+         */
+        CutterState: "idle" | "cutting" | "stopped" | "done";
+        /** @description What a cutter says of itself. */
+        CutterStatus: {
+            /** @description Where the blade is on the sheet, mm. */
+            blade: components["schemas"]["Spot"];
+            /**
+             * Format: double
+             * @description Share of the time it needs, 0 to 1.
+             */
+            progress: number;
+            /**
+             * Format: double
+             * @description How long it has been cutting, stops left out, s.
+             */
+            seconds: number;
+            /** @description What it is doing. */
+            state: components["schemas"]["CutterState"];
+            /**
+             * Format: int32
+             * @description Lines in all.
+             */
+            strokes: number;
+            /**
+             * Format: int32
+             * @description Lines cut to their end.
+             */
+            strokesDone: number;
+            /**
+             * Format: double
+             * @description How long it needs in all, s.
+             */
+            totalSeconds: number;
+            trouble: null | components["schemas"]["CutterTrouble"];
+        };
+        /** @enum {unknown} */
+        CutterTrouble: "out-of-vinyl" | "lost-mat" | "computer-slept" | null;
+        /** @description Something to go wrong. */
+        CutTroubleAsk: {
+            /** @description What. */
+            trouble: components["schemas"]["CutterTrouble"];
+        };
+        /**
+         * @description What a unit on a sheet is for.
+         * @enum {unknown}
+         */
+        CutUnitKind: "artwork" | "test-cut" | "patch";
+        /** @description A job laid out one way. */
+        CutWay: {
+            /**
+             * Format: double
+             * @description What the vinyl costs, in the workshop's own money; null where a price is not known.
+             */
+            cost: null | number;
+            /**
+             * Format: double
+             * @description About how long the cutter cuts, s.
+             */
+            cutSeconds: number;
+            /**
+             * Format: double
+             * @description Loading mats and laying single pieces by hand, s.
+             */
+            handSeconds: number;
+            /** @description Which way. */
+            layout: components["schemas"]["SheetLayout"];
+            /**
+             * Format: double
+             * @description Length of vinyl used up, all sheets together, mm.
+             */
+            lengthMm: number;
+            /** @description By vinyl and colour, in the order of the layers. */
+            lists: components["schemas"]["CutList"][];
+            /**
+             * Format: int32
+             * @description Pieces that are laid one by one, for the whole run.
+             */
+            loose: number;
+            /**
+             * Format: int32
+             * @description How often a mat is loaded.
+             */
+            mats: number;
+            /**
+             * Format: double
+             * @description Vinyl used up, mm².
+             */
+            usedMm2: number;
+            /**
+             * Format: double
+             * @description Vinyl that stays on the items, mm².
+             */
+            vinylMm2: number;
+            /**
+             * Format: double
+             * @description Share of what is used up that is thrown away, %.
+             */
+            wastePercent: number;
         };
         /**
          * @description Why a place is delicate.
@@ -2393,6 +3920,23 @@ export interface components {
             /** @description Its new value as JSON has it; null to take it away. */
             value: unknown;
         };
+        /** @description Where two parts of a split meet, as the artwork is drawn. */
+        Joint: {
+            /** @description How. */
+            kind: components["schemas"]["JointKind"];
+            /** @description The line between them, mm, from one side of the artwork to the other. */
+            line: components["schemas"]["Spot"][];
+            /**
+             * Format: double
+             * @description How much vinyl it crosses, mm; 0 for a gap.
+             */
+            seamMm: number;
+        };
+        /**
+         * @description How two parts of a split meet.
+         * @enum {unknown}
+         */
+        JointKind: "gap" | "butt" | "overlap";
         JsonElement: unknown;
         JsonObject: Record<string, never>;
         /** @description A kind of work on layers. */
@@ -2655,6 +4199,11 @@ export interface components {
          * @enum {unknown}
          */
         MaterialKind: "cloth" | "hide" | "hard" | "board";
+        /**
+         * @description Where a mat is on its way through the cutter.
+         * @enum {unknown}
+         */
+        MatStatus: "waiting" | "loaded" | "cutting" | "stopped" | "cut" | "unloaded";
         /** @description One name of a run. */
         NameEntry: {
             /** @description Colour of the vinyl as `#rrggbb`; null for the layer's own. */
@@ -2776,6 +4325,8 @@ export interface components {
             heightMm: null | number;
             /** @description Its id. */
             id: string;
+            /** @description Where the parts meet that it is cut in; empty when it goes through the cutter at once. */
+            joints: components["schemas"]["Joint"][];
             /** @description Its true outline where it lies, as path data in mm; null while only its box is known. */
             path: null | string;
             /**
@@ -2783,6 +4334,46 @@ export interface components {
              * @description mm; null when not said.
              */
             widthMm: null | number;
+        };
+        /** @description A unit as it lies on a sheet. */
+        PlacedUnit: {
+            /** @description The box around all of it on the sheet, mm. */
+            box: components["schemas"]["Box"];
+            /**
+             * Format: int32
+             * @description Which garment it is for, from 1; 0 for none.
+             */
+            garment: number;
+            /**
+             * Format: int32
+             * @description Its place on the sheet, from 0, in the order of cutting.
+             */
+            index: number;
+            /** @description What it is for. */
+            kind: components["schemas"]["CutUnitKind"];
+            /** @description Ids of the layers in it. */
+            layers: string[];
+            /** @description How its shape comes onto the sheet, as in SVG: x' = ax + cy + e, y' = bx + dy + f. Of a mirrored one the determinant is −1. */
+            matrix: number[];
+            /** @description The name that it spells; null for other artwork. */
+            name: null | string;
+            /**
+             * Format: int32
+             * @description Number cut beside it; null for none.
+             */
+            number: null | number;
+            /**
+             * Format: int32
+             * @description Which part of a split, from 1.
+             */
+            part: number;
+            /**
+             * Format: int32
+             * @description Of how many.
+             */
+            parts: number;
+            /** @description Key of its shape in the cut list. */
+            shape: string;
         };
         /** @description Both faces of a job's item. */
         PlacementAnswer: {
@@ -3104,6 +4695,18 @@ export interface components {
              */
             yMm: number;
         };
+        /** @description Where a figure comes from. */
+        Provenance: {
+            /** @description What sort of source. */
+            kind: components["schemas"]["ProvenanceKind"];
+            /** @description For the reader: the source's name, or what the figure rests on. */
+            source: string;
+        };
+        /**
+         * @description How a figure came to be here.
+         * @enum {unknown}
+         */
+        ProvenanceKind: "published" | "common-practice" | "from-memory" | "wrapper" | "owner";
         /** @description A figure with its unit, so that a reader need not guess. */
         Quantity: {
             /** @description Its unit in UCUM: `Cel`, `s`, `h`, `mm`, `kPa`, or `1` for a share. */
@@ -3113,6 +4716,29 @@ export interface components {
              * @description The figure.
              */
             value: number;
+        };
+        /** @description What is left of a sheet after a cut and worth keeping. */
+        Remainder: {
+            /**
+             * Format: double
+             * @description Its length, mm.
+             */
+            cornerLengthMm: number;
+            /**
+             * Format: double
+             * @description Width of the corner that is gone, mm; 0 for a rectangle.
+             */
+            cornerWidthMm: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            lengthMm: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            widthMm: number;
         };
         /** @description A remark made during the run. */
         Remark: {
@@ -3245,6 +4871,11 @@ export interface components {
         };
         /** @enum {unknown} */
         Separation: "seen" | "stacked" | null;
+        /**
+         * @description How sheets are laid out.
+         * @enum {unknown}
+         */
+        SheetLayout: "in-place" | "nested";
         /** @description Something on the shelf. */
         ShelfAnswer: {
             /** @description Its text, as a job file carries it. */
@@ -3342,6 +4973,149 @@ export interface components {
          * @enum {unknown}
          */
         StepKind: "do" | "hold" | "wait" | "inspect" | "know";
+        /** @description A roll, sheet or offcut on hand. */
+        StockAnswer: {
+            /** @description As `#rrggbb`. */
+            colour: string;
+            /** @description What its colour is called. */
+            colourName: string;
+            /**
+             * Format: double
+             * @description Its length, mm.
+             */
+            cornerLengthMm: number;
+            /**
+             * Format: double
+             * @description Width of the corner that is gone, mm.
+             */
+            cornerWidthMm: number;
+            /** @description Its id. */
+            id: string;
+            /** @description What it is. */
+            kind: components["schemas"]["StockKind"];
+            /** @description What is written on it. */
+            label: string;
+            /** @description Lot. */
+            lot: string;
+            /** @description It is running out. */
+            low: boolean;
+            /**
+             * Format: double
+             * @description Below this it is running out, mm.
+             */
+            lowMm: number;
+            /**
+             * Format: double
+             * @description Length on the shelf, mm.
+             */
+            onHandMm: number;
+            /**
+             * Format: double
+             * @description Price of a metre; null when not known.
+             */
+            pricePerMetre: null | number;
+            /**
+             * Format: double
+             * @description Of that promised to cuts, mm.
+             */
+            reservedMm: number;
+            /**
+             * Format: int32
+             * @description Give it back when changing it.
+             */
+            version: number;
+            /** @description Vinyl id. */
+            vinyl: string;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            widthMm: number;
+        };
+        /** @description A roll, sheet or offcut as it is typed in. */
+        StockAsk: {
+            /** @description As `#rrggbb` or an English name. */
+            colour: string;
+            /** @description What its colour is called. */
+            colourName: null | string;
+            /**
+             * Format: uuid
+             * @description Chosen by whoever asks; asking twice counts once.
+             */
+            commandId: string;
+            /**
+             * Format: double
+             * @description Its length, mm.
+             */
+            cornerLengthMm: null | number;
+            /**
+             * Format: double
+             * @description Width of the corner that is gone, mm.
+             */
+            cornerWidthMm: null | number;
+            /** @description What it is. */
+            kind: components["schemas"]["StockKind"];
+            /** @description What is written on it; left out for one made up. */
+            label: null | string;
+            /**
+             * Format: double
+             * @description Length on the shelf, mm; left out on a change to leave it as it is.
+             */
+            lengthMm: null | number;
+            /** @description Lot. */
+            lot: null | string;
+            /**
+             * Format: double
+             * @description Below this it is running out, mm.
+             */
+            lowMm: null | number;
+            /**
+             * Format: double
+             * @description Price of a metre.
+             */
+            pricePerMetre: null | number;
+            /**
+             * Format: int32
+             * @description The version it was changed from; left out for a new one.
+             */
+            version: null | number;
+            /** @description Vinyl id. */
+            vinyl: string;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            widthMm: number;
+        };
+        /**
+         * @description What vinyl on hand is.
+         * @enum {unknown}
+         */
+        StockKind: "roll" | "sheet" | "offcut";
+        /** @description A table of vinyl on hand. */
+        StockTableAsk: {
+            /**
+             * Format: uuid
+             * @description Chosen by whoever asks; asking twice counts once.
+             */
+            commandId: string;
+            /** @description CSV with a heading. */
+            text: string;
+        };
+        /** @description Vinyl on hand that a cut list takes. */
+        StockUse: {
+            /** @description What it is. */
+            kind: components["schemas"]["StockKind"];
+            /** @description What is written on it. */
+            label: string;
+            /**
+             * Format: double
+             * @description Length taken: of a roll what is cut off, of a sheet or offcut all of it, mm.
+             */
+            lengthMm: number;
+            /** @description Which. */
+            stockId: string;
+        };
         /** @description A measure as it is taken on this item. */
         TakenMeasure: {
             /** @description Where it ends. */
@@ -3368,6 +5142,40 @@ export interface components {
              * @description mm.
              */
             valueMm: number;
+        };
+        /** @description What to do after a test cut. */
+        TestCutAdvice: {
+            /** @description What to change, for the reader. */
+            advice: string;
+            preset: null | components["schemas"]["CutPreset"];
+            /** @description The job can be cut. */
+            ready: boolean;
+        };
+        /**
+         * @description What a test cut looks like.
+         * @enum {unknown}
+         */
+        TestCutFinding: "clean" | "too-shallow" | "too-deep" | "ragged";
+        /** @description A test cut, looked at. */
+        TestCutLook: {
+            /** @description Blade that cut it. */
+            blade: components["schemas"]["Blade"];
+            /** @description Cutter id. */
+            cutter: string;
+            /** @description What it looks like. */
+            finding: components["schemas"]["TestCutFinding"];
+            /**
+             * Format: double
+             * @description Force, grams.
+             */
+            forceGrams: number;
+            /**
+             * Format: int32
+             * @description How often it went round.
+             */
+            passes: number;
+            /** @description Vinyl id. */
+            vinyl: string;
         };
         /** @description Temperatures over time behind a plan. */
         TraceAnswer: {
@@ -3424,6 +5232,34 @@ export interface components {
              */
             thicknessMm: number;
         };
+        /** @description The shape of a unit, seen from the right side; units of one shape share it. */
+        UnitShape: {
+            /**
+             * Format: double
+             * @description Vinyl that stays, mm².
+             */
+            areaMm2: number;
+            /** @description Where there are centres to pick out. */
+            centres: components["schemas"]["Spot"][];
+            /** @description Places that want care while weeding. */
+            delicate: components["schemas"]["DelicatePlace"][];
+            /** @description Squares to lay it by, closed lines; empty for none. */
+            marks: string;
+            /** @description The number in the waste beside it, open lines; empty for none. */
+            number: string;
+            /** @description Its vinyl, path data in mm of straight closed lines, centres before what is around them; filled by the even-odd rule. */
+            path: string;
+            /**
+             * Format: double
+             * @description Length of all cuts, mm.
+             */
+            perimeterMm: number;
+            /**
+             * Format: int32
+             * @description Pieces that stay.
+             */
+            pieces: number;
+        };
         /**
          * @description Whether to go ahead.
          * @enum {unknown}
@@ -3455,6 +5291,46 @@ export interface components {
             id: string;
             /** @description For the reader. */
             name: string;
+        };
+        /** @description What is ticked off on the weeding sheet. */
+        WeededAsk: {
+            /** @description Keys of what is done, as `list/sheet/unit`. */
+            keys: string[];
+        };
+        /** @description What a roll's weight says. */
+        WeightAnswer: {
+            /** @description Where that comes from. */
+            from: string;
+            /**
+             * Format: double
+             * @description Weight of the vinyl with its carrier that this rests on, g/m².
+             */
+            gramsPerM2: number;
+            /**
+             * Format: double
+             * @description Length on it, mm.
+             */
+            lengthMm: number;
+        };
+        /** @description A roll on the scale. */
+        WeightAsk: {
+            /**
+             * Format: double
+             * @description Weight of the core, g.
+             */
+            coreGrams: number;
+            /**
+             * Format: double
+             * @description Weight with its core, g.
+             */
+            grams: number;
+            /** @description Vinyl id. */
+            vinyl: string;
+            /**
+             * Format: double
+             * @description Width, mm.
+             */
+            widthMm: number;
         };
         /**
          * @description The window as a field over temperature and time. Margins are counted in doublings of the time, because bond and burden grow

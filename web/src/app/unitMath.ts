@@ -48,6 +48,15 @@ export class Units {
     return this.us ? `${(mm / MM_PER_INCH).toFixed(3)} in` : `${mm.toFixed(mm < 1 ? 2 : 1)} mm`;
   }
 
+  /** A length of vinyl in the unit that it is bought in: metres or yards once there is that much of it. */
+  bought(mm: number): string {
+    if (this.us) {
+      const inches = mm / MM_PER_INCH;
+      return inches < 36 ? `${inches.toFixed(1)} in` : `${(inches / 36).toFixed(2)} yd`;
+    }
+    return mm < 1000 ? `${Math.round(mm)} mm` : `${(mm / 1000).toFixed(2)} m`;
+  }
+
   /** An area in cm² or square inches. */
   area(mm2: number): string {
     const shown = this.us ? mm2 / MM_PER_INCH / MM_PER_INCH : mm2 / 100;

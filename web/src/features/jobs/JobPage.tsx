@@ -125,6 +125,9 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
           <NavLink to={`/jobs/${kept.id}/artwork`} className={station}>
             Artwork
           </NavLink>
+          <NavLink to={`/jobs/${kept.id}/cut`} className={station}>
+            Cut
+          </NavLink>
           <NavLink to={`/jobs/${kept.id}/press`} className={station}>
             Press
           </NavLink>

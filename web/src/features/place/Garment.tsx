@@ -180,6 +180,24 @@ export function Garment({ placement, selected, tape, onMove }: Props) {
           </rect>
         );
       })}
+      {placement.layers.flatMap((layer) =>
+        (layer.joints ?? []).map((joint) => (
+          <polyline
+            key={`${layer.id} ${joint.line[0]?.x} ${joint.line[0]?.y}`}
+            data-joint={joint.kind}
+            points={joint.line.map((p) => `${p.x},${p.y}`).join(' ')}
+            fill="none"
+            stroke="var(--color-base-content)"
+            strokeWidth={ink}
+            strokeDasharray={`${ink * 1.5} ${ink * 3}`}
+            pointerEvents="none"
+          >
+            <title>
+              {joint.kind === 'gap' ? 'Split here for the cutter, between pieces' : 'Split here for the cutter'}
+            </title>
+          </polyline>
+        )),
+      )}
       {shownArt && <Dimensions art={shownArt} placement={placement} ink={ink} length={(mm) => units.lengthShown(mm)} />}
       {shown && (
         <g stroke="var(--ember)" strokeWidth={ink * 1.6} fill="var(--color-base-content)">

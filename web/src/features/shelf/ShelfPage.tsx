@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { api, type Catalogue, got, Refused, type Schemas } from '../../api/client';
 import type { OwnEntry } from '../../api/job';
 import { useCatalogue, useShelf } from '../../api/queries';
@@ -81,7 +82,11 @@ export function ShelfPage() {
       <h1 className="text-[1.65rem] font-bold">Shelf</h1>
       <p className="text-quiet max-w-[44rem] mt-1 mb-7">
         Your own vinyls, blanks and presses. They stand beside the usual ones wherever there is something to choose, and
-        go along in the file of each job that uses them.
+        go along in the file of each job that uses them. Rolls, sheets and offcuts are under{' '}
+        <Link to="/stock" className="underline underline-offset-4">
+          Vinyl on hand
+        </Link>
+        .
       </p>
       {failed !== null && <Failed error={failed} />}
       <div className="grid gap-10">

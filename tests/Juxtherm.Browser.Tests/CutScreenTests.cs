@@ -1,0 +1,159 @@
+using System.Text.Json.Nodes;
+using OpenQA.Selenium;
+
+namespace Juxtherm.Browser.Tests;
+
+/// <summary>The Cut station by hand: both ways, two vinyls through two mats, vinyl that runs out, the weeding sheet, and the shelf afterwards.</summary>
+public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20, demo: true)
+{
+    private string OpenCut(string title)
+    {
+        Open("/");
+        var id = new Uri(SeeText(title, "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
+        Open($"/jobs/{id}/cut");
+        See("[data-testid=cut-headline]");
+        return id;
+    }
+
+    private JsonArray Shelf()
+    {
+        using var client = Service.CreateClient();
+        return JsonNode.Parse(client.GetStringAsync(new Uri("/api/stock", UriKind.Relative)).GetAwaiter().GetResult())!.AsArray();
+    }
+
+    private double OnHand(string label) => (double)Shelf().Single(s => (string)s!["label"]! == label)!["onHandMm"]!;
+
+    private string Status => See("[data-testid=mat]").GetDomAttribute("data-status")!;
+
+    private void Click(string text) => Button(text).Click();
+
+    private void Check() => See("[data-testid=mat] input[type=checkbox]").Click();
+
+    private void CutMat()
+    {
+        UntilTrue(() => Status == "waiting", "no mat waits");
+        if (Driver.FindElements(By.CssSelector("[data-testid=mat] input[type=checkbox]")).Count > 0)
+            Check();
+        Click("Load it");
+        UntilTrue(() => Status == "loaded", "it was not loaded");
+        See(By.XPath("//button[normalize-space(.)='Go']")).Click();
+        UntilTrue(() => Status == "cut", "it was not cut", 30);
+        Click("Take the mat out");
+    }
+
+    [Fact]
+    public void Two_vinyls_go_through_their_mats_the_second_preset_is_asked_for_and_the_shelf_goes_down()
+    {
+        var id = OpenCut("Night tee, tarn and stars");
+        // Both ways beside each other; the picture is mirrored and says so.
+        Assert.Equal(2, Driver.FindElements(By.CssSelector("input[name=layout]")).Count);
+        Assert.All(Driver.FindElements(By.CssSelector("[data-sheet]")), s => Assert.Equal("true", s.GetDomAttribute("data-mirrored")));
+        SeeText("Cut reversed, once, here", "strong");
+        var (navy, glow) = (OnHand("Navy roll"), OnHand("Firefly roll"));
+        Click("Cut it");
+        See("[data-testid=mat]");
+        Assert.Contains("everyday blade · 90 g · 1 pass", See("[data-testid=mat]").Text, StringComparison.Ordinal);
+
+        // Without the preset checked nothing is loaded.
+        Click("Load it");
+        SeeText("and say that you checked it", "span");
+        Assert.Equal("waiting", Status);
+        var asked = new List<string>();
+        for (var mat = 0; mat < 20 && Driver.FindElements(By.CssSelector("[data-testid=mat]")).Count > 0; mat++)
+        {
+            if (Driver.FindElements(By.CssSelector("[data-testid=mat] input[type=checkbox]")).Count > 0)
+                asked.Add(See("[data-testid=cut-headline]").Text.Split(": ")[1]);
+            var before = See("[data-testid=cut-headline]").Text;
+            CutMat();
+            UntilTrue(() => See("[data-testid=cut-headline]").Text != before, "the next mat did not come");
+        }
+
+        Assert.Equal(["Smooth", "Glow"], asked);
+        Assert.Equal("All mats are cut.", See("[data-testid=cut-headline]").Text);
+        Assert.All(Driver.FindElements(By.CssSelector("tr[data-mat]")), m => Assert.Equal("unloaded", m.GetDomAttribute("data-status")));
+        Assert.Equal(navy, OnHand("Navy roll"));
+
+        // Reserved until the bench begins; then used up, and the rest is labelled.
+        Click("Take it to the bench");
+        See("[data-testid=bench]");
+        Open("/stock");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("tr[data-kind=offcut]")).Any(r => r.Text.StartsWith("Offcut", StringComparison.Ordinal)), "no offcut came back");
+        Assert.True(OnHand("Navy roll") < navy && OnHand("Firefly roll") < glow);
+        See("a[aria-label^='Label for Offcut']");
+        Open($"/jobs/{id}/cut");
+        SeeText("It was cut before, and that vinyl is used up.");
+    }
+
+    [Fact]
+    public void Vinyl_that_runs_out_is_recovered_from_and_the_weeding_sheet_is_ticked_off()
+    {
+        OpenCut("Tarn tee, from a drawing");
+        Click("Cut it");
+        See("[data-testid=mat]");
+        Check();
+        // Less vinyl on the mat than was drawn: the second piece does not come whole.
+        Type(Field("Vinyl on the mat, if shorter than drawn"), "185");
+        Click("Load it");
+        UntilTrue(() => Status == "loaded", "it was not loaded");
+        See(By.XPath("//button[normalize-space(.)='Go']")).Click();
+        See("[data-testid=left]");
+        UntilTrue(() => Status == "stopped", "the vinyl did not run out", 30);
+        SeeText("The vinyl has run out.", "strong");
+        SeeText("1 of 2 pieces are cut whole.", "p");
+        var mats = Driver.FindElements(By.CssSelector("tr[data-mat]")).Count;
+        Click("Take the mat out");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("tr[data-mat]")).Count == mats + 1, "the rest came onto no mat");
+        CutMat();
+
+        var sheet = See("[data-weeding]");
+        Assert.Contains("centres to pick", sheet.Text, StringComparison.Ordinal);
+        var centres = int.Parse(sheet.FindElement(By.TagName("strong")).Text.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
+        Assert.Equal(centres, sheet.FindElements(By.CssSelector("[data-centre]")).Count);
+        Assert.Equal("false", sheet.FindElement(By.CssSelector("[data-sheet]")).GetDomAttribute("data-mirrored"));
+        sheet.FindElement(By.CssSelector("input[type=checkbox]")).Click();
+        UntilTrue(() => See("[data-weeding] [data-state=clean]") is not null, "it was not ticked off");
+        Driver.Navigate().Refresh();
+        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-weeding] [data-state=clean]")).Count == 1, "the tick was not kept");
+        Assert.Contains("/weeding.pdf", SeeText("Print it", "a").GetDomAttribute("href"), StringComparison.Ordinal);
+        Click("Give this cut up");
+        Button("Cut it");
+        Assert.All(Shelf(), s => Assert.Equal(0, (double)s!["reservedMm"]!));
+    }
+
+    [Fact]
+    public void Vinyl_is_put_on_the_shelf_with_faults_named_changed_and_taken_off_and_back()
+    {
+        Open("/stock");
+        See("tr[data-stock='Cream roll']");
+        SeeText("Running out: Cream roll", "span");
+        Click("Add vinyl");
+        Type(Field("Width"), "3");
+        Click("Keep it");
+        SeeText("/widthMm is 3; 10 to 2000 mm is accepted.", "span");
+        Type(Field("Width"), "305");
+        Type(Field("Length"), "4000");
+        Type(See("input[aria-label='Label']"), "New navy");
+        Click("Keep it");
+        UntilTrue(() => See("tr[data-stock='New navy']").Text.Contains("4.00 m", StringComparison.Ordinal), "it is not there");
+        See("button[aria-label='Change New navy']").Click();
+        Type(Field("Length, if you measured it again"), "3500");
+        Click("Keep it");
+        UntilTrue(() => See("tr[data-stock='New navy']").Text.Contains("3.50 m", StringComparison.Ordinal), "it was not counted");
+        See("button[aria-label='Take New navy off the shelf']").Click();
+        UntilTrue(() => Driver.FindElements(By.CssSelector("tr[data-stock='New navy']")).Count == 0, "it is still there");
+        Button("Undo").Click();
+        See("tr[data-stock='New navy']");
+    }
+
+    [Fact]
+    public void What_is_too_wide_says_so_and_shows_its_joint_on_the_garment()
+    {
+        var id = OpenCut("Night tee, tarn and stars");
+        Type(Field("Widest it cuts"), "150");
+        Type(Field("Longest it cuts"), "150");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("main [data-code=too-wide-for-cutter]")).Count > 0, "it does not say that it is too wide");
+        UntilTrue(() => See(By.XPath("//*[@role='status'][starts-with(., 'Sav')]")).Text == "Saved", "it was not saved");
+        Open($"/jobs/{id}/place");
+        See("[data-joint]");
+    }
+}

@@ -1,0 +1,339 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api, type Catalogue, type Cut, got, Refused, type Schemas } from '../../api/client';
+import { time } from '../../app/unitMath';
+import { useUnits } from '../../app/units';
+import { NumberField } from '../../ui/Fields';
+import { Failed, Loading } from '../../ui/States';
+import { SheetPicture } from './SheetPicture';
+import { TestCutLadder } from './TestCutLadder';
+import { WeedingSheet } from './WeedingSheet';
+import { type Mat, presetInWords, TROUBLES, times } from './words';
+
+type Action = Schemas['CutAction'];
+
+const STATUS: Record<Mat['status'], string> = {
+  waiting: 'waits',
+  loaded: 'loaded',
+  cutting: 'being cut',
+  stopped: 'stopped',
+  cut: 'cut',
+  unloaded: 'out',
+};
+
+interface Props {
+  cutId: string;
+  jobId: string;
+  catalogue: Catalogue;
+}
+
+/** One mat after the other through the cutter: preset, load, go, unload. */
+export function AtTheCutter({ cutId, jobId, catalogue }: Props) {
+  const queries = useQueryClient();
+  const key = ['cut', cutId];
+  const seen = useQuery({
+    queryKey: key,
+    queryFn: () => got(api.GET('/api/cuts/{id}', { params: { path: { id: cutId } } })),
+    refetchInterval: (query) => (query.state.data?.device?.state === 'cutting' ? 250 : false),
+  });
+  const act = useMutation({
+    mutationFn: (ask: { action: Action; presetChecked?: string; lengthMm?: number | undefined }) =>
+      got(
+        api.POST('/api/cuts/{id}/actions', {
+          params: { path: { id: cutId } },
+          body: {
+            commandId: crypto.randomUUID(),
+            action: ask.action,
+            presetChecked: ask.presetChecked ?? null,
+            lengthMm: ask.lengthMm ?? null,
+          },
+        }),
+      ),
+    onSuccess: (cut, ask) => {
+      queries.setQueryData(key, cut);
+      if (ask.action === 'use' || ask.action === 'give-up') {
+        void queries.invalidateQueries({ queryKey: ['cuts', jobId] });
+        void queries.invalidateQueries({ queryKey: ['stock'] });
+        void queries.invalidateQueries({ queryKey: ['cut-plan'] });
+      }
+    },
+  });
+  const trouble = useMutation({
+    mutationFn: (what: Schemas['CutterTrouble']) =>
+      got(api.POST('/api/cuts/{id}/trouble', { params: { path: { id: cutId } }, body: { trouble: what } })),
+    onSuccess: (cut) => queries.setQueryData(key, cut),
+  });
+  const asleep = seen.data?.device?.state === 'cutting';
+  useAwake(asleep);
+  if (seen.isPending) return <Loading what="the cut" />;
+  if (seen.isError) return <Failed error={seen.error} retry={() => seen.refetch()} />;
+  const cut = seen.data;
+  const mat = cut.mats.find((m) => m.number === cut.current);
+  const { estimated, measured } = times(cut.mats);
+  return (
+    <div className="grid gap-8">
+      <div>
+        <p className="text-[1.45rem] font-bold leading-tight" data-testid="cut-headline">
+          {mat ? `Mat ${mat.number} of ${cut.mats.length}: ${mat.name}` : 'All mats are cut.'}
+        </p>
+        <p className="text-quiet mt-1 tabular-nums">
+          About {time(estimated)} of cutting in all
+          {measured !== null && `; ${time(measured)} measured so far`}.
+        </p>
+      </div>
+      {act.isError && !(act.error instanceof Refused && act.error.code === 'cut-preset') && (
+        <Failed error={act.error} />
+      )}
+      {trouble.isError && <Failed error={trouble.error} />}
+      {mat ? (
+        <MatInHand
+          key={mat.number}
+          cut={cut}
+          mat={mat}
+          busy={act.isPending}
+          refused={act.error instanceof Refused && act.error.code === 'cut-preset' ? act.error.message : null}
+          onAct={(action, presetChecked, lengthMm) =>
+            act.mutate({ action, ...(presetChecked ? { presetChecked } : {}), lengthMm })
+          }
+          onTrouble={(what) => trouble.mutate(what)}
+          catalogue={catalogue}
+        />
+      ) : (
+        <p className="max-w-[60ch]">
+          Weed the sheets below, then press: its vinyl is taken off the shelf when the run begins at the bench, and what
+          is left comes back as labelled offcuts.
+        </p>
+      )}
+      <Mats cut={cut} />
+      <div className="flex flex-wrap gap-3 print:hidden">
+        {!mat && (
+          <button type="button" className="btn btn-outline" onClick={() => act.mutate({ action: 'use' })}>
+            Pressed without the bench: take the vinyl off the shelf
+          </button>
+        )}
+        {mat?.status !== 'cutting' && (
+          <button type="button" className="btn btn-ghost" onClick={() => act.mutate({ action: 'give-up' })}>
+            Give this cut up
+          </button>
+        )}
+      </div>
+      <WeedingSheet cut={cut} onChange={(next) => queries.setQueryData(key, next)} />
+    </div>
+  );
+}
+
+/** While the blade is down the screen, and with it the computer, stays awake where the browser can ask for that. */
+function useAwake(on: boolean) {
+  useEffect(() => {
+    if (!on || !('wakeLock' in navigator)) return;
+    let held: WakeLockSentinel | null = null;
+    let over = false;
+    navigator.wakeLock.request('screen').then(
+      (lock) => {
+        if (over) void lock.release();
+        else held = lock;
+      },
+      () => undefined,
+    );
+    return () => {
+      over = true;
+      void held?.release();
+    };
+  }, [on]);
+}
+
+interface InHand {
+  cut: Cut;
+  mat: Mat;
+  busy: boolean;
+  refused: string | null;
+  catalogue: Catalogue;
+  onAct: (action: Action, presetChecked?: string, lengthMm?: number) => void;
+  onTrouble: (what: Schemas['CutterTrouble']) => void;
+}
+
+function MatInHand({ cut, mat, busy, refused, catalogue, onAct, onTrouble }: InHand) {
+  const units = useUnits();
+  const [checked, setChecked] = useState(false);
+  const [length, setLength] = useState<number | undefined>(undefined);
+  const list = cut.way.lists.find((l) => l.id === mat.listId);
+  const sheet = list?.sheets.find((s) => s.number === mat.sheet);
+  if (!list || !sheet) return null;
+  const device = cut.device;
+  const says = mat.trouble ? TROUBLES[mat.trouble] : undefined;
+  return (
+    <div className="grid lg:grid-cols-[minmax(0,1fr)_22rem] gap-8 items-start">
+      <SheetPicture
+        list={list}
+        sheet={sheet}
+        only={mat.units}
+        shiftMm={mat.shiftMm}
+        done={mat.unitsDone}
+        blade={device?.state === 'cutting' ? device.blade : undefined}
+        label={`${mat.name} as it lies on the mat`}
+      />
+      <div className="grid gap-5" data-testid="mat" data-status={mat.status}>
+        <dl className="grid grid-cols-[7rem_1fr] gap-y-1">
+          <dt className="text-quiet">Preset</dt>
+          <dd className="font-semibold">{presetInWords(mat.preset)}</dd>
+          <dt className="text-quiet">Vinyl</dt>
+          <dd>
+            {units.bought(mat.lengthMm)} of it, carrier down, {list.mirrored ? 'cut reversed' : 'not reversed'}
+          </dd>
+          <dt className="text-quiet">Pieces</dt>
+          <dd>{mat.units.length}</dd>
+          <dt className="text-quiet">About</dt>
+          <dd className="tabular-nums">{time(mat.estimatedSeconds)}</dd>
+        </dl>
+        {mat.status === 'waiting' && (
+          <div className="grid gap-4">
+            {cut.asksForPreset && (
+              <label className={`flex items-start gap-3 ${refused ? 'notice stop' : 'notice caution'}`}>
+                <input
+                  type="checkbox"
+                  className="checkbox checkbox-sm mt-1"
+                  checked={checked}
+                  onChange={(e) => setChecked(e.target.checked)}
+                />
+                <span>
+                  {refused ?? (
+                    <>
+                      <strong>This mat is {mat.name}.</strong> I set the {presetInWords(mat.preset)} and checked it.
+                    </>
+                  )}
+                </span>
+              </label>
+            )}
+            <NumberField
+              name="Vinyl on the mat, if shorter than drawn"
+              value={length === undefined ? undefined : units.lengthShown(length)}
+              unit={units.lengthUnit}
+              placeholder={String(units.lengthShown(Math.max(mat.lengthMm, sheet.lengthMm)))}
+              onChange={(n) => setLength(n === undefined ? undefined : units.mmFrom(n))}
+            />
+            <button
+              type="button"
+              className="btn btn-primary"
+              disabled={busy}
+              onClick={() => onAct('load', checked ? mat.vinyl : undefined, length)}
+            >
+              Load it
+            </button>
+            <TestCutLadder mat={mat} cutter={cut.cutter} catalogue={catalogue} />
+          </div>
+        )}
+        {mat.status === 'loaded' && (
+          <div className="flex gap-3">
+            <button type="button" className="btn btn-primary" disabled={busy} onClick={() => onAct('go')}>
+              Go
+            </button>
+            <button type="button" className="btn btn-ghost" disabled={busy} onClick={() => onAct('unload')}>
+              Take it out again
+            </button>
+          </div>
+        )}
+        {mat.status === 'cutting' && device && (
+          <div className="grid gap-3">
+            <p className="numeral text-[2.6rem] leading-none font-bold" data-testid="left">
+              {time(Math.max(0, device.totalSeconds - device.seconds))}
+              <span className="text-[1rem] font-normal text-quiet"> left</span>
+            </p>
+            <progress className="progress w-full" value={device.progress} max={1} aria-label="Cut so far" />
+            <p className="text-quiet text-[0.9rem]">Keep the computer awake until it is done.</p>
+            <details>
+              <summary className="cursor-pointer text-[0.9rem]">Practise what can go wrong</summary>
+              <div className="flex flex-wrap gap-2 mt-2">
+                {(
+                  [
+                    ['out-of-vinyl', 'The vinyl ends here'],
+                    ['lost-mat', 'The mat slips'],
+                    ['computer-slept', 'The computer sleeps'],
+                  ] as const
+                ).map(([what, name]) => (
+                  <button key={what} type="button" className="btn btn-sm btn-outline" onClick={() => onTrouble(what)}>
+                    {name}
+                  </button>
+                ))}
+              </div>
+            </details>
+          </div>
+        )}
+        {mat.status === 'stopped' && (
+          <div role="alert" className="notice stop grid gap-3">
+            <p>
+              <strong>{says?.says ?? 'The cutter stopped.'}</strong> {says?.does}
+            </p>
+            <p>
+              {mat.unitsDone.length} of {mat.units.length} pieces are cut whole.
+            </p>
+            <div className="flex gap-3">
+              {mat.trouble === 'computer-slept' && (
+                <button type="button" className="btn btn-primary" disabled={busy} onClick={() => onAct('go')}>
+                  Go on
+                </button>
+              )}
+              <button type="button" className="btn btn-outline" disabled={busy} onClick={() => onAct('unload')}>
+                Take the mat out
+              </button>
+            </div>
+          </div>
+        )}
+        {mat.status === 'cut' && (
+          <div className="grid gap-3">
+            <p>
+              <strong>Cut in {time(mat.measuredSeconds ?? 0)}.</strong> Before it comes out: bend a corner against the
+              light. Is every line through, and the carrier whole?
+            </p>
+            <button type="button" className="btn btn-primary" disabled={busy} onClick={() => onAct('unload')}>
+              Take the mat out
+            </button>
+            <p className="text-quiet text-[0.9rem]">Peel the mat from the vinyl, not the vinyl from the mat.</p>
+          </div>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function Mats({ cut }: { cut: Cut }) {
+  const units = useUnits();
+  return (
+    <table className="w-full text-[0.95rem] tabular-nums" aria-label="Mats">
+      <thead>
+        <tr className="border-b border-ink text-left text-quiet">
+          <th className="font-normal py-1">Mat</th>
+          <th className="font-normal">Vinyl</th>
+          <th className="font-normal">Length</th>
+          <th className="font-normal">Pieces</th>
+          <th className="font-normal">Estimated</th>
+          <th className="font-normal">Took</th>
+          <th className="font-normal">Is</th>
+        </tr>
+      </thead>
+      <tbody>
+        {cut.mats.map((m) => (
+          <tr
+            key={m.number}
+            className={`border-b border-rule ${m.number === cut.current ? 'font-semibold' : ''}`}
+            data-mat={m.number}
+            data-status={m.status}
+          >
+            <td className="py-1">{m.number}</td>
+            <td>
+              <span
+                className="inline-block w-3.5 h-3.5 mr-2 border border-ink align-middle"
+                style={{ background: m.colour ?? 'transparent' }}
+              />
+              {m.name}
+            </td>
+            <td>{units.bought(m.lengthMm)}</td>
+            <td>{m.units.length}</td>
+            <td>{time(m.estimatedSeconds)}</td>
+            <td>{m.measuredSeconds == null ? '' : time(m.measuredSeconds)}</td>
+            <td>{STATUS[m.status]}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

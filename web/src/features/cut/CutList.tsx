@@ -1,0 +1,104 @@
+import type { CutList as List } from '../../api/client';
+import { time } from '../../app/unitMath';
+import { useUnits } from '../../app/units';
+import { SheetPicture } from './SheetPicture';
+import { presetInWords } from './words';
+
+interface Props {
+  list: List;
+  /** Address of a file of one sheet. */
+  file: (format: string, sheet: number) => string;
+}
+
+/** All that is cut from one vinyl in one colour, sheet by sheet. */
+export function CutList({ list, file }: Props) {
+  const units = useUnits();
+  const others = list.onHand.filter((c) => c.colour !== list.colour && c.enough);
+  return (
+    <section aria-label={`${list.name} ${list.colour ?? ''}`} className="border-t border-ink pt-3" data-list={list.id}>
+      <header className="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-2">
+        <h2 className="flex items-center gap-2 text-[1.15rem]">
+          <span
+            className="inline-block w-5 h-5 border border-ink"
+            style={{ background: list.colour ?? 'transparent' }}
+          />
+          {list.name}
+          <span className="font-normal text-quiet text-[0.95rem]">
+            {[...new Set(list.sheets.flatMap((s) => s.units.flatMap((u) => u.layers)))].join(', ')}
+          </span>
+        </h2>
+        <span className="tabular-nums">{presetInWords(list.preset)}</span>
+        <span className="text-quiet text-[0.9rem]">{list.preset.from.source}</span>
+      </header>
+      <p className="text-[0.95rem] mb-3">
+        {list.mirrored ? (
+          <strong>Cut reversed, once, here: the drawing stays as it reads.</strong>
+        ) : (
+          <strong>Not reversed: this vinyl is cut as it reads.</strong>
+        )}{' '}
+        Carrier sheet down.{list.directional && ' It has a right way up: nothing is turned.'}
+      </p>
+      <div className="grid sm:grid-cols-2 2xl:grid-cols-3 gap-6">
+        {list.sheets.map((sheet) => (
+          <figure key={sheet.number}>
+            <SheetPicture
+              list={list}
+              sheet={sheet}
+              label={`${list.name}, sheet ${sheet.number} as it lies on the mat`}
+            />
+            <figcaption className="text-[0.9rem] mt-1.5 flex flex-wrap gap-x-4 gap-y-1">
+              <span className="tabular-nums">
+                Sheet {sheet.number}: {units.bought(sheet.usedLengthMm)} of {units.lengthShown(sheet.widthMm)}{' '}
+                {units.lengthUnit} · {time(sheet.cutSeconds)}
+              </span>
+              <span className="flex gap-3">
+                {['svg', 'dxf', 'hpgl'].map((format) => (
+                  <a key={format} className="link-quiet uppercase" href={file(format, sheet.number)} download>
+                    {format}
+                  </a>
+                ))}
+              </span>
+            </figcaption>
+          </figure>
+        ))}
+      </div>
+      <ul className="text-[0.92rem] mt-3 grid gap-1">
+        {list.uses.map((use) => (
+          <li key={use.stockId}>
+            From “{use.label}”: {use.kind === 'roll' ? units.bought(use.lengthMm) : 'all of it'}
+            {list.comesBack
+              .filter((c) => c.stockId === use.stockId)
+              .map((c) => (
+                <span key={`${c.left.widthMm} ${c.left.lengthMm}`} className="text-quiet">
+                  {' '}
+                  · {units.lengthShown(c.left.widthMm)} × {units.lengthShown(c.left.lengthMm)} {units.lengthUnit} comes
+                  back{c.left.cornerWidthMm > 0 && ', a corner gone'}
+                </span>
+              ))}
+          </li>
+        ))}
+        {list.uses.length === 0 && (
+          <li className="text-quiet">Nothing of it on hand: drawn on a roll of the usual width.</li>
+        )}
+        {list.moreRuns != null && (
+          <li className="text-quiet">
+            {list.moreRuns === 0
+              ? 'The rolls are not enough for another such run.'
+              : `Enough for ${list.moreRuns} more.`}
+          </li>
+        )}
+        {list.shortMm > 0 && others.length > 0 && (
+          <li className="flex flex-wrap items-center gap-2">
+            Enough on hand in:
+            {others.map((c) => (
+              <span key={c.colour} className="inline-flex items-center gap-1">
+                <span className="inline-block w-4 h-4 border border-ink" style={{ background: c.colour }} />
+                {c.colourName || c.colour}
+              </span>
+            ))}
+          </li>
+        )}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,56 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, type Catalogue, got, type Schemas } from '../../api/client';
+import { Failed } from '../../ui/States';
+import { type Mat, presetInWords } from './words';
+
+const FINDINGS: { id: Schemas['TestCutFinding']; name: string }[] = [
+  { id: 'clean', name: 'Clean, carrier only scratched' },
+  { id: 'too-shallow', name: 'Too shallow: it tears' },
+  { id: 'too-deep', name: 'Too deep: carrier cut' },
+  { id: 'ragged', name: 'Ragged corners' },
+];
+
+/** A test cut, looked at: what to change, one thing at a time. */
+export function TestCutLadder({ mat, cutter, catalogue }: { mat: Mat; cutter: string; catalogue: Catalogue }) {
+  const [tried, setTried] = useState(mat.preset);
+  const look = useMutation({
+    mutationFn: (finding: Schemas['TestCutFinding']) =>
+      got(
+        api.POST('/api/cut-presets/test', {
+          body: {
+            vinyl: mat.vinyl,
+            cutter,
+            blade: tried.blade,
+            forceGrams: tried.forceGrams,
+            passes: tried.passes,
+            finding,
+          },
+        }),
+      ),
+    onSuccess: (advice) => {
+      if (advice.preset) setTried(advice.preset);
+    },
+  });
+  return (
+    <details>
+      <summary className="cursor-pointer">Test cut: what does it look like?</summary>
+      <p className="text-[0.92rem] mt-2">
+        Cut with {presetInWords(tried)} on the {catalogue.cutters.find((c) => c.id === cutter)?.name.toLowerCase()}.
+      </p>
+      <div className="flex flex-wrap gap-2 my-2">
+        {FINDINGS.map((f) => (
+          <button key={f.id} type="button" className="btn btn-sm btn-outline" onClick={() => look.mutate(f.id)}>
+            {f.name}
+          </button>
+        ))}
+      </div>
+      {look.isError && <Failed error={look.error} />}
+      {look.data && (
+        <p role="status" className="notice" data-testid="test-cut-advice">
+          {look.data.advice}
+        </p>
+      )}
+    </details>
+  );
+}

@@ -1,0 +1,164 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, type Catalogue, got, type OnHand, Refused, type Schemas } from '../../api/client';
+import { useUnits } from '../../app/units';
+import { ChoiceField, NumberField } from '../../ui/Fields';
+
+type Ask = Schemas['StockAsk'];
+
+const KINDS = [
+  { id: 'roll', name: 'Roll' },
+  { id: 'sheet', name: 'Sheet' },
+  { id: 'offcut', name: 'Offcut' },
+];
+
+const fresh: Ask = {
+  commandId: '',
+  version: null,
+  kind: 'roll',
+  vinyl: 'smooth',
+  colour: '#1b2a49',
+  colourName: '',
+  widthMm: 305,
+  lengthMm: null,
+  cornerWidthMm: null,
+  cornerLengthMm: null,
+  lot: '',
+  label: '',
+  pricePerMetre: null,
+  lowMm: null,
+};
+
+interface Props {
+  catalogue: Catalogue;
+  piece?: OnHand;
+  onClose: () => void;
+}
+
+/** A roll, sheet or offcut, typed in or changed. Nothing is kept until all of it can be. */
+export function StockForm({ catalogue, piece, onClose }: Props) {
+  const units = useUnits();
+  const [commandId] = useState(() => crypto.randomUUID() as string);
+  const [ask, setAsk] = useState<Ask>(() =>
+    piece
+      ? {
+          commandId,
+          version: piece.version,
+          kind: piece.kind,
+          vinyl: piece.vinyl,
+          colour: piece.colour,
+          colourName: piece.colourName,
+          widthMm: piece.widthMm,
+          lengthMm: null,
+          cornerWidthMm: piece.cornerWidthMm || null,
+          cornerLengthMm: piece.cornerLengthMm || null,
+          lot: piece.lot,
+          label: piece.label,
+          pricePerMetre: piece.pricePerMetre ?? null,
+          lowMm: piece.lowMm || null,
+        }
+      : { ...fresh, commandId },
+  );
+  const keep = useMutation({
+    mutationFn: () =>
+      piece
+        ? got(api.PUT('/api/stock/{id}', { params: { path: { id: piece.id } }, body: ask }))
+        : got(api.POST('/api/stock', { body: ask })),
+    onSuccess: onClose,
+  });
+  const refused = keep.error instanceof Refused ? keep.error : null;
+  const faults = new Map((refused?.faults ?? []).map((f) => [f.pointer.replace(/^#\//, ''), f.detail]));
+  const set = (change: Partial<Ask>) => setAsk({ ...ask, ...change });
+  const text = (name: string, key: 'colourName' | 'lot' | 'label', hint?: string) => (
+    <label className="field">
+      <span className="name">{name}</span>
+      <input
+        className="input"
+        aria-label={name}
+        maxLength={80}
+        value={ask[key] ?? ''}
+        onChange={(e) => set({ [key]: e.target.value })}
+      />
+      {(faults.get(key) ?? hint) && (
+        <span className={faults.has(key) ? 'fault' : 'block text-[0.84rem] text-quiet mt-1'}>
+          {faults.get(key) ?? hint}
+        </span>
+      )}
+    </label>
+  );
+  const mm = (
+    name: string,
+    key: 'widthMm' | 'lengthMm' | 'cornerWidthMm' | 'cornerLengthMm' | 'lowMm',
+    placeholder = '',
+  ) => (
+    <NumberField
+      name={name}
+      value={ask[key] == null ? undefined : units.lengthShown(ask[key])}
+      unit={units.lengthUnit}
+      placeholder={placeholder}
+      onChange={(n) => set({ [key]: n === undefined ? (key === 'widthMm' ? 0 : null) : units.mmFrom(n) })}
+      fault={faults.get(key)}
+    />
+  );
+  return (
+    <form
+      className="border-y border-ink py-5 mb-6"
+      onSubmit={(e) => {
+        e.preventDefault();
+        keep.mutate();
+      }}
+      onKeyDown={(e) => {
+        if (e.key === 'Escape') onClose();
+      }}
+    >
+      <div className="grid grid-cols-2 md:grid-cols-3 lg:grid-cols-4 gap-x-5 gap-y-4 items-start">
+        <ChoiceField name="It is a" value={ask.kind} options={KINDS} onPick={(k) => set({ kind: k as Ask['kind'] })} />
+        <ChoiceField
+          name="Vinyl"
+          value={ask.vinyl}
+          options={catalogue.vinyls}
+          onPick={(vinyl) => set({ vinyl })}
+          fault={faults.get('vinyl')}
+        />
+        <label className="field">
+          <span className="name">Colour</span>
+          <input
+            type="color"
+            className="w-full h-10 p-1 border border-ink bg-transparent cursor-pointer"
+            aria-label="Colour"
+            value={ask.colour}
+            onChange={(e) => set({ colour: e.target.value })}
+          />
+        </label>
+        {text('What the colour is called', 'colourName')}
+        {mm('Width', 'widthMm')}
+        {mm(
+          piece ? 'Length, if you measured it again' : 'Length',
+          'lengthMm',
+          piece ? String(units.lengthShown(piece.onHandMm)) : '',
+        )}
+        {ask.kind === 'offcut' && mm('Corner gone, width', 'cornerWidthMm')}
+        {ask.kind === 'offcut' && mm('Corner gone, length', 'cornerLengthMm')}
+        {text('Lot', 'lot')}
+        {text('Label', 'label', 'What you write on it.')}
+        <NumberField
+          name="Price of a metre"
+          value={ask.pricePerMetre ?? undefined}
+          unit=""
+          onChange={(n) => set({ pricePerMetre: n ?? null })}
+          fault={faults.get('pricePerMetre')}
+        />
+        {mm('Running out below', 'lowMm')}
+      </div>
+      {refused && faults.size === 0 && <p className="notice stop mt-4">{refused.message}</p>}
+      <div className="flex gap-3 mt-5">
+        <button type="submit" className="btn btn-primary" disabled={keep.isPending}>
+          Keep it
+        </button>
+        <button type="button" className="btn btn-ghost" onClick={onClose}>
+          Leave it
+        </button>
+      </div>
+    </form>
+  );
+}
