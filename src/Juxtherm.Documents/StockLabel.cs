@@ -11,6 +11,7 @@ public static class StockLabel
     private const float WidthMm = 70;
     private const float HeightMm = 36;
     private const float CodeMm = 26;
+    private const float TextMm = WidthMm - CodeMm - 9;
 
     /// <summary>Makes the label, one small page.</summary>
     /// <param name="stock">What it is stuck on; its length is what is on hand.</param>
@@ -25,7 +26,8 @@ public static class StockLabel
         {
             var canvas = document.BeginPage(WidthMm * Page.PointsPerMm, HeightMm * Page.PointsPerMm);
             var page = new Page(canvas);
-            page.Text(Shortened(stock.Label, 5, Weight.Bold), 4, 9, 5, Weight.Bold);
+            var large = Enumerable.Range(0, 9).Select(i => 5 - 0.2f * i).FirstOrDefault(size => Page.WidthOf(stock.Label, size, Weight.Bold) <= TextMm, 3.4f);
+            page.Text(Shortened(stock.Label, large, Weight.Bold), 4, 9, large, Weight.Bold);
             page.Text(Shortened($"{vinyl}, {(stock.ColourName.Length > 0 ? stock.ColourName : stock.Colour)}", 3.6f), 4, 15, 3.6f);
             if (SKColor.TryParse(stock.Colour, out var colour))
                 page.Box(4, 17.5f, 8, 4, colour, Page.Ink);
@@ -59,8 +61,7 @@ public static class StockLabel
 
     private static string Shortened(string text, float size, Weight weight = Weight.Regular)
     {
-        const float Room = WidthMm - CodeMm - 9;
-        while (text.Length > 1 && Page.WidthOf(text, size, weight) > Room)
+        while (text.Length > 1 && Page.WidthOf(text, size, weight) > TextMm)
             text = text[..^2].TrimEnd() + "…";
         return text;
     }

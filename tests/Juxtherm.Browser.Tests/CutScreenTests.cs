@@ -4,14 +4,39 @@ using OpenQA.Selenium;
 namespace Juxtherm.Browser.Tests;
 
 /// <summary>The Cut station by hand: both ways, two vinyls through two mats, vinyl that runs out, the weeding sheet, and the shelf afterwards.</summary>
-public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20, demo: true)
+public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
 {
-    private string OpenCut(string title)
+    private const string Ridge = "M0 60L30 10L45 30L60 0L100 60ZM50 40L60 20L70 40Z";
+    private const string Star = "M50 0L61 35L98 35L68 57L79 91L50 70L21 91L32 57L2 35L39 35Z";
+
+    private static JsonObject Layer(string id, string vinyl, string colour, string shape, double x, double y, double width, double height) => new()
     {
-        Open("/");
-        var id = new Uri(SeeText(title, "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
+        ["id"] = id, ["vinyl"] = vinyl, ["colour"] = colour, ["shape"] = shape, ["xMm"] = x, ["yMm"] = y, ["widthMm"] = width, ["heightMm"] = height,
+    };
+
+    private JsonNode Post(string path, JsonNode body)
+    {
+        using var client = Service.CreateClient();
+        using var content = new StringContent(body.ToJsonString(), System.Text.Encoding.UTF8, "application/json");
+        using var answer = client.PostAsync(new Uri(path, UriKind.Relative), content).GetAwaiter().GetResult();
+        return JsonNode.Parse(answer.EnsureSuccessStatusCode().Content.ReadAsStringAsync().GetAwaiter().GetResult())!;
+    }
+
+    private void Stocked(string label, string vinyl, string colour, double width, double length, double low = 0) => Post("/api/stock", new JsonObject
+    {
+        ["commandId"] = Guid.NewGuid().ToString(), ["kind"] = "roll", ["vinyl"] = vinyl, ["colour"] = colour, ["widthMm"] = width, ["lengthMm"] = length, ["label"] = label, ["lowMm"] = low,
+    });
+
+    private string OpenCut(int quantity, params JsonObject[] layers)
+    {
+        var job = new JsonObject
+        {
+            ["format"] = "juxtherm.job", ["version"] = 1, ["title"] = "Ridge", ["quantity"] = quantity, ["blank"] = new JsonObject { ["form"] = "tee", ["material"] = "cotton" },
+            ["tools"] = new JsonObject { ["heatSource"] = "swing-platen", ["cutter"] = "table" }, ["choices"] = new JsonObject { ["layout"] = "in-place" }, ["layers"] = new JsonArray([.. layers]),
+        };
+        var id = (string)Post("/api/jobs", job)["id"]!;
         Open($"/jobs/{id}/cut");
-        See("[data-testid=cut-headline]");
+        See(By.CssSelector("[data-testid=cut-headline]"), 30);
         return id;
     }
 
@@ -44,7 +69,9 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20, demo: true)
     [Fact]
     public void Two_vinyls_go_through_their_mats_the_second_preset_is_asked_for_and_the_shelf_goes_down()
     {
-        var id = OpenCut("Night tee, tarn and stars");
+        Stocked("Navy roll", "smooth", "#1b2a49", 305, 2000);
+        Stocked("Firefly roll", "glow", "#c9e6b8", 305, 900);
+        var id = OpenCut(1, Layer("ridge", "smooth", "#1b2a49", Ridge, 80, 160, 150, 90), Layer("star", "glow", "#c9e6b8", Star, 140, 100, 40, 40));
         // Both ways beside each other; the picture is mirrored and says so.
         Assert.Equal(2, Driver.FindElements(By.CssSelector("input[name=layout]")).Count);
         Assert.All(Driver.FindElements(By.CssSelector("[data-sheet]")), s => Assert.Equal("true", s.GetDomAttribute("data-mirrored")));
@@ -87,19 +114,20 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20, demo: true)
     [Fact]
     public void Vinyl_that_runs_out_is_recovered_from_and_the_weeding_sheet_is_ticked_off()
     {
-        OpenCut("Tarn tee, from a drawing");
+        Stocked("Navy roll", "smooth", "#1b2a49", 305, 2000);
+        OpenCut(3, Layer("ridge", "smooth", "#1b2a49", Ridge, 80, 160, 150, 90));
         Click("Cut it");
         See("[data-testid=mat]");
         Check();
-        // Less vinyl on the mat than was drawn: the second piece does not come whole.
-        Type(Field("Vinyl on the mat, if shorter than drawn"), "185");
+        // Less vinyl on the mat than was drawn: only the first of three pieces comes whole.
+        Type(Field("Vinyl on the mat, if shorter than drawn"), "110");
         Click("Load it");
         UntilTrue(() => Status == "loaded", "it was not loaded");
         See(By.XPath("//button[normalize-space(.)='Go']")).Click();
         See("[data-testid=left]");
         UntilTrue(() => Status == "stopped", "the vinyl did not run out", 30);
         SeeText("The vinyl has run out.", "strong");
-        SeeText("1 of 2 pieces are cut whole.", "p");
+        SeeText("1 of 3 pieces are cut whole.", "p");
         var mats = Driver.FindElements(By.CssSelector("tr[data-mat]")).Count;
         Click("Take the mat out");
         UntilTrue(() => Driver.FindElements(By.CssSelector("tr[data-mat]")).Count == mats + 1, "the rest came onto no mat");
@@ -123,6 +151,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20, demo: true)
     [Fact]
     public void Vinyl_is_put_on_the_shelf_with_faults_named_changed_and_taken_off_and_back()
     {
+        Stocked("Cream roll", "smooth", "#e8d9b0", 305, 700, 800);
         Open("/stock");
         See("tr[data-stock='Cream roll']");
         SeeText("Running out: Cream roll", "span");
@@ -148,7 +177,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20, demo: true)
     [Fact]
     public void What_is_too_wide_says_so_and_shows_its_joint_on_the_garment()
     {
-        var id = OpenCut("Night tee, tarn and stars");
+        var id = OpenCut(1, Layer("ridge", "smooth", "#1b2a49", Ridge, 80, 160, 240, 90));
         Type(Field("Widest it cuts"), "150");
         Type(Field("Longest it cuts"), "150");
         UntilTrue(() => Driver.FindElements(By.CssSelector("main [data-code=too-wide-for-cutter]")).Count > 0, "it does not say that it is too wide");

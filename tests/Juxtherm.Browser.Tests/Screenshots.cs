@@ -65,6 +65,21 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         Driver.ExecuteScript("document.querySelector('[data-testid=proof]').scrollIntoView({ block: 'end' })");
         Take("names", scroll: false);
 
+        Open($"/jobs/{tarn}/cut");
+        See(By.CssSelector("[data-testid=cut-headline]"), 120);
+        Take("cut");
+        Button("Cut it").Click();
+        See("[data-testid=mat] input[type=checkbox]").Click();
+        Button("Load it").Click();
+        See(By.XPath("//button[normalize-space(.)='Go']")).Click();
+        Thread.Sleep(9000);
+        Take("cutter");
+        Driver.ExecuteScript("document.querySelector('[aria-label=\"Weeding sheet\"]').scrollIntoView()");
+        Take("weeding", scroll: false);
+        Open("/stock");
+        See("tr[data-stock]");
+        Take("stock");
+
         Open("/logbook");
         See("tbody tr");
         Take("logbook");

@@ -266,6 +266,12 @@ public sealed class CuttingApiTests : Api
         Assert.True((bool)(await Post("/api/cut-presets/test", Look(100, "clean")))["ready"]!);
         async Task<JsonNode> Preset() => (await Laid(TwoVinyls()))["plan"]!["ways"]![0]!["lists"]![0]!["preset"]!;
         Assert.Equal((100, "owner"), ((double)(await Preset())["forceGrams"]!, (string)(await Preset())["from"]!["kind"]!));
+        // A cut under way follows for the mats that still wait, and for no other vinyl.
+        var (_, cut) = await Begin(TwoVinyls());
+        var look = Look(100, "too-deep");
+        look["cutId"] = (string)cut["id"]!;
+        await Post("/api/cut-presets/test", look);
+        Assert.Equal([90.0, 180], (await Get($"/api/cuts/{cut["id"]}"))["mats"]!.AsArray().Select(m => (double)m!["preset"]!["forceGrams"]!));
         await Send(HttpMethod.Delete, "/api/cut-presets/smooth/table");
         Assert.Equal(90, (double)(await Preset())["forceGrams"]!);
         var (status, problem) = await Send(HttpMethod.Post, "/api/cut-presets/test", Look(900, "clean"));
@@ -314,6 +320,91 @@ public sealed class CuttingApiTests : Api
         using var pdf = await Client.GetAsync($"/api/cuts/{cut["id"]}/weeding.pdf");
         Assert.Equal(HttpStatusCode.OK, pdf.StatusCode);
         Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Put, $"/api/cuts/{cut["id"]}/weeded", new JsonObject { ["keys"] = new JsonArray("a,b") })).Status);
+    }
+
+    private async Task<string> Printed(string path)
+    {
+        var file = Path.Combine(Folder, $"{Guid.NewGuid():N}.pdf");
+        await File.WriteAllBytesAsync(file, await Client.GetByteArrayAsync(path));
+        return await TicketTests.Said("pdftotext", "-layout", file, "-");
+    }
+
+    [Fact]
+    public async Task The_printed_sheet_counts_the_centres_and_the_label_says_what_it_is_stuck_on()
+    {
+        var (_, cut) = await Begin(TwoVinyls(2));
+        var sheet = await Printed($"/api/cuts/{cut["id"]}/weeding.pdf");
+        Assert.All(["Smooth #1b2a49, sheet 1 of 1", "2 centres to pick out", "As it reads from the right side", "ridge, piece 1", "ridge, piece 2", "Glitter #c9e6b8", "0 centres to pick out"], part => Assert.Contains(part, sheet, StringComparison.Ordinal));
+        var scrap = Roll("smooth", Navy, 160, 120, "offcut");
+        (scrap["label"], scrap["lot"], scrap["colourName"], scrap["cornerWidthMm"], scrap["cornerLengthMm"]) = ("Left of the vests", "T-13", "night navy", 40, 30);
+        var made = await Post("/api/stock", scrap);
+        var label = await Printed($"/api/stock/{made["id"]}/label.pdf");
+        Assert.All(["Left of the vests", "Smooth, night navy", "120 × 160 mm, corner 40 × 30 gone", "Lot T-13"], part => Assert.Contains(part, label, StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public async Task Many_who_want_the_same_roll_at_once_are_never_promised_more_than_there_is()
+    {
+        await Post("/api/stock", Roll("smooth", Navy, 320));
+        await Post("/api/stock", Roll("glitter", Glow, 5000));
+        var job = TwoVinyls();
+        var id = await AddJob(job);
+        var plan = (string)(await Laid(job))["id"]!;
+        var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => Send(HttpMethod.Post, $"/api/jobs/{id}/cuts", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["planId"] = plan })));
+        var taken = answers.Where(a => a.Status == HttpStatusCode.Created).ToList();
+        var each = (double)taken[0].Json!["mats"]![0]!["lengthMm"]!;
+        Assert.Equal((int)(320 / each), taken.Count);
+        Assert.All(answers.Except(taken), a => Assert.Equal((HttpStatusCode.Conflict, "stock"), (a.Status, (string)a.Json!["code"]!)));
+        Assert.Equal(taken.Count * each, (await Shelf())["Roll 1"].Reserved, 1);
+        // Whoever was refused was refused whole: nothing of the other roll was promised to them.
+        Assert.Equal(taken.Sum(t => (double)t.Json!["mats"]![1]!["lengthMm"]!), (await Shelf())["Roll 2"].Reserved, 1);
+    }
+
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    public async Task Whatever_is_clicked_however_often_the_shelf_adds_up(int seed)
+    {
+        var chance = new Random(seed);
+        await Post("/api/stock", Roll("smooth", Navy, 900, 400));
+        await Post("/api/stock", Roll("glitter", Glow, 900));
+        var job = TwoVinyls();
+        var id = await AddJob(job);
+        var begun = new List<string>();
+        for (var i = 0; i < 14; i++)
+        {
+            var again = chance.Next(3) == 0 ? 3 : 1;
+            if (begun.Count == 0 || chance.Next(2) == 0)
+            {
+                var (command, plan) = (Guid.NewGuid().ToString(), (string)(await Laid(job))["id"]!);
+                for (var k = 0; k < again; k++)
+                    await Send(HttpMethod.Post, $"/api/jobs/{id}/cuts", new JsonObject { ["commandId"] = command, ["planId"] = plan });
+                if ((await Send(HttpMethod.Get, $"/api/cuts/{command}")).Status == HttpStatusCode.OK)
+                    begun.Add(command);
+            }
+            else
+            {
+                var ask = Ask(chance.Next(2) == 0 ? "use" : "give-up");
+                for (var k = 0; k < again; k++)
+                    await Send(HttpMethod.Post, $"/api/cuts/{begun[chance.Next(begun.Count)]}/actions", ask.DeepClone());
+            }
+
+            if (i == 7)
+            {
+                Stop();
+                Start();
+            }
+        }
+
+        var cuts = await Task.WhenAll(begun.Select(b => Get($"/api/cuts/{b}")));
+        double Taken(string status, int list) => cuts.Where(c => (string)c["status"]! == status)
+            .Sum(c => c["way"]!["lists"]![list]!["uses"]!.AsArray().Where(u => (string)u!["kind"]! == "roll").Sum(u => (double)u!["lengthMm"]!));
+        var shelf = await Shelf();
+        foreach (var (label, list) in new[] { ("Roll 1", 0), ("Roll 2", 1) })
+        {
+            Assert.Equal(900 - Taken("used", list), shelf[label].OnHand, 1);
+            Assert.Equal(Taken("open", list), shelf[label].Reserved, 1);
+        }
     }
 
     [Fact]

@@ -17,7 +17,7 @@ public sealed class TicketTests : Api
         return (text, int.Parse(pages["Pages:".Length..].Trim(), System.Globalization.CultureInfo.InvariantCulture));
     }
 
-    private static async Task<string> Said(string program, params string[] arguments)
+    internal static async Task<string> Said(string program, params string[] arguments)
     {
         using var process = Process.Start(new ProcessStartInfo(program, arguments) { RedirectStandardOutput = true, UseShellExecute = false })!;
         var text = await process.StandardOutput.ReadToEndAsync();

@@ -110,6 +110,11 @@ public sealed record CutRun(IReadOnlyList<CutMat> Mats)
         return new CutRun([.. outside.Mats.TakeWhile(m => m.Number <= mat.Number), again, .. outside.Mats.SkipWhile(m => m.Number <= mat.Number)]).Numbered();
     }
 
+    /// <summary>After a test cut: the preset of every mat of a vinyl that is not in the cutter yet.</summary>
+    /// <param name="vinyl">Vinyl id.</param>
+    /// <param name="preset">How it is cut from now on.</param>
+    public CutRun WithPreset(string vinyl, CutPreset preset) => new([.. Mats.Select(m => m.Vinyl == vinyl && m.Status == MatStatus.Waiting ? m with { Preset = preset } : m)]);
+
     private CutRun Numbered() => new([.. Mats.Select((m, i) => m with { Number = i + 1 })]);
 
     private CutRun With(CutMat mat) => new([.. Mats.Select(m => m.Number == mat.Number ? mat : m)]);

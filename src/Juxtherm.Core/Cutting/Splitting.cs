@@ -34,7 +34,7 @@ internal static class Splitting
     public static SplitPlan? Of(Ground ground, SplitRules rules, IReadOnlyList<DelicatePlace> delicate)
     {
         var bounds = ground.EnvelopeInternal;
-        if (Fits(bounds, rules.WidthMm, rules.LengthMm, rules.Turnable))
+        if (Fits(bounds.Width, bounds.Height, rules))
             return new SplitPlan([new SplitPart(1, ground, [])], []);
         // Marks stand outside the artwork and reach past the seam by half their size.
         var upright = (W: rules.WidthMm - 2 * rules.MarkMm, L: rules.LengthMm - 2 * rules.MarkMm);
@@ -67,8 +67,8 @@ internal static class Splitting
     }
 
     /// <summary>Whether a box goes through the cutter.</summary>
-    public static bool Fits(Envelope box, double width, double length, bool turnable) =>
-        (box.Width <= width + Hair && box.Height <= length + Hair) || (turnable && box.Height <= width + Hair && box.Width <= length + Hair);
+    public static bool Fits(double widthMm, double heightMm, SplitRules rules) =>
+        (widthMm <= rules.WidthMm + Hair && heightMm <= rules.LengthMm + Hair) || (rules.Turnable && heightMm <= rules.WidthMm + Hair && widthMm <= rules.LengthMm + Hair);
 
     /// <summary>Parts from left to right, none wider than a width.</summary>
     private static (List<Ground> Parts, List<Joint> Joints) Across(Ground ground, double width, double overlap, IReadOnlyList<DelicatePlace> delicate)
@@ -174,7 +174,7 @@ internal static class Splitting
         foreach (var mark in marks.Where(m => near.Contains(m.EnvelopeInternal)))
         {
             var with = Joined(box, mark.EnvelopeInternal);
-            if (!Fits(with, rules.WidthMm, rules.LengthMm, rules.Turnable) || mark.IsWithinDistance(part, MarkGapMm / 2))
+            if (!Fits(with.Width, with.Height, rules) || mark.IsWithinDistance(part, MarkGapMm / 2))
                 continue;
             box = with;
             carried.Add(mark);

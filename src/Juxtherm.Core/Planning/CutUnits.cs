@@ -59,8 +59,7 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
             var placed = face.Where(l => l.Box is not null && Parts(l).Count == 1).Select(l => (Layer: l, Ground: Whole(l))).ToList();
             var all = new Envelope();
             placed.ForEach(p => all.ExpandToInclude(p.Ground.EnvelopeInternal));
-            var edges = 2 * figures.EdgeMm.Value;
-            var fits = placed.Count > 1 && Splitting.Fits(all, setup.WidthMm - edges, setup.LengthMm - edges, !placed[0].Layer.Vinyl.Directional.Value);
+            var fits = placed.Count > 1 && Splitting.Fits(all.Width, all.Height, LayerSplit.RulesOf(placed[0].Layer.Vinyl, setup, figures));
             var apart = fits && placed.All(p => placed.All(q => q == p || !CutShape.Overlap(p.Layer.Shape, p.Layer.Box!.Value, q.Layer.Shape, q.Layer.Box!.Value)));
             if (apart)
             {

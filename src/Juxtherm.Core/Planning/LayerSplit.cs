@@ -24,8 +24,11 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
     public static LayerSplit? Of(JobLayer layer, CutterSetup setup, CuttingFigures figures)
     {
         ArgumentNullException.ThrowIfNull(layer);
-        if (layer.WidthMm is null || layer.HeightMm is null)
+        if (layer.WidthMm is not { } width || layer.HeightMm is not { } height)
             return null;
+        var rules = RulesOf(layer.Vinyl, setup, figures);
+        if (Splitting.Fits(width, height, rules))
+            return new LayerSplit(layer.Id, 1, []);
         return PlanOf(layer, setup, figures) is { } plan ? new LayerSplit(layer.Id, plan.Parts.Count, [.. plan.Joints.Select(j => j with { Line = [.. j.Line.Select(p => Rounded(p, layer))] })]) : new LayerSplit(layer.Id, 0, []);
     }
 
@@ -36,10 +39,7 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
     /// <summary>The same for any shape in a vinyl.</summary>
     internal static SplitPlan? PlanOf(CutShape shape, double widthMm, double heightMm, Vinyl vinyl, CutterSetup setup, CuttingFigures figures)
     {
-        var edges = 2 * figures.EdgeMm.Value;
-        // Where vinyl may lie on the same vinyl a hair of overlap hides the seam; elsewhere parts meet edge to edge.
-        var overlap = vinyl.CarriesOthers.Value && vinyl.LiesOn.Value == LiesOn.Any ? figures.JointOverlapMm.Value : 0;
-        var rules = new SplitRules(setup.WidthMm - edges, setup.LengthMm - edges, !vinyl.Directional.Value, overlap, MarkMm);
+        var rules = RulesOf(vinyl, setup, figures);
         var limit = vinyl.SmallestDetailMm.Value;
         var key = (shape.Text, Math.Round(widthMm, 3), Math.Round(heightMm, 3), rules, limit);
         if (Known.TryGetValue(key, out var known))
@@ -48,11 +48,18 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
             Known.Clear();
         var box = new Box(0, 0, widthMm, heightMm);
         var ground = shape.In(box);
-        var fits = Splitting.Fits(ground.EnvelopeInternal, rules.WidthMm, rules.LengthMm, rules.Turnable);
-        var layer = fits ? [] : shape.Delicate(limit / Math.Min(widthMm / shape.Bounds.WidthMm, heightMm / shape.Bounds.HeightMm));
+        var layer = Splitting.Fits(widthMm, heightMm, rules) ? [] : shape.Delicate(limit / Math.Min(widthMm / shape.Bounds.WidthMm, heightMm / shape.Bounds.HeightMm));
         var (sx, sy) = (widthMm / shape.Bounds.WidthMm, heightMm / shape.Bounds.HeightMm);
         var delicate = layer.Select(d => d with { XMm = (d.XMm - shape.Bounds.XMm) * sx, YMm = (d.YMm - shape.Bounds.YMm) * sy, RadiusMm = d.RadiusMm * Math.Max(sx, sy) }).ToList();
         return Known[key] = Splitting.Of(ground, rules, delicate);
+    }
+
+    internal static SplitRules RulesOf(Vinyl vinyl, CutterSetup setup, CuttingFigures figures)
+    {
+        var edges = 2 * figures.EdgeMm.Value;
+        // Where vinyl may lie on the same vinyl a hair of overlap hides the seam; elsewhere parts meet edge to edge.
+        var overlap = vinyl.CarriesOthers.Value && vinyl.LiesOn.Value == LiesOn.Any ? figures.JointOverlapMm.Value : 0;
+        return new SplitRules(setup.WidthMm - edges, setup.LengthMm - edges, !vinyl.Directional.Value, overlap, MarkMm);
     }
 
     private static Spot Rounded(Spot p, JobLayer layer) => new(Math.Round(p.X + (layer.XMm ?? 0), 1), Math.Round(p.Y + (layer.YMm ?? 0), 1));

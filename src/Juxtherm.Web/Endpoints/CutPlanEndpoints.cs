@@ -22,7 +22,8 @@ public sealed record CutPlanAnswer(string Id, double Share, double LengthMm, Cut
 /// <param name="ForceGrams">Force, grams.</param>
 /// <param name="Passes">How often it went round.</param>
 /// <param name="Finding">What it looks like.</param>
-public sealed record TestCutLook(string Vinyl, string Cutter, Blade Blade, double ForceGrams, int Passes, TestCutFinding Finding);
+/// <param name="CutId">The cut under way whose waiting mats follow; left out for none.</param>
+public sealed record TestCutLook(string Vinyl, string Cutter, Blade Blade, double ForceGrams, int Passes, TestCutFinding Finding, Guid? CutId);
 
 /// <summary>How jobs are laid out on sheets, and the files for a cutter.</summary>
 internal static class CutPlanEndpoints
@@ -75,7 +76,7 @@ internal static class CutPlanEndpoints
         return SheetFiles.Answer(entry.Job.Title, plan.Way, format, list, sheet, entry.Job.Tools.Cutter?.Cutter ?? catalogue.Cutters[ReferencePractice.Cutter]);
     }
 
-    private static async Task<IResult> TestAsync(TestCutLook look, CatalogueSnapshot catalogue, StockStore store, CancellationToken cancel)
+    private static async Task<IResult> TestAsync(TestCutLook look, CatalogueSnapshot catalogue, StockStore store, CutterBench bench, CancellationToken cancel)
     {
         var problems = new Problems();
         if (!catalogue.Cutters.TryGetValue(look.Cutter, out var cutter))
@@ -90,7 +91,12 @@ internal static class CutPlanEndpoints
             return ProblemAnswers.Invalid(problems, "test cut");
         var advice = TestCut.Next(new CutPreset(look.Blade, look.ForceGrams, look.Passes, new Provenance(ProvenanceKind.Owner, "")), look.Finding, cutter!);
         if (advice.Preset is { } next)
+        {
             await store.SetPresetAsync(look.Vinyl, look.Cutter, new CutPresetRow { Vinyl = look.Vinyl, Cutter = look.Cutter, Blade = next.Blade.ToString().ToLowerInvariant(), ForceGrams = next.ForceGrams, Passes = next.Passes }, cancel);
+            if (look.CutId is { } cut)
+                await bench.SetPresetAsync(cut, look.Vinyl, next, cancel);
+        }
+
         return Results.Ok(advice);
     }
 }

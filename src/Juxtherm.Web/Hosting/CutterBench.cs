@@ -99,6 +99,13 @@ internal sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Ti
         return run;
     }, cancel);
 
+    /// <summary>After a test cut: how the mats of a vinyl that still wait are cut.</summary>
+    public Task SetPresetAsync(Guid id, string vinyl, CutPreset preset, CancellationToken cancel) => cuts.StepAsync(id, Guid.NewGuid(), r =>
+    {
+        Keep(r, OpenCut.Of(r).Run.WithPreset(vinyl, preset));
+        return null;
+    }, cancel);
+
     /// <summary>Lets something go wrong, to practise it.</summary>
     public async Task<bool> CauseAsync(Guid id, CutterTrouble trouble, CancellationToken cancel)
     {

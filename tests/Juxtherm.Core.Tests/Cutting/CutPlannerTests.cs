@@ -116,20 +116,89 @@ public sealed class CutPlannerTests
     }
 
     [Theory]
+    [InlineData(true, 1)]
+    [InlineData(false, 2)]
+    public void Packed_tightly_pieces_move_by_themselves_only_where_they_may(bool together, int units)
+    {
+        var job = Night(1, j => j["layers"]![2]!["keepTogether"] = together);
+        var stars = Plan(job).Ways[1].Lists.First(l => l.Vinyl == "glow");
+        Assert.Equal(units, stars.Sheets.Sum(s => s.Units.Count));
+        Assert.Equal(2, stars.Sheets.Sum(s => s.Units.Sum(u => stars.Shapes[u.Shape].Pieces)));
+    }
+
+    [Theory]
+    [InlineData(40, "ridge+dot")]
+    [InlineData(260, "dot,ridge")]
+    public void In_place_what_shares_a_sheet_keeps_its_place_unless_it_would_be_cut_twice(double y, string units)
+    {
+        // One vinyl and colour: beside each other they are one piece of vinyl; over each other, or too far apart for the mat, two.
+        var job = Jobs.With(j => j["layers"] = new JsonArray(
+            Layer("ridge", "smooth", "#1b2a49", "M0 0H100V100H0Z", 50, 100, 120), Layer("dot", "smooth", "#1b2a49", "M0 50A50 50 0 1 0 100 50A50 50 0 1 0 0 50Z", 60, y, 50)));
+        if (y > 200)
+            job["layers"]![1]!["yMm"] = 150;
+        var list = Assert.Single(Plan(job).Ways[0].Lists);
+        Assert.Equal(units, string.Join(',', list.Sheets.SelectMany(s => s.Units).Select(u => u.Shape).Order(StringComparer.Ordinal)));
+    }
+
+    [Fact]
+    public void A_long_run_is_laid_out_in_batches_and_every_garment_is_there()
+    {
+        var job = Jobs.With(j =>
+        {
+            j["quantity"] = 130;
+            j["layers"] = new JsonArray(Layer("dot", "smooth", "#1b2a49", "M0 50A50 50 0 1 0 100 50A50 50 0 1 0 0 50Z", 60, 100, 30));
+        });
+        foreach (var way in Plan(job).Ways)
+        {
+            var units = way.Lists[0].Sheets.SelectMany(s => s.Units).ToList();
+            Assert.Equal(Enumerable.Range(1, 130), units.Select(u => u.Garment).Order());
+            Assert.Equal(Enumerable.Range(1, way.Mats), way.Lists[0].Sheets.Select(s => s.Number));
+            Assert.Single(way.Lists[0].Shapes);
+        }
+    }
+
+    [Theory]
+    [InlineData("hand-sized", 114)]
+    [InlineData("table", 292)]
+    [InlineData("broad", 597)]
+    public void Nothing_is_wider_than_the_cutter(string cutter, double width)
+    {
+        foreach (var way in Plan(Night(2, j => j["tools"]!["cutter"] = cutter), Roll("#1b2a49", 9000, 1200)).Ways)
+        {
+            Assert.NotEmpty(way.Lists);
+            Assert.All(way.Lists.SelectMany(l => l.Sheets), s =>
+            {
+                Assert.True(s.WidthMm <= width && s.UsedLengthMm <= width + 0.01);
+                Assert.All(s.Units, u => Assert.True(u.Box.XMm >= 3 - 0.01 && u.Box.XMm + u.Box.WidthMm <= s.WidthMm - 3 + 0.01));
+            });
+        }
+    }
+
+    [Theory]
     [InlineData(1, SheetLayout.Nested)]
     [InlineData(95, SheetLayout.InPlace)]
     public void Which_way_is_advised_is_the_users_threshold(double above, SheetLayout advised)
     {
-        var plan = Plan(Night(2, j => j["cut"] = new JsonObject { ["nestAbovePercent"] = above }));
+        var plan = Plan(Night(1, j => j["cut"] = new JsonObject { ["nestAbovePercent"] = above }));
         Assert.Equal((advised, advised), (plan.Advised, plan.Layout));
         Assert.Contains($"{above:0} %", plan.Reason, StringComparison.Ordinal);
-        var other = Plan(Night(2, j =>
+        var other = Plan(Night(1, j =>
         {
             j["cut"] = new JsonObject { ["nestAbovePercent"] = above };
             j["choices"] = new JsonObject { ["layout"] = advised == SheetLayout.Nested ? "in-place" : "nested" };
         }));
         Assert.Equal(advised, other.Advised);
         Assert.NotEqual(advised, other.Layout);
+    }
+
+    [Fact]
+    public void What_saves_vinyl_and_costs_no_time_is_advised_whatever_the_threshold()
+    {
+        // Two garments fit on one mat less when packed tightly: that is more time won than two stars cost.
+        var plan = Plan(Night(2, j => j["cut"] = new JsonObject { ["nestAbovePercent"] = 95 }));
+        Assert.True(plan.Ways[1].HandSeconds <= plan.Ways[0].HandSeconds && plan.Ways[1].Mats < plan.Ways[0].Mats);
+        Assert.Equal(SheetLayout.Nested, plan.Advised);
+        Assert.Contains("no more of your time", plan.Reason, StringComparison.Ordinal);
     }
 
     [Fact]

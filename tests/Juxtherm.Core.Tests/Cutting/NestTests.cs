@@ -82,6 +82,39 @@ public sealed class NestTests
     }
 
     [Fact]
+    public void What_fits_no_sheet_is_left_over_and_the_rest_is_placed()
+    {
+        NestPiece[] pieces = [NestPiece.Of("door", CutShape.Boxed(400, 400)), NestPiece.Of("star", CutShape.Read(Instances.Path(0, 50))!)];
+        NestSheet[] sheets = [Roll()];
+        var layout = Nest.Find(pieces, sheets, Rules, effort: 500_000);
+        Sheets.Check(pieces, sheets, Rules, layout);
+        Assert.Equal([0], layout.LeftOver);
+        Assert.Equal([1], layout.Places.Select(p => p.Piece));
+        Assert.Empty(Nest.Find([], sheets, Rules).Places);
+    }
+
+    [Theory]
+    [InlineData(280, 0)]
+    [InlineData(286, 0)]
+    [InlineData(290, 90)]
+    public void A_piece_is_turned_only_to_fit(double width, double degrees)
+    {
+        NestPiece[] pieces = [NestPiece.Of("bar", CutShape.Boxed(width, 60), boxed: true)];
+        NestSheet[] sheets = [new NestSheet("mat", 292, 297)];
+        var layout = Nest.Find(pieces, sheets, Rules, effort: 500_000);
+        Sheets.Check(pieces, sheets, Rules, layout);
+        Assert.Equal(degrees, Assert.Single(layout.Places).Degrees);
+    }
+
+    [Fact]
+    public void Shelves_are_what_a_patient_hand_would_do()
+    {
+        // Three of 100 × 50 in a row of 292 do not fit with their margins, two do: two shelves of 50, one of 40.
+        NestPiece[] pieces = [.. Enumerable.Range(0, 4).Select(i => NestPiece.Of("wide", CutShape.Boxed(100, 50))), NestPiece.Of("low", CutShape.Boxed(250, 40))];
+        Assert.Equal(3 + 50 + 6 + 50 + 6 + 40 + 3, Nest.ShelfLengthMm(pieces, 292, Rules), 6);
+    }
+
+    [Fact]
     public void It_can_be_stopped_with_the_best_so_far_and_says_how_far_it_is()
     {
         var pieces = Instances.Sky(5, 40);

@@ -63,8 +63,7 @@ export function AtTheCutter({ cutId, jobId, catalogue }: Props) {
       got(api.POST('/api/cuts/{id}/trouble', { params: { path: { id: cutId } }, body: { trouble: what } })),
     onSuccess: (cut) => queries.setQueryData(key, cut),
   });
-  const asleep = seen.data?.device?.state === 'cutting';
-  useAwake(asleep);
+  useAwake(seen.data?.device?.state === 'cutting');
   if (seen.isPending) return <Loading what="the cut" />;
   if (seen.isError) return <Failed error={seen.error} retry={() => seen.refetch()} />;
   const cut = seen.data;
@@ -219,7 +218,7 @@ function MatInHand({ cut, mat, busy, refused, catalogue, onAct, onTrouble }: InH
             >
               Load it
             </button>
-            <TestCutLadder mat={mat} cutter={cut.cutter} catalogue={catalogue} />
+            <TestCutLadder cutId={cut.id} mat={mat} cutter={cut.cutter} catalogue={catalogue} />
           </div>
         )}
         {mat.status === 'loaded' && (

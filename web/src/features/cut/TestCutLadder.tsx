@@ -1,4 +1,4 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type Catalogue, got, type Schemas } from '../../api/client';
 import { Failed } from '../../ui/States';
@@ -11,8 +11,16 @@ const FINDINGS: { id: Schemas['TestCutFinding']; name: string }[] = [
   { id: 'ragged', name: 'Ragged corners' },
 ];
 
+interface Props {
+  cutId: string;
+  mat: Mat;
+  cutter: string;
+  catalogue: Catalogue;
+}
+
 /** A test cut, looked at: what to change, one thing at a time. */
-export function TestCutLadder({ mat, cutter, catalogue }: { mat: Mat; cutter: string; catalogue: Catalogue }) {
+export function TestCutLadder({ cutId, mat, cutter, catalogue }: Props) {
+  const queries = useQueryClient();
   const [tried, setTried] = useState(mat.preset);
   const look = useMutation({
     mutationFn: (finding: Schemas['TestCutFinding']) =>
@@ -25,11 +33,13 @@ export function TestCutLadder({ mat, cutter, catalogue }: { mat: Mat; cutter: st
             forceGrams: tried.forceGrams,
             passes: tried.passes,
             finding,
+            cutId,
           },
         }),
       ),
     onSuccess: (advice) => {
       if (advice.preset) setTried(advice.preset);
+      void queries.invalidateQueries({ queryKey: ['cut', cutId] });
     },
   });
   return (

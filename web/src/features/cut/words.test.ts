@@ -2,8 +2,9 @@
 import DxfParser from 'dxf-parser';
 import { describe, expect, it } from 'vitest';
 import sample from '../../../../docs/examples/two-vinyls.dxf?raw';
+import type { Cut, CutList, CutSheet } from '../../api/client';
 import { Units } from '../../app/unitMath';
-import { headline, type Mat, presetInWords, times, unitName } from './words';
+import { headline, type Mat, presetInWords, times, underWay, unitKey, unitName, weedingCounts } from './words';
 
 const unit = {
   index: 0,
@@ -58,6 +59,37 @@ describe('words of the cut station', () => {
     const mat = { estimatedSeconds: 60, measuredSeconds: null } as unknown as Mat;
     expect(times([mat, mat])).toEqual({ estimated: 120, measured: null });
     expect(times([{ ...mat, measuredSeconds: 55 }, mat])).toEqual({ estimated: 120, measured: 55 });
+  });
+});
+
+describe('the weeding sheet', () => {
+  const shape = (centres: number, pieces: number, rings: number) => ({
+    centres: Array(centres).fill({ x: 0, y: 0 }),
+    pieces,
+    delicate: Array(rings).fill({}),
+  });
+  const list = { id: 'smooth-1b2a49', shapes: { moon: shape(2, 3, 1), sky: shape(0, 1, 0) } } as unknown as CutList;
+  const sheet = {
+    number: 4,
+    units: [unit, { ...unit, index: 1 }, { ...unit, index: 2, shape: 'sky' }],
+  } as unknown as CutSheet;
+
+  it('counts centres, pieces and rings over all that lies on a sheet', () => {
+    expect(weedingCounts(list, sheet)).toEqual({ centres: 4, pieces: 7, rings: 2 });
+  });
+
+  it('knows each piece by list, sheet and place', () => {
+    expect(sheet.units.map((u) => unitKey(list, sheet, u))).toEqual([
+      'smooth-1b2a49/4/0',
+      'smooth-1b2a49/4/1',
+      'smooth-1b2a49/4/2',
+    ]);
+  });
+
+  it('goes on with the cut that is not used up or given up', () => {
+    const cuts = ['given-up', 'used', 'cut', 'open'].map((status) => ({ status }) as Cut);
+    expect(underWay(cuts)?.status).toBe('cut');
+    expect(underWay(cuts.slice(0, 2))).toBeUndefined();
   });
 });
 
