@@ -11,7 +11,14 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
 
     private static JsonObject Layer(string id, string vinyl, string colour, string shape, double x, double y, double width, double height) => new()
     {
-        ["id"] = id, ["vinyl"] = vinyl, ["colour"] = colour, ["shape"] = shape, ["xMm"] = x, ["yMm"] = y, ["widthMm"] = width, ["heightMm"] = height,
+        ["id"] = id,
+        ["vinyl"] = vinyl,
+        ["colour"] = colour,
+        ["shape"] = shape,
+        ["xMm"] = x,
+        ["yMm"] = y,
+        ["widthMm"] = width,
+        ["heightMm"] = height,
     };
 
     private JsonNode Post(string path, JsonNode body)
@@ -24,15 +31,28 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
 
     private void Stocked(string label, string vinyl, string colour, double width, double length, double low = 0) => Post("/api/stock", new JsonObject
     {
-        ["commandId"] = Guid.NewGuid().ToString(), ["kind"] = "roll", ["vinyl"] = vinyl, ["colour"] = colour, ["widthMm"] = width, ["lengthMm"] = length, ["label"] = label, ["lowMm"] = low,
+        ["commandId"] = Guid.NewGuid().ToString(),
+        ["kind"] = "roll",
+        ["vinyl"] = vinyl,
+        ["colour"] = colour,
+        ["widthMm"] = width,
+        ["lengthMm"] = length,
+        ["label"] = label,
+        ["lowMm"] = low,
     });
 
     private string OpenCut(int quantity, params JsonObject[] layers)
     {
         var job = new JsonObject
         {
-            ["format"] = "juxtherm.job", ["version"] = 1, ["title"] = "Ridge", ["quantity"] = quantity, ["blank"] = new JsonObject { ["form"] = "tee", ["material"] = "cotton" },
-            ["tools"] = new JsonObject { ["heatSource"] = "swing-platen", ["cutter"] = "table" }, ["choices"] = new JsonObject { ["layout"] = "in-place" }, ["layers"] = new JsonArray([.. layers]),
+            ["format"] = "juxtherm.job",
+            ["version"] = 1,
+            ["title"] = "Ridge",
+            ["quantity"] = quantity,
+            ["blank"] = new JsonObject { ["form"] = "tee", ["material"] = "cotton" },
+            ["tools"] = new JsonObject { ["heatSource"] = "swing-platen", ["cutter"] = "table" },
+            ["choices"] = new JsonObject { ["layout"] = "in-place" },
+            ["layers"] = new JsonArray([.. layers]),
         };
         var id = (string)Post("/api/jobs", job)["id"]!;
         Open($"/jobs/{id}/cut");

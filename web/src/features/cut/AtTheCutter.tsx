@@ -238,7 +238,9 @@ function MatInHand({ cut, mat, busy, refused, catalogue, onAct, onTrouble }: InH
               <span className="text-[1rem] font-normal text-quiet"> left</span>
             </p>
             <progress className="progress w-full" value={device.progress} max={1} aria-label="Cut so far" />
-            <p className="text-quiet text-[0.9rem]">Keep the computer awake until it is done.</p>
+            <p className="text-quiet text-[0.9rem]">
+              Keep the computer awake until it is done, and fingers and hair off blade and rollers.
+            </p>
             <details>
               <summary className="cursor-pointer text-[0.9rem]">Practise what can go wrong</summary>
               <div className="flex flex-wrap gap-2 mt-2">
