@@ -158,17 +158,17 @@ public sealed class CutPlannerTests
     }
 
     [Theory]
-    [InlineData("hand-sized", 114)]
-    [InlineData("table", 292)]
-    [InlineData("broad", 597)]
-    public void Nothing_is_wider_than_the_cutter(string cutter, double width)
+    [InlineData("hand-sized", 114, 292)]
+    [InlineData("table", 292, 292)]
+    [InlineData("broad", 597, 597)]
+    public void Nothing_is_wider_or_longer_than_the_cutter(string cutter, double width, double length)
     {
         foreach (var way in Plan(Night(2, j => j["tools"]!["cutter"] = cutter), Roll("#1b2a49", 9000, 1200)).Ways)
         {
             Assert.NotEmpty(way.Lists);
             Assert.All(way.Lists.SelectMany(l => l.Sheets), s =>
             {
-                Assert.True(s.WidthMm <= width && s.UsedLengthMm <= width + 0.01);
+                Assert.True(s.WidthMm <= width && s.UsedLengthMm <= length + 0.01);
                 Assert.All(s.Units, u => Assert.True(u.Box.XMm >= 3 - 0.01 && u.Box.XMm + u.Box.WidthMm <= s.WidthMm - 3 + 0.01));
             });
         }

@@ -5160,6 +5160,11 @@ export interface components {
         TestCutLook: {
             /** @description Blade that cut it. */
             blade: components["schemas"]["Blade"];
+            /**
+             * Format: uuid
+             * @description The cut under way whose waiting mats follow; left out for none.
+             */
+            cutId: null | string;
             /** @description Cutter id. */
             cutter: string;
             /** @description What it looks like. */

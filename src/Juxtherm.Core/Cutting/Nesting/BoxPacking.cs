@@ -10,6 +10,9 @@ internal sealed class BoxPacking : IPacking
 
     /// <summary>A look at a step costs as much as so many looks at cells.</summary>
     private const int StepEffort = 10;
+
+    /// <summary>To begin a packing costs as much as so many looks.</summary>
+    private const int BeginEffort = 300;
     private readonly IReadOnlyList<NestSheet> _sheets;
     private readonly NestRules _rules;
     private readonly (double W, double H, double Degrees, double X, double Y)[][] _boxes;
@@ -25,6 +28,7 @@ internal sealed class BoxPacking : IPacking
 
     public NestLayout Pack(IReadOnlyList<int> order)
     {
+        Effort += BeginEffort;
         var steps = _sheets.Select(Bare).ToArray();
         var lengths = new double[_sheets.Count];
         var places = new List<NestPlace>(order.Count);

@@ -19,6 +19,9 @@ internal sealed class CellSheet
 
     public int Height { get; }
 
+    /// <summary>Words of memory that it takes.</summary>
+    public int Words => _taken.Length;
+
     public void Take(CellShape shape, int x, int y)
     {
         foreach (var run in shape.Runs)

@@ -14,6 +14,11 @@ internal sealed class ShapePacking : IPacking
     private const double MostCells = 1_500_000;
     private const double FinestMm = 0.5;
     private const double SimplerMm = 0.03;
+
+    /// <summary>To begin a packing costs as much as so many looks, and its sheets as many more as they are large.</summary>
+    private const long BeginEffort = 500;
+    private const int WordsPerLook = 16;
+
     // An arc of four chords a quarter lies within 2 % of the circle.
     private const int ArcSteps = 4;
     private const double ArcLoss = 1.02;
@@ -60,6 +65,7 @@ internal sealed class ShapePacking : IPacking
     public NestLayout Pack(IReadOnlyList<int> order)
     {
         var sheets = _sheets.Select(Bare).ToArray();
+        _effort += BeginEffort + sheets.Sum(s => (long)s.Words) / WordsPerLook;
         // Where a shape had no room before, it has none later in the same packing.
         var from = new (int X, int Y)[sheets.Length, _shapes.Length, _rules.Turns.Count];
         var ends = new double[sheets.Length];
