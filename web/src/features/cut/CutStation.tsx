@@ -118,8 +118,8 @@ export function CutStation() {
               )}
             </div>
           </div>
-          <div className="grid xl:grid-cols-[minmax(0,1fr)_21rem] gap-x-9 gap-y-6 items-start">
-            <div className="grid gap-7 min-w-0">
+          <div className="grid xl:grid-cols-[minmax(0,1fr)_21rem] xl:grid-rows-[auto_1fr] gap-x-9 gap-y-6 items-start">
+            <div className="grid gap-7 min-w-0 xl:row-span-2">
               {way.mats === 0 && (
                 <p className="max-w-[60ch]">
                   Nothing to cut yet: bring in artwork, or say how large a layer is, at the Artwork station.
@@ -135,13 +135,13 @@ export function CutStation() {
                 />
               ))}
             </div>
-            <div className="grid gap-6 order-first xl:order-none">
+            <div className="order-first xl:order-none">
               <TwoWays plan={plan} chosen={plan.layout} onChoose={choose} />
-              <div className="grid gap-3">
-                {plan.notices.map((n) => (
-                  <NoticeCard key={`${n.code} ${n.text}`} notice={n} />
-                ))}
-              </div>
+            </div>
+            <div className="grid gap-3">
+              {plan.notices.map((n) => (
+                <NoticeCard key={`${n.code} ${n.text}`} notice={n} />
+              ))}
             </div>
           </div>
         </>

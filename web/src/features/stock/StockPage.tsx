@@ -88,7 +88,7 @@ export function StockPage() {
         </p>
       )}
       {stock.data.length > 0 && (
-        <table className="w-full text-[0.95rem] tabular-nums">
+        <table className="w-full text-[0.95rem] tabular-nums [&_td]:pr-3 [&_th]:pr-3">
           <thead>
             <tr className="border-b border-ink text-left text-quiet">
               <th className="font-normal py-1.5">Label</th>
@@ -170,7 +170,7 @@ function Line({ piece, catalogue, found, onEdit, onRemove }: LineProps) {
         {piece.low && <strong className="ml-2">running out</strong>}
       </td>
       <td>{piece.reservedMm > 0 ? units.bought(piece.reservedMm) : ''}</td>
-      <td className="text-quiet">{piece.lot}</td>
+      <td className="text-quiet whitespace-nowrap">{piece.lot}</td>
       <td className="text-right whitespace-nowrap print:hidden">
         <a
           className="btn btn-sm btn-ghost"
