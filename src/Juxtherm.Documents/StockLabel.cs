@@ -8,8 +8,8 @@ namespace Juxtherm.Documents;
 /// <summary>A label for a roll, sheet or offcut: what near-identical shades cannot say themselves.</summary>
 public static class StockLabel
 {
-    private const float WidthMm = 70;
-    private const float HeightMm = 36;
+    private const float WidthMm = 90;
+    private const float HeightMm = 40;
     private const float CodeMm = 26;
     private const float TextMm = WidthMm - CodeMm - 9;
 
@@ -32,9 +32,10 @@ public static class StockLabel
             if (SKColor.TryParse(stock.Colour, out var colour))
                 page.Box(4, 17.5f, 8, 4, colour, Page.Ink);
             page.Text(stock.ColourName.Length > 0 ? stock.Colour : "", 14, 20.7f, 3, colour: Page.Quiet);
-            var size = string.Create(CultureInfo.InvariantCulture, $"{stock.WidthMm:0} × {stock.LengthMm:0} mm");
-            page.Text(stock.CornerWidthMm > 0 ? string.Create(CultureInfo.InvariantCulture, $"{size}, corner {stock.CornerWidthMm:0} × {stock.CornerLengthMm:0} gone") : size, 4, 27, 3.2f);
-            page.Text(Shortened(stock.Lot.Length > 0 ? $"Lot {stock.Lot}" : "", 3), 4, 32, 3, colour: Page.Quiet);
+            page.Text(string.Create(CultureInfo.InvariantCulture, $"{stock.WidthMm:0} × {stock.LengthMm:0} mm"), 4, 27, 3.4f, Weight.Bold);
+            if (stock.CornerWidthMm > 0)
+                page.Text(string.Create(CultureInfo.InvariantCulture, $"corner {stock.CornerWidthMm:0} × {stock.CornerLengthMm:0} mm gone"), 4, 31.5f, 3.2f);
+            page.Text(Shortened(stock.Lot.Length > 0 ? $"Lot {stock.Lot}" : "", 3), 4, 36, 3, colour: Page.Quiet);
             Code(page, address, WidthMm - CodeMm - 4, (HeightMm - CodeMm) / 2);
             document.EndPage();
             document.Close();
