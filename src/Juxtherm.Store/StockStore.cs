@@ -40,21 +40,22 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
 
     /// <summary>Puts new vinyl on the shelf, all of it or nothing; asking twice counts once.</summary>
     /// <returns>False when it is there already.</returns>
-    public async Task<bool> AddAsync(IReadOnlyList<(StockRow Row, double LengthMm)> fresh, Guid commandId, CancellationToken cancel)
+    public Task<bool> AddAsync(IReadOnlyList<(StockRow Row, double LengthMm)> fresh, Guid commandId, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(fresh);
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        if (await db.StockMoves.AnyAsync(m => m.CommandId == commandId, cancel))
-            return false;
-        foreach (var (row, length) in fresh)
+        return OnceAsync(contexts, async db =>
         {
-            (row.CreatedUtc, row.Version) = (clock.GetUtcNow(), 1);
-            db.Add(row);
-            db.Add(new StockMoveRow { StockId = row.Id, Kind = "receive", Mm = length, CommandId = commandId, AtUtc = clock.GetUtcNow() });
-        }
+            if (await db.StockMoves.AnyAsync(m => m.CommandId == commandId, cancel))
+                return false;
+            foreach (var (row, length) in fresh)
+            {
+                (row.CreatedUtc, row.Version) = (clock.GetUtcNow(), 1);
+                db.Add(row);
+                db.Add(new StockMoveRow { StockId = row.Id, Kind = "receive", Mm = length, CommandId = commandId, AtUtc = clock.GetUtcNow() });
+            }
 
-        await db.SaveChangesAsync(cancel);
-        return true;
+            return true;
+        }, cancel);
     }
 
     /// <summary>Changes what is known of it, if it was changed from the version that is kept now; with a length, also how much was counted.</summary>
@@ -111,13 +112,20 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
         var kept = await db.CutPresets.SingleOrDefaultAsync(p => p.Vinyl == vinyl && p.Cutter == cutter, cancel);
-        if (kept is not null)
-            db.Remove(kept);
-        await db.SaveChangesAsync(cancel);
         if (preset is null)
-            return;
-        preset.UpdatedUtc = clock.GetUtcNow();
-        db.Add(preset);
+        {
+            if (kept is not null)
+                db.Remove(kept);
+        }
+        else
+        {
+            preset.UpdatedUtc = clock.GetUtcNow();
+            if (kept is null)
+                db.Add(preset);
+            else
+                db.Entry(kept).CurrentValues.SetValues(preset);
+        }
+
         await db.SaveChangesAsync(cancel);
     }
 

@@ -27,6 +27,9 @@ public sealed record CutPreset(Blade Blade, double ForceGrams, int Passes, Prove
         return new CutPreset(vinyl.Blade.Value, force, passes, times > 1 ? vinyl.ForceGrams.From with { Source = $"{vinyl.ForceGrams.From.Source}; this cutter presses {most:0} g at most, so it goes round {times} times" } : vinyl.ForceGrams.From);
     }
 
+    /// <summary>It in words, as it is set on the cutter.</summary>
+    public string InWords() => $"{(Blade == Blade.Deep ? "deep" : "everyday")} blade, {ForceGrams:0} g, {Passes} {(Passes == 1 ? "pass" : "passes")}";
+
     /// <summary>The same way of cutting, wherever it comes from.</summary>
     /// <param name="other">The other.</param>
     public bool Alike(CutPreset other)

@@ -71,7 +71,7 @@ public sealed record CutRun(IReadOnlyList<CutMat> Mats)
     {
         var mat = Expect(MatStatus.Waiting);
         if (AsksForPreset && presetChecked != mat.Vinyl)
-            throw new CutRefusedException("cut-preset", $"This mat is {mat.Name}{(Before is { } before ? $", the one before was {before.Name}" : "")}: set {(mat.Preset.Blade == Catalogue.Blade.Deep ? "the deep blade" : "the everyday blade")}, {mat.Preset.ForceGrams:0} g, {mat.Preset.Passes} {(mat.Preset.Passes == 1 ? "pass" : "passes")}, and say that you checked it.");
+            throw new CutRefusedException("cut-preset", $"This mat is {mat.Name}{(Before is { } before ? $", the one before was {before.Name}" : "")}: set {mat.Preset.InWords()}, and say that you checked it.");
         return With(mat with { Status = MatStatus.Loaded });
     }
 

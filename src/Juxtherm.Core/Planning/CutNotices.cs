@@ -72,11 +72,8 @@ internal static class CutNotices
     public static string? PresetsInWords(IEnumerable<(string Name, CutPreset Preset)> cuts)
     {
         var different = cuts.DistinctBy(c => (c.Name, c.Preset)).ToList();
-        return different.Select(d => (d.Preset.Blade, d.Preset.ForceGrams, d.Preset.Passes)).Distinct().Count() < 2 ? null : string.Join("; ", different.Select(d => $"{d.Name}: {InWords(d.Preset)}"));
+        return different.Select(d => (d.Preset.Blade, d.Preset.ForceGrams, d.Preset.Passes)).Distinct().Count() < 2 ? null : string.Join("; ", different.Select(d => $"{d.Name}: {d.Preset.InWords()}"));
     }
-
-    /// <summary>A preset for the reader.</summary>
-    public static string InWords(CutPreset preset) => $"{(preset.Blade == Blade.Deep ? "deep" : "everyday")} blade, {preset.ForceGrams:0} g, {preset.Passes} {(preset.Passes == 1 ? "pass" : "passes")}";
 
     /// <summary>The test cut.</summary>
     public static Notice TestCutNote(CuttingFigures figures, Wording words) => Notice.Of(

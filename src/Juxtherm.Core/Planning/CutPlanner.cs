@@ -15,7 +15,7 @@ public sealed record CutProgress(double Share, double LengthMm);
 /// <param name="catalogue">The catalogue.</param>
 public sealed class CutPlanner(CatalogueSnapshot catalogue)
 {
-    // More than this is laid out in batches of whole garments.
+    // More than this is laid out in batches, one after the other.
     private const int MostTogether = 100;
     private const int FewPieces = 25;
     private const double BoxEffortShare = 0.05;
@@ -143,7 +143,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             var ground = pieces.Sum(p => (p.Ground.EnvelopeInternal.Width + margin) * (p.Ground.EnvelopeInternal.Height + margin));
             var sheets = supply.Sheets(ground, units.Length);
             var turns = vinyl.Directional.Value ? NestRules.Upright : units.Length <= FewPieces && layout == SheetLayout.Nested ? NestRules.Eighths : NestRules.Quarters;
-            var rules = new NestRules(margin, Math.Max(_figures.EdgeMm.Value, 0), turns);
+            var rules = new NestRules(margin, _figures.EdgeMm.Value, turns);
             var found = Nest.Find(pieces, [.. sheets.Select(s => s.Sheet)], rules, p =>
             {
                 _stopped |= !told(new CutProgress(Math.Round(from + (to - from) * p.Share, 3), Math.Round(p.Best.SheetLengthsMm.Sum(), 1)));

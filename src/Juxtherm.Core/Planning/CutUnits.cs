@@ -25,7 +25,6 @@ internal sealed record UnitList(string Id, Vinyl Vinyl, string? Colour, IReadOnl
 internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figures, double marginMm)
 {
     private const double PatchMm = 20;
-    private readonly GeometryFactory _factory = new();
 
     /// <summary>Layers that cannot be cut: their size is not known, or no split helps.</summary>
     public IReadOnlyList<string> NotCut { get; private set; } = [];
@@ -48,7 +47,7 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
 
         if (named is not null)
             Join(lists, Named(named));
-        return [.. lists.Where(l => l.Units.Count > 0).Select(WithExtras)];
+        return [.. lists.Where(l => l.Units.Count > 0).Select(WithExtras).Select(WithOwnKeys)];
     }
 
     /// <summary>All that lies on one face in one sheet keeps its place, as far as it goes through the cutter together.</summary>
@@ -139,6 +138,22 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
         }
     }
 
+    /// <summary>Layers may be called anything, a part or a test cut of another included: what is not alike gets a key of its own.</summary>
+    private static UnitList WithOwnKeys(UnitList list)
+    {
+        var shapes = new Dictionary<string, Ground>(StringComparer.Ordinal);
+        return list with
+        {
+            Units = [.. list.Units.Select(unit =>
+            {
+                var key = unit.Key;
+                while (!shapes.TryAdd(key, unit.Vinyl) && !ReferenceEquals(shapes[key], unit.Vinyl))
+                    key += "'";
+                return key == unit.Key ? unit : unit with { Key = key };
+            })],
+        };
+    }
+
     private UnitList WithExtras(UnitList list)
     {
         var extras = new List<CutUnit>();
@@ -152,10 +167,10 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
     private static CutUnit Extra(CutUnitKind kind, Ground shape) => new(kind.ToString(), kind, [], 0, null, null, 1, 1, shape, [], []);
 
     /// <summary>A square with a wedge in it: straight cuts, a sharp corner and a centre to pick out.</summary>
-    private Ground TestShape(double size)
+    private static Ground TestShape(double size)
     {
-        var frame = _factory.ToGeometry(new Envelope(0, size, 0, size));
-        var wedge = _factory.CreatePolygon([new Coordinate(size * 0.25, size * 0.75), new Coordinate(size * 0.75, size * 0.75), new Coordinate(size * 0.5, size * 0.25), new Coordinate(size * 0.25, size * 0.75)]);
+        var frame = Plane.Factory.ToGeometry(new Envelope(0, size, 0, size));
+        var wedge = Plane.Factory.CreatePolygon([new Coordinate(size * 0.25, size * 0.75), new Coordinate(size * 0.75, size * 0.75), new Coordinate(size * 0.5, size * 0.25), new Coordinate(size * 0.25, size * 0.75)]);
         return frame.Difference(wedge);
     }
 }

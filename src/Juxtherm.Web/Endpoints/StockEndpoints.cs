@@ -90,9 +90,8 @@ internal static class StockEndpoints
         var length = ask.LengthMm ?? 0;
         if (length <= 0)
             problems.Add("/lengthMm", $"/lengthMm is {length}; above 0 to {StockTable.LongestMm:0} mm is accepted.", "out-of-range");
-        if (Row(ask, Guid.NewGuid().ToString("N"), await VinylsAsync(catalogue, shelf, cancel), problems) is not { } row || !problems.None)
+        if (Row(ask, ask.CommandId.ToString("N"), await VinylsAsync(catalogue, shelf, cancel), problems) is not { } row || !problems.None)
             return ProblemAnswers.Invalid(problems, "vinyl");
-        row.Id = ask.CommandId.ToString("N");
         if (row.Label.Length == 0)
             row.Label = $"{char.ToUpperInvariant(row.Kind[0])}{row.Kind[1..]} {(await store.ListAsync(cancel)).Count(s => s.Row.Kind == row.Kind) + 1}";
         await store.AddAsync([(row, length)], ask.CommandId, cancel);

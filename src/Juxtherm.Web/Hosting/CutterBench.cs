@@ -191,7 +191,7 @@ internal sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Ti
     private static void Keep(CutRow row, CutRun run)
     {
         row.RunJson = JsonSerializer.Serialize(run, CoreJson.Options);
-        if (run.Current is null)
+        if (run.Current is null && row.Status == CutStore.Open)
             row.Status = CutStore.Cut;
     }
 

@@ -141,6 +141,25 @@ public sealed class CutPlannerTests
     }
 
     [Fact]
+    public void Layers_may_be_called_anything()
+    {
+        // Like a piece of another layer, and like the patch itself.
+        var job = Night(1, j =>
+        {
+            j["cut"] = new JsonObject { ["patch"] = true };
+            (j["layers"]![0]!["id"], j["layers"]![1]!["id"]) = ("stars.1", "Patch");
+            (j["layers"]![0]!["vinyl"], j["layers"]![0]!["colour"]) = ("glow", "#c9e6b8");
+        });
+        var read = Jobs.Read(job);
+        foreach (var way in Plan(job).Ways)
+        {
+            var cut = way.Lists.SelectMany(l => l.Sheets.SelectMany(s => s.Units.Where(u => u.Kind == CutUnitKind.Artwork).SelectMany(u => u.Layers.Select(id => (id, l.Shapes[u.Shape].AreaMm2)))));
+            foreach (var layer in cut.GroupBy(c => c.id).Where(g => way.Layout == SheetLayout.Nested || g.Key == "Patch"))
+                Assert.Equal(read.Layers.First(l => l.Id == layer.Key).AreaMm2!.Value, layer.Sum(c => c.AreaMm2), 0);
+        }
+    }
+
+    [Fact]
     public void A_long_run_is_laid_out_in_batches_and_every_garment_is_there()
     {
         var job = Jobs.With(j =>

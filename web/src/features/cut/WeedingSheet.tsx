@@ -18,8 +18,12 @@ export function WeedingSheet({ cut, onChange }: Props) {
     onSuccess: onChange,
   });
   const done = new Set(cut.weeded);
-  const toggle = (key: string) =>
-    tick.mutate(done.has(key) ? cut.weeded.filter((k) => k !== key) : [...cut.weeded, key]);
+  // Shown at once, so that the next tick is added to this one and not to what was there before it.
+  const toggle = (key: string) => {
+    const keys = done.has(key) ? cut.weeded.filter((k) => k !== key) : [...cut.weeded, key];
+    onChange({ ...cut, weeded: keys });
+    tick.mutate(keys);
+  };
   return (
     <section aria-label="Weeding sheet" className="grid gap-6">
       <header className="flex flex-wrap items-baseline gap-x-5 border-t border-ink pt-3">
