@@ -26,6 +26,20 @@ if (args.Contains("--nesting"))
     return 0;
 }
 
+if (args.Contains("--layers"))
+{
+    foreach (var line in LayerReport.Lines())
+        Console.WriteLine(line);
+    return 0;
+}
+
+if (args.Contains("--press"))
+{
+    await foreach (var line in AtThePress.LinesAsync())
+        Console.WriteLine(line);
+    return 0;
+}
+
 var filters = args.Where(a => !a.StartsWith("--", StringComparison.Ordinal)).ToArray();
 var summaries = BenchmarkSwitcher.FromTypes([typeof(SolverBenchmarks), typeof(PressBenchmarks), typeof(WindowBenchmarks), typeof(PreviewBenchmarks), typeof(ArtworkBenchmarks)])
     .Run(["--filter", .. filters.Length > 0 ? filters : ["*"]], config);
@@ -39,6 +53,13 @@ foreach (var line in ArtworkBenchmarks.Hostile())
     Console.WriteLine(line);
 foreach (var line in NestReport.Lines())
     Console.WriteLine(line);
+foreach (var line in LayerReport.Lines())
+    Console.WriteLine(line);
 if (filters.Length == 0)
+{
     Console.WriteLine(Report.CrossProduct());
+    await foreach (var line in AtThePress.LinesAsync())
+        Console.WriteLine(line);
+}
+
 return 0;

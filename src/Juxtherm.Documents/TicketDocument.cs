@@ -20,6 +20,7 @@ public static class TicketDocument
     private const float Small = 3;
     private const float LineMm = 5;
     private const int RoomyPresses = 8;
+    private const int MostGoes = 6;
 
     /// <summary>Draws the ticket.</summary>
     /// <param name="job">The job.</param>
@@ -120,7 +121,7 @@ public static class TicketDocument
             var (size, what) = (close ? Small : Body, Name(press.Purpose));
             if (press.Layers.Count > 0 && all > 1)
                 what += press.Layers.Count == all ? ": all layers" : $": {string.Join(", ", press.Layers)}";
-            page.Text(Wording.Time(press.Seconds), x + width, y, size, Weight.Bold, right: true);
+            page.Text(press.Sections.Count > 1 ? $"{press.Sections.Count} × {Wording.Time(press.Seconds)}" : Wording.Time(press.Seconds), x + width, y, size, Weight.Bold, right: true);
             var lines = Page.Lines(what, width - 16, size, Weight.Bold);
             for (var i = 0; i < lines.Count; i++, y += i < lines.Count ? size * 1.3f : 0)
                 page.Text(lines[i], x, y, size, Weight.Bold);
@@ -144,6 +145,16 @@ public static class TicketDocument
                 page.Text($"{rung.DialMark ?? words.Temperature(rung.Celsius)} · {Wording.Time(rung.Seconds)}", x, y, Small);
             }
 
+            y += 2;
+        }
+
+        if (plan.BondingPress.Sections is { Count: > 1 } goes)
+        {
+            page.Text("The plate, go by go", x, y + 6, Body, Weight.Bold);
+            y += 6;
+            // More than these are laid row by row.
+            foreach (var (i, section) in goes.Take(MostGoes).Index())
+                y = page.Paragraph($"{i + 1}  {section.LayBy}", x, y + LineMm - 0.8f, width, Small) - LineMm + 0.8f;
             y += 2;
         }
 

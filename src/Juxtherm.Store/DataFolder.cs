@@ -14,7 +14,10 @@ public sealed class DataFolder : IDisposable
 {
     private const string DatabaseName = "workshop.db";
     private const string LockName = "in-use.lock";
+    private const string SeenName = "last-seen";
     private readonly FileStream _lock;
+    private readonly Lock _one = new();
+    private bool _letGo;
 
     private DataFolder(string path, FileStream held)
     {
@@ -54,9 +57,31 @@ public sealed class DataFolder : IDisposable
         }
     }
 
+    /// <summary>When a program last noted that it was there, UTC; null when none did.</summary>
+    public DateTimeOffset? LastSeen =>
+        File.Exists(SeenPath) && DateTimeOffset.TryParse(File.ReadAllText(SeenPath), CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var at) ? at : null;
+
+    private string SeenPath => System.IO.Path.Combine(Path, SeenName);
+
+    /// <summary>Notes that this program is there; nothing once the folder was let go.</summary>
+    /// <param name="now">The time, UTC.</param>
+    public void NoteSeen(DateTimeOffset now)
+    {
+        lock (_one)
+        {
+            if (_letGo)
+                return;
+            // Never half written, not even when the program is killed just now.
+            File.WriteAllText(SeenPath + ".new", now.ToString("O", CultureInfo.InvariantCulture));
+            File.Move(SeenPath + ".new", SeenPath, overwrite: true);
+        }
+    }
+
     /// <summary>Lets go of the folder.</summary>
     public void Dispose()
     {
+        lock (_one)
+            _letGo = true;
         SqliteConnection.ClearAllPools();
         _lock.Dispose();
     }

@@ -50,6 +50,33 @@ public sealed class RunRow
     public List<RunEventRow> Events { get; } = [];
 
     public RunTraceRow? Trace { get; set; }
+
+    /// <summary>Presses beyond the first.</summary>
+    public List<RunStationRow> Stations { get; } = [];
+
+    /// <summary>Which rules what was said in it follows. Runs of earlier rules are kept, but not gone on with.</summary>
+    public int Rules { get; set; }
+
+    /// <summary>What the first press is called in the run.</summary>
+    public string StationName { get; set; } = "";
+}
+
+/// <summary>A further press of a run, with the plan for it.</summary>
+public sealed class RunStationRow
+{
+    public Guid RunId { get; set; }
+
+    /// <summary>From 2.</summary>
+    public int Number { get; set; }
+
+    public required string Name { get; set; }
+
+    /// <summary>The run's job at this press.</summary>
+    public required string JobJson { get; set; }
+
+    public required string PlanJson { get; set; }
+
+    public required string TraceJson { get; set; }
 }
 
 /// <summary>The temperatures behind a run's plan. Apart from the run, because they are large and rarely asked for.</summary>
@@ -119,6 +146,18 @@ public sealed class LogRow
     public required string Outcomes { get; set; }
 
     public required string Note { get; set; }
+
+    /// <summary>Whose it is; empty where pieces are all alike.</summary>
+    public string Name { get; set; } = "";
+
+    /// <summary>Pressed again after the first look, s.</summary>
+    public double PressedAgainSeconds { get; set; }
+
+    /// <summary>It came right in the end; null in entries from before that was asked.</summary>
+    public bool? EndedWell { get; set; }
+
+    /// <summary>The plate as it closed, where it was measured.</summary>
+    public double? PlateCelsius { get; set; }
 }
 
 /// <summary>An own vinyl, blank or press, as its text was saved.</summary>

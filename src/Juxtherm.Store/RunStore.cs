@@ -21,11 +21,25 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
         }, cancel);
     }
 
-    /// <summary>A run with its events in order; null when there is none.</summary>
+    /// <summary>A run with its presses, but without what was said in it; null when there is none.</summary>
     public async Task<RunRow?> FindAsync(Guid id, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.Runs.AsNoTracking().Include(r => r.Events.OrderBy(e => e.Sequence)).SingleOrDefaultAsync(r => r.Id == id, cancel);
+        return await db.Runs.AsNoTracking().Include(r => r.Stations.OrderBy(s => s.Number)).SingleOrDefaultAsync(r => r.Id == id, cancel);
+    }
+
+    /// <summary>What was said in a run after so many events, in order.</summary>
+    public async Task<IReadOnlyList<RunEventRow>> EventsAsync(Guid id, int after, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.RunEvents.AsNoTracking().Where(e => e.RunId == id && e.Sequence > after).OrderBy(e => e.Sequence).ToListAsync(cancel);
+    }
+
+    /// <summary>Whether a command was taken in before.</summary>
+    public async Task<bool> KnowsAsync(Guid id, Guid commandId, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.RunEvents.AnyAsync(e => e.RunId == id && e.CommandId == commandId, cancel);
     }
 
     /// <summary>The temperatures behind a run's plan; null when there is no such run.</summary>
@@ -39,14 +53,14 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
     public async Task<IReadOnlyList<RunRow>> UnderWayAsync(CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.Runs.AsNoTracking().Include(r => r.Events.OrderBy(e => e.Sequence)).Where(r => r.Status == "running").OrderByDescending(r => r.StartedUtc).Take(20).ToListAsync(cancel);
+        return await db.Runs.AsNoTracking().Include(r => r.Stations.OrderBy(s => s.Number)).Where(r => r.Status == "running").OrderByDescending(r => r.StartedUtc).Take(20).ToListAsync(cancel);
     }
 
     /// <summary>
-    /// Keeps an event, the run's new status and, where a piece was looked at, its logbook entry: all of it or nothing.
+    /// Keeps an event, the run's new status, a press that joins with it, and where pieces came to their end their logbook entries: all of it or nothing.
     /// </summary>
     /// <returns>False when somebody else's event came first, or this one was kept already.</returns>
-    public async Task<bool> AppendAsync(RunEventRow said, string status, LogRow? entry, CancellationToken cancel)
+    public async Task<bool> AppendAsync(RunEventRow said, string status, IReadOnlyList<LogRow> entries, RunStationRow? joins, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(said);
         await using var db = await contexts.CreateDbContextAsync(cancel);
@@ -55,8 +69,9 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
             return false;
         (run.Sequence, run.Status) = (said.Sequence, status);
         db.Add(said);
-        if (entry is not null)
-            db.Add(entry);
+        db.AddRange(entries);
+        if (joins is not null)
+            db.Add(joins);
         try
         {
             await db.SaveChangesAsync(cancel);

@@ -14,6 +14,8 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
 
     public DbSet<RunTraceRow> RunTraces => Set<RunTraceRow>();
 
+    public DbSet<RunStationRow> RunStations => Set<RunStationRow>();
+
     public DbSet<RunEventRow> RunEvents => Set<RunEventRow>();
 
     public DbSet<LogRow> Log => Set<LogRow>();
@@ -55,6 +57,11 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
         {
             trace.HasKey(t => t.RunId);
             trace.HasOne<RunRow>().WithOne(r => r.Trace).HasForeignKey<RunTraceRow>(t => t.RunId).OnDelete(DeleteBehavior.Restrict);
+        });
+        modelBuilder.Entity<RunStationRow>(station =>
+        {
+            station.HasKey(s => new { s.RunId, s.Number });
+            station.HasOne<RunRow>().WithMany(r => r.Stations).HasForeignKey(s => s.RunId).OnDelete(DeleteBehavior.Restrict);
         });
         modelBuilder.Entity<RunEventRow>(said =>
         {

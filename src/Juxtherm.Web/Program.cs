@@ -29,7 +29,13 @@ public sealed class Program
             await using var app = JuxthermApp.Build(args);
             await app.StartAsync();
             if (app.Urls.FirstOrDefault() is { } url)
-                Console.WriteLine($"Juxtherm is at http://127.0.0.1:{new Uri(url).Port}");
+            {
+                var port = new Uri(url).Port;
+                Console.WriteLine($"Juxtherm is at http://127.0.0.1:{port}");
+                if (app.Services.GetRequiredService<JuxthermOptions>().Lan)
+                    Console.WriteLine($"For helpers in the same network: {string.Join(", ", OwnAddresses.Addresses.Select(a => $"http://{a}:{port}"))}. There is no password: everybody in that network can use it.");
+            }
+
             await app.WaitForShutdownAsync();
             return 0;
         }

@@ -49,7 +49,7 @@ public abstract class BrowserTest : IDisposable
     protected void Open(string path) => Driver.Navigate().GoToUrl(Address + path);
 
     /// <summary>Waits for an element that can be seen.</summary>
-    protected IWebElement See(By by, int seconds = 15) => Until(() => Driver.FindElements(by).FirstOrDefault(e => e.Displayed), $"{by} was not seen", seconds)!;
+    protected IWebElement See(By by, int seconds = 30) => Until(() => Driver.FindElements(by).FirstOrDefault(e => e.Displayed), $"{by} was not seen", seconds)!;
 
     protected IWebElement See(string css) => See(By.CssSelector(css));
 
@@ -75,14 +75,59 @@ public abstract class BrowserTest : IDisposable
 
     protected void Press(string key) => new OpenQA.Selenium.Interactions.Actions(Driver).SendKeys(key).Perform();
 
-    protected T Until<T>(Func<T?> look, string otherwise, int seconds = 15)
+    /// <summary>What the bench shows: piece, step, kind, stage or move.</summary>
+    protected string Bench(string mark) => Until(() => See("[data-testid=bench]").GetDomAttribute($"data-{mark}"), $"the bench says no {mark}")!;
+
+    /// <summary>Ticks off everything before the first piece.</summary>
+    protected void PrepareBench()
+    {
+        See("[data-testid=bench]");
+        int Left() => Driver.FindElements(By.CssSelector("[data-testid=preparation] button[aria-pressed=false]")).Count;
+        UntilTrue(() => Left() > 0 || Bench("piece") != "0", "there is nothing to prepare and nothing to press");
+        while (Left() is > 0 and var left)
+        {
+            Press(" ");
+            UntilTrue(() => Left() < left, "Space ticked nothing off");
+        }
+
+        UntilTrue(() => Bench("piece") != "0", "no piece was handed out");
+    }
+
+    /// <summary>Does what waits for hands, and lets the clock run through what does not.</summary>
+    protected void NextStep()
+    {
+        var at = (Bench("piece"), Bench("move"));
+        var kind = Bench("kind");
+        // Where the clock runs, what was looked for may have come by itself.
+        if (kind == "inspect")
+            return;
+        // As long as the step lasts: the page's own countdown runs on while this clock stands still.
+        if (kind == "do")
+            Press(" ");
+        else
+            Clock.Advance(double.Parse(Bench("seconds"), System.Globalization.CultureInfo.InvariantCulture) + 0.5);
+        UntilTrue(() => (Bench("piece"), Bench("move")) != at, $"step {at} did not end", 20);
+    }
+
+    /// <summary>Goes on until the bench shows a step of that kind.</summary>
+    protected void GoOnUntil(string kind, Action? before = null)
+    {
+        for (var patience = 0; Bench("kind") != kind; patience++)
+        {
+            Assert.True(patience < 120, $"no {kind} came");
+            before?.Invoke();
+            NextStep();
+        }
+    }
+
+    protected T Until<T>(Func<T?> look, string otherwise, int seconds = 30)
     {
         var wait = new WebDriverWait(new SystemClock(), Driver, TimeSpan.FromSeconds(seconds), TimeSpan.FromMilliseconds(60)) { Message = otherwise };
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException));
         return wait.Until(_ => look())!;
     }
 
-    protected void UntilTrue(Func<bool> look, string otherwise, int seconds = 15) => Until<object>(() => look() ? new object() : null, otherwise, seconds);
+    protected void UntilTrue(Func<bool> look, string otherwise, int seconds = 30) => Until<object>(() => look() ? new object() : null, otherwise, seconds);
 
     protected static string Repository()
     {

@@ -168,8 +168,8 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
         }
 
         var (tarn, names) = (Found("Tarn tee, from a drawing"), Found("Junior corner, names"));
-        var axe = File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "axe.min.js"));
-        foreach (var path in new[] { "/", $"/jobs/{id}/item", $"/jobs/{id}/place", $"/jobs/{tarn}/artwork", $"/jobs/{names}/artwork", $"/jobs/{id}/press", $"/jobs/{id}/compare", "/shelf", "/logbook" })
+        var axe = File.ReadAllText(Path.Combine(Repository(), "web", "node_modules", "axe-core", "axe.min.js"));
+        foreach (var path in new[] { "/", $"/jobs/{id}/item", $"/jobs/{id}/place", $"/jobs/{tarn}/artwork", $"/jobs/{names}/artwork", $"/jobs/{id}/press", $"/jobs/{id}/compare", "/shelf", "/logbook", "/lifted" })
         {
             Open(path);
             See("main h1, main input[aria-label=Title]");
@@ -179,8 +179,18 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
 
         Open($"/jobs/{id}/press");
         Button("Take it to the bench").Click();
-        See("[data-testid=bench]");
+        See("[data-testid=preparation]");
+        Audit(axe, $"the preparation in {theme}");
+        PrepareBench();
         Audit(axe, $"the bench in {theme}");
+        GoOnUntil("inspect");
+        Audit(axe, $"the signs in {theme}");
+        Press("1");
+        See("[data-testid=advice]");
+        Audit(axe, $"advice in {theme}");
+        See(By.LinkText("All pieces")).Click();
+        See("[data-testid=crew]");
+        Audit(axe, $"the crew in {theme}");
         Assert.Empty(Driver.Manage().Logs.GetLog(LogType.Browser).Select(l => l.Message));
     }
 

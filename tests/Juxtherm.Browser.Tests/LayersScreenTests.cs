@@ -5,10 +5,6 @@ namespace Juxtherm.Browser.Tests;
 /// <summary>A job of several layers from its picture to the logbook.</summary>
 public sealed class LayersScreenTests() : BrowserTest(demo: true)
 {
-    private string Step => See("[data-testid=bench]").GetDomAttribute("data-kind")!;
-
-    private int Index => int.Parse(See("[data-testid=bench]").GetDomAttribute("data-step")!, System.Globalization.CultureInfo.InvariantCulture);
-
     private string OpenNightTee(string station)
     {
         Open("/");
@@ -38,24 +34,9 @@ public sealed class LayersScreenTests() : BrowserTest(demo: true)
     {
         OpenNightTee("press");
         Button("Take it to the bench").Click();
+        PrepareBench();
         var seen = new List<string>();
-        for (var patience = 0; Step != "inspect"; patience++)
-        {
-            Assert.True(patience < 80, "no inspection came");
-            var at = Index;
-            if (Step == "do")
-            {
-                seen.Add(See("[data-testid=bench]").Text);
-                Press(" ");
-            }
-            else
-            {
-                Clock.Advance(int.Parse(See("[data-testid=countdown]").Text.Split('s', ' ', '\n')[0], System.Globalization.CultureInfo.InvariantCulture) + 0.5);
-            }
-
-            UntilTrue(() => Index != at, $"step {at} did not end", 20);
-        }
-
+        GoOnUntil("inspect", () => seen.Add(See("[data-testid=bench]").Text));
         Assert.Contains(seen, t => t.Contains("“tarn” on the warm cloth", StringComparison.Ordinal));
         Assert.Contains(seen, t => t.Contains("in its place", StringComparison.Ordinal) && t.Contains("“moon”", StringComparison.Ordinal) && t.Contains("“stars”", StringComparison.Ordinal));
         Assert.Contains(seen, t => t.Contains("over all of it", StringComparison.Ordinal));
@@ -75,6 +56,7 @@ public sealed class LayersScreenTests() : BrowserTest(demo: true)
         Button("Back").Click();
         See("button[aria-label='Put it there: Across the back']").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-layer=stars]")).Count == 1, "it is not on the back");
+        UntilTrue(() => See("main [role=status]").Text == "Saved", "it was not saved");
         Open($"/jobs/{id}/press");
         SeeText("press: tarn, moon", "th");
         SeeText("press: stars", "th");

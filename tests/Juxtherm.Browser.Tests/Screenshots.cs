@@ -10,13 +10,27 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
 {
     private static readonly string Pictures = Directory.CreateDirectory(Path.Combine(Repository(), "docs", "screenshots")).FullName;
 
+    private void Size(int width = 1280, int height = 800) =>
+        Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+
     private void Take(string name, int width = 1280, int height = 800, bool scroll = true)
     {
-        Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        Size(width, height);
         if (scroll)
             Driver.ExecuteScript("window.scrollTo(0, 0); document.activeElement && document.activeElement.blur()");
         Thread.Sleep(600);
         Driver.GetScreenshot().SaveAsFile(Path.Combine(Pictures, name + ".png"));
+    }
+
+    private void TakeAt(string job, string section, string name)
+    {
+        Open($"/jobs/{job}/press");
+        See("[data-testid=setpoint]");
+        See($"section[aria-label='{section}']");
+        Size();
+        Thread.Sleep(1500);
+        Driver.ExecuteScript($"document.querySelector('section[aria-label=\"{section}\"]').scrollIntoView()");
+        Take(name, scroll: false);
     }
 
     [Fact(Explicit = true)]
@@ -45,16 +59,15 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         Take("shelf");
         Open("/");
         var layers = new Uri(SeeText("Night tee", "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
-        Open($"/jobs/{layers}/press");
-        See("[data-testid=setpoint]");
-        Take("layers");
         Open($"/jobs/{layers}/place");
         See("[data-layer]");
         Take("place");
-        Take("place-tablet", 820, 1180);
 
         Open("/");
         var tarn = new Uri(SeeText("Tarn tee, from a drawing", "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
+        TakeAt(tarn, "Order of laying", "layers");
+        Open("/");
+        TakeAt(new Uri(SeeText("arched word", "a").GetDomProperty("href")!).Segments[2].TrimEnd('/'), "Where the plate comes down", "goes");
         Open($"/jobs/{tarn}/artwork");
         See("[data-ring]");
         Take("artwork");
@@ -74,8 +87,6 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         See(By.XPath("//button[normalize-space(.)='Go']")).Click();
         Thread.Sleep(9000);
         Take("cutter");
-        Driver.ExecuteScript("document.querySelector('[aria-label=\"Weeding sheet\"]').scrollIntoView()");
-        Take("weeding", scroll: false);
         Open("/stock");
         See("tr[data-stock]");
         Take("stock");
@@ -84,28 +95,32 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         See("tbody tr");
         Take("logbook");
 
-        Open($"/jobs/{job}/press");
+        Open("/lifted");
+        Button("Clean and smooth").Click();
+        See("article[data-kind=press-edge]");
+        Take("lifted");
+
+        Open($"/jobs/{names}/press");
         Button("Take it to the bench").Click();
-        See("[data-testid=bench]");
+        PrepareBench();
         for (var hold = 0; hold < 2; hold++)
         {
-            while (See("[data-testid=bench]").GetDomAttribute("data-kind") == "do")
-            {
-                var at = See("[data-testid=bench]").GetDomAttribute("data-step");
-                Press(" ");
-                UntilTrue(() => See("[data-testid=bench]").GetDomAttribute("data-step") != at, "Space did nothing");
-            }
-
+            while (Bench("kind") == "do")
+                NextStep();
             if (hold == 0)
-                UntilTrue(() => See("[data-testid=bench]").GetDomAttribute("data-kind") == "do", "the preheat did not end");
+                UntilTrue(() => Bench("kind") == "do", "the preheat did not end");
         }
 
         Thread.Sleep(4000);
         Take("bench");
         Take("bench-tablet", 820, 1180);
-        Driver.ExecuteScript("localStorage.setItem('juxtherm.theme', 'night')");
-        Open($"/jobs/{job}/press");
-        See("[data-testid=setpoint]");
-        Take("press-tablet-night", 820, 1180);
+        UntilTrue(() => Bench("kind") == "do", "the press did not end", 90);
+        GoOnUntil("inspect");
+        Press("1");
+        See("[data-testid=advice]");
+        Take("bench-advice");
+        See(By.LinkText("All pieces")).Click();
+        See("[data-testid=crew]");
+        Take("crew");
     }
 }

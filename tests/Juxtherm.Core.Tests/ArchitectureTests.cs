@@ -23,8 +23,9 @@ public class ArchitectureTests
         ["Stock"] = ["Catalogue", "Geometry", "Artwork", "Reading"],
         ["Layering"] = ["Catalogue", "Geometry", "Artwork"],
         ["Placement"] = ["Catalogue", "Geometry"],
-        ["Planning"] = ["Geometry", "Artwork", "Cutting", "Stock", "Layering", "Placement", "Recipes", "Catalogue", "Heat", "Notices", "Reading"],
-        ["Bench"] = ["Planning"],
+        ["Pressing"] = ["Catalogue", "Geometry", "Artwork", "Placement"],
+        ["Planning"] = ["Geometry", "Artwork", "Cutting", "Pressing", "Stock", "Layering", "Placement", "Recipes", "Catalogue", "Heat", "Notices", "Reading"],
+        ["Bench"] = ["Planning", "Recipes", "Placement", "Catalogue", "Artwork", "Notices", "Reading"],
         ["Logbook"] = ["Bench", "Planning", "Catalogue"],
     };
 

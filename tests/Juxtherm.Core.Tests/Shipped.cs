@@ -9,4 +9,13 @@ internal static class Shipped
         [.. Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue"), "*.json").Select(f => new CatalogueFile(Path.GetFileName(f), File.ReadAllText(f)))];
 
     public static CatalogueSnapshot Catalogue { get; } = CatalogueReader.Read(Files);
+
+    /// <summary>The folder that everything stands in.</summary>
+    public static string Repository { get; } = Above(AppContext.BaseDirectory);
+
+    /// <summary>A worked example that ships, by the beginning of its file's name.</summary>
+    public static string Example(string begins) =>
+        File.ReadAllText(Directory.GetFiles(Path.Combine(Repository, "src", "Juxtherm.Web", "Demo", "Jobs"), begins + "*.json").Single());
+
+    private static string Above(string folder) => File.Exists(Path.Combine(folder, "Juxtherm.slnx")) ? folder : Above(Path.GetDirectoryName(folder)!);
 }

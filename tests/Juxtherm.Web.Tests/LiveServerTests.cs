@@ -41,6 +41,32 @@ public sealed class LiveServerTests : IDisposable
     }
 
     [Fact]
+    public async Task Helpers_in_the_same_network_are_let_in_when_that_is_asked_for_and_only_by_this_machines_own_names()
+    {
+        var folder = Workshop.NewFolder();
+        var service = new Workshop(folder, new TestClock(), lan: true);
+        service.UseKestrel();
+        service.StartServer();
+        int port;
+        using (var of = service.CreateClient())
+            port = of.BaseAddress!.Port;
+        using var client = new HttpClient { BaseAddress = new Uri($"http://127.0.0.1:{port}") };
+        Assert.Contains(System.Net.NetworkInformation.IPGlobalProperties.GetIPGlobalProperties().GetActiveTcpListeners(), l => l.Port == port && !IPAddress.IsLoopback(l.Address));
+        async Task<HttpStatusCode> AskAsync(string host)
+        {
+            using var request = new HttpRequestMessage(HttpMethod.Get, "/api/jobs");
+            request.Headers.Host = host;
+            using var answer = await client.SendAsync(request, TestContext.Current.CancellationToken);
+            return answer.StatusCode;
+        }
+
+        Assert.Equal(HttpStatusCode.OK, await AskAsync(Dns.GetHostName()));
+        Assert.Equal(HttpStatusCode.BadRequest, await AskAsync("evil.example"));
+        service.Stop();
+        Directory.Delete(folder, recursive: true);
+    }
+
+    [Fact]
     public async Task It_listens_on_the_loopback_address_and_on_no_other()
     {
         var port = _client.BaseAddress!.Port;

@@ -3,42 +3,8 @@ using System.Text.Json.Nodes;
 
 namespace Juxtherm.Web.Tests;
 
-public sealed class RunApiTests : Api
+public sealed class RunApiTests : BenchApi
 {
-    private static JsonObject Command(JsonNode run, string action, string[]? outcomes = null, string? note = null, string? id = null) => new()
-    {
-        ["commandId"] = id ?? Guid.NewGuid().ToString(),
-        ["sequence"] = (int)run["sequence"]!,
-        ["step"] = (int?)run["step"]?["index"] ?? 0,
-        ["action"] = action,
-        ["outcomes"] = outcomes is null ? null : new JsonArray([.. outcomes.Select(o => (JsonNode)o)]),
-        ["note"] = note,
-    };
-
-    private Task<JsonNode> Say(JsonNode run, string action, string[]? outcomes = null, string? note = null) => Post($"/api/runs/{run["id"]}/actions", Command(run, action, outcomes, note));
-
-    private static string Kind(JsonNode run) => (string)run["step"]!["kind"]!;
-
-    /// <summary>Goes on until the step is of that kind.</summary>
-    private async Task<JsonNode> Until(JsonNode run, string kind)
-    {
-        while (Kind(run) != kind)
-        {
-            if (run["dueUtc"] is null)
-            {
-                run = await Say(run, "done");
-                continue;
-            }
-
-            Clock.Advance((double)run["step"]!["seconds"]!);
-            run = await Get($"/api/runs/{run["id"]}");
-        }
-
-        return run;
-    }
-
-    private async Task<JsonNode> Begin(JsonObject? job = null) => await Post($"/api/jobs/{await AddJob(job)}/runs");
-
     [Fact]
     public async Task A_run_of_several_layers_holds_each_press_and_names_all_vinyls()
     {
@@ -51,17 +17,10 @@ public sealed class RunApiTests : Api
         var plan = await Post("/api/plans/preview", job);
         var run = await Begin(job);
         var holds = 0;
-        while ((string)run["status"]! == "running" && Kind(run) != "inspect")
+        while (Kind(run) != "inspect")
         {
-            if (run["dueUtc"] is null)
-            {
-                run = await Say(run, "done");
-                continue;
-            }
-
             holds += Kind(run) == "hold" ? 1 : 0;
-            Clock.Advance((double)run["step"]!["seconds"]!);
-            run = await Get($"/api/runs/{run["id"]}");
+            run = await Go(run);
         }
 
         Assert.Equal(plan["presses"]!.AsArray().Count, holds);
@@ -91,15 +50,8 @@ public sealed class RunApiTests : Api
         var job = Tee(quantity: 3);
         job["choices"] = new JsonObject { ["firstTry"] = "patch" };
         var run = await Begin(job);
-        var texts = new List<string>();
-        while (Kind(run) == "do" && (int)run["step"]!["piece"]! == 0)
-        {
-            texts.Add((string)run["step"]!["text"]!);
-            run = await Say(run, "done");
-        }
-
-        Assert.Single(texts, t => t.StartsWith("Test patch", StringComparison.Ordinal));
-        Assert.Equal(1, (int)run["step"]!["piece"]!);
+        Assert.Single(Station(run)["checks"]!.AsArray(), c => ((string)c!["text"]!).StartsWith("Test patch", StringComparison.Ordinal));
+        Assert.Equal(1, (int)Focus(run)!["piece"]!);
     }
 
     [Fact]
@@ -108,7 +60,7 @@ public sealed class RunApiTests : Api
         var run = await Until(await Begin(Tee(quantity: 2)), "inspect");
         run = await Say(run, "done");
         run = await Until(run, "inspect");
-        run = await Say(run, "record", ["wrinkled", "marked"], "Held too long.");
+        run = await Say(run, "record", with: c => (c["outcomes"], c["note"]) = (Words("wrinkled", "marked"), "Held too long."));
         Assert.Equal("finished", (string)run["status"]!);
 
         var log = await Get("/api/log");
@@ -124,10 +76,10 @@ public sealed class RunApiTests : Api
     public async Task Holds_end_by_the_servers_clock()
     {
         var run = await Until(await Begin(), "hold");
-        Clock.Advance((double)run["step"]!["seconds"]! - 0.1);
-        Assert.Equal("hold", Kind(await Get($"/api/runs/{run["id"]}")));
+        Clock.Advance((double)Focus(run)!["step"]!["seconds"]! - 0.1);
+        Assert.Equal("hold", Kind(await Look(run)));
         Clock.Advance(0.2);
-        Assert.NotEqual("hold", Kind(await Get($"/api/runs/{run["id"]}")));
+        Assert.NotEqual("hold", Kind(await Look(run)));
     }
 
     [Fact]
@@ -138,10 +90,27 @@ public sealed class RunApiTests : Api
         Stop();
         Clock.Advance(1);
         Start();
-        var again = await Get($"/api/runs/{run["id"]}");
-        Assert.Equal((string)run["dueUtc"]!, (string)again["dueUtc"]!);
-        Assert.Equal((int)run["sequence"]!, (int)again["sequence"]!);
+        var again = await Look(run);
+        Assert.Equal((string)Focus(run)!["dueUtc"]!, (string)Focus(again)!["dueUtc"]!);
+        Assert.Equal((int)Focus(run)!["move"]!, (int)Focus(again)!["move"]!);
         Assert.Equal((string)run["id"]!, (string)Assert.Single((await Get("/api/runs")).AsArray())!["id"]!);
+    }
+
+    [Fact]
+    public async Task A_plate_whose_time_was_over_while_the_service_was_away_is_asked_about()
+    {
+        var run = await ToTheBond(await Begin());
+        Clock.Advance(2);
+        Stop();
+        Clock.Advance(60);
+        Start();
+        var again = await Look(run);
+        Assert.True((bool)Focus(again)!["asking"]!);
+        Assert.Equal("say-when-opened", await Refused(again, "done"));
+        again = await Say(again, "hold-was", with: c => c["seconds"] = 31);
+        Assert.False((bool)Focus(again)!["asking"]!);
+        await Say(await Until(again, "inspect"), "done");
+        Assert.Equal(31, (double)(await Get("/api/log"))["entries"]![0]!["pressedSeconds"]!);
     }
 
     [Fact]
@@ -149,30 +118,154 @@ public sealed class RunApiTests : Api
     {
         var run = await Begin();
         var command = Command(run, "done");
-        var first = await Post($"/api/runs/{run["id"]}/actions", command.DeepClone());
-        var second = await Post($"/api/runs/{run["id"]}/actions", command);
-        Assert.Equal((int)first["step"]!["index"]!, (int)second["step"]!["index"]!);
-        Assert.Equal(1, (int)second["sequence"]!);
+        var first = await Post(Actions(run), command.DeepClone());
+        var second = await Post(Actions(run), command);
+        Assert.Equal((int)first["sequence"]!, (int)second["sequence"]!);
+        Assert.Equal((int)Focus(first)!["move"]!, (int)Focus(second)!["move"]!);
     }
 
     [Fact]
     public async Task Two_hands_at_once_move_it_one_step()
     {
         var run = await Begin();
-        var answers = await Task.WhenAll(Enumerable.Range(0, 6).Select(_ => Send(HttpMethod.Post, $"/api/runs/{run["id"]}/actions", Command(run, "done"))));
+        var answers = await Task.WhenAll(Enumerable.Range(0, 6).Select(_ => Send(HttpMethod.Post, Actions(run), Command(run, "done"))));
         Assert.Single(answers, a => a.Status == HttpStatusCode.OK);
         Assert.All(answers.Where(a => a.Status != HttpStatusCode.OK), a => Assert.Equal("out-of-step", (string)a.Json!["code"]!));
-        Assert.Equal(1, (int)(await Get($"/api/runs/{run["id"]}"))["step"]!["index"]!);
+        Assert.Equal((int)Focus(run)!["move"]! + 1, (int)Focus(await Look(run))!["move"]!);
+    }
+
+    [Fact]
+    public async Task Two_presses_at_once_do_not_get_in_each_others_way()
+    {
+        var run = await Begin(Named("Ada", "Bo", "Cy"));
+        run = await Post($"/api/runs/{run["id"]}/stations", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["name"] = "By the window", ["heatSource"] = "handheld-press" });
+        Assert.Equal(("By the window", "Handheld press"), ((string)Station(run, 2)["name"]!, (string)Station(run, 2)["heatSource"]!));
+        // Another kind of press, another plan.
+        Assert.NotEqual((double)Station(run)["press"]!["seconds"]!, (double)Station(run, 2)["press"]!["seconds"]!);
+        Assert.Null(Focus(run, 2));
+        run = await Prepare(run, 2);
+        Assert.Equal((1, 2), ((int)Focus(run, 1)!["piece"]!, (int)Focus(run, 2)!["piece"]!));
+        var answers = await Task.WhenAll(Send(HttpMethod.Post, Actions(run), Command(run, "done", 1)), Send(HttpMethod.Post, Actions(run), Command(run, "done", 2)));
+        Assert.All(answers, a => Assert.Equal(HttpStatusCode.OK, a.Status));
+        Assert.NotEmpty((await Get($"/api/runs/{run["id"]}/trace?station=2"))["phases"]!.AsArray());
+        run = await Look(run);
+        while ((string)run["status"]! == "running")
+            run = await Go(run, Focus(run, 1) is null ? 2 : Focus(run, 2) is null ? 1 : 1 + (int)run["sequence"]! % 2);
+        var entries = (await Get("/api/log"))["entries"]!.AsArray();
+        Assert.Equal(["Ada", "Bo", "Cy"], entries.Select(e => (string)e!["name"]!).Order(StringComparer.Ordinal));
+        Assert.Contains(entries, e => (string)e!["heatSource"]! == "Handheld press");
+    }
+
+    [Fact]
+    public async Task A_press_that_cannot_do_the_job_does_not_join()
+    {
+        var run = await Begin();
+        var (status, problem) = await Send(HttpMethod.Post, $"/api/runs/{run["id"]}/stations", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["heatSource"] = "mug-press" });
+        Assert.Equal((HttpStatusCode.Conflict, "stop"), (status, (string)problem!["code"]!));
+        Assert.Single((await Look(run))["stations"]!.AsArray());
+        Assert.Equal("not-here", await Refused(run, "join"));
+    }
+
+    [Fact]
+    public async Task A_lifted_corner_is_pressed_again_and_stands_in_the_logbook()
+    {
+        var run = await Until(await Begin(Named("Ada", "Bo")), "inspect");
+        run = await Say(run, "see", with: c => c["outcomes"] = Words("edges-lifted"));
+        var advice = (await Get($"/api/runs/{run["id"]}/pieces/1/advice"))[0]!;
+        Assert.Equal("press-edge", (string)advice["kind"]!);
+        run = await Say(run, "rescue");
+        Assert.True((bool)Focus(run)!["inRescue"]!);
+        run = await Until(run, "hold");
+        Assert.Equal((double)advice["seconds"]!, (double)Focus(run)!["step"]!["seconds"]!);
+        run = await Say(await Until(run, "inspect"), "done");
+        var entry = (await Get("/api/log"))["entries"]![0]!;
+        Assert.Equal(("Ada", (double)advice["seconds"]!, true), ((string)entry["name"]!, (double)entry["pressedAgainSeconds"]!, (bool)entry["endedWell"]!));
+        Assert.Equal(["edges-lifted"], entry["outcomes"]!.AsArray().Select(o => (string)o!));
+    }
+
+    [Fact]
+    public async Task A_lost_piece_gets_a_job_of_its_own_to_be_cut_again()
+    {
+        var run = await Until(await Begin(Named("Ada", "Bo")), "inspect");
+        run = await Say(run, "ruin", with: c => c["outcomes"] = Words("scorched"));
+        Assert.Equal(("to-cut", 1), ((string)run["pieces"]![2]!["status"]!, (int)run["pieces"]![2]!["insteadOf"]!));
+        var again = (string)(await Post($"/api/runs/{run["id"]}/pieces/3/recut"))["jobId"]!;
+        var job = (await Get($"/api/jobs/{again}"))["job"]!;
+        Assert.Equal(("Crew names: Ada again", 1), ((string)job["title"]!, (int)job["quantity"]!));
+        Assert.Equal("Ada", (string)Assert.Single(job["names"]!.AsArray())!["name"]!);
+        Assert.Equal("Ada", (string)(await Get("/api/log"))["entries"]![0]!["name"]!);
+        run = await Say(run, "cut-again", with: c => (c["piece"], c["move"]) = (3, null));
+        Assert.Equal("waiting", (string)run["pieces"]![2]!["status"]!);
+    }
+
+    [Fact]
+    public async Task A_connected_press_times_by_closing_and_holds_the_go_until_it_is_hot()
+    {
+        var run = await Begin();
+        var press = $"/api/runs/{run["id"]}/stations/1/press";
+        Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Post, press, new JsonObject { ["action"] = "close" })).Status);
+        run = await Post(press, new JsonObject { ["action"] = "connect-cold" });
+        Assert.True((bool)Station(run)["wired"]!);
+        Assert.False((bool)Station(run)["device"]!["hotEnough"]!);
+        Assert.Equal("not-hot-enough", await Refused(run, "done"));
+        Clock.Advance(1800);
+        run = await Look(run);
+        Assert.True((bool)Station(run)["device"]!["hotEnough"]!);
+        run = await Post(press, new JsonObject { ["action"] = "close-and-open" });
+        Assert.Equal("hold", Kind(run));
+        Clock.Advance(5.1);
+        run = await AfterItHears(run, r => Kind(r) == "do");
+        Assert.Equal("hold", Kind(run = await Post(press, new JsonObject { ["action"] = "close" })));
+        // It ends by opening, not by the clock.
+        Clock.Advance(40);
+        Assert.Equal("hold", Kind(run = await Look(run)));
+        run = await Post(press, new JsonObject { ["action"] = "open" });
+        Assert.NotEqual("hold", Kind(run));
+        Assert.Equal(40, (double)run["pieces"]![0]!["lastHoldSeconds"]!, 0.5);
+        Assert.Equal(HttpStatusCode.Conflict, (await Send(HttpMethod.Post, press, new JsonObject { ["action"] = "open" })).Status);
+        Assert.Equal(HttpStatusCode.Conflict, (await Send(HttpMethod.Post, press, new JsonObject { ["action"] = "set", ["celsius"] = 900 })).Status);
+        run = await Post(press, new JsonObject { ["action"] = "disconnect" });
+        Assert.False((bool)Station(run)["wired"]!);
+        await Say(await Until(run, "inspect"), "done");
+        Assert.InRange((double)(await Get("/api/log"))["entries"]![0]!["plateCelsius"]!, 145, 155);
+    }
+
+    private async Task<JsonNode> AfterItHears(JsonNode run, Func<JsonNode, bool> heard)
+    {
+        for (var patience = 0; !heard(run = await Look(run)); patience++)
+        {
+            Assert.True(patience < 100, "the press was not heard");
+            await Task.Delay(50);
+        }
+
+        return run;
+    }
+
+    [Fact]
+    public async Task Those_who_watch_hear_of_it_at_once()
+    {
+        var run = await Begin();
+        using var stop = new CancellationTokenSource(TimeSpan.FromSeconds(20));
+        await using var stream = await Client.GetStreamAsync($"/api/runs/{run["id"]}/live", stop.Token);
+        await using var events = System.Net.ServerSentEvents.SseParser.Create(stream).EnumerateAsync(stop.Token).GetAsyncEnumerator(stop.Token);
+        Assert.True(await events.MoveNextAsync());
+        await Say(run, "done");
+        var said = System.Diagnostics.Stopwatch.StartNew();
+        Assert.True(await events.MoveNextAsync());
+        Assert.Equal("hold", Kind(JsonNode.Parse(events.Current.Data)!));
+        Assert.True(said.Elapsed < TimeSpan.FromSeconds(5), $"{said.Elapsed}");
+        Clock.Advance(5);
+        Assert.True(await events.MoveNextAsync());
+        Assert.Equal("do", Kind(JsonNode.Parse(events.Current.Data)!));
     }
 
     [Fact]
     public async Task Done_during_a_hold_is_refused_and_says_why()
     {
         var run = await Until(await Begin(), "hold");
-        var (status, problem) = await Send(HttpMethod.Post, $"/api/runs/{run["id"]}/actions", Command(run, "done"));
-        Assert.Equal((HttpStatusCode.Conflict, "hold-not-over"), (status, (string)problem!["code"]!));
+        Assert.Equal("hold-not-over", await Refused(run, "done"));
         Clock.Advance(2);
-        Assert.Equal(2, (double)(await Say(run, "opened-early"))["holds"]![0]!["seconds"]!);
+        Assert.Equal(2, (double)(await Say(run, "opened-early"))["pieces"]![0]!["lastHoldSeconds"]!);
     }
 
     [Fact]
@@ -196,8 +289,8 @@ public sealed class RunApiTests : Api
         await Ok(HttpMethod.Delete, $"/api/jobs/{id}");
 
         var frozen = await Get($"/api/runs/{run["id"]}");
-        Assert.Equal(("Tarn tee", (double)run["press"]!["celsius"]!), ((string)frozen["title"]!, (double)frozen["press"]!["celsius"]!));
-        await Say(await Until(frozen, "inspect"), "done");
+        Assert.Equal(("Tarn tee", (double)Station(run)["press"]!["celsius"]!), ((string)frozen["title"]!, (double)Station(frozen)["press"]!["celsius"]!));
+        await Say(await Until(await Prepare(frozen), "inspect"), "done");
         Assert.Equal(1, (int)(await Get("/api/log"))["total"]!);
         Assert.NotEmpty((await Get($"/api/runs/{run["id"]}/trace"))["phases"]!.AsArray());
     }
@@ -209,7 +302,7 @@ public sealed class RunApiTests : Api
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, $"/api/runs/{nowhere}")).Status);
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, $"/api/runs/{nowhere}/trace")).Status);
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Post, $"/api/jobs/{nowhere}/runs")).Status);
-        var (status, _) = await Send(HttpMethod.Post, $"/api/runs/{nowhere}/actions", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["sequence"] = 0, ["step"] = 0, ["action"] = "done", ["outcomes"] = null, ["note"] = null });
+        var (status, _) = await Send(HttpMethod.Post, $"/api/runs/{nowhere}/actions", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["station"] = 1, ["piece"] = 0, ["action"] = "done" });
         Assert.Equal(HttpStatusCode.NotFound, status);
     }
 
@@ -217,9 +310,9 @@ public sealed class RunApiTests : Api
     public async Task An_unknown_action_is_refused()
     {
         var run = await Begin();
-        var (status, problem) = await Send(HttpMethod.Post, $"/api/runs/{run["id"]}/actions", Command(run, "dance"));
+        var (status, problem) = await Send(HttpMethod.Post, Actions(run), Command(run, "dance"));
         Assert.Equal(HttpStatusCode.BadRequest, status);
         Assert.Contains("action", (string)problem!["detail"]!, StringComparison.Ordinal);
-        Assert.Equal(0, (int)(await Get($"/api/runs/{run["id"]}"))["sequence"]!);
+        Assert.Equal((int)run["sequence"]!, (int)(await Look(run))["sequence"]!);
     }
 }

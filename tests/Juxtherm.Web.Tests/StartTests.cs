@@ -81,6 +81,27 @@ public sealed class StartTests : IDisposable
     }
 
     [Fact]
+    public async Task A_run_that_was_under_way_by_earlier_rules_is_over_and_can_still_be_looked_at()
+    {
+        var id = Guid.NewGuid();
+        var options = new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={Database};Pooling=False").Options;
+        await using (var earlier = new WorkshopContext(options))
+            await Microsoft.EntityFrameworkCore.Infrastructure.AccessorExtensions.GetService<Microsoft.EntityFrameworkCore.Migrations.IMigrator>(earlier).MigrateAsync("Vinyl", TestContext.Current.CancellationToken);
+        const string tee = """{ "format": "juxtherm.job", "version": 1, "blank": { "form": "tee", "material": "cotton" }, "tools": { "heatSource": "swing-platen" }, "layers": [ { "id": "sky", "vinyl": "smooth" } ] }""";
+        var planner = new Core.Planning.Planner(CatalogueFolder.Read(Path.Combine(AppContext.BaseDirectory, "catalogue")));
+        var plan = planner.Plan(Core.Planning.JobReader.Read(tee, planner.Catalogue, new Core.Reading.Problems())!, Core.Planning.UnitSystem.Metric).Plan;
+        Execute($"INSERT INTO Runs VALUES ('{id.ToString().ToUpperInvariant()}', '{Guid.NewGuid().ToString().ToUpperInvariant()}', 'From before', '{tee}', '{System.Text.Json.JsonSerializer.Serialize(plan, Core.Reading.CoreJson.Options).Replace("'", "''", StringComparison.Ordinal)}', 'c', 'm', 1, 'running', 1)");
+        Execute($"INSERT INTO RunEvents (RunId, Sequence, CommandId, AtUtc, EventJson) VALUES ('{id.ToString().ToUpperInvariant()}', 1, '{Guid.NewGuid().ToString().ToUpperInvariant()}', 2, '{{\"at\":\"2026-01-01T00:00:00+00:00\",\"action\":\"done\"}}')");
+
+        var service = new Workshop(_folder, new TestClock());
+        using var client = service.CreateClient();
+        Assert.Equal("[]", await client.GetStringAsync("/api/runs", TestContext.Current.CancellationToken));
+        var run = System.Text.Json.Nodes.JsonNode.Parse(await client.GetStringAsync($"/api/runs/{id}", TestContext.Current.CancellationToken))!;
+        Assert.Equal(("ended", "From before"), ((string)run["status"]!, (string)run["title"]!));
+        service.Stop();
+    }
+
+    [Fact]
     public void A_start_without_a_migration_makes_no_backup()
     {
         DataFolder.Open(_folder, Now).Dispose();
@@ -152,7 +173,7 @@ public sealed class StartTests : IDisposable
             using var client = service.CreateClient();
             var jobs = System.Text.Json.Nodes.JsonNode.Parse(await client.GetStringAsync("/api/jobs"))!.AsArray();
             var log = System.Text.Json.Nodes.JsonNode.Parse(await client.GetStringAsync("/api/log"))!;
-            Assert.Equal((9, 6), (jobs.Count, (int)log["total"]!));
+            Assert.Equal((12, 11), (jobs.Count, (int)log["total"]!));
             Assert.DoesNotContain(jobs, j => (string?)j!["verdict"] is null or "stop");
             service.Stop();
         }

@@ -8,11 +8,13 @@ import { LostPage } from './app/LostPage';
 import { PreferencesProvider } from './app/units';
 import { ArtworkStation } from './features/artwork/ArtworkStation';
 import { BenchPage } from './features/bench/BenchPage';
+import { CrewPage } from './features/bench/CrewPage';
 import { ComparePage } from './features/compare/ComparePage';
 import { CutStation } from './features/cut/CutStation';
 import { ItemStation } from './features/item/ItemStation';
 import { JobPage } from './features/jobs/JobPage';
 import { JobsPage } from './features/jobs/JobsPage';
+import { LiftedPage } from './features/lifted/LiftedPage';
 import { LogbookPage } from './features/logbook/LogbookPage';
 import { PlaceStation } from './features/place/PlaceStation';
 import { PressStation } from './features/press/PressStation';
@@ -47,10 +49,13 @@ const router = createBrowserRouter([
       { path: '/shelf', element: <ShelfPage /> },
       { path: '/stock', element: <StockPage /> },
       { path: '/logbook', element: <LogbookPage /> },
+      { path: '/crew/:id', element: <CrewPage /> },
+      { path: '/lifted', element: <LiftedPage /> },
       { path: '*', element: <LostPage /> },
     ],
   },
   { path: '/bench/:id', element: <BenchPage />, errorElement: <LostPage /> },
+  { path: '/bench/:id/:station', element: <BenchPage />, errorElement: <LostPage /> },
 ]);
 
 const root = document.getElementById('root');

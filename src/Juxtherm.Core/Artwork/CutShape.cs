@@ -102,7 +102,7 @@ public sealed class CutShape
             KnownOverlaps.Clear();
         return KnownOverlaps.GetOrAdd(key, _ =>
         {
-            var (one, two) = (a?.In(boxA) ?? Shapes.Polygon(boxA), b?.In(boxB) ?? Shapes.Polygon(boxB));
+            var (one, two) = (GroundOf(a, boxA), GroundOf(b, boxB));
             // Neighbours cut from one drawing share edges, and rounding makes hairs of overlap along them.
             return one.Intersects(two) && !Plane.Offset(Plane.Intersection(one, two), -HairMm / 2).IsEmpty;
         });
@@ -114,6 +114,9 @@ public sealed class CutShape
     public static CutShape Boxed(double widthMm, double heightMm) => Of(Shapes.Polygon(new Box(0, 0, widthMm, heightMm)))!;
 
     internal static CutShape? Of(Ground ground) => ground.IsEmpty ? null : new CutShape(ground, Write(ground));
+
+    /// <summary>Vinyl as it lies in a box: its shape where that is known, the box itself otherwise.</summary>
+    internal static Ground GroundOf(CutShape? shape, Box box) => shape?.In(box) ?? Shapes.Polygon(box);
 
     /// <summary>The shape as it lies in a box.</summary>
     internal Ground In(Box box)

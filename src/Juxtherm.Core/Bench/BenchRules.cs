@@ -1,5 +1,3 @@
-using Juxtherm.Core.Planning;
-
 namespace Juxtherm.Core.Bench;
 
 /// <summary>Why the bench does not take an action.</summary>
@@ -7,7 +5,7 @@ namespace Juxtherm.Core.Bench;
 /// <param name="message">For the reader.</param>
 public sealed class BenchRefusedException(string code, string message) : Exception(message)
 {
-    /// <summary>A stable word: hold-not-over, not-holding, nothing-to-record, no-way-back, run-over.</summary>
+    /// <summary>A stable word, such as hold-not-over, not-cool-yet, not-holding, nothing-to-record, no-way-back or run-over.</summary>
     public string Code { get; } = code;
 }
 
@@ -17,38 +15,24 @@ public static class BenchRules
     /// <summary>Longest remark kept, characters.</summary>
     public const int LongestNote = 500;
 
+    /// <summary>Most presses in one run.</summary>
+    public const int MostStations = 8;
+
+    /// <summary>A run that begins now, at one press.</summary>
+    /// <param name="script">The frozen script.</param>
+    public static RunState Begin(BenchScript script)
+    {
+        ArgumentNullException.ThrowIfNull(script);
+        return new RunState(RunStatus.Running, [.. script.Pieces.Select((p, i) => new Piece(i + 1, p, PieceStatus.Waiting) { Turn = i + 1 })], [new Station(1)], [], 0);
+    }
+
     /// <summary>Rebuilds a run from what was said.</summary>
     /// <param name="script">The frozen script.</param>
-    /// <param name="startedAt">When the run began, UTC.</param>
     /// <param name="events">All events in order.</param>
-    public static RunState Replay(BenchScript script, DateTimeOffset startedAt, IEnumerable<BenchEvent> events)
+    public static RunState Replay(BenchScript script, IEnumerable<BenchEvent> events)
     {
         ArgumentNullException.ThrowIfNull(events);
-        return events.Aggregate(RunState.Begin(startedAt), (state, said) => Apply(script, state, said));
-    }
-
-    /// <summary>Lets time pass: holds and waits whose time is over end by themselves, each exactly on time.</summary>
-    /// <param name="script">The frozen script.</param>
-    /// <param name="state">Where the run stood.</param>
-    /// <param name="now">The time, UTC.</param>
-    public static RunState Advance(BenchScript script, RunState state, DateTimeOffset now)
-    {
-        ArgumentNullException.ThrowIfNull(script);
-        ArgumentNullException.ThrowIfNull(state);
-        while (DueAt(script, state) is { } due && due <= now)
-            state = Next(script, WithHold(script, state, due), due);
-        return state;
-    }
-
-    /// <summary>When the current step ends by itself; null when it waits for a person.</summary>
-    public static DateTimeOffset? DueAt(BenchScript script, RunState state)
-    {
-        ArgumentNullException.ThrowIfNull(script);
-        ArgumentNullException.ThrowIfNull(state);
-        if (state.Status != RunStatus.Running)
-            return null;
-        var step = script.Steps[state.Index];
-        return step.Kind is StepKind.Hold or StepKind.Wait ? state.EnteredAt.AddSeconds(step.Seconds) : null;
+        return events.Aggregate(Begin(script), (state, said) => Apply(script, state, said));
     }
 
     /// <summary>Takes in an event.</summary>
@@ -58,73 +42,68 @@ public static class BenchRules
     /// <exception cref="BenchRefusedException">It does not fit where the run stands; nothing changes.</exception>
     public static RunState Apply(BenchScript script, RunState state, BenchEvent said)
     {
+        ArgumentNullException.ThrowIfNull(script);
+        ArgumentNullException.ThrowIfNull(state);
         ArgumentNullException.ThrowIfNull(said);
-        state = Advance(script, state, said.At);
+        // What went on while the service was away is not known beyond the moment it went.
+        state = Turns.Advance(script, state, said.Action == BenchAction.Away ? said.Since ?? said.At : said.At);
         if (state.Status != RunStatus.Running)
             throw new BenchRefusedException("run-over", "This run is over.");
-        var step = script.Steps[state.Index];
+        var scene = new Scene(script, state, said);
         var next = said.Action switch
         {
-            BenchAction.Done => Done(script, state, step, said),
-            BenchAction.Back => Back(script, state, said.At),
-            BenchAction.OpenedEarly => OpenedEarly(script, state, step, said.At),
-            BenchAction.SomethingOff => state with { Remarks = [.. state.Remarks, new Remark(state.Index, step.Piece, said.At, Clean(said.Note))] },
-            BenchAction.Record => Record(script, state, step, said),
-            BenchAction.EndRun => state with { Status = RunStatus.Ended },
+            BenchAction.Done => PieceActions.Done(scene),
+            BenchAction.Back => PieceActions.Back(scene),
+            BenchAction.OpenedEarly => PieceActions.Opened(scene),
+            BenchAction.HoldWas => PieceActions.HoldWas(scene),
+            BenchAction.Record => PieceActions.Record(scene),
+            BenchAction.See => SightActions.See(scene),
+            BenchAction.Rescue => SightActions.Rescue(scene),
+            BenchAction.Ruin => SightActions.Ruin(scene),
+            BenchAction.Change => WishActions.Change(scene),
+            BenchAction.Add => WishActions.Add(scene),
+            BenchAction.CutAgain => WishActions.CutAgain(scene),
+            BenchAction.Check => StationActions.Check(scene),
+            BenchAction.Skip => StationActions.Skip(scene),
+            BenchAction.GiveBack => StationActions.GiveBack(scene),
+            BenchAction.Join => StationActions.Join(scene),
+            BenchAction.Leave => StationActions.Leave(scene),
+            BenchAction.Wire => StationActions.Wired(scene, true),
+            BenchAction.Unwire => StationActions.Wired(scene, false),
+            BenchAction.Away => StationActions.Away(scene),
+            BenchAction.SomethingOff => state with { Remarks = [.. state.Remarks, new Remark(said.At, said.Station, said.Piece, Clean(said.Note))] },
+            BenchAction.EndRun => state with { Status = RunStatus.Ended, Pieces = [.. state.Pieces.Select(p => p.EndedAt is null ? p with { Status = PieceStatus.Left } : p)] },
             _ => throw new ArgumentOutOfRangeException(nameof(said)),
         };
-        return next with { Sequence = state.Sequence + 1 };
+        return Turns.Settle(script, Turns.Advance(script, next with { Sequence = state.Sequence + 1 }, said.At), said.At);
     }
 
-    private static RunState Done(BenchScript script, RunState state, BenchStep step, BenchEvent said) => step.Kind switch
-    {
-        StepKind.Hold => throw new BenchRefusedException("hold-not-over", "The plate is still to stay closed. Opened early? Then say so."),
-        StepKind.Inspect => Record(script, state, step, said with { Outcomes = [Outcome.Stuck] }),
-        _ => Next(script, state, said.At),
-    };
+    /// <summary>A remark as it is kept.</summary>
+    internal static string Clean(string? note) => note is null ? "" : note.Length <= LongestNote ? note.Trim() : note[..LongestNote].Trim();
+}
 
-    private static RunState OpenedEarly(BenchScript script, RunState state, BenchStep step, DateTimeOffset at)
+/// <summary>Where a run stands as something is said.</summary>
+/// <param name="Script">The frozen script.</param>
+/// <param name="State">Where it stands.</param>
+/// <param name="Said">What is said.</param>
+internal sealed record Scene(BenchScript Script, RunState State, BenchEvent Said)
+{
+    /// <summary>The piece that is meant, in the hands of the press that speaks.</summary>
+    /// <exception cref="BenchRefusedException">It is not there.</exception>
+    public Piece InHand()
     {
-        if (step.Kind != StepKind.Hold)
-            throw new BenchRefusedException("not-holding", "The plate is not closed just now.");
-        return Next(script, WithHold(script, state, at), at);
+        var piece = Meant();
+        return piece.Status is PieceStatus.InHand or PieceStatus.Asking && piece.Station == Said.Station ? piece : throw new BenchRefusedException("not-in-hand", $"Piece {piece.Number} is not at this press.");
     }
 
-    private static RunState Record(BenchScript script, RunState state, BenchStep step, BenchEvent said)
-    {
-        if (step.Kind != StepKind.Inspect)
-            throw new BenchRefusedException("nothing-to-record", "This piece is not done yet.");
-        IReadOnlyList<Outcome> seen = said.Outcomes is { Count: > 0 } outcomes ? [.. outcomes.Distinct()] : [Outcome.Stuck];
-        if (seen.Count > 1 && seen.Contains(Outcome.Stuck))
-            throw new BenchRefusedException("contradiction", "It is either stuck with nothing wrong, or something is wrong.");
-        return Next(script, state with { Outcomes = [.. state.Outcomes, new PieceOutcome(step.Piece, said.At, seen, Clean(said.Note))] }, said.At);
-    }
+    /// <summary>The piece that is meant, wherever it is.</summary>
+    /// <exception cref="BenchRefusedException">There is none.</exception>
+    public Piece Meant() => State.PieceOf(Said.Piece) ?? throw new BenchRefusedException("no-such-piece", $"This run has pieces 1 to {State.Pieces.Count}.");
 
-    /// <summary>Back to the last thing done by hand, but not behind a piece that has been looked at.</summary>
-    private static RunState Back(BenchScript script, RunState state, DateTimeOffset at)
-    {
-        for (var i = state.Index - 1; i >= 0 && script.Steps[i].Kind != StepKind.Inspect; i--)
-        {
-            if (script.Steps[i].Kind == StepKind.Do)
-                return state with { Index = i, EnteredAt = at };
-        }
+    /// <summary>The press that speaks.</summary>
+    /// <exception cref="BenchRefusedException">It is not part of the run.</exception>
+    public Station Speaker() => State.Stations.FirstOrDefault(s => s.Number == Said.Station) ?? throw new BenchRefusedException("no-such-press", $"This run has presses 1 to {State.Stations.Count}.");
 
-        throw new BenchRefusedException("no-way-back", "There is no step to go back to.");
-    }
-
-    private static RunState WithHold(BenchScript script, RunState state, DateTimeOffset until)
-    {
-        var step = script.Steps[state.Index];
-        return step.Kind == StepKind.Hold && step.PressOrder is { } order
-            ? state with { Holds = [.. state.Holds, new HoldDone(step.Piece, order, Math.Round((until - state.EnteredAt).TotalSeconds, 2))] }
-            : state;
-    }
-
-    private static RunState Next(BenchScript script, RunState state, DateTimeOffset at)
-    {
-        var index = state.Index + 1;
-        return state with { Index = index, EnteredAt = at, Status = index >= script.Steps.Count ? RunStatus.Finished : RunStatus.Running };
-    }
-
-    private static string Clean(string? note) => note is null ? "" : note.Length <= LongestNote ? note.Trim() : note[..LongestNote].Trim();
+    /// <summary>What a piece is at.</summary>
+    public BenchStep StepOf(Piece piece) => Turns.StepOf(Script, piece)!;
 }

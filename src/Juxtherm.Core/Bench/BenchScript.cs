@@ -3,38 +3,99 @@ using Juxtherm.Core.Planning;
 namespace Juxtherm.Core.Bench;
 
 /// <summary>One action at the press.</summary>
-/// <param name="Index">Place in the run, from 0.</param>
-/// <param name="Piece">Which piece, from 1; 0 for what is done once.</param>
+/// <param name="Index">Place among the piece's steps, from 0.</param>
 /// <param name="Stage">Which part of the work.</param>
 /// <param name="Kind">How it ends.</param>
 /// <param name="Text">What to do with the hands.</param>
 /// <param name="Seconds">How long it takes or must last, s.</param>
-/// <param name="PressOrder">The press it belongs to; null for none.</param>
-public sealed record BenchStep(int Index, int Piece, WorkStage Stage, StepKind Kind, string Text, double Seconds, int? PressOrder);
-
-/// <summary>Everything that a run does, in order, taken from a plan and frozen.</summary>
-/// <param name="Pieces">How many pieces.</param>
-/// <param name="Steps">All steps.</param>
-public sealed record BenchScript(int Pieces, IReadOnlyList<BenchStep> Steps)
+/// <param name="PressOrder">The press it belongs to; 0 for pressing again, null for none.</param>
+public sealed record BenchStep(int Index, WorkStage Stage, StepKind Kind, string Text, double Seconds, int? PressOrder)
 {
-    /// <summary>Unrolls a plan over its pieces.</summary>
+    /// <summary>By when after it began it should be done, s; null where there is no hurry.</summary>
+    public double? WithinSeconds { get; init; }
+
+    /// <summary>While it waits it lies where it was pressed, so nothing else can be.</summary>
+    public bool KeepsPlace { get; init; }
+
+    /// <summary>It belongs to the preheat.</summary>
+    public bool Preheats { get; init; }
+
+    /// <summary>Vinyl lies on the piece from here on.</summary>
+    public bool Lays { get; init; }
+}
+
+/// <summary>Something to see to once before the first piece.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Text">What.</param>
+public sealed record CheckItem(string Id, string Text);
+
+/// <summary>Everything that is done at one press, taken from a plan for that press and frozen.</summary>
+/// <param name="Checks">What is seen to once.</param>
+/// <param name="Steps">What is done for each piece, in order.</param>
+public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyList<BenchStep> Steps)
+{
+    // Where a peel waits, as plans write it.
+    private const string OnUnderlay = "on-underlay";
+
+    /// <summary>Takes a plan apart.</summary>
     /// <param name="plan">The plan.</param>
-    /// <param name="pieces">How many pieces, at least 1.</param>
-    public static BenchScript Of(Plan plan, int pieces)
+    public static StationScript Of(Plan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        ArgumentOutOfRangeException.ThrowIfLessThan(pieces, 1);
         var atPress = plan.Steps.Where(s => s.Kind != StepKind.Know).ToList();
-        var steps = new List<BenchStep>();
-        void Add(PlanStep step, int piece) => steps.Add(new BenchStep(steps.Count, piece, step.Stage, step.Kind, step.Text, step.Seconds, step.PressOrder));
-        foreach (var step in atPress.Where(s => s.OncePerRun))
-            Add(step, 0);
-        for (var piece = 1; piece <= pieces; piece++)
+        var presses = plan.Presses.ToDictionary(p => p.Order);
+        var laid = false;
+        BenchStep Step(PlanStep step, int index)
         {
-            foreach (var step in atPress.Where(s => !s.OncePerRun))
-                Add(step, piece);
+            var press = step.PressOrder is { } order ? presses.GetValueOrDefault(order) : null;
+            laid |= press?.Laid.Count > 0;
+            return new BenchStep(index, step.Stage, step.Kind, step.Text, step.Seconds, step.PressOrder)
+            {
+                Preheats = press?.Purpose == PressPurpose.Preheat,
+                Lays = laid,
+                KeepsPlace = step.Kind == StepKind.Wait && press?.Peel.Place == OnUnderlay,
+                WithinSeconds = step is { Stage: WorkStage.Peel, Kind: StepKind.Do } && press is { Peel: { Method: not Catalogue.PeelMethod.Cold, WaitSeconds: [var from, var to] } } ? Math.Max(1, to - from) : null,
+            };
         }
 
-        return new BenchScript(pieces, steps);
+        return new StationScript(
+            [.. atPress.Where(s => s.OncePerRun).Select((s, i) => new CheckItem(s.Check ?? $"once-{i}", s.Text))],
+            [.. atPress.Where(s => !s.OncePerRun).Select(Step)]);
+    }
+}
+
+/// <summary>A garment of a run as it is wanted at the beginning.</summary>
+/// <param name="Name">What goes on it; empty where they are all alike.</param>
+/// <param name="Size">Its size; null when not said.</param>
+/// <param name="Colour">Colour of its vinyl; null for the layer's own.</param>
+public sealed record WantedPiece(string Name, string? Size, string? Colour);
+
+/// <summary>A run as it was frozen.</summary>
+/// <param name="Pieces">The garments.</param>
+/// <param name="Named">Their names are cut in vinyl: another name has to be cut anew.</param>
+/// <param name="Stations">The presses that have joined, in order.</param>
+public sealed record BenchScript(IReadOnlyList<WantedPiece> Pieces, bool Named, IReadOnlyList<StationScript> Stations)
+{
+    /// <summary>What a job wants: a garment for each name, or as many alike as its quantity says.</summary>
+    /// <param name="job">The job.</param>
+    public static (IReadOnlyList<WantedPiece> Pieces, bool Named) Wanted(Job job)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var named = job.Names.Count > 0 && job.Layers.Any(l => l.Words is { FromNames: true });
+        List<WantedPiece> pieces = job.Names.Count > 0 ? [.. job.Names.SelectMany(n => Enumerable.Repeat(new WantedPiece(n.Name, n.Size ?? job.Blank.Size, n.Colour), n.Count))] : [];
+        if (pieces.Count == 0)
+            pieces = [.. job.Sizes.SelectMany(s => Enumerable.Repeat(new WantedPiece("", s.Size, null), s.Count))];
+        // A quantity beyond the list is garments of which nothing else is known.
+        var further = named ? 0 : Math.Max(pieces.Count == 0 ? job.Quantity : 0, job.Quantity - pieces.Count);
+        return ([.. pieces, .. Enumerable.Repeat(new WantedPiece("", job.Blank.Size, null), further)], named);
+    }
+
+    /// <summary>A run at one press.</summary>
+    /// <param name="plan">Its plan.</param>
+    /// <param name="job">Its job.</param>
+    public static BenchScript Of(Plan plan, Job job)
+    {
+        var (pieces, named) = Wanted(job);
+        return new BenchScript(pieces, named, [StationScript.Of(plan)]);
     }
 }

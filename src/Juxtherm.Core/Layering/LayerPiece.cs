@@ -4,6 +4,16 @@ using Juxtherm.Core.Geometry;
 
 namespace Juxtherm.Core.Layering;
 
+/// <summary>How a carrier is cut round its artwork.</summary>
+public enum CarrierCut
+{
+    /// <summary>As a box.</summary>
+    Box,
+
+    /// <summary>Trimmed along the artwork's contour.</summary>
+    Contour,
+}
+
 /// <summary>A layer of vinyl as far as laying it goes.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Vinyl">The vinyl.</param>
@@ -18,7 +28,10 @@ public sealed record LayerPiece(string Id, Vinyl Vinyl, PeelMethod Peel, Box? Bo
     /// <summary>Its true shape, fitted into its box; null while only the box is known.</summary>
     public CutShape? Shape { get; init; }
 
-    /// <summary>The carrier's outline; null when it is not known where it lies.</summary>
+    /// <summary>How its carrier is cut.</summary>
+    public CarrierCut Cut { get; init; }
+
+    /// <summary>The box around the carrier; null when it is not known where it lies.</summary>
     public Box? Carrier => Box?.Grown(CarrierMarginMm);
 
     /// <summary>Whether vinyl of two layers shares ground: by true shapes where they are known, by boxes otherwise.</summary>

@@ -21,34 +21,56 @@ namespace Juxtherm.Core.Logbook;
 /// <param name="Pressure">Pressure level.</param>
 /// <param name="PressureKPa">Pressure, kPa.</param>
 /// <param name="PredictedBond">Bond that the model expected, share; the least of all layers.</param>
-/// <param name="Outcomes">What was seen.</param>
+/// <param name="Outcomes">What was seen, whether or not something could be done about it; empty for a piece that was lost without a word.</param>
 /// <param name="Note">A remark.</param>
 public sealed record LogEntry(
     DateTimeOffset At, string Title, int Piece, int Pieces, string Vinyl, string Material, string Form, string HeatSource, string Cover, string Underlay,
     double Celsius, double PlannedSeconds, double PressedSeconds, PressureLevel Pressure, double PressureKPa, double PredictedBond, IReadOnlyList<Outcome> Outcomes, string Note)
 {
-    /// <summary>The entry for a piece of a run.</summary>
+    /// <summary>Whose it is; empty where pieces are all alike.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>How long it was pressed again after the first look, s; 0 for not at all.</summary>
+    public double PressedAgainSeconds { get; init; }
+
+    /// <summary>It came right in the end.</summary>
+    public bool EndedWell { get; init; } = true;
+
+    /// <summary>The plate as it closed, °C, where it was measured.</summary>
+    public double? PlateCelsius { get; init; }
+
+    /// <summary>The entry for a piece of a run that is finished or lost.</summary>
     /// <param name="job">The frozen job.</param>
-    /// <param name="plan">The frozen plan.</param>
-    /// <param name="state">Where the run stands, the piece already looked at.</param>
-    /// <param name="outcome">What came out of the piece.</param>
-    public static LogEntry Of(Job job, Plan plan, RunState state, PieceOutcome outcome)
+    /// <param name="plan">The frozen plan of its press.</param>
+    /// <param name="state">Where the run stands.</param>
+    /// <param name="piece">The piece.</param>
+    public static LogEntry Of(Job job, Plan plan, RunState state, Piece piece)
     {
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(state);
-        ArgumentNullException.ThrowIfNull(outcome);
+        ArgumentNullException.ThrowIfNull(piece);
         var press = plan.BondingPress;
-        var pressed = state.Holds.LastOrDefault(h => h.Piece == outcome.Piece && h.PressOrder == press.Order)?.Seconds ?? 0;
+        var holds = piece.Holds.Where(h => h.PressOrder == press.Order).ToList();
+        // In several goes each part was held so long; passes of a gun add up.
+        var pressed = holds.Sum(h => h.Seconds) / Math.Max(1, press.Sections.Count);
+        var seen = piece.Sightings.SelectMany(s => s.Seen).Concat(piece.Outcomes).Where(o => o != Outcome.Stuck).Distinct().ToList();
         return new LogEntry(
-            outcome.At, job.Title, outcome.Piece, job.Quantity, string.Join(',', job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal)), job.Blank.Material.Id, job.Blank.Form.Id, job.Tools.Source.Id, job.Tools.Cover.Id, job.Tools.Underlay.Id,
-            press.Celsius, press.Seconds, pressed, press.Pressure, press.PressureKPa, press.Predicted.Bond.Values.DefaultIfEmpty().Min(), outcome.Outcomes, Words(state, outcome));
+            piece.EndedAt ?? throw new ArgumentException("The piece is not finished.", nameof(piece)), job.Title, piece.Number, state.Pieces.Count,
+            string.Join(',', job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal)), job.Blank.Material.Id, job.Blank.Form.Id, job.Tools.Source.Id, job.Tools.Cover.Id, job.Tools.Underlay.Id,
+            press.Celsius, press.Seconds, pressed, press.Pressure, press.PressureKPa, press.Predicted.Bond.Values.DefaultIfEmpty().Min(), seen.Count > 0 || piece.Status != PieceStatus.Done ? seen : [Outcome.Stuck], Words(state, piece))
+        {
+            Name = piece.Wanted.Name,
+            PressedAgainSeconds = piece.PressedAgainSeconds,
+            EndedWell = piece.Status == PieceStatus.Done && piece.Outcomes.Contains(Outcome.Stuck),
+            PlateCelsius = holds.Select(h => h.PlateCelsius).LastOrDefault(c => c is not null),
+        };
     }
 
     /// <summary>What was remarked while the piece was in hand (before the first piece: while preparing), then what was said of it at the end.</summary>
-    private static string Words(RunState state, PieceOutcome outcome)
+    private static string Words(RunState state, Piece piece)
     {
-        var remarks = state.Remarks.Where(r => r.Piece == outcome.Piece || (r.Piece == 0 && outcome.Piece == 1)).Select(r => r.Note);
-        return string.Join(' ', remarks.Append(outcome.Note).Where(n => n.Length > 0));
+        var remarks = state.Remarks.Where(r => r.Piece == piece.Number || (r.Piece == 0 && piece.Number == 1)).Select(r => r.Note);
+        return string.Join(' ', remarks.Concat(piece.Sightings.Select(s => s.Note)).Append(piece.Note).Where(n => n.Length > 0));
     }
 }

@@ -30,6 +30,9 @@ public readonly record struct Quantity(double Value, string Unit);
 public sealed record Notice(
     string Code, NoticeLevel Level, string Text, string Why, IReadOnlyDictionary<string, Quantity> Data, IReadOnlyList<string> Layers, bool Acceptable = false, string? Accepted = null)
 {
+    /// <summary>Changes that take it away; none where there is nothing to change in the job.</summary>
+    public IReadOnlyList<Mend> Mends { get; init; } = [];
+
     /// <summary>What it still weighs: one level less once it is accepted.</summary>
     public NoticeLevel Weight => Accepted is null ? Level : (NoticeLevel)Math.Max(0, (int)Level - 1);
 

@@ -2,6 +2,7 @@ using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Layering;
 using Juxtherm.Core.Placement;
 using Juxtherm.Core.Recipes;
 
@@ -21,8 +22,17 @@ public sealed record Job(
     /// <summary>Names of a run, where garments carry one each.</summary>
     public IReadOnlyList<NameEntry> Names { get; init; } = [];
 
+    /// <summary>Garments by size, where it is a run of sizes.</summary>
+    public IReadOnlyList<SizeCount> Sizes { get; init; } = [];
+
+    /// <summary>What came of test patches.</summary>
+    public IReadOnlyList<Patches.PatchResult> Patches { get; init; } = [];
+
     /// <summary>How it is to be cut.</summary>
     public CutWishes Cut { get; init; } = CutWishes.None;
+
+    /// <summary>Ids of layers in the order in which the crafter wants to lay them; empty to leave it to the plan.</summary>
+    public IReadOnlyList<string> Order { get; init; } = [];
 
     /// <summary>The first layer.</summary>
     public JobLayer Layer => Layers[0];
@@ -100,6 +110,12 @@ public sealed record JobLayer(
 
     /// <summary>Its true shape; null while only its size is known.</summary>
     public CutShape? Shape { get; init; }
+
+    /// <summary>Its place in the job file, from 0; hidden layers count.</summary>
+    public int At { get; init; }
+
+    /// <summary>How its carrier is cut.</summary>
+    public CarrierCut CarrierCut { get; init; }
 
     /// <summary>It is kept in the job, but neither cut nor pressed.</summary>
     public bool Hidden { get; init; }

@@ -16,6 +16,11 @@ namespace Juxtherm.Core.Planning;
 /// <param name="Joints">Where the parts meet that it is cut in; empty when it goes through the cutter at once.</param>
 public sealed record PlacedLayer(string Id, string? Colour, Box? Box, double? WidthMm, double? HeightMm, string? Path, IReadOnlyList<Joint> Joints);
 
+/// <summary>A place of the plate.</summary>
+/// <param name="Box">Where, before it is slanted.</param>
+/// <param name="SlantDegrees">Turned clockwise about its middle, °.</param>
+public sealed record PlatePlace(Box Box, int SlantDegrees);
+
 /// <summary>One face of a job's item with what lies on it.</summary>
 /// <param name="Face">Which side.</param>
 /// <param name="WidthMm">Width of the free area, mm.</param>
@@ -29,12 +34,12 @@ public sealed record PlacedLayer(string Id, string? Colour, Box? Box, double? Wi
 /// <param name="Distances">Of that box; null while none is placed.</param>
 /// <param name="Proposals">Places that the rules propose for the artwork as a whole; the first is the usual one.</param>
 /// <param name="Largest">The largest that the artwork could be here, proportions locked; null while its size is not known.</param>
-/// <param name="Plate">Where the plate goes; null while nothing is placed.</param>
+/// <param name="Plates">Where the plate goes, one place after the other; none while nothing is placed.</param>
 /// <param name="Size">Size id; null where there are no sizes.</param>
 /// <param name="Sizes">Sizes that this kind of item comes in.</param>
 public sealed record FacePlacement(
     Face Face, double WidthMm, double HeightMm, IReadOnlyList<Spot> Outline, IReadOnlyList<Spot> FreeArea, IReadOnlyList<Feature> Features, IReadOnlyList<TakenMeasure> Measures,
-    IReadOnlyList<PlacedLayer> Layers, Box? Artwork, Distances? Distances, IReadOnlyList<Proposal> Proposals, LargestFit? Largest, Box? Plate, string? Size, IReadOnlyList<string> Sizes);
+    IReadOnlyList<PlacedLayer> Layers, Box? Artwork, Distances? Distances, IReadOnlyList<Proposal> Proposals, LargestFit? Largest, IReadOnlyList<PlatePlace> Plates, string? Size, IReadOnlyList<string> Sizes);
 
 /// <summary>Where things are on a job's item.</summary>
 public static class JobPlacement
@@ -61,7 +66,7 @@ public static class JobPlacement
             [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm, l.Box is { } at ? l.Shape?.PathIn(at) : null, JointsOf(l, job, cutting)))], art, art is { } placed ? Distances.Of(shape, placed) : null,
             PlacementRules.For(new PlacementQuestion(shape, job.Blank.Material, width, height, school, Centring.IsCreased(job))),
             here.Any(l => l.AreaMm2 is not null) ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm) : null,
-            art is { } covered ? PlateFit.Over(shape, covered, job.Tools.PlateWidthMm, job.Tools.PlateHeightMm).Plate : null,
+            art is not null && JobSections.Of(job, face, [.. here.Select(l => l.Id)]).Plan is { } plan ? [.. plan.Sections.Select(s => new PlatePlace(s.Box, s.SlantDegrees))] : [],
             shape.Size, shape.Size is null ? [] : JobReader.Sizes);
     }
 

@@ -5,6 +5,7 @@ using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Layering;
 using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning.Ways;
+using Juxtherm.Core.Planning.Patches;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Recipes;
 
@@ -33,6 +34,9 @@ public static partial class JobReader
     /// <summary>Most layers of vinyl accepted in one job.</summary>
     public const int MostLayers = 12;
 
+    internal const string ContourCarrier = "contour";
+
+    private const string BoxCarrier = "box";
     private const string Advise = "advise";
 
     /// <summary>Size ids, smallest first.</summary>
@@ -77,6 +81,9 @@ public static partial class JobReader
         return false;
     }
 
+    /// <summary>Most results of test patches in one job.</summary>
+    public const int MostPatches = 20;
+
     private static Job? Body(JsonCursor root, CatalogueSnapshot shipped)
     {
         // A file may bring its own vinyls, blanks and presses, so that it is whole elsewhere.
@@ -90,21 +97,33 @@ public static partial class JobReader
         var tools = ToolsOf(root["tools"], catalogue, source, blank?.Form);
         var cut = CutOf(root);
         var layers = LayersOf(root["layers"], catalogue, blank?.Face ?? Face.Front);
-        SizesOf(root["sizes"]);
+        var sizes = SizesOf(root["sizes"]);
         var names = NamesOf(root["names"]);
         var (choices, accepted) = (ChoicesOf(root["choices"]), AcceptedOf(root["accepted"]));
-        return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted) { Names = names, Cut = cut };
+        return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted) { Names = names, Sizes = sizes, Patches = PatchesOf(root["patches"]), Cut = cut, Order = OrderOf(root["order"], layers) };
     }
 
-    /// <summary>A run of sizes with counts is the screens' affair; here it is only checked.</summary>
-    private static void SizesOf(JsonCursor list)
+    private static List<SizeCount> SizesOf(JsonCursor list)
     {
         list.IsArray(required: false);
+        return [.. list.Items.Where(i => i.IsObject()).Select(i => (Size: i["size"].Choice(Sizes, null), Count: i["count"].Whole(0, MostPieces, "pieces"))).Where(i => i is { Size: not null, Count: > 0 }).Select(i => new SizeCount(i.Size!, i.Count!.Value))];
+    }
+
+    private static List<PatchResult> PatchesOf(JsonCursor list)
+    {
+        list.IsArray(required: false);
+        var outcomes = Enum.GetValues<PatchOutcome>().ToDictionary(o => o.ToString().ToLowerInvariant(), StringComparer.Ordinal);
+        var found = new List<PatchResult>();
+        if (list.Items.Count() > MostPatches)
+            list.Fault($"/patches has {list.Items.Count()} results; up to {MostPatches} are accepted.", "out-of-range");
         foreach (var item in list.Items.Where(i => i.IsObject()))
         {
-            item["size"].Choice(Sizes, null);
-            item["count"].Whole(0, MostPieces, "pieces");
+            var (celsius, seconds) = (item["celsius"].Number(20, 500, "°C"), item["seconds"].Number(1, 600, "s"));
+            if (item["outcome"].Choice([.. outcomes.Keys], null) is { } outcome && celsius is { } c && seconds is { } t)
+                found.Add(new PatchResult(c, t, outcomes[outcome]));
         }
+
+        return found;
     }
 
     /// <summary>What the job says of the ways of doing it; what it leaves to the advice is not in it.</summary>
@@ -264,6 +283,18 @@ public static partial class JobReader
         return Seen(known, layers);
     }
 
+    /// <summary>The order in which the crafter wants to lay the layers; hidden ones are passed over.</summary>
+    private static List<string> OrderOf(JsonCursor list, List<JobLayer>? layers)
+    {
+        list.IsArray(required: false);
+        var read = list.Items.Select(i => i.Text(longest: 40)).ToList();
+        if (read.Count > MostLayers)
+            list.Fault($"/order names {read.Count} layers; up to {MostLayers} are accepted.", "out-of-range");
+        if (read.Distinct(StringComparer.Ordinal).Count() < read.Count)
+            list.Fault("/order names a layer twice; each is laid once.", "duplicate");
+        return [.. read.Where(id => layers?.Exists(l => l.Id == id) ?? false)];
+    }
+
     /// <summary>Without the layers that are hidden: those are neither cut nor pressed.</summary>
     private static List<JobLayer> Seen(List<JobLayer> all, JsonCursor layers)
     {
@@ -284,6 +315,7 @@ public static partial class JobReader
         var x = c["xMm"].Number(-MostMm, MostMm, "mm");
         var y = c["yMm"].Number(-MostMm, MostMm, "mm");
         var margin = c["carrierMarginMm"].Number(0, 200, "mm") ?? JobLayer.UsualCarrierMarginMm;
+        var carrier = c["carrier"].Choice([BoxCarrier, ContourCarrier], BoxCarrier);
         c["over"].IsArray(required: false);
         var over = c["over"].Items.Select(o => o.Text(longest: 40)).ToList();
         var intricate = c["intricate"].Flag(false);
@@ -304,6 +336,8 @@ public static partial class JobReader
             Shape = shape,
             Words = word,
             Hidden = hidden,
+            At = index,
+            CarrierCut = carrier == ContourCarrier ? CarrierCut.Contour : CarrierCut.Box,
             KeepTogether = together,
         };
         return c["intricate"].Exists ? layer : layer with { Intricate = IsIntricate(layer) };

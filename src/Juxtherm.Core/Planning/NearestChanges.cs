@@ -1,12 +1,8 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning;
-
-/// <summary>A member of the job file and what to set it to.</summary>
-/// <param name="Pointer">JSON Pointer of the member.</param>
-/// <param name="Value">Its new value as JSON has it; null to take it away.</param>
-public sealed record JobEdit(string Pointer, object? Value);
 
 /// <summary>A change that makes a stopped job go, already computed.</summary>
 /// <param name="Text">What changes, in words.</param>
@@ -60,7 +56,7 @@ public sealed class NearestChanges(Planner planner)
         {
             var layer = job.Layers[i];
             if (layer.Mirrored is { } mirrored && mirrored != layer.Vinyl.Mirrored.Value)
-                yield return new Candidate(layer.Vinyl.Mirrored.Value ? "Mirror the cut file" : "Do not mirror the cut file", job.WithLayer(i, layer with { Mirrored = !mirrored }), [new($"/layers/{i}/mirrored", !mirrored)]);
+                yield return new Candidate(layer.Vinyl.Mirrored.Value ? "Mirror the cut file" : "Do not mirror the cut file", job.WithLayer(i, layer with { Mirrored = !mirrored }), [new($"/layers/{layer.At}/mirrored", !mirrored)]);
         }
 
         if (tools.Cover.Id is "none" or "waxed-paper" or "carrier" && tools.Source.Cover != tools.Cover.Id)
@@ -73,7 +69,7 @@ public sealed class NearestChanges(Planner planner)
         if (tools.Source.PressureAdjustable && Chart.Of(hottest.Vinyl, hottest.Label).Pressure.Value != PressureLevel.Firm)
         {
             var label = (hottest.Label ?? new WrapperLabel(null, null, null, null)) with { Pressure = PressureLevel.Firm };
-            yield return new Candidate("Firm pressure", job.WithLayer(at, hottest with { Label = label }), [new($"/layers/{at}/label/pressure", "firm")]);
+            yield return new Candidate("Firm pressure", job.WithLayer(at, hottest with { Label = label }), [new($"/layers/{hottest.At}/label/pressure", "firm")]);
         }
     }
 
@@ -90,13 +86,13 @@ public sealed class NearestChanges(Planner planner)
             .OrderBy(v => v.ReferenceCelsius.Value)
             .Take(MostVinylsTried)
             .OrderByDescending(v => v.ReferenceCelsius.Value)
-            .Select(v => new Candidate($"{v.Name} vinyl", job.WithLayer(at, layer with { Vinyl = v, Label = null }), [new($"/layers/{at}/vinyl", v.Id), new($"/layers/{at}/label", null)]));
+            .Select(v => new Candidate($"{v.Name} vinyl", job.WithLayer(at, layer with { Vinyl = v, Label = null }), [new($"/layers/{layer.At}/vinyl", v.Id), new($"/layers/{layer.At}/label", null)]));
     }
 
     /// <summary>A layer of blockout underneath, which keeps migrating dye from the print.</summary>
     private IEnumerable<Candidate> BlockoutUnder(Job job)
     {
-        if (job.Layers.Count > 1 || job.Blank.Material.DyeMigrationCelsius is null || !planner.Catalogue.Vinyls.TryGetValue(Blockout, out var blockout) || job.Layer.Vinyl.Family == Blockout || job.Layer.Vinyl.LiesOn.Value != LiesOn.Any)
+        if (job.Layers.Count > 1 || job.Layer.At > 0 || job.Blank.Material.DyeMigrationCelsius is null || !planner.Catalogue.Vinyls.TryGetValue(Blockout, out var blockout) || job.Layer.Vinyl.Family == Blockout || job.Layer.Vinyl.LiesOn.Value != LiesOn.Any)
             yield break;
         var below = JobLayer.Of(Blockout, blockout);
         var above = job.Layer with { Over = [Blockout] };

@@ -45,13 +45,6 @@ public enum PressPurpose
 /// <param name="Unit">C or F.</param>
 public sealed record DialReading(double Value, string Unit);
 
-/// <summary>A placement of the plate.</summary>
-/// <param name="XMm">Left edge from the blank's left, mm.</param>
-/// <param name="YMm">Upper edge from the blank's top, mm.</param>
-/// <param name="WidthMm">mm.</param>
-/// <param name="HeightMm">mm.</param>
-public sealed record PlateSection(double XMm, double YMm, double WidthMm, double HeightMm);
-
 /// <summary>How and when the carrier comes off.</summary>
 /// <param name="Method">Which peel.</param>
 /// <param name="WaitSeconds">From when to when after opening, s.</param>
@@ -84,7 +77,16 @@ public sealed record Predicted(IReadOnlyDictionary<string, double> Bond, IReadOn
 /// <param name="Figures">Where each figure comes from.</param>
 public sealed record PlannedPress(
     int Order, PressPurpose Purpose, IReadOnlyList<string> Layers, IReadOnlyList<string> Laid, double Celsius, DialReading? Dial, string? DialMark, double Seconds, PressureLevel Pressure, double PressureKPa,
-    string Cover, IReadOnlyList<PlateSection> Sections, Peel Peel, Predicted Predicted, IReadOnlyList<string> Why, IReadOnlyList<Derivation> Figures);
+    string Cover, IReadOnlyList<PlateSection> Sections, Peel Peel, Predicted Predicted, IReadOnlyList<string> Why, IReadOnlyList<Derivation> Figures)
+{
+    /// <summary>What the plate's face is meant to be, °C: what it is set to and how far its face stands off that.</summary>
+    /// <param name="source">The press.</param>
+    public double FaceCelsius(HeatSource source)
+    {
+        ArgumentNullException.ThrowIfNull(source);
+        return Celsius + source.DialOffsetK.Value;
+    }
+}
 
 /// <summary>Which part of the work a step belongs to.</summary>
 public enum WorkStage
@@ -152,7 +154,11 @@ public enum StepKind
 /// <param name="Seconds">How long it takes, s.</param>
 /// <param name="OncePerRun">Done once, however many pieces there are.</param>
 /// <param name="PressOrder">The press it belongs to; null for none.</param>
-public sealed record PlanStep(WorkStage Stage, StepKind Kind, string Text, double Seconds, bool OncePerRun, int? PressOrder);
+public sealed record PlanStep(WorkStage Stage, StepKind Kind, string Text, double Seconds, bool OncePerRun, int? PressOrder)
+{
+    /// <summary>What of the preparation it is, for the list that is ticked off before the first piece; null for other steps.</summary>
+    public string? Check { get; init; }
+}
 
 /// <summary>How long it takes, for all pieces.</summary>
 /// <param name="HandsOnSeconds">With the hands, s.</param>
@@ -212,6 +218,15 @@ public sealed record Plan(
     Verdict Verdict, string Headline, IReadOnlyList<Notice> Notices, IReadOnlyList<PlannedPress> Presses, IReadOnlyList<PlanStep> Steps, PlanTimes Times,
     ChartNote Chart, IReadOnlyList<RoomRow> Room, PlanMargin Margin, IReadOnlyList<PlannedWay> Ways, IReadOnlyList<LadderRung> Ladder, string CatalogueVersion, string ModelVersion)
 {
+    /// <summary>The order of the layers; null for a single one.</summary>
+    public PressOrder? Order { get; init; }
+
+    /// <summary>How each layer's heat adds up, lowest layer first.</summary>
+    public IReadOnlyList<HeatBudgetBar> Budgets { get; init; } = [];
+
+    /// <summary>The carriers, where their places are known.</summary>
+    public IReadOnlyList<CarrierInPlan> Carriers { get; init; } = [];
+
     /// <summary>The press that bonds; the last of them where there are several.</summary>
     [JsonIgnore]
     public PlannedPress BondingPress => Presses.Last(p => p.Purpose == PressPurpose.Press);

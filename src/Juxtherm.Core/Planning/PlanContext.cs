@@ -11,7 +11,11 @@ namespace Juxtherm.Core.Planning;
 /// <param name="Purpose">What it is for.</param>
 /// <param name="Laid">Layers laid just before it, whose carriers are on.</param>
 /// <param name="Seconds">How long, s.</param>
-public sealed record PressInPlan(PressPurpose Purpose, IReadOnlyList<string> Laid, double Seconds);
+public sealed record PressInPlan(PressPurpose Purpose, IReadOnlyList<string> Laid, double Seconds)
+{
+    /// <summary>Layers it presses.</summary>
+    public IReadOnlyList<string> Layers { get; init; } = [];
+}
 
 /// <summary>What a planning rule may look at.</summary>
 /// <param name="About">The job with its layers, setting and ways of doing it.</param>
@@ -23,8 +27,24 @@ public sealed record PressInPlan(PressPurpose Purpose, IReadOnlyList<string> Lai
 public sealed record PlanContext(
     WayContext About, IReadOnlyList<PressInPlan> Presses, double BondShare, IReadOnlyDictionary<string, double> Burden, double HottestBareCelsius, double ChartHottestBareCelsius)
 {
+    private IReadOnlyList<(BlankShape Shape, Pressing.SectionPlan Plan)>? _covered;
+
     /// <summary>The job.</summary>
     public Job Job => About.Job;
+
+    /// <summary>The orders of laying that were found.</summary>
+    internal FoundOrders? Orders { get; init; }
+
+    /// <summary>The order that the plan follows.</summary>
+    internal LaidSequence? Sequence { get; init; }
+
+    /// <summary>How the plate covers each face on which artwork is placed, over all presses of vinyl.</summary>
+    internal IReadOnlyList<(BlankShape Shape, Pressing.SectionPlan Plan)> Covered => _covered ??= [.. Presses.Where(p => p.Layers.Count > 0)
+        .SelectMany(p => p.Layers.GroupBy(id => About.Layer(id).Layer.Face), (_, face) => (Face: face.Key, Ids: string.Join('\n', face.Order(StringComparer.Ordinal)), Layers: face.ToList()))
+        .DistinctBy(p => (p.Face, p.Ids))
+        .Where(p => Job.Blank.Faces.ContainsKey(p.Face))
+        .Select(p => (Job.Blank.Faces[p.Face], JobSections.Of(Job, p.Face, p.Layers).Plan))
+        .Where(p => p.Plan is not null).Select(p => (p.Item1, p.Plan!))];
 
     /// <summary>Its layers.</summary>
     public IReadOnlyList<LayerInPlan> Layers => About.Layers;

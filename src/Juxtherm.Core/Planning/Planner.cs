@@ -1,6 +1,8 @@
+using System.Runtime.CompilerServices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Layering;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Planning.Patches;
 using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 
@@ -17,11 +19,14 @@ public sealed record PlanResult(Plan Plan, IReadOnlyList<TracePhase> Trace, Sett
 public sealed class Planner(CatalogueSnapshot catalogue)
 {
     /// <summary>Changes whenever the same job and catalogue would give other figures.</summary>
-    public const string ModelVersion = "2";
+    public const string ModelVersion = "3";
 
     private const double LeastPlausibleBond = 0.05;
+    private const int MostTried = 4;
     private readonly ReferenceDoses _references = new(catalogue);
     private readonly FoundSettings _settings = new(catalogue);
+    private readonly ConditionalWeakTable<FoundSetting, PatchStudy> _studies = [];
+    private readonly SequenceFinder _orders = new(new HeatTable(catalogue));
 
     /// <summary>The catalogue that plans are made from.</summary>
     public CatalogueSnapshot Catalogue => catalogue;
@@ -32,20 +37,18 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     public PlanResult Plan(Job job, UnitSystem units)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var about = About(job, new Wording(units));
-        var source = job.Tools.Source;
+        job = Told(job);
+        var (about, pressure, preheat) = Set(job, units);
         var level = about.Layers.Max(l => l.Chart.Pressure.Value);
-        var pressure = source.PressureKPa[level].Value;
-        var preheat = about.Choose(new PreheatFirst()) == PreheatFirst.Yes ? SettingSearch.PreheatSeconds(about.Work) : 0;
-        var shorter = about.Choose(new PuffTime()) == PuffTime.Shorter;
-        var aims = about.Layers.Select(l => new LayerAim(l.Work, l.Chart, l.Reference, l.MostBurden, shorter && l.Work.Vinyl.HeatsOnce.Value ? PuffTime.ShorterShare : 1)).ToList();
-        about = about with { Found = _settings.Find(aims, pressure, preheat) };
-        about = Rehearse(about, preheat, pressure, out var rehearsal);
+        var orders = _orders.Find(about, PressSetting.Single(about.Found!.Dial.FaceCelsius, pressure, about.Found.Seconds), preheat, Rehearser.LongerThanNominal(about.Found));
+        var tried = Try(about, orders, preheat, pressure);
+        (about, var rehearsal, var budget) = (tried.About, tried.Rehearsal, tried.Budget);
 
         var last = rehearsal.Presses[^1];
         var rules = new PlanContext(
-            about, [.. rehearsal.Presses.Select(p => new PressInPlan(p.Press.Purpose, p.Press.Laid, p.Seconds))], job.Layers.Min(l => last.Heat[l.Id].Bond),
-            last.Heat.ToDictionary(h => h.Key, h => h.Value.Burden, StringComparer.Ordinal), last.HottestBareCelsius, HottestAtChart(about, pressure, preheat));
+            about, [.. rehearsal.Presses.Select(p => new PressInPlan(p.Press.Purpose, p.Press.Laid, p.Seconds) { Layers = p.Press.Layers })], job.Layers.Min(l => last.Heat[l.Id].Bond),
+            last.Heat.Keys.ToDictionary(id => id, budget.Total, StringComparer.Ordinal), last.HottestBareCelsius, HottestAtChart(about, pressure, preheat))
+        { Orders = orders, Sequence = tried.Laid };
         var notices = PlanRules.Look(rules);
         var verdict = notices.Select(n => n.Weight).DefaultIfEmpty(NoticeLevel.Note).Max() switch
         {
@@ -54,7 +57,8 @@ public sealed class Planner(CatalogueSnapshot catalogue)
             _ => Verdict.Go,
         };
         var found = about.Found!;
-        var presses = new PressWriter(about, rehearsal, level, pressure).Write();
+        var presses = new PressWriter(about, rehearsal, budget, level, pressure).Write();
+        var numberOf = presses.Count - rehearsal.Presses.Count + 1;
         var steps = new StepWriter(about, presses).Write();
         var (lead, worst) = (about.Lead, found.Worst);
         var plan = new Plan(
@@ -62,12 +66,62 @@ public sealed class Planner(CatalogueSnapshot catalogue)
             new ChartNote(lead.Chart.Celsius.Value, lead.Chart.Seconds.Value, lead.Chart.Celsius.From.Kind == ProvenanceKind.Wrapper || lead.Chart.Seconds.From.Kind == ProvenanceKind.Wrapper, lead.Chart.Celsius.From.Source, lead.Chart.Seconds.From.Source),
             [.. found.Rows.Select(r => new RoomRow(Math.Round(r.Dial.Celsius, 1), Tenth(r.HoldsFromSeconds), Tenth(r.TargetSeconds), Math.Round(r.MostSeconds, 1), Ends(r.EndsBecause), Tenth(r.SafeFromSeconds), Math.Round(r.SafeToSeconds, 1)))],
             new PlanMargin(Tenth(found.Chosen.SafeFromSeconds), Math.Round(found.Chosen.SafeToSeconds, 1), Math.Round(worst.LeastBond, 2), Math.Round(worst.MostBurden, 2), Math.Round(worst.HottestBareCelsius, 1)),
-            AllWays.In(about), Ladder.Of(about, pressure, preheat, catalogue), catalogue.Version, ModelVersion);
+            AllWays.In(about), Ladder.Of(about, pressure, preheat, catalogue), catalogue.Version, ModelVersion)
+        {
+            Order = new OrderReasons(about, orders, tried.Laid).Write(),
+            Budgets = [.. about.Layers.OrderBy(l => about.Lying.Under(l.Id).Count()).Select(l => Bar(l))],
+            Carriers = CarrierTrims.Of(about, tried.Laid),
+        };
+
+        HeatBudgetBar Bar(LayerInPlan layer) => new(
+            layer.Id, about.NameOf(layer), [.. budget.Of(layer.Id).Select(s => s with { Order = s.Order + numberOf, Share = Math.Round(s.Share, 3) })],
+            Math.Round(budget.Total(layer.Id), 2), layer.MostBurden, Math.Round(last.Heat[layer.Id].Bond, 2), layer.Work.Vinyl.HoldsFromBond.Value);
+
+
         return new PlanResult(plan, rehearsal.Phases, found.Window);
     }
 
+    /// <summary>What test patches have told, and which is pressed next.</summary>
+    /// <param name="job">The job, with what came of its patches so far.</param>
+    /// <param name="units">Units of the texts.</param>
+    public PatchAdvice Patches(Job job, UnitSystem units)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        return PatchWriter.Of(Set(job, units).About, StudyOf(job), job.Patches);
+    }
+
+    /// <summary>A job as its test patches have shown it: plate, face and blank narrowed down. What contradicts itself teaches nothing.</summary>
+    /// <param name="job">The job.</param>
+    /// <returns>A job without patches that plans alike; the same one where patches say nothing.</returns>
+    public Job Told(Job job)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        return job.Patches.Count > 0 && StudyOf(job) is var study && study.Left(job.Patches) is not 0 and var left ? study.Narrowed(job, left) : job;
+    }
+
+    /// <summary>Everything that patches on a job could tell.</summary>
+    /// <param name="job">The job.</param>
+    public PatchStudy StudyOf(Job job)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var (about, pressure, preheat) = Set(job, UnitSystem.Metric);
+        // Settings that are found again are the same object, so what patches tell about one is worked out once.
+        return _studies.GetValue(about.Found!, _ => new PatchStudy(about, pressure, preheat, catalogue));
+    }
+
+    /// <summary>The job with its setting found.</summary>
+    private (WayContext About, double PressureKPa, double PreheatSeconds) Set(Job job, UnitSystem units)
+    {
+        var about = About(job, new Wording(units));
+        var pressure = job.Tools.Source.PressureKPa[about.Layers.Max(l => l.Chart.Pressure.Value)].Value;
+        var preheat = about.Choose(new PreheatFirst()) == PreheatFirst.Yes ? SettingSearch.PreheatSeconds(about.Work) : 0;
+        var shorter = about.Choose(new PuffTime()) == PuffTime.Shorter;
+        var aims = about.Layers.Select(l => new LayerAim(l.Work, l.Chart, l.Reference, l.MostBurden, shorter && l.Work.Vinyl.HeatsOnce.Value ? PuffTime.ShorterShare : 1)).ToList();
+        return (about with { Found = _settings.Find(aims, pressure, preheat) }, pressure, preheat);
+    }
+
     /// <summary>The job with its layers worked out, as far as that goes before a setting is found.</summary>
-    private WayContext About(Job job, Wording words)
+    internal WayContext About(Job job, Wording words)
     {
         Chart ChartOf(JobLayer layer, out ReferenceDose reference, out bool ignored)
         {
@@ -84,22 +138,45 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         }
 
         var charted = job.Layers.Select(layer => (Layer: layer, Chart: ChartOf(layer, out var reference, out var ignored), Reference: reference, Ignored: ignored)).ToList();
-        var lying = new Lying([.. charted.Select(c => new LayerPiece(c.Layer.Id, c.Layer.Vinyl, c.Chart.Peel.Value, c.Layer.Box, c.Layer.AreaMm2, c.Layer.CarrierMarginMm, c.Layer.Over, c.Layer.Face == job.Blank.Face ? 0 : 1) { Shape = c.Layer.Shape })]);
+        var lying = new Lying([.. charted.Select(c => new LayerPiece(c.Layer.Id, c.Layer.Vinyl, c.Chart.Peel.Value, c.Layer.Box, c.Layer.AreaMm2, c.Layer.CarrierMarginMm, c.Layer.Over, c.Layer.Face == job.Blank.Face ? 0 : 1) { Shape = c.Layer.Shape, Cut = c.Layer.CarrierCut })]);
         var layers = charted.ConvertAll(c => new LayerInPlan(
             c.Layer, new Workpiece(c.Layer.Vinyl, job.Blank.Material, job.Blank.Form, job.Tools.Source, job.Tools.Cover, job.Tools.Underlay), c.Chart, c.Reference, c.Ignored,
             lying.InStack(c.Layer.Id) ? Math.Min(c.Layer.Vinyl.StackBurden.Value, c.Layer.Vinyl.MostBurden.Value) : c.Layer.Vinyl.MostBurden.Value));
         return new WayContext(job, layers, lying, words, catalogue.Work);
     }
 
-    /// <summary>Carries the presses out in the model; where that shows that a press from the back is worth it, once more with that.</summary>
-    private WayContext Rehearse(WayContext about, double preheat, double pressure, out Rehearsal rehearsal)
+    /// <summary>The best order that the whole model agrees with: sums of heat are only sums.</summary>
+    private Tried Try(WayContext about, FoundOrders orders, double preheat, double pressure)
     {
-        rehearsal = Rehearser.Of(about, PressSequence.Of(about, preheat, back: null), pressure, catalogue, id => SheetNames.Of(id, about));
+        Tried? best = null;
+        foreach (var laid in orders.Ranked.Take(MostTried))
+        {
+            var tried = Rehearse(about, laid, preheat, pressure);
+            if (tried.Excess == 0)
+                return tried;
+            if (best is null || tried.Excess < best.Excess)
+                best = tried;
+        }
+
+        return best!;
+    }
+
+    /// <summary>Carries the presses out in the model; where that shows that a press from the back is worth it, once more with that.</summary>
+    private Tried Rehearse(WayContext about, LaidSequence laid, double preheat, double pressure)
+    {
+        Rehearsal With(string? back) => Rehearser.Of(about, PressSequence.Of(about, laid, preheat, back), pressure, catalogue, id => SheetNames.Of(id, about));
+        var rehearsal = With(null);
         about = about with { Measured = rehearsal.Measured };
         if (about.Choose(new BackPress()) == BackPress.Always)
-            rehearsal = Rehearser.Of(about, PressSequence.Of(about, preheat, about.Choose(new BackPressWhen())), pressure, catalogue, id => SheetNames.Of(id, about));
-        return about;
+            rehearsal = With(about.Choose(new BackPressWhen()));
+        var budget = new Budget(about, rehearsal);
+        var last = rehearsal.Presses[^1];
+        var excess = about.Layers.Sum(l => Math.Max(0, budget.Total(l.Id) - l.MostBurden) + Math.Max(0, l.Work.Vinyl.HoldsFromBond.Value - last.Heat[l.Id].Bond));
+        return new Tried(about, laid, rehearsal, budget, excess);
     }
+
+    /// <summary>An order carried out in the model, with the heat beyond what layers take and the bond short of holding, summed.</summary>
+    private sealed record Tried(WayContext About, LaidSequence Laid, Rehearsal Rehearsal, Budget Budget, double Excess);
 
     private static double? Tenth(double? value) => value is { } v ? Math.Round(v, 1) : null;
 

@@ -13,7 +13,7 @@ namespace Juxtherm.Core.Planning;
 /// <param name="Peel">The peel after it; none where nothing is peeled.</param>
 internal sealed record SequencePress(PressPurpose Purpose, IReadOnlyList<string> Laid, IReadOnlyList<string> Layers, double Seconds, bool UntilBonded, PeelMethod Peel);
 
-/// <summary>Puts the presses of a job in order, as the ways of doing it say.</summary>
+/// <summary>Writes the presses of a job in order: those of the layers as they were found, and those around them as the ways of doing it say.</summary>
 internal static class PressSequence
 {
     // A press shorter than this cannot be held to.
@@ -21,61 +21,45 @@ internal static class PressSequence
 
     /// <summary>The presses in order.</summary>
     /// <param name="about">The job, with its setting found.</param>
+    /// <param name="laid">The presses of the layers.</param>
     /// <param name="preheatSeconds">Preheat, s; 0 for none.</param>
     /// <param name="back">Whether there is a press from the back, and when; null for none.</param>
-    public static IReadOnlyList<SequencePress> Of(WayContext about, double preheatSeconds, string? back)
+    public static IReadOnlyList<SequencePress> Of(WayContext about, LaidSequence laid, double preheatSeconds, string? back)
     {
         var found = about.Found ?? throw new ArgumentException("The setting has to be found first.", nameof(about));
         var presses = new List<SequencePress>();
         if (preheatSeconds > 0)
             presses.Add(new SequencePress(PressPurpose.Preheat, [], [], preheatSeconds, false, PeelMethod.None));
+        foreach (var face in laid.Faces)
+            AddFace(presses, about, face);
 
-        var groups = about.Groups;
-        var laid = new List<string>();
-        // A face is finished before the piece is turned over.
-        foreach (var face in groups.GroupBy(g => about.Layer(g.Layers[0]).Layer.Face))
-        {
-            laid = [];
-            AddFace(presses, laid, about, [.. face]);
-        }
-
+        List<string> last = [.. laid.Faces[^1].SelectMany(p => p.Layers)];
         if (about.Choose(new TotalHeat()) == TotalHeat.OnceMore)
-            presses.Add(new SequencePress(PressPurpose.Press, [], [.. laid], found.Seconds, false, PeelMethod.None));
+            presses.Add(new SequencePress(PressPurpose.Press, [], last, found.Seconds, false, PeelMethod.None));
         if (back is not null)
-            presses.Add(new SequencePress(PressPurpose.Back, [], [.. laid], about.Work.Source.BackPressSeconds.Value, false, PeelMethod.None));
+            presses.Add(new SequencePress(PressPurpose.Back, [], last, about.Work.Source.BackPressSeconds.Value, false, PeelMethod.None));
         if (about.Choose(new FinishPress()) == FinishPress.Finish)
-            presses.Add(new SequencePress(PressPurpose.Finish, [], [.. laid], FinishPress.SecondsOf(about.Work.Vinyl), false, PeelMethod.None));
+            presses.Add(new SequencePress(PressPurpose.Finish, [], last, FinishPress.SecondsOf(about.Work.Vinyl), false, PeelMethod.None));
         return back == BackPressWhen.Before ? BeforeThePeel(presses) : presses;
     }
 
-    /// <summary>The presses of one face.</summary>
-    private static void AddFace(List<SequencePress> presses, List<string> laid, WayContext about, List<LayerGroup> groups)
+    private static void AddFace(List<SequencePress> presses, WayContext about, IReadOnlyList<LaidPress> face)
     {
         var found = about.Found!;
-        var carrierLast = about.Choose(new LastPress()) == LastPress.Carrier;
+        var laid = new List<string>();
         var owed = false;
-        for (var i = 0; i < groups.Count; i++)
+        foreach (var press in face)
         {
-            var group = groups[i];
-            var peel = about.Layer(group.Layers[0]).Chart.Peel.Value;
-            var last = i == groups.Count - 1 || about.Layer(groups[i + 1].Layers[0]).Work.Vinyl.HeatsOnce.Value;
-            laid.AddRange(group.Layers);
-            // A single layer has nothing to be tacked for; with the carrier still on the last group's press is the last press.
-            var tack = group.Tacked && groups.Count > 1 && !(last && (carrierLast || (laid.Count == group.Layers.Count && !owed)));
-            if (!tack)
+            laid.AddRange(press.Layers);
+            var peel = press.Layers.Count == 0 ? PeelMethod.None : about.Layer(press.Layers[0]).Chart.Peel.Value;
+            presses.Add(press.Kind switch
             {
+                LaidPressKind.Tack => new SequencePress(PressPurpose.Tack, press.Layers, press.Layers, TackSeconds(about, press), false, peel),
+                LaidPressKind.Last => new SequencePress(PressPurpose.Press, [], [.. laid], ShortestLastPress, true, PeelMethod.None),
                 // What was tacked before is bonded along with it.
-                presses.Add(new SequencePress(PressPurpose.Press, group.Layers, owed ? [.. laid] : group.Layers, found.Seconds, owed, peel));
-                owed = false;
-                continue;
-            }
-
-            presses.Add(new SequencePress(PressPurpose.Tack, group.Layers, group.Layers, TackSeconds(about, group), false, peel));
-            owed = true;
-            if (!last)
-                continue;
-            presses.Add(new SequencePress(PressPurpose.Press, [], [.. laid], ShortestLastPress, true, PeelMethod.None));
-            owed = false;
+                _ => new SequencePress(PressPurpose.Press, press.Layers, owed ? [.. laid] : press.Layers, found.Seconds, owed, peel),
+            });
+            owed = press.Kind == LaidPressKind.Tack;
         }
     }
 
@@ -89,5 +73,5 @@ internal static class PressSequence
         return presses;
     }
 
-    private static double TackSeconds(WayContext about, LayerGroup group) => about.Layers.Where(l => group.Layers.Contains(l.Id, StringComparer.Ordinal)).Max(l => l.Work.Vinyl.TackSeconds.Value);
+    private static double TackSeconds(WayContext about, LaidPress press) => press.Layers.Max(id => about.Layer(id).Work.Vinyl.TackSeconds.Value);
 }

@@ -1,12 +1,11 @@
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning;
 
 /// <summary>Writes down the presses of a plan with their reasons.</summary>
-internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, PressureLevel level, double pressureKPa)
+internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget budget, PressureLevel level, double pressureKPa)
 {
     private static readonly Peel NoPeel = new(PeelMethod.None, [0, 0], "on-underlay");
 
@@ -29,23 +28,19 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Pressur
 
     private PlannedPress Press(DonePress done, int order)
     {
-        IReadOnlyDictionary<string, double> Each(Func<LayerHeat, double> of) => done.Press.Layers.ToDictionary(id => id, id => Math.Round(of(done.Heat[id]), 2), StringComparer.Ordinal);
+        IReadOnlyDictionary<string, double> Each(Func<string, LayerHeat, double> of) => done.Press.Layers.ToDictionary(id => id, id => Math.Round(of(id, done.Heat[id]), 2), StringComparer.Ordinal);
+        var at = rehearsal.Presses.TakeWhile(p => p != done).Count();
         var dial = _found.Dial;
         var peel = done.Peel is { } p ? new Peel(p.Method, [p.FromSeconds, p.ToSeconds], p.Place == CoolingPlace.ColdBench ? "cold-bench" : "on-underlay") : NoPeel;
         return new PlannedPress(
             order, done.Press.Purpose, done.Press.Layers, done.Press.Laid, Math.Round(dial.Celsius, 1), dial.Shown is { } shown ? new DialReading(shown, dial.Unit.ToString()) : null, dial.Mark, done.Seconds, level, pressureKPa,
-            Work.Cover.Id, [Section(done)], peel, new Predicted(Each(h => h.Bond), Each(h => h.Burden), Math.Round(done.HottestBareCelsius, 1), Math.Round(done.WaterShare, 2)), Why(done), _derivations.Of(done));
+            Work.Cover.Id, Sections(done), peel, new Predicted(Each((id, h) => h.Bond), Each((id, _) => budget.Until(id, at)), Math.Round(done.HottestBareCelsius, 1), Math.Round(done.WaterShare, 2)), Why(done), _derivations.Of(done));
     }
 
-    /// <summary>The plate over the artwork, off the collar where it can be; with its middle on the blank's while no artwork is placed.</summary>
-    private PlateSection Section(DonePress done)
+    private IReadOnlyList<PlateSection> Sections(DonePress done)
     {
-        var (plateWidth, plateHeight, blank) = (about.Job.Tools.PlateWidthMm, about.Job.Tools.PlateHeightMm, about.Job.Blank);
-        var face = about.Layers.FirstOrDefault(l => done.Press.Layers.Contains(l.Id, StringComparer.Ordinal))?.Layer.Face ?? blank.Face;
-        if (!blank.Faces.TryGetValue(face, out var shape) || JobPlacement.Artwork(about.Job, face) is not { } art)
-            return new PlateSection((blank.WidthMm - plateWidth) / 2, (blank.HeightMm - plateHeight) / 2, plateWidth, plateHeight);
-        var plate = PlateFit.Over(shape, art, plateWidth, plateHeight).Plate;
-        return new PlateSection(plate.XMm, plate.YMm, plateWidth, plateHeight);
+        var face = about.Layers.FirstOrDefault(l => done.Press.Layers.Contains(l.Id, StringComparer.Ordinal))?.Layer.Face ?? about.Layer(rehearsal.Presses.First(p => p.Press.Laid.Count > 0).Press.Laid[0]).Layer.Face;
+        return SectionWriter.Of(about.Job, face, done.Press.Layers, Words);
     }
 
     private IReadOnlyList<string> Why(DonePress done) => done.Press.Purpose switch

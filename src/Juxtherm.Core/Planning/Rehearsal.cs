@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 
@@ -8,13 +9,6 @@ namespace Juxtherm.Core.Planning;
 /// <param name="Bond">Share of the bond wanted on this face, where it has had least.</param>
 /// <param name="Burden">Heat, as a share of the chart's, where it has had most.</param>
 internal sealed record LayerHeat(double Bond, double Burden);
-
-/// <summary>When the peel may begin and should be done, and where the piece cools until then.</summary>
-/// <param name="Method">Which peel.</param>
-/// <param name="FromSeconds">s after opening.</param>
-/// <param name="ToSeconds">s after opening.</param>
-/// <param name="Place">Where.</param>
-internal sealed record PeelTime(PeelMethod Method, double FromSeconds, double ToSeconds, CoolingPlace Place);
 
 /// <summary>A press as it came out in the model.</summary>
 /// <param name="Press">What was done.</param>
@@ -43,18 +37,13 @@ internal sealed record Rehearsal(IReadOnlyList<TracePhase> Phases, IReadOnlyList
 /// <summary>Carries a sequence of presses out in the model.</summary>
 internal sealed class Rehearser
 {
-    private const double LongestCoolingSeconds = 900;
-    private const double NoHurrySeconds = 600;
-    private const double PeelingSeconds = 10;
+    private const double PeelingSeconds = Cooling.PeelingSeconds;
     private const double CoveringSeconds = 8;
     private const double TurningSeconds = 8;
     private const double RestSeconds = 45;
 
     // A tack has to warm the glue this far beyond where it begins to hold.
     private const double TackBeyondActivationK = 5;
-
-    // Carrying a piece to the bench and back is only worth it when it saves more than this.
-    private const double WorthMovingSeconds = 15;
 
     private readonly WayContext _about;
     private readonly CatalogueSnapshot _catalogue;
@@ -66,16 +55,24 @@ internal sealed class Rehearser
     private readonly List<string> _laid = [];
     private readonly double _longerThanNominal;
     private Measured? _measured;
+    private bool _repeated;
+    private Face _face;
     private double _clock;
 
-    private Rehearser(WayContext about, CatalogueSnapshot catalogue, double pressureKPa, Func<string, string> name)
+    private Rehearser(WayContext about, CatalogueSnapshot catalogue, PressSetting setting, double longerThanNominal, Face firstFace, Func<string, string> name)
     {
-        var found = about.Found!;
-        (_about, _catalogue, _name) = (about, catalogue, name);
-        _setting = PressSetting.Single(found.Dial.FaceCelsius, pressureKPa, found.Seconds);
-        _longerThanNominal = found is { Outcome: SettingOutcome.Safe, Chosen: { TargetSeconds: > 0 and var target, NeedsSeconds: { } needs } } ? Math.Max(1, needs / target) : 1;
-        _session = new PressSession(about.Work, Stack(about), catalogue);
+        (_about, _catalogue, _setting, _name) = (about, catalogue, setting, name);
+        _longerThanNominal = longerThanNominal;
+        _face = firstFace;
+        _session = new PressSession(about.Work, Stack(about, firstFace), catalogue);
     }
+
+    /// <summary>Laying layers together, s.</summary>
+    public static double LayingSeconds(WayContext about, IEnumerable<string> laid) => about.Figures.LaySeconds.Value + laid.Sum(id => UpperLayers.ExtraSeconds(about, about.Layer(id)));
+
+    /// <summary>How many times longer than the nominal case the worst case needs.</summary>
+    public static double LongerThanNominal(FoundSetting found) =>
+        found is { Outcome: SettingOutcome.Safe, Chosen: { TargetSeconds: > 0 and var target, NeedsSeconds: { } needs } } ? Math.Max(1, needs / target) : 1;
 
     /// <summary>Carries out a sequence.</summary>
     /// <param name="about">The job, with its setting.</param>
@@ -85,18 +82,48 @@ internal sealed class Rehearser
     /// <param name="name">Names a sheet for the reader.</param>
     public static Rehearsal Of(WayContext about, IReadOnlyList<SequencePress> sequence, double pressureKPa, CatalogueSnapshot catalogue, Func<string, string> name)
     {
-        var rehearser = new Rehearser(about, catalogue, pressureKPa, name);
+        var found = about.Found!;
+        var rehearser = new Rehearser(about, catalogue, PressSetting.Single(found.Dial.FaceCelsius, pressureKPa, found.Seconds), LongerThanNominal(found), FirstFace(about, sequence.Select(p => p.Laid)), name);
         foreach (var press in sequence)
             rehearser.CarryOut(press);
         rehearser.Open(PhaseKind.Rest, RestSeconds, rehearser._done[^1].Peel?.Place ?? rehearser._done.LastOrDefault(d => d.Peel is not null)?.Peel!.Place ?? CoolingPlace.OnUnderlay);
         return new Rehearsal(rehearser._phases, rehearser._done, rehearser._measured!);
     }
 
+    /// <summary>Carries out again what was really done, as far as it was done, up to the peel of its last press.</summary>
+    /// <param name="about">The job.</param>
+    /// <param name="done">The presses of its plan that were done, in order, how long each was closed, s, and how hot the plate's face was, °C.</param>
+    /// <param name="catalogue">The catalogue.</param>
+    /// <returns>The piece as it then is, how a layer is called in it, and each layer's heat as the plate last opened, in reference seconds.</returns>
+    public static (PressSession Session, Func<string, string> NameIn, IReadOnlyDictionary<string, double> AsItOpened) Repeat(WayContext about, IReadOnlyList<(PlannedPress Press, double Seconds, double Celsius)> done, CatalogueSnapshot catalogue)
+    {
+        var setting = PressSetting.Single(done[0].Celsius, done[0].Press.PressureKPa, 0);
+        var rehearser = new Rehearser(about, catalogue, setting, 1, FirstFace(about, done.Select(d => d.Press.Laid)), id => id);
+        var opened = new Dictionary<string, double>(StringComparer.Ordinal);
+        foreach (var (press, seconds, celsius) in done)
+        {
+            rehearser.Prepare(new SequencePress(press.Purpose, press.Laid, press.Layers, seconds, false, press.Peel.Method));
+            rehearser._session.Press(PressSetting.Single(celsius, press.PressureKPa, seconds));
+            if (press.Purpose == PressPurpose.Back)
+                rehearser._session.TurnOver();
+            rehearser._repeated = true;
+            foreach (var id in rehearser._laid)
+                opened[id] = rehearser._session.Burden(rehearser.InSession(id));
+            if (press.Peel.Method == PeelMethod.None)
+                continue;
+            rehearser.Peel(new PeelTime(press.Peel.Method, press.Peel.WaitSeconds[0], press.Peel.WaitSeconds[1], CoolingPlace.OnUnderlay));
+        }
+
+        return (rehearser._session, rehearser.InSession, opened);
+    }
+
+    private static Face FirstFace(WayContext about, IEnumerable<IReadOnlyList<string>> laid) => laid.FirstOrDefault(l => l.Count > 0) is { } first ? about.Layer(first[0]).Layer.Face : about.Layers[0].Layer.Face;
+
     /// <summary>The layers as they are stacked, each after those it lies over.</summary>
-    private static List<StackedVinyl> Stack(WayContext about) =>
+    private static List<StackedVinyl> Stack(WayContext about, Face firstFace) =>
     [
         .. about.Layers.Select(l => (Layer: l, Under: about.Lying.Under(l.Id).ToList())).OrderBy(l => l.Under.Count)
-            .Select(l => new StackedVinyl(about.Layers.Count == 1 ? Workpiece.VinylSheet : l.Layer.Id, l.Layer.Work.Vinyl, l.Under)),
+            .Select(l => new StackedVinyl(about.Layers.Count == 1 ? Workpiece.VinylSheet : l.Layer.Id, l.Layer.Work.Vinyl, l.Under, l.Layer.Layer.Face != firstFace)),
     ];
 
     /// <summary>A single layer's id in the session is that of its sheet.</summary>
@@ -105,14 +132,14 @@ internal sealed class Rehearser
     private void CarryOut(SequencePress press)
     {
         Prepare(press);
-        var seconds = press.Purpose == PressPurpose.Tack ? TackSeconds(press) : press.UntilBonded ? SecondsUntilBonded(press) : press.Seconds;
+        var seconds = press.Purpose == PressPurpose.Tack ? Math.Max(press.Seconds, TackSeconds(_session, _setting, press.Laid.Select(_about.Layer), _catalogue)) : press.UntilBonded ? SecondsUntilBonded(press) : press.Seconds;
         var bonding = press.Purpose == PressPurpose.Press;
         Close(press.Purpose, seconds);
         var (water, glue) = (_session.FaceWaterShare, _session.GlueCelsius[0]);
         // Face up again, before it cools.
         if (press.Purpose == PressPurpose.Back)
             _session.TurnOver();
-        var peel = press.Peel == PeelMethod.None ? null : PeelTimeOf(press.Peel);
+        var peel = press.Peel == PeelMethod.None ? null : Cooling.Of(_session, press.Peel, _about.Work, _catalogue.Work, _setting.PlateCelsius);
         _done.Add(new DonePress(press, seconds, _laid.ToDictionary(id => id, Heat, StringComparer.Ordinal), _session.HottestBare(), water, glue, peel));
         if (bonding)
             _measured = Measure(peel);
@@ -124,9 +151,17 @@ internal sealed class Rehearser
     {
         if (press.Laid.Count > 0)
         {
+            // The finished face goes down, to the cold side.
+            if (_about.Layer(press.Laid[0]).Layer.Face is var face && face != _face)
+            {
+                Open(PhaseKind.Turn, TurningSeconds, CoolingPlace.OnUnderlay);
+                _session.TurnOver();
+                _face = face;
+            }
+
             // The first layers follow the preheat; without one they are laid on a cold blank.
-            if (_done.Count > 0)
-                Open(PhaseKind.Lay, _catalogue.Work.LaySeconds.Value, CoolingPlace.OnUnderlay);
+            if (_done.Count > 0 || _repeated)
+                Open(PhaseKind.Lay, LayingSeconds(_about, press.Laid), CoolingPlace.OnUnderlay);
             _session.Lay([.. press.Laid.Select(InSession)]);
             _laid.AddRange(press.Laid);
         }
@@ -177,44 +212,27 @@ internal sealed class Rehearser
         _session.Peel();
     }
 
-    /// <summary>Long enough for the glue to begin to hold.</summary>
-    private double TackSeconds(SequencePress press)
+    /// <summary>How long it takes in the press until something is reached, s. The session is left as it is.</summary>
+    public static double SecondsUntil(PressSession session, PressSetting setting, CatalogueSnapshot catalogue, Func<PressSession, bool> reached)
     {
-        var begins = _about.Layers.Where(l => press.Laid.Contains(l.Id, StringComparer.Ordinal)).Max(l => l.Work.Vinyl.ActivationCelsius.Value) + TackBeyondActivationK;
-        var watch = new Until(session => session.GlueCelsius[0] >= begins);
-        _session.Copy().Press(_setting with { Seconds = _catalogue.Work.LongestPressSeconds.Value }, observer: watch);
-        return Math.Max(press.Seconds, Math.Ceiling(watch.Seconds));
+        var watch = new UntilReached(reached);
+        session.Copy().Press(setting with { Seconds = catalogue.Work.LongestPressSeconds.Value }, observer: watch);
+        return watch.Seconds;
+    }
+
+    /// <summary>Long enough for the glue under layers just laid to begin to hold, whole seconds.</summary>
+    public static double TackSeconds(PressSession session, PressSetting setting, IEnumerable<LayerInPlan> laid, CatalogueSnapshot catalogue)
+    {
+        var begins = laid.Max(l => l.Work.Vinyl.ActivationCelsius.Value) + TackBeyondActivationK;
+        return Math.Ceiling(SecondsUntil(session, setting, catalogue, s => s.GlueCelsius[0] >= begins));
     }
 
     /// <summary>Until the last of the layers has its bond, and as much longer as the worst case needs.</summary>
     private double SecondsUntilBonded(SequencePress press)
     {
-        var layers = _about.Layers.Where(l => press.Layers.Contains(l.Id, StringComparer.Ordinal)).ToList();
-        var watch = new Until(session => layers.TrueForAll(l => session.Bond(InSession(l.Id)) >= l.WantedBond * l.Work.Vinyl.TargetBond.Value));
-        _session.Copy().Press(_setting with { Seconds = _catalogue.Work.LongestPressSeconds.Value }, observer: watch);
-        return Math.Min(_catalogue.Work.LongestPressSeconds.Value, Math.Max(Math.Min(press.Seconds, _about.Found!.Seconds), Math.Ceiling(watch.Seconds * _longerThanNominal - 0.25)));
-    }
-
-    /// <summary>Lets the piece cool where the crafter waits least, and notes when the peel may begin and should be done.</summary>
-    private PeelTime PeelTimeOf(PeelMethod method)
-    {
-        var stay = Cool(CoolingPlace.OnUnderlay, method);
-        if (method == PeelMethod.Hot || !_about.Work.Form.Supported || stay.FromSeconds <= WorthMovingSeconds)
-            return stay;
-        var moved = Cool(CoolingPlace.ColdBench, method);
-        return stay.FromSeconds - moved.FromSeconds > WorthMovingSeconds ? moved : stay;
-    }
-
-    private PeelTime Cool(CoolingPlace place, PeelMethod method)
-    {
-        var work = _catalogue.Work;
-        if (method == PeelMethod.Hot)
-            return new PeelTime(method, 0, work.HotPeelWithinSeconds.Value, place);
-        var (start, end) = method == PeelMethod.Warm ? (work.WarmPeelCelsius.Value.High, work.WarmPeelCelsius.Value.Low) : (work.ColdPeelBelowCelsius.Value, double.NegativeInfinity);
-        var watch = new CoolingWatch(start, end);
-        _session.Copy().Open(place, LongestCoolingSeconds, _setting.PlateCelsius, watch);
-        var begins = Math.Ceiling(watch.BelowStart ?? LongestCoolingSeconds);
-        return new PeelTime(method, begins, method == PeelMethod.Warm ? Math.Max(begins + 1, Math.Floor(watch.BelowEnd ?? LongestCoolingSeconds)) : Math.Max(begins, NoHurrySeconds), place);
+        var layers = press.Layers.Select(_about.Layer).ToList();
+        var until = SecondsUntil(_session, _setting, _catalogue, session => layers.TrueForAll(l => session.Bond(InSession(l.Id)) >= l.WantedBond * l.Work.Vinyl.TargetBond.Value));
+        return Math.Min(_catalogue.Work.LongestPressSeconds.Value, Math.Max(Math.Min(press.Seconds, _about.Found!.Seconds), Math.Ceiling(until * _longerThanNominal - 0.25)));
     }
 
     /// <summary>Tries, from where the bonding press ended, what others would do.</summary>
@@ -279,33 +297,5 @@ internal sealed class Rehearser
     /// <summary>Cloth and hide that lie flat can be turned over; what stands in a frame, is hard or foamed cannot.</summary>
     private bool CanBeTurned(Workpiece work) =>
         work.Material.Kind is MaterialKind.Cloth or MaterialKind.Hide && work.Form is { Supported: true, Framed: false, Shape: FaceShape.Flat } && work.Source.HotAirWm2K is null
-        && _about.Layers.All(l => !l.Work.Vinyl.HeatsOnce.Value);
-
-    private sealed class Until(Func<PressSession, bool> reached) : ISessionObserver
-    {
-        public double Seconds { get; private set; }
-
-        public bool AfterStep(PressSession session, double seconds)
-        {
-            Seconds = seconds;
-            return !reached(session);
-        }
-    }
-
-    private sealed class CoolingWatch(double start, double end) : ISessionObserver
-    {
-        public double? BelowStart { get; private set; }
-
-        public double? BelowEnd { get; private set; }
-
-        public bool AfterStep(PressSession session, double seconds)
-        {
-            var vinyl = session.VinylCelsius[0];
-            if (vinyl <= start)
-                BelowStart ??= seconds;
-            if (vinyl <= end)
-                BelowEnd ??= seconds;
-            return double.IsFinite(end) ? BelowEnd is null : BelowStart is null;
-        }
-    }
+        && _about.Layers.All(l => !l.Work.Vinyl.HeatsOnce.Value && l.Layer.Face == _about.Layers[0].Layer.Face);
 }

@@ -1,5 +1,4 @@
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 
@@ -10,7 +9,17 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
 {
     private const double CoveringSeconds = 8;
 
+    // Shifting the piece or the plate, s (from memory).
+    private const double MovingSeconds = 12;
+
+    // Warming glass evenly, s (from memory).
+    private const double WarmingSeconds = 60;
+
+    // A heat gun is held on for about this long at a time, s (common practice).
+    private const double LongestPassSeconds = 30;
+
     private readonly List<PlanStep> _steps = [];
+    private readonly LayingWords _words = new(about, presses);
 
     private Workpiece Work => about.Work;
 
@@ -28,6 +37,8 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
     {
         Before();
         Prepare();
+        if (_words.Warmed() is { } warmed)
+            Add(WorkStage.Prepare, StepKind.Do, warmed, WarmingSeconds);
         for (var i = 0; i < presses.Count; i++)
         {
             var press = presses[i];
@@ -37,17 +48,14 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
                     Patch(press);
                     break;
                 case PressPurpose.Preheat:
-                    Add(WorkStage.Prepare, StepKind.Do, $"Lay the {Item} flat on the {Under()}, lint off, no seam or button under the plate. Close the plate on the bare cloth.", 20, press.Order);
-                    Add(WorkStage.Prepare, StepKind.Hold, "Hold. Preheating the bare cloth.", press.Seconds, press.Order);
+                    Close(WorkStage.Prepare, press, $"Lay the {Item} flat on the {Under()}, lint off, no seam or button under the plate.{(press.Sections.Count > 1 ? " Every part that vinyl will lie on is preheated." : "")}", 20, "Hold. Preheating the bare cloth.");
                     break;
                 case PressPurpose.Back:
-                    Add(WorkStage.Press, StepKind.Do, $"Open. Turn the {Item} over, {(press.Peel.Method == PeelMethod.None ? "the print downward, " : "carrier and all, ")}{(Work.HasCover ? $"{CoverName} over it, " : "")}and close the plate on its back.", CoveringSeconds, press.Order);
-                    Add(WorkStage.Press, StepKind.Hold, "Hold. Pressing from the back.", press.Seconds, press.Order);
+                    Close(WorkStage.Press, press, $"Open. Turn the {Item} over, {(press.Peel.Method == PeelMethod.None ? "the print downward" : "carrier and all")}{(Work.HasCover ? $", {CoverName} over it" : "")}.", CoveringSeconds, "Hold. Pressing from the back.");
                     PeelSteps(press);
                     break;
                 case PressPurpose.Finish:
-                    Add(WorkStage.Press, StepKind.Do, $"Lay the {CoverName} on the bare vinyl and close the plate once more.", CoveringSeconds, press.Order);
-                    Add(WorkStage.Press, StepKind.Hold, "Hold. Finish press, until the weave shows through.", press.Seconds, press.Order);
+                    Close(WorkStage.Press, press, $"Lay the {CoverName} on the bare vinyl.", CoveringSeconds, "Hold. Finish press, until the weave shows through.");
                     break;
                 default:
                     Bond(press, first: !presses.Take(i).Any(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch));
@@ -92,72 +100,82 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
 
     private void Prepare()
     {
-        var dial = Main.DialMark is { } mark ? $"Turn the iron to {mark}" : $"Set the press to {Words.Temperature(Main.Celsius)}";
-        Once($"{dial} and let it heat up.", 30);
-        var under = Work.Form.Supported && Work.Underlay.Thermal is not null ? $"{Work.Underlay.Name} underneath, dry. " : "";
-        var cover = Work.HasCover ? $"{CoverName} within reach. " : "";
-        Once($"{under}{cover}Pressure {Main.Pressure.ToString().ToLowerInvariant()}.{(Work.Source.SteamPossible ? " Steam off, tank empty, no ironing board." : "")}", 20);
+        Once(Preparation.Heat, Main.DialMark is { } mark ? $"Turn the iron to {mark} and let it heat up." : $"Set the press to {Words.Temperature(Main.Celsius)} and let it heat up.", 30);
+        if (Work.Form.Supported && Work.Underlay.Thermal is not null)
+            Once(Preparation.Underlay, $"{Work.Underlay.Name} underneath, dry.", 8);
+        if (Work.HasCover)
+            Once(Preparation.Cover, $"{CoverName} within reach.", 4);
+        if (_words.Levelled() is { } levelled)
+            Once(Preparation.Level, levelled, 20);
+        Once(Preparation.Pressure, $"Pressure {Main.Pressure.ToString().ToLowerInvariant()}, alike on every side: a strip of paper under each corner holds equally fast.", 10);
+        if (Work.Source.SteamPossible)
+            Once(Preparation.Steam, "Steam off, tank empty, no ironing board.", 5);
+        if (IsCloth)
+            Once(Preparation.Lint, "Lint roller at hand: each piece is rolled before it is pressed.", 4);
+        if (presses.FirstOrDefault(p => p.Purpose == PressPurpose.Preheat) is { } preheat)
+            Once(Preparation.Preheat, $"Each piece is preheated for {Wording.Time(preheat.Seconds)} before vinyl is laid on it.", 3);
     }
 
     private void Patch(PlannedPress press)
     {
         var where = IsCloth ? "about 25 mm from the hem" : "on a scrap or where it is hidden";
         var ladder = about.Choose(new UnknownBlankStart()) == UnknownBlankStart.StepUp ? " Begin at the first step of the ladder and go up one at a time until it holds." : "";
-        Once($"Test patch: lay a small shape of the same vinyl {where}, carrier up{(Work.HasCover ? $", {CoverName} over it" : "")}.{ladder} Close the plate for {Wording.Time(press.Seconds)}.", press.Seconds + 15);
-        Once("Open, let the patch cool, peel and pull at it. It holds and nothing is marked: go on. If not, stop here and change the setting.", Math.Max(30, press.Peel.WaitSeconds[0]));
+        Once(Preparation.Patch, $"Test patch: lay a small shape of the same vinyl {where}, carrier up{(Work.HasCover ? $", {CoverName} over it" : "")}.{ladder} Close the plate for {Wording.Time(press.Seconds)}.", press.Seconds + 15);
+        Once(Preparation.PatchLook, "Open, let the patch cool, peel and pull at it. It holds and nothing is marked: go on. If not, stop here and change the setting.", Math.Max(30, press.Peel.WaitSeconds[0]));
     }
 
     private void Bond(PlannedPress press, bool first)
     {
         var kind = press.Purpose == PressPurpose.Tack ? "Tack, no longer" : "Hold";
         if (press.Laid.Count > 0)
-        {
-            Add(WorkStage.Press, StepKind.Do, Lay(press, first), about.Figures.LaySeconds.Value, press.Order);
-            Add(WorkStage.Press, StepKind.Hold, $"{kind}. {Names(press.Laid)} under the {(Work.HasCover ? CoverName : "carrier sheet")}.", press.Seconds, press.Order);
-        }
+            Close(WorkStage.Press, press, _words.Lay(press, first), Rehearser.LayingSeconds(about, press.Laid), $"{kind}. {_words.Names(press.Laid)} under the {(Work.HasCover ? CoverName : "carrier sheet")}.");
         else
-        {
-            Add(WorkStage.Press, StepKind.Do, $"{(Work.HasCover ? $"Lay the {CoverName} over all of it" : "Lay the carriers back over all of it")} and close the plate.", CoveringSeconds, press.Order);
-            Add(WorkStage.Press, StepKind.Hold, "Hold. The last press, over all layers.", press.Seconds, press.Order);
-        }
-
+            Close(WorkStage.Press, press, Work.HasCover ? $"Lay the {CoverName} over all of it." : "Lay the carriers back over all of it.", CoveringSeconds, "Hold. The last press, over all layers.");
         PeelSteps(press);
     }
 
-    private string Lay(PlannedPress press, bool first)
+    /// <summary>Lays, closes and holds: once, in as many goes as the plate needs, or in passes of the gun.</summary>
+    private void Close(WorkStage stage, PlannedPress press, string lay, double seconds, string hold)
     {
-        var what = (about.Layers.Count == 1 ? "the vinyl" : Names(press.Laid)) + InParts(press.Laid);
-        if (Work.Form.Shape == FaceShape.Curved)
-            return $"Lay {what} on the {Item}, carrier up, slit between words so that it follows the curve, and tape it. Put it in the press and close.";
-        if (!first && Turns(press))
-            return $"Turn the {Item} over: the finished face lies down, on the cold side, its seams and collar off the plate. Lay {what} {(presses.Any(p => p.Purpose == PressPurpose.Preheat) ? "on the cloth" : $"on the {Item}")}, readable, carrier up.{(Work.HasCover ? $" {CoverName} over it." : "")} Close the plate straight down.";
-        var where = !first ? "in its place" : presses.Any(p => p.Purpose == PressPurpose.Preheat) ? "on the warm cloth" : $"on the {Item}";
-        // Only the first layer is laid away from the plate: afterwards the piece lies where it was pressed.
-        var (begin, carry) = first && about.Choose(new LayingOut()) == LayingOut.Table ? ("On the table: lay", " Smooth it and carry it over.") : ("Lay", "");
-        return $"{begin} {what} {where}, readable, carrier up.{carry}{(Work.HasCover ? $" {CoverName} over it." : "")} Close the plate straight down.";
+        var closing = _words.Closing();
+        if (Work.Source.HotAirWm2K is not null)
+        {
+            Passes(stage, press, lay, seconds, hold);
+            return;
+        }
+
+        if (press.Sections.Count < 2)
+        {
+            Add(stage, StepKind.Do, $"{lay} {closing}{(press.Sections is [var only] ? Softly(only) : "")}", seconds, press.Order);
+            Add(stage, StepKind.Hold, hold, press.Seconds, press.Order);
+            return;
+        }
+
+        for (var i = 0; i < press.Sections.Count; i++)
+        {
+            var section = press.Sections[i];
+            var go = $"Go {i + 1} of {press.Sections.Count}, the plate’s {section.LayBy}. {closing}{Softly(section)}";
+            Add(stage, StepKind.Do, i == 0 ? $"{lay} {go}" : go, i == 0 ? seconds : MovingSeconds, press.Order);
+            Add(stage, StepKind.Hold, $"{hold} Go {i + 1} of {press.Sections.Count}.", press.Seconds, press.Order);
+        }
     }
 
-    /// <summary>What was split for the cutter is joined here.</summary>
-    private string InParts(IReadOnlyList<string> layers)
-    {
-        var splits = about.Job.Tools.Cutter is { } cutter ? layers.Select(id => LayerSplit.Of(about.Layer(id).Layer, cutter, about.Figures.Cutting)).Where(s => s is { Parts: > 1 }).ToList() : [];
-        if (splits.Count == 0)
-            return "";
-        var turn = splits.SelectMany(s => s!.Joints).Any(j => j.Kind == JointKind.Overlap) ? ", each pressed and peeled before the next goes over its edge" : "";
-        return $" ({splits.Sum(s => s!.Parts)} parts, mark on mark, the marks cut away{turn})";
-    }
+    /// <summary>What cannot hang off the plate is bedded softly.</summary>
+    private static string Softly(PlateSection section) => section.Under.Count == 0 ? "" : $" A pillow under the print, so that it stands higher than this: {string.Join(", ", section.Under)}.";
 
-    /// <summary>What is laid now lies on another face than what was laid before.</summary>
-    private bool Turns(PlannedPress press)
+    /// <summary>A heat gun works in passes, with a gloved hand pressing between them.</summary>
+    private void Passes(WorkStage stage, PlannedPress press, string lay, double seconds, string hold)
     {
-        Placement.Face FaceOf(PlannedPress p) => about.Layer(p.Laid[0]).Layer.Face;
-        var before = presses.TakeWhile(p => p != press).LastOrDefault(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch);
-        return before is not null && FaceOf(before) != FaceOf(press);
-    }
+        var passes = (int)Math.Ceiling(press.Seconds / LongestPassSeconds);
+        for (var i = 0; i < passes; i++)
+        {
+            var length = i < passes - 1 ? LongestPassSeconds : press.Seconds - LongestPassSeconds * (passes - 1);
+            Add(stage, StepKind.Do, i == 0 ? $"{lay} Hold the gun a hand's breadth off and start it." : "Press all of it down with a gloved hand, then start the gun again.", i == 0 ? seconds : MovingSeconds, press.Order);
+            Add(stage, StepKind.Hold, $"{hold} Keep the gun moving, never on one spot{(passes > 1 ? $"; pass {i + 1} of {passes}" : "")}.", length, press.Order);
+        }
 
-    private string Names(IReadOnlyList<string> layers) => about.Layers.Count == 1
-        ? about.NameOf(about.Layers[0])
-        : string.Join(" and ", layers.Select(id => about.NameOf(about.Layer(id))));
+        Add(stage, StepKind.Do, "Press all of it down with a gloved hand until it no longer gives.", MovingSeconds, press.Order);
+    }
 
     private void PeelSteps(PlannedPress press)
     {
@@ -196,7 +214,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
 
     private void Add(WorkStage stage, StepKind kind, string text, double seconds, int? order = null) => _steps.Add(new PlanStep(stage, kind, text, seconds, false, order));
 
-    private void Once(string text, double seconds) => _steps.Add(new PlanStep(WorkStage.Prepare, StepKind.Do, text, seconds, true, null));
+    private void Once(string check, string text, double seconds) => _steps.Add(new PlanStep(WorkStage.Prepare, StepKind.Do, text, seconds, true, null) { Check = check });
 
     private void Know(WorkStage stage, string text) => _steps.Add(new PlanStep(stage, StepKind.Know, text, 0, true, null));
 }

@@ -24,6 +24,11 @@ public sealed class Wording(UnitSystem units)
         ? string.Create(CultureInfo.InvariantCulture, $"{celsius:0} °C")
         : string.Create(CultureInfo.InvariantCulture, $"{Fahrenheit(celsius):0} °F");
 
+    /// <summary>Where a dial stands: its mark, where it has marks, or a temperature.</summary>
+    /// <param name="mark">The mark; null where it shows degrees.</param>
+    /// <param name="celsius">°C.</param>
+    public string SetTo(string? mark, double celsius) => mark is null ? Temperature(celsius) : $"the mark {mark}";
+
     /// <summary>A small length: tenths of a millimetre, hundredths of an inch.</summary>
     /// <param name="mm">mm.</param>
     public string Fine(double mm) => units == UnitSystem.Metric
@@ -45,6 +50,10 @@ public sealed class Wording(UnitSystem units)
             return $"{whole} s";
         return whole % 60 == 0 ? $"{whole / 60} min" : $"{whole / 60} min {whole % 60} s";
     }
+
+    /// <summary>How often.</summary>
+    /// <param name="n">At least 1.</param>
+    public static string Times(int n) => n switch { 1 => "once", 2 => "twice", _ => $"{n} times" };
 
     /// <summary>Bond or burden in words and figure.</summary>
     /// <param name="share">Share of what is wanted.</param>

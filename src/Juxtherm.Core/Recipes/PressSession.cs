@@ -37,7 +37,8 @@ public interface ISessionObserver
 /// <param name="Id">Its id.</param>
 /// <param name="Vinyl">The vinyl.</param>
 /// <param name="Over">Ids of the layers under it, lowest first; empty when it lies on the bare blank.</param>
-public sealed record StackedVinyl(string Id, Vinyl Vinyl, IReadOnlyList<string> Over);
+/// <param name="OtherFace">It lies on the face that is pressed second: while the first is pressed it is not there yet, afterwards the first lies down, on the cold side.</param>
+public sealed record StackedVinyl(string Id, Vinyl Vinyl, IReadOnlyList<string> Over, bool OtherFace = false);
 
 /// <summary>
 /// A piece of work carried through its presses, in several columns: one through each layer of vinyl and what lies under it,
@@ -88,6 +89,9 @@ public sealed class PressSession
         _prints = [.. stack.Select(top => new PrintColumn(
             new StackColumn([.. blank.Select(b => b.Copy())], underlay?.Copy()),
             [.. stack.Where(v => v.Id == top.Id || top.Over.Contains(v.Id, StringComparer.Ordinal)).Select(v => new VinylInColumn(v, v.Vinyl.Thermal.Sheet(Workpiece.SheetOf(v.Id)), carrier, _figures, roomCelsius))]))];
+        // What lies on the other face looks down until the piece is turned over.
+        foreach (var print in _prints.Where(p => p.Vinyls[^1].What.OtherFace))
+            print.Stack.TurnOver();
         _lead = _prints.MaxBy(p => p.Vinyls.Count)!;
         _focus = _lead;
         _bare = new StackColumn(blank, underlay);

@@ -154,6 +154,9 @@ namespace Juxtherm.Store.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<bool?>("EndedWell")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Form")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -163,6 +166,10 @@ namespace Juxtherm.Store.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Material")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
@@ -183,7 +190,13 @@ namespace Juxtherm.Store.Migrations
                     b.Property<double>("PlannedSeconds")
                         .HasColumnType("REAL");
 
+                    b.Property<double?>("PlateCelsius")
+                        .HasColumnType("REAL");
+
                     b.Property<double>("PredictedBond")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("PressedAgainSeconds")
                         .HasColumnType("REAL");
 
                     b.Property<double>("PressedSeconds")
@@ -272,12 +285,19 @@ namespace Juxtherm.Store.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<int>("Rules")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("Sequence")
                         .IsConcurrencyToken()
                         .HasColumnType("INTEGER");
 
                     b.Property<long>("StartedUtc")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("StationName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<string>("Status")
                         .IsRequired()
@@ -294,6 +314,35 @@ namespace Juxtherm.Store.Migrations
                     b.HasIndex("Status", "StartedUtc");
 
                     b.ToTable("Runs");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.RunStationRow", b =>
+                {
+                    b.Property<Guid>("RunId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Number")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("JobJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PlanJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("TraceJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("RunId", "Number");
+
+                    b.ToTable("RunStations");
                 });
 
             modelBuilder.Entity("Juxtherm.Store.RunTraceRow", b =>
@@ -472,6 +521,15 @@ namespace Juxtherm.Store.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.RunStationRow", b =>
+                {
+                    b.HasOne("Juxtherm.Store.RunRow", null)
+                        .WithMany("Stations")
+                        .HasForeignKey("RunId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Juxtherm.Store.RunTraceRow", b =>
                 {
                     b.HasOne("Juxtherm.Store.RunRow", null)
@@ -498,6 +556,8 @@ namespace Juxtherm.Store.Migrations
             modelBuilder.Entity("Juxtherm.Store.RunRow", b =>
                 {
                     b.Navigation("Events");
+
+                    b.Navigation("Stations");
 
                     b.Navigation("Trace");
                 });

@@ -1,5 +1,6 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Bench;
+using Juxtherm.Core.Bench.Judging;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Stock;
@@ -19,11 +20,13 @@ namespace Juxtherm.Web.Demo;
 /// <param name="stock">Where vinyl on hand is kept.</param>
 /// <param name="plans">Plans them.</param>
 /// <param name="planner">Reads frozen jobs.</param>
+/// <param name="judge">Says what to do about what is seen.</param>
 /// <param name="clock">The time now; the examples end before it.</param>
-internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, StockStore stock, PlanCache plans, Planner planner, TimeProvider clock)
+internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, StockStore stock, PlanCache plans, Planner planner, Judge judge, TimeProvider clock)
 {
     private static readonly (string Title, int DaysAgo, (Outcome[] Seen, string Note)[] Pieces)[] Runs =
     [
+        ("Junior corner, names", 12, [([Outcome.Stuck], ""), ([Outcome.EdgesLifted, Outcome.Stuck], "The end of the k."), ([Outcome.Stuck], ""), ([Outcome.Stuck], ""), ([Outcome.Stuck], "")]),
         ("Warden's sweatshirt", 9, [([Outcome.EdgesLifted], "Left sleeve of the lantern lifted while still warm; pressed the corner again.")]),
         ("Raffle mug, the tarn", 6, [([Outcome.Stuck], ""), ([Outcome.Wrinkled], "Slit between the words came too late.")]),
         ("Crew tee, front", 2, [([Outcome.Stuck], ""), ([Outcome.Stuck], "Weave shows all over."), ([Outcome.Marked], "Hem lay under the plate's edge.")]),
@@ -81,22 +84,38 @@ internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, S
     private async Task CarryOutAsync(Guid job, DateTimeOffset start, (Outcome[] Seen, string Note)[] pieces, CancellationToken cancel)
     {
         var past = new PastClock { Now = start };
-        var bench = new BenchService(jobs, runs, plans, planner, past);
+        var bench = new BenchService(jobs, runs, plans, planner, judge, new RunSignals(), past);
         var run = (await bench.StartAsync(job, UnitSystem.Metric, cancel)).Run!;
-        while (run.Step is { } step)
+        async Task SayAsync(BenchAction action, double after, Func<BenchCommand, BenchCommand>? with = null)
         {
-            if (run.DueUtc is { } due)
+            past.Now = past.Now.AddSeconds(after);
+            var command = new BenchCommand(Guid.NewGuid(), 1, run.Focus(1)?.Number ?? 0, null, action, null, null, null, null, null, null, null);
+            run = (await bench.SayAsync(run.Row.Id, with?.Invoke(command) ?? command, cancel)).Run!;
+        }
+
+        foreach (var check in run.Frozen.Script.Stations[0].Checks)
+            await SayAsync(BenchAction.Check, 5, c => c with { Item = check.Id });
+        while (run.Focus(1) is { } piece)
+        {
+            if (Turns.DueAt(run.Frozen.Script, piece) is { } due)
             {
                 past.Now = due;
-                run = (await bench.FindAsync(run.Id, cancel))!;
+                run = (await bench.FindAsync(run.Row.Id, cancel))!;
                 continue;
             }
 
-            past.Now = past.Now.AddSeconds(step.Seconds);
-            var command = step.Kind == StepKind.Inspect
-                ? new BenchCommand(Guid.NewGuid(), run.Sequence, step.Index, BenchAction.Record, pieces[step.Piece - 1].Seen, pieces[step.Piece - 1].Note)
-                : new BenchCommand(Guid.NewGuid(), run.Sequence, step.Index, BenchAction.Done, null, null);
-            run = (await bench.SayAsync(run.Id, command, cancel)).Run!;
+            var step = run.StepOf(piece)!;
+            var (seen, note) = pieces[piece.Number - 1];
+            if (step.Kind == StepKind.Inspect && seen.Length > 1 && piece.Sightings.Count == 0)
+            {
+                // Seen, pressed again as it is answered, and looked at once more.
+                await SayAsync(BenchAction.See, step.Seconds, c => c with { Outcomes = [seen[0]], Note = note });
+                await SayAsync(BenchAction.Rescue, 4);
+            }
+            else if (step.Kind == StepKind.Inspect)
+                await SayAsync(BenchAction.Record, step.Seconds, c => c with { Outcomes = [seen[^1]], Note = seen.Length > 1 ? "" : note });
+            else
+                await SayAsync(BenchAction.Done, step.Seconds);
         }
     }
 

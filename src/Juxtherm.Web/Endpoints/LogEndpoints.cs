@@ -18,9 +18,13 @@ namespace Juxtherm.Web.Endpoints;
 /// <param name="PredictedBond">Bond that the model expected, share.</param>
 /// <param name="Outcomes">What was seen.</param>
 /// <param name="Note">A remark.</param>
+/// <param name="Name">Whose it is; empty where pieces are all alike.</param>
+/// <param name="PressedAgainSeconds">Pressed again after the first look, s; 0 for not at all.</param>
+/// <param name="EndedWell">It came right in the end; null where nobody asked.</param>
+/// <param name="PlateCelsius">The plate as it closed, °C; null where nobody measured.</param>
 public sealed record LogAnswer(
     long Id, DateTimeOffset AtUtc, string Title, int Piece, int Pieces, string What, string HeatSource, double Celsius, double PlannedSeconds, double PressedSeconds, string Pressure,
-    double PredictedBond, IReadOnlyList<string> Outcomes, string Note);
+    double PredictedBond, IReadOnlyList<string> Outcomes, string Note, string Name, double PressedAgainSeconds, bool? EndedWell, double? PlateCelsius);
 
 /// <summary>A page of the logbook.</summary>
 /// <param name="Total">How many entries there are.</param>
@@ -50,6 +54,6 @@ internal static class LogEndpoints
         var source = catalogue.HeatSources.TryGetValue(row.HeatSource, out var s) ? s.Name : Own(row.HeatSource);
         return new LogAnswer(
             row.Id, row.AtUtc, row.Title, row.Piece, row.Pieces, $"{form}, {material} · {vinyl} vinyl", source, row.Celsius, row.PlannedSeconds, row.PressedSeconds, row.Pressure, row.PredictedBond,
-            row.Outcomes.Split(',', StringSplitOptions.RemoveEmptyEntries), row.Note);
+            row.Outcomes.Split(',', StringSplitOptions.RemoveEmptyEntries), row.Note, row.Name, row.PressedAgainSeconds, row.EndedWell, row.PlateCelsius);
     }
 }

@@ -44,6 +44,7 @@ internal static class SchemaEndpoints
                 ["xMm"] = Number(-JobReader.MostMm, JobReader.MostMm, "Left edge from the left of the free area, mm."),
                 ["yMm"] = Number(-JobReader.MostMm, JobReader.MostMm, "Upper edge from the top of the free area, mm."),
                 ["carrierMarginMm"] = Number(0, 200, "How far the carrier reaches beyond the artwork, mm."),
+                ["carrier"] = Ids(["box", "contour"]),
                 ["over"] = new JsonObject { ["type"] = "array", ["items"] = new JsonObject { ["type"] = "string" }, ["description"] = "Ids of layers that this one lies on." },
                 ["face"] = Ids(["front", "back"]),
                 ["intricate"] = new JsonObject { ["type"] = "boolean" },
@@ -110,6 +111,24 @@ internal static class SchemaEndpoints
                     },
                     "heatSource"),
                 ["layers"] = new JsonObject { ["type"] = "array", ["minItems"] = 1, ["maxItems"] = JobReader.MostLayers, ["items"] = layer },
+                ["patches"] = new JsonObject
+                {
+                    ["type"] = "array",
+                    ["maxItems"] = JobReader.MostPatches,
+                    ["description"] = "What came of test patches; the plan follows them.",
+                    ["items"] = new JsonObject
+                    {
+                        ["type"] = "object",
+                        ["required"] = new JsonArray("celsius", "seconds", "outcome"),
+                        ["properties"] = new JsonObject
+                        {
+                            ["celsius"] = new JsonObject { ["type"] = "number", ["minimum"] = 20, ["maximum"] = 500 },
+                            ["seconds"] = new JsonObject { ["type"] = "number", ["minimum"] = 1, ["maximum"] = 600 },
+                            ["outcome"] = new JsonObject { ["enum"] = new JsonArray("holds", "lifts", "marked") },
+                        },
+                    },
+                },
+                ["order"] = new JsonObject { ["type"] = "array", ["maxItems"] = JobReader.MostLayers, ["items"] = new JsonObject { ["type"] = "string", ["maxLength"] = 40 }, ["description"] = "Ids of layers in the order in which they are to be laid; what stands earlier is not laid later." },
                 ["sizes"] = new JsonObject
                 {
                     ["type"] = "array",

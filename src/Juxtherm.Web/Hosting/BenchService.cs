@@ -1,6 +1,8 @@
 using System.Collections.Concurrent;
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using Juxtherm.Core.Bench;
+using Juxtherm.Core.Bench.Judging;
 using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
@@ -12,113 +14,243 @@ namespace Juxtherm.Web.Hosting;
 /// <summary>What became of a start.</summary>
 /// <param name="Run">The run; null when it did not start.</param>
 /// <param name="Stop">The plan's stop, when that is why.</param>
-internal sealed record Started(RunAnswer? Run, string? Stop);
+internal sealed record Started(OpenRun? Run, string? Stop);
 
 /// <summary>What became of something said.</summary>
 /// <param name="Run">Where the run stands now; null when there is none.</param>
 /// <param name="OutOfStep">It was said to a step that is no longer the current one, and was not taken in.</param>
-internal sealed record Said(RunAnswer? Run, bool OutOfStep);
+internal sealed record Said(OpenRun? Run, bool OutOfStep);
 
 /// <summary>Carries runs between the core's rules and the store. Everything is kept before it is answered.</summary>
 /// <param name="jobs">Jobs to begin from.</param>
 /// <param name="runs">Where runs are kept.</param>
 /// <param name="plans">Makes the plan that is frozen.</param>
 /// <param name="planner">Reads frozen jobs.</param>
+/// <param name="judge">Says what to do about what is seen.</param>
+/// <param name="signals">Tells those who watch.</param>
 /// <param name="clock">The run's time.</param>
-internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, Planner planner, TimeProvider clock)
+internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, Planner planner, Judge judge, RunSignals signals, TimeProvider clock)
 {
+    /// <summary>The rules that runs follow now.</summary>
+    private const int Rules = 2;
     private const int MostRemembered = 32;
-    private readonly ConcurrentDictionary<Guid, Thawed> _thawed = new();
+    private const int MostName = 60;
+
+    // So often an event is tried again when others were quicker.
+    private const int MostTries = 20;
+    private readonly ConcurrentDictionary<Guid, OpenRun> _open = new();
+
+    public DateTimeOffset Now => clock.GetUtcNow();
 
     public async Task<Started> StartAsync(Guid jobId, UnitSystem units, CancellationToken cancel)
     {
         if (await jobs.FindAsync(jobId, cancel) is not { } row)
             return new Started(null, null);
-        var problems = new Problems();
-        if (plans.Plan(row.Json, units, problems) is not { } planned)
-            return new Started(null, "This job cannot be read any more: " + problems.Found[0].Message);
-        var (_, result) = planned;
-        if (result.Plan.Verdict == Verdict.Stop)
-            return new Started(null, "The plan has a stop: " + result.Plan.Notices[0].Text);
-
-        var now = clock.GetUtcNow();
+        var (result, stop) = Planned(row.Json, units);
+        if (result is null)
+            return new Started(null, stop);
+        var (job, planned) = result.Value;
+        var now = Now;
         var run = new RunRow
         {
             Id = Guid.CreateVersion7(now),
             JobId = jobId,
             Title = row.Title,
             JobJson = row.Json,
-            PlanJson = JsonSerializer.Serialize(result.Plan, CoreJson.Options),
-            CatalogueVersion = result.Plan.CatalogueVersion,
-            ModelVersion = result.Plan.ModelVersion,
+            PlanJson = JsonSerializer.Serialize(planned.Plan, CoreJson.Options),
+            CatalogueVersion = planned.Plan.CatalogueVersion,
+            ModelVersion = planned.Plan.ModelVersion,
             StartedUtc = now,
             Status = Word(RunStatus.Running),
+            StationName = job.Tools.Source.Name,
+            Rules = Rules,
         };
-        run.Trace = new RunTraceRow { RunId = run.Id, Json = JsonSerializer.Serialize(new TraceAnswer(result.Trace), CoreJson.Options) };
+        run.Trace = new RunTraceRow { RunId = run.Id, Json = JsonSerializer.Serialize(new TraceAnswer(planned.Trace), CoreJson.Options) };
         await runs.AddAsync(run, cancel);
-        return new Started(Answer(run, now), null);
+        return new Started(await FindAsync(run.Id, cancel), null);
     }
 
-    public async Task<RunAnswer?> FindAsync(Guid id, CancellationToken cancel) => await runs.FindAsync(id, cancel) is { } row ? Answer(row, clock.GetUtcNow()) : null;
+    public async Task<OpenRun?> FindAsync(Guid id, CancellationToken cancel) => await OpenAsync(id, cancel) is { } run ? run.At(Now) : null;
 
-    public async Task<TraceAnswer?> TraceAsync(Guid id, CancellationToken cancel) =>
-        await runs.TraceAsync(id, cancel) is { } json ? JsonSerializer.Deserialize<TraceAnswer>(json, CoreJson.Options) : null;
-
-    public async Task<IReadOnlyList<RunAnswer>> UnderWayAsync(CancellationToken cancel)
+    public async Task<TraceAnswer?> TraceAsync(Guid id, int station, CancellationToken cancel)
     {
-        var now = clock.GetUtcNow();
-        return [.. (await runs.UnderWayAsync(cancel)).Select(row => Answer(row, now))];
+        var json = station < 2 ? await runs.TraceAsync(id, cancel) : (await runs.FindAsync(id, cancel))?.Stations.Find(s => s.Number == station)?.TraceJson;
+        return json is null ? null : JsonSerializer.Deserialize<TraceAnswer>(json, CoreJson.Options);
     }
 
-    public async Task<Said> SayAsync(Guid id, BenchCommand command, CancellationToken cancel)
+    public async Task<IReadOnlyList<OpenRun>> UnderWayAsync(CancellationToken cancel)
+    {
+        var found = new List<OpenRun>();
+        foreach (var row in await runs.UnderWayAsync(cancel))
+        {
+            if (await FindAsync(row.Id, cancel) is { } run)
+                found.Add(run);
+        }
+
+        return found;
+    }
+
+    /// <summary>Takes something in that a person said.</summary>
+    public Task<Said> SayAsync(Guid id, BenchCommand command, CancellationToken cancel) => SayAsync(
+        id, command.CommandId, run => command.Piece == 0 || command.Move is not { } move || run.State.PieceOf(command.Piece)?.Moves == move,
+        (run, now) => new BenchEvent(now, command.Action, command.Station, command.Piece)
+        {
+            Outcomes = command.Outcomes,
+            Note = command.Note,
+            Item = command.Item,
+            Seconds = command.Seconds,
+            Knowingly = command.Knowingly ?? false,
+            Wanted = command.Wanted,
+            Steps = command.Action == BenchAction.Rescue ? Steps(run, command) : null,
+        }, null, cancel);
+
+    /// <summary>Takes something in.</summary>
+    /// <param name="id">The run.</param>
+    /// <param name="commandId">Chosen by whoever says it; saying it twice counts once.</param>
+    /// <param name="fits">Whether it is said to where the run stands.</param>
+    /// <param name="event">What is said; null for nothing after all.</param>
+    /// <param name="joins">A press that joins with it.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<Said> SayAsync(Guid id, Guid commandId, Func<OpenRun, bool> fits, Func<OpenRun, DateTimeOffset, BenchEvent?> @event, Func<OpenRun, RunStationRow>? joins, CancellationToken cancel)
+    {
+        for (var tries = 0; tries < MostTries; tries++)
+        {
+            if (await OpenAsync(id, cancel) is not { } run)
+                return new Said(null, false);
+            var now = Now;
+            if (await runs.KnowsAsync(id, commandId, cancel))
+                return new Said(run.At(now), false);
+            var before = run.At(now);
+            if (!fits(before))
+                return new Said(before, true);
+            if (@event(before, now) is not { } said)
+                return new Said(before, false);
+            var station = joins?.Invoke(before);
+            var with = station is null ? before : before with { Frozen = before.Frozen.With(station, planner) };
+            // From where the last event left it, as it will be when it is replayed.
+            var after = BenchRules.Apply(with.Frozen.Script, run.State, said);
+            var entries = after.Pieces.Where(p => p.EndedAt is not null && before.State.PieceOf(p.Number)?.EndedAt is null)
+                .Select(p => Entry(id, LogEntry.Of(with.Frozen.Stations[p.Station - 1].Job, with.Frozen.Stations[p.Station - 1].Plan, after, p))).ToList();
+            var kept = new RunEventRow { RunId = id, Sequence = after.Sequence, CommandId = commandId, AtUtc = said.At, EventJson = JsonSerializer.Serialize(said, CoreJson.Options) };
+            if (!await runs.AppendAsync(kept, Word(after.Status), entries, station, cancel))
+                continue;
+            var open = with with { State = after };
+            if (station is null)
+                _open[id] = open;
+            else
+                _open.TryRemove(id, out _);
+            signals.Raise(id);
+            return new Said(open.At(now), false);
+        }
+
+        return new Said(await FindAsync(id, cancel), true);
+    }
+
+    /// <summary>A further press joins, of the same kind or another.</summary>
+    /// <returns>The run; or why not.</returns>
+    public async Task<(OpenRun? Run, string? Refused)> JoinAsync(Guid id, StationJoin ask, UnitSystem units, CancellationToken cancel)
+    {
+        if (await FindAsync(id, cancel) is not { } run)
+            return (null, null);
+        var json = run.Row.JobJson;
+        if (ask.HeatSource is { Length: > 0 } source)
+        {
+            var job = JsonNode.Parse(json)!.AsObject();
+            // Its own plate and its own way of lying under it.
+            job["tools"] = new JsonObject { ["heatSource"] = source, ["cutter"] = job["tools"]?["cutter"]?.DeepClone() };
+            json = job.ToJsonString();
+        }
+
+        var (result, stop) = Planned(json, units);
+        if (result is null)
+            return (null, stop);
+        var (at, planned) = result.Value;
+        var name = string.IsNullOrWhiteSpace(ask.Name) ? Unused(at.Tools.Source.Name, run) : ask.Name.Trim();
+        var said = await SayAsync(id, ask.CommandId, _ => true, (_, now) => new BenchEvent(now, BenchAction.Join, 0), before => new RunStationRow
+        {
+            RunId = id,
+            Number = before.State.Stations.Count + 1,
+            Name = name.Length > MostName ? name[..MostName] : name,
+            JobJson = json,
+            PlanJson = JsonSerializer.Serialize(planned.Plan, CoreJson.Options),
+            TraceJson = JsonSerializer.Serialize(new TraceAnswer(planned.Trace), CoreJson.Options),
+        }, cancel);
+        return (said.Run, null);
+    }
+
+    /// <summary>Two presses of a kind are told apart by a number.</summary>
+    private static string Unused(string name, OpenRun run)
+    {
+        var count = run.Frozen.Stations.Count(s => s.Name.StartsWith(name, StringComparison.Ordinal));
+        return count == 0 ? name : $"{name} {count + 1}";
+    }
+
+    /// <summary>Judges what is seen on a piece.</summary>
+    public IReadOnlyList<Advice> Judged(OpenRun run, int piece, IReadOnlyList<Outcome> seen, UnitSystem units)
+    {
+        if (run.State.PieceOf(piece) is not { Station: > 0 } it)
+            return [];
+        var station = run.Frozen.Stations[it.Station - 1];
+        return judge.Of(station.Job, station.Plan, run.State, it, seen, units);
+    }
+
+    /// <summary>A job that cuts one piece again.</summary>
+    /// <returns>Its id; null when there is no such piece.</returns>
+    public async Task<Guid?> RecutAsync(Guid id, int piece, CancellationToken cancel)
+    {
+        if (await FindAsync(id, cancel) is not { } run || run.State.PieceOf(piece) is not { } it)
+            return null;
+        var (json, title) = OnePieceJob.Of(run.Row.JobJson, run.Row.Title, it);
+        return (await jobs.AddAsync(title, json, cancel)).Id;
+    }
+
+    /// <summary>Runs that are not over, by their ids.</summary>
+    public async Task<IReadOnlyList<Guid>> IdsUnderWayAsync(CancellationToken cancel) => [.. (await runs.UnderWayAsync(cancel)).Select(r => r.Id)];
+
+    /// <summary>After an absence: what was under a plate meanwhile is asked about.</summary>
+    /// <param name="id">The run.</param>
+    /// <param name="since">Since when nobody kept time, UTC.</param>
+    /// <param name="cancel">Gives up.</param>
+    public Task WasAwayAsync(Guid id, DateTimeOffset since, CancellationToken cancel) => SayAsync(id, Guid.NewGuid(), _ => true,
+        (open, now) => since <= now && open.State.Pieces.Any(p => p.Status == PieceStatus.InHand) ? new BenchEvent(now, BenchAction.Away, 0) { Since = since } : null, null, cancel);
+
+    private IReadOnlyList<BenchStep> Steps(OpenRun run, BenchCommand command)
+    {
+        var seen = command.Outcomes is { Count: > 0 } named ? named : run.State.PieceOf(command.Piece)?.LastSeen ?? [];
+        return Judged(run, command.Piece, seen, JobBody.Units(command.Units)).FirstOrDefault(a => a.Steps.Count > 0)?.Steps ?? [];
+    }
+
+    private ((Job Job, PlanResult Result)? Planned, string? Stop) Planned(string json, UnitSystem units)
+    {
+        var problems = new Problems();
+        if (plans.Plan(json, units, problems) is not { } planned)
+            return (null, "This job cannot be read any more: " + problems.Found[0].Message);
+        return planned.Result.Plan.Verdict == Verdict.Stop ? (null, "The plan has a stop: " + planned.Result.Plan.Notices[0].Text) : (planned, null);
+    }
+
+    /// <summary>A run up to its last event. What was worked out before is remembered, and only what was said since is added.</summary>
+    private async Task<OpenRun?> OpenAsync(Guid id, CancellationToken cancel)
     {
         if (await runs.FindAsync(id, cancel) is not { } row)
-            return new Said(null, false);
-        var now = clock.GetUtcNow();
-        if (row.Events.Exists(e => e.CommandId == command.CommandId))
-            return new Said(Answer(row, now), false);
+            return null;
+        if (!_open.TryGetValue(id, out var known) || known.Frozen.Stations.Count != row.Stations.Count + 1 || known.State.Sequence > row.Sequence)
+        {
+            var frozen = FrozenRun.Of(row, planner);
+            known = new OpenRun(row, frozen, BenchRules.Begin(frozen.Script));
+        }
 
-        var (job, plan, script) = Thaw(row);
-        var before = BenchRules.Advance(script, State(row, script), now);
-        if (command.Sequence != before.Sequence || command.Step != before.Index)
-            return new Said(Answer(row, now), true);
+        if (row.Rules < Rules)
+            return known with { Row = row, State = known.State with { Status = row.Status == Word(RunStatus.Finished) ? RunStatus.Finished : RunStatus.Ended } };
+        if (known.State.Sequence < row.Sequence)
+        {
+            foreach (var said in await runs.EventsAsync(id, known.State.Sequence, cancel))
+                known = known with { State = BenchRules.Apply(known.Frozen.Script, known.State, JsonSerializer.Deserialize<BenchEvent>(said.EventJson, CoreJson.Options)!) };
+        }
 
-        var said = new BenchEvent(now, command.Action, command.Outcomes, command.Note);
-        var after = BenchRules.Apply(script, before, said);
-        var entry = after.Outcomes.Count > before.Outcomes.Count ? Entry(row.Id, LogEntry.Of(job, plan, after, after.Outcomes[^1])) : null;
-        var kept = new RunEventRow { RunId = id, Sequence = after.Sequence, CommandId = command.CommandId, AtUtc = now, EventJson = JsonSerializer.Serialize(said, CoreJson.Options) };
-        var first = await runs.AppendAsync(kept, Word(after.Status), entry, cancel);
-        var current = (await runs.FindAsync(id, cancel))!;
-        // Not first: either the same command came twice at once, which is fine, or another one won.
-        return new Said(Answer(current, now), !first && !current.Events.Exists(e => e.CommandId == command.CommandId));
+        if (_open.Count >= MostRemembered)
+            _open.Clear();
+        return _open[id] = known with { Row = row };
     }
-
-    /// <summary>What a run was frozen from. It never changes, so the last few are remembered.</summary>
-    private Thawed Thaw(RunRow row)
-    {
-        if (_thawed.TryGetValue(row.Id, out var known))
-            return known;
-        var job = JobReader.Read(row.JobJson, planner.Catalogue, new Problems()) ?? throw new InvalidOperationException($"The job frozen in run {row.Id} cannot be read.");
-        var plan = JsonSerializer.Deserialize<Plan>(row.PlanJson, CoreJson.Options)!;
-        if (_thawed.Count >= MostRemembered)
-            _thawed.Clear();
-        return _thawed[row.Id] = new Thawed(job, plan, BenchScript.Of(plan, job.Quantity));
-    }
-
-    private static RunState State(RunRow row, BenchScript script) =>
-        BenchRules.Replay(script, row.StartedUtc, row.Events.Select(e => JsonSerializer.Deserialize<BenchEvent>(e.EventJson, CoreJson.Options)!));
-
-    private RunAnswer Answer(RunRow row, DateTimeOffset now)
-    {
-        var (job, plan, script) = Thaw(row);
-        var state = BenchRules.Advance(script, State(row, script), now);
-        BenchStep? At(int index) => state.Status == RunStatus.Running && index < script.Steps.Count ? script.Steps[index] : null;
-        return new RunAnswer(
-            row.Id, row.JobId, row.Title, job.Layer.Colour, script.Pieces, state.Status, state.Sequence, now, state.EnteredAt, BenchRules.DueAt(script, state), script.Steps.Count,
-            At(state.Index), At(state.Index + 1), plan.BondingPress, state.Holds, state.Outcomes, state.Remarks);
-    }
-
-    private sealed record Thawed(Job Job, Plan Plan, BenchScript Script);
 
     private static LogRow Entry(Guid runId, LogEntry entry) => new()
     {
@@ -141,6 +273,10 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
         PredictedBond = entry.PredictedBond,
         Outcomes = string.Join(',', entry.Outcomes.Select(Word)),
         Note = entry.Note,
+        Name = entry.Name,
+        PressedAgainSeconds = entry.PressedAgainSeconds,
+        EndedWell = entry.EndedWell,
+        PlateCelsius = entry.PlateCelsius,
     };
 
     private static string Word<T>(T value)

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Bench.Judging;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
@@ -25,9 +26,13 @@ internal static class JuxthermApp
         {
             kestrel.AddServerHeader = false;
             kestrel.Limits.MaxRequestBodySize = LargestBody;
-            kestrel.ListenLocalhost(options.Port == 0 ? FreePort.Find() : options.Port);
+            var port = options.Port == 0 ? FreePort.Find() : options.Port;
+            if (options.Lan)
+                kestrel.ListenAnyIP(port);
+            else
+                kestrel.ListenLocalhost(port);
         });
-        builder.Configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]";
+        builder.Configuration["AllowedHosts"] = OwnAddresses.Allowed(options.Lan);
         builder.Services.AddSerilog(log => log
             .MinimumLevel.Is(LogEventLevel.Warning)
             .WriteTo.Console(standardErrorFromLevel: LogEventLevel.Verbose));
@@ -46,7 +51,12 @@ internal static class JuxthermApp
         services.AddSingleton<ShelfStore>();
         services.AddSingleton<RunStore>();
         services.AddSingleton<LogStore>();
+        services.AddSingleton<Judge>();
+        services.AddSingleton<FoundPieces>();
+        services.AddSingleton<RunSignals>();
         services.AddSingleton<BenchService>();
+        services.AddSingleton<PressBench>();
+        services.AddHostedService<BenchWatch>();
         services.AddSingleton<StockStore>();
         services.AddSingleton<CutStore>();
         services.AddSingleton<CutPlanner>();
@@ -83,6 +93,7 @@ internal static class JuxthermApp
         app.MapStock();
         app.MapJobs();
         app.MapRuns();
+        app.MapLifted();
         app.MapLog();
         app.MapGet("/api/{**rest}", () => Results.Problem(statusCode: StatusCodes.Status404NotFound, detail: "There is no such address in this program.")).ExcludeFromDescription();
         return app;

@@ -12,7 +12,8 @@ public sealed class OptionsException(string message) : Exception(message);
 /// <param name="CatalogueFolder">Where the catalogue files are.</param>
 /// <param name="Port">TCP port on the loopback address; 0 for any free one.</param>
 /// <param name="Demo">Whether to put the worked examples into an empty workshop.</param>
-public sealed record JuxthermOptions(string DataFolder, string FrontFolder, string CatalogueFolder, int Port, bool Demo)
+/// <param name="Lan">Whether helpers in the same network may use it too; otherwise this machine alone.</param>
+public sealed record JuxthermOptions(string DataFolder, string FrontFolder, string CatalogueFolder, int Port, bool Demo, bool Lan)
 {
     /// <summary>The port when none is asked for.</summary>
     public const int DefaultPort = 5188;
@@ -24,6 +25,7 @@ public sealed record JuxthermOptions(string DataFolder, string FrontFolder, stri
         ["--catalogue"] = "Juxtherm:Catalogue",
         ["--port"] = "Juxtherm:Port",
         ["--demo"] = "Juxtherm:Demo",
+        ["--lan"] = "Juxtherm:Lan",
     };
 
     /// <summary>Reads them from the command line and the environment.</summary>
@@ -41,6 +43,7 @@ public sealed record JuxthermOptions(string DataFolder, string FrontFolder, stri
             Path.GetFullPath(section["Front"] ?? Path.Combine(beside, "wwwroot")),
             Path.GetFullPath(section["Catalogue"] ?? Path.Combine(beside, "catalogue")),
             port,
-            string.Equals(section["Demo"], "true", StringComparison.OrdinalIgnoreCase));
+            string.Equals(section["Demo"], "true", StringComparison.OrdinalIgnoreCase),
+            string.Equals(section["Lan"], "true", StringComparison.OrdinalIgnoreCase));
     }
 }

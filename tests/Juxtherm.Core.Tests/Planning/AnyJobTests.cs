@@ -130,29 +130,12 @@ public class AnyJobTests
     public Property The_bench_can_be_walked_to_its_end() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         var (plan, _, _) = PlanOf(json, out var job);
-        var script = BenchScript.Of(plan, job.Quantity);
-        var start = new DateTimeOffset(2026, 1, 1, 10, 0, 0, TimeSpan.Zero);
-        var state = BenchRules.Replay(script, start, []);
-        var now = start;
-        for (var patience = 0; state.Status == RunStatus.Running; patience++)
-        {
-            Assert.True(patience < 2000, "the run does not end");
-            if (BenchRules.DueAt(script, state) is { } due)
-            {
-                now = due;
-                state = BenchRules.Advance(script, state, now);
-                continue;
-            }
-
-            now = now.AddSeconds(5);
-            var step = script.Steps[state.Index];
-            state = BenchRules.Apply(script, state, step.Kind == StepKind.Inspect ? new BenchEvent(now, BenchAction.Record, [Outcome.Stuck], "") : new BenchEvent(now, BenchAction.Done, null, null));
-        }
-
-        Assert.Equal(RunStatus.Finished, state.Status);
-        Assert.Equal(job.Quantity, state.Outcomes.Count);
-        var perPiece = plan.Presses.Count(p => p.Purpose != PressPurpose.Patch);
-        Assert.Equal(perPiece * job.Quantity, state.Holds.Count);
+        var run = new Bench.RunAtPress(json).Prepare().ToItsEnd();
+        Assert.Equal(RunStatus.Finished, run.State.Status);
+        Assert.Equal(job.Quantity, run.State.Pieces.Count(p => p.Outcomes.Contains(Outcome.Stuck)));
+        // Each placement of the plate, and each pass of the gun, is held by itself.
+        var perPiece = plan.Steps.Count(s => s is { Kind: StepKind.Hold, OncePerRun: false });
+        Assert.All(run.State.Pieces, p => Assert.Equal(perPiece, p.Holds.Count));
     });
 
     [Property(MaxTest = 15)]

@@ -82,6 +82,28 @@ public class LayerPracticeTests
         Assert.Contains(plan.Notices, n => n.Code == "heat-budget");
     }
 
+    [Fact]
+    public void Felt_wants_more_than_twenty_seconds_and_offers_the_last_press_little_room()
+    {
+        JsonObject Felt(string layers)
+        {
+            var job = Job(layers);
+            job["blank"] = new JsonObject { ["form"] = "flat", ["material"] = "poly-felt" };
+            return job;
+        }
+
+        // Pressed as a tee it does not stick (common practice): at 149 °C twenty seconds are short of the bond wanted.
+        var alone = Jobs.Plan(Felt("smooth:0,25,100,60")).Plan;
+        var near = alone.Room.MinBy(r => Math.Abs(r.Celsius - 149))!;
+        Assert.True(near.TargetSeconds > 20, $"{near.TargetSeconds} s");
+        Assert.True(alone.BondingPress.Seconds > 20);
+        // Over tacked layers the same press gives the lowest more than a stack takes: between the two there is no room.
+        var stacked = Jobs.Plan(Felt("smooth:0,25,100,60 smooth:20,30,40,20")).Plan;
+        var lowest = stacked.Budgets[0];
+        Assert.True(lowest.Total > lowest.Most && lowest.Bond >= lowest.HoldsFrom, $"{lowest.Total} of {lowest.Most}, bond {lowest.Bond}");
+        Assert.Contains(stacked.Notices, n => n.Code == "heat-budget" && n.Layers.Contains(lowest.Layer));
+    }
+
     // Where a print begins on a tee, mm.
     private static readonly (double X, double Y) BelowCollar = (100, 135);
 

@@ -185,7 +185,7 @@ public class PlannerTests
                 { "a crossed-out iron", Tee(j => j["blank"]!["careDots"] = 0), "do-not-press-label", NoticeLevel.Stop },
                 { "two dots", Tee(j => j["blank"]!["careDots"] = 2), "do-not-press-label", null },
                 { "larger than the plate", Tee(j => (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"]) = (390, 200)), "needs-sections", NoticeLevel.Caution },
-                { "as large as the plate", Tee(j => (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"]) = (380, 380)), "needs-sections", null },
+                { "as large as what the plate presses in full", Tee(j => (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"]) = (350, 350)), "needs-sections", null },
                 { "short of the bond", Jobs.Of("glitter", "tee", "polyester", "household-iron"), "test-patch", NoticeLevel.Caution },
             };
         }

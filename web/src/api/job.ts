@@ -10,8 +10,18 @@ export interface Job {
   sizes?: { size: string; count: number }[];
   choices?: Record<string, string>;
   accepted?: Accepted[];
+  /** Layers in the order in which they are to be laid. */
+  order?: string[];
+  /** What came of test patches. */
+  patches?: PatchResult[];
   own?: Own;
   [more: string]: unknown;
+}
+
+export interface PatchResult {
+  celsius: number;
+  seconds: number;
+  outcome: 'holds' | 'lifts' | 'marked';
 }
 
 /** A notice that the crafter accepts, with a word on why. */

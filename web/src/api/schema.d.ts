@@ -1611,6 +1611,56 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lifted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["FoundPiece"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FoundAdvice"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log": {
         parameters: {
             query?: never;
@@ -1881,6 +1931,65 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["NearestChange"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/patches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PatchAdvice"];
                     };
                 };
                 /** @description Bad Request */
@@ -2293,6 +2402,232 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{id}/pieces/{piece}/advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    piece: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Advice"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/pieces/{piece}/recut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    piece: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RecutAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/stations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StationJoin"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RunAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/stations/{station}/press": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    station: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PressAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RunAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs/{id}/trace": {
         parameters: {
             query?: never;
@@ -2302,7 +2637,9 @@ export interface paths {
         };
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    station?: number;
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -2956,6 +3293,37 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description The next action for something seen on a piece, from the heat that it has had. */
+        Advice: {
+            /** @description What most likely led to it, likeliest first. */
+            causes: string[];
+            /** @description What to do. */
+            kind: components["schemas"]["AdviceKind"];
+            /** @description What to change for the next piece; empty for nothing. */
+            nextTime: string;
+            /** @description Heat by layer before and after. */
+            rooms: components["schemas"]["LayerRoom"][];
+            /**
+             * Format: double
+             * @description How long to press, s; null where nothing is pressed.
+             */
+            seconds: null | number;
+            /** @description What was seen. */
+            sign: components["schemas"]["Outcome"];
+            /** @description The action step by step; empty where there is nothing to do at the press. */
+            steps: components["schemas"]["BenchStep"][];
+            /** @description How the vinyl comes off to save what it was pressed on, step by step; empty where there is nothing to save, or no need. */
+            takeOff: string[];
+            /** @description The action in a sentence. */
+            text: string;
+            /** @description What it rests on. */
+            why: string;
+        };
+        /**
+         * @description What to do about something seen.
+         * @enum {unknown}
+         */
+        AdviceKind: "accept" | "look-again" | "press-again" | "press-edge" | "lay-back" | "lost";
         /** @description A drawing split into layers. */
         ArtworkAnswer: {
             /**
@@ -2989,10 +3357,10 @@ export interface components {
             weedSeconds: number;
         };
         /**
-         * @description What a person tells the bench.
+         * @description What is told to the bench.
          * @enum {unknown}
          */
-        BenchAction: "done" | "back" | "opened-early" | "something-off" | "record" | "end-run";
+        BenchAction: "done" | "back" | "opened-early" | "something-off" | "record" | "end-run" | "check" | "skip" | "see" | "rescue" | "hold-was" | "ruin" | "change" | "add" | "cut-again" | "give-back" | "join" | "leave" | "wire" | "unwire" | "away";
         /** @description Something said to the bench. */
         BenchCommand: {
             /** @description What. */
@@ -3002,38 +3370,55 @@ export interface components {
              * @description Chosen by the caller; saying the same one twice counts once.
              */
             commandId: string;
+            item: null | string;
+            /** @description It is done although the bench advised against it. */
+            knowingly: null | boolean;
+            /**
+             * Format: int32
+             * @description The piece's move that the caller saw; null to say it wherever the piece is.
+             */
+            move: null | number;
             /** @description A remark, up to 500 characters. */
             note: null | string;
-            /** @description What came out; with record. */
+            /** @description What was seen; with see, record, ruin and rescue. */
             outcomes: null | components["schemas"]["Outcome"][];
             /**
              * Format: int32
-             * @description The run's sequence that the caller saw.
+             * @description The piece that is meant, from 1; 0 for none.
              */
-            sequence: number;
+            piece: number;
+            /**
+             * Format: double
+             * @description A time, s; with hold-was.
+             */
+            seconds: null | number;
             /**
              * Format: int32
-             * @description The step that the caller saw.
+             * @description The press that speaks, from 1.
              */
-            step: number;
+            station: number;
+            /** @description Units of the texts, metric or us; with rescue. */
+            units: null | string;
+            wanted: null | components["schemas"]["WantedPiece"];
         };
         /** @description One action at the press. */
         BenchStep: {
             /**
              * Format: int32
-             * @description Place in the run, from 0.
+             * @description Place among the piece's steps, from 0.
              */
             index: number;
+            /** @description While it waits it lies where it was pressed, so nothing else can be. */
+            keepsPlace?: boolean;
             /** @description How it ends. */
             kind: components["schemas"]["StepKind"];
+            /** @description Vinyl lies on the piece from here on. */
+            lays?: boolean;
+            /** @description It belongs to the preheat. */
+            preheats?: boolean;
             /**
              * Format: int32
-             * @description Which piece, from 1; 0 for what is done once.
-             */
-            piece: number;
-            /**
-             * Format: int32
-             * @description The press it belongs to; null for none.
+             * @description The press it belongs to; 0 for pressing again, null for none.
              */
             pressOrder: null | number;
             /**
@@ -3045,6 +3430,11 @@ export interface components {
             stage: components["schemas"]["WorkStage"];
             /** @description What to do with the hands. */
             text: string;
+            /**
+             * Format: double
+             * @description By when after it began it should be done, s; null where there is no hurry.
+             */
+            withinSeconds?: null | number;
         };
         /**
          * @description Which blade a vinyl asks for.
@@ -3103,6 +3493,22 @@ export interface components {
              */
             thicknessMm: number;
         };
+        /** @description A carrier as it is cut, and as it should be trimmed. */
+        CarrierInPlan: {
+            /** @description The face that it lies on. */
+            face: components["schemas"]["Face"];
+            /** @description The layer's id. */
+            layer: string;
+            /** @description Its outline on the blank, as path data in mm; null while its place is not known. */
+            path: null | string;
+            /** @description Where to trim it so that it clears its neighbours; null where it need not be. */
+            trimPath: null | string;
+            /**
+             * Format: double
+             * @description How far it then reaches beyond the artwork, mm; null where it need not be trimmed.
+             */
+            trimToMm: null | number;
+        };
         /** @description Everything to choose from. */
         CatalogueAnswer: {
             /** @description Covers. */
@@ -3140,6 +3546,17 @@ export interface components {
             seconds: number;
             /** @description Where the time comes from. */
             secondsFrom: string;
+        };
+        /** @description A thing of the preparation. */
+        CheckAnswer: {
+            /** @description Its id. */
+            id: string;
+            /** @description Left out, knowingly. */
+            skipped: boolean;
+            /** @description What. */
+            text: string;
+            /** @description Seen to. */
+            ticked: boolean;
         };
         /** @description Something to choose. */
         Choice: {
@@ -3751,7 +4168,8 @@ export interface components {
             measures: components["schemas"]["TakenMeasure"][];
             /** @description The item's outline. */
             outline: components["schemas"]["Spot"][];
-            plate: null | components["schemas"]["Box"];
+            /** @description Where the plate goes, one place after the other; none while nothing is placed. */
+            plates: components["schemas"]["PlatePlace"][];
             /** @description Places that the rules propose for the artwork as a whole; the first is the usual one. */
             proposals: components["schemas"]["Proposal"][];
             /** @description Size id; null where there are no sizes. */
@@ -3812,6 +4230,56 @@ export interface components {
             /** @description The usual one. */
             usualMaterial: string;
         };
+        /** @description What to do about it. */
+        FoundAdvice: {
+            /**
+             * Format: double
+             * @description Plate set to, °C; null where nothing is pressed.
+             */
+            celsius: null | number;
+            dial: null | components["schemas"]["DialReading"];
+            /** @description The mark; null where it shows degrees or nothing is pressed. */
+            dialMark: null | string;
+            /** @description When to give up. */
+            giveUp: string;
+            /** @description The vinyl is not known: the answer is for the most delicate that it may be. */
+            guessed: boolean;
+            /** @description In a line. */
+            headline: string;
+            /** @description What it comes to. */
+            kind: components["schemas"]["AdviceKind"];
+            /** @description What not to do. */
+            not: string[];
+            /** @description How to take one piece off and put another in its place. */
+            replace: string[];
+            /**
+             * Format: double
+             * @description How long, s; null where nothing is pressed.
+             */
+            seconds: null | number;
+            /** @description What to try, in order; empty for nothing. */
+            try: string[];
+            /** @description What it rests on. */
+            why: string;
+        };
+        /** @description A garment or thing on which something lifted, found without its job. */
+        FoundPiece: {
+            /** @description Form id. */
+            form: string;
+            /** @description How the glue looks. */
+            glue: components["schemas"]["GlueState"];
+            /** @description The press at hand, by id. */
+            heatSource: string;
+            /** @description Material id. */
+            material: string;
+            /** @description Vinyl id; null when nobody knows. */
+            vinyl: null | string;
+        };
+        /**
+         * @description How the glue under a lifted edge looks.
+         * @enum {unknown}
+         */
+        GlueState: "clean" | "linty" | "brittle";
         /** @description The design on one size of a run. */
         Graded: {
             /**
@@ -3847,23 +4315,102 @@ export interface components {
              */
             yMm: number;
         };
-        /** @description How long a plate was really closed. */
-        HoldDone: {
+        /** @description A piece in the hands of a press. */
+        HandAnswer: {
+            /** @description The service was away while its plate was closed: say when it was opened. */
+            asking: boolean;
+            /** @description What is seen on it can be said. */
+            canSee: boolean;
+            /** @description The plate closes with the next step. */
+            closesNext: boolean;
+            /**
+             * Format: date-time
+             * @description When it is over; null when it waits for hands.
+             */
+            dueUtc: null | string;
+            /**
+             * Format: date-time
+             * @description When the step began.
+             */
+            enteredUtc: string;
+            /** @description Something is being done about what was seen. */
+            inRescue: boolean;
+            /**
+             * Format: date-time
+             * @description By when the hands should be done; null where there is no hurry.
+             */
+            latestUtc: null | string;
             /**
              * Format: int32
-             * @description Which piece.
+             * @description Give it back with the next command.
+             */
+            move: number;
+            /** @description What comes after; null at its end. */
+            nextText: null | string;
+            /**
+             * Format: int32
+             * @description Its number.
              */
             piece: number;
+            /** @description What it is at. */
+            step: components["schemas"]["BenchStep"];
             /**
              * Format: int32
-             * @description Which press.
+             * @description How many steps it has.
              */
-            pressOrder: number;
+            stepCount: number;
+            /**
+             * Format: int32
+             * @description Which of its steps, from 0.
+             */
+            stepNumber: number;
+        };
+        /** @description How a layer's heat adds up. */
+        HeatBudgetBar: {
             /**
              * Format: double
-             * @description s.
+             * @description How well stuck it ends, as a share of what is wanted.
              */
-            seconds: number;
+            bond: number;
+            /**
+             * Format: double
+             * @description From here it holds.
+             */
+            holdsFrom: number;
+            /** @description Its id. */
+            layer: string;
+            /**
+             * Format: double
+             * @description What it takes here.
+             */
+            most: number;
+            /** @description For the reader. */
+            name: string;
+            /** @description What each press that heats it adds, by press order, as shares of its chart's heat. */
+            shares: components["schemas"]["HeatShare"][];
+            /**
+             * Format: double
+             * @description In all, where it gets most.
+             */
+            total: number;
+        };
+        /** @description What a press adds to a layer's heat. */
+        HeatShare: {
+            /**
+             * Format: int32
+             * @description The press.
+             */
+            order: number;
+            /**
+             * Format: double
+             * @description As a share of the chart's heat.
+             */
+            share: number;
+            /**
+             * Format: int32
+             * @description How often it heats the layer where placements of the plate overlap.
+             */
+            times: number;
         };
         /** @description A kept job. */
         JobAnswer: {
@@ -3985,6 +4532,11 @@ export interface components {
              */
             seconds: number;
         };
+        /**
+         * @description What a press over layers is.
+         * @enum {unknown}
+         */
+        LaidPressKind: "tack" | "full" | "last";
         /** @description The largest artwork that fits. */
         LargestFit: {
             /**
@@ -4060,6 +4612,28 @@ export interface components {
              */
             weedSeconds: number;
         };
+        /** @description A layer's heat before and after pressing once more. */
+        LayerRoom: {
+            /**
+             * Format: double
+             * @description Heat then.
+             */
+            after: number;
+            /**
+             * Format: double
+             * @description Heat so far, as a share of its chart's.
+             */
+            before: number;
+            /** @description Its id. */
+            layer: string;
+            /**
+             * Format: double
+             * @description What it takes here.
+             */
+            most: number;
+            /** @description For the reader. */
+            name: string;
+        };
         /** @description A font that ships. */
         LetterFont: {
             /** @description Name of its file. */
@@ -4113,6 +4687,8 @@ export interface components {
              * @description Plate set to, °C.
              */
             celsius: number;
+            /** @description It came right in the end; null where nobody asked. */
+            endedWell: null | boolean;
             /** @description The press in words. */
             heatSource: string;
             /**
@@ -4120,6 +4696,8 @@ export interface components {
              * @description Its id.
              */
             id: number;
+            /** @description Whose it is; empty where pieces are all alike. */
+            name: string;
             /** @description A remark. */
             note: string;
             /** @description What was seen. */
@@ -4141,9 +4719,19 @@ export interface components {
             plannedSeconds: number;
             /**
              * Format: double
+             * @description The plate as it closed, °C; null where nobody measured.
+             */
+            plateCelsius: null | number;
+            /**
+             * Format: double
              * @description Bond that the model expected, share.
              */
             predictedBond: number;
+            /**
+             * Format: double
+             * @description Pressed again after the first look, s; 0 for not at all.
+             */
+            pressedAgainSeconds: number;
             /**
              * Format: double
              * @description Press time done, s.
@@ -4204,6 +4792,13 @@ export interface components {
          * @enum {unknown}
          */
         MatStatus: "waiting" | "loaded" | "cutting" | "stopped" | "cut" | "unloaded";
+        /** @description A change to the job that takes a notice away. */
+        Mend: {
+            /** @description What changes, in the job file. */
+            edits: components["schemas"]["JobEdit"][];
+            /** @description What changes, in words. */
+            text: string;
+        };
         /** @description One name of a run. */
         NameEntry: {
             /** @description Colour of the vinyl as `#rrggbb`; null for the layer's own. */
@@ -4255,6 +4850,8 @@ export interface components {
             layers: string[];
             /** @description How much it weighs. */
             level: components["schemas"]["NoticeLevel"];
+            /** @description Changes that take it away; none where there is nothing to change in the job. */
+            mends?: components["schemas"]["Mend"][];
             /** @description What to do or know, in the reader's units. */
             text: string;
             /** @description What it still weighs: one level less once it is accepted. */
@@ -4267,16 +4864,84 @@ export interface components {
          * @enum {unknown}
          */
         NoticeLevel: "note" | "caution" | "stop";
+        /** @description Layers laid together, for the reader. */
+        OrderedGroup: {
+            /** @description tack, full or last. */
+            kind: components["schemas"]["LaidPressKind"];
+            /** @description Their ids; none for the last press over all. */
+            layers: string[];
+        };
+        /** @description Another order that would do. */
+        OtherOrder: {
+            /** @description The presses. */
+            groups: components["schemas"]["OrderedGroup"][];
+            /** @description Layers in the order of laying, to be wished for. */
+            order: string[];
+            /**
+             * Format: int32
+             * @description How often the plate closes on vinyl.
+             */
+            presses: number;
+            /**
+             * Format: double
+             * @description Laying, pressing and waiting, by the sums, s.
+             */
+            seconds: number;
+            /** @description How it compares. */
+            text: string;
+        };
         /**
-         * @description What came out.
+         * @description What is seen on a piece.
          * @enum {unknown}
          */
-        Outcome: "stuck" | "edges-lifted" | "wrinkled" | "marked" | "scorched";
+        Outcome: "stuck" | "edges-lifted" | "wrinkled" | "marked" | "scorched" | "on-carrier" | "weave-hidden" | "rippled" | "puff-flat" | "dented" | "colour-shifted" | "crooked";
         /**
          * @description What a workshop keeps on its shelf.
          * @enum {unknown}
          */
         OwnKind: "vinyl" | "blank" | "press";
+        /** @description What test patches have told, and which is pressed next. */
+        PatchAdvice: {
+            /**
+             * Format: int32
+             * @description So many more at most, whatever comes of them.
+             */
+            atMost: number;
+            /** @description The results do not fit together under any of the ways in which dial, blank and vinyl may be. */
+            contradiction: boolean;
+            /** @description How many times the usual bond the face may still want, from and to. */
+            demand: number[];
+            /**
+             * Format: double
+             * @description Share of the ways in which things may be that is left.
+             */
+            leftShare: number;
+            next: null | components["schemas"]["PatchToPress"];
+            /** @description How much hotter or cooler than its dial the plate may still be, K, from and to. */
+            offsetK: number[];
+            /** @description One setting holds and harms nothing however dial, blank and vinyl may still be. */
+            sure: boolean;
+            /** @description What it comes to. */
+            text: string;
+        };
+        /** @description A test patch to press. */
+        PatchToPress: {
+            /**
+             * Format: double
+             * @description Set to, °C.
+             */
+            celsius: number;
+            dial: null | components["schemas"]["DialReading"];
+            /** @description The mark; null where it shows degrees. */
+            dialMark: null | string;
+            /**
+             * Format: double
+             * @description Time closed, s.
+             */
+            seconds: number;
+            /** @description How, in the reader's units. */
+            text: string;
+        };
         /** @description How and when the carrier comes off. */
         Peel: {
             /** @description Which peel. */
@@ -4296,23 +4961,55 @@ export interface components {
          * @enum {unknown}
          */
         PhaseKind: "preheat" | "lay" | "tack" | "press" | "cool" | "peel" | "cover" | "turn" | "back" | "finish" | "rest";
-        /** @description What came out of a piece. */
-        PieceOutcome: {
-            /**
-             * Format: date-time
-             * @description When it was looked at, UTC.
-             */
-            at: string;
-            /** @description A remark. */
-            note: string;
-            /** @description What was seen. */
-            outcomes: components["schemas"]["Outcome"][];
+        /** @description A garment of the run. */
+        PieceAnswer: {
+            /** @description Colour of its vinyl; null when not said. */
+            colour: null | string;
+            /** @description That colour in a word. */
+            colourWord: null | string;
             /**
              * Format: int32
-             * @description Which piece.
+             * @description The lost piece whose place it takes.
              */
-            piece: number;
+            insteadOf: null | number;
+            /**
+             * Format: double
+             * @description How long the plate was last closed on it, s; null before.
+             */
+            lastHoldSeconds: null | number;
+            /** @description What goes on it; empty where they are all alike. */
+            name: string;
+            /** @description What was said of it. */
+            note: string;
+            /**
+             * Format: int32
+             * @description From 1.
+             */
+            number: number;
+            /** @description What came out. */
+            outcomes: components["schemas"]["Outcome"][];
+            /**
+             * Format: double
+             * @description Pressed again, s.
+             */
+            pressedAgainSeconds: number;
+            /** @description What was last seen on it. */
+            seen: components["schemas"]["Outcome"][];
+            /** @description Its size. */
+            size: null | string;
+            /**
+             * Format: int32
+             * @description The press that has or had it; 0 for none.
+             */
+            station: number;
+            /** @description Where it stands. */
+            status: components["schemas"]["PieceStatus"];
         };
+        /**
+         * @description Where a piece stands.
+         * @enum {unknown}
+         */
+        PieceStatus: "waiting" | "in-hand" | "asking" | "to-cut" | "done" | "ruined" | "left";
         /** @description A layer on its face. */
         PlacedLayer: {
             box: null | components["schemas"]["Box"];
@@ -4384,6 +5081,10 @@ export interface components {
         };
         /** @description A plan for a job. */
         Plan: {
+            /** @description How each layer's heat adds up, lowest layer first. */
+            budgets?: components["schemas"]["HeatBudgetBar"][];
+            /** @description The carriers, where their places are known. */
+            carriers?: components["schemas"]["CarrierInPlan"][];
             /** @description Which catalogue it was computed from. */
             catalogueVersion: string;
             /** @description What the setting was computed against. */
@@ -4398,6 +5099,7 @@ export interface components {
             modelVersion: string;
             /** @description Stops first, then cautions, then notes. */
             notices: components["schemas"]["Notice"][];
+            order?: null | components["schemas"]["PressOrder"];
             /** @description In order. */
             presses: components["schemas"]["PlannedPress"][];
             /** @description What each temperature of the dial allows. */
@@ -4504,6 +5206,8 @@ export interface components {
         };
         /** @description One step of the work, in order. */
         PlanStep: {
+            /** @description What of the preparation it is, for the list that is ticked off before the first piece; null for other steps. */
+            check?: null | string;
             /** @description What the bench does with it. */
             kind: components["schemas"]["StepKind"];
             /** @description Done once, however many pieces there are. */
@@ -4536,6 +5240,16 @@ export interface components {
              */
             handsOnSeconds: number;
         };
+        /** @description A place of the plate. */
+        PlatePlace: {
+            /** @description Where, before it is slanted. */
+            box: components["schemas"]["Box"];
+            /**
+             * Format: int32
+             * @description Turned clockwise about its middle, °.
+             */
+            slantDegrees: number;
+        };
         /** @description A placement of the plate. */
         PlateSection: {
             /**
@@ -4543,6 +5257,19 @@ export interface components {
              * @description mm.
              */
             heightMm: number;
+            /** @description How to lay it, in the reader's units. */
+            layBy?: string;
+            /** @description Distances to lay it by. */
+            marks?: components["schemas"]["SectionMark"][];
+            /** @description It lies a quarter turned: its width is the plate's height. */
+            quarterTurn?: boolean;
+            /**
+             * Format: int32
+             * @description Turned clockwise about its middle, °; 0 where it lies straight.
+             */
+            slantDegrees?: number;
+            /** @description What is thick and lies under it all the same. */
+            under?: string[];
             /**
              * Format: double
              * @description mm.
@@ -4580,6 +5307,33 @@ export interface components {
              */
             waterLeft: number;
         };
+        /**
+         * @description What is asked of a press that is connected.
+         * @enum {unknown}
+         */
+        PressAction: "connect" | "connect-cold" | "disconnect" | "close" | "close-and-open" | "open" | "set";
+        /** @description What a connected press says. */
+        PressAnswer: {
+            /** @description It is hot enough to close. */
+            hotEnough: boolean;
+            /**
+             * Format: double
+             * @description Where the plan wants its face, °C.
+             */
+            plannedCelsius: number;
+            /** @description Itself. */
+            status: components["schemas"]["PressStatus"];
+        };
+        /** @description Something asked of a press. */
+        PressAsk: {
+            /** @description What. */
+            action: components["schemas"]["PressAction"];
+            /**
+             * Format: double
+             * @description Where to turn the dial, °C; with set.
+             */
+            celsius: null | number;
+        };
         /** @description A press to choose. */
         PressChoice: {
             /** @description Usual cover. */
@@ -4608,11 +5362,81 @@ export interface components {
             /** @description Usual underlay. */
             underlay: string;
         };
+        /** @description The order of the layers and why it is that. */
+        PressOrder: {
+            /** @description The presses over vinyl. */
+            groups: components["schemas"]["OrderedGroup"][];
+            /**
+             * Format: int32
+             * @description How often the plate closes on vinyl.
+             */
+            presses: number;
+            /** @description Why. */
+            reasons: string[];
+            runnerUp: null | components["schemas"]["OtherOrder"];
+            /**
+             * Format: double
+             * @description Laying, pressing and waiting, by the sums, s.
+             */
+            seconds: number;
+            /** @description The crafter's own order is followed. */
+            wished: boolean;
+        };
         /**
          * @description What a press is for.
          * @enum {unknown}
          */
         PressPurpose: "preheat" | "patch" | "tack" | "press" | "back" | "finish";
+        /** @description What a press says of itself. */
+        PressStatus: {
+            /** @description The plate is down. */
+            closed: boolean;
+            /**
+             * Format: date-time
+             * @description When it was last closed, UTC; null before.
+             */
+            closedAt: null | string;
+            /**
+             * Format: int32
+             * @description How often it has been closed since it was switched on.
+             */
+            closings: number;
+            /**
+             * Format: double
+             * @description The plate's face near its edge, °C.
+             */
+            edgeCelsius: number;
+            /**
+             * Format: double
+             * @description The middle as it last closed, °C; null before.
+             */
+            middleAsItClosed: null | number;
+            /**
+             * Format: double
+             * @description The plate's face in its middle, °C.
+             */
+            middleCelsius: number;
+            /**
+             * Format: date-time
+             * @description When it was opened after that, UTC; null while it is closed.
+             */
+            openedAt: null | string;
+            /**
+             * Format: double
+             * @description It opens by itself so long after closing, s; null when a hand opens it.
+             */
+            opensAfterSeconds: null | number;
+            /**
+             * Format: double
+             * @description Where its dial stands, °C.
+             */
+            setCelsius: number;
+            /**
+             * Format: double
+             * @description What its display shows, °C: the plate less its offset.
+             */
+            shownCelsius: number;
+        };
         /**
          * @description How hard the press is set.
          * @enum {unknown}
@@ -4717,6 +5541,14 @@ export interface components {
              */
             value: number;
         };
+        /** @description A job made to cut one piece again. */
+        RecutAnswer: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            jobId: string;
+        };
         /** @description What is left of a sheet after a cut and worth keeping. */
         Remainder: {
             /**
@@ -4751,14 +5583,14 @@ export interface components {
             note: string;
             /**
              * Format: int32
-             * @description At which piece; 0 before the first.
+             * @description With which piece in hand; 0 for none.
              */
             piece: number;
             /**
              * Format: int32
-             * @description At which step.
+             * @description At which press.
              */
-            step: number;
+            station: number;
         };
         /** @description What one temperature allows, for the picture of how much room there is. */
         RoomRow: {
@@ -4800,18 +5632,6 @@ export interface components {
             /** @description Colour of the vinyl; null when not said. */
             colour: null | string;
             /**
-             * Format: date-time
-             * @description When it ends by itself; null when it waits for a person.
-             */
-            dueUtc: null | string;
-            /**
-             * Format: date-time
-             * @description When the step began.
-             */
-            enteredUtc: string;
-            /** @description Presses done. */
-            holds: components["schemas"]["HoldDone"][];
-            /**
              * Format: uuid
              * @description Its id.
              */
@@ -4821,21 +5641,20 @@ export interface components {
              * @description The job it began from.
              */
             jobId: string;
-            next: null | components["schemas"]["BenchStep"];
-            /** @description Pieces looked at. */
-            outcomes: components["schemas"]["PieceOutcome"][];
+            /** @description Names are cut in vinyl. */
+            named: boolean;
             /**
              * Format: int32
-             * @description How many pieces.
+             * @description The next in line that no press has yet; null for none.
              */
-            pieces: number;
-            /** @description The press that bonds, for the setting. */
-            press: components["schemas"]["PlannedPress"];
+            nextPiece: null | number;
+            /** @description The garments. */
+            pieces: components["schemas"]["PieceAnswer"][];
             /** @description Remarks made. */
             remarks: components["schemas"]["Remark"][];
             /**
              * Format: int32
-             * @description Give it back with the next command.
+             * @description How much has been said in it.
              */
             sequence: number;
             /**
@@ -4843,14 +5662,10 @@ export interface components {
              * @description The server's time, which is the run's.
              */
             serverUtc: string;
+            /** @description The presses. */
+            stations: components["schemas"]["StationAnswer"][];
             /** @description Its condition. */
             status: components["schemas"]["RunStatus"];
-            step: null | components["schemas"]["BenchStep"];
-            /**
-             * Format: int32
-             * @description How many steps there are.
-             */
-            stepCount: number;
             /** @description The job's title. */
             title: string;
         };
@@ -4868,6 +5683,20 @@ export interface components {
              * @description The version it was changed from.
              */
             version: number;
+        };
+        /** @description A distance to lay the plate by. */
+        SectionMark: {
+            /** @description Where it ends. */
+            end: components["schemas"]["Spot"];
+            /** @description What it is measured from. */
+            from: string;
+            /**
+             * Format: double
+             * @description mm; below zero to the left of or above it.
+             */
+            mm: number;
+            /** @description Where the tape begins in the picture. */
+            start: components["schemas"]["Spot"];
         };
         /** @enum {unknown} */
         Separation: "seen" | "stacked" | null;
@@ -4967,6 +5796,44 @@ export interface components {
              * @description Bottom less top, mm.
              */
             widthOffMm: number;
+        };
+        /** @description A press of the run. */
+        StationAnswer: {
+            /** @description What is seen to once. */
+            checks: components["schemas"]["CheckAnswer"][];
+            device: null | components["schemas"]["PressAnswer"];
+            focus: null | components["schemas"]["HandAnswer"];
+            /** @description It takes no pieces any more. */
+            hasLeft: boolean;
+            /** @description Its kind. */
+            heatSource: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: int32
+             * @description From 1.
+             */
+            number: number;
+            /** @description Its other pieces, those due first first. */
+            others: components["schemas"]["HandAnswer"][];
+            /** @description All of it is seen to. */
+            prepared: boolean;
+            /** @description The press that bonds, for the setting. */
+            press: components["schemas"]["PlannedPress"];
+            /** @description It says itself when it closes and opens. */
+            wired: boolean;
+        };
+        /** @description A further press. */
+        StationJoin: {
+            /**
+             * Format: uuid
+             * @description Chosen by the caller; asking twice counts once.
+             */
+            commandId: string;
+            /** @description Its kind or its id on the shelf; null for one like the first. */
+            heatSource: null | string;
+            /** @description What it is called; the kind's own name when empty. */
+            name: null | string;
         };
         /**
          * @description What the bench does with a step.
@@ -5289,6 +6156,15 @@ export interface components {
             peel: components["schemas"]["PeelMethod"];
             /** @description Usual pressure. */
             pressure: components["schemas"]["PressureLevel"];
+        };
+        /** @description A garment of a run as it is wanted at the beginning. */
+        WantedPiece: {
+            /** @description Colour of its vinyl; null for the layer's own. */
+            colour: null | string;
+            /** @description What goes on it; empty where they are all alike. */
+            name: string;
+            /** @description Its size; null when not said. */
+            size: null | string;
         };
         /** @description One answer to a question on which crafters differ. */
         WayOption: {

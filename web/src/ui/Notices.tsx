@@ -1,12 +1,16 @@
 import { useState } from 'react';
 import type { Notice } from '../api/client';
+import { type Job, withEdits } from '../api/job';
 
 const WORDS = { stop: 'Stop.', caution: 'Caution.', note: '' } as const;
 
 /** Accepts a notice with a word, or with null takes that back. */
 export type OnAccept = (code: string, word: string | null) => void;
 
-export function NoticeCard({ notice, onAccept }: { notice: Notice; onAccept?: OnAccept }) {
+/** Takes a change over into the job. */
+export type OnTake = (change: (job: Job) => Job) => void;
+
+export function NoticeCard({ notice, onAccept, onTake }: { notice: Notice; onAccept?: OnAccept; onTake?: OnTake }) {
   // What was accepted steps back by one.
   const shown = notice.accepted ? (notice.level === 'stop' ? 'caution' : 'note') : notice.level;
   return (
@@ -19,6 +23,20 @@ export function NoticeCard({ notice, onAccept }: { notice: Notice; onAccept?: On
         <summary className="cursor-pointer w-fit underline decoration-dotted underline-offset-2">Why</summary>
         <p className="mt-1">{notice.why}</p>
       </details>
+      {onTake && notice.mends && notice.mends.length > 0 && !notice.accepted && (
+        <p className="mt-2 flex flex-wrap gap-2 print:hidden">
+          {notice.mends.map((m) => (
+            <button
+              key={m.text}
+              type="button"
+              className="btn btn-sm btn-outline h-auto min-h-8 py-1 text-left font-normal"
+              onClick={() => onTake((job) => withEdits(job, m.edits))}
+            >
+              {m.text}
+            </button>
+          ))}
+        </p>
+      )}
       {notice.accepted && (
         <p className="mt-1.5 text-[0.9rem]">
           Accepted: “{notice.accepted}”{' '}
@@ -79,13 +97,26 @@ function Accept({ code, onAccept }: { code: string; onAccept: OnAccept }) {
 }
 
 /** Stops and cautions in the open; what is merely worth knowing folded together below them. */
-export function Notices({ notices, onAccept }: { notices: readonly Notice[]; onAccept?: OnAccept }) {
+export function Notices({
+  notices,
+  onAccept,
+  onTake,
+}: {
+  notices: readonly Notice[];
+  onAccept?: OnAccept;
+  onTake?: OnTake;
+}) {
   const loud = notices.filter((n) => n.level !== 'note');
   const quiet = notices.filter((n) => n.level === 'note');
   return (
     <div className="grid gap-3">
       {loud.map((n) => (
-        <NoticeCard key={n.code + n.text} notice={n} {...(onAccept ? { onAccept } : {})} />
+        <NoticeCard
+          key={n.code + n.text}
+          notice={n}
+          {...(onAccept ? { onAccept } : {})}
+          {...(onTake ? { onTake } : {})}
+        />
       ))}
       {quiet.length > 0 && (
         <details>
@@ -94,7 +125,7 @@ export function Notices({ notices, onAccept }: { notices: readonly Notice[]; onA
           </summary>
           <div className="grid gap-3 mt-3">
             {quiet.map((n) => (
-              <NoticeCard key={n.code + n.text} notice={n} />
+              <NoticeCard key={n.code + n.text} notice={n} {...(onTake ? { onTake } : {})} />
             ))}
           </div>
         </details>

@@ -1,16 +1,12 @@
+using Juxtherm.Core.Layering;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Planning.Ways;
 
 namespace Juxtherm.Core.Planning.Rules;
 
 /// <summary>Vinyl would lie on another piece's carrier, or a carrier's edge on finished vinyl.</summary>
 public sealed class CarrierOverlap : IPlanRule
 {
-    private static bool LiesOnCarrier(PlanContext plan, LayerInPlan upper, LayerInPlan lower) =>
-        plan.Lying.Reaches(upper.Id, lower.Id) || (upper.Layer.Face == lower.Layer.Face && upper.Layer.Box is { } vinyl && lower.Layer.Box?.Grown(lower.Layer.CarrierMarginMm) is { } carrier && vinyl.Overlaps(carrier));
-
-    private static bool EdgeLiesOn(LayerInPlan upper, LayerInPlan lower) =>
-        upper.Layer.Face == lower.Layer.Face && upper.Layer.Box?.Grown(upper.Layer.CarrierMarginMm) is { } carrier && lower.Layer.Box is { } vinyl && carrier.Overlaps(vinyl) && !carrier.Contains(vinyl);
-
     /// <inheritdoc/>
     public string Code => "carrier-overlap";
 
@@ -18,18 +14,36 @@ public sealed class CarrierOverlap : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
+        var trims = plan.Sequence is { } laid ? CarrierTrims.Needed(plan.About, laid) : new Dictionary<string, double>(StringComparer.Ordinal);
+        Notice With(Notice notice, LayerInPlan one, LayerInPlan two)
+        {
+            var mine = trims.Where(t => t.Key == one.Id || t.Key == two.Id).ToDictionary(StringComparer.Ordinal);
+            var atOnce = plan.Job.Choices.GetValueOrDefault(new LayersMethod().Id) == LayersMethod.AtOnce;
+            return notice with
+            {
+                Layers = [one.Id, two.Id],
+                Mends = [.. new[] { mine.Count == 0 ? null : Mends.Trim(plan, mine), atOnce ? new Mend("Press one after the other", [new JobEdit($"/choices/{new LayersMethod().Id}", null)]) : null }.OfType<Mend>()],
+            };
+        }
+
         var earlier = new List<LayerInPlan>();
         foreach (var press in plan.Presses)
         {
             var together = press.Laid.Select(id => plan.About.Layer(id)).ToList();
             foreach (var upper in together)
             {
-                if (together.Find(other => other != upper && LiesOnCarrier(plan, upper, other)) is { } under)
-                    return this.Say(plan, NoticeLevel.Stop, $"{plan.Named(upper)} would lie on the carrier of {plan.Named(under)} in the same press. Press one after the other, or trim the carriers until they clear each other.",
-                        "Glue bonds to whatever it lies on: here to the carrier instead of the cloth, and it comes off with it.");
+                if (together.Find(other => other != upper && (plan.Lying.Reaches(upper.Id, other.Id) || Carriers.VinylOn(plan.Lying[upper.Id], plan.Lying[other.Id]))) is { } under)
+                {
+                    return With(this.Say(plan, NoticeLevel.Stop, $"{plan.Named(upper)} would lie on the carrier of {plan.Named(under)} in the same press. Press one after the other, or trim the carriers until they clear each other.",
+                        "Glue bonds to whatever it lies on: here to the carrier instead of the cloth, and it comes off with it."), upper, under);
+                }
+
                 // A tack is too short and light to leave a mark; a full press is not.
-                if (press.Purpose == PressPurpose.Press && earlier.Find(lower => EdgeLiesOn(upper, lower)) is { } finished)
-                    return this.Say(plan, NoticeLevel.Caution, $"The carrier of {plan.Named(upper)} ends on {plan.Named(finished)}, which is finished. Trim the carrier close, or press it with a soft underlay.", "In a full press the carrier's edge prints a line into the vinyl below.");
+                if (press.Purpose == PressPurpose.Press && earlier.Find(lower => Carriers.EdgeOn(plan.Lying[upper.Id], plan.Lying[lower.Id])) is { } finished)
+                {
+                    var how = trims.TryGetValue(upper.Id, out var to) ? $"Trim it to {plan.Words.Fine(to)} round the artwork" : $"Trim it close, let it reach beyond {plan.Named(finished)} on all sides";
+                    return With(this.Say(plan, NoticeLevel.Caution, $"The carrier of {plan.Named(upper)} ends on {plan.Named(finished)}, which is finished. {how}, or press it with a soft underlay.", "In a full press the carrier's edge prints a line into the vinyl below."), upper, finished);
+                }
             }
 
             earlier.AddRange(together);

@@ -1,12 +1,16 @@
-using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Placement;
 
 namespace Juxtherm.Core.Planning.Rules;
 
-/// <summary>The collar would lie under the plate.</summary>
+/// <summary>A collar would lie under the plate, on whichever face.</summary>
 public sealed class CollarUnderPlate : IPlanRule
 {
+    // Less than this is rounding to squares.
+    private const double ShiftedMm = 5;
+
+    private const string Why = "The rib holds the plate off the vinyl beside it, and its ring prints into the cloth for good.";
+
     /// <inheritdoc/>
     public string Code => "collar-under-plate";
 
@@ -14,18 +18,20 @@ public sealed class CollarUnderPlate : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
+        if (plan.Covered.SelectMany(c => c.Plan.Under).FirstOrDefault(k => k.Kind == FeatureKind.Collar) is { } collar)
+        {
+            return this.Say(plan, NoticeLevel.Caution, $"The collar{(collar.OtherFace ? " of the other side" : "")} cannot hang off this plate without leaving part of the print uncovered. Thread the shirt over the lower plate, put a pillow inside, or use a smaller plate.", Why);
+        }
+
         foreach (var (shape, art) in plan.PlacedFaces)
         {
-            if (shape.Collar is not { } collar)
-                continue;
-            var (width, height) = (plan.Job.Tools.PlateWidthMm, plan.Job.Tools.PlateHeightMm);
-            var centred = new Box(art.XMm + art.WidthMm / 2 - width / 2, art.YMm + art.HeightMm / 2 - height / 2, width, height);
-            var fit = PlateFit.Over(shape, art, width, height);
-            const string why = "The rib holds the plate off the vinyl beside it, and its ring prints into the cloth for good.";
-            if (fit.Under.Any(f => f.Kind == FeatureKind.Collar))
-                return this.Say(plan, NoticeLevel.Caution, "The collar cannot hang off this plate without leaving part of the print uncovered. Thread the shirt over the lower plate, put a pillow inside, or use a smaller plate.", why);
-            if (centred.Overlaps(collar.Box))
-                return this.Say(plan, NoticeLevel.Note, $"Let the collar hang off the plate: set the plate's upper edge {plan.Words.Length(fit.Plate.YMm - collar.Box.YMm - collar.Box.HeightMm)} below the collar, not its middle on the print's.", why, ("shift", fit.Plate.YMm - centred.YMm, "mm"));
+            // Where the plate's middle is not on the print's, the collar is what pushed it.
+            if (shape.Collar is { } near && JobSections.Of(plan.Job, shape.Face, [.. plan.Layers.Select(l => l.Id)]).Plan?.Sections is [{ SlantDegrees: 0 } only])
+            {
+                var shift = only.Box.YMm - (art.YMm + art.HeightMm / 2 - only.HeightMm / 2);
+                if (shift > ShiftedMm && (only.Box with { YMm = only.Box.YMm - shift }).Overlaps(near.Box))
+                    return this.Say(plan, NoticeLevel.Note, $"Let the collar hang off the plate: set the plate's upper edge {plan.Words.Length(only.Box.YMm - near.Box.YMm - near.Box.HeightMm)} below the collar, not its middle on the print's.", Why, ("shift", shift, "mm"));
+            }
         }
 
         return null;

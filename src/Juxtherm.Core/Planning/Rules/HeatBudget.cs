@@ -1,4 +1,5 @@
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Planning.Ways;
 
 namespace Juxtherm.Core.Planning.Rules;
 
@@ -16,11 +17,22 @@ public sealed class HeatBudget : ILayerRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        var (had, most) = (plan.Burden[layer.Id], layer.MostBurden);
+        // A last press is planned up to the limit; thousandths beyond it are a matter of rounding.
+        var (had, most) = (Math.Round(plan.Burden[layer.Id], 2), layer.MostBurden);
         if (had <= most)
             return null;
         return this.Say(layer, had > most * FarBeyond ? NoticeLevel.Stop : NoticeLevel.Caution,
             $"{plan.Named(layer)} gets {Wording.Share(had)} times its chart's heat over all presses; it takes about {Wording.Share(most)} here. Tack shorter, lay it later, or press fewer times.",
-            $"Heat adds up, and the lowest layer sees every press. Beyond that it wrinkles, yellows or goes flat ({layer.Work.Vinyl.StackBurden.From.Source}).", ("burden", had, "1"), ("most", most, "1"));
+            $"Heat adds up, and the lowest layer sees every press. Beyond that it wrinkles, yellows or goes flat ({layer.Work.Vinyl.StackBurden.From.Source}).", ("burden", had, "1"), ("most", most, "1")) with
+        { Mends = [.. Less(plan)] };
+    }
+
+    /// <summary>Ways of doing it that were chosen and heat more than is needed.</summary>
+    private static IEnumerable<Mend> Less(PlanContext plan)
+    {
+        if (plan.Job.Choices.GetValueOrDefault(new LayersMethod().Id) == LayersMethod.Full)
+            yield return new Mend("Tack each, then one full press", [new JobEdit($"/choices/{new LayersMethod().Id}", null)]);
+        if (plan.Job.Choices.GetValueOrDefault(new TotalHeat().Id) == TotalHeat.OnceMore)
+            yield return new Mend("Leave out the full press more", [new JobEdit($"/choices/{new TotalHeat().Id}", null)]);
     }
 }

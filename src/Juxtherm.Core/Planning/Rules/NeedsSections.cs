@@ -1,24 +1,41 @@
+using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Pressing;
 
 namespace Juxtherm.Core.Planning.Rules;
 
-/// <summary>The artwork is larger than the plate.</summary>
-public sealed class NeedsSections : ILayerRule
+/// <summary>The artwork does not lie under the plate at once.</summary>
+public sealed class NeedsSections : IPlanRule
 {
     /// <inheritdoc/>
     public string Code => "needs-sections";
 
     /// <inheritdoc/>
-    public Notice? Look(PlanContext plan, LayerInPlan layer)
+    public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        ArgumentNullException.ThrowIfNull(layer);
-        var (art, tools) = (layer.Layer, plan.Job.Tools);
-        if (art.WidthMm is not { } width || art.HeightMm is not { } height || (width <= tools.PlateWidthMm && height <= tools.PlateHeightMm))
+        var most = plan.Covered.Select(c => c.Plan).Where(p => p.Sections.Count > 1).MaxBy(p => p.Sections.Count);
+        if (most is null)
+            return Unplaced(plan);
+        var tools = plan.Job.Tools;
+        var overlap = most.MostHeats > 1 ? $" Where they overlap the vinyl is heated {Wording.Times(most.MostHeats)}, which is counted." : "";
+        var proven = most.Proven ? " Fewer would leave something out." : " Fewer may be possible; the search was cut short.";
+        return this.Say(plan, NoticeLevel.Caution,
+            $"Press it in {most.Sections.Count} goes, each with the full time: see the drawn placements of the plate.{overlap}{proven}",
+            $"Vinyl that the plate does not cover is not bonded. A plate of {plan.Words.Length(tools.PlateWidthMm)} by {plan.Words.Length(tools.PlateHeightMm)} gives full bond up to {plan.Words.Length(new PlateSize(tools.PlateWidthMm, tools.PlateHeightMm).EdgeMm)} from its edge, and what is thick has to hang off it.",
+            ("goes", most.Sections.Count, "1"), ("heats", most.MostHeats, "1"), ("plateWidth", tools.PlateWidthMm, "mm"), ("plateHeight", tools.PlateHeightMm, "mm"));
+    }
+
+    /// <summary>What is not placed yet is only known by its size.</summary>
+    private Notice? Unplaced(PlanContext plan)
+    {
+        var plate = new PlateSize(plan.Job.Tools.PlateWidthMm, plan.Job.Tools.PlateHeightMm);
+        var (long1, short1) = (Math.Max(plate.WidthMm, plate.HeightMm) - 2 * plate.EdgeMm, Math.Min(plate.WidthMm, plate.HeightMm) - 2 * plate.EdgeMm);
+        var large = plan.Layers.FirstOrDefault(l => l.Layer is { Box: null, WidthMm: { } w, HeightMm: { } h } && (Math.Max(w, h) > long1 || Math.Min(w, h) > short1));
+        if (large is null || plan.Work.Form.Shape != FaceShape.Flat)
             return null;
-        return this.Say(layer, NoticeLevel.Caution,
-            "The artwork is larger than the plate. Press it in several goes, each with the full time, little overlap, no part left out. This plan does not lay the goes out yet.",
-            "Vinyl that the plate did not cover is not bonded, and vinyl under two goes has had twice the heat.",
-            ("width", width, "mm"), ("height", height, "mm"), ("plateWidth", tools.PlateWidthMm, "mm"), ("plateHeight", tools.PlateHeightMm, "mm"));
+        return this.Say(plan, NoticeLevel.Caution, "The artwork is larger than what the plate presses in full. Place it on the blank, and the plan lays out in how many goes it is pressed.",
+            "Vinyl that the plate does not cover is not bonded, and vinyl under two goes has had twice the heat.",
+            ("width", large.Layer.WidthMm!.Value, "mm"), ("height", large.Layer.HeightMm!.Value, "mm"), ("plateWidth", plate.WidthMm, "mm"), ("plateHeight", plate.HeightMm, "mm"));
     }
 }

@@ -1,13 +1,11 @@
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Planning.Ways;
 
 namespace Juxtherm.Core.Planning.Rules;
 
 /// <summary>A lower layer shrinks before the one on it is laid.</summary>
 public sealed class Shrinkage : ILayerRule
 {
-    // Small things are laid whole, large ones piece by piece (common practice).
-    private const double PieceByPieceFromMm = 150;
-
     /// <inheritdoc/>
     public string Code => "shrinkage";
 
@@ -21,7 +19,7 @@ public sealed class Shrinkage : ILayerRule
             return null;
         var share = lower.Work.Vinyl.ShrinkPercent;
         var side = lower.Layer.WidthMm!.Value * share.Value / 100 / 2;
-        var whole = Math.Max(layer.Layer.WidthMm ?? 0, layer.Layer.HeightMm ?? 0) < PieceByPieceFromMm;
+        var whole = !UpperLayers.PieceByPiece(plan.About, layer);
         return this.Say(layer, NoticeLevel.Note,
             $"{plan.Named(lower)} shrinks by about {plan.Words.Fine(side)} on each side in its first press, so what was cut to fit it may be off by that. {(whole ? "Lay the next layer whole, from its middle." : "Lay the next layer piece by piece, each where it belongs.")}",
             $"Vinyl shrinks a little at its first heat, about {share.Value:0.0} % ({share.From.Source}). A shorter tack shrinks it less.", ("side", side, "mm"));

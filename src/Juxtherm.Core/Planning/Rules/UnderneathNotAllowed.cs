@@ -9,6 +9,10 @@ public sealed class UnderneathNotAllowed : ILayerRule
     /// <inheritdoc/>
     public string Code => "underneath-not-allowed";
 
+    /// <summary>What mends a layer lying where it may not: cut out below, side by side, or another vinyl.</summary>
+    internal static IReadOnlyList<Mend> Changes(PlanContext plan, LayerInPlan upper, LayerInPlan lower, LayerInPlan? swap) =>
+        [.. new[] { Mends.CutOut(plan, upper, lower), Mends.SideBySide(plan, upper, lower), swap is null ? null : Mends.Smooth(plan, swap) }.OfType<Mend>()];
+
     /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)
     {
@@ -24,11 +28,13 @@ public sealed class UnderneathNotAllowed : ILayerRule
             if (!below.CarriesOthers.Value)
                 return this.Say(layer, NoticeLevel.Stop,
                     $"{plan.Named(layer)} lies on {plan.Named(lower)}, and nothing holds on {below.Name.ToLowerInvariant()} vinyl. Cut its shape out of the layer below, lay the two side by side, or take a smooth vinyl below.",
-                    $"{below.Name} has a face that glue does not grip ({below.CarriesOthers.From.Source}).");
+                    $"{below.Name} has a face that glue does not grip ({below.CarriesOthers.From.Source}).") with
+                { Mends = Changes(plan, layer, lower, swap: lower) };
             if (vinyl.LiesOn.Value == LiesOn.Bare || (vinyl.LiesOn.Value == LiesOn.Smooth && below.Family != "smooth"))
                 return this.Say(layer, NoticeLevel.Stop,
                     $"{plan.Named(layer)} lies on {plan.Named(lower)}. {vinyl.Name} vinyl belongs on {(vinyl.LiesOn.Value == LiesOn.Bare ? "the bare cloth" : "the cloth or on smooth vinyl")}: cut its shape out of the layer below, or lay it beside.",
-                    $"On other vinyl it does not hold or does not come out as it should ({vinyl.LiesOn.From.Source}).");
+                    $"On other vinyl it does not hold or does not come out as it should ({vinyl.LiesOn.From.Source}).") with
+                { Mends = Changes(plan, layer, lower, swap: vinyl.LiesOn.Value == LiesOn.Bare ? layer : lower) };
         }
 
         return null;

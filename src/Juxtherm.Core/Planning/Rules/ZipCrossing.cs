@@ -1,5 +1,5 @@
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Notices;
-using Juxtherm.Core.Placement;
 
 namespace Juxtherm.Core.Planning.Rules;
 
@@ -13,11 +13,15 @@ public sealed class ZipCrossing : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        foreach (var (shape, art) in plan.PlacedFaces)
+        foreach (var (shape, _) in plan.PlacedFaces)
         {
-            if (shape.Features.FirstOrDefault(f => f.Kind == FeatureKind.Zip && f.Box.Overlaps(art)) is not null)
-                return this.Say(plan, NoticeLevel.Caution, "The print crosses the zip. Cut the piece in two along it, and lay the halves closed edge to edge with the zip shut.",
-                    "Vinyl over a zip tears at the first opening; the teeth hold the plate off, and metal ones burn.");
+            var bands = JobSections.ZipBands(shape);
+            var across = plan.Layers.Where(l => l.Layer.Face == shape.Face && l.Layer.Box is { } box && bands.Any(b => CutShape.Overlap(l.Layer.Shape, box, null, b))).ToList();
+            if (across.Count == 0)
+                continue;
+            return this.Say(plan, NoticeLevel.Caution, "The print crosses the zip. Cut the piece in two along it, lay the halves with the zip shut so that the picture runs on, and press either side with the zip off the plate.",
+                "Vinyl over a zip tears at the first opening; the teeth hold the plate off, and metal ones burn.") with
+            { Layers = [.. across.Select(l => l.Id)], Mends = [.. new[] { Mends.AlongZips(plan, bands, across) }.OfType<Mend>()] };
         }
 
         return null;

@@ -84,11 +84,9 @@ public sealed record WayContext(Job Job, IReadOnlyList<LayerInPlan> Layers, Lyin
     /// <summary>The only or leading layer on its blank.</summary>
     public Workpiece Work => Lead.Work;
 
-    /// <summary>Layers that are laid and pressed together, in the order of laying.</summary>
-    public IReadOnlyList<LayerGroup> Groups => LayingOrder.Of(Lying, LayersMethod.Method(Choose(new LayersMethod())));
-
     /// <summary>On each face all layers are laid at once: one lies alone, or several keep apart.</summary>
-    public bool OneGo => Layers.Count == 1 || Groups.GroupBy(g => Layer(g.Layers[0]).Layer.Face).All(face => face.Count() == 1);
+    public bool OneGo => Layers.Count == 1 || LayersMethod.Method(Choose(new LayersMethod())) == LayerMethod.AtOnce
+        || Layers.All(l => Layers.All(other => other.Id == l.Id || other.Layer.Face != l.Layer.Face || Lying.GoTogether(l.Id, other.Id)));
 
     /// <summary>A layer by its id.</summary>
     /// <param name="id">Its id.</param>

@@ -4,7 +4,7 @@ import { api, got } from '../../api/client';
 import type { Job } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { Failed } from '../../ui/States';
-import { SIZE_NAMES } from '../place/sizes';
+import { SIZE_NAMES } from '../../ui/sizes';
 import { type NameEntry, type Word, withNames } from './desk';
 
 interface Props {

@@ -28,11 +28,14 @@ export function useAwake(awake: boolean) {
   }, [awake]);
 }
 
-/** Sounds and shakes when a hold is over: when the step that was a hold is no longer the current one. */
-export function useAlarm(holdStep: number | null, step: number | null) {
+/**
+ * Sounds and shakes when a hold is over: when what was held is no longer the same.
+ * @param holding what is held, by a name of its own; null for nothing
+ */
+export function useAlarm(holding: string | null) {
   const [sound, setSound] = useState(() => localStorage.getItem('juxtherm.sound') !== 'off');
   const audio = useRef<AudioContext | null>(null);
-  const held = useRef<number | null>(null);
+  const held = useRef<string | null>(null);
   useEffect(() => localStorage.setItem('juxtherm.sound', sound ? 'on' : 'off'), [sound]);
 
   /** Browsers let a page sound only after a touch or key; every Done is one. */
@@ -43,12 +46,12 @@ export function useAlarm(holdStep: number | null, step: number | null) {
   }, [sound]);
 
   useEffect(() => {
-    if (held.current !== null && step !== null && step > held.current) {
+    if (held.current !== null && holding !== held.current) {
       navigator.vibrate?.([300, 120, 300]);
       if (sound && audio.current) beep(audio.current);
     }
-    held.current = holdStep;
-  }, [holdStep, step, sound]);
+    held.current = holding;
+  }, [holding, sound]);
 
   return { sound, setSound, unlock };
 }

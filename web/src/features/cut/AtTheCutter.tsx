@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, type Catalogue, type Cut, got, Refused, type Schemas } from '../../api/client';
+import { newId } from '../../api/newId';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { NumberField } from '../../ui/Fields';
@@ -42,7 +43,7 @@ export function AtTheCutter({ cutId, jobId, catalogue }: Props) {
         api.POST('/api/cuts/{id}/actions', {
           params: { path: { id: cutId } },
           body: {
-            commandId: crypto.randomUUID(),
+            commandId: newId(),
             action: ask.action,
             presetChecked: ask.presetChecked ?? null,
             lengthMm: ask.lengthMm ?? null,

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, got } from '../../api/client';
 import { changed } from '../../api/job';
+import { newId } from '../../api/newId';
 import { useCutPlan } from '../../api/queries';
 import { useUnits } from '../../app/units';
 import { NoticeCard } from '../../ui/Notices';
@@ -33,7 +34,7 @@ export function CutStation() {
     mutationFn: async (planId: string) => {
       await draft.flush();
       // The same layout asked for twice, by a double click say, is one cut.
-      const commandId = command.get(planId) ?? crypto.randomUUID();
+      const commandId = command.get(planId) ?? newId();
       command.set(planId, commandId);
       return got(api.POST('/api/jobs/{id}/cuts', { params: { path: { id: draft.id } }, body: { commandId, planId } }));
     },

@@ -11,8 +11,8 @@ import {
 } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
+import { SIZE_NAMES } from '../../ui/sizes';
 import { useJob } from '../jobs/JobPage';
-import { SIZE_NAMES } from '../place/sizes';
 import { BeforeYouStart } from './BeforeYouStart';
 import { Group } from './Group';
 import { LayerList } from './LayerList';

@@ -57,11 +57,20 @@ export function JobsPage() {
   return (
     <main className="w-full max-w-[1240px] mx-auto px-6 pb-16">
       <QuickAnswer />
+      <p className="-mt-4 mb-8 text-[1.05rem]">
+        <Link to="/lifted" className="font-semibold underline underline-offset-4">
+          Something lifted?
+        </Link>{' '}
+        <span className="text-quiet">
+          In the wash, or on a thing you found: two questions, and what to try. No job needed.
+        </span>
+      </p>
       {running.data?.map((run) => (
         <Link key={run.id} to={`/bench/${run.id}`} className="mb-6 flex items-center gap-4 bg-ink text-paper px-5 py-3">
           <strong>On the bench: {run.title}</strong>
           <span className="opacity-80">
-            step {(run.step?.index ?? 0) + 1} of {run.stepCount}
+            {run.pieces.filter((p) => p.status === 'done').length} of{' '}
+            {run.pieces.filter((p) => p.status !== 'ruined').length} done
           </span>
           <span className="ml-auto underline underline-offset-4 font-semibold">Go on</span>
         </Link>

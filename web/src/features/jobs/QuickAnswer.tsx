@@ -11,7 +11,9 @@ import { bondingPress } from '../../ui/purposes';
 import { Sandwich } from '../../ui/Sandwich';
 import { Setpoint } from '../../ui/Setpoint';
 import { Failed, Loading } from '../../ui/States';
+import { Words } from '../../ui/Words';
 import { agreed, type Picked } from './agreed';
+import { ItemWords, MaterialWords, PressWords } from './PickedWords';
 
 const REMEMBERED = 'juxtherm.quick';
 
@@ -23,7 +25,8 @@ function remembered(): Partial<Picked> {
   }
 }
 
-function start(catalogue: Catalogue): Picked {
+/** What was chosen last, as far as it is still to be had. */
+export function start(catalogue: Catalogue): Picked {
   const before = remembered();
   const known = (id: string | undefined, from: readonly { id: string }[], otherwise: string) =>
     from.some((x) => x.id === id) ? (id as string) : otherwise;
@@ -110,29 +113,8 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
               name: v.own ? v.name : `${v.name.toLowerCase()} vinyl`,
             }))}
           />{' '}
-          on a{' '}
-          <Words
-            label="Material"
-            value={picked.material}
-            onPick={(id) => pick({ material: id })}
-            options={catalogue.materials
-              .filter((m) => form?.materials.includes(m.id))
-              .map((m) => ({ id: m.id, name: m.own ? m.name : m.name.toLowerCase() }))}
-          />{' '}
-          <Words
-            label="Item"
-            value={picked.form}
-            onPick={(id) => pick({ form: id })}
-            options={catalogue.forms.map((f) => ({ id: f.id, name: f.name.toLowerCase() }))}
-          />{' '}
-          with a{' '}
-          <Words
-            label="Press"
-            value={picked.press}
-            onPick={(id) => pick({ press: id })}
-            options={catalogue.heatSources.map((h) => ({ id: h.id, name: h.own ? h.name : h.name.toLowerCase() }))}
-          />
-          .
+          on a <MaterialWords {...{ catalogue, picked, pick }} /> <ItemWords {...{ catalogue, picked, pick }} /> with a{' '}
+          <PressWords {...{ catalogue, picked, pick }} />.
         </h1>
         <Details
           label={label}
@@ -310,26 +292,4 @@ function peelWords(press: { peel: { method: string; waitSeconds: number[]; place
   return press.peel.method === 'warm'
     ? `Peel warm: ${from} to ${to} s after opening.`
     : `Peel cold: after about ${from} s${where}.`;
-}
-
-function Words({
-  label,
-  value,
-  onPick,
-  options,
-}: {
-  label: string;
-  value: string;
-  onPick: (id: string) => void;
-  options: readonly { id: string; name: string }[];
-}) {
-  return (
-    <select aria-label={label} className="blank-choice" value={value} onChange={(e) => onPick(e.target.value)}>
-      {options.map((o) => (
-        <option key={o.id} value={o.id}>
-          {o.name}
-        </option>
-      ))}
-    </select>
-  );
 }

@@ -63,7 +63,7 @@ export function Ticket({ id, job, plan, faults, onBench, onPrint, onTake, starti
             </div>
           )}
           {stopped && <p className="numeral text-[1.9rem] font-bold leading-tight">{data.headline}</p>}
-          {stopped && <Notices notices={data.notices} onAccept={accept} />}
+          {stopped && <Notices notices={data.notices} onAccept={accept} onTake={onTake} />}
           {stopped && <Alternatives job={job} onTake={onTake} />}
           {!stopped && (
             <table className="w-full tabular-nums">
@@ -77,7 +77,7 @@ export function Ticket({ id, job, plan, faults, onBench, onPrint, onTake, starti
                         ? `${PURPOSE[p.purpose]}: ${p.layers.length === job.layers.length ? 'all layers' : p.layers.join(', ')}`
                         : PURPOSE[p.purpose]
                     }
-                    figure={time(p.seconds)}
+                    figure={p.sections.length > 1 ? `${p.sections.length} × ${time(p.seconds)}` : time(p.seconds)}
                     strong={p.purpose === 'press'}
                     peel={p.peel}
                   />
@@ -85,7 +85,7 @@ export function Ticket({ id, job, plan, faults, onBench, onPrint, onTake, starti
               </tbody>
             </table>
           )}
-          {!stopped && <Notices notices={data.notices} onAccept={accept} />}
+          {!stopped && <Notices notices={data.notices} onAccept={accept} onTake={onTake} />}
           {!stopped && (
             <table className="w-full tabular-nums text-[0.95rem]">
               <caption className="sr-only">Time</caption>

@@ -67,6 +67,7 @@ function Line({ entry }: { entry: Schemas['LogAnswer'] }) {
       </td>
       <td className="py-3 pr-4">
         <strong className="font-semibold">{entry.title || 'Untitled'}</strong>
+        {entry.name && <span>: {entry.name}</span>}
         {entry.pieces > 1 && (
           <span className="text-quiet">
             {' '}
@@ -79,6 +80,9 @@ function Line({ entry }: { entry: Schemas['LogAnswer'] }) {
       <td className="py-3 text-right tabular-nums whitespace-nowrap">
         {units.temperature(entry.celsius)}
         <span className="block text-[0.87rem] text-quiet">{entry.pressure}</span>
+        {entry.plateCelsius !== null && (
+          <span className="block text-[0.87rem] text-quiet">measured {units.temperature(entry.plateCelsius)}</span>
+        )}
       </td>
       <td className="py-3 text-right tabular-nums whitespace-nowrap pr-8">
         {Number(entry.pressedSeconds.toFixed(1))} s
@@ -93,6 +97,17 @@ function Line({ entry }: { entry: Schemas['LogAnswer'] }) {
             </span>
           ))}
         </span>
+        {entry.outcomes.length === 0 && <span className="font-medium">Lost</span>}
+        {entry.pressedAgainSeconds > 0 && (
+          <span className="block text-[0.9rem] mt-0.5">
+            Pressed {Number(entry.pressedAgainSeconds.toFixed(1))} s again
+            {entry.endedWell === true
+              ? ', then it held.'
+              : entry.endedWell === false
+                ? '; it did not come right.'
+                : '.'}
+          </span>
+        )}
         {entry.note && <span className="block text-[0.9rem] text-quiet mt-0.5">{entry.note}</span>}
       </td>
     </tr>

@@ -1,14 +1,21 @@
 import type { Outcome } from '../../api/client';
 
-export const OUTCOMES: readonly { id: Outcome; word: string }[] = [
-  { id: 'stuck', word: 'Stuck' },
-  { id: 'edges-lifted', word: 'Edges lift' },
-  { id: 'wrinkled', word: 'Wrinkled' },
-  { id: 'marked', word: 'Marked' },
-  { id: 'scorched', word: 'Scorched' },
-];
+const WORDS: Record<Outcome, string> = {
+  stuck: 'Stuck',
+  'edges-lifted': 'Edges lift',
+  'on-carrier': 'Came up with the carrier',
+  'weave-hidden': 'No weave showing',
+  wrinkled: 'Wrinkled',
+  rippled: 'Rippled',
+  'puff-flat': 'Foam flat',
+  dented: 'Dented',
+  marked: 'Shiny box',
+  'colour-shifted': 'Colour changed',
+  scorched: 'Scorched',
+  crooked: 'Crooked',
+};
 
-export const outcomeWord = (id: string) => OUTCOMES.find((o) => o.id === id)?.word ?? id;
+export const outcomeWord = (id: string) => WORDS[id as Outcome] ?? id;
 
 /** A small drawing of what was seen: vinyl lying flat, its edge up, in waves, pressed into, gone dark. */
 export function OutcomeMark({ outcome, size = 20 }: { outcome: string; size?: number }) {
@@ -28,6 +35,15 @@ export function OutcomeMark({ outcome, size = 20 }: { outcome: string; size?: nu
       {outcome === 'edges-lifted' && <path d="M4 12.5h7q4 0 5.5-6" />}
       {outcome === 'wrinkled' && <path d="M3 12q1.8-5 3.5 0t3.5 0 3.5 0 3.5 0" />}
       {outcome === 'marked' && <path d="M3 12h4v-4h6v4h4" />}
+      {outcome === 'on-carrier' && <path d="M4 14h6q5 0 6-9" strokeWidth="3" />}
+      {outcome === 'weave-hidden' && <path d="M4 12.5h12M4 9h12" strokeWidth="3" />}
+      {outcome === 'rippled' && (
+        <path d="M3 12q1.2-3 2.4 0t2.4 0 2.4 0 2.4 0 2.4 0M3 8q1.2-3 2.4 0t2.4 0 2.4 0 2.4 0 2.4 0" />
+      )}
+      {outcome === 'puff-flat' && <path d="M3 13q2-9 4 0M8.500 13h4M14 13q2-9 4 0" />}
+      {outcome === 'dented' && <path d="M3 9h5l2 4 2-4h5" />}
+      {outcome === 'colour-shifted' && <path d="M4 12.5h6M12 12.5h1M15 12.5h1M4 8h6" strokeWidth="3" />}
+      {outcome === 'crooked' && <path d="M4 14l12-6" strokeWidth="3" />}
       {outcome === 'scorched' && <path d="M4 12.5h12M7 9.5l6-6M7 3.5l6 6" />}
     </svg>
   );

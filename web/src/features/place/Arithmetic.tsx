@@ -4,8 +4,8 @@ import { api, got } from '../../api/client';
 import { changed, type Job } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { NumberField } from '../../ui/Fields';
+import { SIZE_NAMES } from '../../ui/sizes';
 import { type FacePlacement, faceOf, placedAt, scaled } from './moves';
-import { SIZE_NAMES } from './sizes';
 
 interface Props {
   job: Job;

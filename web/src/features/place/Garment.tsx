@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { useUnits } from '../../app/units';
+import { corners, ItemFeatures, ItemOutline } from '../../ui/ItemDrawing';
 import { around, type BoxMm, type FacePlacement, snapped } from './moves';
 
 interface Props {
@@ -60,7 +61,6 @@ export function Garment({ placement, selected, tape, onMove }: Props) {
     e.preventDefault();
     onMove(by[0] ?? 0, by[1] ?? 0);
   };
-  const points = (list: readonly { x: number; y: number }[]) => list.map((p) => `${p.x},${p.y}`).join(' ');
   const shown = placement.measures.find((m) => m.id === tape);
   return (
     // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot be a drawing
@@ -85,26 +85,23 @@ export function Garment({ placement, selected, tape, onMove }: Props) {
       }}
       onPointerCancel={() => setDrag(null)}
     >
+      <ItemOutline outline={placement.outline} ink={ink} />
       <polygon
-        points={points(placement.outline)}
-        fill="var(--color-base-200)"
-        stroke="var(--color-base-content)"
-        strokeWidth={ink}
-        strokeLinejoin="round"
-      />
-      <polygon
-        points={points(placement.freeArea)}
+        points={corners(placement.freeArea)}
         fill="none"
         stroke="var(--color-base-300)"
         strokeWidth={ink * 0.7}
         strokeDasharray={`${ink * 3} ${ink * 2}`}
       />
-      {placement.plate && (
+      {placement.plates.map(({ box, slantDegrees }) => (
         <rect
-          x={placement.plate.xMm}
-          y={placement.plate.yMm}
-          width={placement.plate.widthMm}
-          height={placement.plate.heightMm}
+          key={`${box.xMm} ${box.yMm} ${slantDegrees}`}
+          data-plate=""
+          x={box.xMm}
+          y={box.yMm}
+          width={box.widthMm}
+          height={box.heightMm}
+          transform={`rotate(${slantDegrees} ${box.xMm + box.widthMm / 2} ${box.yMm + box.heightMm / 2})`}
           fill="none"
           stroke="var(--color-secondary)"
           strokeWidth={ink * 0.6}
@@ -112,20 +109,8 @@ export function Garment({ placement, selected, tape, onMove }: Props) {
         >
           <title>The plate</title>
         </rect>
-      )}
-      {placement.features.map((f) => (
-        <polygon
-          key={`${f.name}${f.box.xMm}${f.box.yMm}`}
-          points={points(f.outline)}
-          fill={f.keepsThePlateOff ? 'var(--color-base-content)' : 'none'}
-          fillOpacity={0.16}
-          stroke="var(--color-base-content)"
-          strokeOpacity={0.6}
-          strokeWidth={ink * 0.6}
-        >
-          <title>{f.name}</title>
-        </polygon>
       ))}
+      <ItemFeatures features={placement.features} ink={ink} />
       <line
         x1={placement.widthMm / 2}
         x2={placement.widthMm / 2}

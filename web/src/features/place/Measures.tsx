@@ -1,8 +1,8 @@
 import { changed, type Job } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
+import { SIZE_NAMES } from '../../ui/sizes';
 import type { FacePlacement } from './moves';
-import { SIZE_NAMES } from './sizes';
 
 /** What the tape says. Focus on a measure shows where it goes. */
 export function Measures({

@@ -12,7 +12,10 @@ import { isVinyl, Sandwich } from '../../ui/Sandwich';
 import { Failed, Loading } from '../../ui/States';
 import { facesAt, sampleAt } from '../../ui/trace';
 import { useJob } from '../jobs/JobPage';
+import { Goes } from './Goes';
 import { Ladder } from './Ladder';
+import { Order } from './Order';
+import { Patches } from './Patches';
 import { Ways } from './Ways';
 
 /** The job at the press: over time, through the stack, and how much room there is; then each press with its reasons. */
@@ -64,7 +67,10 @@ export function PressStation() {
           </p>
         </section>
       </div>
+      <Order job={draft.job} plan={plan.data} onEdit={draft.edit} />
+      <Goes job={draft.job} plan={plan.data} />
       {plan.data.ladder.length > 0 && <Ladder rungs={plan.data.ladder} />}
+      <Patches job={draft.job} onEdit={draft.edit} />
       <Ways ways={plan.data.ways} onEdit={draft.edit} />
       <section aria-label="Presses in order" className="scored border-y border-rule">
         {plan.data.presses.map((p) => (
@@ -187,6 +193,7 @@ function PressLine({ press, onSelect }: { press: PlannedPress; onSelect: () => v
         </button>
         <p className="tabular-nums">
           {press.dialMark ?? units.temperature(press.celsius)} · {time(press.seconds)}
+          {press.sections.length > 1 && `, ${press.sections.length} goes`}
         </p>
       </div>
       <div className="grid gap-2.5">

@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type Catalogue, got, type OnHand, Refused, type Schemas } from '../../api/client';
+import { newId } from '../../api/newId';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 
@@ -38,7 +39,7 @@ interface Props {
 /** A roll, sheet or offcut, typed in or changed. Nothing is kept until all of it can be. */
 export function StockForm({ catalogue, piece, onClose }: Props) {
   const units = useUnits();
-  const [commandId] = useState(() => crypto.randomUUID() as string);
+  const [commandId] = useState(() => newId());
   const [ask, setAsk] = useState<Ask>(() =>
     piece
       ? {

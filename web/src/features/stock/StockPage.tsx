@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api, type Catalogue, got, type OnHand } from '../../api/client';
+import { newId } from '../../api/newId';
 import { useCatalogue, useStock } from '../../api/queries';
 import { useUnits } from '../../app/units';
 import { Failed, Loading, UndoBar } from '../../ui/States';
@@ -34,7 +35,7 @@ export function StockPage() {
   });
   const table = useMutation({
     mutationFn: async (file: File) =>
-      got(api.POST('/api/stock/table', { body: { commandId: crypto.randomUUID(), text: await file.text() } })),
+      got(api.POST('/api/stock/table', { body: { commandId: newId(), text: await file.text() } })),
     onSuccess: again,
   });
   if (stock.isPending || catalogue.isPending) return <Loading what="the vinyl on hand" />;

@@ -1,0 +1,129 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Layering;
+using Juxtherm.Core.Planning.Ways;
+using Juxtherm.Core.Recipes;
+
+namespace Juxtherm.Core.Planning;
+
+/// <summary>The presses of all faces, in order, as the search found them.</summary>
+/// <param name="Faces">Face by face.</param>
+/// <param name="Excess">Heat beyond what layers take, by the sums.</param>
+/// <param name="Seconds">Laying, pressing and waiting, s.</param>
+public sealed record LaidSequence(IReadOnlyList<IReadOnlyList<LaidPress>> Faces, double Excess, double Seconds)
+{
+    /// <summary>How often the plate closes on vinyl.</summary>
+    public int Presses => Faces.Sum(f => f.Count);
+}
+
+/// <summary>What the search found.</summary>
+/// <param name="Ranked">Orders, best first; at least one.</param>
+/// <param name="Free">The best order without the crafter's own wish; null when there is no wish.</param>
+/// <param name="WishForbidden">The crafter's own order cannot be: these two cannot come in that order, and what the first would be heated by then, as a share of its chart's.</param>
+/// <param name="Trimmed">What trimming carriers would save; null when nothing.</param>
+internal sealed record FoundOrders(IReadOnlyList<LaidSequence> Ranked, LaidSequence? Free, ForbiddenWish? WishForbidden, TrimSaving? Trimmed);
+
+/// <summary>Two layers that cannot be laid in the order wished for.</summary>
+/// <param name="First">Wished to be laid first.</param>
+/// <param name="Second">Wished to be laid later.</param>
+/// <param name="Heat">What the first would be heated if they were, as a share of its chart's.</param>
+internal sealed record ForbiddenWish(string First, string Second, double Heat);
+
+/// <summary>Fewer presses with carriers trimmed along the contour.</summary>
+/// <param name="Presses">How many fewer.</param>
+/// <param name="MarginsMm">How far each carrier then reaches beyond its artwork, mm, by layer.</param>
+internal sealed record TrimSaving(int Presses, IReadOnlyDictionary<string, double> MarginsMm);
+
+/// <summary>Asks for the order of the layers, face by face; a face is finished before the piece is turned over.</summary>
+internal sealed class SequenceFinder(HeatTable table)
+{
+    private const int MostRanked = 6;
+
+    public FoundOrders Find(WayContext about, PressSetting setting, double preheatSeconds, double longerThanNominal)
+    {
+        // Foam lies up: the face that bears it comes last.
+        var faces = about.Layers.GroupBy(l => l.Layer.Face).OrderBy(f => f.Any(l => l.Work.Vinyl.HeatsOnce.Value)).ThenBy(f => f.Key != about.Job.Blank.Face).Select(f => f.ToList()).ToList();
+        var method = LayersMethod.Method(about.Choose(new LayersMethod()));
+        if (method == LayerMethod.AtOnce || about.Layers.Count == 1)
+            return new FoundOrders([new LaidSequence([.. faces.Select(f => (IReadOnlyList<LaidPress>)[new LaidPress([.. f.Select(l => l.Id)], LaidPressKind.Full)])], 0, 0)], null, null, null);
+
+        var wish = about.Job.Order.Where(id => about.Layers.Any(l => l.Id == id)).ToList();
+        var questions = faces.ConvertAll(f => Question(about, f, method, setting, preheatSeconds, longerThanNominal));
+        var forbidden = Forbidden(about, wish, id =>
+        {
+            var heats = questions.SelectMany(q => q.Layers).First(l => l.Id == id).Heats;
+            return heats.OwnFull + heats.LaterFull;
+        });
+        if (wish.Count == 0 || forbidden is not null)
+        {
+            var ranked = Together([.. questions.Select(q => SequenceSearch.Best(q, MostRanked))]);
+            return new FoundOrders(ranked, null, forbidden, Trim(about, questions, ranked[0]));
+        }
+
+        var wished = questions.ConvertAll(q => SequenceSearch.Best(q with { Wanted = wish }, MostRanked));
+        return new FoundOrders(Together(wished), Together([.. questions.Select(q => SequenceSearch.Best(q, 1))])[0], null, null);
+    }
+
+    /// <summary>What would go together if carriers were trimmed as close as scissors can.</summary>
+    private static TrimSaving? Trim(WayContext about, List<SequenceQuestion> questions, LaidSequence now)
+    {
+        bool Trimmed(string a, string b) => about.Lying.GoTogether(a, b) || (about.Lying.GoTogether(a, b, carriersMeet: false) && Carriers.ApartMm(about.Lying[a], about.Lying[b]) >= 2 * Carriers.ClosestTrimMm + Carriers.BetweenMm);
+        if (questions.TrueForAll(q => q.Layers.Count < 2))
+            return null;
+        var then = Together([.. questions.Select(q => SequenceSearch.Best(q with { Together = Trimmed }, 1))])[0];
+        if (then.Presses >= now.Presses || then.Excess > now.Excess)
+            return null;
+        var margins = new Dictionary<string, double>(StringComparer.Ordinal);
+        foreach (var group in then.Faces.SelectMany(f => f).Select(p => p.Layers))
+        {
+            foreach (var id in group.Where(id => group.Any(other => other != id && about.Lying.CarriersMeet(id, other))))
+            {
+                var room = group.Where(other => other != id).Min(other => Carriers.ApartMm(about.Lying[id], about.Lying[other]) ?? double.MaxValue);
+                margins[id] = Math.Floor((room - Carriers.BetweenMm) / 2 * 2) / 2;
+            }
+        }
+
+        return new TrimSaving(now.Presses - then.Presses, margins);
+    }
+
+    /// <summary>What the wish asks for and cannot be: what lies below, or does not foam, comes first.</summary>
+    private static ForbiddenWish? Forbidden(WayContext about, List<string> wish, Func<string, double> pressedTwice)
+    {
+        for (var i = 0; i < wish.Count; i++)
+        {
+            for (var j = i + 1; j < wish.Count; j++)
+            {
+                var (first, second) = (about.Layer(wish[i]), about.Layer(wish[j]));
+                if (first.Layer.Face == second.Layer.Face && (about.Lying.Reaches(first.Id, second.Id) || (ComesLast(about, first) && !ComesLast(about, second))))
+                    return new ForbiddenWish(first.Id, second.Id, pressedTwice(first.Id));
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>Foam, and what lies on it.</summary>
+    private static bool ComesLast(WayContext about, LayerInPlan layer) => layer.Work.Vinyl.HeatsOnce.Value || about.Lying.Under(layer.Id).Any(id => about.Layer(id).Work.Vinyl.HeatsOnce.Value);
+
+    private SequenceQuestion Question(WayContext about, List<LayerInPlan> layers, LayerMethod method, PressSetting setting, double preheatSeconds, double longerThanNominal)
+    {
+        var pressed = layers.AsParallel().Select(l => (l.Id, Pressed: table.Of(l, setting, preheatSeconds, longerThanNominal))).ToDictionary(p => p.Id, p => p.Pressed, StringComparer.Ordinal);
+        var heated = JobSections.Of(about.Job, layers[0].Layer.Face, [.. layers.Select(l => l.Id)]);
+        return new SequenceQuestion(
+            layers.ConvertAll(l => new SequenceLayer(
+                l.Id, l.Layer.AreaMm2 ?? 0, l.Work.Vinyl.HeatsOnce.Value, l.Chart.Peel.Value == PeelMethod.Cold, l.MostBurden,
+                Times(pressed[l.Id].Heats, heated.HeatsOf(l.Layer)), UpperLayers.ExtraSeconds(about, l), pressed[l.Id].TackSeconds, pressed[l.Id].FullSeconds)),
+            about.Lying.Reaches, (a, b) => about.Lying.GoTogether(a, b), method, about.Choose(new LastPress()) == LastPress.Carrier, pressed.Values.Max(p => p.LastSeconds), about.Choose(new TotalHeat()) == TotalHeat.OnceMore ? 1 : 0, about.Figures.LaySeconds.Value);
+    }
+
+    /// <summary>Where placements of the plate overlap, each press heats more than once.</summary>
+    private static LayerHeats Times(LayerHeats heats, int n) => new(heats.OwnTack * n, heats.OwnFull * n, heats.LaterTack * n, heats.LaterFull * n, heats.LaterLast * n);
+
+    /// <summary>Faces do not heed each other: the best of all is the best of each, and the next best changes one of them.</summary>
+    private static List<LaidSequence> Together(List<IReadOnlyList<FoundSequence>> faces)
+    {
+        var best = faces.ConvertAll(f => f[0]);
+        LaidSequence Of(IReadOnlyList<FoundSequence> chosen) => new([.. chosen.Select(c => c.Presses)], chosen.Sum(c => c.Excess), chosen.Sum(c => c.Seconds));
+        var others = faces.SelectMany((f, face) => f.Skip(1).Select(other => Of([.. best.Select((b, i) => i == face ? other : b)])));
+        return [Of(best), .. others.OrderBy(s => s.Excess).ThenBy(s => s.Presses).ThenBy(s => s.Seconds)];
+    }
+}

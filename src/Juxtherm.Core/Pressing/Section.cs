@@ -1,0 +1,66 @@
+using Juxtherm.Core.Geometry;
+
+namespace Juxtherm.Core.Pressing;
+
+/// <summary>One placement of the plate.</summary>
+/// <param name="CentreX">Its middle from the free area's left, mm.</param>
+/// <param name="CentreY">Its middle from the free area's top, mm.</param>
+/// <param name="WidthMm">Its width as it lies before any slant, mm.</param>
+/// <param name="HeightMm">Its height as it lies before any slant, mm.</param>
+/// <param name="SlantDegrees">Turned clockwise about its middle: 0, or 15 to 75 and 105 to 165 in steps of 15.</param>
+/// <param name="QuarterTurn">Width and height have changed places.</param>
+/// <param name="Under">What is thick and lies under it all the same.</param>
+public sealed record Section(double CentreX, double CentreY, double WidthMm, double HeightMm, int SlantDegrees, bool QuarterTurn, IReadOnlyList<KeepOut> Under)
+{
+    /// <summary>The plate before it is slanted.</summary>
+    public Box Box => new(CentreX - WidthMm / 2, CentreY - HeightMm / 2, WidthMm, HeightMm);
+
+    /// <summary>How far a place lies from the plate's middle: 1 at its edge.</summary>
+    /// <param name="place">The place.</param>
+    public double FromMiddle(Spot place)
+    {
+        var (u, v) = FromCentre(place);
+        return Math.Max(Math.Abs(u) / (WidthMm / 2), Math.Abs(v) / (HeightMm / 2));
+    }
+
+    /// <summary>Whether a place lies under the plate, so far inside its edge.</summary>
+    /// <param name="place">The place.</param>
+    /// <param name="insideMm">mm.</param>
+    public bool Covers(Spot place, double insideMm)
+    {
+        var (u, v) = FromCentre(place);
+        // Wider than the grid's own hair, so that what a place of the grid holds is held here too.
+        const double hair = 1e-5;
+        return Math.Abs(u) <= WidthMm / 2 - insideMm + hair && Math.Abs(v) <= HeightMm / 2 - insideMm + hair;
+    }
+
+    /// <summary>Whether a square lies wholly under the plate, so far inside its edge.</summary>
+    /// <param name="cell">The square.</param>
+    /// <param name="insideMm">mm.</param>
+    public bool Covers(Cell cell, double insideMm)
+    {
+        var box = VinylCells.BoxOf(cell);
+        return Covers(new Spot(box.XMm, box.YMm), insideMm) && Covers(new Spot(box.XMm + box.WidthMm, box.YMm), insideMm)
+            && Covers(new Spot(box.XMm, box.YMm + box.HeightMm), insideMm) && Covers(new Spot(box.XMm + box.WidthMm, box.YMm + box.HeightMm), insideMm);
+    }
+
+    /// <summary>A place as the plate sees it from its middle.</summary>
+    private (double U, double V) FromCentre(Spot place) => new Turn(SlantDegrees).Of(new Spot(place.X - CentreX, place.Y - CentreY));
+}
+
+/// <summary>How a plate covers a design.</summary>
+/// <param name="Sections">Placements in the order of pressing: from the left, then from the top.</param>
+/// <param name="Proven">Fewer would not do, on the 5 mm grid and in steps of 15°. False where the search was cut short.</param>
+/// <param name="AtEdge">Vinyl that lies in the plate's cooler edge, because something thick is near.</param>
+/// <param name="NotCovered">Vinyl that no placement reaches.</param>
+/// <param name="MostHeats">How many placements heat the vinyl where it gets most; 1 where none overlap.</param>
+public sealed record SectionPlan(IReadOnlyList<Section> Sections, bool Proven, IReadOnlyList<Box> AtEdge, IReadOnlyList<Box> NotCovered, int MostHeats)
+{
+    /// <summary>How many placements lie over some vinyl where most do; at least 1.</summary>
+    /// <param name="sections">The placements.</param>
+    /// <param name="vinyl">The vinyl's squares.</param>
+    public static int HeatsOver(IReadOnlyList<Section> sections, IEnumerable<Cell> vinyl) => Math.Max(1, vinyl.Select(c => sections.Count(s => s.Covers(VinylCells.MiddleOf(c), 0))).DefaultIfEmpty(1).Max());
+
+    /// <summary>What is thick and lies under some placement all the same.</summary>
+    public IEnumerable<KeepOut> Under => Sections.SelectMany(s => s.Under).Distinct();
+}

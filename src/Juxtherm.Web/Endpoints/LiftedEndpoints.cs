@@ -1,0 +1,24 @@
+using Juxtherm.Core.Bench.Judging;
+using Juxtherm.Core.Planning.Patches;
+using Juxtherm.Core.Reading;
+using Juxtherm.Web.Hosting;
+
+namespace Juxtherm.Web.Endpoints;
+
+/// <summary>What needs no run: something lifted on a thing that was found, and test patches.</summary>
+internal static class LiftedEndpoints
+{
+    public static void MapLifted(this IEndpointRouteBuilder routes)
+    {
+        routes.MapPost("/api/lifted", (FoundPiece found, string? units, FoundPieces pieces) =>
+        {
+            var problems = new Problems();
+            return pieces.Of(found, JobBody.Units(units), problems) is { } advice ? Results.Ok(advice) : ProblemAnswers.Invalid(problems);
+        }).WithTags("Lifted").Produces<FoundAdvice>().ProducesProblem(400);
+        routes.MapPost("/api/plans/patches", async (HttpRequest request, string? units, PlanCache cache, Core.Planning.Planner planner, CancellationToken cancel) =>
+        {
+            var problems = new Problems();
+            return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job ? Results.Ok(planner.Patches(job, JobBody.Units(units))) : ProblemAnswers.Invalid(problems);
+        }).WithTags("Plans").Accepts<object>("application/json").Produces<PatchAdvice>().ProducesProblem(400).ProducesProblem(413);
+    }
+}

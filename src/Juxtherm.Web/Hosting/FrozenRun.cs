@@ -1,0 +1,95 @@
+using System.Text.Json;
+using Juxtherm.Core.Artwork;
+using Juxtherm.Core.Bench;
+using Juxtherm.Core.Planning;
+using Juxtherm.Core.Reading;
+using Juxtherm.Store;
+using Juxtherm.Web.Endpoints;
+
+namespace Juxtherm.Web.Hosting;
+
+/// <summary>A press of a run as it was frozen.</summary>
+/// <param name="Name">What it is called in the run.</param>
+/// <param name="Job">The run's job at this press.</param>
+/// <param name="Plan">The plan for it.</param>
+internal sealed record FrozenStation(string Name, Job Job, Plan Plan);
+
+/// <summary>A run as it was frozen, opened up.</summary>
+/// <param name="Script">What is done in it.</param>
+/// <param name="Stations">Its presses.</param>
+internal sealed record FrozenRun(BenchScript Script, IReadOnlyList<FrozenStation> Stations)
+{
+    public static FrozenRun Of(RunRow row, Planner planner) => Of(
+        [Station(row.StationName, row.JobJson, row.PlanJson, planner), .. row.Stations.Select(s => Station(s.Name, s.JobJson, s.PlanJson, planner))]);
+
+    /// <summary>With a press that joins.</summary>
+    public FrozenRun With(RunStationRow joins, Planner planner) => Of([.. Stations, Station(joins.Name, joins.JobJson, joins.PlanJson, planner)]);
+
+    private static FrozenRun Of(IReadOnlyList<FrozenStation> stations)
+    {
+        var (pieces, named) = BenchScript.Wanted(stations[0].Job);
+        return new FrozenRun(new BenchScript(pieces, named, [.. stations.Select(s => StationScript.Of(s.Plan))]), stations);
+    }
+
+    private static FrozenStation Station(string name, string json, string plan, Planner planner)
+    {
+        var job = JobReader.Read(json, planner.Catalogue, new Problems()) ?? throw new InvalidOperationException($"The job frozen for {name} cannot be read.");
+        // The plan was made with what patches showed of the plate; what is judged against it goes by the same.
+        return new FrozenStation(name, planner.Told(job), JsonSerializer.Deserialize<Plan>(plan, CoreJson.Options)!);
+    }
+}
+
+/// <summary>A run as it stands.</summary>
+/// <param name="Row">As it is kept.</param>
+/// <param name="Frozen">As it was frozen.</param>
+/// <param name="State">Where it stood after the last thing said.</param>
+internal sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
+{
+    /// <summary>Where it stands by now.</summary>
+    public OpenRun At(DateTimeOffset now) => this with { State = Turns.Advance(Frozen.Script, State, now) };
+
+    public Piece? Focus(int station) => station <= State.Stations.Count ? Turns.Focus(Frozen.Script, State, station) : null;
+
+    public BenchStep? StepOf(Piece piece) => Turns.StepOf(Frozen.Script, piece);
+
+    /// <summary>As it is answered.</summary>
+    /// <param name="now">The time.</param>
+    /// <param name="device">What a press that is wired says; null for one that is not.</param>
+    public RunAnswer Answer(DateTimeOffset now, Func<int, PressAnswer?> device)
+    {
+        var script = Frozen.Script;
+        HandAnswer Hand(Piece piece)
+        {
+            var step = StepOf(piece)!;
+            var total = script.Stations[piece.Station - 1].Steps.Count;
+            return new HandAnswer(
+                piece.Number, piece.Moves, step, piece.Step, total, piece.EnteredAt, Turns.DueAt(script, piece), Turns.LatestAt(script, piece), Turns.After(script, piece)?.Text, piece.Status == PieceStatus.Asking, piece.InRescue,
+                Turns.CanBeSeen(script, piece), Turns.ClosesNext(script, piece));
+        }
+
+        StationAnswer Station(Station station)
+        {
+            var frozen = Frozen.Stations[station.Number - 1];
+            var focus = Focus(station.Number);
+            return new StationAnswer(
+                station.Number, frozen.Name, frozen.Job.Tools.Source.Name, [.. script.Stations[station.Number - 1].Checks.Select(c => new CheckAnswer(c.Id, c.Text, station.Ticked.Contains(c.Id), station.Skipped.Contains(c.Id)))],
+                Turns.Prepared(script, station), station.HasLeft, station.Wired, device(station.Number), frozen.Plan.BondingPress, focus is null ? null : Hand(focus),
+                [.. State.At(station.Number).Where(p => p.Number != focus?.Number).OrderBy(p => Turns.DueAt(script, p) ?? DateTimeOffset.MaxValue).Select(Hand)]);
+        }
+
+        PieceAnswer Piece(Piece p)
+        {
+            var colour = p.Wanted.Colour ?? Frozen.Stations[0].Job.Layer.Colour;
+            return new PieceAnswer(
+                p.Number, p.Wanted.Name, p.Wanted.Size, colour, colour is null ? null : ColourWords.Nearest(colour), p.Status, p.Station, p.Outcomes, p.LastSeen, p.Note, p.InsteadOf,
+                p.PressedAgainSeconds, p.Holds.Count > 0 ? p.Holds[^1].Seconds : null);
+        }
+
+        // The next in line, and where it will go cannot be known before a press is free.
+        var next = State.NextInLine?.Number;
+        return new RunAnswer(
+            Row.Id, Row.JobId, Row.Title, Frozen.Stations[0].Job.Layer.Colour, script.Named, State.Status, State.Sequence, now, next,
+            [.. State.Pieces.Select(Piece)],
+            [.. State.Stations.Select(Station)], State.Remarks);
+    }
+}

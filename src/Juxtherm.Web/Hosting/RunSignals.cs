@@ -1,0 +1,15 @@
+using System.Collections.Concurrent;
+
+namespace Juxtherm.Web.Hosting;
+
+/// <summary>Tells those who watch a run that something happened in it.</summary>
+internal sealed class RunSignals
+{
+    private readonly ConcurrentDictionary<Guid, int> _counts = new();
+
+    /// <summary>Grows with everything that happens in a run while this program runs.</summary>
+    public int Count(Guid run) => _counts.GetValueOrDefault(run);
+
+    /// <summary>Something happened.</summary>
+    public void Raise(Guid run) => _counts.AddOrUpdate(run, 1, (_, n) => n + 1);
+}

@@ -1,0 +1,324 @@
+using System.Text.Json.Nodes;
+using Juxtherm.Core.Bench;
+using Juxtherm.Core.Bench.Judging;
+using Juxtherm.Core.Cutting;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Planning;
+using Juxtherm.Core.Tests.Bench;
+using Juxtherm.Core.Tests.Planning;
+using Outcome = Juxtherm.Core.Bench.Outcome;
+
+namespace Juxtherm.Core.Tests.Mistakes;
+
+/// <summary>Each of the trade's common mistakes, made on purpose.</summary>
+public class MistakeTests
+{
+    private static JsonObject Layer(string id, string vinyl, double x, double y, double w, double h) =>
+        new() { ["id"] = id, ["vinyl"] = vinyl, ["xMm"] = 100 + x, ["yMm"] = 140 + y, ["widthMm"] = w, ["heightMm"] = h };
+
+    private static JsonObject Layers(params JsonObject[] layers) => Jobs.With(j => j["layers"] = new JsonArray([.. layers]));
+
+    private static JsonObject On(JsonObject job, string place, string member, JsonNode value)
+    {
+        job[place]![member] = value;
+        return job;
+    }
+
+    private static Notice Says(JsonObject job, string code) => Assert.Single(Jobs.Plan(job).Plan.Notices, n => n.Code == code);
+
+    private static void Stops(JsonObject job, string code)
+    {
+        Assert.Equal(NoticeLevel.Stop, Says(job, code).Level);
+        Assert.Equal(Verdict.Stop, Jobs.Plan(job).Plan.Verdict);
+    }
+
+    private static CutRun Mats(params string[] vinyls)
+    {
+        var table = Shipped.Catalogue.Cutters["table"];
+        return new CutRun([.. vinyls.Select((v, i) => new CutMat(i + 1, v, v, v, null, 1, [0, 1], CutPreset.Of(Shipped.Catalogue.Vinyls[v], table), 200, 0, 60, MatStatus.Waiting, null, null, []))]);
+    }
+
+    private static Advice Judged(RunAtPress run, Outcome sign) => Assert.Single(JudgeTests.Judged(run, sign));
+
+    [Fact]
+    [Mistake(1, Caught.Plan, "The plan stops until the artwork is mirrored; the cutter's file is mirrored once, there.")]
+    public void Artwork_that_is_not_mirrored_is_a_stop()
+    {
+        var job = Jobs.Tee();
+        job["layers"]![0]!["mirrored"] = false;
+        Stops(job, "mirror");
+    }
+
+    [Fact]
+    [Mistake(2, Caught.Plan, "The cutting step says carrier down, and to look for the carrier, not for the shine.")]
+    public void Which_side_is_the_carrier_is_said_before_cutting()
+    {
+        Assert.Contains("carrier", Says(Jobs.Tee(), "carrier-side").Text, StringComparison.OrdinalIgnoreCase);
+        Assert.Contains(Jobs.Plan(Jobs.Tee()).Plan.Steps, s => s.Stage == WorkStage.Cut && s.Text.Contains("Carrier sheet down", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    [Mistake(3, Caught.Cut, "A mat of another vinyl is not taken in before its own preset was set and confirmed.")]
+    public void The_next_mat_wants_its_own_preset()
+    {
+        var second = Mats("smooth", "glitter").Load("smooth").Go().Finished(50).Unload(_ => (0, 0, 0));
+        Assert.Equal("cut-preset", Assert.Throws<CutRefusedException>(() => second.Load("smooth")).Code);
+        Assert.Equal(MatStatus.Loaded, second.Load("glitter").Current!.Status);
+    }
+
+    [Fact]
+    [Mistake(4, Caught.Cut, "The cutter says that it stopped and why; the same mat goes on from where it was, and what is whole stays whole.")]
+    public void A_cut_goes_on_after_the_computer_slept()
+    {
+        var stopped = Mats("smooth").Load("smooth").Go().Stopped("computer-slept", [0]);
+        Assert.Equal(("computer-slept", MatStatus.Stopped), (stopped.Current!.Trouble, stopped.Current.Status));
+        Assert.Equal(MatStatus.Cutting, stopped.Go().Current!.Status);
+    }
+
+    [Fact]
+    [Mistake(5, Caught.Plan, "A test cut is part of the cutting step, with what to change by what it shows.")]
+    public void A_test_cut_and_the_preset_are_asked_for()
+    {
+        Assert.Contains(Jobs.Plan(Jobs.Tee()).Plan.Steps, s => s.Stage == WorkStage.Cut && s.Text.Contains("test shape", StringComparison.Ordinal));
+        Assert.Contains("more force", Says(Jobs.Tee(), "test-cut").Text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    [Mistake(6, Caught.Cut, "The weeding step counts the centres that have to be picked out.")]
+    public void Letter_centres_are_counted_before_weeding()
+    {
+        var plan = Jobs.Plan(RunAtPress.Named("Boo")).Plan;
+        var job = Jobs.Read(RunAtPress.Named("Boo"));
+        var shape = Core.Artwork.LetterShapes.Set(job.Layer.Words! with { Text = "Boo" }).Shape!;
+        Assert.Equal(4, shape.Measures.Holes);
+        var drawn = Jobs.With(j => (j["layers"]![0]!["shape"], j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"]) = (shape.PathIn(shape.Bounds), shape.Bounds.WidthMm, shape.Bounds.HeightMm));
+        Assert.Contains(Jobs.Plan(drawn).Plan.Steps, s => s.Stage == WorkStage.Weed && s.Text.Contains("4 centres to pick out", StringComparison.Ordinal));
+        Assert.Contains(plan.Steps, s => s.Stage == WorkStage.Weed && s.Text.Contains("the centres of letters too", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    [Mistake(7, Caught.Cut, "The weeding step says how many pieces stay, and islands too small to stay down are pointed out with where they are.")]
+    public void Islands_that_are_easily_pulled_off_are_pointed_out()
+    {
+        var job = Jobs.With(j => (j["layers"]![0]!["shape"], j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"]) = ("M0 0H60V40H0ZM70 0H70.8V.8H70Z", 71, 40));
+        Assert.Equal(NoticeLevel.Caution, Says(job, "small-detail").Level);
+        Assert.Contains(Jobs.Plan(job).Plan.Steps, s => s.Stage == WorkStage.Weed && s.Text.Contains("2 pieces stay", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    [Mistake(8, Caught.Bench, "No piece is handed out before the preheat was seen to or left out knowingly; when something then does not stick, that is named first.")]
+    public void A_preheat_is_not_forgotten_and_left_out_it_is_remembered()
+    {
+        var run = new RunAtPress(Jobs.Tee());
+        foreach (var check in run.Script.Stations[0].Checks.Where(c => c.Id != Preparation.Preheat))
+            run.Say(BenchAction.Check, with: e => e with { Item = check.Id });
+        Assert.Null(run.FocusOrNone());
+        run.Say(BenchAction.Skip, with: e => e with { Item = Preparation.Preheat }).Until(StepKind.Inspect).See(Outcome.EdgesLifted);
+        Assert.Contains("not preheated", Judged(run, Outcome.EdgesLifted).Causes[0], StringComparison.Ordinal);
+    }
+
+    [Fact]
+    [Mistake(9, Caught.Plan, "Steam on is a stop.")]
+    [Mistake(9, Caught.Bench, "Steam off stands on the list that is ticked off before the first piece.")]
+    public void Steam_is_a_stop_and_is_asked_about_at_the_bench()
+    {
+        Stops(On(Jobs.Of("smooth", "tee", "cotton", "household-iron"), "tools", "steam", true), "steam-off");
+        Assert.Contains(new RunAtPress(Jobs.Of("smooth", "tee", "cotton", "household-iron")).Script.Stations[0].Checks, c => c.Id == Preparation.Steam);
+    }
+
+    [Fact]
+    [Mistake(10, Caught.Plan, "Waxed paper as a cover is a stop.")]
+    public void Waxed_paper_is_a_stop() => Stops(On(Jobs.Tee(), "tools", "cover", "waxed-paper"), "waxed-paper");
+
+    [Fact]
+    [Mistake(11, Caught.Bench, "With an iron each closing says: straight down, lean on it, do not slide.")]
+    public void An_iron_is_set_down_and_not_slid() =>
+        Assert.All(StationScript.Of(Jobs.Plan(Jobs.Of("smooth", "tee", "cotton", "household-iron")).Plan).Steps.Zip(StationScript.Of(Jobs.Plan(Jobs.Of("smooth", "tee", "cotton", "household-iron")).Plan).Steps.Skip(1)).Where(s => s.Second.Kind == StepKind.Hold),
+            s => Assert.Contains("do not slide", s.First.Text, StringComparison.Ordinal));
+
+    [Fact]
+    [Mistake(12, Caught.Plan, "Without a cover the plan warns, and a press over bare vinyl always lies under one.")]
+    public void Bare_vinyl_lies_under_a_cover()
+    {
+        Assert.Equal(NoticeLevel.Caution, Says(On(Jobs.Tee(), "tools", "cover", "none"), "cover-needed").Level);
+        Assert.Contains(Jobs.Plan(Jobs.Tee()).Plan.Steps, s => s.Kind == StepKind.Do && s.Text.Contains("PTFE sheet on the bare vinyl", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    [Mistake(13, Caught.Bench, "Each go of the plate is a step with its own time, and none is passed over.")]
+    [Mistake(13, Caught.Judged, "A go that was short, or was left out, is named as the cause, and the piece is pressed for what is missing.")]
+    public void Each_go_is_a_step_and_a_short_one_is_named()
+    {
+        var run = new RunAtPress(Jobs.With(j =>
+        {
+            j["blank"]!["widthMm"] = 480;
+            j["layers"] = new JsonArray(Layer("a", "smooth", -70, 0, 420, 340));
+        })).Prepare();
+        Assert.Equal(2, run.Script.Stations[0].Steps.Count(s => s.Kind == StepKind.Hold && s.PressOrder == run.Plan.BondingPress.Order));
+        run.ToTheBondingHold().Wait(3).Say(BenchAction.OpenedEarly).Until(StepKind.Inspect).See(Outcome.EdgesLifted);
+        var advice = Judged(run, Outcome.EdgesLifted);
+        Assert.Contains("3 s instead of", advice.Causes[0], StringComparison.Ordinal);
+        Assert.True(advice.Seconds >= 5);
+    }
+
+    [Fact]
+    [Mistake(14, Caught.Bench, "While it cools, peeling is only taken as done by somebody who says that it is done all the same.")]
+    [Mistake(14, Caught.Judged, "What then comes up with the carrier is laid back to cool, not pressed again.")]
+    public void A_cold_peel_is_waited_for()
+    {
+        var run = new RunAtPress(Jobs.Of("foil", "tee", "cotton", "swing-platen")).Prepare().Until(StepKind.Wait).Wait(2);
+        Assert.Equal("not-cool-yet", run.Refused(BenchAction.Done));
+        run.Say(BenchAction.Done, with: e => e with { Knowingly = true }).See(Outcome.OnCarrier);
+        var advice = Judged(run, Outcome.OnCarrier);
+        Assert.Equal((AdviceKind.LookAgain, null), (advice.Kind, advice.Seconds));
+        Assert.Contains("before it had cooled", advice.Causes[0], StringComparison.Ordinal);
+    }
+
+    [Fact]
+    [Mistake(15, Caught.Plan, "Vinyl that would lie on a neighbour's carrier is a stop; a carrier's edge on finished vinyl is said with how far to trim it.")]
+    public void Vinyl_on_a_carrier_is_a_stop()
+    {
+        var job = Layers(Layer("a", "smooth", 0, 0, 100, 100), Layer("b", "smooth", 40, 40, 50, 50));
+        job["choices"] = new JsonObject { ["layerMethod"] = "at-once" };
+        Stops(job, "carrier-overlap");
+        var beside = Layers(Layer("a", "foil", 0, 0, 80, 80), Layer("b", "smooth", 84, 0, 80, 80));
+        beside["choices"] = new JsonObject { ["layerMethod"] = "full" };
+        Assert.Contains(Jobs.Plan(beside).Plan.Notices, n => n is { Code: "carrier-overlap", Level: NoticeLevel.Caution });
+        Assert.Contains(Jobs.Plan(beside).Plan.Carriers, c => c.TrimToMm is not null);
+    }
+
+    [Fact]
+    [Mistake(16, Caught.Plan, "What is thick hangs off the plate; where it cannot, the plan says so and how to bed it.")]
+    public void Seams_and_collars_hang_off_the_plate()
+    {
+        var seam = Jobs.With(j =>
+        {
+            j["layers"] = new JsonArray(Layer("a", "smooth", 0, 0, 200, 150));
+            j["blank"]!["features"] = new JsonArray(new JsonObject { ["kind"] = "seam", ["xMm"] = 60, ["yMm"] = 200, ["widthMm"] = 300, ["heightMm"] = 5 });
+        });
+        Assert.Contains("seam", Says(seam, "seam-under-plate").Text, StringComparison.OrdinalIgnoreCase);
+        Assert.DoesNotContain(Jobs.Plan(Layers(Layer("a", "smooth", 0, 0, 200, 150))).Plan.Notices, n => n.Code is "seam-under-plate" or "collar-under-plate" && n.Level != NoticeLevel.Note);
+    }
+
+    [Fact]
+    [Mistake(17, Caught.Plan, "Glitter under another vinyl, or on glitter, is a stop with the changes that mend it.")]
+    public void Glitter_is_neither_under_nor_on_glitter()
+    {
+        Stops(Layers(Layer("low", "glitter", 0, 0, 200, 200), Layer("up", "smooth", 50, 50, 50, 50)), "underneath-not-allowed");
+        var both = Layers(Layer("low", "glitter", 0, 0, 200, 200), Layer("up", "glitter", 50, 50, 50, 50));
+        Stops(both, "glitter-on-glitter");
+        Assert.NotEmpty(Says(both, "glitter-on-glitter").Mends);
+    }
+
+    [Fact]
+    [Mistake(18, Caught.Plan, "Heat is added up layer by layer; what would have too much is said, with shorter ways.")]
+    [Mistake(18, Caught.Judged, "Wrinkles get no more heat, and a plate that stayed closed too long is named.")]
+    public void A_last_press_that_is_too_long_is_seen_before_and_after()
+    {
+        var job = Layers(Layer("low", "smooth", 0, 0, 200, 200), Layer("mid", "smooth", 20, 20, 100, 100), Layer("up", "smooth", 40, 40, 50, 50));
+        job["choices"] = new JsonObject { ["layerMethod"] = "full" };
+        Assert.Contains(Jobs.Plan(job).Plan.Notices, n => n.Code == "heat-budget" && n.Layers.Contains("low"));
+
+        var run = new RunAtPress(Jobs.Tee()).Prepare().Until(s => s is { Kind: StepKind.Do, Lays: true }).Say(BenchAction.Wire).Say(BenchAction.Done).Wait(75).Say(BenchAction.OpenedEarly).Say(BenchAction.Unwire).Until(StepKind.Inspect).See(Outcome.Wrinkled);
+        var advice = Judged(run, Outcome.Wrinkled);
+        Assert.Equal((AdviceKind.Accept, null), (advice.Kind, advice.Seconds));
+        Assert.Contains("stayed closed 75 s", advice.Causes[0], StringComparison.Ordinal);
+    }
+
+    [Fact]
+    [Mistake(19, Caught.Plan, "Felt gets the time that its lofty face wants, several times a tee's.")]
+    public void Felt_is_not_pressed_like_a_tee()
+    {
+        double Seconds(string form, string material) => Jobs.Plan(Jobs.Of("smooth", form, material, "swing-platen")).Plan.BondingPress.Seconds;
+        Assert.True(Seconds("pennant", "poly-felt") > 2 * Seconds("tee", "cotton"));
+    }
+
+    [Fact]
+    [Mistake(20, Caught.Plan, "A towel in a frame is warned of: its damp spoils the bond; wood is better.")]
+    public void A_damp_towel_under_a_canvas_is_warned_of() =>
+        Assert.Equal(NoticeLevel.Caution, Says(On(Jobs.Of("smooth", "stretched-canvas", "primed-canvas", "swing-platen"), "tools", "underlay", "towel"), "damp-underlay").Level);
+
+    [Fact]
+    [Mistake(21, Caught.Plan, "A frame in a clamshell is a stop.")]
+    public void A_frame_does_not_go_into_a_clamshell() => Stops(On(Jobs.Of("smooth", "stretched-canvas", "primed-canvas", "clamshell-platen"), "tools", "underlay", "board"), "clamshell-frame");
+
+    [Fact]
+    [Mistake(22, Caught.Plan, "Puff is laid last and heated once; anything over it is a stop.")]
+    [Mistake(22, Caught.Judged, "A second heat is refused for all but letters that stayed flat, and a third always.")]
+    public void Puff_is_heated_once()
+    {
+        Stops(Layers(Layer("low", "puff", 0, 0, 100, 100), Layer("up", "smooth", 30, 30, 40, 40)), "puff-covered");
+        var run = new RunAtPress(Jobs.Of("puff", "tee", "cotton", "swing-platen")).Prepare().Until(StepKind.Inspect).See(Outcome.EdgesLifted);
+        var refused = Judged(run, Outcome.EdgesLifted);
+        Assert.Empty(refused.Steps);
+        Assert.StartsWith("Do not press it again", refused.Text, StringComparison.Ordinal);
+        var rescue = Judged(run, Outcome.PuffFlat);
+        Assert.InRange(rescue.Seconds!.Value, 2, 5);
+        run.See(Outcome.PuffFlat).Say(BenchAction.Rescue, with: e => e with { Steps = rescue.Steps }).Until(StepKind.Inspect).See(Outcome.PuffFlat);
+        Assert.Empty(Judged(run, Outcome.PuffFlat).Steps);
+    }
+
+    [Fact]
+    [Mistake(23, Caught.Plan, "A press whose pressure cannot be set does not press puff.")]
+    [Mistake(23, Caught.Bench, "Even pressure is tried with paper strips before the first piece.")]
+    public void Pressure_under_puff_is_even()
+    {
+        Assert.Equal(Verdict.Stop, Jobs.Plan(Jobs.Of("puff", "tee", "cotton", "auto-platen")).Plan.Verdict);
+        Assert.Contains(new RunAtPress(Jobs.Of("puff", "tee", "cotton", "swing-platen")).Script.Stations[0].Checks, c => c.Id == Preparation.Pressure && c.Text.Contains("strip of paper", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    [Mistake(24, Caught.Plan, "How much the lower layer shrinks is said, and whether the upper one is placed piece by piece.")]
+    public void Shrinkage_is_said_and_laid_for() =>
+        Assert.Contains("mm", Says(Layers(Layer("low", "smooth", 0, 0, 240, 200), Layer("up", "smooth", 10, 10, 200, 160)), "shrinkage").Text, StringComparison.Ordinal);
+
+    [Fact]
+    [Mistake(25, Caught.Plan, "Too low for the size, or too close under the collar, is said with where it should lie.")]
+    public void A_print_too_low_or_too_high_is_said()
+    {
+        JsonObject Small(double y) => Jobs.With(j =>
+        {
+            j["blank"]!["size"] = "toddler";
+            j["layers"] = new JsonArray(new JsonObject { ["id"] = "a", ["vinyl"] = "smooth", ["xMm"] = 60, ["yMm"] = y, ["widthMm"] = 120, ["heightMm"] = 100 });
+        });
+        Assert.Equal(NoticeLevel.Caution, Says(Small(120), "placement-low").Level);
+        Assert.Contains(Jobs.Plan(Small(48)).Plan.Notices, n => n.Code == "placement-collar");
+    }
+
+    [Fact]
+    [Mistake(26, Caught.Plan, "Metal under the plate is said, and no placement of the plate lies over it.")]
+    public void Metal_does_not_come_under_the_plate() => Assert.Contains(Jobs.Plan(Jobs.With(j =>
+    {
+        j["layers"] = new JsonArray(Layer("a", "smooth", 0, 0, 200, 150));
+        j["blank"]!["features"] = new JsonArray(new JsonObject { ["kind"] = "metal", ["xMm"] = 200, ["yMm"] = 200, ["widthMm"] = 10, ["heightMm"] = 10 });
+    })).Plan.Notices, n => n.Code == "metal-under-heat");
+
+    [Fact]
+    [Mistake(27, Caught.Plan, "What is larger than the plate is pressed in goes that are drawn; what is larger than the cutter is split where it joins best.")]
+    public void What_is_too_large_is_parted()
+    {
+        var large = Jobs.With(j => (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"], j["blank"]!["widthMm"]) = (420, 340, 480));
+        Assert.Equal(NoticeLevel.Caution, Says(large, "needs-sections").Level);
+        Assert.Contains(Jobs.Plan(large).Plan.Notices, n => n.Code == "too-wide-for-cutter");
+    }
+
+    [Fact]
+    [Mistake(28, Caught.Plan, "The first wash is held back for 24 hours.")]
+    public void The_first_wash_waits() => Assert.Contains("24 h", Says(Jobs.Tee(), "wash-24h").Text, StringComparison.Ordinal);
+
+    [Fact]
+    [Mistake(29, Caught.Plan, "A mug is washed by hand, and the care step says so.")]
+    public void A_mug_is_washed_by_hand() => Assert.Contains("dishwasher", Assert.Single(Jobs.Plan(Jobs.Of("smooth", "mug", "ceramic", "mug-press")).Plan.Steps, s => s.Stage == WorkStage.Care).Text, StringComparison.Ordinal);
+
+    [Fact]
+    [Mistake(30, Caught.Plan, "Fine edges get a few seconds more of their own.")]
+    [Mistake(30, Caught.Judged, "An edge that lifts is pressed once more by itself, for as long as it needs and the vinyl takes.")]
+    public void Edges_get_their_time()
+    {
+        Assert.Equal(NoticeLevel.Note, Says(Jobs.With(j => j["layers"]![0]!["intricate"] = true), "edge-time").Level);
+        var run = new RunAtPress(Jobs.Tee()).Prepare().Until(StepKind.Inspect).See(Outcome.EdgesLifted);
+        var advice = Judged(run, Outcome.EdgesLifted);
+        Assert.Equal(AdviceKind.PressEdge, advice.Kind);
+        Assert.All(advice.Rooms, r => Assert.True(r.After <= r.Most));
+    }
+}

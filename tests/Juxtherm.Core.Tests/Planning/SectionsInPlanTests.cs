@@ -1,0 +1,172 @@
+using System.Text.Json.Nodes;
+using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Placement;
+using Juxtherm.Core.Planning;
+using Juxtherm.Core.Reading;
+using NetTopologySuite.Geometries;
+using Ground = NetTopologySuite.Geometries.Geometry;
+
+namespace Juxtherm.Core.Tests.Planning;
+
+/// <summary>Placements of the plate in whole plans: the worked examples, what overlaps cost, foam, frames, and the words to lay them by.</summary>
+public class SectionsInPlanTests
+{
+    private static (Job Job, Plan Plan) Example(string begins)
+    {
+        var job = JobReader.Read(Shipped.Example(begins), Shipped.Catalogue, new Problems())!;
+        return (job, new Planner(Shipped.Catalogue).Plan(job, UnitSystem.Metric).Plan);
+    }
+
+    private static Polygon PolygonOf(IEnumerable<Spot> ring)
+    {
+        var corners = ring.Select(p => new Coordinate(p.X, p.Y)).ToList();
+        return new Polygon(new LinearRing([.. corners, corners[0].Copy()]));
+    }
+
+    private static Polygon PlateOf(PlateSection s, double insideMm)
+    {
+        var (cx, cy, angle) = (s.XMm + s.WidthMm / 2, s.YMm + s.HeightMm / 2, s.SlantDegrees * Math.PI / 180);
+        Spot At(double u, double v) => new(cx + u * Math.Cos(angle) - v * Math.Sin(angle), cy + u * Math.Sin(angle) + v * Math.Cos(angle));
+        var (w, h) = (s.WidthMm / 2 - insideMm, s.HeightMm / 2 - insideMm);
+        return PolygonOf([At(-w, -h), At(w, -h), At(w, h), At(-w, h)]);
+    }
+
+    /// <summary>Vinyl that no placement covers, mm², by a geometry library rather than by squares.</summary>
+    private static double LeftOut(Job job, PlannedPress press, double insideMm, params Polygon[] cutAway)
+    {
+        Ground Vinyl(JobLayer l)
+        {
+            var rings = l.Shape!.PathIn(l.Box!.Value).Split('Z', StringSplitOptions.RemoveEmptyEntries).Select(r =>
+            {
+                var figures = r.Trim('M').Replace('L', ' ').Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(t => double.Parse(t, System.Globalization.CultureInfo.InvariantCulture)).ToList();
+                return (Ground)PolygonOf(figures.Chunk(2).Select(p => new Spot(p[0], p[1])));
+            });
+            // Even-odd: what is enclosed twice is a hole.
+            return rings.Aggregate((a, b) => a.SymmetricDifference(b));
+        }
+
+        var vinyl = job.Layers.Where(l => press.Layers.Contains(l.Id)).Select(Vinyl).Aggregate((a, b) => a.Union(b));
+        return press.Sections.Select(s => (Ground)PlateOf(s, insideMm)).Concat(cutAway).Aggregate(vinyl, (left, part) => left.Difference(part)).Area;
+    }
+
+    [Fact]
+    public void A_constellation_across_the_yoke_lies_under_a_large_plate_at_once()
+    {
+        var (job, plan) = Example("10-");
+        Assert.All(plan.Presses, p => Assert.Single(p.Sections));
+        var section = plan.BondingPress.Sections[0];
+        Assert.True(section.QuarterTurn);
+        Assert.Contains("on the middle line", section.LayBy, StringComparison.Ordinal);
+        Assert.Contains("turned a quarter", section.LayBy, StringComparison.Ordinal);
+        Assert.Equal(0, LeftOut(job, plan.BondingPress, 15), 0.01);
+    }
+
+    [Fact]
+    public void An_arched_word_takes_three_goes_of_a_handheld_press()
+    {
+        var (job, plan) = Example("11-");
+        Assert.Equal(3, plan.BondingPress.Sections.Count);
+        Assert.Equal(0, LeftOut(job, plan.BondingPress, 15), 0.01);
+        Assert.All(plan.BondingPress.Sections, s => Assert.Empty(s.Under));
+        Assert.Contains("Fewer would leave something out", plan.Notices.Single(n => n.Code == "needs-sections").Text, StringComparison.Ordinal);
+        var steps = plan.Steps.Where(s => s.PressOrder == plan.BondingPress.Order).ToList();
+        Assert.Equal(3, steps.Count(s => s.Kind == StepKind.Hold));
+        Assert.Contains(steps, s => s.Text.Contains("Go 2 of 3", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void A_constellation_across_a_zip_is_pressed_either_side_of_it()
+    {
+        var (job, plan) = Example("12-");
+        var zip = job.Blank.Faces[Face.Front].Features.Single(f => f.Kind == FeatureKind.Zip).Box;
+        var band = PolygonOf(Shapes.Rectangle(zip.XMm - 5, zip.YMm - 5, zip.WidthMm + 10, zip.HeightMm + 10));
+        Assert.Equal(2, plan.BondingPress.Sections.Count);
+        Assert.Equal(0, LeftOut(job, plan.BondingPress, 5, band), 0.01);
+        Assert.All(plan.BondingPress.Sections, s => Assert.True(PlateOf(s, 0).Intersection(PolygonOf(Shapes.Rectangle(zip.XMm, zip.YMm, zip.WidthMm, zip.HeightMm))).Area < 1));
+        // Cut along the zip, the caution is gone and the two goes stay.
+        var crossing = plan.Notices.Single(n => n.Code == "zip-crossing");
+        Assert.Contains(plan.Notices, n => n.Code == "edge-time");
+        var cut = Edits.Applied(JsonNode.Parse(Shipped.Example("12-"))!.AsObject(), Assert.Single(crossing.Mends).Edits);
+        var after = Jobs.Plan(cut).Plan;
+        Assert.DoesNotContain(after.Notices, n => n.Code == "zip-crossing");
+        Assert.Equal(2, after.BondingPress.Sections.Count);
+    }
+
+    private static JsonObject Placed(double x, double y, double w, double h, Action<JsonObject>? more = null) => Jobs.With(j =>
+    {
+        foreach (var (name, value) in new[] { ("xMm", x), ("yMm", y), ("widthMm", w), ("heightMm", h) })
+            j["layers"]![0]![name] = value;
+        more?.Invoke(j);
+    });
+
+    [Fact]
+    public void Where_goes_overlap_the_heat_counts_twice()
+    {
+        // 380 mm under a plate that presses 350 in full: two goes that overlap widely.
+        var once = Jobs.Plan(Placed(40, 150, 300, 120)).Plan;
+        var twice = Jobs.Plan(Placed(25, 150, 380, 120)).Plan;
+        Assert.Equal(2, twice.BondingPress.Sections.Count);
+        Assert.Equal(once.Budgets[0].Total * 2, twice.Budgets[0].Total, 0.05);
+        Assert.All(twice.Budgets[0].Shares, s => Assert.Equal(2, s.Times));
+        Assert.Contains("heated twice", twice.Notices.Single(n => n.Code == "needs-sections").Text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_lies_on_metal_alone_is_a_stop_and_the_plan_still_shows_what_it_can()
+    {
+        var plan = Jobs.Plan(Placed(200, 200, 10, 10, j => j["blank"]!["features"] = new JsonArray(new JsonObject { ["kind"] = "metal", ["xMm"] = 150, ["yMm"] = 150, ["widthMm"] = 110, ["heightMm"] = 110 }))).Plan;
+        Assert.Equal(Verdict.Stop, plan.Verdict);
+        Assert.Contains("200 mm from the left", plan.Notices.Single(n => n.Code == "not-covered").Text, StringComparison.Ordinal);
+        Assert.Empty(plan.BondingPress.Sections);
+        Assert.Contains(plan.Steps, s => s.Kind == StepKind.Hold && s.PressOrder == plan.BondingPress.Order);
+    }
+
+    [Fact]
+    public void Foam_is_never_pressed_in_two_goes()
+    {
+        var plan = Jobs.Plan(Placed(25, 150, 380, 120, j => j["layers"]![0]!["vinyl"] = "puff")).Plan;
+        Assert.Equal(NoticeLevel.Stop, plan.Notices.Single(n => n.Code == "puff-sections").Level);
+        Assert.DoesNotContain(Jobs.Plan(Placed(40, 150, 300, 120, j => j["layers"]![0]!["vinyl"] = "puff")).Plan.Notices, n => n.Code == "puff-sections");
+    }
+
+    [Fact]
+    public void The_other_faces_collar_counts_too()
+    {
+        // High on the back, over the front's neckline.
+        var plan = Jobs.Plan(Placed(120, 35, 190, 60, j => j["blank"]!["face"] = "back")).Plan;
+        var notice = plan.Notices.Single(n => n.Code == "collar-under-plate");
+        Assert.Equal(NoticeLevel.Caution, notice.Level);
+        Assert.Contains(plan.BondingPress.Sections[0].Under, u => u.EndsWith("of the other side", StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData("mug", "ceramic", "mug-press")]
+    [InlineData("cap", "denim", "cap-press")]
+    [InlineData("mug", "ceramic", "heat-gun")]
+    public void Curved_and_domed_things_have_one_place_for_the_press(string form, string material, string source)
+    {
+        var job = Jobs.Of("smooth", form, material, source);
+        (job["layers"]![0]!["widthMm"], job["layers"]![0]!["heightMm"], job["layers"]![0]!["xMm"], job["layers"]![0]!["yMm"]) = (80, 40, 10, 10);
+        Assert.All(Jobs.Plan(job).Plan.Presses, p => Assert.Single(p.Sections));
+    }
+
+    [Theory]
+    [InlineData("smooth", "mug", "glass", "mug-press", "slowly and evenly")]
+    [InlineData("smooth", "mug", "ceramic", "heat-gun", "gloved hand")]
+    [InlineData("smooth", "mug", "ceramic", "heat-gun", "Keep the gun moving")]
+    [InlineData("smooth", "mug", "ceramic", "mug-press", "slit between words")]
+    [InlineData("smooth", "cap", "denim", "cap-press", "sweatband folded out")]
+    [InlineData("low-temp", "key-fob", "leather-veg", "swing-platen", "under the plate's corners")]
+    [InlineData("smooth", "coaster", "slate", "swing-platen", "heat-resistant tape")]
+    [InlineData("smooth", "tee", "cotton", "hand-iron", "do not slide")]
+    public void Hard_and_curved_things_have_their_own_words(string vinyl, string form, string material, string source, string words) =>
+        Assert.Contains(Jobs.Plan(Jobs.Of(vinyl, form, material, source)).Plan.Steps, s => s.Text.Contains(words, StringComparison.Ordinal));
+
+    [Theory]
+    [InlineData("tee", "cotton", "swing-platen", "under the plate's corners")]
+    [InlineData("mug", "ceramic", "mug-press", "slowly and evenly")]
+    [InlineData("tee", "cotton", "swing-platen", "Keep the gun moving")]
+    public void And_others_are_spared_them(string form, string material, string source, string words) =>
+        Assert.DoesNotContain(Jobs.Plan(Jobs.Of("smooth", form, material, source)).Plan.Steps, s => s.Text.Contains(words, StringComparison.Ordinal));
+}

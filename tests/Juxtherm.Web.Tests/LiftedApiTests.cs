@@ -1,0 +1,55 @@
+using System.Net;
+using System.Text.Json.Nodes;
+
+namespace Juxtherm.Web.Tests;
+
+/// <summary>What needs no run: something lifted, and test patches.</summary>
+public sealed class LiftedApiTests : Api
+{
+    private static JsonObject Found(string? vinyl = "smooth", string material = "cotton", string glue = "clean") =>
+        new() { ["form"] = "tee", ["material"] = material, ["vinyl"] = vinyl, ["heatSource"] = "swing-platen", ["glue"] = glue };
+
+    [Fact]
+    public async Task Something_lifted_is_answered_in_the_readers_units_and_nothing_is_kept()
+    {
+        var metric = await Post("/api/lifted", Found());
+        var us = await Post("/api/lifted?units=us", Found());
+        Assert.Equal((double)metric["celsius"]!, (double)us["celsius"]!);
+        Assert.Contains("°C", (string)metric["headline"]!, StringComparison.Ordinal);
+        Assert.Contains("°F", (string)us["headline"]!, StringComparison.Ordinal);
+        Assert.True((bool)(await Post("/api/lifted", Found(null)))["guessed"]!);
+        Assert.Equal("lost", (string)(await Post("/api/lifted", Found(glue: "linty")))["kind"]!);
+        Assert.Equal(0, await Kept());
+    }
+
+    [Theory]
+    [InlineData("material", "cottn", "cotton")]
+    [InlineData("vinyl", "smoth", "smooth")]
+    [InlineData("heatSource", "swing-plate", "swing-platen")]
+    public async Task What_is_not_known_is_refused_with_what_is(string member, string said, string known)
+    {
+        var ask = Found();
+        ask[member] = said;
+        var (status, problem) = await Send(HttpMethod.Post, "/api/lifted", ask);
+        Assert.Equal(HttpStatusCode.BadRequest, status);
+        Assert.Contains(known, problem!.ToJsonString(), StringComparison.Ordinal);
+        ask = Found();
+        ask["glue"] = "sticky";
+        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, "/api/lifted", ask)).Status);
+    }
+
+    [Fact]
+    public async Task Patches_are_asked_for_where_they_tell_something()
+    {
+        var job = Tee();
+        Assert.True((bool)(await Post("/api/plans/patches", job))["sure"]!);
+        job["tools"]!["heatSource"] = "household-iron";
+        var first = await Post("/api/plans/patches", job);
+        Assert.False((bool)first["sure"]!);
+        job["patches"] = new JsonArray(new JsonObject { ["celsius"] = (double)first["next"]!["celsius"]!, ["seconds"] = (double)first["next"]!["seconds"]!, ["outcome"] = "lifts" });
+        Assert.True((double)(await Post("/api/plans/patches", job))["leftShare"]! < 1);
+        Assert.Contains("your test patches", (await Post("/api/plans/preview", job)).ToJsonString(), StringComparison.Ordinal);
+        job["patches"]![0]!["outcome"] = "maybe";
+        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, "/api/plans/patches", job)).Status);
+    }
+}

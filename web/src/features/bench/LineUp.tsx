@@ -1,0 +1,53 @@
+import type { Run } from '../../api/client';
+import type { ServerClock } from '../../ui/countdown';
+import { type Piece, type Station, sizeWord, whose } from './useRun';
+
+/** Whose piece it is, large enough to be read across the room. */
+export function Whose({ piece, of }: { piece: Piece; of: number }) {
+  const alone = of === 1 && !piece.name;
+  if (alone) return null;
+  return (
+    <p className="flex flex-wrap items-center gap-x-6 gap-y-1 mt-4" data-testid="whose">
+      <strong className="text-[3.4rem] md:text-[4.4rem] leading-none font-bold">{whose(piece)}</strong>
+      {piece.size && <span className="text-[2.2rem] leading-none font-semibold">{sizeWord(piece.size)}</span>}
+      {piece.colour && (
+        <span className="flex items-center gap-3 text-[1.7rem] leading-none">
+          <svg aria-hidden="true" width="40" height="40">
+            <rect width="40" height="40" fill={piece.colour} stroke="currentColor" strokeWidth="2" />
+          </svg>
+          {piece.colourWord}
+        </span>
+      )}
+      <span className="text-[1.25rem] text-quiet">
+        {piece.insteadOf ? `instead of piece ${piece.insteadOf}` : `${piece.number} of ${of}`}
+      </span>
+    </p>
+  );
+}
+
+/** What else this press has out, and who comes next. */
+export function LineUp({ run, station, clock, now }: { run: Run; station: Station; clock: ServerClock; now: number }) {
+  const pieceOf = (n: number) => run.pieces[n - 1];
+  const next = run.nextPiece ? pieceOf(run.nextPiece) : undefined;
+  if (station.others.length === 0 && !next) return null;
+  return (
+    <ul className="flex flex-wrap gap-x-7 gap-y-1 text-[1.15rem]" data-testid="line-up">
+      {station.others.map((o) => (
+        <li key={o.piece} className="tabular-nums">
+          <span className="text-quiet">
+            {o.dueUtc ? 'cooling' : o.step.stage === 'peel' ? 'to be peeled' : 'put down'}:{' '}
+          </span>
+          <strong>{whose(pieceOf(o.piece))}</strong>
+          {o.dueUtc && ` ${Math.ceil(clock.secondsLeft(o.dueUtc, now))} s`}
+        </li>
+      ))}
+      {next && (
+        <li>
+          <span className="text-quiet">next in line: </span>
+          <strong>{whose(next)}</strong>
+          {next.size && ` ${sizeWord(next.size)}`}
+        </li>
+      )}
+    </ul>
+  );
+}

@@ -1,0 +1,86 @@
+import { useState } from 'react';
+import type { Outcome } from '../../api/client';
+import { BigKey } from './BigKey';
+import { Signs } from './Look';
+import type { Command } from './useRun';
+
+/** Something is off: what is seen, or a word about it. */
+export function Off({
+  canSee,
+  lastHold,
+  onSee,
+  onSay,
+  onClose,
+}: {
+  canSee: boolean;
+  lastHold: number | null;
+  onSee: (sign: Outcome) => void;
+  onSay: (command: Command) => void;
+  onClose: () => void;
+}) {
+  const [said, setSaid] = useState('');
+  const [closed, setClosed] = useState('');
+  const seconds = Number(closed.replace(',', '.'));
+  return (
+    <div data-testid="off">
+      <h1 className="text-[2.4rem] font-bold leading-[1.15]">What is off?</h1>
+      {canSee ? (
+        <div className="mt-4">
+          <Signs onSee={onSee} />
+        </div>
+      ) : (
+        <p className="text-[1.2rem] text-quiet mt-2">
+          Nothing can be seen on the piece just now. A word is kept with the run.
+        </p>
+      )}
+      <form
+        className="flex flex-wrap gap-4 items-end mt-5"
+        onSubmit={(e) => {
+          e.preventDefault();
+          onSay({ action: 'something-off', note: said });
+          onClose();
+        }}
+      >
+        <label className="grow max-w-[44rem]">
+          <span className="block mb-1 text-[1.1rem]">{canSee ? 'Or in your own words' : 'In your own words'}</span>
+          <textarea
+            rows={2}
+            maxLength={500}
+            className="textarea w-full bg-sheet text-[1.1rem]"
+            value={said}
+            onChange={(e) => setSaid(e.target.value)}
+          />
+        </label>
+        <BigKey strong disabled={said.trim() === ''} submit>
+          Keep it
+        </BigKey>
+        <BigKey onClick={onClose}>Esc — never mind</BigKey>
+      </form>
+      {lastHold !== null && (
+        <form
+          className="flex flex-wrap gap-4 items-end mt-5"
+          onSubmit={(e) => {
+            e.preventDefault();
+            onSay({ action: 'hold-was', seconds });
+            onClose();
+          }}
+        >
+          <label>
+            <span className="block mb-1 text-[1.1rem]">
+              The plate was closed longer or shorter than the {lastHold} s noted
+            </span>
+            <input
+              inputMode="decimal"
+              className="input bg-sheet border-quiet text-[1.3rem] h-[4.4rem] w-[9rem] tabular-nums"
+              value={closed}
+              onChange={(e) => setClosed(e.target.value)}
+            />
+          </label>
+          <BigKey submit disabled={closed.trim() === '' || !(seconds >= 0 && seconds <= 3600)}>
+            So many seconds
+          </BigKey>
+        </form>
+      )}
+    </div>
+  );
+}
