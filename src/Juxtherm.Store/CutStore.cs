@@ -109,6 +109,16 @@ public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimePr
             await UseAsync(db, row, now, cancel);
     }
 
+    /// <summary>Lots of the vinyl that was cut for a job, in order.</summary>
+    internal static Task<List<string>> LotsForJobAsync(WorkshopContext db, Guid jobId, CancellationToken cancel) =>
+        (from cut in db.Cuts
+         where cut.JobId == jobId
+         join move in db.StockMoves on cut.Id equals move.CutId
+         join stock in db.Stock on move.StockId equals stock.Id
+         where stock.Lot != ""
+         orderby stock.Lot
+         select stock.Lot).Distinct().ToListAsync(cancel);
+
     private static async Task UseAsync(WorkshopContext db, CutRow row, DateTimeOffset now, CancellationToken cancel)
     {
         if (row.Status is Used or GivenUp)

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Juxtherm.Store.Keeping;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
@@ -12,7 +13,9 @@ public sealed class DataFolderException(string message, Exception? inner = null)
 /// <summary>A folder with one workshop's data: held by one process at a time, backed up before each migration.</summary>
 public sealed class DataFolder : IDisposable
 {
-    private const string DatabaseName = "workshop.db";
+    /// <summary>Name of the database file in a data folder.</summary>
+    public const string DatabaseName = "workshop.db";
+
     private const string LockName = "in-use.lock";
     private const string SeenName = "last-seen";
     private readonly FileStream _lock;
@@ -77,6 +80,32 @@ public sealed class DataFolder : IDisposable
         }
     }
 
+    /// <summary>Puts another database in the place of this one, after keeping a backup; brings it up to date.</summary>
+    /// <param name="path">The database to take; it is checked before anything is touched.</param>
+    /// <param name="why">Names the backup that is kept.</param>
+    /// <param name="now">Names it too, UTC.</param>
+    /// <returns>The backup that was kept.</returns>
+    /// <exception cref="KeepingException">It cannot be taken; nothing was changed.</exception>
+    public Backup Replace(string path, string why, DateTimeOffset now)
+    {
+        lock (_one)
+        {
+            Backups.Check(path);
+            var kept = Backups.Make(Path, why, now);
+            SqliteConnection.ClearAllPools();
+            using (var source = new SqliteConnection($"Data Source={path};Mode=ReadOnly;Pooling=False"))
+            using (var target = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = DatabasePath, DefaultTimeout = 10, Pooling = false }.ToString()))
+            {
+                source.Open();
+                target.Open();
+                source.BackupDatabase(target);
+            }
+
+            Migrate(now);
+            return kept;
+        }
+    }
+
     /// <summary>Lets go of the folder.</summary>
     public void Dispose()
     {
@@ -116,7 +145,7 @@ public sealed class DataFolder : IDisposable
                 if (foreign is not null)
                     throw new DataFolderException($"The data in {Path} was written by a newer Juxtherm (it has {foreign}). Use that one, or another folder with --data. Nothing was changed.");
                 if (context.Database.GetPendingMigrations().Any())
-                    BackUp(now);
+                    Backups.Make(Path, Backups.BeforeMigration, now);
             }
 
             context.Database.Migrate();
@@ -126,16 +155,5 @@ public sealed class DataFolder : IDisposable
         {
             throw new DataFolderException($"The database in {Path} cannot be read: {e.Message} Nothing was changed; move the file away or restore one of its backups.", e);
         }
-    }
-
-    private void BackUp(DateTimeOffset now)
-    {
-        var folder = Directory.CreateDirectory(System.IO.Path.Combine(Path, "backups"));
-        var name = now.ToString("yyyyMMdd-HHmmss", CultureInfo.InvariantCulture);
-        using var from = new SqliteConnection($"Data Source={DatabasePath}");
-        using var to = new SqliteConnection($"Data Source={System.IO.Path.Combine(folder.FullName, $"before-migration-{name}.db")};Pooling=False");
-        from.Open();
-        to.Open();
-        from.BackupDatabase(to);
     }
 }

@@ -27,11 +27,15 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
     }
 
     /// <summary>Keeps a new job.</summary>
-    public async Task<JobRow> AddAsync(string title, string json, CancellationToken cancel)
+    /// <param name="title">What the crafter calls it.</param>
+    /// <param name="json">The job file's text.</param>
+    /// <param name="cancel">Gives up.</param>
+    /// <param name="example">It is a worked example.</param>
+    public async Task<JobRow> AddAsync(string title, string json, CancellationToken cancel, bool example = false)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
         var now = clock.GetUtcNow();
-        var row = new JobRow { Id = Guid.CreateVersion7(now), Title = title, Json = json, Version = 1, CreatedUtc = now, UpdatedUtc = now };
+        var row = new JobRow { Id = Guid.CreateVersion7(now), Title = title, Json = json, Version = 1, CreatedUtc = now, UpdatedUtc = now, Example = example };
         db.Add(row);
         await db.SaveChangesAsync(cancel);
         return row;

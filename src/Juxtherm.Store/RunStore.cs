@@ -56,6 +56,13 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
         return await db.Runs.AsNoTracking().Include(r => r.Stations.OrderBy(s => s.Number)).Where(r => r.Status == "running").OrderByDescending(r => r.StartedUtc).Take(20).ToListAsync(cancel);
     }
 
+    /// <summary>All runs still under way, by their ids.</summary>
+    public async Task<IReadOnlyList<Guid>> IdsUnderWayAsync(CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.Runs.Where(r => r.Status == "running").OrderByDescending(r => r.StartedUtc).Select(r => r.Id).ToListAsync(cancel);
+    }
+
     /// <summary>
     /// Keeps an event, the run's new status, a press that joins with it, and where pieces came to their end their logbook entries: all of it or nothing.
     /// </summary>
@@ -69,7 +76,14 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
             return false;
         (run.Sequence, run.Status) = (said.Sequence, status);
         db.Add(said);
-        db.AddRange(entries);
+        if (entries.Count > 0)
+        {
+            var lots = string.Join(',', await CutStore.LotsForJobAsync(db, run.JobId, cancel));
+            foreach (var entry in entries)
+                (entry.Lots, entry.Example) = (lots, run.Example);
+            db.AddRange(entries);
+        }
+
         if (joins is not null)
             db.Add(joins);
         try
@@ -85,21 +99,5 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
         {
             return false;
         }
-    }
-}
-
-/// <summary>Reads the logbook.</summary>
-/// <param name="contexts">Reaches the database.</param>
-public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
-{
-    /// <summary>Entries, newest first.</summary>
-    /// <param name="skip">How many to pass over.</param>
-    /// <param name="take">How many at most.</param>
-    /// <param name="cancel">Stops it.</param>
-    public async Task<(IReadOnlyList<LogRow> Entries, int Total)> ListAsync(int skip, int take, CancellationToken cancel)
-    {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        var entries = await db.Log.AsNoTracking().OrderByDescending(e => e.AtUtc).ThenByDescending(e => e.Id).Skip(skip).Take(take).ToListAsync(cancel);
-        return (entries, await db.Log.CountAsync(cancel));
     }
 }

@@ -20,6 +20,14 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
 
     public DbSet<LogRow> Log => Set<LogRow>();
 
+    public DbSet<LogWashRow> LogWashes => Set<LogWashRow>();
+
+    public DbSet<LogPhotoRow> LogPhotos => Set<LogPhotoRow>();
+
+    public DbSet<PlateReadingRow> PlateReadings => Set<PlateReadingRow>();
+
+    public DbSet<LearnedOffRow> LearnedOff => Set<LearnedOffRow>();
+
     public DbSet<ShelfRow> Shelf => Set<ShelfRow>();
 
     public DbSet<StockRow> Stock => Set<StockRow>();
@@ -93,8 +101,15 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
         {
             entry.HasOne<RunRow>().WithMany().HasForeignKey(e => e.RunId).OnDelete(DeleteBehavior.Restrict);
             entry.HasIndex(e => e.AtUtc);
+            entry.HasIndex(e => e.Key).IsUnique();
             entry.HasIndex(e => new { e.RunId, e.Piece }).IsUnique();
+            // What lies on the picture of how much room, and what is learned from, is asked for by vinyl, blank and press.
+            entry.HasIndex(e => new { e.Vinyl, e.Material, e.HeatSource, e.AtUtc });
+            entry.HasMany(e => e.Washes).WithOne().HasForeignKey(w => w.LogId).OnDelete(DeleteBehavior.Cascade);
+            entry.HasMany(e => e.Photos).WithOne().HasForeignKey(p => p.LogId).OnDelete(DeleteBehavior.Cascade);
         });
+        modelBuilder.Entity<PlateReadingRow>(reading => reading.HasIndex(r => new { r.HeatSource, r.AtUtc }));
+        modelBuilder.Entity<LearnedOffRow>(off => off.HasKey(o => o.Key));
     }
 
     private sealed class UtcTicks() : ValueConverter<DateTimeOffset, long>(time => time.UtcTicks, ticks => new DateTimeOffset(ticks, TimeSpan.Zero));

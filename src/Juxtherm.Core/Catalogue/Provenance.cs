@@ -17,6 +17,9 @@ public enum ProvenanceKind
 
     /// <summary>The workshop's owner set or measured it.</summary>
     Owner,
+
+    /// <summary>This workshop's own logbook taught it.</summary>
+    Logbook,
 }
 
 /// <summary>Where a figure comes from.</summary>

@@ -39,6 +39,24 @@ public sealed record LogEntry(
     /// <summary>The plate as it closed, °C, where it was measured.</summary>
     public double? PlateCelsius { get; init; }
 
+    /// <summary>Its name wherever it is taken.</summary>
+    public Guid Key { get; init; } = Guid.NewGuid();
+
+    /// <summary>Lots of its vinyl.</summary>
+    public IReadOnlyList<string> Lots { get; init; } = [];
+
+    /// <summary>How it looked after washing.</summary>
+    public IReadOnlyList<Learning.Wash> Washes { get; init; } = [];
+
+    /// <summary>It came of a worked example.</summary>
+    public bool Example { get; init; }
+
+    /// <summary>Somebody said that it should not count.</summary>
+    public bool Struck { get; init; }
+
+    /// <summary>The heat that it had by the catalogue; null where it tells nothing of one vinyl.</summary>
+    public Learning.HeatHad? Heat { get; init; }
+
     /// <summary>The entry for a piece of a run that is finished or lost.</summary>
     /// <param name="job">The frozen job.</param>
     /// <param name="plan">The frozen plan of its press.</param>

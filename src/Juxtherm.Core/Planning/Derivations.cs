@@ -48,6 +48,7 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
             lines.Add(Line(layer.Chart.Celsius, c => $"{(layer.Chart.Celsius.From.Kind == ProvenanceKind.Wrapper ? "The wrapper" : "The chart")} of {about.NameOf(layer)} says {Words.Temperature(c)}."));
         lines.Add(new(_found.Outcome switch
         {
+            _ when _found.Instead is not null => "Set as it was used before; what it comes to is reckoned, not searched for.",
             SettingOutcome.Safe => $"Of {_found.Rows.Count} places on the dial {_found.Rows.Count(r => r.IsSafe)} hold and harm nothing even with everything off to one side. This one is nearest to the chart among those with the most room.",
             SettingOutcome.Narrow => "No place on the dial is safe with everything off to one side; this one is, if dial and pressure are right.",
             SettingOutcome.Short => "No place on the dial gives the full bond; this one holds, and is nearest to the chart.",
@@ -160,7 +161,7 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
     {
         ProvenanceKind.Published => from.Source,
         ProvenanceKind.CommonPractice => $"common practice: {from.Source}",
-        ProvenanceKind.Wrapper or ProvenanceKind.Owner => from.Source,
+        ProvenanceKind.Wrapper or ProvenanceKind.Owner or ProvenanceKind.Logbook => from.Source,
         _ => $"from memory: {from.Source}",
     };
 }

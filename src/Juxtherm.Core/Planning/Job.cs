@@ -28,6 +28,9 @@ public sealed record Job(
     /// <summary>What came of test patches.</summary>
     public IReadOnlyList<Patches.PatchResult> Patches { get; init; } = [];
 
+    /// <summary>The setting as it was used before; null to let the plan find one.</summary>
+    public UsedSetting? Used { get; init; }
+
     /// <summary>How it is to be cut.</summary>
     public CutWishes Cut { get; init; } = CutWishes.None;
 
@@ -42,6 +45,12 @@ public sealed record Job(
     /// <param name="layer">What it becomes.</param>
     public Job WithLayer(int index, JobLayer layer) => this with { Layers = [.. Layers.Select((l, i) => i == index ? layer : l)] };
 }
+
+/// <summary>A setting that is taken as it was used before, whatever the model would have.</summary>
+/// <param name="Celsius">What the dial is set to, °C.</param>
+/// <param name="Seconds">Press time, s.</param>
+/// <param name="From">Where it was used, for the reader; may be empty.</param>
+public sealed record UsedSetting(double Celsius, double Seconds, string From);
 
 /// <summary>The item to press.</summary>
 /// <param name="Form">What kind of item.</param>
@@ -107,6 +116,9 @@ public sealed record JobLayer(
 
     /// <summary>The face that it lies on.</summary>
     public Face Face { get; init; }
+
+    /// <summary>How many times the usual bond this workshop's logbook asks of it on this blank; null for what is usual.</summary>
+    public Sourced<double>? Wants { get; init; }
 
     /// <summary>Its true shape; null while only its size is known.</summary>
     public CutShape? Shape { get; init; }

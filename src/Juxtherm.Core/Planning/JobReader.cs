@@ -100,7 +100,7 @@ public static partial class JobReader
         var sizes = SizesOf(root["sizes"]);
         var names = NamesOf(root["names"]);
         var (choices, accepted) = (ChoicesOf(root["choices"]), AcceptedOf(root["accepted"]));
-        return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted) { Names = names, Sizes = sizes, Patches = PatchesOf(root["patches"]), Cut = cut, Order = OrderOf(root["order"], layers) };
+        return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted) { Names = names, Sizes = sizes, Patches = PatchesOf(root["patches"]), Used = UsedOf(root["used"]), Cut = cut, Order = OrderOf(root["order"], layers) };
     }
 
     private static List<SizeCount> SizesOf(JsonCursor list)
@@ -124,6 +124,16 @@ public static partial class JobReader
         }
 
         return found;
+    }
+
+    private static UsedSetting? UsedOf(JsonCursor c)
+    {
+        if (!c.Exists || !c.IsObject())
+            return null;
+        var (celsius, seconds, from) = (c["celsius"].Number(20, 500, "°C"), c["seconds"].Number(1, 600, "s"), c["from"].Text("", 200));
+        foreach (var needed in new[] { "celsius", "seconds" }.Where(n => !c[n].Exists))
+            c[needed].Fault($"{c.Pointer}/{needed} is missing; a setting that was used has both celsius and seconds.", "missing");
+        return celsius is { } at && seconds is { } time ? new UsedSetting(at, time, from) : null;
     }
 
     /// <summary>What the job says of the ways of doing it; what it leaves to the advice is not in it.</summary>

@@ -104,7 +104,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     public PatchStudy StudyOf(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var (about, pressure, preheat) = Set(job, UnitSystem.Metric);
+        var (about, pressure, preheat) = Set(job with { Used = null }, UnitSystem.Metric);
         // Settings that are found again are the same object, so what patches tell about one is worked out once.
         return _studies.GetValue(about.Found!, _ => new PatchStudy(about, pressure, preheat, catalogue));
     }
@@ -117,7 +117,8 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         var preheat = about.Choose(new PreheatFirst()) == PreheatFirst.Yes ? SettingSearch.PreheatSeconds(about.Work) : 0;
         var shorter = about.Choose(new PuffTime()) == PuffTime.Shorter;
         var aims = about.Layers.Select(l => new LayerAim(l.Work, l.Chart, l.Reference, l.MostBurden, shorter && l.Work.Vinyl.HeatsOnce.Value ? PuffTime.ShorterShare : 1)).ToList();
-        return (about with { Found = _settings.Find(aims, pressure, preheat) }, pressure, preheat);
+        var found = _settings.Find(aims, pressure, preheat);
+        return (about with { Found = job.Used is { } used ? found.Set(used.Celsius, used.Seconds) : found }, pressure, preheat);
     }
 
     /// <summary>The job with its layers worked out, as far as that goes before a setting is found.</summary>
@@ -140,7 +141,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         var charted = job.Layers.Select(layer => (Layer: layer, Chart: ChartOf(layer, out var reference, out var ignored), Reference: reference, Ignored: ignored)).ToList();
         var lying = new Lying([.. charted.Select(c => new LayerPiece(c.Layer.Id, c.Layer.Vinyl, c.Chart.Peel.Value, c.Layer.Box, c.Layer.AreaMm2, c.Layer.CarrierMarginMm, c.Layer.Over, c.Layer.Face == job.Blank.Face ? 0 : 1) { Shape = c.Layer.Shape, Cut = c.Layer.CarrierCut })]);
         var layers = charted.ConvertAll(c => new LayerInPlan(
-            c.Layer, new Workpiece(c.Layer.Vinyl, job.Blank.Material, job.Blank.Form, job.Tools.Source, job.Tools.Cover, job.Tools.Underlay), c.Chart, c.Reference, c.Ignored,
+            c.Layer, new Workpiece(c.Layer.Vinyl, WorkshopCorrections.Face(c.Layer, job.Blank.Material), job.Blank.Form, job.Tools.Source, job.Tools.Cover, job.Tools.Underlay), c.Chart, c.Reference, c.Ignored,
             lying.InStack(c.Layer.Id) ? Math.Min(c.Layer.Vinyl.StackBurden.Value, c.Layer.Vinyl.MostBurden.Value) : c.Layer.Vinyl.MostBurden.Value));
         return new WayContext(job, layers, lying, words, catalogue.Work);
     }

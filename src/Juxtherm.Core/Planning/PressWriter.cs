@@ -65,9 +65,13 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
             $"{says} {Words.Temperature(chart.Celsius.Value)} for {Wording.Time(chart.Seconds.Value)}. They silently mean a swing-away press, a plain cotton tee, a pad and a PTFE sheet.",
             $"On this stack {Words.Temperature(_found.Dial.Celsius)} for {Wording.Time(done.Seconds)} gives {Wording.Share(done.LeastBond)} of the bond wanted here. The glue line is at {Words.Temperature(done.GlueCelsius)} when the plate opens.",
         };
+        if (_found.Instead is { } own)
+            lines.Insert(0, $"Set as it was used before{(about.Job.Used!.From.Length > 0 ? $" ({about.Job.Used.From})" : "")}. The plan itself would take {Words.SetTo(own.Dial.Mark, own.Dial.Celsius)} for {Wording.Time(own.Seconds)}.");
         if (done.Press.UntilBonded)
             lines.Add("The tacks before it count: this press gives each layer what it still lacks.");
-        if (Work.Material.Demand.Value > 1)
+        if (Work.Material.Demand is { From.Kind: ProvenanceKind.Logbook } learned)
+            lines.Add($"In this workshop it wants {Wording.Share(learned.Value)} times the bond of a plain tee ({learned.From.Source}).");
+        else if (Work.Material.Demand.Value > 1)
             lines.Add($"{Work.Material.Name} wants {Wording.Share(Work.Material.Demand.Value)} times the bond of a plain tee, because its face is not smooth ({Work.Material.Demand.From.Source}).");
         lines.Add(_found.Chosen.EndsBecause switch
         {

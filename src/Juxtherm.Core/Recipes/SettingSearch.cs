@@ -32,7 +32,23 @@ public sealed record WorstCase(double LeastBond, double MostBurden, double Hotte
 /// <param name="Outcome">How good it is.</param>
 /// <param name="Worst">What it comes to when everything is off.</param>
 /// <param name="Window">What every temperature allows, also between the places of the dial.</param>
-public sealed record FoundSetting(DialPosition Dial, double Seconds, TemperatureRow Chosen, IReadOnlyList<TemperatureRow> Rows, SettingOutcome Outcome, WorstCase Worst, SettingWindow Window);
+public sealed record FoundSetting(DialPosition Dial, double Seconds, TemperatureRow Chosen, IReadOnlyList<TemperatureRow> Rows, SettingOutcome Outcome, WorstCase Worst, SettingWindow Window)
+{
+    /// <summary>What would have been found, where somebody takes another setting; null where this is it.</summary>
+    public FoundSetting? Instead { get; init; }
+
+    /// <summary>Another setting in its place, with what that comes to.</summary>
+    /// <param name="celsius">What the dial is set to, °C; its nearest place is taken.</param>
+    /// <param name="seconds">Press time, s.</param>
+    public FoundSetting Set(double celsius, double seconds)
+    {
+        var row = Rows.MinBy(r => Math.Abs(r.Dial.Celsius - celsius))!;
+        var outcome = row.IsSafe && seconds >= row.NeedsSeconds - 0.5 && seconds <= row.SafeToSeconds ? SettingOutcome.Safe
+            : seconds > row.MostSeconds || row.HoldsFromSeconds is not { } holds || seconds < holds ? SettingOutcome.None
+            : row.TargetSeconds is { } target && seconds >= target - 0.5 ? SettingOutcome.Narrow : SettingOutcome.Short;
+        return new FoundSetting(row.Dial, seconds, row, Rows, outcome, Window.WorstOf(row.Dial, seconds), Window) { Instead = this };
+    }
+}
 
 /// <summary>
 /// Finds the setting that gives this vinyl on this blank under this press the bond its chart gives on the stack that charts

@@ -115,6 +115,9 @@ namespace Juxtherm.Store.Migrations
                     b.Property<long?>("DeletedUtc")
                         .HasColumnType("INTEGER");
 
+                    b.Property<bool>("Example")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Json")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -138,6 +141,49 @@ namespace Juxtherm.Store.Migrations
                     b.ToTable("Jobs");
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.LearnedOffRow", b =>
+                {
+                    b.Property<string>("Key")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Key");
+
+                    b.ToTable("LearnedOff");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.LogPhotoRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("AtUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Height")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<byte[]>("Jpeg")
+                        .IsRequired()
+                        .HasColumnType("BLOB");
+
+                    b.Property<long>("LogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<byte[]>("Small")
+                        .IsRequired()
+                        .HasColumnType("BLOB");
+
+                    b.Property<int>("Width")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("LogId");
+
+                    b.ToTable("LogPhotos");
+                });
+
             modelBuilder.Entity("Juxtherm.Store.LogRow", b =>
                 {
                     b.Property<long>("Id")
@@ -146,6 +192,12 @@ namespace Juxtherm.Store.Migrations
 
                     b.Property<long>("AtUtc")
                         .HasColumnType("INTEGER");
+
+                    b.Property<double?>("BondPerK")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("BurdenPerK")
+                        .HasColumnType("REAL");
 
                     b.Property<double>("Celsius")
                         .HasColumnType("REAL");
@@ -157,11 +209,30 @@ namespace Juxtherm.Store.Migrations
                     b.Property<bool?>("EndedWell")
                         .HasColumnType("INTEGER");
 
+                    b.Property<bool>("Example")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Form")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<double?>("HeatOffsetK")
+                        .HasColumnType("REAL");
+
                     b.Property<string>("HeatSource")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("Key")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("LnBurden")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("LnRoom")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Lots")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
@@ -209,8 +280,11 @@ namespace Juxtherm.Store.Migrations
                     b.Property<double>("PressureKPa")
                         .HasColumnType("REAL");
 
-                    b.Property<Guid>("RunId")
+                    b.Property<Guid?>("RunId")
                         .HasColumnType("TEXT");
+
+                    b.Property<bool>("Struck")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Title")
                         .IsRequired()
@@ -228,10 +302,75 @@ namespace Juxtherm.Store.Migrations
 
                     b.HasIndex("AtUtc");
 
+                    b.HasIndex("Key")
+                        .IsUnique();
+
                     b.HasIndex("RunId", "Piece")
                         .IsUnique();
 
+                    b.HasIndex("Vinyl", "Material", "HeatSource", "AtUtc");
+
                     b.ToTable("Log");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.LogWashRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("LogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Look")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Note")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Washes")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("LogId");
+
+                    b.ToTable("LogWashes");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.PlateReadingRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("DialCelsius")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("HeatSource")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Means")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("ReadCelsius")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("HeatSource", "AtUtc");
+
+                    b.ToTable("PlateReadings");
                 });
 
             modelBuilder.Entity("Juxtherm.Store.RunEventRow", b =>
@@ -269,6 +408,13 @@ namespace Juxtherm.Store.Migrations
                     b.Property<string>("CatalogueVersion")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<string>("CorrectionJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("Example")
+                        .HasColumnType("INTEGER");
 
                     b.Property<Guid>("JobId")
                         .HasColumnType("TEXT");
@@ -323,6 +469,10 @@ namespace Juxtherm.Store.Migrations
 
                     b.Property<int>("Number")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("CorrectionJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<string>("JobJson")
                         .IsRequired()
@@ -503,12 +653,29 @@ namespace Juxtherm.Store.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.LogPhotoRow", b =>
+                {
+                    b.HasOne("Juxtherm.Store.LogRow", null)
+                        .WithMany("Photos")
+                        .HasForeignKey("LogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Juxtherm.Store.LogRow", b =>
                 {
                     b.HasOne("Juxtherm.Store.RunRow", null)
                         .WithMany()
                         .HasForeignKey("RunId")
-                        .OnDelete(DeleteBehavior.Restrict)
+                        .OnDelete(DeleteBehavior.Restrict);
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.LogWashRow", b =>
+                {
+                    b.HasOne("Juxtherm.Store.LogRow", null)
+                        .WithMany("Washes")
+                        .HasForeignKey("LogId")
+                        .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });
 
@@ -551,6 +718,13 @@ namespace Juxtherm.Store.Migrations
             modelBuilder.Entity("Juxtherm.Store.CutRow", b =>
                 {
                     b.Navigation("Commands");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.LogRow", b =>
+                {
+                    b.Navigation("Photos");
+
+                    b.Navigation("Washes");
                 });
 
             modelBuilder.Entity("Juxtherm.Store.RunRow", b =>

@@ -1,6 +1,7 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Bench;
 using Juxtherm.Core.Bench.Judging;
+using Juxtherm.Core.Logbook.Learning;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Stock;
@@ -21,8 +22,10 @@ namespace Juxtherm.Web.Demo;
 /// <param name="plans">Plans them.</param>
 /// <param name="planner">Reads frozen jobs.</param>
 /// <param name="judge">Says what to do about what is seen.</param>
+/// <param name="reckoner">Reckons what pieces tell of their heat.</param>
+/// <param name="learning">Learns from what came out.</param>
 /// <param name="clock">The time now; the examples end before it.</param>
-internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, StockStore stock, PlanCache plans, Planner planner, Judge judge, TimeProvider clock)
+internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, StockStore stock, PlanCache plans, Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, TimeProvider clock)
 {
     private static readonly (string Title, int DaysAgo, (Outcome[] Seen, string Note)[] Pieces)[] Runs =
     [
@@ -52,7 +55,7 @@ internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, S
         foreach (var json in JobFiles())
         {
             var (job, _) = plans.Plan(json, UnitSystem.Metric, problems) ?? throw new InvalidOperationException("A worked example cannot be read: " + problems.Found[0].Message);
-            kept[job.Title] = (await jobs.AddAsync(job.Title, json, cancel)).Id;
+            kept[job.Title] = (await jobs.AddAsync(job.Title, json, cancel, example: true)).Id;
         }
 
         foreach (var (title, daysAgo, pieces) in Runs)
@@ -84,7 +87,7 @@ internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, S
     private async Task CarryOutAsync(Guid job, DateTimeOffset start, (Outcome[] Seen, string Note)[] pieces, CancellationToken cancel)
     {
         var past = new PastClock { Now = start };
-        var bench = new BenchService(jobs, runs, plans, planner, judge, new RunSignals(), past);
+        var bench = new BenchService(jobs, runs, plans, planner, judge, reckoner, learning, new RunSignals(), past);
         var run = (await bench.StartAsync(job, UnitSystem.Metric, cancel)).Run!;
         async Task SayAsync(BenchAction action, double after, Func<BenchCommand, BenchCommand>? with = null)
         {

@@ -1,10 +1,24 @@
+using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Logbook;
+using Juxtherm.Core.Logbook.Learning;
+using Juxtherm.Core.Reading;
 using Juxtherm.Store;
+using Juxtherm.Web.Hosting;
 
 namespace Juxtherm.Web.Endpoints;
 
+/// <summary>How a piece looked after washing.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="AtUtc">When.</param>
+/// <param name="Washes">After how many washes.</param>
+/// <param name="Look">How it looked.</param>
+/// <param name="Note">A remark.</param>
+public sealed record WashAnswer(long Id, DateTimeOffset AtUtc, int Washes, WashLook Look, string Note);
+
 /// <summary>A piece in the logbook.</summary>
 /// <param name="Id">Its id.</param>
+/// <param name="RunId">Its run; null for what was read in.</param>
 /// <param name="AtUtc">When it was looked at.</param>
 /// <param name="Title">The job's title.</param>
 /// <param name="Piece">Which piece.</param>
@@ -22,38 +36,203 @@ namespace Juxtherm.Web.Endpoints;
 /// <param name="PressedAgainSeconds">Pressed again after the first look, s; 0 for not at all.</param>
 /// <param name="EndedWell">It came right in the end; null where nobody asked.</param>
 /// <param name="PlateCelsius">The plate as it closed, °C; null where nobody measured.</param>
+/// <param name="Lots">Lots of its vinyl.</param>
+/// <param name="Example">It came of a worked example and teaches nothing.</param>
+/// <param name="Struck">It does not count, somebody said.</param>
+/// <param name="Teaches">It is one of the pieces that the next plans learn from.</param>
+/// <param name="Washes">How it looked after washing.</param>
+/// <param name="Photos">Ids of its photos.</param>
 public sealed record LogAnswer(
-    long Id, DateTimeOffset AtUtc, string Title, int Piece, int Pieces, string What, string HeatSource, double Celsius, double PlannedSeconds, double PressedSeconds, string Pressure,
-    double PredictedBond, IReadOnlyList<string> Outcomes, string Note, string Name, double PressedAgainSeconds, bool? EndedWell, double? PlateCelsius);
+    long Id, Guid? RunId, DateTimeOffset AtUtc, string Title, int Piece, int Pieces, string What, string HeatSource, double Celsius, double PlannedSeconds, double PressedSeconds, string Pressure,
+    double PredictedBond, IReadOnlyList<string> Outcomes, string Note, string Name, double PressedAgainSeconds, bool? EndedWell, double? PlateCelsius, IReadOnlyList<string> Lots, bool Example, bool Struck, bool Teaches,
+    IReadOnlyList<WashAnswer> Washes, IReadOnlyList<Guid> Photos);
 
 /// <summary>A page of the logbook.</summary>
-/// <param name="Total">How many entries there are.</param>
+/// <param name="Total">How many entries fit.</param>
 /// <param name="Entries">Newest first.</param>
 public sealed record LogPage(int Total, IReadOnlyList<LogAnswer> Entries);
 
-/// <summary>The logbook.</summary>
+/// <summary>Something to choose.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">For the reader.</param>
+public sealed record LogChoice(string Id, string Name);
+
+/// <summary>What can be chosen from.</summary>
+/// <param name="Vinyls">Vinyls.</param>
+/// <param name="Materials">Materials.</param>
+/// <param name="HeatSources">Presses.</param>
+/// <param name="Lots">Lots.</param>
+/// <param name="People">Names.</param>
+public sealed record LogChoicesAnswer(IReadOnlyList<LogChoice> Vinyls, IReadOnlyList<LogChoice> Materials, IReadOnlyList<LogChoice> HeatSources, IReadOnlyList<string> Lots, IReadOnlyList<string> People);
+
+/// <summary>A change to an entry; what is null stays.</summary>
+/// <param name="Note">Its remark.</param>
+/// <param name="Lots">Lots of its vinyl.</param>
+/// <param name="Struck">It should not count.</param>
+public sealed record LogChange(string? Note, IReadOnlyList<string>? Lots, bool? Struck);
+
+/// <summary>A look at a piece after washing.</summary>
+/// <param name="Washes">After how many washes, 1 to 500.</param>
+/// <param name="Look">How it looked.</param>
+/// <param name="Note">A remark.</param>
+public sealed record WashRequest(int Washes, WashLook Look, string? Note);
+
+/// <summary>Alike outcomes at one setting.</summary>
+/// <param name="Celsius">What the plate was set to, °C.</param>
+/// <param name="Seconds">How long, s.</param>
+/// <param name="Showed">What they showed of their heat; null where it says nothing.</param>
+/// <param name="Outcomes">What was seen.</param>
+/// <param name="Count">How many.</param>
+public sealed record LogMarkAnswer(double Celsius, double Seconds, Showing? Showed, IReadOnlyList<string> Outcomes, int Count);
+
+/// <summary>The logbook: looked through, and its entries.</summary>
 internal static class LogEndpoints
 {
     private const int MostAtOnce = 200;
 
-    public static void MapLog(this IEndpointRouteBuilder routes) =>
-        routes.MapGet("/api/log", async (int? skip, int? take, LogStore store, ShelfStore shelf, CatalogueSnapshot catalogue, CancellationToken cancel) =>
-        {
-            var (entries, total) = await store.ListAsync(Math.Max(0, skip ?? 0), Math.Clamp(take ?? 50, 1, MostAtOnce), cancel);
-            var own = await shelf.NamesAsync(cancel);
-            return Results.Ok(new LogPage(total, [.. entries.Select(e => Answer(e, catalogue, own))]));
-        }).WithTags("Logbook").Produces<LogPage>();
-
-    /// <summary>Names come from today's catalogue and shelf; what neither has is shown by its id.</summary>
-    private static LogAnswer Answer(LogRow row, CatalogueSnapshot catalogue, IReadOnlyDictionary<string, string> own)
+    public static void MapLog(this IEndpointRouteBuilder routes)
     {
-        string Own(string id) => own.GetValueOrDefault(id, id);
-        var form = catalogue.Forms.TryGetValue(row.Form, out var f) ? f.Name : row.Form;
-        var material = catalogue.Materials.TryGetValue(row.Material, out var m) ? m.Name.ToLowerInvariant() : Own(row.Material);
-        var vinyl = string.Join(", ", row.Vinyl.Split(',').Select(id => catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name.ToLowerInvariant() : Own(id)));
-        var source = catalogue.HeatSources.TryGetValue(row.HeatSource, out var s) ? s.Name : Own(row.HeatSource);
-        return new LogAnswer(
-            row.Id, row.AtUtc, row.Title, row.Piece, row.Pieces, $"{form}, {material} · {vinyl} vinyl", source, row.Celsius, row.PlannedSeconds, row.PressedSeconds, row.Pressure, row.PredictedBond,
-            row.Outcomes.Split(',', StringSplitOptions.RemoveEmptyEntries), row.Note, row.Name, row.PressedAgainSeconds, row.EndedWell, row.PlateCelsius);
+        var log = routes.MapGroup("/api/log").WithTags("Logbook");
+        log.MapGet("/", SearchAsync).Produces<LogPage>();
+        log.MapGet("/choices", ChoicesAsync).Produces<LogChoicesAnswer>();
+        log.MapGet("/marks", MarksAsync).Produces<LogMarkAnswer[]>();
+        log.MapGet("/{id:long}", FindAsync).Produces<LogAnswer>().ProducesProblem(404);
+        log.MapPatch("/{id:long}", ChangeAsync).Produces<LogAnswer>().ProducesProblem(400).ProducesProblem(404);
+        log.MapPost("/{id:long}/washes", WashAsync).Produces<LogAnswer>().ProducesProblem(400).ProducesProblem(404);
+        log.MapDelete("/{id:long}/washes/{wash:long}", UnwashAsync).Produces<LogAnswer>().ProducesProblem(404);
+        log.MapPost("/{id:long}/as-used", (long id, LogStore store, RunStore runs, JobStore jobs, WorkshopCatalogue catalogues, CancellationToken cancel) => JobAsync(id, JobFromLog.AsUsed, store, runs, jobs, catalogues, cancel))
+            .Produces<JobAnswer>(201).ProducesProblem(404);
+        log.MapPost("/{id:long}/again", (long id, LogStore store, RunStore runs, JobStore jobs, WorkshopCatalogue catalogues, CancellationToken cancel) => JobAsync(id, JobFromLog.Again, store, runs, jobs, catalogues, cancel))
+            .Produces<JobAnswer>(201).ProducesProblem(404);
+    }
+
+    /// <summary>What is asked for, read off the address.</summary>
+    internal static LogSearch Asked(HttpRequest request)
+    {
+        string? One(string name) => request.Query[name] is [{ Length: > 0 } text, ..] ? text : null;
+        static DateTimeOffset? Day(string? text) => DateTimeOffset.TryParse(text, System.Globalization.CultureInfo.InvariantCulture, System.Globalization.DateTimeStyles.AssumeUniversal, out var day) ? day : null;
+        return new LogSearch
+        {
+            Text = One("text"),
+            Vinyl = One("vinyl"),
+            Material = One("material"),
+            Form = One("form"),
+            HeatSource = One("heatSource"),
+            Lot = One("lot"),
+            Person = One("person"),
+            Outcome = One("outcome"),
+            From = Day(One("from")),
+            Until = Day(One("until")),
+            Run = Guid.TryParse(One("run"), out var run) ? run : null,
+        };
+    }
+
+    private static async Task<IResult> SearchAsync(
+        HttpRequest request, string? text, string? vinyl, string? material, string? form, string? heatSource, string? lot, string? person, string? outcome, string? from, string? until, Guid? run, int? skip, int? take,
+        LogStore store, LogNames names, CancellationToken cancel)
+    {
+        // Named above so that they stand in the description; read in one place.
+        _ = (text, vinyl, material, form, heatSource, lot, person, outcome, from, until, run);
+        var (entries, total) = await store.SearchAsync(Asked(request), Math.Max(0, skip ?? 0), Math.Clamp(take ?? 50, 1, MostAtOnce), cancel);
+        return Results.Ok(new LogPage(total, await names.AnswersAsync(entries, cancel)));
+    }
+
+    private static async Task<IResult> ChoicesAsync(LogStore store, LogNames names, CancellationToken cancel)
+    {
+        var found = await store.ChoicesAsync(cancel);
+        var name = await names.NamerAsync(cancel);
+        IReadOnlyList<LogChoice> Named(IReadOnlyList<string> ids) => [.. ids.Select(id => new LogChoice(id, name(id))).OrderBy(c => c.Name, StringComparer.OrdinalIgnoreCase)];
+        return Results.Ok(new LogChoicesAnswer(Named(found.Vinyls), Named(found.Materials), Named(found.HeatSources), found.Lots, found.People));
+    }
+
+    private static async Task<IResult> MarksAsync(string vinyl, string material, string heatSource, LogStore store, CancellationToken cancel) =>
+        Results.Ok((await store.MarksAsync(vinyl, material, heatSource, cancel)).Select(m =>
+        {
+            var words = LogRows.Parts(m.Outcomes);
+            return new LogMarkAnswer(m.Celsius, m.Seconds, Showings.Of([.. words.Select(LogRows.Of<Core.Bench.Outcome>)], []), words, m.Count);
+        }).ToArray());
+
+    private static async Task<IResult> FindAsync(long id, LogStore store, LogNames names, CancellationToken cancel) => await AnswerAsync(await store.FindAsync(id, cancel), names, cancel);
+
+    private static async Task<IResult> ChangeAsync(long id, LogChange change, LogStore store, LogNames names, WorkshopLearning learning, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        if (change.Note?.Length > LogFile.LongestNote)
+            problems.Add("/note", $"/note has {change.Note.Length} characters; up to {LogFile.LongestNote} are accepted.", "too-long");
+        if (change.Lots?.FirstOrDefault(l => l.Contains(',', StringComparison.Ordinal) || l.Length > LogFile.LongestText) is { } odd)
+            problems.Add("/lots", $"/lots has “{odd}”; a lot has up to {LogFile.LongestText} characters and no comma.", "wrong-type");
+        if (!problems.None)
+            return ProblemAnswers.Invalid(problems, "entry");
+        var row = await store.ChangeAsync(id, r =>
+        {
+            r.Note = change.Note ?? r.Note;
+            r.Lots = change.Lots is { } lots ? string.Join(',', lots.Select(l => l.Trim()).Where(l => l.Length > 0)) : r.Lots;
+            r.Struck = change.Struck ?? r.Struck;
+        }, cancel);
+        learning.Forget();
+        return await AnswerAsync(row, names, cancel);
+    }
+
+    private static async Task<IResult> WashAsync(long id, WashRequest wash, LogStore store, LogNames names, WorkshopLearning learning, TimeProvider clock, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        if (wash.Washes is < 1 or > LogFile.MostWashes)
+            problems.Add("/washes", $"/washes is {wash.Washes}; a whole number from 1 to {LogFile.MostWashes} is accepted.", "out-of-range");
+        if (wash.Note?.Length > LogFile.LongestNote)
+            problems.Add("/note", $"/note has {wash.Note.Length} characters; up to {LogFile.LongestNote} are accepted.", "too-long");
+        if (!problems.None)
+            return ProblemAnswers.Invalid(problems, "wash");
+        var row = await store.ChangeAsync(id, r => r.Washes.Add(new LogWashRow { AtUtc = clock.GetUtcNow(), Washes = wash.Washes, Look = LogRows.Word(wash.Look), Note = wash.Note?.Trim() ?? "" }), cancel);
+        learning.Forget();
+        return await AnswerAsync(row, names, cancel);
+    }
+
+    private static async Task<IResult> UnwashAsync(long id, long wash, LogStore store, LogNames names, WorkshopLearning learning, CancellationToken cancel)
+    {
+        var row = await store.ChangeAsync(id, r => r.Washes.RemoveAll(w => w.Id == wash), cancel);
+        learning.Forget();
+        return await AnswerAsync(row, names, cancel);
+    }
+
+    private static async Task<IResult> JobAsync(
+        long id, Func<LogEntry, string?, JsonObject, (string Json, string Title)> make, LogStore store, RunStore runs, JobStore jobs, WorkshopCatalogue catalogues, CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return ProblemAnswers.NotFound("entry");
+        var run = row.RunId is { } of ? await runs.FindAsync(of, cancel) : null;
+        // A further press has the run's job with its own tools.
+        var json = run?.Stations.Find(s => (string?)JsonNode.Parse(s.JobJson)?["tools"]?["heatSource"] == row.HeatSource)?.JobJson ?? run?.JobJson;
+        var (text, title) = make(LogRows.Entry(row), json, await catalogues.OwnAsync(cancel));
+        var job = await jobs.AddAsync(title, text, cancel);
+        return Results.Created($"/api/jobs/{job.Id}", new JobAnswer(job.Id, job.Version, job.UpdatedUtc, System.Text.Json.JsonElement.Parse(job.Json)));
+    }
+
+    private static async Task<IResult> AnswerAsync(LogRow? row, LogNames names, CancellationToken cancel) =>
+        row is null ? ProblemAnswers.NotFound("entry") : Results.Ok((await names.AnswersAsync([row], cancel))[0]);
+}
+
+/// <summary>Answers entries with the names of today's catalogue and shelf; what neither has is shown by its id.</summary>
+/// <param name="store">The logbook.</param>
+/// <param name="shelf">Names of own entries, also of those taken off.</param>
+/// <param name="catalogue">All other names.</param>
+internal sealed class LogNames(LogStore store, ShelfStore shelf, CatalogueSnapshot catalogue)
+{
+    public async Task<Func<string, string>> NamerAsync(CancellationToken cancel)
+    {
+        var own = await shelf.NamesAsync(cancel);
+        return id => catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name
+            : catalogue.HeatSources.TryGetValue(id, out var s) ? s.Name : catalogue.Forms.TryGetValue(id, out var f) ? f.Name : own.GetValueOrDefault(id, id);
+    }
+
+    public async Task<IReadOnlyList<LogAnswer>> AnswersAsync(IReadOnlyList<LogRow> rows, CancellationToken cancel)
+    {
+        var name = await NamerAsync(cancel);
+        var photos = await store.PhotosAsync([.. rows.Select(r => r.Id)], cancel);
+        string Small(string id) => catalogue.Vinyls.ContainsKey(id) || catalogue.Materials.ContainsKey(id) ? name(id).ToLowerInvariant() : name(id);
+        return [.. rows.Select(r => new LogAnswer(
+            r.Id, r.RunId, r.AtUtc, r.Title, r.Piece, r.Pieces, $"{name(r.Form)}, {Small(r.Material)} · {string.Join(", ", LogRows.Parts(r.Vinyl).Select(Small))} vinyl", name(r.HeatSource), r.Celsius, r.PlannedSeconds, r.PressedSeconds,
+            r.Pressure, r.PredictedBond, LogRows.Parts(r.Outcomes), r.Note, r.Name, r.PressedAgainSeconds, r.EndedWell, r.PlateCelsius, LogRows.Parts(r.Lots), r.Example, r.Struck,
+            !r.Example && !r.Struck && r.LnRoom is not null && Showings.Of(LogRows.Outcomes(r), [.. r.Washes.Select(LogRows.Wash)]) is not null,
+            [.. r.Washes.Select(w => new WashAnswer(w.Id, w.AtUtc, w.Washes, LogRows.Of<WashLook>(w.Look), w.Note))], [.. photos[r.Id]]))];
     }
 }

@@ -4,6 +4,7 @@ using System.Text.Json.Nodes;
 using Juxtherm.Core.Bench;
 using Juxtherm.Core.Bench.Judging;
 using Juxtherm.Core.Logbook;
+using Juxtherm.Core.Logbook.Learning;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
@@ -27,9 +28,11 @@ internal sealed record Said(OpenRun? Run, bool OutOfStep);
 /// <param name="plans">Makes the plan that is frozen.</param>
 /// <param name="planner">Reads frozen jobs.</param>
 /// <param name="judge">Says what to do about what is seen.</param>
+/// <param name="reckoner">Reckons what pieces tell of their heat.</param>
+/// <param name="learning">Learns from what came out.</param>
 /// <param name="signals">Tells those who watch.</param>
 /// <param name="clock">The run's time.</param>
-internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, Planner planner, Judge judge, RunSignals signals, TimeProvider clock)
+internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, RunSignals signals, TimeProvider clock)
 {
     /// <summary>The rules that runs follow now.</summary>
     private const int Rules = 2;
@@ -41,6 +44,9 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
     private readonly ConcurrentDictionary<Guid, OpenRun> _open = new();
 
     public DateTimeOffset Now => clock.GetUtcNow();
+
+    /// <summary>Forgets what it remembers of runs: the data underneath was exchanged.</summary>
+    public void Forget() => _open.Clear();
 
     public async Task<Started> StartAsync(Guid jobId, UnitSystem units, CancellationToken cancel)
     {
@@ -64,6 +70,8 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
             Status = Word(RunStatus.Running),
             StationName = job.Tools.Source.Name,
             Rules = Rules,
+            CorrectionJson = Learned(),
+            Example = row.Example,
         };
         run.Trace = new RunTraceRow { RunId = run.Id, Json = JsonSerializer.Serialize(new TraceAnswer(planned.Trace), CoreJson.Options) };
         await runs.AddAsync(run, cancel);
@@ -130,7 +138,7 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
             // From where the last event left it, as it will be when it is replayed.
             var after = BenchRules.Apply(with.Frozen.Script, run.State, said);
             var entries = after.Pieces.Where(p => p.EndedAt is not null && before.State.PieceOf(p.Number)?.EndedAt is null)
-                .Select(p => Entry(id, LogEntry.Of(with.Frozen.Stations[p.Station - 1].Job, with.Frozen.Stations[p.Station - 1].Plan, after, p))).ToList();
+                .Select(p => Entry(id, with.Frozen.Stations[p.Station - 1], after, p)).ToList();
             var kept = new RunEventRow { RunId = id, Sequence = after.Sequence, CommandId = commandId, AtUtc = said.At, EventJson = JsonSerializer.Serialize(said, CoreJson.Options) };
             if (!await runs.AppendAsync(kept, Word(after.Status), entries, station, cancel))
                 continue;
@@ -140,6 +148,8 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
             else
                 _open.TryRemove(id, out _);
             signals.Raise(id);
+            if (entries.Count > 0)
+                learning.Forget();
             return new Said(open.At(now), false);
         }
 
@@ -174,9 +184,12 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
             JobJson = json,
             PlanJson = JsonSerializer.Serialize(planned.Plan, CoreJson.Options),
             TraceJson = JsonSerializer.Serialize(new TraceAnswer(planned.Trace), CoreJson.Options),
+            CorrectionJson = Learned(),
         }, cancel);
         return (said.Run, null);
     }
+
+    private string Learned() => plans.Correction is { IsNone: false } learned ? JsonSerializer.Serialize(learned, CoreJson.Options) : "";
 
     /// <summary>Two presses of a kind are told apart by a number.</summary>
     private static string Unused(string name, OpenRun run)
@@ -205,7 +218,7 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
     }
 
     /// <summary>Runs that are not over, by their ids.</summary>
-    public async Task<IReadOnlyList<Guid>> IdsUnderWayAsync(CancellationToken cancel) => [.. (await runs.UnderWayAsync(cancel)).Select(r => r.Id)];
+    public Task<IReadOnlyList<Guid>> IdsUnderWayAsync(CancellationToken cancel) => runs.IdsUnderWayAsync(cancel);
 
     /// <summary>After an absence: what was under a plate meanwhile is asked about.</summary>
     /// <param name="id">The run.</param>
@@ -213,6 +226,9 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
     /// <param name="cancel">Gives up.</param>
     public Task WasAwayAsync(Guid id, DateTimeOffset since, CancellationToken cancel) => SayAsync(id, Guid.NewGuid(), _ => true,
         (open, now) => since <= now && open.State.Pieces.Any(p => p.Status == PieceStatus.InHand) ? new BenchEvent(now, BenchAction.Away, 0) { Since = since } : null, null, cancel);
+
+    private LogRow Entry(Guid id, FrozenStation station, RunState state, Piece piece) =>
+        LogRows.Row(LogEntry.Of(station.Job, station.Plan, state, piece) with { Heat = reckoner.Of(station.Bare, station.Plan, piece.Holds) }, id);
 
     private IReadOnlyList<BenchStep> Steps(OpenRun run, BenchCommand command)
     {
@@ -252,33 +268,6 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
         return _open[id] = known with { Row = row };
     }
 
-    private static LogRow Entry(Guid runId, LogEntry entry) => new()
-    {
-        RunId = runId,
-        AtUtc = entry.At,
-        Title = entry.Title,
-        Piece = entry.Piece,
-        Pieces = entry.Pieces,
-        Vinyl = entry.Vinyl,
-        Material = entry.Material,
-        Form = entry.Form,
-        HeatSource = entry.HeatSource,
-        Cover = entry.Cover,
-        Underlay = entry.Underlay,
-        Celsius = entry.Celsius,
-        PlannedSeconds = entry.PlannedSeconds,
-        PressedSeconds = entry.PressedSeconds,
-        Pressure = Word(entry.Pressure),
-        PressureKPa = entry.PressureKPa,
-        PredictedBond = entry.PredictedBond,
-        Outcomes = string.Join(',', entry.Outcomes.Select(Word)),
-        Note = entry.Note,
-        Name = entry.Name,
-        PressedAgainSeconds = entry.PressedAgainSeconds,
-        EndedWell = entry.EndedWell,
-        PlateCelsius = entry.PlateCelsius,
-    };
-
     private static string Word<T>(T value)
-        where T : struct, Enum => JsonNamingPolicy.KebabCaseLower.ConvertName(value.ToString());
+        where T : struct, Enum => LogRows.Word(value);
 }

@@ -49,9 +49,9 @@ internal sealed class BenchWatch(DataFolder folder, BenchService bench, PressBen
             {
                 return;
             }
-            catch (Exception e) when (e is IOException or Microsoft.Data.Sqlite.SqliteException or Core.Bench.BenchRefusedException or Microsoft.EntityFrameworkCore.DbUpdateException)
+            catch (Exception e) when (e is IOException or Microsoft.Data.Sqlite.SqliteException or Core.Bench.BenchRefusedException or Microsoft.EntityFrameworkCore.DbUpdateException or System.Text.Json.JsonException or InvalidOperationException)
             {
-                // Told and tried again with the next beat: the watch must not end because a disk was busy.
+                // Told and tried again with the next beat: the watch must not end because a disk was busy or one run cannot be read.
                 log.LogWarning(e, "The bench could not be watched for a moment.");
             }
         }

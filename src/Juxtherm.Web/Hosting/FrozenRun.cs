@@ -3,6 +3,7 @@ using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Bench;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Recipes;
 using Juxtherm.Store;
 using Juxtherm.Web.Endpoints;
 
@@ -12,7 +13,8 @@ namespace Juxtherm.Web.Hosting;
 /// <param name="Name">What it is called in the run.</param>
 /// <param name="Job">The run's job at this press.</param>
 /// <param name="Plan">The plan for it.</param>
-internal sealed record FrozenStation(string Name, Job Job, Plan Plan);
+/// <param name="Bare">The job as its file says it, nothing learned or measured.</param>
+internal sealed record FrozenStation(string Name, Job Job, Plan Plan, Job Bare);
 
 /// <summary>A run as it was frozen, opened up.</summary>
 /// <param name="Script">What is done in it.</param>
@@ -20,10 +22,10 @@ internal sealed record FrozenStation(string Name, Job Job, Plan Plan);
 internal sealed record FrozenRun(BenchScript Script, IReadOnlyList<FrozenStation> Stations)
 {
     public static FrozenRun Of(RunRow row, Planner planner) => Of(
-        [Station(row.StationName, row.JobJson, row.PlanJson, planner), .. row.Stations.Select(s => Station(s.Name, s.JobJson, s.PlanJson, planner))]);
+        [Station(row.StationName, row.JobJson, row.PlanJson, row.CorrectionJson, planner), .. row.Stations.Select(s => Station(s.Name, s.JobJson, s.PlanJson, s.CorrectionJson, planner))]);
 
     /// <summary>With a press that joins.</summary>
-    public FrozenRun With(RunStationRow joins, Planner planner) => Of([.. Stations, Station(joins.Name, joins.JobJson, joins.PlanJson, planner)]);
+    public FrozenRun With(RunStationRow joins, Planner planner) => Of([.. Stations, Station(joins.Name, joins.JobJson, joins.PlanJson, joins.CorrectionJson, planner)]);
 
     private static FrozenRun Of(IReadOnlyList<FrozenStation> stations)
     {
@@ -31,11 +33,12 @@ internal sealed record FrozenRun(BenchScript Script, IReadOnlyList<FrozenStation
         return new FrozenRun(new BenchScript(pieces, named, [.. stations.Select(s => StationScript.Of(s.Plan))]), stations);
     }
 
-    private static FrozenStation Station(string name, string json, string plan, Planner planner)
+    private static FrozenStation Station(string name, string json, string plan, string correction, Planner planner)
     {
-        var job = JobReader.Read(json, planner.Catalogue, new Problems()) ?? throw new InvalidOperationException($"The job frozen for {name} cannot be read.");
-        // The plan was made with what patches showed of the plate; what is judged against it goes by the same.
-        return new FrozenStation(name, planner.Told(job), JsonSerializer.Deserialize<Plan>(plan, CoreJson.Options)!);
+        var bare = JobReader.Read(json, planner.Catalogue, new Problems()) ?? throw new InvalidOperationException($"The job frozen for {name} cannot be read.");
+        var learned = correction.Length == 0 ? WorkshopCorrection.None : JsonSerializer.Deserialize<WorkshopCorrection>(correction, CoreJson.Options)!;
+        // The plan was made with what the logbook and patches showed of the plate; what is judged against it goes by the same.
+        return new FrozenStation(name, planner.Told(bare.In(learned)), JsonSerializer.Deserialize<Plan>(plan, CoreJson.Options)!, bare);
     }
 }
 

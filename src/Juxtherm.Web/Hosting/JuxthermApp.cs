@@ -1,5 +1,6 @@
 using Juxtherm.Core.Bench.Judging;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Logbook.Learning;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
@@ -46,17 +47,24 @@ internal static class JuxthermApp
         services.AddSingleton<Planner>();
         services.AddSingleton<NearestChanges>();
         services.AddSingleton<ArtworkDesk>();
+        services.AddSingleton<PlanMemory>();
+        services.AddSingleton<WorkshopCatalogue>();
+        services.AddSingleton<WorkshopLearning>();
         services.AddSingleton<PlanCache>();
+        services.AddSingleton<HeatReckoner>();
         services.AddSingleton<JobStore>();
         services.AddSingleton<ShelfStore>();
         services.AddSingleton<RunStore>();
         services.AddSingleton<LogStore>();
+        services.AddSingleton<LogNames>();
         services.AddSingleton<Judge>();
         services.AddSingleton<FoundPieces>();
         services.AddSingleton<RunSignals>();
         services.AddSingleton<BenchService>();
         services.AddSingleton<PressBench>();
         services.AddHostedService<BenchWatch>();
+        services.AddSingleton<Keeper>();
+        services.AddHostedService<DailyBackup>();
         services.AddSingleton<StockStore>();
         services.AddSingleton<CutStore>();
         services.AddSingleton<CutPlanner>();
@@ -95,6 +103,11 @@ internal static class JuxthermApp
         app.MapRuns();
         app.MapLifted();
         app.MapLog();
+        app.MapLogPhotos();
+        app.MapLogFiles();
+        app.MapLearned();
+        app.MapCare();
+        app.MapKeeping();
         app.MapGet("/api/{**rest}", () => Results.Problem(statusCode: StatusCodes.Status404NotFound, detail: "There is no such address in this program.")).ExcludeFromDescription();
         return app;
     }

@@ -1,33 +1,52 @@
 using System.Collections.Concurrent;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Web.Hosting;
 
-/// <summary>Reads job texts and plans them, remembering what was asked a moment ago.</summary>
+/// <summary>Reads job texts and plans them, remembering what was asked a moment ago. Knows no workshop.</summary>
 /// <param name="planner">Makes the plans.</param>
-internal sealed class PlanCache(Planner planner)
+internal sealed class PlanMemory(Planner planner)
 {
     private const int MostRemembered = 256;
-    private readonly ConcurrentDictionary<(string Json, UnitSystem Units), (Job Job, PlanResult Result)> _known = new();
+    private readonly ConcurrentDictionary<(string Json, UnitSystem Units, WorkshopCorrection Correction), (Job Job, PlanResult Result)> _known = new();
 
     /// <summary>Reads a job text without planning it.</summary>
     /// <returns>The job; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
     public Job? Read(string json, Problems problems) => JobReader.Read(json, planner.Catalogue, problems);
 
-    /// <summary>Plans a job text.</summary>
+    /// <summary>Plans a job text for a workshop.</summary>
     /// <returns>The job and its plan; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
-    public (Job Job, PlanResult Result)? Plan(string json, UnitSystem units, Problems problems)
+    public (Job Job, PlanResult Result)? Plan(string json, UnitSystem units, WorkshopCorrection correction, Problems problems)
     {
-        if (_known.TryGetValue((json, units), out var known))
+        if (_known.TryGetValue((json, units, correction), out var known))
             return known;
-        var job = JobReader.Read(json, planner.Catalogue, problems);
-        if (job is null)
+        if (Read(json, problems)?.In(correction) is not { } job)
             return null;
         if (_known.Count >= MostRemembered)
             _known.Clear();
-        var planned = (job, planner.Plan(job, units));
-        _known[(json, units)] = planned;
-        return planned;
+        return _known[(json, units, correction)] = (job, planner.Plan(job, units));
     }
+}
+
+/// <summary>Plans for this workshop: with what its logbook has taught by now.</summary>
+/// <param name="memory">Makes and remembers the plans.</param>
+/// <param name="learning">What was learned.</param>
+internal sealed class PlanCache(PlanMemory memory, WorkshopLearning learning)
+{
+    /// <summary>What plans are corrected by now.</summary>
+    public WorkshopCorrection Correction => learning.Correction;
+
+    /// <summary>Reads a job text without planning it.</summary>
+    /// <returns>The job; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
+    public Job? Read(string json, Problems problems) => memory.Read(json, problems)?.In(learning.Correction);
+
+    /// <summary>Plans a job text.</summary>
+    /// <returns>The job and its plan; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
+    public (Job Job, PlanResult Result)? Plan(string json, UnitSystem units, Problems problems) => memory.Plan(json, units, learning.Correction, problems);
+
+    /// <summary>Plans a job text as the catalogue alone would.</summary>
+    /// <returns>The job and its plan; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
+    public (Job Job, PlanResult Result)? PlanUncorrected(string json, UnitSystem units, Problems problems) => memory.Plan(json, units, WorkshopCorrection.None, problems);
 }

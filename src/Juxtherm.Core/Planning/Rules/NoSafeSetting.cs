@@ -22,6 +22,14 @@ public sealed class NoSafeSetting : IPlanRule
             TimeLimit.Vinyl => "the vinyl has had all the heat it takes",
             _ => "the longest press that makes sense by hand is over",
         };
+        if (plan.Found.Instead is not null)
+        {
+            var tooMuch = plan.Found.Seconds > row.MostSeconds;
+            return this.Say(plan, NoticeLevel.Stop,
+                $"As it was used, {plan.Words.Temperature(row.Dial.Celsius)} for {Wording.Time(plan.Found.Seconds)}, {(tooMuch ? $"is too much here: after {Wording.Time(row.MostSeconds)} {limit}" : "does not hold here by the model")}. Let the plan find a setting of its own, or accept this one with a word.",
+                "A setting carries over to the same vinyl, blank and press only.", ("most", row.MostSeconds, "s"), ("set", row.Dial.Celsius, "Cel"), ("used", plan.Found.Seconds, "s"));
+        }
+
         return this.Say(plan, NoticeLevel.Stop,
             $"Nothing on this dial works. The best, {plan.Words.Temperature(row.Dial.Celsius)}, ends after {Wording.Time(row.MostSeconds)} because {limit}, with {Wording.Share(row.BondAtMost)} of the bond wanted. Try firmer pressure, another press, or a vinyl that bonds cooler.",
             "Every temperature of the dial was tried in the model; what bonds the vinyl passes a limit first.",

@@ -1,0 +1,67 @@
+using System.Text.Json.Nodes;
+using Juxtherm.Core.Planning;
+
+namespace Juxtherm.Core.Logbook;
+
+/// <summary>Makes job files out of what the logbook remembers.</summary>
+public static class JobFromLog
+{
+    private const int LongestTitle = 110;
+
+    /// <summary>The job of an entry with the setting as it was used, for one piece.</summary>
+    /// <param name="entry">The entry.</param>
+    /// <param name="jobJson">The job that its run froze; null when that is not known any more.</param>
+    /// <param name="own">What is on the shelf, as a job file carries it.</param>
+    public static (string Json, string Title) AsUsed(LogEntry entry, string? jobJson, JsonObject own)
+    {
+        ArgumentNullException.ThrowIfNull(entry);
+        var job = Base(entry, jobJson, own);
+        var title = Shortened(entry.Title, "as used");
+        job["title"] = title;
+        job["quantity"] = 1;
+        foreach (var many in new[] { "names", "sizes", "patches" })
+            job.Remove(many);
+        job["used"] = new JsonObject { ["celsius"] = entry.Celsius, ["seconds"] = Math.Max(1, Math.Round(entry.PressedSeconds)), ["from"] = $"{entry.At:d MMMM yyyy}" };
+        return (job.ToJsonString(), title);
+    }
+
+    /// <summary>The whole order once more, with its names and sizes; its setting is found anew.</summary>
+    /// <param name="entry">Any entry of it.</param>
+    /// <param name="jobJson">The job that its run froze; null when that is not known any more.</param>
+    /// <param name="own">What is on the shelf, as a job file carries it.</param>
+    public static (string Json, string Title) Again(LogEntry entry, string? jobJson, JsonObject own)
+    {
+        ArgumentNullException.ThrowIfNull(entry);
+        var job = Base(entry, jobJson, own);
+        var title = Shortened(entry.Title, "again");
+        job["title"] = title;
+        job.Remove("used");
+        return (job.ToJsonString(), title);
+    }
+
+    /// <summary>A job of such a piece: kind of item, vinyl and press, and no more than the logbook knows.</summary>
+    /// <param name="entry">The entry.</param>
+    /// <param name="own">What is on the shelf, as a job file carries it.</param>
+    public static JsonObject Plain(LogEntry entry, JsonObject own)
+    {
+        ArgumentNullException.ThrowIfNull(entry);
+        ArgumentNullException.ThrowIfNull(own);
+        JsonArray Brought(string kind, params string[] ids) => [.. own[kind]?.AsArray().Where(e => ids.Contains((string?)e?["id"], StringComparer.Ordinal)).Select(e => e!.DeepClone()) ?? []];
+        var vinyls = entry.Vinyl.Split(',');
+        return new JsonObject
+        {
+            ["format"] = JobReader.Format,
+            ["version"] = JobReader.Version,
+            ["title"] = entry.Title,
+            ["quantity"] = Math.Clamp(entry.Pieces, 1, JobReader.MostPieces),
+            ["own"] = new JsonObject { ["vinyls"] = Brought("vinyls", vinyls), ["blanks"] = Brought("blanks", entry.Material), ["presses"] = Brought("presses", entry.HeatSource) },
+            ["blank"] = new JsonObject { ["form"] = entry.Form, ["material"] = entry.Material },
+            ["tools"] = new JsonObject { ["heatSource"] = entry.HeatSource, ["cover"] = entry.Cover, ["underlay"] = entry.Underlay },
+            ["layers"] = new JsonArray([.. vinyls.Select((v, i) => (JsonNode)new JsonObject { ["id"] = $"layer-{i + 1}", ["vinyl"] = v })]),
+        };
+    }
+
+    private static JsonObject Base(LogEntry entry, string? jobJson, JsonObject own) => jobJson is null ? Plain(entry, own) : JsonNode.Parse(jobJson)!.AsObject();
+
+    private static string Shortened(string title, string what) => title.Length == 0 ? $"Untitled, {what}" : $"{(title.Length > LongestTitle ? title[..LongestTitle] : title)}, {what}";
+}

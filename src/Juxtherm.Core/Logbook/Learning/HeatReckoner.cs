@@ -1,0 +1,57 @@
+using Juxtherm.Core.Bench;
+using Juxtherm.Core.Bench.Judging;
+using Juxtherm.Core.Planning;
+
+namespace Juxtherm.Core.Logbook.Learning;
+
+/// <summary>Reckons the heat that pressed pieces had, by the catalogue alone: what a logbook teaches must not rest on what it taught before.</summary>
+/// <param name="planner">Knows layers and catalogue.</param>
+public sealed class HeatReckoner(Planner planner)
+{
+    // Wide enough that the steps of the solver do not show, narrow enough that ln of the bond is straight, K.
+    private const double ReachK = 4;
+
+    /// <summary>Carries out again what was done with a piece before it was first looked at.</summary>
+    /// <param name="job">Its job, as its file says it.</param>
+    /// <param name="plan">Its plan, of which the settings are used.</param>
+    /// <param name="holds">How long the plate was really closed.</param>
+    /// <returns>Null where it tells nothing of one vinyl: nothing was pressed, or several vinyls were.</returns>
+    public HeatHad? Of(Job job, Plan plan, IReadOnlyList<HoldDone> holds)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(holds);
+        if (job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal).Count() > 1)
+            return null;
+        // Where the plate was measured, that is evidence of its own; here it stands as the catalogue has it.
+        var first = holds.Where(h => !h.IsAgain).Select(h => h with { PlateCelsius = null }).ToList();
+        if (first.Exists(h => h.Seconds <= 0) || With(job, plan, first, 0) is not { } at || With(job, plan, first, -ReachK) is not { } below || With(job, plan, first, ReachK) is not { } above)
+            return null;
+        return new HeatHad(at.LnRoom, (above.LnRoom - below.LnRoom) / (2 * ReachK), at.LnBurden, (above.LnBurden - below.LnBurden) / (2 * ReachK), job.Tools.Source.DialOffsetK.Value);
+    }
+
+    /// <summary>The heat of a piece of which only what the logbook says is known.</summary>
+    /// <param name="job">A job of such a piece.</param>
+    /// <param name="celsius">What the plate was set to, °C.</param>
+    /// <param name="seconds">How long it was closed, s.</param>
+    /// <param name="pressureKPa">Pressure, kPa.</param>
+    public HeatHad? Of(Job job, double celsius, double seconds, double pressureKPa)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var plan = planner.Plan(job, UnitSystem.Metric).Plan;
+        var bonding = plan.BondingPress with { Celsius = celsius, Seconds = seconds, PressureKPa = pressureKPa };
+        var presses = plan.Presses.Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press).Select(p => p.Order == bonding.Order ? bonding : p with { Celsius = celsius }).ToList();
+        var as_ = plan with { Presses = presses };
+        return Of(job, as_, [.. presses.SelectMany(p => Enumerable.Repeat(new HoldDone(p.Order, p.Seconds, null), Math.Max(1, p.Sections.Count)))]);
+    }
+
+    private (double LnRoom, double LnBurden)? With(Job job, Plan plan, IReadOnlyList<HoldDone> holds, double moreK)
+    {
+        var source = job.Tools.Source;
+        var moved = job with { Tools = job.Tools with { Source = source with { DialOffsetK = source.DialOffsetK with { Value = source.DialOffsetK.Value + moreK } } } };
+        var about = planner.About(moved, new Wording(UnitSystem.Metric));
+        if (PieceInTheModel.Of(about, plan, holds, planner.Catalogue) is not { Bond: > 0 } piece)
+            return null;
+        return (Math.Log(piece.Bond / about.Lead.Work.Vinyl.HoldsFromBond.Value), Math.Log(piece.Laid.Max(id => piece.Burden(id) / about.Layer(id).MostBurden)));
+    }
+}

@@ -1,0 +1,193 @@
+using System.Globalization;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using Juxtherm.Core.Bench;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Logbook.Learning;
+using Juxtherm.Core.Reading;
+
+namespace Juxtherm.Core.Logbook;
+
+/// <summary>
+/// The logbook as a file: JSON that carries everything, and a table (<see cref="LogTable"/>) for spreadsheets. What was reckoned of
+/// an entry's heat is never in it: whoever reads it reckons it again.
+/// </summary>
+public static class LogFile
+{
+    /// <summary>The format's name in the file.</summary>
+    public const string Format = "juxtherm.log";
+
+    /// <summary>The newest version that is understood.</summary>
+    public const int Version = 1;
+
+    /// <summary>Most entries in one file.</summary>
+    public const int Most = 200_000;
+
+    /// <summary>Longest title or name, characters.</summary>
+    public const int LongestText = 120;
+
+    /// <summary>Longest remark, characters.</summary>
+    public const int LongestNote = 2000;
+
+    /// <summary>Most washes that are told apart.</summary>
+    public const int MostWashes = 500;
+    private const string PlainTime = "yyyy-MM-ddTHH:mm:ss.fffffffZ";
+
+    /// <summary>Writes entries.</summary>
+    /// <param name="entries">Entries.</param>
+    public static string Write(IEnumerable<LogEntry> entries)
+    {
+        ArgumentNullException.ThrowIfNull(entries);
+        return new JsonObject { ["format"] = Format, ["version"] = Version, ["entries"] = new JsonArray([.. entries.Select(e => (JsonNode)Node(e))]) }.ToJsonString();
+    }
+
+    /// <summary>Reads entries.</summary>
+    /// <param name="json">The file's text.</param>
+    /// <param name="problems">Filled with everything that is wrong.</param>
+    /// <returns>The entries; empty when anything is wrong.</returns>
+    public static IReadOnlyList<LogEntry> Read(string json, Problems problems)
+    {
+        ArgumentNullException.ThrowIfNull(problems);
+        try
+        {
+            using var document = JsonDocument.Parse(json);
+            var root = new JsonCursor(document.RootElement, "", problems);
+            if (!root.IsObject() || root["format"].Choice([Format], null) is null)
+                return [];
+            if (root["version"].Whole(1, int.MaxValue) is not { } version)
+                root["version"].Fault($"/version is missing; {Version} is needed.", "missing");
+            else if (version > Version)
+                root["version"].Fault($"/version is {version}: this logbook was written by a newer program. Up to {Version} is understood here.", "newer-version");
+            root["entries"].IsArray();
+            if (root["entries"].Count > Most)
+                root["entries"].Fault($"/entries has {root["entries"].Count} entries; up to {Most} are accepted.", "out-of-range");
+            if (!problems.None)
+                return [];
+            var entries = root["entries"].Items.Where(i => i.IsObject()).Select(Entry).ToList();
+            return problems.None ? entries : [];
+        }
+        catch (JsonException e)
+        {
+            problems.Add("", $"The text is not JSON that can be read: line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}. A logbook file is one JSON object.", "broken");
+            return [];
+        }
+    }
+
+    /// <summary>An entry as an object of plain values.</summary>
+    internal static JsonObject Node(LogEntry e)
+    {
+        var node = new JsonObject
+        {
+            ["key"] = e.Key.ToString(),
+            ["at"] = Time(e.At),
+            ["title"] = e.Title,
+            ["name"] = e.Name,
+            ["piece"] = e.Piece,
+            ["pieces"] = e.Pieces,
+            ["vinyl"] = e.Vinyl,
+            ["material"] = e.Material,
+            ["form"] = e.Form,
+            ["heatSource"] = e.HeatSource,
+            ["cover"] = e.Cover,
+            ["underlay"] = e.Underlay,
+            ["celsius"] = e.Celsius,
+            ["plannedSeconds"] = e.PlannedSeconds,
+            ["pressedSeconds"] = e.PressedSeconds,
+            ["pressure"] = Word(e.Pressure),
+            ["pressureKPa"] = e.PressureKPa,
+            ["predictedBond"] = e.PredictedBond,
+            ["outcomes"] = new JsonArray([.. e.Outcomes.Select(o => (JsonNode)Word(o))]),
+            ["pressedAgainSeconds"] = e.PressedAgainSeconds,
+            ["endedWell"] = e.EndedWell,
+            ["plateCelsius"] = e.PlateCelsius,
+            ["lots"] = new JsonArray([.. e.Lots.Select(l => (JsonNode)l)]),
+            ["note"] = e.Note,
+            ["example"] = e.Example,
+            ["struck"] = e.Struck,
+            ["washes"] = new JsonArray([.. e.Washes.Select(w => (JsonNode)new JsonObject { ["at"] = Time(w.At), ["washes"] = w.Washes, ["look"] = Word(w.Look), ["note"] = w.Note })]),
+        };
+        return node;
+    }
+
+    /// <summary>An entry from an object of plain values; what is wrong is said where it stands.</summary>
+    internal static LogEntry Entry(JsonCursor c)
+    {
+        foreach (var needed in new[] { "at", "vinyl", "material", "heatSource", "celsius", "pressedSeconds" }.Where(n => !c[n].Exists))
+            c[needed].Fault($"{c.Pointer}/{needed} is missing.", "missing");
+        var pressed = c["pressedSeconds"].Number(0, 3600, "s") ?? 0;
+        return new LogEntry(
+            TimeOf(c["at"]), c["title"].Text("", LongestText), c["piece"].Whole(1, 9999) ?? 1, c["pieces"].Whole(1, 9999) ?? 1, Ids(c["vinyl"]), Id(c["material"], ""), Id(c["form"], "flat"), Id(c["heatSource"], ""), Id(c["cover"], "none"),
+            Id(c["underlay"], "none"), c["celsius"].Number(20, 500, "°C") ?? 0, c["plannedSeconds"].Number(0, 3600, "s") ?? pressed, pressed, Of(c["pressure"], PressureLevel.Medium), c["pressureKPa"].Number(0, 500, "kPa") ?? 0,
+            c["predictedBond"].Number(0, 1000) ?? 0, List<Outcome>(c["outcomes"]), c["note"].Text("", LongestNote))
+        {
+            Key = KeyOf(c["key"]),
+            Name = c["name"].Text("", LongestText),
+            PressedAgainSeconds = c["pressedAgainSeconds"].Number(0, 3600, "s") ?? 0,
+            EndedWell = c["endedWell"].Flag(true),
+            PlateCelsius = c["plateCelsius"].Number(0, 500, "°C"),
+            Lots = Lots(c["lots"]),
+            Example = c["example"].Flag(false),
+            Struck = c["struck"].Flag(false),
+            Washes = Washes(c["washes"]),
+        };
+    }
+
+    internal static string Word<T>(T value)
+        where T : struct, Enum => JsonNamingPolicy.KebabCaseLower.ConvertName(value.ToString());
+
+    internal static string Time(DateTimeOffset at) => at.UtcDateTime.ToString(PlainTime, CultureInfo.InvariantCulture);
+
+    private static List<string> Lots(JsonCursor list)
+    {
+        list.IsArray(required: false);
+        var lots = list.Items.Select(i => i.Text("", LongestText).Trim()).Where(l => l.Length > 0).ToList();
+        if (lots.Exists(l => l.Contains(',', StringComparison.Ordinal)))
+            list.Fault($"{list.Pointer} has a lot with a comma in it; commas part lots.", "wrong-type");
+        return lots;
+    }
+
+    private static IReadOnlyList<Wash> Washes(JsonCursor list)
+    {
+        list.IsArray(required: false);
+        return [.. list.Items.Where(i => i.IsObject()).Select(w => new Wash(TimeOf(w["at"]), w["washes"].Whole(1, MostWashes) ?? 1, Of(w["look"], WashLook.Fine), w["note"].Text("", LongestNote)))];
+    }
+
+    private static List<T> List<T>(JsonCursor list)
+        where T : struct, Enum
+    {
+        list.IsArray(required: false);
+        return [.. list.Items.Select(i => Of<T>(i, default))];
+    }
+
+    private static T Of<T>(JsonCursor c, T otherwise)
+        where T : struct, Enum
+    {
+        var known = Enum.GetValues<T>().ToDictionary(v => Word(v), StringComparer.Ordinal);
+        return c.Choice([.. known.Keys], Word(otherwise)) is { } word ? known[word] : otherwise;
+    }
+
+    private static string Ids(JsonCursor c) => string.Join(',', c.Text("", 400).Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries));
+
+    private static string Id(JsonCursor c, string otherwise) => c.Text(otherwise, 80).Trim();
+
+    private static Guid KeyOf(JsonCursor c)
+    {
+        var text = c.Text("", 60);
+        if (text.Length == 0)
+            return Guid.NewGuid();
+        if (Guid.TryParse(text, out var key))
+            return key;
+        c.Fault($"{c.Pointer} is “{text}”; an identifier of 32 hexadecimal digits is needed, or none.", "wrong-type");
+        return Guid.Empty;
+    }
+
+    private static DateTimeOffset TimeOf(JsonCursor c)
+    {
+        var text = c.Text("", 60);
+        if (DateTimeOffset.TryParse(text, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal, out var at))
+            return at;
+        if (text.Length > 0)
+            c.Fault($"{c.Pointer} is “{text}”; a time such as 2026-05-01T14:30:00Z is needed.", "wrong-type");
+        return default;
+    }
+}

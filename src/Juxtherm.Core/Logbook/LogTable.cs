@@ -1,0 +1,137 @@
+using System.Globalization;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using CsvHelper;
+using CsvHelper.Configuration;
+using Juxtherm.Core.Reading;
+
+namespace Juxtherm.Core.Logbook;
+
+/// <summary>The logbook as a table: CSV with a heading, in and out. Lists within a cell are parted by semicolons.</summary>
+public static class LogTable
+{
+    private enum Kind
+    {
+        Words,
+        Figure,
+        Whole,
+        Flag,
+        List,
+        Washes,
+    }
+
+    // Heading, member of the entry, and what stands in it.
+    private static readonly (string Heading, string Member, Kind Kind)[] Columns =
+    [
+        ("at", "at", Kind.Words), ("title", "title", Kind.Words), ("name", "name", Kind.Words), ("piece", "piece", Kind.Whole), ("pieces", "pieces", Kind.Whole), ("vinyl", "vinyl", Kind.Words), ("material", "material", Kind.Words),
+        ("form", "form", Kind.Words), ("heat source", "heatSource", Kind.Words), ("cover", "cover", Kind.Words), ("underlay", "underlay", Kind.Words), ("set celsius", "celsius", Kind.Figure), ("planned seconds", "plannedSeconds", Kind.Figure),
+        ("pressed seconds", "pressedSeconds", Kind.Figure), ("pressure", "pressure", Kind.Words), ("pressure kpa", "pressureKPa", Kind.Figure), ("predicted bond", "predictedBond", Kind.Figure), ("outcomes", "outcomes", Kind.List),
+        ("pressed again seconds", "pressedAgainSeconds", Kind.Figure), ("ended well", "endedWell", Kind.Flag), ("plate celsius", "plateCelsius", Kind.Figure), ("lots", "lots", Kind.List), ("note", "note", Kind.Words), ("washes", "washes", Kind.Washes),
+        ("example", "example", Kind.Flag), ("struck", "struck", Kind.Flag), ("key", "key", Kind.Words),
+    ];
+
+    /// <summary>Writes a table.</summary>
+    /// <param name="entries">Entries.</param>
+    public static string Write(IEnumerable<LogEntry> entries)
+    {
+        ArgumentNullException.ThrowIfNull(entries);
+        var text = new StringWriter(CultureInfo.InvariantCulture);
+        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { InjectionOptions = InjectionOptions.Escape }))
+        {
+            foreach (var column in Columns)
+                csv.WriteField(column.Heading);
+            csv.NextRecord();
+            foreach (var node in entries.Select(LogFile.Node))
+            {
+                foreach (var column in Columns)
+                    csv.WriteField(Cell(node[column.Member], column.Kind));
+                csv.NextRecord();
+            }
+        }
+
+        return text.ToString();
+    }
+
+    /// <summary>Reads a table.</summary>
+    /// <param name="text">CSV with a heading; columns in any order. At, vinyl, material, heat source, set celsius and pressed seconds are needed.</param>
+    /// <param name="problems">Filled with everything that is wrong, by line.</param>
+    /// <returns>The entries; empty when anything is wrong.</returns>
+    public static IReadOnlyList<LogEntry> Read(string text, Problems problems)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        ArgumentNullException.ThrowIfNull(problems);
+        var first = text.Split('\n')[0];
+        var parter = first.Contains(',', StringComparison.Ordinal) ? "," : first.Contains('\t', StringComparison.Ordinal) ? "\t" : ";";
+        using var csv = new CsvParser(new StringReader(text), new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = parter, HasHeaderRecord = false, TrimOptions = TrimOptions.Trim, BadDataFound = null });
+        if (!csv.Read())
+        {
+            problems.Add("", $"The table is empty; a heading is needed: {string.Join(", ", Columns.Select(c => c.Heading))}.", "missing");
+            return [];
+        }
+
+        var heading = (csv.Record ?? []).Select(h => h.Trim().TrimStart('\uFEFF').ToLowerInvariant()).ToArray();
+        foreach (var odd in heading.Where(h => !Array.Exists(Columns, c => c.Heading == h)))
+            problems.Add("", $"The heading has a column “{odd}”; nearest: {string.Join(", ", NearestIds.To(odd, [.. Columns.Select(c => c.Heading)]))}.", "unknown-id");
+        var entries = new List<LogEntry>();
+        while (problems.None && csv.Read())
+        {
+            var cells = csv.Record ?? [];
+            if (Array.TrueForAll(cells, string.IsNullOrWhiteSpace))
+                continue;
+            if (entries.Count == LogFile.Most)
+                problems.Add("", $"The table has more than {LogFile.Most} lines; up to that many are accepted.", "out-of-range");
+            using var line = JsonDocument.Parse(Line(heading, cells).ToJsonString());
+            entries.Add(LogFile.Entry(new JsonCursor(line.RootElement, $"line {csv.RawRow}", problems)));
+        }
+
+        return problems.None ? entries : [];
+    }
+
+    private static string? Cell(JsonNode? value, Kind kind) => kind switch
+    {
+        _ when value is null => "",
+        Kind.Flag => (bool)value! ? "yes" : "no",
+        Kind.List => string.Join("; ", value!.AsArray().Select(v => (string)v!)),
+        Kind.Washes => string.Join("; ", value!.AsArray().Select(w => $"{w!["at"]} {w["washes"]} {w["look"]} {((string)w["note"]!).Replace(";", ",", StringComparison.Ordinal)}".TrimEnd())),
+        _ => value!.ToString(),
+    };
+
+    private static JsonObject Line(string[] heading, string[] cells)
+    {
+        var node = new JsonObject();
+        foreach (var (name, member, kind) in Columns)
+        {
+            var at = Array.IndexOf(heading, name);
+            var cell = at >= 0 && at < cells.Length ? cells[at] : "";
+            // A sign before a formula's first character is taken back off.
+            if (cell.Length > 1 && cell[0] == '\'' && "=+-@".Contains(cell[1], StringComparison.Ordinal))
+                cell = cell[1..];
+            if (cell.Length > 0)
+                node[member] = Value(cell, kind);
+        }
+
+        return node;
+    }
+
+    private static JsonNode Value(string cell, Kind kind) => kind switch
+    {
+        Kind.Figure or Kind.Whole => double.TryParse(cell, NumberStyles.Float, CultureInfo.InvariantCulture, out var figure) ? figure : cell,
+        Kind.Flag => cell.ToLowerInvariant() switch { "yes" or "true" or "1" => true, "no" or "false" or "0" => false, _ => cell },
+        Kind.List => new JsonArray([.. cell.Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(v => (JsonNode)v)]),
+        Kind.Washes => new JsonArray([.. cell.Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(Wash)]),
+        _ => cell,
+    };
+
+    /// <summary>When, after how many washes, how it looked, and a remark.</summary>
+    private static JsonNode Wash(string cell)
+    {
+        var parts = cell.Split(' ', 4, StringSplitOptions.TrimEntries);
+        return new JsonObject
+        {
+            ["at"] = parts[0],
+            ["washes"] = parts.Length > 1 && int.TryParse(parts[1], CultureInfo.InvariantCulture, out var n) ? n : parts.ElementAtOrDefault(1),
+            ["look"] = parts.ElementAtOrDefault(2),
+            ["note"] = parts.ElementAtOrDefault(3) ?? "",
+        };
+    }
+}

@@ -1,0 +1,70 @@
+using SkiaSharp;
+
+namespace Juxtherm.Documents;
+
+/// <summary>What was sent is no picture that can be read. The message says what would be.</summary>
+/// <param name="message">For the reader.</param>
+public sealed class PhotoException(string message) : Exception(message);
+
+/// <summary>A photo made small enough to keep: turned upright, and drawn anew, so that nothing but the picture is left in it (no place, no camera, no time).</summary>
+/// <param name="Width">Pixels.</param>
+/// <param name="Height">Pixels.</param>
+/// <param name="Jpeg">The picture.</param>
+/// <param name="Small">The same, small, for lists.</param>
+public sealed record Photo(int Width, int Height, byte[] Jpeg, byte[] Small)
+{
+    /// <summary>Longest side that is kept, pixels.</summary>
+    public const int LongestSide = 1600;
+
+    /// <summary>Longest side in lists, pixels.</summary>
+    public const int SmallSide = 320;
+    private const long MostPixels = 120_000_000;
+    private const int Quality = 85;
+
+    /// <summary>Reads a JPEG, PNG, WebP or GIF picture.</summary>
+    /// <param name="data">The file.</param>
+    /// <exception cref="PhotoException">It is none of them, broken, or too large.</exception>
+    public static Photo Read(byte[] data)
+    {
+        using var stream = new SKMemoryStream(data);
+        using var codec = SKCodec.Create(stream) ?? throw new PhotoException("This is no picture that can be read here; JPEG, PNG, WebP and GIF are accepted.");
+        if ((long)codec.Info.Width * codec.Info.Height > MostPixels)
+            throw new PhotoException($"This picture has {codec.Info.Width} × {codec.Info.Height} pixels; up to {MostPixels / 1_000_000} million are accepted.");
+        using var bitmap = new SKBitmap(codec.Info.WithColorType(SKColorType.Rgba8888).WithAlphaType(SKAlphaType.Premul));
+        if (codec.GetPixels(bitmap.Info, bitmap.GetPixels()) is not (SKCodecResult.Success or SKCodecResult.IncompleteInput))
+            throw new PhotoException("This picture is broken: it could not be read to its end.");
+        var turned = codec.EncodedOrigin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom or SKEncodedOrigin.LeftBottom;
+        var (width, height) = turned ? (bitmap.Height, bitmap.Width) : (bitmap.Width, bitmap.Height);
+        byte[] Within(int longest, out int w, out int h)
+        {
+            var scale = Math.Min(1, longest / (float)Math.Max(width, height));
+            (w, h) = (Math.Max(1, (int)Math.Round(width * scale)), Math.Max(1, (int)Math.Round(height * scale)));
+            using var surface = SKSurface.Create(new SKImageInfo(w, h, SKColorType.Rgba8888, SKAlphaType.Opaque));
+            surface.Canvas.Clear(SKColors.White);
+            surface.Canvas.Scale(w / (float)width, h / (float)height);
+            surface.Canvas.Concat(Upright(codec.EncodedOrigin, bitmap.Width, bitmap.Height));
+            using var image = SKImage.FromBitmap(bitmap);
+            surface.Canvas.DrawImage(image, 0, 0, new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
+            using var shot = surface.Snapshot();
+            using var jpeg = shot.Encode(SKEncodedImageFormat.Jpeg, Quality);
+            return jpeg.ToArray();
+        }
+
+        var small = Within(SmallSide, out _, out _);
+        var large = Within(LongestSide, out var keptWidth, out var keptHeight);
+        return new Photo(keptWidth, keptHeight, large, small);
+    }
+
+    /// <summary>How a picture is turned so that it stands upright, by the eight ways in which cameras note it (EXIF 2.3, Orientation).</summary>
+    private static SKMatrix Upright(SKEncodedOrigin origin, int w, int h) => origin switch
+    {
+        SKEncodedOrigin.TopRight => new SKMatrix(-1, 0, w, 0, 1, 0, 0, 0, 1),
+        SKEncodedOrigin.BottomRight => new SKMatrix(-1, 0, w, 0, -1, h, 0, 0, 1),
+        SKEncodedOrigin.BottomLeft => new SKMatrix(1, 0, 0, 0, -1, h, 0, 0, 1),
+        SKEncodedOrigin.LeftTop => new SKMatrix(0, 1, 0, 1, 0, 0, 0, 0, 1),
+        SKEncodedOrigin.RightTop => new SKMatrix(0, -1, h, 1, 0, 0, 0, 0, 1),
+        SKEncodedOrigin.RightBottom => new SKMatrix(0, -1, h, -1, 0, w, 0, 0, 1),
+        SKEncodedOrigin.LeftBottom => new SKMatrix(0, 1, 0, -1, 0, w, 0, 0, 1),
+        _ => SKMatrix.Identity,
+    };
+}

@@ -1,0 +1,126 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+
+namespace Juxtherm.Store.Keeping;
+
+/// <summary>A backup of the workshop's database.</summary>
+/// <param name="Name">Its file's name.</param>
+/// <param name="Why">daily, asked, before-migration, before-restore or before-import.</param>
+/// <param name="MadeUtc">When it was made.</param>
+/// <param name="Bytes">Its size.</param>
+public sealed record Backup(string Name, string Why, DateTimeOffset MadeUtc, long Bytes);
+
+/// <summary>A backup or archive cannot be used. Nothing was changed; the message says why.</summary>
+/// <param name="message">For the reader.</param>
+/// <param name="inner">What lay behind it.</param>
+public sealed class KeepingException(string message, Exception? inner = null) : Exception(message, inner);
+
+/// <summary>Makes dated backups of a data folder's database, and puts one back.</summary>
+public static partial class Backups
+{
+    /// <summary>Made by itself once a day.</summary>
+    public const string Daily = "daily";
+
+    /// <summary>Made because somebody asked.</summary>
+    public const string Asked = "asked";
+
+    /// <summary>Made before the database is brought up to date.</summary>
+    public const string BeforeMigration = "before-migration";
+
+    /// <summary>Made before another is put back.</summary>
+    public const string BeforeRestore = "before-restore";
+
+    /// <summary>Made before an archive is read in.</summary>
+    public const string BeforeImport = "before-import";
+    private const int DailyKept = 14;
+    private const string Stamp = "yyyyMMdd-HHmmss";
+
+    /// <summary>The backups of a data folder, newest first.</summary>
+    /// <param name="dataFolder">The data folder.</param>
+    public static IReadOnlyList<Backup> In(string dataFolder)
+    {
+        var folder = new DirectoryInfo(Path.Combine(dataFolder, "backups"));
+        if (!folder.Exists)
+            return [];
+        return
+        [
+            .. folder.GetFiles("*.db").Select(f => (File: f, Match: Named().Match(f.Name))).Where(f => f.Match.Success)
+                .Select(f => new Backup(f.File.Name, f.Match.Groups["why"].Value, DateTimeOffset.ParseExact(f.Match.Groups["made"].Value, Stamp, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal), f.File.Length))
+                .OrderByDescending(b => b.MadeUtc).ThenByDescending(b => b.Name, StringComparer.Ordinal),
+        ];
+    }
+
+    /// <summary>Makes a backup. Of the daily ones the newest are kept; all others stay.</summary>
+    /// <param name="dataFolder">The data folder.</param>
+    /// <param name="why">What for.</param>
+    /// <param name="now">Names it, UTC.</param>
+    public static Backup Make(string dataFolder, string why, DateTimeOffset now)
+    {
+        var folder = Directory.CreateDirectory(Path.Combine(dataFolder, "backups"));
+        var name = $"{why}-{now.UtcDateTime.ToString(Stamp, CultureInfo.InvariantCulture)}.db";
+        var path = Path.Combine(folder.FullName, name);
+        // Written beside and then named: a backup that is there is whole.
+        Copy(Path.Combine(dataFolder, DataFolder.DatabaseName), path + ".part");
+        File.Move(path + ".part", path, overwrite: true);
+        foreach (var old in In(dataFolder).Where(b => b.Why == Daily).Skip(DailyKept))
+            File.Delete(Path.Combine(folder.FullName, old.Name));
+        return new Backup(name, why, now, new FileInfo(path).Length);
+    }
+
+    /// <summary>Where a backup lies.</summary>
+    /// <param name="dataFolder">The data folder.</param>
+    /// <param name="name">Its file's name.</param>
+    /// <exception cref="KeepingException">There is no such backup.</exception>
+    public static string PathOf(string dataFolder, string name) =>
+        In(dataFolder).FirstOrDefault(b => b.Name == name) is { } found ? Path.Combine(dataFolder, "backups", found.Name) : throw new KeepingException("There is no such backup. It may have been removed from the folder.");
+
+    /// <summary>Makes sure that a file is a whole database of this program, and not of a newer one.</summary>
+    /// <param name="path">The file.</param>
+    /// <exception cref="KeepingException">It is not.</exception>
+    public static void Check(string path)
+    {
+        try
+        {
+            using var database = new SqliteConnection($"Data Source={path};Mode=ReadOnly;Pooling=False");
+            database.Open();
+            using var check = database.CreateCommand();
+            check.CommandText = "PRAGMA integrity_check;";
+            if (check.ExecuteScalar() as string is not "ok" and var fault)
+                throw new KeepingException($"This backup is damaged ({fault?.Split('\n')[0]}). Nothing was changed; take another one.");
+            using var history = database.CreateCommand();
+            history.CommandText = "SELECT MigrationId FROM __EFMigrationsHistory;";
+            using var context = new WorkshopContext(new DbContextOptionsBuilder<WorkshopContext>().UseSqlite("Data Source=:memory:").Options);
+            var known = context.Database.GetMigrations().ToHashSet(StringComparer.Ordinal);
+            using var rows = history.ExecuteReader();
+            while (rows.Read())
+            {
+                if (!known.Contains(rows.GetString(0)))
+                    throw new KeepingException($"This backup was made by a newer Juxtherm (it has {rows.GetString(0)}). Nothing was changed.");
+            }
+        }
+        catch (SqliteException e)
+        {
+            throw new KeepingException($"This file is damaged, or no workshop of Juxtherm: {e.Message} Nothing was changed; take another one.", e);
+        }
+    }
+
+    /// <summary>Copies a database as it is at one moment, also while it is in use.</summary>
+    internal static void Copy(string from, string to)
+    {
+        File.Delete(to);
+        using var source = new SqliteConnection($"Data Source={from}");
+        using var target = new SqliteConnection($"Data Source={to};Pooling=False");
+        source.Open();
+        target.Open();
+        source.BackupDatabase(target);
+        // One file is a backup; two are a puzzle.
+        using var journal = target.CreateCommand();
+        journal.CommandText = "PRAGMA journal_mode=DELETE;";
+        journal.ExecuteNonQuery();
+    }
+
+    [GeneratedRegex(@"^(?<why>daily|asked|before-migration|before-restore|before-import)-(?<made>\d{8}-\d{6})\.db$", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    private static partial Regex Named();
+}

@@ -1,0 +1,276 @@
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+
+namespace Juxtherm.Store;
+
+/// <summary>What is looked for in the logbook; what is null or empty does not narrow it.</summary>
+public sealed record LogSearch
+{
+    /// <summary>Anywhere in title, name, remark or lot.</summary>
+    public string? Text { get; init; }
+
+    /// <summary>Vinyl id, alone or among others.</summary>
+    public string? Vinyl { get; init; }
+
+    /// <summary>Material id.</summary>
+    public string? Material { get; init; }
+
+    /// <summary>Form id.</summary>
+    public string? Form { get; init; }
+
+    /// <summary>Heat source id.</summary>
+    public string? HeatSource { get; init; }
+
+    /// <summary>A lot, whole.</summary>
+    public string? Lot { get; init; }
+
+    /// <summary>Whose it is, whole.</summary>
+    public string? Person { get; init; }
+
+    /// <summary>Outcome word; lost for what was given up without a word.</summary>
+    public string? Outcome { get; init; }
+
+    /// <summary>From when, UTC.</summary>
+    public DateTimeOffset? From { get; init; }
+
+    /// <summary>Until when, UTC, not included.</summary>
+    public DateTimeOffset? Until { get; init; }
+
+    /// <summary>One run's pieces.</summary>
+    public Guid? Run { get; init; }
+}
+
+/// <summary>What can be chosen from in the logbook.</summary>
+/// <param name="Vinyls">Vinyl ids.</param>
+/// <param name="Materials">Material ids.</param>
+/// <param name="HeatSources">Heat source ids.</param>
+/// <param name="Lots">Lots.</param>
+/// <param name="People">Names.</param>
+public sealed record LogChoices(IReadOnlyList<string> Vinyls, IReadOnlyList<string> Materials, IReadOnlyList<string> HeatSources, IReadOnlyList<string> Lots, IReadOnlyList<string> People);
+
+/// <summary>Pieces alike, for the picture of how much room.</summary>
+/// <param name="Celsius">What the plate was set to, °C.</param>
+/// <param name="Seconds">How long, s.</param>
+/// <param name="Outcomes">What was seen.</param>
+/// <param name="Count">How many.</param>
+public sealed record LogMark(double Celsius, double Seconds, string Outcomes, int Count);
+
+/// <summary>Keeps the logbook.</summary>
+/// <param name="contexts">Reaches the database.</param>
+public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
+{
+    private const int UniqueViolation = 19;
+    private const int MostMarks = 400;
+
+    /// <summary>Entries that fit, newest first, with how many there are in all.</summary>
+    public async Task<(IReadOnlyList<LogRow> Entries, int Total)> SearchAsync(LogSearch search, int skip, int take, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(search);
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        var found = Fitting(db.Log.AsNoTracking(), search);
+        var total = await found.CountAsync(cancel);
+        var page = await found.OrderByDescending(e => e.AtUtc).ThenByDescending(e => e.Id).Skip(skip).Take(take).Include(e => e.Washes.OrderBy(w => w.Washes)).AsSplitQuery().ToListAsync(cancel);
+        return (page, total);
+    }
+
+    /// <summary>Every entry that fits, oldest first, with its washes but not its photos.</summary>
+    public async Task<IReadOnlyList<LogRow>> AllAsync(LogSearch search, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(search);
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await Fitting(db.Log.AsNoTracking(), search).Include(e => e.Washes.OrderBy(w => w.Washes)).OrderBy(e => e.AtUtc).ThenBy(e => e.Id).AsSplitQuery().ToListAsync(cancel);
+    }
+
+    /// <summary>An entry with its washes; null when there is none.</summary>
+    public async Task<LogRow?> FindAsync(long id, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.Log.AsNoTracking().Include(e => e.Washes.OrderBy(w => w.Washes)).SingleOrDefaultAsync(e => e.Id == id, cancel);
+    }
+
+    /// <summary>Which entries of these have photos, and which.</summary>
+    public async Task<ILookup<long, Guid>> PhotosAsync(IReadOnlyCollection<long> entries, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        var found = await db.LogPhotos.Where(p => entries.Contains(p.LogId)).OrderBy(p => p.AtUtc).Select(p => new { p.LogId, p.Id }).ToListAsync(cancel);
+        return found.ToLookup(p => p.LogId, p => p.Id);
+    }
+
+    /// <summary>What can be chosen from.</summary>
+    public async Task<LogChoices> ChoicesAsync(CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        static IReadOnlyList<string> Parts(IEnumerable<string> joined) => [.. joined.SelectMany(j => j.Split(',', StringSplitOptions.RemoveEmptyEntries)).Distinct(StringComparer.Ordinal).Order(StringComparer.Ordinal)];
+        Task<List<string>> Of(System.Linq.Expressions.Expression<Func<LogRow, string>> what) => db.Log.Select(what).Distinct().ToListAsync(cancel);
+        return new LogChoices(
+            Parts(await Of(e => e.Vinyl)), Parts(await Of(e => e.Material)), Parts(await Of(e => e.HeatSource)), Parts(await Of(e => e.Lots)),
+            [.. (await Of(e => e.Name)).Where(n => n.Length > 0).Order(StringComparer.Ordinal)]);
+    }
+
+    /// <summary>What came out with a vinyl on a blank under a press, alike pieces counted; worked examples and struck entries left out.</summary>
+    public async Task<IReadOnlyList<LogMark>> MarksAsync(string vinyl, string material, string heatSource, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        var alike = await db.Log.Where(e => e.Vinyl == vinyl && e.Material == material && e.HeatSource == heatSource && !e.Example && !e.Struck)
+            .GroupBy(e => new { Celsius = Math.Round(e.Celsius), Seconds = Math.Round(e.PressedSeconds), e.Outcomes })
+            .Select(g => new { g.Key.Celsius, g.Key.Seconds, g.Key.Outcomes, Count = g.Count() })
+            .OrderByDescending(g => g.Count).Take(MostMarks).ToListAsync(cancel);
+        return [.. alike.Select(a => new LogMark(a.Celsius, a.Seconds, a.Outcomes, a.Count))];
+    }
+
+    /// <summary>The latest entries that teach something of a vinyl on a blank under a press, newest first, so many of each at most.</summary>
+    public async Task<IReadOnlyList<LogRow>> TeachingAsync(int mostOfEach, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        var teaching = db.Log.AsNoTracking().Where(e => !e.Example && !e.Struck && e.LnRoom != null);
+        var kinds = await teaching.Select(e => new { e.Vinyl, e.Material, e.HeatSource }).Distinct().ToListAsync(cancel);
+        var found = new List<LogRow>();
+        foreach (var kind in kinds)
+        {
+            found.AddRange(await teaching.Where(e => e.Vinyl == kind.Vinyl && e.Material == kind.Material && e.HeatSource == kind.HeatSource)
+                .OrderByDescending(e => e.AtUtc).Take(mostOfEach).Include(e => e.Washes).AsSplitQuery().ToListAsync(cancel));
+        }
+
+        return found;
+    }
+
+    /// <summary>Plates as they were measured while they closed: press, dial, measured, and the run that it was in; worked examples left out.</summary>
+    public async Task<IReadOnlyList<LogRow>> MeasuredAsync(int most, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.Log.AsNoTracking().Where(e => e.PlateCelsius != null && !e.Example && !e.Struck).OrderByDescending(e => e.AtUtc).Take(most).ToListAsync(cancel);
+    }
+
+    /// <summary>Adds entries that were read in; those that are there already stay as they are.</summary>
+    /// <returns>How many were new.</returns>
+    public async Task<int> AddAsync(IReadOnlyList<LogRow> entries, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(entries);
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        var keys = entries.Select(e => e.Key).ToList();
+        var known = (await db.Log.Where(e => keys.Contains(e.Key)).Select(e => e.Key).ToListAsync(cancel)).ToHashSet();
+        var fresh = entries.DistinctBy(e => e.Key).Where(e => !known.Contains(e.Key)).ToList();
+        db.AddRange(fresh);
+        await db.SaveChangesAsync(cancel);
+        return fresh.Count;
+    }
+
+    /// <summary>Changes an entry.</summary>
+    /// <returns>The entry; null when there is none.</returns>
+    public async Task<LogRow?> ChangeAsync(long id, Action<LogRow> change, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(change);
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        if (await db.Log.Include(e => e.Washes.OrderBy(w => w.Washes)).SingleOrDefaultAsync(e => e.Id == id, cancel) is not { } row)
+            return null;
+        change(row);
+        await db.SaveChangesAsync(cancel);
+        return row;
+    }
+
+    /// <summary>Puts a photo to an entry.</summary>
+    /// <returns>False when there is no such entry.</returns>
+    public async Task<bool> AddPhotoAsync(LogPhotoRow photo, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        db.Add(photo);
+        try
+        {
+            await db.SaveChangesAsync(cancel);
+            return true;
+        }
+        catch (DbUpdateException e) when (e.InnerException is SqliteException { SqliteErrorCode: UniqueViolation })
+        {
+            return false;
+        }
+    }
+
+    /// <summary>A photo; null when there is none.</summary>
+    public async Task<LogPhotoRow?> PhotoAsync(Guid id, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.LogPhotos.AsNoTracking().SingleOrDefaultAsync(p => p.Id == id, cancel);
+    }
+
+    /// <summary>Takes a photo away.</summary>
+    public async Task<bool> RemovePhotoAsync(Guid id, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.LogPhotos.Where(p => p.Id == id).ExecuteDeleteAsync(cancel) > 0;
+    }
+
+    /// <summary>Plates that were measured by hand, newest first.</summary>
+    public async Task<IReadOnlyList<PlateReadingRow>> ReadingsAsync(CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.PlateReadings.AsNoTracking().OrderByDescending(r => r.AtUtc).ThenByDescending(r => r.Id).ToListAsync(cancel);
+    }
+
+    /// <summary>Keeps a measured plate.</summary>
+    public async Task AddReadingAsync(PlateReadingRow reading, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        db.Add(reading);
+        await db.SaveChangesAsync(cancel);
+    }
+
+    /// <summary>Takes a measured plate away.</summary>
+    public async Task<bool> RemoveReadingAsync(long id, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.PlateReadings.Where(r => r.Id == id).ExecuteDeleteAsync(cancel) > 0;
+    }
+
+    /// <summary>What learned things are switched off, by key.</summary>
+    public async Task<IReadOnlySet<string>> OffAsync(CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return (await db.LearnedOff.Select(o => o.Key).ToListAsync(cancel)).ToHashSet(StringComparer.Ordinal);
+    }
+
+    /// <summary>Switches something learned off or on.</summary>
+    public async Task SwitchAsync(string key, bool on, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        var off = await db.LearnedOff.SingleOrDefaultAsync(o => o.Key == key, cancel);
+        if (on && off is not null)
+            db.Remove(off);
+        if (!on && off is null)
+            db.Add(new LearnedOffRow { Key = key });
+        await db.SaveChangesAsync(cancel);
+    }
+
+    private static IQueryable<LogRow> Fitting(IQueryable<LogRow> log, LogSearch search)
+    {
+        // Ids and lots are kept joined by commas; one among others is found between commas.
+        static string? Among(string? one) => string.IsNullOrEmpty(one) ? null : $",{one},";
+        var (vinyl, lot, outcome) = (Among(search.Vinyl), Among(search.Lot), Among(search.Outcome));
+        if (vinyl is not null)
+            log = log.Where(e => ("," + e.Vinyl + ",").Contains(vinyl));
+        if (search.Material is { Length: > 0 } material)
+            log = log.Where(e => e.Material == material);
+        if (search.Form is { Length: > 0 } form)
+            log = log.Where(e => e.Form == form);
+        if (search.HeatSource is { Length: > 0 } source)
+            log = log.Where(e => e.HeatSource == source);
+        if (lot is not null)
+            log = log.Where(e => ("," + e.Lots + ",").Contains(lot));
+        if (search.Person is { Length: > 0 } person)
+            log = log.Where(e => e.Name == person);
+        if (outcome is not null)
+            log = search.Outcome == "lost" ? log.Where(e => e.Outcomes == "") : log.Where(e => ("," + e.Outcomes + ",").Contains(outcome));
+        if (search.From is { } from)
+            log = log.Where(e => e.AtUtc >= from);
+        if (search.Until is { } until)
+            log = log.Where(e => e.AtUtc < until);
+        if (search.Run is { } run)
+            log = log.Where(e => e.RunId == run);
+        if (search.Text is { Length: > 0 } text)
+        {
+            var like = $"%{text.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%";
+            log = log.Where(e => EF.Functions.Like(e.Title, like, "\\") || EF.Functions.Like(e.Name, like, "\\") || EF.Functions.Like(e.Note, like, "\\") || EF.Functions.Like(e.Lots, like, "\\"));
+        }
+
+        return log;
+    }
+}

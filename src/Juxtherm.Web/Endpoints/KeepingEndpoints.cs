@@ -1,0 +1,80 @@
+using System.Globalization;
+using Juxtherm.Core.Reading;
+using Juxtherm.Store.Keeping;
+using Juxtherm.Web.Hosting;
+using Microsoft.AspNetCore.Http.Features;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Juxtherm.Web.Endpoints;
+
+/// <summary>Where the workshop is kept.</summary>
+/// <param name="Folder">Its folder.</param>
+/// <param name="Backups">Newest first.</param>
+public sealed record KeepingAnswer(string Folder, IReadOnlyList<Backup> Backups);
+
+/// <summary>Something was put back.</summary>
+/// <param name="Kept">The backup of what was there before.</param>
+/// <param name="Backups">Newest first.</param>
+public sealed record PutBack(Backup Kept, IReadOnlyList<Backup> Backups);
+
+/// <summary>Backups, and whole workshops in and out.</summary>
+internal static class KeepingEndpoints
+{
+    private const string Zip = "application/zip";
+
+    public static void MapKeeping(this IEndpointRouteBuilder routes)
+    {
+        var keeping = routes.MapGroup("/api/keeping").WithTags("Keeping");
+        keeping.MapGet("/", (Keeper keeper) => Results.Ok(new KeepingAnswer(keeper.Folder, keeper.Backups))).Produces<KeepingAnswer>();
+        keeping.MapPost("/backups", async (Keeper keeper, CancellationToken cancel) =>
+        {
+            await keeper.BackUpAsync(Backups.Asked, cancel);
+            return Results.Ok(new KeepingAnswer(keeper.Folder, keeper.Backups));
+        }).Produces<KeepingAnswer>();
+        keeping.MapGet("/backups/{name}", (string name, Keeper keeper) => Plainly(() => Results.File(Backups.PathOf(keeper.Folder, name), "application/vnd.sqlite3", name))).Produces(200, contentType: "application/vnd.sqlite3").ProducesProblem(400);
+        keeping.MapPost("/backups/{name}/restore", (string name, Keeper keeper, CancellationToken cancel) => PlainlyAsync(async () => new PutBack(await keeper.RestoreAsync(name, cancel), keeper.Backups))).Produces<PutBack>().ProducesProblem(400);
+        keeping.MapGet("/archive", WriteAsync).Produces(200, contentType: Zip);
+        keeping.MapPost("/archive", (HttpRequest request, Keeper keeper, CancellationToken cancel) => PlainlyAsync(async () => new PutBack(await keeper.ReadAsync(request.Body, cancel), keeper.Backups)))
+            .Accepts<object>("application/octet-stream").Produces<PutBack>().ProducesProblem(400).WithMetadata(new DisableRequestSizeLimitAttribute());
+    }
+
+    private static async Task WriteAsync(HttpContext http, Keeper keeper, TimeProvider clock, CancellationToken cancel)
+    {
+        http.Response.ContentType = Zip;
+        http.Response.Headers.ContentDisposition = $"attachment; filename=workshop-{clock.GetUtcNow().UtcDateTime.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)}.juxtherm.zip";
+        // A ZIP is finished where it ends, not where it is awaited.
+        http.Features.Get<IHttpBodyControlFeature>()!.AllowSynchronousIO = true;
+        await keeper.WriteAsync(http.Response.Body, cancel);
+    }
+
+    private static IResult Plainly(Func<IResult> answer)
+    {
+        try
+        {
+            return answer();
+        }
+        catch (KeepingException e)
+        {
+            return Refused(e);
+        }
+    }
+
+    private static async Task<IResult> PlainlyAsync<T>(Func<Task<T>> answer)
+    {
+        try
+        {
+            return Results.Ok(await answer());
+        }
+        catch (KeepingException e)
+        {
+            return Refused(e);
+        }
+    }
+
+    private static IResult Refused(KeepingException e)
+    {
+        var problems = new Problems();
+        problems.Add("", e.Message, "broken");
+        return ProblemAnswers.Invalid(problems, "file");
+    }
+}

@@ -1,0 +1,59 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Logbook.Learning;
+using Juxtherm.Core.Recipes;
+using Juxtherm.Store;
+
+namespace Juxtherm.Web.Hosting;
+
+/// <summary>What the logbook has taught by now. Learned again when somebody asks for it after the logbook changed.</summary>
+/// <param name="log">The logbook.</param>
+/// <param name="catalogues">Names, and what dials may be off.</param>
+internal sealed class WorkshopLearning(LogStore log, WorkshopCatalogue catalogues)
+{
+    private const int MostMeasured = 500;
+    private readonly Lock _one = new();
+    private volatile Learned? _learned;
+
+    private sealed record Learned(WorkshopCorrection Correction, IReadOnlyList<Lesson> Lessons);
+
+    /// <summary>What plans are corrected by.</summary>
+    public WorkshopCorrection Correction => Now().Correction;
+
+    /// <summary>What was learned, in words.</summary>
+    public IReadOnlyList<Lesson> Lessons => Now().Lessons;
+
+    /// <summary>The logbook, a measured plate or a switch has changed.</summary>
+    public void Forget()
+    {
+        lock (_one)
+            _learned = null;
+    }
+
+    private Learned Now()
+    {
+        if (_learned is { } known)
+            return known;
+        lock (_one)
+            return _learned ??= LearnAsync(CancellationToken.None).GetAwaiter().GetResult();
+    }
+
+    private async Task<Learned> LearnAsync(CancellationToken cancel)
+    {
+        var catalogue = await catalogues.FindAsync(cancel);
+        var sources = catalogue.HeatSources;
+        var pieces = (await log.TeachingAsync(LearningFigures.MostLookedAt, cancel)).Where(e => sources.ContainsKey(e.HeatSource)).Select(e => Evidence(e, sources[e.HeatSource])).OfType<Evidence>();
+        var readings = (await log.ReadingsAsync(cancel)).Where(r => sources.ContainsKey(r.HeatSource))
+            .Select(r => new PlateReading(r.HeatSource, r.ReadCelsius - r.DialCelsius - sources[r.HeatSource].DialOffsetK.Value, r.Means == "strip" ? LearningFigures.StripSpreadK : LearningFigures.ProbeSpreadK));
+        // Of a run the middle one counts: one probe in one place is one reading, however often it is read.
+        var live = (await log.MeasuredAsync(MostMeasured, cancel)).Where(e => sources.ContainsKey(e.HeatSource)).GroupBy(e => (e.RunId, e.HeatSource))
+            .Select(g => new PlateReading(g.Key.HeatSource, g.Select(e => e.PlateCelsius!.Value - e.Celsius).Order().ElementAt(g.Count() / 2) - sources[g.Key.HeatSource].DialOffsetK.Value, LearningFigures.ProbeSpreadK));
+        var beliefs = WorkshopLearner.Learn([.. pieces], [.. readings, .. live], id => sources[id].DialErrorK.Value);
+        string NameOf(string id) => sources.TryGetValue(id, out var s) ? s.Name : catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name : id;
+        var lessons = new Lessons(NameOf, await log.OffAsync(cancel));
+        return new Learned(lessons.Correction(beliefs), lessons.Of(beliefs));
+    }
+
+    private static Evidence? Evidence(LogRow row, HeatSource source) => LogRows.Entry(row) is { Heat: { } heat } entry && Showings.Of(entry.Outcomes, entry.Washes) is { } showed
+        ? new Evidence(row.RunId?.ToString() ?? row.Key.ToString(), row.HeatSource, row.Vinyl, row.Material, heat.At(source.DialOffsetK.Value), showed)
+        : null;
+}
