@@ -52,57 +52,36 @@ internal static class AtThePress
     private sealed class Page : IAsyncDisposable
     {
         private readonly string _folder;
-        private readonly HttpClient _client = new();
-        private readonly Process _process;
+        private readonly RunningService _service;
         private readonly ChromeDriver _driver;
 
-        private Page(Process process, ChromeDriver driver, string folder, int port) => (_process, _driver, _folder, _client.BaseAddress) = (process, driver, folder, new Uri($"http://127.0.0.1:{port}"));
+        private Page(RunningService service, ChromeDriver driver, string folder) => (_service, _driver, _folder) = (service, driver, folder);
+
+        private HttpClient Client => _service.Client;
 
         public static async Task<Page> OpenAsync()
         {
-            using var free = new System.Net.Sockets.TcpListener(System.Net.IPAddress.Loopback, 0);
-            free.Start();
-            var port = ((System.Net.IPEndPoint)free.LocalEndpoint).Port;
-            free.Stop();
             var data = Directory.CreateTempSubdirectory("juxtherm-press-").FullName;
-            var front = Path.GetFullPath("web/dist");
-            var process = Process.Start(new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "Juxtherm.Web.dll"), "--data", data, "--front", front, "--port", port.ToString(CultureInfo.InvariantCulture)]) { RedirectStandardOutput = true, UseShellExecute = false })!;
+            var service = await RunningService.StartAsync(data);
             var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
             options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync", "--window-size=1280,900");
-            var page = new Page(process, new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options), data, port);
-            for (var patience = 0; patience < 600; patience++)
-            {
-                try
-                {
-                    if ((await page._client.GetAsync(new Uri("/health/ready", UriKind.Relative))).IsSuccessStatusCode)
-                        break;
-                }
-                catch (HttpRequestException)
-                {
-                    await Task.Delay(100);
-                }
-            }
-
-            return page;
+            return new Page(service, new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options), data);
         }
 
         public async ValueTask DisposeAsync()
         {
             _driver.Quit();
-            _process.Kill();
-            await _process.WaitForExitAsync();
-            _process.Dispose();
-            _client.Dispose();
+            await _service.DisposeAsync();
             Directory.Delete(_folder, recursive: true);
         }
 
         public async Task<string> TwoWindowsAsync()
         {
             var run = await BeginAsync(40);
-            _driver.Navigate().GoToUrl(new Uri(_client.BaseAddress!, $"/bench/{run}"));
+            _driver.Navigate().GoToUrl(new Uri(Client.BaseAddress!, $"/bench/{run}"));
             Watch();
             _driver.SwitchTo().NewWindow(WindowType.Window);
-            _driver.Navigate().GoToUrl(new Uri(_client.BaseAddress!, $"/bench/{run}"));
+            _driver.Navigate().GoToUrl(new Uri(Client.BaseAddress!, $"/bench/{run}"));
             Watch();
             await Task.Delay(1500);
             var apart = new List<double>();
@@ -127,7 +106,7 @@ internal static class AtThePress
         public async Task<string> HiddenAsync()
         {
             var run = await BeginAsync(400);
-            _driver.Navigate().GoToUrl(new Uri(_client.BaseAddress!, $"/bench/{run}"));
+            _driver.Navigate().GoToUrl(new Uri(Client.BaseAddress!, $"/bench/{run}"));
             Watch();
             var hidden = _driver.CurrentWindowHandle;
             _driver.SwitchTo().NewWindow(WindowType.Tab);
@@ -176,11 +155,11 @@ internal static class AtThePress
 
         private static string Key(JsonNode run) => Focus(run) is { } focus ? $"{(int)focus["piece"]!}:{(int)focus["move"]!}" : "";
 
-        private async Task<JsonNode> LookAsync(string run) => JsonNode.Parse(await _client.GetStringAsync(new Uri($"/api/runs/{run}", UriKind.Relative)))!;
+        private async Task<JsonNode> LookAsync(string run) => JsonNode.Parse(await Client.GetStringAsync(new Uri($"/api/runs/{run}", UriKind.Relative)))!;
 
         private async Task<JsonNode> PostAsync(string path, JsonNode? body)
         {
-            using var answer = await _client.PostAsJsonAsync(new Uri(path, UriKind.Relative), body);
+            using var answer = await Client.PostAsJsonAsync(new Uri(path, UriKind.Relative), body);
             return JsonNode.Parse(await answer.Content.ReadAsStringAsync())!;
         }
 

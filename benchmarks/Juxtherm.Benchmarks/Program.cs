@@ -33,6 +33,20 @@ if (args.Contains("--layers"))
     return 0;
 }
 
+if (args.Contains("--learning"))
+{
+    foreach (var line in LearningReport.Lines())
+        Console.WriteLine(line);
+    return 0;
+}
+
+if (args.Contains("--logbook"))
+{
+    await foreach (var line in LogbookReport.LinesAsync())
+        Console.WriteLine(line);
+    return 0;
+}
+
 if (args.Contains("--press"))
 {
     await foreach (var line in AtThePress.LinesAsync())

@@ -30,7 +30,7 @@ public static class CareSymbols
         }
 
         const string Tub = "M8 30L18 78H82L92 30M12 40Q22 32 31 40T50 40T69 40T88 40";
-        const string Iron = "M6 74C8 56 22 48 38 48H78L72 32H36M78 48L86 74Z";
+        const string Iron = "M36 32H72L86 74H6C8 56 22 48 38 48H78";
         const string Square = "M14 14H86V86H14Z";
         const string Cross = "M12 12L88 88M88 12L12 88";
         switch (symbol)

@@ -67,11 +67,21 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
     {
         ArgumentNullException.ThrowIfNull(search);
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        var found = Fitting(db.Log.AsNoTracking(), search);
-        var total = await found.CountAsync(cancel);
-        var page = await found.OrderByDescending(e => e.AtUtc).ThenByDescending(e => e.Id).Skip(skip).Take(take).Include(e => e.Washes.OrderBy(w => w.Washes)).AsSplitQuery().ToListAsync(cancel);
-        return (page, total);
+        if (search == new LogSearch())
+        {
+            var newest = await Page(db.Log, o => o.Skip(skip).Take(take)).ToListAsync(cancel);
+            return (newest, await db.Log.CountAsync(cancel));
+        }
+
+        // All that fit in one pass: to count first and look for the page then would go through the whole book twice.
+        var fitting = await Fitting(db.Log, search).Select(e => new { e.Id, e.AtUtc }).ToListAsync(cancel);
+        var ids = fitting.OrderByDescending(e => e.AtUtc).ThenByDescending(e => e.Id).Skip(skip).Take(take).Select(e => e.Id).ToList();
+        var page = ids.Count == 0 ? [] : await Page(db.Log.Where(e => ids.Contains(e.Id)), o => o).ToListAsync(cancel);
+        return (page, fitting.Count);
     }
+
+    private static IQueryable<LogRow> Page(IQueryable<LogRow> entries, Func<IQueryable<LogRow>, IQueryable<LogRow>> part) =>
+        part(entries.AsNoTracking().OrderByDescending(e => e.AtUtc).ThenByDescending(e => e.Id)).Include(e => e.Washes.OrderBy(w => w.Washes)).AsSplitQuery();
 
     /// <summary>Every entry that fits, oldest first, with its washes but not its photos.</summary>
     public async Task<IReadOnlyList<LogRow>> AllAsync(LogSearch search, CancellationToken cancel)
@@ -268,7 +278,7 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
         if (search.Text is { Length: > 0 } text)
         {
             var like = $"%{text.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%";
-            log = log.Where(e => EF.Functions.Like(e.Title, like, "\\") || EF.Functions.Like(e.Name, like, "\\") || EF.Functions.Like(e.Note, like, "\\") || EF.Functions.Like(e.Lots, like, "\\"));
+            log = log.Where(e => EF.Functions.Like(e.Title + "\n" + e.Name + "\n" + e.Note + "\n" + e.Lots, like, "\\"));
         }
 
         return log;

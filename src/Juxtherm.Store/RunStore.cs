@@ -56,6 +56,13 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
         return await db.Runs.AsNoTracking().Include(r => r.Stations.OrderBy(s => s.Number)).Where(r => r.Status == "running").OrderByDescending(r => r.StartedUtc).Take(20).ToListAsync(cancel);
     }
 
+    /// <summary>The jobs that runs began from.</summary>
+    public async Task<IReadOnlyDictionary<Guid, Guid>> JobsOfAsync(IReadOnlyCollection<Guid> ids, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.Runs.Where(r => ids.Contains(r.Id)).ToDictionaryAsync(r => r.Id, r => r.JobId, cancel);
+    }
+
     /// <summary>All runs still under way, by their ids.</summary>
     public async Task<IReadOnlyList<Guid>> IdsUnderWayAsync(CancellationToken cancel)
     {

@@ -105,6 +105,8 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
             entry.HasIndex(e => new { e.RunId, e.Piece }).IsUnique();
             // What lies on the picture of how much room, and what is learned from, is asked for by vinyl, blank and press.
             entry.HasIndex(e => new { e.Vinyl, e.Material, e.HeatSource, e.AtUtc });
+            entry.HasIndex(e => e.Name);
+            entry.HasIndex(e => e.Lots);
             entry.HasMany(e => e.Washes).WithOne().HasForeignKey(w => w.LogId).OnDelete(DeleteBehavior.Cascade);
             entry.HasMany(e => e.Photos).WithOne().HasForeignKey(p => p.LogId).OnDelete(DeleteBehavior.Cascade);
         });

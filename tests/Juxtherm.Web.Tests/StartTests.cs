@@ -67,8 +67,7 @@ public sealed class StartTests : IDisposable
         {
             var migrator = Microsoft.EntityFrameworkCore.Infrastructure.AccessorExtensions.GetService<Microsoft.EntityFrameworkCore.Migrations.IMigrator>(first);
             await migrator.MigrateAsync("Workshop", TestContext.Current.CancellationToken);
-            first.Jobs.Add(new JobRow { Id = Guid.NewGuid(), Title = "From before", Json = "{}", Version = 1, CreatedUtc = Now, UpdatedUtc = Now });
-            await first.SaveChangesAsync(TestContext.Current.CancellationToken);
+            Execute($"INSERT INTO Jobs (Id, Title, Json, Version, CreatedUtc, UpdatedUtc) VALUES ('{Guid.NewGuid().ToString().ToUpperInvariant()}', 'From before', '{{}}', 1, 1, 1)");
             Assert.Single(await first.Database.GetAppliedMigrationsAsync(TestContext.Current.CancellationToken));
         }
 
@@ -99,6 +98,28 @@ public sealed class StartTests : IDisposable
         var run = System.Text.Json.Nodes.JsonNode.Parse(await client.GetStringAsync($"/api/runs/{id}", TestContext.Current.CancellationToken))!;
         Assert.Equal(("ended", "From before"), ((string)run["status"]!, (string)run["title"]!));
         service.Stop();
+    }
+
+    [Fact]
+    public async Task Entries_from_before_keep_everything_and_each_gets_a_name_of_its_own()
+    {
+        var options = new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={Database};Pooling=False").Options;
+        await using (var earlier = new WorkshopContext(options))
+            await Microsoft.EntityFrameworkCore.Infrastructure.AccessorExtensions.GetService<Microsoft.EntityFrameworkCore.Migrations.IMigrator>(earlier).MigrateAsync("Presses", TestContext.Current.CancellationToken);
+        var run = Guid.NewGuid().ToString().ToUpperInvariant();
+        Execute($"INSERT INTO Runs (Id, JobId, Title, JobJson, PlanJson, CatalogueVersion, ModelVersion, StartedUtc, Status, Sequence, Rules, StationName) VALUES ('{run}', '{run}', 'Before', '{{}}', '{{}}', 'c', 'm', 1, 'ended', 0, 2, '')");
+        foreach (var piece in new[] { 1, 2 })
+        {
+            Execute($"INSERT INTO Log (RunId, AtUtc, Title, Piece, Pieces, Vinyl, Material, Form, HeatSource, Cover, Underlay, Celsius, PlannedSeconds, PressedSeconds, Pressure, PressureKPa, PredictedBond, Outcomes, Note, Name, PressedAgainSeconds) " +
+                $"VALUES ('{run}', {piece}, 'Before', {piece}, 2, 'smooth', 'cotton', 'tee', 'swing-platen', 'ptfe', 'pad', 152, 12, 12, 'medium', 20, 1, 'stuck', 'kept', '', 0)");
+        }
+
+        using var folder = DataFolder.Open(_folder, Now);
+        await using var now = new WorkshopContext(folder.Options);
+        var entries = await now.Log.OrderBy(e => e.Piece).ToListAsync(TestContext.Current.CancellationToken);
+        Assert.Equal([1, 2], entries.Select(e => e.Piece));
+        Assert.All(entries, e => Assert.Equal(("kept", 152.0, Guid.Parse(run), false, null), (e.Note, e.Celsius, e.RunId!.Value, e.Example, e.LnRoom)));
+        Assert.Equal(2, entries.Select(e => e.Key).Where(k => k != Guid.Empty).Distinct().Count());
     }
 
     [Fact]
@@ -173,7 +194,7 @@ public sealed class StartTests : IDisposable
             using var client = service.CreateClient();
             var jobs = System.Text.Json.Nodes.JsonNode.Parse(await client.GetStringAsync("/api/jobs"))!.AsArray();
             var log = System.Text.Json.Nodes.JsonNode.Parse(await client.GetStringAsync("/api/log"))!;
-            Assert.Equal((12, 11), (jobs.Count, (int)log["total"]!));
+            Assert.Equal((12, 23), (jobs.Count, (int)log["total"]!));
             Assert.DoesNotContain(jobs, j => (string?)j!["verdict"] is null or "stop");
             service.Stop();
         }

@@ -9,13 +9,17 @@ import { PreferencesProvider } from './app/units';
 import { ArtworkStation } from './features/artwork/ArtworkStation';
 import { BenchPage } from './features/bench/BenchPage';
 import { CrewPage } from './features/bench/CrewPage';
+import { CarePage } from './features/care/CarePage';
+import { CareStation } from './features/care/CareStation';
 import { ComparePage } from './features/compare/ComparePage';
 import { CutStation } from './features/cut/CutStation';
 import { ItemStation } from './features/item/ItemStation';
 import { JobPage } from './features/jobs/JobPage';
 import { JobsPage } from './features/jobs/JobsPage';
 import { LiftedPage } from './features/lifted/LiftedPage';
+import { KeptPage } from './features/logbook/KeptPage';
 import { LogbookPage } from './features/logbook/LogbookPage';
+import { TaughtPage } from './features/logbook/TaughtPage';
 import { PlaceStation } from './features/place/PlaceStation';
 import { PressStation } from './features/press/PressStation';
 import { ShelfPage } from './features/shelf/ShelfPage';
@@ -44,11 +48,15 @@ const router = createBrowserRouter([
           { path: 'cut', element: <CutStation /> },
           { path: 'press', element: <PressStation /> },
           { path: 'compare', element: <ComparePage /> },
+          { path: 'care', element: <CareStation /> },
         ],
       },
       { path: '/shelf', element: <ShelfPage /> },
       { path: '/stock', element: <StockPage /> },
       { path: '/logbook', element: <LogbookPage /> },
+      { path: '/logbook/taught', element: <TaughtPage /> },
+      { path: '/logbook/care', element: <CarePage /> },
+      { path: '/logbook/kept', element: <KeptPage /> },
       { path: '/crew/:id', element: <CrewPage /> },
       { path: '/lifted', element: <LiftedPage /> },
       { path: '*', element: <LostPage /> },

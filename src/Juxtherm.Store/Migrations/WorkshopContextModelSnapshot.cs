@@ -305,6 +305,10 @@ namespace Juxtherm.Store.Migrations
                     b.HasIndex("Key")
                         .IsUnique();
 
+                    b.HasIndex("Lots");
+
+                    b.HasIndex("Name");
+
                     b.HasIndex("RunId", "Piece")
                         .IsUnique();
 

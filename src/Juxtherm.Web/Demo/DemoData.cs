@@ -1,6 +1,9 @@
+using System.Globalization;
 using System.Text.Json.Nodes;
+using System.Text.RegularExpressions;
 using Juxtherm.Core.Bench;
 using Juxtherm.Core.Bench.Judging;
+using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Logbook.Learning;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
@@ -24,15 +27,17 @@ namespace Juxtherm.Web.Demo;
 /// <param name="judge">Says what to do about what is seen.</param>
 /// <param name="reckoner">Reckons what pieces tell of their heat.</param>
 /// <param name="learning">Learns from what came out.</param>
+/// <param name="log">The logbook.</param>
+/// <param name="logbook">Takes older entries in.</param>
 /// <param name="clock">The time now; the examples end before it.</param>
-internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, StockStore stock, PlanCache plans, Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, TimeProvider clock)
+internal sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, StockStore stock, PlanCache plans, Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, LogStore log, LogReader logbook, TimeProvider clock)
 {
-    private static readonly (string Title, int DaysAgo, (Outcome[] Seen, string Note)[] Pieces)[] Runs =
+    private static readonly (string Title, int HoursAgo, (Outcome[] Seen, string Note)[] Pieces)[] Runs =
     [
-        ("Junior corner, names", 12, [([Outcome.Stuck], ""), ([Outcome.EdgesLifted, Outcome.Stuck], "The end of the k."), ([Outcome.Stuck], ""), ([Outcome.Stuck], ""), ([Outcome.Stuck], "")]),
-        ("Warden's sweatshirt", 9, [([Outcome.EdgesLifted], "Left sleeve of the lantern lifted while still warm; pressed the corner again.")]),
-        ("Raffle mug, the tarn", 6, [([Outcome.Stuck], ""), ([Outcome.Wrinkled], "Slit between the words came too late.")]),
-        ("Crew tee, front", 2, [([Outcome.Stuck], ""), ([Outcome.Stuck], "Weave shows all over."), ([Outcome.Marked], "Hem lay under the plate's edge.")]),
+        ("Junior corner, names", 12 * 24, [([Outcome.Stuck], ""), ([Outcome.EdgesLifted, Outcome.Stuck], "The end of the k."), ([Outcome.Stuck], ""), ([Outcome.Stuck], ""), ([Outcome.Stuck], "")]),
+        ("Warden's sweatshirt", 9 * 24, [([Outcome.EdgesLifted], "Left sleeve of the lantern lifted while still warm; pressed the corner again.")]),
+        ("Raffle mug, the tarn", 6 * 24, [([Outcome.Stuck], ""), ([Outcome.Wrinkled], "Slit between the words came too late.")]),
+        ("Crew tee, front", 5, [([Outcome.Stuck], ""), ([Outcome.Stuck], "Weave shows all over."), ([Outcome.Marked], "Hem lay under the plate's edge.")]),
     ];
 
     public async Task FillIfEmptyAsync(CancellationToken cancel)
@@ -58,9 +63,27 @@ internal sealed class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, S
             kept[job.Title] = (await jobs.AddAsync(job.Title, json, cancel, example: true)).Id;
         }
 
-        foreach (var (title, daysAgo, pieces) in Runs)
-            await CarryOutAsync(kept[title], clock.GetUtcNow().AddDays(-daysAgo), pieces, cancel);
+        foreach (var (title, hoursAgo, pieces) in Runs)
+            await CarryOutAsync(kept[title], clock.GetUtcNow().AddHours(-hoursAgo), pieces, cancel);
+        await RememberAsync(cancel);
     }
+
+    /// <summary>What the club pressed before it had this program: it teaches, as anybody's own logbook does.</summary>
+    private async Task RememberAsync(CancellationToken cancel)
+    {
+        var problems = new Problems();
+        var now = clock.GetUtcNow();
+        var table = DaysAgo().Replace(Text("Log.csv"), m => $"{now.AddDays(-int.Parse(m.Groups["days"].Value, CultureInfo.InvariantCulture)):yyyy-MM-dd}T{m.Groups["time"].Value}:00Z");
+        var entries = LogTable.Read(table, problems);
+        if (!problems.None)
+            throw new InvalidOperationException("The logbook of the worked example cannot be read: " + problems.Found[0].Message);
+        await logbook.TakeInAsync(entries, cancel);
+        await log.AddReadingAsync(new PlateReadingRow { HeatSource = "own-press-satchel", AtUtc = now.AddDays(-20), DialCelsius = 155, ReadCelsius = 149.5, Means = "strip" }, cancel);
+        learning.Forget();
+    }
+
+    [GeneratedRegex("(?<days>[0-9]+) days (?<time>[0-9:]{5})", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    private static partial Regex DaysAgo();
 
     private static string Text(string name)
     {

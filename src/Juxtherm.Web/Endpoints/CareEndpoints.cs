@@ -13,11 +13,12 @@ namespace Juxtherm.Web.Endpoints;
 
 /// <summary>Pieces of a run whose glue is setting, or has just set.</summary>
 /// <param name="RunId">The run.</param>
+/// <param name="JobId">The job that it began from.</param>
 /// <param name="Title">What was made.</param>
 /// <param name="What">Item, material and vinyl in words.</param>
 /// <param name="Pieces">Its pieces that came out well.</param>
 /// <param name="Kind">How they are looked after.</param>
-public sealed record CuringRun(Guid RunId, string Title, string What, IReadOnlyList<CuringPiece> Pieces, CareKind Kind);
+public sealed record CuringRun(Guid RunId, Guid JobId, string Title, string What, IReadOnlyList<CuringPiece> Pieces, CareKind Kind);
 
 /// <summary>A piece whose glue is setting.</summary>
 /// <param name="Piece">Which piece.</param>
@@ -46,15 +47,16 @@ internal static class CareEndpoints
         routes.MapGet("/api/runs/{id:guid}/dates.ics", DatesAsync).WithTags("Care").Produces(200, contentType: "text/calendar").ProducesProblem(400).ProducesProblem(404);
     }
 
-    private static async Task<IResult> CuringAsync(LogStore log, LogNames names, WorkshopCatalogue catalogues, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> CuringAsync(LogStore log, RunStore runs, LogNames names, WorkshopCatalogue catalogues, TimeProvider clock, CancellationToken cancel)
     {
         var catalogue = await catalogues.FindAsync(cancel);
         var hours = catalogue.Work.CureHours.Value;
         var (rows, _) = await log.SearchAsync(new LogSearch { From = clock.GetUtcNow().AddHours(-hours - StillShownHours) }, 0, MostAtOnce, cancel);
         var good = rows.Where(r => r.RunId is not null && r.EndedWell != false && r.Outcomes.Length > 0 && KindOf(r, catalogue) != CareKind.Wipe).ToList();
         var words = (await names.AnswersAsync(good, cancel)).ToDictionary(a => a.Id);
+        var jobs = await runs.JobsOfAsync([.. good.Select(r => r.RunId!.Value).Distinct()], cancel);
         return Results.Ok(good.GroupBy(r => r.RunId!.Value).Select(g => new CuringRun(
-            g.Key, g.First().Title, words[g.First().Id].What, [.. g.OrderBy(r => r.Piece).Select(r => new CuringPiece(r.Piece, r.Name, r.AtUtc, r.AtUtc.AddHours(hours)))], KindOf(g.First(), catalogue))).ToArray());
+            g.Key, jobs[g.Key], g.First().Title, words[g.First().Id].What, [.. g.OrderBy(r => r.Piece).Select(r => new CuringPiece(r.Piece, r.Name, r.AtUtc, r.AtUtc.AddHours(hours)))], KindOf(g.First(), catalogue))).ToArray());
     }
 
     private static CareKind KindOf(LogRow row, CatalogueSnapshot catalogue) => catalogue.Materials.TryGetValue(row.Material, out var material) ? material.Care : CareKind.Wash;

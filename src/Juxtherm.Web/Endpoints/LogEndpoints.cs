@@ -25,6 +25,10 @@ public sealed record WashAnswer(long Id, DateTimeOffset AtUtc, int Washes, WashL
 /// <param name="Pieces">Of how many.</param>
 /// <param name="What">Item, material and vinyl in words.</param>
 /// <param name="HeatSource">The press in words.</param>
+/// <param name="VinylId">Vinyl ids, separated by commas.</param>
+/// <param name="MaterialId">Material id.</param>
+/// <param name="FormId">Form id.</param>
+/// <param name="HeatSourceId">Heat source id.</param>
 /// <param name="Celsius">Plate set to, °C.</param>
 /// <param name="PlannedSeconds">Press time planned, s.</param>
 /// <param name="PressedSeconds">Press time done, s.</param>
@@ -43,7 +47,7 @@ public sealed record WashAnswer(long Id, DateTimeOffset AtUtc, int Washes, WashL
 /// <param name="Washes">How it looked after washing.</param>
 /// <param name="Photos">Ids of its photos.</param>
 public sealed record LogAnswer(
-    long Id, Guid? RunId, DateTimeOffset AtUtc, string Title, int Piece, int Pieces, string What, string HeatSource, double Celsius, double PlannedSeconds, double PressedSeconds, string Pressure,
+    long Id, Guid? RunId, DateTimeOffset AtUtc, string Title, int Piece, int Pieces, string What, string HeatSource, string VinylId, string MaterialId, string FormId, string HeatSourceId, double Celsius, double PlannedSeconds, double PressedSeconds, string Pressure,
     double PredictedBond, IReadOnlyList<string> Outcomes, string Note, string Name, double PressedAgainSeconds, bool? EndedWell, double? PlateCelsius, IReadOnlyList<string> Lots, bool Example, bool Struck, bool Teaches,
     IReadOnlyList<WashAnswer> Washes, IReadOnlyList<Guid> Photos);
 
@@ -230,7 +234,7 @@ internal sealed class LogNames(LogStore store, ShelfStore shelf, CatalogueSnapsh
         var photos = await store.PhotosAsync([.. rows.Select(r => r.Id)], cancel);
         string Small(string id) => catalogue.Vinyls.ContainsKey(id) || catalogue.Materials.ContainsKey(id) ? name(id).ToLowerInvariant() : name(id);
         return [.. rows.Select(r => new LogAnswer(
-            r.Id, r.RunId, r.AtUtc, r.Title, r.Piece, r.Pieces, $"{name(r.Form)}, {Small(r.Material)} · {string.Join(", ", LogRows.Parts(r.Vinyl).Select(Small))} vinyl", name(r.HeatSource), r.Celsius, r.PlannedSeconds, r.PressedSeconds,
+            r.Id, r.RunId, r.AtUtc, r.Title, r.Piece, r.Pieces, $"{name(r.Form)}, {Small(r.Material)} · {string.Join(", ", LogRows.Parts(r.Vinyl).Select(Small))} vinyl", name(r.HeatSource), r.Vinyl, r.Material, r.Form, r.HeatSource, r.Celsius, r.PlannedSeconds, r.PressedSeconds,
             r.Pressure, r.PredictedBond, LogRows.Parts(r.Outcomes), r.Note, r.Name, r.PressedAgainSeconds, r.EndedWell, r.PlateCelsius, LogRows.Parts(r.Lots), r.Example, r.Struck,
             !r.Example && !r.Struck && r.LnRoom is not null && Showings.Of(LogRows.Outcomes(r), [.. r.Washes.Select(LogRows.Wash)]) is not null,
             [.. r.Washes.Select(w => new WashAnswer(w.Id, w.AtUtc, w.Washes, LogRows.Of<WashLook>(w.Look), w.Note))], [.. photos[r.Id]]))];

@@ -57,6 +57,7 @@ internal static class JuxthermApp
         services.AddSingleton<RunStore>();
         services.AddSingleton<LogStore>();
         services.AddSingleton<LogNames>();
+        services.AddSingleton<LogReader>();
         services.AddSingleton<Judge>();
         services.AddSingleton<FoundPieces>();
         services.AddSingleton<RunSignals>();

@@ -54,6 +54,6 @@ internal sealed class WorkshopLearning(LogStore log, WorkshopCatalogue catalogue
     }
 
     private static Evidence? Evidence(LogRow row, HeatSource source) => LogRows.Entry(row) is { Heat: { } heat } entry && Showings.Of(entry.Outcomes, entry.Washes) is { } showed
-        ? new Evidence(row.RunId?.ToString() ?? row.Key.ToString(), row.HeatSource, row.Vinyl, row.Material, heat.At(source.DialOffsetK.Value), showed)
+        ? new Evidence(row.RunId?.ToString() ?? $"{row.Title} {row.AtUtc:yyyy-MM-dd}", row.HeatSource, row.Vinyl, row.Material, heat.At(source.DialOffsetK.Value), showed)
         : null;
 }

@@ -14,6 +14,8 @@ export interface Job {
   order?: string[];
   /** What came of test patches. */
   patches?: PatchResult[];
+  /** A setting taken over from the logbook, whatever the plan would find. */
+  used?: { celsius: number; seconds: number; from?: string } | undefined;
   own?: Own;
   [more: string]: unknown;
 }

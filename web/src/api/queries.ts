@@ -18,21 +18,21 @@ export const planQuery = (job: Job | null, system: 'metric' | 'us') => ({
   queryKey: ['plan', system, job],
   queryFn: () => got(api.POST('/api/plans/preview', { params: { query: { units: system } }, body: job })),
   enabled: job !== null,
-  staleTime: 60_000,
+  staleTime: 5_000,
 });
 
 export const traceQuery = (job: Job | null) => ({
   queryKey: ['trace', job],
   queryFn: () => got(api.POST('/api/plans/trace', { body: job })),
   enabled: job !== null,
-  staleTime: 60_000,
+  staleTime: 5_000,
 });
 
 export const windowQuery = (job: Job | null) => ({
   queryKey: ['window', job],
   queryFn: () => got(api.POST('/api/plans/window', { body: job })),
   enabled: job !== null,
-  staleTime: 60_000,
+  staleTime: 5_000,
 });
 
 /** The plan of a job as it stands on the screen. While it is being recomputed the last one stays. */
@@ -63,7 +63,7 @@ export const usePlacement = (job: Job) =>
         }),
       ),
     placeholderData: keepPreviousData,
-    staleTime: 60_000,
+    staleTime: 5_000,
   });
 
 export const useStock = () => useQuery({ queryKey: ['stock'], queryFn: () => got(api.GET('/api/stock')) });

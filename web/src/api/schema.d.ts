@@ -354,6 +354,142 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/care": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CuringRun"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/care/advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CareAdvice"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/care/symbols/{symbol}.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    symbol: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -1225,6 +1361,59 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/care.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/copy": {
         parameters: {
             query?: never;
@@ -1611,6 +1800,408 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/keeping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["KeepingAnswer"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keeping/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/octet-stream": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PutBack"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keeping/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["KeepingAnswer"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keeping/backups/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    name: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keeping/backups/{name}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    name: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PutBack"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LearnedAnswer"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learned/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlateReadingRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LearnedAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learned/readings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LearnedAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learned/switch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["LessonSwitch"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LearnedAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lifted": {
         parameters: {
             query?: never;
@@ -1671,8 +2262,19 @@ export interface paths {
         get: {
             parameters: {
                 query?: {
+                    form?: string;
+                    from?: string;
+                    heatSource?: string;
+                    lot?: string;
+                    material?: string;
+                    outcome?: string;
+                    person?: string;
+                    run?: string;
                     skip?: number;
                     take?: number;
+                    text?: string;
+                    until?: string;
+                    vinyl?: string;
                 };
                 header?: never;
                 path?: never;
@@ -1693,6 +2295,674 @@ export interface paths {
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["LogChange"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        trace?: never;
+    };
+    "/api/log/{id}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{id}/as-used": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/octet-stream": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{id}/washes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WashRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{id}/washes/{wash}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: number;
+                    wash: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogChoicesAnswer"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/logbook.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/logbook.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    heatSource: string;
+                    material: string;
+                    vinyl: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogMarkAnswer"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    photo: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    photo: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/photos/{photo}/small": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    photo: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/read-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogReadIn"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -1931,6 +3201,63 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["NearestChange"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/learned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LearnedInJob"];
                     };
                 };
                 /** @description Bad Request */
@@ -2396,6 +3723,107 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/care.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    minutesFromUtc?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/dates.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    handover?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3356,6 +4784,23 @@ export interface components {
              */
             weedSeconds: number;
         };
+        /** @description A backup of the workshop's database. */
+        Backup: {
+            /**
+             * Format: int64
+             * @description Its size.
+             */
+            bytes: number;
+            /**
+             * Format: date-time
+             * @description When it was made.
+             */
+            madeUtc: string;
+            /** @description Its file's name. */
+            name: string;
+            /** @description daily, asked, before-migration, before-restore or before-import. */
+            why: string;
+        };
         /**
          * @description What is told to the bench.
          * @enum {unknown}
@@ -3493,6 +4938,37 @@ export interface components {
              */
             thicknessMm: number;
         };
+        /** @description How to look after a pressed piece. */
+        CareAdvice: {
+            /**
+             * Format: double
+             * @description How long until it may be washed, h; 0 where it is not washed.
+             */
+            cureHours: number;
+            /** @description How it is looked after. */
+            kind: components["schemas"]["CareKind"];
+            /** @description What symbols cannot say. */
+            lines: string[];
+            /** @description Symbols, in the order of a care label: washing, bleaching, drying, ironing, professional care. */
+            marks: components["schemas"]["CareMark"][];
+        };
+        /**
+         * @description How a finished piece is cleaned.
+         * @enum {unknown}
+         */
+        CareKind: "wash" | "hand-wash" | "wipe";
+        /** @description A symbol with what it says. */
+        CareMark: {
+            /** @description In words. */
+            says: string;
+            /** @description The symbol. */
+            symbol: components["schemas"]["CareSymbol"];
+        };
+        /**
+         * @description Care symbols, as ISO 3758 describes them (quoted from memory); the last two have no place in it.
+         * @enum {unknown}
+         */
+        CareSymbol: "wash-mild30" | "wash-by-hand" | "do-not-wash" | "do-not-bleach" | "tumble-low" | "do-not-tumble" | "iron-low" | "do-not-iron" | "do-not-dry-clean" | "wipe" | "no-dishwasher";
         /** @description A carrier as it is cut, and as it should be trimmed. */
         CarrierInPlan: {
             /** @description The face that it lies on. */
@@ -3587,6 +5063,47 @@ export interface components {
             left: components["schemas"]["Remainder"];
             /** @description What it is left of. */
             stockId: string;
+        };
+        /** @description A piece whose glue is setting. */
+        CuringPiece: {
+            /** @description Whose it is; empty where pieces are all alike. */
+            name: string;
+            /**
+             * Format: int32
+             * @description Which piece.
+             */
+            piece: number;
+            /**
+             * Format: date-time
+             * @description When it was pressed.
+             */
+            pressedUtc: string;
+            /**
+             * Format: date-time
+             * @description From when it may be washed.
+             */
+            washFromUtc: string;
+        };
+        /** @description Pieces of a run whose glue is setting, or has just set. */
+        CuringRun: {
+            /**
+             * Format: uuid
+             * @description The job that it began from.
+             */
+            jobId: string;
+            /** @description How they are looked after. */
+            kind: components["schemas"]["CareKind"];
+            /** @description Its pieces that came out well. */
+            pieces: components["schemas"]["CuringPiece"][];
+            /**
+             * Format: uuid
+             * @description The run.
+             */
+            runId: string;
+            /** @description What was made. */
+            title: string;
+            /** @description Item, material and vinyl in words. */
+            what: string;
         };
         /**
          * @description What can be asked of a cut.
@@ -4486,6 +6003,13 @@ export interface components {
         JointKind: "gap" | "butt" | "overlap";
         JsonElement: unknown;
         JsonObject: Record<string, never>;
+        /** @description Where the workshop is kept. */
+        KeepingAnswer: {
+            /** @description Newest first. */
+            backups: components["schemas"]["Backup"][];
+            /** @description Its folder. */
+            folder: string;
+        };
         /** @description A kind of work on layers. */
         KindOfWork: {
             /** @description Its id. */
@@ -4634,6 +6158,96 @@ export interface components {
             /** @description For the reader. */
             name: string;
         };
+        /** @description What the workshop has learned. */
+        LearnedAnswer: {
+            /** @description Presses first, then vinyls on blanks. */
+            lessons: components["schemas"]["Lesson"][];
+            /** @description Measured plates, newest first. */
+            readings: components["schemas"]["PlateReadingAnswer"][];
+        };
+        /** @description What a job's setting would be without what was learned. */
+        LearnedInJob: {
+            /**
+             * Format: double
+             * @description Plate set to without it, °C.
+             */
+            celsius: number;
+            /** @description The setting differs. */
+            changes: boolean;
+            /** @description The mark without it; null where the dial shows degrees. */
+            dialMark: null | string;
+            /** @description What of the learned bears on this job, used or switched off. */
+            lessons: components["schemas"]["Lesson"][];
+            /**
+             * Format: double
+             * @description Press time without it, s.
+             */
+            seconds: number;
+        };
+        /** @description One thing that the logbook taught. */
+        Lesson: {
+            /** @description Press, or vinyl and blank, for the reader. */
+            about: string;
+            /**
+             * Format: double
+             * @description What plans use of it: offset in K, or factor.
+             */
+            applied: number;
+            /** @description It is enough to change plans; otherwise it is only shown. */
+            counts: boolean;
+            /**
+             * Format: double
+             * @description One chance in twenty that it is above.
+             */
+            high: number;
+            /** @description Its name, to switch it by. */
+            key: string;
+            /** @description What it is about. */
+            kind: components["schemas"]["LessonKind"];
+            /**
+             * Format: double
+             * @description One chance in twenty that it is below.
+             */
+            low: number;
+            /** @description It is not switched off. */
+            on: boolean;
+            /**
+             * Format: int32
+             * @description Pieces looked at.
+             */
+            pieces: number;
+            /**
+             * Format: double
+             * @description What the catalogue's own figure leaves open: K either way, or the factor either way.
+             */
+            prior: number;
+            /**
+             * Format: int32
+             * @description Times measured.
+             */
+            readings: number;
+            /** @description What was learned. */
+            text: string;
+            /**
+             * Format: double
+             * @description What is believed: offset in K, or factor.
+             */
+            value: number;
+            /** @description What it rests on. */
+            why: string;
+        };
+        /**
+         * @description What a lesson is about.
+         * @enum {unknown}
+         */
+        LessonKind: "plate" | "demand";
+        /** @description Switches something learned. */
+        LessonSwitch: {
+            /** @description Its key. */
+            key: string;
+            /** @description Whether plans use it. */
+            on: boolean;
+        };
         /** @description A font that ships. */
         LetterFont: {
             /** @description Name of its file. */
@@ -4689,19 +6303,31 @@ export interface components {
             celsius: number;
             /** @description It came right in the end; null where nobody asked. */
             endedWell: null | boolean;
+            /** @description It came of a worked example and teaches nothing. */
+            example: boolean;
+            /** @description Form id. */
+            formId: string;
             /** @description The press in words. */
             heatSource: string;
+            /** @description Heat source id. */
+            heatSourceId: string;
             /**
              * Format: int64
              * @description Its id.
              */
             id: number;
+            /** @description Lots of its vinyl. */
+            lots: string[];
+            /** @description Material id. */
+            materialId: string;
             /** @description Whose it is; empty where pieces are all alike. */
             name: string;
             /** @description A remark. */
             note: string;
             /** @description What was seen. */
             outcomes: string[];
+            /** @description Ids of its photos. */
+            photos: string[];
             /**
              * Format: int32
              * @description Which piece.
@@ -4739,10 +6365,73 @@ export interface components {
             pressedSeconds: number;
             /** @description Pressure level. */
             pressure: string;
+            /**
+             * Format: uuid
+             * @description Its run; null for what was read in.
+             */
+            runId: null | string;
+            /** @description It does not count, somebody said. */
+            struck: boolean;
+            /** @description It is one of the pieces that the next plans learn from. */
+            teaches: boolean;
             /** @description The job's title. */
             title: string;
+            /** @description Vinyl ids, separated by commas. */
+            vinylId: string;
+            /** @description How it looked after washing. */
+            washes: components["schemas"]["WashAnswer"][];
             /** @description Item, material and vinyl in words. */
             what: string;
+        };
+        /** @description A change to an entry; what is null stays. */
+        LogChange: {
+            /** @description Lots of its vinyl. */
+            lots: null | string[];
+            /** @description Its remark. */
+            note: null | string;
+            /** @description It should not count. */
+            struck: null | boolean;
+        };
+        /** @description Something to choose. */
+        LogChoice: {
+            /** @description Its id. */
+            id: string;
+            /** @description For the reader. */
+            name: string;
+        };
+        /** @description What can be chosen from. */
+        LogChoicesAnswer: {
+            /** @description Presses. */
+            heatSources: components["schemas"]["LogChoice"][];
+            /** @description Lots. */
+            lots: string[];
+            /** @description Materials. */
+            materials: components["schemas"]["LogChoice"][];
+            /** @description Names. */
+            people: string[];
+            /** @description Vinyls. */
+            vinyls: components["schemas"]["LogChoice"][];
+        };
+        /** @description Alike outcomes at one setting. */
+        LogMarkAnswer: {
+            /**
+             * Format: double
+             * @description What the plate was set to, °C.
+             */
+            celsius: number;
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /** @description What was seen. */
+            outcomes: string[];
+            /**
+             * Format: double
+             * @description How long, s.
+             */
+            seconds: number;
+            showed: null | components["schemas"]["Showing"];
         };
         /** @description A page of the logbook. */
         LogPage: {
@@ -4750,9 +6439,22 @@ export interface components {
             entries: components["schemas"]["LogAnswer"][];
             /**
              * Format: int32
-             * @description How many entries there are.
+             * @description How many entries fit.
              */
             total: number;
+        };
+        /** @description What came of reading a logbook in. */
+        LogReadIn: {
+            /**
+             * Format: int32
+             * @description Of these new; the others were there already.
+             */
+            added: number;
+            /**
+             * Format: int32
+             * @description Entries in the file.
+             */
+            read: number;
         };
         /** @description Both faces of a job's artwork, and what can be done with it. */
         LookAnswer: {
@@ -5250,6 +6952,52 @@ export interface components {
              */
             slantDegrees: number;
         };
+        /** @description A plate that was measured. */
+        PlateReadingAnswer: {
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            atUtc: string;
+            /**
+             * Format: double
+             * @description What the dial showed, °C.
+             */
+            dialCelsius: number;
+            /** @description Heat source id. */
+            heatSource: string;
+            /**
+             * Format: int64
+             * @description Its id.
+             */
+            id: number;
+            /** @description probe or strip. */
+            means: string;
+            /** @description The press in words. */
+            name: string;
+            /**
+             * Format: double
+             * @description What was measured, °C.
+             */
+            readCelsius: number;
+        };
+        /** @description A plate to note as measured. */
+        PlateReadingRequest: {
+            /**
+             * Format: double
+             * @description What the dial showed, 50 to 250 °C.
+             */
+            dialCelsius: number;
+            /** @description Heat source id. */
+            heatSource: string;
+            /** @description probe or strip. */
+            means: string;
+            /**
+             * Format: double
+             * @description What was measured, 20 to 300 °C.
+             */
+            readCelsius: number;
+        };
         /** @description A placement of the plate. */
         PlateSection: {
             /**
@@ -5530,7 +7278,14 @@ export interface components {
          * @description How a figure came to be here.
          * @enum {unknown}
          */
-        ProvenanceKind: "published" | "common-practice" | "from-memory" | "wrapper" | "owner";
+        ProvenanceKind: "published" | "common-practice" | "from-memory" | "wrapper" | "owner" | "logbook";
+        /** @description Something was put back. */
+        PutBack: {
+            /** @description Newest first. */
+            backups: components["schemas"]["Backup"][];
+            /** @description The backup of what was there before. */
+            kept: components["schemas"]["Backup"];
+        };
         /** @description A figure with its unit, so that a reader need not guess. */
         Quantity: {
             /** @description Its unit in UCUM: `Cel`, `s`, `h`, `mm`, `kPa`, or `1` for a share. */
@@ -5731,6 +7486,8 @@ export interface components {
              */
             version: number;
         };
+        /** @enum {unknown} */
+        Showing: "held" | "short" | "too-much" | null;
         /** @description A span of values, both ends included. */
         Span: {
             /**
@@ -6165,6 +7922,45 @@ export interface components {
             name: string;
             /** @description Its size; null when not said. */
             size: null | string;
+        };
+        /** @description How a piece looked after washing. */
+        WashAnswer: {
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            atUtc: string;
+            /**
+             * Format: int64
+             * @description Its id.
+             */
+            id: number;
+            /** @description How it looked. */
+            look: components["schemas"]["WashLook"];
+            /** @description A remark. */
+            note: string;
+            /**
+             * Format: int32
+             * @description After how many washes.
+             */
+            washes: number;
+        };
+        /**
+         * @description How a piece looked after washing.
+         * @enum {unknown}
+         */
+        WashLook: "fine" | "edges-lift" | "cracked" | "faded" | "came-off";
+        /** @description A look at a piece after washing. */
+        WashRequest: {
+            /** @description How it looked. */
+            look: components["schemas"]["WashLook"];
+            /** @description A remark. */
+            note: null | string;
+            /**
+             * Format: int32
+             * @description After how many washes, 1 to 500.
+             */
+            washes: number;
         };
         /** @description One answer to a question on which crafters differ. */
         WayOption: {

@@ -30,6 +30,12 @@ export class Units {
     return `${Math.round(this.degrees(celsius))} ${this.degree}`;
   }
 
+  /** A difference of temperatures: kelvins, or Fahrenheit's degrees. */
+  difference(kelvin: number): string {
+    const shown = this.us ? kelvin * 1.8 : kelvin;
+    return `${Number(shown.toFixed(1))} ${this.us ? '°F' : 'K'}`;
+  }
+
   /** In the other unit, for showing both at the set point. */
   otherTemperature(celsius: number): string {
     return new Units(this.us ? 'metric' : 'us').temperature(celsius);

@@ -10,6 +10,10 @@ interface Props {
   field: Schemas['WindowField'] | null;
   /** What charts of this vinyl say: °C and s, from and to. */
   chart: { celsius: [number, number]; seconds: [number, number] } | null;
+  /** What came out here before. */
+  marks?: readonly Schemas['LogMarkAnswer'][];
+  /** A piece to point out among them. */
+  here?: { celsius: number; seconds: number };
 }
 
 const WIDTH = 420;
@@ -19,7 +23,7 @@ const BOTTOM = HEIGHT - 30;
 const LONGEST = 60;
 
 /** Time across, temperature up: where the vinyl holds and nothing is harmed, with the setting in it. */
-export function Room({ plan, field, chart }: Props) {
+export function Room({ plan, field, chart, marks: came = [], here }: Props) {
   const units = useUnits();
   const press = bondingPress(plan.presses);
   if (!press) return null;
@@ -102,6 +106,19 @@ export function Room({ plan, field, chart }: Props) {
             strokeDasharray="4 3"
           />
         )}
+        {came.map((m) => (
+          <CameOut key={`${m.celsius}-${m.seconds}-${m.outcomes.join()}`} mark={m} x={x(m.seconds)} y={y(m.celsius)} />
+        ))}
+        {here && (
+          <circle
+            cx={x(here.seconds)}
+            cy={y(here.celsius)}
+            r="11"
+            fill="none"
+            stroke="var(--color-base-content)"
+            strokeWidth="1.6"
+          />
+        )}
       </g>
       {ticks.map((t) => (
         <text
@@ -168,4 +185,45 @@ function describe(plan: Plan, celsius: string): string {
   if (!press || !row) return 'How much room there is';
   const holds = row.holdsFromSeconds === null ? 'it never holds in time' : `it holds from ${row.holdsFromSeconds} s`;
   return `At ${celsius} ${holds} and nothing is harmed up to ${row.mostSeconds} s; set to ${press.seconds} s.`;
+}
+
+const LARGEST_MARK = 7;
+
+/** Told by shape: a dot that lies flat held, an edge that points up lifted, waves had too much; a ring says nothing of heat. */
+function CameOut({ mark, x, y }: { mark: Schemas['LogMarkAnswer']; x: number; y: number }) {
+  const r = Math.min(LARGEST_MARK, 3 + Math.log2(mark.count + 1));
+  const ink = 'var(--color-base-content)';
+  const line = { fill: 'none', stroke: ink, strokeWidth: 1.8, strokeLinecap: 'round' as const };
+  return (
+    <g transform={`translate(${x} ${y})`}>
+      <title>{`${mark.count} × ${mark.outcomes.join(', ') || 'lost'}`}</title>
+      {mark.showed === 'held' && <circle r={r} fill={ink} stroke="var(--color-base-100)" />}
+      {mark.showed === 'short' && (
+        <path d={`M${-r} ${r * 0.6}L0 ${-r}L${r} ${r * 0.6}Z`} {...line} fill="var(--color-base-100)" />
+      )}
+      {mark.showed === 'too-much' && <path d={`M${-r} 0q${r / 2} ${-r * 1.6} ${r} 0t${r} 0`} {...line} />}
+      {mark.showed === null && <circle r={r * 0.7} {...line} />}
+    </g>
+  );
+}
+
+/** What the marks mean, as far as there are any. */
+export function RoomKey({ marks, here = false }: { marks: readonly Schemas['LogMarkAnswer'][]; here?: boolean }) {
+  const kinds = (['held', 'short', 'too-much', null] as const).filter((kind) => marks.some((m) => m.showed === kind));
+  if (kinds.length === 0 && !here) return null;
+  const words = { held: 'held', short: 'had too little', 'too-much': 'had too much' };
+  return (
+    <p className="flex flex-wrap gap-x-5 text-[0.87rem] text-quiet mt-1">
+      {kinds.length > 0 && <span>Your logbook:</span>}
+      {kinds.map((kind) => (
+        <span key={kind ?? 'none'} className="inline-flex items-center gap-1.5">
+          <svg width="16" height="16" viewBox="-8 -8 16 16" aria-hidden="true">
+            <CameOut mark={{ celsius: 0, seconds: 0, showed: kind, outcomes: [], count: 3 }} x={0} y={0} />
+          </svg>
+          {kind ? words[kind] : 'says nothing of its heat'}
+        </span>
+      ))}
+      {here && <span>the large ring: this piece</span>}
+    </p>
+  );
 }

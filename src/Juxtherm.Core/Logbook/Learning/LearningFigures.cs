@@ -30,11 +30,14 @@ public static class LearningFigures
     /// <summary>Standard deviation of a plate measured with heat strips, K: they turn in steps.</summary>
     public const double StripSpreadK = 3;
 
+    /// <summary>Plans follow a belief by this share at most; by less while little was learned. Chosen so that at most one workshop in twenty is worse off by more than 2 °C.</summary>
+    public const double Caution = 0.75;
+
     /// <summary>Pieces of one run count as no more than so many.</summary>
     public const double MostPerRun = 3;
 
     /// <summary>Of a vinyl on a blank under a press the latest so many pieces are looked at.</summary>
-    public const int MostLookedAt = 300;
+    public const int MostLookedAt = 100;
 
     /// <summary>Up to so many washes what comes off was never well stuck.</summary>
     public const int WashesThatTell = 15;

@@ -1,5 +1,3 @@
-using System.Globalization;
-using Juxtherm.Core.Planning;
 using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Logbook.Learning;
@@ -20,7 +18,8 @@ public enum LessonKind
 /// <param name="About">Press, or vinyl and blank, for the reader.</param>
 /// <param name="Text">What was learned.</param>
 /// <param name="Why">What it rests on.</param>
-/// <param name="Value">Offset in K, or factor.</param>
+/// <param name="Value">What is believed: offset in K, or factor.</param>
+/// <param name="Applied">What plans use of it: offset in K, or factor.</param>
 /// <param name="Low">One chance in twenty that it is below.</param>
 /// <param name="High">One chance in twenty that it is above.</param>
 /// <param name="Prior">What the catalogue's own figure leaves open: K either way, or the factor either way.</param>
@@ -29,7 +28,7 @@ public enum LessonKind
 /// <param name="Counts">It is enough to change plans; otherwise it is only shown.</param>
 /// <param name="On">It is not switched off.</param>
 public sealed record Lesson(
-    string Key, LessonKind Kind, string About, string Text, string Why, double Value, double Low, double High, double Prior, int Pieces, int Readings, bool Counts, bool On);
+    string Key, LessonKind Kind, string About, string Text, string Why, double Value, double Applied, double Low, double High, double Prior, int Pieces, int Readings, bool Counts, bool On);
 
 /// <summary>Puts beliefs into words, and into what plans are corrected by.</summary>
 /// <param name="nameOf">Names presses, vinyls and materials by their ids.</param>
@@ -58,18 +57,25 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
     {
         ArgumentNullException.ThrowIfNull(beliefs);
         var plates = beliefs.Plates.Where(p => Counts(p) && !off.Contains(KeyOf(p)))
-            .Select(p => new PlateCorrection(p.HeatSource, Math.Round(p.OffsetK * 2) / 2, Math.Round(Math.Clamp(p.SpreadK * LearningFigures.SpreadsInError, SurestErrorK, Math.Max(SurestErrorK, p.PriorErrorK)) * 2) / 2, Rests(p.Pieces, p.Readings))).ToList();
-        var demands = beliefs.Demands.Where(d => Counts(d) && !off.Contains(KeyOf(d))).Select(d => new DemandCorrection(d.Vinyl, d.Material, Math.Round(d.Factor, 2), Rests(d.Held + d.Short + d.TooMuch, 0))).ToList();
+            .Select(p => new PlateCorrection(p.HeatSource, Applied(p), Math.Round(Math.Clamp(p.SpreadK * LearningFigures.SpreadsInError, SurestErrorK, Math.Max(SurestErrorK, p.PriorErrorK)) * 2) / 2, Rests(p.Pieces, p.Readings))).ToList();
+        var demands = beliefs.Demands.Where(d => Counts(d) && !off.Contains(KeyOf(d))).Select(d => new DemandCorrection(d.Vinyl, d.Material, Applied(d), Rests(d.Held + d.Short + d.TooMuch, 0))).ToList();
         return plates.Count + demands.Count == 0 ? WorkshopCorrection.None : new WorkshopCorrection(plates, demands);
     }
+
+    /// <summary>How much of a belief plans follow: less than all of it, and the less the less was learned.</summary>
+    private static double Followed(double learned) => LearningFigures.Caution * Math.Sqrt(learned);
+
+    private static double Applied(PlateBelief plate) => Math.Round(plate.OffsetK * Followed(plate.Learned) * 2) / 2;
+
+    private static double Applied(DemandBelief demand) => Math.Round(Math.Pow(demand.Factor, Followed(demand.Learned)), 2);
 
     private static string KeyOf(PlateBelief plate) => $"plate:{plate.HeatSource}";
 
     private static string KeyOf(DemandBelief demand) => $"demand:{demand.Vinyl}:{demand.Material}";
 
-    private static bool Counts(PlateBelief plate) => Math.Abs(plate.OffsetK) >= LeastOffsetK || plate.SpreadK * LearningFigures.SpreadsInError < NoNarrower * plate.PriorErrorK;
+    private static bool Counts(PlateBelief plate) => Math.Abs(Applied(plate)) >= LeastOffsetK || plate.SpreadK * LearningFigures.SpreadsInError < NoNarrower * plate.PriorErrorK;
 
-    private static bool Counts(DemandBelief demand) => Math.Max(demand.Factor, 1 / demand.Factor) >= LeastFactor;
+    private static bool Counts(DemandBelief demand) => Math.Max(Applied(demand), 1 / Applied(demand)) >= LeastFactor;
 
     private static string Rests(int pieces, int readings)
     {
@@ -85,14 +91,14 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
     {
         var name = nameOf(plate.HeatSource);
         var text = Math.Abs(plate.OffsetK) < LeastOffsetK
-            ? $"The face is as hot as the dial of its kind says."
-            : $"The face is {Kelvin(Math.Abs(plate.OffsetK))} {(plate.OffsetK > 0 ? "hotter" : "cooler")} than its kind at the same dial.";
+            ? "The face is as hot as the dial of its kind says."
+            : $"The face seems {(plate.OffsetK > 0 ? "hotter" : "cooler")} than its kind at the same dial.";
         var how = plate.Readings > 0
             ? $"{(plate.Readings == 1 ? "It was measured once" : $"It was measured {plate.Readings} times")}, which tells far more than what came out; {plate.Pieces} pressed pieces agree with it as far as they say anything."
             : $"It was never measured. {plate.Pieces} pressed pieces say something of plate and vinyl together, so this stays wide: hold a probe or a heat strip under it once.";
         var error = plate.PriorErrorK;
         return new Lesson(
-            KeyOf(plate), LessonKind.Plate, name, text, how, Math.Round(plate.OffsetK, 1), Math.Round(plate.LowK, 1), Math.Round(plate.HighK, 1), error, plate.Pieces, plate.Readings, Counts(plate), !off.Contains(KeyOf(plate)));
+            KeyOf(plate), LessonKind.Plate, name, text, how, Math.Round(plate.OffsetK, 1), Applied(plate), Math.Round(plate.LowK, 1), Math.Round(plate.HighK, 1), error, plate.Pieces, plate.Readings, Counts(plate), !off.Contains(KeyOf(plate)));
     }
 
     private Lesson Demand(DemandBelief demand)
@@ -100,13 +106,11 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
         var about = $"{nameOf(demand.Vinyl)} on {nameOf(demand.Material).ToLowerInvariant()}";
         var text = !Counts(demand)
             ? "It wants as much as the catalogue says."
-            : $"It wants {Wording.Share(demand.Factor)} times as much bond as the catalogue says.";
+            : $"It seems to want {(demand.Factor > 1 ? "more" : "less")} bond than the catalogue says.";
         var all = demand.Held + demand.Short + demand.TooMuch;
         var parts = new[] { (demand.Held, "held"), (demand.Short, "had too little"), (demand.TooMuch, "had too much") }.Where(p => p.Item1 > 0).Select(p => $"{p.Item1} {p.Item2}");
         return new Lesson(
             KeyOf(demand), LessonKind.Demand, about, text, $"Of {(all == 1 ? "1 piece" : $"{all} pieces")} {string.Join(", ", parts)}, measured against the heat that each had by the model. Of one run at most {LearningFigures.MostPerRun:0} pieces count.",
-            Math.Round(demand.Factor, 2), Math.Round(demand.Low, 2), Math.Round(demand.High, 2), Math.Round(Math.Exp(LearningFigures.DemandSpread * LearningFigures.SpreadsInError), 2), all, 0, Counts(demand), !off.Contains(KeyOf(demand)));
+            Math.Round(demand.Factor, 2), Applied(demand), Math.Round(demand.Low, 2), Math.Round(demand.High, 2), Math.Round(Math.Exp(LearningFigures.DemandSpread * LearningFigures.SpreadsInError), 2), all, 0, Counts(demand), !off.Contains(KeyOf(demand)));
     }
-
-    private static string Kelvin(double k) => string.Create(CultureInfo.InvariantCulture, $"{k:0.#} K");
 }

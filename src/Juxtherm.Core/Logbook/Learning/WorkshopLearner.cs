@@ -7,10 +7,11 @@ namespace Juxtherm.Core.Logbook.Learning;
 /// <param name="LowK">One chance in twenty that it is below, K.</param>
 /// <param name="HighK">One chance in twenty that it is above, K.</param>
 /// <param name="SpreadK">Standard deviation, K.</param>
+/// <param name="Learned">How much was learned, 0 to 1: from the information (Kullback and Leibler's, in nats) that the belief has over that from before.</param>
 /// <param name="PriorErrorK">What the catalogue says that it may be off, K.</param>
 /// <param name="Pieces">Pieces that were looked at.</param>
 /// <param name="Readings">Times it was measured.</param>
-public sealed record PlateBelief(string HeatSource, double OffsetK, double LowK, double HighK, double SpreadK, double PriorErrorK, int Pieces, int Readings);
+public sealed record PlateBelief(string HeatSource, double OffsetK, double LowK, double HighK, double SpreadK, double Learned, double PriorErrorK, int Pieces, int Readings);
 
 /// <summary>What is believed of a vinyl on a blank: how many times the catalogue's bond it wants.</summary>
 /// <param name="Vinyl">Vinyl id.</param>
@@ -18,10 +19,11 @@ public sealed record PlateBelief(string HeatSource, double OffsetK, double LowK,
 /// <param name="Factor">The middle of it.</param>
 /// <param name="Low">One chance in twenty that it is below.</param>
 /// <param name="High">One chance in twenty that it is above.</param>
+/// <param name="Learned">How much was learned, 0 to 1.</param>
 /// <param name="Held">Pieces that held.</param>
 /// <param name="Short">Pieces that had too little.</param>
 /// <param name="TooMuch">Pieces that had too much.</param>
-public sealed record DemandBelief(string Vinyl, string Material, double Factor, double Low, double High, int Held, int Short, int TooMuch);
+public sealed record DemandBelief(string Vinyl, string Material, double Factor, double Low, double High, double Learned, int Held, int Short, int TooMuch);
 
 /// <summary>What a workshop's logbook makes believe.</summary>
 /// <param name="Plates">By press.</param>
@@ -35,12 +37,15 @@ public sealed record Beliefs(IReadOnlyList<PlateBelief> Plates, IReadOnlyList<De
 /// </summary>
 public static class WorkshopLearner
 {
-    private const int Rounds = 12;
-    private const double OffsetStepK = 0.5;
+    private const int Rounds = 8;
+    private const double OffsetStepK = 1;
     private const double MostOffsetK = 45;
-    private const double DemandStep = 0.05;
+    private const double DemandStep = 0.07;
     private const double MostDemand = 1.4;
-    private const double FineRoom = 0.02;
+    // Held, short, too much.
+    private const double Kinds = 3;
+    private const double FineRoom = 0.04;
+    private const double Sinking = 1e-60;
     private const double FineSlope = 0.002;
     private static readonly double[] Offsets = Grid(MostOffsetK, OffsetStepK);
     private static readonly double[] LnDemands = Grid(MostDemand, DemandStep);
@@ -54,11 +59,11 @@ public static class WorkshopLearner
         ArgumentNullException.ThrowIfNull(pieces);
         ArgumentNullException.ThrowIfNull(readings);
         ArgumentNullException.ThrowIfNull(errorOf);
-        var pairs = pieces.GroupBy(p => (p.HeatSource, p.Vinyl, p.Material)).Select(g => Pair.Of(g.Key.HeatSource, (g.Key.Vinyl, g.Key.Material), [.. g.Take(LearningFigures.MostLookedAt)])).ToList();
+        var pairs = pieces.GroupBy(p => (p.HeatSource, p.Vinyl, p.Material)).AsParallel().AsOrdered().Select(g => Pair.Of(g.Key.HeatSource, (g.Key.Vinyl, g.Key.Material), [.. g.Take(LearningFigures.MostLookedAt)])).ToList();
         var plates = pieces.Select(p => p.HeatSource).Concat(readings.Select(r => r.HeatSource)).Distinct(StringComparer.Ordinal).Order(StringComparer.Ordinal).ToList();
         var demands = pairs.Select(p => p.Wants).Distinct().Order().ToList();
         var plateAlone = plates.ToDictionary(p => p, p => Scaled(OffsetPrior(errorOf(p)).Zip(Measured(p, readings), (a, b) => a * b)), StringComparer.Ordinal);
-        var demandAlone = demands.ToDictionary(d => d, _ => Scaled(LnDemands.Select(d => Normal(d, LearningFigures.DemandSpread))));
+        var demandAlone = demands.ToDictionary(d => d, _ => Scaled(DemandPrior()));
         foreach (var _ in Enumerable.Range(0, Rounds))
         {
             foreach (var pair in pairs)
@@ -79,13 +84,24 @@ public static class WorkshopLearner
     private static PlateBelief Plate(string id, double[] belief, double error, int pieces, int readings)
     {
         var mean = Mean(Offsets, belief);
-        var spread = Math.Sqrt(Offsets.Select((o, i) => (o - mean) * (o - mean) * belief[i]).Sum());
-        return new PlateBelief(id, mean, Quantile(Offsets, belief, 0.05), Quantile(Offsets, belief, 0.95), spread, error, pieces, readings);
+        var spread = Spread(Offsets, belief);
+        return new PlateBelief(id, mean, Quantile(Offsets, belief, 0.05), Quantile(Offsets, belief, 0.95), spread, Learned(belief, Scaled(OffsetPrior(error))), error, pieces, readings);
     }
 
     private static DemandBelief Demand((string Vinyl, string Material) of, double[] belief, List<Pair> pairs) => new(
-        of.Vinyl, of.Material, Math.Exp(Mean(LnDemands, belief)), Math.Exp(Quantile(LnDemands, belief, 0.05)), Math.Exp(Quantile(LnDemands, belief, 0.95)),
+        of.Vinyl, of.Material, Math.Exp(Mean(LnDemands, belief)), Math.Exp(Quantile(LnDemands, belief, 0.05)), Math.Exp(Quantile(LnDemands, belief, 0.95)), Learned(belief, Scaled(DemandPrior())),
         pairs.Sum(p => p.Of(Showing.Held)), pairs.Sum(p => p.Of(Showing.Short)), pairs.Sum(p => p.Of(Showing.TooMuch)));
+
+    private static double Spread(double[] grid, double[] belief)
+    {
+        var mean = Mean(grid, belief);
+        return Math.Sqrt(grid.Select((g, i) => (g - mean) * (g - mean) * belief[i]).Sum());
+    }
+
+    private static double Learned(double[] belief, double[] before) =>
+        1 - Math.Exp(-2 * Math.Max(0, belief.Zip(before, (now, then) => now > 0 ? now * Math.Log(now / then) : 0).Sum()));
+
+    private static IEnumerable<double> DemandPrior() => LnDemands.Select(d => Normal(d, LearningFigures.DemandSpread));
 
     private static IEnumerable<double> OffsetPrior(double error)
     {
@@ -152,32 +168,30 @@ public static class WorkshopLearner
 
         public static Pair Of(string plate, (string Vinyl, string Material) wants, IReadOnlyList<Evidence> pieces)
         {
-            var ln = new double[Offsets.Length, LnDemands.Length];
+            var weights = new double[Offsets.Length, LnDemands.Length];
+            Fill(weights, (_, _) => 1);
             var perRun = pieces.GroupBy(p => p.Run, StringComparer.Ordinal).ToDictionary(g => g.Key, g => Math.Min(1, LearningFigures.MostPerRun / g.Count()), StringComparer.Ordinal);
             // Alike pieces say the same: they are reckoned once and counted.
             foreach (var alike in pieces.GroupBy(p => (Math.Round(p.Heat.LnRoom / FineRoom), Math.Round(p.Heat.BondPerK / FineSlope), Math.Round(p.Heat.LnBurden / FineRoom), Math.Round(p.Heat.BurdenPerK / FineSlope), p.Showed)))
             {
-                var (one, weight) = (alike.First(), alike.Sum(p => perRun[p.Run]));
-                for (var i = 0; i < Offsets.Length; i++)
+                var (one, count) = (alike.First(), alike.Sum(p => perRun[p.Run]));
+                var tooMuch = Array.ConvertAll(Offsets, o => Chance.Below((one.Heat.LnBurden + one.Heat.BurdenPerK * o) / LearningFigures.BurdenSpread));
+                var top = 0.0;
+                Fill(weights, (i, j) =>
                 {
-                    var tooMuch = TooMuch(one.Heat, Offsets[i]);
-                    for (var j = 0; j < LnDemands.Length; j++)
-                    {
-                        var held = Chance.Below((one.Heat.LnRoom + one.Heat.BondPerK * Offsets[i] - LnDemands[j]) / LearningFigures.PieceSpread);
-                        var plainly = one.Showed switch { Showing.Held => held * (1 - tooMuch), Showing.Short => 1 - held, _ => tooMuch };
-                        ln[i, j] += weight * Math.Log((1 - LearningFigures.WrongShare) * plainly + LearningFigures.WrongShare / 3);
-                    }
-                }
+                    var held = Chance.Below((one.Heat.LnRoom + one.Heat.BondPerK * Offsets[i] - LnDemands[j]) / LearningFigures.PieceSpread);
+                    var plainly = one.Showed switch { Showing.Held => held * (1 - tooMuch[i]), Showing.Short => 1 - held, _ => tooMuch[i] };
+                    var chance = (1 - LearningFigures.WrongShare) * plainly + LearningFigures.WrongShare / Kinds;
+                    var weight = weights[i, j] * (count == 1 ? chance : Math.Pow(chance, count));
+                    top = Math.Max(top, weight);
+                    return weight;
+                });
+                // So that many pieces do not sink below what a number can hold.
+                if (top < Sinking)
+                    Fill(weights, (i, j) => weights[i, j] / top);
             }
 
-            var top = ln.Cast<double>().Max();
-            for (var i = 0; i < Offsets.Length; i++)
-            {
-                for (var j = 0; j < LnDemands.Length; j++)
-                    ln[i, j] = Math.Exp(ln[i, j] - top);
-            }
-
-            return new Pair(plate, wants, ln, pieces.GroupBy(p => p.Showed).ToDictionary(g => g.Key, g => g.Count()));
+            return new Pair(plate, wants, weights, pieces.GroupBy(p => p.Showed).ToDictionary(g => g.Key, g => g.Count()));
         }
 
         public int Of(Showing showed) => _counts.GetValueOrDefault(showed);
@@ -196,6 +210,13 @@ public static class WorkshopLearner
             return Scaled(other);
         }
 
-        private static double TooMuch(HeatHad heat, double offset) => Chance.Below((heat.LnBurden + heat.BurdenPerK * offset) / LearningFigures.BurdenSpread);
+        private static void Fill(double[,] weights, Func<int, int, double> with)
+        {
+            for (var i = 0; i < Offsets.Length; i++)
+            {
+                for (var j = 0; j < LnDemands.Length; j++)
+                    weights[i, j] = with(i, j);
+            }
+        }
     }
 }

@@ -12,6 +12,7 @@ import { Ticket } from './Ticket';
 import { type Draft, type SaveState, useJobDraft } from './useJobDraft';
 
 export interface JobContext {
+  id: string;
   draft: Draft;
   plan: UseQueryResult<Plan>;
   catalogue: Catalogue;
@@ -142,6 +143,9 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
           >
             Bench
           </button>
+          <NavLink to={`/jobs/${kept.id}/care`} className={station}>
+            Care
+          </NavLink>
         </nav>
         <ShelfNews job={draft.job} onTake={draft.edit} />
         {draft.newer && (
@@ -167,7 +171,7 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
             retry={draft.retry}
           />
         )}
-        <Outlet context={{ draft, plan, catalogue, faults } satisfies JobContext} />
+        <Outlet context={{ id: kept.id, draft, plan, catalogue, faults } satisfies JobContext} />
       </main>
       {!comparing && (
         <Ticket

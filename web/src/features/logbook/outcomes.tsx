@@ -1,6 +1,6 @@
 import type { Outcome } from '../../api/client';
 
-const WORDS: Record<Outcome, string> = {
+export const WORDS: Record<Outcome, string> = {
   stuck: 'Stuck',
   'edges-lifted': 'Edges lift',
   'on-carrier': 'Came up with the carrier',

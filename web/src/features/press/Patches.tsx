@@ -93,12 +93,12 @@ function Told({ says }: { says: Schemas['PatchAdvice'] }) {
   const units = useUnits();
   const [cool, hot] = says.offsetK;
   const [little, much] = says.demand;
-  const degrees = (k: number) => `${k > 0 ? '+' : ''}${Math.round(units.us ? k * 1.8 : k)}`;
+  const degrees = (k: number) => `${k > 0 ? '+' : ''}${units.difference(k)}`;
   return (
     <p className="text-[0.9rem] text-quiet mt-2 max-w-[60em]">
-      The plan follows them: the plate may still stand {degrees(cool ?? 0)} to {degrees(hot ?? 0)} {units.degree} off
-      its dial, and this face may want {little} to {much} times the usual bond. {Math.round(says.leftShare * 100)} % of
-      what was possible is left.
+      The plan follows them: the plate may still stand {degrees(cool ?? 0)} to {degrees(hot ?? 0)} off its dial, and
+      this face may want {little} to {much} times the usual bond. {Math.round(says.leftShare * 100)} % of what was
+      possible is left.
     </p>
   );
 }

@@ -6,14 +6,16 @@ import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { Figures } from '../../ui/Figures';
 import { HeatRibbon } from '../../ui/HeatRibbon';
-import { PURPOSE } from '../../ui/purposes';
-import { Room } from '../../ui/Room';
+import { bondingPress, PURPOSE } from '../../ui/purposes';
+import { Room, RoomKey } from '../../ui/Room';
 import { isVinyl, Sandwich } from '../../ui/Sandwich';
 import { Failed, Loading } from '../../ui/States';
 import { facesAt, sampleAt } from '../../ui/trace';
 import { useJob } from '../jobs/JobPage';
+import { useMarks } from '../logbook/queries';
 import { Goes } from './Goes';
 import { Ladder } from './Ladder';
+import { AsUsed, LearnedHere } from './LearnedHere';
 import { Order } from './Order';
 import { Patches } from './Patches';
 import { Ways } from './Ways';
@@ -23,6 +25,11 @@ export function PressStation() {
   const { draft, plan, catalogue } = useJob();
   const trace = useTrace(draft.job);
   const field = useWindow(draft.job);
+  const marks = useMarks(
+    [...new Set(draft.job.layers.map((l) => l.vinyl))].join(','),
+    draft.job.blank.material,
+    draft.job.tools.heatSource,
+  );
   const [selected, setSelected] = useState<number | null>(null);
   if (trace.isPending || !plan.data) {
     if (trace.isError || plan.isError)
@@ -47,8 +54,10 @@ export function PressStation() {
       }
     : null;
   const colours = sheetColours(draft.job);
+  const bonding = bondingPress(plan.data.presses);
   return (
     <div className="grid gap-8">
+      <AsUsed job={draft.job} onEdit={draft.edit} />
       <HeatRibbon phases={phases} selected={index} onSelect={setSelected} />
       <div className="grid xl:grid-cols-2 gap-x-10 gap-y-8 items-start">
         {phase && <Inside key={`${index}-${phase.seconds}`} phase={phase} colours={colours} />}
@@ -59,7 +68,8 @@ export function PressStation() {
               seconds at the plate, {plan.data.room.length < 6 ? 'at each mark' : 'at each temperature'}
             </span>
           </h2>
-          <Room plan={plan.data} field={field.data ?? null} chart={chart} />
+          <Room plan={plan.data} field={field.data ?? null} chart={chart} marks={marks.data ?? []} />
+          <RoomKey marks={marks.data ?? []} />
           <p className="text-[0.87rem] text-quiet mt-1">
             In the pale field it holds and nothing is harmed; in the deeper one even with dial, pressure and moisture
             off to one side. From the dotted line on it is as well stuck as the chart means it. Typical figures,
@@ -67,6 +77,7 @@ export function PressStation() {
           </p>
         </section>
       </div>
+      {bonding && <LearnedHere job={draft.job} press={bonding} />}
       <Order job={draft.job} plan={plan.data} onEdit={draft.edit} />
       <Goes job={draft.job} plan={plan.data} />
       {plan.data.ladder.length > 0 && <Ladder rungs={plan.data.ladder} />}

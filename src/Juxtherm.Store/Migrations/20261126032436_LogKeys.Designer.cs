@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Juxtherm.Store.Migrations
 {
     [DbContext(typeof(WorkshopContext))]
-    [Migration("20261126025253_LogKeys")]
+    [Migration("20261126032436_LogKeys")]
     partial class LogKeys
     {
         /// <inheritdoc />
@@ -307,6 +307,10 @@ namespace Juxtherm.Store.Migrations
 
                     b.HasIndex("Key")
                         .IsUnique();
+
+                    b.HasIndex("Lots");
+
+                    b.HasIndex("Name");
 
                     b.HasIndex("RunId", "Piece")
                         .IsUnique();

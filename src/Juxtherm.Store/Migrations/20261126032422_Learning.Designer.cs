@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Juxtherm.Store.Migrations
 {
     [DbContext(typeof(WorkshopContext))]
-    [Migration("20261126025241_Learning")]
+    [Migration("20261126032422_Learning")]
     partial class Learning
     {
         /// <inheritdoc />
@@ -304,6 +304,10 @@ namespace Juxtherm.Store.Migrations
                     b.HasKey("Id");
 
                     b.HasIndex("AtUtc");
+
+                    b.HasIndex("Lots");
+
+                    b.HasIndex("Name");
 
                     b.HasIndex("RunId", "Piece")
                         .IsUnique();

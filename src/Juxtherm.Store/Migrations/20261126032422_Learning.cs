@@ -180,6 +180,16 @@ namespace Juxtherm.Store.Migrations
                 });
 
             migrationBuilder.CreateIndex(
+                name: "IX_Log_Lots",
+                table: "Log",
+                column: "Lots");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Log_Name",
+                table: "Log",
+                column: "Name");
+
+            migrationBuilder.CreateIndex(
                 name: "IX_Log_Vinyl_Material_HeatSource_AtUtc",
                 table: "Log",
                 columns: new[] { "Vinyl", "Material", "HeatSource", "AtUtc" });
@@ -214,6 +224,14 @@ namespace Juxtherm.Store.Migrations
 
             migrationBuilder.DropTable(
                 name: "PlateReadings");
+
+            migrationBuilder.DropIndex(
+                name: "IX_Log_Lots",
+                table: "Log");
+
+            migrationBuilder.DropIndex(
+                name: "IX_Log_Name",
+                table: "Log");
 
             migrationBuilder.DropIndex(
                 name: "IX_Log_Vinyl_Material_HeatSource_AtUtc",

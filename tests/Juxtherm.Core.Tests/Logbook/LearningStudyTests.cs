@@ -1,0 +1,32 @@
+using Juxtherm.Core.Planning;
+using Juxtherm.Testing;
+
+namespace Juxtherm.Core.Tests.Logbook;
+
+/// <summary>Learning on workshops of which the truth is known; the whole study is a command.</summary>
+public sealed class LearningStudyTests
+{
+    private static readonly Lazy<LearningStudy> Study = new(() => new LearningStudy(StudyWork.In(new Planner(Shipped.Catalogue))));
+
+    [Theory]
+    [InlineData(false)]
+    [InlineData(true)]
+    public void What_is_learned_is_never_worse_on_the_whole_and_rarely_worse_for_anybody(bool probe)
+    {
+        var result = Study.Value.Run(80, probe);
+        TestContext.Current.TestOutputHelper?.WriteLine(LearningStudy.Table(result));
+        Assert.All(result.Rows, row =>
+        {
+            Assert.True(row.Corrected <= row.Uncorrected + 1e-9, $"after {row.Presses} pieces {row.Corrected:0.00} instead of {row.Uncorrected:0.00}");
+            Assert.True(row.WorseShare <= 0.05, $"after {row.Presses} pieces {row.WorseShare:0.000} are worse off");
+        });
+        Assert.True(result.CloseInTheEnd > result.CloseUncorrected);
+    }
+
+    [Fact]
+    public void Even_where_truth_is_other_than_the_model_takes_it_to_be_the_whole_is_better_off()
+    {
+        var result = Study.Value.Run(60, probe: true, strange: true);
+        Assert.All(result.Rows.Skip(1), row => Assert.True(row.Corrected < row.Uncorrected, $"after {row.Presses} pieces {row.Corrected:0.00} instead of {row.Uncorrected:0.00}"));
+    }
+}

@@ -1,0 +1,167 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, got, Refused, type Schemas } from '../../api/client';
+import { Failed, Loading } from '../../ui/States';
+import { LogFrame } from './LogFrame';
+
+const WHY: Record<string, string> = {
+  daily: 'made by itself',
+  asked: 'made because you asked',
+  'before-migration': 'before a newer program',
+  'before-restore': 'before another was put back',
+  'before-import': 'before a workshop was taken in',
+};
+const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeStyle: 'short' });
+
+/** Backups, and the whole workshop out and in. */
+export function KeptPage() {
+  const queries = useQueryClient();
+  const kept = useQuery({ queryKey: ['keeping'], queryFn: () => got(api.GET('/api/keeping')), staleTime: 0 });
+  const make = useMutation({
+    mutationFn: () => got(api.POST('/api/keeping/backups')),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['keeping'] }),
+  });
+  // Everything on every page may be another now.
+  const onSuccess = () => queries.invalidateQueries();
+  const restore = useMutation({
+    mutationFn: (name: string) => got(api.POST('/api/keeping/backups/{name}/restore', { params: { path: { name } } })),
+    onSuccess,
+  });
+  const takeIn = useMutation({
+    mutationFn: async (file: File) => {
+      const answer = await fetch('/api/keeping/archive', {
+        method: 'POST',
+        headers: { 'content-type': 'application/octet-stream' },
+        body: file,
+      });
+      const json = await answer.json();
+      if (!answer.ok) throw new Refused(answer.status, json);
+      return json as Schemas['PutBack'];
+    },
+    onSuccess,
+  });
+  if (kept.isPending)
+    return (
+      <LogFrame>
+        <Loading what="the backups" />
+      </LogFrame>
+    );
+  if (kept.isError)
+    return (
+      <LogFrame>
+        <Failed error={kept.error} retry={() => kept.refetch()} />
+      </LogFrame>
+    );
+  const busy = restore.isPending || takeIn.isPending;
+  const back = restore.data ?? takeIn.data;
+  return (
+    <LogFrame>
+      {back && !busy && (
+        <div role="status" className="notice mb-5">
+          <p>
+            <strong>It is back.</strong> What was here before is kept as a backup of its own.
+          </p>
+          <button
+            type="button"
+            className="btn btn-sm btn-outline mt-2"
+            onClick={() => {
+              takeIn.reset();
+              restore.mutate(back.kept.name);
+            }}
+          >
+            Undo: put back what was here before
+          </button>
+        </div>
+      )}
+      {[make, restore, takeIn]
+        .map((m) => m.error)
+        .map((error) => (error ? <Failed key={error.message} error={error} /> : null))}
+      <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+        <section aria-label="Backups">
+          <div className="flex items-baseline gap-4">
+            <h2>Backups</h2>
+            <button
+              type="button"
+              className="btn btn-sm btn-outline ml-auto"
+              disabled={make.isPending}
+              onClick={() => make.mutate()}
+            >
+              Make one now
+            </button>
+          </div>
+          <p className="text-[0.9rem] text-quiet mt-1 mb-3">
+            One a day by itself, the newest fourteen kept, and one before anything large. They lie in{' '}
+            <span className="break-all">{kept.data.folder}/backups</span>. Copy that folder to another disk now and
+            then: a disk that dies takes its backups with it.
+          </p>
+          {kept.data.backups.length === 0 && <p className="border-y border-rule py-6 text-quiet">None yet.</p>}
+          <ul className="scored border-y border-rule">
+            {kept.data.backups.map((b) => (
+              <li key={b.name} className="flex flex-wrap items-baseline gap-x-4 py-2.5">
+                <span>
+                  {when.format(new Date(b.madeUtc))}
+                  <span className="block text-[0.87rem] text-quiet tabular-nums">
+                    {WHY[b.why] ?? b.why}, {size(b.bytes)}
+                  </span>
+                </span>
+                <span className="ml-auto flex gap-4 items-baseline">
+                  <a className="link-quiet" href={`/api/keeping/backups/${b.name}`} download>
+                    Save a copy
+                  </a>
+                  <button
+                    type="button"
+                    className="btn btn-sm btn-outline"
+                    aria-label={`Put back the backup of ${when.format(new Date(b.madeUtc))}`}
+                    disabled={busy}
+                    onClick={() => {
+                      takeIn.reset();
+                      restore.mutate(b.name);
+                    }}
+                  >
+                    Put it back
+                  </button>
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section aria-label="The whole workshop">
+          <h2>The whole workshop in one file</h2>
+          <p className="text-[0.9rem] text-quiet mt-1 mb-3">
+            Jobs with their artwork, the shelf, vinyl on hand, runs, the logbook and its photos: a ZIP of open files,
+            for another machine or a safe place.
+          </p>
+          <p className="flex flex-wrap gap-3">
+            <a className="btn btn-primary" href="/api/keeping/archive" download>
+              Save the whole workshop
+            </a>
+            <label className={`btn btn-outline ${busy ? 'btn-disabled' : ''}`}>
+              {takeIn.isPending ? 'Taking it in …' : 'Take a workshop in'}
+              <input
+                type="file"
+                accept=".zip,application/zip"
+                className="sr-only"
+                disabled={busy}
+                onChange={(e) => {
+                  const file = e.target.files?.[0];
+                  if (file) {
+                    restore.reset();
+                    takeIn.mutate(file);
+                  }
+                  e.target.value = '';
+                }}
+              />
+            </label>
+          </p>
+          <p className="text-[0.9rem] text-quiet mt-3">
+            A workshop that is taken in stands in the place of this one. What was here before is kept as a backup and
+            can be put back. A file that is damaged, or no workshop, is refused and nothing changes.
+          </p>
+        </section>
+      </div>
+    </LogFrame>
+  );
+}
+
+function size(bytes: number): string {
+  return bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
+}
