@@ -53,10 +53,10 @@ public sealed record CareMark(CareSymbol Symbol, string Says);
 public sealed record CareAdvice(IReadOnlyList<CareMark> Marks, IReadOnlyList<string> Lines, double CureHours, CareKind Kind)
 {
     // Cloth that loses its shape in a tumbler, or whose limit lies near its heat (common practice).
-    private static readonly string[] NotTumbled = ["wool-felt", "poly-felt", "acrylic", "nylon", "coated-nylon", "softshell", "neoprene", "elastane", "primed-canvas", "jute"];
+    private static readonly string[] NotTumbled = ["acrylic", "nylon", "softshell", "elastane", "jute"];
 
     // Cloth that felts or frays in a machine (common practice).
-    private static readonly string[] ByHand = ["wool-felt", "poly-felt", "jute"];
+    private static readonly string[] ByHand = ["jute"];
 
     /// <summary>For a pressed piece. Typical, and never less careful than the item's own label, which nobody here has read.</summary>
     /// <param name="job">Its job.</param>

@@ -71,13 +71,14 @@ public static class WorkshopArchive
     /// <param name="from">The archive; it must be possible to move about in it.</param>
     /// <param name="databasePath">The database to make; there must be none.</param>
     /// <param name="cancel">Gives up.</param>
+    /// <returns>When it was written, UTC.</returns>
     /// <exception cref="KeepingException">It is damaged, foreign or newer; no database is left behind.</exception>
-    public static async Task ReadAsync(Stream from, string databasePath, CancellationToken cancel)
+    public static async Task<DateTimeOffset> ReadAsync(Stream from, string databasePath, CancellationToken cancel)
     {
         try
         {
             using var zip = new ZipArchive(from, ZipArchiveMode.Read, leaveOpen: true);
-            var files = Manifest(zip);
+            var (files, made) = Manifest(zip);
             await using var context = new WorkshopContext(new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={databasePath};Pooling=False;Foreign Keys=True").Options);
             await context.Database.MigrateAsync(cancel);
             await using var all = await context.Database.BeginTransactionAsync(cancel);
@@ -95,6 +96,7 @@ public static class WorkshopArchive
             }
 
             await all.CommitAsync(cancel);
+            return made;
         }
         catch (Exception e) when (e is InvalidDataException or JsonException or DbUpdateException or SqliteException or FormatException or InvalidOperationException or EndOfStreamException or OverflowException or ArgumentException or NotSupportedException)
         {
@@ -110,7 +112,7 @@ public static class WorkshopArchive
         }
     }
 
-    private static Dictionary<string, (long Bytes, string Sha256)> Manifest(ZipArchive zip)
+    private static (Dictionary<string, (long Bytes, string Sha256)> Files, DateTimeOffset Made) Manifest(ZipArchive zip)
     {
         if (zip.GetEntry(ManifestName) is not { } entry)
             throw new KeepingException("This file is no archive of a workshop: it has no manifest. Nothing was changed.");
@@ -128,7 +130,7 @@ public static class WorkshopArchive
         // Every file is looked at before the first row is taken.
         foreach (var path in files.Keys)
             Content(zip, files, path);
-        return files;
+        return (files, DateTimeOffset.Parse((string?)manifest["madeUtc"] ?? "", CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal));
     }
 
     private static byte[] Content(ZipArchive zip, Dictionary<string, (long Bytes, string Sha256)> files, string path)

@@ -62,9 +62,9 @@ internal sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContex
             // The archive is read from its end, so it has to be there whole first.
             await using (var file = File.Create(incoming + ".zip"))
                 await from.CopyToAsync(file, cancel);
-            await using (var zip = File.OpenRead(incoming + ".zip"))
-                await WorkshopArchive.ReadAsync(zip, incoming + ".db", cancel);
-            return await ReplaceAsync(incoming + ".db", Store.Keeping.Backups.BeforeImport, clock.GetUtcNow(), cancel);
+            await using var zip = File.OpenRead(incoming + ".zip");
+            var made = await WorkshopArchive.ReadAsync(zip, incoming + ".db", cancel);
+            return await ReplaceAsync(incoming + ".db", Store.Keeping.Backups.BeforeImport, made, cancel);
         }
         finally
         {
