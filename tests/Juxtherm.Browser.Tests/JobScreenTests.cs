@@ -169,7 +169,7 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
 
         var (tarn, names) = (Found("Tarn tee, from a drawing"), Found("Junior corner, names"));
         var axe = File.ReadAllText(Path.Combine(Repository(), "web", "node_modules", "axe-core", "axe.min.js"));
-        foreach (var path in new[] { "/", $"/jobs/{id}/item", $"/jobs/{id}/place", $"/jobs/{tarn}/artwork", $"/jobs/{names}/artwork", $"/jobs/{id}/press", $"/jobs/{id}/compare", "/shelf", "/logbook", "/lifted" })
+        foreach (var path in new[] { "/", $"/jobs/{id}/item", $"/jobs/{id}/place", $"/jobs/{tarn}/artwork", $"/jobs/{names}/artwork", $"/jobs/{id}/press", $"/jobs/{id}/compare", $"/jobs/{id}/care", "/shelf", "/logbook", "/logbook/taught", "/logbook/care", "/logbook/kept", "/lifted" })
         {
             Open(path);
             See("main h1, main input[aria-label=Title]");

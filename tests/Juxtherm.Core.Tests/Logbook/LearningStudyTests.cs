@@ -13,7 +13,7 @@ public sealed class LearningStudyTests
     [InlineData(true)]
     public void What_is_learned_is_never_worse_on_the_whole_and_rarely_worse_for_anybody(bool probe)
     {
-        var result = Study.Value.Run(80, probe);
+        var result = Study.Value.Run(60, probe);
         TestContext.Current.TestOutputHelper?.WriteLine(LearningStudy.Table(result));
         Assert.All(result.Rows, row =>
         {
@@ -26,7 +26,7 @@ public sealed class LearningStudyTests
     [Fact]
     public void Even_where_truth_is_other_than_the_model_takes_it_to_be_the_whole_is_better_off()
     {
-        var result = Study.Value.Run(60, probe: true, strange: true);
+        var result = Study.Value.Run(30, probe: true, strange: true);
         Assert.All(result.Rows.Skip(1), row => Assert.True(row.Corrected < row.Uncorrected, $"after {row.Presses} pieces {row.Corrected:0.00} instead of {row.Uncorrected:0.00}"));
     }
 }
