@@ -8,7 +8,17 @@ namespace Juxtherm.Store;
 /// <summary>The data folder cannot be used. The message says why and what to do.</summary>
 /// <param name="message">For the reader.</param>
 /// <param name="inner">What lay behind it.</param>
-public sealed class DataFolderException(string message, Exception? inner = null) : Exception(message, inner);
+public class DataFolderException(string message, Exception? inner = null) : Exception(message, inner);
+
+/// <summary>The database is damaged. Nothing was changed; one of its backups can be put in its place.</summary>
+/// <param name="message">For the reader.</param>
+/// <param name="path">The data folder.</param>
+/// <param name="inner">What lay behind it.</param>
+public sealed class DamagedDataException(string message, string path, Exception? inner = null) : DataFolderException(message, inner)
+{
+    /// <summary>The data folder.</summary>
+    public string FolderPath => path;
+}
 
 /// <summary>A folder with one workshop's data: held by one process at a time, backed up before each migration.</summary>
 public sealed class DataFolder : IDisposable
@@ -80,6 +90,29 @@ public sealed class DataFolder : IDisposable
         }
     }
 
+    /// <summary>Puts a backup in the place of a damaged database, while nobody has the folder. The damaged one is kept beside it.</summary>
+    /// <param name="path">The data folder.</param>
+    /// <param name="backup">Name of the backup.</param>
+    /// <param name="now">Names the damaged one, UTC.</param>
+    /// <exception cref="KeepingException">The backup cannot be taken; nothing was changed.</exception>
+    /// <exception cref="DataFolderException">Another process has the folder.</exception>
+    public static void Rescue(string path, string backup, DateTimeOffset now)
+    {
+        using var held = Hold(path);
+        var from = Backups.PathOf(path, backup);
+        Backups.Check(from);
+        var database = System.IO.Path.Combine(path, DatabaseName);
+        File.Copy(from, database + ".new", overwrite: true);
+        var stamp = now.UtcDateTime.ToString("yyyyMMdd-HHmmss", CultureInfo.InvariantCulture);
+        foreach (var part in new[] { "", "-wal", "-shm" })
+        {
+            if (File.Exists(database + part))
+                File.Move(database + part, System.IO.Path.Combine(path, $"damaged-{stamp}.db{part}"), overwrite: true);
+        }
+
+        File.Move(database + ".new", database);
+    }
+
     /// <summary>Puts another database in the place of this one, after keeping a backup; brings it up to date.</summary>
     /// <param name="path">The database to take; it is checked before anything is touched.</param>
     /// <param name="why">Names the backup that is kept.</param>
@@ -140,6 +173,7 @@ public sealed class DataFolder : IDisposable
             var existed = File.Exists(DatabasePath) && new FileInfo(DatabasePath).Length > 0;
             if (existed)
             {
+                MakeSureItIsWhole();
                 var known = context.Database.GetMigrations().ToHashSet(StringComparer.Ordinal);
                 var foreign = context.Database.GetAppliedMigrations().FirstOrDefault(m => !known.Contains(m));
                 if (foreign is not null)
@@ -153,7 +187,17 @@ public sealed class DataFolder : IDisposable
         }
         catch (SqliteException e)
         {
-            throw new DataFolderException($"The database in {Path} cannot be read: {e.Message} Nothing was changed; move the file away or restore one of its backups.", e);
+            throw new DamagedDataException($"The database in {Path} cannot be read: {e.Message} Nothing was changed; move the file away or restore one of its backups.", Path, e);
         }
+    }
+
+    private void MakeSureItIsWhole()
+    {
+        using var database = new SqliteConnection($"Data Source={DatabasePath};Pooling=False");
+        database.Open();
+        using var check = database.CreateCommand();
+        check.CommandText = "PRAGMA quick_check(1);";
+        if (check.ExecuteScalar() as string is not "ok" and var fault)
+            throw new DamagedDataException($"The database in {Path} is damaged ({fault?.Split('\n')[0]}). Nothing was changed; restore one of its backups.", Path);
     }
 }

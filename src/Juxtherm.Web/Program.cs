@@ -26,18 +26,16 @@ public sealed class Program
                 return 0;
             }
 
-            await using var app = JuxthermApp.Build(args);
-            await app.StartAsync();
-            if (app.Urls.FirstOrDefault() is { } url)
+            try
             {
-                var port = new Uri(url).Port;
-                Console.WriteLine($"Juxtherm is at http://127.0.0.1:{port}");
-                if (app.Services.GetRequiredService<JuxthermOptions>().Lan)
-                    Console.WriteLine($"For helpers in the same network: {string.Join(", ", OwnAddresses.Addresses.Select(a => $"http://{a}:{port}"))}. There is no password: everybody in that network can use it.");
+                return await ServeAsync(args);
             }
-
-            await app.WaitForShutdownAsync();
-            return 0;
+            catch (DamagedDataException e) when (Store.Keeping.Backups.In(e.FolderPath).Count > 0)
+            {
+                await Console.Error.WriteLineAsync($"{e.Message} The page of the program offers them.");
+                await RescuePage.RunAsync(args, e);
+                return await ServeAsync(args);
+            }
         }
         catch (Exception e) when (e is CatalogueException or DataFolderException or OptionsException)
         {
@@ -53,5 +51,21 @@ public sealed class Program
         {
             await Log.CloseAndFlushAsync();
         }
+    }
+
+    private static async Task<int> ServeAsync(string[] args)
+    {
+        await using var app = JuxthermApp.Build(args);
+        await app.StartAsync();
+        if (app.Urls.FirstOrDefault() is { } url)
+        {
+            var port = new Uri(url).Port;
+            Console.WriteLine($"Juxtherm is at http://127.0.0.1:{port}");
+            if (app.Services.GetRequiredService<JuxthermOptions>().Lan)
+                Console.WriteLine($"For helpers in the same network: {string.Join(", ", OwnAddresses.Addresses.Select(a => $"http://{a}:{port}"))}. There is no password: everybody in that network can use it.");
+        }
+
+        await app.WaitForShutdownAsync();
+        return 0;
     }
 }

@@ -151,7 +151,7 @@ public sealed class StartTests : IDisposable
     public void A_file_that_is_no_database_is_refused_with_its_place()
     {
         File.WriteAllText(Database, string.Concat(Enumerable.Repeat("not a database ", 500)));
-        Assert.Contains(_folder, Assert.Throws<DataFolderException>(() => DataFolder.Open(_folder, Now)).Message, StringComparison.Ordinal);
+        Assert.Contains(_folder, Assert.Throws<DamagedDataException>(() => DataFolder.Open(_folder, Now)).Message, StringComparison.Ordinal);
     }
 
     [Fact]
