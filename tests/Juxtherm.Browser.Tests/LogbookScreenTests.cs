@@ -148,7 +148,7 @@ public sealed class LogbookScreenTests : BrowserTest
     }
 
     [Fact]
-    public void A_care_card_is_printed_and_the_first_wash_counted_down()
+    public async Task A_care_card_is_printed_and_the_first_wash_counted_down()
     {
         var job = AddJob("Crew names", 1, "Juna", "Ilse");
         PressAll(job, 2, null);
@@ -156,7 +156,7 @@ public sealed class LogbookScreenTests : BrowserTest
         SeeText("30 °C, mild");
         UntilTrue(() => (bool)Driver.ExecuteScript("return [...document.querySelectorAll('.care-symbol')].length === 5 && [...document.querySelectorAll('.care-symbol')].every(i => i.complete && i.naturalWidth > 0)")!, "a symbol is not drawn");
         var card = Button("Print care cards").GetDomProperty("href")!;
-        var pdf = Http.GetByteArrayAsync(new Uri(card)).GetAwaiter().GetResult();
+        var pdf = await Http.GetByteArrayAsync(new Uri(card), TestContext.Current.CancellationToken);
         Assert.StartsWith("%PDF-", Encoding.Latin1.GetString(pdf), StringComparison.Ordinal);
 
         Open("/logbook/care");
@@ -165,7 +165,7 @@ public sealed class LogbookScreenTests : BrowserTest
         // The service's clock stands months before the browser's, so to the browser the glue has long set.
         Assert.Contains("May be washed", curing, StringComparison.Ordinal);
         var dates = See("section[aria-label='Crew names'] a[href*='dates.ics']").GetDomProperty("href")!;
-        Assert.Contains("BEGIN:VEVENT", Http.GetStringAsync(new Uri(dates)).GetAwaiter().GetResult(), StringComparison.Ordinal);
+        Assert.Contains("BEGIN:VEVENT", await Http.GetStringAsync(new Uri(dates), TestContext.Current.CancellationToken), StringComparison.Ordinal);
     }
 
     [Fact]

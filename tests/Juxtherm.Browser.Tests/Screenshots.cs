@@ -66,8 +66,6 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         Open("/");
         var tarn = new Uri(SeeText("Tarn tee, from a drawing", "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
         TakeAt(tarn, "Order of laying", "layers");
-        Open("/");
-        TakeAt(new Uri(SeeText("arched word", "a").GetDomProperty("href")!).Segments[2].TrimEnd('/'), "Where the plate comes down", "goes");
         Open($"/jobs/{tarn}/artwork");
         See("[data-ring]");
         Take("artwork");
@@ -92,8 +90,15 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         Take("stock");
 
         Open("/logbook");
-        See("tbody tr");
+        Button("Crew tee, front").Click();
+        See("[aria-label='How much room'] svg");
         Take("logbook");
+        Open("/logbook/taught");
+        See("section[aria-label='Satchel press']");
+        Take("taught");
+        Open($"/jobs/{job}/care");
+        See("section[aria-label='Still setting']");
+        Take("care");
 
         Open("/lifted");
         Button("Clean and smooth").Click();
@@ -113,7 +118,6 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
 
         Thread.Sleep(4000);
         Take("bench");
-        Take("bench-tablet", 820, 1180);
         UntilTrue(() => Bench("kind") == "do", "the press did not end", 90);
         GoOnUntil("inspect");
         Press("1");

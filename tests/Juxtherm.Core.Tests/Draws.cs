@@ -12,8 +12,10 @@ namespace Juxtherm.Core.Tests;
 [AttributeUsage(AttributeTargets.Assembly)]
 internal sealed class DrawsAttribute : PropertiesAttribute
 {
-    public DrawsAttribute()
+    public DrawsAttribute([System.Runtime.CompilerServices.CallerFilePath] string? sourceFilePath = null, [System.Runtime.CompilerServices.CallerLineNumber] int sourceLineNumber = -1)
+        : base()
     {
+        _ = (sourceFilePath, sourceLineNumber);
         if (Environment.GetEnvironmentVariable("JUXTHERM_EXPLORE") is null)
             Replay = "15485863,32452843";
     }

@@ -111,6 +111,7 @@ internal static class SchemaEndpoints
                     },
                     "heatSource"),
                 ["layers"] = new JsonObject { ["type"] = "array", ["minItems"] = 1, ["maxItems"] = JobReader.MostLayers, ["items"] = layer },
+                ["used"] = Object(new JsonObject { ["celsius"] = Number(20, 500, "What the dial is set to, °C."), ["seconds"] = Number(1, 600, "Press time, s."), ["from"] = new JsonObject { ["type"] = "string", ["maxLength"] = 200 } }, "celsius", "seconds"),
                 ["patches"] = new JsonObject
                 {
                     ["type"] = "array",

@@ -1,7 +1,6 @@
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
-using Juxtherm.Core.Bench;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Logbook.Learning;

@@ -1,7 +1,6 @@
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
-using Juxtherm.Core.Bench;
 using Juxtherm.Core.Logbook.Learning;
 using MathNet.Numerics.Distributions;
 using Outcome = Juxtherm.Core.Bench.Outcome;

@@ -1,9 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, got, type Schemas } from '../../api/client';
-import { newJob } from '../../api/job';
-import { usePlan, useWindow } from '../../api/queries';
+import { carrying, newJob } from '../../api/job';
+import { useCatalogue, usePlan, useWindow } from '../../api/queries';
 import { Room, RoomKey } from '../../ui/Room';
 import { Failed } from '../../ui/States';
 import { WASHED } from './LogbookPage';
@@ -90,7 +90,12 @@ export function EntryDetails({ entry }: { entry: Entry }) {
 
 /** Where it lies in how much room there is, with everything else that came out there. */
 function Where({ entry }: { entry: Entry }) {
-  const job = newJob(entry.vinylId, entry.formId, entry.materialId, entry.heatSourceId);
+  const catalogue = useCatalogue();
+  // Own vinyls, blanks and presses have to come along for it to be planned.
+  const job = useMemo(() => {
+    const plain = newJob(entry.vinylId, entry.formId, entry.materialId, entry.heatSourceId);
+    return catalogue.data ? carrying(plain, catalogue.data) : null;
+  }, [entry.vinylId, entry.formId, entry.materialId, entry.heatSourceId, catalogue.data]);
   const plan = usePlan(job);
   const field = useWindow(job);
   const marks = useMarks(entry.vinylId, entry.materialId, entry.heatSourceId);
