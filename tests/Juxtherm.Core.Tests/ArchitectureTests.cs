@@ -26,7 +26,8 @@ public class ArchitectureTests
         ["Pressing"] = ["Catalogue", "Geometry", "Artwork", "Placement"],
         ["Planning"] = ["Geometry", "Artwork", "Cutting", "Pressing", "Stock", "Layering", "Placement", "Recipes", "Catalogue", "Heat", "Notices", "Reading"],
         ["Bench"] = ["Planning", "Recipes", "Placement", "Catalogue", "Artwork", "Notices", "Reading"],
-        ["Logbook"] = ["Bench", "Planning", "Catalogue"],
+        ["Logbook"] = ["Bench", "Planning", "Recipes", "Catalogue", "Reading"],
+        ["Care"] = ["Planning", "Catalogue"],
     };
 
     public static TheoryData<string, string> Forbidden

@@ -172,6 +172,8 @@ public sealed class LogApiTests : BenchApi
         await Finds("text=100%25", "Mug 100%");
         await Finds("text=100_", []);
         await Finds("text=crew&vinyl=glow&outcome=stuck", []);
+        var (status, problem) = await Send(HttpMethod.Get, "/api/log?from=spring");
+        Assert.Equal((HttpStatusCode.BadRequest, "#/from"), (status, (string)problem!["errors"]![0]!["pointer"]!));
         var choices = await Get("/api/log/choices");
         Assert.Equal(["Foil", "Glow", "Smooth"], choices["vinyls"]!.AsArray().Select(v => (string)v!["name"]!));
         Assert.Equal(["L-1", "L-10"], choices["lots"]!.AsArray().Select(l => (string)l!));

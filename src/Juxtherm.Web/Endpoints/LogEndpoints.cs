@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Logbook;
@@ -89,6 +90,58 @@ public sealed record WashRequest(int Washes, WashLook Look, string? Note);
 /// <param name="Count">How many.</param>
 public sealed record LogMarkAnswer(double Celsius, double Seconds, Showing? Showed, IReadOnlyList<string> Outcomes, int Count);
 
+/// <summary>What is looked for; what is left out does not narrow it.</summary>
+internal sealed class LogAsked
+{
+    /// <summary>Anywhere in title, name, remark or lot.</summary>
+    public string? Text { get; init; }
+
+    /// <summary>Vinyl id, alone or among others.</summary>
+    public string? Vinyl { get; init; }
+
+    /// <summary>Material id.</summary>
+    public string? Material { get; init; }
+
+    /// <summary>Form id.</summary>
+    public string? Form { get; init; }
+
+    /// <summary>Heat source id.</summary>
+    public string? HeatSource { get; init; }
+
+    /// <summary>A lot, whole.</summary>
+    public string? Lot { get; init; }
+
+    /// <summary>Whose it is, whole.</summary>
+    public string? Person { get; init; }
+
+    /// <summary>What came out; lost for what was given up without a word.</summary>
+    public string? Outcome { get; init; }
+
+    /// <summary>From this day or time on, UTC.</summary>
+    public string? From { get; init; }
+
+    /// <summary>Up to this day or time, not included, UTC.</summary>
+    public string? Until { get; init; }
+
+    /// <summary>One run's pieces.</summary>
+    public Guid? Run { get; init; }
+
+    public LogSearch Search(Problems problems)
+    {
+        DateTimeOffset? Day(string name, string? text)
+        {
+            if (string.IsNullOrEmpty(text))
+                return null;
+            if (DateTimeOffset.TryParse(text, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var day))
+                return day;
+            problems.Add($"/{name}", $"/{name} is “{text}”; a day such as 2026-05-01 is accepted.", "wrong-type");
+            return null;
+        }
+
+        return new LogSearch { Text = Text, Vinyl = Vinyl, Material = Material, Form = Form, HeatSource = HeatSource, Lot = Lot, Person = Person, Outcome = Outcome, From = Day("from", From), Until = Day("until", Until), Run = Run };
+    }
+}
+
 /// <summary>The logbook: looked through, and its entries.</summary>
 internal static class LogEndpoints
 {
@@ -110,34 +163,13 @@ internal static class LogEndpoints
             .Produces<JobAnswer>(201).ProducesProblem(404);
     }
 
-    /// <summary>What is asked for, read off the address.</summary>
-    internal static LogSearch Asked(HttpRequest request)
+    private static async Task<IResult> SearchAsync([AsParameters] LogAsked asked, int? skip, int? take, LogStore store, LogNames names, CancellationToken cancel)
     {
-        string? One(string name) => request.Query[name] is [{ Length: > 0 } text, ..] ? text : null;
-        static DateTimeOffset? Day(string? text) => DateTimeOffset.TryParse(text, System.Globalization.CultureInfo.InvariantCulture, System.Globalization.DateTimeStyles.AssumeUniversal, out var day) ? day : null;
-        return new LogSearch
-        {
-            Text = One("text"),
-            Vinyl = One("vinyl"),
-            Material = One("material"),
-            Form = One("form"),
-            HeatSource = One("heatSource"),
-            Lot = One("lot"),
-            Person = One("person"),
-            Outcome = One("outcome"),
-            From = Day(One("from")),
-            Until = Day(One("until")),
-            Run = Guid.TryParse(One("run"), out var run) ? run : null,
-        };
-    }
-
-    private static async Task<IResult> SearchAsync(
-        HttpRequest request, string? text, string? vinyl, string? material, string? form, string? heatSource, string? lot, string? person, string? outcome, string? from, string? until, Guid? run, int? skip, int? take,
-        LogStore store, LogNames names, CancellationToken cancel)
-    {
-        // Named above so that they stand in the description; read in one place.
-        _ = (text, vinyl, material, form, heatSource, lot, person, outcome, from, until, run);
-        var (entries, total) = await store.SearchAsync(Asked(request), Math.Max(0, skip ?? 0), Math.Clamp(take ?? 50, 1, MostAtOnce), cancel);
+        var problems = new Problems();
+        var search = asked.Search(problems);
+        if (!problems.None)
+            return ProblemAnswers.Invalid(problems, "search");
+        var (entries, total) = await store.SearchAsync(search, Math.Max(0, skip ?? 0), Math.Clamp(take ?? 50, 1, MostAtOnce), cancel);
         return Results.Ok(new LogPage(total, await names.AnswersAsync(entries, cancel)));
     }
 

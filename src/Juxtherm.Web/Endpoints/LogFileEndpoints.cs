@@ -20,14 +20,18 @@ internal static class LogFileEndpoints
     public static void MapLogFiles(this IEndpointRouteBuilder routes)
     {
         var log = routes.MapGroup("/api/log").WithTags("Logbook");
-        log.MapGet("/logbook.csv", (HttpRequest request, LogStore store, CancellationToken cancel) => WriteAsync(request, LogTable.Write, "text/csv; charset=utf-8", "logbook.csv", store, cancel)).Produces(200, contentType: "text/csv");
-        log.MapGet("/logbook.json", (HttpRequest request, LogStore store, CancellationToken cancel) => WriteAsync(request, LogFile.Write, "application/json", "logbook.json", store, cancel)).Produces(200, contentType: "application/json");
+        log.MapGet("/logbook.csv", ([AsParameters] LogAsked asked, LogStore store, CancellationToken cancel) => WriteAsync(asked, LogTable.Write, "text/csv; charset=utf-8", "logbook.csv", store, cancel)).Produces(200, contentType: "text/csv");
+        log.MapGet("/logbook.json", ([AsParameters] LogAsked asked, LogStore store, CancellationToken cancel) => WriteAsync(asked, LogFile.Write, "application/json", "logbook.json", store, cancel)).Produces(200, contentType: "application/json");
         log.MapPost("/read-in", ReadAsync).Accepts<object>("application/octet-stream", "text/csv", "application/json").Produces<LogReadIn>().ProducesProblem(400).ProducesProblem(413).WithMetadata(new RequestSizeLimitAttribute(LargestFile));
     }
 
-    private static async Task<IResult> WriteAsync(HttpRequest request, Func<IEnumerable<LogEntry>, string> write, string type, string name, LogStore store, CancellationToken cancel)
+    private static async Task<IResult> WriteAsync(LogAsked asked, Func<IEnumerable<LogEntry>, string> write, string type, string name, LogStore store, CancellationToken cancel)
     {
-        var entries = (await store.AllAsync(LogEndpoints.Asked(request), cancel)).Select(LogRows.Entry);
+        var problems = new Problems();
+        var search = asked.Search(problems);
+        if (!problems.None)
+            return ProblemAnswers.Invalid(problems, "search");
+        var entries = (await store.AllAsync(search, cancel)).Select(LogRows.Entry);
         return Results.File(Encoding.UTF8.GetBytes(write(entries)), type, name);
     }
 

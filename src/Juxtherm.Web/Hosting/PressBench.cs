@@ -98,24 +98,36 @@ internal sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue
             var status = wired.Device.Status();
             if (status.Closings > wired.HeardClosings)
             {
-                wired.HeardClosings = status.Closings;
-                wired.HeardOpening = false;
-                await bench.SayAsync(id, Guid.NewGuid(), _ => true, (run, now) => run.Focus(station) is { } piece && Turns.ClosesNext(run.Frozen.Script, piece)
+                await SayAsync(id, (run, now) => run.Focus(station) is { } piece && Turns.ClosesNext(run.Frozen.Script, piece)
                     ? new BenchEvent(NoEarlier(run, status.ClosedAt!.Value, now), BenchAction.Done, station, piece.Number) { PlateCelsius = status.MiddleAsItClosed, Knowingly = true }
-                    : null, null, cancel);
+                    : null, cancel);
+                (wired.HeardClosings, wired.HeardOpening) = (status.Closings, false);
             }
 
             if (status is { Closed: false, OpenedAt: { } opened } && !wired.HeardOpening)
             {
-                wired.HeardOpening = true;
-                await bench.SayAsync(id, Guid.NewGuid(), _ => true, (run, now) => run.Focus(station) is { } piece && run.StepOf(piece)?.Kind == Core.Planning.StepKind.Hold
+                await SayAsync(id, (run, now) => run.Focus(station) is { } piece && run.StepOf(piece)?.Kind == Core.Planning.StepKind.Hold
                     ? new BenchEvent(NoEarlier(run, opened, now), BenchAction.OpenedEarly, station, piece.Number)
-                    : null, null, cancel);
+                    : null, cancel);
+                wired.HeardOpening = true;
             }
         }
         finally
         {
             wired.One.Release();
+        }
+    }
+
+    /// <summary>Says in the run what a press did. What fails for a moment is said again with the next beat; what the run has no use for is not.</summary>
+    private async Task SayAsync(Guid id, Func<OpenRun, DateTimeOffset, BenchEvent?> what, CancellationToken cancel)
+    {
+        try
+        {
+            await bench.SayAsync(id, Guid.NewGuid(), _ => true, what, null, cancel);
+        }
+        catch (BenchRefusedException)
+        {
+            // Somebody was there before it, with another word.
         }
     }
 

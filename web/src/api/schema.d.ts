@@ -2262,19 +2262,30 @@ export interface paths {
         get: {
             parameters: {
                 query?: {
-                    form?: string;
-                    from?: string;
-                    heatSource?: string;
-                    lot?: string;
-                    material?: string;
-                    outcome?: string;
-                    person?: string;
-                    run?: string;
+                    /** @description Form id. */
+                    Form?: string;
+                    /** @description From this day or time on, UTC. */
+                    From?: string;
+                    /** @description Heat source id. */
+                    HeatSource?: string;
+                    /** @description A lot, whole. */
+                    Lot?: string;
+                    /** @description Material id. */
+                    Material?: string;
+                    /** @description What came out; lost for what was given up without a word. */
+                    Outcome?: string;
+                    /** @description Whose it is, whole. */
+                    Person?: string;
+                    /** @description One run's pieces. */
+                    Run?: string;
                     skip?: number;
                     take?: number;
-                    text?: string;
-                    until?: string;
-                    vinyl?: string;
+                    /** @description Anywhere in title, name, remark or lot. */
+                    Text?: string;
+                    /** @description Up to this day or time, not included, UTC. */
+                    Until?: string;
+                    /** @description Vinyl id, alone or among others. */
+                    Vinyl?: string;
                 };
                 header?: never;
                 path?: never;
@@ -2700,7 +2711,30 @@ export interface paths {
         };
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description Form id. */
+                    Form?: string;
+                    /** @description From this day or time on, UTC. */
+                    From?: string;
+                    /** @description Heat source id. */
+                    HeatSource?: string;
+                    /** @description A lot, whole. */
+                    Lot?: string;
+                    /** @description Material id. */
+                    Material?: string;
+                    /** @description What came out; lost for what was given up without a word. */
+                    Outcome?: string;
+                    /** @description Whose it is, whole. */
+                    Person?: string;
+                    /** @description One run's pieces. */
+                    Run?: string;
+                    /** @description Anywhere in title, name, remark or lot. */
+                    Text?: string;
+                    /** @description Up to this day or time, not included, UTC. */
+                    Until?: string;
+                    /** @description Vinyl id, alone or among others. */
+                    Vinyl?: string;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -2733,7 +2767,30 @@ export interface paths {
         };
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description Form id. */
+                    Form?: string;
+                    /** @description From this day or time on, UTC. */
+                    From?: string;
+                    /** @description Heat source id. */
+                    HeatSource?: string;
+                    /** @description A lot, whole. */
+                    Lot?: string;
+                    /** @description Material id. */
+                    Material?: string;
+                    /** @description What came out; lost for what was given up without a word. */
+                    Outcome?: string;
+                    /** @description Whose it is, whole. */
+                    Person?: string;
+                    /** @description One run's pieces. */
+                    Run?: string;
+                    /** @description Anywhere in title, name, remark or lot. */
+                    Text?: string;
+                    /** @description Up to this day or time, not included, UTC. */
+                    Until?: string;
+                    /** @description Vinyl id, alone or among others. */
+                    Vinyl?: string;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -2931,6 +2988,8 @@ export interface paths {
             requestBody: {
                 content: {
                     "application/json": unknown;
+                    "application/octet-stream": unknown;
+                    "text/csv": unknown;
                 };
             };
             responses: {

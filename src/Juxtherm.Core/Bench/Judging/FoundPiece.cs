@@ -70,11 +70,13 @@ public sealed class FoundPieces(Planner planner, Judge judge)
             planned.Add((job, plan, judge.Of(job, plan, new PieceHistory(holds) { Cold = true }, [Outcome.EdgesLifted], units) is [var answer, ..] ? answer : null));
         }
 
-        // Of what it may be, the coolest, and no longer than the most delicate takes.
-        var careful = planned.Where(p => p.Plan.Verdict != Planning.Verdict.Stop).OrderBy(p => p.Plan.BondingPress.Celsius).FirstOrDefault();
+        // Of what it may be and may be pressed once more, the coolest, and no longer than the most delicate takes.
+        var pressable = planned.Where(p => p.Plan.Verdict != Planning.Verdict.Stop).ToList();
+        var takes = pressable.Where(p => p.Edge is { Seconds: not null }).ToList();
+        var careful = takes.OrderBy(p => p.Plan.BondingPress.Celsius).FirstOrDefault();
         var first = careful.Job ?? planned[0].Job;
         var words = new Wording(units);
-        var seconds = planned.Where(p => p.Plan.Verdict != Planning.Verdict.Stop).Min(p => p.Edge?.Seconds);
+        var seconds = takes.Min(p => p.Edge!.Seconds);
         var replace = TakingOff.Steps(first.Blank.Material, careful.Plan ?? planned[0].Plan, words);
         if (found.Glue != GlueState.Clean)
         {
@@ -82,15 +84,15 @@ public sealed class FoundPieces(Planner planner, Judge judge)
             return new FoundAdvice(AdviceKind.Lost, $"{state}: it will not hold again, whatever heat it gets. Take this piece of vinyl off and put a new one in its place.", "Glue bonds to cloth, not to fluff; and what has gone brittle does not melt again.", null, null, null, null, [], Not(first), replace, GiveUp, found.Vinyl is null);
         }
 
-        if (careful.Plan is null)
+        if (pressable.Count == 0)
             return new FoundAdvice(AdviceKind.Accept, "Do not press it: " + planned[0].Plan.Notices[0].Text, planned[0].Plan.Notices[0].Why, null, null, null, null, [], Not(first), [], GiveUp, found.Vinyl is null);
-        if (seconds is not { } time || careful.Edge is not { } edge)
+        if (seconds is not { } time || careful is not { Edge: { } edge, Plan: { } chosen })
         {
-            var why = planned.Select(p => p.Edge).First(e => e is { Seconds: null });
+            var why = pressable.Select(p => p.Edge).First(e => e is { Seconds: null });
             return new FoundAdvice(why!.Kind, why.Text, why.Why, null, null, null, null, [], Not(first), replace, GiveUp, found.Vinyl is null);
         }
 
-        var press = careful.Plan.BondingPress;
+        var press = chosen.BondingPress;
         var set = words.SetTo(press.DialMark, press.Celsius);
         var cover = first.Tools.Cover.Thermal is null ? "baking parchment" : first.Tools.Cover.Name;
         var cloth = first.Blank.Material.Kind == MaterialKind.Cloth;
@@ -106,7 +108,7 @@ public sealed class FoundPieces(Planner planner, Judge judge)
                 "Let it go cold under its cover. Then pull at it gently: it holds, or it does not.",
                 cloth ? "It holds: 24 h until the next wash, inside out and cold." : "It holds: wash it by hand from now on.",
             ],
-            Not(first), replace, GiveUp, found.Vinyl is null);
+            [.. pressable.Where(p => p.Edge is { Seconds: null }).Select(p => $"Not at all if it is {p.Job.Layer.Vinyl.Name.ToLowerInvariant()} vinyl: {p.Edge!.Text}"), .. Not(first)], replace, GiveUp, found.Vinyl is null);
     }
 
     private const string GiveUp = "Lint or dirt in the glue, or a second lift at the same place: more heat will not help. When a quarter of the print lifts, it was never bonded, or it is the wrong vinyl for this cloth: take all of it off.";
