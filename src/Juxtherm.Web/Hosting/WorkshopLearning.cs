@@ -12,6 +12,7 @@ internal sealed class WorkshopLearning(LogStore log, WorkshopCatalogue catalogue
 {
     private const int MostMeasured = 500;
     private readonly Lock _one = new();
+    private readonly LearningMemory _memory = new();
     private volatile Learned? _learned;
 
     private sealed record Learned(WorkshopCorrection Correction, IReadOnlyList<Lesson> Lessons);
@@ -47,7 +48,7 @@ internal sealed class WorkshopLearning(LogStore log, WorkshopCatalogue catalogue
         // Of a run the middle one counts: one probe in one place is one reading, however often it is read.
         var live = (await log.MeasuredAsync(MostMeasured, cancel)).Where(e => sources.ContainsKey(e.HeatSource)).GroupBy(e => (e.RunId, e.HeatSource))
             .Select(g => new PlateReading(g.Key.HeatSource, g.Select(e => e.PlateCelsius!.Value - e.Celsius).Order().ElementAt(g.Count() / 2) - sources[g.Key.HeatSource].DialOffsetK.Value, LearningFigures.ProbeSpreadK));
-        var beliefs = WorkshopLearner.Learn([.. pieces], [.. readings, .. live], id => sources[id].DialErrorK.Value);
+        var beliefs = WorkshopLearner.Learn([.. pieces], [.. readings, .. live], id => sources[id].DialErrorK.Value, _memory);
         string NameOf(string id) => sources.TryGetValue(id, out var s) ? s.Name : catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name : id;
         var lessons = new Lessons(NameOf, await log.OffAsync(cancel));
         return new Learned(lessons.Correction(beliefs), lessons.Of(beliefs));

@@ -58,6 +58,10 @@ public sealed class WorkshopLearnerTests
     }
 
     [Fact]
+    public void A_thousand_readings_and_pieces_do_not_drown_each_other() =>
+        Assert.InRange(Learn(Pieces(Showing.Held, 1000), [.. Enumerable.Range(0, 1000).Select(i => new PlateReading("press", -4 + i % 3, 3))]).Plates[0].OffsetK, -3.5, -2.5);
+
+    [Fact]
     public void A_plate_far_beyond_its_kind_is_believed_once_it_is_measured_more_than_once() =>
         Assert.InRange(Learn([], new PlateReading("press", -14, 1.5), new PlateReading("press", -15, 1.5)).Plates[0].OffsetK, -15, -12);
 
@@ -130,6 +134,21 @@ public sealed class WorkshopLearnerTests
             Assert.All(there.Plates, p => Assert.True(p.LowK <= p.OffsetK && p.OffsetK <= p.HighK && p.Learned is >= 0 and <= 1));
             Assert.Equal(pieces.Count, there.Demands.Sum(d => d.Held + d.Short + d.TooMuch));
         });
+
+    [Fact]
+    public void What_is_remembered_of_other_pieces_changes_nothing()
+    {
+        var memory = new LearningMemory();
+        Beliefs With(IReadOnlyList<Evidence> pieces) => WorkshopLearner.Learn(pieces, [], _ => ErrorK, memory);
+        List<Evidence> pieces = [.. Pieces(Showing.Short, 3), .. Pieces(Showing.Held, 4, vinyl: "foil")];
+        for (var more = 0; more < 3; more++)
+        {
+            var (remembered, anew) = (With(pieces), Learn(pieces));
+            Assert.Equal(anew.Plates, remembered.Plates);
+            Assert.Equal(anew.Demands, remembered.Demands);
+            pieces.Insert(0, Piece(more == 0 ? Showing.Held : Showing.TooMuch, vinyl: "foil"));
+        }
+    }
 
     [Property(MaxTest = 20)]
     public void Another_piece_that_lifts_never_makes_plate_and_vinyl_together_look_better(byte held, byte lifted)

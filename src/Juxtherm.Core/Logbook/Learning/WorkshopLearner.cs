@@ -54,12 +54,14 @@ public static class WorkshopLearner
     /// <param name="pieces">Pressed pieces, newest first.</param>
     /// <param name="readings">Measured plates.</param>
     /// <param name="errorOf">The catalogue's dial error by heat source id, K.</param>
-    public static Beliefs Learn(IReadOnlyList<Evidence> pieces, IReadOnlyList<PlateReading> readings, Func<string, double> errorOf)
+    /// <param name="memory">What was reckoned before, where much is learned again; null to reckon all of it.</param>
+    public static Beliefs Learn(IReadOnlyList<Evidence> pieces, IReadOnlyList<PlateReading> readings, Func<string, double> errorOf, LearningMemory? memory = null)
     {
         ArgumentNullException.ThrowIfNull(pieces);
         ArgumentNullException.ThrowIfNull(readings);
         ArgumentNullException.ThrowIfNull(errorOf);
-        var pairs = pieces.GroupBy(p => (p.HeatSource, p.Vinyl, p.Material)).AsParallel().AsOrdered().Select(g => Pair.Of(g.Key.HeatSource, (g.Key.Vinyl, g.Key.Material), [.. g.Take(LearningFigures.MostLookedAt)])).ToList();
+        var pairs = pieces.GroupBy(p => (p.HeatSource, p.Vinyl, p.Material)).AsParallel().AsOrdered()
+            .Select(g => Said(g.Key.HeatSource, (g.Key.Vinyl, g.Key.Material), [.. g.Take(LearningFigures.MostLookedAt)], memory)).ToList();
         var plates = pieces.Select(p => p.HeatSource).Concat(readings.Select(r => r.HeatSource)).Distinct(StringComparer.Ordinal).Order(StringComparer.Ordinal).ToList();
         var demands = pairs.Select(p => p.Wants).Distinct().Order().ToList();
         var plateAlone = plates.ToDictionary(p => p, p => Scaled(OffsetPrior(errorOf(p)).Zip(Measured(p, readings), (a, b) => a * b)), StringComparer.Ordinal);
@@ -76,6 +78,51 @@ public static class WorkshopLearner
         return new Beliefs(
             [.. plates.Select(p => Plate(p, Of(pairs.Where(x => x.Plate == p), plateAlone[p], x => x.ToPlate), errorOf(p), pairs.Where(x => x.Plate == p).Sum(x => x.Count), readings.Count(r => r.HeatSource == p)))],
             [.. demands.Select(d => Demand(d, Of(pairs.Where(x => x.Wants == d), demandAlone[d], x => x.ToDemand), [.. pairs.Where(x => x.Wants == d)]))]);
+    }
+
+    private static Pair Said(string plate, (string Vinyl, string Material) wants, List<Evidence> pieces, LearningMemory? memory)
+    {
+        var said = memory?.Recall(plate, wants, pieces) ?? Weigh(pieces);
+        memory?.Remember(plate, wants, pieces, said);
+        return new Pair(plate, wants, said, pieces.GroupBy(p => p.Showed).ToDictionary(g => g.Key, g => g.Count()));
+    }
+
+    /// <summary>How likely what all these pieces showed is, under every offset and every demand.</summary>
+    private static double[,] Weigh(List<Evidence> pieces)
+    {
+        var weights = new double[Offsets.Length, LnDemands.Length];
+        Fill(weights, (_, _) => 1);
+        var perRun = pieces.GroupBy(p => p.Run, StringComparer.Ordinal).ToDictionary(g => g.Key, g => Math.Min(1, LearningFigures.MostPerRun / g.Count()), StringComparer.Ordinal);
+        // Alike pieces say the same: they are reckoned once and counted.
+        foreach (var alike in pieces.GroupBy(p => (Math.Round(p.Heat.LnRoom / FineRoom), Math.Round(p.Heat.BondPerK / FineSlope), Math.Round(p.Heat.LnBurden / FineRoom), Math.Round(p.Heat.BurdenPerK / FineSlope), p.Showed)))
+        {
+            var (one, count) = (alike.First(), alike.Sum(p => perRun[p.Run]));
+            var tooMuch = Array.ConvertAll(Offsets, o => Chance.Below((one.Heat.LnBurden + one.Heat.BurdenPerK * o) / LearningFigures.BurdenSpread));
+            var top = 0.0;
+            Fill(weights, (i, j) =>
+            {
+                var held = Chance.Below((one.Heat.LnRoom + one.Heat.BondPerK * Offsets[i] - LnDemands[j]) / LearningFigures.PieceSpread);
+                var plainly = one.Showed switch { Showing.Held => held * (1 - tooMuch[i]), Showing.Short => 1 - held, _ => tooMuch[i] };
+                var chance = (1 - LearningFigures.WrongShare) * plainly + LearningFigures.WrongShare / Kinds;
+                var weight = weights[i, j] * (count == 1 ? chance : Math.Pow(chance, count));
+                top = Math.Max(top, weight);
+                return weight;
+            });
+            // So that many pieces do not sink below what a number can hold.
+            if (top < Sinking)
+                Fill(weights, (i, j) => weights[i, j] / top);
+        }
+
+        return weights;
+    }
+
+    private static void Fill(double[,] weights, Func<int, int, double> with)
+    {
+        for (var i = 0; i < Offsets.Length; i++)
+        {
+            for (var j = 0; j < LnDemands.Length; j++)
+                weights[i, j] = with(i, j);
+        }
     }
 
     private static double[] Without(Pair pair, IEnumerable<Pair> about, double[] alone, Func<Pair, double[]> says) =>
@@ -113,7 +160,9 @@ public static class WorkshopLearner
     private static IEnumerable<double> Measured(string plate, IReadOnlyList<PlateReading> readings)
     {
         var of = readings.Where(r => r.HeatSource == plate).ToList();
-        return Offsets.Select(o => of.Aggregate(1.0, (p, r) => p * ((1 - LearningFigures.WrongShare) * Normal(o - r.DeviationK, r.SpreadK) + LearningFigures.WrongShare / (2 * MostOffsetK))));
+        // Summed as logarithms: hundreds of readings multiply to less than a number can hold.
+        var ln = Array.ConvertAll(Offsets, o => of.Sum(r => Math.Log((1 - LearningFigures.WrongShare) * Normal(o - r.DeviationK, r.SpreadK) + LearningFigures.WrongShare / (2 * MostOffsetK))));
+        return ln.Select(l => Math.Exp(l - ln.Max()));
     }
 
     private static double Mean(double[] grid, double[] belief) => grid.Select((g, i) => g * belief[i]).Sum();
@@ -150,7 +199,7 @@ public static class WorkshopLearner
         private readonly double[,] _weights;
         private readonly IReadOnlyDictionary<Showing, int> _counts;
 
-        private Pair(string plate, (string, string) wants, double[,] weights, IReadOnlyDictionary<Showing, int> counts)
+        public Pair(string plate, (string, string) wants, double[,] weights, IReadOnlyDictionary<Showing, int> counts)
         {
             (Plate, Wants, _weights, _counts) = (plate, wants, weights, counts);
             (ToPlate, ToDemand) = (Scaled(Offsets.Select(_ => 1.0)), Scaled(LnDemands.Select(_ => 1.0)));
@@ -166,34 +215,6 @@ public static class WorkshopLearner
 
         public double[] ToDemand { get; set; }
 
-        public static Pair Of(string plate, (string Vinyl, string Material) wants, IReadOnlyList<Evidence> pieces)
-        {
-            var weights = new double[Offsets.Length, LnDemands.Length];
-            Fill(weights, (_, _) => 1);
-            var perRun = pieces.GroupBy(p => p.Run, StringComparer.Ordinal).ToDictionary(g => g.Key, g => Math.Min(1, LearningFigures.MostPerRun / g.Count()), StringComparer.Ordinal);
-            // Alike pieces say the same: they are reckoned once and counted.
-            foreach (var alike in pieces.GroupBy(p => (Math.Round(p.Heat.LnRoom / FineRoom), Math.Round(p.Heat.BondPerK / FineSlope), Math.Round(p.Heat.LnBurden / FineRoom), Math.Round(p.Heat.BurdenPerK / FineSlope), p.Showed)))
-            {
-                var (one, count) = (alike.First(), alike.Sum(p => perRun[p.Run]));
-                var tooMuch = Array.ConvertAll(Offsets, o => Chance.Below((one.Heat.LnBurden + one.Heat.BurdenPerK * o) / LearningFigures.BurdenSpread));
-                var top = 0.0;
-                Fill(weights, (i, j) =>
-                {
-                    var held = Chance.Below((one.Heat.LnRoom + one.Heat.BondPerK * Offsets[i] - LnDemands[j]) / LearningFigures.PieceSpread);
-                    var plainly = one.Showed switch { Showing.Held => held * (1 - tooMuch[i]), Showing.Short => 1 - held, _ => tooMuch[i] };
-                    var chance = (1 - LearningFigures.WrongShare) * plainly + LearningFigures.WrongShare / Kinds;
-                    var weight = weights[i, j] * (count == 1 ? chance : Math.Pow(chance, count));
-                    top = Math.Max(top, weight);
-                    return weight;
-                });
-                // So that many pieces do not sink below what a number can hold.
-                if (top < Sinking)
-                    Fill(weights, (i, j) => weights[i, j] / top);
-            }
-
-            return new Pair(plate, wants, weights, pieces.GroupBy(p => p.Showed).ToDictionary(g => g.Key, g => g.Count()));
-        }
-
         public int Of(Showing showed) => _counts.GetValueOrDefault(showed);
 
         /// <summary>What is believed of the one, carried over to the other.</summary>
@@ -208,15 +229,6 @@ public static class WorkshopLearner
             }
 
             return Scaled(other);
-        }
-
-        private static void Fill(double[,] weights, Func<int, int, double> with)
-        {
-            for (var i = 0; i < Offsets.Length; i++)
-            {
-                for (var j = 0; j < LnDemands.Length; j++)
-                    weights[i, j] = with(i, j);
-            }
         }
     }
 }

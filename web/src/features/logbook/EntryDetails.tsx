@@ -6,10 +6,9 @@ import { carrying, newJob } from '../../api/job';
 import { useCatalogue, usePlan, useWindow } from '../../api/queries';
 import { Room, RoomKey } from '../../ui/Room';
 import { Failed } from '../../ui/States';
-import { WASHED } from './LogbookPage';
+import { Photos } from './Photos';
 import { type Entry, logChanged, useMarks } from './queries';
-
-const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+import { Washes } from './Washes';
 
 /** Everything about a piece: its photos, its washes, its lots, what to make of it next. */
 export function EntryDetails({ entry }: { entry: Entry }) {
@@ -113,147 +112,6 @@ function Where({ entry }: { entry: Entry }) {
         here={{ celsius: entry.celsius, seconds: entry.pressedSeconds }}
       />
       <RoomKey marks={marks.data ?? []} here />
-    </section>
-  );
-}
-
-function Photos({ entry }: { entry: Entry }) {
-  const queries = useQueryClient();
-  const onSuccess = () => logChanged(queries);
-  const add = useMutation({
-    mutationFn: async (file: File) => {
-      const answer = await fetch(`/api/log/${entry.id}/photos`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/octet-stream' },
-        body: file,
-      });
-      if (!answer.ok) throw new Error((await answer.json()).detail ?? 'The photo was not taken in.');
-    },
-    onSuccess,
-  });
-  const remove = useMutation({
-    mutationFn: (photo: string) => got(api.DELETE('/api/log/photos/{photo}', { params: { path: { photo } } })),
-    onSuccess,
-  });
-  return (
-    <section aria-label="Photos">
-      <div className="flex flex-wrap gap-3 items-end">
-        {entry.photos.map((photo, i) => (
-          <figure key={photo} className="relative">
-            <a href={`/api/log/photos/${photo}`} target="_blank" rel="noreferrer">
-              <img
-                src={`/api/log/photos/${photo}/small`}
-                alt={`${entry.title || 'The piece'}, ${i + 1}`}
-                className="h-28 border border-rule"
-              />
-            </a>
-            <button
-              type="button"
-              aria-label={`Take photo ${i + 1} away`}
-              className="absolute top-0 right-0 bg-paper border border-rule size-7"
-              onClick={() => remove.mutate(photo)}
-            >
-              ×
-            </button>
-          </figure>
-        ))}
-        <label className="link-quiet cursor-pointer">
-          {add.isPending ? 'Making it small …' : entry.photos.length > 0 ? 'Another photo' : 'Add a photo'}
-          <input
-            type="file"
-            accept="image/jpeg,image/png,image/webp"
-            className="sr-only"
-            onChange={(e) => {
-              const file = e.target.files?.[0];
-              if (file) add.mutate(file);
-              e.target.value = '';
-            }}
-          />
-        </label>
-      </div>
-      {add.isError && <Failed error={add.error} />}
-    </section>
-  );
-}
-
-function Washes({ entry }: { entry: Entry }) {
-  const queries = useQueryClient();
-  const onSuccess = () => logChanged(queries);
-  const [washes, setWashes] = useState('');
-  const [look, setLook] = useState<Schemas['WashLook']>('fine');
-  const add = useMutation({
-    mutationFn: () =>
-      got(
-        api.POST('/api/log/{id}/washes', {
-          params: { path: { id: Number(entry.id) } },
-          body: { washes: Number(washes), look, note: '' },
-        }),
-      ),
-    onSuccess: () => {
-      setWashes('');
-      return onSuccess();
-    },
-  });
-  const remove = useMutation({
-    mutationFn: (wash: number) =>
-      got(api.DELETE('/api/log/{id}/washes/{wash}', { params: { path: { id: Number(entry.id), wash } } })),
-    onSuccess,
-  });
-  return (
-    <section aria-label="Washes">
-      <h2 className="mb-1.5">In the wash</h2>
-      {entry.washes.map((w) => (
-        <p key={w.id} className="flex gap-4 items-baseline tabular-nums">
-          <span>
-            After {w.washes === 1 ? 'one' : w.washes}: {WASHED[w.look].toLowerCase()}
-          </span>
-          <span className="text-quiet text-[0.87rem]">{day.format(new Date(w.atUtc))}</span>
-          <button type="button" className="link-quiet text-[0.9rem]" onClick={() => remove.mutate(Number(w.id))}>
-            Take it back
-          </button>
-        </p>
-      ))}
-      <form
-        className="flex flex-wrap items-end gap-3 mt-1"
-        onSubmit={(e) => {
-          e.preventDefault();
-          add.mutate();
-        }}
-      >
-        <div className="field w-24">
-          <label className="name" htmlFor={`washes-${entry.id}`}>
-            Washes
-          </label>
-          <input
-            id={`washes-${entry.id}`}
-            className="input tabular-nums"
-            inputMode="numeric"
-            value={washes}
-            onChange={(e) => setWashes(e.target.value.replace(/[^0-9]/g, ''))}
-          />
-        </div>
-        <div className="field">
-          <label className="name" htmlFor={`look-${entry.id}`}>
-            How it looks
-          </label>
-          <select
-            id={`look-${entry.id}`}
-            className="select"
-            value={look}
-            onChange={(e) => setLook(e.target.value as Schemas['WashLook'])}
-          >
-            {Object.entries(WASHED).map(([id, word]) => (
-              <option key={id} value={id}>
-                {word}
-              </option>
-            ))}
-          </select>
-        </div>
-        <button type="submit" className="btn btn-outline h-10" disabled={washes === ''}>
-          Note it
-        </button>
-      </form>
-      {add.isError && <Failed error={add.error} />}
     </section>
   );
 }

@@ -7,7 +7,7 @@ import { Failed, Loading } from '../../ui/States';
 import { EntryDetails } from './EntryDetails';
 import { Filters } from './Filters';
 import { LogFrame } from './LogFrame';
-import { OutcomeMark, outcomeWord } from './outcomes';
+import { OutcomeMark, outcomeWord, WASHED } from './outcomes';
 import { asked, type Entry, logChanged, searchOf, useLog } from './queries';
 
 const PAGE = 50;
@@ -193,14 +193,6 @@ function Outcomes({ entry }: { entry: Schemas['LogAnswer'] }) {
     </>
   );
 }
-
-export const WASHED: Record<Schemas['WashLook'], string> = {
-  fine: 'As on the first day',
-  'edges-lift': 'An edge lifts',
-  cracked: 'Cracked',
-  faded: 'Faded',
-  'came-off': 'Parts came off',
-};
 
 /** The logbook out, as a table or whole, and another one in. */
 function InAndOut({ address, narrowed }: { address: string; narrowed: boolean }) {

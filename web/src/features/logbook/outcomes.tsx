@@ -1,4 +1,4 @@
-import type { Outcome } from '../../api/client';
+import type { Outcome, Schemas } from '../../api/client';
 
 export const WORDS: Record<Outcome, string> = {
   stuck: 'Stuck',
@@ -13,6 +13,15 @@ export const WORDS: Record<Outcome, string> = {
   'colour-shifted': 'Colour changed',
   scorched: 'Scorched',
   crooked: 'Crooked',
+};
+
+/** How a piece looks after washing. */
+export const WASHED: Record<Schemas['WashLook'], string> = {
+  fine: 'As on the first day',
+  'edges-lift': 'An edge lifts',
+  cracked: 'Cracked',
+  faded: 'Faded',
+  'came-off': 'Parts came off',
 };
 
 export const outcomeWord = (id: string) => WORDS[id as Outcome] ?? id;
