@@ -49,7 +49,11 @@ public abstract class BrowserTest : IDisposable
     protected void Open(string path) => Driver.Navigate().GoToUrl(Address + path);
 
     /// <summary>Waits for an element that can be seen.</summary>
-    protected IWebElement See(By by, int seconds = 30) => Until(() => Driver.FindElements(by).FirstOrDefault(e => e.Displayed), $"{by} was not seen", seconds)!;
+    protected IWebElement See(By by, int seconds = 30)
+    {
+        IWebElement Find() => Until(() => Driver.FindElements(by).FirstOrDefault(e => e.Displayed), $"{by} was not seen", seconds)!;
+        return new LastingElement(Find(), Find);
+    }
 
     protected IWebElement See(string css) => See(By.CssSelector(css));
 
