@@ -113,6 +113,14 @@ public abstract class BrowserTest : IDisposable
         UntilTrue(() => (Bench("piece"), Bench("move")) != at, $"step {at} did not end", 20);
     }
 
+    /// <summary>Says that a piece is good, and waits until that is kept: who leaves the page before may take the word along.</summary>
+    protected void SayGood()
+    {
+        var at = (Bench("piece"), Bench("move"));
+        Press(Keys.Space);
+        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=bench]")) is not [var bench] || (bench.GetDomAttribute("data-piece"), bench.GetDomAttribute("data-move")) != at, "the look was not taken down");
+    }
+
     /// <summary>Goes on until the bench shows a step of that kind.</summary>
     protected void GoOnUntil(string kind, Action? before = null)
     {

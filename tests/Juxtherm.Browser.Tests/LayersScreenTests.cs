@@ -40,7 +40,7 @@ public sealed class LayersScreenTests() : BrowserTest(demo: true)
         Assert.Contains(seen, t => t.Contains("“tarn” on the warm cloth", StringComparison.Ordinal));
         Assert.Contains(seen, t => t.Contains("in its place", StringComparison.Ordinal) && t.Contains("“moon”", StringComparison.Ordinal) && t.Contains("“stars”", StringComparison.Ordinal));
         Assert.Contains(seen, t => t.Contains("over all of it", StringComparison.Ordinal));
-        Press(Keys.Space);
+        SayGood();
         Open("/logbook");
         UntilTrue(() => See("tbody tr").Text.Contains("Night tee", StringComparison.Ordinal), "it is not in the logbook");
         Assert.Contains("smooth, glow vinyl", See("tbody tr").Text, StringComparison.Ordinal);

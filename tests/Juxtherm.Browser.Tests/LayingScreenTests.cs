@@ -143,10 +143,7 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
         GoOnUntil("inspect", () => laid.Add(Until(() => Driver.FindElements(By.CssSelector("[data-testid=bench]")).FirstOrDefault()?.Text ?? "", "the bench could not be read")));
         // Every layer was asked for by name.
         Assert.All(layers, layer => Assert.Contains(laid, text => text.Contains($"“{layer}”", StringComparison.Ordinal)));
-        var at = (Bench("piece"), Bench("move"));
-        Press(Keys.Space);
-        // Said and kept, before the page is left.
-        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=bench]")) is not [var bench] || (bench.GetDomAttribute("data-piece"), bench.GetDomAttribute("data-move")) != at, "the look was not taken down");
+        SayGood();
         Open("/logbook");
         UntilTrue(() => See("tbody tr").Text.Contains("Tarn, drawn", StringComparison.Ordinal), "it is not in the logbook");
     }
