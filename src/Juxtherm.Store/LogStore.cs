@@ -1,4 +1,3 @@
-using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
 namespace Juxtherm.Store;
@@ -59,7 +58,6 @@ public sealed record LogMark(double Celsius, double Seconds, string Outcomes, in
 /// <param name="contexts">Reaches the database.</param>
 public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
 {
-    private const int UniqueViolation = 19;
     private const int MostMarks = 400;
 
     /// <summary>Entries that fit, newest first, with how many there are in all.</summary>
@@ -178,21 +176,12 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
         return row;
     }
 
-    /// <summary>Puts a photo to an entry.</summary>
-    /// <returns>False when there is no such entry.</returns>
-    public async Task<bool> AddPhotoAsync(LogPhotoRow photo, CancellationToken cancel)
+    /// <summary>Puts a photo to an entry, which must be there.</summary>
+    public async Task AddPhotoAsync(LogPhotoRow photo, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
         db.Add(photo);
-        try
-        {
-            await db.SaveChangesAsync(cancel);
-            return true;
-        }
-        catch (DbUpdateException e) when (e.InnerException is SqliteException { SqliteErrorCode: UniqueViolation })
-        {
-            return false;
-        }
+        await db.SaveChangesAsync(cancel);
     }
 
     /// <summary>A photo; null when there is none.</summary>

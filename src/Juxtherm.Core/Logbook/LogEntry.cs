@@ -57,6 +57,12 @@ public sealed record LogEntry(
     /// <summary>The heat that it had by the catalogue; null where it tells nothing of one vinyl.</summary>
     public Learning.HeatHad? Heat { get; init; }
 
+    /// <summary>What it showed of its heat; null where it teaches nothing: a worked example, struck, or what came out says nothing of one vinyl's heat.</summary>
+    public Learning.Showing? Showed => Example || Struck || Heat is null ? null : Learning.Showings.Of(Outcomes, Washes);
+
+    /// <summary>It can be given away: it was looked at and came right in the end.</summary>
+    public bool CameOutWell => EndedWell && Outcomes.Count > 0;
+
     /// <summary>The entry for a piece of a run that is finished or lost.</summary>
     /// <param name="job">The frozen job.</param>
     /// <param name="plan">The frozen plan of its press.</param>

@@ -43,14 +43,14 @@ public static class WorkshopArchive
             files.Add(new JsonObject { ["path"] = path, ["bytes"] = content.LongLength, ["sha256"] = Convert.ToHexStringLower(SHA256.HashData(content)) });
         }
 
-        foreach (var table in ArchiveTables.Of(context))
+        foreach (var table in ArchiveTable.Of(context))
         {
             var rows = new JsonArray();
             await foreach (var row in table.RowsAsync(context, cancel))
             {
                 var node = table.Node(row);
                 // What is a file of its own stays one.
-                foreach (var (member, path, content) in ArchiveTables.Files(row))
+                foreach (var (member, path, content) in ArchiveTable.Files(row))
                 {
                     await AddAsync(path, content);
                     node[member] = path;
@@ -83,7 +83,7 @@ public static class WorkshopArchive
             await context.Database.MigrateAsync(cancel);
             await using var all = await context.Database.BeginTransactionAsync(cancel);
             context.ChangeTracker.AutoDetectChangesEnabled = false;
-            foreach (var table in ArchiveTables.Of(context))
+            foreach (var table in ArchiveTable.Of(context))
             {
                 // What came to be later than this archive is empty in it.
                 if (!files.ContainsKey($"tables/{table.Name}.json"))

@@ -52,7 +52,7 @@ internal static class CareEndpoints
         var catalogue = await catalogues.FindAsync(cancel);
         var hours = catalogue.Work.CureHours.Value;
         var (rows, _) = await log.SearchAsync(new LogSearch { From = clock.GetUtcNow().AddHours(-hours - StillShownHours) }, 0, MostAtOnce, cancel);
-        var good = rows.Where(r => r.RunId is not null && r.EndedWell != false && r.Outcomes.Length > 0 && KindOf(r, catalogue) != CareKind.Wipe).ToList();
+        var good = rows.Where(r => r.RunId is not null && LogRows.Entry(r).CameOutWell && KindOf(r, catalogue) != CareKind.Wipe).ToList();
         var words = (await names.AnswersAsync(good, cancel)).ToDictionary(a => a.Id);
         var jobs = await runs.JobsOfAsync([.. good.Select(r => r.RunId!.Value).Distinct()], cancel);
         return Results.Ok(good.GroupBy(r => r.RunId!.Value).Select(g => new CuringRun(
@@ -128,7 +128,7 @@ internal static class CareEndpoints
     }
 
     private static async Task<List<LogRow>> GoodAsync(Guid run, LogStore log, CancellationToken cancel) =>
-        [.. (await log.AllAsync(new LogSearch { Run = run }, cancel)).Where(r => r.EndedWell != false && r.Outcomes.Length > 0).OrderBy(r => r.Piece)];
+        [.. (await log.AllAsync(new LogSearch { Run = run }, cancel)).Where(r => LogRows.Entry(r).CameOutWell).OrderBy(r => r.Piece)];
 
     private static TimeSpan Offset(int? minutesFromUtc) => TimeSpan.FromMinutes(Math.Clamp(minutesFromUtc ?? 0, -14 * 60, 14 * 60));
 

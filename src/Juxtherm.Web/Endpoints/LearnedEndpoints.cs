@@ -44,7 +44,7 @@ public sealed record LearnedInJob(bool Changes, double Celsius, string? DialMark
 /// <summary>What the logbook has taught.</summary>
 internal static class LearnedEndpoints
 {
-    private static readonly string[] Means = ["probe", "strip"];
+    private static readonly string[] Means = [.. Enum.GetValues<PlateMeans>().Select(LogRows.Word)];
 
     public static void MapLearned(this IEndpointRouteBuilder routes)
     {

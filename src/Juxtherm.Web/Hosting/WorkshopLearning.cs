@@ -1,4 +1,3 @@
-using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Logbook.Learning;
 using Juxtherm.Core.Recipes;
 using Juxtherm.Store;
@@ -42,19 +41,14 @@ internal sealed class WorkshopLearning(LogStore log, WorkshopCatalogue catalogue
     {
         var catalogue = await catalogues.FindAsync(cancel);
         var sources = catalogue.HeatSources;
-        var pieces = (await log.TeachingAsync(LearningFigures.MostLookedAt, cancel)).Where(e => sources.ContainsKey(e.HeatSource)).Select(e => Evidence(e, sources[e.HeatSource])).OfType<Evidence>();
-        var readings = (await log.ReadingsAsync(cancel)).Where(r => sources.ContainsKey(r.HeatSource))
-            .Select(r => new PlateReading(r.HeatSource, r.ReadCelsius - r.DialCelsius - sources[r.HeatSource].DialOffsetK.Value, r.Means == "strip" ? LearningFigures.StripSpreadK : LearningFigures.ProbeSpreadK));
-        // Of a run the middle one counts: one probe in one place is one reading, however often it is read.
-        var live = (await log.MeasuredAsync(MostMeasured, cancel)).Where(e => sources.ContainsKey(e.HeatSource)).GroupBy(e => (e.RunId, e.HeatSource))
-            .Select(g => new PlateReading(g.Key.HeatSource, g.Select(e => e.PlateCelsius!.Value - e.Celsius).Order().ElementAt(g.Count() / 2) - sources[g.Key.HeatSource].DialOffsetK.Value, LearningFigures.ProbeSpreadK));
+        var pieces = (await log.TeachingAsync(LearningFigures.MostLookedAt, cancel)).Where(e => sources.ContainsKey(e.HeatSource)).Select(e => Teaching.Of(Logged(e), sources[e.HeatSource])).OfType<Evidence>();
+        var readings = (await log.ReadingsAsync(cancel)).Where(r => sources.ContainsKey(r.HeatSource)).Select(r => Teaching.Reading(sources[r.HeatSource], r.DialCelsius, r.ReadCelsius, LogRows.Of<PlateMeans>(r.Means)));
+        var live = Teaching.Readings((await log.MeasuredAsync(MostMeasured, cancel)).Select(Logged), sources);
         var beliefs = WorkshopLearner.Learn([.. pieces], [.. readings, .. live], id => sources[id].DialErrorK.Value, _memory);
         string NameOf(string id) => sources.TryGetValue(id, out var s) ? s.Name : catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name : id;
         var lessons = new Lessons(NameOf, await log.OffAsync(cancel));
         return new Learned(lessons.Correction(beliefs), lessons.Of(beliefs));
     }
 
-    private static Evidence? Evidence(LogRow row, HeatSource source) => LogRows.Entry(row) is { Heat: { } heat } entry && Showings.Of(entry.Outcomes, entry.Washes) is { } showed
-        ? new Evidence(row.RunId?.ToString() ?? $"{row.Title} {row.AtUtc:yyyy-MM-dd}", row.HeatSource, row.Vinyl, row.Material, heat.At(source.DialOffsetK.Value), showed)
-        : null;
+    private static Logged Logged(LogRow row) => new(LogRows.Entry(row), row.RunId);
 }

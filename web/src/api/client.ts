@@ -47,6 +47,18 @@ interface Answer<T> {
 }
 
 /** The data of an answer; throws Refused when there is none. */
+/** Sends a file as it is, and takes its answer as any other. */
+export function sent<T>(path: string, file: File): Promise<T> {
+  return got<T>(
+    fetch(path, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file }).then(
+      async (response) => {
+        const json = await response.json();
+        return response.ok ? { response, data: json as T } : { response, error: json };
+      },
+    ),
+  );
+}
+
 export async function got<T>(answer: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await answer;
   if (data === undefined || error !== undefined)

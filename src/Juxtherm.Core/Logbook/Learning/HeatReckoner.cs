@@ -1,6 +1,8 @@
+using System.Text.Json.Nodes;
 using Juxtherm.Core.Bench;
 using Juxtherm.Core.Bench.Judging;
 using Juxtherm.Core.Planning;
+using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Core.Logbook.Learning;
 
@@ -10,6 +12,9 @@ public sealed class HeatReckoner(Planner planner)
 {
     // Wide enough that the steps of the solver do not show, narrow enough that ln of the bond is straight, K.
     private const double ReachK = 4;
+
+    // Less than this is no press, s.
+    private const double ShortestSeconds = 1;
 
     /// <summary>Carries out again what was done with a piece before it was first looked at.</summary>
     /// <param name="job">Its job, as its file says it.</param>
@@ -31,18 +36,19 @@ public sealed class HeatReckoner(Planner planner)
     }
 
     /// <summary>The heat of a piece of which only what the logbook says is known.</summary>
-    /// <param name="job">A job of such a piece.</param>
-    /// <param name="celsius">What the plate was set to, °C.</param>
-    /// <param name="seconds">How long it was closed, s.</param>
-    /// <param name="pressureKPa">Pressure, kPa.</param>
-    public HeatHad? Of(Job job, double celsius, double seconds, double pressureKPa)
+    /// <param name="entry">What it says.</param>
+    /// <param name="own">What is on the shelf, as a job file carries it.</param>
+    /// <returns>Null where it tells nothing of one vinyl, or the catalogue does not know the piece any more.</returns>
+    public HeatHad? Of(LogEntry entry, JsonObject own)
     {
-        ArgumentNullException.ThrowIfNull(job);
+        ArgumentNullException.ThrowIfNull(entry);
+        if (entry.Vinyl.Contains(',', StringComparison.Ordinal) || entry.PressedSeconds < ShortestSeconds || JobReader.Read(JobFromLog.Plain(entry with { Pieces = 1 }, own).ToJsonString(), planner.Catalogue, new Problems()) is not { } job)
+            return null;
         var plan = planner.Plan(job, UnitSystem.Metric).Plan;
-        var bonding = plan.BondingPress with { Celsius = celsius, Seconds = seconds, PressureKPa = pressureKPa };
-        var presses = plan.Presses.Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press).Select(p => p.Order == bonding.Order ? bonding : p with { Celsius = celsius }).ToList();
-        var as_ = plan with { Presses = presses };
-        return Of(job, as_, [.. presses.SelectMany(p => Enumerable.Repeat(new HoldDone(p.Order, p.Seconds, null), Math.Max(1, p.Sections.Count)))]);
+        var pressure = entry.PressureKPa > 0 ? entry.PressureKPa : job.Tools.Source.PressureKPa[entry.Pressure].Value;
+        var bonding = plan.BondingPress with { Celsius = entry.Celsius, Seconds = entry.PressedSeconds, PressureKPa = pressure };
+        var presses = plan.Presses.Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press).Select(p => p.Order == bonding.Order ? bonding : p with { Celsius = entry.Celsius }).ToList();
+        return Of(job, plan with { Presses = presses }, [.. presses.SelectMany(p => Enumerable.Repeat(new HoldDone(p.Order, p.Seconds, null), Math.Max(1, p.Sections.Count)))]);
     }
 
     private (double LnRoom, double LnBurden)? With(Job job, Plan plan, IReadOnlyList<HoldDone> holds, double moreK)

@@ -96,9 +96,8 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
         var how = plate.Readings > 0
             ? $"{(plate.Readings == 1 ? "It was measured once" : $"It was measured {plate.Readings} times")}, which tells far more than what came out; {plate.Pieces} pressed pieces agree with it as far as they say anything."
             : $"It was never measured. {plate.Pieces} pressed pieces say something of plate and vinyl together, so this stays wide: hold a probe or a heat strip under it once.";
-        var error = plate.PriorErrorK;
         return new Lesson(
-            KeyOf(plate), LessonKind.Plate, name, text, how, Math.Round(plate.OffsetK, 1), Applied(plate), Math.Round(plate.LowK, 1), Math.Round(plate.HighK, 1), error, plate.Pieces, plate.Readings, Counts(plate), !off.Contains(KeyOf(plate)));
+            KeyOf(plate), LessonKind.Plate, name, text, how, Math.Round(plate.OffsetK, 1), Applied(plate), Math.Round(plate.LowK, 1), Math.Round(plate.HighK, 1), plate.PriorErrorK, plate.Pieces, plate.Readings, Counts(plate), !off.Contains(KeyOf(plate)));
     }
 
     private Lesson Demand(DemandBelief demand)

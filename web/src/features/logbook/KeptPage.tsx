@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, got, Refused, type Schemas } from '../../api/client';
+import { api, got, type Schemas, sent } from '../../api/client';
 import { Failed, Loading } from '../../ui/States';
 import { LogFrame } from './LogFrame';
 
@@ -27,16 +27,7 @@ export function KeptPage() {
     onSuccess,
   });
   const takeIn = useMutation({
-    mutationFn: async (file: File) => {
-      const answer = await fetch('/api/keeping/archive', {
-        method: 'POST',
-        headers: { 'content-type': 'application/octet-stream' },
-        body: file,
-      });
-      const json = await answer.json();
-      if (!answer.ok) throw new Refused(answer.status, json);
-      return json as Schemas['PutBack'];
-    },
+    mutationFn: (file: File) => sent<Schemas['PutBack']>('/api/keeping/archive', file),
     onSuccess,
   });
   if (kept.isPending)

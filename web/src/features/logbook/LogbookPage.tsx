@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { got, type Schemas } from '../../api/client';
+import { type Schemas, sent } from '../../api/client';
 import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import { EntryDetails } from './EntryDetails';
@@ -198,19 +198,7 @@ function Outcomes({ entry }: { entry: Schemas['LogAnswer'] }) {
 function InAndOut({ address, narrowed }: { address: string; narrowed: boolean }) {
   const queries = useQueryClient();
   const readIn = useMutation({
-    mutationFn: async (file: File) =>
-      got(
-        fetch('/api/log/read-in', {
-          method: 'POST',
-          headers: { 'content-type': 'application/octet-stream' },
-          body: file,
-        }).then(async (response) => ({
-          response,
-          ...(response.ok
-            ? { data: (await response.json()) as Schemas['LogReadIn'] }
-            : { error: await response.json() }),
-        })),
-      ),
+    mutationFn: (file: File) => sent<Schemas['LogReadIn']>('/api/log/read-in', file),
     onSuccess: () => logChanged(queries),
   });
   return (

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { api, got } from '../../api/client';
+import { api, got, sent } from '../../api/client';
 import { Failed } from '../../ui/States';
 import { type Entry, logChanged } from './queries';
 
@@ -8,14 +8,7 @@ export function Photos({ entry }: { entry: Entry }) {
   const queries = useQueryClient();
   const onSuccess = () => logChanged(queries);
   const add = useMutation({
-    mutationFn: async (file: File) => {
-      const answer = await fetch(`/api/log/${entry.id}/photos`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/octet-stream' },
-        body: file,
-      });
-      if (!answer.ok) throw new Error((await answer.json()).detail ?? 'The photo was not taken in.');
-    },
+    mutationFn: (file: File) => sent<Entry>(`/api/log/${entry.id}/photos`, file),
     onSuccess,
   });
   const remove = useMutation({

@@ -9,12 +9,12 @@ using Microsoft.EntityFrameworkCore.Metadata;
 namespace Juxtherm.Store.Keeping;
 
 /// <summary>A table of an archive: rows as objects of plain values, by the database's own model, so that a new column needs no second entry here.</summary>
-internal sealed class ArchiveTables
+internal sealed class ArchiveTable
 {
     private readonly IEntityType _type;
     private readonly List<PropertyInfo> _members;
 
-    private ArchiveTables(IEntityType type)
+    private ArchiveTable(IEntityType type)
     {
         _type = type;
         _members = [.. type.GetProperties().Select(p => p.PropertyInfo!).OrderBy(p => p.Name, StringComparer.Ordinal)];
@@ -24,7 +24,7 @@ internal sealed class ArchiveTables
     public string Name { get; }
 
     /// <summary>All tables; what others refer to comes before them.</summary>
-    public static IReadOnlyList<ArchiveTables> Of(WorkshopContext context)
+    public static IReadOnlyList<ArchiveTable> Of(WorkshopContext context)
     {
         var left = context.Model.GetEntityTypes().OrderBy(t => t.Name, StringComparer.Ordinal).ToList();
         var ordered = new List<IEntityType>();
@@ -35,7 +35,7 @@ internal sealed class ArchiveTables
             left.Remove(next);
         }
 
-        return [.. ordered.Select(t => new ArchiveTables(t))];
+        return [.. ordered.Select(t => new ArchiveTable(t))];
     }
 
     public async IAsyncEnumerable<object> RowsAsync(WorkshopContext context, [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken cancel)

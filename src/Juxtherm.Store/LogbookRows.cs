@@ -1,0 +1,151 @@
+namespace Juxtherm.Store;
+
+/// <summary>A piece in the logbook. Figures are raw: °C, s, kPa.</summary>
+public sealed class LogRow
+{
+    public long Id { get; set; }
+
+    /// <summary>Its name wherever it is taken: what is read in twice is kept once.</summary>
+    public Guid Key { get; set; } = Guid.NewGuid();
+
+    /// <summary>The run that it came of; null for what was read in.</summary>
+    public Guid? RunId { get; set; }
+
+    public DateTimeOffset AtUtc { get; set; }
+
+    public required string Title { get; set; }
+
+    public int Piece { get; set; }
+
+    public int Pieces { get; set; }
+
+    public required string Vinyl { get; set; }
+
+    public required string Material { get; set; }
+
+    public required string Form { get; set; }
+
+    public required string HeatSource { get; set; }
+
+    public required string Cover { get; set; }
+
+    public required string Underlay { get; set; }
+
+    public double Celsius { get; set; }
+
+    public double PlannedSeconds { get; set; }
+
+    public double PressedSeconds { get; set; }
+
+    public required string Pressure { get; set; }
+
+    public double PressureKPa { get; set; }
+
+    public double PredictedBond { get; set; }
+
+    /// <summary>Outcome words, separated by commas.</summary>
+    public required string Outcomes { get; set; }
+
+    public required string Note { get; set; }
+
+    /// <summary>Whose it is; empty where pieces are all alike.</summary>
+    public string Name { get; set; } = "";
+
+    /// <summary>Pressed again after the first look, s.</summary>
+    public double PressedAgainSeconds { get; set; }
+
+    /// <summary>It came right in the end; null in entries from before that was asked.</summary>
+    public bool? EndedWell { get; set; }
+
+    /// <summary>The plate as it closed, where it was measured.</summary>
+    public double? PlateCelsius { get; set; }
+
+    /// <summary>Lots of the vinyl that was cut for it, separated by commas.</summary>
+    public string Lots { get; set; } = "";
+
+    /// <summary>It came of a worked example: it teaches nothing.</summary>
+    public bool Example { get; set; }
+
+    /// <summary>Somebody said that it should not count: it teaches nothing.</summary>
+    public bool Struck { get; set; }
+
+    /// <summary>ln of the bond that it had by the catalogue over that from which it holds; null where it tells nothing of one vinyl.</summary>
+    public double? LnRoom { get; set; }
+
+    /// <summary>How much that rises per kelvin of the plate, 1/K.</summary>
+    public double? BondPerK { get; set; }
+
+    /// <summary>ln of its burden over the most that its vinyl takes.</summary>
+    public double? LnBurden { get; set; }
+
+    /// <summary>How much that rises per kelvin of the plate, 1/K.</summary>
+    public double? BurdenPerK { get; set; }
+
+    /// <summary>How much hotter than its dial the plate was taken to be for these, K.</summary>
+    public double? HeatOffsetK { get; set; }
+
+    public List<LogWashRow> Washes { get; } = [];
+
+    public List<LogPhotoRow> Photos { get; } = [];
+}
+
+/// <summary>How a piece looked after so many washes.</summary>
+public sealed class LogWashRow
+{
+    public long Id { get; set; }
+
+    public long LogId { get; set; }
+
+    public DateTimeOffset AtUtc { get; set; }
+
+    public int Washes { get; set; }
+
+    /// <summary>fine, edges-lift, cracked, faded or came-off.</summary>
+    public required string Look { get; set; }
+
+    public required string Note { get; set; }
+}
+
+/// <summary>A photo of a piece, made small, with nothing in it but the picture.</summary>
+public sealed class LogPhotoRow
+{
+    public Guid Id { get; set; }
+
+    public long LogId { get; set; }
+
+    public DateTimeOffset AtUtc { get; set; }
+
+    public int Width { get; set; }
+
+    public int Height { get; set; }
+
+    public required byte[] Jpeg { get; set; }
+
+    /// <summary>The same, a few hundred pixels wide.</summary>
+    public required byte[] Small { get; set; }
+}
+
+/// <summary>A plate that somebody measured.</summary>
+public sealed class PlateReadingRow
+{
+    public long Id { get; set; }
+
+    public required string HeatSource { get; set; }
+
+    public DateTimeOffset AtUtc { get; set; }
+
+    /// <summary>What the dial showed, °C.</summary>
+    public double DialCelsius { get; set; }
+
+    /// <summary>What was measured on the plate, °C.</summary>
+    public double ReadCelsius { get; set; }
+
+    /// <summary>probe or strip.</summary>
+    public required string Means { get; set; }
+}
+
+/// <summary>Something learned that somebody switched off.</summary>
+public sealed class LearnedOffRow
+{
+    public required string Key { get; set; }
+}
