@@ -187,7 +187,7 @@ public static class TicketDocument
         _ => $"peel cold, after {Wording.Time(peel.WaitSeconds[0])}{Where(peel)}",
     };
 
-    private static string Where(Peel peel) => peel.Place == "cold-bench" ? ", on a cold bench" : "";
+    private static string Where(Peel peel) => peel.OnColdBench ? ", on a cold bench" : "";
 
     private static float Notices(Page page, Plan plan, float y)
     {

@@ -31,11 +31,12 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
     /// <param name="json">The job file's text.</param>
     /// <param name="cancel">Gives up.</param>
     /// <param name="example">It is a worked example.</param>
-    public async Task<JobRow> AddAsync(string title, string json, CancellationToken cancel, bool example = false)
+    /// <param name="learned">What the workshop has learned as its plan is agreed to; null to leave that open.</param>
+    public async Task<JobRow> AddAsync(string title, string json, CancellationToken cancel, bool example = false, string? learned = null)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
         var now = clock.GetUtcNow();
-        var row = new JobRow { Id = Guid.CreateVersion7(now), Title = title, Json = json, Version = 1, CreatedUtc = now, UpdatedUtc = now, Example = example };
+        var row = new JobRow { Id = Guid.CreateVersion7(now), Title = title, Json = json, Version = 1, CreatedUtc = now, UpdatedUtc = now, Example = example, LearnedJson = learned };
         db.Add(row);
         await db.SaveChangesAsync(cancel);
         return row;
@@ -58,6 +59,14 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
         {
             return new SaveResult(await FindAsync(id, cancel), Stale: true);
         }
+    }
+
+    /// <summary>Notes what the workshop has learned as a job's plan is agreed to. That is no change of the job.</summary>
+    /// <returns>False when there is no such job.</returns>
+    public async Task<bool> AgreeAsync(Guid id, string learned, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.Jobs.Where(j => j.Id == id && j.DeletedUtc == null).ExecuteUpdateAsync(j => j.SetProperty(x => x.LearnedJson, learned), cancel) > 0;
     }
 
     /// <summary>Deletes a job, or undoes that.</summary>

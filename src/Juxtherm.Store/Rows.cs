@@ -22,6 +22,9 @@ public sealed class JobRow
 
     /// <summary>It is a worked example: what comes of it teaches nothing about this workshop.</summary>
     public bool Example { get; set; }
+
+    /// <summary>What the workshop had learned when its plan was last agreed to; empty for nothing, null while nobody has.</summary>
+    public string? LearnedJson { get; set; }
 }
 
 /// <summary>A run at the press, over a job and a plan frozen when it began.</summary>
@@ -68,6 +71,9 @@ public sealed class RunRow
 
     /// <summary>It is a worked example.</summary>
     public bool Example { get; set; }
+
+    /// <summary>It is for practice: nothing of it is written down, learned from or used up.</summary>
+    public bool Practice { get; set; }
 }
 
 /// <summary>A further press of a run, with the plan for it.</summary>
@@ -179,6 +185,21 @@ public sealed class StockRow
     public DateTimeOffset? DeletedUtc { get; set; }
 
     public List<StockMoveRow> Moves { get; } = [];
+}
+
+/// <summary>Whether a colour on the shelf is the one that artwork asks for: asked once.</summary>
+public sealed class ColourMatchRow
+{
+    public required string Vinyl { get; set; }
+
+    /// <summary>The artwork's colour, as #rrggbb.</summary>
+    public required string Wanted { get; set; }
+
+    /// <summary>The colour on the shelf, as #rrggbb.</summary>
+    public required string OnShelf { get; set; }
+
+    /// <summary>They are the same.</summary>
+    public bool Same { get; set; }
 }
 
 /// <summary>Something that happened to a roll, sheet or offcut.</summary>

@@ -9,14 +9,15 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
 {
     private const int UniqueViolation = 19;
 
-    /// <summary>Keeps a new run; the vinyl that was cut for its job is used up with it, both or neither.</summary>
+    /// <summary>Keeps a new run; the vinyl that was cut for its job is used up with it, both or neither. Practice uses up nothing.</summary>
     public Task AddAsync(RunRow run, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(run);
         return StockStore.OnceAsync(contexts, async db =>
         {
             db.Add(run);
-            await CutStore.UseForJobAsync(db, run.JobId, run.StartedUtc, cancel);
+            if (!run.Practice)
+                await CutStore.UseForJobAsync(db, run.JobId, run.StartedUtc, cancel);
             return run;
         }, cancel);
     }
@@ -83,7 +84,7 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
             return false;
         (run.Sequence, run.Status) = (said.Sequence, status);
         db.Add(said);
-        if (entries.Count > 0)
+        if (entries.Count > 0 && !run.Practice)
         {
             var lots = string.Join(',', await CutStore.LotsForJobAsync(db, run.JobId, cancel));
             foreach (var entry in entries)

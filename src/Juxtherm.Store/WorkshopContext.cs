@@ -34,6 +34,8 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
 
     public DbSet<StockMoveRow> StockMoves => Set<StockMoveRow>();
 
+    public DbSet<ColourMatchRow> ColourMatches => Set<ColourMatchRow>();
+
     public DbSet<CutRow> Cuts => Set<CutRow>();
 
     public DbSet<CutPresetRow> CutPresets => Set<CutPresetRow>();
@@ -88,6 +90,7 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
             stock.HasIndex(s => new { s.DeletedUtc, s.Vinyl, s.Colour });
             stock.HasMany(s => s.Moves).WithOne().HasForeignKey(m => m.StockId).OnDelete(DeleteBehavior.Restrict);
         });
+        modelBuilder.Entity<ColourMatchRow>(match => match.HasKey(m => new { m.Vinyl, m.Wanted, m.OnShelf }));
         modelBuilder.Entity<StockMoveRow>(move => move.HasIndex(m => new { m.StockId, m.CommandId, m.Kind }).IsUnique());
         modelBuilder.Entity<CutRow>(cut =>
         {

@@ -77,6 +77,9 @@ public sealed record BenchEvent(DateTimeOffset At, BenchAction Action, int Stati
     /// <summary>What was seen; with record, see and ruin.</summary>
     public IReadOnlyList<Outcome>? Outcomes { get; init; }
 
+    /// <summary>On which side it was seen; with see and rescue. Null for the one pressed last.</summary>
+    public Placement.Face? Face { get; init; }
+
     /// <summary>A remark.</summary>
     public string? Note { get; init; }
 
@@ -89,7 +92,7 @@ public sealed record BenchEvent(DateTimeOffset At, BenchAction Action, int Stati
     /// <summary>Since when the service was away, UTC; with away.</summary>
     public DateTimeOffset? Since { get; init; }
 
-    /// <summary>It is done although the bench advised against it.</summary>
+    /// <summary>It is done although the bench advised against it; with opened-early, that what is missing is not made up for.</summary>
     public bool Knowingly { get; init; }
 
     /// <summary>Temperature of the plate as the press itself says, °C; null when run by hand.</summary>

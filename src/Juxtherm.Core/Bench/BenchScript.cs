@@ -22,6 +22,15 @@ public sealed record BenchStep(int Index, WorkStage Stage, StepKind Kind, string
 
     /// <summary>Vinyl lies on the piece from here on.</summary>
     public bool Lays { get; init; }
+
+    /// <summary>Which placement of the plate it is, from 1; all passes of a gun are one.</summary>
+    public int Go { get; init; } = 1;
+
+    /// <summary>The other side lies up than the press before had up.</summary>
+    public bool TurnedOver { get; init; }
+
+    /// <summary>It makes up for a plate that was opened early; afterwards the work goes on where it was.</summary>
+    public bool MakesUp { get; init; }
 }
 
 /// <summary>Something to see to once before the first piece.</summary>
@@ -34,9 +43,6 @@ public sealed record CheckItem(string Id, string Text);
 /// <param name="Steps">What is done for each piece, in order.</param>
 public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyList<BenchStep> Steps)
 {
-    // Where a peel waits, as plans write it.
-    private const string OnUnderlay = "on-underlay";
-
     /// <summary>Takes a plan apart.</summary>
     /// <param name="plan">The plan.</param>
     public static StationScript Of(Plan plan)
@@ -45,15 +51,20 @@ public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyLis
         var atPress = plan.Steps.Where(s => s.Kind != StepKind.Know).ToList();
         var presses = plan.Presses.ToDictionary(p => p.Order);
         var laid = false;
+        var holds = new Dictionary<int, int>();
+        int Go(PlanStep step, PlannedPress? press) => press is { Sections.Count: > 1 } ? holds.GetValueOrDefault(press.Order) + (step.Kind == StepKind.Hold ? 0 : 1) : 1;
         BenchStep Step(PlanStep step, int index)
         {
             var press = step.PressOrder is { } order ? presses.GetValueOrDefault(order) : null;
             laid |= press?.Laid.Count > 0;
+            if (step.Kind == StepKind.Hold && press is not null)
+                holds[press.Order] = holds.GetValueOrDefault(press.Order) + 1;
             return new BenchStep(index, step.Stage, step.Kind, step.Text, step.Seconds, step.PressOrder)
             {
                 Preheats = press?.Purpose == PressPurpose.Preheat,
                 Lays = laid,
-                KeepsPlace = step.Kind == StepKind.Wait && press?.Peel.Place == OnUnderlay,
+                Go = Go(step, press),
+                KeepsPlace = step.Kind == StepKind.Wait && press?.Peel.Place == Peel.OnUnderlay,
                 WithinSeconds = step is { Stage: WorkStage.Peel, Kind: StepKind.Do } && press is { Peel: { Method: not Catalogue.PeelMethod.Cold, WaitSeconds: [var from, var to] } } ? Math.Max(1, to - from) : null,
             };
         }
@@ -76,6 +87,9 @@ public sealed record WantedPiece(string Name, string? Size, string? Colour);
 /// <param name="Stations">The presses that have joined, in order.</param>
 public sealed record BenchScript(IReadOnlyList<WantedPiece> Pieces, bool Named, IReadOnlyList<StationScript> Stations)
 {
+    /// <summary>A plate opened early is to be closed again for what is missing. Runs of earlier rules went on to the next step.</summary>
+    public bool NamesShortHolds { get; init; } = true;
+
     /// <summary>What a job wants: a garment for each name, or as many alike as its quantity says.</summary>
     /// <param name="job">The job.</param>
     public static (IReadOnlyList<WantedPiece> Pieces, bool Named) Wanted(Job job)

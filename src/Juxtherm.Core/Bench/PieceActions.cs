@@ -8,6 +8,12 @@ internal static class PieceActions
     // A press that stayed closed for longer than this is asked about in other words.
     private const double LongestHoldSeconds = 24 * 3600;
 
+    // Less than this a hand cannot help, s.
+    private const double WorthClosingAgain = 2;
+
+    // Covering and closing again, s.
+    private const double ClosingAgainSeconds = 5;
+
     public static RunState Done(Scene scene)
     {
         var piece = scene.InHand();
@@ -30,7 +36,28 @@ internal static class PieceActions
         NotAsking(piece);
         if (scene.StepOf(piece).Kind != StepKind.Hold)
             throw new BenchRefusedException("not-holding", "The plate is not closed just now.");
-        return Moved(scene, Turns.WithHold(scene.Script, piece, scene.Said.At, null));
+        return scene.State.With(OpenedAt(scene, piece, scene.Said.At));
+    }
+
+    /// <summary>The plate is open. What is missing of its time is named at once, and made up for before anything else.</summary>
+    private static Piece OpenedAt(Scene scene, Piece piece, DateTimeOffset at)
+    {
+        var step = scene.StepOf(piece);
+        var (rescue, done) = (piece.Rescue, piece.RescueStep + 1);
+        var next = Turns.Next(scene.Script, scene.State, Turns.WithHold(scene.Script, piece, at, null), at);
+        var missing = Math.Ceiling(step.Seconds - (at - piece.EnteredAt).TotalSeconds - 0.25);
+        if (missing < WorthClosingAgain || scene.Said.Knowingly || !scene.Script.NamesShortHolds)
+            return next;
+        BenchStep[] closing =
+        [
+            step with { Kind = StepKind.Do, Text = $"{missing:0} s missing: close again now.", Seconds = ClosingAgainSeconds, MakesUp = true },
+            step with { Text = "Hold. The rest of its time.", Seconds = missing, MakesUp = true },
+        ];
+        return piece.InRescue
+            ? next with { Step = piece.Step, Rescue = Numbered([.. rescue.Take(done), .. closing, .. rescue.Skip(done)]), RescueStep = done }
+            : next with { Rescue = Numbered(closing), RescueStep = 0 };
+
+        static IReadOnlyList<BenchStep> Numbered(IEnumerable<BenchStep> steps) => Judging.Looked.Numbered(steps);
     }
 
     /// <summary>Says how long the plate was closed: asked for after an absence, or to put right what was noted last.</summary>
@@ -43,7 +70,7 @@ internal static class PieceActions
             var opened = piece.EnteredAt.AddSeconds(seconds);
             if (opened > scene.Said.At)
                 throw new BenchRefusedException("no-such-time", "So long ago it was not closed yet.");
-            return scene.State.With(Turns.Next(scene.Script, scene.State, Turns.WithHold(scene.Script, piece, opened, null), opened));
+            return scene.State.With(OpenedAt(scene, piece, opened));
         }
 
         if (piece.Holds.Count == 0)

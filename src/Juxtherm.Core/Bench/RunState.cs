@@ -11,6 +11,23 @@ public sealed record HoldDone(int PressOrder, double Seconds, double? PlateCelsi
 
     /// <summary>It was pressed again, after something was seen.</summary>
     public bool IsAgain => PressOrder == Again;
+
+    /// <summary>A press as planned, at every placement of the plate.</summary>
+    /// <param name="press">The press.</param>
+    public static IEnumerable<HoldDone> AsPlanned(Planning.PlannedPress press)
+    {
+        ArgumentNullException.ThrowIfNull(press);
+        return Enumerable.Range(1, Math.Max(1, press.Sections.Count)).Select(go => new HoldDone(press.Order, press.Seconds, null) { Go = go });
+    }
+
+    /// <summary>Which placement of the plate it was, from 1.</summary>
+    public int Go { get; init; } = 1;
+
+    /// <summary>The other side lay up than the press before had up.</summary>
+    public bool TurnedOver { get; init; }
+
+    /// <summary>When the plate closed, UTC; null when nobody knows.</summary>
+    public DateTimeOffset? ClosedAt { get; init; }
 }
 
 /// <summary>Something seen on a piece.</summary>
@@ -18,7 +35,11 @@ public sealed record HoldDone(int PressOrder, double Seconds, double? PlateCelsi
 /// <param name="Step">At which of its steps.</param>
 /// <param name="Seen">What.</param>
 /// <param name="Note">A remark.</param>
-public sealed record Sighting(DateTimeOffset At, int Step, IReadOnlyList<Outcome> Seen, string Note);
+public sealed record Sighting(DateTimeOffset At, int Step, IReadOnlyList<Outcome> Seen, string Note)
+{
+    /// <summary>On which side; null for the one pressed last.</summary>
+    public Placement.Face? Face { get; init; }
+}
 
 /// <summary>A remark made during the run.</summary>
 /// <param name="At">When, UTC.</param>
@@ -112,8 +133,14 @@ public sealed record Piece(int Number, WantedPiece Wanted, PieceStatus Status)
     /// <summary>What was last seen on it; empty while nothing was.</summary>
     public IReadOnlyList<Outcome> LastSeen => Sightings.Count > 0 ? Sightings[^1].Seen : [];
 
+    /// <summary>The side on which something was last seen; null for the one pressed last.</summary>
+    public Placement.Face? FaceSeen => Sightings.Count > 0 ? Sightings[^1].Face : null;
+
     /// <summary>It is being rescued.</summary>
     public bool InRescue => RescueStep < Rescue.Count;
+
+    /// <summary>Seconds that the plate still has to be closed for what was opened early, s; 0 for none.</summary>
+    public double MissingSeconds => InRescue ? Rescue.Skip(RescueStep).Where(s => s is { MakesUp: true, Kind: Planning.StepKind.Hold }).Sum(s => s.Seconds) : 0;
 }
 
 /// <summary>A press of the run.</summary>

@@ -12,7 +12,7 @@ internal static class SightActions
         var piece = ToLookAt(scene);
         if (Signs(scene) is not { Count: > 0 } seen)
             throw new BenchRefusedException("nothing-seen", "Say what you see.");
-        return scene.State.With(piece with { Sightings = [.. piece.Sightings, new Sighting(scene.Said.At, piece.Step, seen, BenchRules.Clean(scene.Said.Note))] });
+        return scene.State.With(piece with { Sightings = [.. piece.Sightings, new Sighting(scene.Said.At, piece.Step, seen, BenchRules.Clean(scene.Said.Note)) { Face = scene.Said.Face }] });
     }
 
     public static RunState Rescue(Scene scene)

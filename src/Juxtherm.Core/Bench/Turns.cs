@@ -141,16 +141,16 @@ public static class Turns
     {
         var step = StepOf(script, piece)!;
         return step is { Kind: StepKind.Hold, PressOrder: { } order }
-            ? piece with { Holds = [.. piece.Holds, new HoldDone(order, Math.Round((until - piece.EnteredAt).TotalSeconds, 2), plateCelsius ?? piece.ClosedAtCelsius)], ClosedAtCelsius = null }
+            ? piece with { Holds = [.. piece.Holds, new HoldDone(order, Math.Round((until - piece.EnteredAt).TotalSeconds, 2), plateCelsius ?? piece.ClosedAtCelsius) { Go = step.Go, TurnedOver = step.TurnedOver, ClosedAt = piece.EnteredAt }], ClosedAtCelsius = null }
             : piece;
     }
 
     /// <summary>Where a press begins with a piece.</summary>
     internal static int First(BenchScript script, Station station) => Onward(script, station, 0);
 
-    /// <summary>After a rescue while peeling the peel is done; otherwise the piece is where it was.</summary>
+    /// <summary>After a rescue while peeling the peel is done; otherwise, and after a press made up for, the piece is where it was.</summary>
     private static int BackFrom(BenchScript script, Piece piece) =>
-        script.Stations[piece.Station - 1].Steps[piece.Step] is { Stage: WorkStage.Peel, Kind: StepKind.Do } ? piece.Step + 1 : piece.Step;
+        !piece.Rescue[0].MakesUp && script.Stations[piece.Station - 1].Steps[piece.Step] is { Stage: WorkStage.Peel, Kind: StepKind.Do } ? piece.Step + 1 : piece.Step;
 
     /// <summary>The preheat is passed over where it was left out.</summary>
     private static int Onward(BenchScript script, Station station, int step)

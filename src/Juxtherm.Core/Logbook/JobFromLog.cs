@@ -19,8 +19,11 @@ public static class JobFromLog
         var title = Shortened(entry.Title, "as used");
         job["title"] = title;
         job["quantity"] = 1;
+        var name = NameOf(job, entry);
         foreach (var many in new[] { "names", "sizes", "patches" })
             job.Remove(many);
+        if (name is not null)
+            job["names"] = new JsonArray(name);
         job["used"] = new JsonObject { ["celsius"] = entry.Celsius, ["seconds"] = Math.Max(1, Math.Round(entry.PressedSeconds)), ["from"] = $"{entry.At:d MMMM yyyy}" };
         return (job.ToJsonString(), title);
     }
@@ -59,6 +62,16 @@ public static class JobFromLog
             ["tools"] = new JsonObject { ["heatSource"] = entry.HeatSource, ["cover"] = entry.Cover, ["underlay"] = entry.Underlay },
             ["layers"] = new JsonArray([.. vinyls.Select((v, i) => (JsonNode)new JsonObject { ["id"] = $"layer-{i + 1}", ["vinyl"] = v })]),
         };
+    }
+
+    /// <summary>The name that the piece carries, as the run's list has it; null where it carries none.</summary>
+    private static JsonObject? NameOf(JsonObject job, LogEntry entry)
+    {
+        if (entry.Name.Length == 0)
+            return null;
+        var listed = job["names"]?.AsArray().FirstOrDefault(n => (string?)n?["name"] == entry.Name)?.DeepClone().AsObject() ?? new JsonObject { ["name"] = entry.Name };
+        listed.Remove("count");
+        return listed;
     }
 
     private static JsonObject Base(LogEntry entry, string? jobJson, JsonObject own) => jobJson is null ? Plain(entry, own) : JsonNode.Parse(jobJson)!.AsObject();

@@ -17,7 +17,7 @@ namespace Juxtherm.Core.Logbook;
 /// <param name="Underlay">Underlay id.</param>
 /// <param name="Celsius">Plate set to, °C.</param>
 /// <param name="PlannedSeconds">Press time planned, s.</param>
-/// <param name="PressedSeconds">Press time done, s; the last try when there were several.</param>
+/// <param name="PressedSeconds">Press time done, s, with everything that was repeated; where several goes were needed, of the part that had least.</param>
 /// <param name="Pressure">Pressure level.</param>
 /// <param name="PressureKPa">Pressure, kPa.</param>
 /// <param name="PredictedBond">Bond that the model expected, share; the least of all layers.</param>
@@ -76,8 +76,8 @@ public sealed record LogEntry(
         ArgumentNullException.ThrowIfNull(piece);
         var press = plan.BondingPress;
         var holds = piece.Holds.Where(h => h.PressOrder == press.Order).ToList();
-        // In several goes each part was held so long; passes of a gun add up.
-        var pressed = holds.Sum(h => h.Seconds) / Math.Max(1, press.Sections.Count);
+        // In several goes the part that had least counts; passes of a gun, and a plate closed again, add up.
+        var pressed = ClosedPlate.Of(holds, press.Order).Select(p => p.Seconds).DefaultIfEmpty().Min();
         var seen = piece.Sightings.SelectMany(s => s.Seen).Concat(piece.Outcomes).Where(o => o != Outcome.Stuck).Distinct().ToList();
         return new LogEntry(
             piece.EndedAt ?? throw new ArgumentException("The piece is not finished.", nameof(piece)), job.Title, piece.Number, state.Pieces.Count,

@@ -49,7 +49,18 @@ public sealed record DialReading(double Value, string Unit);
 /// <param name="Method">Which peel.</param>
 /// <param name="WaitSeconds">From when to when after opening, s.</param>
 /// <param name="Place">Where it waits: on-underlay or cold-bench.</param>
-public sealed record Peel(PeelMethod Method, IReadOnlyList<double> WaitSeconds, string Place);
+public sealed record Peel(PeelMethod Method, IReadOnlyList<double> WaitSeconds, string Place)
+{
+    /// <summary>It waits where it was pressed.</summary>
+    public const string OnUnderlay = "on-underlay";
+
+    /// <summary>It waits on a cold bench.</summary>
+    public const string ColdBench = "cold-bench";
+
+    /// <summary>It is moved to a cold bench.</summary>
+    [JsonIgnore]
+    public bool OnColdBench => Place == ColdBench;
+}
 
 /// <summary>What the model expects at the end of a press.</summary>
 /// <param name="Bond">By layer: share of the bond wanted on this face.</param>
@@ -79,6 +90,9 @@ public sealed record PlannedPress(
     int Order, PressPurpose Purpose, IReadOnlyList<string> Layers, IReadOnlyList<string> Laid, double Celsius, DialReading? Dial, string? DialMark, double Seconds, PressureLevel Pressure, double PressureKPa,
     string Cover, IReadOnlyList<PlateSection> Sections, Peel Peel, Predicted Predicted, IReadOnlyList<string> Why, IReadOnlyList<Derivation> Figures)
 {
+    /// <summary>The side that it presses.</summary>
+    public Placement.Face Face { get; init; }
+
     /// <summary>What the plate's face is meant to be, °C: what it is set to and how far its face stands off that.</summary>
     /// <param name="source">The press.</param>
     public double FaceCelsius(HeatSource source)
@@ -230,4 +244,13 @@ public sealed record Plan(
     /// <summary>The press that bonds; the last of them where there are several.</summary>
     [JsonIgnore]
     public PlannedPress BondingPress => Presses.Last(p => p.Purpose == PressPurpose.Press);
+
+    /// <summary>The presses that bond, in the order in which they are done; those alike on one side are one.</summary>
+    [JsonIgnore]
+    public IReadOnlyList<PlannedPress> BondingPresses => Bonding(Presses);
+
+    /// <summary>Picks the presses that bond.</summary>
+    /// <param name="presses">All presses in order.</param>
+    internal static IReadOnlyList<PlannedPress> Bonding(IEnumerable<PlannedPress> presses) =>
+        [.. presses.Where(p => p.Purpose == PressPurpose.Press).DistinctBy(p => (p.Face, p.Celsius, p.Seconds))];
 }

@@ -185,11 +185,14 @@ public sealed class Planner(CatalogueSnapshot catalogue)
 
     private static string Headline(Verdict verdict, IReadOnlyList<PlannedPress> presses, Wording words, FoundSetting found)
     {
-        var press = presses.Last(p => p.Purpose == PressPurpose.Press);
+        var bonding = Planning.Plan.Bonding(presses);
+        var press = bonding[0];
         var set = press.DialMark is { } mark ? $"mark {mark}" : words.Temperature(press.Celsius);
+        var faces = bonding.Select(p => p.Face).Distinct().Count() > 1;
+        var times = bonding.Select(p => faces ? $"{Wording.Time(p.Seconds)} on the {p.Face.ToString().ToLowerInvariant()}" : Wording.Time(p.Seconds)).ToList();
         return verdict == Verdict.Stop
             ? found.Outcome == SettingOutcome.None ? "No safe setting found." : "Not like this: see the stop."
-            : $"Set to {set}, press {Wording.Time(press.Seconds)}, {press.Pressure.ToString().ToLowerInvariant()}.";
+            : $"Set to {set}, press {string.Join(", then ", times)}, {press.Pressure.ToString().ToLowerInvariant()}.";
     }
 
     private static PlanTimes Times(IReadOnlyList<PlanStep> steps, int quantity)

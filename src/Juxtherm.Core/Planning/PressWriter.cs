@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 
@@ -7,7 +8,7 @@ namespace Juxtherm.Core.Planning;
 /// <summary>Writes down the presses of a plan with their reasons.</summary>
 internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget budget, PressureLevel level, double pressureKPa)
 {
-    private static readonly Peel NoPeel = new(PeelMethod.None, [0, 0], "on-underlay");
+    private static readonly Peel NoPeel = new(PeelMethod.None, [0, 0], Peel.OnUnderlay);
 
     private readonly Derivations _derivations = new(about, pressureKPa, level);
     private readonly FoundSetting _found = about.Found!;
@@ -31,17 +32,17 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
         IReadOnlyDictionary<string, double> Each(Func<string, LayerHeat, double> of) => done.Press.Layers.ToDictionary(id => id, id => Math.Round(of(id, done.Heat[id]), 2), StringComparer.Ordinal);
         var at = rehearsal.Presses.TakeWhile(p => p != done).Count();
         var dial = _found.Dial;
-        var peel = done.Peel is { } p ? new Peel(p.Method, [p.FromSeconds, p.ToSeconds], p.Place == CoolingPlace.ColdBench ? "cold-bench" : "on-underlay") : NoPeel;
+        var peel = done.Peel is { } p ? new Peel(p.Method, [p.FromSeconds, p.ToSeconds], p.Place == CoolingPlace.ColdBench ? Peel.ColdBench : Peel.OnUnderlay) : NoPeel;
         return new PlannedPress(
             order, done.Press.Purpose, done.Press.Layers, done.Press.Laid, Math.Round(dial.Celsius, 1), dial.Shown is { } shown ? new DialReading(shown, dial.Unit.ToString()) : null, dial.Mark, done.Seconds, level, pressureKPa,
-            Work.Cover.Id, Sections(done), peel, new Predicted(Each((id, h) => h.Bond), Each((id, _) => budget.Until(id, at)), Math.Round(done.HottestBareCelsius, 1), Math.Round(done.WaterShare, 2)), Why(done), _derivations.Of(done));
+            Work.Cover.Id, SectionWriter.Of(about.Job, FaceOf(done), done.Press.Layers, Words), peel, new Predicted(Each((id, h) => h.Bond), Each((id, _) => budget.Until(id, at)), Math.Round(done.HottestBareCelsius, 1), Math.Round(done.WaterShare, 2)), Why(done), _derivations.Of(done))
+        {
+            Face = FaceOf(done),
+        };
     }
 
-    private IReadOnlyList<PlateSection> Sections(DonePress done)
-    {
-        var face = about.Layers.FirstOrDefault(l => done.Press.Layers.Contains(l.Id, StringComparer.Ordinal))?.Layer.Face ?? about.Layer(rehearsal.Presses.First(p => p.Press.Laid.Count > 0).Press.Laid[0]).Layer.Face;
-        return SectionWriter.Of(about.Job, face, done.Press.Layers, Words);
-    }
+    private Face FaceOf(DonePress done) =>
+        about.Layers.FirstOrDefault(l => done.Press.Layers.Contains(l.Id, StringComparer.Ordinal))?.Layer.Face ?? about.Layer(rehearsal.Presses.First(p => p.Press.Laid.Count > 0).Press.Laid[0]).Layer.Face;
 
     private IReadOnlyList<string> Why(DonePress done) => done.Press.Purpose switch
     {

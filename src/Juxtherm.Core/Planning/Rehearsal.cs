@@ -34,6 +34,19 @@ internal sealed record Rehearsal(IReadOnlyList<TracePhase> Phases, IReadOnlyList
     public DonePress Bonding => Presses.Last(p => p.Press.Purpose == PressPurpose.Press);
 }
 
+/// <summary>A press of a plan as it was really done.</summary>
+/// <param name="Press">The press.</param>
+/// <param name="Closings">Every time that the plate was closed, in order.</param>
+/// <param name="PlateCelsius">The plate's face, °C.</param>
+internal sealed record DoneInModel(PlannedPress Press, IReadOnlyList<Closing> Closings, double PlateCelsius);
+
+/// <summary>A piece as what was done left it.</summary>
+/// <param name="Session">It in the model.</param>
+/// <param name="NameIn">How a layer is called there.</param>
+/// <param name="AsItOpened">Each layer's heat as the plate last opened, in reference seconds.</param>
+/// <param name="Up">The face that lies up.</param>
+internal sealed record RepeatedPiece(PressSession Session, Func<string, string> NameIn, IReadOnlyDictionary<string, double> AsItOpened, Face Up);
+
 /// <summary>Carries a sequence of presses out in the model.</summary>
 internal sealed class Rehearser
 {
@@ -47,7 +60,7 @@ internal sealed class Rehearser
 
     private readonly WayContext _about;
     private readonly CatalogueSnapshot _catalogue;
-    private readonly PressSetting _setting;
+    private PressSetting _setting;
     private readonly Func<string, string> _name;
     private readonly PressSession _session;
     private readonly List<TracePhase> _phases = [];
@@ -92,29 +105,48 @@ internal sealed class Rehearser
 
     /// <summary>Carries out again what was really done, as far as it was done, up to the peel of its last press.</summary>
     /// <param name="about">The job.</param>
-    /// <param name="done">The presses of its plan that were done, in order, how long each was closed, s, and how hot the plate's face was, °C.</param>
+    /// <param name="done">The presses of its plan that were done, in order.</param>
     /// <param name="catalogue">The catalogue.</param>
-    /// <returns>The piece as it then is, how a layer is called in it, and each layer's heat as the plate last opened, in reference seconds.</returns>
-    public static (PressSession Session, Func<string, string> NameIn, IReadOnlyDictionary<string, double> AsItOpened) Repeat(WayContext about, IReadOnlyList<(PlannedPress Press, double Seconds, double Celsius)> done, CatalogueSnapshot catalogue)
+    public static RepeatedPiece Repeat(WayContext about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue) => Repeated(about, done, catalogue, id => id).Piece;
+
+    /// <summary>Temperatures over time of a piece as it was really pressed, and as it goes on by its plan.</summary>
+    /// <param name="about">The job.</param>
+    /// <param name="done">Every press of its plan but the patch: what was done of it, or will be.</param>
+    /// <param name="catalogue">The catalogue.</param>
+    /// <param name="name">Names a sheet for the reader.</param>
+    public static IReadOnlyList<TracePhase> Retrace(WayContext about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue, Func<string, string> name)
     {
-        var setting = PressSetting.Single(done[0].Celsius, done[0].Press.PressureKPa, 0);
-        var rehearser = new Rehearser(about, catalogue, setting, 1, FirstFace(about, done.Select(d => d.Press.Laid)), id => id);
+        var rehearser = Repeated(about, done, catalogue, name).Rehearser;
+        rehearser.Open(PhaseKind.Rest, RestSeconds, CoolingPlace.OnUnderlay);
+        return rehearser._phases;
+    }
+
+    private static (RepeatedPiece Piece, Rehearser Rehearser) Repeated(WayContext about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue, Func<string, string> name)
+    {
+        var setting = PressSetting.Single(done[0].PlateCelsius, done[0].Press.PressureKPa, 0);
+        var rehearser = new Rehearser(about, catalogue, setting, 1, FirstFace(about, done.Select(d => d.Press.Laid)), name);
         var opened = new Dictionary<string, double>(StringComparer.Ordinal);
-        foreach (var (press, seconds, celsius) in done)
+        foreach (var (press, closings, celsius) in done)
         {
-            rehearser.Prepare(new SequencePress(press.Purpose, press.Laid, press.Layers, seconds, false, press.Peel.Method));
-            rehearser._session.Press(PressSetting.Single(celsius, press.PressureKPa, seconds));
+            rehearser._setting = PressSetting.Single(celsius, press.PressureKPa, 0);
+            rehearser.Prepare(new SequencePress(press.Purpose, press.Laid, press.Layers, 0, false, press.Peel.Method));
+            foreach (var (seconds, openBefore) in closings)
+            {
+                if (openBefore > 0)
+                    rehearser.Open(PhaseKind.Cover, openBefore, CoolingPlace.OnUnderlay);
+                rehearser.Close(press.Purpose, seconds, press.Order);
+            }
+
             if (press.Purpose == PressPurpose.Back)
                 rehearser._session.TurnOver();
             rehearser._repeated = true;
             foreach (var id in rehearser._laid)
                 opened[id] = rehearser._session.Burden(rehearser.InSession(id));
-            if (press.Peel.Method == PeelMethod.None)
-                continue;
-            rehearser.Peel(new PeelTime(press.Peel.Method, press.Peel.WaitSeconds[0], press.Peel.WaitSeconds[1], CoolingPlace.OnUnderlay));
+            if (press.Peel.Method != PeelMethod.None)
+                rehearser.Peel(new PeelTime(press.Peel.Method, press.Peel.WaitSeconds[0], press.Peel.WaitSeconds[1], press.Peel.OnColdBench ? CoolingPlace.ColdBench : CoolingPlace.OnUnderlay));
         }
 
-        return (rehearser._session, rehearser.InSession, opened);
+        return (new RepeatedPiece(rehearser._session, rehearser.InSession, opened, rehearser._face), rehearser);
     }
 
     private static Face FirstFace(WayContext about, IEnumerable<IReadOnlyList<string>> laid) => laid.FirstOrDefault(l => l.Count > 0) is { } first ? about.Layer(first[0]).Layer.Face : about.Layers[0].Layer.Face;
@@ -134,7 +166,7 @@ internal sealed class Rehearser
         Prepare(press);
         var seconds = press.Purpose == PressPurpose.Tack ? Math.Max(press.Seconds, TackSeconds(_session, _setting, press.Laid.Select(_about.Layer), _catalogue)) : press.UntilBonded ? SecondsUntilBonded(press) : press.Seconds;
         var bonding = press.Purpose == PressPurpose.Press;
-        Close(press.Purpose, seconds);
+        Close(press.Purpose, seconds, _done.Count + 1);
         var (water, glue) = (_session.FaceWaterShare, _session.GlueCelsius[0]);
         // Face up again, before it cools.
         if (press.Purpose == PressPurpose.Back)
@@ -182,11 +214,11 @@ internal sealed class Rehearser
         return new LayerHeat(_session.Bond(InSession(id)) / layer.WantedBond, _session.Burden(InSession(id)) / layer.Reference.BurdenSeconds);
     }
 
-    private void Close(PressPurpose purpose, double seconds)
+    private void Close(PressPurpose purpose, double seconds, int order)
     {
         var recorder = Recorder();
         _session.Press(_setting with { Seconds = seconds }, observer: recorder);
-        Record(recorder, purpose switch { PressPurpose.Preheat => PhaseKind.Preheat, PressPurpose.Tack => PhaseKind.Tack, PressPurpose.Back => PhaseKind.Back, PressPurpose.Finish => PhaseKind.Finish, _ => PhaseKind.Press }, _done.Count + 1, seconds);
+        Record(recorder, purpose switch { PressPurpose.Preheat => PhaseKind.Preheat, PressPurpose.Tack => PhaseKind.Tack, PressPurpose.Back => PhaseKind.Back, PressPurpose.Finish => PhaseKind.Finish, _ => PhaseKind.Press }, order, seconds);
     }
 
     private void Open(PhaseKind kind, double seconds, CoolingPlace place)

@@ -184,7 +184,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
         var (from, to) = (press.Peel.WaitSeconds[0], press.Peel.WaitSeconds[1]);
         if (from > 0)
         {
-            var where = press.Peel.Place == "cold-bench" ? $"Move the {Item} to a cold bench" : IsCloth ? "Leave it lying" : "Lift it out with gloves and stand it aside";
+            var where = press.Peel.OnColdBench ? $"Move the {Item} to a cold bench" : IsCloth ? "Leave it lying" : "Lift it out with gloves and stand it aside";
             Add(WorkStage.Peel, StepKind.Wait, $"Open. {where}, carrier on, and let it cool.", from, press.Order);
         }
 

@@ -109,11 +109,11 @@ public sealed class PressSession
         _hottest = [.. other._hottest];
     }
 
-    /// <summary>Sheets of the column through the most layers, top to bottom, as they lie now.</summary>
-    public IReadOnlyList<SheetField> PrintSheets => _lead.Stack.Current.Fields;
+    /// <summary>Sheets of the column through the most layers of the face that was laid last, top to bottom, as they lie now.</summary>
+    public IReadOnlyList<SheetField> PrintSheets => Shown.Stack.Current.Fields;
 
-    /// <summary>The column through the most layers.</summary>
-    public HeatColumn PrintColumn => _lead.Stack.Current;
+    /// <summary>The column through the most layers of the face that was laid last.</summary>
+    public HeatColumn PrintColumn => Shown.Stack.Current;
 
     /// <summary>The column through the bare blank beside the print.</summary>
     public HeatColumn BareColumn => _bare.Current;
@@ -245,6 +245,8 @@ public sealed class PressSession
             print.Stack.DryOut();
         _bare.DryOut();
     }
+
+    private PrintColumn Shown => _prints.Where(p => p.Vinyls[^1].What.OtherFace == _focus.Vinyls[^1].What.OtherFace).MaxBy(p => p.Vinyls.Count)!;
 
     private IEnumerable<VinylInColumn> Everywhere(string layer) => _prints.SelectMany(p => p.Vinyls).Where(v => v.What.Id == layer);
 

@@ -23,6 +23,7 @@ namespace Juxtherm.Web.Demo;
 /// <param name="shelf">Where own vinyls, blanks and presses are kept.</param>
 /// <param name="stock">Where vinyl on hand is kept.</param>
 /// <param name="plans">Plans them.</param>
+/// <param name="jobPlans">Plans and keeps them with what was learned.</param>
 /// <param name="planner">Reads frozen jobs.</param>
 /// <param name="judge">Says what to do about what is seen.</param>
 /// <param name="reckoner">Reckons what pieces tell of their heat.</param>
@@ -30,7 +31,7 @@ namespace Juxtherm.Web.Demo;
 /// <param name="log">The logbook.</param>
 /// <param name="logbook">Takes older entries in.</param>
 /// <param name="clock">The time now; the examples end before it.</param>
-internal sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, StockStore stock, PlanCache plans, Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, LogStore log, LogReader logbook, TimeProvider clock)
+internal sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, StockStore stock, PlanCache plans, JobPlans jobPlans, Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, LogStore log, LogReader logbook, TimeProvider clock)
 {
     private static readonly (string Title, int HoursAgo, (Outcome[] Seen, string Note)[] Pieces)[] Runs =
     [
@@ -60,7 +61,7 @@ internal sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore 
         foreach (var json in JobFiles())
         {
             var (job, _) = plans.Plan(json, UnitSystem.Metric, problems) ?? throw new InvalidOperationException("A worked example cannot be read: " + problems.Found[0].Message);
-            kept[job.Title] = (await jobs.AddAsync(job.Title, json, cancel, example: true)).Id;
+            kept[job.Title] = (await jobPlans.AddAsync(job.Title, json, cancel, example: true)).Id;
         }
 
         foreach (var (title, hoursAgo, pieces) in Runs)
@@ -110,8 +111,8 @@ internal sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore 
     private async Task CarryOutAsync(Guid job, DateTimeOffset start, (Outcome[] Seen, string Note)[] pieces, CancellationToken cancel)
     {
         var past = new PastClock { Now = start };
-        var bench = new BenchService(jobs, runs, plans, planner, judge, reckoner, learning, new RunSignals(), past);
-        var run = (await bench.StartAsync(job, UnitSystem.Metric, cancel)).Run!;
+        var bench = new BenchService(jobs, runs, plans, jobPlans, planner, judge, reckoner, learning, new RunSignals(), past);
+        var run = (await bench.StartAsync(job, UnitSystem.Metric, practice: false, cancel)).Run!;
         async Task SayAsync(BenchAction action, double after, Func<BenchCommand, BenchCommand>? with = null)
         {
             past.Now = past.Now.AddSeconds(after);

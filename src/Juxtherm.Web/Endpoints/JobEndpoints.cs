@@ -41,6 +41,21 @@ public sealed record CardSheet(string Id, string Name, double ThicknessMm, doubl
 public sealed record JobCard(
     Guid Id, string Title, DateTimeOffset UpdatedUtc, int Quantity, string What, Verdict? Verdict, string Headline, PlannedPress? Press, IReadOnlyList<CardSheet> Sheets);
 
+/// <summary>The setting of a plan.</summary>
+/// <param name="Celsius">Set to, °C.</param>
+/// <param name="DialMark">The mark; null where the dial shows degrees.</param>
+/// <param name="Seconds">Press time, s.</param>
+public sealed record AgreedPress(double Celsius, string? DialMark, double Seconds)
+{
+    internal static AgreedPress Of(Plan plan) => new(plan.BondingPress.Celsius, plan.BondingPress.DialMark, plan.BondingPress.Seconds);
+}
+
+/// <summary>What the logbook has taught since a job's plan was agreed to.</summary>
+/// <param name="Changes">It would move the setting.</param>
+/// <param name="Agreed">The setting as agreed to, which holds until the other is taken.</param>
+/// <param name="Now">The setting with all that was learned by now.</param>
+public sealed record LearnedSince(bool Changes, AgreedPress Agreed, AgreedPress Now);
+
 /// <summary>Kept jobs.</summary>
 internal static class JobEndpoints
 {
@@ -54,28 +69,50 @@ internal static class JobEndpoints
         jobs.MapGet("/{id:guid}/ticket.pdf", TicketAsync).Produces(200, contentType: "application/pdf").ProducesProblem(400).ProducesProblem(404);
         jobs.MapGet("/{id:guid}/file", FileAsync).Produces(200, contentType: "application/json").ProducesProblem(404);
         jobs.MapPost("/{id:guid}/copy", CopyAsync).Produces<JobAnswer>(201).ProducesProblem(404);
+        jobs.MapGet("/{id:guid}/learned", LearnedAsync).Produces<LearnedSince>().ProducesProblem(400).ProducesProblem(404);
+        jobs.MapPost("/{id:guid}/learned", async (Guid id, JobStore store, JobPlans plans, CancellationToken cancel) =>
+            await store.AgreeAsync(id, plans.LearnedNow, cancel) ? Results.NoContent() : ProblemAnswers.NotFound("job")).Produces(204).ProducesProblem(404);
         jobs.MapDelete("/{id:guid}", (Guid id, JobStore store, CancellationToken cancel) => SetDeletedAsync(id, true, store, cancel)).Produces<JobAnswer>().ProducesProblem(404);
         jobs.MapPost("/{id:guid}/restore", (Guid id, JobStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel)).Produces<JobAnswer>().ProducesProblem(404);
     }
 
-    private static async Task<IResult> ListAsync(string? units, JobStore store, PlanCache cache, CancellationToken cancel)
+    private static async Task<IResult> ListAsync(string? units, JobStore store, JobPlans plans, CancellationToken cancel)
     {
         var rows = await store.ListAsync(cancel);
-        return Results.Ok(rows.Select(row => Card(row, JobBody.Units(units), cache)).ToArray());
+        return Results.Ok(rows.Select(row => Card(row, JobBody.Units(units), plans)).ToArray());
     }
 
-    private static async Task<IResult> AddAsync(HttpRequest request, JobStore store, PlanCache cache, CancellationToken cancel)
+    private static async Task<IResult> AddAsync(HttpRequest request, PlanCache cache, JobPlans plans, CancellationToken cancel)
     {
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
         if (cache.Plan(json, UnitSystem.Metric, problems) is not { } planned)
             return ProblemAnswers.Invalid(problems);
-        var row = await store.AddAsync(planned.Job.Title, json, cancel);
+        var row = await plans.AddAsync(planned.Job.Title, json, cancel);
         return Results.Created($"/api/jobs/{row.Id}", Answer(row));
     }
 
-    private static async Task<IResult> FindAsync(Guid id, JobStore store, CancellationToken cancel) =>
-        await store.FindAsync(id, cancel) is { } row ? Results.Ok(Answer(row)) : ProblemAnswers.NotFound("job");
+    private static async Task<IResult> FindAsync(Guid id, JobStore store, JobPlans plans, CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return ProblemAnswers.NotFound("job");
+        // A job from before plans were agreed to: what is looked at now is.
+        if (row.LearnedJson is null)
+            await store.AgreeAsync(id, plans.LearnedNow, cancel);
+        return Results.Ok(Answer(row));
+    }
+
+    /// <summary>What the logbook has taught since the job's plan was agreed to, where that moves its setting.</summary>
+    private static async Task<IResult> LearnedAsync(Guid id, JobStore store, JobPlans plans, CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return ProblemAnswers.NotFound("job");
+        var problems = new Problems();
+        if (plans.Plan(row, UnitSystem.Metric, problems) is not { } agreed || plans.PlanNow(row, UnitSystem.Metric, problems) is not { } now)
+            return ProblemAnswers.Invalid(problems);
+        var (was, would) = (AgreedPress.Of(agreed.Result.Plan), AgreedPress.Of(now.Result.Plan));
+        return Results.Ok(new LearnedSince(was != would, was, would));
+    }
 
     private static async Task<IResult> SaveAsync(Guid id, SaveRequest request, JobStore store, PlanCache cache, CancellationToken cancel)
     {
@@ -91,12 +128,12 @@ internal static class JobEndpoints
             : Results.Ok(Answer(saved.Row));
     }
 
-    private static async Task<IResult> TicketAsync(Guid id, string? units, JobStore store, PlanCache cache, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> TicketAsync(Guid id, string? units, JobStore store, JobPlans plans, TimeProvider clock, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("job");
         var problems = new Problems();
-        if (cache.Plan(row.Json, JobBody.Units(units), problems) is not { } planned)
+        if (plans.Plan(row, JobBody.Units(units), problems) is not { } planned)
             return ProblemAnswers.Invalid(problems);
         return Results.File(TicketDocument.Write(planned.Job, planned.Result, JobBody.Units(units), clock.GetUtcNow()), "application/pdf", $"{FileName(planned.Job.Title, "Ticket")}.pdf");
     }
@@ -116,7 +153,7 @@ internal static class JobEndpoints
         var copy = System.Text.Json.Nodes.JsonNode.Parse(row.Json)!.AsObject();
         var title = row.Title.Length > 110 ? row.Title[..110] : row.Title;
         copy["title"] = $"{title}, copy";
-        var added = await store.AddAsync($"{title}, copy", copy.ToJsonString(), cancel);
+        var added = await store.AddAsync($"{title}, copy", copy.ToJsonString(), cancel, learned: row.LearnedJson);
         return Results.Created($"/api/jobs/{added.Id}", Answer(added));
     }
 
@@ -125,10 +162,10 @@ internal static class JobEndpoints
 
     private static JobAnswer Answer(JobRow row) => new(row.Id, row.Version, row.UpdatedUtc, JsonElement.Parse(row.Json));
 
-    private static JobCard Card(JobRow row, UnitSystem units, PlanCache cache)
+    private static JobCard Card(JobRow row, UnitSystem units, JobPlans plans)
     {
         var problems = new Problems();
-        if (cache.Plan(row.Json, units, problems) is not { } planned)
+        if (plans.Plan(row, units, problems) is not { } planned)
             return new JobCard(row.Id, row.Title, row.UpdatedUtc, 0, "", null, "This job cannot be read any more: " + problems.Found[0].Message, null, []);
         var (job, result) = planned;
         var what = $"{job.Blank.Form.Name}, {job.Blank.Material.Name.ToLowerInvariant()} · {string.Join(", ", job.Layers.Select(l => l.Vinyl.Name.ToLowerInvariant()).Distinct(StringComparer.Ordinal))} vinyl · {job.Tools.Source.Name.ToLowerInvariant()}";

@@ -92,15 +92,15 @@ internal static class LearnedEndpoints
         return Results.Ok(await AnswerAsync(learning, store, names, cancel));
     }
 
-    private static async Task<IResult> InJobAsync(HttpRequest request, PlanCache cache, WorkshopLearning learning, CancellationToken cancel)
+    private static async Task<IResult> InJobAsync(HttpRequest request, Guid? job, PlanCache cache, JobPlans plans, WorkshopLearning learning, CancellationToken cancel)
     {
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
-        if (cache.Plan(json, UnitSystem.Metric, problems) is not { } with || cache.PlanUncorrected(json, UnitSystem.Metric, problems) is not { } without)
+        if (await plans.PlanAsync(job, json, UnitSystem.Metric, problems, cancel) is not { } with || cache.PlanUncorrected(json, UnitSystem.Metric, problems) is not { } without)
             return ProblemAnswers.Invalid(problems);
         var (own, usual) = (with.Result.Plan.BondingPress, without.Result.Plan.BondingPress);
-        var job = with.Job;
-        HashSet<string> about = [$"plate:{job.Tools.Source.Id}", .. job.Layers.Select(l => $"demand:{l.Vinyl.Id}:{job.Blank.Material.Id}")];
+        var planned = with.Job;
+        HashSet<string> about = [$"plate:{planned.Tools.Source.Id}", .. planned.Layers.Select(l => $"demand:{l.Vinyl.Id}:{planned.Blank.Material.Id}")];
         return Results.Ok(new LearnedInJob(
             own.Celsius != usual.Celsius || own.Seconds != usual.Seconds, usual.Celsius, usual.DialMark, usual.Seconds, [.. learning.Lessons.Where(l => about.Contains(l.Key))]));
     }

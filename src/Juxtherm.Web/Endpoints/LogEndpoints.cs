@@ -156,9 +156,9 @@ internal static class LogEndpoints
         log.MapPatch("/{id:long}", ChangeAsync).Produces<LogAnswer>().ProducesProblem(400).ProducesProblem(404);
         log.MapPost("/{id:long}/washes", WashAsync).Produces<LogAnswer>().ProducesProblem(400).ProducesProblem(404);
         log.MapDelete("/{id:long}/washes/{wash:long}", UnwashAsync).Produces<LogAnswer>().ProducesProblem(404);
-        log.MapPost("/{id:long}/as-used", (long id, LogStore store, RunStore runs, JobStore jobs, WorkshopCatalogue catalogues, CancellationToken cancel) => JobAsync(id, JobFromLog.AsUsed, store, runs, jobs, catalogues, cancel))
+        log.MapPost("/{id:long}/as-used", (long id, LogStore store, RunStore runs, JobPlans jobs, WorkshopCatalogue catalogues, CancellationToken cancel) => JobAsync(id, JobFromLog.AsUsed, store, runs, jobs, catalogues, cancel))
             .Produces<JobAnswer>(201).ProducesProblem(404);
-        log.MapPost("/{id:long}/again", (long id, LogStore store, RunStore runs, JobStore jobs, WorkshopCatalogue catalogues, CancellationToken cancel) => JobAsync(id, JobFromLog.Again, store, runs, jobs, catalogues, cancel))
+        log.MapPost("/{id:long}/again", (long id, LogStore store, RunStore runs, JobPlans jobs, WorkshopCatalogue catalogues, CancellationToken cancel) => JobAsync(id, JobFromLog.Again, store, runs, jobs, catalogues, cancel))
             .Produces<JobAnswer>(201).ProducesProblem(404);
     }
 
@@ -230,7 +230,7 @@ internal static class LogEndpoints
     }
 
     private static async Task<IResult> JobAsync(
-        long id, Func<LogEntry, string?, JsonObject, (string Json, string Title)> make, LogStore store, RunStore runs, JobStore jobs, WorkshopCatalogue catalogues, CancellationToken cancel)
+        long id, Func<LogEntry, string?, JsonObject, (string Json, string Title)> make, LogStore store, RunStore runs, JobPlans jobs, WorkshopCatalogue catalogues, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("entry");

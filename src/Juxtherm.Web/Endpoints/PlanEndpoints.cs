@@ -21,24 +21,24 @@ internal static class PlanEndpoints
 
     public static void MapPlans(this IEndpointRouteBuilder routes)
     {
-        var plans = routes.MapGroup("/api/plans").WithTags("Plans");
-        plans.MapPost("/preview", (HttpRequest request, string? units, PlanCache cache, CancellationToken cancel) => AnswerAsync(request, units, cache, result => result.Plan, cancel))
+        var group = routes.MapGroup("/api/plans").WithTags("Plans");
+        group.MapPost("/preview", (HttpRequest request, string? units, Guid? job, JobPlans plans, CancellationToken cancel) => AnswerAsync(request, units, job, plans, result => result.Plan, cancel))
             .Accepts<object>("application/json").Produces<Plan>().ProducesProblem(400).ProducesProblem(413);
-        plans.MapPost("/trace", (HttpRequest request, string? units, PlanCache cache, CancellationToken cancel) => AnswerAsync(request, units, cache, result => new TraceAnswer(result.Trace), cancel))
+        group.MapPost("/trace", (HttpRequest request, string? units, Guid? job, JobPlans plans, CancellationToken cancel) => AnswerAsync(request, units, job, plans, result => new TraceAnswer(result.Trace), cancel))
             .Accepts<object>("application/json").Produces<TraceAnswer>().ProducesProblem(400).ProducesProblem(413);
-        plans.MapPost("/window", WindowAsync).Accepts<object>("application/json").Produces<WindowField>().ProducesProblem(400).ProducesProblem(413);
-        plans.MapPost("/ticket", TicketAsync).Accepts<object>("application/json").Produces(200, contentType: "application/pdf").ProducesProblem(400).ProducesProblem(413);
-        plans.MapPost("/alternatives", AlternativesAsync).Accepts<object>("application/json").Produces<NearestChange[]>().ProducesProblem(400).ProducesProblem(413);
+        group.MapPost("/window", WindowAsync).Accepts<object>("application/json").Produces<WindowField>().ProducesProblem(400).ProducesProblem(413);
+        group.MapPost("/ticket", TicketAsync).Accepts<object>("application/json").Produces(200, contentType: "application/pdf").ProducesProblem(400).ProducesProblem(413);
+        group.MapPost("/alternatives", AlternativesAsync).Accepts<object>("application/json").Produces<NearestChange[]>().ProducesProblem(400).ProducesProblem(413);
     }
 
-    private static async Task<IResult> AlternativesAsync(HttpRequest request, string? units, PlanCache cache, NearestChanges changes, CancellationToken cancel)
+    private static async Task<IResult> AlternativesAsync(HttpRequest request, string? units, Guid? job, JobPlans plans, NearestChanges changes, CancellationToken cancel)
     {
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
-        return cache.Plan(json, JobBody.Units(units), problems) is { } planned ? Results.Ok(changes.For(planned.Job, JobBody.Units(units))) : ProblemAnswers.Invalid(problems);
+        return await plans.PlanAsync(job, json, JobBody.Units(units), problems, cancel) is { } planned ? Results.Ok(changes.For(planned.Job, JobBody.Units(units))) : ProblemAnswers.Invalid(problems);
     }
 
-    private static async Task<IResult> WindowAsync(HttpRequest request, int? temperatures, int? times, PlanCache cache, CatalogueSnapshot catalogue, CancellationToken cancel)
+    private static async Task<IResult> WindowAsync(HttpRequest request, int? temperatures, int? times, Guid? job, JobPlans plans, CatalogueSnapshot catalogue, CancellationToken cancel)
     {
         var problems = new Problems();
         void Within(string name, int? value, int most)
@@ -50,24 +50,24 @@ internal static class PlanEndpoints
         Within(nameof(temperatures), temperatures, MostTemperatures);
         Within(nameof(times), times, MostTimes);
         var json = await JobBody.ReadAsync(request, cancel);
-        return problems.None && cache.Plan(json, UnitSystem.Metric, problems) is { } planned
+        return problems.None && await plans.PlanAsync(job, json, UnitSystem.Metric, problems, cancel) is { } planned
             ? Results.Ok(WindowField.Of(planned.Result.Window, temperatures ?? UsualTemperatures, times ?? UsualTimes, catalogue.Work.LongestPressSeconds.Value))
             : ProblemAnswers.Invalid(problems);
     }
 
-    private static async Task<IResult> TicketAsync(HttpRequest request, string? units, PlanCache cache, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> TicketAsync(HttpRequest request, string? units, Guid? job, JobPlans plans, TimeProvider clock, CancellationToken cancel)
     {
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
-        return cache.Plan(json, JobBody.Units(units), problems) is { } planned
+        return await plans.PlanAsync(job, json, JobBody.Units(units), problems, cancel) is { } planned
             ? Results.File(TicketDocument.Write(planned.Job, planned.Result, JobBody.Units(units), clock.GetUtcNow()), "application/pdf", "ticket.pdf")
             : ProblemAnswers.Invalid(problems);
     }
 
-    private static async Task<IResult> AnswerAsync<T>(HttpRequest request, string? units, PlanCache cache, Func<PlanResult, T> pick, CancellationToken cancel)
+    private static async Task<IResult> AnswerAsync<T>(HttpRequest request, string? units, Guid? job, JobPlans plans, Func<PlanResult, T> pick, CancellationToken cancel)
     {
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
-        return cache.Plan(json, JobBody.Units(units), problems) is { } planned ? Results.Ok(pick(planned.Result)) : ProblemAnswers.Invalid(problems);
+        return await plans.PlanAsync(job, json, JobBody.Units(units), problems, cancel) is { } planned ? Results.Ok(pick(planned.Result)) : ProblemAnswers.Invalid(problems);
     }
 }

@@ -2,6 +2,7 @@ using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
 using Juxtherm.Core.Bench;
 using Juxtherm.Core.Bench.Judging;
+using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning;
 using Juxtherm.Devices;
 using Juxtherm.Web.Hosting;
@@ -21,8 +22,10 @@ namespace Juxtherm.Web.Endpoints;
 /// <param name="Knowingly">It is done although the bench advised against it.</param>
 /// <param name="Wanted">The garment; with change and add.</param>
 /// <param name="Units">Units of the texts, metric or us; with rescue.</param>
+/// <param name="Face">On which side it was seen; with see. Null for the one pressed last.</param>
+/// <param name="AgoSeconds">How long ago it was said, s, 0 to 3600, by a page that could not be heard then; null for just now.</param>
 public sealed record BenchCommand(
-    Guid CommandId, int Station, int Piece, int? Move, BenchAction Action, IReadOnlyList<Outcome>? Outcomes, string? Note, string? Item, double? Seconds, bool? Knowingly, WantedPiece? Wanted, string? Units);
+    Guid CommandId, int Station, int Piece, int? Move, BenchAction Action, IReadOnlyList<Outcome>? Outcomes, string? Note, string? Item, double? Seconds, bool? Knowingly, WantedPiece? Wanted, string? Units, Face? Face = null, double? AgoSeconds = null);
 
 /// <summary>A further press.</summary>
 /// <param name="CommandId">Chosen by the caller; asking twice counts once.</param>
@@ -87,8 +90,13 @@ public sealed record CheckAnswer(string Id, string Text, bool Ticked, bool Skipp
 /// <param name="InRescue">Something is being done about what was seen.</param>
 /// <param name="CanSee">What is seen on it can be said.</param>
 /// <param name="ClosesNext">The plate closes with the next step.</param>
+/// <param name="Next">What comes after; null at its end.</param>
+/// <param name="Closings">How often the plate was closed for this press already.</param>
+/// <param name="ByPlan">Everything so far was pressed as planned; otherwise its own temperatures are at its trace.</param>
+/// <param name="Faces">Sides with vinyl on them by now.</param>
 public sealed record HandAnswer(
-    int Piece, int Move, BenchStep Step, int StepNumber, int StepCount, DateTimeOffset EnteredUtc, DateTimeOffset? DueUtc, DateTimeOffset? LatestUtc, string? NextText, bool Asking, bool InRescue, bool CanSee, bool ClosesNext);
+    int Piece, int Move, BenchStep Step, int StepNumber, int StepCount, DateTimeOffset EnteredUtc, DateTimeOffset? DueUtc, DateTimeOffset? LatestUtc, string? NextText, bool Asking, bool InRescue, bool CanSee, bool ClosesNext, BenchStep? Next,
+    int Closings, bool ByPlan, IReadOnlyList<Face> Faces);
 
 /// <summary>A press of the run.</summary>
 /// <param name="Number">From 1.</param>
@@ -135,8 +143,10 @@ public sealed record PieceAnswer(
 /// <param name="Pieces">The garments.</param>
 /// <param name="Stations">The presses.</param>
 /// <param name="Remarks">Remarks made.</param>
+/// <param name="Practice">It is for practice: nothing of it is written down, learned from or used up.</param>
 public sealed record RunAnswer(
-    Guid Id, Guid JobId, string Title, string? Colour, bool Named, RunStatus Status, int Sequence, DateTimeOffset ServerUtc, int? NextPiece, IReadOnlyList<PieceAnswer> Pieces, IReadOnlyList<StationAnswer> Stations, IReadOnlyList<Remark> Remarks);
+    Guid Id, Guid JobId, string Title, string? Colour, bool Named, RunStatus Status, int Sequence, DateTimeOffset ServerUtc, int? NextPiece, IReadOnlyList<PieceAnswer> Pieces, IReadOnlyList<StationAnswer> Stations, IReadOnlyList<Remark> Remarks,
+    bool Practice);
 
 /// <summary>A job made to cut one piece again.</summary>
 /// <param name="JobId">Its id.</param>
@@ -164,13 +174,15 @@ internal static class RunEndpoints
         runs.MapPost("/{id:guid}/stations", JoinAsync).Produces<RunAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         runs.MapPost("/{id:guid}/stations/{station:int}/press", PressAsync).Produces<RunAnswer>().ProducesProblem(404).ProducesProblem(409);
         runs.MapGet("/{id:guid}/pieces/{piece:int}/advice", AdviseAsync).Produces<Advice[]>().ProducesProblem(404);
+        runs.MapGet("/{id:guid}/pieces/{piece:int}/trace", async (Guid id, int piece, string? units, BenchService bench, CancellationToken cancel) =>
+            await bench.FindAsync(id, cancel) is { } run && bench.TraceOf(run, piece, JobBody.Units(units)) is { } trace ? Results.Ok(trace) : ProblemAnswers.NotFound("piece at a press")).Produces<TraceAnswer>().ProducesProblem(404);
         runs.MapPost("/{id:guid}/pieces/{piece:int}/recut", async (Guid id, int piece, BenchService bench, CancellationToken cancel) =>
             await bench.RecutAsync(id, piece, cancel) is { } job ? Results.Ok(new RecutAnswer(job)) : ProblemAnswers.NotFound("piece")).Produces<RecutAnswer>().ProducesProblem(404);
     }
 
-    private static async Task<IResult> StartAsync(Guid id, string? units, BenchService bench, PressBench presses, CancellationToken cancel)
+    private static async Task<IResult> StartAsync(Guid id, string? units, bool? practice, BenchService bench, PressBench presses, CancellationToken cancel)
     {
-        var started = await bench.StartAsync(id, JobBody.Units(units), cancel);
+        var started = await bench.StartAsync(id, JobBody.Units(units), practice == true, cancel);
         return started switch
         {
             { Run: { } run } => Results.Created($"/api/runs/{run.Row.Id}", presses.Answer(run)),
@@ -220,6 +232,8 @@ internal static class RunEndpoints
         {
             if (ask.Action is PressAction.Connect or PressAction.ConnectCold or PressAction.Disconnect)
             {
+                if (ask.Action != PressAction.Disconnect && await bench.FindAsync(id, cancel) is { Row.Practice: false })
+                    return ProblemAnswers.Conflict("practice-only", "The simulated press belongs to practice runs: what it does is no measure of your own. Begin a practice run of this job.");
                 var said = ask.Action == PressAction.Disconnect ? await presses.DisconnectAsync(id, station, cancel) : await presses.ConnectAsync(id, station, ask.Action == PressAction.ConnectCold, cancel);
                 return said is { Run: { } connected, OutOfStep: false } ? Results.Ok(presses.Answer(connected)) : ProblemAnswers.NotFound("press");
             }

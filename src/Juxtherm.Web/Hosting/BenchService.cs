@@ -7,6 +7,7 @@ using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Logbook.Learning;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Recipes;
 using Juxtherm.Store;
 using Juxtherm.Web.Endpoints;
 
@@ -26,18 +27,23 @@ internal sealed record Said(OpenRun? Run, bool OutOfStep);
 /// <param name="jobs">Jobs to begin from.</param>
 /// <param name="runs">Where runs are kept.</param>
 /// <param name="plans">Makes the plan that is frozen.</param>
+/// <param name="jobPlans">Knows what a job's plan was agreed with.</param>
 /// <param name="planner">Reads frozen jobs.</param>
 /// <param name="judge">Says what to do about what is seen.</param>
 /// <param name="reckoner">Reckons what pieces tell of their heat.</param>
 /// <param name="learning">Learns from what came out.</param>
 /// <param name="signals">Tells those who watch.</param>
 /// <param name="clock">The run's time.</param>
-internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, RunSignals signals, TimeProvider clock)
+internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, JobPlans jobPlans, Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, RunSignals signals, TimeProvider clock)
 {
     /// <summary>The rules that runs follow now.</summary>
-    private const int Rules = 2;
+    private const int Rules = 3;
+
+    /// <summary>The earliest rules by which a run can still be gone on with.</summary>
+    private const int OldestRules = 2;
     private const int MostRemembered = 32;
     private const int MostName = 60;
+    private const int LongestAgoSeconds = 3600;
 
     // So often an event is tried again when others were quicker.
     private const int MostTries = 20;
@@ -48,11 +54,17 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
     /// <summary>Forgets what it remembers of runs: the data underneath was exchanged.</summary>
     public void Forget() => _open.Clear();
 
-    public async Task<Started> StartAsync(Guid jobId, UnitSystem units, CancellationToken cancel)
+    /// <summary>Begins a run.</summary>
+    /// <param name="jobId">Its job.</param>
+    /// <param name="units">Units of the texts.</param>
+    /// <param name="practice">Nothing of it is written down, learned from or used up.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<Started> StartAsync(Guid jobId, UnitSystem units, bool practice, CancellationToken cancel)
     {
         if (await jobs.FindAsync(jobId, cancel) is not { } row)
             return new Started(null, null);
-        var (result, stop) = Planned(row.Json, units);
+        var learned = jobPlans.Agreed(row);
+        var (result, stop) = Planned(row.Json, learned, units);
         if (result is null)
             return new Started(null, stop);
         var (job, planned) = result.Value;
@@ -70,8 +82,9 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
             Status = Word(RunStatus.Running),
             StationName = job.Tools.Source.Name,
             Rules = Rules,
-            CorrectionJson = Learned(),
+            CorrectionJson = JobPlans.Text(learned),
             Example = row.Example,
+            Practice = practice,
         };
         run.Trace = new RunTraceRow { RunId = run.Id, Json = JsonSerializer.Serialize(new TraceAnswer(planned.Trace), CoreJson.Options) };
         await runs.AddAsync(run, cancel);
@@ -99,9 +112,10 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
     }
 
     /// <summary>Takes something in that a person said.</summary>
+    /// <exception cref="BenchRefusedException">It does not fit where the run stands.</exception>
     public Task<Said> SayAsync(Guid id, BenchCommand command, CancellationToken cancel) => SayAsync(
         id, command.CommandId, run => command.Piece == 0 || command.Move is not { } move || run.State.PieceOf(command.Piece)?.Moves == move,
-        (run, now) => new BenchEvent(now, command.Action, command.Station, command.Piece)
+        (run, then) => new BenchEvent(NotBefore(run, command.Piece, then), command.Action, command.Station, command.Piece)
         {
             Outcomes = command.Outcomes,
             Note = command.Note,
@@ -110,7 +124,19 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
             Knowingly = command.Knowingly ?? false,
             Wanted = command.Wanted,
             Steps = command.Action == BenchAction.Rescue ? Steps(run, command) : null,
-        }, null, cancel);
+            Face = command.Face,
+        }, null, cancel, Ago(command));
+
+    /// <summary>What a page said while it could not be heard counts from when it was said.</summary>
+    private static TimeSpan Ago(BenchCommand command) => command.AgoSeconds switch
+    {
+        null => TimeSpan.Zero,
+        >= 0 and <= LongestAgoSeconds => TimeSpan.FromSeconds(command.AgoSeconds.Value),
+        _ => throw new BenchRefusedException("no-such-time", $"agoSeconds is {command.AgoSeconds}; 0 to {LongestAgoSeconds} s are accepted. Say how long the plate was closed instead."),
+    };
+
+    /// <summary>Nothing is said of a step before it began.</summary>
+    private static DateTimeOffset NotBefore(OpenRun run, int piece, DateTimeOffset then) => run.State.PieceOf(piece) is { Station: > 0 } it && it.EnteredAt > then ? it.EnteredAt : then;
 
     /// <summary>Takes something in.</summary>
     /// <param name="id">The run.</param>
@@ -119,7 +145,8 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
     /// <param name="event">What is said; null for nothing after all.</param>
     /// <param name="joins">A press that joins with it.</param>
     /// <param name="cancel">Gives up.</param>
-    public async Task<Said> SayAsync(Guid id, Guid commandId, Func<OpenRun, bool> fits, Func<OpenRun, DateTimeOffset, BenchEvent?> @event, Func<OpenRun, RunStationRow>? joins, CancellationToken cancel)
+    /// <param name="ago">How long ago it was said.</param>
+    public async Task<Said> SayAsync(Guid id, Guid commandId, Func<OpenRun, bool> fits, Func<OpenRun, DateTimeOffset, BenchEvent?> @event, Func<OpenRun, RunStationRow>? joins, CancellationToken cancel, TimeSpan ago = default)
     {
         for (var tries = 0; tries < MostTries; tries++)
         {
@@ -128,17 +155,17 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
             var now = Now;
             if (await runs.KnowsAsync(id, commandId, cancel))
                 return new Said(run.At(now), false);
-            var before = run.At(now);
+            var before = run.At(now - ago);
             if (!fits(before))
-                return new Said(before, true);
-            if (@event(before, now) is not { } said)
-                return new Said(before, false);
+                return new Said(run.At(now), true);
+            if (@event(before, now - ago) is not { } said)
+                return new Said(run.At(now), false);
             var station = joins?.Invoke(before);
             var with = station is null ? before : before with { Frozen = before.Frozen.With(station, planner) };
             // From where the last event left it, as it will be when it is replayed.
             var after = BenchRules.Apply(with.Frozen.Script, run.State, said);
-            var entries = after.Pieces.Where(p => p.EndedAt is not null && before.State.PieceOf(p.Number)?.EndedAt is null)
-                .Select(p => Entry(id, with.Frozen.Stations[p.Station - 1], after, p)).ToList();
+            List<LogRow> entries = run.Row.Practice ? [] : [.. after.Pieces.Where(p => p.EndedAt is not null && before.State.PieceOf(p.Number)?.EndedAt is null)
+                .Select(p => Entry(id, with.Frozen.Stations[p.Station - 1], after, p))];
             var kept = new RunEventRow { RunId = id, Sequence = after.Sequence, CommandId = commandId, AtUtc = said.At, EventJson = JsonSerializer.Serialize(said, CoreJson.Options) };
             if (!await runs.AppendAsync(kept, Word(after.Status), entries, station, cancel))
                 continue;
@@ -171,7 +198,7 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
             json = job.ToJsonString();
         }
 
-        var (result, stop) = Planned(json, units);
+        var (result, stop) = Planned(json, plans.Correction, units);
         if (result is null)
             return (null, stop);
         var (at, planned) = result.Value;
@@ -184,12 +211,10 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
             JobJson = json,
             PlanJson = JsonSerializer.Serialize(planned.Plan, CoreJson.Options),
             TraceJson = JsonSerializer.Serialize(new TraceAnswer(planned.Trace), CoreJson.Options),
-            CorrectionJson = Learned(),
+            CorrectionJson = JobPlans.Text(plans.Correction),
         }, cancel);
         return (said.Run, null);
     }
-
-    private string Learned() => plans.Correction is { IsNone: false } learned ? JsonSerializer.Serialize(learned, CoreJson.Options) : "";
 
     /// <summary>Two presses of a kind are told apart by a number.</summary>
     private static string Unused(string name, OpenRun run)
@@ -207,14 +232,23 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
         return judge.Of(station.Job, station.Plan, run.State, it, seen, units);
     }
 
+    /// <summary>Temperatures over time of a piece as it was really pressed; null when there is no such piece at a press.</summary>
+    public TraceAnswer? TraceOf(OpenRun run, int piece, UnitSystem units)
+    {
+        if (run.State.PieceOf(piece) is not { Station: > 0 } it)
+            return null;
+        var station = run.Frozen.Stations[it.Station - 1];
+        return new TraceAnswer(judge.Trace(station.Job, station.Plan, it, units));
+    }
+
     /// <summary>A job that cuts one piece again.</summary>
     /// <returns>Its id; null when there is no such piece.</returns>
     public async Task<Guid?> RecutAsync(Guid id, int piece, CancellationToken cancel)
     {
-        if (await FindAsync(id, cancel) is not { } run || run.State.PieceOf(piece) is not { } it)
+        if (await FindAsync(id, cancel) is not { Row.Practice: false } run || run.State.PieceOf(piece) is not { } it)
             return null;
         var (json, title) = OnePieceJob.Of(run.Row.JobJson, run.Row.Title, it);
-        return (await jobs.AddAsync(title, json, cancel)).Id;
+        return (await jobPlans.AddAsync(title, json, cancel)).Id;
     }
 
     /// <summary>Runs that are not over, by their ids.</summary>
@@ -236,10 +270,10 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
         return Judged(run, command.Piece, seen, JobBody.Units(command.Units)).FirstOrDefault(a => a.Steps.Count > 0)?.Steps ?? [];
     }
 
-    private ((Job Job, PlanResult Result)? Planned, string? Stop) Planned(string json, UnitSystem units)
+    private ((Job Job, PlanResult Result)? Planned, string? Stop) Planned(string json, WorkshopCorrection learned, UnitSystem units)
     {
         var problems = new Problems();
-        if (plans.Plan(json, units, problems) is not { } planned)
+        if (jobPlans.Plan(json, learned, units, problems) is not { } planned)
             return (null, "This job cannot be read any more: " + problems.Found[0].Message);
         return planned.Result.Plan.Verdict == Verdict.Stop ? (null, "The plan has a stop: " + planned.Result.Plan.Notices[0].Text) : (planned, null);
     }
@@ -255,7 +289,7 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
             known = new OpenRun(row, frozen, BenchRules.Begin(frozen.Script));
         }
 
-        if (row.Rules < Rules)
+        if (row.Rules < OldestRules)
             return known with { Row = row, State = known.State with { Status = row.Status == Word(RunStatus.Finished) ? RunStatus.Finished : RunStatus.Ended } };
         if (known.State.Sequence < row.Sequence)
         {

@@ -1,6 +1,8 @@
 using System.Text.Json;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Bench;
+using Juxtherm.Core.Bench.Judging;
+using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Recipes;
@@ -21,16 +23,19 @@ internal sealed record FrozenStation(string Name, Job Job, Plan Plan, Job Bare);
 /// <param name="Stations">Its presses.</param>
 internal sealed record FrozenRun(BenchScript Script, IReadOnlyList<FrozenStation> Stations)
 {
-    public static FrozenRun Of(RunRow row, Planner planner) => Of(
+    // Since these rules a plate opened early is to be closed again for what is missing.
+    private const int NamesShortHolds = 3;
+
+    public static FrozenRun Of(RunRow row, Planner planner) => Of(row.Rules,
         [Station(row.StationName, row.JobJson, row.PlanJson, row.CorrectionJson, planner), .. row.Stations.Select(s => Station(s.Name, s.JobJson, s.PlanJson, s.CorrectionJson, planner))]);
 
     /// <summary>With a press that joins.</summary>
-    public FrozenRun With(RunStationRow joins, Planner planner) => Of([.. Stations, Station(joins.Name, joins.JobJson, joins.PlanJson, joins.CorrectionJson, planner)]);
+    public FrozenRun With(RunStationRow joins, Planner planner) => Of(Script.NamesShortHolds ? NamesShortHolds : NamesShortHolds - 1, [.. Stations, Station(joins.Name, joins.JobJson, joins.PlanJson, joins.CorrectionJson, planner)]);
 
-    private static FrozenRun Of(IReadOnlyList<FrozenStation> stations)
+    private static FrozenRun Of(int rules, IReadOnlyList<FrozenStation> stations)
     {
         var (pieces, named) = BenchScript.Wanted(stations[0].Job);
-        return new FrozenRun(new BenchScript(pieces, named, [.. stations.Select(s => StationScript.Of(s.Plan))]), stations);
+        return new FrozenRun(new BenchScript(pieces, named, [.. stations.Select(s => StationScript.Of(s.Plan))]) { NamesShortHolds = rules >= NamesShortHolds }, stations);
     }
 
     private static FrozenStation Station(string name, string json, string plan, string correction, Planner planner)
@@ -67,7 +72,15 @@ internal sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
             var total = script.Stations[piece.Station - 1].Steps.Count;
             return new HandAnswer(
                 piece.Number, piece.Moves, step, piece.Step, total, piece.EnteredAt, Turns.DueAt(script, piece), Turns.LatestAt(script, piece), Turns.After(script, piece)?.Text, piece.Status == PieceStatus.Asking, piece.InRescue,
-                Turns.CanBeSeen(script, piece), Turns.ClosesNext(script, piece));
+                Turns.CanBeSeen(script, piece), Turns.ClosesNext(script, piece), Turns.After(script, piece), piece.Holds.Count(h => h.PressOrder == step.PressOrder),
+                Judge.IsByPlan(Frozen.Stations[piece.Station - 1].Plan, piece, step.MakesUp ? null : step.PressOrder), PressedFaces(piece));
+        }
+
+        // Sides with vinyl on them by now, in the order in which they were pressed.
+        IReadOnlyList<Face> PressedFaces(Piece piece)
+        {
+            var (_, job, plan, _) = Frozen.Stations[piece.Station - 1];
+            return [.. plan.Presses.Where(p => piece.Holds.Any(h => h.PressOrder == p.Order)).SelectMany(p => p.Laid).Select(id => job.Layers.First(l => l.Id == id).Face).Distinct()];
         }
 
         StationAnswer Station(Station station)
@@ -93,6 +106,6 @@ internal sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
         return new RunAnswer(
             Row.Id, Row.JobId, Row.Title, Frozen.Stations[0].Job.Layer.Colour, script.Named, State.Status, State.Sequence, now, next,
             [.. State.Pieces.Select(Piece)],
-            [.. State.Stations.Select(Station)], State.Remarks);
+            [.. State.Stations.Select(Station)], State.Remarks, Row.Practice);
     }
 }

@@ -51,6 +51,7 @@ internal static class JuxthermApp
         services.AddSingleton<WorkshopCatalogue>();
         services.AddSingleton<WorkshopLearning>();
         services.AddSingleton<PlanCache>();
+        services.AddSingleton<JobPlans>();
         services.AddSingleton<HeatReckoner>();
         services.AddSingleton<JobStore>();
         services.AddSingleton<ShelfStore>();

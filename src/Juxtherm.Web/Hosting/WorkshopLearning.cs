@@ -13,6 +13,7 @@ internal sealed class WorkshopLearning(LogStore log, WorkshopCatalogue catalogue
     private readonly Lock _one = new();
     private readonly LearningMemory _memory = new();
     private volatile Learned? _learned;
+    private WorkshopCorrection _settled = WorkshopCorrection.None;
 
     private sealed record Learned(WorkshopCorrection Correction, IReadOnlyList<Lesson> Lessons);
 
@@ -47,7 +48,8 @@ internal sealed class WorkshopLearning(LogStore log, WorkshopCatalogue catalogue
         var beliefs = WorkshopLearner.Learn([.. pieces], [.. readings, .. live], id => sources[id].DialErrorK.Value, _memory);
         string NameOf(string id) => sources.TryGetValue(id, out var s) ? s.Name : catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name : id;
         var lessons = new Lessons(NameOf, await log.OffAsync(cancel));
-        return new Learned(lessons.Correction(beliefs), lessons.Of(beliefs));
+        _settled = Settled.Of(_settled, lessons.Correction(beliefs), sources);
+        return new Learned(_settled, lessons.Of(beliefs));
     }
 
     private static Logged Logged(LogRow row) => new(LogRows.Entry(row), row.RunId);

@@ -91,7 +91,7 @@ public class BenchRulesTests
     {
         var run = Ready().Until(StepKind.Hold).Wait(2.5);
         Assert.Equal("hold-not-over", run.Refused(BenchAction.Done));
-        Assert.Equal(2.5, Assert.Single(run.Say(BenchAction.OpenedEarly).Focus().Holds).Seconds);
+        Assert.Equal(2.5, Assert.Single(run.OpenForGood().Focus().Holds).Seconds);
         Assert.Equal("not-holding", run.Refused(BenchAction.OpenedEarly));
     }
 
@@ -293,7 +293,7 @@ public class BenchRulesTests
         var hold = run.Step();
         Assert.Equal(StepKind.Hold, hold.Kind);
         Assert.Equal(StepKind.Hold, run.Wait(hold.Seconds + 9).Step().Kind);
-        var held = run.Say(BenchAction.OpenedEarly).Focus().Holds[^1];
+        var held = run.OpenForGood().Focus().Holds[^1];
         Assert.Equal((hold.Seconds + 9, 141.5), (held.Seconds, held.PlateCelsius));
     }
 
@@ -333,7 +333,7 @@ public class BenchRulesTests
     {
         var run = new RunAtPress(RunAtPress.Named("Ada", "Bo")).Prepare().ToTheBondingHold().Wait(1);
         run.Say(BenchAction.SomethingOff, with: e => e with { Note = "Slipped a little." });
-        run.Wait(6.5).Say(BenchAction.OpenedEarly).Until(StepKind.Inspect);
+        run.Wait(6.5).OpenForGood().Until(StepKind.Inspect);
         run.Say(BenchAction.Record, with: e => e with { Outcomes = [Outcome.EdgesLifted], Note = "Left corner." });
         var entry = LogEntry.Of(run.Job, run.Plan, run.State, run.State.Pieces[0]);
         Assert.Equal((run.Plan.BondingPress.Seconds, 7.5, 1, 2), (entry.PlannedSeconds, entry.PressedSeconds, entry.Piece, entry.Pieces));

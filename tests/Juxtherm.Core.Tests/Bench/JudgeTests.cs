@@ -31,7 +31,7 @@ public class JudgeTests
     {
         var run = new RunAtPress(job ?? Jobs.Tee()).Prepare();
         run.Until(s => s is { Kind: StepKind.Do } && s.PressOrder == run.Plan.BondingPress.Order && s.Stage == WorkStage.Press);
-        return run.Say(BenchAction.Wire).Say(BenchAction.Done).Wait(seconds).Say(BenchAction.OpenedEarly).Say(BenchAction.Unwire);
+        return run.Say(BenchAction.Wire).Say(BenchAction.Done).Wait(seconds).OpenForGood().Say(BenchAction.Unwire);
     }
 
     [Fact]
@@ -123,7 +123,7 @@ public class JudgeTests
     public void What_was_left_out_and_what_was_measured_come_before_what_usually_is()
     {
         var run = new RunAtPress(Jobs.Tee()).Prepare(1, Preparation.Pressure).Until(s => s is { Kind: StepKind.Do, Lays: true });
-        run.Say(BenchAction.Done, with: e => e with { PlateCelsius = 131 }).Wait(5).Say(BenchAction.OpenedEarly).Until(StepKind.Inspect);
+        run.Say(BenchAction.Done, with: e => e with { PlateCelsius = 131 }).Wait(5).OpenForGood().Until(StepKind.Inspect);
         var causes = One(run, Outcome.EdgesLifted).Causes;
         Assert.StartsWith("The plate was closed 5 s instead of 12 s", causes[0], StringComparison.Ordinal);
         Assert.StartsWith("The plate stood at 131 °C", causes[1], StringComparison.Ordinal);

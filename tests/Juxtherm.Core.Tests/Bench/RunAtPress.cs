@@ -107,5 +107,8 @@ internal sealed class RunAtPress
         return this;
     }
 
+    /// <summary>The plate is opened, and whatever is missing is let be.</summary>
+    public RunAtPress OpenForGood() => Say(BenchAction.OpenedEarly, with: e => e with { Knowingly = true });
+
     public RunAtPress See(params Outcome[] seen) => Say(BenchAction.See, with: e => e with { Outcomes = seen });
 }

@@ -155,7 +155,7 @@ public class MistakeTests
             j["layers"] = new JsonArray(Layer("a", "smooth", -70, 0, 420, 340));
         })).Prepare();
         Assert.Equal(2, run.Script.Stations[0].Steps.Count(s => s.Kind == StepKind.Hold && s.PressOrder == run.Plan.BondingPress.Order));
-        run.ToTheBondingHold().Wait(3).Say(BenchAction.OpenedEarly).Until(StepKind.Inspect).See(Outcome.EdgesLifted);
+        run.ToTheBondingHold().Wait(3).OpenForGood().Until(StepKind.Inspect).See(Outcome.EdgesLifted);
         var advice = Judged(run, Outcome.EdgesLifted);
         Assert.Contains("3 s instead of", advice.Causes[0], StringComparison.Ordinal);
         Assert.True(advice.Seconds >= 5);
@@ -219,7 +219,7 @@ public class MistakeTests
         job["choices"] = new JsonObject { ["layerMethod"] = "full" };
         Assert.Contains(Jobs.Plan(job).Plan.Notices, n => n.Code == "heat-budget" && n.Layers.Contains("low"));
 
-        var run = new RunAtPress(Jobs.Tee()).Prepare().Until(s => s is { Kind: StepKind.Do, Lays: true }).Say(BenchAction.Wire).Say(BenchAction.Done).Wait(75).Say(BenchAction.OpenedEarly).Say(BenchAction.Unwire).Until(StepKind.Inspect).See(Outcome.Wrinkled);
+        var run = new RunAtPress(Jobs.Tee()).Prepare().Until(s => s is { Kind: StepKind.Do, Lays: true }).Say(BenchAction.Wire).Say(BenchAction.Done).Wait(75).OpenForGood().Say(BenchAction.Unwire).Until(StepKind.Inspect).See(Outcome.Wrinkled);
         var advice = Judged(run, Outcome.Wrinkled);
         Assert.Equal((AdviceKind.Accept, null), (advice.Kind, advice.Seconds));
         Assert.Contains("stayed closed 75 s", advice.Causes[0], StringComparison.Ordinal);

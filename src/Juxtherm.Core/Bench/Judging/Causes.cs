@@ -24,10 +24,9 @@ internal static class Causes
     {
         var found = new List<string>();
         var (little, much) = (sign.Leaning == Leaning.TooLittle, sign.Leaning == Leaning.TooMuch);
-        foreach (var press in looked.Plan.Presses.Where(p => p.Purpose is not PressPurpose.Patch and not PressPurpose.Preheat))
+        foreach (var press in looked.Plan.Presses.Where(p => p.Purpose is not PressPurpose.Patch and not PressPurpose.Preheat && p.Layers.Any(looked.Heat.Here.Contains)))
         {
-            var held = looked.History.Holds.Where(h => h.PressOrder == press.Order).Select(h => h.Seconds).ToList();
-            var each = looked.About.Work.Source.HotAirWm2K is null || held.Count == 0 ? held : [held.Sum()];
+            var each = ClosedPlate.Of(looked.History.Holds, press.Order).Select(p => p.Seconds).ToList();
             if (little && each.Count > 0 && each.Min() < press.Seconds - HandSeconds)
                 found.Add($"The plate was closed {Wording.Time(each.Min())} instead of {Wording.Time(press.Seconds)}.");
             if (much && each.Count > 0 && each.Max() > press.Seconds + HandSeconds)

@@ -66,7 +66,7 @@ public sealed class FoundPieces(Planner planner, Judge judge)
                 return null;
             var plan = planner.Plan(job, units).Plan;
             // As it was planned, so it was pressed: nobody knows better.
-            var holds = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).SelectMany(p => Enumerable.Repeat(new HoldDone(p.Order, p.Seconds, null), Math.Max(1, p.Sections.Count))).ToList();
+            var holds = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).SelectMany(HoldDone.AsPlanned).ToList();
             planned.Add((job, plan, judge.Of(job, plan, new PieceHistory(holds) { Cold = true }, [Outcome.EdgesLifted], units) is [var answer, ..] ? answer : null));
         }
 

@@ -48,13 +48,18 @@ internal sealed record Looked(WayContext About, Plan Plan, PieceInTheModel Heat,
     /// <summary>Steps of laying back, pressing and peeling again as the vinyl wants it.</summary>
     public IReadOnlyList<BenchStep> PeelSteps(string lay, double seconds)
     {
-        var peel = Plan.Presses.Last(p => p.Peel.Method != PeelMethod.None && p.Layers.Any(Heat.Laid.Contains)).Peel;
+        var peel = Plan.Presses.Last(p => p.Peel.Method != PeelMethod.None && p.Layers.Any(Heat.Here.Contains)).Peel;
         var steps = new List<BenchStep> { Do(lay, 10), Hold("Hold. Pressing again.", seconds) };
         if (peel.WaitSeconds[0] > 0)
             steps.Add(Wait("Open. Carrier on, let it cool.", peel.WaitSeconds[0]));
         steps.Add(Peel("Lift a corner at about 45°, slowly. Does all of it stay down?"));
         return Numbered(steps);
     }
+
+    /// <summary>The same steps on the side that lies down: it is turned up first, and lies so under the plate.</summary>
+    public IReadOnlyList<BenchStep> TurnedOver(IReadOnlyList<BenchStep> steps) => steps.Any(s => s.Kind == StepKind.Hold)
+        ? Numbered(steps.Select(s => s with { TurnedOver = s.Kind == StepKind.Hold }).Prepend(Do($"Turn the {Item} over: the {Heat.Meant.ToString().ToLowerInvariant()} faces up.", 8)))
+        : steps;
 
     public static IReadOnlyList<BenchStep> Numbered(IEnumerable<BenchStep> steps) => [.. steps.Select((s, i) => s with { Index = i })];
 

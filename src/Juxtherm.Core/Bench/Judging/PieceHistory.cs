@@ -10,6 +10,9 @@ public sealed record PieceHistory(IReadOnlyList<HoldDone> Holds)
     /// <summary>Its carrier came off before its time.</summary>
     public bool PeeledEarly { get; init; }
 
+    /// <summary>The side that is looked at; null for the one pressed last.</summary>
+    public Placement.Face? Face { get; init; }
+
     /// <summary>It has gone cold since.</summary>
     public bool Cold { get; init; }
 }

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
@@ -26,6 +27,9 @@ internal sealed class PieceInTheModel
     // Until the piece lies under the plate again, s.
     private const double LayingBackSeconds = 15;
 
+    // Closer than this a hand cannot hold a time, s.
+    private const double HandSeconds = 1;
+
     // A piece that has lain so long is cold, s.
     private const double ColdSeconds = 900;
 
@@ -37,15 +41,34 @@ internal sealed class PieceInTheModel
     private readonly IReadOnlyDictionary<string, double> _asItOpened;
     private readonly List<string> _laid;
     private readonly double _longest;
+    private readonly Face _up;
 
-    private PieceInTheModel(WayContext about, PressSetting setting, PressSession shortest, PressSession longest, Func<string, string> nameIn, IReadOnlyDictionary<string, double> asItOpened, List<string> laid, double longestSeconds) =>
-        (_about, _setting, _short, _long, _nameIn, _asItOpened, _laid, _longest) = (about, setting, shortest, longest, nameIn, asItOpened, laid, longestSeconds);
+    private PieceInTheModel(WayContext about, PressSetting setting, PressSession shortest, PressSession longest, Func<string, string> nameIn, IReadOnlyDictionary<string, double> asItOpened, List<string> laid, double longestSeconds, Face up)
+    {
+        (_about, _setting, _short, _long, _nameIn, _asItOpened, _laid, _longest, _up) = (about, setting, shortest, longest, nameIn, asItOpened, laid, longestSeconds, up);
+        Meant = up;
+    }
+
+    /// <summary>The face that is looked at; the one that was pressed last unless another is meant.</summary>
+    public Face Meant { get; private init; }
+
+    /// <summary>The face that is looked at lies down, so it is turned over before it is pressed again.</summary>
+    public bool TurnsOver => Meant != _up;
 
     /// <summary>The layers that lie on it.</summary>
     public IReadOnlyList<string> Laid => _laid;
 
-    /// <summary>The least bond of its layers, as a share of what is wanted.</summary>
-    public double Bond => _laid.Min(id => Bonded(_short, id));
+    /// <summary>The layers on the face that is looked at.</summary>
+    public IReadOnlyList<string> Here => [.. _laid.Where(id => _about.Layer(id).Layer.Face == Meant)];
+
+    /// <summary>The least bond of the layers on the face that is looked at, as a share of what is wanted.</summary>
+    public double Bond => Here.Min(id => Bonded(_short, id));
+
+    /// <summary>The same piece, looked at from a face.</summary>
+    /// <param name="face">The face; where nothing was pressed on it, or nobody said, the one that was pressed last.</param>
+    public PieceInTheModel From(Face? face) => face is { } meant && _laid.Exists(id => _about.Layer(id).Layer.Face == meant)
+        ? new PieceInTheModel(_about, _setting, _short, _long, _nameIn, _asItOpened, _laid, _longest, _up) { Meant = meant }
+        : this;
 
     /// <summary>Heat of a layer so far, as a share of its chart's: as the plate last opened, which is how charts and plans count.</summary>
     public double Burden(string layer) => _asItOpened[layer] / _about.Layer(layer).Reference.BurdenSeconds;
@@ -58,22 +81,16 @@ internal sealed class PieceInTheModel
     /// <returns>The piece; null while no vinyl has been pressed on it.</returns>
     public static PieceInTheModel? Of(WayContext about, Plan plan, IReadOnlyList<HoldDone> holds, CatalogueSnapshot catalogue)
     {
-        var done = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).Select(p => (Press: p, Holds: holds.Where(h => h.PressOrder == p.Order).ToList())).Where(p => p.Holds.Count > 0).ToList();
+        var done = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).Select(p => (Press: p, Places: ClosedPlate.Of(holds, p.Order))).Where(p => p.Places.Count > 0).ToList();
         if (!done.Exists(d => d.Press.Laid.Count > 0))
             return null;
-        double Plate(PlannedPress press, List<HoldDone> of) => of.Select(h => h.PlateCelsius).Where(c => c is not null).Min() ?? press.FaceCelsius(about.Work.Source);
-        // Each placement of the plate is a hold; a gun's passes, and a plate closed again, add up.
-        double Seconds(PlannedPress press, List<HoldDone> of, bool most)
-        {
-            var goes = Math.Max(1, press.Sections.Count);
-            return of.Count < goes || goes == 1 ? of.Sum(h => h.Seconds) / Math.Min(goes, of.Count) : most ? of.Max(h => h.Seconds) : of.Min(h => h.Seconds);
-        }
-
-        List<(PlannedPress, double, double)> As(bool most) => done.ConvertAll(d => (d.Press, Seconds(d.Press, d.Holds, most), Plate(d.Press, d.Holds)));
-        var (shortest, nameIn, asItOpened) = Rehearser.Repeat(about, As(most: false), catalogue);
+        // Where the plate came down least decides whether it holds, where most whether it had too much.
+        List<DoneInModel> As(Func<IReadOnlyList<ClosedPlate>, ClosedPlate> place) =>
+            done.ConvertAll(d => new DoneInModel(d.Press, place(d.Places).Closings, d.Places.Min(p => p.PlateCelsius) ?? d.Press.FaceCelsius(about.Work.Source)));
+        var (shortest, nameIn, asItOpened, up) = Rehearser.Repeat(about, As(places => places.MinBy(p => p.Seconds)!), catalogue);
         var longest = shortest.Copy();
-        if (done.Exists(d => d.Press.Sections.Count > 1))
-            (longest, _, asItOpened) = Rehearser.Repeat(about, As(most: true), catalogue);
+        if (done.Exists(d => d.Places.Count > 1))
+            (longest, _, asItOpened, _) = Rehearser.Repeat(about, As(places => places.MaxBy(p => p.Seconds)!), catalogue);
         var press = done[^1].Press;
         var setting = PressSetting.Single(press.FaceCelsius(about.Work.Source), press.PressureKPa, 0);
         List<string> laid = [.. done.SelectMany(d => d.Press.Laid).Distinct(StringComparer.Ordinal)];
@@ -83,13 +100,54 @@ internal sealed class PieceInTheModel
             foreach (var session in new[] { shortest, longest })
             {
                 session.Open(CoolingPlace.OnUnderlay, LayingBackSeconds, setting.PlateCelsius);
+                Turn(session, again);
                 session.Press(setting with { Seconds = again.Seconds });
+                Turn(session, again);
             }
 
             asItOpened = laid.ToDictionary(id => id, id => longest.Burden(nameIn(id)), StringComparer.Ordinal);
         }
 
-        return new PieceInTheModel(about, setting, shortest, longest, nameIn, asItOpened, laid, catalogue.Work.LongestPressSeconds.Value);
+        return new PieceInTheModel(about, setting, shortest, longest, nameIn, asItOpened, laid, catalogue.Work.LongestPressSeconds.Value, up);
+    }
+
+    /// <summary>Every press of a plan: as it was done, with what is being made up for; what is still to come as it was planned.</summary>
+    /// <param name="about">Its job.</param>
+    /// <param name="plan">Its plan.</param>
+    /// <param name="piece">The piece.</param>
+    public static IReadOnlyList<DoneInModel> AsItGoes(WayContext about, Plan plan, Piece piece)
+    {
+        var last = piece.Holds.LastOrDefault(h => !h.IsAgain)?.PressOrder;
+        DoneInModel Press(PlannedPress press)
+        {
+            var places = ClosedPlate.Of(piece.Holds, press.Order);
+            if (places.Count == 0)
+                return new DoneInModel(press, [new Closing(press.Seconds, 0)], press.FaceCelsius(about.Work.Source));
+            var least = places.MinBy(p => p.Seconds)!;
+            var missing = press.Order == last && piece.MissingSeconds > 0 ? [new Closing(piece.MissingSeconds, ClosedPlate.UsualOpenSeconds)] : Array.Empty<Closing>();
+            return new DoneInModel(press, [.. least.Closings, .. missing], least.PlateCelsius ?? press.FaceCelsius(about.Work.Source));
+        }
+
+        return [.. plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).Where(p => piece.Holds.Any(h => h.PressOrder == p.Order) || p.Order > (last ?? 0)).Select(Press)];
+    }
+
+    /// <summary>Everything was done as it was planned, to what a hand can hold.</summary>
+    /// <param name="plan">Its plan.</param>
+    /// <param name="piece">The piece.</param>
+    /// <param name="underWay">The press that it is at; null for none. What is not over cannot be short.</param>
+    public static bool IsByPlan(Plan plan, Piece piece, int? underWay)
+    {
+        var last = piece.Holds.LastOrDefault(h => !h.IsAgain)?.PressOrder ?? 0;
+        return piece.MissingSeconds <= 0 && plan.Presses.Where(p => p.Purpose != PressPurpose.Patch && p.Order <= last).All(press =>
+            ClosedPlate.Of(piece.Holds, press.Order) is { Count: > 0 } places
+            && places.All(p => Math.Abs(p.Seconds - press.Seconds) <= HandSeconds || (press.Order == underWay && p.Seconds < press.Seconds))
+            && (press.Sections.Count == 0 || places.All(p => p.Closings.Count == 1)));
+    }
+
+    private static void Turn(PressSession session, HoldDone again)
+    {
+        if (again.TurnedOver)
+            session.TurnOver();
     }
 
     /// <summary>How long it could be pressed once more before a vinyl or the blank has too much, s.</summary>
@@ -111,7 +169,7 @@ internal sealed class PieceInTheModel
     /// <returns>Whole seconds; null when the longest press does not.</returns>
     public double? SecondsUntil(bool cold, double bond, double alone)
     {
-        var watch = new UntilReached(s => _laid.All(id => Bonded(s, id) >= bond && Bonded(s, id) - Bonded(_short, id) >= alone));
+        var watch = new UntilReached(s => Here.All(id => Bonded(s, id) >= bond && Bonded(s, id) - Bonded(_short, id) >= alone));
         Rested(_short, cold).Press(_setting with { Seconds = _longest }, observer: watch);
         return watch.ReachedAt is { } enough ? Math.Ceiling(enough) : null;
     }
@@ -124,7 +182,7 @@ internal sealed class PieceInTheModel
         var (few, many) = (Rested(_short, cold), Rested(_long, cold));
         few.Press(_setting with { Seconds = seconds });
         many.Press(_setting with { Seconds = seconds });
-        return new PressedAgain(seconds, _laid.Min(id => Bonded(few, id)), _laid.Min(id => Bonded(few, id) - Bonded(_short, id)),
+        return new PressedAgain(seconds, Here.Min(id => Bonded(few, id)), Here.Min(id => Bonded(few, id) - Bonded(_short, id)),
             [.. _laid.Select(id => new LayerRoom(id, _about.NameOf(_about.Layer(id)), Math.Round(Burden(id), 2), Math.Round(Burdened(many, id), 2), Most(id)))]);
     }
 
@@ -141,6 +199,8 @@ internal sealed class PieceInTheModel
     {
         var then = session.Copy();
         then.Open(CoolingPlace.OnUnderlay, cold ? ColdSeconds : LayingBackSeconds, _setting.PlateCelsius);
+        if (TurnsOver)
+            then.TurnOver();
         return then;
     }
 

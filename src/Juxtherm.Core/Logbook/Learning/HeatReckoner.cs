@@ -48,7 +48,7 @@ public sealed class HeatReckoner(Planner planner)
         var pressure = entry.PressureKPa > 0 ? entry.PressureKPa : job.Tools.Source.PressureKPa[entry.Pressure].Value;
         var bonding = plan.BondingPress with { Celsius = entry.Celsius, Seconds = entry.PressedSeconds, PressureKPa = pressure };
         var presses = plan.Presses.Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press).Select(p => p.Order == bonding.Order ? bonding : p with { Celsius = entry.Celsius }).ToList();
-        return Of(job, plan with { Presses = presses }, [.. presses.SelectMany(p => Enumerable.Repeat(new HoldDone(p.Order, p.Seconds, null), Math.Max(1, p.Sections.Count)))]);
+        return Of(job, plan with { Presses = presses }, [.. presses.SelectMany(HoldDone.AsPlanned)]);
     }
 
     private (double LnRoom, double LnBurden)? With(Job job, Plan plan, IReadOnlyList<HoldDone> holds, double moreK)

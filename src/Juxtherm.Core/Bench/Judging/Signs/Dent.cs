@@ -12,7 +12,7 @@ internal sealed class Dent : ISign
 
     public Leaning Leaning => Leaning.Otherwise;
 
-    public string UsualCause(Looked looked) => looked.Heat.Laid.Count > 1 ? "A carrier's edge lay on vinyl that was finished already." : "A seam, a fold or the edge of the cover lay over the vinyl.";
+    public string UsualCause(Looked looked) => looked.Heat.Here.Count > 1 ? "A carrier's edge lay on vinyl that was finished already." : "A seam, a fold or the edge of the cover lay over the vinyl.";
 
     public Ruling Judge(Looked looked)
     {

@@ -14,7 +14,7 @@ internal sealed class EdgeLifted : ISign
     public Ruling Judge(Looked looked)
     {
         // What lifts has not bonded there: this press has to do it by itself.
-        var holds = looked.Heat.Laid.Max(id => looked.About.Layer(id).Work.Vinyl.HoldsFromBond.Value);
+        var holds = looked.Heat.Here.Max(id => looked.About.Layer(id).Work.Vinyl.HoldsFromBond.Value);
         var wanted = looked.Heat.SecondsUntil(looked.Cold, 1, holds);
         const string next = "Give the edges 5 s more, the edge well inside the plate and no seam beside it under the plate.";
         if (looked.Within(wanted) is not { } seconds)

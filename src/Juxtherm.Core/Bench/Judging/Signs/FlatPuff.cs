@@ -17,7 +17,7 @@ internal sealed class FlatPuff : ISign
     public Ruling Judge(Looked looked)
     {
         const string next = "Even pressure all over, nothing thick beside it, and a second less rather than more.";
-        if (looked.Foam is null)
+        if (!looked.Heat.Here.Any(id => looked.About.Layer(id).Work.Vinyl.HeatsOnce.Value))
             return new Ruling(AdviceKind.Accept, "Only foam vinyl rises; this one lies flat as it should.", looked.HeatInWords(), "");
         if (looked.PressedAgain)
             return new Ruling(AdviceKind.Accept, "No third heat: it would only sink. Leave it, or make the garment anew.", $"It has had its one second heat. {looked.HeatInWords()}", next);

@@ -18,8 +18,8 @@ internal sealed class OnCarrier : ISign
     public Ruling Judge(Looked looked)
     {
         const string next = "Lift a corner first and decide then; go slowly, at about 45°.";
-        var target = looked.Heat.Laid.Min(id => looked.About.Layer(id).Work.Vinyl.TargetBond.Value);
-        var peel = looked.Plan.Presses.LastOrDefault(p => p.Peel.Method != PeelMethod.None)?.Peel;
+        var target = looked.Heat.Here.Min(id => looked.About.Layer(id).Work.Vinyl.TargetBond.Value);
+        var peel = looked.Plan.Presses.LastOrDefault(p => p.Peel.Method != PeelMethod.None && p.Layers.Any(looked.Heat.Here.Contains))?.Peel;
         // Bonded by the model and still warm: it is the peel that was wrong, not the press.
         if (!looked.Cold && looked.Heat.Bond >= target * AsGoodAs && peel is { Method: not PeelMethod.Hot } && !looked.PressedAgain)
         {

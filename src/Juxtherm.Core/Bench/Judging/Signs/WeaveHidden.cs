@@ -14,7 +14,7 @@ internal sealed class WeaveHidden : ISign
 
     public Ruling Judge(Looked looked)
     {
-        var vinyls = looked.Heat.Laid.Select(id => looked.About.Layer(id).Work.Vinyl).ToList();
+        var vinyls = looked.Heat.Here.Select(id => looked.About.Layer(id).Work.Vinyl).ToList();
         const string next = "Add a finish press of a few seconds under the cover.";
         if (!looked.IsCloth || looked.Material.Lofty.Value)
             return new Ruling(AdviceKind.Accept, $"{looked.Material.Name} has no weave that would show. Pull at an edge when it is cold: if it holds, it is good.", looked.HeatInWords(), "");
