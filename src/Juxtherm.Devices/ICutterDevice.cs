@@ -45,6 +45,9 @@ public sealed record CutterStatus(CutterState State, CutterTrouble? Trouble, dou
 /// <summary>The port for a cutter. The program ships a simulated one; a real one is another class behind the same port.</summary>
 public interface ICutterDevice
 {
+    /// <summary>It cuts nothing: it only shows what a cutter would do.</summary>
+    static abstract bool Simulated { get; }
+
     /// <summary>Takes a sheet and what to cut in it.</summary>
     /// <param name="hpgl">What to cut.</param>
     /// <param name="sheetLengthMm">How long the vinyl on the mat is, mm.</param>

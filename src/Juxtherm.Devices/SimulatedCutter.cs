@@ -24,6 +24,9 @@ public sealed class SimulatedCutter(Cutter cutter, TimeProvider clock) : ICutter
     private CutterTrouble _coming;
 
     /// <inheritdoc/>
+    public static bool Simulated => true;
+
+    /// <inheritdoc/>
     public void Load(string hpgl, double sheetLengthMm)
     {
         lock (_one)

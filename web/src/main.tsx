@@ -8,6 +8,7 @@ import { LostPage } from './app/LostPage';
 import { PreferencesProvider } from './app/units';
 import { ArtworkStation } from './features/artwork/ArtworkStation';
 import { BenchPage } from './features/bench/BenchPage';
+import { BenchStation } from './features/bench/BenchStation';
 import { CrewPage } from './features/bench/CrewPage';
 import { CarePage } from './features/care/CarePage';
 import { CareStation } from './features/care/CareStation';
@@ -28,7 +29,13 @@ import './styles.css';
 
 const queries = new QueryClient({
   defaultOptions: {
-    queries: { staleTime: 5_000, retry: (count, error) => !(error instanceof Refused) && count < 3 },
+    // The service is on this machine: whether there is a network beyond it does not matter.
+    mutations: { networkMode: 'always' },
+    queries: {
+      networkMode: 'always',
+      staleTime: 5_000,
+      retry: (count, error) => !(error instanceof Refused) && count < 3,
+    },
   },
 });
 
@@ -48,6 +55,7 @@ const router = createBrowserRouter([
           { path: 'cut', element: <CutStation /> },
           { path: 'press', element: <PressStation /> },
           { path: 'compare', element: <ComparePage /> },
+          { path: 'bench', element: <BenchStation /> },
           { path: 'care', element: <CareStation /> },
         ],
       },

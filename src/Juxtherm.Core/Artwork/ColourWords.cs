@@ -34,5 +34,17 @@ public static class ColourWords
     /// <summary>A colour as somebody wrote it.</summary>
     /// <param name="said"><c>#rrggbb</c>, another form that SVG knows, or an English name.</param>
     /// <returns>As <c>#rrggbb</c>; null when it is no colour.</returns>
-    public static string? Hex(string said) => Svg.SvgColours.Read(said)?.Hex;
+    public static string? Hex(string said)
+    {
+        ArgumentNullException.ThrowIfNull(said);
+        var text = said.Trim().ToLowerInvariant();
+        var plain = string.Concat(text.Where(c => c is not (' ' or '-'))).Replace("grey", "gray", StringComparison.Ordinal);
+        if (All.FirstOrDefault(c => c.Word.Replace("grey", "gray", StringComparison.Ordinal) == plain).Hex is { } own)
+            return own;
+        if ((Svg.SvgColours.Read(text) ?? Svg.SvgColours.Read(plain))?.Hex is { } css)
+            return css;
+        // A shade of a colour that is known: a list wants it told apart, not matched.
+        var words = text.Split([' ', '-'], StringSplitOptions.RemoveEmptyEntries);
+        return words.Length > 1 && Hex(words[^1]) is { } last ? last : null;
+    }
 }

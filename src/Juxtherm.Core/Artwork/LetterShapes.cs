@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using System.Diagnostics.CodeAnalysis;
 using HarfBuzzSharp;
 using NetTopologySuite.Geometries.Utilities;
+using Envelope = NetTopologySuite.Geometries.Envelope;
 using SkiaSharp;
 
 namespace Juxtherm.Core.Artwork;
@@ -17,6 +18,8 @@ public static class LetterShapes
     private const float DesignSize = 1000;
     private const double ToleranceMm = 0.01;
     private const double LinePitch = 1.55;
+    private const int MostSizes = 4096;
+    private static readonly ConcurrentDictionary<Lettering, (double WidthMm, double HeightMm)?> Sizes = new();
     private static readonly ConcurrentDictionary<string, LoadedFont> Loaded = new(StringComparer.Ordinal);
 
     /// <summary>Sets words.</summary>
@@ -32,6 +35,38 @@ public static class LetterShapes
         for (var i = 0; i < lines.Count; i++)
             ground.AddRange(Line(font, lines[i], words, scale, i * words.HeightMm * LinePitch, budget));
         return new SetWords(CutShape.Of(Plane.Union(ground)), font.Missing(words.Text));
+    }
+
+    /// <summary>How large words come out, without working out their outlines.</summary>
+    /// <param name="words">What is set.</param>
+    /// <returns>Width and height, mm; null when nothing can be cut.</returns>
+    public static (double WidthMm, double HeightMm)? SizeOf(Lettering words)
+    {
+        ArgumentNullException.ThrowIfNull(words);
+        // Everything grows with the height of the capitals, so one height stands for all.
+        var key = words with { HeightMm = 1, GapMm = Math.Round(words.GapMm / words.HeightMm, 6), FromNames = false };
+        if (!Sizes.TryGetValue(key, out var size))
+        {
+            if (Sizes.Count >= MostSizes)
+                Sizes.Clear();
+            Sizes[key] = size = Measured(key);
+        }
+
+        return size is { } one ? (one.WidthMm * words.HeightMm, one.HeightMm * words.HeightMm) : null;
+    }
+
+    private static (double WidthMm, double HeightMm)? Measured(Lettering words)
+    {
+        var font = Loaded.GetOrAdd(words.Font, id => new LoadedFont(LetterFont.All.First(f => f.Id == id)));
+        var (scale, budget, around) = (words.HeightMm / font.CapitalHeight, new Budget(CancellationToken.None), new Envelope());
+        var lines = words.Text.Split('\n');
+        for (var i = 0; i < lines.Length; i++)
+        {
+            foreach (var letter in Line(font, lines[i].Trim(), words, scale, i * words.HeightMm * LinePitch, budget))
+                around.ExpandToInclude(letter.EnvelopeInternal);
+        }
+
+        return around.IsNull ? null : (around.Width, around.Height);
     }
 
     private static IEnumerable<Ground> Line(LoadedFont font, string text, Lettering words, double scale, double baselineMm, Budget budget)

@@ -1,7 +1,6 @@
 using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
-using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Core.Artwork;
 
@@ -13,6 +12,18 @@ namespace Juxtherm.Core.Artwork;
 /// <param name="Proofed">Somebody has looked at the spelling.</param>
 public sealed record NameEntry(string Name, string? Size, string? Colour, int Count, bool Proofed);
 
+/// <summary>Something on a list that could not be read.</summary>
+/// <param name="Line">On which line, from 1.</param>
+/// <param name="Name">Whose line it is; null where the whole line is left out.</param>
+/// <param name="Text">What stands there.</param>
+/// <param name="Says">What was made of it, and what would be accepted.</param>
+public sealed record NotRead(int Line, string? Name, string Text, string Says);
+
+/// <summary>A list as far as it could be read.</summary>
+/// <param name="Names">The names.</param>
+/// <param name="NotRead">What could not be read.</param>
+public sealed record NamesRead(IReadOnlyList<NameEntry> Names, IReadOnlyList<NotRead> NotRead);
+
 /// <summary>Reads lists of names, typed line by line, pasted from a table or as CSV.</summary>
 public static class NameList
 {
@@ -21,15 +32,14 @@ public static class NameList
 
     private static readonly string[] Columns = ["name", "size", "colour", "count"];
 
-    /// <summary>Reads a list.</summary>
+    /// <summary>Reads a list. What cannot be read is marked and left open; the rest is taken.</summary>
     /// <param name="text">Lines; columns name, size, colour and count, parted by comma, semicolon or tab, with or without a heading.</param>
     /// <param name="sizes">Sizes that are known.</param>
-    /// <param name="problems">Filled with everything that is wrong, by line.</param>
-    public static IReadOnlyList<NameEntry> Read(string text, IReadOnlyList<string> sizes, Problems problems)
+    public static NamesRead Read(string text, IReadOnlyList<string> sizes)
     {
         ArgumentNullException.ThrowIfNull(text);
         ArgumentNullException.ThrowIfNull(sizes);
-        ArgumentNullException.ThrowIfNull(problems);
+        var marked = new List<NotRead>();
         var parter = text.Contains('\t', StringComparison.Ordinal) ? "\t" : text.Contains(';', StringComparison.Ordinal) ? ";" : ",";
         var config = new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = parter, HasHeaderRecord = false, TrimOptions = TrimOptions.Trim, BadDataFound = null, MissingFieldFound = null };
         using var csv = new CsvParser(new StringReader(text.Replace("\r\n", "\n", StringComparison.Ordinal)), config);
@@ -48,17 +58,17 @@ public static class NameList
 
             if (read.Count == Most)
             {
-                problems.Add("", $"The list has more than {Most} names; up to that many are accepted.", "out-of-range");
+                marked.Add(new NotRead(csv.RawRow, null, cells[0], $"The list has more than {Most} names; from here on it is left out."));
                 break;
             }
 
-            if (Entry(cells, order, csv.RawRow, sizes, problems) is { } entry)
+            if (Entry(cells, order, csv.RawRow, sizes, marked) is { } entry)
                 read.Add(entry);
         }
 
-        if (read.Count == 0 && problems.None)
-            problems.Add("", "The list is empty; a name on each line is accepted.", "missing");
-        return read;
+        if (read.Count == 0 && marked.Count == 0)
+            marked.Add(new NotRead(1, null, "", "The list is empty; a name on each line is accepted."));
+        return new NamesRead(read, marked);
     }
 
     private static string? Column(string heading) => heading.Trim().ToLowerInvariant() switch
@@ -70,22 +80,30 @@ public static class NameList
         _ => null,
     };
 
-    private static NameEntry? Entry(string[] cells, string[] order, int line, IReadOnlyList<string> sizes, Problems problems)
+    private static NameEntry? Entry(string[] cells, string[] order, int line, IReadOnlyList<string> sizes, List<NotRead> marked)
     {
         string Cell(string column) => Array.IndexOf(order, column) is >= 0 and var i && i < cells.Length ? cells[i].Trim() : "";
-        void Fault(string text, string code) => problems.Add("", $"Line {line}: {text}", code);
-        var (name, size, colour, count) = (Cell("name"), Cell("size").ToLowerInvariant().Replace(' ', '-'), Cell("colour"), Cell("count"));
+        var (name, size, colour, count) = (Cell("name"), Cell("size"), Cell("colour"), Cell("count"));
+        void Mark(string text, string says) => marked.Add(new NotRead(line, name.Length == 0 ? null : name, text, says));
         if (name.Length is 0 or > Lettering.LongestText)
-            Fault(name.Length == 0 ? "the name is empty." : $"the name has {name.Length} letters; up to {Lettering.LongestText} are accepted.", "out-of-range");
-        var known = size.Length == 0 ? null : sizes.FirstOrDefault(s => s == size || s == "adult-" + size);
+        {
+            Mark(name, name.Length == 0 ? "There is no name on this line." : $"The name has {name.Length} letters; up to {Lettering.LongestText} are accepted.");
+            return null;
+        }
+
+        var known = size.Length == 0 ? null : SizeWords.Read(size, sizes);
         if (size.Length > 0 && known is null)
-            Fault($"the size “{size}” is not known; accepted: {string.Join(", ", sizes)}.", "unknown-id");
-        var hex = colour.Length == 0 ? null : Svg.SvgColours.Read(colour)?.Hex;
+            Mark(size, "This size is not known, so it was left open: infant, toddler, child or youth, adult S to 3XL, or an age.");
+        var hex = colour.Length == 0 ? null : ColourWords.Hex(colour);
         if (colour.Length > 0 && hex is null)
-            Fault($"the colour “{colour}” is not known; #rrggbb or a colour's English name is accepted.", "wrong-type");
+            Mark(colour, "This color is not known, so the layer's own is used: #rrggbb or a plain English name.");
         var many = 1;
         if (count.Length > 0 && !(int.TryParse(count, NumberStyles.None, CultureInfo.InvariantCulture, out many) && many is >= 1 and <= 999))
-            Fault($"the count “{count}” is no whole number from 1 to 999.", "out-of-range");
-        return name.Length is > 0 and <= Lettering.LongestText ? new NameEntry(name, known, hex, Math.Max(1, many), Proofed: false) : null;
+        {
+            Mark(count, "This is no whole number from 1 to 999, so one is made.");
+            many = 1;
+        }
+
+        return new NameEntry(name, known, hex, many, Proofed: false);
     }
 }

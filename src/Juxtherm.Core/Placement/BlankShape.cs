@@ -106,6 +106,14 @@ public sealed record BlankShape(
     /// <param name="id">Its id.</param>
     public double this[string id] => Measures.First(m => m.Id == id).ValueMm;
 
+    /// <summary>The whole item, its neck opening too, grown by a length.</summary>
+    /// <param name="mm">mm.</param>
+    internal NetTopologySuite.Geometries.Geometry Whole(double mm)
+    {
+        NetTopologySuite.Geometries.Geometry cloth = Shapes.Polygon(Outline);
+        return (Collar is { } neck ? UnaryUnionOp.Union([cloth.Buffer(0), Shapes.Polygon(neck.Outline)]) : cloth).Buffer(mm);
+    }
+
     /// <summary>Whether a box lies in the free area and clear of every feature.</summary>
     /// <param name="box">The box.</param>
     public bool Clears(Box box) => Clear.Covers(Shapes.Polygon(box));

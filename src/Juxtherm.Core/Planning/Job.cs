@@ -73,6 +73,9 @@ public sealed record Blank(ItemForm Form, Material Material, double WidthMm, dou
     /// <summary>Both faces, drawn to measure; empty while nobody asked for them.</summary>
     public IReadOnlyDictionary<Face, BlankShape> Faces { get; init; } = new Dictionary<Face, BlankShape>();
 
+    /// <summary>The item in the sizes that names of the run ask for, by size id and face.</summary>
+    public IReadOnlyDictionary<string, IReadOnlyDictionary<Face, BlankShape>> InSize { get; init; } = new Dictionary<string, IReadOnlyDictionary<Face, BlankShape>>();
+
     /// <summary>It is hard to replace.</summary>
     public bool Costly => Traits.Contains("costly");
 }

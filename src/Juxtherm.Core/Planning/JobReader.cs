@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Layering;
 using Juxtherm.Core.Placement;
@@ -100,6 +101,8 @@ public static partial class JobReader
         var sizes = SizesOf(root["sizes"]);
         var names = NamesOf(root["names"]);
         var (choices, accepted) = (ChoicesOf(root["choices"]), AcceptedOf(root["accepted"]));
+        if (blank is not null)
+            blank = blank with { InSize = InSizes(blank, names, catalogue) };
         return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted) { Names = names, Sizes = sizes, Patches = PatchesOf(root["patches"]), Used = UsedOf(root["used"]), Cut = cut, Order = OrderOf(root["order"], layers) };
     }
 
@@ -203,6 +206,15 @@ public static partial class JobReader
             Size = front.Size,
             Faces = new Dictionary<Face, BlankShape> { [Face.Front] = front, [Face.Back] = back },
         };
+    }
+
+    /// <summary>The item in every size that a name asks for: typical measures, for the tape was held to one size only.</summary>
+    private static Dictionary<string, IReadOnlyDictionary<Face, BlankShape>> InSizes(Blank blank, List<NameEntry> names, CatalogueSnapshot catalogue)
+    {
+        var measures = catalogue.Measures[blank.Form.Id];
+        BlankShape Draw(string size, Face face) => Blanks.Draw(blank.Form, measures, size, face, new Dictionary<string, double>(StringComparer.Ordinal), []);
+        return blank.Size is null ? [] : names.Select(n => n.Size).OfType<string>().Distinct(StringComparer.Ordinal).Where(s => s != blank.Size).ToDictionary(
+            s => s, s => (IReadOnlyDictionary<Face, BlankShape>)new Dictionary<Face, BlankShape> { [Face.Front] = Draw(s, Face.Front), [Face.Back] = Draw(s, Face.Back) }, StringComparer.Ordinal);
     }
 
     private static Face FaceOf(JsonCursor c, Face otherwise) => (c.Exists ? c.Choice(["front", "back"], null) : null) switch { "front" => Face.Front, "back" => Face.Back, _ => otherwise };

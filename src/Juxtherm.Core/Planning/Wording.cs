@@ -51,6 +51,27 @@ public sealed class Wording(UnitSystem units)
         return whole % 60 == 0 ? $"{whole / 60} min" : $"{whole / 60} min {whole % 60} s";
     }
 
+    /// <summary>A figure with its unit, as it is typed: °C and mm in the reader's units, anything else as it is.</summary>
+    /// <param name="value">The figure.</param>
+    /// <param name="unit">Its unit; °C and mm are turned into the reader's.</param>
+    public string Quantity(double value, string unit) => (unit, units) switch
+    {
+        ("°C", UnitSystem.Us) => $"{Number(value, unit)} °F",
+        ("mm", UnitSystem.Us) => $"{Number(value, unit)} in",
+        ("", _) or ("pieces", _) or ("dots", _) => Number(value, unit),
+        _ => $"{Number(value, unit)} {unit}",
+    };
+
+    /// <summary>The same without its unit.</summary>
+    /// <param name="value">The figure.</param>
+    /// <param name="unit">Its unit.</param>
+    public string Number(double value, string unit) => (unit, units) switch
+    {
+        ("°C", UnitSystem.Us) => string.Create(CultureInfo.InvariantCulture, $"{Fahrenheit(value):0}"),
+        ("mm", UnitSystem.Us) => string.Create(CultureInfo.InvariantCulture, $"{value / MmPerInch:0.##}"),
+        _ => string.Create(CultureInfo.InvariantCulture, $"{value:0.##}"),
+    };
+
     /// <summary>How often.</summary>
     /// <param name="n">At least 1.</param>
     public static string Times(int n) => n switch { 1 => "once", 2 => "twice", _ => $"{n} times" };

@@ -70,7 +70,10 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
         var isNumber = element.ValueKind == JsonValueKind.Number;
         if (isNumber && element.TryGetDouble(out var value) && double.IsFinite(value) && value >= least && value <= most)
             return value;
-        Fault($"{Place} is {Described()}; a number from {Range(least, most, unit)} is accepted.", isNumber ? "out-of-range" : "wrong-type");
+        problems.Add(new Problem(Pointer, $"{Place} is {Described()}; a number from {Range(least, most, unit)} is accepted.", isNumber ? "out-of-range" : "wrong-type")
+        {
+            Bounds = new OutOfBounds(isNumber && element.TryGetDouble(out var number) ? number : double.NaN, least, most, unit),
+        });
         return null;
     }
 

@@ -4,7 +4,18 @@ namespace Juxtherm.Core.Reading;
 /// <param name="Pointer">Where, as a JSON Pointer (RFC 6901), e.g. <c>/layers/0/widthMm</c>; empty for the whole document.</param>
 /// <param name="Message">What is wrong and what would be accepted.</param>
 /// <param name="Code">A stable word for programs: <c>missing</c>, <c>wrong-type</c>, <c>out-of-range</c>, <c>unknown-id</c>, …</param>
-public sealed record Problem(string Pointer, string Message, string Code);
+public sealed record Problem(string Pointer, string Message, string Code)
+{
+    /// <summary>The number that is out of bounds, with what would be accepted; null where it is no number.</summary>
+    public OutOfBounds? Bounds { get; init; }
+}
+
+/// <summary>A number that is not accepted.</summary>
+/// <param name="Value">As it was written; NaN where it is missing or no number.</param>
+/// <param name="Least">Least accepted.</param>
+/// <param name="Most">Most accepted.</param>
+/// <param name="Unit">Unit of all three; empty for none.</param>
+public sealed record OutOfBounds(double Value, double Least, double Most, string Unit);
 
 /// <summary>Collects everything wrong with a document, so that the reader hears of all of it at once.</summary>
 public sealed class Problems
@@ -18,5 +29,8 @@ public sealed class Problems
     public bool None => _found.Count == 0;
 
     /// <summary>Adds one.</summary>
-    public void Add(string pointer, string message, string code) => _found.Add(new Problem(pointer, message, code));
+    public void Add(string pointer, string message, string code) => Add(new Problem(pointer, message, code));
+
+    /// <summary>Adds one.</summary>
+    public void Add(Problem problem) => _found.Add(problem);
 }

@@ -79,12 +79,7 @@ internal static class ArtworkEndpoints
         group.MapPost("/words", (WordsRequest ask, ArtworkDesk desk, CancellationToken cancel) =>
             DoneAsync((problems, _) => desk.SetWords(ask.Job.ToJsonString(), ask.Layer, ask.Word, problems), cancel)).Produces<DeskAnswer>().ProducesProblem(400);
         group.MapPost("/look", LookAsync).Accepts<object>("application/json").Produces<LookAnswer>().ProducesProblem(400);
-        group.MapPost("/names", (NamesRequest ask) =>
-        {
-            var problems = new Problems();
-            var names = NameList.Read(ask.Text, JobReader.Sizes, problems);
-            return problems.None ? Results.Ok(names.ToArray()) : ProblemAnswers.Invalid(problems, "list");
-        }).Produces<NameEntry[]>().ProducesProblem(400);
+        group.MapPost("/names", (NamesRequest ask) => Results.Ok(NameList.Read(ask.Text ?? "", JobReader.Sizes))).Produces<NamesRead>();
         group.MapPost("/proof", ProofAsync).Accepts<object>("application/json").Produces<ProofSheet>().ProducesProblem(400);
     }
 

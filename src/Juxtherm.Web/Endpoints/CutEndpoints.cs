@@ -63,8 +63,9 @@ public sealed record WeededAsk(IReadOnlyList<string> Keys);
 /// <param name="AsksForPreset">Its preset has to be checked before it is loaded.</param>
 /// <param name="Device">What the cutter says while it holds the mat; null otherwise.</param>
 /// <param name="Weeded">Keys of what is ticked off on the weeding sheet.</param>
+/// <param name="Simulated">The cutter is the simulated one: it cuts nothing, and an own cutter takes the file.</param>
 public sealed record CutAnswer(
-    Guid Id, Guid JobId, string Title, string Status, DateTimeOffset CreatedUtc, string Cutter, CutWay Way, IReadOnlyList<CutMat> Mats, int? Current, bool AsksForPreset, CutterStatus? Device, IReadOnlyList<string> Weeded);
+    Guid Id, Guid JobId, string Title, string Status, DateTimeOffset CreatedUtc, string Cutter, CutWay Way, IReadOnlyList<CutMat> Mats, int? Current, bool AsksForPreset, CutterStatus? Device, IReadOnlyList<string> Weeded, bool Simulated);
 
 /// <summary>Cuts: from the layout through the cutter to the weeding sheet.</summary>
 internal static class CutEndpoints
@@ -203,5 +204,5 @@ internal static class CutEndpoints
 
     private static CutAnswer Answer(OpenCut cut, CutterStatus? device) => new(
         cut.Row.Id, cut.Row.JobId, cut.Row.Title, cut.Row.Status, cut.Row.CreatedUtc, cut.Row.Cutter, cut.Way, cut.Run.Mats, cut.Run.Current?.Number, cut.Run.AsksForPreset, device,
-        cut.Row.Weeded.Split(',', StringSplitOptions.RemoveEmptyEntries));
+        cut.Row.Weeded.Split(',', StringSplitOptions.RemoveEmptyEntries), CutterBench.Simulated);
 }

@@ -35,6 +35,9 @@ internal sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Ti
     private SimulatedCutter? _device;
     private (Guid Cut, int Mat)? _loaded;
 
+    /// <summary>The cutter cuts nothing: it only shows what a cutter would do.</summary>
+    public static bool Simulated => SimulatedCutter.Simulated;
+
     /// <summary>Mats of a way, in the order of the layers.</summary>
     public static CutRun MatsOf(CutWay way) => new(
     [

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
 using Microsoft.AspNetCore.Diagnostics;
 
@@ -14,15 +15,8 @@ internal sealed partial class ProblemAnswers(IProblemDetailsService answers, ILo
         context.ProblemDetails.Extensions.Remove("exception");
     };
 
-    /// <summary>Everything wrong with what was sent, field by field.</summary>
-    public static IResult Invalid(Problems problems, string what = "job") => Results.Problem(
-        statusCode: StatusCodes.Status400BadRequest,
-        title: $"This {what} cannot be read",
-        detail: string.Join(' ', problems.Found.Select(p => p.Message)),
-        extensions: new Dictionary<string, object?>(StringComparer.Ordinal)
-        {
-            ["errors"] = problems.Found.Select(p => new FieldFault("#" + p.Pointer, p.Message, p.Code)).ToArray(),
-        });
+    /// <summary>Everything wrong with what was sent, field by field, named as the screens name them and in the reader's units.</summary>
+    public static IResult Invalid(Problems problems, string what = "job") => new InvalidAnswer(problems, what);
 
     /// <summary>Nothing is kept under that id.</summary>
     public static IResult NotFound(string what) => Results.Problem(statusCode: StatusCodes.Status404NotFound, title: "Not found", detail: $"There is no such {what}. It may have been deleted.");
@@ -62,4 +56,25 @@ internal sealed partial class ProblemAnswers(IProblemDetailsService answers, ILo
 /// <param name="Pointer">The field, as a JSON Pointer in fragment form.</param>
 /// <param name="Detail">What is wrong and what would be accepted.</param>
 /// <param name="Code">A stable word.</param>
-public sealed record FieldFault(string Pointer, string Detail, string Code);
+/// <param name="Field">What the field is called on the screen; null where no screen shows it.</param>
+public sealed record FieldFault(string Pointer, string Detail, string Code, string? Field);
+
+/// <summary>Answers faults in the units of whoever asks: <c>units</c> in the address, or the header that the pages send.</summary>
+internal sealed class InvalidAnswer(Problems problems, string what) : IResult
+{
+    /// <summary>The header in which the pages say their units.</summary>
+    public const string UnitsHeader = "Juxtherm-Units";
+
+    public Task ExecuteAsync(HttpContext httpContext)
+    {
+        ArgumentNullException.ThrowIfNull(httpContext);
+        var units = httpContext.Request.Query.TryGetValue("units", out var asked) ? asked.ToString() : httpContext.Request.Headers[UnitsHeader].ToString();
+        var words = new Wording(JobBody.Units(units));
+        var faults = problems.Found.Select(p => new FieldFault("#" + p.Pointer, FieldNames.Say(p, words), p.Code, FieldNames.Of(p.Pointer))).ToArray();
+        return Results.Problem(
+            statusCode: StatusCodes.Status400BadRequest,
+            title: $"This {what} cannot be read",
+            detail: string.Join(' ', faults.Select(f => f.Detail)),
+            extensions: new Dictionary<string, object?>(StringComparer.Ordinal) { ["errors"] = faults }).ExecuteAsync(httpContext);
+    }
+}

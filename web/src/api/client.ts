@@ -18,10 +18,20 @@ export type OnHand = Schemas['StockAnswer'];
 
 export const api = createClient<paths>({ baseUrl: '' });
 
+// What is wrong with what was sent is said in the reader's units.
+api.use({
+  onRequest({ request }) {
+    request.headers.set('Juxtherm-Units', localStorage.getItem('juxtherm.units') ?? 'metric');
+    return request;
+  },
+});
+
 export interface FieldFault {
   pointer: string;
   detail: string;
   code: string;
+  /** What the field is called on the screen; null where no screen shows it. */
+  field: string | null;
 }
 
 /** An answer that the service refused, in its own words. */
@@ -46,7 +56,6 @@ interface Answer<T> {
   response: Response;
 }
 
-/** The data of an answer; throws Refused when there is none. */
 /** Sends a file as it is, and takes its answer as any other. */
 export function sent<T>(path: string, file: File): Promise<T> {
   return got<T>(
@@ -59,6 +68,7 @@ export function sent<T>(path: string, file: File): Promise<T> {
   );
 }
 
+/** The data of an answer; throws Refused when there is none. */
 export async function got<T>(answer: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await answer;
   if (data === undefined || error !== undefined)

@@ -1,6 +1,7 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, type UseQueryResult, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
 import { useUnits } from '../app/units';
-import { api, got } from './client';
+import { api, got, type Plan } from './client';
 import type { Job, Own } from './job';
 
 /** What can be chosen: shipped, on the shelf, and what a job brings along. */
@@ -14,37 +15,70 @@ export const useCatalogue = (own?: Own) =>
 
 export const useShelf = () => useQuery({ queryKey: ['shelf'], queryFn: () => got(api.GET('/api/shelf')) });
 
-export const planQuery = (job: Job | null, system: 'metric' | 'us') => ({
-  queryKey: ['plan', system, job],
-  queryFn: () => got(api.POST('/api/plans/preview', { params: { query: { units: system } }, body: job })),
+/** A kept job is planned by what its plan was agreed with. */
+const of = (jobId: string | undefined) => (jobId ? { job: jobId } : {});
+
+export const planQuery = (job: Job | null, system: 'metric' | 'us', jobId?: string) => ({
+  queryKey: ['plan', system, jobId ?? null, job],
+  queryFn: () => got(api.POST('/api/plans/preview', { params: { query: { units: system, ...of(jobId) } }, body: job })),
   enabled: job !== null,
   staleTime: 5_000,
 });
 
-export const traceQuery = (job: Job | null) => ({
-  queryKey: ['trace', job],
-  queryFn: () => got(api.POST('/api/plans/trace', { body: job })),
+export const traceQuery = (job: Job | null, jobId?: string) => ({
+  queryKey: ['trace', jobId ?? null, job],
+  queryFn: () => got(api.POST('/api/plans/trace', { params: { query: of(jobId) }, body: job })),
   enabled: job !== null,
   staleTime: 5_000,
 });
 
-export const windowQuery = (job: Job | null) => ({
-  queryKey: ['window', job],
-  queryFn: () => got(api.POST('/api/plans/window', { body: job })),
+export const windowQuery = (job: Job | null, jobId?: string) => ({
+  queryKey: ['window', jobId ?? null, job],
+  queryFn: () => got(api.POST('/api/plans/window', { params: { query: of(jobId) }, body: job })),
   enabled: job !== null,
   staleTime: 5_000,
 });
 
-/** The plan of a job as it stands on the screen. While it is being recomputed the last one stays. */
-export function usePlan(job: Job | null) {
-  const units = useUnits();
-  return useQuery({ ...planQuery(job, units.system), placeholderData: keepPreviousData });
+/** An answer to what stands on the screen, or the last one there was. */
+export interface Answered<T> {
+  data: T | undefined;
+  error: Error | null;
+  isPending: boolean;
+  isError: boolean;
+  /** It answers what stood there before, and is shown pale. */
+  pale: boolean;
+  refetch: () => unknown;
 }
 
-export const useTrace = (job: Job | null) => useQuery({ ...traceQuery(job), placeholderData: keepPreviousData });
+/** Keeps the last answer while a new one is computed, and where there is none: it stays, pale, and never looks like an answer to something else. */
+function useAnswered<T>(query: UseQueryResult<T>): Answered<T> {
+  const [last, setLast] = useState<T>();
+  const { data, isPlaceholderData } = query;
+  useEffect(() => {
+    if (data !== undefined && !isPlaceholderData) setLast(() => data);
+  }, [data, isPlaceholderData]);
+  return {
+    data: data ?? last,
+    error: query.error,
+    isPending: query.isPending && last === undefined,
+    isError: query.isError,
+    pale: query.isError || isPlaceholderData,
+    refetch: query.refetch,
+  };
+}
+
+/** The plan of a job as it stands on the screen. While it is being recomputed the last one stays. */
+export function usePlan(job: Job | null, jobId?: string): Answered<Plan> {
+  const units = useUnits();
+  return useAnswered(useQuery({ ...planQuery(job, units.system, jobId), placeholderData: keepPreviousData }));
+}
+
+export const useTrace = (job: Job | null, jobId?: string) =>
+  useQuery({ ...traceQuery(job, jobId), placeholderData: keepPreviousData });
 
 /** The window over temperature and time, for the picture of how much room there is. */
-export const useWindow = (job: Job | null) => useQuery({ ...windowQuery(job), placeholderData: keepPreviousData });
+export const useWindow = (job: Job | null, jobId?: string) =>
+  useQuery({ ...windowQuery(job, jobId), placeholderData: keepPreviousData });
 
 /** Both faces of the item, drawn to measure, with what lies on them. */
 export const usePlacement = (job: Job) =>

@@ -1642,6 +1642,89 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/learned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LearnedSince"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/restore": {
         parameters: {
             query?: never;
@@ -1700,6 +1783,7 @@ export interface paths {
         post: {
             parameters: {
                 query?: {
+                    practice?: boolean;
                     units?: string;
                 };
                 header?: never;
@@ -3241,6 +3325,7 @@ export interface paths {
         post: {
             parameters: {
                 query?: {
+                    job?: string;
                     units?: string;
                 };
                 header?: never;
@@ -3299,7 +3384,9 @@ export interface paths {
         put?: never;
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    job?: string;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -3416,6 +3503,7 @@ export interface paths {
         post: {
             parameters: {
                 query?: {
+                    job?: string;
                     units?: string;
                 };
                 header?: never;
@@ -3475,6 +3563,7 @@ export interface paths {
         post: {
             parameters: {
                 query?: {
+                    job?: string;
                     units?: string;
                 };
                 header?: never;
@@ -3532,6 +3621,7 @@ export interface paths {
         post: {
             parameters: {
                 query?: {
+                    job?: string;
                     units?: string;
                 };
                 header?: never;
@@ -3591,6 +3681,7 @@ export interface paths {
         post: {
             parameters: {
                 query?: {
+                    job?: string;
                     temperatures?: number;
                     times?: number;
                 };
@@ -3979,6 +4070,55 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/pieces/{piece}/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    piece: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TraceAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -4811,6 +4951,21 @@ export interface components {
          * @enum {unknown}
          */
         AdviceKind: "accept" | "look-again" | "press-again" | "press-edge" | "lay-back" | "lost";
+        /** @description The setting of a plan. */
+        AgreedPress: {
+            /**
+             * Format: double
+             * @description Set to, °C.
+             */
+            celsius: number;
+            /** @description The mark; null where the dial shows degrees. */
+            dialMark: null | string;
+            /**
+             * Format: double
+             * @description Press time, s.
+             */
+            seconds: number;
+        };
         /** @description A drawing split into layers. */
         ArtworkAnswer: {
             /**
@@ -4870,10 +5025,16 @@ export interface components {
             /** @description What. */
             action: components["schemas"]["BenchAction"];
             /**
+             * Format: double
+             * @description How long ago it was said, s, 0 to 3600, by a page that could not be heard then; null for just now.
+             */
+            agoSeconds?: null | number;
+            /**
              * Format: uuid
              * @description Chosen by the caller; saying the same one twice counts once.
              */
             commandId: string;
+            face?: null | components["schemas"]["Face"];
             item: null | string;
             /** @description It is done although the bench advised against it. */
             knowingly: null | boolean;
@@ -4909,6 +5070,11 @@ export interface components {
         BenchStep: {
             /**
              * Format: int32
+             * @description Which placement of the plate it is, from 1; all passes of a gun are one.
+             */
+            go?: number;
+            /**
+             * Format: int32
              * @description Place among the piece's steps, from 0.
              */
             index: number;
@@ -4918,6 +5084,8 @@ export interface components {
             kind: components["schemas"]["StepKind"];
             /** @description Vinyl lies on the piece from here on. */
             lays?: boolean;
+            /** @description It makes up for a plate that was opened early; afterwards the work goes on where it was. */
+            makesUp?: boolean;
             /** @description It belongs to the preheat. */
             preheats?: boolean;
             /**
@@ -4934,6 +5102,8 @@ export interface components {
             stage: components["schemas"]["WorkStage"];
             /** @description What to do with the hands. */
             text: string;
+            /** @description The other side lies up than the press before had up. */
+            turnedOver?: boolean;
             /**
              * Format: double
              * @description By when after it began it should be done, s; null where there is no hurry.
@@ -5198,6 +5368,8 @@ export interface components {
             jobId: string;
             /** @description Its mats in order. */
             mats: components["schemas"]["CutMat"][];
+            /** @description The cutter is the simulated one: it cuts nothing, and an own cutter takes the file. */
+            simulated: boolean;
             /** @description open, cut, used or given-up. */
             status: string;
             /** @description The job's title. */
@@ -5895,10 +6067,17 @@ export interface components {
         HandAnswer: {
             /** @description The service was away while its plate was closed: say when it was opened. */
             asking: boolean;
+            /** @description Everything so far was pressed as planned; otherwise its own temperatures are at its trace. */
+            byPlan: boolean;
             /** @description What is seen on it can be said. */
             canSee: boolean;
             /** @description The plate closes with the next step. */
             closesNext: boolean;
+            /**
+             * Format: int32
+             * @description How often the plate was closed for this press already.
+             */
+            closings: number;
             /**
              * Format: date-time
              * @description When it is over; null when it waits for hands.
@@ -5909,6 +6088,8 @@ export interface components {
              * @description When the step began.
              */
             enteredUtc: string;
+            /** @description Sides with vinyl on them by now. */
+            faces: components["schemas"]["Face"][];
             /** @description Something is being done about what was seen. */
             inRescue: boolean;
             /**
@@ -5921,6 +6102,7 @@ export interface components {
              * @description Give it back with the next command.
              */
             move: number;
+            next: null | components["schemas"]["BenchStep"];
             /** @description What comes after; null at its end. */
             nextText: null | string;
             /**
@@ -6242,6 +6424,15 @@ export interface components {
              * @description Press time without it, s.
              */
             seconds: number;
+        };
+        /** @description What the logbook has taught since a job's plan was agreed to. */
+        LearnedSince: {
+            /** @description The setting as agreed to, which holds until the other is taken. */
+            agreed: components["schemas"]["AgreedPress"];
+            /** @description It would move the setting. */
+            changes: boolean;
+            /** @description The setting with all that was learned by now. */
+            now: components["schemas"]["AgreedPress"];
         };
         /** @description One thing that the logbook taught. */
         Lesson: {
@@ -6914,6 +7105,8 @@ export interface components {
             dial: null | components["schemas"]["DialReading"];
             /** @description The mark; null where it shows degrees. */
             dialMark: null | string;
+            /** @description The side that it presses. */
+            face?: components["schemas"]["Face"];
             /** @description Where each figure comes from. */
             figures: components["schemas"]["Derivation"][];
             /** @description Layers laid just before it. */
@@ -7464,6 +7657,8 @@ export interface components {
             nextPiece: null | number;
             /** @description The garments. */
             pieces: components["schemas"]["PieceAnswer"][];
+            /** @description It is for practice: nothing of it is written down, learned from or used up. */
+            practice: boolean;
             /** @description Remarks made. */
             remarks: components["schemas"]["Remark"][];
             /**

@@ -3,8 +3,18 @@ import { time } from '../app/unitMath';
 import { useUnits } from '../app/units';
 
 /** The answer: how hot and how long, larger than anything else on its page. */
-export function Setpoint({ press, size = 'large' }: { press: PlannedPress; size?: 'large' | 'huge' }) {
+export function Setpoint({
+  press,
+  others = [],
+  size = 'large',
+}: {
+  press: PlannedPress;
+  /** Presses that bond after it, where they differ. */
+  others?: readonly PlannedPress[];
+  size?: 'large' | 'huge';
+}) {
   const units = useUnits();
+  const sides = others.some((p) => p.face !== press.face);
   const numeral = size === 'huge' ? 'text-[4.6rem]' : 'text-[3.7rem]';
   return (
     <div>
@@ -20,7 +30,15 @@ export function Setpoint({ press, size = 'large' }: { press: PlannedPress; size?
           ? `the iron's mark, about ${units.temperature(press.celsius)}`
           : units.otherTemperature(press.celsius)}{' '}
         · {press.pressure} pressure
+        {sides && ` · ${press.face}`}
       </p>
+      {others.map((p) => (
+        <p key={p.order} className="mt-1 text-[1.3rem] font-semibold tabular-nums" data-testid="then">
+          then {time(p.seconds)}
+          {p.celsius !== press.celsius && ` at ${p.dialMark ?? units.temperature(p.celsius)}`}
+          {sides && ` on the ${p.face}`}
+        </p>
+      ))}
     </div>
   );
 }

@@ -14,3 +14,16 @@ export const PURPOSE: Record<PlannedPress['purpose'], string> = {
 export function bondingPress(presses: readonly PlannedPress[] | undefined): PlannedPress | undefined {
   return presses?.findLast((p) => p.purpose === 'press');
 }
+
+/** The presses that bond, in the order in which they are done; those alike on one side are one. */
+export function bondingPresses(presses: readonly PlannedPress[] | undefined): PlannedPress[] {
+  const found: PlannedPress[] = [];
+  for (const p of presses ?? []) {
+    if (
+      p.purpose === 'press' &&
+      !found.some((f) => f.face === p.face && f.celsius === p.celsius && f.seconds === p.seconds)
+    )
+      found.push(p);
+  }
+  return found;
+}

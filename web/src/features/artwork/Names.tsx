@@ -5,6 +5,7 @@ import type { Job } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { Failed } from '../../ui/States';
 import { SIZE_NAMES } from '../../ui/sizes';
+import { contrast } from '../../ui/contrast';
 import { type NameEntry, type Word, withNames } from './desk';
 
 interface Props {
@@ -19,9 +20,10 @@ export function Names({ job, onEdit, onHeight }: Props) {
   const [text, setText] = useState('');
   const read = useMutation({
     mutationFn: (list: string) => got(api.POST('/api/artwork/names', { body: { text: list } })),
-    onSuccess: (names) => {
-      onEdit((j) => withNames(j, names));
-      setText('');
+    onSuccess: ({ names, notRead }, list) => {
+      if (names.length > 0) onEdit((j) => withNames(j, names));
+      // What could not be read stays in sight, beside what it was read from.
+      setText(notRead.length > 0 ? list : '');
     },
   });
   if (!carrier) return null;
@@ -70,6 +72,23 @@ export function Names({ job, onEdit, onHeight }: Props) {
         </div>
       </form>
       {read.isError && <Failed error={read.error} />}
+      {read.data && read.data.notRead.length > 0 && (
+        <div className="notice caution mt-3" data-testid="not-read">
+          <p>
+            <strong>{read.data.names.length > 0 ? `${read.data.names.length} names read.` : 'No name was read.'}</strong>{' '}
+            {read.data.notRead.length === 1 ? 'One thing needs a look:' : `${read.data.notRead.length} things need a look:`}
+          </p>
+          <ul className="mt-1">
+            {read.data.notRead.map((n) => (
+              <li key={`${n.line}-${n.text}-${n.says}`}>
+                Line {n.line}
+                {n.name && `, ${n.name}`}: {n.text && `“${n.text}”. `}
+                {n.says}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
       {names.length > 0 && (
         <Proof job={job} names={names} onEdit={onEdit} onHeight={onHeight} carrier={carrier.word as Word} />
       )}
@@ -91,6 +110,7 @@ function Proof({
     placeholderData: (before) => before,
   });
   const cloth = (job.blank.colour as string | undefined) ?? '#ece5d8';
+  const carried = job.layers.find((l) => (l.word as Word | undefined)?.fromNames)?.colour || '#222222';
   const set = (index: number, change: Partial<NameEntry>) =>
     onEdit((j) =>
       withNames(
@@ -147,10 +167,8 @@ function Proof({
                     <path
                       d={proof.path}
                       fillRule="evenodd"
-                      fill={
-                        n.colour ??
-                        (job.layers.find((l) => (l.word as Word | undefined)?.fromNames)?.colour || '#222222')
-                      }
+                      fill={n.colour ?? carried}
+                      {...outlined(n.colour ?? carried, cloth)}
                     />
                   </svg>
                 ) : (
@@ -171,7 +189,7 @@ function Proof({
                 </label>
               </div>
               <p className="text-[0.87rem] text-quiet mt-1">
-                {n.size ? (SIZE_NAMES[n.size] ?? n.size) : 'size not said'} · {n.count ?? 1}{' '}
+                {n.size ? (SIZE_NAMES[n.size] ?? n.size) : 'size not given'} · {n.count ?? 1}{' '}
                 {(n.count ?? 1) === 1 ? 'piece' : 'pieces'}
                 {proof && !proof.fits && <strong className="text-ink"> · too wide</strong>}
                 {proof && proof.missing.length > 0 && (
@@ -192,6 +210,12 @@ function Proof({
       </div>
     </div>
   );
+}
+
+/** A name that would be lost on its ground, or on white paper, is drawn with an outline: it is there to be read. */
+function outlined(colour: string, cloth: string) {
+  const faint = contrast(colour, cloth) < 1.6 || contrast(colour, '#ffffff') < 1.6;
+  return faint ? { stroke: contrast('#221e19', cloth) > 3 ? '#221e19' : '#fffaf0', strokeWidth: 0.6 } : {};
 }
 
 /** A name to correct: it is taken when the field is left, so that half a name is never kept. */

@@ -1,14 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, got, type Run, type TracePhase } from '../../api/client';
 import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import { AskOpened } from './AskOpened';
+import { useLetterKeys } from './keys';
 import { Whose } from './LineUp';
+import { PracticeMark } from './PracticeMark';
 import { Preparation } from './Preparation';
-import { useAlarm, useAwake } from './senses';
-import { type Heard, type Station, useRun, useSay } from './useRun';
+import { useAlarm, useAwake, useFresh } from './senses';
+import { foreseen } from './unheard';
+import { type Heard, type Station, sizeWord, useRun, useSay, whose } from './useRun';
 import { Working } from './Working';
 
 /** Beside the crafter at the press: one action at a time, large, and its time. */
@@ -43,22 +46,35 @@ interface Props {
 
 function Bench({ heard, station, lost, phases }: Props) {
   const { run, clock } = heard;
-  const focus = station.focus;
   const running = run.status === 'running';
   const now = useNow(running);
   useAwake(running);
+  const { say, press, refusal, setRefusal, waiting, lost: unheard } = useSay(run, station.number, station.focus, true);
+  // While the service cannot be heard, what was said here leads on as far as it told beforehand.
+  const ahead = useMemo(
+    () =>
+      unheard && station.focus
+        ? foreseen(station.focus, waiting, (ms) => clock.at(performance.now()) - (Date.now() - ms))
+        : null,
+    [unheard, station.focus, waiting, clock],
+  );
+  const focus = ahead ?? station.focus;
   // It rings when its time is over, also where a press that speaks for itself is still closed.
   const left = focus?.dueUtc ? clock.secondsLeft(focus.dueUtc, now) : 0;
   const holding = focus?.step.kind === 'hold' && !focus.asking && left > 0 ? `${focus.piece}:${focus.move}` : null;
-  const { sound, setSound, unlock } = useAlarm(holding);
-  const { say, press, refusal, setRefusal } = useSay(run, station.number, focus);
-  const { mutate, isPending } = say;
+  const { sound, setSound, unlock, chime } = useAlarm(holding);
+  const [letters, setLetters] = useLetterKeys();
+  const fresh = useFresh(focus?.piece ?? 0, chime);
+  // One word at a time; but a plate that closed while nobody heard can still be said to have opened.
+  const isPending = waiting.length > 0 && !(unheard && ahead && ahead.openedAfter === null);
   const onSay = useCallback(
-    (command: Parameters<typeof mutate>[0]) => {
+    (command: Parameters<typeof say>[0]) => {
       unlock();
-      if (!isPending) mutate(command);
+      if (isPending) return;
+      if (ahead) say({ ...command, piece: ahead.piece, move: ahead.move });
+      else say(command);
     },
-    [mutate, isPending, unlock],
+    [say, isPending, unlock, ahead],
   );
   if (!running) return <Over run={run} />;
   const piece = focus ? run.pieces[focus.piece - 1] : undefined;
@@ -72,12 +88,26 @@ function Bench({ heard, station, lost, phases }: Props) {
       data-stage={focus?.step.stage ?? 'none'}
       data-move={focus?.move ?? -1}
       data-seconds={focus?.step.seconds ?? 0}
+      data-fresh={fresh}
+      data-unheard={waiting.length}
     >
-      <Head run={run} station={station} sound={sound} onSound={() => setSound(!sound)} />
-      {lost && (
-        <p role="alert" className="notice stop mt-3">
-          <strong>No word from the service.</strong> The countdown goes on by the last it said; what you tap may not be
-          kept.
+      <Head
+        run={run}
+        station={station}
+        sound={sound}
+        onSound={() => setSound(!sound)}
+        letters={letters}
+        onLetters={() => setLetters(!letters)}
+      />
+      <p className="sr-only" aria-live="polite">
+        {piece && `Now ${whose(piece)}${piece.size ? `, ${sizeWord(piece.size)}` : ''}`}
+      </p>
+      {(lost || unheard) && (
+        <p role="alert" className="notice stop mt-3" data-testid="offline">
+          <strong>The service cannot be reached.</strong>{' '}
+          {waiting.length > 0
+            ? 'What you said here is kept on this page and told to it, with its time, as soon as it answers. What comes after this step is not known until then.'
+            : 'The countdown runs on from what it said last. What you say is kept here until it answers.'}
         </p>
       )}
       {!station.prepared ? (
@@ -99,6 +129,8 @@ function Bench({ heard, station, lost, phases }: Props) {
           clock={clock}
           now={now}
           phases={phases}
+          fresh={fresh}
+          openedAfter={ahead?.openedAfter ?? null}
           pending={isPending || press.isPending}
           refused={refusal?.code ?? ''}
           onSay={onSay}
@@ -137,11 +169,21 @@ function useNow(running: boolean): number {
   return now;
 }
 
-function Head({ run, station, sound, onSound }: { run: Run; station: Station; sound: boolean; onSound: () => void }) {
+interface HeadProps {
+  run: Run;
+  station: Station;
+  sound: boolean;
+  onSound: () => void;
+  letters: boolean;
+  onLetters: () => void;
+}
+
+function Head({ run, station, sound, onSound, letters, onLetters }: HeadProps) {
   const units = useUnits();
   const press = station.press;
   return (
     <header className="flex flex-wrap items-center gap-x-6 gap-y-1 text-[1.2rem] text-quiet">
+      {run.practice && <PracticeMark />}
       <strong className="text-ink">{run.title || 'Untitled'}</strong>
       {run.stations.length > 1 && <span>{station.name}</span>}
       <span className="tabular-nums md:ml-auto">
@@ -153,11 +195,14 @@ function Head({ run, station, sound, onSound }: { run: Run; station: Station; so
       <button type="button" className="btn btn-ghost text-[1rem]" aria-pressed={sound} onClick={onSound}>
         {sound ? 'Sound on' : 'Sound off'}
       </button>
+      <button type="button" className="btn btn-ghost text-[1rem]" aria-pressed={letters} onClick={onLetters}>
+        {letters ? 'Letter keys on' : 'Letter keys off'}
+      </button>
       <Link to={`/crew/${run.id}`} className="btn btn-ghost text-[1rem]">
         All pieces
       </Link>
-      <Link to={`/jobs/${run.jobId}/press`} className="btn btn-ghost text-[1rem]">
-        Leave
+      <Link to={`/jobs/${run.jobId}/bench`} className="btn btn-ghost text-[1rem]">
+        Exit
       </Link>
     </header>
   );
@@ -195,6 +240,7 @@ function Over({ run }: { run: Run }) {
   const bad = wanted.filter((p) => p.status === 'done').length - good;
   return (
     <main className="grow flex flex-col justify-center gap-6 max-w-[46rem]" data-testid="run-over">
+      {run.practice && <PracticeMark />}
       <h1 ref={heading} tabIndex={-1} className="text-[3rem] font-bold outline-none">
         {run.status === 'ended' ? 'Run ended.' : wanted.length > 1 ? `All ${wanted.length} done.` : 'Done.'}
       </h1>
@@ -202,13 +248,18 @@ function Over({ run }: { run: Run }) {
         {bad === 0 && run.status === 'finished'
           ? 'Everything is stuck.'
           : `${good} stuck, ${bad} with something to see to.`}
-        {lost > 0 && ` ${lost} lost on the way.`} It stands in the logbook with the settings used.
+        {lost > 0 && ` ${lost} lost on the way.`}{' '}
+        {run.practice
+          ? 'This was practice: nothing was logged, learned or taken from your stock.'
+          : 'It stands in the logbook with the settings used.'}
       </p>
       <p className="text-[1.2rem] text-quiet">Switch the press off and let it cool with the plate open.</p>
       <div className="flex flex-wrap gap-4">
-        <Link to="/logbook" className="px-7 py-5 text-[1.35rem] font-bold bg-ink text-paper">
-          See the logbook
-        </Link>
+        {!run.practice && (
+          <Link to="/logbook" className="px-7 py-5 text-[1.35rem] font-bold bg-ink text-paper">
+            See the logbook
+          </Link>
+        )}
         <Link to={`/jobs/${run.jobId}/press`} className="px-7 py-5 text-[1.35rem] border-2 border-quiet">
           Back to the job
         </Link>

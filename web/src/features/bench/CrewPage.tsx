@@ -8,6 +8,7 @@ import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import { SIZE_NAMES } from '../../ui/sizes';
 import { OutcomeMark, outcomeWord } from '../logbook/outcomes';
+import { PracticeMark } from './PracticeMark';
 import { type Piece, type Station, sizeWord, useRun, useSay, whose } from './useRun';
 
 /** A run as a whole: every piece, every press, and what changes on the way. */
@@ -28,6 +29,7 @@ function Crew({ run }: { run: Run }) {
     <main className="w-full max-w-[1240px] mx-auto px-6 pt-7 pb-16" data-testid="crew">
       <div className="flex flex-wrap items-baseline gap-4 mb-4">
         <h1 className="text-[1.65rem] font-bold">{run.title || 'Untitled'}</h1>
+        {run.practice && <PracticeMark />}
         <p className="text-quiet">
           {done} of {wanted} done{running ? '' : run.status === 'ended' ? ', ended' : ''}
         </p>
@@ -35,7 +37,7 @@ function Crew({ run }: { run: Run }) {
           <button
             type="button"
             className="btn btn-sm btn-ghost ml-auto"
-            onClick={() => say.mutate({ action: 'end-run', piece: 0 })}
+            onClick={() => say({ action: 'end-run', piece: 0 })}
           >
             End the run here
           </button>
@@ -114,7 +116,7 @@ function Row({ run, piece }: { run: Run; piece: Piece }) {
             word="Keep"
             onClose={() => setEditing(false)}
             onKeep={(name, size) => {
-              say.mutate({
+              say({
                 action: 'change',
                 piece: piece.number,
                 wanted: { name, size: size || null, colour: null },
@@ -165,13 +167,15 @@ function Row({ run, piece }: { run: Run; piece: Piece }) {
       <td className="py-2 text-right whitespace-nowrap">
         {running && piece.status === 'to-cut' && (
           <>
-            <button type="button" className="btn btn-sm btn-ghost" onClick={() => recut.mutate()}>
-              Cut it
-            </button>
+            {!run.practice && (
+              <button type="button" className="btn btn-sm btn-ghost" onClick={() => recut.mutate()}>
+                Cut it
+              </button>
+            )}
             <button
               type="button"
               className="btn btn-sm btn-outline"
-              onClick={() => say.mutate({ action: 'cut-again', piece: piece.number })}
+              onClick={() => say({ action: 'cut-again', piece: piece.number })}
             >
               It is cut
             </button>
@@ -256,7 +260,7 @@ function AddPiece({ run }: { run: Run }) {
           word="Add it"
           onClose={() => setAdding(false)}
           onKeep={(name, size) => {
-            say.mutate({ action: 'add', piece: 0, wanted: { name, size: size || null, colour: null } });
+            say({ action: 'add', piece: 0, wanted: { name, size: size || null, colour: null } });
             setAdding(false);
           }}
         />
@@ -292,11 +296,7 @@ function Press({ run, station }: { run: Run; station: Station }) {
       {run.status === 'running' && !station.hasLeft && (
         <span className="ml-auto flex items-baseline">
           {run.stations.filter((s) => !s.hasLeft).length > 1 && (
-            <button
-              type="button"
-              className="btn btn-sm btn-ghost"
-              onClick={() => say.mutate({ action: 'leave', piece: 0 })}
-            >
+            <button type="button" className="btn btn-sm btn-ghost" onClick={() => say({ action: 'leave', piece: 0 })}>
               Leaves
             </button>
           )}

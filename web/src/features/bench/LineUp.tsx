@@ -3,11 +3,14 @@ import type { ServerClock } from '../../ui/countdown';
 import { type Piece, type Station, sizeWord, whose } from './useRun';
 
 /** Whose piece it is, large enough to be read across the room. */
-export function Whose({ piece, of }: { piece: Piece; of: number }) {
+export function Whose({ piece, of, fresh = false }: { piece: Piece; of: number; fresh?: boolean }) {
   const alone = of === 1 && !piece.name;
   if (alone) return null;
   return (
-    <p className="flex flex-wrap items-center gap-x-6 gap-y-1 mt-4" data-testid="whose">
+    <p
+      className={`flex flex-wrap items-center gap-x-6 gap-y-1 mt-4 -mx-3 px-3 py-1 ${fresh ? 'bg-ink text-paper' : ''}`}
+      data-testid="whose"
+    >
       <strong className="text-[3.4rem] md:text-[4.4rem] leading-none font-bold">{whose(piece)}</strong>
       {piece.size && <span className="text-[2.2rem] leading-none font-semibold">{sizeWord(piece.size)}</span>}
       {piece.colour && (
@@ -18,7 +21,7 @@ export function Whose({ piece, of }: { piece: Piece; of: number }) {
           {piece.colourWord}
         </span>
       )}
-      <span className="text-[1.25rem] text-quiet">
+      <span className={`text-[1.25rem] ${fresh ? '' : 'text-quiet'}`}>
         {piece.insteadOf ? `instead of piece ${piece.insteadOf}` : `${piece.number} of ${of}`}
       </span>
     </p>

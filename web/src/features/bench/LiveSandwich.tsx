@@ -1,29 +1,44 @@
+import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import type { TracePhase } from '../../api/client';
+import { api, got, type TracePhase } from '../../api/client';
 import { useUnits } from '../../app/units';
 import { Sandwich } from '../../ui/Sandwich';
 import { facesAt, sampleAt } from '../../ui/trace';
-import type { Hand } from './useRun';
+import type { Hand, Piece } from './useRun';
 
-/** The stack as it is now: within a press or a wait as the plan foresees it, otherwise as it lies ready. */
-export function LiveSandwich({
-  hand,
-  phases,
-  elapsed,
-}: {
+interface Props {
+  run: string;
   hand: Hand;
+  piece: Piece;
   phases: readonly TracePhase[];
   elapsed: number;
-}) {
+}
+
+/** The stack as it is now: within a press or a wait as computed from what was done, otherwise as it lies ready. */
+export function LiveSandwich({ run, hand, piece, phases: planned, elapsed }: Props) {
   const units = useUnits();
   const step = hand.step;
+  // What was pressed otherwise than planned is computed again for this piece.
+  const own = useQuery({
+    queryKey: ['piece-trace', run, hand.piece, hand.move, piece.lastHoldSeconds],
+    queryFn: () =>
+      got(
+        api.GET('/api/runs/{id}/pieces/{piece}/trace', {
+          params: { path: { id: run, piece: hand.piece }, query: { units: units.system } },
+        }),
+      ),
+    enabled: !hand.byPlan,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const phases = hand.byPlan ? planned : own.data?.phases;
   const phase = useMemo(() => {
-    if (!step.pressOrder) return undefined;
-    const closed = phases.findIndex((p) => p.pressOrder === step.pressOrder);
-    if (step.kind === 'wait') return phases[closed + 1];
-    if (step.stage === 'peel') return phases.slice(closed).find((p) => p.kind === 'peel');
-    return phases[closed];
-  }, [step, phases]);
+    if (!step.pressOrder || !phases) return undefined;
+    const closed = phases.flatMap((p, i) => (p.pressOrder === step.pressOrder ? [i] : []));
+    const last = closed[closed.length - 1] ?? -1;
+    if (step.kind === 'wait') return phases[last + 1];
+    if (step.stage === 'peel') return phases.slice(Math.max(0, last)).find((p) => p.kind === 'peel');
+    return phases[closed[hand.closings] ?? last];
+  }, [step, phases, hand.closings]);
   if (!phase) return null;
   const at =
     step.kind === 'hold' || step.kind === 'wait'

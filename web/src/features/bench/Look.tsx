@@ -1,29 +1,24 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useCallback, useEffect, useRef } from 'react';
 import { api, got, type Outcome, type Schemas } from '../../api/client';
 import { useUnits } from '../../app/units';
 import { BigKey } from './BigKey';
+import { useKeys } from './keys';
 import { SIGNS, SignPicture, signWord } from './signs';
 import type { Piece } from './useRun';
 
 /** What do you see? Pictures to tap; good needs none. */
 export function Signs({ onSee }: { onSee: (sign: Outcome) => void }) {
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (
-        e.target instanceof HTMLTextAreaElement ||
-        e.target instanceof HTMLInputElement ||
-        e.ctrlKey ||
-        e.metaKey ||
-        e.altKey
-      )
-        return;
-      const hit = SIGNS.find((s) => s.key === e.key);
-      if (hit) onSee(hit.id);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [onSee]);
+  useKeys(
+    useCallback(
+      (key) => {
+        const hit = SIGNS.find((s) => s.key === key);
+        if (hit) onSee(hit.id);
+        return hit !== undefined;
+      },
+      [onSee],
+    ),
+  );
   return (
     <div className="grid grid-cols-2 md:grid-cols-3 xl:grid-cols-4 gap-3" data-testid="signs">
       {SIGNS.map((s) => (
@@ -76,18 +71,23 @@ export function AdviceFor({ runId, piece, seen, atEnd, onDo, onLeave, onLost, on
     staleTime: Number.POSITIVE_INFINITY,
   });
   const first = advice.data?.[0];
+  const heading = useRef<HTMLDivElement>(null);
+  const answered = advice.data !== undefined;
   useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (e.repeat || e.target instanceof HTMLTextAreaElement || e.target instanceof HTMLInputElement) return;
-      if (e.key !== ' ' || !first) return;
-      e.preventDefault();
-      if (first.steps.length > 0) onDo(first.sign);
-      else if (first.kind === 'lost') onLost();
-      else onLeave();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [first, onDo, onLeave, onLost]);
+    if (answered) heading.current?.focus({ preventScroll: true });
+  }, [answered]);
+  useKeys(
+    useCallback(
+      (key) => {
+        if (key !== ' ' || !first) return false;
+        if (first.steps.length > 0) onDo(first.sign);
+        // A piece is not given up by the key that does everything else.
+        else if (first.kind !== 'lost') onLeave();
+        return true;
+      },
+      [first, onDo, onLeave],
+    ),
+  );
   if (advice.isError)
     return (
       <p role="alert" className="notice stop text-[1.2rem]">
@@ -96,7 +96,7 @@ export function AdviceFor({ runId, piece, seen, atEnd, onDo, onLeave, onLost, on
     );
   if (!advice.data) return <p className="text-[1.3rem] text-quiet">Working it out …</p>;
   return (
-    <div data-testid="advice" data-kind={first?.kind}>
+    <div ref={heading} tabIndex={-1} className="outline-none" data-testid="advice" data-kind={first?.kind}>
       {advice.data.map((a) => (
         <AdviceText key={a.sign} advice={a} />
       ))}

@@ -1,33 +1,34 @@
-import { useState } from 'react';
-import type { Outcome } from '../../api/client';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { BigKey } from './BigKey';
-import { Signs } from './Look';
 import type { Command } from './useRun';
 
 /** Something is off: what is seen, or a word about it. */
 export function Off({
   canSee,
   lastHold,
-  onSee,
+  signs,
   onSay,
   onClose,
 }: {
   canSee: boolean;
   lastHold: number | null;
-  onSee: (sign: Outcome) => void;
+  /** What can be seen, to tap. */
+  signs: ReactNode;
   onSay: (command: Command) => void;
   onClose: () => void;
 }) {
   const [said, setSaid] = useState('');
   const [closed, setClosed] = useState('');
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => heading.current?.focus({ preventScroll: true }), []);
   const seconds = Number(closed.replace(',', '.'));
   return (
     <div data-testid="off">
-      <h1 className="text-[2.4rem] font-bold leading-[1.15]">What is off?</h1>
+      <h1 ref={heading} tabIndex={-1} className="text-[2.4rem] font-bold leading-[1.15] outline-none">
+        What is off?
+      </h1>
       {canSee ? (
-        <div className="mt-4">
-          <Signs onSee={onSee} />
-        </div>
+        <div className="mt-4">{signs}</div>
       ) : (
         <p className="text-[1.2rem] text-quiet mt-2">
           Nothing can be seen on the piece just now. A word is kept with the run.

@@ -1,5 +1,6 @@
-import { useCallback, useEffect } from 'react';
+import { useCallback } from 'react';
 import { BigKey } from './BigKey';
+import { useKeys } from './keys';
 import type { Command, Station } from './useRun';
 
 /** What is seen to once at a press, before the first piece. It can be left out, but only by saying so. */
@@ -9,15 +10,16 @@ export function Preparation({ station, onSay }: { station: Station; onSay: (comm
   const tick = useCallback(() => {
     if (next) onSay({ action: 'check', item: next.id, piece: 0 });
   }, [next, onSay]);
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (e.repeat || e.key !== ' ' || e.ctrlKey || e.metaKey || e.altKey) return;
-      e.preventDefault();
-      tick();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [tick]);
+  useKeys(
+    useCallback(
+      (key) => {
+        if (key !== ' ') return false;
+        tick();
+        return true;
+      },
+      [tick],
+    ),
+  );
   return (
     <div className="grow flex flex-col" data-testid="preparation">
       <h1 className="text-[2.4rem] md:text-[2.9rem] leading-[1.15] font-bold mt-6">Before the first piece</h1>

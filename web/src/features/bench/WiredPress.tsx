@@ -7,35 +7,32 @@ interface Props {
   onPress: (ask: { action: 'connect' | 'connect-cold' | 'disconnect' | 'close' | 'close-and-open' | 'open' }) => void;
 }
 
-/** The press beside the bench: run by hand, or connected so that it says itself how hot it is and when it closes. */
+/** The simulated press beside a practice bench: it says itself how hot it is and when it closes. */
 export function WiredPress({ station, focus, onPress }: Props) {
   const units = useUnits();
   const device = station.device;
   if (!device)
     return (
-      <details className="text-[1rem] text-quiet">
-        <summary className="cursor-pointer underline underline-offset-4">The press is run by hand</summary>
-        <p className="mt-2">
-          A press that can be read says itself when it closes and how hot it is. To practise, the one that ships can
-          take its place.
-        </p>
+      <div className="text-[1rem] text-quiet">
+        <p>Timing: by hand. The simulated press can take the place of yours.</p>
         <p className="flex flex-wrap gap-4 mt-2">
           <button type="button" className="underline underline-offset-4" onClick={() => onPress({ action: 'connect' })}>
-            Practice press, hot
+            Simulated press, hot
           </button>
           <button
             type="button"
             className="underline underline-offset-4"
             onClick={() => onPress({ action: 'connect-cold' })}
           >
-            Practice press, from cold
+            Simulated press, from cold
           </button>
         </p>
-      </details>
+      </div>
     );
   const { status } = device;
   return (
     <div data-testid="wired" data-hot={device.hotEnough}>
+      <p className="text-[1rem] text-quiet mb-2">Simulated press: its figures are not your plate’s.</p>
       <dl className="grid grid-cols-2 gap-6 tabular-nums">
         <div className="border-t border-rule pt-2">
           <dt className="text-quiet text-[1.05rem]">plate, measured</dt>

@@ -1,8 +1,9 @@
-import { useCallback, useEffect, useState } from 'react';
-import type { Outcome, Run, TracePhase } from '../../api/client';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Outcome, Run, Schemas, TracePhase } from '../../api/client';
 import { useUnits } from '../../app/units';
 import type { ServerClock } from '../../ui/countdown';
 import { BigKey } from './BigKey';
+import { useKeys } from './keys';
 import { LineUp, Whose } from './LineUp';
 import { LiveSandwich } from './LiveSandwich';
 import { AdviceFor, Signs } from './Look';
@@ -20,6 +21,10 @@ interface Props {
   clock: ServerClock;
   now: number;
   phases: readonly TracePhase[];
+  /** The piece has just come into the hands: keys wait a second. */
+  fresh: boolean;
+  /** Opened by this page's clock while the service could not be heard, after so many seconds; null for not. */
+  openedAfter: number | null;
   pending: boolean;
   refused: string;
   onSay: (command: Command) => void;
@@ -36,6 +41,8 @@ export function Working({
   clock,
   now,
   phases,
+  fresh,
+  openedAfter,
   pending,
   refused,
   onSay,
@@ -46,13 +53,18 @@ export function Working({
   const { step } = focus;
   const [asking, setAsking] = useState<Asking>(null);
   const [advised, setAdvised] = useState<{ move: number; seen: readonly Outcome[] } | null>(null);
-  const left = focus.dueUtc ? clock.secondsLeft(focus.dueUtc, now) : null;
+  const [side, setSide] = useState<Schemas['Face'] | null>(null);
+  const heading = useRef<HTMLHeadingElement>(null);
+  const good = useRef<HTMLDivElement>(null);
+  const unheard = 'unheard' in focus;
+  const left = focus.dueUtc && openedAfter === null ? clock.secondsLeft(focus.dueUtc, now) : null;
   const hurry = !focus.dueUtc && focus.latestUtc ? clock.secondsLeft(focus.latestUtc, now) : null;
-  const over = step.kind === 'hold' && station.wired && left === 0;
+  const over = step.kind === 'hold' && (station.wired || unheard) && left === 0;
   const device = station.device;
   const tooCold = focus.closesNext && device && !device.hotEnough;
   const seen = advised && advised.move === focus.move ? advised.seen : null;
   const looking = step.kind === 'inspect' || asking === 'off';
+  const makingUp = step.makesUp && step.kind === 'do';
 
   useEffect(() => {
     // What was not taken in is not answered about.
@@ -60,65 +72,66 @@ export function Working({
     if (refused === 'not-cool-yet') setAsking('warm');
     if (refused === 'not-hot-enough') setAsking('cold');
   }, [refused]);
-  // A question belongs to the step at which it was asked.
+  // A question belongs to the step at which it was asked; what was focused for it gives way to what is to be done now.
   // biome-ignore lint/correctness/useExhaustiveDependencies: the move is what ends it
   useEffect(() => {
     setAsking(null);
     onCalm();
+    heading.current?.focus({ preventScroll: true });
   }, [focus.move]);
 
   const done = useCallback(() => {
-    if (pending || seen) return;
+    if (pending || seen || fresh || unheard) return;
     if (asking === 'off') setAsking(null);
     else if (step.kind === 'hold') setAsking('early');
-    else if (step.kind === 'inspect') onSay({ action: 'record', outcomes: ['stuck'] });
+    // A piece is not ended by the key that does everything else: that one only points to the word that does.
+    else if (step.kind === 'inspect') good.current?.querySelector('button')?.focus();
     else if (focus.closesNext && device && !device.status.closed) {
       if (tooCold) setAsking('cold');
       else onPress({ action: 'close-and-open' });
     } else onSay({ action: 'done' });
-  }, [pending, seen, asking, step.kind, focus.closesNext, device, tooCold, onSay, onPress]);
+  }, [pending, seen, fresh, unheard, asking, step.kind, focus.closesNext, device, tooCold, onSay, onPress]);
+  const allGood = useCallback(() => {
+    if (!pending && !fresh && !seen) onSay({ action: 'record', outcomes: ['stuck'] });
+  }, [pending, fresh, seen, onSay]);
+  const opened = useCallback(() => {
+    if (device?.status.closed) onPress({ action: 'open' });
+    else onSay({ action: 'opened-early' });
+  }, [device, onPress, onSay]);
 
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (
-        e.repeat ||
-        e.target instanceof HTMLTextAreaElement ||
-        e.target instanceof HTMLInputElement ||
-        e.ctrlKey ||
-        e.metaKey ||
-        e.altKey
-      )
-        return;
-      const key = e.key.toLowerCase();
-      if (![' ', 'backspace', 'p', 's', 'escape'].includes(key)) return;
-      e.preventDefault();
-      if (key === ' ') done();
-      else if (key === 'backspace') {
-        if (seen) setAdvised(null);
-        else onSay({ action: 'back' });
-      } else if (key === 'p') {
-        if (asking === 'warm') onSay({ action: 'done', knowingly: true });
-        else if (step.kind === 'hold') {
-          if (device?.status.closed) onPress({ action: 'open' });
-          else onSay({ action: 'opened-early' });
-        }
-      } else if (key === 's') setAsking('off');
-      else {
-        setAsking(null);
-        setAdvised(null);
-        onCalm();
-      }
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [done, onSay, onPress, onCalm, seen, asking, step.kind, device]);
+  useKeys(
+    useCallback(
+      (key) => {
+        if (key === ' ') done();
+        else if (key === 'g') {
+          if (step.kind !== 'inspect' || asking === 'off') return false;
+          allGood();
+        } else if (key === 'backspace') {
+          if (seen) setAdvised(null);
+          else if (!unheard) onSay({ action: 'back' });
+        } else if (key === 'p') {
+          if (asking === 'warm') onSay({ action: 'done', knowingly: true });
+          else if (step.kind === 'hold' && openedAfter === null) opened();
+        } else if (key === 's') {
+          if (!unheard) setAsking('off');
+        } else if (key === 'escape') {
+          setAsking(null);
+          setAdvised(null);
+          onCalm();
+        } else return false;
+        return true;
+      },
+      [done, allGood, opened, onSay, onCalm, seen, asking, step.kind, unheard, openedAfter],
+    ),
+  );
 
   const see = useCallback(
     (sign: Outcome) => {
-      onSay({ action: 'see', outcomes: [sign] });
+      if (pending || fresh) return;
+      onSay({ action: 'see', outcomes: [sign], ...(side ? { face: side } : {}) });
       setAdvised({ move: focus.move, seen: [sign] });
     },
-    [onSay, focus.move],
+    [onSay, focus.move, pending, fresh, side],
   );
   const rescue = useCallback(
     (sign: Outcome) => {
@@ -133,12 +146,20 @@ export function Working({
     setAdvised(null);
   }, [onSay, step.kind, seen]);
   const lost = useCallback(() => onSay({ action: 'ruin', outcomes: [...(seen ?? [])] }), [onSay, seen]);
+  const signs = (
+    <>
+      {focus.faces.length > 1 && (
+        <Side faces={focus.faces} side={side ?? focus.faces[focus.faces.length - 1] ?? 'front'} onSide={setSide} />
+      )}
+      <Signs onSee={see} />
+    </>
+  );
 
   // The sign is kept by the service before anything is answered about it.
   const heard = seen?.every((s) => piece.seen.includes(s));
   return (
     <>
-      <Whose piece={piece} of={run.pieces.length} />
+      <Whose piece={piece} of={run.pieces.length} fresh={fresh} />
       <div className="grid lg:grid-cols-[minmax(0,1fr)_420px] gap-x-10 gap-y-6 mt-4 items-start">
         <div className={looking || seen ? 'lg:col-span-2' : ''}>
           {seen ? (
@@ -160,15 +181,30 @@ export function Working({
             <Off
               canSee={focus.canSee}
               lastHold={piece.lastHoldSeconds}
-              onSee={see}
+              signs={signs}
               onSay={onSay}
               onClose={() => setAsking(null)}
             />
           ) : (
             <>
-              <h1 className="text-[2rem] md:text-[2.5rem] leading-[1.15] font-bold" aria-live="assertive">
-                {over ? 'Time is over: open the plate.' : step.text}
+              <h1
+                ref={heading}
+                tabIndex={-1}
+                className="text-[2rem] md:text-[2.5rem] leading-[1.15] font-bold outline-none"
+                aria-live="assertive"
+              >
+                {openedAfter !== null
+                  ? `Opened after ${Math.round(openedAfter)} s. It goes on when the service answers.`
+                  : over
+                    ? 'Time is over: open the plate.'
+                    : step.text}
               </h1>
+              {makingUp && (
+                <p className="text-[1.25rem] text-quiet mt-3 max-w-[34em]" data-testid="missing">
+                  Opened after {Math.round(piece.lastHoldSeconds ?? 0)} s. Without the rest it has not had its heat;
+                  everything after this counts from what was really pressed.
+                </p>
+              )}
               {left !== null && (
                 <Numeral
                   seconds={left}
@@ -186,8 +222,8 @@ export function Working({
               )}
               {step.kind === 'inspect' && (
                 <div className="mt-5">
-                  <p className="text-[1.25rem] text-quiet mb-3">Anything wrong? Otherwise Space.</p>
-                  <Signs onSee={see} />
+                  <p className="text-[1.25rem] text-quiet mb-3">Anything wrong? Tap it. Otherwise G: all good.</p>
+                  {signs}
                 </div>
               )}
             </>
@@ -195,8 +231,14 @@ export function Working({
         </div>
         {!looking && !seen && (
           <div className="grid gap-6">
-            <LiveSandwich hand={focus} phases={phases} elapsed={clock.secondsSince(focus.enteredUtc, now)} />
-            <WiredPress station={station} focus={focus} onPress={onPress} />
+            <LiveSandwich
+              run={run.id}
+              hand={focus}
+              piece={piece}
+              phases={phases}
+              elapsed={clock.secondsSince(focus.enteredUtc, now)}
+            />
+            {run.practice && <WiredPress station={station} focus={focus} onPress={onPress} />}
           </div>
         )}
       </div>
@@ -211,7 +253,7 @@ export function Working({
             </div>
           )}
           <p className="text-[1.3rem] text-quiet mt-3 min-h-[1.6em] line-clamp-2">
-            {focus.nextText ? `Then: ${focus.nextText}` : 'After this the piece is done.'}
+            {unheard ? '' : focus.nextText ? `Then: ${focus.nextText}` : 'After this the piece is done.'}
           </p>
           <LineUp run={run} station={station} clock={clock} now={now} />
           {asking === 'early' ? (
@@ -245,22 +287,29 @@ export function Working({
               onYes={() => onPress({ action: 'close-and-open' })}
             />
           ) : (
-            <div className="flex flex-wrap gap-4 mt-3">
-              <BigKey strong={step.kind !== 'hold'} disabled={pending} onClick={done}>
-                Space — {spaceWord(focus, station)}
-              </BigKey>
-              {step.kind === 'hold' && (
-                <BigKey
-                  strong={over}
-                  onClick={() =>
-                    device?.status.closed ? onPress({ action: 'open' }) : onSay({ action: 'opened-early' })
-                  }
-                >
+            <div ref={good} className="flex flex-wrap gap-4 mt-3">
+              {step.kind === 'inspect' ? (
+                <BigKey strong disabled={pending || fresh} onClick={allGood}>
+                  G — all good
+                </BigKey>
+              ) : (
+                !unheard && (
+                  <BigKey strong={step.kind !== 'hold'} disabled={pending || fresh} onClick={done}>
+                    Space — {spaceWord(focus, station)}
+                  </BigKey>
+                )
+              )}
+              {step.kind === 'hold' && openedAfter === null && (
+                <BigKey strong={over} onClick={opened}>
                   P — plate opened
                 </BigKey>
               )}
-              <BigKey onClick={() => onSay({ action: 'back' })}>Backspace — back</BigKey>
-              <BigKey onClick={() => setAsking('off')}>S — something is off</BigKey>
+              {!unheard && (
+                <BigKey onClick={() => onSay({ action: 'back' })}>
+                  Backspace — {makingUp ? 'go on without it' : 'back'}
+                </BigKey>
+              )}
+              {!unheard && <BigKey onClick={() => setAsking('off')}>S — something is off</BigKey>}
               {focus.move === 0 && run.stations.length > 1 && (
                 <BigKey onClick={() => onSay({ action: 'give-back' })}>Not mine: pass it on</BigKey>
               )}
@@ -272,6 +321,35 @@ export function Working({
   );
 }
 
+/** Which side is looked at, where both carry vinyl. */
+function Side({
+  faces,
+  side,
+  onSide,
+}: {
+  faces: readonly Schemas['Face'][];
+  side: Schemas['Face'];
+  onSide: (side: Schemas['Face']) => void;
+}) {
+  return (
+    <fieldset className="flex flex-wrap items-center gap-3 mb-3" data-testid="side">
+      <legend className="sr-only">Which side</legend>
+      <span className="text-[1.25rem]">On the</span>
+      {faces.map((f) => (
+        <button
+          key={f}
+          type="button"
+          aria-pressed={f === side}
+          className={`px-5 min-h-[3.4rem] text-[1.2rem] border-2 ${f === side ? 'bg-ink text-paper border-ink font-bold' : 'border-quiet'}`}
+          onClick={() => onSide(f)}
+        >
+          {f}
+        </button>
+      ))}
+    </fieldset>
+  );
+}
+
 /** What the large key does, in words. */
 function spaceWord(focus: Hand, station: Station): string {
   switch (focus.step.kind) {
@@ -279,8 +357,6 @@ function spaceWord(focus: Hand, station: Station): string {
       return 'opened early?';
     case 'wait':
       return 'go on now';
-    case 'inspect':
-      return 'all good';
     default:
       if (!focus.closesNext) return 'done';
       if (!station.device) return 'plate is closed';
@@ -315,8 +391,22 @@ function Question({
   onYes: () => void;
   onNo: () => void;
 }) {
+  const box = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const before = document.activeElement;
+    box.current?.focus();
+    return () => {
+      if (before instanceof HTMLElement && before.isConnected) before.focus({ preventScroll: true });
+    };
+  }, []);
   return (
-    <div role="alertdialog" aria-label={says} className="flex flex-wrap items-center gap-4 mt-3">
+    <div
+      ref={box}
+      role="alertdialog"
+      aria-label={says}
+      tabIndex={-1}
+      className="flex flex-wrap items-center gap-4 mt-3 outline-none"
+    >
       <strong className="text-[1.5rem]">{says}</strong>
       <BigKey strong onClick={onYes}>
         {yes}

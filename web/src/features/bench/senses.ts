@@ -53,15 +53,53 @@ export function useAlarm(holding: string | null) {
     held.current = holding;
   }, [holding, sound]);
 
-  return { sound, setSound, unlock };
+  /** Another piece is in the hands: two low tones. */
+  const chime = useCallback(() => {
+    navigator.vibrate?.(120);
+    if (sound && audio.current) beep(audio.current, CHANGED);
+  }, [sound]);
+
+  return { sound, setSound, unlock, chime };
 }
 
-function beep(audio: AudioContext) {
-  for (const [at, pitch] of [
-    [0, 880],
-    [0.22, 880],
-    [0.44, 1320],
-  ] as const) {
+const FRESH_MS = 1000;
+
+/** Whether another piece has just come into the hands: for a second keys do nothing, and it is heard and seen. */
+export function useFresh(piece: number, chime: () => void): boolean {
+  const [fresh, setFresh] = useState(false);
+  const before = useRef(piece);
+  const ring = useRef(chime);
+  ring.current = chime;
+  useEffect(() => {
+    const changed = before.current !== piece && before.current !== 0 && piece !== 0;
+    before.current = piece;
+    if (!changed) return;
+    ring.current();
+    setFresh(true);
+    const timer = window.setTimeout(() => setFresh(false), FRESH_MS);
+    return () => {
+      window.clearTimeout(timer);
+      setFresh(false);
+    };
+  }, [piece]);
+  return fresh;
+}
+
+type Tones = readonly (readonly [at: number, pitch: number])[];
+
+const OVER: Tones = [
+  [0, 880],
+  [0.22, 880],
+  [0.44, 1320],
+];
+
+const CHANGED: Tones = [
+  [0, 440],
+  [0.2, 330],
+];
+
+function beep(audio: AudioContext, tones: Tones = OVER) {
+  for (const [at, pitch] of tones) {
     const tone = audio.createOscillator();
     const gain = audio.createGain();
     tone.frequency.value = pitch;

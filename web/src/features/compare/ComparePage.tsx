@@ -19,16 +19,16 @@ const MOST = 3;
 
 /** Two or three ways to do the same job, aligned row by row, only the differences inked; one of them is kept. */
 export function ComparePage() {
-  const { draft, catalogue } = useJob();
+  const { id, draft, catalogue } = useJob();
   const units = useUnits();
   const [others, setOthers] = useState<Job[]>(() => [
     underPress(draft.job, anotherPress(draft.job, catalogue, [draft.job.tools.heatSource])),
   ]);
   const [kept, setKept] = useState<string | null>(null);
   const variants = [draft.job, ...others.map((o) => carrying(o, catalogue))];
-  const plans = useQueries({ queries: variants.map((job) => planQuery(job, units.system)) });
-  const traces = useQueries({ queries: variants.map((job) => traceQuery(job)) });
-  const fields = useQueries({ queries: variants.map((job) => windowQuery(job)) });
+  const plans = useQueries({ queries: variants.map((job) => planQuery(job, units.system, id)) });
+  const traces = useQueries({ queries: variants.map((job) => traceQuery(job, id)) });
+  const fields = useQueries({ queries: variants.map((job) => windowQuery(job, id)) });
   const lines = rows(
     plans.map((p) => p.data),
     units,

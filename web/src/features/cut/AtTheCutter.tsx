@@ -81,6 +81,7 @@ export function AtTheCutter({ cutId, jobId, catalogue }: Props) {
           {measured !== null && `; ${time(measured)} measured so far`}.
         </p>
       </div>
+      {cut.simulated && <Simulated cut={cut} {...(mat ? { mat } : {})} />}
       {act.isError && !(act.error instanceof Refused && act.error.code === 'cut-preset') && (
         <Failed error={act.error} />
       )}
@@ -119,6 +120,32 @@ export function AtTheCutter({ cutId, jobId, catalogue }: Props) {
       </div>
       <WeedingSheet cut={cut} onChange={(next) => queries.setQueryData(key, next)} />
     </div>
+  );
+}
+
+const FORMATS = ['svg', 'dxf', 'hpgl'] as const;
+
+/** This one only shows what a cutter does; the own one takes the file. */
+function Simulated({ cut, mat }: { cut: Cut; mat?: Mat }) {
+  const sheet = mat ? `?list=${encodeURIComponent(mat.listId)}&sheet=${mat.sheet}` : '';
+  return (
+    <p className="notice" data-testid="simulated-cutter">
+      <strong>Simulated cutter.</strong> It shows the order, the presets and the time, and cuts nothing. Your own cutter
+      takes {mat ? 'this mat as a file' : 'the sheets as files'}:{' '}
+      {FORMATS.filter((f) => mat || f !== 'hpgl').map((format, i) => (
+        <span key={format}>
+          {i > 0 && ', '}
+          <a
+            className="underline underline-offset-4 font-semibold"
+            href={`/api/cuts/${cut.id}/file.${format}${sheet}`}
+            download
+          >
+            {format.toUpperCase()}
+          </a>
+        </span>
+      ))}
+      . Tick the mats off here as they come out.
+    </p>
   );
 }
 

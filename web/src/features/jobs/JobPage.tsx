@@ -1,11 +1,11 @@
-import { type UseQueryResult, useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect } from 'react';
 import { NavLink, Outlet, useMatch, useNavigate, useOutletContext, useParams } from 'react-router';
-import { api, type Catalogue, got, type Plan, Refused, type Run } from '../../api/client';
+import { api, type Catalogue, got, type Plan, Refused } from '../../api/client';
 import { carrying, changed, type Job, type Own } from '../../api/job';
-import { useCatalogue, usePlan } from '../../api/queries';
-import { usePreferences } from '../../app/units';
+import { type Answered, useCatalogue, usePlan } from '../../api/queries';
 import { Failed, Loading } from '../../ui/States';
+import { LearnedSince } from './LearnedSince';
 import { ShelfNews } from './ShelfNews';
 import { savedFirst } from './savedLink';
 import { Ticket } from './Ticket';
@@ -14,7 +14,7 @@ import { type Draft, type SaveState, useJobDraft } from './useJobDraft';
 export interface JobContext {
   id: string;
   draft: Draft;
-  plan: UseQueryResult<Plan>;
+  plan: Answered<Plan>;
   catalogue: Catalogue;
   faults: Map<string, string>;
 }
@@ -42,7 +42,7 @@ const SAYS: Record<SaveState, string> = {
   waiting: 'Saving …',
   faulty: 'Not saved: something below needs mending',
   stale: 'Not saved: it was changed elsewhere',
-  failed: 'Not saved: the service did not answer',
+  failed: 'Not saved yet: the service does not answer',
 };
 
 function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job?: unknown }; catalogue: Catalogue }) {
@@ -54,19 +54,9 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
     [bareEdit, catalogue],
   );
   const draft: Draft = { ...bare, edit };
-  const plan = usePlan(draft.job);
+  const plan = usePlan(draft.job, kept.id);
   const navigate = useNavigate();
   const comparing = useMatch('/jobs/:id/compare') !== null;
-  const { units } = usePreferences();
-  const begin = useMutation({
-    mutationFn: async (): Promise<Run> => {
-      await draft.flush();
-      return got(
-        api.POST('/api/jobs/{id}/runs', { params: { path: { id: kept.id }, query: { units: units.system } } }),
-      );
-    },
-    onSuccess: (run) => navigate(`/bench/${run.id}`),
-  });
   const { undo, redo } = draft;
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
@@ -135,14 +125,9 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
           <NavLink to={`/jobs/${kept.id}/compare`} className={station}>
             Side by side
           </NavLink>
-          <button
-            type="button"
-            className="pb-1 border-b-2 border-transparent text-quiet hover:text-ink disabled:opacity-50"
-            disabled={!plan.data || plan.data.verdict === 'stop' || begin.isPending}
-            onClick={() => begin.mutate()}
-          >
+          <NavLink to={`/jobs/${kept.id}/bench`} className={station}>
             Bench
-          </button>
+          </NavLink>
           <NavLink to={`/jobs/${kept.id}/care`} className={station}>
             Care
           </NavLink>
@@ -166,11 +151,18 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
           </div>
         )}
         {draft.state === 'failed' && (
-          <Failed
-            error={draft.problem ?? new Error('The service did not answer. Your changes are still here.')}
-            retry={draft.retry}
-          />
+          <div role="alert" className="notice stop mb-5" data-testid="not-saved">
+            <p>
+              <strong>Not saved yet.</strong>{' '}
+              {draft.problem?.message ??
+                'The service does not answer. Your changes are kept on this device and saved as soon as it does.'}
+            </p>
+            <button type="button" className="btn btn-sm btn-outline mt-2" onClick={draft.retry}>
+              Try now
+            </button>
+          </div>
         )}
+        <LearnedSince id={kept.id} job={draft.job} />
         <Outlet context={{ id: kept.id, draft, plan, catalogue, faults } satisfies JobContext} />
       </main>
       {!comparing && (
@@ -178,12 +170,9 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
           id={kept.id}
           job={draft.job}
           plan={plan}
-          faults={faults}
-          onBench={() => begin.mutate()}
+          onBench={() => navigate(`/jobs/${kept.id}/bench`)}
           onPrint={savedFirst(draft)}
           onTake={draft.edit}
-          starting={begin.isPending}
-          failed={begin.error}
         />
       )}
     </div>

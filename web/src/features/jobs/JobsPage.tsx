@@ -67,7 +67,9 @@ export function JobsPage() {
       </p>
       {running.data?.map((run) => (
         <Link key={run.id} to={`/bench/${run.id}`} className="mb-6 flex items-center gap-4 bg-ink text-paper px-5 py-3">
-          <strong>On the bench: {run.title}</strong>
+          <strong>
+            {run.practice ? 'Practice' : 'On the bench'}: {run.title}
+          </strong>
           <span className="opacity-80">
             {run.pieces.filter((p) => p.status === 'done').length} of{' '}
             {run.pieces.filter((p) => p.status !== 'ruined').length} done

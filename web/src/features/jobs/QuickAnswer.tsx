@@ -93,6 +93,10 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
   };
 
   const press = bondingPress(plan.data?.presses);
+  // What a field of its own says is not said twice.
+  const elsewhere = (plan.error instanceof Refused ? plan.error.faults : []).filter(
+    (f) => !/^#\/(layers\/0\/label\/(celsius|seconds)|tools\/plate(Width|Height)Mm)$/.test(f.pointer),
+  );
   const phase = trace.data?.phases.findLast((p) => p.kind === 'press');
   const loud = plan.data?.notices.filter((n) => n.level !== 'note') ?? [];
   const stopped = plan.data?.verdict === 'stop';
@@ -129,10 +133,17 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
           {plan.isError && !(plan.error instanceof Refused) && (
             <Failed error={plan.error} retry={() => plan.refetch()} />
           )}
-          {plan.error instanceof Refused && <p className="notice stop">{plan.error.message}</p>}
-          {press && !stopped && !plan.isError && <Setpoint press={press} size="huge" />}
-          {press && !stopped && !plan.isError && <p className="mt-3">{peelWords(press)}</p>}
-          {loud.length > 0 && (
+          {elsewhere.length > 0 && <p className="notice stop">{elsewhere.map((f) => f.detail).join(' ')}</p>}
+          {plan.isError && press && (
+            <p className="text-[0.9rem] mb-2" role="status">
+              Pale: the answer from before this change.
+            </p>
+          )}
+          <div className={`answer ${plan.pale ? 'pale' : ''}`} aria-busy={plan.pale} data-testid="answer">
+            {press && !stopped && <Setpoint press={press} size="huge" />}
+            {press && !stopped && <p className="mt-3">{peelWords(press)}</p>}
+          </div>
+          {loud.length > 0 && !plan.isError && (
             <div className="mt-4 grid gap-3 max-w-[38rem]">
               {loud.map((n) => (
                 <NoticeCard key={n.code} notice={n} />
@@ -144,7 +155,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
           <button
             type="button"
             className="btn btn-primary px-6"
-            disabled={keep.isPending || !plan.data}
+            disabled={keep.isPending || !plan.data || plan.isError}
             onClick={() => keep.mutate()}
           >
             Make it a job

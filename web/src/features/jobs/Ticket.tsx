@@ -1,12 +1,13 @@
-import type { UseQueryResult } from '@tanstack/react-query';
 import type { MouseEvent } from 'react';
-import type { Plan } from '../../api/client';
+import { Link } from 'react-router';
+import { type Plan, Refused } from '../../api/client';
 import { changed, type Job } from '../../api/job';
+import type { Answered } from '../../api/queries';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { Figures } from '../../ui/Figures';
 import { Notices, type OnAccept } from '../../ui/Notices';
-import { bondingPress, PURPOSE } from '../../ui/purposes';
+import { bondingPresses, PURPOSE } from '../../ui/purposes';
 import { Setpoint } from '../../ui/Setpoint';
 import { Loading } from '../../ui/States';
 import { Alternatives } from './Alternatives';
@@ -14,20 +15,17 @@ import { Alternatives } from './Alternatives';
 interface Props {
   id: string;
   job: Job;
-  plan: UseQueryResult<Plan>;
-  faults: Map<string, string>;
+  plan: Answered<Plan>;
   onBench: () => void;
   /** Sees to it that what is on the screen is saved before the ticket is fetched. */
   onPrint: (e: MouseEvent<HTMLAnchorElement>) => void;
   onTake: (change: (job: Job) => Job) => void;
-  starting: boolean;
-  failed: unknown;
 }
 
 /** What is taken to the press: the setting, the presses in order, what to watch out for, the time. */
-export function Ticket({ id, job, plan, faults, onBench, onPrint, onTake, starting, failed }: Props) {
+export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
   const data = plan.data;
-  const press = bondingPress(data?.presses);
+  const [press, ...others] = bondingPresses(data?.presses);
   const units = useUnits();
   const accept: OnAccept = (code, word) => onTake((j) => withAccepted(j, code, word));
   const stopped = data?.verdict === 'stop';
@@ -38,20 +36,17 @@ export function Ticket({ id, job, plan, faults, onBench, onPrint, onTake, starti
     >
       <h2 className="hidden print:block text-2xl mb-3">{job.title || 'Untitled'}</h2>
       {plan.isPending && !plan.isError && <Loading what="the setting" />}
-      {plan.isError && (
-        <div role="alert" className="notice stop">
-          <p>
-            <strong>No setting yet. </strong>
-            {faults.size > 0 ? [...faults.values()][0] : plan.error.message}
-          </p>
-        </div>
-      )}
-      {data && press && !plan.isError && (
-        <div className="grid gap-5 items-start md:max-lg:grid-cols-2 md:max-lg:gap-x-10">
+      {plan.isError && <NoAnswer id={id} error={plan.error} last={data !== undefined} />}
+      {data && press && (
+        <div
+          className={`answer grid gap-5 items-start md:max-lg:grid-cols-2 md:max-lg:gap-x-10 ${plan.pale ? 'pale' : ''}`}
+          aria-busy={plan.pale}
+          data-testid="answer"
+        >
           {!stopped && (
             <div>
               <p className="text-[0.87rem] text-quiet mb-1">set to, and press for</p>
-              <Setpoint press={press} />
+              <Setpoint press={press} others={others} />
               <details className="mt-2 print:hidden">
                 <summary className="cursor-pointer w-fit text-[0.9rem] text-quiet underline decoration-dotted underline-offset-2">
                   Where these numbers come from
@@ -103,19 +98,9 @@ export function Ticket({ id, job, plan, faults, onBench, onPrint, onTake, starti
               </tbody>
             </table>
           )}
-          {failed instanceof Error && (
-            <p role="alert" className="notice stop">
-              {failed.message}
-            </p>
-          )}
           {!stopped && (
             <div className="flex gap-3 print:hidden">
-              <button
-                type="button"
-                className="btn btn-primary grow h-13 text-[1.07rem]"
-                disabled={starting}
-                onClick={onBench}
-              >
+              <button type="button" className="btn btn-primary grow h-13 text-[1.07rem]" onClick={onBench}>
                 Take it to the bench
               </button>
               <a
@@ -139,6 +124,34 @@ export function Ticket({ id, job, plan, faults, onBench, onPrint, onTake, starti
         </div>
       )}
     </aside>
+  );
+}
+
+/** Why there is no answer to what stands there now: the fields are named, and say themselves what they take. */
+function NoAnswer({ id, error, last }: { id: string; error: Error | null; last: boolean }) {
+  const faults = error instanceof Refused ? error.faults : [];
+  const named = [...new Set(faults.flatMap((f) => (f.field ? [f.field] : [])))];
+  const others = faults.filter((f) => !f.field).map((f) => f.detail);
+  const offline = !(error instanceof Refused);
+  return (
+    <div role="alert" className="notice stop mb-4">
+      <p>
+        <strong>{offline ? 'No answer.' : 'Not computed.'}</strong>{' '}
+        {offline && 'The service does not answer; it is asked again.'}
+        {named.length > 0 && (
+          <>
+            Check{' '}
+            <Link to={`/jobs/${id}/item`} className="underline underline-offset-2">
+              {named.join(', ')}
+            </Link>
+            .{' '}
+          </>
+        )}
+        {others.join(' ')}
+        {!offline && faults.length === 0 && error?.message}
+      </p>
+      {last && <p className="mt-1 text-[0.9rem]">Below, pale: the answer from before this change.</p>}
+    </div>
   );
 }
 

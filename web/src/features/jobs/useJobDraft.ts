@@ -7,6 +7,8 @@ const SAVE_AFTER_MS = 600;
 const MOST_UNDO = 100;
 // Letters typed in a row into one field are one change.
 const ONE_CHANGE_MS = 700;
+// While the service does not answer it is asked again so often.
+const RETRY_MS = 3000;
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'faulty' | 'stale' | 'failed';
 
@@ -35,21 +37,43 @@ export interface Draft {
   flush: () => Promise<void>;
 }
 
+const unsavedKey = (id: string) => `juxtherm.unsaved.${id}`;
+
+/** Edits that the service has not heard of, as they were left on this device. */
+function unsaved(id: string): { version: number; job: Job } | null {
+  try {
+    return JSON.parse(localStorage.getItem(unsavedKey(id)) ?? 'null');
+  } catch {
+    return null;
+  }
+}
+
+function keepUnsaved(id: string, version: number, job: Job) {
+  try {
+    localStorage.setItem(unsavedKey(id), JSON.stringify({ version, job }));
+  } catch {
+    // No room on this device: they stay on the page.
+  }
+}
+
 /** A job under edit: every change is kept shortly after it is made, can be undone, and never overwrites a newer save unseen. */
 export function useJobDraft(kept: Kept): Draft {
   const queries = useQueryClient();
-  const [job, setJob] = useState(kept.job as Job);
-  const [past, setPast] = useState<Job[]>([]);
+  // What was edited while the service did not answer comes first; where somebody else has saved since, both are shown.
+  const [left] = useState(() => unsaved(kept.id));
+  const behind = left !== null && left.version !== kept.version;
+  const [job, setJob] = useState(left?.job ?? (kept.job as Job));
+  const [past, setPast] = useState<Job[]>(left ? [kept.job as Job] : []);
   const [future, setFuture] = useState<Job[]>([]);
-  const [state, setState] = useState<SaveState>('saved');
+  const [state, setState] = useState<SaveState>(behind ? 'stale' : left ? 'waiting' : 'saved');
   const [problem, setProblem] = useState<Refused | null>(null);
-  const [newer, setNewer] = useState<Kept | null>(null);
+  const [newer, setNewer] = useState<Kept | null>(behind ? kept : null);
   const version = useRef(kept.version);
   const latest = useRef(job);
-  const saved = useRef(job);
+  const saved = useRef(kept.job as Job);
   const timer = useRef<number | undefined>(undefined);
   const inFlight = useRef<Promise<void> | null>(null);
-  const apart = useRef(false);
+  const apart = useRef(behind);
   const lastEdit = useRef(Number.NEGATIVE_INFINITY);
   const lastField = useRef<HTMLInputElement | null>(null);
 
@@ -64,7 +88,8 @@ export function useJobDraft(kept: Kept): Draft {
       return;
     }
     const sending = latest.current;
-    setState('saving');
+    // What could not be saved stays marked until it is.
+    setState((was) => (was === 'failed' ? 'failed' : 'saving'));
     inFlight.current = (async () => {
       try {
         const answer = await got(
@@ -75,6 +100,7 @@ export function useJobDraft(kept: Kept): Draft {
         );
         version.current = answer.version;
         saved.current = sending;
+        localStorage.removeItem(unsavedKey(kept.id));
         queries.setQueryData(['job', kept.id], answer);
         queries.invalidateQueries({ queryKey: ['jobs'] });
         setProblem(null);
@@ -86,7 +112,11 @@ export function useJobDraft(kept: Kept): Draft {
           apart.current = true;
           setNewer(refused.current as Kept);
           setState('stale');
-        } else setState(refused && refused.status < 500 ? 'faulty' : 'failed');
+        } else if (refused && refused.status < 500) setState('faulty');
+        else {
+          keepUnsaved(kept.id, version.current, latest.current);
+          setState('failed');
+        }
       } finally {
         inFlight.current = null;
       }
@@ -99,11 +129,12 @@ export function useJobDraft(kept: Kept): Draft {
       latest.current = next;
       setJob(next);
       if (apart.current) return;
-      setState('waiting');
+      if (localStorage.getItem(unsavedKey(kept.id)) !== null) keepUnsaved(kept.id, version.current, next);
+      setState((was) => (was === 'failed' ? 'failed' : 'waiting'));
       window.clearTimeout(timer.current);
       timer.current = window.setTimeout(() => void save(), SAVE_AFTER_MS);
     },
-    [save],
+    [save, kept.id],
   );
 
   const edit = useCallback(
@@ -156,11 +187,26 @@ export function useJobDraft(kept: Kept): Draft {
     setNewer(null);
     setPast((p) => [...p, latest.current]);
     saved.current = latest.current = newer.job as Job;
+    localStorage.removeItem(unsavedKey(kept.id));
     setJob(newer.job as Job);
     setState('saved');
-  }, [newer]);
+  }, [newer, kept.id]);
 
   useEffect(() => () => void save(), [save]);
+  const failed = state === 'failed';
+  useEffect(() => {
+    if (left && !behind) void save();
+  }, [left, behind, save]);
+  useEffect(() => {
+    if (!failed) return;
+    const again = () => void save();
+    const timer = window.setInterval(again, RETRY_MS);
+    window.addEventListener('online', again);
+    return () => {
+      window.clearInterval(timer);
+      window.removeEventListener('online', again);
+    };
+  }, [failed, save]);
 
   return {
     id: kept.id,

@@ -61,10 +61,10 @@ export const useMarks = (vinyl: string, material: string, heatSource: string) =>
     staleTime: 0,
   });
 
-export const useLearnedInJob = (job: Job) =>
+export const useLearnedInJob = (job: Job, id: string) =>
   useQuery({
-    queryKey: ['learned-in-job', job],
-    queryFn: () => got(api.POST('/api/plans/learned', { body: job })),
+    queryKey: ['learned-in-job', id, job],
+    queryFn: () => got(api.POST('/api/plans/learned', { params: { query: { job: id } }, body: job })),
     placeholderData: keepPreviousData,
     staleTime: 0,
   });
@@ -72,7 +72,16 @@ export const useLearnedInJob = (job: Job) =>
 /** After the logbook changed: what it says, what it taught, and every plan made with that. */
 export const logChanged = (queries: QueryClient) =>
   Promise.all(
-    ['log', 'log-choices', 'learned', 'learned-in-job', 'marks', 'plan', 'trace', 'window', 'jobs'].map((key) =>
-      queries.invalidateQueries({ queryKey: [key] }),
-    ),
+    [
+      'log',
+      'log-choices',
+      'learned',
+      'learned-in-job',
+      'learned-since',
+      'marks',
+      'plan',
+      'trace',
+      'window',
+      'jobs',
+    ].map((key) => queries.invalidateQueries({ queryKey: [key] })),
   );

@@ -7,9 +7,9 @@ import { LessonLine } from '../logbook/LessonLine';
 import { useLearnedInJob } from '../logbook/queries';
 
 /** What the logbook has to do with this setting: why it differs from the catalogue's, and the switch that takes that back. */
-export function LearnedHere({ job, press }: { job: Job; press: PlannedPress }) {
+export function LearnedHere({ id, job, press }: { id: string; job: Job; press: PlannedPress }) {
   const units = useUnits();
-  const learned = useLearnedInJob(job);
+  const learned = useLearnedInJob(job, id);
   const telling = learned.data?.lessons.filter((l) => l.counts) ?? [];
   if (!learned.data || telling.length === 0) return null;
   const { changes, celsius, dialMark, seconds } = learned.data;

@@ -22,9 +22,9 @@ import { Ways } from './Ways';
 
 /** The job at the press: over time, through the stack, and how much room there is; then each press with its reasons. */
 export function PressStation() {
-  const { draft, plan, catalogue } = useJob();
-  const trace = useTrace(draft.job);
-  const field = useWindow(draft.job);
+  const { id, draft, plan, catalogue } = useJob();
+  const trace = useTrace(draft.job, id);
+  const field = useWindow(draft.job, id);
   const marks = useMarks(
     [...new Set(draft.job.layers.map((l) => l.vinyl))].join(','),
     draft.job.blank.material,
@@ -77,7 +77,7 @@ export function PressStation() {
           </p>
         </section>
       </div>
-      {bonding && <LearnedHere job={draft.job} press={bonding} />}
+      {bonding && <LearnedHere id={id} job={draft.job} press={bonding} />}
       <Order job={draft.job} plan={plan.data} onEdit={draft.edit} />
       <Goes job={draft.job} plan={plan.data} />
       {plan.data.ladder.length > 0 && <Ladder rungs={plan.data.ladder} />}

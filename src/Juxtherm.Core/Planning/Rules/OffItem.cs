@@ -1,0 +1,63 @@
+using Juxtherm.Core.Artwork;
+using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Placement;
+
+namespace Juxtherm.Core.Planning.Rules;
+
+/// <summary>Artwork that does not lie on the item.</summary>
+public sealed class OffItem : IPlanRule
+{
+    // An outline is drawn from typical measures, and cloth gives (common practice).
+    private const double ToleranceMm = 2;
+
+    // Less ground than this is a hair of rounding, mm².
+    private const double HairMm2 = 1;
+
+    /// <inheritdoc/>
+    public string Code => "off-item";
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        foreach (var (shape, art) in plan.PlacedFaces)
+        {
+            var cloth = shape.Whole(ToleranceMm);
+            // Most artwork lies well inside: its box tells.
+            if (cloth.Covers(Shapes.Polygon(art)))
+                continue;
+            var off = plan.Layers.Where(l => l.Layer.Face == shape.Face && l.Layer.Box is not null)
+                .Select(l => (Layer: l, Beyond: Plane.Difference(CutShape.GroundOf(l.Layer.Shape, l.Layer.Box!.Value), cloth))).Where(l => l.Beyond.Area > HairMm2).ToList();
+            if (off.Count == 0)
+                continue;
+            var bare = shape.Whole(0);
+            var farthest = off.Max(l => l.Beyond.Coordinates.Max(c => bare.Distance(Plane.Factory.CreatePoint(c))));
+            var item = plan.Work.Form.Name.ToLowerInvariant();
+            var names = string.Join(", ", off.Select(l => plan.Named(l.Layer)));
+            var text = off.TrueForAll(l => !cloth.Intersects(CutShape.GroundOf(l.Layer.Layer.Shape, l.Layer.Layer.Box!.Value)))
+                ? $"Move {names} onto the {item}: it lies beside it."
+                : $"Move {names}, or make it smaller: it reaches {plan.Words.Length(farthest)} beyond the edge of the {item}{(shape.Size is { } size ? $" in size {size}" : "")}.";
+            return this.Say(plan, NoticeLevel.Stop, text, "Vinyl beyond the edge is pressed onto the underlay, and bonds to it. Where your item is larger than typical, type its measures at Place.", ("beyond", farthest, "mm")) with
+            {
+                Layers = [.. off.Select(l => l.Layer.Id)],
+                Mends = Usual(plan, shape, art) is { } mend ? [mend] : [],
+            };
+        }
+
+        return null;
+    }
+
+    /// <summary>All of it together to where it usually goes.</summary>
+    private static Mend? Usual(PlanContext plan, BlankShape shape, Box art)
+    {
+        var proposals = PlacementRules.For(new PlacementQuestion(shape, plan.Job.Blank.Material, art.WidthMm, art.HeightMm));
+        if (proposals.FirstOrDefault(p => shape.Whole(ToleranceMm).Covers(Shapes.Polygon(art with { XMm = p.XMm, YMm = p.YMm }))) is not { } place)
+            return null;
+        var (dx, dy) = (place.XMm - art.XMm, place.YMm - art.YMm);
+        return new Mend($"Move it: {place.Name.ToLowerInvariant()}", [.. plan.Layers.Where(l => l.Layer.Face == shape.Face && l.Layer.Box is not null).SelectMany(l => new[]
+        {
+            new JobEdit($"/layers/{l.Layer.At}/xMm", Math.Round(l.Layer.XMm!.Value + dx, 3)), new JobEdit($"/layers/{l.Layer.At}/yMm", Math.Round(l.Layer.YMm!.Value + dy, 3)),
+        })]);
+    }
+}

@@ -1,0 +1,11 @@
+/** Nothing that is done here is written down, learned from or used up. */
+export function PracticeMark() {
+  return (
+    <span
+      className="inline-block w-fit border-2 border-dashed border-current px-3 py-0.5 text-[1rem] font-bold text-ink"
+      data-testid="practice"
+    >
+      Practice: nothing is logged
+    </span>
+  );
+}
