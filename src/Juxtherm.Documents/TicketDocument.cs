@@ -183,7 +183,7 @@ public static class TicketDocument
     private static string PeelLine(Peel peel) => peel.Method switch
     {
         PeelMethod.Hot => $"peel hot, within {Wording.Time(peel.WaitSeconds[1])}",
-        PeelMethod.Warm => $"peel warm, {peel.WaitSeconds[0]:0} to {Wording.Time(peel.WaitSeconds[1])} after opening{Where(peel)}",
+        PeelMethod.Warm => $"peel warm, {Wording.Span(peel.WaitSeconds[0], peel.WaitSeconds[1])} after opening{Where(peel)}",
         _ => $"peel cold, after {Wording.Time(peel.WaitSeconds[0])}{Where(peel)}",
     };
 

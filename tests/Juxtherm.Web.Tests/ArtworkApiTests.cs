@@ -118,7 +118,7 @@ public sealed class ArtworkApiTests : Api
     [Fact]
     public async Task Names_are_read_set_and_proofed()
     {
-        var names = (await Post("/api/artwork/names", new JsonObject { ["text"] = "Wren, child, gold\nOsk,,,2" })).AsArray();
+        var names = (await Post("/api/artwork/names", new JsonObject { ["text"] = "Wren, child, gold\nOsk,,,2" }))["names"]!.AsArray();
         Assert.Equal([("Wren", 1), ("Osk", 2)], names.Select(n => ((string)n!["name"]!, (int)n["count"]!)));
         var job = (await Post("/api/artwork/words", new JsonObject { ["job"] = Tee(), ["word"] = new JsonObject { ["text"] = "Name", ["fromNames"] = true } }))["job"]!.DeepClone().AsObject();
         Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, "/api/artwork/proof", job)).Status);
@@ -127,9 +127,10 @@ public sealed class ArtworkApiTests : Api
         Assert.Equal(2, sheet["names"]!.AsArray().Count);
         Assert.All(sheet["names"]!.AsArray(), n => Assert.True((bool)n!["fits"]! && ((string)n["path"]!).Length > 100));
 
-        var (status, problem) = await Send(HttpMethod.Post, "/api/artwork/names", new JsonObject { ["text"] = "Wren,,blurple" });
-        Assert.Equal(HttpStatusCode.BadRequest, status);
-        Assert.Contains("Line 1", (string)problem!["detail"]!, StringComparison.Ordinal);
+        // One bad cell marks its line and refuses nothing.
+        var read = await Post("/api/artwork/names", new JsonObject { ["text"] = "Wren,XXL,blurple\nOsk,6–7 years,grey" });
+        Assert.Equal([("Wren", "adult-2xl", null), ("Osk", "child", "#808080")], read["names"]!.AsArray().Select(n => ((string)n!["name"]!, (string?)n["size"], (string?)n["colour"])));
+        Assert.Equal((1, "Wren", "blurple"), Assert.Single(read["notRead"]!.AsArray()) is var bad ? ((int)bad!["line"]!, (string)bad["name"]!, (string)bad["text"]!) : default);
     }
 
     [Theory]

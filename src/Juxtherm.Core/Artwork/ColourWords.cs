@@ -39,10 +39,10 @@ public static class ColourWords
         ArgumentNullException.ThrowIfNull(said);
         var text = said.Trim().ToLowerInvariant();
         var plain = string.Concat(text.Where(c => c is not (' ' or '-'))).Replace("grey", "gray", StringComparison.Ordinal);
-        if (All.FirstOrDefault(c => c.Word.Replace("grey", "gray", StringComparison.Ordinal) == plain).Hex is { } own)
-            return own;
         if ((Svg.SvgColours.Read(text) ?? Svg.SvgColours.Read(plain))?.Hex is { } css)
             return css;
+        if (All.FirstOrDefault(c => c.Word == plain).Hex is { Length: > 0 } own)
+            return own;
         // A shade of a colour that is known: a list wants it told apart, not matched.
         var words = text.Split([' ', '-'], StringSplitOptions.RemoveEmptyEntries);
         return words.Length > 1 && Hex(words[^1]) is { } last ? last : null;

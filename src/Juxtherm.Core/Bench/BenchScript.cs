@@ -36,7 +36,11 @@ public sealed record BenchStep(int Index, WorkStage Stage, StepKind Kind, string
 /// <summary>Something to see to once before the first piece.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Text">What.</param>
-public sealed record CheckItem(string Id, string Text);
+public sealed record CheckItem(string Id, string Text)
+{
+    /// <summary>How long the plate is closed for it, or it is left to cool, s; null where nothing is timed.</summary>
+    public double? TimedSeconds { get; init; }
+}
 
 /// <summary>Everything that is done at one press, taken from a plan for that press and frozen.</summary>
 /// <param name="Checks">What is seen to once.</param>
@@ -48,6 +52,8 @@ public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyLis
     public static StationScript Of(Plan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
+        var patch = plan.Presses.FirstOrDefault(p => p.Purpose == PressPurpose.Patch);
+        double? Timed(PlanStep step) => step.Check switch { Preparation.Patch => patch?.Seconds, Preparation.PatchLook => step.Seconds, _ => null };
         var atPress = plan.Steps.Where(s => s.Kind != StepKind.Know).ToList();
         var presses = plan.Presses.ToDictionary(p => p.Order);
         var laid = false;
@@ -70,7 +76,7 @@ public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyLis
         }
 
         return new StationScript(
-            [.. atPress.Where(s => s.OncePerRun).Select((s, i) => new CheckItem(s.Check ?? $"once-{i}", s.Text))],
+            [.. atPress.Where(s => s.OncePerRun).Select((s, i) => new CheckItem(s.Check ?? $"once-{i}", s.Text) { TimedSeconds = Timed(s) })],
             [.. atPress.Where(s => !s.OncePerRun).Select(Step)]);
     }
 }

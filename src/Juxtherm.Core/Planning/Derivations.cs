@@ -145,7 +145,7 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
         return new Derivation("burden", "heat so far", Wording.Share(most), lines);
     }
 
-    private Derivation Hottest(DonePress press) => new("hottest-cloth", "cloth beside the print", Words.Temperature(press.HottestBareCelsius),
+    private Derivation Hottest(DonePress press) => new("hottest-cloth", new ToolWords(Work).Beside, Words.Temperature(press.HottestBareCelsius),
     [
         new($"The bare {Work.Material.Name.ToLowerInvariant()} beside the print has no carrier over it and gets to {Words.Temperature(press.HottestBareCelsius)}; with everything off to the hot side to {Words.Temperature(Math.Max(press.HottestBareCelsius, _found.Worst.HottestBareCelsius))}.", null),
         Line(Work.Material.LimitCelsius, limit => $"Its limit is {Words.Temperature(limit)}: above that {Work.Material.LimitConsequence}."),

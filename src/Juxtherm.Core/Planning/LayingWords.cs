@@ -27,7 +27,7 @@ internal sealed class LayingWords(WayContext about, IReadOnlyList<PlannedPress> 
     {
         FaceShape.Curved => "Close the press round it.",
         FaceShape.Domed => "Bring the plate down along the curve.",
-        _ => Work.Source.Kind is "hand-iron" or "household-iron" or "handheld-press" ? "Set it straight down and lean on it; do not slide." : "Close the plate straight down.",
+        _ => new ToolWords(Work).HeldByHand ? "Set it straight down and lean on it; do not slide." : "Close the plate straight down.",
     };
 
     /// <summary>Laying the layers of a press.</summary>

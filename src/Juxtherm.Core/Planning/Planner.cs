@@ -87,16 +87,16 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     public PatchAdvice Patches(Job job, UnitSystem units)
     {
         ArgumentNullException.ThrowIfNull(job);
-        return PatchWriter.Of(Set(job, units).About, StudyOf(job), job.Patches);
+        return PatchWriter.Of(Set(job with { Patches = [], Used = null }, units).About, StudyOf(job), job.Patches, Set(Told(job), units).About.Found!);
     }
 
-    /// <summary>A job as its test patches have shown it: plate, face and blank narrowed down. What contradicts itself teaches nothing.</summary>
+    /// <summary>A job as its test patches have shown it: what its face wants, how sure that is, what blank and vinyl bear.</summary>
     /// <param name="job">The job.</param>
     /// <returns>A job without patches that plans alike; the same one where patches say nothing.</returns>
     public Job Told(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        return job.Patches.Count > 0 && StudyOf(job) is var study && study.Left(job.Patches) is not 0 and var left ? study.Narrowed(job, left) : job;
+        return job.Patches.Count > 0 ? StudyOf(job).Narrowed(job, job.Patches) : job;
     }
 
     /// <summary>Everything that patches on a job could tell.</summary>

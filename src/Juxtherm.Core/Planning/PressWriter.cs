@@ -80,7 +80,7 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
             TimeLimit.Vinyl => $"Room upwards: at this temperature the vinyl has had all the heat it takes after {Wording.Time(_found.Chosen.MostSeconds)}.",
             _ => $"Room upwards: nothing is harmed within {Wording.Time(_found.Chosen.MostSeconds)} at this temperature.",
         });
-        lines.Add($"The bare face beside the print gets to {Words.Temperature(done.HottestBareCelsius)}; its limit is {Words.Temperature(Work.Material.LimitCelsius.Value)} ({Work.Material.LimitCelsius.From.Source}).");
+        lines.Add($"Beside the print the bare {Work.Form.Name.ToLowerInvariant()} gets to {Words.Temperature(done.HottestBareCelsius)}; its limit is {Words.Temperature(Work.Material.LimitCelsius.Value)} ({Work.Material.LimitCelsius.From.Source}).");
         lines.Add($"If everything is off to one side (dial {Work.Source.DialErrorK.Value:0} K, pressure {Work.Source.PressureErrorFactor.Value:0.0#} times, cloth damp or bone dry), the bond lies between {Wording.Share(_found.Worst.LeastBond)} of what is wanted and a heat of {Wording.Share(_found.Worst.MostBurden)} times the chart's; it holds from {Wording.Share(Work.Vinyl.HoldsFromBond.Value)} and takes {Wording.Share(about.Layers.Min(l => l.MostBurden))}.");
         if (done.Peel is { } peel)
             lines.Add(PeelReason(peel));
@@ -93,7 +93,7 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
         return peel.Method switch
         {
             PeelMethod.Hot => $"Peels hot: within {Wording.Time(peel.ToSeconds)} of opening.",
-            PeelMethod.Warm => $"Peels warm: {where} it takes about {Wording.Time(peel.FromSeconds)} to cool to {Words.Temperature(about.Figures.WarmPeelCelsius.Value.High)} and {Wording.Time(peel.ToSeconds)} to {Words.Temperature(about.Figures.WarmPeelCelsius.Value.Low)}.",
+            PeelMethod.Warm => $"Peels warm: {where} it takes {Wording.Span(peel.FromSeconds, peel.ToSeconds)} to cool to {Words.Temperature(about.Figures.WarmPeelCelsius.Value.High)} down to {Words.Temperature(about.Figures.WarmPeelCelsius.Value.Low)}.",
             _ => $"Peels cold: {where} it takes about {Wording.Time(peel.FromSeconds)} until it feels cool. There is no hurry after that.",
         };
     }
@@ -104,9 +104,9 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
         $"Bond after it: {Wording.Share(done.LeastBond)} of what is wanted. Heat so far: {Wording.Share(done.Press.Layers.Max(id => done.Heat[id].Burden))} times the chart's; this vinyl takes {Wording.Share(about.Layers.Min(l => l.MostBurden))} ({about.Lead.Reference.BurdenSeconds:0.0} s at {Words.Temperature(about.Figures.DoseReferenceCelsius.Value)} are one).",
     ];
 
-    private static string[] WhyPatch() =>
+    private string[] WhyPatch() =>
     [
-        "A small shape of the same vinyl on the same blank, about 25 mm from the hem or on a scrap: it shows on your goods what the model can only estimate.",
-        "If it lifts when cold, go up a step; if the cloth shines or the vinyl wrinkles, go down one.",
+        $"A small shape of the same vinyl on the same blank, {new ToolWords(Work).ForAPatch}: it shows on your goods what the model can only estimate.",
+        "If it lifts when cold, go up a step; if the blank shines or the vinyl wrinkles, go down one.",
     ];
 }

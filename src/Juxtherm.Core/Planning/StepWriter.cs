@@ -20,6 +20,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
 
     private readonly List<PlanStep> _steps = [];
     private readonly LayingWords _words = new(about, presses);
+    private readonly ToolWords _tool = new(about.Work);
 
     private Workpiece Work => about.Work;
 
@@ -48,7 +49,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
                     Patch(press);
                     break;
                 case PressPurpose.Preheat:
-                    Close(WorkStage.Prepare, press, $"Lay the {Item} flat on the {Under()}, lint off, no seam or button under the plate.{(press.Sections.Count > 1 ? " Every part that vinyl will lie on is preheated." : "")}", 20, "Hold. Preheating the bare cloth.");
+                    Close(WorkStage.Prepare, press, $"Lay the {Item} flat on the {Under()}, lint off, no seam or button under the {_tool.Hot}.{(press.Sections.Count > 1 ? " Every part that vinyl will lie on is preheated." : "")}", 20, "Hold. Preheating the bare cloth.");
                     break;
                 case PressPurpose.Back:
                     Close(WorkStage.Press, press, $"Open. Turn the {Item} over, {(press.Peel.Method == PeelMethod.None ? "the print downward" : "carrier and all")}{(Work.HasCover ? $", {CoverName} over it" : "")}.", CoveringSeconds, "Hold. Pressing from the back.");
@@ -100,14 +101,14 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
 
     private void Prepare()
     {
-        Once(Preparation.Heat, Main.DialMark is { } mark ? $"Turn the iron to {mark} and let it heat up." : $"Set the press to {Words.Temperature(Main.Celsius)} and let it heat up.", 30);
+        Once(Preparation.Heat, _tool.HeatUp(Main.DialMark ?? Words.Temperature(Main.Celsius)), 30);
         if (Work.Form.Supported && Work.Underlay.Thermal is not null)
             Once(Preparation.Underlay, $"{Work.Underlay.Name} underneath, dry.", 8);
         if (Work.HasCover)
             Once(Preparation.Cover, $"{CoverName} within reach.", 4);
         if (_words.Levelled() is { } levelled)
             Once(Preparation.Level, levelled, 20);
-        Once(Preparation.Pressure, $"Pressure {Main.Pressure.ToString().ToLowerInvariant()}, alike on every side: a strip of paper under each corner holds equally fast.", 10);
+        Once(Preparation.Pressure, _tool.EvenPressure(Main.Pressure.ToString().ToLowerInvariant()), 10);
         if (Work.Source.SteamPossible)
             Once(Preparation.Steam, "Steam off, tank empty, no ironing board.", 5);
         if (IsCloth)
@@ -118,9 +119,9 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
 
     private void Patch(PlannedPress press)
     {
-        var where = IsCloth ? "about 25 mm from the hem" : "on a scrap or where it is hidden";
+        var where = _tool.ForAPatch;
         var ladder = about.Choose(new UnknownBlankStart()) == UnknownBlankStart.StepUp ? " Begin at the first step of the ladder and go up one at a time until it holds." : "";
-        Once(Preparation.Patch, $"Test patch: lay a small shape of the same vinyl {where}, carrier up{(Work.HasCover ? $", {CoverName} over it" : "")}.{ladder} Close the plate for {Wording.Time(press.Seconds)}.", press.Seconds + 15);
+        Once(Preparation.Patch, $"Test patch: lay a small shape of the same vinyl {where}, carrier up{(Work.HasCover ? $", {CoverName} over it" : "")}.{ladder} {Wording.Time(press.Seconds)} under the {_tool.Hot}.", press.Seconds + 15);
         Once(Preparation.PatchLook, "Open, let the patch cool, peel and pull at it. It holds and nothing is marked: go on. If not, stop here and change the setting.", Math.Max(30, press.Peel.WaitSeconds[0]));
     }
 

@@ -51,6 +51,21 @@ public sealed class Wording(UnitSystem units)
         return whole % 60 == 0 ? $"{whole / 60} min" : $"{whole / 60} min {whole % 60} s";
     }
 
+    /// <summary>From one time to another, in one unit.</summary>
+    /// <param name="from">s.</param>
+    /// <param name="to">s.</param>
+    public static string Span(double from, double to)
+    {
+        var (first, last) = ((int)Math.Round(from), (int)Math.Round(to));
+        if (last <= 90)
+            return $"{first} to {last} s";
+        // Above a minute and a half nobody counts seconds; half minutes are as near as it gets.
+        static double Minutes(int seconds) => Math.Round(seconds / 30.0) / 2;
+        return Minutes(first) == Minutes(last) ? string.Create(CultureInfo.InvariantCulture, $"about {Minutes(last):0.#} min")
+            : first < 60 ? string.Create(CultureInfo.InvariantCulture, $"{first} s to {Minutes(last):0.#} min")
+            : string.Create(CultureInfo.InvariantCulture, $"{Minutes(first):0.#} to {Minutes(last):0.#} min");
+    }
+
     /// <summary>A figure with its unit, as it is typed: °C and mm in the reader's units, anything else as it is.</summary>
     /// <param name="value">The figure.</param>
     /// <param name="unit">Its unit; °C and mm are turned into the reader's.</param>

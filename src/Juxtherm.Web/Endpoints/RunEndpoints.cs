@@ -74,7 +74,8 @@ public sealed record PressAnswer(PressStatus Status, double PlannedCelsius, bool
 /// <param name="Text">What.</param>
 /// <param name="Ticked">Seen to.</param>
 /// <param name="Skipped">Left out, knowingly.</param>
-public sealed record CheckAnswer(string Id, string Text, bool Ticked, bool Skipped);
+/// <param name="TimedSeconds">How long the plate is closed for it, or it is left to cool, s; null where nothing is timed.</param>
+public sealed record CheckAnswer(string Id, string Text, bool Ticked, bool Skipped, double? TimedSeconds);
 
 /// <summary>A piece in the hands of a press.</summary>
 /// <param name="Piece">Its number.</param>

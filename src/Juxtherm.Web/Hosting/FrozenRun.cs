@@ -88,7 +88,7 @@ internal sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
             var frozen = Frozen.Stations[station.Number - 1];
             var focus = Focus(station.Number);
             return new StationAnswer(
-                station.Number, frozen.Name, frozen.Job.Tools.Source.Name, [.. script.Stations[station.Number - 1].Checks.Select(c => new CheckAnswer(c.Id, c.Text, station.Ticked.Contains(c.Id), station.Skipped.Contains(c.Id)))],
+                station.Number, frozen.Name, frozen.Job.Tools.Source.Name, [.. script.Stations[station.Number - 1].Checks.Select(c => new CheckAnswer(c.Id, c.Text, station.Ticked.Contains(c.Id), station.Skipped.Contains(c.Id), c.TimedSeconds))],
                 Turns.Prepared(script, station), station.HasLeft, station.Wired, device(station.Number), frozen.Plan.BondingPress, focus is null ? null : Hand(focus),
                 [.. State.At(station.Number).Where(p => p.Number != focus?.Number).OrderBy(p => Turns.DueAt(script, p) ?? DateTimeOffset.MaxValue).Select(Hand)]);
         }

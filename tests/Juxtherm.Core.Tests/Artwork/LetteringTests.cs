@@ -71,8 +71,6 @@ public sealed class LetteringTests
         Assert.Null(LetterShapes.Set(Plain("星")).Shape);
     }
 
-    private static IReadOnlyList<NameEntry> Names(string text, out Problems problems) => NameList.Read(text, JobReader.Sizes, problems = new Problems());
-
     public static TheoryData<string, string, NameEntry[]> Lists => new()
     {
         { "names alone", "Wren\nOsk\n\n  Tamsin  ", [new("Wren", null, null, 1, false), new("Osk", null, null, 1, false), new("Tamsin", null, null, 1, false)] },
@@ -86,23 +84,67 @@ public sealed class LetteringTests
     [MemberData(nameof(Lists))]
     public void A_list_is_read_as_people_write_it(string what, string text, NameEntry[] expected)
     {
-        var read = Names(text, out var problems);
-        Assert.True(problems.None, $"{what}: {string.Join(' ', problems.Found.Select(p => p.Message))}");
-        Assert.Equal(expected, read);
+        var read = NameList.Read(text, JobReader.Sizes);
+        Assert.True(read.NotRead.Count == 0, $"{what}: {string.Join(' ', read.NotRead)}");
+        Assert.Equal(expected, read.Names);
     }
 
     [Theory]
-    [InlineData("Wren,giant", "Line 1", "giant")]
-    [InlineData("Wren\nOsk,adult-m,blurple", "Line 2", "blurple")]
-    [InlineData("Wren,,,0", "Line 1", "1 to 999")]
-    [InlineData("Wren,,,many", "Line 1", "many")]
-    [InlineData(",child", "Line 1", "empty")]
-    [InlineData("\n\n", "empty", "a name on each line")]
-    public void What_is_wrong_in_a_list_is_named_by_line(string text, string where, string what)
+    [InlineData("Wren,giant", 1, "giant", "adult S to 3XL", 1)]
+    [InlineData("Wren\nOsk,adult-m,blurple", 2, "blurple", "#rrggbb", 2)]
+    [InlineData("Wren,,,0", 1, "0", "1 to 999", 1)]
+    [InlineData("Wren,,,many", 1, "many", "1 to 999", 1)]
+    [InlineData(",child\nOsk", 1, "", "no name", 1)]
+    [InlineData("\n\n", 1, "", "a name on each line", 0)]
+    public void What_cannot_be_read_is_marked_and_the_rest_is_taken(string text, int line, string what, string accepted, int names)
     {
-        Names(text, out var problems);
-        var message = Assert.Single(problems.Found).Message;
-        Assert.Contains(where, message, StringComparison.Ordinal);
-        Assert.Contains(what, message, StringComparison.Ordinal);
+        var read = NameList.Read(text, JobReader.Sizes);
+        var marked = Assert.Single(read.NotRead);
+        Assert.Equal((line, what, names), (marked.Line, marked.Text, read.Names.Count));
+        Assert.Contains(accepted, marked.Says, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    // As people write them on lists (common practice; which group an age belongs to is from memory).
+    [InlineData("XXL", "adult-2xl")]
+    [InlineData("2XL", "adult-2xl")]
+    [InlineData("xxx-large", "adult-3xl")]
+    [InlineData("Medium", "adult-m")]
+    [InlineData("women's L", "adult-l")]
+    [InlineData("adult S", "adult-s")]
+    [InlineData("youth M", "child")]
+    [InlineData("Kids XL", "child")]
+    [InlineData("6–7 years", "child")]
+    [InlineData("8 yrs", "child")]
+    [InlineData("3T", "toddler")]
+    [InlineData("2-3 y", "toddler")]
+    [InlineData("18 months", "infant")]
+    [InlineData("newborn", "infant")]
+    [InlineData("child", "child")]
+    [InlineData("one size", null)]
+    [InlineData("12345", null)]
+    public void Sizes_are_read_as_people_write_them(string said, string? size) => Assert.Equal(size, SizeWords.Read(said, JobReader.Sizes));
+
+    [Theory]
+    // Names of CSS Color, level 4, in either spelling; then words for vinyl; a shade by what it is a shade of.
+    [InlineData("grey", "#808080")]
+    [InlineData("Dark Grey", "#a9a9a9")]
+    [InlineData("forest", "#1c4a2a")]
+    [InlineData("Hot Pink", "#ff69b4")]
+    [InlineData("matte black", "#000000")]
+    [InlineData("#2e7d32", "#2e7d32")]
+    [InlineData("blurple", null)]
+    public void Colours_are_read_as_people_write_them(string said, string? hex) => Assert.Equal(hex, ColourWords.Hex(said));
+
+    [Fact]
+    public void Sizes_of_words_are_those_of_their_outlines()
+    {
+        foreach (var words in new[] { Plain("Tamsin"), Plain("Two\nlines", "brush"), Plain("STARGAZERS", arc: 120), Plain("Ay") with { GapMm = 4, HeightMm = 26 } })
+        {
+            var (size, shape) = (LetterShapes.SizeOf(words)!.Value, Set(words).Bounds);
+            Assert.Equal((shape.WidthMm, shape.HeightMm), (size.WidthMm, size.HeightMm), (a, b) => Math.Abs(a.WidthMm - b.WidthMm) < 0.3 && Math.Abs(a.HeightMm - b.HeightMm) < 0.3);
+        }
+
+        Assert.Null(LetterShapes.SizeOf(Plain("星")));
     }
 }

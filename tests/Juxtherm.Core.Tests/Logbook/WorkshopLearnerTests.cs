@@ -2,6 +2,7 @@ using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
 using Juxtherm.Core.Logbook.Learning;
+using Juxtherm.Core.Recipes;
 using MathNet.Numerics.Distributions;
 using Outcome = Juxtherm.Core.Bench.Outcome;
 

@@ -190,16 +190,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["NameEntry"][];
-                    };
-                };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                        "application/json": components["schemas"]["NamesRead"];
                     };
                 };
             };
@@ -5262,6 +5253,11 @@ export interface components {
             text: string;
             /** @description Seen to. */
             ticked: boolean;
+            /**
+             * Format: double
+             * @description How long the plate is closed for it, or it is left to cool, s; null where nothing is timed.
+             */
+            timedSeconds: null | number;
         };
         /** @description Something to choose. */
         Choice: {
@@ -6767,6 +6763,13 @@ export interface components {
             /** @description Size of the garment; null when not said. */
             size: null | string;
         };
+        /** @description A list as far as it could be read. */
+        NamesRead: {
+            /** @description The names. */
+            names: components["schemas"]["NameEntry"][];
+            /** @description What could not be read. */
+            notRead: components["schemas"]["NotRead"][];
+        };
         /** @description A list of names. */
         NamesRequest: {
             /** @description Lines, or a table as CSV. */
@@ -6782,6 +6785,24 @@ export interface components {
             text: string;
             /** @description What it comes to. */
             verdict: components["schemas"]["Verdict"];
+        };
+        /** @description How long the plate has to be closed at the plan's dial until it holds, as far as that is known. */
+        NeededSeconds: {
+            /**
+             * Format: double
+             * @description One chance in twenty that it wants more, s.
+             */
+            high: number;
+            /**
+             * Format: double
+             * @description One chance in twenty that less is enough, s.
+             */
+            low: number;
+            /**
+             * Format: double
+             * @description As likely more as less, s.
+             */
+            middle: number;
         };
         /** @description Something that the planner says about a job. */
         Notice: {
@@ -6816,6 +6837,20 @@ export interface components {
          * @enum {unknown}
          */
         NoticeLevel: "note" | "caution" | "stop";
+        /** @description Something on a list that could not be read. */
+        NotRead: {
+            /**
+             * Format: int32
+             * @description On which line, from 1.
+             */
+            line: number;
+            /** @description Whose line it is; null where the whole line is left out. */
+            name: null | string;
+            /** @description What was made of it, and what would be accepted. */
+            says: string;
+            /** @description What stands there. */
+            text: string;
+        };
         /** @description Layers laid together, for the reader. */
         OrderedGroup: {
             /** @description tack, full or last. */
@@ -6856,22 +6891,20 @@ export interface components {
         PatchAdvice: {
             /**
              * Format: int32
-             * @description So many more at most, whatever comes of them.
+             * @description So many more at most; one can stop after any of them.
              */
             atMost: number;
-            /** @description The results do not fit together under any of the ways in which dial, blank and vinyl may be. */
-            contradiction: boolean;
-            /** @description How many times the usual bond the face may still want, from and to. */
-            demand: number[];
+            /** @description What was to be expected before any patch. */
+            before: components["schemas"]["NeededSeconds"];
+            /** @description What is to be expected now. */
+            needs: components["schemas"]["NeededSeconds"];
+            next: null | components["schemas"]["PatchToPress"];
             /**
              * Format: double
-             * @description Share of the ways in which things may be that is left.
+             * @description How much of the doubt from before is left, 0 to 1.
              */
-            leftShare: number;
-            next: null | components["schemas"]["PatchToPress"];
-            /** @description How much hotter or cooler than its dial the plate may still be, K, from and to. */
-            offsetK: number[];
-            /** @description One setting holds and harms nothing however dial, blank and vinyl may still be. */
+            spreadLeft: number;
+            /** @description It is known well enough to go on. */
             sure: boolean;
             /** @description What it comes to. */
             text: string;

@@ -49,6 +49,17 @@ export class Units {
     return this.us ? Math.round((mm / MM_PER_INCH) * 100) / 100 : Math.round(mm * 10) / 10;
   }
 
+  /** A length in a sentence: whole millimetres, or quarters of an inch. */
+  length(mm: number): string {
+    return this.us ? `${Math.round((mm / MM_PER_INCH) * 4) / 4} in` : `${Math.round(mm)} mm`;
+  }
+
+  /** Two lengths in a sentence. */
+  size(widthMm: number, heightMm: number): string {
+    const [w, h] = [this.length(widthMm), this.length(heightMm)].map((l) => l.split(' ')[0]);
+    return `${w} × ${h} ${this.lengthUnit}`;
+  }
+
   /** A small length: hundredths of a millimetre or thousandths of an inch. */
   fine(mm: number): string {
     return this.us ? `${(mm / MM_PER_INCH).toFixed(3)} in` : `${mm.toFixed(mm < 1 ? 2 : 1)} mm`;
@@ -81,3 +92,19 @@ export function time(seconds: number): string {
   const minutes = Math.floor(whole / 60);
   return whole % 60 === 0 ? `${minutes} min` : `${minutes} min ${whole % 60} s`;
 }
+
+/** From one time to another, in one unit: above a minute and a half in half minutes. */
+export function span(from: number, to: number): string {
+  const first = Math.round(from);
+  const last = Math.round(to);
+  if (last <= 90) return `${first} to ${last} s`;
+  const minutes = (s: number) => Math.round(s / 30) / 2;
+  if (minutes(first) === minutes(last)) return `about ${minutes(last)} min`;
+  return first < 60 ? `${first} s to ${minutes(last)} min` : `${minutes(first)} to ${minutes(last)} min`;
+}
+
+/** So many of something. */
+export const counted = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
+
+/** The article that goes before a word. */
+export const article = (word: string) => (/^[aeiou]/i.test(word) && !/^(uni|one|eu)/i.test(word) ? 'an' : 'a');

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Logbook.Learning;
 

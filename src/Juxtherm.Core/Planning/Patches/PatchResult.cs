@@ -27,13 +27,18 @@ public sealed record PatchResult(double Celsius, double Seconds, PatchOutcome Ou
 /// <param name="Text">How, in the reader's units.</param>
 public sealed record PatchToPress(double Celsius, DialReading? Dial, string? DialMark, double Seconds, string Text);
 
+/// <summary>How long the plate has to be closed at the plan's dial until it holds, as far as that is known.</summary>
+/// <param name="Low">One chance in twenty that less is enough, s.</param>
+/// <param name="Middle">As likely more as less, s.</param>
+/// <param name="High">One chance in twenty that it wants more, s.</param>
+public sealed record NeededSeconds(double Low, double Middle, double High);
+
 /// <summary>What test patches have told, and which is pressed next.</summary>
-/// <param name="Next">The next patch; null when none is needed or none would tell anything.</param>
-/// <param name="AtMost">So many more at most, whatever comes of them.</param>
-/// <param name="Sure">One setting holds and harms nothing however dial, blank and vinyl may still be.</param>
-/// <param name="Contradiction">The results do not fit together under any of the ways in which dial, blank and vinyl may be.</param>
-/// <param name="OffsetK">How much hotter or cooler than its dial the plate may still be, K, from and to.</param>
-/// <param name="Demand">How many times the usual bond the face may still want, from and to.</param>
-/// <param name="LeftShare">Share of the ways in which things may be that is left.</param>
+/// <param name="Next">The next patch; null when none is needed.</param>
+/// <param name="AtMost">So many more at most; one can stop after any of them.</param>
+/// <param name="Sure">It is known well enough to go on.</param>
+/// <param name="Before">What was to be expected before any patch.</param>
+/// <param name="Needs">What is to be expected now.</param>
+/// <param name="SpreadLeft">How much of the doubt from before is left, 0 to 1.</param>
 /// <param name="Text">What it comes to.</param>
-public sealed record PatchAdvice(PatchToPress? Next, int AtMost, bool Sure, bool Contradiction, IReadOnlyList<double> OffsetK, IReadOnlyList<double> Demand, double LeftShare, string Text);
+public sealed record PatchAdvice(PatchToPress? Next, int AtMost, bool Sure, NeededSeconds Before, NeededSeconds Needs, double SpreadLeft, string Text);

@@ -1,45 +1,48 @@
-using System.Collections.Concurrent;
-using System.Numerics;
+using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
-using Juxtherm.Core.Catalogue;
 
 namespace Juxtherm.Core.Planning.Patches;
 
-/// <summary>A way in which press, blank and vinyl may be.</summary>
-/// <param name="OffsetK">How much hotter than its dial the plate's face is, beyond what its kind always is, K.</param>
-/// <param name="Demand">How many times the usual bond the face wants.</param>
-/// <param name="LimitK">How far below its usual limit the blank is marked, K, not above 0.</param>
-public sealed record Possible(double OffsetK, double Demand, double LimitK);
-
 /// <summary>
-/// What every patch would come to under every way in which things may be, and from that the fewest patches that make sure of a setting: an
-/// exact search, worst case first.
+/// What test patches tell about a job, and which is worth pressing next: the first a little shorter than the plan, the others where holding
+/// and lifting are as likely as each other, three in all.
 /// </summary>
 public sealed class PatchStudy
 {
     /// <summary>More patches than this are not asked of anybody.</summary>
-    public const int MostPatches = 4;
+    public const int MostPatches = 3;
 
-    // How far a face may want more or less than its kind usually does (from memory).
-    private static readonly double[] Demands = [0.7, 1, 1.4];
+    // The first is pressed for this share of the plan's time: where it holds, the plan holds the more surely.
+    private const double FirstShare = 0.72;
 
-    // How much sooner an uncertain blank may be marked, K (from memory).
-    private const double SoonerK = -15;
-    private static readonly double[] Times = [0.5, 0.7, 1, 1.4, 2];
-    private static readonly int[] DialSteps = [-4, -2, 0, 2, 4];
+    // Doubt that is left when there is enough of it gone.
+    private const double EnoughLeft = 0.55;
+
+    // Spread of ln of the seconds really needed, by what presses and what is pressed (docs/bench.md says where these come from).
+    private const double PlatenSpread = 0.30;
+    private const double HandSpread = 0.40;
+    private const double HardSpread = 0.24;
+    private const double HandPressureError = 1.3;
+
+    // What was marked is not done again so hot, nor with so much heat.
+    private const double CoolerK = 2;
+    private const double LessHeat = 0.9;
+    private const double LeastErrorShare = 0.35;
+
+    // A plan gives so much more bond than what has lifted.
+    private const double BeyondWhatLifted = 1.1;
+    private const double Shorter = 0.8;
+    private const double Longer = 1.25;
 
     private readonly WayContext _about;
+    private readonly FoundSetting _found;
     private readonly double _pressureKPa;
     private readonly double _preheatSeconds;
     private readonly CatalogueSnapshot _catalogue;
-    private readonly List<Possible> _possible;
-    private readonly ConcurrentDictionary<double, Course> _courses = new();
-    private readonly ConcurrentDictionary<uint, int> _needs = new();
-    private readonly List<(DialPosition Dial, double Seconds)> _settings;
-    private readonly List<(uint Holds, uint Lifts, uint Marked)> _tells;
+    private readonly System.Collections.Concurrent.ConcurrentDictionary<double, Course> _courses = new();
 
-    /// <summary>Works out what every patch would come to.</summary>
+    /// <summary>Looks at a job.</summary>
     /// <param name="about">The job, with its setting found.</param>
     /// <param name="pressureKPa">Pressure, kPa.</param>
     /// <param name="preheatSeconds">Preheat, s; 0 for none.</param>
@@ -49,142 +52,137 @@ public sealed class PatchStudy
         ArgumentNullException.ThrowIfNull(about);
         ArgumentNullException.ThrowIfNull(catalogue);
         (_about, _pressureKPa, _preheatSeconds, _catalogue) = (about, pressureKPa, preheatSeconds, catalogue);
-        var error = about.Work.Source.DialErrorK.Value;
-        double[] limits = about.Work.Material.Uncertain is null ? [0] : [0, SoonerK];
-        _possible = [.. from offset in new[] { -error, -error / 2, 0, error / 2, error } from demand in Demands from limit in limits select new Possible(offset, demand, limit)];
-        var found = about.Found!;
-        var dial = found.Window.Dial.ToList();
-        var at = Math.Max(0, dial.IndexOf(found.Dial));
-        var places = found.Dial.Mark is null ? DialSteps.Select(s => Math.Clamp(at + s, 0, dial.Count - 1)).Distinct().Select(i => dial[i]) : dial;
-        var figures = catalogue.Work;
-        _settings = [.. from place in places from time in Times.Select(t => Math.Clamp(Math.Round(found.Seconds * t), figures.ShortestPressSeconds.Value, figures.LongestPressSeconds.Value)).Distinct() select (place, time)];
-        // The plan's own setting and what lies near it is tried first: what tells as much as another is nearer to the work.
-        _settings = [.. _settings.OrderBy(s => Math.Abs(s.Dial.Celsius - found.Dial.Celsius) / 5 + Math.Abs(Math.Log(s.Seconds / found.Seconds)))];
-        _tells = _settings.ConvertAll(s => Split(s.Dial.FaceCelsius, s.Seconds));
-        All = (1u << _possible.Count) - 1;
+        _found = about.Found ?? throw new ArgumentException("The setting has to be found first.", nameof(about));
     }
 
-    /// <summary>Every way in which things may be.</summary>
-    public uint All { get; }
+    /// <summary>What is believed before any patch.</summary>
+    public PatchBelief Before => PatchBelief.Before(PriorSpread);
 
-    /// <summary>What each patch would tell: the ways under which it holds, lifts and is marked.</summary>
-    public IReadOnlyList<(uint Holds, uint Lifts, uint Marked)> Outcomes => _tells;
+    private double PriorSpread => _about.Work.Material.Kind == MaterialKind.Hard ? HardSpread : _about.Work.Source.PressureErrorFactor.Value > HandPressureError ? HandSpread : PlatenSpread;
 
-    /// <summary>What is left after results.</summary>
-    /// <param name="results">What came of patches.</param>
-    public uint Left(IEnumerable<PatchResult> results)
+    private double Holds => _about.Work.Vinyl.HoldsFromBond.Value;
+
+    private double Offset => _about.Work.Source.DialOffsetK.Value;
+
+    /// <summary>What is believed after results.</summary>
+    /// <param name="results">What came of patches. One that was marked says nothing of the bond.</param>
+    public PatchBelief After(IEnumerable<PatchResult> results)
     {
         ArgumentNullException.ThrowIfNull(results);
-        var offset = _about.Work.Source.DialOffsetK.Value;
-        return results.Aggregate(All, (left, result) =>
-        {
-            var (holds, lifts, marked) = Split(result.Celsius + offset, result.Seconds);
-            return left & result.Outcome switch { PatchOutcome.Holds => holds, PatchOutcome.Lifts => lifts, _ => marked };
-        });
+        return results.Where(r => r.Outcome != PatchOutcome.Marked).Aggregate(Before, (belief, r) => belief.After(LnMargin(r), r.Outcome == PatchOutcome.Holds));
     }
 
-    /// <summary>The ways left, one bit each.</summary>
-    /// <param name="left">Which.</param>
-    public IEnumerable<Possible> Of(uint left) => _possible.Where((_, i) => (left & (1u << i)) != 0);
+    /// <summary>How much of the doubt from before is left.</summary>
+    /// <param name="results">What came of patches.</param>
+    public double SpreadLeft(IEnumerable<PatchResult> results) => After(results).Spread / Before.Spread;
 
-    /// <summary>One setting holds under every way left.</summary>
-    /// <param name="left">Which, one bit each.</param>
-    public bool IsSure(uint left) => _tells.Exists(t => (left & ~t.Holds) == 0);
-
-    /// <summary>The fewest patches that make sure, whatever comes of them; above <see cref="MostPatches"/> when none do.</summary>
-    /// <param name="left">What is left possible, one bit each.</param>
-    /// <param name="most">No more than so many are looked for.</param>
-    public int Needs(uint left, int most = MostPatches)
+    /// <summary>It is known well enough: as many patches were pressed as are asked of anybody, or they left little doubt.</summary>
+    /// <param name="results">What came of patches.</param>
+    public bool IsEnough(IReadOnlyList<PatchResult> results)
     {
-        if (left == 0 || IsSure(left))
-            return 0;
-        if (most == 0)
-            return 1;
-        if (_needs.TryGetValue(left, out var known) && (known <= most || known > MostPatches))
-            return known;
-        for (var count = 1; count <= most; count++)
-        {
-            if (_tells.Exists(t => Parts(t, left).All(p => p != left && Needs(p, count - 1) <= count - 1)))
-                return _needs[left] = count;
-        }
+        ArgumentNullException.ThrowIfNull(results);
+        return results.Count >= MostPatches || (results.Count > 0 && results[^1].Outcome != PatchOutcome.Marked && SpreadLeft(results) <= EnoughLeft);
+    }
 
-        return most == MostPatches ? _needs[left] = MostPatches + 1 : most + 1;
+    /// <summary>How long the plate has to be closed at the plan's dial until it holds.</summary>
+    /// <param name="belief">What is believed.</param>
+    public NeededSeconds Seconds(PatchBelief belief)
+    {
+        ArgumentNullException.ThrowIfNull(belief);
+        double At(double share) => Math.Round(CourseAt(_found.Dial.FaceCelsius).Until(Holds * belief.Quantile(share)));
+        return new NeededSeconds(At(0.05), At(0.5), At(0.95));
     }
 
     /// <summary>The patch to press next.</summary>
-    /// <param name="left">What is left possible, one bit each.</param>
-    /// <returns>Null when none is needed, or none would tell anything.</returns>
-    public (DialPosition Dial, double Seconds)? Next(uint left)
+    /// <param name="results">What came of patches so far.</param>
+    public (DialPosition Dial, double Seconds) Next(IReadOnlyList<PatchResult> results)
     {
-        var needs = Needs(left);
-        if (needs == 0)
-            return null;
-        // Where nothing makes sure, whatever leaves least in the worst case; never one that only marks.
-        var best = needs <= MostPatches
-            ? _tells.FindIndex(t => Parts(t, left).All(p => p != left && Needs(p, needs - 1) <= needs - 1))
-            : Enumerable.Range(0, _tells.Count).Where(i => Parts(_tells[i], left).All(p => p != left)).DefaultIfEmpty(-1).MinBy(i => i < 0 ? int.MaxValue : Parts(_tells[i], left).Max(p => BitOperations.PopCount(p)));
-        return best < 0 ? null : _settings[best];
+        ArgumentNullException.ThrowIfNull(results);
+        var figures = _catalogue.Work;
+        var shortest = figures.ShortestPressSeconds.Value;
+        if (results.Count == 0)
+            return (_found.Dial, Math.Max(shortest, Math.Round(_found.Seconds * FirstShare)));
+        if (results.Where(r => r.Outcome == PatchOutcome.Marked).MinBy(r => r.Seconds) is { } marked && results[^1].Outcome == PatchOutcome.Marked)
+        {
+            var less = Math.Round(marked.Seconds * Shorter);
+            return less >= shortest ? (_found.Dial, less) : (CoolerThan(_found.Dial), Math.Max(shortest, marked.Seconds));
+        }
+
+        var seconds = Math.Clamp(Seconds(After(results)).Middle, shortest, figures.LongestPressSeconds.Value);
+        // The same once more would tell little: a step on, the way that the last one points.
+        if (results.Any(r => Math.Abs(r.Seconds - seconds) < 1))
+            seconds = Math.Clamp(Math.Round(seconds * (results[^1].Outcome == PatchOutcome.Holds ? Shorter : Longer)), shortest, figures.LongestPressSeconds.Value);
+        return (_found.Dial, seconds);
     }
 
-    /// <summary>
-    /// The job as it is under what is left: the plate by the middle of its possible offsets, the face by the middle of what it may want. Once one
-    /// setting is sure the neediest face and the most delicate blank count; before that they would only rule out everything.
-    /// </summary>
+    /// <summary>The job as its patches show it: what its face wants, how sure that is, and what blank or vinyl were marked by.</summary>
     /// <param name="job">The job.</param>
-    /// <param name="left">What is left possible, one bit each.</param>
-    public Job Narrowed(Job job, uint left)
+    /// <param name="results">What came of patches.</param>
+    public Job Narrowed(Job job, IReadOnlyList<PatchResult> results)
     {
         ArgumentNullException.ThrowIfNull(job);
+        ArgumentNullException.ThrowIfNull(results);
         var from = new Provenance(ProvenanceKind.Owner, "your test patches");
-        var ways = Of(left).ToList();
-        var (coolest, hottest) = (ways.Min(w => w.OffsetK), ways.Max(w => w.OffsetK));
-        var (least, most) = (ways.Min(w => w.Demand), ways.Max(w => w.Demand));
-        var sure = IsSure(left);
+        var belief = After(results);
         var (source, material) = (job.Tools.Source, job.Blank.Material);
+        var (limit, burden) = Marked(results);
         return job with
         {
             Patches = [],
-            Tools = job.Tools with
-            {
-                Source = source with
-                {
-                    DialOffsetK = new(source.DialOffsetK.Value + (coolest + hottest) / 2, from),
-                    DialErrorK = new(Math.Max(1, (hottest - coolest) / 2), from),
-                },
-            },
+            Tools = job.Tools with { Source = source with { DialErrorK = new(source.DialErrorK.Value * Math.Clamp(belief.Spread / Before.Spread, LeastErrorShare, 1), from) } },
             Blank = job.Blank with
             {
-                Material = material with { Demand = new(material.Demand.Value * (sure ? most : Math.Sqrt(least * most)), from), LimitCelsius = material.LimitCelsius with { Value = material.LimitCelsius.Value + (sure ? ways.Min(w => w.LimitK) : 0) } },
+                Material = material with
+                {
+                    Demand = new(material.Demand.Value * Math.Max(Math.Exp(belief.Mean), Lifted(results)), from),
+                    LimitCelsius = limit is { } celsius ? new(Math.Min(material.LimitCelsius.Value, celsius), from) : material.LimitCelsius,
+                },
             },
+            Layers = burden is not { } most ? job.Layers
+                : [.. job.Layers.Select(l => l with { Vinyl = l.Vinyl with { MostBurden = new(Math.Min(l.Vinyl.MostBurden.Value, most), from), StackBurden = new(Math.Min(l.Vinyl.StackBurden.Value, most), from) } })],
         };
     }
 
-    private static IEnumerable<uint> Parts((uint Holds, uint Lifts, uint Marked) tells, uint left) => new[] { tells.Holds & left, tells.Lifts & left, tells.Marked & left }.Where(p => p != 0);
-
-    private (uint Holds, uint Lifts, uint Marked) Split(double face, double seconds)
+    /// <summary>What has lifted is never planned again, unless a patch with less held: how many times the bond the face has to be given, at least.</summary>
+    private double Lifted(IReadOnlyList<PatchResult> results)
     {
-        var (holds, lifts, marked) = (0u, 0u, 0u);
-        for (var i = 0; i < _possible.Count; i++)
-        {
-            var bit = 1u << i;
-            switch (OutcomeOf(_possible[i], face, seconds))
-            {
-                case PatchOutcome.Holds: holds |= bit; break;
-                case PatchOutcome.Lifts: lifts |= bit; break;
-                default: marked |= bit; break;
-            }
-        }
-
-        return (holds, lifts, marked);
+        var held = results.Where(r => r.Outcome == PatchOutcome.Holds).Select(r => At(r).Bond).DefaultIfEmpty(double.PositiveInfinity).Min();
+        return results.Where(r => r.Outcome == PatchOutcome.Lifts).Select(r => At(r).Bond).Where(b => b < held).Select(b => b * BeyondWhatLifted / _about.Work.Vinyl.TargetBond.Value).DefaultIfEmpty(0).Max();
     }
 
-    private PatchOutcome OutcomeOf(Possible way, double face, double seconds)
+    /// <summary>What marked patches say: whichever of blank and vinyl was nearer to its limit is taken to have been marked.</summary>
+    private (double? LimitCelsius, double? MostBurden) Marked(IReadOnlyList<PatchResult> results)
     {
-        var plate = Math.Round(face + way.OffsetK, 1);
-        var (bond, burden, hottest) = _courses.GetOrAdd(plate, p => Course.Of(this, p)).At(seconds);
-        if (hottest > _about.Work.Material.LimitCelsius.Value + way.LimitK || burden > _about.Lead.MostBurden)
-            return PatchOutcome.Marked;
-        return bond / way.Demand >= _about.Work.Vinyl.HoldsFromBond.Value ? PatchOutcome.Holds : PatchOutcome.Lifts;
+        double? limit = null, burden = null;
+        var (usual, most) = (_about.Work.Material.LimitCelsius.Value, _about.Lead.MostBurden);
+        foreach (var marked in results.Where(r => r.Outcome == PatchOutcome.Marked))
+        {
+            var (_, heat, hottest) = At(marked);
+            if (hottest / usual >= heat / most)
+                limit = Math.Min(limit ?? double.PositiveInfinity, hottest - CoolerK);
+            else
+                burden = Math.Min(burden ?? double.PositiveInfinity, heat * LessHeat);
+        }
+
+        // What came out unmarked with more is the better witness, by half.
+        var clean = results.Where(r => r.Outcome != PatchOutcome.Marked).Select(At).ToList();
+        if (limit is { } l && clean.Count > 0 && clean.Max(c => c.Hottest) is var hot && hot > l)
+            limit = (l + hot) / 2;
+        if (burden is { } b && clean.Count > 0 && clean.Max(c => c.Burden) is var had && had > b)
+            burden = (b + had) / 2;
+        return (limit, burden);
+    }
+
+    private double LnMargin(PatchResult result) => Math.Log(Math.Max(1e-6, At(result).Bond) / Holds);
+
+    private (double Bond, double Burden, double Hottest) At(PatchResult result) => CourseAt(result.Celsius + Offset).At(result.Seconds);
+
+    private Course CourseAt(double face) => _courses.GetOrAdd(Math.Round(face, 1), p => Course.Of(this, p));
+
+    private DialPosition CoolerThan(DialPosition dial)
+    {
+        var all = _found.Window.Dial.ToList();
+        return all[Math.Max(0, all.IndexOf(dial) - 1)];
     }
 
     /// <summary>What a plate does to a patch as time goes on.</summary>
@@ -222,6 +220,16 @@ public sealed class PatchStudy
             var share = (seconds - a.Seconds) / (b.Seconds - a.Seconds);
             double Between(double from, double to) => from + (to - from) * share;
             return (Between(a.Bond, b.Bond), Between(a.Burden, b.Burden), Between(a.Hottest, b.Hottest));
+        }
+
+        /// <summary>How long until the bond comes to that, s; the longest press where it does not.</summary>
+        public double Until(double bond)
+        {
+            var after = _seen.FindIndex(s => s.Bond >= bond);
+            if (after <= 0)
+                return after < 0 ? _seen[^1].Seconds : 0;
+            var (a, b) = (_seen[after - 1], _seen[after]);
+            return a.Seconds + (b.Seconds - a.Seconds) * (bond - a.Bond) / (b.Bond - a.Bond);
         }
     }
 }

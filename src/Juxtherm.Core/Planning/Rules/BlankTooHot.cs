@@ -24,7 +24,8 @@ public sealed class BlankTooHot : IPlanRule
             return null;
         var limit = material.LimitCelsius.Value;
         var words = plan.Words;
-        var why = $"The cloth beside the print has only the cover over it and runs hotter than the print. Above {words.Temperature(limit)} {material.LimitConsequence} ({material.LimitCelsius.From.Source}).";
+        var beside = new ToolWords(plan.Work).Beside;
+        var why = $"{char.ToUpperInvariant(beside[0])}{beside[1..]} has {(plan.Work.HasCover ? "only the cover" : "nothing")} over it and runs hotter than the print. Above {words.Temperature(limit)} {material.LimitConsequence} ({material.LimitCelsius.From.Source}).";
         (string, double, string)[] data = [("limit", limit, "Cel"), ("planned", plan.HottestBareCelsius, "Cel"), ("chart", plan.ChartHottestBareCelsius, "Cel")];
         if (plan.HottestBareCelsius > limit + RoundingK)
             return this.Say(plan, NoticeLevel.Stop, $"{material.Name} would reach {words.Temperature(plan.HottestBareCelsius)} beside the print; its limit is {words.Temperature(limit)}. Choose a vinyl that bonds cooler, or another blank.", why, data) is var stop && plan.HottestBareCelsius > limit + SmokeK ? stop.Dangerous() : stop;

@@ -14,9 +14,10 @@ public sealed class HotSurface : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         var plate = plan.Words.Temperature(plan.Found.Dial.Celsius);
+        var tool = new ToolWords(plan.Work);
         var (text, level) = plan.Work.Material.Kind == MaterialKind.Hard
-            ? ($"The piece itself stays hot for minutes after the press opens: heat gloves, and a stand that cannot burn. The plate is at {plate}.", NoticeLevel.Caution)
-            : ($"The plate is at {plate}. Lay the artwork with the plate swung away, keep fingers out of the closing press, and never leave it closed and alone.", NoticeLevel.Note);
+            ? ($"The {plan.Work.Form.Name.ToLowerInvariant()} itself stays hot for minutes: heat gloves, and a stand that cannot burn. The {tool.Hot} is at {plate}.", NoticeLevel.Caution)
+            : ($"The {tool.Hot} is at {plate}. Lay the artwork {tool.OutOfTheWay}. {(tool.HeldByHand ? "Never leave it face down and alone." : tool.Hot == "gun" ? "Never point it at anything that burns." : "Keep fingers out of the closing press, and never leave it closed and alone.")}", NoticeLevel.Note);
         return this.Say(plan, level, text,
             "Metal burns skin within a second far below this (touch limits: ISO 13732-1, named from memory). Local rules for workshops and for goods sold come first.",
             ("plate", plan.Found.Dial.Celsius, "Cel"));

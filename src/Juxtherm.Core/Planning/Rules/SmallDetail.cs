@@ -18,8 +18,9 @@ public sealed class SmallDetail : ILayerRule
         var limit = layer.Work.Vinyl.SmallestDetailMm;
         if (layer.Layer.Measures is not { } m || m.SmallestFeatureMm >= limit.Value)
             return null;
-        var larger = limit.Value / m.SmallestFeatureMm;
-        var enlarge = larger <= MostEnlarged ? $"Make it {larger:0.#} times as large, widen" : "Widen";
+        // Rounded up to what makes a difference to the eye: less than a twentieth larger is no advice.
+        var percent = Math.Ceiling((limit.Value / m.SmallestFeatureMm - 1) * 20) * 5;
+        var enlarge = percent <= (MostEnlarged - 1) * 100 ? $"Make it {percent:0} % larger, widen" : "Widen";
         return this.Say(layer, NoticeLevel.Caution,
             $"{plan.Named(layer)}: its narrowest place is {plan.Words.Fine(m.SmallestFeatureMm)}, and {layer.Work.Vinyl.Name.ToLowerInvariant()} vinyl weeds well down to {plan.Words.Fine(limit.Value)}. {enlarge} the place, or cut it in a finer vinyl.",
             $"Narrower strips tear and tiny pieces come away with the waste ({limit.From.Source}). The places are ringed at the Artwork station.",

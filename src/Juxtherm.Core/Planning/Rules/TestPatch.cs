@@ -17,7 +17,7 @@ public sealed class TestPatch : IPlanRule
         {
             var (source, worst) = (plan.Work.Source, plan.Found.Worst);
             return this.Say(plan, NoticeLevel.Caution,
-                $"There is little room here: press a small patch near the hem first. If dial, pressure and moisture are all off to one side, the bond may fall to {Wording.Share(worst.LeastBond)} of what is wanted, or the blank reach {plan.Words.Temperature(worst.HottestBareCelsius)}.",
+                $"There is little room here: press a small patch {new ToolWords(plan.Work).ForAPatch} first. If dial, pressure and moisture are all off to one side, the bond may fall to {Wording.Share(worst.LeastBond)} of what is wanted, or the blank reach {plan.Words.Temperature(worst.HottestBareCelsius)}.",
                 $"A {source.Name.ToLowerInvariant()} may be off by {source.DialErrorK.Value:0} K and its pressure by a factor of {source.PressureErrorFactor.Value:0.0#} ({source.DialErrorK.From.Source}). The setting fits if they are right, and not with certainty otherwise.",
                 ("worstBond", worst.LeastBond, "1"), ("worstBlank", worst.HottestBareCelsius, "Cel"));
         }
@@ -25,7 +25,7 @@ public sealed class TestPatch : IPlanRule
         if (plan.Found.Outcome != SettingOutcome.Short)
             return null;
         return this.Say(plan, NoticeLevel.Caution,
-            $"This comes out short: {Wording.Share(plan.BondShare)} of the bond wanted, where {Wording.Share(plan.Work.Vinyl.HoldsFromBond.Value)} still holds. Press a small patch near the hem first and pull at it when cold.",
+            $"This comes out short: {Wording.Share(plan.BondShare)} of the bond wanted, where {Wording.Share(plan.Work.Vinyl.HoldsFromBond.Value)} still holds. Press a small patch {new ToolWords(plan.Work).ForAPatch} first and pull at it when cold.",
             "On this stack a limit is reached before the full bond. The model is one-dimensional and its figures are typical, so a patch tells more than it can.",
             ("bond", plan.BondShare, "1"), ("holdsFrom", plan.Work.Vinyl.HoldsFromBond.Value, "1"));
     }

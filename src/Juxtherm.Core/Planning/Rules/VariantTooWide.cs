@@ -27,7 +27,7 @@ public sealed class VariantTooWide : ILayerRule
         if (variants.Count == 0)
             return null;
         var limits = new Limits(plan, layer.Layer);
-        var wrong = variants.Where(v => limits.Press(v) || limits.Cutter(v) || limits.Item(v)).ToList();
+        var wrong = variants.Where(limits.Crosses).ToList();
         if (wrong.Count == 0)
             return null;
         // What lies off its garment is worst, then what is widest.
@@ -35,7 +35,7 @@ public sealed class VariantTooWide : ILayerRule
         var others = wrong.Count == 1 ? "" : $" {wrong.Count - 1} more of {variants.Count} {(wrong.Count == 2 ? "is" : "are")} too large as well.";
         var fits = limits.HeightForAll(variants, words.HeightMm);
         var how = fits is { } mm ? $" At {plan.Words.Length(mm)} high all {variants.Count} fit one press." : "";
-        return this.Say(layer, limits.Item(worst) ? NoticeLevel.Stop : NoticeLevel.Caution,
+        return this.Say(layer, wrong.Exists(limits.Item) ? NoticeLevel.Stop : wrong.TrueForAll(limits.OnlyTheUsualCutter) ? NoticeLevel.Note : NoticeLevel.Caution,
             $"“{worst.Name.Name}” is {plan.Words.Length(worst.Box.WidthMm)} wide: {limits.InWords(worst, layer.Layer)}.{others}{how}",
             "The plan is made for the sample word; each name is as wide as its letters.",
             [("width", worst.Box.WidthMm, "mm"), ("tooLarge", wrong.Count, "1"), .. fits is { } height ? [("fits", height, "mm")] : Array.Empty<(string, double, string)>()]) with
@@ -77,7 +77,8 @@ public sealed class VariantTooWide : ILayerRule
     /// <summary>What a name has to fit.</summary>
     private sealed class Limits(PlanContext plan, JobLayer layer)
     {
-        private readonly Dictionary<string, NetTopologySuite.Geometries.Geometry> _cloth = new(StringComparer.Ordinal);
+        private readonly Dictionary<string, NetTopologySuite.Geometries.Geometry> _areas = new(StringComparer.Ordinal);
+        private readonly Lazy<bool> _sampleIsBeyond = new(() => layer.Box is { } box && plan.Job.Blank.Faces.TryGetValue(layer.Face, out var shape) && !Free(shape).Covers(Shapes.Polygon(box)));
 
         /// <summary>It does not lie under the plate at once, where the sample word does.</summary>
         public bool Press(Variant variant)
@@ -94,21 +95,35 @@ public sealed class VariantTooWide : ILayerRule
         public bool Cutter(Variant variant) => plan.Job.Tools.Cutter is { } cutter && !Cutting.Splitting.Fits(variant.Box.WidthMm, variant.Box.HeightMm, LayerSplit.RulesOf(layer.Vinyl, cutter, plan.Figures.Cutting));
 
         /// <summary>It does not lie on its garment.</summary>
-        public bool Item(Variant variant)
+        public bool Item(Variant variant) => Beyond(variant, "cloth", shape => shape.Whole(ToleranceMm));
+
+        /// <summary>It reaches beyond where its garment lies flat, which the sample word does not.</summary>
+        public bool Flat(Variant variant) => !_sampleIsBeyond.Value && Beyond(variant, "flat", Free);
+
+        /// <summary>It crosses a limit.</summary>
+        public bool Crosses(Variant variant) => Press(variant) || Cutter(variant) || Item(variant) || Flat(variant);
+
+        /// <summary>Nothing is wrong but that it is too large for the cutter that is assumed while nobody says which.</summary>
+        public bool OnlyTheUsualCutter(Variant variant) => plan.Job.Tools.Cutter is { Said: false } && !Press(variant) && !Item(variant) && !Flat(variant);
+
+        private static NetTopologySuite.Geometries.Geometry Free(BlankShape shape) => Shapes.Polygon(shape.FreeArea).Buffer(ToleranceMm);
+
+        private bool Beyond(Variant variant, string what, Func<BlankShape, NetTopologySuite.Geometries.Geometry> within)
         {
             if (layer.Box is null || Shape(variant) is not { } shape)
                 return false;
-            var cloth = _cloth.TryGetValue(shape.Size ?? "", out var known) ? known : _cloth[shape.Size ?? ""] = shape.Whole(ToleranceMm);
+            var key = $"{what} {shape.Size}";
+            var area = _areas.TryGetValue(key, out var known) ? known : _areas[key] = within(shape);
             // On another size it keeps its place by the middle.
             var box = variant.Box with { XMm = variant.Box.XMm + shape.MiddleX - plan.Job.Blank.Faces[layer.Face].MiddleX };
-            return !cloth.Covers(Shapes.Polygon(box));
+            return !area.Covers(Shapes.Polygon(box));
         }
 
         /// <summary>What is wrong with one.</summary>
         public string InWords(Variant variant, JobLayer of)
         {
             var said = new List<string>();
-            if (Item(variant))
+            if (Item(variant) || Flat(variant))
                 said.Add($"wider than the {plan.Work.Form.Name.ToLowerInvariant()} there{(variant.Name.Size is { } size ? $" (size {size})" : "")}");
             if (Press(variant))
                 said.Add(Goes(variant, of) is > 1 and var goes ? $"pressed in {goes} goes" : "larger than the plate presses in full");
@@ -120,7 +135,7 @@ public sealed class VariantTooWide : ILayerRule
         /// <summary>The letters' height at which every name fits, in whole mm; null where none does.</summary>
         public double? HeightForAll(List<Variant> variants, double heightMm)
         {
-            bool Fit(double mm) => variants.TrueForAll(v => v.Scaled(mm / heightMm) is var s && !Press(s) && !Cutter(s) && !Item(s));
+            bool Fit(double mm) => variants.TrueForAll(v => !Crosses(v.Scaled(mm / heightMm)));
             var (low, high) = ((int)SmallestLettersMm, (int)Math.Floor(heightMm));
             if (low >= high || !Fit(low))
                 return null;

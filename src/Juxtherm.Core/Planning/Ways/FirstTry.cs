@@ -30,15 +30,19 @@ public sealed class FirstTry : IWay
     public WayAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        if (about.Found is not { } found)
+        if (about.Found is null)
             return null;
+        return IsNeeded(about) is { } why ? new WayAdvice(Patch, why) : new WayAdvice(Straight, "There is plenty of room either way, even with everything off to one side.");
+    }
+
+    /// <summary>Why a patch is worth its vinyl; null where the setting found is safe without one.</summary>
+    /// <param name="about">The job, with its setting found.</param>
+    internal static string? IsNeeded(WayContext about)
+    {
         var (material, blank) = (about.Work.Material, about.Job.Blank);
-        if (found.Outcome != SettingOutcome.Safe)
-            return new WayAdvice(Patch, "There is little room here, and a patch tells more than the model.");
-        if (material.Uncertain is not null)
-            return new WayAdvice(Patch, $"What the {material.Name.ToLowerInvariant()} will bear is not certain.");
-        return blank.Costly
-            ? new WayAdvice(Patch, "The blank is hard to replace.")
-            : new WayAdvice(Straight, "There is plenty of room either way, even with everything off to one side.");
+        return about.Found is { Outcome: not SettingOutcome.Safe } ? "There is little room here, and a patch tells more than the model."
+            : material.Uncertain is not null ? $"What the {material.Name.ToLowerInvariant()} will bear is not certain."
+            : blank.Costly ? "The blank is hard to replace."
+            : null;
     }
 }

@@ -32,6 +32,6 @@ public sealed class LayingOut : IWay
             return null;
         return about.Job.Quantity == 1
             ? new WayAdvice(Table, "For a single piece there is time to look at it from above, and no hand works under a hot plate. Sticky carriers hold on the way; dry ones want a strip of tape.")
-            : new WayAdvice(Plate, "With several pieces each is laid where it is pressed, on the warm cloth; keep the plate swung away while hands are under it.");
+            : new WayAdvice(Plate, "With several pieces each is laid where it is pressed, on the warm cloth; keep the heat away while hands are at it.");
     }
 }

@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { api, got } from '../../api/client';
 import type { Job } from '../../api/job';
 import { useUnits } from '../../app/units';
+import { contrast } from '../../ui/contrast';
 import { Failed } from '../../ui/States';
 import { SIZE_NAMES } from '../../ui/sizes';
-import { contrast } from '../../ui/contrast';
 import { type NameEntry, type Word, withNames } from './desk';
 
 interface Props {
@@ -75,8 +75,12 @@ export function Names({ job, onEdit, onHeight }: Props) {
       {read.data && read.data.notRead.length > 0 && (
         <div className="notice caution mt-3" data-testid="not-read">
           <p>
-            <strong>{read.data.names.length > 0 ? `${read.data.names.length} names read.` : 'No name was read.'}</strong>{' '}
-            {read.data.notRead.length === 1 ? 'One thing needs a look:' : `${read.data.notRead.length} things need a look:`}
+            <strong>
+              {read.data.names.length > 0 ? `${read.data.names.length} names read.` : 'No name was read.'}
+            </strong>{' '}
+            {read.data.notRead.length === 1
+              ? 'One thing needs a look:'
+              : `${read.data.notRead.length} things need a look:`}
           </p>
           <ul className="mt-1">
             {read.data.notRead.map((n) => (

@@ -111,7 +111,7 @@ function Bench({ heard, station, lost, phases }: Props) {
         </p>
       )}
       {!station.prepared ? (
-        <Preparation station={station} onSay={onSay} />
+        <Preparation run={run.id} station={station} onSay={onSay} />
       ) : !focus || !piece ? (
         <Nothing run={run} station={station} />
       ) : focus.asking ? (

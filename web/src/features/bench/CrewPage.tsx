@@ -152,7 +152,7 @@ function Row({ run, piece }: { run: Run; piece: Piece }) {
               </span>
             ))}
             {piece.pressedAgainSeconds > 0 && (
-              <span className="text-quiet">pressed {piece.pressedAgainSeconds} s again</span>
+              <span className="text-quiet">pressed {Math.round(piece.pressedAgainSeconds)} s again</span>
             )}
             {piece.status === 'ruined' && <span className="text-quiet">lost</span>}
           </span>

@@ -68,7 +68,7 @@ export function Off({
         >
           <label>
             <span className="block mb-1 text-[1.1rem]">
-              The plate was closed longer or shorter than the {lastHold} s noted
+              The plate was closed longer or shorter than the {Math.round(lastHold)} s noted
             </span>
             <input
               inputMode="decimal"

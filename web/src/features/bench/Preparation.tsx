@@ -1,10 +1,20 @@
 import { useCallback } from 'react';
+import { Clock } from '../../ui/Clock';
 import { BigKey } from './BigKey';
 import { useKeys } from './keys';
 import type { Command, Station } from './useRun';
 
 /** What is seen to once at a press, before the first piece. It can be left out, but only by saying so. */
-export function Preparation({ station, onSay }: { station: Station; onSay: (command: Command) => void }) {
+export function Preparation({
+  run,
+  station,
+  onSay,
+}: {
+  /** The run's id. */
+  run: string;
+  station: Station;
+  onSay: (command: Command) => void;
+}) {
   const next = station.checks.find((c) => !c.ticked && !c.skipped);
   const left = station.checks.filter((c) => !c.ticked && !c.skipped).length;
   const tick = useCallback(() => {
@@ -39,6 +49,14 @@ export function Preparation({ station, onSay }: { station: Station; onSay: (comm
               <Tick state={c.ticked ? 'done' : c.skipped ? 'left' : 'open'} />
               <span className={c.skipped ? 'line-through' : ''}>{c.text}</span>
             </button>
+            {c.timedSeconds !== null && !c.ticked && !c.skipped && (
+              <Clock
+                name={`prepare.${run}.${station.number}.${c.id}`}
+                seconds={c.timedSeconds}
+                start="Start"
+                over="Time is over"
+              />
+            )}
             {c.skipped ? (
               <span className="self-center px-4 text-quiet text-[1.1rem]">left out</span>
             ) : (

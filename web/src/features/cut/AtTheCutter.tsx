@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, type Catalogue, type Cut, got, Refused, type Schemas } from '../../api/client';
 import { newId } from '../../api/newId';
-import { time } from '../../app/unitMath';
+import { counted, time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { NumberField } from '../../ui/Fields';
 import { Failed, Loading } from '../../ui/States';
@@ -293,7 +293,7 @@ function MatInHand({ cut, mat, busy, refused, catalogue, onAct, onTrouble }: InH
               <strong>{says?.says ?? 'The cutter stopped.'}</strong> {says?.does}
             </p>
             <p>
-              {mat.unitsDone.length} of {mat.units.length} pieces are cut whole.
+              {mat.unitsDone.length} of {counted(mat.units.length, 'piece')} cut whole.
             </p>
             <div className="flex gap-3">
               {mat.trouble === 'computer-slept' && (

@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { api, type Catalogue, type FieldFault, got, Refused } from '../../api/client';
 import { carrying, changed, type JobLabel, newJob } from '../../api/job';
 import { useCatalogue, usePlan, useTrace } from '../../api/queries';
+import { article, span, time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { NoticeCard } from '../../ui/Notices';
@@ -55,6 +56,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
   const [picked, setPicked] = useState(() => start(catalogue));
   const form = catalogue.forms.find((f) => f.id === picked.form);
   const material = catalogue.materials.find((m) => m.id === picked.material);
+  const source = catalogue.heatSources.find((h) => h.id === picked.press);
   const [label, setLabel] = useState<JobLabel | null>(null);
   const [plate, setPlate] = useState<Plate | null>(null);
   const plain = newJob(picked.vinyl, picked.form, picked.material, picked.press);
@@ -117,7 +119,8 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
               name: v.own ? v.name : `${v.name.toLowerCase()} vinyl`,
             }))}
           />{' '}
-          on a <MaterialWords {...{ catalogue, picked, pick }} /> <ItemWords {...{ catalogue, picked, pick }} /> with a{' '}
+          on {article(material?.name ?? '')} <MaterialWords {...{ catalogue, picked, pick }} />{' '}
+          <ItemWords {...{ catalogue, picked, pick }} /> with {article(source?.name ?? '')}{' '}
           <PressWords {...{ catalogue, picked, pick }} />.
         </h1>
         <Details
@@ -301,6 +304,6 @@ function peelWords(press: { peel: { method: string; waitSeconds: number[]; place
   if (press.peel.method === 'hot') return `Peel hot, within ${to} s of opening.`;
   const where = press.peel.place === 'cold-bench' ? ' on a cold bench' : '';
   return press.peel.method === 'warm'
-    ? `Peel warm: ${from} to ${to} s after opening.`
-    : `Peel cold: after about ${from} s${where}.`;
+    ? `Peel warm: ${span(from, to)} after opening${where}.`
+    : `Peel cold: after about ${time(from)}${where}.`;
 }

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { type Plan, Refused } from '../../api/client';
 import { changed, type Job } from '../../api/job';
 import type { Answered } from '../../api/queries';
-import { time } from '../../app/unitMath';
+import { span, time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { Figures } from '../../ui/Figures';
 import { Notices, type OnAccept } from '../../ui/Notices';
@@ -175,7 +175,7 @@ function Rows({
 }) {
   const [from = 0, to = 0] = peel.waitSeconds;
   const when =
-    from === 0 ? `within ${to} s` : peel.method === 'warm' ? `${from} to ${to} s after` : `after ${time(from)}`;
+    from === 0 ? `within ${to} s` : peel.method === 'warm' ? `${span(from, to)} after` : `after ${time(from)}`;
   return (
     <>
       <tr className={`border-t border-rule ${strong ? 'font-bold' : ''}`}>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, type Catalogue, got, type Schemas } from '../../api/client';
 import { useCatalogue } from '../../api/queries';
+import { article } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import { Words } from '../../ui/Words';
@@ -69,8 +70,10 @@ function Questions({ catalogue }: { catalogue: Catalogue }) {
             ...catalogue.vinyls.map((v) => ({ id: v.id, name: v.own ? v.name : `${v.name.toLowerCase()} vinyl` })),
           ]}
         />{' '}
-        has lifted on a <MaterialWords {...{ catalogue, picked, pick }} />{' '}
-        <ItemWords {...{ catalogue, picked, pick }} />, and I have a <PressWords {...{ catalogue, picked, pick }} />.
+        has lifted on {article(catalogue.materials.find((m) => m.id === picked.material)?.name ?? '')}{' '}
+        <MaterialWords {...{ catalogue, picked, pick }} /> <ItemWords {...{ catalogue, picked, pick }} />, and I have{' '}
+        {article(catalogue.heatSources.find((h) => h.id === picked.press)?.name ?? '')}{' '}
+        <PressWords {...{ catalogue, picked, pick }} />.
       </h1>
       <fieldset className="mt-7">
         <legend className="text-[1.25rem] font-semibold mb-3">Lift it a little and look at the glue under it.</legend>

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, got } from '../../api/client';
 import { changed, type Job } from '../../api/job';
+import { counted } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { NumberField } from '../../ui/Fields';
 import { SIZE_NAMES } from '../../ui/sizes';
@@ -175,9 +176,9 @@ function Letters({ job }: { job: Job }) {
       {plan.isError && <p className="notice stop mt-3">{plan.error.message}</p>}
       {plan.data && (
         <p className="mt-2" data-testid="letters">
-          {plan.data.pieces} pieces, {plan.data.packs} {plan.data.packs === 1 ? 'pack' : 'packs'}, {plan.data.leftOver}{' '}
-          left over. Letters {units.lengthShown(plan.data.heightMm)} {units.lengthUnit} high; {plan.data.widest} is the
-          widest at {units.lengthShown(plan.data.widestMm)}.
+          {counted(plan.data.pieces, 'piece')}, {counted(plan.data.packs, 'pack')}, {plan.data.leftOver} left over.
+          Letters {units.lengthShown(plan.data.heightMm)} {units.lengthUnit} high; {plan.data.widest} is the widest at{' '}
+          {units.lengthShown(plan.data.widestMm)}.
         </p>
       )}
     </div>

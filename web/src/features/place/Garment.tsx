@@ -183,7 +183,14 @@ export function Garment({ placement, selected, tape, onMove }: Props) {
           </polyline>
         )),
       )}
-      {shownArt && <Dimensions art={shownArt} placement={placement} ink={ink} length={(mm) => units.lengthShown(mm)} />}
+      {shownArt && (
+        <Dimensions
+          art={shownArt}
+          placement={placement}
+          ink={ink}
+          length={(mm) => Number(units.length(mm).split(' ')[0])}
+        />
+      )}
       {shown && (
         <g stroke="var(--ember)" strokeWidth={ink * 1.6} fill="var(--color-base-content)">
           <line x1={shown.start.x} y1={shown.start.y} x2={shown.end.x} y2={shown.end.y} />

@@ -115,11 +115,7 @@ export function PlaceStation() {
                       Put it there
                     </button>
                   </div>
-                  {p.dropMm !== null && (
-                    <p className="text-[0.95rem]">
-                      {units.lengthShown(p.dropMm)} {units.lengthUnit} below the collar
-                    </p>
-                  )}
+                  {p.dropMm !== null && <p className="text-[0.95rem]">{units.length(p.dropMm)} below the collar</p>}
                   {p.fingers && <p className="text-[0.87rem] text-quiet">Others lay {p.fingers}.</p>}
                   <details className="text-[0.9rem] mt-0.5">
                     <summary className="cursor-pointer w-fit underline decoration-dotted underline-offset-2 text-quiet">
@@ -162,7 +158,7 @@ export function PlaceStation() {
                       fault={undefined}
                     />
                     <p className="col-span-full text-quiet text-[0.9rem]">
-                      {units.lengthShown(art.widthMm)} × {units.lengthShown(art.heightMm)} {units.lengthUnit} in all
+                      {units.size(art.widthMm, art.heightMm)} in all
                     </p>
                   </>
                 )
@@ -171,16 +167,16 @@ export function PlaceStation() {
                 <p className="col-span-full text-[0.95rem]" data-testid="off-centre">
                   {Math.abs(here.distances.offCentre) < 0.5
                     ? 'On the middle line.'
-                    : `${units.lengthShown(Math.abs(here.distances.offCentre))} ${units.lengthUnit} ${here.distances.offCentre > 0 ? 'right' : 'left'} of the middle.`}
+                    : `${units.length(Math.abs(here.distances.offCentre))} ${here.distances.offCentre > 0 ? 'right' : 'left'} of the middle.`}
                   {here.distances.nearest &&
-                    ` Nearest: ${here.distances.nearest}, ${units.lengthShown(here.distances.nearestMm ?? 0)} ${units.lengthUnit}.`}
+                    ` Nearest: ${here.distances.nearest}, ${units.length(here.distances.nearestMm ?? 0)}.`}
                 </p>
               )}
               {here.largest && (
                 <div className="col-span-full text-[0.95rem]">
                   <p>
-                    Largest in these proportions: {units.lengthShown(here.largest.widthMm)} ×{' '}
-                    {units.lengthShown(here.largest.heightMm)} {units.lengthUnit}
+                    Largest in these proportions:{' '}
+                    {units.size(Math.floor(here.largest.widthMm), Math.floor(here.largest.heightMm))}
                     {here.largest.limitedBy === 'item' ? ', then the item ends.' : ', then the cutter ends.'}
                   </p>
                   {art && art.widthMm > 0 && (

@@ -1,8 +1,9 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { api, got, type Schemas } from '../../api/client';
 import { changed, type Job, type PatchResult } from '../../api/job';
-import { time } from '../../app/unitMath';
+import { span, time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
+import { Clock } from '../../ui/Clock';
 
 const CAME: readonly { id: PatchResult['outcome']; word: string }[] = [
   { id: 'holds', word: 'It holds' },
@@ -11,12 +12,14 @@ const CAME: readonly { id: PatchResult['outcome']; word: string }[] = [
 ];
 
 interface Props {
+  /** The job's id. */
+  id: string;
   job: Job;
   onEdit: (change: (job: Job) => Job) => void;
 }
 
 /** The fewest test patches that make sure of a setting; what comes of each moves the plan at once. */
-export function Patches({ job, onEdit }: Props) {
+export function Patches({ id, job, onEdit }: Props) {
   const units = useUnits();
   const patches = job.patches ?? [];
   const advice = useQuery({
@@ -55,8 +58,15 @@ export function Patches({ job, onEdit }: Props) {
           ))}
         </ol>
       )}
-      {says.next && <Next next={says.next} onCame={(outcome) => keep([...patches, resultOf(says.next, outcome)])} />}
-      {patches.length > 0 && !says.contradiction && <Told says={says} />}
+      {says.next && (
+        <Next
+          id={id}
+          next={says.next}
+          count={patches.length}
+          onCame={(outcome) => keep([...patches, resultOf(says.next, outcome)])}
+        />
+      )}
+      {patches.length > 0 && <Told says={says} />}
     </section>
   );
 }
@@ -67,7 +77,17 @@ const resultOf = (next: Schemas['PatchToPress'] | null, outcome: PatchResult['ou
   outcome,
 });
 
-function Next({ next, onCame }: { next: Schemas['PatchToPress']; onCame: (outcome: PatchResult['outcome']) => void }) {
+function Next({
+  id,
+  next,
+  count,
+  onCame,
+}: {
+  id: string;
+  next: Schemas['PatchToPress'];
+  count: number;
+  onCame: (outcome: PatchResult['outcome']) => void;
+}) {
   const units = useUnits();
   return (
     <div className="mt-3 flex flex-wrap items-center gap-x-8 gap-y-3">
@@ -76,6 +96,7 @@ function Next({ next, onCame }: { next: Schemas['PatchToPress']; onCame: (outcom
         <span className="text-quiet font-normal"> · </span>
         {time(next.seconds)}
       </p>
+      <Clock name={`patch.${id}.${count}`} seconds={next.seconds} start="Start the clock" over="Open it now" />
       <p className="max-w-[38em] grow basis-[20rem]">{next.text}</p>
       <span className="flex gap-2">
         {CAME.map((c) => (
@@ -88,17 +109,13 @@ function Next({ next, onCame }: { next: Schemas['PatchToPress']; onCame: (outcom
   );
 }
 
-/** What is left possible, in the crafter's words. */
+/** What is to be expected now, beside what was before. */
 function Told({ says }: { says: Schemas['PatchAdvice'] }) {
-  const units = useUnits();
-  const [cool, hot] = says.offsetK;
-  const [little, much] = says.demand;
-  const degrees = (k: number) => `${k > 0 ? '+' : ''}${units.difference(k)}`;
+  const { before, needs } = says;
   return (
     <p className="text-[0.9rem] text-quiet mt-2 max-w-[60em]">
-      The plan follows them: the plate may still stand {degrees(cool ?? 0)} to {degrees(hot ?? 0)} off its dial, and
-      this face may want {little} to {much} times the usual bond. {Math.round(says.leftShare * 100)} % of what was
-      possible is left.
+      At this setting it most likely holds from {span(needs.low, needs.high)}; before the patches that was{' '}
+      {span(before.low, before.high)}.
     </p>
   );
 }

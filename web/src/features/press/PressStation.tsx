@@ -81,7 +81,7 @@ export function PressStation() {
       <Order job={draft.job} plan={plan.data} onEdit={draft.edit} />
       <Goes job={draft.job} plan={plan.data} />
       {plan.data.ladder.length > 0 && <Ladder rungs={plan.data.ladder} />}
-      <Patches job={draft.job} onEdit={draft.edit} />
+      <Patches id={id} job={draft.job} onEdit={draft.edit} />
       <Ways ways={plan.data.ways} onEdit={draft.edit} />
       <section aria-label="Presses in order" className="scored border-y border-rule">
         {plan.data.presses.map((p) => (

@@ -1,4 +1,4 @@
-namespace Juxtherm.Core.Logbook.Learning;
+namespace Juxtherm.Core.Recipes;
 
 /// <summary>Chances of the normal distribution.</summary>
 public static class Chance
