@@ -27,7 +27,7 @@ internal sealed class OrderReasons(WayContext about, FoundOrders found, LaidSequ
         var groups = chosen.Faces.SelectMany(f => f).Where(p => p.Layers.Count > 0).ToList();
         yield return wished
             ? $"Your own order: the plate closes on vinyl {Wording.Times(chosen.Presses)}."
-            : $"The plate closes on vinyl {Wording.Times(chosen.Presses)}; no order that keeps every layer within its heat needs fewer, in the way of doing it that you chose.";
+            : $"The plate closes on vinyl {Wording.Times(chosen.Presses)}; no order that keeps every layer within its heat needs fewer{(CarrierTrims.Of(about, chosen).Any(c => c.TrimToMm is not null) ? " while the carriers are as wide as they are" : "")}.";
         for (var i = 0; i + 1 < groups.Count; i++)
         {
             if (Apart(groups[i], groups[i + 1]) is { } why)

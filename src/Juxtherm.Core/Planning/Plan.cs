@@ -238,6 +238,9 @@ public sealed record Plan(
     /// <summary>How each layer's heat adds up, lowest layer first.</summary>
     public IReadOnlyList<HeatBudgetBar> Budgets { get; init; } = [];
 
+    /// <summary>How long the bonding press would be by itself, s, where presses before it count; null where none do.</summary>
+    public double? AloneSeconds { get; init; }
+
     /// <summary>The carriers, where their places are known.</summary>
     public IReadOnlyList<CarrierInPlan> Carriers { get; init; } = [];
 

@@ -21,16 +21,20 @@ const LEFT = 46;
 const HEIGHT = 250;
 const BOTTOM = HEIGHT - 30;
 const LONGEST = 60;
+const COMPARABLE_K = 90;
 
 /** Time across, temperature up: where the vinyl holds and nothing is harmed, with the setting in it. */
-export function Room({ plan, field, chart, marks: came = [], here }: Props) {
+export function Room({ plan, field, chart: asked, marks: came = [], here }: Props) {
   const units = useUnits();
   const press = bondingPress(plan.presses);
   if (!press) return null;
   const rows = plan.room;
-  const marks = rows.length < 6;
-  const low = marks ? 80 : Math.max(80, Math.min(press.celsius, chart?.celsius[0] ?? press.celsius) - 25);
-  const high = marks ? 200 : Math.max(press.celsius, chart?.celsius[1] ?? press.celsius) + 25;
+  const marks = press.dialMark !== null;
+  // What charts say of a plate says nothing of hot air.
+  const chart = asked && Math.abs((asked.celsius[0] + asked.celsius[1]) / 2 - press.celsius) < COMPARABLE_K ? asked : null;
+  const around = press.celsius > COMPARABLE_K * 3 ? 60 : 25;
+  const low = marks ? 80 : Math.max(80, Math.min(press.celsius, chart?.celsius[0] ?? press.celsius) - around);
+  const high = marks ? 200 : Math.max(press.celsius, chart?.celsius[1] ?? press.celsius) + around;
   const x = (s: number) => LEFT + (Math.min(LONGEST, Math.max(0, s)) / LONGEST) * (WIDTH - LEFT - 6);
   const y = (c: number) => BOTTOM - ((c - low) / (high - low)) * (BOTTOM - 8);
   const shown = rows.filter((r) => r.celsius >= low - 4 && r.celsius <= high + 4);
@@ -43,7 +47,9 @@ export function Room({ plan, field, chart, marks: came = [], here }: Props) {
     .x((r) => x(r.targetSeconds ?? 0))
     .curve(curveMonotoneY)(target);
   const ticks = [0, 1, 2, 3, 4].map((i) => low + ((high - low) * (i + 0.5)) / 5);
-  const [px, py] = [x(press.seconds), y(press.celsius)];
+  // The picture is of one press by itself; where tacks count, the plan's press is shorter than it would be alone.
+  const alone = plan.aloneSeconds ?? press.seconds;
+  const [px, py] = [x(alone), y(press.celsius)];
   const right = px < WIDTH - 130;
   return (
     <svg
@@ -166,7 +172,7 @@ export function Room({ plan, field, chart, marks: came = [], here }: Props) {
         textAnchor={right ? 'start' : 'end'}
         fill="var(--color-base-content)"
       >
-        {units.temperature(press.celsius)} · {press.seconds} s
+        {units.temperature(press.celsius)} · {press.seconds} s{plan.aloneSeconds !== null && ' after the tacks'}
       </text>
     </svg>
   );

@@ -33,7 +33,7 @@ public sealed class PatchStudy
     // A plan gives so much more bond than what has lifted.
     private const double BeyondWhatLifted = 1.1;
     private const double Shorter = 0.8;
-    private const double Longer = 1.25;
+    private const double OneStep = 0.3;
 
     private readonly WayContext _about;
     private readonly FoundSetting _found;
@@ -89,9 +89,13 @@ public sealed class PatchStudy
     public NeededSeconds Seconds(PatchBelief belief)
     {
         ArgumentNullException.ThrowIfNull(belief);
-        double At(double share) => Math.Round(CourseAt(_found.Dial.FaceCelsius).Until(Holds * belief.Quantile(share)));
+        double At(double share) => Math.Round(SecondsUntil(belief.Quantile(share)));
         return new NeededSeconds(At(0.05), At(0.5), At(0.95));
     }
+
+    /// <summary>How long the plate has to be closed at the plan's dial by the model, s, where a face wants so many times the usual bond.</summary>
+    /// <param name="times">How many times, above 0.</param>
+    public double SecondsUntil(double times) => CourseAt(_found.Dial.FaceCelsius).Until(Holds * times);
 
     /// <summary>The patch to press next.</summary>
     /// <param name="results">What came of patches so far.</param>
@@ -108,10 +112,12 @@ public sealed class PatchStudy
             return less >= shortest ? (_found.Dial, less) : (CoolerThan(_found.Dial), Math.Max(shortest, marked.Seconds));
         }
 
-        var seconds = Math.Clamp(Seconds(After(results)).Middle, shortest, figures.LongestPressSeconds.Value);
+        var belief = After(results);
+        double At(double share) => Math.Clamp(Math.Round(SecondsUntil(belief.Quantile(share))), shortest, figures.LongestPressSeconds.Value);
+        var seconds = At(0.5);
         // The same once more would tell little: a step on, the way that the last one points.
         if (results.Any(r => Math.Abs(r.Seconds - seconds) < 1))
-            seconds = Math.Clamp(Math.Round(seconds * (results[^1].Outcome == PatchOutcome.Holds ? Shorter : Longer)), shortest, figures.LongestPressSeconds.Value);
+            seconds = At(results[^1].Outcome == PatchOutcome.Holds ? OneStep : 1 - OneStep);
         return (_found.Dial, seconds);
     }
 

@@ -65,15 +65,22 @@ export function PressStation() {
           <h2 className="mb-2">
             How much room{' '}
             <span className="font-normal text-quiet text-[0.87rem]">
-              seconds at the plate, {plan.data.room.length < 6 ? 'at each mark' : 'at each temperature'}
+              seconds at the plate, {bonding?.dialMark ? 'at each mark' : 'at each temperature'}
             </span>
           </h2>
           <Room plan={plan.data} field={field.data ?? null} chart={chart} marks={marks.data ?? []} />
           <RoomKey marks={marks.data ?? []} />
           <p className="text-[0.87rem] text-quiet mt-1">
             In the pale field it holds and nothing is harmed; in the deeper one even with dial, pressure and moisture
-            off to one side. From the dotted line on it is as well stuck as the chart means it. Typical figures,
-            one-dimensional model: a patch on your own cloth beats it.
+            off to one side. From the dotted line on it is as well stuck as the chart means it. Typical values, not
+            measured: a test patch on your own fabric is the better judge.
+            {plan.data.aloneSeconds !== null && bonding && (
+              <>
+                {' '}
+                The ring stands where one press by itself would: {time(plan.data.aloneSeconds)}. The tacks before it
+                count, so the plan’s last press takes {time(bonding.seconds)}.
+              </>
+            )}
           </p>
         </section>
       </div>
