@@ -45,7 +45,7 @@ public static class WeedingDocument
         var shapes = sheet.Units.Select(u => (Unit: u, Shape: list.Shapes[u.Shape])).ToList();
         var centres = shapes.Sum(s => s.Shape.Centres.Count);
         var rings = shapes.Sum(s => s.Shape.Delicate.Count);
-        page.Text($"{list.Name} {list.Colour}, sheet {sheet.Number} of {list.Sheets.Count}", MarginMm, 18, 6, Weight.Bold);
+        page.Text($"{list.Name}{(list.ColourName.Length > 0 ? $", {list.ColourName}" : "")}, sheet {sheet.Number} of {list.Sheets.Count}", MarginMm, 18, 6, Weight.Bold);
         page.Text(title, Page.WidthMm - MarginMm, 18, 4, colour: Page.Quiet, right: true);
         page.Text($"{centres} {(centres == 1 ? "centre" : "centres")} to pick out · {shapes.Sum(s => s.Shape.Pieces)} pieces stay · {rings} {(rings == 1 ? "place" : "places")} ringed. As it reads from the right side.", MarginMm, 26, 3.8f);
 

@@ -130,6 +130,35 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
     }
 
     /// <summary>Lets something happen that must happen whole and once; where two happen at once the later looks again.</summary>
+    /// <summary>What was said of colours on the shelf.</summary>
+    public async Task<IReadOnlyList<ColourMatch>> MatchesAsync(CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.ColourMatches.AsNoTracking().OrderBy(m => m.Vinyl).ThenBy(m => m.Wanted).ThenBy(m => m.OnShelf).Select(m => new ColourMatch(m.Vinyl, m.Wanted, m.OnShelf, m.Same)).ToListAsync(cancel);
+    }
+
+    /// <summary>Keeps what was said of a colour on the shelf, or that nothing was.</summary>
+    /// <param name="match">The colours.</param>
+    /// <param name="forget">Take back what was said.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task SayMatchAsync(ColourMatch match, bool forget, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(match);
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        var (wanted, shelf) = (match.Wanted.ToLowerInvariant(), match.OnShelf.ToLowerInvariant());
+        var row = await db.ColourMatches.FindAsync([match.Vinyl, wanted, shelf], cancel);
+        if (forget)
+        {
+            if (row is not null)
+                db.Remove(row);
+        }
+        else if (row is null)
+            db.Add(new ColourMatchRow { Vinyl = match.Vinyl, Wanted = wanted, OnShelf = shelf, Same = match.Same });
+        else
+            row.Same = match.Same;
+        await db.SaveChangesAsync(cancel);
+    }
+
     internal static async Task<T> OnceAsync<T>(IDbContextFactory<WorkshopContext> contexts, Func<WorkshopContext, Task<T>> work, CancellationToken cancel)
     {
         for (var left = Tries; ; left--)

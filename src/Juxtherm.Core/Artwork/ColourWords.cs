@@ -25,6 +25,28 @@ public static class ColourWords
         return 2 * Math.Pow(r - s, 2) + 4 * Math.Pow(g - h, 2) + 3 * Math.Pow(b - c, 2);
     }
 
+    /// <summary>How far apart two colours look: the CIE 1976 difference in L*a*b* under daylight D65; about 2 can just be told apart.</summary>
+    /// <remarks>CIE 15, Colorimetry, for the formula; IEC 61966-2-1 for sRGB.</remarks>
+    /// <param name="one">As <c>#rrggbb</c>.</param>
+    /// <param name="other">As <c>#rrggbb</c>.</param>
+    public static double Difference(string one, string other)
+    {
+        var ((l, a, b), (m, c, d)) = (Lab(one), Lab(other));
+        return Math.Sqrt(Math.Pow(l - m, 2) + Math.Pow(a - c, 2) + Math.Pow(b - d, 2));
+    }
+
+    private static (double L, double A, double B) Lab(string hex)
+    {
+        static double Linear(int channel) => channel / 255.0 is var c && c <= 0.04045 ? c / 12.92 : Math.Pow((c + 0.055) / 1.055, 2.4);
+        static double Root(double t) => t > 216.0 / 24389 ? Math.Cbrt(t) : (24389.0 / 27 * t + 16) / 116;
+        var (red, green, blue) = Parts(hex);
+        var (r, g, b) = (Linear(red), Linear(green), Linear(blue));
+        var x = Root((0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / 0.95047);
+        var y = Root(0.2126729 * r + 0.7151522 * g + 0.0721750 * b);
+        var z = Root((0.0193339 * r + 0.1191920 * g + 0.9503041 * b) / 1.08883);
+        return (116 * y - 16, 500 * (x - y), 200 * (y - z));
+    }
+
     private static (int R, int G, int B) Parts(string hex)
     {
         var n = int.Parse(hex.AsSpan(1), NumberStyles.HexNumber, CultureInfo.InvariantCulture);

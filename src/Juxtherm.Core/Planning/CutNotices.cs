@@ -30,7 +30,7 @@ internal static class CutNotices
         if (missing.Count > 0)
         {
             found.Add(Notice.Of(
-                "stock-short", NoticeLevel.Caution, $"Not enough on hand: {string.Join(", ", missing.Select(l => $"{words.Length(l.ShortMm)} of {l.Name.ToLowerInvariant()} {l.Colour} for “{string.Join(" + ", Layers(l))}”"))}.",
+                "stock-short", NoticeLevel.Caution, $"Not enough on hand: {string.Join(", ", missing.Select(l => $"{words.Length(l.ShortMm)} of {l.Name.ToLowerInvariant()} vinyl{(l.ColourName.Length > 0 ? $", {l.ColourName}," : "")} for “{string.Join(" + ", Layers(l))}”"))}.",
                 "The sheets that no roll or offcut on the shelf is enough for are drawn on a roll of the usual width.", [("short", missing.Sum(l => l.ShortMm), "mm")], [.. missing.SelectMany(Layers).Distinct(StringComparer.Ordinal)]));
         }
 

@@ -40,7 +40,14 @@ public sealed record ColourOnHand(string Colour, string ColourName, double Lengt
 /// <param name="OnHand">Colours on hand of the same vinyl.</param>
 public sealed record CutList(
     string Id, string Vinyl, string Name, string? Colour, bool Mirrored, bool Directional, CutPreset Preset, IReadOnlyDictionary<string, UnitShape> Shapes, IReadOnlyList<CutSheet> Sheets,
-    IReadOnlyList<StockUse> Uses, IReadOnlyList<ComesBack> ComesBack, double ShortMm, int? MoreRuns, IReadOnlyList<ColourOnHand> OnHand);
+    IReadOnlyList<StockUse> Uses, IReadOnlyList<ComesBack> ComesBack, double ShortMm, int? MoreRuns, IReadOnlyList<ColourOnHand> OnHand)
+{
+    /// <summary>What the colour is called: as on the shelf, or the nearest everyday word; empty where no colour is given.</summary>
+    public string ColourName { get; init; } = "";
+
+    /// <summary>A colour on the shelf that looks like it and of which nobody has said whether it is the same; null for none.</summary>
+    public ColourAsk? Ask { get; init; }
+}
 
 /// <summary>A job laid out one way.</summary>
 /// <param name="Layout">Which way.</param>

@@ -29,13 +29,14 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
     /// <param name="presets">The workshop's own presets by vinyl id for this job's cutter.</param>
     /// <param name="words">Writes figures in the reader's units.</param>
     /// <param name="told">Hears how far it is; returns false to stop with the best so far.</param>
-    public CutPlan Plan(Job job, IReadOnlyList<VinylStock> stock, IReadOnlyDictionary<string, CutPreset> presets, Wording words, Func<CutProgress, bool>? told = null)
+    /// <param name="matches">Which colours on the shelf somebody has said are, or are not, those that artwork asks for.</param>
+    public CutPlan Plan(Job job, IReadOnlyList<VinylStock> stock, IReadOnlyDictionary<string, CutPreset> presets, Wording words, Func<CutProgress, bool>? told = null, IReadOnlyList<ColourMatch>? matches = null)
     {
         ArgumentNullException.ThrowIfNull(job);
         var figures = catalogue.Work.Cutting;
         var setup = job.Tools.Cutter ?? CutterSetup.Of(catalogue.Cutters[ReferencePractice.Cutter], null, null, matless: false, said: false);
         var margin = job.Cut.MarginMm ?? figures.MarginMm.Value;
-        var bench = new LayingOut(job, setup, catalogue.Work, stock, presets, margin, told ?? (_ => true));
+        var bench = new LayingOut(job, setup, catalogue.Work, stock, presets, margin, told ?? (_ => true), new StockColours(stock, matches ?? []));
         var inPlace = bench.Lay(SheetLayout.InPlace, 0, BoxEffortShare);
         var nested = bench.Lay(SheetLayout.Nested, BoxEffortShare, 1);
         var saved = inPlace.UsedMm2 > 0 ? Math.Max(0, 100 * (1 - nested.UsedMm2 / inPlace.UsedMm2)) : 0;
@@ -60,7 +61,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
 
     /// <summary>One job on one cutter, laid out one way after the other.</summary>
     private sealed class LayingOut(
-        Job job, CutterSetup setup, WorkFigures work, IReadOnlyList<VinylStock> stock, IReadOnlyDictionary<string, CutPreset> presets, double margin, Func<CutProgress, bool> told)
+        Job job, CutterSetup setup, WorkFigures work, IReadOnlyList<VinylStock> stock, IReadOnlyDictionary<string, CutPreset> presets, double margin, Func<CutProgress, bool> told, StockColours colours)
     {
         private readonly CuttingFigures _figures = work.Cutting;
         private readonly CutUnits _units = new(job, setup, work.Cutting, margin);
@@ -104,6 +105,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             var shapes = SheetBuilder.Shapes(list.Units);
             var sheets = new List<CutSheet>();
             var (uses, back) = (new List<StockUse>(), new List<ComesBack>());
+            var cut = new List<(CutSheet Sheet, LoadableSheet Source)>();
             var missing = 0.0;
             var batches = list.Units.Chunk(MostTogether).ToList();
             for (var b = 0; b < batches.Count; b++)
@@ -119,22 +121,31 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
                         continue;
                     }
 
-                    Take(uses, stocked, stocked.Kind == StockKind.Roll ? finished.UsedLengthMm : stocked.LengthMm);
-                    if (Left(finished, source) is { } left)
-                        back.Add(new ComesBack(stocked.Id, left));
+                    cut.Add((finished, source));
+                    // A roll is cut off as needed; a sheet or offcut is taken whole, once.
+                    if (stocked.Kind == StockKind.Roll)
+                        Take(uses, stocked, finished.UsedLengthMm);
+                    else if (uses.TrueForAll(u => u.StockId != stocked.Id))
+                        Take(uses, stocked, stock.First(s => s.Id == stocked.Id).LengthMm);
                 }
             }
+
+            back.AddRange(cut.GroupBy(c => c.Source.From!.Id, StringComparer.Ordinal).SelectMany(of => Leftovers([.. of]).Select(left => new ComesBack(of.Key, left))));
 
             var length = sheets.Sum(s => s.UsedLengthMm);
             var free = fitting.Where(s => s.Kind == StockKind.Roll).Sum(s => s.LengthMm) - uses.Where(u => u.Kind == StockKind.Roll).Sum(u => u.LengthMm);
             return new CutList(
                 list.Id, vinyl.Id, vinyl.Name, list.Colour, mirrored, vinyl.Directional.Value, preset, shapes, sheets, uses, back, Math.Round(missing, 1),
-                fitting.Count == 0 || length <= 0 ? null : (int)Math.Floor(Math.Max(0, free) / length), OnHand(vinyl, sheets));
+                fitting.Count == 0 || length <= 0 ? null : (int)Math.Floor(Math.Max(0, free) / length), OnHand(vinyl, sheets))
+            {
+                ColourName = colours.NameOf(vinyl.Id, list.Colour),
+                Ask = job.Cut.Stock.ContainsKey(list.Id) ? null : colours.Ask(vinyl.Id, list.Colour),
+            };
         }
 
         private IEnumerable<VinylStock> Fitting(UnitList list) => job.Cut.Stock.TryGetValue(list.Id, out var ids)
             ? stock.Where(s => s.Vinyl == list.Vinyl.Id && ids.Contains(s.Id, StringComparer.Ordinal))
-            : stock.Where(s => s.Vinyl == list.Vinyl.Id && list.Colour is not null && string.Equals(s.Colour, list.Colour, StringComparison.OrdinalIgnoreCase) && s.LengthMm > 0);
+            : stock.Where(s => s.Vinyl == list.Vinyl.Id && s.LengthMm > 0 && colours.IsSame(list.Vinyl.Id, list.Colour, s.Colour));
 
         private IEnumerable<(CutSheet Sheet, LoadableSheet Source)> Batch(
             CutUnit[] units, SheetSupply supply, SheetLayout layout, Vinyl vinyl, bool mirrored, double from, double to)
@@ -168,6 +179,16 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             var on = sheet.Units.Select(u => shapes[u.Shape]).ToList();
             var weed = Weeding.SecondsOf(vinyl, work.Weeding, on.Sum(s => s.Centres.Count), on.Sum(s => s.Pieces), on.Sum(s => s.PerimeterMm), on.Sum(s => s.Delicate.Count));
             return sheet with { VinylMm2 = Math.Round(on.Sum(s => s.AreaMm2), 1), PathMm = Math.Round(length, 1), CutSeconds = Math.Round(seconds), WeedSeconds = weed };
+        }
+
+        /// <summary>What is worth keeping of one roll, sheet or offcut, after all that was cut from it.</summary>
+        private IEnumerable<Remainder> Leftovers(List<(CutSheet Sheet, LoadableSheet Source)> cut)
+        {
+            var from = cut[0].Source.From!;
+            if (from.Kind == StockKind.Roll || cut.Count == 1)
+                return cut.Select(c => Left(c.Sheet, c.Source)).OfType<Remainder>();
+            var used = cut.Sum(c => c.Sheet.UsedLengthMm);
+            return Remainder.Of(from.WidthMm, stock.First(s => s.Id == from.Id).LengthMm, new Box(0, 0, from.WidthMm, used), 0, 0, _figures.SmallestOffcutMm.Value) is { } rest ? [rest] : [];
         }
 
         private Remainder? Left(CutSheet sheet, LoadableSheet source)

@@ -29,7 +29,7 @@ internal sealed class SheetSupply(IEnumerable<VinylStock> stock, CutterSetup set
     /// <param name="units">How many pieces there are.</param>
     public List<LoadableSheet> Sheets(double mm2, int units)
     {
-        var sheets = _left.Where(s => s.Kind != StockKind.Roll).Select(Piece).OfType<LoadableSheet>().ToList();
+        var sheets = _left.Where(s => s.Kind != StockKind.Roll).SelectMany(Pieces).ToList();
         foreach (var roll in _left.Where(s => s.Kind == StockKind.Roll))
             sheets.AddRange(Mats(roll, Math.Min(roll.WidthMm, setup.WidthMm), roll.LengthMm, mm2, units));
         sheets.AddRange(Mats(null, Math.Min(figures.RollWidthMm.Value, setup.WidthMm), double.PositiveInfinity, mm2, units));
@@ -46,8 +46,23 @@ internal sealed class SheetSupply(IEnumerable<VinylStock> stock, CutterSetup set
         var at = _left.FindIndex(s => s.Id == from.Id);
         if (from.Kind == StockKind.Roll)
             _left[at] = _left[at] with { LengthMm = Math.Max(0, _left[at].LengthMm - usedMm) };
-        else
+        else if (sheet.Turned)
             _left.RemoveAt(at);
+        else
+            // What is left of it lies behind what was used, its gone corner used up with that.
+            _left[at] = _left[at] with { LengthMm = Math.Max(0, _left[at].LengthMm - usedMm - Extra), CornerWidthMm = 0, CornerLengthMm = 0 };
+    }
+
+    /// <summary>A sheet or offcut that is longer than the mat comes onto it in several goes.</summary>
+    private IEnumerable<LoadableSheet> Pieces(VinylStock s)
+    {
+        if (Piece(s) is not { } first)
+            yield break;
+        yield return first;
+        if (first.Turned)
+            yield break;
+        for (var left = s.LengthMm - first.Sheet.LengthMm - Extra; left - Extra > 2 * figures.EdgeMm.Value; left -= setup.LengthMm + Extra)
+            yield return new LoadableSheet(new NestSheet(s.Id, first.Sheet.WidthMm, Math.Min(left - Extra, setup.LengthMm), UsedWhole: true), s, first.WidthMm, false);
     }
 
     private LoadableSheet? Piece(VinylStock s)

@@ -8,6 +8,13 @@ using Juxtherm.Web.Hosting;
 
 namespace Juxtherm.Web.Endpoints;
 
+/// <summary>Whether a colour on the shelf is the one that artwork asks for.</summary>
+/// <param name="Vinyl">Vinyl id.</param>
+/// <param name="Wanted">The artwork's colour, as <c>#rrggbb</c>.</param>
+/// <param name="OnShelf">The colour on the shelf, as <c>#rrggbb</c>.</param>
+/// <param name="Same">They are the same; null to take back what was said.</param>
+public sealed record ColourSaid(string Vinyl, string Wanted, string OnShelf, bool? Same);
+
 /// <summary>A roll, sheet or offcut on hand.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Version">Give it back when changing it.</param>
@@ -78,10 +85,31 @@ internal static class StockEndpoints
         stock.MapDelete("/{id}", (string id, StockStore store, CancellationToken cancel) => SetDeletedAsync(id, true, store, cancel)).Produces<StockAnswer>().ProducesProblem(404);
         stock.MapPost("/{id}/restore", (string id, StockStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel)).Produces<StockAnswer>().ProducesProblem(404);
         stock.MapGet("/{id}/label.pdf", LabelAsync).Produces(200, contentType: "application/pdf").ProducesProblem(404);
+        stock.MapPut("/colours", MatchAsync).Produces<ColourMatch[]>().ProducesProblem(400);
+        stock.MapGet("/colours", async (StockStore store, CancellationToken cancel) => Results.Ok(await store.MatchesAsync(cancel))).Produces<ColourMatch[]>();
         stock.MapPost("/weight", Weigh).Produces<WeightAnswer>().ProducesProblem(400);
         stock.MapPost("/table", TableAsync).Produces<StockAnswer[]>().ProducesProblem(400);
         routes.MapGet("/api/stock.csv", async (StockStore store, CancellationToken cancel) =>
             Results.File(System.Text.Encoding.UTF8.GetBytes(StockTable.Write((await store.ListAsync(cancel)).Select(s => s.Vinyl with { LengthMm = s.Ledger.OnHandMm }))), "text/csv", "vinyl-on-hand.csv")).WithTags("Stock").Produces(200, contentType: "text/csv");
+    }
+
+    private static async Task<IResult> MatchAsync(ColourSaid said, StockStore store, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        void Colour(string name, string? text)
+        {
+            if (text is not { Length: 7 } || text[0] != '#' || !text.Skip(1).All(char.IsAsciiHexDigit))
+                problems.Add($"/{name}", $"/{name} is “{text}”; a color as #rrggbb is accepted.", "wrong-type");
+        }
+
+        Colour("wanted", said.Wanted);
+        Colour("onShelf", said.OnShelf);
+        if (said.Vinyl is not { Length: > 0 and <= 60 })
+            problems.Add("/vinyl", "/vinyl is the id of a vinyl; up to 60 characters are accepted.", "missing");
+        if (!problems.None)
+            return ProblemAnswers.Invalid(problems, "answer");
+        await store.SayMatchAsync(new ColourMatch(said.Vinyl!, said.Wanted, said.OnShelf, said.Same == true), forget: said.Same is null, cancel);
+        return Results.Ok(await store.MatchesAsync(cancel));
     }
 
     private static async Task<IResult> AddAsync(StockAsk ask, StockStore store, CatalogueSnapshot catalogue, ShelfStore shelf, CancellationToken cancel)

@@ -52,14 +52,15 @@ internal sealed class CutPlans(CutPlanner planner, PlanCache plans, StockStore s
         if (plans.Read(json, problems) is not { } job)
             return null;
         var onHand = (await stock.ListAsync(cancel)).Select(s => s.Vinyl).ToList();
+        var matches = await stock.MatchesAsync(cancel);
         var presets = await PresetsAsync(job.Tools.Cutter!.Cutter.Id, cancel);
-        var id = Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes($"{units}\n{json}\n{JsonSerializer.Serialize(onHand, CoreJson.Options)}\n{JsonSerializer.Serialize(presets, CoreJson.Options)}")))[..24];
+        var id = Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes($"{units}\n{json}\n{JsonSerializer.Serialize(onHand, CoreJson.Options)}\n{JsonSerializer.Serialize(presets, CoreJson.Options)}\n{JsonSerializer.Serialize(matches, CoreJson.Options)}")))[..24];
         var fresh = new CutPlanEntry(id, job);
         var entry = _known.GetOrAdd(id, fresh);
         lock (entry)
         {
             if (entry.Plan is null)
-                entry.Begin(told => planner.Plan(job, onHand, presets, new Wording(units), told));
+                entry.Begin(told => planner.Plan(job, onHand, presets, new Wording(units), told, matches));
         }
 
         if (entry == fresh)

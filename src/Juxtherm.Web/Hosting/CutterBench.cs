@@ -42,7 +42,7 @@ internal sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Ti
     public static CutRun MatsOf(CutWay way) => new(
     [
         .. way.Lists.SelectMany(l => l.Sheets.Select(s => (List: l, Sheet: s)))
-            .Select((m, i) => new CutMat(i + 1, m.List.Id, m.List.Vinyl, m.List.Name, m.List.Colour, m.Sheet.Number, [.. m.Sheet.Units.Select(u => u.Index)], m.List.Preset, m.Sheet.UsedLengthMm, 0, m.Sheet.CutSeconds, MatStatus.Waiting, null, null, [])),
+            .Select((m, i) => new CutMat(i + 1, m.List.Id, m.List.Vinyl, m.List.ColourName.Length > 0 ? $"{m.List.Name}, {m.List.ColourName}" : m.List.Name, m.List.Colour, m.Sheet.Number, [.. m.Sheet.Units.Select(u => u.Index)], m.List.Preset, m.Sheet.UsedLengthMm, 0, m.Sheet.CutSeconds, MatStatus.Waiting, null, null, [])),
     ]);
 
     /// <summary>A cut as it stands now, with what the cutter says while it holds its mat.</summary>

@@ -4811,6 +4811,73 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/colours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ColourMatch"][];
+                    };
+                };
+            };
+        };
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ColourSaid"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ColourMatch"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock/table": {
         parameters: {
             query?: never;
@@ -5268,6 +5335,26 @@ export interface components {
             /** @description One line about it; may be empty. */
             note: string;
         };
+        /** @description A colour on the shelf that looks like the one that artwork asks for. */
+        ColourAsk: {
+            /** @description What it is called there; the nearest everyday word where it has no name. */
+            name: string;
+            /** @description As `#rrggbb`. */
+            onShelf: string;
+            /** @description It is so near that it is used until somebody says otherwise. */
+            taken: boolean;
+        };
+        /** @description What somebody has said of a colour on the shelf. */
+        ColourMatch: {
+            /** @description The colour on the shelf, as `#rrggbb`. */
+            onShelf: string;
+            /** @description They are the same. */
+            same: boolean;
+            /** @description Vinyl id. */
+            vinyl: string;
+            /** @description The artwork's colour, as `#rrggbb`. */
+            wanted: string;
+        };
         /** @description Another colour on hand of the same vinyl. */
         ColourOnHand: {
             /** @description As `#rrggbb`. */
@@ -5281,6 +5368,17 @@ export interface components {
              * @description Length free, all of it together, mm.
              */
             lengthMm: number;
+        };
+        /** @description Whether a colour on the shelf is the one that artwork asks for. */
+        ColourSaid: {
+            /** @description The colour on the shelf, as `#rrggbb`. */
+            onShelf: string;
+            /** @description They are the same; null to take back what was said. */
+            same: null | boolean;
+            /** @description Vinyl id. */
+            vinyl: string;
+            /** @description The artwork's colour, as `#rrggbb`. */
+            wanted: string;
         };
         /** @description Something worth keeping that a cut leaves. */
         ComesBack: {
@@ -5404,8 +5502,11 @@ export interface components {
         };
         /** @description All that is cut from one vinyl in one colour. */
         CutList: {
+            ask?: null | components["schemas"]["ColourAsk"];
             /** @description As `#rrggbb`; null when not said. */
             colour: null | string;
+            /** @description What the colour is called: as on the shelf, or the nearest everyday word; empty where no colour is given. */
+            colourName?: string;
             /** @description What is worth keeping afterwards. */
             comesBack: components["schemas"]["ComesBack"][];
             /** @description It has a right way up, so nothing is turned. */
@@ -7066,6 +7167,11 @@ export interface components {
         };
         /** @description A plan for a job. */
         Plan: {
+            /**
+             * Format: double
+             * @description How long the bonding press would be by itself, s, where presses before it count; null where none do.
+             */
+            aloneSeconds?: null | number;
             /** @description How each layer's heat adds up, lowest layer first. */
             budgets?: components["schemas"]["HeatBudgetBar"][];
             /** @description The carriers, where their places are known. */

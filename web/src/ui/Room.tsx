@@ -31,7 +31,8 @@ export function Room({ plan, field, chart: asked, marks: came = [], here }: Prop
   const rows = plan.room;
   const marks = press.dialMark !== null;
   // What charts say of a plate says nothing of hot air.
-  const chart = asked && Math.abs((asked.celsius[0] + asked.celsius[1]) / 2 - press.celsius) < COMPARABLE_K ? asked : null;
+  const chart =
+    asked && Math.abs((asked.celsius[0] + asked.celsius[1]) / 2 - press.celsius) < COMPARABLE_K ? asked : null;
   const around = press.celsius > COMPARABLE_K * 3 ? 60 : 25;
   const low = marks ? 80 : Math.max(80, Math.min(press.celsius, chart?.celsius[0] ?? press.celsius) - around);
   const high = marks ? 200 : Math.max(press.celsius, chart?.celsius[1] ?? press.celsius) + around;
@@ -172,7 +173,7 @@ export function Room({ plan, field, chart: asked, marks: came = [], here }: Prop
         textAnchor={right ? 'start' : 'end'}
         fill="var(--color-base-content)"
       >
-        {units.temperature(press.celsius)} · {press.seconds} s{plan.aloneSeconds !== null && ' after the tacks'}
+        {units.temperature(press.celsius)} · {press.seconds} s{plan.aloneSeconds != null && ' after the tacks'}
       </text>
     </svg>
   );

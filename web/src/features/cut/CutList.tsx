@@ -1,4 +1,5 @@
-import type { CutList as List } from '../../api/client';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { api, got, type CutList as List } from '../../api/client';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { SheetPicture } from './SheetPicture';
@@ -15,14 +16,18 @@ export function CutList({ list, file }: Props) {
   const units = useUnits();
   const others = list.onHand.filter((c) => c.colour !== list.colour && c.enough);
   return (
-    <section aria-label={`${list.name} ${list.colour ?? ''}`} className="border-t border-ink pt-3" data-list={list.id}>
+    <section
+      aria-label={[list.name, list.colourName].filter(Boolean).join(', ')}
+      className="border-t border-ink pt-3"
+      data-list={list.id}
+    >
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-2">
         <h2 className="flex items-center gap-2 text-[1.15rem]">
           <span
             className="inline-block w-5 h-5 border border-ink"
             style={{ background: list.colour ?? 'transparent' }}
           />
-          {list.name}
+          {[list.name, list.colourName].filter(Boolean).join(', ')}
           <span className="font-normal text-quiet text-[0.95rem]">
             {[...new Set(list.sheets.flatMap((s) => s.units.flatMap((u) => u.layers)))].join(', ')}
           </span>
@@ -62,6 +67,7 @@ export function CutList({ list, file }: Props) {
           </figure>
         ))}
       </div>
+      {list.ask && <SameColour list={list} ask={list.ask} />}
       <ul className="text-[0.92rem] mt-3 grid gap-1">
         {list.uses.map((use) => (
           <li key={use.stockId}>
@@ -93,12 +99,56 @@ export function CutList({ list, file }: Props) {
             {others.map((c) => (
               <span key={c.colour} className="inline-flex items-center gap-1">
                 <span className="inline-block w-4 h-4 border border-ink" style={{ background: c.colour }} />
-                {c.colourName || c.colour}
+                {c.colourName || 'another color'}
               </span>
             ))}
           </li>
         )}
       </ul>
     </section>
+  );
+}
+
+/** Asked once: a drawing's green and a label's are seldom the same number. */
+function SameColour({ list, ask }: { list: List; ask: NonNullable<List['ask']> }) {
+  const queries = useQueryClient();
+  const say = useMutation({
+    mutationFn: (same: boolean) =>
+      got(
+        api.PUT('/api/stock/colours', {
+          body: { vinyl: list.vinyl, wanted: list.colour ?? '', onShelf: ask.onShelf, same },
+        }),
+      ),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['cut-plan'] }),
+  });
+  return (
+    <div className="notice mt-3 flex flex-wrap items-center gap-x-4 gap-y-2" data-testid="same-colour">
+      <span className="flex items-center gap-2">
+        <span className="inline-block w-6 h-6 border border-ink" style={{ background: list.colour ?? 'transparent' }} />
+        <span className="inline-block w-6 h-6 border border-ink" style={{ background: ask.onShelf }} />
+      </span>
+      <span>
+        The artwork’s color, and “{ask.name}” on your shelf. {ask.taken ? 'It is used for it. ' : ''}Is it the same?
+      </span>
+      <span className="flex gap-2">
+        <button
+          type="button"
+          className="btn btn-sm btn-outline"
+          disabled={say.isPending}
+          onClick={() => say.mutate(true)}
+        >
+          Yes, use it
+        </button>
+        <button
+          type="button"
+          className="btn btn-sm btn-ghost"
+          disabled={say.isPending}
+          onClick={() => say.mutate(false)}
+        >
+          No, another
+        </button>
+      </span>
+      {say.isError && <span role="alert">{say.error.message}</span>}
+    </div>
   );
 }

@@ -13,6 +13,7 @@ import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { SIZE_NAMES } from '../../ui/sizes';
 import { useJob } from '../jobs/JobPage';
+import { around, boxOf, drawingOn, faceOf, resized, scaled } from '../place/moves';
 import { BeforeYouStart } from './BeforeYouStart';
 import { Group } from './Group';
 import { LayerList } from './LayerList';
@@ -37,6 +38,7 @@ export function ItemStation() {
   const { job, edit } = draft;
   const { blank, tools } = job;
   const [chosen, setChosen] = useState(0);
+  const [alone, setAlone] = useState<string | null>(null);
   const at = Math.min(chosen, job.layers.length - 1);
   const layer = job.layers[at] ?? job.layers[0];
   const source = catalogue.heatSources.find((h) => h.id === tools.heatSource);
@@ -49,6 +51,19 @@ export function ItemStation() {
   const editTools = (change: Partial<JobTools>) => edit((j) => ({ ...j, tools: changed(j.tools, change) }));
   const editLayer = (change: Partial<JobLayer>) =>
     edit((j) => withLayer(j, at, changed(j.layers[at] ?? j.layers[0], change)));
+  // The colours of a drawing scale as one, unless one of them is meant.
+  const face = faceOf(job, layer);
+  const drawing = drawingOn(job, face);
+  const together = drawing.includes(layer) && alone !== layerId(job, at);
+  const whole = together ? around(drawing.map(boxOf).filter((b) => b !== null)) : null;
+  const sized = whole ?? layer;
+  const size = (change: { widthMm?: number; heightMm?: number }) => {
+    const to = change.widthMm ?? change.heightMm;
+    if (to === undefined || !(to > 0)) {
+      if (!whole) editLayer(change);
+    } else if (whole) edit((j) => scaled(j, face, change.widthMm ? to / whole.widthMm : to / whole.heightMm));
+    else edit((j) => withLayer(j, at, resized(j.layers[at] ?? j.layers[0], change)));
+  };
   const fault = (name: string) => faults.get(`/layers/${at}/${name}`);
   const editLabel = (change: Partial<JobLabel>) => {
     const label = changed(layer.label ?? {}, change);
@@ -189,17 +204,17 @@ export function ItemStation() {
           onPick={(v) => editLayer({ mirrored: v === '' ? undefined : v === 'true' })}
         />
         <NumberField
-          name="Artwork width"
-          value={length(layer.widthMm)}
+          name={whole ? 'Artwork width, all colors' : 'Artwork width'}
+          value={length(sized.widthMm)}
           unit={units.lengthUnit}
-          onChange={(n) => editLayer({ widthMm: mm(n) })}
+          onChange={(n) => size({ widthMm: mm(n) as number })}
           fault={fault('widthMm')}
         />
         <NumberField
-          name="Artwork height"
-          value={length(layer.heightMm)}
+          name={whole ? 'Artwork height, all colors' : 'Artwork height'}
+          value={length(sized.heightMm)}
           unit={units.lengthUnit}
-          onChange={(n) => editLayer({ heightMm: mm(n) })}
+          onChange={(n) => size({ heightMm: mm(n) as number })}
           fault={fault('heightMm')}
         />
         <NumberField
@@ -228,6 +243,17 @@ export function ItemStation() {
           ]}
           onPick={(v) => editLayer({ intricate: v === '' ? undefined : v === 'true' })}
         />
+        {drawing.includes(layer) && (
+          <label className="flex items-center gap-3 self-end h-10 cursor-pointer">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-sm"
+              checked={!together}
+              onChange={(e) => setAlone(e.target.checked ? layerId(job, at) : null)}
+            />
+            Size only “{layerId(job, at)}”
+          </label>
+        )}
         {job.layers.length > 1 && (
           <fieldset className="col-span-full">
             <legend className="text-[0.84rem] text-quiet mb-1">Lies on</legend>

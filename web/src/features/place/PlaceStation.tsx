@@ -10,7 +10,7 @@ import { Arithmetic } from './Arithmetic';
 import { Garment } from './Garment';
 import { KeepOuts } from './KeepOuts';
 import { Measures } from './Measures';
-import { type FacePlacement, faceOf, placedAt, scaled, shifted } from './moves';
+import { type FacePlacement, faceOf, placedAt, resized, scaled, shifted } from './moves';
 
 /** Where it goes, and how large it may be: the item to measure with the design on it. */
 export function PlaceStation() {
@@ -39,7 +39,11 @@ export function PlaceStation() {
   const unsized = mine.filter(({ layer }) => layer.widthMm === undefined || layer.heightMm === undefined);
   const art = here.artwork;
   const setLayer = (i: number, change: Partial<JobLayer>) =>
-    edit((j) => withLayer(j, i, changed(j.layers[i] ?? j.layers[0], change)));
+    edit((j) => {
+      const layer = j.layers[i] ?? j.layers[0];
+      const size = change.widthMm !== undefined || change.heightMm !== undefined;
+      return withLayer(j, i, size ? resized(layer, change) : changed(layer, change));
+    });
   const length = (mm: number | undefined) => (mm === undefined ? undefined : units.lengthShown(mm));
   const form = catalogue.forms.find((f) => f.id === job.blank.form);
   const hasBack = (form?.shape ?? 'flat') === 'flat' && form?.id !== 'stretched-canvas';
@@ -157,9 +161,20 @@ export function PlaceStation() {
                       onChange={(n) => n !== undefined && edit((j) => placedAt(j, face, art.xMm, units.mmFrom(n)))}
                       fault={undefined}
                     />
-                    <p className="col-span-full text-quiet text-[0.9rem]">
-                      {units.size(art.widthMm, art.heightMm)} in all
-                    </p>
+                    <NumberField
+                      name="Width, all together"
+                      value={length(art.widthMm)}
+                      unit={units.lengthUnit}
+                      onChange={(n) => n && n > 0 && edit((j) => scaled(j, face, units.mmFrom(n) / art.widthMm))}
+                      fault={undefined}
+                    />
+                    <NumberField
+                      name="Height, all together"
+                      value={length(art.heightMm)}
+                      unit={units.lengthUnit}
+                      onChange={(n) => n && n > 0 && edit((j) => scaled(j, face, units.mmFrom(n) / art.heightMm))}
+                      fault={undefined}
+                    />
                   </>
                 )
               )}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { type Job, newJob } from '../../api/job';
-import { around, boxOf, placedAt, scaled, shifted, snapped } from './moves';
+import { around, boxOf, drawingOn, placedAt, resized, scaled, shifted, snapped } from './moves';
 
 function job(): Job {
   const made = newJob('smooth', 'tee', 'cotton', 'swing-platen');
@@ -51,6 +51,36 @@ describe('moving artwork', () => {
       [100, 135],
       [190, 175],
     ]);
+  });
+
+  it('keeps colours in register however the whole is scaled', () => {
+    const drawing = job();
+    drawing.layers = drawing.layers.map((l) => ({ ...l, shape: 'M0 0H1V1Z' })) as unknown as Job['layers'];
+    expect(drawingOn(drawing, 'front').map((l) => l.id)).toEqual(['hill', 'star']);
+    expect(drawingOn(drawing, 'back')).toEqual([]);
+    const wide = scaled(drawing, 'front', 260 / 200);
+    const [hill, star] = wide.layers;
+    expect(hill?.widthMm).toBeCloseTo(260);
+    // The star stays a quarter in from the left of the hill and a tenth down.
+    expect(((star?.xMm ?? 0) - (hill?.xMm ?? 0)) / 260).toBeCloseTo(0.25);
+    expect(((star?.yMm ?? 0) - (hill?.yMm ?? 0)) / 130).toBeCloseTo(0.1);
+  });
+
+  it('resizes one on purpose in its proportions, letters with it', () => {
+    const word = { text: 'Tarn', heightMm: 40, gapMm: 2 };
+    const one = { id: 'word', vinyl: 'smooth', widthMm: 100, heightMm: 40, xMm: 50, yMm: 10, shape: 'M0 0H1V1Z', word };
+    expect(resized(one, { widthMm: 50 })).toMatchObject({
+      widthMm: 50,
+      heightMm: 20,
+      xMm: 75,
+      yMm: 10,
+      word: { text: 'Tarn', heightMm: 20, gapMm: 1 },
+    });
+    // A box that was only measured is as wide and as high as somebody says.
+    expect(resized({ id: 'box', vinyl: 'smooth', widthMm: 10, heightMm: 10 }, { widthMm: 30 })).toMatchObject({
+      widthMm: 30,
+      heightMm: 10,
+    });
   });
 
   it('scales about the middle of the upper edge', () => {

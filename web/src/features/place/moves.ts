@@ -83,7 +83,11 @@ export function scaled(job: Job, face: string, factor: number): Job {
     if (l.widthMm === undefined || l.heightMm === undefined) return l;
     // A drawing keeps its proportions and its layers their places to each other, to the thousandth.
     const kept = l.shape === undefined ? rounded : exact;
-    const size = { widthMm: kept(l.widthMm * factor), heightMm: kept(l.heightMm * factor) };
+    const size = {
+      widthMm: kept(l.widthMm * factor),
+      heightMm: kept(l.heightMm * factor),
+      ...lettersScaled(l, factor),
+    };
     if (!box || l.xMm === undefined || l.yMm === undefined) return changed(l, size);
     const middle = box.xMm + box.widthMm / 2;
     return {
@@ -93,6 +97,39 @@ export function scaled(job: Job, face: string, factor: number): Job {
       yMm: kept(box.yMm + (l.yMm - box.yMm) * factor),
     };
   });
+}
+
+/** Letters are set anew whenever their words change, so their height goes along with the box. */
+function lettersScaled(layer: JobLayer, factor: number): Partial<JobLayer> {
+  const word = layer.word as { heightMm?: number; gapMm?: number } | undefined;
+  if (!word) return {};
+  return {
+    word: {
+      ...word,
+      ...(word.heightMm === undefined ? {} : { heightMm: exact(word.heightMm * factor) }),
+      ...(word.gapMm === undefined ? {} : { gapMm: exact(word.gapMm * factor) }),
+    },
+  };
+}
+
+/** The layers of a face that make up one drawing: their places to each other are what keeps colours in register. */
+export function drawingOn(job: Job, face: string): JobLayer[] {
+  const drawn = job.layers.filter((l) => faceOf(job, l) === face && l.shape !== undefined);
+  return drawn.length > 1 ? drawn : [];
+}
+
+/** One layer with another width or height: what was drawn keeps its proportions, the middle of its upper edge stays. */
+export function resized(layer: JobLayer, change: { widthMm?: number; heightMm?: number }): JobLayer {
+  const { widthMm: w, heightMm: h } = layer;
+  if (layer.shape === undefined || !w || !h) return changed(layer, change);
+  const factor = change.widthMm ? change.widthMm / w : change.heightMm ? change.heightMm / h : 1;
+  return {
+    ...layer,
+    widthMm: exact(w * factor),
+    heightMm: exact(h * factor),
+    ...lettersScaled(layer, factor),
+    ...(layer.xMm === undefined ? {} : { xMm: exact(layer.xMm + (w * (1 - factor)) / 2) }),
+  };
 }
 
 /** A shift drawn to the middle line and to the places that the rules propose, when it comes near them. */

@@ -74,7 +74,7 @@ export function PressStation() {
             In the pale field it holds and nothing is harmed; in the deeper one even with dial, pressure and moisture
             off to one side. From the dotted line on it is as well stuck as the chart means it. Typical values, not
             measured: a test patch on your own fabric is the better judge.
-            {plan.data.aloneSeconds !== null && bonding && (
+            {plan.data.aloneSeconds != null && bonding && (
               <>
                 {' '}
                 The ring stands where one press by itself would: {time(plan.data.aloneSeconds)}. The tacks before it
