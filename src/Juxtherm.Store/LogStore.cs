@@ -59,6 +59,7 @@ public sealed record LogMark(double Celsius, double Seconds, string Outcomes, in
 public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
 {
     private const int MostMarks = 400;
+    private const int MostAtOnce = 1_000;
 
     /// <summary>Entries that fit, newest first, with how many there are in all.</summary>
     public async Task<(IReadOnlyList<LogRow> Entries, int Total)> SearchAsync(LogSearch search, int skip, int take, CancellationToken cancel)
@@ -155,12 +156,22 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
     {
         ArgumentNullException.ThrowIfNull(entries);
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        var keys = entries.Select(e => e.Key).ToList();
-        var known = (await db.Log.Where(e => keys.Contains(e.Key)).Select(e => e.Key).ToListAsync(cancel)).ToHashSet();
-        var fresh = entries.DistinctBy(e => e.Key).Where(e => !known.Contains(e.Key)).ToList();
-        db.AddRange(fresh);
-        await db.SaveChangesAsync(cancel);
-        return fresh.Count;
+        // All of it or nothing, in parts: the database takes no more than 32,766 values in one question.
+        await using var whole = await db.Database.BeginTransactionAsync(cancel);
+        var added = 0;
+        foreach (var part in entries.DistinctBy(e => e.Key).Chunk(MostAtOnce))
+        {
+            var keys = part.Select(e => e.Key).ToList();
+            var known = (await db.Log.Where(e => keys.Contains(e.Key)).Select(e => e.Key).ToListAsync(cancel)).ToHashSet();
+            var fresh = part.Where(e => !known.Contains(e.Key)).ToList();
+            db.AddRange(fresh);
+            await db.SaveChangesAsync(cancel);
+            db.ChangeTracker.Clear();
+            added += fresh.Count;
+        }
+
+        await whole.CommitAsync(cancel);
+        return added;
     }
 
     /// <summary>Changes an entry.</summary>

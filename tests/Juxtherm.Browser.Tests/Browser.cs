@@ -82,6 +82,22 @@ public abstract class BrowserTest : IDisposable
     /// <summary>What the bench shows: piece, step, kind, stage or move.</summary>
     protected string Bench(string mark) => Until(() => See("[data-testid=bench]").GetDomAttribute($"data-{mark}"), $"the bench says no {mark}")!;
 
+    /// <summary>From a job's page to its first piece: nothing begins before it is said there.</summary>
+    protected void BeginAtBench(bool practice = false)
+    {
+        Button("Take it to the bench").Click();
+        See("[data-testid=bench-station]");
+        Button(practice ? "Practice run" : "Begin").Click();
+        PrepareBench();
+    }
+
+    /// <summary>A key at the bench, once it takes any: just after a piece has changed it does not.</summary>
+    protected void BenchKey(string key)
+    {
+        UntilTrue(() => Bench("fresh") == "false", "the bench took no keys");
+        Press(key);
+    }
+
     /// <summary>Ticks off everything before the first piece.</summary>
     protected void PrepareBench()
     {
@@ -107,7 +123,7 @@ public abstract class BrowserTest : IDisposable
             return;
         // As long as the step lasts: the page's own countdown runs on while this clock stands still.
         if (kind == "do")
-            Press(" ");
+            BenchKey(" ");
         else
             Clock.Advance(double.Parse(Bench("seconds"), System.Globalization.CultureInfo.InvariantCulture) + 0.5);
         UntilTrue(() => (Bench("piece"), Bench("move")) != at, $"step {at} did not end", 20);
@@ -117,7 +133,7 @@ public abstract class BrowserTest : IDisposable
     protected void SayGood()
     {
         var at = (Bench("piece"), Bench("move"));
-        Press(Keys.Space);
+        BenchKey("g");
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=bench]")) is not [var bench] || (bench.GetDomAttribute("data-piece"), bench.GetDomAttribute("data-move")) != at, "the look was not taken down");
     }
 

@@ -38,14 +38,13 @@ public sealed class LogbookScreenTests : BrowserTest
     private void PressAll(string job, int pieces, string? key)
     {
         Open($"/jobs/{job}/press");
-        Button("Take it to the bench").Click();
-        PrepareBench();
+        BeginAtBench();
         for (var i = 0; i < pieces; i++)
         {
             GoOnUntil("inspect");
             var at = (Bench("piece"), Bench("move"));
             if (key is null)
-                Press(" ");
+                BenchKey("g");
             else
             {
                 Press(key);
@@ -129,8 +128,7 @@ public sealed class LogbookScreenTests : BrowserTest
         Button("Repeat this order").Click();
         UntilTrue(() => Driver.Url.EndsWith("/press", StringComparison.Ordinal), "no job was made");
         Assert.Equal("Crew names, again", See("input[aria-label=Title]").GetDomProperty("value"));
-        Button("Take it to the bench").Click();
-        PrepareBench();
+        BeginAtBench();
         Assert.Contains("Juna", See("[data-testid=bench]").Text, StringComparison.Ordinal);
     }
 

@@ -106,8 +106,7 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         Take("lifted");
 
         Open($"/jobs/{names}/press");
-        Button("Take it to the bench").Click();
-        PrepareBench();
+        BeginAtBench();
         for (var hold = 0; hold < 2; hold++)
         {
             while (Bench("kind") == "do")

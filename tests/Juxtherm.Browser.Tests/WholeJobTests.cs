@@ -27,9 +27,7 @@ public sealed class WholeJobTests : BrowserTest
         UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("160 °C", StringComparison.Ordinal), "the wrapper's temperature was not used");
         UntilTrue(() => See("main [role=status]").Text == "Saved", "the job was not saved");
 
-        Button("Take it to the bench").Click();
-        SeeText("Set the press to 160 °C");
-        PrepareBench();
+        BeginAtBench();
         GoOnUntil("hold");
         Assert.Matches("^[1-5]", See("[data-testid=countdown]").Text);
         GoOnUntil("inspect");
@@ -58,8 +56,7 @@ public sealed class WholeJobTests : BrowserTest
     public void A_reload_in_the_middle_of_a_hold_resumes_and_two_windows_agree()
     {
         MakeAJob("Reloaded");
-        Button("Take it to the bench").Click();
-        PrepareBench();
+        BeginAtBench();
         GoOnUntil("wait");
         var address = Driver.Url;
         int Move() => int.Parse(Bench("move"), System.Globalization.CultureInfo.InvariantCulture);
@@ -72,7 +69,7 @@ public sealed class WholeJobTests : BrowserTest
         Driver.SwitchTo().NewWindow(WindowType.Tab);
         Driver.Navigate().GoToUrl(address);
         var here = Move();
-        Press(" ");
+        BenchKey(" ");
         UntilTrue(() => Move() > here, "Space did nothing in the second window");
         var moved = Move();
         Driver.SwitchTo().Window(first);
@@ -83,8 +80,7 @@ public sealed class WholeJobTests : BrowserTest
     public void Space_does_not_open_a_closed_plate_but_asks()
     {
         MakeAJob("Asked");
-        Button("Take it to the bench").Click();
-        PrepareBench();
+        BeginAtBench();
         GoOnUntil("hold");
         Press(" ");
         See("[role=alertdialog]");

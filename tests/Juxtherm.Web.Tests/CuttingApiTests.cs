@@ -339,7 +339,7 @@ public sealed class CuttingApiTests : Api
     {
         var (_, cut) = await Begin(TwoVinyls(2));
         var sheet = await Printed($"/api/cuts/{cut["id"]}/weeding.pdf");
-        Assert.All(["Smooth #1b2a49, sheet 1 of 1", "2 centres to pick out", "As it reads from the right side", "ridge, piece 1", "ridge, piece 2", "Glitter #c9e6b8", "0 centres to pick out"], part => Assert.Contains(part, sheet, StringComparison.Ordinal));
+        Assert.All(["Smooth, navy, sheet 1 of 1", "2 centres to pick out", "As it reads from the right side", "ridge, piece 1", "ridge, piece 2", "Glitter, silver", "0 centres to pick out"], part => Assert.Contains(part, sheet, StringComparison.Ordinal));
         var scrap = Roll("smooth", Navy, 160, 120, "offcut");
         (scrap["label"], scrap["lot"], scrap["colourName"], scrap["cornerWidthMm"], scrap["cornerLengthMm"]) = ("Left of the vests", "T-13", "night navy", 40, 30);
         var made = await Post("/api/stock", scrap);
@@ -422,6 +422,27 @@ public sealed class CuttingApiTests : Api
         Assert.NotNull(stopped["plan"]);
         Assert.Equal(180, stopped["plan"]!["ways"]![1]!["lists"]!.AsArray().Sum(l => l!["sheets"]!.AsArray().Sum(s => s!["units"]!.AsArray().Count)));
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, "/api/cut-plans/none")).Status);
+    }
+
+    [Fact]
+    public async Task A_color_like_one_on_the_shelf_is_asked_about_once_and_remembered()
+    {
+        await Post("/api/stock", Roll("smooth", "#4a8c3c", 2000));
+        var job = Tee();
+        job["tools"]!["cutter"] = "table";
+        job["layers"]![0]!["colour"] = "#2e7d32";
+        job["layers"]![0]!["shape"] = "M0 0H100V100H0Z";
+        async Task<JsonNode> List() => (await Laid(job))["plan"]!["ways"]![0]!["lists"]![0]!;
+        var ask = (await List())["ask"]!;
+        Assert.Equal(("#4a8c3c", false), ((string)ask["onShelf"]!, (bool)ask["taken"]!));
+        await Ok(HttpMethod.Put, "/api/stock/colours", new JsonObject { ["vinyl"] = "smooth", ["wanted"] = "#2e7d32", ["onShelf"] = "#4a8c3c", ["same"] = true });
+        Stop();
+        Start();
+        var list = await List();
+        Assert.Null(list["ask"]);
+        Assert.NotNull(list["sheets"]![0]!["stockId"]);
+        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Put, "/api/stock/colours", new JsonObject { ["vinyl"] = "smooth", ["wanted"] = "green", ["onShelf"] = "#4a8c3c", ["same"] = true })).Status);
+        Assert.Single((await Get("/api/stock/colours")).AsArray());
     }
 
     [Fact]

@@ -128,6 +128,19 @@ public sealed class PlanApiTests : Api
     }
 
     [Fact]
+    public async Task The_schema_knows_every_member_that_the_reader_reads()
+    {
+        // The reader refuses a word in each of these places; one that the schema does not know is a place that it forgot.
+        var schema = (await Get("/schemas/job.json"))["properties"]!;
+        Assert.Equal(["costly", "dyed-dark", "fixed-frame", "prewashed", "sublimation-dyed", "tie-dyed", "unknown-fibre", "water-repellent"],
+            schema["blank"]!["properties"]!["traits"]!["items"]!["enum"]!.AsArray().Select(t => (string)t!).Order());
+        var job = Tee();
+        job["blank"]!["traits"] = new JsonArray("prewashed", "wet");
+        var (_, problem) = await Send(HttpMethod.Post, "/api/plans/preview", job);
+        Assert.Equal("#/blank/traits/1", (string)Assert.Single(problem!["errors"]!.AsArray())!["pointer"]!);
+    }
+
+    [Fact]
     public async Task The_front_ends_client_was_made_from_this_service()
     {
         // When this fails: fetch /openapi/juxtherm.json into web/src/api/openapi.json and run npm run client.

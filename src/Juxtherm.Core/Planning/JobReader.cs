@@ -43,7 +43,8 @@ public static partial class JobReader
     /// <summary>Size ids, smallest first.</summary>
     public static IReadOnlyList<string> Sizes { get; } = ["infant", "toddler", "child", "adult-s", "adult-m", "adult-l", "adult-xl", "adult-2xl", "adult-3xl"];
     private static readonly string[] Features = ["collar", "seam", "zip", "button", "snap", "pocket", "hem", "strap", "handle", "frame", "metal"];
-    private static readonly string[] Traits = ["prewashed", "dyed-dark", "sublimation-dyed", "tie-dyed", "water-repellent", "unknown-fibre", "fixed-frame", "costly"];
+    /// <summary>What may be known of a blank besides its make.</summary>
+    public static readonly IReadOnlyList<string> Traits = ["prewashed", "dyed-dark", "sublimation-dyed", "tie-dyed", "water-repellent", "unknown-fibre", "fixed-frame", "costly"];
 
     /// <summary>Reads the text of a job file.</summary>
     /// <param name="json">The text.</param>

@@ -18,7 +18,6 @@ public sealed record NearestChange(string Text, IReadOnlyList<JobEdit> Edits, Ve
 /// <param name="planner">Computes each of them.</param>
 public sealed class NearestChanges(Planner planner)
 {
-    private const string Blockout = "blockout";
     private const int MostOffered = 4;
     private const int MostVinylsTried = 4;
     private const int MostPressesTried = 3;
@@ -44,7 +43,7 @@ public sealed class NearestChanges(Planner planner)
         return found;
     }
 
-    private IEnumerable<Candidate> Candidates(Job job) => [.. Free(job), .. Vinyls(job), .. BlockoutUnder(job), .. Presses(job)];
+    private IEnumerable<Candidate> Candidates(Job job) => [.. Free(job), .. Vinyls(job), .. Presses(job)];
 
     /// <summary>What needs nothing bought.</summary>
     private IEnumerable<Candidate> Free(Job job)
@@ -87,17 +86,6 @@ public sealed class NearestChanges(Planner planner)
             .Take(MostVinylsTried)
             .OrderByDescending(v => v.ReferenceCelsius.Value)
             .Select(v => new Candidate($"{v.Name} vinyl", job.WithLayer(at, layer with { Vinyl = v, Label = null }), [new($"/layers/{layer.At}/vinyl", v.Id), new($"/layers/{layer.At}/label", null)]));
-    }
-
-    /// <summary>A layer of blockout underneath, which keeps migrating dye from the print.</summary>
-    private IEnumerable<Candidate> BlockoutUnder(Job job)
-    {
-        if (job.Layers.Count > 1 || job.Layer.At > 0 || job.Blank.Material.DyeMigrationCelsius is null || !planner.Catalogue.Vinyls.TryGetValue(Blockout, out var blockout) || job.Layer.Vinyl.Family == Blockout || job.Layer.Vinyl.LiesOn.Value != LiesOn.Any)
-            yield break;
-        var below = JobLayer.Of(Blockout, blockout);
-        var above = job.Layer with { Over = [Blockout] };
-        yield return new Candidate("Blockout vinyl under it", job with { Layers = [above, below] },
-            [new("/layers/0/over", new[] { Blockout }), new("/layers/1", new Dictionary<string, object>(StringComparer.Ordinal) { ["id"] = Blockout, ["vinyl"] = Blockout })]);
     }
 
     /// <summary>Presses that can press this item, with the underlay and cover usual for them.</summary>

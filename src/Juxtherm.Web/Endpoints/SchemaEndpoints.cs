@@ -92,6 +92,7 @@ internal static class SchemaEndpoints
                         ["widthMm"] = Number(5, JobReader.MostMm, "Width of the free area, mm."),
                         ["heightMm"] = Number(5, JobReader.MostMm, "Height of the free area, mm."),
                         ["colour"] = new JsonObject { ["type"] = "string", ["pattern"] = "^#[0-9a-fA-F]{6}$", ["description"] = "Colour of the item, for the pictures." },
+                        ["traits"] = new JsonObject { ["type"] = "array", ["items"] = Ids(JobReader.Traits), ["description"] = "What else is known of the item." },
                         ["careDots"] = new JsonObject { ["type"] = "integer", ["minimum"] = 0, ["maximum"] = 3, ["description"] = "Dots of the ironing symbol; 0 for crossed out; absent when unknown." },
                     },
                     "material"),

@@ -156,6 +156,9 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
             if (await runs.KnowsAsync(id, commandId, cancel))
                 return new Said(run.At(now), false);
             var before = run.At(now - ago);
+            // Two clocks never agree to the instant: what fits where the run stands now is of a step that had only just begun then.
+            if (ago > TimeSpan.Zero && !fits(before))
+                before = run.At(now);
             if (!fits(before))
                 return new Said(run.At(now), true);
             if (@event(before, now - ago) is not { } said)

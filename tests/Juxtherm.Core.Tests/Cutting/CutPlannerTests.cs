@@ -326,6 +326,38 @@ public sealed class CutPlannerTests
     }
 
     [Fact]
+    public void A_color_like_the_artworks_on_the_shelf_is_cut_from_and_one_said_to_differ_is_not()
+    {
+        var job = Jobs.With(j => j["layers"] = new JsonArray(Layer("ridge", "smooth", "#2e7d32", "M0 0H100V100H0Z", 50, 100, 120)));
+        var near = Roll("#2f7f30", 2000);
+        Assert.All(Plan(job, near).Way.Lists.Single().Sheets, s => Assert.Equal(near.Id, s.StockId));
+        var said = Planner.Plan(Jobs.Read(job), [near], NoPresets, new Wording(UnitSystem.Metric), matches: [new ColourMatch("smooth", "#2e7d32", "#2f7f30", false)]);
+        Assert.All(said.Way.Lists.Single().Sheets, s => Assert.NotEqual(near.Id, s.StockId));
+        Assert.Equal("green", said.Way.Lists.Single().ColourName);
+    }
+
+    [Fact]
+    public void One_long_offcut_serves_as_many_sheets_as_fit_on_it()
+    {
+        // Three squares of 200 on a mat of 305: one each; an offcut of a meter has room for all three.
+        var job = Jobs.With(j =>
+        {
+            j["quantity"] = 3;
+            j["tools"]!["cutter"] = "table";
+            j["choices"] = new JsonObject { ["layout"] = "nested" };
+            j["layers"] = new JsonArray(Layer("ridge", "smooth", "#1b2a49", "M0 0H100V100H0Z", 50, 100, 200));
+        });
+        var scrap = Scrap("#1b2a49", 300, 1000);
+        var sheets = Plan(job, scrap).Way.Lists.Single().Sheets;
+        Assert.Equal(3, sheets.Count);
+        Assert.All(sheets, s => Assert.Equal(scrap.Id, s.StockId));
+        Assert.True(sheets.Sum(s => s.LengthMm) <= 1000);
+        // One that has room for two leaves the third to be bought.
+        var shorter = Plan(job, Scrap("#1b2a49", 300, 500)).Way.Lists.Single().Sheets;
+        Assert.Equal(2, shorter.Count(s => s.StockId is { Length: > 0 }));
+    }
+
+    [Fact]
     public void Layout_and_cut_are_read_and_faults_named()
     {
         var job = Night(1, j =>

@@ -261,6 +261,27 @@ public class PlannerTests
         }
     }
 
+    [Theory]
+    [MemberData(nameof(Stopped), DisableDiscoveryEnumeration = true)]
+    public void What_is_offered_leaves_hidden_layers_as_they_are(string what, JsonObject job, string pointer)
+    {
+        // Hidden, one before and one after: places in the file are not those among the layers that are pressed.
+        var hidden = new JsonObject { ["id"] = "older", ["vinyl"] = "glitter", ["hidden"] = true };
+        var layers = job["layers"]!.AsArray();
+        layers.Insert(0, hidden.DeepClone());
+        layers.Add(new JsonObject { ["id"] = "oldest", ["vinyl"] = "flock", ["hidden"] = true });
+        var changes = new NearestChanges(new Planner(Shipped.Catalogue)).For(Jobs.Read(job), UnitSystem.Metric);
+        Assert.Contains(changes, c => c.Edits.Any(e => e.Pointer == pointer.Replace("/layers/0", "/layers/1", StringComparison.Ordinal)));
+        foreach (var change in changes)
+        {
+            var mended = job.DeepClone().AsObject();
+            foreach (var edit in change.Edits)
+                Set(mended, edit);
+            Assert.True(JsonNode.DeepEquals(layers[0], mended["layers"]![0]) && JsonNode.DeepEquals(layers[2], mended["layers"]![2]) && mended["layers"]!.AsArray().Count == 3, what);
+            Assert.Equal(change.Headline, Jobs.Plan(mended).Plan.Headline);
+        }
+    }
+
     [Fact]
     public void Nothing_is_offered_where_nothing_is_stopped() =>
         Assert.Empty(new NearestChanges(new Planner(Shipped.Catalogue)).For(Jobs.Read(Jobs.Tee()), UnitSystem.Metric));
