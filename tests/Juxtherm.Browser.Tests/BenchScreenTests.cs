@@ -179,7 +179,7 @@ public sealed class BenchScreenTests : BrowserTest
         Assert.Contains("Practice", See("[data-testid=run-over]").Text, StringComparison.Ordinal);
         // What was practiced is in no logbook.
         Open("/logbook");
-        SeeText("No piece", "main//*");
+        SeeText("Nothing pressed yet", "p");
     }
 
     [Fact]

@@ -115,13 +115,14 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
             UntilTrue(() => See("[data-testid=cut-headline]").Text != before, "the next mat did not come");
         }
 
-        Assert.Equal(["Smooth", "Glow"], asked);
+        Assert.Equal(["Smooth, navy", "Glow, silver"], asked);
         Assert.Equal("All mats are cut.", See("[data-testid=cut-headline]").Text);
         Assert.All(Driver.FindElements(By.CssSelector("tr[data-mat]")), m => Assert.Equal("unloaded", m.GetDomAttribute("data-status")));
         Assert.Equal(navy, OnHand("Navy roll"));
 
         // Reserved until the bench begins; then used up, and the rest is labelled.
         Click("Take it to the bench");
+        Click("Begin");
         See("[data-testid=bench]");
         Open("/stock");
         UntilTrue(() => Driver.FindElements(By.CssSelector("tr[data-kind=offcut]")).Any(r => r.Text.StartsWith("Offcut", StringComparison.Ordinal)), "no offcut came back");
@@ -147,7 +148,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         See("[data-testid=left]");
         UntilTrue(() => Status == "stopped", "the vinyl did not run out", 30);
         SeeText("The vinyl has run out.", "strong");
-        SeeText("1 of 3 pieces are cut whole.", "p");
+        SeeText("1 of 3 pieces cut whole.", "p");
         var mats = Driver.FindElements(By.CssSelector("tr[data-mat]")).Count;
         Click("Take the mat out");
         UntilTrue(() => Driver.FindElements(By.CssSelector("tr[data-mat]")).Count == mats + 1, "the rest came onto no mat");
@@ -178,7 +179,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         Click("Add vinyl");
         Type(Field("Width"), "3");
         Click("Keep it");
-        SeeText("/widthMm is 3; 10 to 2000 mm is accepted.", "span");
+        SeeText("Width is 3 mm; 10 to 2000 mm is accepted.");
         Type(Field("Width"), "305");
         Type(Field("Length"), "4000");
         Type(See("input[aria-label='Label']"), "New navy");
@@ -188,7 +189,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         Type(Field("Length, if you measured it again"), "3500");
         Click("Keep it");
         UntilTrue(() => See("tr[data-stock='New navy']").Text.Contains("3.50 m", StringComparison.Ordinal), "it was not counted");
-        See("button[aria-label='Take New navy off the shelf']").Click();
+        See("button[aria-label='Take off: New navy']").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("tr[data-stock='New navy']")).Count == 0, "it is still there");
         Button("Undo").Click();
         See("tr[data-stock='New navy']");

@@ -33,8 +33,7 @@ public sealed class LayersScreenTests() : BrowserTest(demo: true)
     public void All_layers_are_pressed_at_the_bench_and_stand_in_the_logbook()
     {
         OpenNightTee("press");
-        Button("Take it to the bench").Click();
-        PrepareBench();
+        BeginAtBench();
         var seen = new List<string>();
         GoOnUntil("inspect", () => seen.Add(See("[data-testid=bench]").Text));
         Assert.Contains(seen, t => t.Contains("“tarn” on the warm cloth", StringComparison.Ordinal));

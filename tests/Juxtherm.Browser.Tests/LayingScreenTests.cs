@@ -135,9 +135,7 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
         Assert.Equal(6, layers.Length);
         Assert.Equal(6, Driver.FindElements(By.CssSelector(Order + "[data-heat]")).Count);
         Assert.NotEmpty(Driver.FindElements(By.CssSelector("[data-testid=goes] [data-go]")));
-        Button("Take it to the bench").Click();
-
-        PrepareBench();
+        BeginAtBench();
         var laid = new List<string>();
         // The clock runs: what is read may have been followed by the next step already.
         GoOnUntil("inspect", () => laid.Add(Until(() => Driver.FindElements(By.CssSelector("[data-testid=bench]")).FirstOrDefault()?.Text ?? "", "the bench could not be read")));

@@ -74,10 +74,14 @@ public sealed class LogbookScreenTests : BrowserTest
         PressAll(job, 3, "1");
 
         Open($"/jobs/{job}/press");
-        var says = See(FromLogbook).Text;
+        // It is told of at once, and moves the kept job when it is taken.
+        Assert.Contains("Your logbook has learned since", See("[data-testid=learned-since]").Text, StringComparison.Ordinal);
+        Assert.Equal(before, Setpoint());
+        See("[data-testid=learned-since] button").Click();
         UntilTrue(() => Setpoint() != before, "the setting did not move");
         var moved = Setpoint();
-        Assert.Contains("because of what came out here before", says, StringComparison.Ordinal);
+        UntilTrue(() => See(FromLogbook).Text.Contains("because of what came out here before", StringComparison.Ordinal), "the page does not say why");
+        var says = See(FromLogbook).Text;
         Assert.Contains("3 had too little", says, StringComparison.Ordinal);
         // The three pieces lie in the picture of how much room there is.
         Assert.Contains("had too little", See("section[aria-label='How much room']").Text, StringComparison.Ordinal);

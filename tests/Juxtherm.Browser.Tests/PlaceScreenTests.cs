@@ -87,7 +87,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
         Type(Field("Collar depth, front"), "90");
         UntilTrue(() => Distance("top") == 45, "the collar did not follow the tape");
         Type(Field("Collar depth, front"), "9000");
-        SeeText("/blank/measures/collarDropFront is 9000", "span");
+        SeeText("Measure collar drop front is 9000 mm", "span");
     }
 
     [Fact]

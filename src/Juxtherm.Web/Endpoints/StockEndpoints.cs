@@ -32,9 +32,10 @@ public sealed record ColourSaid(string Vinyl, string Wanted, string OnShelf, boo
 /// <param name="PricePerMetre">Price of a metre; null when not known.</param>
 /// <param name="LowMm">Below this it is running out, mm.</param>
 /// <param name="Low">It is running out.</param>
+/// <param name="ColourWord">What its colour is called; the nearest everyday word where nobody gave it a name.</param>
 public sealed record StockAnswer(
     string Id, int Version, StockKind Kind, string Vinyl, string Colour, string ColourName, double WidthMm, double OnHandMm, double ReservedMm, double CornerWidthMm, double CornerLengthMm,
-    string Lot, string Label, double? PricePerMetre, double LowMm, bool Low);
+    string Lot, string Label, double? PricePerMetre, double LowMm, bool Low, string ColourWord);
 
 /// <summary>A roll, sheet or offcut as it is typed in.</summary>
 /// <param name="CommandId">Chosen by whoever asks; asking twice counts once.</param>
@@ -225,6 +226,7 @@ internal static class StockEndpoints
         var v = s.Vinyl;
         return new StockAnswer(
             v.Id, s.Row.Version, v.Kind, v.Vinyl, v.Colour, v.ColourName, v.WidthMm, Math.Round(s.Ledger.OnHandMm, 1), Math.Round(s.Ledger.ReservedMm, 1), v.CornerWidthMm, v.CornerLengthMm,
-            v.Lot, v.Label, v.PricePerMetre, v.LowMm, v.LowMm > 0 && s.Ledger.FreeMm < v.LowMm);
+            v.Lot, v.Label, v.PricePerMetre, v.LowMm, v.LowMm > 0 && s.Ledger.FreeMm < v.LowMm,
+            v.ColourName.Length > 0 ? v.ColourName : ColourWords.Nearest(v.Colour));
     }
 }

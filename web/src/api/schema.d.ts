@@ -7996,6 +7996,8 @@ export interface components {
             colour: string;
             /** @description What its colour is called. */
             colourName: string;
+            /** @description What its colour is called; the nearest everyday word where nobody gave it a name. */
+            colourWord: string;
             /**
              * Format: double
              * @description Its length, mm.

@@ -8,11 +8,11 @@ export function Frame() {
   const { units, setSystem, theme, setTheme } = usePreferences();
   return (
     <div className="min-h-screen flex flex-col">
-      <header className="print:hidden border-b border-rule px-6 h-13 flex items-center gap-7 shrink-0">
+      <header className="print:hidden border-b border-rule px-4 sm:px-6 min-h-13 py-1.5 flex flex-wrap items-center gap-x-7 gap-y-1 shrink-0">
         <NavLink to="/" className="wordmark text-[1.35rem] font-bold">
           Juxtherm
         </NavLink>
-        <nav aria-label="Main" className="flex gap-6">
+        <nav aria-label="Main" className="flex gap-4 sm:gap-6">
           <NavLink to="/" end className={link}>
             Jobs
           </NavLink>
@@ -34,7 +34,7 @@ export function Frame() {
           <button
             type="button"
             className="btn btn-sm btn-outline font-medium tabular-nums"
-            aria-label={`Units: ${units.degree} and ${units.lengthUnit}. Switch.`}
+            aria-label={`${units.degree} · ${units.lengthUnit}: switch units`}
             onClick={() => setSystem(units.us ? 'metric' : 'us')}
           >
             {units.degree} · {units.lengthUnit}

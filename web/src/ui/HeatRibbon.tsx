@@ -113,7 +113,7 @@ function Block({
   quiet: boolean;
 }) {
   const { phase, x, width } = block;
-  const name = `${NAMES[phase.kind]}, ${wait}`;
+  const name = `${NAMES[phase.kind]} ${wait}`;
   const middle = x + width / 2;
   const narrow = crowded && !phase.plateClosed && phase.kind !== 'cool' && width < 50;
   const peak = Math.max(...phase.glue);
@@ -153,8 +153,8 @@ function Block({
           fontWeight={active ? 700 : 500}
           fill="var(--color-base-content)"
         >
-          {narrow && !active ? '' : NAMES[phase.kind]}
-          <tspan dx="4" fontWeight="400" fill="var(--color-secondary)">
+          {narrow && !active ? '' : NAMES[phase.kind]}{' '}
+          <tspan fontWeight="400" fill="var(--color-secondary)">
             {crowded || phase.kind === 'cool' || phase.kind === 'rest' ? '' : time(phase.seconds)}
           </tspan>
         </text>

@@ -26,7 +26,7 @@ export function BenchPage() {
   });
   const at = heard.data?.run.stations[Number(station) - 1];
   return (
-    <div data-theme="night" className="min-h-screen bg-paper text-ink flex flex-col px-7 md:px-12 py-5">
+    <div data-theme="night" className="min-h-screen bg-paper text-ink flex flex-col px-4 sm:px-7 md:px-12 py-5">
       {heard.isPending && <Loading what="the run" />}
       {heard.isError && !heard.data && <Failed error={heard.error} retry={() => heard.refetch()} />}
       {heard.data && !at && <p className="text-[1.6rem] m-auto">This run has no press {station}.</p>}

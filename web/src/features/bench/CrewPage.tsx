@@ -26,7 +26,7 @@ function Crew({ run }: { run: Run }) {
   const done = run.pieces.filter((p) => p.status === 'done').length;
   const wanted = run.pieces.filter((p) => p.status !== 'ruined').length;
   return (
-    <main className="w-full max-w-[1240px] mx-auto px-6 pt-7 pb-16" data-testid="crew">
+    <main className="w-full max-w-[1240px] mx-auto px-4 sm:px-6 pt-7 pb-16" data-testid="crew">
       <div className="flex flex-wrap items-baseline gap-4 mb-4">
         <h1 className="text-[1.65rem] font-bold">{run.title || 'Untitled'}</h1>
         {run.practice && <PracticeMark />}
@@ -57,7 +57,9 @@ function Crew({ run }: { run: Run }) {
                 <th className="font-medium">Whose</th>
                 <th className="font-medium w-[7rem]">Size</th>
                 <th className="font-medium">Where it stands</th>
-                <th className="w-[11rem]" />
+                <th className="w-[11rem]">
+                  <span className="sr-only">What to do</span>
+                </th>
               </tr>
             </thead>
             <tbody>

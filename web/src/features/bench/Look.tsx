@@ -20,14 +20,14 @@ export function Signs({ onSee }: { onSee: (sign: Outcome) => void }) {
     ),
   );
   return (
-    <div className="grid grid-cols-2 md:grid-cols-3 xl:grid-cols-4 gap-3" data-testid="signs">
+    <div className="grid grid-cols-2 md:grid-cols-3 xl:grid-cols-4 gap-2 sm:gap-3" data-testid="signs">
       {SIGNS.map((s) => (
         <button
           key={s.id}
           type="button"
           data-sign={s.id}
           onClick={() => onSee(s.id)}
-          className="flex items-center gap-3 px-3 py-2 min-h-[4.9rem] text-left text-[1.15rem] leading-[1.15] border-2 border-quiet hover:border-ink"
+          className="flex items-center gap-2 sm:gap-3 px-2 sm:px-3 py-2 min-w-0 min-h-[4.9rem] text-left text-[1.15rem] leading-[1.15] border-2 border-quiet hover:border-ink"
         >
           <SignPicture sign={s.id} width={76} />
           <span className="grow">{s.word}</span>

@@ -33,7 +33,7 @@ export function CuringRun({ run }: { run: Schemas['CuringRun'] }) {
       className="py-5 grid gap-x-10 gap-y-3 md:grid-cols-[minmax(0,1fr)_18rem]"
     >
       <div>
-        <h3 className="font-semibold text-[1.05rem]">{run.title || 'Untitled'}</h3>
+        <h2 className="font-semibold text-[1.05rem]">{run.title || 'Untitled'}</h2>
         <p className="text-[0.9rem] text-quiet">{run.what}</p>
         <p className="numeral text-[1.7rem] font-bold leading-tight mt-2 tabular-nums">
           {all ? `${all} to go` : run.kind === 'hand-wash' ? 'May be washed by hand' : 'May be washed'}

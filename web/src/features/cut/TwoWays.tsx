@@ -27,7 +27,9 @@ export function TwoWays({ plan, chosen, onChoose }: Props) {
       <table className="w-full text-[0.95rem]">
         <thead>
           <tr className="border-b border-ink text-left">
-            <th className="font-normal text-quiet py-1.5 w-[6.5rem]" />
+            <th className="font-normal text-quiet py-1.5 w-[6.5rem]">
+              <span className="sr-only">Figure</span>
+            </th>
             {plan.ways.map((way) => (
               <th key={way.layout} className="py-1.5 pr-3 align-top">
                 <label className="flex items-start gap-2 cursor-pointer leading-tight">

@@ -5,6 +5,7 @@ import { api, type Catalogue, got, type Plan, Refused } from '../../api/client';
 import { carrying, changed, type Job, type Own } from '../../api/job';
 import { type Answered, useCatalogue, usePlan } from '../../api/queries';
 import { Failed, Loading } from '../../ui/States';
+import { AnswerLine } from './AnswerLine';
 import { LearnedSince } from './LearnedSince';
 import { ShelfNews } from './ShelfNews';
 import { savedFirst } from './savedLink';
@@ -76,8 +77,12 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
   const station = ({ isActive }: { isActive: boolean }) =>
     `pb-1 border-b-2 ${isActive ? 'border-ink font-bold' : 'border-transparent text-quiet hover:text-ink'}`;
   return (
-    <div className={`grow grid ${comparing ? '' : 'lg:grid-cols-[minmax(0,1fr)_370px]'}`}>
-      <main className="px-6 lg:px-8 pt-5 pb-14 min-w-0">
+    <div
+      className={`grow grid grid-cols-[minmax(0,1fr)] content-start lg:content-stretch ${comparing ? '' : 'lg:grid-cols-[minmax(0,1fr)_370px]'}`}
+    >
+      {!comparing && <AnswerLine plan={plan} onBench={() => navigate(`/jobs/${kept.id}/bench`)} />}
+      <main className="px-4 sm:px-6 lg:px-8 pt-5 pb-14 min-w-0">
+        <h1 className="sr-only">{draft.job.title || 'Untitled'}</h1>
         <div className="flex items-baseline gap-4 flex-wrap print:hidden">
           <input
             aria-label="Title"
@@ -106,7 +111,10 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
             </button>
           </div>
         </div>
-        <nav aria-label="Stations" className="flex gap-7 mt-3 mb-5 border-b border-rule print:hidden">
+        <nav
+          aria-label="Stations"
+          className="flex gap-5 sm:gap-7 mt-3 mb-5 border-b border-rule print:hidden overflow-x-auto whitespace-nowrap"
+        >
           <NavLink to={`/jobs/${kept.id}/item`} className={station}>
             Item
           </NavLink>
@@ -163,7 +171,9 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
           </div>
         )}
         <LearnedSince id={kept.id} job={draft.job} />
-        <Outlet context={{ id: kept.id, draft, plan, catalogue, faults } satisfies JobContext} />
+        <div data-station>
+          <Outlet context={{ id: kept.id, draft, plan, catalogue, faults } satisfies JobContext} />
+        </div>
       </main>
       {!comparing && (
         <Ticket

@@ -55,7 +55,7 @@ export function JobsPage() {
   const failed = remove.error ?? restore.error ?? copy.error ?? open.error;
 
   return (
-    <main className="w-full max-w-[1240px] mx-auto px-6 pb-16">
+    <main className="w-full max-w-[1240px] mx-auto px-4 sm:px-6 pb-16">
       <QuickAnswer />
       <p className="-mt-4 mb-8 text-[1.05rem]">
         <Link to="/lifted" className="font-semibold underline underline-offset-4">
@@ -120,7 +120,7 @@ function JobLine({ card, onCopy, onDelete }: { card: Card; onCopy: () => void; o
   const units = useUnits();
   const press = card.press;
   return (
-    <li className="relative grid grid-cols-[76px_1fr_auto] md:grid-cols-[76px_minmax(0,1fr)_11.5rem_6rem_auto] gap-x-5 gap-y-1 items-center py-3.5 hover:bg-sheet">
+    <li className="relative grid grid-cols-[76px_minmax(0,1fr)_auto] md:grid-cols-[76px_minmax(0,1fr)_11.5rem_6rem_auto] gap-x-5 gap-y-1 items-center py-3.5 hover:bg-sheet">
       <SmallSandwich sheets={card.sheets} />
       <div className="min-w-0">
         <Link to={`/jobs/${card.id}/press`} className="font-semibold text-[1.07rem] after:absolute after:inset-0">
@@ -143,7 +143,7 @@ function JobLine({ card, onCopy, onDelete }: { card: Card; onCopy: () => void; o
       <div className="max-md:col-start-3 max-md:row-start-1">
         {card.verdict && <VerdictMark verdict={card.verdict} />}
       </div>
-      <div className="relative z-10 flex gap-1 max-md:col-start-3 max-md:row-start-2">
+      <div className="relative z-10 flex gap-1 max-md:col-start-3 max-md:row-start-2 max-sm:col-start-2 max-sm:row-start-3">
         <button type="button" className="btn btn-sm btn-ghost" onClick={onCopy} aria-label={`Copy ${card.title}`}>
           Copy
         </button>

@@ -4,6 +4,7 @@ import { api, got, type Schemas } from '../../api/client';
 import type { Job } from '../../api/job';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
+import { logChanged } from '../logbook/queries';
 
 /** What the logbook has taught since this job's plan was agreed to. The plan stays as it was until somebody takes it. */
 export function LearnedSince({ id, job }: { id: string; job: Job }) {
@@ -17,12 +18,7 @@ export function LearnedSince({ id, job }: { id: string; job: Job }) {
   });
   const take = useMutation({
     mutationFn: () => api.POST('/api/jobs/{id}/learned', { params: { path: { id } } }),
-    onSuccess: () =>
-      Promise.all(
-        ['learned-since', 'plan', 'trace', 'window', 'learned-in-job', 'jobs'].map((k) =>
-          queries.invalidateQueries({ queryKey: [k] }),
-        ),
-      ),
+    onSuccess: () => logChanged(queries),
   });
   const set = (p: Schemas['AgreedPress']) => `${p.dialMark ?? units.temperature(p.celsius)} for ${time(p.seconds)}`;
   if (!since.data?.changes || kept === set(since.data.now)) return null;

@@ -31,8 +31,9 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
   const stopped = data?.verdict === 'stop';
   return (
     <aside
+      id="ticket"
       aria-label="Ticket"
-      className="bg-sheet print:border-0 print:w-full border-l border-rule max-lg:order-first max-lg:border-l-0 max-lg:border-b px-7 py-5"
+      className="bg-sheet print:border-0 print:w-full border-l border-rule max-lg:border-l-0 max-lg:border-t px-4 sm:px-7 py-5"
     >
       <h2 className="hidden print:block text-2xl mb-3">{job.title || 'Untitled'}</h2>
       {plan.isPending && !plan.isError && <Loading what="the setting" />}

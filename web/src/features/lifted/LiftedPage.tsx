@@ -53,7 +53,7 @@ function Questions({ catalogue }: { catalogue: Catalogue }) {
     placeholderData: (before) => before,
   });
   return (
-    <main className="w-full max-w-[1240px] mx-auto px-6 pt-7 pb-16" data-testid="lifted">
+    <main className="w-full max-w-[1240px] mx-auto px-4 sm:px-6 pt-7 pb-16" data-testid="lifted">
       <p className="mb-3">
         <Link to="/" className="link-quiet">
           Jobs

@@ -101,7 +101,7 @@ export function KeptPage() {
                   <button
                     type="button"
                     className="btn btn-sm btn-outline"
-                    aria-label={`Put back the backup of ${when.format(new Date(b.madeUtc))}`}
+                    aria-label={`Put it back: ${when.format(new Date(b.madeUtc))}`}
                     disabled={busy}
                     onClick={() => {
                       takeIn.reset();

@@ -8,12 +8,15 @@ import { type Lesson, logChanged } from './queries';
 const SPAN = 240;
 
 /** Something learned: what, how sure, why, and the switch that takes it out of the plans. */
-export function LessonLine({ lesson }: { lesson: Lesson }) {
+export function LessonLine({ lesson, onTurned }: { lesson: Lesson; onTurned?: () => Promise<unknown> }) {
   const units = useUnits();
   const queries = useQueryClient();
   const turn = useMutation({
     mutationFn: (on: boolean) => got(api.PUT('/api/learned/switch', { body: { key: lesson.key, on } })),
-    onSuccess: () => logChanged(queries),
+    onSuccess: async () => {
+      await onTurned?.();
+      await logChanged(queries);
+    },
   });
   return (
     <section

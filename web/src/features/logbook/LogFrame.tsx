@@ -7,7 +7,7 @@ const tab = ({ isActive }: { isActive: boolean }) =>
 /** The logbook's pages: what was pressed, what that taught, what is setting, and where all of it is kept. */
 export function LogFrame({ says, children }: { says?: ReactNode; children: ReactNode }) {
   return (
-    <main className="w-full max-w-[1240px] mx-auto px-6 pt-7 pb-24">
+    <main className="w-full max-w-[1240px] mx-auto px-4 sm:px-6 pt-7 pb-24">
       <div className="flex items-baseline gap-4 mb-3">
         <h1 className="text-[1.65rem] font-bold">Logbook</h1>
         {says && <p className="text-quiet">{says}</p>}

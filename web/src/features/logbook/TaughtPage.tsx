@@ -159,7 +159,7 @@ function Measured({ readings }: { readings: readonly Schemas['PlateReadingAnswer
       </form>
       {add.isError && faults.size === 0 && <Failed error={add.error} />}
       {readings.length > 0 && (
-        <table className="mt-4 tabular-nums [&_td]:pr-6 [&_th]:pr-6">
+        <table className="mt-4 tabular-nums [&_td]:pr-2 [&_th]:pr-2 sm:[&_td]:pr-6 sm:[&_th]:pr-6">
           <thead className="text-left text-[0.87rem] text-quiet">
             <tr>
               <th className="font-medium">When</th>
@@ -167,8 +167,10 @@ function Measured({ readings }: { readings: readonly Schemas['PlateReadingAnswer
               <th className="font-medium text-right">Dial</th>
               <th className="font-medium text-right">Measured</th>
               <th className="font-medium text-right">Off by</th>
-              <th className="font-medium">With</th>
-              <th />
+              <th className="font-medium max-sm:hidden">With</th>
+              <th>
+                <span className="sr-only">What to do</span>
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -184,12 +186,12 @@ function Measured({ readings }: { readings: readonly Schemas['PlateReadingAnswer
                   {r.readCelsius < r.dialCelsius ? '−' : '+'}
                   {units.difference(Math.abs(r.readCelsius - r.dialCelsius))}
                 </td>
-                <td>{r.means === 'probe' ? 'probe' : 'heat strip'}</td>
+                <td className="max-sm:hidden">{r.means === 'probe' ? 'probe' : 'heat strip'}</td>
                 <td>
                   <button
                     type="button"
                     className="link-quiet text-[0.9rem]"
-                    aria-label={`Take the reading of ${r.name} back`}
+                    aria-label={`Take it back: ${r.name}`}
                     onClick={() => remove.mutate(Number(r.id))}
                   >
                     Take it back

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { PlannedPress } from '../../api/client';
+import { api, type PlannedPress } from '../../api/client';
 import { changed, type Job } from '../../api/job';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
@@ -31,7 +31,12 @@ export function LearnedHere({ id, job, press }: { id: string; job: Job; press: P
       </p>
       <div className="scored border-y border-rule mt-3">
         {telling.map((l) => (
-          <LessonLine key={l.key} lesson={l} />
+          // Switched here, it is agreed to here.
+          <LessonLine
+            key={l.key}
+            lesson={l}
+            onTurned={() => api.POST('/api/jobs/{id}/learned', { params: { path: { id } } })}
+          />
         ))}
       </div>
       <p className="mt-2 text-[0.9rem]">

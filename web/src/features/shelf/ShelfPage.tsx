@@ -78,7 +78,7 @@ export function ShelfPage() {
       setFailed,
     );
   return (
-    <main className="w-full max-w-[1240px] mx-auto px-6 pt-8 pb-24">
+    <main className="w-full max-w-[1240px] mx-auto px-4 sm:px-6 pt-8 pb-24">
       <h1 className="text-[1.65rem] font-bold">Shelf</h1>
       <p className="text-quiet max-w-[44rem] mt-1 mb-7">
         Your own vinyls, blanks and presses. They stand beside the usual ones wherever there is something to choose, and
@@ -202,12 +202,7 @@ function Line({
       <button type="button" className="btn btn-sm btn-ghost" aria-label={`Change ${kept.name}`} onClick={onEdit}>
         Change
       </button>
-      <button
-        type="button"
-        className="btn btn-sm btn-ghost"
-        aria-label={`Take ${kept.name} off the shelf`}
-        onClick={onRemove}
-      >
+      <button type="button" className="btn btn-sm btn-ghost" aria-label={`Take off: ${kept.name}`} onClick={onRemove}>
         Take off
       </button>
     </div>

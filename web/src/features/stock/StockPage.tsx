@@ -47,7 +47,7 @@ export function StockPage() {
     void again();
   };
   return (
-    <main className="w-full max-w-[1240px] mx-auto px-6 pt-8 pb-24">
+    <main className="w-full max-w-[1240px] mx-auto px-4 sm:px-6 pt-8 pb-24">
       <div className="flex flex-wrap items-baseline gap-x-6 gap-y-2 mb-5">
         <h1 className="text-[1.65rem] font-bold">Vinyl on hand</h1>
         <span className={low.length > 0 ? 'font-semibold' : 'text-quiet'}>
@@ -96,9 +96,11 @@ export function StockPage() {
               <th className="font-normal">Vinyl</th>
               <th className="font-normal">Colour</th>
               <th className="font-normal">Size</th>
-              <th className="font-normal">Promised</th>
-              <th className="font-normal">Lot</th>
-              <th className="font-normal print:hidden" />
+              <th className="font-normal max-md:hidden">Promised</th>
+              <th className="font-normal max-md:hidden">Lot</th>
+              <th className="font-normal print:hidden">
+                <span className="sr-only">What to do</span>
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -163,16 +165,16 @@ function Line({ piece, catalogue, found, onEdit, onRemove }: LineProps) {
           className="inline-block w-4 h-4 mr-2 border border-ink align-middle"
           style={{ background: piece.colour }}
         />
-        {piece.colourName || piece.colour}
+        {piece.colourWord}
       </td>
       <td data-size>
         {units.lengthShown(piece.widthMm)} {units.lengthUnit} × {units.bought(piece.onHandMm)}
         {piece.cornerWidthMm > 0 && <span className="text-quiet">, a corner gone</span>}
         {piece.low && <strong className="ml-2">running out</strong>}
       </td>
-      <td>{piece.reservedMm > 0 ? units.bought(piece.reservedMm) : ''}</td>
-      <td className="text-quiet whitespace-nowrap">{piece.lot}</td>
-      <td className="text-right whitespace-nowrap print:hidden">
+      <td className="max-md:hidden">{piece.reservedMm > 0 ? units.bought(piece.reservedMm) : ''}</td>
+      <td className="text-quiet whitespace-nowrap max-md:hidden">{piece.lot}</td>
+      <td className="text-right md:whitespace-nowrap print:hidden">
         <a
           className="btn btn-sm btn-ghost"
           href={`/api/stock/${piece.id}/label.pdf`}
@@ -188,7 +190,7 @@ function Line({ piece, catalogue, found, onEdit, onRemove }: LineProps) {
         <button
           type="button"
           className="btn btn-sm btn-ghost"
-          aria-label={`Take ${piece.label} off the shelf`}
+          aria-label={`Take off: ${piece.label}`}
           onClick={onRemove}
         >
           Take off

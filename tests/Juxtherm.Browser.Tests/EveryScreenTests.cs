@@ -1,0 +1,124 @@
+using OpenQA.Selenium;
+
+namespace Juxtherm.Browser.Tests;
+
+/// <summary>Every screen there is: whether everybody can read and work it, in either theme, and whether it fits a phone and a tablet.</summary>
+public sealed class EveryScreenTests() : BrowserTest(demo: true)
+{
+    private static readonly string Axe = File.ReadAllText(Path.Combine(Repository(), "web", "node_modules", "axe-core", "axe.min.js"));
+
+    /// <summary>Shows every screen once, and says which.</summary>
+    private IEnumerable<string> Screens()
+    {
+        string Job(string title)
+        {
+            Open("/");
+            return "/jobs/" + new Uri(SeeText(title, "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
+        }
+
+        var (crew, tarn, names, night) = (Job("Crew tee, front"), Job("Tarn tee, from a drawing"), Job("Junior corner, names"), Job("Night tee"));
+        string[] plain = ["/", $"{crew}/item", $"{crew}/place", $"{tarn}/artwork", $"{names}/artwork", $"{crew}/press", $"{tarn}/press", $"{night}/press", $"{crew}/compare", $"{crew}/bench", $"{crew}/care",
+            "/stock", "/shelf", "/logbook", "/logbook/taught", "/logbook/care", "/logbook/kept", "/lifted", "/nowhere/at/all"];
+        foreach (var path in plain)
+        {
+            Open(path);
+            See("main h1, main input[aria-label=Title]");
+            UntilTrue(() => Driver.FindElements(By.XPath("//*[contains(text(), 'Fetching') or contains(text(), 'Planning')]")).Count == 0, $"{path} is still fetching");
+            yield return path;
+        }
+
+        Open("/logbook");
+        Button("Crew tee, front").Click();
+        See("[aria-label='How much room'] svg");
+        yield return "an entry of the logbook";
+        Open("/shelf");
+        Button("Add a vinyl").Click();
+        yield return "the form of a vinyl";
+        Open("/stock");
+        Button("Add vinyl").Click();
+        yield return "the form of what is on hand";
+
+        Open($"{tarn}/cut");
+        See(By.CssSelector("[data-testid=cut-headline]"), 120);
+        yield return "the cut";
+        Button("Cut it").Click();
+        See("[data-testid=mat]");
+        yield return "the cutter";
+
+        Open($"{crew}/bench");
+        Button("Practice run").Click();
+        See("[data-testid=preparation]");
+        yield return "the preparation";
+        PrepareBench();
+        yield return "the bench";
+        Button("hot").Click();
+        See("[data-testid=wired]");
+        yield return "the bench with the simulated press";
+        GoOnUntilSimulated();
+        yield return "the signs";
+        Press("1");
+        See("[data-testid=advice]");
+        yield return "advice";
+        See(By.LinkText("All pieces")).Click();
+        See("[data-testid=crew]");
+        yield return "the crew";
+        Driver.Navigate().Back();
+        See("[data-testid=bench]");
+    }
+
+    private void GoOnUntilSimulated()
+    {
+        Button("By hand again").Click();
+        GoOnUntil("inspect");
+    }
+
+    [Theory]
+    [InlineData("paper")]
+    [InlineData("night")]
+    public void Everybody_can_read_and_work_it_and_the_browser_has_nothing_to_complain_of(string theme)
+    {
+        Open("/");
+        Driver.ExecuteScript("localStorage.setItem('juxtherm.theme', arguments[0])", theme);
+        var found = Screens().SelectMany(screen => Audit().Select(fault => $"{screen}: {fault}")).ToList();
+        Assert.True(found.Count == 0, $"In {theme}:\n{string.Join('\n', found)}");
+        Assert.Empty(Driver.Manage().Logs.GetLog(LogType.Browser).Where(l => !l.Message.Contains("/nowhere/", StringComparison.Ordinal)).Select(l => l.Message));
+    }
+
+    [Theory]
+    [InlineData(390, 844)]
+    [InlineData(820, 1180)]
+    public void Nothing_runs_out_of_the_window(int width, int height)
+    {
+        Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = true });
+        var found = new List<string>();
+        foreach (var screen in Screens())
+        {
+            var wide = (string?)Driver.ExecuteScript("""
+                const over = [...document.querySelectorAll('body *')].filter(e => e.getBoundingClientRect().right > arguments[0] + 1 && getComputedStyle(e).position !== 'fixed');
+                if (document.documentElement.scrollWidth <= arguments[0]) return null;
+                return document.documentElement.scrollWidth + ' px: ' + over.slice(-3).map(e => e.outerHTML.slice(0, 120)).join(' | ');
+                """, width);
+            if (wide is not null)
+                found.Add($"{screen}: {wide}");
+            // What a station asks for is seen before anything is scrolled.
+            if (Driver.FindElements(By.CssSelector("[data-station]")) is [var station] && station.Location.Y > height / 2)
+                found.Add($"{screen}: begins at {station.Location.Y} px");
+        }
+
+        Assert.True(found.Count == 0, string.Join('\n', found));
+    }
+
+    private static string[] Lines(string text) => text.Split('\n', StringSplitOptions.RemoveEmptyEntries);
+
+    private string[] Audit()
+    {
+        Driver.ExecuteScript(Axe);
+        return Lines((string)Driver.ExecuteAsyncScript("""
+            const done = arguments[arguments.length - 1];
+            const said = v => v.id + ': ' + v.nodes.slice(0, 4).map(n => n.html.slice(0, 160) + ' ' + (n.any[0] ? n.any[0].message : '')).join(' | ').replaceAll('\n', ' ');
+            const headings = document.querySelectorAll('h1').length;
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'], rules: { 'label-content-name-mismatch': { enabled: true } } })
+               .then(r => done([...r.violations.map(said), ...(headings === 1 ? [] : [headings + ' first headings'])].join('\n')));
+            """)!);
+    }
+}
