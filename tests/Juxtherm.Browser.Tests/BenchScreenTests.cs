@@ -5,36 +5,8 @@ using OpenQA.Selenium;
 namespace Juxtherm.Browser.Tests;
 
 /// <summary>At the press: several hands, what is seen, what is done about it, and coming back after a fall.</summary>
-public sealed class BenchScreenTests : BrowserTest
+public sealed class BenchScreenTests : BenchBrowserTest
 {
-    private static JsonObject Tee(string vinyl = "smooth") => JsonNode.Parse($$"""
-        { "format": "juxtherm.job", "version": 1, "title": "Crew tee", "quantity": 1,
-          "blank": { "form": "tee", "material": "cotton" }, "tools": { "heatSource": "swing-platen" }, "layers": [ { "id": "sky", "vinyl": "{{vinyl}}", "colour": "#0f6468" } ] }
-        """)!.AsObject();
-
-    private static JsonObject Named(params string[] names)
-    {
-        var job = Tee();
-        job["layers"]![0]!["word"] = new JsonObject { ["text"] = "Name", ["heightMm"] = 30, ["fromNames"] = true };
-        job["names"] = new JsonArray([.. names.Select(n => (JsonNode)new JsonObject { ["name"] = n, ["size"] = "adult-m" })]);
-        return job;
-    }
-
-    /// <summary>Keeps a job and begins its run; returns the run's id.</summary>
-    private string Begin(JsonObject job, bool practice = false)
-    {
-        using var client = Service.CreateClient();
-        JsonNode Post(string path, JsonNode? body)
-        {
-            using var answer = client.PostAsJsonAsync(path, body).GetAwaiter().GetResult();
-            answer.EnsureSuccessStatusCode();
-            return JsonNode.Parse(answer.Content.ReadAsStringAsync().GetAwaiter().GetResult())!;
-        }
-
-        var id = (string)Post("/api/jobs", job)["id"]!;
-        return (string)Post($"/api/jobs/{id}/runs?practice={(practice ? "true" : "false")}", null)["id"]!;
-    }
-
     private string Whose => See("[data-testid=whose] strong").Text;
 
     private void Window(string path, bool @new = false)
@@ -276,6 +248,11 @@ public sealed class BenchScreenTests : BrowserTest
         Open($"/jobs/{id}/press");
         See("[data-testid=patches][data-sure=false]");
         var before = See("[data-testid=setpoint]").Text;
+        // It has a clock of its own, which outlives a reload.
+        Button("Start the clock").Click();
+        UntilTrue(() => int.TryParse(See("[data-testid=patches] [data-testid=clock]").GetDomAttribute("data-left"), out var left) && left > 0, "the clock does not run");
+        Driver.Navigate().Refresh();
+        UntilTrue(() => int.TryParse(See("[data-testid=patches] [data-testid=clock]").GetDomAttribute("data-left"), out _), "the clock was lost");
         Button("It lifts").Click();
         UntilTrue(() => See("[data-testid=setpoint]").Text != before, "the setting did not move");
         Button("Take back").Click();

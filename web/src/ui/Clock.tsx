@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { time } from '../app/unitMath';
+import { useAlarm } from './senses';
 
 interface Props {
   /** Its own name: a reload in the middle loses nothing. */
@@ -31,16 +32,12 @@ export function Clock({ name, seconds, start, over }: Props) {
     const timer = window.setInterval(() => setNow(Date.now()), 100);
     return () => window.clearInterval(timer);
   }, [running]);
-  const [rang, setRang] = useState(false);
-  useEffect(() => {
-    if (left === null || left > 0 || rang) return;
-    setRang(true);
-    navigator.vibrate?.([300, 120, 300]);
-  }, [left, rang]);
+  const { unlock, forget } = useAlarm(running ? name : null);
   const set = (at: number | null) => {
+    if (at === null) forget();
+    else unlock();
     if (at === null) localStorage.removeItem(key(name));
     else localStorage.setItem(key(name), String(at));
-    setRang(false);
     setNow(Date.now());
     setFrom(at);
   };

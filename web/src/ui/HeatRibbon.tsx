@@ -88,7 +88,14 @@ export function HeatRibbon({ phases, selected, onSelect, quiet = false }: Props)
 }
 
 function Strip({ quiet, children }: { quiet: boolean; children: React.ReactNode }) {
-  return quiet ? <div>{children}</div> : <nav aria-label="The job over time">{children}</nav>;
+  return quiet ? (
+    <div>{children}</div>
+  ) : (
+    // On a phone it is scrolled rather than shrunk to where nobody can read it.
+    <nav aria-label="The job over time" className="overflow-x-auto [&>svg]:min-w-[40rem]">
+      {children}
+    </nav>
+  );
 }
 
 function waitOf(phase: TracePhase): string {

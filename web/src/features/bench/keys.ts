@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useLayoutEffect, useState } from 'react';
 
 const FIELDS = 'input, textarea, select, [contenteditable]';
 // What Space and Enter work by themselves.
@@ -22,7 +22,8 @@ export const lettersAreOn = () => localStorage.getItem(LETTERS) !== 'off';
 
 /** Takes keys for the page as a whole. A handler gets the key in lower case and says whether it took it. */
 export function useKeys(onKey: (key: string) => boolean) {
-  useEffect(() => {
+  // With the picture, not after it: no key reaches what is no longer there.
+  useLayoutEffect(() => {
     const listen = (e: KeyboardEvent) => {
       if (e.repeat || e.ctrlKey || e.metaKey || e.altKey || e.defaultPrevented || isTaken(e.key, e.target)) return;
       const key = e.key.toLowerCase();

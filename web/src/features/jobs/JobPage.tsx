@@ -113,7 +113,7 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
         </div>
         <nav
           aria-label="Stations"
-          className="flex gap-5 sm:gap-7 mt-3 mb-5 border-b border-rule print:hidden overflow-x-auto whitespace-nowrap"
+          className="flex gap-5 sm:gap-7 mt-3 mb-5 border-b border-rule print:hidden overflow-x-auto whitespace-nowrap [scrollbar-width:none]"
         >
           <NavLink to={`/jobs/${kept.id}/item`} className={station}>
             Item

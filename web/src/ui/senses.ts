@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 
 /** Keeps the screen awake while a run is under way, where the browser can. */
 export function useAwake(awake: boolean) {
@@ -59,7 +59,12 @@ export function useAlarm(holding: string | null) {
     if (sound && audio.current) beep(audio.current, CHANGED);
   }, [sound]);
 
-  return { sound, setSound, unlock, chime };
+  /** What was held is let go of without a sound. */
+  const forget = useCallback(() => {
+    held.current = null;
+  }, []);
+
+  return { sound, setSound, unlock, chime, forget };
 }
 
 const FRESH_MS = 1000;
@@ -70,7 +75,7 @@ export function useFresh(piece: number, chime: () => void): boolean {
   const before = useRef(piece);
   const ring = useRef(chime);
   ring.current = chime;
-  useEffect(() => {
+  useLayoutEffect(() => {
     const changed = before.current !== piece && before.current !== 0 && piece !== 0;
     before.current = piece;
     if (!changed) return;
