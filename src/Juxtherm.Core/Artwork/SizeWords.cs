@@ -9,11 +9,13 @@ public static partial class SizeWords
     private const double ToddlerFromYears = 2;
     private const double ChildFromYears = 5;
 
-    private static readonly Dictionary<string, string> Letters = new(StringComparer.Ordinal)
-    {
-        ["xs"] = "s", ["extrasmall"] = "s", ["s"] = "s", ["sm"] = "s", ["small"] = "s", ["m"] = "m", ["med"] = "m", ["medium"] = "m", ["l"] = "l", ["lg"] = "l", ["large"] = "l", ["xl"] = "xl", ["extralarge"] = "xl", ["xlarge"] = "xl",
-        ["xxl"] = "2xl", ["2xl"] = "2xl", ["2x"] = "2xl", ["xxlarge"] = "2xl", ["xxxl"] = "3xl", ["3xl"] = "3xl", ["3x"] = "3xl", ["xxxlarge"] = "3xl",
-    };
+    private static readonly (string Size, string[] Said)[] Adult =
+    [
+        ("s", ["xs", "extrasmall", "s", "sm", "small"]), ("m", ["m", "med", "medium"]), ("l", ["l", "lg", "large"]), ("xl", ["xl", "extralarge", "xlarge"]),
+        ("2xl", ["xxl", "2xl", "2x", "xxlarge"]), ("3xl", ["xxxl", "3xl", "3x", "xxxlarge"]),
+    ];
+
+    private static readonly Dictionary<string, string> Letters = Adult.SelectMany(a => a.Said.Select(said => (said, a.Size))).ToDictionary(p => p.said, p => p.Size, StringComparer.Ordinal);
 
     private static readonly string[] Grown = ["adult", "adults", "mens", "men", "womens", "women", "ladies", "unisex"];
     private static readonly string[] Young = ["youth", "child", "children", "childrens", "kid", "kids", "junior", "boys", "girls", "boy", "girl", "y"];
@@ -29,9 +31,9 @@ public static partial class SizeWords
         ArgumentNullException.ThrowIfNull(sizes);
         var text = said.Trim().ToLowerInvariant().Replace('–', '-').Replace('—', '-').Replace("'", "", StringComparison.Ordinal);
         var id = text.Replace(' ', '-');
-        if (sizes.Contains(id))
+        if (sizes.Contains(id, StringComparer.Ordinal))
             return id;
-        string? Known(string size) => sizes.Contains(size) ? size : null;
+        string? Known(string size) => sizes.Contains(size, StringComparer.Ordinal) ? size : null;
         if (Ages().Match(text) is { Success: true } age)
         {
             var years = double.Parse(age.Groups["from"].Value, CultureInfo.InvariantCulture) / (age.Groups["unit"].Value.StartsWith('m') ? 12 : 1);

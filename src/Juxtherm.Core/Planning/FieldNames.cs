@@ -72,11 +72,11 @@ public static partial class FieldNames
     }
 
     /// <summary>freeWidthMm as free width.</summary>
-    private static string Spaced(string member) => Humps().Replace(UnitSuffix().Replace(member, ""), " $1").ToLowerInvariant();
+    private static string Spaced(string member) => Humps().Replace(UnitSuffix().Replace(member, ""), " ${hump}").ToLowerInvariant();
 
-    [GeneratedRegex("([A-Z])")]
+    [GeneratedRegex("(?<hump>[A-Z])", RegexOptions.NonBacktracking)]
     private static partial Regex Humps();
 
-    [GeneratedRegex("(Mm|Celsius|Seconds)$")]
+    [GeneratedRegex("(?:Mm|Celsius|Seconds)$", RegexOptions.NonBacktracking)]
     private static partial Regex UnitSuffix();
 }

@@ -74,7 +74,7 @@ public sealed record Blank(ItemForm Form, Material Material, double WidthMm, dou
     public IReadOnlyDictionary<Face, BlankShape> Faces { get; init; } = new Dictionary<Face, BlankShape>();
 
     /// <summary>The item in the sizes that names of the run ask for, by size id and face.</summary>
-    public IReadOnlyDictionary<string, IReadOnlyDictionary<Face, BlankShape>> InSize { get; init; } = new Dictionary<string, IReadOnlyDictionary<Face, BlankShape>>();
+    public IReadOnlyDictionary<string, IReadOnlyDictionary<Face, BlankShape>> InSize { get; init; } = new Dictionary<string, IReadOnlyDictionary<Face, BlankShape>>(StringComparer.Ordinal);
 
     /// <summary>It is hard to replace.</summary>
     public bool Costly => Traits.Contains("costly");

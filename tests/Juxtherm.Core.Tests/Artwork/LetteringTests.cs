@@ -1,6 +1,5 @@
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Planning;
-using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Core.Tests.Artwork;
 

@@ -1,6 +1,5 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Notices;
-using Juxtherm.Core.Planning;
 
 namespace Juxtherm.Core.Tests.Planning;
 
@@ -20,7 +19,12 @@ public sealed class FitsTheItemTests
         j["names"] = new JsonArray([.. names.Select(n => (JsonNode)new JsonObject { ["name"] = n.Name, ["size"] = n.Size })]);
         j["layers"]![0] = new JsonObject
         {
-            ["id"] = "name", ["vinyl"] = "smooth", ["widthMm"] = 100, ["heightMm"] = heightMm, ["xMm"] = 165, ["yMm"] = 150,
+            ["id"] = "name",
+            ["vinyl"] = "smooth",
+            ["widthMm"] = 100,
+            ["heightMm"] = heightMm,
+            ["xMm"] = 165,
+            ["yMm"] = 150,
             ["word"] = new JsonObject { ["text"] = "Name", ["heightMm"] = heightMm, ["fromNames"] = true },
         };
     });

@@ -6,6 +6,7 @@ namespace Juxtherm.Core.Planning.Patches;
 /// <summary>Says what patches have told and which comes next.</summary>
 internal static class PatchWriter
 {
+    /// <summary>What patches have told, and which comes next.</summary>
     /// <param name="about">The job before its patches.</param>
     /// <param name="study">What patches tell about it.</param>
     /// <param name="results">What came of them.</param>

@@ -1,4 +1,3 @@
-using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Planning.Ways;
 
