@@ -92,10 +92,10 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
     {
         var line = press.Press.Purpose switch
         {
-            PressPurpose.Preheat when Source.LongerPreheatSeconds is { } own && own.Value >= Work.Material.PreheatSeconds.Value => Line(own, s => $"A {Source.Name.ToLowerInvariant()} preheats for {Wording.Time(s)}."),
+            PressPurpose.Preheat when Source.LongerPreheatSeconds is { } own && own.Value >= Work.Material.PreheatSeconds.Value => Line(own, s => $"{Wording.StartingWithA(Source.Name)} preheats for {Wording.Time(s)}."),
             PressPurpose.Preheat => Line(Work.Material.PreheatSeconds, s => $"{Work.Material.Name} is preheated for {Wording.Time(s)}."),
             PressPurpose.Tack => Line(about.Layer(press.Press.Layers[0]).Work.Vinyl.TackSeconds, s => $"A tack lasts {Wording.Time(s)}, or as much longer as the glue here needs to begin to hold: {Words.Temperature(press.GlueCelsius)} as the plate opens."),
-            PressPurpose.Back => Line(Source.BackPressSeconds, s => $"From the back a {Source.Name.ToLowerInvariant()} presses {Wording.Time(s)}."),
+            PressPurpose.Back => Line(Source.BackPressSeconds, s => $"From the back {Wording.A(Source.Name)} presses {Wording.Time(s)}."),
             _ => Line(Work.Vinyl.FinishSeconds, _ => "A few seconds under the cover, until the weave shows."),
         };
         return new Derivation("seconds", "press time", Wording.Time(press.Seconds), [line]);

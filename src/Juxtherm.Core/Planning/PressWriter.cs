@@ -51,7 +51,7 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
             $"Drives out moisture: {1 - done.WaterShare:P0} of the water in the face is gone when it ends. A damp blank would spend the heat on drying instead of bonding.",
             "Flattens the cloth, and is the moment to set the pressure.",
         ],
-        PressPurpose.Tack => [$"Just enough to hold: the glue is at {Words.Temperature(done.GlueCelsius)} when the plate opens, with {Wording.Share(done.LeastBond)} of the bond wanted. The rest comes with the last press."],
+        PressPurpose.Tack => [$"Just enough to hold: the glue is at {Words.Temperature(done.GlueCelsius)} when it ends, with {Wording.Share(done.LeastBond)} of the bond wanted. The rest comes with the last press."],
         PressPurpose.Back => [$"From the back, while it is hot: the bond comes to {Wording.Share(done.LeastBond)} of what is wanted."],
         PressPurpose.Finish => WhyFinish(done),
         _ => WhyPress(done),
@@ -64,7 +64,7 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
         var lines = new List<string>
         {
             $"{says} {Words.Temperature(chart.Celsius.Value)} for {Wording.Time(chart.Seconds.Value)}. They silently mean a swing-away press, a plain cotton tee, a pad and a PTFE sheet.",
-            $"On this stack {Words.Temperature(_found.Dial.Celsius)} for {Wording.Time(done.Seconds)} gives {Wording.Share(done.LeastBond)} of the bond wanted here. The glue line is at {Words.Temperature(done.GlueCelsius)} when the plate opens.",
+            $"On this stack {Words.Temperature(_found.Dial.Celsius)} for {Wording.Time(done.Seconds)} gives {Wording.Share(done.LeastBond)} of the bond wanted here. The glue line is at {Words.Temperature(done.GlueCelsius)} when it ends.",
         };
         if (_found.Instead is { } own)
             lines.Insert(0, $"Set as it was used before{(about.Job.Used!.From.Length > 0 ? $" ({about.Job.Used.From})" : "")}. The plan itself would take {Words.SetTo(own.Dial.Mark, own.Dial.Celsius)} for {Wording.Time(own.Seconds)}.");

@@ -18,6 +18,19 @@ public sealed class Wording(UnitSystem units)
 {
     private const double MmPerInch = 25.4;
 
+    /// <summary>A thing with its article: an automatic press, a heat gun.</summary>
+    /// <param name="name">Its name.</param>
+    public static string A(string name)
+    {
+        ArgumentNullException.ThrowIfNull(name);
+        var plain = name.ToLowerInvariant();
+        return (plain[0] is 'a' or 'e' or 'i' or 'o' or 'u' ? "an " : "a ") + plain;
+    }
+
+    /// <summary>The same at the beginning of a sentence.</summary>
+    /// <param name="name">Its name.</param>
+    public static string StartingWithA(string name) => "A" + A(name)[1..];
+
     /// <summary>A temperature, rounded to whole degrees.</summary>
     /// <param name="celsius">°C.</param>
     public string Temperature(double celsius) => units == UnitSystem.Metric

@@ -87,4 +87,31 @@ public class WindowFieldTests
         Assert.NotSame(first.Window, planner.Plan(tee with { Tools = tee.Tools with { Cover = Shipped.Catalogue.Covers["parchment"] } }, UnitSystem.Metric).Window);
         Assert.NotSame(first.Window, planner.Plan(Jobs.Read(Jobs.With(j => j["choices"] = new System.Text.Json.Nodes.JsonObject { ["preheat"] = "no" })), UnitSystem.Metric).Window);
     }
+
+    [Theory]
+    [InlineData("tee", "cotton")]
+    [InlineData("mug", "ceramic")]
+    public void The_picture_of_a_gun_shows_where_it_works(string form, string material)
+    {
+        var (field, result) = Of("smooth", form, material, "heat-gun");
+        Assert.True(field.Celsius.Count > 1 && field.Seconds.Count > 1);
+        // The longest that the picture shows takes in what is advised, and there is something to see.
+        Assert.InRange(result.Plan.BondingPress.Seconds, field.Seconds[0], field.Seconds[^1]);
+        Assert.Contains(field.Nominal, row => row.Any(margin => margin > 0));
+    }
+
+    [Fact]
+    public void The_point_of_a_layered_job_stands_where_one_press_alone_would()
+    {
+        var layered = Jobs.With(j => j["layers"] = System.Text.Json.Nodes.JsonNode.Parse("""
+            [ { "id": "low", "vinyl": "smooth", "xMm": 0, "yMm": 0, "widthMm": 200, "heightMm": 200 }, { "id": "up", "vinyl": "smooth", "xMm": 40, "yMm": 40, "widthMm": 100, "heightMm": 100 } ]
+            """));
+        var result = Jobs.Plan(layered);
+        var alone = Assert.NotNull(result.Plan.AloneSeconds);
+        // The picture knows of one press; the tacks before the last one make that shorter.
+        Assert.True(alone > result.Plan.BondingPress.Seconds);
+        var row = result.Window.Rows.MinBy(r => Math.Abs(r.Dial.Celsius - result.Plan.BondingPress.Celsius))!;
+        Assert.InRange(alone, row.HoldsFromSeconds!.Value, row.MostSeconds);
+        Assert.Null(Jobs.Plan(Jobs.Tee()).Plan.AloneSeconds);
+    }
 }

@@ -21,9 +21,9 @@ public sealed class HeatSourceUnsuitable : IPlanRule
             var item = form.Name.ToLowerInvariant();
             return form.Shape switch
             {
-                FaceShape.Curved => this.Say(plan, NoticeLevel.Stop, $"A {named} cannot press a {item}. Use a mug press.", "A flat plate touches a cylinder along one line only; the rest of the print gets neither heat nor pressure."),
-                FaceShape.Domed => this.Say(plan, NoticeLevel.Stop, $"A {named} cannot press a {item}. Use a cap press or a small hand iron.", "The crown is round: a flat plate touches its middle only."),
-                _ => this.Say(plan, NoticeLevel.Stop, $"A {named} cannot press a {item}. Use a flat press or an iron.", "Its plate is bent to fit something round; a flat piece would be bent and pressed unevenly."),
+                FaceShape.Curved => this.Say(plan, NoticeLevel.Stop, $"{Wording.StartingWithA(named)} cannot press {Wording.A(item)}. Use a mug press.", "A flat plate touches a cylinder along one line only; the rest of the print gets neither heat nor pressure."),
+                FaceShape.Domed => this.Say(plan, NoticeLevel.Stop, $"{Wording.StartingWithA(named)} cannot press {Wording.A(item)}. Use a cap press or a small hand iron.", "The crown is round: a flat plate touches its middle only."),
+                _ => this.Say(plan, NoticeLevel.Stop, $"{Wording.StartingWithA(named)} cannot press {Wording.A(item)}. Use a flat press or an iron.", "Its plate is bent to fit something round; a flat piece would be bent and pressed unevenly."),
             };
         }
 

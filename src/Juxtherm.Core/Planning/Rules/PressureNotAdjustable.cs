@@ -19,7 +19,7 @@ public sealed class PressureNotAdjustable : IPlanRule
         var kPa = source.PressureKPa[plan.Chart.Pressure.Value].Value;
         var why = $"The time here is computed for about {kPa:0} kPa, which is what it gives ({source.PressureKPa[plan.Chart.Pressure.Value].From.Source}).";
         return plan.Chart.Pressure.Value == PressureLevel.Firm
-            ? this.Say(plan, NoticeLevel.Caution, $"This vinyl asks for firm pressure, which a {source.Name.ToLowerInvariant()} cannot be set to. Lean on it, or use a press that can.", why, ("pressure", kPa, "kPa"))
-            : this.Say(plan, NoticeLevel.Note, $"A {source.Name.ToLowerInvariant()} gives the pressure it gives; hold it steady and even.", why, ("pressure", kPa, "kPa"));
+            ? this.Say(plan, NoticeLevel.Caution, $"This vinyl asks for firm pressure, which {Wording.A(source.Name)} cannot be set to. Lean on it, or use a press that can.", why, ("pressure", kPa, "kPa"))
+            : this.Say(plan, NoticeLevel.Note, $"{Wording.StartingWithA(source.Name)} gives the pressure it gives; hold it steady and even.", why, ("pressure", kPa, "kPa"));
     }
 }

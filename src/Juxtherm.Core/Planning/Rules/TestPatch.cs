@@ -18,7 +18,7 @@ public sealed class TestPatch : IPlanRule
             var (source, worst) = (plan.Work.Source, plan.Found.Worst);
             return this.Say(plan, NoticeLevel.Caution,
                 $"There is little room here: press a small patch {new ToolWords(plan.Work).ForAPatch} first. If dial, pressure and moisture are all off to one side, the bond may fall to {Wording.Share(worst.LeastBond)} of what is wanted, or the blank reach {plan.Words.Temperature(worst.HottestBareCelsius)}.",
-                $"A {source.Name.ToLowerInvariant()} may be off by {source.DialErrorK.Value:0} K and its pressure by a factor of {source.PressureErrorFactor.Value:0.0#} ({source.DialErrorK.From.Source}). The setting fits if they are right, and not with certainty otherwise.",
+                $"{Wording.StartingWithA(source.Name)} may be off by {source.DialErrorK.Value:0} K and its pressure by a factor of {source.PressureErrorFactor.Value:0.0#} ({source.DialErrorK.From.Source}). The setting fits if they are right, and not with certainty otherwise.",
                 ("worstBond", worst.LeastBond, "1"), ("worstBlank", worst.HottestBareCelsius, "Cel"));
         }
 

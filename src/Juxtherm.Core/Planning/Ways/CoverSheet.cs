@@ -37,7 +37,7 @@ public sealed class CoverSheet : IWay
             return null;
         return source.Cover == Ptfe
             ? new WayAdvice(Ptfe, "A PTFE sheet spreads the heat, lets go of glue and can be wiped. Paper and parchment take a little longer to warm through, which the time accounts for; bare vinyl always needs something over it.")
-            : new WayAdvice(source.Cover, $"In a {source.Name.ToLowerInvariant()} the wrap or carrier holds the vinyl; a sheet more would only crease.");
+            : new WayAdvice(source.Cover, $"In {Wording.A(source.Name)} the wrap or carrier holds the vinyl; a sheet more would only crease.");
     }
 
     /// <inheritdoc/>
