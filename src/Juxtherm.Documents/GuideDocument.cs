@@ -92,9 +92,9 @@ public static class GuideDocument
             var box = layer.Box!.Value;
             var (paint, title) = (SecurityElement.Escape(layer.Colour ?? "#777777"), SecurityElement.Escape(layer.Id));
             if (layer.Shape is { } drawn)
-                text.Append(CultureInfo.InvariantCulture, $"<path class=\"layer\" d=\"{drawn.PathIn(box)}\" fill-rule=\"evenodd\" fill=\"{paint}\"><title>{title}</title></path>\n");
+                text.Append(CultureInfo.InvariantCulture, $"<path class=\"layer\" d=\"{drawn.PathIn(box)}\" fill-rule=\"evenodd\" fill=\"{paint}\" stroke=\"#222\" stroke-width=\"0.3\"><title>{title}</title></path>\n");
             else
-                text.Append(CultureInfo.InvariantCulture, $"<rect class=\"layer\" x=\"{box.XMm:0.##}\" y=\"{box.YMm:0.##}\" width=\"{box.WidthMm:0.##}\" height=\"{box.HeightMm:0.##}\" fill=\"{paint}\"><title>{title}</title></rect>\n");
+                text.Append(CultureInfo.InvariantCulture, $"<rect class=\"layer\" x=\"{box.XMm:0.##}\" y=\"{box.YMm:0.##}\" width=\"{box.WidthMm:0.##}\" height=\"{box.HeightMm:0.##}\" fill=\"{paint}\" stroke=\"#222\" stroke-width=\"0.3\"><title>{title}</title></rect>\n");
         }
 
         return text.Append("</svg>\n").ToString();

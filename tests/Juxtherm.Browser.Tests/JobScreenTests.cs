@@ -102,7 +102,7 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
     {
         OpenJob("Crew tee, front", "item");
         Assert.Contains("154 °C", See("[data-testid=setpoint]").Text, StringComparison.Ordinal);
-        See("header button[aria-label^=Units]").Click();
+        See("header button[aria-label*='switch units']").Click();
         UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("310 °F", StringComparison.Ordinal), "the setting stays in °C");
         Assert.Equal("9.45", Field("Artwork width").GetDomProperty("value"));
         Driver.Navigate().Refresh();

@@ -38,4 +38,15 @@ public sealed class FaultWordsTests : Api
         Assert.DoesNotMatch(units == "us" ? "/[a-z]|°C|mm" : "/[a-z]|°F", said);
         Assert.Equal(said, (string)problem["detail"]!);
     }
+
+    [Theory]
+    [InlineData("/api/learned/readings?units=us", """{ "heatSource": "swing-platen", "dialCelsius": 155, "readCelsius": 400, "means": "probe" }""", "What was measured is 752 °F; 68 to 572 °F is accepted.")]
+    [InlineData("/api/stock?units=us", """{ "commandId": "6f2c5c0e-0f3b-4d53-9a2e-1f6f3a1b2c3d", "kind": "roll", "vinyl": "smooth", "colour": "navy", "widthMm": 5, "lengthMm": 1000 }""", "Width is 0.2 in; 0.39 to 78.74 in is accepted.")]
+    [InlineData("/api/stock", """{ "commandId": "6f2c5c0e-0f3b-4d53-9a2e-1f6f3a1b2c3d", "kind": "roll", "vinyl": "smooth", "colour": "navy", "widthMm": 5, "lengthMm": 1000 }""", "Width is 5 mm; 10 to 2000 mm is accepted.")]
+    public async Task What_is_typed_elsewhere_is_named_in_the_same_way(string path, string body, string says)
+    {
+        var (status, problem) = await Send(HttpMethod.Post, path, JsonNode.Parse(body));
+        Assert.Equal(HttpStatusCode.BadRequest, status);
+        Assert.Equal(says, (string)Assert.Single(problem!["errors"]!.AsArray())!["detail"]!);
+    }
 }

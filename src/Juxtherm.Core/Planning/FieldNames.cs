@@ -23,7 +23,7 @@ public static partial class FieldNames
         ("/sizes/*/size", "Size"), ("/sizes/*/count", "How many"), ("/layers", "Layers"), ("/order", "Order of laying"),
         ("/used/celsius", "Temperature as used"), ("/used/seconds", "Time as used"), ("/patches/*/celsius", "Temperature of the patch"), ("/patches/*/seconds", "Time of the patch"),
         ("/cut/marginMm", "Room between pieces"), ("/cut/nestAbovePercent", "Pack tightly above"),
-        ("/dialCelsius", "What the dial showed"), ("/readCelsius", "What was measured"), ("/heatSource", "Press"), ("/means", "Measured with"), ("/forceGrams", "Force"), ("/passes", "Passes"), ("/mm", "Length"),
+        ("/dialCelsius", "What the dial showed"), ("/readCelsius", "What was measured"), ("/heatSource", "Press"), ("/means", "Measured with"), ("/widthMm", "Width"), ("/lengthMm", "Length"), ("/cornerWidthMm", "Width of the corner that is gone"), ("/cornerLengthMm", "Length of the corner that is gone"), ("/lowMm", "Running out below"), ("/pricePerMetre", "Price"), ("/washes", "Washes"), ("/forceGrams", "Force"), ("/passes", "Passes"), ("/mm", "Length"),
     ];
 
     private static readonly IReadOnlyList<(Regex Pattern, string Name)> Patterns = [.. Names.Select(n => (new Regex($"^{Regex.Escape(n.Pattern).Replace("\\*", "([^/]+)", StringComparison.Ordinal)}$", RegexOptions.NonBacktracking), n.Name))];

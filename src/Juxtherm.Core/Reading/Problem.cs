@@ -1,3 +1,5 @@
+using System.Globalization;
+
 namespace Juxtherm.Core.Reading;
 
 /// <summary>One thing wrong with something that was read.</summary>
@@ -33,4 +35,16 @@ public sealed class Problems
 
     /// <summary>Adds one.</summary>
     public void Add(Problem problem) => _found.Add(problem);
+
+    /// <summary>Adds one where a number lies outside of what is accepted.</summary>
+    /// <param name="pointer">Where.</param>
+    /// <param name="value">The number.</param>
+    /// <param name="least">Least accepted.</param>
+    /// <param name="most">Most accepted.</param>
+    /// <param name="unit">Unit of all three; empty for none.</param>
+    public void Outside(string pointer, double value, double least, double most, string unit = "")
+    {
+        if (!(value >= least && value <= most))
+            Add(new Problem(pointer, string.Create(CultureInfo.InvariantCulture, $"{pointer} is {value}; {least} to {most} {unit}").TrimEnd() + " is accepted.", "out-of-range") { Bounds = new OutOfBounds(value, least, most, unit) });
+    }
 }

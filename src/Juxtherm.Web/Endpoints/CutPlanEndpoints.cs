@@ -83,8 +83,7 @@ internal static class CutPlanEndpoints
             problems.Add("/cutter", $"/cutter is “{look.Cutter}”; nearest: {string.Join(", ", NearestIds.To(look.Cutter, [.. catalogue.Cutters.Keys]))}.", "unknown-id");
         else if (!(look.ForceGrams > 0 && look.ForceGrams <= cutter.MostForceGrams.Value))
             problems.Add("/forceGrams", $"/forceGrams is {look.ForceGrams}; above 0 to {cutter.MostForceGrams.Value:0} g is accepted.", "out-of-range");
-        if (look.Passes is < 1 or > CutPreset.MostPasses)
-            problems.Add("/passes", $"/passes is {look.Passes}; 1 to {CutPreset.MostPasses} are accepted.", "out-of-range");
+        problems.Outside("/passes", look.Passes, 1, CutPreset.MostPasses);
         if (look.Vinyl.Length is 0 or > 60)
             problems.Add("/vinyl", "/vinyl is the id of a vinyl; up to 60 characters are accepted.", "missing");
         if (!problems.None)

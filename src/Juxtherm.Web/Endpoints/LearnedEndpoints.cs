@@ -71,10 +71,8 @@ internal static class LearnedEndpoints
         var sources = (await catalogues.FindAsync(cancel)).HeatSources;
         if (!sources.ContainsKey(ask.HeatSource ?? ""))
             problems.Add("/heatSource", $"/heatSource is “{ask.HeatSource}”; nearest: {string.Join(", ", NearestIds.To(ask.HeatSource ?? "", [.. sources.Keys]))}.", "unknown-id");
-        if (!(ask.DialCelsius is >= 50 and <= 250))
-            problems.Add("/dialCelsius", $"/dialCelsius is {ask.DialCelsius}; 50 to 250 °C is accepted.", "out-of-range");
-        if (!(ask.ReadCelsius is >= 20 and <= 300))
-            problems.Add("/readCelsius", $"/readCelsius is {ask.ReadCelsius}; 20 to 300 °C is accepted.", "out-of-range");
+        problems.Outside("/dialCelsius", ask.DialCelsius, 50, 250, "°C");
+        problems.Outside("/readCelsius", ask.ReadCelsius, 20, 300, "°C");
         if (!Means.Contains(ask.Means, StringComparer.Ordinal))
             problems.Add("/means", $"/means is “{ask.Means}”; probe or strip is accepted.", "unknown-id");
         if (!problems.None)

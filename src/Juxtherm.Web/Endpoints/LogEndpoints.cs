@@ -211,8 +211,7 @@ internal static class LogEndpoints
     private static async Task<IResult> WashAsync(long id, WashRequest wash, LogStore store, LogNames names, WorkshopLearning learning, TimeProvider clock, CancellationToken cancel)
     {
         var problems = new Problems();
-        if (wash.Washes is < 1 or > LogFile.MostWashes)
-            problems.Add("/washes", $"/washes is {wash.Washes}; a whole number from 1 to {LogFile.MostWashes} is accepted.", "out-of-range");
+        problems.Outside("/washes", wash.Washes, 1, LogFile.MostWashes);
         if (wash.Note?.Length > LogFile.LongestNote)
             problems.Add("/note", $"/note has {wash.Note.Length} characters; up to {LogFile.LongestNote} are accepted.", "too-long");
         if (!problems.None)

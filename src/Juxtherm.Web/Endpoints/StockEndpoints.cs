@@ -157,9 +157,9 @@ internal static class StockEndpoints
         var problems = new Problems();
         if (!catalogue.Vinyls.TryGetValue(ask.Vinyl, out var vinyl))
             problems.Add("/vinyl", $"/vinyl is “{ask.Vinyl}”; a kind of vinyl is accepted, nearest: {string.Join(", ", NearestIds.To(ask.Vinyl, [.. catalogue.Vinyls.Keys]))}.", "unknown-id");
-        Between(problems, "widthMm", ask.WidthMm, 10, StockTable.WidestMm, "mm");
-        Between(problems, "grams", ask.Grams, 0, 100_000, "g");
-        Between(problems, "coreGrams", ask.CoreGrams, 0, 100_000, "g");
+        problems.Outside("/widthMm", ask.WidthMm, 10, StockTable.WidestMm, "mm");
+        problems.Outside("/grams", ask.Grams, 0, 100_000, "g");
+        problems.Outside("/coreGrams", ask.CoreGrams, 0, 100_000, "g");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "weight");
         var perM2 = RollWeight.GramsPerM2(vinyl!, catalogue.Carrier);
@@ -184,12 +184,12 @@ internal static class StockEndpoints
         var colour = ColourWords.Hex(ask.Colour);
         if (colour is null)
             problems.Add("/colour", $"/colour is “{ask.Colour}”; #rrggbb or a colour's English name is accepted.", "wrong-type");
-        Between(problems, "widthMm", ask.WidthMm, 10, StockTable.WidestMm, "mm");
-        Between(problems, "lengthMm", ask.LengthMm ?? 0, 0, StockTable.LongestMm, "mm");
-        Between(problems, "cornerWidthMm", ask.CornerWidthMm ?? 0, 0, ask.WidthMm, "mm");
-        Between(problems, "cornerLengthMm", ask.CornerLengthMm ?? 0, 0, StockTable.LongestMm, "mm");
-        Between(problems, "pricePerMetre", ask.PricePerMetre ?? 0, 0, 10_000, "");
-        Between(problems, "lowMm", ask.LowMm ?? 0, 0, StockTable.LongestMm, "mm");
+        problems.Outside("/widthMm", ask.WidthMm, 10, StockTable.WidestMm, "mm");
+        problems.Outside("/lengthMm", ask.LengthMm ?? 0, 0, StockTable.LongestMm, "mm");
+        problems.Outside("/cornerWidthMm", ask.CornerWidthMm ?? 0, 0, ask.WidthMm, "mm");
+        problems.Outside("/cornerLengthMm", ask.CornerLengthMm ?? 0, 0, StockTable.LongestMm, "mm");
+        problems.Outside("/pricePerMetre", ask.PricePerMetre ?? 0, 0, 10_000);
+        problems.Outside("/lowMm", ask.LowMm ?? 0, 0, StockTable.LongestMm, "mm");
         foreach (var (name, text) in new[] { ("colourName", ask.ColourName), ("lot", ask.Lot), ("label", ask.Label) })
         {
             if (text is { Length: > StockTable.LongestText })
@@ -214,12 +214,6 @@ internal static class StockEndpoints
         PricePerMetre = s.PricePerMetre,
         LowMm = s.LowMm,
     };
-
-    private static void Between(Problems problems, string name, double value, double least, double most, string unit)
-    {
-        if (!(value >= least && value <= most))
-            problems.Add("/" + name, $"/{name} is {value}; {least:0} to {most:0} {unit} is accepted.".Replace("  ", " ", StringComparison.Ordinal), "out-of-range");
-    }
 
     private static StockAnswer Answer(StockOnHand s)
     {

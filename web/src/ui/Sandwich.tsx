@@ -79,7 +79,7 @@ export function Sandwich({ sheets, faces, plate, width = 460, colours = {} }: Pr
             stroke="var(--color-base-content)"
             strokeWidth="1.5"
           />
-          <Row y={PLATE_HEIGHT / 2} name="Plate" figure={units.temperature(plate)} width={width} />
+          <Row y={PLATE_HEIGHT / 2} name="Heat" figure={units.temperature(plate)} width={width} />
         </g>
       )}
       {rows.map((r) => (

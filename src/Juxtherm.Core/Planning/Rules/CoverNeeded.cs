@@ -19,6 +19,6 @@ public sealed class CoverNeeded : IPlanRule
             return this.Say(plan, NoticeLevel.Note, "The carrier sheet is the only cover: make sure that it reaches beyond the vinyl all round." + missed,
                 "Where the carrier ends short, vinyl meets the hot plate and stays on it.");
         return this.Say(plan, NoticeLevel.Caution, "Nothing covers the work but the carrier sheet. Lay a PTFE sheet or baking parchment over it, never waxed paper." + missed,
-            "A cover keeps glue off the plate, spreads the heat, and guards the cloth beside the print from shine.");
+            $"A cover keeps glue off the {new ToolWords(plan.Work).Hot}, spreads the heat, and guards {new ToolWords(plan.Work).Beside} from shine.");
     }
 }

@@ -63,7 +63,7 @@ export function rows(plans: readonly (Plan | undefined)[], units: Units): Row[] 
         : 'not certain',
     ),
     line('how well stuck at worst', (p) => p.margin.leastBond.toFixed(2)),
-    line('cloth beside the print at worst', (p) => units.temperature(p.margin.hottestClothCelsius)),
+    line('beside the print at worst', (p) => units.temperature(p.margin.hottestClothCelsius)),
     line('by hand', (p) => time(p.times.handsOnSeconds)),
     line('start to finish', (p) => time(p.times.elapsedSeconds)),
   ];

@@ -170,7 +170,7 @@ function Inside({ phase, colours }: { phase: TracePhase; colours: Record<string,
       </div>
       <dl className="mt-3 grid grid-cols-3 gap-4 text-[0.95rem]">
         <Figure name={vinylLies ? 'glue line' : 'bare face'} value={units.temperature(phase.glue[i] ?? 0)} />
-        <Figure name="cloth beside the print" value={units.temperature(phase.bareFace[i] ?? 0)} />
+        <Figure name="beside the print" value={units.temperature(phase.bareFace[i] ?? 0)} />
         {vinylLies ? (
           <Figure name="how well stuck" value={stuck(phase.bond[i] ?? 0)} />
         ) : (
