@@ -1,4 +1,6 @@
-import type { Hand } from './useRun';
+import type { Schemas } from '../../api/client';
+
+type Hand = Schemas['HandAnswer'];
 
 /** Something said that the service has not heard yet. */
 export interface Unheard {
