@@ -178,17 +178,26 @@ public sealed class DataFolder : IDisposable
                 var foreign = context.Database.GetAppliedMigrations().FirstOrDefault(m => !known.Contains(m));
                 if (foreign is not null)
                     throw new DataFolderException($"The data in {Path} was written by a newer Juxtherm (it has {foreign}). Use that one, or another folder with --data. Nothing was changed.");
+                LetGoForTheDead(context);
                 if (context.Database.GetPendingMigrations().Any())
                     Backups.Make(Path, Backups.BeforeMigration, now);
             }
 
-            context.Database.Migrate();
+            if (!existed || context.Database.GetPendingMigrations().Any())
+                context.Database.Migrate();
             context.Database.ExecuteSqlRaw("PRAGMA journal_mode=WAL;");
         }
         catch (SqliteException e)
         {
             throw new DamagedDataException($"The database in {Path} cannot be read: {e.Message} Nothing was changed; move the file away or restore one of its backups.", Path, e);
         }
+    }
+
+    /// <summary>The folder is held by this process: a lock on migrations is of one that was killed, and would never be let go of.</summary>
+    private static void LetGoForTheDead(WorkshopContext context)
+    {
+        if (context.Database.SqlQueryRaw<int>("SELECT COUNT(*) AS Value FROM sqlite_master WHERE name = '__EFMigrationsLock'").Single() > 0)
+            context.Database.ExecuteSqlRaw("DELETE FROM \"__EFMigrationsLock\";");
     }
 
     private void MakeSureItIsWhole()

@@ -1,4 +1,5 @@
 using Juxtherm.Store;
+using Juxtherm.Store.Keeping;
 using Juxtherm.Testing;
 using Juxtherm.Web.Hosting;
 using Microsoft.Data.Sqlite;
@@ -42,6 +43,28 @@ public sealed class StartTests : IDisposable
         var before = File.ReadAllBytes(Database);
         Assert.Contains("newer Juxtherm", Assert.Throws<DataFolderException>(() => DataFolder.Open(_folder, Now)).Message, StringComparison.Ordinal);
         Assert.Equal(before, File.ReadAllBytes(Database));
+    }
+
+    [Fact]
+    public void A_lock_that_a_killed_start_left_behind_keeps_nobody_out()
+    {
+        DataFolder.Open(_folder, Now).Dispose();
+        Execute("CREATE TABLE IF NOT EXISTS \"__EFMigrationsLock\" (\"Id\" INTEGER NOT NULL PRIMARY KEY, \"Timestamp\" TEXT NOT NULL); INSERT INTO \"__EFMigrationsLock\" VALUES (1, '2026-05-01 09:29:59')");
+        // The last migration too, so that there is something to be done behind the lock.
+        Execute("DELETE FROM __EFMigrationsHistory WHERE MigrationId = (SELECT MAX(MigrationId) FROM __EFMigrationsHistory); ALTER TABLE Runs DROP COLUMN Practice; ALTER TABLE Jobs DROP COLUMN LearnedJson; DROP TABLE ColourMatches");
+        using var folder = DataFolder.Open(_folder, Now);
+        using var context = new WorkshopContext(folder.Options);
+        Assert.Empty(context.Database.GetPendingMigrations());
+    }
+
+    [Fact]
+    public void Backups_of_the_same_second_do_not_take_each_others_place()
+    {
+        using var folder = DataFolder.Open(_folder, Now);
+        var made = Enumerable.Range(0, 3).Select(_ => Backups.Make(_folder, Backups.Asked, Now).Name).ToList();
+        Assert.Equal(3, made.Distinct(StringComparer.Ordinal).Count());
+        Assert.Equal(made.AsEnumerable().Reverse(), Backups.In(_folder).Where(b => b.Why == Backups.Asked).Select(b => b.Name));
+        Assert.Empty(Directory.GetFiles(Path.Combine(_folder, "backups"), "*.part"));
     }
 
     [Fact]

@@ -48,7 +48,7 @@ public static partial class Backups
         [
             .. folder.GetFiles("*.db").Select(f => (File: f, Match: Named().Match(f.Name))).Where(f => f.Match.Success)
                 .Select(f => new Backup(f.File.Name, f.Match.Groups["why"].Value, DateTimeOffset.ParseExact(f.Match.Groups["made"].Value, Stamp, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal), f.File.Length))
-                .OrderByDescending(b => b.MadeUtc).ThenByDescending(b => b.Name, StringComparer.Ordinal),
+                .OrderByDescending(b => b.MadeUtc).ThenByDescending(b => b.Name.Length).ThenByDescending(b => b.Name, StringComparer.Ordinal),
         ];
     }
 
@@ -59,14 +59,33 @@ public static partial class Backups
     public static Backup Make(string dataFolder, string why, DateTimeOffset now)
     {
         var folder = Directory.CreateDirectory(Path.Combine(dataFolder, "backups"));
-        var name = $"{why}-{now.UtcDateTime.ToString(Stamp, CultureInfo.InvariantCulture)}.db";
-        var path = Path.Combine(folder.FullName, name);
-        // Written beside and then named: a backup that is there is whole.
-        Copy(Path.Combine(dataFolder, DataFolder.DatabaseName), path + ".part");
-        File.Move(path + ".part", path, overwrite: true);
+        // Written beside and then named: a backup that is there is whole, and none takes the place of another.
+        var part = Path.Combine(folder.FullName, $"{Guid.NewGuid():N}.part");
+        Copy(Path.Combine(dataFolder, DataFolder.DatabaseName), part);
+        using (var written = new FileStream(part, FileMode.Open, FileAccess.ReadWrite))
+            written.Flush(flushToDisk: true);
+        var path = Named(folder.FullName, $"{why}-{now.UtcDateTime.ToString(Stamp, CultureInfo.InvariantCulture)}", part);
         foreach (var old in In(dataFolder).Where(b => b.Why == Daily).Skip(DailyKept))
             File.Delete(Path.Combine(folder.FullName, old.Name));
-        return new Backup(name, why, now, new FileInfo(path).Length);
+        return new Backup(Path.GetFileName(path), why, now, new FileInfo(path).Length);
+    }
+
+    /// <summary>Gives a file the first of its names that is free.</summary>
+    private static string Named(string folder, string name, string part)
+    {
+        for (var n = 1; ; n++)
+        {
+            var path = Path.Combine(folder, n == 1 ? $"{name}.db" : $"{name}-{n}.db");
+            try
+            {
+                File.Move(part, path, overwrite: false);
+                return path;
+            }
+            catch (IOException) when (File.Exists(path))
+            {
+                // Another of the same second has it.
+            }
+        }
     }
 
     /// <summary>Where a backup lies.</summary>
@@ -121,6 +140,6 @@ public static partial class Backups
         journal.ExecuteNonQuery();
     }
 
-    [GeneratedRegex(@"^(?<why>daily|asked|before-migration|before-restore|before-import)-(?<made>\d{8}-\d{6})\.db$", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"^(?<why>daily|asked|before-migration|before-restore|before-import)-(?<made>\d{8}-\d{6})(-(?<nth>\d{1,4}))?\.db$", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex Named();
 }
