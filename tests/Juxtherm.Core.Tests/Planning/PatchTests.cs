@@ -58,6 +58,26 @@ public class PatchTests
         Assert.DoesNotContain("do not fit together", Ask(told).Text, StringComparison.Ordinal);
     }
 
+    [Theory]
+    [InlineData("smooth", "tee", "cotton", "household-iron")]
+    [InlineData("glitter", "tee", "unknown", "handheld-press")]
+    [InlineData("low-temp", "key-fob", "leather-unknown", "handheld-press")]
+    public void A_patch_that_lifted_is_not_asked_for_again_nor_anything_shorter(string vinyl, string form, string material, string source)
+    {
+        JsonObject Job() => Jobs.Of(vinyl, form, material, source);
+        var celsius = Jobs.Plan(Job()).Plan.BondingPress.Celsius;
+        var asked = 0;
+        foreach (var seconds in new[] { 8.0, 12, 17, 25, 40 })
+        {
+            if (Ask(With(Job(), (celsius, seconds, "lifts"))).Next is not { } next)
+                continue;
+            asked++;
+            Assert.True(next.Celsius >= celsius && next.Seconds > seconds, $"{seconds} s lifted, and {next.Seconds} s is asked for");
+        }
+
+        Assert.True(asked > 0, "nothing was asked for");
+    }
+
     [Fact]
     public void Results_that_contradict_each_other_are_both_listened_to()
     {

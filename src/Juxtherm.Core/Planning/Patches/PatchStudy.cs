@@ -118,6 +118,9 @@ public sealed class PatchStudy
         // The same once more would tell little: a step on, the way that the last one points.
         if (results.Any(r => Math.Abs(r.Seconds - seconds) < 1))
             seconds = At(results[^1].Outcome == PatchOutcome.Holds ? OneStep : 1 - OneStep);
+        // What lifted is not asked for again.
+        if (MostThatLifted(results) is { } bond)
+            seconds = Math.Max(seconds, Math.Min(figures.LongestPressSeconds.Value, Math.Floor(CourseAt(_found.Dial.FaceCelsius).Until(bond)) + 1));
         return (_found.Dial, seconds);
     }
 
@@ -149,11 +152,14 @@ public sealed class PatchStudy
         };
     }
 
-    /// <summary>What has lifted is never planned again, unless a patch with less held: how many times the bond the face has to be given, at least.</summary>
-    private double Lifted(IReadOnlyList<PatchResult> results)
+    /// <summary>What has lifted is never planned again: how many times the bond the face has to be given, at least.</summary>
+    private double Lifted(IReadOnlyList<PatchResult> results) => (MostThatLifted(results) ?? 0) * BeyondWhatLifted / _about.Work.Vinyl.TargetBond.Value;
+
+    /// <summary>The most bond with which a patch lifted, those left out that one with less belies; null for none.</summary>
+    private double? MostThatLifted(IReadOnlyList<PatchResult> results)
     {
         var held = results.Where(r => r.Outcome == PatchOutcome.Holds).Select(r => At(r).Bond).DefaultIfEmpty(double.PositiveInfinity).Min();
-        return results.Where(r => r.Outcome == PatchOutcome.Lifts).Select(r => At(r).Bond).Where(b => b < held).Select(b => b * BeyondWhatLifted / _about.Work.Vinyl.TargetBond.Value).DefaultIfEmpty(0).Max();
+        return results.Where(r => r.Outcome == PatchOutcome.Lifts).Select(r => (double?)At(r).Bond).Where(b => b < held).Max();
     }
 
     /// <summary>What marked patches say: whichever of blank and vinyl was nearer to its limit is taken to have been marked.</summary>

@@ -182,11 +182,11 @@ function Head({ run, station, sound, onSound, letters, onLetters }: HeadProps) {
   const units = useUnits();
   const press = station.press;
   return (
-    <header className="flex flex-wrap items-center gap-x-6 gap-y-1 text-[1.2rem] text-quiet">
+    <header className="flex flex-wrap lg:flex-nowrap items-center gap-x-3 gap-y-1 text-[1.2rem] text-quiet whitespace-nowrap">
       {run.practice && <PracticeMark />}
-      <strong className="text-ink">{run.title || 'Untitled'}</strong>
+      <strong className="text-ink truncate min-w-0 max-w-full">{run.title || 'Untitled'}</strong>
       {run.stations.length > 1 && <span>{station.name}</span>}
-      <span className="tabular-nums md:ml-auto">
+      <span className="tabular-nums md:ml-auto pl-3">
         {press.dialMark
           ? `${press.dialMark} (about ${units.temperature(press.celsius)})`
           : `${units.temperature(press.celsius)} · ${units.otherTemperature(press.celsius)}`}{' '}
