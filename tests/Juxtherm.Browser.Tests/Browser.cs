@@ -49,7 +49,7 @@ public abstract class BrowserTest : IDisposable
     protected void Open(string path) => Driver.Navigate().GoToUrl(Address + path);
 
     /// <summary>Waits for an element that can be seen.</summary>
-    protected IWebElement See(By by, int seconds = 30)
+    protected IWebElement See(By by, int seconds = 60)
     {
         IWebElement Find() => Until(() => Driver.FindElements(by).FirstOrDefault(e => e.Displayed), $"{by} was not seen", seconds)!;
         return new LastingElement(Find(), Find);
@@ -148,14 +148,14 @@ public abstract class BrowserTest : IDisposable
         }
     }
 
-    protected T Until<T>(Func<T?> look, string otherwise, int seconds = 30)
+    protected T Until<T>(Func<T?> look, string otherwise, int seconds = 60)
     {
         var wait = new WebDriverWait(new SystemClock(), Driver, TimeSpan.FromSeconds(seconds), TimeSpan.FromMilliseconds(60)) { Message = otherwise };
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException));
         return wait.Until(_ => look())!;
     }
 
-    protected void UntilTrue(Func<bool> look, string otherwise, int seconds = 30) => Until<object>(() => look() ? new object() : null, otherwise, seconds);
+    protected void UntilTrue(Func<bool> look, string otherwise, int seconds = 60) => Until<object>(() => look() ? new object() : null, otherwise, seconds);
 
     protected static string Repository()
     {

@@ -11,7 +11,7 @@ public sealed class RescueTests : IDisposable
 {
     private static readonly DateTimeOffset Now = new(2026, 5, 1, 9, 0, 0, TimeSpan.Zero);
     private readonly string _folder = Workshop.NewFolder();
-    private readonly HttpClient _client = new() { Timeout = TimeSpan.FromSeconds(10) };
+    private readonly HttpClient _client = new() { Timeout = TimeSpan.FromSeconds(60) };
     private Process? _process;
 
     private string Database => Path.Combine(_folder, DataFolder.DatabaseName);
@@ -115,7 +115,7 @@ public sealed class RescueTests : IDisposable
 
     private async Task<string> UntilAsync(string path, Func<string, bool> fits)
     {
-        for (var patience = Stopwatch.StartNew(); patience.Elapsed < TimeSpan.FromSeconds(60);)
+        for (var patience = Stopwatch.StartNew(); patience.Elapsed < TimeSpan.FromSeconds(180);)
         {
             try
             {

@@ -202,7 +202,7 @@ public sealed class RunApiTests : BenchApi
     public async Task Those_who_watch_hear_of_it_at_once()
     {
         var run = await Begin();
-        using var stop = new CancellationTokenSource(TimeSpan.FromSeconds(20));
+        using var stop = new CancellationTokenSource(TimeSpan.FromSeconds(60));
         await using var stream = await Client.GetStreamAsync($"/api/runs/{run["id"]}/live", stop.Token);
         await using var events = System.Net.ServerSentEvents.SseParser.Create(stream).EnumerateAsync(stop.Token).GetAsyncEnumerator(stop.Token);
         Assert.True(await events.MoveNextAsync());

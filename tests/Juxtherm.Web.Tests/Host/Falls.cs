@@ -23,7 +23,7 @@ public sealed record FallReport(int Kills, int Acknowledged, int Lost, int Holds
 public sealed class Falls(string dll, string folder, int seed) : IDisposable
 {
     private readonly Random _chance = new(seed);
-    private readonly HttpClient _client = new() { Timeout = TimeSpan.FromSeconds(10) };
+    private readonly HttpClient _client = new() { Timeout = TimeSpan.FromSeconds(60) };
     private Process? _process;
     private string _run = "";
     private int _acknowledged;
@@ -104,7 +104,7 @@ public sealed class Falls(string dll, string folder, int seed) : IDisposable
                 if ((await _client.GetAsync(new Uri(address + "/health/ready"), cancel)).IsSuccessStatusCode)
                     break;
             }
-            catch (HttpRequestException) when (patience.Elapsed < TimeSpan.FromSeconds(40))
+            catch (HttpRequestException) when (patience.Elapsed < TimeSpan.FromSeconds(120))
             {
                 // Not there yet.
             }
