@@ -174,6 +174,12 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
         Assert.Contains("“giant”", See("[data-testid=not-read]").Text, StringComparison.Ordinal);
         UntilTrue(() => Job(id)["names"]!.AsArray().Count == 1, "the name was not read");
         Assert.Contains("giant", See("textarea").GetDomProperty("value"), StringComparison.Ordinal);
+
+        // White on pale cloth and on white paper is drawn with an edge, or nobody could proof-read it.
+        Type(See("textarea"), "Bly, child, navy" + Keys.Enter + "Wren, child, white");
+        Button("Read the list").Click();
+        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-proof='1'] path[stroke]")).Count == 1, "the white name cannot be seen");
+        Assert.Empty(Driver.FindElements(By.CssSelector("[data-proof='0'] path[stroke]")));
     }
 
     [Fact]

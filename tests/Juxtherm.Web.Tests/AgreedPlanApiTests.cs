@@ -14,6 +14,13 @@ public sealed class AgreedPlanApiTests : BenchApi
 
     private async Task<(double, double)> Of(string job) => Setting(await Post($"/api/plans/preview?job={job}", Tee()));
 
+    private async Task<string> Ticket(string job)
+    {
+        var file = Path.Combine(Folder, $"{Guid.NewGuid():N}.pdf");
+        await File.WriteAllBytesAsync(file, await Client.GetByteArrayAsync($"/api/jobs/{job}/ticket.pdf"));
+        return await TicketTests.Said("pdftotext", "-layout", file, "-");
+    }
+
     private async Task ThreeLift()
     {
         var run = await Begin(Tee("Lifted", 3));
@@ -27,8 +34,10 @@ public sealed class AgreedPlanApiTests : BenchApi
         var job = await AddJob();
         var before = await Of(job);
         Assert.False((bool)(await Get($"/api/jobs/{job}/learned"))["changes"]!);
+        var printed = await Ticket(job);
         await ThreeLift();
         Assert.Equal(before, await Of(job));
+        Assert.Equal(printed, await Ticket(job));
         Stop();
         Start();
         Assert.Equal(before, await Of(job));
@@ -42,6 +51,7 @@ public sealed class AgreedPlanApiTests : BenchApi
 
         await Ok(HttpMethod.Post, $"/api/jobs/{job}/learned");
         Assert.Equal(fresh, await Of(job));
+        Assert.NotEqual(printed, await Ticket(job));
         Assert.False((bool)(await Get($"/api/jobs/{job}/learned"))["changes"]!);
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Post, $"/api/jobs/{Guid.NewGuid()}/learned")).Status);
     }
