@@ -170,8 +170,8 @@ public sealed class DataFolder : IDisposable
         try
         {
             using var context = new WorkshopContext(Options);
-            var existed = File.Exists(DatabasePath) && new FileInfo(DatabasePath).Length > 0;
-            if (existed)
+            var pending = true;
+            if (File.Exists(DatabasePath) && new FileInfo(DatabasePath).Length > 0)
             {
                 MakeSureItIsWhole();
                 var known = context.Database.GetMigrations().ToHashSet(StringComparer.Ordinal);
@@ -179,11 +179,12 @@ public sealed class DataFolder : IDisposable
                 if (foreign is not null)
                     throw new DataFolderException($"The data in {Path} was written by a newer Juxtherm (it has {foreign}). Use that one, or another folder with --data. Nothing was changed.");
                 LetGoForTheDead(context);
-                if (context.Database.GetPendingMigrations().Any())
+                pending = context.Database.GetPendingMigrations().Any();
+                if (pending)
                     Backups.Make(Path, Backups.BeforeMigration, now);
             }
 
-            if (!existed || context.Database.GetPendingMigrations().Any())
+            if (pending)
                 context.Database.Migrate();
             context.Database.ExecuteSqlRaw("PRAGMA journal_mode=WAL;");
         }

@@ -84,7 +84,7 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
             return false;
         (run.Sequence, run.Status) = (said.Sequence, status);
         db.Add(said);
-        if (entries.Count > 0 && !run.Practice)
+        if (entries.Count > 0)
         {
             var lots = string.Join(',', await CutStore.LotsForJobAsync(db, run.JobId, cancel));
             foreach (var entry in entries)

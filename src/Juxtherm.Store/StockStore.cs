@@ -129,7 +129,6 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
         await db.SaveChangesAsync(cancel);
     }
 
-    /// <summary>Lets something happen that must happen whole and once; where two happen at once the later looks again.</summary>
     /// <summary>What was said of colours on the shelf.</summary>
     public async Task<IReadOnlyList<ColourMatch>> MatchesAsync(CancellationToken cancel)
     {
@@ -159,6 +158,7 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
         await db.SaveChangesAsync(cancel);
     }
 
+    /// <summary>Lets something happen that must happen whole and once; where two happen at once the later looks again.</summary>
     internal static async Task<T> OnceAsync<T>(IDbContextFactory<WorkshopContext> contexts, Func<WorkshopContext, Task<T>> work, CancellationToken cancel)
     {
         for (var left = Tries; ; left--)

@@ -92,6 +92,9 @@ public sealed class CuttingApiTests : Api
         cut = await Through(cut);
         Assert.Equal(("cut", null), ((string)cut["status"]!, cut["current"]));
         Assert.Equal(2000, (await Shelf())["Roll 1"].OnHand);
+        // Practice uses up nothing and keeps what is promised.
+        await Post($"/api/jobs/{job}/runs?practice=true");
+        Assert.Equal((2000, ridge), await Shelf() is var practiced ? (practiced["Roll 1"].OnHand, practiced["Roll 1"].Reserved) : default);
 
         await Post($"/api/jobs/{job}/runs");
         var after = await Shelf();

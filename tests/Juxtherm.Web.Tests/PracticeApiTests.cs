@@ -28,11 +28,9 @@ public sealed class PracticeApiTests : BenchApi
     }
 
     [Fact]
-    public async Task The_vinyl_that_was_cut_stays_on_the_shelf_and_a_lost_piece_needs_no_cutting()
+    public async Task A_lost_piece_needs_no_cutting()
     {
-        var job = Tee();
-        var id = await AddJob(job);
-        var run = await Prepare(await Post($"/api/jobs/{id}/runs?practice=true"));
+        var run = await Practice();
         run = await Say(run, "ruin", with: c => c["outcomes"] = Words("scorched"));
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Post, $"/api/runs/{run["id"]}/pieces/2/recut")).Status);
         Assert.Equal(0, (int)(await Get("/api/log"))["total"]!);

@@ -27,14 +27,7 @@ public static class LetterShapes
     public static SetWords Set(Lettering words)
     {
         ArgumentNullException.ThrowIfNull(words);
-        var font = Loaded.GetOrAdd(words.Font, id => new LoadedFont(LetterFont.All.First(f => f.Id == id)));
-        var scale = words.HeightMm / font.CapitalHeight;
-        var budget = new Budget(CancellationToken.None);
-        var lines = words.Text.Split('\n').Select(l => l.Trim()).ToList();
-        var ground = new List<Ground>();
-        for (var i = 0; i < lines.Count; i++)
-            ground.AddRange(Line(font, lines[i], words, scale, i * words.HeightMm * LinePitch, budget));
-        return new SetWords(CutShape.Of(Plane.Union(ground)), font.Missing(words.Text));
+        return new SetWords(CutShape.Of(Plane.Union([.. Letters(words)])), FontOf(words).Missing(words.Text));
     }
 
     /// <summary>How large words come out, without working out their outlines.</summary>
@@ -57,16 +50,20 @@ public static class LetterShapes
 
     private static (double WidthMm, double HeightMm)? Measured(Lettering words)
     {
-        var font = Loaded.GetOrAdd(words.Font, id => new LoadedFont(LetterFont.All.First(f => f.Id == id)));
-        var (scale, budget, around) = (words.HeightMm / font.CapitalHeight, new Budget(CancellationToken.None), new Envelope());
-        var lines = words.Text.Split('\n');
-        for (var i = 0; i < lines.Length; i++)
-        {
-            foreach (var letter in Line(font, lines[i].Trim(), words, scale, i * words.HeightMm * LinePitch, budget))
-                around.ExpandToInclude(letter.EnvelopeInternal);
-        }
-
+        var around = new Envelope();
+        foreach (var letter in Letters(words))
+            around.ExpandToInclude(letter.EnvelopeInternal);
         return around.IsNull ? null : (around.Width, around.Height);
+    }
+
+    private static LoadedFont FontOf(Lettering words) => Loaded.GetOrAdd(words.Font, id => new LoadedFont(LetterFont.All.First(f => f.Id == id)));
+
+    /// <summary>Every letter of every line in its place.</summary>
+    private static IEnumerable<Ground> Letters(Lettering words)
+    {
+        var (font, budget) = (FontOf(words), new Budget(CancellationToken.None));
+        var scale = words.HeightMm / font.CapitalHeight;
+        return words.Text.Split('\n').SelectMany((line, i) => Line(font, line.Trim(), words, scale, i * words.HeightMm * LinePitch, budget));
     }
 
     private static IEnumerable<Ground> Line(LoadedFont font, string text, Lettering words, double scale, double baselineMm, Budget budget)

@@ -11,7 +11,7 @@ public static partial class SizeWords
 
     private static readonly (string Size, string[] Said)[] Adult =
     [
-        ("s", ["xs", "extrasmall", "s", "sm", "small"]), ("m", ["m", "med", "medium"]), ("l", ["l", "lg", "large"]), ("xl", ["xl", "extralarge", "xlarge"]),
+        ("s", ["s", "sm", "small"]), ("m", ["m", "med", "medium"]), ("l", ["l", "lg", "large"]), ("xl", ["xl", "extralarge", "xlarge"]),
         ("2xl", ["xxl", "2xl", "2x", "xxlarge"]), ("3xl", ["xxxl", "3xl", "3x", "xxxlarge"]),
     ];
 

@@ -18,13 +18,17 @@ public sealed class Wording(UnitSystem units)
 {
     private const double MmPerInch = 25.4;
 
+    private static readonly string[] SpokenAsConsonant = ["one", "uni", "eu"];
+
     /// <summary>A thing with its article: an automatic press, a heat gun.</summary>
     /// <param name="name">Its name.</param>
     public static string A(string name)
     {
         ArgumentNullException.ThrowIfNull(name);
         var plain = name.ToLowerInvariant();
-        return (plain[0] is 'a' or 'e' or 'i' or 'o' or 'u' ? "an " : "a ") + plain;
+        // As it is spoken: a one-piece, a unisex tee.
+        var vowel = plain[0] is 'a' or 'e' or 'i' or 'o' or 'u' && !SpokenAsConsonant.Any(s => plain.StartsWith(s, StringComparison.Ordinal));
+        return (vowel ? "an " : "a ") + plain;
     }
 
     /// <summary>The same at the beginning of a sentence.</summary>

@@ -26,16 +26,16 @@ internal sealed record FrozenRun(BenchScript Script, IReadOnlyList<FrozenStation
     // Since these rules a plate opened early is to be closed again for what is missing.
     private const int NamesShortHolds = 3;
 
-    public static FrozenRun Of(RunRow row, Planner planner) => Of(row.Rules,
+    public static FrozenRun Of(RunRow row, Planner planner) => Of(row.Rules >= NamesShortHolds,
         [Station(row.StationName, row.JobJson, row.PlanJson, row.CorrectionJson, planner), .. row.Stations.Select(s => Station(s.Name, s.JobJson, s.PlanJson, s.CorrectionJson, planner))]);
 
     /// <summary>With a press that joins.</summary>
-    public FrozenRun With(RunStationRow joins, Planner planner) => Of(Script.NamesShortHolds ? NamesShortHolds : NamesShortHolds - 1, [.. Stations, Station(joins.Name, joins.JobJson, joins.PlanJson, joins.CorrectionJson, planner)]);
+    public FrozenRun With(RunStationRow joins, Planner planner) => Of(Script.NamesShortHolds, [.. Stations, Station(joins.Name, joins.JobJson, joins.PlanJson, joins.CorrectionJson, planner)]);
 
-    private static FrozenRun Of(int rules, IReadOnlyList<FrozenStation> stations)
+    private static FrozenRun Of(bool namesShortHolds, IReadOnlyList<FrozenStation> stations)
     {
         var (pieces, named) = BenchScript.Wanted(stations[0].Job);
-        return new FrozenRun(new BenchScript(pieces, named, [.. stations.Select(s => StationScript.Of(s.Plan))]) { NamesShortHolds = rules >= NamesShortHolds }, stations);
+        return new FrozenRun(new BenchScript(pieces, named, [.. stations.Select(s => StationScript.Of(s.Plan))]) { NamesShortHolds = namesShortHolds }, stations);
     }
 
     private static FrozenStation Station(string name, string json, string plan, string correction, Planner planner)

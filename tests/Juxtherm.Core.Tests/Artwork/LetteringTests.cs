@@ -120,6 +120,7 @@ public sealed class LetteringTests
     [InlineData("18 months", "infant")]
     [InlineData("newborn", "infant")]
     [InlineData("child", "child")]
+    [InlineData("XS", null)]
     [InlineData("one size", null)]
     [InlineData("12345", null)]
     public void Sizes_are_read_as_people_write_them(string said, string? size) => Assert.Equal(size, SizeWords.Read(said, JobReader.Sizes));

@@ -51,6 +51,14 @@ public sealed partial class ToolWordsTests
         }
     }
 
+    [Theory]
+    [InlineData("Automatic press", "an automatic press", "An automatic press")]
+    [InlineData("One-piece", "a one-piece", "A one-piece")]
+    [InlineData("Apron", "an apron", "An apron")]
+    [InlineData("Heat gun", "a heat gun", "A heat gun")]
+    public void A_thing_takes_the_article_that_is_spoken(string name, string inside, string begins) =>
+        Assert.Equal((inside, begins), (Wording.A(name), Wording.StartingWithA(name)));
+
     // One pieces, a automatic, 1 times as large, 15.51 s.
     [GeneratedRegex(@"\b1 (?:pieces|times|presses|layers)\b|\b[Aa] [aeiou]|\d\.\d\d+ s\b", RegexOptions.NonBacktracking)]
     private static partial Regex Misread();
