@@ -44,7 +44,11 @@ internal sealed class Budget(CancellationToken cancel)
     }
 
     /// <summary>Gives up when whoever asked has gone, or the time is over.</summary>
-    public void Pause() => cancel.ThrowIfCancellationRequested();
+    public void Pause()
+    {
+        cancel.ThrowIfCancellationRequested();
+        Patience.Look();
+    }
 
     /// <summary>Counts where outlines cross each other or themselves, before any work is done that grows with them.</summary>
     public void Crossings(IEnumerable<IReadOnlyList<Coordinate>> rings)

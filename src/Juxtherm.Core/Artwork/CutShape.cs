@@ -22,7 +22,7 @@ public sealed class CutShape
     private static readonly ConcurrentDictionary<string, CutShape> Known = new(StringComparer.Ordinal);
     private static readonly ConcurrentDictionary<(CutShape?, CutShape?, double, double, double, double, double, double), bool> KnownOverlaps = new();
     private readonly ConcurrentDictionary<double, IReadOnlyList<DelicatePlace>> _delicate = new();
-    private readonly Lazy<ShapeMeasures> _measures;
+    private ShapeMeasures? _measures;
 
     private CutShape(Ground ground, string text)
     {
@@ -31,7 +31,6 @@ public sealed class CutShape
         var bounds = ground.EnvelopeInternal;
         static double R(double mm) => Math.Round(mm, 9);
         Bounds = new Box(R(bounds.MinX), R(bounds.MinY), R(bounds.Width), R(bounds.Height));
-        _measures = new Lazy<ShapeMeasures>(() => ShapeMeasures.Of(Ground));
     }
 
     /// <summary>As path data: straight lines only, filled by the even-odd rule.</summary>
@@ -44,7 +43,7 @@ public sealed class CutShape
     public double AreaMm2 => Ground.Area;
 
     /// <summary>What there is to say of it at its own size.</summary>
-    public ShapeMeasures Measures => _measures.Value;
+    public ShapeMeasures Measures => _measures ??= ShapeMeasures.Of(Ground);
 
     internal Ground Ground { get; }
 

@@ -63,7 +63,7 @@ public sealed record LookAnswer(ArtworkLook Front, ArtworkLook Back, IReadOnlyLi
 /// <summary>Drawings, words and names, and the work on their layers. Nothing is kept here: each answer is a job file.</summary>
 internal static class ArtworkEndpoints
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(20);
+    private static readonly TimeSpan LongestWait = TimeSpan.FromSeconds(20);
 
     // Few at a time, so that large drawings cannot take all the memory together.
     private static readonly SemaphoreSlim Doors = new(2);
@@ -117,12 +117,13 @@ internal static class ArtworkEndpoints
         try
         {
             using var patience = CancellationTokenSource.CreateLinkedTokenSource(cancel);
-            patience.CancelAfter(Patience);
+            patience.CancelAfter(LongestWait);
+            using var until = Patience.Until(patience.Token);
             return await Task.Run(() => work(problems, patience.Token), cancel) is { } done ? Results.Ok(done) : ProblemAnswers.Invalid(problems, what);
         }
         catch (OperationCanceledException) when (!cancel.IsCancellationRequested)
         {
-            problems.Add("", $"The drawing takes longer than {Patience.TotalSeconds:0} s to work out; simplify it in the drawing program.", "too-large");
+            problems.Add("", $"The drawing takes longer than {LongestWait.TotalSeconds:0} s to work out; simplify it in the drawing program.", "too-large");
             return ProblemAnswers.Invalid(problems, what);
         }
         finally

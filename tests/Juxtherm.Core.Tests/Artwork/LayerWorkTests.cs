@@ -100,6 +100,22 @@ public sealed class LayerWorkTests
         return Math.Abs(Area([.. after]) - Area([.. before])) < 0.5 && after.Where(l => l.Id != top.Id).All(l => Ground(l).Intersection(Ground(top)).Area < 0.1) && after[^1].Shape!.Text == top.Shape!.Text;
     });
 
+    // 350 spikes: grown as a whole, the outline would cross itself at nearly every one.
+    [Fact]
+    public void An_outline_round_ever_so_many_spikes_is_what_the_library_grows_at_once()
+    {
+        var corners = Enumerable.Range(0, 700).Select(i => (R: i % 2 == 0 ? 90 : 30, A: Math.PI * i / 350)).Select(c => FormattableString.Invariant($"{100 + c.R * Math.Cos(c.A):0.###} {150 + c.R * Math.Sin(c.A):0.###}"));
+        var file = File(new Piece(10, 60, 180, 180, true)).Replace("M0 50A50 50 0 0 0 100 50A50 50 0 0 0 0 50Z", $"M{string.Join('L', corners)}Z", StringComparison.Ordinal);
+        var inside = Ground(Layers(file)[0]);
+        foreach (var mm in new[] { 2.0, 6 })
+        {
+            var around = Ground(Worked(file, "outline", mm, "l0")[0]);
+            var atOnce = inside.Buffer(mm, 16);
+            Assert.InRange(around.SymmetricDifference(atOnce).Area, 0, 0.005 * atOnce.Area);
+            Assert.InRange(inside.Difference(around).Area, 0, 0.1);
+        }
+    }
+
     [Property(MaxTest = 25)]
     public FsCheck.Property An_outline_holds_what_it_goes_round_and_keeps_its_distance() => Over(p =>
     {
