@@ -19,6 +19,12 @@ public sealed record Photo(int Width, int Height, byte[] Jpeg, byte[] Small)
     /// <summary>Longest side in lists, pixels.</summary>
     public const int SmallSide = 320;
     private const long MostPixels = 120_000_000;
+
+    // What cannot be read at a reduced scale is there whole for a moment: 4 bytes each.
+    private const long MostWhole = 40_000_000;
+
+    // No format packs pixels tighter than this; what promises more is no picture.
+    private const long MostPixelsPerByte = 3_000;
     private const int Quality = 85;
 
     /// <summary>Reads a JPEG, PNG, WebP or GIF picture.</summary>
@@ -30,9 +36,16 @@ public sealed record Photo(int Width, int Height, byte[] Jpeg, byte[] Small)
         using var codec = SKCodec.Create(stream) ?? throw new PhotoException("This is no picture that can be read here; JPEG, PNG, WebP and GIF are accepted.");
         if ((long)codec.Info.Width * codec.Info.Height > MostPixels)
             throw new PhotoException($"This picture has {codec.Info.Width} × {codec.Info.Height} pixels; up to {MostPixels / 1_000_000} million are accepted.");
-        using var bitmap = new SKBitmap(codec.Info.WithColorType(SKColorType.Rgba8888).WithAlphaType(SKAlphaType.Premul));
+        var pixels = (long)codec.Info.Width * codec.Info.Height;
+        if (pixels / MostPixelsPerByte > data.Length)
+            throw new PhotoException("This picture is broken: it ends before it has begun.");
+        var size = codec.GetScaledDimensions(Math.Min(1, 2f * LongestSide / Math.Max(codec.Info.Width, codec.Info.Height)));
+        if ((long)size.Width * size.Height > MostWhole)
+            throw new PhotoException($"This picture has {codec.Info.Width} × {codec.Info.Height} pixels; up to {MostWhole / 1_000_000} million are accepted in this format, and up to {MostPixels / 1_000_000} million as JPEG.");
+        using var bitmap = new SKBitmap(new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
         if (codec.GetPixels(bitmap.Info, bitmap.GetPixels()) is not (SKCodecResult.Success or SKCodecResult.IncompleteInput))
             throw new PhotoException("This picture is broken: it could not be read to its end.");
+        bitmap.SetImmutable();
         var turned = codec.EncodedOrigin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom or SKEncodedOrigin.LeftBottom;
         var (width, height) = turned ? (bitmap.Height, bitmap.Width) : (bitmap.Width, bitmap.Height);
         byte[] Within(int longest, out int w, out int h)
@@ -53,6 +66,21 @@ public sealed record Photo(int Width, int Height, byte[] Jpeg, byte[] Small)
         var small = Within(SmallSide, out _, out _);
         var large = Within(LongestSide, out var keptWidth, out var keptHeight);
         return new Photo(keptWidth, keptHeight, large, small);
+    }
+
+    /// <summary>Makes sure that pictures are such as are kept, by what they say of themselves.</summary>
+    /// <param name="jpeg">The picture.</param>
+    /// <param name="small">The small one.</param>
+    /// <exception cref="PhotoException">They are not.</exception>
+    public static void Check(byte[] jpeg, byte[] small)
+    {
+        foreach (var (data, longest) in new[] { (jpeg, LongestSide), (small, SmallSide) })
+        {
+            using var stream = new SKMemoryStream(data);
+            using var codec = SKCodec.Create(stream);
+            if (codec is not { EncodedFormat: SKEncodedImageFormat.Jpeg } || Math.Max(codec.Info.Width, codec.Info.Height) > longest)
+                throw new PhotoException("It is no photo as they are kept here.");
+        }
     }
 
     /// <summary>How a picture is turned so that it stands upright, by the eight ways in which cameras note it (EXIF 2.3, Orientation).</summary>

@@ -31,7 +31,7 @@ public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimePr
     public Task<CutRow> AddAsync(CutRow cut, IReadOnlyList<StockUse> uses, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(cut);
-        return StockStore.OnceAsync(contexts, async db =>
+        return Once.DoAsync(contexts, async db =>
         {
             if (await db.Cuts.AsNoTracking().SingleOrDefaultAsync(c => c.Id == cut.Id, cancel) is { } before)
                 return before;
@@ -66,7 +66,7 @@ public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimePr
     public Task<CutRow?> StepAsync(Guid id, Guid commandId, Func<CutRow, StockUse?> step, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(step);
-        return StockStore.OnceAsync(contexts, async db =>
+        return Once.DoAsync(contexts, async db =>
         {
             var row = await db.Cuts.Include(c => c.Commands).SingleOrDefaultAsync(c => c.Id == id, cancel);
             if (row is null || row.Commands.Exists(c => c.CommandId == commandId))
@@ -81,7 +81,7 @@ public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimePr
 
     /// <summary>Uses up what a cut was promised and puts what is left on the shelf; doing it twice counts once.</summary>
     /// <returns>The cut as it is now; null when there is none.</returns>
-    public Task<CutRow?> UseAsync(Guid id, CancellationToken cancel) => StockStore.OnceAsync(contexts, async db =>
+    public Task<CutRow?> UseAsync(Guid id, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
     {
         var row = await db.Cuts.SingleOrDefaultAsync(c => c.Id == id, cancel);
         if (row is not null)
@@ -91,13 +91,13 @@ public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimePr
 
     /// <summary>Gives a cut up: its vinyl is free again.</summary>
     /// <returns>The cut as it is now; null when there is none.</returns>
-    public Task<CutRow?> GiveUpAsync(Guid id, CancellationToken cancel) => StockStore.OnceAsync(contexts, async db =>
+    public Task<CutRow?> GiveUpAsync(Guid id, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
     {
         var row = await db.Cuts.SingleOrDefaultAsync(c => c.Id == id, cancel);
         if (row is null || row.Status is Used or GivenUp)
             return row;
         foreach (var (stock, mm) in await PromisedAsync(db, id, cancel))
-            await StockStore.MoveAsync(db, stock, new StockMove(StockMoveKind.Release, mm, id), id, clock.GetUtcNow(), cancel);
+            await StockStore.MoveAsync(db, stock, new StockMove(StockMoveKind.Release, mm, id), id, clock.GetUtcNow(), cancel, ends: true);
         (row.Status, row.Version) = (GivenUp, row.Version + 1);
         return row;
     }, cancel);
@@ -119,12 +119,19 @@ public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimePr
          orderby stock.Lot
          select stock.Lot).Distinct().ToListAsync(cancel);
 
+    /// <summary>What cuts are for, for the reader.</summary>
+    internal static async Task<string> TitlesAsync(WorkshopContext db, IReadOnlyCollection<Guid> cuts, CancellationToken cancel)
+    {
+        var titles = await db.Cuts.Where(c => cuts.Contains(c.Id)).Select(c => c.Title).ToListAsync(cancel);
+        return titles.Count == 0 ? "a cut" : string.Join(" and ", titles.Select(t => t.Length > 0 ? $"“{t}”" : "a job without a title"));
+    }
+
     private static async Task UseAsync(WorkshopContext db, CutRow row, DateTimeOffset now, CancellationToken cancel)
     {
         if (row.Status is Used or GivenUp)
             return;
         foreach (var (stock, mm) in await PromisedAsync(db, row.Id, cancel))
-            await StockStore.MoveAsync(db, stock, new StockMove(StockMoveKind.Consume, mm, row.Id), row.Id, now, cancel);
+            await StockStore.MoveAsync(db, stock, new StockMove(StockMoveKind.Consume, mm, row.Id), row.Id, now, cancel, ends: true);
         (row.Status, row.Version) = (Used, row.Version + 1);
         await LeftAsync(db, row, now, cancel);
     }

@@ -53,13 +53,16 @@ public sealed class DataFolder : IDisposable
     /// <summary>Takes the folder for this process and brings its database up to date.</summary>
     /// <param name="path">The folder; made when it does not exist.</param>
     /// <param name="now">Names the backup, UTC.</param>
-    /// <exception cref="DataFolderException">Another process has it, it cannot be written, or a newer program wrote it.</exception>
+    /// <exception cref="DataFolderException">Another process has it, it cannot be written, there is no room, or a newer program wrote it.</exception>
+    /// <exception cref="DamagedDataException">The database is damaged or gone.</exception>
     public static DataFolder Open(string path, DateTimeOffset now)
     {
         var full = System.IO.Path.GetFullPath(path);
         var folder = new DataFolder(full, Hold(full));
         try
         {
+            Leftovers.Sweep(full);
+            folder.MakeSureItIsThere();
             folder.Migrate(now);
             return folder;
         }
@@ -85,8 +88,8 @@ public sealed class DataFolder : IDisposable
             if (_letGo)
                 return;
             // Never half written, not even when the program is killed just now.
-            File.WriteAllText(SeenPath + ".new", now.ToString("O", CultureInfo.InvariantCulture));
-            File.Move(SeenPath + ".new", SeenPath, overwrite: true);
+            File.WriteAllText(SeenPath + Leftovers.New, now.ToString("O", CultureInfo.InvariantCulture));
+            File.Move(SeenPath + Leftovers.New, SeenPath, overwrite: true);
         }
     }
 
@@ -102,16 +105,46 @@ public sealed class DataFolder : IDisposable
         var from = Backups.PathOf(path, backup);
         Backups.Check(from);
         var database = System.IO.Path.Combine(path, DatabaseName);
-        File.Copy(from, database + ".new", overwrite: true);
-        var stamp = now.UtcDateTime.ToString("yyyyMMdd-HHmmss", CultureInfo.InvariantCulture);
+        File.Copy(from, database + Leftovers.New, overwrite: true);
+        using (var written = new FileStream(database + Leftovers.New, FileMode.Open, FileAccess.ReadWrite))
+            written.Flush(flushToDisk: true);
+        PutAside(path, now);
+        File.Move(database + Leftovers.New, database);
+    }
+
+    /// <summary>Begins with an empty workshop in the place of a damaged or missing one, while nobody has the folder. What was there, its backups too, is kept beside it.</summary>
+    /// <param name="path">The data folder.</param>
+    /// <param name="now">Names what is kept, UTC.</param>
+    /// <exception cref="DataFolderException">Another process has the folder.</exception>
+    public static void BeginEmpty(string path, DateTimeOffset now)
+    {
+        using var held = Hold(path);
+        PutAside(path, now);
+        Directory.Move(System.IO.Path.Combine(path, Backups.FolderName), FreeName(path, $"{Backups.FolderName}-before-{Stamp(now)}", ""));
+    }
+
+    private static void PutAside(string path, DateTimeOffset now)
+    {
+        var database = System.IO.Path.Combine(path, DatabaseName);
+        var aside = FreeName(path, $"damaged-{Stamp(now)}", ".db");
         foreach (var part in new[] { "", "-wal", "-shm" })
         {
             if (File.Exists(database + part))
-                File.Move(database + part, System.IO.Path.Combine(path, $"damaged-{stamp}.db{part}"), overwrite: true);
+                File.Move(database + part, aside + part);
         }
-
-        File.Move(database + ".new", database);
     }
+
+    private static string FreeName(string path, string name, string ending)
+    {
+        for (var n = 1; ; n++)
+        {
+            var free = System.IO.Path.Combine(path, $"{name}{(n == 1 ? "" : $"-{n}")}{ending}");
+            if (!File.Exists(free) && !Directory.Exists(free))
+                return free;
+        }
+    }
+
+    private static string Stamp(DateTimeOffset now) => now.UtcDateTime.ToString("yyyyMMdd-HHmmss", CultureInfo.InvariantCulture);
 
     /// <summary>Puts another database in the place of this one, after keeping a backup; brings it up to date.</summary>
     /// <param name="path">The database to take; it is checked before anything is touched.</param>
@@ -155,14 +188,30 @@ public sealed class DataFolder : IDisposable
             Directory.CreateDirectory(path);
             return new FileStream(System.IO.Path.Combine(path, LockName), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
         }
-        catch (IOException e)
+        catch (Exception e) when (DiskFull.IsReadOnly(e) || e is DirectoryNotFoundException)
+        {
+            throw new DataFolderException($"The data folder {path} cannot be written: it is read-only, or belongs to somebody else. Choose another with --data.", e);
+        }
+        catch (Exception e) when (DiskFull.Is(e))
+        {
+            throw new DataFolderException($"There is no room left on the disk of the data folder {path}. Make room, or choose another with --data.", e);
+        }
+        catch (IOException e) when (File.Exists(System.IO.Path.Combine(path, LockName)))
         {
             throw new DataFolderException($"The data folder {path} is in use by another Juxtherm. Stop that one, or choose another folder with --data.", e);
         }
-        catch (UnauthorizedAccessException e)
+        catch (IOException e)
         {
-            throw new DataFolderException($"The data folder {path} cannot be written. Choose another with --data.", e);
+            throw new DataFolderException($"The data folder {path} cannot be used: {e.Message} Choose another with --data.", e);
         }
+    }
+
+    /// <summary>A database that is gone beside its own backups was not meant to be: an empty one in its place would be backed up in theirs.</summary>
+    private void MakeSureItIsThere()
+    {
+        var (there, length) = (File.Exists(DatabasePath), File.Exists(DatabasePath) ? new FileInfo(DatabasePath).Length : 0);
+        if (length == 0 && Backups.In(Path).Count > 0)
+            throw new DamagedDataException($"The database in {Path} is {(there ? "empty" : "gone")}, and its backups are still there. Nothing was changed; put one of them back, or begin with an empty workshop.", Path);
     }
 
     private void Migrate(DateTimeOffset now)
@@ -187,10 +236,19 @@ public sealed class DataFolder : IDisposable
             if (pending)
                 context.Database.Migrate();
             context.Database.ExecuteSqlRaw("PRAGMA journal_mode=WAL;");
+            SetAside.Unreadable(context, now);
         }
-        catch (SqliteException e)
+        catch (Exception e) when (DiskFull.Is(e))
         {
-            throw new DamagedDataException($"The database in {Path} cannot be read: {e.Message} Nothing was changed; move the file away or restore one of its backups.", Path, e);
+            throw new DataFolderException($"There is no room left on the disk of the data folder {Path}. Nothing was changed; make room and start again.", e);
+        }
+        catch (Exception e) when (DiskFull.IsReadOnly(e))
+        {
+            throw new DataFolderException($"The database in {Path} cannot be written: it is read-only, or belongs to somebody else. Nothing was changed.", e);
+        }
+        catch (Exception e) when (e is not (DataFolderException or OutOfMemoryException))
+        {
+            throw new DamagedDataException($"The database in {Path} cannot be read. Nothing was changed; restore one of its backups.", Path, e);
         }
     }
 

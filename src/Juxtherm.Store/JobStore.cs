@@ -7,16 +7,69 @@ namespace Juxtherm.Store;
 /// <param name="Stale">The save was made from an older version and was refused; <paramref name="Row"/> is the newer one.</param>
 public sealed record SaveResult(JobRow? Row, bool Stale);
 
+/// <summary>A job in the list.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Title">What the crafter calls it.</param>
+/// <param name="UpdatedUtc">When it was last saved.</param>
+/// <param name="Version">Counts saves.</param>
+/// <param name="LearnedJson">What it was agreed with; empty for nothing, null for what is learned by now.</param>
+/// <param name="Card">What its card said when it was last reckoned; null before.</param>
+public sealed record ListedJob(Guid Id, string Title, DateTimeOffset UpdatedUtc, int Version, string? LearnedJson, JobCardRow? Card);
+
 /// <summary>Keeps jobs.</summary>
 /// <param name="contexts">Reaches the database.</param>
 /// <param name="clock">The time.</param>
 public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimeProvider clock)
 {
-    /// <summary>All jobs that are not deleted, last touched first.</summary>
-    public async Task<IReadOnlyList<JobRow>> ListAsync(CancellationToken cancel)
+    /// <summary>A part of the jobs that are not deleted, last touched first, without their texts.</summary>
+    /// <param name="search">Anywhere in the title; empty for all.</param>
+    /// <param name="skip">So many are left out at the beginning.</param>
+    /// <param name="take">At most so many.</param>
+    /// <param name="cancel">Gives up.</param>
+    /// <returns>They, and how many there are in all.</returns>
+    public async Task<(IReadOnlyList<ListedJob> Jobs, int Total)> ListAsync(string search, int skip, int take, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(search);
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        var fitting = db.Jobs.AsNoTracking().Where(j => j.DeletedUtc == null);
+        if (search.Length > 0)
+        {
+            var like = Like.Anywhere(search);
+            fitting = fitting.Where(j => EF.Functions.Like(j.Title, like, Like.Escape));
+        }
+
+        var page = await (from job in fitting.OrderByDescending(j => j.UpdatedUtc).ThenByDescending(j => j.Id).Skip(skip).Take(take)
+                          join card in db.JobCards.AsNoTracking() on job.Id equals card.JobId into cards
+                          from card in cards.DefaultIfEmpty()
+                          orderby job.UpdatedUtc descending, job.Id descending
+                          select new ListedJob(job.Id, job.Title, job.UpdatedUtc, job.Version, job.LearnedJson, card)).ToListAsync(cancel);
+        return (page, await fitting.CountAsync(cancel));
+    }
+
+    /// <summary>Jobs that are not deleted, by their ids: what cards are to be reckoned for, last touched first.</summary>
+    public async Task<IReadOnlyList<ListedJob>> CardsAsync(CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.Jobs.AsNoTracking().Where(j => j.DeletedUtc == null).OrderByDescending(j => j.UpdatedUtc).ToListAsync(cancel);
+        return await (from job in db.Jobs.AsNoTracking()
+                      where job.DeletedUtc == null
+                      join card in db.JobCards.AsNoTracking() on job.Id equals card.JobId into cards
+                      from card in cards.DefaultIfEmpty()
+                      orderby job.UpdatedUtc descending
+                      select new ListedJob(job.Id, job.Title, job.UpdatedUtc, job.Version, job.LearnedJson, card == null ? null : new JobCardRow { JobId = card.JobId, For = card.For, MetricJson = "", UsJson = "" })).ToListAsync(cancel);
+    }
+
+    /// <summary>Keeps what a job's card says.</summary>
+    public Task KeepCardAsync(JobCardRow card, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(card);
+        return Once.DoAsync(contexts, async db =>
+        {
+            if (await db.JobCards.SingleOrDefaultAsync(c => c.JobId == card.JobId, cancel) is { } kept)
+                db.Entry(kept).CurrentValues.SetValues(card);
+            else if (await db.Jobs.AnyAsync(j => j.Id == card.JobId, cancel))
+                db.Add(card);
+            return card;
+        }, cancel);
     }
 
     /// <summary>A job; null when it is not there or deleted.</summary>
@@ -26,21 +79,22 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
         return await db.Jobs.AsNoTracking().SingleOrDefaultAsync(j => j.Id == id && j.DeletedUtc == null, cancel);
     }
 
-    /// <summary>Keeps a new job.</summary>
+    /// <summary>Keeps a new job; asking twice keeps one.</summary>
+    /// <param name="id">Its id, which is the command's.</param>
     /// <param name="title">What the crafter calls it.</param>
     /// <param name="json">The job file's text.</param>
     /// <param name="cancel">Gives up.</param>
     /// <param name="example">It is a worked example.</param>
     /// <param name="learned">What the workshop has learned as its plan is agreed to; null to leave that open.</param>
-    public async Task<JobRow> AddAsync(string title, string json, CancellationToken cancel, bool example = false, string? learned = null)
+    public Task<JobRow> AddAsync(Guid id, string title, string json, CancellationToken cancel, bool example = false, string? learned = null) => Once.DoAsync(contexts, async db =>
     {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
+        if (await db.Jobs.AsNoTracking().SingleOrDefaultAsync(j => j.Id == id, cancel) is { } before)
+            return before;
         var now = clock.GetUtcNow();
-        var row = new JobRow { Id = Guid.CreateVersion7(now), Title = title, Json = json, Version = 1, CreatedUtc = now, UpdatedUtc = now, Example = example, LearnedJson = learned };
+        var row = new JobRow { Id = id, Title = title, Json = json, Version = 1, CreatedUtc = now, UpdatedUtc = now, Example = example, LearnedJson = learned };
         db.Add(row);
-        await db.SaveChangesAsync(cancel);
         return row;
-    }
+    }, cancel);
 
     /// <summary>Keeps a changed job, if it was changed from the version that is kept now.</summary>
     public async Task<SaveResult> SaveAsync(Guid id, int fromVersion, string title, string json, CancellationToken cancel)
@@ -71,14 +125,12 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
 
     /// <summary>Deletes a job, or undoes that.</summary>
     /// <returns>The job; null when there is none to delete or bring back.</returns>
-    public async Task<JobRow?> SetDeletedAsync(Guid id, bool deleted, CancellationToken cancel)
+    public Task<JobRow?> SetDeletedAsync(Guid id, bool deleted, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
     {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        var row = await db.Jobs.SingleOrDefaultAsync(j => j.Id == id && (j.DeletedUtc == null) == deleted, cancel);
-        if (row is null)
-            return null;
-        row.DeletedUtc = deleted ? clock.GetUtcNow() : null;
-        await db.SaveChangesAsync(cancel);
+        var row = await db.Jobs.SingleOrDefaultAsync(j => j.Id == id, cancel);
+        // Asked again after a lost answer it is as it was asked to be.
+        if (row is not null && (row.DeletedUtc is not null) != deleted)
+            row.DeletedUtc = deleted ? clock.GetUtcNow() : null;
         return row;
-    }
+    }, cancel);
 }

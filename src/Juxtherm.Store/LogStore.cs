@@ -176,23 +176,28 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
 
     /// <summary>Changes an entry.</summary>
     /// <returns>The entry; null when there is none.</returns>
-    public async Task<LogRow?> ChangeAsync(long id, Action<LogRow> change, CancellationToken cancel)
+    public Task<LogRow?> ChangeAsync(long id, Action<LogRow> change, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(change);
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        if (await db.Log.Include(e => e.Washes.OrderBy(w => w.Washes)).SingleOrDefaultAsync(e => e.Id == id, cancel) is not { } row)
-            return null;
-        change(row);
-        await db.SaveChangesAsync(cancel);
-        return row;
+        return Once.DoAsync(contexts, async db =>
+        {
+            var row = await db.Log.Include(e => e.Washes.OrderBy(w => w.Washes)).SingleOrDefaultAsync(e => e.Id == id, cancel);
+            if (row is not null)
+                change(row);
+            return row;
+        }, cancel);
     }
 
-    /// <summary>Puts a photo to an entry, which must be there.</summary>
-    public async Task AddPhotoAsync(LogPhotoRow photo, CancellationToken cancel)
+    /// <summary>Puts a photo to an entry, which must be there; asking twice puts one.</summary>
+    public Task AddPhotoAsync(LogPhotoRow photo, CancellationToken cancel)
     {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        db.Add(photo);
-        await db.SaveChangesAsync(cancel);
+        ArgumentNullException.ThrowIfNull(photo);
+        return Once.DoAsync(contexts, async db =>
+        {
+            if (!await db.LogPhotos.AnyAsync(p => p.Id == photo.Id, cancel))
+                db.Add(photo);
+            return photo;
+        }, cancel);
     }
 
     /// <summary>A photo; null when there is none.</summary>
@@ -216,12 +221,16 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
         return await db.PlateReadings.AsNoTracking().OrderByDescending(r => r.AtUtc).ThenByDescending(r => r.Id).ToListAsync(cancel);
     }
 
-    /// <summary>Keeps a measured plate.</summary>
-    public async Task AddReadingAsync(PlateReadingRow reading, CancellationToken cancel)
+    /// <summary>Keeps a measured plate; asking twice keeps one.</summary>
+    public Task AddReadingAsync(PlateReadingRow reading, CancellationToken cancel)
     {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        db.Add(reading);
-        await db.SaveChangesAsync(cancel);
+        ArgumentNullException.ThrowIfNull(reading);
+        return Once.DoAsync(contexts, async db =>
+        {
+            if (!await db.PlateReadings.AnyAsync(r => r.CommandId == reading.CommandId, cancel))
+                db.Add(reading);
+            return reading;
+        }, cancel);
     }
 
     /// <summary>Takes a measured plate away.</summary>
@@ -239,16 +248,32 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
     }
 
     /// <summary>Switches something learned off or on.</summary>
-    public async Task SwitchAsync(string key, bool on, CancellationToken cancel)
+    public Task SwitchAsync(string key, bool on, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
     {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
         var off = await db.LearnedOff.SingleOrDefaultAsync(o => o.Key == key, cancel);
         if (on && off is not null)
             db.Remove(off);
         if (!on && off is null)
             db.Add(new LearnedOffRow { Key = key });
-        await db.SaveChangesAsync(cancel);
+        return key;
+    }, cancel);
+
+    /// <summary>What was learned when it was last kept; null when nothing was ever.</summary>
+    public async Task<string?> LearnedAsync(CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.Learned.Where(l => l.Id == LearnedRow.Only).Select(l => l.CorrectionJson).SingleOrDefaultAsync(cancel);
     }
+
+    /// <summary>Keeps what was learned by now.</summary>
+    public Task KeepLearnedAsync(string correctionJson, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
+    {
+        if (await db.Learned.SingleOrDefaultAsync(l => l.Id == LearnedRow.Only, cancel) is { } kept)
+            kept.CorrectionJson = correctionJson;
+        else
+            db.Add(new LearnedRow { Id = LearnedRow.Only, CorrectionJson = correctionJson });
+        return correctionJson;
+    }, cancel);
 
     private static IQueryable<LogRow> Fitting(IQueryable<LogRow> log, LogSearch search)
     {
@@ -277,8 +302,8 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
             log = log.Where(e => e.RunId == run);
         if (search.Text is { Length: > 0 } text)
         {
-            var like = $"%{text.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%";
-            log = log.Where(e => EF.Functions.Like(e.Title + "\n" + e.Name + "\n" + e.Note + "\n" + e.Lots, like, "\\"));
+            var like = Like.Anywhere(text);
+            log = log.Where(e => EF.Functions.Like(e.Title + "\n" + e.Name + "\n" + e.Note + "\n" + e.Lots, like, Like.Escape));
         }
 
         return log;

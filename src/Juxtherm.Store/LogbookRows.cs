@@ -104,6 +104,9 @@ public sealed class LogWashRow
     public required string Look { get; set; }
 
     public required string Note { get; set; }
+
+    /// <summary>Chosen by whoever said it, saying it twice counts once; null where it was read in.</summary>
+    public Guid? CommandId { get; set; }
 }
 
 /// <summary>A photo of a piece, made small, with nothing in it but the picture.</summary>
@@ -142,10 +145,25 @@ public sealed class PlateReadingRow
 
     /// <summary>probe or strip.</summary>
     public required string Means { get; set; }
+
+    /// <summary>Chosen by whoever measured, saying it twice counts once; null for readings from before that was asked.</summary>
+    public Guid? CommandId { get; set; }
 }
 
 /// <summary>Something learned that somebody switched off.</summary>
 public sealed class LearnedOffRow
 {
     public required string Key { get; set; }
+}
+
+/// <summary>What the logbook has taught by now, so that a start need not wait until it is learned again.</summary>
+public sealed class LearnedRow : IReckonedRow
+{
+    /// <summary>The only one.</summary>
+    public const int Only = 1;
+
+    public int Id { get; set; }
+
+    /// <summary>What plans are corrected by; empty for nothing.</summary>
+    public required string CorrectionJson { get; set; }
 }

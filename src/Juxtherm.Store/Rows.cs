@@ -27,6 +27,24 @@ public sealed class JobRow
     public string? LearnedJson { get; set; }
 }
 
+/// <summary>A row that is reckoned from others and can be reckoned again: it is in no archive.</summary>
+public interface IReckonedRow;
+
+/// <summary>What a job's plan says on its card, kept so that a long list need not be planned again.</summary>
+public sealed class JobCardRow : IReckonedRow
+{
+    public Guid JobId { get; set; }
+
+    /// <summary>What it was reckoned from: the job's version, the catalogue, the model and what was learned.</summary>
+    public required string For { get; set; }
+
+    /// <summary>The card in metric units.</summary>
+    public required string MetricJson { get; set; }
+
+    /// <summary>The card in US units.</summary>
+    public required string UsJson { get; set; }
+}
+
 /// <summary>A run at the press, over a job and a plan frozen when it began.</summary>
 public sealed class RunRow
 {

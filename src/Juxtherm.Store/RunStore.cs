@@ -9,12 +9,17 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
 {
     private const int UniqueViolation = 19;
 
-    /// <summary>Keeps a new run; the vinyl that was cut for its job is used up with it, both or neither. Practice uses up nothing.</summary>
+    /// <summary>
+    /// Keeps a new run; the vinyl that was cut for its job is used up with it, both or neither. Practice uses up nothing. Its id is the
+    /// command's: asking twice begins one.
+    /// </summary>
     public Task AddAsync(RunRow run, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(run);
-        return StockStore.OnceAsync(contexts, async db =>
+        return Once.DoAsync(contexts, async db =>
         {
+            if (await db.Runs.AnyAsync(r => r.Id == run.Id, cancel))
+                return run;
             db.Add(run);
             if (!run.Practice)
                 await CutStore.UseForJobAsync(db, run.JobId, run.StartedUtc, cancel);

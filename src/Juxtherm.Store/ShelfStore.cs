@@ -26,16 +26,17 @@ public sealed class ShelfStore(IDbContextFactory<WorkshopContext> contexts, Time
         return await db.Shelf.AsNoTracking().ToDictionaryAsync(o => o.Id, o => o.Name, StringComparer.Ordinal, cancel);
     }
 
-    /// <summary>Puts something new on the shelf.</summary>
-    public async Task<ShelfRow> AddAsync(string id, string kind, string name, string json, CancellationToken cancel)
+    /// <summary>Puts something new on the shelf; asking twice puts one there.</summary>
+    /// <returns>It; or what is there under its id already.</returns>
+    public Task<ShelfRow> AddAsync(string id, string kind, string name, string json, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
     {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
+        if (await db.Shelf.AsNoTracking().SingleOrDefaultAsync(o => o.Id == id, cancel) is { } before)
+            return before;
         var now = clock.GetUtcNow();
         var row = new ShelfRow { Id = id, Kind = kind, Name = name, Json = json, Version = 1, CreatedUtc = now, UpdatedUtc = now };
         db.Add(row);
-        await db.SaveChangesAsync(cancel);
         return row;
-    }
+    }, cancel);
 
     /// <summary>Something on the shelf; null when it is not there.</summary>
     public async Task<ShelfRow?> FindAsync(string id, CancellationToken cancel)
@@ -64,14 +65,11 @@ public sealed class ShelfStore(IDbContextFactory<WorkshopContext> contexts, Time
     }
 
     /// <summary>Takes something off the shelf, or puts it back.</summary>
-    public async Task<ShelfRow?> SetDeletedAsync(string id, bool deleted, CancellationToken cancel)
+    public Task<ShelfRow?> SetDeletedAsync(string id, bool deleted, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
     {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        var row = await db.Shelf.SingleOrDefaultAsync(o => o.Id == id && (o.DeletedUtc == null) == deleted, cancel);
-        if (row is null)
-            return null;
-        row.DeletedUtc = deleted ? clock.GetUtcNow() : null;
-        await db.SaveChangesAsync(cancel);
+        var row = await db.Shelf.SingleOrDefaultAsync(o => o.Id == id, cancel);
+        if (row is not null && (row.DeletedUtc is not null) != deleted)
+            row.DeletedUtc = deleted ? clock.GetUtcNow() : null;
         return row;
-    }
+    }, cancel);
 }

@@ -1,5 +1,4 @@
 using Juxtherm.Core.Stock;
-using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
 namespace Juxtherm.Store;
@@ -14,14 +13,16 @@ public sealed record StockOnHand(StockRow Row, StockLedger Ledger)
         Row.Id, Enum.Parse<StockKind>(Row.Kind, ignoreCase: true), Row.Vinyl, Row.Colour, Row.ColourName, Row.WidthMm, Math.Max(0, Ledger.FreeMm), Row.CornerWidthMm, Row.CornerLengthMm, Row.Lot, Row.Label, Row.PricePerMetre, Row.LowMm);
 }
 
+/// <summary>What was counted is promised to cuts, and it matters whether they are cut already.</summary>
+/// <param name="mm">Length promised, mm.</param>
+/// <param name="titles">To which jobs.</param>
+public sealed class PromisedException(double mm, string titles) : Exception($"{mm:0} mm of it are promised to {titles}. Say whether that is cut already, so that it is not taken off twice.");
+
 /// <summary>Keeps rolls, sheets and offcuts.</summary>
 /// <param name="contexts">Reaches the database.</param>
 /// <param name="clock">The time.</param>
 public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, TimeProvider clock)
 {
-    private const int UniqueViolation = 19;
-    private const int Tries = 5;
-
     /// <summary>Everything on the shelf: by vinyl, colour and label.</summary>
     public async Task<IReadOnlyList<StockOnHand>> ListAsync(CancellationToken cancel)
     {
@@ -43,7 +44,7 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
     public Task<bool> AddAsync(IReadOnlyList<(StockRow Row, double LengthMm)> fresh, Guid commandId, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(fresh);
-        return OnceAsync(contexts, async db =>
+        return Once.DoAsync(contexts, async db =>
         {
             if (await db.StockMoves.AnyAsync(m => m.CommandId == commandId, cancel))
                 return false;
@@ -59,46 +60,46 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
     }
 
     /// <summary>Changes what is known of it, if it was changed from the version that is kept now; with a length, also how much was counted.</summary>
+    /// <param name="changed">As it should be.</param>
+    /// <param name="countedMm">Length that was measured, mm; null to leave it as it is.</param>
+    /// <param name="isCut">Whether what cuts were promised of it is gone from what was counted; null where nobody said.</param>
+    /// <param name="commandId">Chosen by whoever asks; asking twice counts once.</param>
+    /// <param name="cancel">Gives up.</param>
     /// <returns>It as it is now, null when there is none; and whether the change was made from an older version and refused.</returns>
-    public async Task<(StockOnHand? Kept, bool Stale)> SaveAsync(StockRow changed, double? countedMm, Guid commandId, CancellationToken cancel)
+    /// <exception cref="PromisedException">It is promised, and it matters whether that is cut already.</exception>
+    public Task<(StockOnHand? Kept, bool Stale)> SaveAsync(StockRow changed, double? countedMm, bool? isCut, Guid commandId, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(changed);
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        var row = await db.Stock.SingleOrDefaultAsync(s => s.Id == changed.Id && s.DeletedUtc == null, cancel);
-        if (row is null)
-            return (null, false);
-        if (await db.StockMoves.AnyAsync(m => m.StockId == row.Id && m.CommandId == commandId, cancel))
-            return (await FindAsync(changed.Id, cancel), false);
-        if (row.Version != changed.Version)
-            return (await FindAsync(changed.Id, cancel), true);
-        (row.Kind, row.Vinyl, row.Colour, row.ColourName, row.WidthMm) = (changed.Kind, changed.Vinyl, changed.Colour, changed.ColourName, changed.WidthMm);
-        (row.CornerWidthMm, row.CornerLengthMm, row.Lot, row.Label, row.PricePerMetre, row.LowMm) = (changed.CornerWidthMm, changed.CornerLengthMm, changed.Lot, changed.Label, changed.PricePerMetre, changed.LowMm);
-        row.Version++;
-        if (countedMm is { } mm)
-            db.Add(new StockMoveRow { StockId = row.Id, Kind = "count", Mm = mm, CommandId = commandId, AtUtc = clock.GetUtcNow() });
-        try
+        return Once.DoAsync<(StockOnHand?, bool)>(contexts, async db =>
         {
-            await db.SaveChangesAsync(cancel);
-            return (await FindAsync(changed.Id, cancel), false);
-        }
-        catch (DbUpdateConcurrencyException)
-        {
-            return (await FindAsync(changed.Id, cancel), true);
-        }
+            var row = await db.Stock.Include(s => s.Moves.OrderBy(m => m.Id)).SingleOrDefaultAsync(s => s.Id == changed.Id && s.DeletedUtc == null, cancel);
+            if (row is null || row.Moves.Exists(m => m.CommandId == commandId) || row.Version != changed.Version)
+                return (row is null ? null : OnHand(row), row is not null && !row.Moves.Exists(m => m.CommandId == commandId));
+            (row.Kind, row.Vinyl, row.Colour, row.ColourName, row.WidthMm) = (changed.Kind, changed.Vinyl, changed.Colour, changed.ColourName, changed.WidthMm);
+            (row.CornerWidthMm, row.CornerLengthMm, row.Lot, row.Label, row.PricePerMetre, row.LowMm) = (changed.CornerWidthMm, changed.CornerLengthMm, changed.Lot, changed.Label, changed.PricePerMetre, changed.LowMm);
+            row.Version++;
+            if (countedMm is { } mm)
+                await CountAsync(db, row, mm, isCut, commandId, cancel);
+            return (OnHand(row), false);
+        }, cancel);
     }
 
     /// <summary>Takes it off the shelf, or puts it back.</summary>
-    public async Task<StockOnHand?> SetDeletedAsync(string id, bool deleted, CancellationToken cancel)
+    /// <exception cref="StockRefusedException">A cut has been promised some of it.</exception>
+    public Task<StockOnHand?> SetDeletedAsync(string id, bool deleted, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
     {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        var row = await db.Stock.Include(s => s.Moves).SingleOrDefaultAsync(s => s.Id == id && (s.DeletedUtc == null) == deleted, cancel);
+        var row = await db.Stock.Include(s => s.Moves.OrderBy(m => m.Id)).SingleOrDefaultAsync(s => s.Id == id, cancel);
         if (row is null)
             return null;
+        var onHand = OnHand(row);
+        if ((row.DeletedUtc is not null) == deleted)
+            return onHand;
+        if (deleted && onHand.Ledger.ReservedMm > 0)
+            throw new StockRefusedException($"{onHand.Ledger.ReservedMm:0} mm of it are promised to {await CutStore.TitlesAsync(db, onHand.Ledger.PromisedTo, cancel)}. Give that cut up or mark its vinyl as used first.");
         row.DeletedUtc = deleted ? clock.GetUtcNow() : null;
         row.Version++;
-        await db.SaveChangesAsync(cancel);
-        return OnHand(row);
-    }
+        return onHand;
+    }, cancel);
 
     /// <summary>Presets of the workshop's own for a kind of cutter, by vinyl.</summary>
     public async Task<IReadOnlyDictionary<string, CutPresetRow>> PresetsAsync(string cutter, CancellationToken cancel)
@@ -108,26 +109,20 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
     }
 
     /// <summary>Keeps a preset, or forgets it.</summary>
-    public async Task SetPresetAsync(string vinyl, string cutter, CutPresetRow? preset, CancellationToken cancel)
+    public Task SetPresetAsync(string vinyl, string cutter, CutPresetRow? preset, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
     {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
         var kept = await db.CutPresets.SingleOrDefaultAsync(p => p.Vinyl == vinyl && p.Cutter == cutter, cancel);
+        if (kept is not null && preset is null)
+            db.Remove(kept);
         if (preset is null)
-        {
-            if (kept is not null)
-                db.Remove(kept);
-        }
+            return kept;
+        preset.UpdatedUtc = clock.GetUtcNow();
+        if (kept is null)
+            db.Add(preset);
         else
-        {
-            preset.UpdatedUtc = clock.GetUtcNow();
-            if (kept is null)
-                db.Add(preset);
-            else
-                db.Entry(kept).CurrentValues.SetValues(preset);
-        }
-
-        await db.SaveChangesAsync(cancel);
-    }
+            db.Entry(kept).CurrentValues.SetValues(preset);
+        return preset;
+    }, cancel);
 
     /// <summary>What was said of colours on the shelf.</summary>
     public async Task<IReadOnlyList<ColourMatch>> MatchesAsync(CancellationToken cancel)
@@ -140,53 +135,72 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
     /// <param name="match">The colours.</param>
     /// <param name="forget">Take back what was said.</param>
     /// <param name="cancel">Gives up.</param>
-    public async Task SayMatchAsync(ColourMatch match, bool forget, CancellationToken cancel)
+    public Task SayMatchAsync(ColourMatch match, bool forget, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(match);
-        await using var db = await contexts.CreateDbContextAsync(cancel);
         var (wanted, shelf) = (match.Wanted.ToLowerInvariant(), match.OnShelf.ToLowerInvariant());
-        var row = await db.ColourMatches.FindAsync([match.Vinyl, wanted, shelf], cancel);
-        if (forget)
+        return Once.DoAsync(contexts, async db =>
         {
-            if (row is not null)
+            var row = await db.ColourMatches.FindAsync([match.Vinyl, wanted, shelf], cancel);
+            if (row is not null && forget)
                 db.Remove(row);
-        }
-        else if (row is null)
-            db.Add(new ColourMatchRow { Vinyl = match.Vinyl, Wanted = wanted, OnShelf = shelf, Same = match.Same });
-        else
-            row.Same = match.Same;
-        await db.SaveChangesAsync(cancel);
-    }
-
-    /// <summary>Lets something happen that must happen whole and once; where two happen at once the later looks again.</summary>
-    internal static async Task<T> OnceAsync<T>(IDbContextFactory<WorkshopContext> contexts, Func<WorkshopContext, Task<T>> work, CancellationToken cancel)
-    {
-        for (var left = Tries; ; left--)
-        {
-            await using var db = await contexts.CreateDbContextAsync(cancel);
-            try
-            {
-                var done = await work(db);
-                await db.SaveChangesAsync(cancel);
-                return done;
-            }
-            catch (DbUpdateException e) when (left > 1 && (e is DbUpdateConcurrencyException || e.InnerException is SqliteException { SqliteErrorCode: UniqueViolation }))
-            {
-                // Somebody else was first; what they did is seen on the next try.
-            }
-        }
+            else if (row is not null)
+                row.Same = match.Same;
+            else if (!forget)
+                db.Add(new ColourMatchRow { Vinyl = match.Vinyl, Wanted = wanted, OnShelf = shelf, Same = match.Same });
+            return match;
+        }, cancel);
     }
 
     /// <summary>A move, if its vinyl bears it.</summary>
-    internal static async Task MoveAsync(WorkshopContext db, string stockId, StockMove move, Guid commandId, DateTimeOffset now, CancellationToken cancel)
+    /// <param name="db">The database.</param>
+    /// <param name="stockId">What is moved.</param>
+    /// <param name="move">How.</param>
+    /// <param name="commandId">Asking twice counts once.</param>
+    /// <param name="now">When, UTC.</param>
+    /// <param name="cancel">Gives up.</param>
+    /// <param name="ends">It ends a promise, which must always be possible: also of what is off the shelf by now, and of what is there less of than was promised.</param>
+    internal static async Task MoveAsync(WorkshopContext db, string stockId, StockMove move, Guid commandId, DateTimeOffset now, CancellationToken cancel, bool ends = false)
     {
-        var row = await db.Stock.Include(s => s.Moves.OrderBy(m => m.Id)).SingleOrDefaultAsync(s => s.Id == stockId && s.DeletedUtc == null, cancel) ?? throw new StockRefusedException("That vinyl is not on the shelf any more.");
+        var row = await db.Stock.Include(s => s.Moves.OrderBy(m => m.Id)).SingleOrDefaultAsync(s => s.Id == stockId && (ends || s.DeletedUtc == null), cancel) ?? throw new StockRefusedException("That vinyl is not on the shelf any more.");
+        var ledger = OnHand(row).Ledger;
+        if (ends && move.Kind == StockMoveKind.Consume && ledger.OnHandMm < move.Mm)
+        {
+            Add(row, new StockMove(StockMoveKind.Release, move.Mm - ledger.OnHandMm, move.Cut), commandId, now);
+            move = move with { Mm = ledger.OnHandMm };
+        }
+
         OnHand(row).Ledger.Take(move);
         row.Version++;
-        row.Moves.Add(new StockMoveRow { StockId = stockId, Kind = Word(move.Kind), Mm = move.Mm, CutId = move.Cut, CommandId = commandId, AtUtc = now });
+        Add(row, move, commandId, now);
     }
 
-    internal static StockOnHand OnHand(StockRow row) => new(row, new StockLedger(row.Moves.Select(m => new StockMove(Enum.Parse<StockMoveKind>(m.Kind, ignoreCase: true), m.Mm, m.CutId))));
+    /// <summary>Somebody measured it. What was cut from it is gone by then, and is not taken off a second time when the pieces are pressed.</summary>
+    private async Task CountAsync(WorkshopContext db, StockRow row, double mm, bool? isCut, Guid commandId, CancellationToken cancel)
+    {
+        var ledger = OnHand(row).Ledger;
+        foreach (var cut in ledger.PromisedTo)
+        {
+            var gone = isCut ?? (await db.Cuts.SingleOrDefaultAsync(c => c.Id == cut, cancel))?.Status switch
+            {
+                CutStore.Cut => true,
+                CutStore.Open => throw new PromisedException(ledger.ReservedFor(cut), await CutStore.TitlesAsync(db, [cut], cancel)),
+                _ => false,
+            };
+            if (gone)
+                await MoveAsync(db, row.Id, new StockMove(StockMoveKind.Consume, ledger.ReservedFor(cut), cut), commandId, clock.GetUtcNow(), cancel, ends: true);
+        }
+
+        Add(row, new StockMove(StockMoveKind.Count, mm), commandId, clock.GetUtcNow());
+    }
+
+    private static void Add(StockRow row, StockMove move, Guid commandId, DateTimeOffset now) =>
+        row.Moves.Add(new StockMoveRow { StockId = row.Id, Kind = Word(move.Kind), Mm = move.Mm, CutId = move.Cut, CommandId = commandId, AtUtc = now });
+
+    /// <summary>What is left of it, summed up.</summary>
+    /// <param name="row">It with its moves.</param>
+    /// <exception cref="StockRefusedException">One of the moves cannot have been.</exception>
+    public static StockOnHand OnHand(StockRow row) => new(row, new StockLedger(row.Moves.Select(m => new StockMove(Enum.Parse<StockMoveKind>(m.Kind, ignoreCase: true), m.Mm, m.CutId))));
 
     private static string Word(StockMoveKind kind) => kind.ToString().ToLowerInvariant();
 }

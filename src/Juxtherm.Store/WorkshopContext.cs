@@ -10,6 +10,12 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
 {
     public DbSet<JobRow> Jobs => Set<JobRow>();
 
+    public DbSet<JobCardRow> JobCards => Set<JobCardRow>();
+
+    public DbSet<LearnedRow> Learned => Set<LearnedRow>();
+
+    public DbSet<SetAsideRow> SetAside => Set<SetAsideRow>();
+
     public DbSet<RunRow> Runs => Set<RunRow>();
 
     public DbSet<RunTraceRow> RunTraces => Set<RunTraceRow>();
@@ -56,6 +62,13 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
             job.Property(j => j.Version).IsConcurrencyToken();
             job.HasIndex(j => new { j.DeletedUtc, j.UpdatedUtc });
         });
+        modelBuilder.Entity<JobCardRow>(card =>
+        {
+            card.HasKey(c => c.JobId);
+            card.HasOne<JobRow>().WithOne().HasForeignKey<JobCardRow>(c => c.JobId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<LearnedRow>(learned => learned.Property(l => l.Id).ValueGeneratedNever());
+        modelBuilder.Entity<LogWashRow>(wash => wash.HasIndex(w => new { w.LogId, w.CommandId }).IsUnique());
         modelBuilder.Entity<RunRow>(run =>
         {
             run.Property(r => r.Sequence).IsConcurrencyToken();

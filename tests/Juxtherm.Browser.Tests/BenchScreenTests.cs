@@ -234,7 +234,7 @@ public sealed class BenchScreenTests : BenchBrowserTest
         See("article[data-kind=lost]");
         SeeText("Or put one piece in its place");
         using var client = Service.CreateClient();
-        Assert.Equal("[]", await client.GetStringAsync("/api/jobs", TestContext.Current.CancellationToken));
+        Assert.Equal("""{"total":0,"jobs":[]}""", await client.GetStringAsync("/api/jobs", TestContext.Current.CancellationToken));
     }
 
     [Fact]

@@ -65,5 +65,5 @@ public abstract class Api : IDisposable
 
     protected async Task<string> AddJob(JsonObject? job = null) => (string)(await Post("/api/jobs", job ?? Tee()))["id"]!;
 
-    protected async Task<int> Kept() => (await Get("/api/jobs")).AsArray().Count;
+    protected async Task<int> Kept() => (int)(await Get("/api/jobs"))["total"]!;
 }

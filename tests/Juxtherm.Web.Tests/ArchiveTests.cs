@@ -44,7 +44,8 @@ public sealed class ArchiveTests : IDisposable
         Assert.Equal(Now, await WorkshopArchive.ReadAsync(archive, Path.Combine(_folder, "there.db"), cancel));
         await using var there = At("there.db");
         var rows = 0;
-        foreach (var type in here.Model.GetEntityTypes())
+        // What is reckoned from the rest is in no archive.
+        foreach (var type in here.Model.GetEntityTypes().Where(t => !t.ClrType.IsAssignableTo(typeof(IReckonedRow))))
         {
             var (mine, theirs) = (Rows(here, type), Rows(there, type));
             Assert.Equal(mine, theirs);

@@ -21,7 +21,7 @@ public sealed class JobApiTests : Api
         await AddJob(Tee("First"));
         Clock.Advance(60);
         await AddJob(Tee("Second", 4));
-        var cards = (await Get("/api/jobs")).AsArray();
+        var cards = (await Get("/api/jobs"))["jobs"]!.AsArray();
         Assert.Equal(["Second", "First"], cards.Select(c => (string)c!["title"]!));
         Assert.Equal((4, "go"), ((int)cards[0]!["quantity"]!, (string)cards[0]!["verdict"]!));
         Assert.Equal(6, cards[0]!["sheets"]!.AsArray().Count);
@@ -86,11 +86,14 @@ public sealed class JobApiTests : Api
         var id = await AddJob();
         await Ok(HttpMethod.Delete, $"/api/jobs/{id}");
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, $"/api/jobs/{id}")).Status);
-        Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Delete, $"/api/jobs/{id}")).Status);
+        // Asked again after a lost answer it is as it was asked to be.
+        await Ok(HttpMethod.Delete, $"/api/jobs/{id}");
         Assert.Equal(0, await Kept());
         await Post($"/api/jobs/{id}/restore");
         Assert.Equal(1, await Kept());
-        Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Post, $"/api/jobs/{id}/restore")).Status);
+        await Post($"/api/jobs/{id}/restore");
+        Assert.Equal(1, await Kept());
+        Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Post, $"/api/jobs/{Guid.NewGuid()}/restore")).Status);
     }
 
     [Fact]

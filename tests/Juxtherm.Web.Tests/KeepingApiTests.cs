@@ -19,7 +19,7 @@ public sealed class KeepingApiTests : BenchApi
         return JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!;
     }
 
-    private async Task<List<string>> Titles() => [.. (await Get("/api/jobs")).AsArray().Select(j => (string)j!["title"]!).Order(StringComparer.Ordinal)];
+    private async Task<List<string>> Titles() => [.. (await Get("/api/jobs"))["jobs"]!.AsArray().Select(j => (string)j!["title"]!).Order(StringComparer.Ordinal)];
 
     private string BackupPath(string name) => Path.Combine(Folder, "backups", name);
 

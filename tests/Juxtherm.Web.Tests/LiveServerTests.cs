@@ -37,7 +37,7 @@ public sealed class LiveServerTests : IDisposable
         using var answer = await _client.SendAsync(request);
         Assert.Equal(HttpStatusCode.RequestEntityTooLarge, answer.StatusCode);
         Assert.Contains("8192 KiB", await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
-        Assert.Equal("[]", await _client.GetStringAsync("/api/jobs"));
+        Assert.Equal("""{"total":0,"jobs":[]}""", await _client.GetStringAsync("/api/jobs"));
     }
 
     [Fact]

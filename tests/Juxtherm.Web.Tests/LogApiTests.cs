@@ -21,6 +21,8 @@ public sealed class LogApiTests : BenchApi
 
     private async Task<(double Celsius, double Seconds)> Setting()
     {
+        // Learning goes on beside everything else; who asks what was learned waits for it.
+        await Get("/api/learned");
         var press = (await Post("/api/plans/preview", Tee()))["presses"]!.AsArray().Last(p => (string)p!["purpose"]! == "press")!;
         return ((double)press["celsius"]!, (double)press["seconds"]!);
     }

@@ -49,7 +49,7 @@ public sealed class RescueTests : IDisposable
             Assert.Equal(HttpStatusCode.BadRequest, none.StatusCode);
         using (var back = await _client.PostAsync(new Uri($"/rescue/{backup.Name}", UriKind.Relative), null, TestContext.Current.CancellationToken))
             Assert.Equal(HttpStatusCode.OK, back.StatusCode);
-        Assert.Contains("Kept", await UntilAsync("/api/jobs", text => text.StartsWith('[')), StringComparison.Ordinal);
+        Assert.Contains("Kept", await UntilAsync("/api/jobs", text => text.Contains("\"jobs\"", StringComparison.Ordinal)), StringComparison.Ordinal);
         Assert.Single(Directory.GetFiles(_folder, "damaged-*.db"));
     }
 

@@ -51,19 +51,17 @@ public sealed class SafetyTests : Api
     [Fact]
     public async Task A_fault_of_ours_shows_nothing_of_our_inside()
     {
-        // A run whose frozen plan is damaged in the file: the service cannot answer, and must not say more than that.
+        // A run whose temperatures are damaged in the file while the service runs: it cannot answer, and must not say more than that.
         var run = await Post($"/api/jobs/{await AddJob()}/runs");
-        Stop();
         using (var db = new Microsoft.Data.Sqlite.SqliteConnection($"Data Source={Path.Combine(Folder, "workshop.db")};Pooling=False"))
         {
             db.Open();
             using var damage = db.CreateCommand();
-            damage.CommandText = "UPDATE Runs SET PlanJson = 'oops'";
+            damage.CommandText = "UPDATE RunTraces SET Json = 'oops'";
             damage.ExecuteNonQuery();
         }
 
-        Start();
-        using var answer = await Client.GetAsync($"/api/runs/{run["id"]}");
+        using var answer = await Client.GetAsync($"/api/runs/{run["id"]}/trace");
         var text = await answer.Content.ReadAsStringAsync();
         Assert.Equal(HttpStatusCode.InternalServerError, answer.StatusCode);
         Assert.Equal("application/problem+json", answer.Content.Headers.ContentType!.MediaType);

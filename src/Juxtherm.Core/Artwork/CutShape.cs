@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using System.Globalization;
 using System.Text;
 using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Reading;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Utilities;
 using SkiaSharp;
@@ -16,10 +17,13 @@ public sealed class CutShape
 
     private const double GridMm = 0.0005;
     private const double ToleranceMm = 0.01;
-    private const int MostKnown = 256;
+    private const long MostKnownBytes = 48 * 1024 * 1024;
+
+    // A character of path data is two bytes here and about four as a corner.
+    private const int BytesPerCharacter = 6;
     private const int MostOverlaps = 4096;
     private const double HairMm = 0.05;
-    private static readonly ConcurrentDictionary<string, CutShape> Known = new(StringComparer.Ordinal);
+    private static readonly BoundedMemory<string, CutShape> Known = new(MostKnownBytes, StringComparer.Ordinal);
     private static readonly ConcurrentDictionary<(CutShape?, CutShape?, double, double, double, double, double, double), bool> KnownOverlaps = new();
     private readonly ConcurrentDictionary<double, IReadOnlyList<DelicatePlace>> _delicate = new();
     private ShapeMeasures? _measures;
@@ -55,7 +59,7 @@ public sealed class CutShape
         ArgumentNullException.ThrowIfNull(text);
         if (text.Length > LongestText)
             return null;
-        if (Known.TryGetValue(text, out var known))
+        if (Known.TryGet(text, out var known))
             return known;
         try
         {
@@ -153,9 +157,7 @@ public sealed class CutShape
 
     private static CutShape Remembered(string text, CutShape shape)
     {
-        if (Known.Count >= MostKnown)
-            Known.Clear();
-        Known[text] = shape;
+        Known.Keep(text, shape, (long)text.Length * BytesPerCharacter);
         return shape;
     }
 }

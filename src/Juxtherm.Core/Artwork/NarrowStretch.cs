@@ -22,9 +22,13 @@ internal sealed class NarrowStretch
 
     // The narrow part of a stretch, of all that lies between its ends.
     private const double MostOfIt = 0.5;
+
+    // Fewer places than this do not tell a tip from a strip.
+    private const int FewestPlaces = 6;
     private readonly Envelope _box = new();
     private double _widest;
     private double _narrowMm;
+    private int _places;
     private double _middleAt = -1;
 
     private NarrowStretch()
@@ -214,9 +218,11 @@ internal sealed class NarrowStretch
         {
             foreach (var p in PlacesOf(widths, run))
             {
-                // As far as the edge that it stands for, and to the other bank.
-                _box.ExpandToInclude(p.X + p.Ny * p.Span / 2, p.Y - p.Nx * p.Span / 2);
-                _box.ExpandToInclude(p.X - p.Ny * p.Span / 2, p.Y + p.Nx * p.Span / 2);
+                // As far as the edge that it stands for, but no farther than the limit says anything.
+                var half = Math.Min(p.Span, limit) / 2;
+                _box.ExpandToInclude(p.X + p.Ny * half, p.Y - p.Nx * half);
+                _box.ExpandToInclude(p.X - p.Ny * half, p.Y + p.Nx * half);
+                _places++;
                 _narrowMm += p.Span;
                 _widest = Math.Max(_widest, Math.Min(p.Width, limit));
                 var off = Math.Abs(p.At - (longest.From + longest.To) / 2);
@@ -236,6 +242,6 @@ internal sealed class NarrowStretch
         }
 
         var between = runs.GroupBy(r => r.Ring).Sum(g => Math.Min(widths.Rings[g.Key], g.Max(r => r.To) - g.Min(r => r.From)));
-        return all > MostOfIt * between && wide >= StripKeeps * all;
+        return _places >= FewestPlaces && all > MostOfIt * between && wide >= StripKeeps * all;
     }
 }

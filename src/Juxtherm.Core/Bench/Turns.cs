@@ -141,7 +141,7 @@ public static class Turns
     {
         var step = StepOf(script, piece)!;
         return step is { Kind: StepKind.Hold, PressOrder: { } order }
-            ? piece with { Holds = [.. piece.Holds, new HoldDone(order, Math.Round((until - piece.EnteredAt).TotalSeconds, 2), plateCelsius ?? piece.ClosedAtCelsius) { Go = step.Go, TurnedOver = step.TurnedOver, ClosedAt = piece.EnteredAt }], ClosedAtCelsius = null }
+            ? piece with { Holds = [.. piece.Holds, new HoldDone(order, Math.Max(0, Math.Round((until - piece.EnteredAt).TotalSeconds, 2)), plateCelsius ?? piece.ClosedAtCelsius) { Go = step.Go, TurnedOver = step.TurnedOver, ClosedAt = piece.EnteredAt }], ClosedAtCelsius = null }
             : piece;
     }
 

@@ -31,7 +31,7 @@ public static class LogFile
 
     /// <summary>Most washes that are told apart.</summary>
     public const int MostWashes = 500;
-    private const string PlainTime = "yyyy-MM-ddTHH:mm:ss.fffffffZ";
+    private const string Iso = "yyyy-MM-ddTHH:mm:ss.fffffffZ";
 
     /// <summary>Writes entries.</summary>
     /// <param name="entries">Entries.</param>
@@ -135,7 +135,7 @@ public static class LogFile
     internal static string Word<T>(T value)
         where T : struct, Enum => JsonNamingPolicy.KebabCaseLower.ConvertName(value.ToString());
 
-    internal static string Time(DateTimeOffset at) => at.UtcDateTime.ToString(PlainTime, CultureInfo.InvariantCulture);
+    internal static string Time(DateTimeOffset at) => at.UtcDateTime.ToString(Iso, CultureInfo.InvariantCulture);
 
     private static List<string> Lots(JsonCursor list)
     {
@@ -184,10 +184,10 @@ public static class LogFile
     private static DateTimeOffset TimeOf(JsonCursor c)
     {
         var text = c.Text("", 60);
-        if (DateTimeOffset.TryParse(text, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal, out var at))
+        if (PlainTime.TryRead(text, out var at))
             return at;
         if (text.Length > 0)
-            c.Fault($"{c.Pointer} is “{text}”; a time such as 2026-05-01T14:30:00Z is needed.", "wrong-type");
-        return default;
+            c.Fault($"{c.Pointer} is “{text}”; a time such as 2026-05-01T14:30:00Z is needed, {PlainTime.Accepted}.", "wrong-type");
+        return PlainTime.Earliest;
     }
 }

@@ -36,7 +36,7 @@ public static class LogTable
     {
         ArgumentNullException.ThrowIfNull(entries);
         var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { InjectionOptions = InjectionOptions.Escape }))
+        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture)))
         {
             foreach (var column in Columns)
                 csv.WriteField(column.Heading);
@@ -91,8 +91,9 @@ public static class LogTable
     {
         _ when value is null => "",
         Kind.Flag => (bool)value! ? "yes" : "no",
-        Kind.List => string.Join("; ", value!.AsArray().Select(v => (string)v!)),
+        Kind.List => PlainText.Cell(string.Join("; ", value!.AsArray().Select(v => (string)v!))),
         Kind.Washes => string.Join("; ", value!.AsArray().Select(w => $"{w!["at"]} {w["washes"]} {w["look"]} {((string)w["note"]!).Replace(";", ",", StringComparison.Ordinal)}".TrimEnd())),
+        Kind.Words => PlainText.Cell(value!.ToString()),
         _ => value!.ToString(),
     };
 
@@ -102,10 +103,7 @@ public static class LogTable
         foreach (var (name, member, kind) in Columns)
         {
             var at = Array.IndexOf(heading, name);
-            var cell = at >= 0 && at < cells.Length ? cells[at] : "";
-            // A sign before a formula's first character is taken back off.
-            if (cell.Length > 1 && cell[0] == '\'' && "=+-@".Contains(cell[1], StringComparison.Ordinal))
-                cell = cell[1..];
+            var cell = at >= 0 && at < cells.Length ? PlainText.OfCell(cells[at]) : "";
             if (cell.Length > 0)
                 node[member] = Value(cell, kind);
         }

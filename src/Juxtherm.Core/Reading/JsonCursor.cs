@@ -52,7 +52,8 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
     {
         if (!Is(JsonValueKind.String, "a text", required: otherwise is null))
             return otherwise ?? "";
-        var text = element.GetString()!;
+        if (Plain() is not { } text)
+            return otherwise ?? "";
         if (text.Length <= longest)
             return text;
         Fault($"{Place} is {text.Length} characters long; up to {longest} are accepted.", "too-long");
@@ -126,7 +127,8 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
             return null;
         }
 
-        var id = element.GetString()!;
+        if (Plain() is not { } id)
+            return null;
         if (known.Contains(id, StringComparer.Ordinal))
             return id;
         Fault($"{Place} is “{Shorten(id)}”, which is not known here. Nearest: {string.Join(", ", NearestIds.To(id, known))}.", "unknown-id");
@@ -138,6 +140,27 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
     {
         foreach (var name in Names.Where(n => !accepted.Contains(n, StringComparer.Ordinal)))
             this[name].Fault($"{Place}/{name} is not read here; nearest: {string.Join(", ", NearestIds.To(name, accepted))}.", "unknown-member");
+    }
+
+    /// <summary>The text; null when there is a sign in it that is none.</summary>
+    private string? Plain()
+    {
+        string? text = null;
+        var sign = "half a character";
+        try
+        {
+            text = element.GetString()!;
+            sign = PlainText.Odd(text);
+        }
+        catch (InvalidOperationException)
+        {
+            // An escape for half of a surrogate pair.
+        }
+
+        if (sign is null)
+            return text;
+        Fault(PlainText.Complaint(Place, sign), "wrong-type");
+        return null;
     }
 
     private string Place => Pointer.Length == 0 ? "The document" : Pointer;
@@ -159,11 +182,23 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
         return false;
     }
 
+    private string Shown()
+    {
+        try
+        {
+            return $"the text “{Shorten(PlainText.Printable(element.GetString()!))}”";
+        }
+        catch (InvalidOperationException)
+        {
+            return "a text that cannot be read";
+        }
+    }
+
     private string Described() => element.ValueKind switch
     {
         JsonValueKind.Object => "an object",
         JsonValueKind.Array => "a list",
-        JsonValueKind.String => $"the text “{Shorten(element.GetString()!)}”",
+        JsonValueKind.String => Shown(),
         JsonValueKind.Number => Shorten(element.GetRawText()),
         JsonValueKind.True => "true",
         JsonValueKind.False => "false",

@@ -54,6 +54,9 @@ public sealed class StockLedger
     /// <summary>Length that nobody wants yet, mm; below zero where a count showed less than was promised.</summary>
     public double FreeMm => OnHandMm - ReservedMm;
 
+    /// <summary>The cuts that have been promised some of it.</summary>
+    public IReadOnlyCollection<Guid> PromisedTo => [.. _reserved.Keys];
+
     /// <summary>What a cut has been promised, mm.</summary>
     /// <param name="cut">The cut.</param>
     public double ReservedFor(Guid cut) => _reserved.GetValueOrDefault(cut);

@@ -28,7 +28,7 @@ public static class StockTable
     {
         ArgumentNullException.ThrowIfNull(stock);
         var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { InjectionOptions = InjectionOptions.Escape }))
+        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture)))
         {
             foreach (var column in Columns)
                 csv.WriteField(column);
@@ -36,13 +36,13 @@ public static class StockTable
             foreach (var s in stock)
             {
                 csv.WriteField(s.Kind.ToString().ToLowerInvariant());
-                csv.WriteField(s.Vinyl);
+                csv.WriteField(PlainText.Cell(s.Vinyl));
                 csv.WriteField(s.Colour);
-                csv.WriteField(s.ColourName);
+                csv.WriteField(PlainText.Cell(s.ColourName));
                 foreach (var mm in new[] { s.WidthMm, s.LengthMm, s.CornerWidthMm, s.CornerLengthMm })
                     csv.WriteField(Math.Round(mm, 1));
-                csv.WriteField(s.Lot);
-                csv.WriteField(s.Label);
+                csv.WriteField(PlainText.Cell(s.Lot));
+                csv.WriteField(PlainText.Cell(s.Label));
                 csv.WriteField(s.PricePerMetre);
                 csv.WriteField(s.LowMm);
                 csv.NextRecord();
@@ -103,6 +103,8 @@ public static class StockTable
         public string Text(string column)
         {
             var text = Cell(column);
+            if (PlainText.Odd(text) is { } sign)
+                Fault(PlainText.Complaint(column, sign), "wrong-type");
             if (text.Length > LongestText)
                 Fault($"{column} has {text.Length} characters; up to {LongestText} are accepted.", "too-long");
             return text;
@@ -136,8 +138,7 @@ public static class StockTable
             return null;
         }
 
-        // A spreadsheet may have put an apostrophe before what begins like a formula.
-        private string Cell(string column) => Array.IndexOf(heading, column) is >= 0 and var i && i < cells.Length ? cells[i].Trim().TrimStart('\'') : "";
+        private string Cell(string column) => Array.IndexOf(heading, column) is >= 0 and var i && i < cells.Length ? PlainText.OfCell(cells[i].Trim()) : "";
 
         private void Fault(string text, string code) => problems.Add("", $"Line {line}: {text}", code);
     }

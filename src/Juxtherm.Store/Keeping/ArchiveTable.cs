@@ -26,7 +26,7 @@ internal sealed class ArchiveTable
     /// <summary>All tables; what others refer to comes before them.</summary>
     public static IReadOnlyList<ArchiveTable> Of(WorkshopContext context)
     {
-        var left = context.Model.GetEntityTypes().OrderBy(t => t.Name, StringComparer.Ordinal).ToList();
+        var left = context.Model.GetEntityTypes().Where(t => !t.ClrType.IsAssignableTo(typeof(IReckonedRow))).OrderBy(t => t.Name, StringComparer.Ordinal).ToList();
         var ordered = new List<IEntityType>();
         while (left.Count > 0)
         {
@@ -38,13 +38,27 @@ internal sealed class ArchiveTable
         return [.. ordered.Select(t => new ArchiveTable(t))];
     }
 
-    public async IAsyncEnumerable<object> RowsAsync(WorkshopContext context, [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken cancel)
+    /// <summary>Some of a row's values are files of their own.</summary>
+    public bool HasFiles => _type.ClrType == typeof(JobRow) || _type.ClrType == typeof(LogPhotoRow);
+
+    /// <summary>All rows, one at a time, in the order of the key, so that the same workshop makes the same archive.</summary>
+    public IAsyncEnumerable<object> RowsAsync(WorkshopContext context, CancellationToken cancel) =>
+        (IAsyncEnumerable<object>)typeof(ArchiveTable).GetMethod(nameof(EachAsync), BindingFlags.NonPublic | BindingFlags.Instance)!.MakeGenericMethod(_type.ClrType).Invoke(this, [context, cancel])!;
+
+    private async IAsyncEnumerable<object> EachAsync<T>(WorkshopContext context, [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken cancel)
+        where T : class
     {
-        var query = (IQueryable<object>)typeof(DbContext).GetMethod(nameof(DbContext.Set), Type.EmptyTypes)!.MakeGenericMethod(_type.ClrType).Invoke(context, null)!;
-        // In the order of the key, so that the same workshop makes the same archive.
-        var rows = await query.AsNoTracking().ToListAsync(cancel);
-        var key = _type.FindPrimaryKey()!.Properties.Select(p => p.PropertyInfo!).ToList();
-        foreach (var row in rows.OrderBy(r => string.Join('\u0001', key.Select(k => Sortable(k.GetValue(r)!))), StringComparer.Ordinal))
+        IOrderedQueryable<T>? ordered = null;
+        foreach (var key in _type.FindPrimaryKey()!.Properties)
+        {
+            var row = System.Linq.Expressions.Expression.Parameter(typeof(T));
+            var by = System.Linq.Expressions.Expression.Lambda(System.Linq.Expressions.Expression.Property(row, key.PropertyInfo!), row);
+            var name = ordered is null ? nameof(Queryable.OrderBy) : nameof(Queryable.ThenBy);
+            var method = typeof(Queryable).GetMethods().Single(m => m.Name == name && m.GetParameters().Length == 2).MakeGenericMethod(typeof(T), key.ClrType);
+            ordered = (IOrderedQueryable<T>)method.Invoke(null, [(IQueryable<T>?)ordered ?? context.Set<T>().AsNoTracking(), by])!;
+        }
+
+        await foreach (var row in ordered!.AsAsyncEnumerable().WithCancellation(cancel))
             yield return row;
     }
 
@@ -86,8 +100,6 @@ internal sealed class ArchiveTable
 
         return row;
     }
-
-    private static string Sortable(object value) => value is int or long ? Convert.ToInt64(value, CultureInfo.InvariantCulture).ToString("D20", CultureInfo.InvariantCulture) : value.ToString()!;
 
     private static JsonNode? Plain(object? value) => value switch
     {

@@ -34,14 +34,22 @@ public static partial class Backups
 
     /// <summary>Made before an archive is read in.</summary>
     public const string BeforeImport = "before-import";
+    /// <summary>The folder of the backups, in a data folder.</summary>
+    public const string FolderName = "backups";
+
+    /// <summary>Ends the name of a backup in the making.</summary>
+    internal const string Part = ".part";
     private const int DailyKept = 14;
+
+    // What is dated later than this was made while the clock was wrong.
+    private static readonly TimeSpan Ahead = TimeSpan.FromHours(1);
     private const string Stamp = "yyyyMMdd-HHmmss";
 
     /// <summary>The backups of a data folder, newest first.</summary>
     /// <param name="dataFolder">The data folder.</param>
     public static IReadOnlyList<Backup> In(string dataFolder)
     {
-        var folder = new DirectoryInfo(Path.Combine(dataFolder, "backups"));
+        var folder = new DirectoryInfo(Path.Combine(dataFolder, FolderName));
         if (!folder.Exists)
             return [];
         return
@@ -58,17 +66,27 @@ public static partial class Backups
     /// <param name="now">Names it, UTC.</param>
     public static Backup Make(string dataFolder, string why, DateTimeOffset now)
     {
-        var folder = Directory.CreateDirectory(Path.Combine(dataFolder, "backups"));
+        var folder = Directory.CreateDirectory(Path.Combine(dataFolder, FolderName));
         // Written beside and then named: a backup that is there is whole, and none takes the place of another.
-        var part = Path.Combine(folder.FullName, $"{Guid.NewGuid():N}.part");
+        var part = Path.Combine(folder.FullName, $"{Guid.NewGuid():N}{Part}");
         Copy(Path.Combine(dataFolder, DataFolder.DatabaseName), part);
         using (var written = new FileStream(part, FileMode.Open, FileAccess.ReadWrite))
             written.Flush(flushToDisk: true);
         var path = Named(folder.FullName, $"{why}-{now.UtcDateTime.ToString(Stamp, CultureInfo.InvariantCulture)}", part);
-        foreach (var old in In(dataFolder).Where(b => b.Why == Daily).Skip(DailyKept))
+        // Those of a clock that was ahead push none of the others out.
+        foreach (var old in In(dataFolder).Where(b => b.Why == Daily).GroupBy(b => IsAhead(b, now)).SelectMany(g => g.Skip(DailyKept)))
             File.Delete(Path.Combine(folder.FullName, old.Name));
         return new Backup(Path.GetFileName(path), why, now, new FileInfo(path).Length);
     }
+
+    /// <summary>Whether a daily backup is due.</summary>
+    /// <param name="dataFolder">The data folder.</param>
+    /// <param name="now">The time, UTC.</param>
+    /// <param name="between">How long one lasts.</param>
+    public static bool IsDue(string dataFolder, DateTimeOffset now, TimeSpan between) =>
+        In(dataFolder).FirstOrDefault(b => b.Why == Daily && !IsAhead(b, now)) is not { } last || now - last.MadeUtc >= between;
+
+    private static bool IsAhead(Backup backup, DateTimeOffset now) => backup.MadeUtc - now > Ahead;
 
     /// <summary>Gives a file the first of its names that is free.</summary>
     private static string Named(string folder, string name, string part)
@@ -93,7 +111,7 @@ public static partial class Backups
     /// <param name="name">Its file's name.</param>
     /// <exception cref="KeepingException">There is no such backup.</exception>
     public static string PathOf(string dataFolder, string name) =>
-        In(dataFolder).FirstOrDefault(b => b.Name == name) is { } found ? Path.Combine(dataFolder, "backups", found.Name) : throw new KeepingException("There is no such backup. It may have been removed from the folder.");
+        In(dataFolder).FirstOrDefault(b => b.Name == name) is { } found ? Path.Combine(dataFolder, FolderName, found.Name) : throw new KeepingException("There is no such backup. It may have been removed from the folder.");
 
     /// <summary>Makes sure that a file is a whole database of this program, and not of a newer one.</summary>
     /// <param name="path">The file.</param>
@@ -121,7 +139,7 @@ public static partial class Backups
         }
         catch (SqliteException e)
         {
-            throw new KeepingException($"This file is damaged, or no workshop of Juxtherm: {e.Message} Nothing was changed; take another one.", e);
+            throw new KeepingException("This file is damaged, or no workshop of Juxtherm. Nothing was changed; take another one.", e);
         }
     }
 

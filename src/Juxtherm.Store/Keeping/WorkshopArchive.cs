@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.IO.Compression;
-using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
@@ -21,10 +20,20 @@ public static class WorkshopArchive
     /// <summary>The newest version that is understood.</summary>
     public const int Version = 1;
     private const string ManifestName = "manifest.json";
-    private const long MostBytes = 4L * 1024 * 1024 * 1024;
-    private static readonly JsonSerializerOptions Indented = new() { WriteIndented = true };
 
-    /// <summary>Writes a workshop.</summary>
+    /// <summary>Most that a workshop's files may come to, unpacked too, bytes.</summary>
+    public const long MostBytes = 4L * 1024 * 1024 * 1024;
+    private const int MostFiles = 500_000;
+    private const long LargestManifest = 128 * 1024 * 1024;
+    private const long LargestFile = 64 * 1024 * 1024;
+    private const int LongestRow = 32 * 1024 * 1024;
+    private const int RowsAtOnce = 200;
+
+    /// <summary>The database that an archive was read into.</summary>
+    /// <param name="path">Where it is.</param>
+    public static WorkshopContext At(string path) => new(new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={path};Pooling=False;Foreign Keys=True").Options);
+
+    /// <summary>Writes a workshop, a row at a time.</summary>
     /// <param name="context">Reaches its database.</param>
     /// <param name="to">Where it is written.</param>
     /// <param name="now">When, UTC.</param>
@@ -32,39 +41,37 @@ public static class WorkshopArchive
     public static async Task WriteAsync(WorkshopContext context, Stream to, DateTimeOffset now, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(context);
-        // One moment of the workshop, whatever is written meanwhile.
-        await using var moment = await context.Database.BeginTransactionAsync(System.Data.IsolationLevel.Serializable, cancel);
+        // One moment of the workshop, whatever is written meanwhile; it only reads, and holds nobody up.
+        await context.Database.OpenConnectionAsync(cancel);
+        await using var moment = ((SqliteConnection)context.Database.GetDbConnection()).BeginTransaction(deferred: true);
+        await using var its = await context.Database.UseTransactionAsync(moment, cancel);
         using var zip = new ZipArchive(to, ZipArchiveMode.Create, leaveOpen: true);
-        var files = new JsonArray();
-        async Task AddAsync(string path, byte[] content)
+        var files = new List<Listed>();
+        async Task AddAsync(string path, Func<Stream, Task> write)
         {
             await using var entry = zip.CreateEntry(path, CompressionLevel.Optimal).Open();
-            await entry.WriteAsync(content, cancel);
-            files.Add(new JsonObject { ["path"] = path, ["bytes"] = content.LongLength, ["sha256"] = Convert.ToHexStringLower(SHA256.HashData(content)) });
+            await using var counted = new CountedStream(entry);
+            await write(counted);
+            files.Add(new Listed(path, counted.Length, counted.Sha256()));
         }
 
         foreach (var table in ArchiveTable.Of(context))
         {
-            var rows = new JsonArray();
-            await foreach (var row in table.RowsAsync(context, cancel))
+            // What is a file of its own comes before the rows that name it: a ZIP holds one after the other.
+            if (table.HasFiles)
             {
-                var node = table.Node(row);
-                // What is a file of its own stays one.
-                foreach (var (member, path, content) in ArchiveTable.Files(row))
+                await foreach (var row in table.RowsAsync(context, cancel))
                 {
-                    await AddAsync(path, content);
-                    node[member] = path;
+                    foreach (var (_, path, content) in ArchiveTable.Files(row))
+                        await AddAsync(path, file => file.WriteAsync(content, cancel).AsTask());
                 }
-
-                rows.Add((JsonNode)node);
             }
 
-            await AddAsync($"tables/{table.Name}.json", Encoding.UTF8.GetBytes(rows.ToJsonString()));
+            await AddAsync($"tables/{table.Name}.json", file => WriteAsync(table, context, file, cancel));
         }
 
-        var manifest = new JsonObject { ["format"] = Format, ["version"] = Version, ["madeUtc"] = now.UtcDateTime.ToString("O", CultureInfo.InvariantCulture), ["files"] = files };
         await using var last = zip.CreateEntry(ManifestName, CompressionLevel.Optimal).Open();
-        await last.WriteAsync(Encoding.UTF8.GetBytes(manifest.ToJsonString(Indented)), cancel);
+        await WriteAsync(files, now, last, cancel);
     }
 
     /// <summary>Reads a workshop into a new database.</summary>
@@ -72,76 +79,169 @@ public static class WorkshopArchive
     /// <param name="databasePath">The database to make; there must be none.</param>
     /// <param name="cancel">Gives up.</param>
     /// <returns>When it was written, UTC.</returns>
-    /// <exception cref="KeepingException">It is damaged, foreign or newer; no database is left behind.</exception>
+    /// <exception cref="KeepingException">It is damaged, foreign, newer or too large; no database is left behind.</exception>
     public static async Task<DateTimeOffset> ReadAsync(Stream from, string databasePath, CancellationToken cancel)
     {
         try
         {
             using var zip = new ZipArchive(from, ZipArchiveMode.Read, leaveOpen: true);
-            var (files, made) = Manifest(zip);
-            await using var context = new WorkshopContext(new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={databasePath};Pooling=False;Foreign Keys=True").Options);
+            var (files, made) = await ManifestAsync(zip, cancel);
+            await using var context = At(databasePath);
             await context.Database.MigrateAsync(cancel);
             await using var all = await context.Database.BeginTransactionAsync(cancel);
             context.ChangeTracker.AutoDetectChangesEnabled = false;
+            var taken = new HashSet<string>(StringComparer.Ordinal);
             foreach (var table in ArchiveTable.Of(context))
             {
                 // What came to be later than this archive is empty in it.
-                if (!files.ContainsKey($"tables/{table.Name}.json"))
-                    continue;
-                var rows = JsonNode.Parse(Content(zip, files, $"tables/{table.Name}.json")) as JsonArray ?? throw new KeepingException($"This archive's table {table.Name} is no list. Nothing was changed.");
-                foreach (var row in rows)
-                    context.Add(table.Row(row as JsonObject ?? throw new KeepingException($"This archive's table {table.Name} holds something that is no row. Nothing was changed."), path => Content(zip, files, path)));
-                await context.SaveChangesAsync(cancel);
-                context.ChangeTracker.Clear();
+                if (files.ContainsKey($"tables/{table.Name}.json"))
+                    await ReadAsync(table, zip, files, taken, context, cancel);
             }
 
             await all.CommitAsync(cancel);
             return made;
         }
-        catch (Exception e) when (e is InvalidDataException or JsonException or DbUpdateException or SqliteException or FormatException or InvalidOperationException or EndOfStreamException or OverflowException or ArgumentException or NotSupportedException)
+        catch (Exception e) when (e is not (OperationCanceledException or OutOfMemoryException or KeepingException) && !DiskFull.Is(e))
         {
-            SqliteConnection.ClearAllPools();
-            File.Delete(databasePath);
-            throw new KeepingException($"This is no whole archive of a workshop: {e.Message} Nothing was changed.", e);
+            Clear(databasePath);
+            throw new KeepingException("This is no whole archive of a workshop. Nothing was changed.", e);
         }
-        catch (KeepingException)
+        catch
         {
-            SqliteConnection.ClearAllPools();
-            File.Delete(databasePath);
+            Clear(databasePath);
             throw;
         }
     }
 
-    private static (Dictionary<string, (long Bytes, string Sha256)> Files, DateTimeOffset Made) Manifest(ZipArchive zip)
+    private static void Clear(string databasePath)
+    {
+        SqliteConnection.ClearAllPools();
+        foreach (var part in new[] { "", "-wal", "-shm", "-journal" })
+            File.Delete(databasePath + part);
+    }
+
+    private static async Task WriteAsync(ArchiveTable table, WorkshopContext context, Stream file, CancellationToken cancel)
+    {
+        var first = true;
+        await file.WriteAsync("["u8.ToArray(), cancel);
+        await foreach (var row in table.RowsAsync(context, cancel))
+        {
+            var node = table.Node(row);
+            foreach (var (member, path, _) in ArchiveTable.Files(row))
+                node[member] = path;
+            await file.WriteAsync(Encoding.UTF8.GetBytes((first ? "\n" : ",\n") + node.ToJsonString()), cancel);
+            first = false;
+        }
+
+        await file.WriteAsync("\n]"u8.ToArray(), cancel);
+    }
+
+    private static async Task WriteAsync(List<Listed> files, DateTimeOffset now, Stream to, CancellationToken cancel)
+    {
+        await using var json = new Utf8JsonWriter(to, new JsonWriterOptions { Indented = true });
+        json.WriteStartObject();
+        json.WriteString("format", Format);
+        json.WriteNumber("version", Version);
+        json.WriteString("madeUtc", now.UtcDateTime.ToString("O", CultureInfo.InvariantCulture));
+        json.WriteStartArray("files");
+        foreach (var file in files)
+        {
+            json.WriteStartObject();
+            json.WriteString("path", file.Path);
+            json.WriteNumber("bytes", file.Bytes);
+            json.WriteString("sha256", file.Sha256);
+            json.WriteEndObject();
+        }
+
+        json.WriteEndArray();
+        json.WriteEndObject();
+        await json.FlushAsync(cancel);
+    }
+
+    private static async Task ReadAsync(ArchiveTable table, ZipArchive zip, Dictionary<string, Listed> files, HashSet<string> taken, WorkshopContext context, CancellationToken cancel)
+    {
+        await using var rows = Open(zip, files[$"tables/{table.Name}.json"]);
+        var count = 0;
+        await foreach (var row in JsonSerializer.DeserializeAsyncEnumerable<JsonElement>(rows, cancellationToken: cancel))
+        {
+            if (row.ValueKind != JsonValueKind.Object)
+                throw new KeepingException($"This archive's table {table.Name} holds something that is no row. Nothing was changed.");
+            if (row.GetRawText().Length > LongestRow)
+                throw new KeepingException($"This archive's table {table.Name} holds a row larger than any can be. Nothing was changed.");
+            context.Add(table.Row(JsonObject.Create(row)!, path => Taken(zip, files, taken, path)));
+            if (++count % RowsAtOnce > 0)
+                continue;
+            await context.SaveChangesAsync(cancel);
+            context.ChangeTracker.Clear();
+        }
+
+        await context.SaveChangesAsync(cancel);
+        context.ChangeTracker.Clear();
+    }
+
+    /// <summary>What is in a file of its own. Each belongs to one row: one that was named sixty times would take sixty times its room.</summary>
+    private static byte[] Taken(ZipArchive zip, Dictionary<string, Listed> files, HashSet<string> taken, string path)
+    {
+        if (!files.TryGetValue(path, out var listed))
+            throw Missing(path);
+        if (!taken.Add(path))
+            throw new KeepingException($"This archive names {path} twice. Nothing was changed.");
+        if (listed.Bytes > LargestFile)
+            throw new KeepingException($"This archive's {path} has {listed.Bytes / 1024} KiB; up to {LargestFile / 1024} are accepted. Nothing was changed.");
+        using var stream = Open(zip, listed);
+        var content = new byte[listed.Bytes];
+        stream.ReadExactly(content);
+        return content;
+    }
+
+    private static async Task<(Dictionary<string, Listed> Files, DateTimeOffset Made)> ManifestAsync(ZipArchive zip, CancellationToken cancel)
     {
         if (zip.GetEntry(ManifestName) is not { } entry)
             throw new KeepingException("This file is no archive of a workshop: it has no manifest. Nothing was changed.");
-        using var reader = new StreamReader(entry.Open());
-        var manifest = JsonNode.Parse(reader.ReadToEnd()) as JsonObject;
-        if ((string?)manifest?["format"] != Format)
-            throw new KeepingException($"This file is no archive of a workshop: its format is “{(string?)manifest?["format"]}”. Nothing was changed.");
-        if ((int?)manifest["version"] is not (>= 1 and <= Version))
-            throw new KeepingException($"This archive has version {manifest["version"]}: it was written by a newer Juxtherm. Up to {Version} is understood here. Nothing was changed.");
-        if (manifest["files"] is not JsonArray list || list.Any(f => f is not JsonObject o || o["path"] is null || o["bytes"] is null || o["sha256"] is null))
+        if (entry.Length > LargestManifest || zip.Entries.Count > MostFiles)
+            throw new KeepingException($"This archive is larger than a workshop can be: up to {MostFiles} files are accepted. Nothing was changed.");
+        JsonElement manifest;
+        await using (var text = new CountedStream(entry.Open(), entry.Length))
+            manifest = (await JsonDocument.ParseAsync(text, cancellationToken: cancel)).RootElement;
+        string? Text(JsonElement of, string name) => of.TryGetProperty(name, out var value) && value.ValueKind == JsonValueKind.String ? value.GetString() : null;
+        if (manifest.ValueKind != JsonValueKind.Object || Text(manifest, "format") != Format)
+            throw new KeepingException($"This file is no archive of a workshop: its format is “{(manifest.ValueKind == JsonValueKind.Object ? Text(manifest, "format") : null)}”. Nothing was changed.");
+        if (!manifest.TryGetProperty("version", out var number) || !number.TryGetInt32(out var version) || version is < 1 or > Version)
+            throw new KeepingException($"This archive was written by a newer Juxtherm. Version {Version} is understood here. Nothing was changed.");
+        if (!manifest.TryGetProperty("files", out var list) || list.ValueKind != JsonValueKind.Array)
             throw new KeepingException("This archive is damaged: its manifest does not list its files. Nothing was changed.");
-        var files = list.DistinctBy(f => (string)f!["path"]!, StringComparer.Ordinal).ToDictionary(f => (string)f!["path"]!, f => ((long)f!["bytes"]!, (string)f["sha256"]!), StringComparer.Ordinal);
-        if (files.Values.Sum(f => f.Item1) > MostBytes)
-            throw new KeepingException("This archive is larger than a workshop can be. Nothing was changed.");
-        // Every file is looked at before the first row is taken.
-        foreach (var path in files.Keys)
-            Content(zip, files, path);
-        return (files, DateTimeOffset.Parse((string?)manifest["madeUtc"] ?? "", CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal));
+        var files = new Dictionary<string, Listed>(StringComparer.Ordinal);
+        long bytes = 0;
+        foreach (var f in list.EnumerateArray())
+        {
+            if (Text(f, "path") is not { } path || Text(f, "sha256") is not { } sha || !f.TryGetProperty("bytes", out var size) || !size.TryGetInt64(out var length) || length < 0)
+                throw new KeepingException("This archive is damaged: its manifest does not list its files. Nothing was changed.");
+            if (!files.TryAdd(path, new Listed(path, length, sha)))
+                throw new KeepingException($"This archive is damaged: its manifest lists {path} twice. Nothing was changed.");
+            if ((bytes += length) > MostBytes || files.Count > MostFiles)
+                throw new KeepingException($"This archive is larger than a workshop can be: up to {MostBytes / 1024 / 1024 / 1024} GB and {MostFiles} files are accepted. Nothing was changed.");
+        }
+
+        // Every file is looked at before the first row is taken, and none is unpacked beyond the length that it is listed with.
+        var buffer = new byte[81920];
+        foreach (var file in files.Values)
+        {
+            await using var stream = Open(zip, file);
+            while (await stream.ReadAsync(buffer, cancel) > 0)
+            {
+            }
+
+            if (stream.Length != file.Bytes || stream.Sha256() != file.Sha256)
+                throw new KeepingException($"This archive is damaged: {file.Path} is not as it was written. Nothing was changed.");
+        }
+
+        return (files, DateTimeOffset.Parse(Text(manifest, "madeUtc") ?? "", CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal));
     }
 
-    private static byte[] Content(ZipArchive zip, Dictionary<string, (long Bytes, string Sha256)> files, string path)
-    {
-        if (!files.TryGetValue(path, out var listed) || zip.GetEntry(path) is not { } entry || entry.Length != listed.Bytes)
-            throw new KeepingException($"This archive is damaged: {path} is missing or has another length than it should. Nothing was changed.");
-        using var stream = entry.Open();
-        var content = new byte[listed.Bytes];
-        stream.ReadExactly(content);
-        return Convert.ToHexStringLower(SHA256.HashData(content)) == listed.Sha256
-            ? content
-            : throw new KeepingException($"This archive is damaged: {path} is not as it was written. Nothing was changed.");
-    }
+    private static CountedStream Open(ZipArchive zip, Listed file) =>
+        zip.GetEntry(file.Path) is { } entry && entry.Length == file.Bytes ? new CountedStream(entry.Open(), file.Bytes) : throw Missing(file.Path);
+
+    private static KeepingException Missing(string path) => new($"This archive is damaged: {path} is missing or has another length than it should. Nothing was changed.");
+
+    private sealed record Listed(string Path, long Bytes, string Sha256);
 }

@@ -122,6 +122,28 @@ namespace Juxtherm.Store.Migrations
                     b.ToTable("Cuts");
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.JobCardRow", b =>
+                {
+                    b.Property<Guid>("JobId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("For")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("MetricJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("UsJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("JobId");
+
+                    b.ToTable("JobCards");
+                });
+
             modelBuilder.Entity("Juxtherm.Store.JobRow", b =>
                 {
                     b.Property<Guid>("Id")
@@ -171,6 +193,20 @@ namespace Juxtherm.Store.Migrations
                     b.HasKey("Key");
 
                     b.ToTable("LearnedOff");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.LearnedRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("CorrectionJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Learned");
                 });
 
             modelBuilder.Entity("Juxtherm.Store.LogPhotoRow", b =>
@@ -348,6 +384,9 @@ namespace Juxtherm.Store.Migrations
                     b.Property<long>("AtUtc")
                         .HasColumnType("INTEGER");
 
+                    b.Property<Guid?>("CommandId")
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("LogId")
                         .HasColumnType("INTEGER");
 
@@ -364,7 +403,8 @@ namespace Juxtherm.Store.Migrations
 
                     b.HasKey("Id");
 
-                    b.HasIndex("LogId");
+                    b.HasIndex("LogId", "CommandId")
+                        .IsUnique();
 
                     b.ToTable("LogWashes");
                 });
@@ -377,6 +417,9 @@ namespace Juxtherm.Store.Migrations
 
                     b.Property<long>("AtUtc")
                         .HasColumnType("INTEGER");
+
+                    b.Property<Guid?>("CommandId")
+                        .HasColumnType("TEXT");
 
                     b.Property<double>("DialCelsius")
                         .HasColumnType("REAL");
@@ -538,6 +581,36 @@ namespace Juxtherm.Store.Migrations
                     b.ToTable("RunTraces");
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.SetAsideRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("RowJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Table")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Why")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("SetAside");
+                });
+
             modelBuilder.Entity("Juxtherm.Store.ShelfRow", b =>
                 {
                     b.Property<string>("Id")
@@ -678,6 +751,15 @@ namespace Juxtherm.Store.Migrations
                     b.HasOne("Juxtherm.Store.CutRow", null)
                         .WithMany("Commands")
                         .HasForeignKey("CutId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.JobCardRow", b =>
+                {
+                    b.HasOne("Juxtherm.Store.JobRow", null)
+                        .WithOne()
+                        .HasForeignKey("Juxtherm.Store.JobCardRow", "JobId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

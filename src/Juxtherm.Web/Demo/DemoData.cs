@@ -43,7 +43,7 @@ internal sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore 
 
     public async Task FillIfEmptyAsync(CancellationToken cancel)
     {
-        if ((await jobs.ListAsync(cancel)).Count > 0)
+        if ((await jobs.ListAsync("", 0, 1, cancel)).Total > 0)
             return;
         foreach (var (kind, entries) in ShelfFile())
         {
@@ -61,7 +61,7 @@ internal sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore 
         foreach (var json in JobFiles())
         {
             var (job, _) = plans.Plan(json, UnitSystem.Metric, problems) ?? throw new InvalidOperationException("A worked example cannot be read: " + problems.Found[0].Message);
-            kept[job.Title] = (await jobPlans.AddAsync(job.Title, json, cancel, example: true)).Id;
+            kept[job.Title] = (await jobPlans.AddAsync(Guid.CreateVersion7(), job.Title, json, cancel, example: true)).Id;
         }
 
         foreach (var (title, hoursAgo, pieces) in Runs)
@@ -79,7 +79,7 @@ internal sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore 
         if (!problems.None)
             throw new InvalidOperationException("The logbook of the worked example cannot be read: " + problems.Found[0].Message);
         await logbook.TakeInAsync(entries, cancel);
-        await log.AddReadingAsync(new PlateReadingRow { HeatSource = "own-press-satchel", AtUtc = now.AddDays(-20), DialCelsius = 155, ReadCelsius = 149.5, Means = "strip" }, cancel);
+        await log.AddReadingAsync(new PlateReadingRow { HeatSource = "own-press-satchel", AtUtc = now.AddDays(-20), DialCelsius = 155, ReadCelsius = 149.5, Means = "strip", CommandId = Guid.NewGuid() }, cancel);
         learning.Forget();
     }
 

@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text;
 using Juxtherm.Core.Care;
 using Juxtherm.Core.Catalogue;
@@ -114,10 +113,10 @@ internal static class CareEndpoints
             dates.Add(new CalendarDate($"{id}-wash@juxtherm", pieces.Max(p => p.AtUtc).AddHours(care.CureHours), $"May be washed: {run.Row.Title}", $"{(names.Length > 0 ? names + ". " : "")}{string.Join(' ', care.Lines)}"));
         if (!string.IsNullOrEmpty(handover))
         {
-            if (!DateTimeOffset.TryParse(handover, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var at))
+            if (!PlainTime.TryRead(handover, out var at))
             {
                 var problems = new Problems();
-                problems.Add("/handover", $"/handover is “{handover}”; a time such as 2026-05-01T14:30:00Z is accepted.", "wrong-type");
+                problems.Add("/handover", $"/handover is “{handover}”; a time such as 2026-05-01T14:30:00Z is accepted, {PlainTime.Accepted}.", "wrong-type");
                 return ProblemAnswers.Invalid(problems, "date");
             }
 

@@ -1,10 +1,10 @@
 using System.Text.Json;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Recipes;
 using Juxtherm.Documents;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;
+using Microsoft.AspNetCore.Mvc;
 
 namespace Juxtherm.Web.Endpoints;
 
@@ -38,8 +38,14 @@ public sealed record CardSheet(string Id, string Name, double ThicknessMm, doubl
 /// <param name="Headline">The verdict in one line, or why it cannot be read.</param>
 /// <param name="Press">The press that bonds; null when the job cannot be read.</param>
 /// <param name="Sheets">The stack at the end of the press, top to bottom.</param>
+/// <param name="Pending">Its figures are being worked out anew; until then they are those of before, or empty.</param>
 public sealed record JobCard(
-    Guid Id, string Title, DateTimeOffset UpdatedUtc, int Quantity, string What, Verdict? Verdict, string Headline, PlannedPress? Press, IReadOnlyList<CardSheet> Sheets);
+    Guid Id, string Title, DateTimeOffset UpdatedUtc, int Quantity, string What, Verdict? Verdict, string Headline, PlannedPress? Press, IReadOnlyList<CardSheet> Sheets, bool Pending);
+
+/// <summary>A part of the list of jobs.</summary>
+/// <param name="Total">How many there are in all that fit what is looked for.</param>
+/// <param name="Jobs">Last touched first.</param>
+public sealed record JobPage(int Total, IReadOnlyList<JobCard> Jobs);
 
 /// <summary>The setting of a plan.</summary>
 /// <param name="Celsius">Set to, °C.</param>
@@ -59,10 +65,13 @@ public sealed record LearnedSince(bool Changes, AgreedPress Agreed, AgreedPress 
 /// <summary>Kept jobs.</summary>
 internal static class JobEndpoints
 {
+    private const int UsualPage = 50;
+    private const int LargestPage = 200;
+
     public static void MapJobs(this IEndpointRouteBuilder routes)
     {
         var jobs = routes.MapGroup("/api/jobs").WithTags("Jobs");
-        jobs.MapGet("/", ListAsync).Produces<JobCard[]>();
+        jobs.MapGet("/", ListAsync).Produces<JobPage>();
         jobs.MapPost("/", AddAsync).Accepts<object>("application/json").Produces<JobAnswer>(201).ProducesProblem(400);
         jobs.MapGet("/{id:guid}", FindAsync).Produces<JobAnswer>().ProducesProblem(404);
         jobs.MapPut("/{id:guid}", SaveAsync).Produces<JobAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
@@ -76,19 +85,19 @@ internal static class JobEndpoints
         jobs.MapPost("/{id:guid}/restore", (Guid id, JobStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel)).Produces<JobAnswer>().ProducesProblem(404);
     }
 
-    private static async Task<IResult> ListAsync(string? units, JobStore store, JobPlans plans, CancellationToken cancel)
+    private static async Task<IResult> ListAsync(string? units, string? search, int? skip, int? take, JobStore store, JobCards cards, CancellationToken cancel)
     {
-        var rows = await store.ListAsync(cancel);
-        return Results.Ok(rows.Select(row => Card(row, JobBody.Units(units), plans)).ToArray());
+        var (listed, total) = await store.ListAsync(search?.Trim() ?? "", Math.Max(0, skip ?? 0), Math.Clamp(take ?? UsualPage, 1, LargestPage), cancel);
+        return Results.Ok(new JobPage(total, await cards.OfAsync(listed, JobBody.Units(units), cancel)));
     }
 
-    private static async Task<IResult> AddAsync(HttpRequest request, PlanCache cache, JobPlans plans, CancellationToken cancel)
+    private static async Task<IResult> AddAsync(HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command, PlanCache cache, JobPlans plans, TimeProvider clock, CancellationToken cancel)
     {
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
         if (cache.Plan(json, UnitSystem.Metric, problems) is not { } planned)
             return ProblemAnswers.Invalid(problems);
-        var row = await plans.AddAsync(planned.Job.Title, json, cancel);
+        var row = await plans.AddAsync(CommandHeader.IdOf(command, clock), planned.Job.Title, json, cancel);
         return Results.Created($"/api/jobs/{row.Id}", Answer(row));
     }
 
@@ -146,14 +155,14 @@ internal static class JobEndpoints
     private static string FileName(string title, string otherwise) =>
         new string([.. title.Where(c => char.IsLetterOrDigit(c) || c is ' ' or '-').Take(60)]).Trim() is { Length: > 0 } name ? name : otherwise;
 
-    private static async Task<IResult> CopyAsync(Guid id, JobStore store, CancellationToken cancel)
+    private static async Task<IResult> CopyAsync(Guid id, [FromHeader(Name = CommandHeader.Name)] Guid? command, JobStore store, TimeProvider clock, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("job");
         var copy = System.Text.Json.Nodes.JsonNode.Parse(row.Json)!.AsObject();
         var title = row.Title.Length > 110 ? row.Title[..110] : row.Title;
         copy["title"] = $"{title}, copy";
-        var added = await store.AddAsync($"{title}, copy", copy.ToJsonString(), cancel, learned: row.LearnedJson);
+        var added = await store.AddAsync(CommandHeader.IdOf(command, clock), $"{title}, copy", copy.ToJsonString(), cancel, learned: row.LearnedJson);
         return Results.Created($"/api/jobs/{added.Id}", Answer(added));
     }
 
@@ -161,23 +170,4 @@ internal static class JobEndpoints
         await store.SetDeletedAsync(id, deleted, cancel) is { } row ? Results.Ok(Answer(row)) : ProblemAnswers.NotFound("job");
 
     private static JobAnswer Answer(JobRow row) => new(row.Id, row.Version, row.UpdatedUtc, JsonElement.Parse(row.Json));
-
-    private static JobCard Card(JobRow row, UnitSystem units, JobPlans plans)
-    {
-        var problems = new Problems();
-        if (plans.Plan(row, units, problems) is not { } planned)
-            return new JobCard(row.Id, row.Title, row.UpdatedUtc, 0, "", null, "This job cannot be read any more: " + problems.Found[0].Message, null, []);
-        var (job, result) = planned;
-        var what = $"{job.Blank.Form.Name}, {job.Blank.Material.Name.ToLowerInvariant()} · {string.Join(", ", job.Layers.Select(l => l.Vinyl.Name.ToLowerInvariant()).Distinct(StringComparer.Ordinal))} vinyl · {job.Tools.Source.Name.ToLowerInvariant()}";
-        return new JobCard(
-            row.Id, job.Title, row.UpdatedUtc, job.Quantity, what, result.Plan.Verdict, result.Plan.Headline,
-            result.Plan.BondingPress, Sheets(result.Trace.Last(p => p.Kind == PhaseKind.Press), job));
-    }
-
-    private static CardSheet[] Sheets(TracePhase press, Job job)
-    {
-        var faces = press.Faces[^1];
-        string? Colour(string sheet) => job.Layers.FirstOrDefault(l => sheet == Workpiece.VinylSheet || sheet == Workpiece.SheetOf(l.Id))?.Colour;
-        return [.. press.Sheets.Select((sheet, i) => new CardSheet(sheet.Id, sheet.Name, sheet.ThicknessMm, (faces[i] + faces[i + 1]) / 2, Colour(sheet.Id)))];
-    }
 }

@@ -10,7 +10,14 @@ namespace Juxtherm.Web.Endpoints;
 /// <summary>Where the workshop is kept.</summary>
 /// <param name="Folder">Its folder.</param>
 /// <param name="Backups">Newest first.</param>
-public sealed record KeepingAnswer(string Folder, IReadOnlyList<Backup> Backups);
+/// <param name="SetAside">What could not be read and was set aside, newest first.</param>
+public sealed record KeepingAnswer(string Folder, IReadOnlyList<Backup> Backups, IReadOnlyList<SetAsideAnswer> SetAside);
+
+/// <summary>Something that could not be read and was set aside; it is still in the database, whole.</summary>
+/// <param name="Name">What it is called; empty where that cannot be read either.</param>
+/// <param name="Why">What is wrong with it.</param>
+/// <param name="AtUtc">When.</param>
+public sealed record SetAsideAnswer(string Name, string Why, DateTimeOffset AtUtc);
 
 /// <summary>Something was put back.</summary>
 /// <param name="Kept">The backup of what was there before.</param>
@@ -25,18 +32,21 @@ internal static class KeepingEndpoints
     public static void MapKeeping(this IEndpointRouteBuilder routes)
     {
         var keeping = routes.MapGroup("/api/keeping").WithTags("Keeping");
-        keeping.MapGet("/", (Keeper keeper) => Results.Ok(new KeepingAnswer(keeper.Folder, keeper.Backups))).Produces<KeepingAnswer>();
+        keeping.MapGet("/", AnswerAsync).Produces<KeepingAnswer>();
         keeping.MapPost("/backups", async (Keeper keeper, CancellationToken cancel) =>
         {
             await keeper.BackUpAsync(Backups.Asked, cancel);
-            return Results.Ok(new KeepingAnswer(keeper.Folder, keeper.Backups));
+            return await AnswerAsync(keeper, cancel);
         }).Produces<KeepingAnswer>();
         keeping.MapGet("/backups/{name}", (string name, Keeper keeper) => Plainly(() => Results.File(Backups.PathOf(keeper.Folder, name), "application/vnd.sqlite3", name))).Produces(200, contentType: "application/vnd.sqlite3").ProducesProblem(400);
         keeping.MapPost("/backups/{name}/restore", (string name, Keeper keeper, CancellationToken cancel) => PlainlyAsync(async () => new PutBack(await keeper.RestoreAsync(name, cancel), keeper.Backups))).Produces<PutBack>().ProducesProblem(400);
         keeping.MapGet("/archive", WriteAsync).Produces(200, contentType: Zip);
-        keeping.MapPost("/archive", (HttpRequest request, Keeper keeper, CancellationToken cancel) => PlainlyAsync(async () => new PutBack(await keeper.ReadAsync(request.Body, cancel), keeper.Backups)))
-            .Accepts<object>("application/octet-stream").Produces<PutBack>().ProducesProblem(400).WithMetadata(new DisableRequestSizeLimitAttribute());
+        keeping.MapPost("/archive", (HttpRequest request, bool? setAside, Keeper keeper, CancellationToken cancel) => PlainlyAsync(async () => new PutBack(await keeper.ReadAsync(request.Body, setAside == true, cancel), keeper.Backups)))
+            .Accepts<object>("application/octet-stream").Produces<PutBack>().ProducesProblem(400).ProducesProblem(409).ProducesProblem(413).WithMetadata(new RequestSizeLimitAttribute(WorkshopArchive.MostBytes));
     }
+
+    private static async Task<IResult> AnswerAsync(Keeper keeper, CancellationToken cancel) =>
+        Results.Ok(new KeepingAnswer(keeper.Folder, keeper.Backups, [.. (await keeper.SetAsideAsync(cancel)).Select(r => new SetAsideAnswer(r.Name, r.Why, r.AtUtc))]));
 
     private static async Task WriteAsync(HttpContext http, Keeper keeper, TimeProvider clock, CancellationToken cancel)
     {
@@ -64,6 +74,10 @@ internal static class KeepingEndpoints
         try
         {
             return Results.Ok(await answer());
+        }
+        catch (UnreadableRowsException e)
+        {
+            return ProblemAnswers.Conflict("unreadable-rows", e.Message);
         }
         catch (KeepingException e)
         {

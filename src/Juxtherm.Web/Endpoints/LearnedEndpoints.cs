@@ -3,6 +3,7 @@ using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;
+using Microsoft.AspNetCore.Mvc;
 
 namespace Juxtherm.Web.Endpoints;
 
@@ -58,14 +59,14 @@ internal static class LearnedEndpoints
 
     private static async Task<IResult> SwitchAsync(LessonSwitch ask, WorkshopLearning learning, LogStore store, LogNames names, CancellationToken cancel)
     {
-        if (!learning.Lessons.Any(l => l.Key == ask.Key))
+        if (!(await learning.LessonsAsync(cancel)).Any(l => l.Key == ask.Key))
             return ProblemAnswers.NotFound("thing that was learned");
         await store.SwitchAsync(ask.Key, ask.On, cancel);
         learning.Forget();
         return Results.Ok(await AnswerAsync(learning, store, names, cancel));
     }
 
-    private static async Task<IResult> MeasuredAsync(PlateReadingRequest ask, WorkshopLearning learning, WorkshopCatalogue catalogues, LogStore store, LogNames names, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> MeasuredAsync(PlateReadingRequest ask, [FromHeader(Name = CommandHeader.Name)] Guid? command, WorkshopLearning learning, WorkshopCatalogue catalogues, LogStore store, LogNames names, TimeProvider clock, CancellationToken cancel)
     {
         var problems = new Problems();
         var sources = (await catalogues.FindAsync(cancel)).HeatSources;
@@ -77,7 +78,7 @@ internal static class LearnedEndpoints
             problems.Add("/means", $"/means is “{ask.Means}”; probe or strip is accepted.", "unknown-id");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "reading");
-        await store.AddReadingAsync(new PlateReadingRow { HeatSource = ask.HeatSource!, AtUtc = clock.GetUtcNow(), DialCelsius = ask.DialCelsius, ReadCelsius = ask.ReadCelsius, Means = ask.Means }, cancel);
+        await store.AddReadingAsync(new PlateReadingRow { HeatSource = ask.HeatSource!, AtUtc = clock.GetUtcNow(), DialCelsius = ask.DialCelsius, ReadCelsius = ask.ReadCelsius, Means = ask.Means, CommandId = CommandHeader.IdOf(command, clock) }, cancel);
         learning.Forget();
         return Results.Ok(await AnswerAsync(learning, store, names, cancel));
     }
@@ -106,6 +107,6 @@ internal static class LearnedEndpoints
     private static async Task<LearnedAnswer> AnswerAsync(WorkshopLearning learning, LogStore store, LogNames names, CancellationToken cancel)
     {
         var name = await names.NamerAsync(cancel);
-        return new LearnedAnswer(learning.Lessons, [.. (await store.ReadingsAsync(cancel)).Select(r => new PlateReadingAnswer(r.Id, r.HeatSource, name(r.HeatSource), r.AtUtc, r.DialCelsius, r.ReadCelsius, r.Means))]);
+        return new LearnedAnswer(await learning.LessonsAsync(cancel), [.. (await store.ReadingsAsync(cancel)).Select(r => new PlateReadingAnswer(r.Id, r.HeatSource, name(r.HeatSource), r.AtUtc, r.DialCelsius, r.ReadCelsius, r.Means))]);
     }
 }

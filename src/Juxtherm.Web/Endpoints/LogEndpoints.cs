@@ -1,10 +1,10 @@
-using System.Globalization;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Logbook.Learning;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;
+using Microsoft.AspNetCore.Mvc;
 
 namespace Juxtherm.Web.Endpoints;
 
@@ -131,9 +131,9 @@ internal sealed class LogAsked
         {
             if (string.IsNullOrEmpty(text))
                 return null;
-            if (DateTimeOffset.TryParse(text, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var day))
+            if (PlainTime.TryRead(text, out var day))
                 return day;
-            problems.Add($"/{name}", $"/{name} is “{text}”; a day such as 2026-05-01 is accepted.", "wrong-type");
+            problems.Add($"/{name}", $"/{name} is “{text}”; a day such as 2026-05-01 is accepted, {PlainTime.Accepted}.", "wrong-type");
             return null;
         }
 
@@ -156,9 +156,9 @@ internal static class LogEndpoints
         log.MapPatch("/{id:long}", ChangeAsync).Produces<LogAnswer>().ProducesProblem(400).ProducesProblem(404);
         log.MapPost("/{id:long}/washes", WashAsync).Produces<LogAnswer>().ProducesProblem(400).ProducesProblem(404);
         log.MapDelete("/{id:long}/washes/{wash:long}", UnwashAsync).Produces<LogAnswer>().ProducesProblem(404);
-        log.MapPost("/{id:long}/as-used", (long id, LogStore store, RunStore runs, JobPlans jobs, WorkshopCatalogue catalogues, CancellationToken cancel) => JobAsync(id, JobFromLog.AsUsed, store, runs, jobs, catalogues, cancel))
+        log.MapPost("/{id:long}/as-used", (long id, [FromHeader(Name = CommandHeader.Name)] Guid? command, LogStore store, RunStore runs, JobPlans jobs, WorkshopCatalogue catalogues, TimeProvider clock, CancellationToken cancel) => JobAsync(id, CommandHeader.IdOf(command, clock), JobFromLog.AsUsed, store, runs, jobs, catalogues, cancel))
             .Produces<JobAnswer>(201).ProducesProblem(404);
-        log.MapPost("/{id:long}/again", (long id, LogStore store, RunStore runs, JobPlans jobs, WorkshopCatalogue catalogues, CancellationToken cancel) => JobAsync(id, JobFromLog.Again, store, runs, jobs, catalogues, cancel))
+        log.MapPost("/{id:long}/again", (long id, [FromHeader(Name = CommandHeader.Name)] Guid? command, LogStore store, RunStore runs, JobPlans jobs, WorkshopCatalogue catalogues, TimeProvider clock, CancellationToken cancel) => JobAsync(id, CommandHeader.IdOf(command, clock), JobFromLog.Again, store, runs, jobs, catalogues, cancel))
             .Produces<JobAnswer>(201).ProducesProblem(404);
     }
 
@@ -208,7 +208,7 @@ internal static class LogEndpoints
         return await AnswerAsync(row, names, cancel);
     }
 
-    private static async Task<IResult> WashAsync(long id, WashRequest wash, LogStore store, LogNames names, WorkshopLearning learning, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> WashAsync(long id, WashRequest wash, [FromHeader(Name = CommandHeader.Name)] Guid? command, LogStore store, LogNames names, WorkshopLearning learning, TimeProvider clock, CancellationToken cancel)
     {
         var problems = new Problems();
         problems.Outside("/washes", wash.Washes, 1, LogFile.MostWashes);
@@ -216,7 +216,12 @@ internal static class LogEndpoints
             problems.Add("/note", $"/note has {wash.Note.Length} characters; up to {LogFile.LongestNote} are accepted.", "too-long");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "wash");
-        var row = await store.ChangeAsync(id, r => r.Washes.Add(new LogWashRow { AtUtc = clock.GetUtcNow(), Washes = wash.Washes, Look = LogRows.Word(wash.Look), Note = wash.Note?.Trim() ?? "" }), cancel);
+        var said = CommandHeader.IdOf(command, clock);
+        var row = await store.ChangeAsync(id, r =>
+        {
+            if (!r.Washes.Exists(w => w.CommandId == said))
+                r.Washes.Add(new LogWashRow { AtUtc = clock.GetUtcNow(), Washes = wash.Washes, Look = LogRows.Word(wash.Look), Note = wash.Note?.Trim() ?? "", CommandId = said });
+        }, cancel);
         learning.Forget();
         return await AnswerAsync(row, names, cancel);
     }
@@ -229,7 +234,7 @@ internal static class LogEndpoints
     }
 
     private static async Task<IResult> JobAsync(
-        long id, Func<LogEntry, string?, JsonObject, (string Json, string Title)> make, LogStore store, RunStore runs, JobPlans jobs, WorkshopCatalogue catalogues, CancellationToken cancel)
+        long id, Guid newId, Func<LogEntry, string?, JsonObject, (string Json, string Title)> make, LogStore store, RunStore runs, JobPlans jobs, WorkshopCatalogue catalogues, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("entry");
@@ -237,7 +242,7 @@ internal static class LogEndpoints
         // A further press has the run's job with its own tools.
         var json = run?.Stations.Find(s => (string?)JsonNode.Parse(s.JobJson)?["tools"]?["heatSource"] == row.HeatSource)?.JobJson ?? run?.JobJson;
         var (text, title) = make(LogRows.Entry(row), json, await catalogues.OwnAsync(cancel));
-        var job = await jobs.AddAsync(title, text, cancel);
+        var job = await jobs.AddAsync(newId, title, text, cancel);
         return Results.Created($"/api/jobs/{job.Id}", new JobAnswer(job.Id, job.Version, job.UpdatedUtc, System.Text.Json.JsonElement.Parse(job.Json)));
     }
 

@@ -6,6 +6,7 @@ using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning;
 using Juxtherm.Devices;
 using Juxtherm.Web.Hosting;
+using Microsoft.AspNetCore.Mvc;
 
 namespace Juxtherm.Web.Endpoints;
 
@@ -177,13 +178,13 @@ internal static class RunEndpoints
         runs.MapGet("/{id:guid}/pieces/{piece:int}/advice", AdviseAsync).Produces<Advice[]>().ProducesProblem(404);
         runs.MapGet("/{id:guid}/pieces/{piece:int}/trace", async (Guid id, int piece, string? units, BenchService bench, CancellationToken cancel) =>
             await bench.FindAsync(id, cancel) is { } run && bench.TraceOf(run, piece, JobBody.Units(units)) is { } trace ? Results.Ok(trace) : ProblemAnswers.NotFound("piece at a press")).Produces<TraceAnswer>().ProducesProblem(404);
-        runs.MapPost("/{id:guid}/pieces/{piece:int}/recut", async (Guid id, int piece, BenchService bench, CancellationToken cancel) =>
-            await bench.RecutAsync(id, piece, cancel) is { } job ? Results.Ok(new RecutAnswer(job)) : ProblemAnswers.NotFound("piece")).Produces<RecutAnswer>().ProducesProblem(404);
+        runs.MapPost("/{id:guid}/pieces/{piece:int}/recut", async (Guid id, int piece, [FromHeader(Name = CommandHeader.Name)] Guid? command, BenchService bench, CancellationToken cancel) =>
+            await bench.RecutAsync(id, piece, command, cancel) is { } job ? Results.Ok(new RecutAnswer(job)) : ProblemAnswers.NotFound("piece")).Produces<RecutAnswer>().ProducesProblem(404);
     }
 
-    private static async Task<IResult> StartAsync(Guid id, string? units, bool? practice, BenchService bench, PressBench presses, CancellationToken cancel)
+    private static async Task<IResult> StartAsync(Guid id, string? units, bool? practice, [FromHeader(Name = CommandHeader.Name)] Guid? command, BenchService bench, PressBench presses, CancellationToken cancel)
     {
-        var started = await bench.StartAsync(id, JobBody.Units(units), practice == true, cancel);
+        var started = await bench.StartAsync(id, JobBody.Units(units), practice == true, cancel, command);
         return started switch
         {
             { Run: { } run } => Results.Created($"/api/runs/{run.Row.Id}", presses.Answer(run)),

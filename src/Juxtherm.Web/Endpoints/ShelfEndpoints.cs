@@ -4,6 +4,7 @@ using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;
+using Microsoft.AspNetCore.Mvc;
 
 namespace Juxtherm.Web.Endpoints;
 
@@ -33,7 +34,7 @@ internal static class ShelfEndpoints
         shelf.MapPost("/{id}/restore", (string id, ShelfStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel)).Produces<ShelfAnswer>().ProducesProblem(404);
     }
 
-    private static async Task<IResult> AddAsync(string kind, HttpRequest request, ShelfStore store, CatalogueSnapshot catalogue, CancellationToken cancel)
+    private static async Task<IResult> AddAsync(string kind, HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command, ShelfStore store, CatalogueSnapshot catalogue, CancellationToken cancel)
     {
         var problems = new Problems();
         if (!Enum.TryParse<OwnKind>(kind, ignoreCase: true, out var what) || !Enum.IsDefined(what))
@@ -42,9 +43,11 @@ internal static class ShelfEndpoints
             return ProblemAnswers.Invalid(problems, "entry");
         }
 
-        var json = WithId(await JobBody.ReadAsync(request, cancel), what);
+        var (json, given) = WithId(await JobBody.ReadAsync(request, cancel), what, command ?? Guid.NewGuid());
         if (OwnEntries.Check(what, json, catalogue, problems) is not { } read)
             return ProblemAnswers.Invalid(problems, "entry");
+        if (given == read.Id && await store.FindAsync(read.Id, cancel) is { } before)
+            return Results.Created($"/api/shelf/{before.Id}", Answer(before));
         // An id stays taken when its entry was taken off: it can be brought back, and the logbook still names it.
         if ((await store.NamesAsync(cancel)).ContainsKey(read.Id))
         {
@@ -80,18 +83,20 @@ internal static class ShelfEndpoints
         await store.SetDeletedAsync(id, deleted, cancel) is { } row ? Results.Ok(Answer(row)) : ProblemAnswers.NotFound("entry on the shelf");
 
     /// <summary>The text with an id of its own, if it is an object without one; otherwise as it is, for the reader to complain of.</summary>
-    private static string WithId(string json, OwnKind kind)
+    /// <returns>The text, and the id that it was given; null when it has one.</returns>
+    private static (string Json, string? Given) WithId(string json, OwnKind kind, Guid command)
     {
         try
         {
             if (JsonNode.Parse(json) is not JsonObject entry || entry["id"] is not null)
-                return json;
-            entry["id"] = $"{OwnEntries.IdPrefix}{Word(kind)}-{Guid.NewGuid().ToString("N")[..8]}";
-            return entry.ToJsonString();
+                return (json, null);
+            var id = $"{OwnEntries.IdPrefix}{Word(kind)}-{command.ToString("N")[^8..]}";
+            entry["id"] = id;
+            return (entry.ToJsonString(), id);
         }
         catch (JsonException)
         {
-            return json;
+            return (json, null);
         }
     }
 

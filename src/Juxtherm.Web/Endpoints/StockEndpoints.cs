@@ -52,9 +52,10 @@ public sealed record StockAnswer(
 /// <param name="Label">What is written on it; left out for one made up.</param>
 /// <param name="PricePerMetre">Price of a metre.</param>
 /// <param name="LowMm">Below this it is running out, mm.</param>
+/// <param name="IsCut">With a length that was measured, where some of it is promised to cuts: whether that is cut already. Left out it is asked.</param>
 public sealed record StockAsk(
     Guid CommandId, int? Version, StockKind Kind, string Vinyl, string Colour, string? ColourName, double WidthMm, double? LengthMm, double? CornerWidthMm, double? CornerLengthMm,
-    string? Lot, string? Label, double? PricePerMetre, double? LowMm);
+    string? Lot, string? Label, double? PricePerMetre, double? LowMm, bool? IsCut = null);
 
 /// <summary>A table of vinyl on hand.</summary>
 /// <param name="CommandId">Chosen by whoever asks; asking twice counts once.</param>
@@ -83,7 +84,7 @@ internal static class StockEndpoints
         stock.MapGet("/", async (StockStore store, CancellationToken cancel) => Results.Ok((await store.ListAsync(cancel)).Select(Answer).ToArray())).Produces<StockAnswer[]>();
         stock.MapPost("/", AddAsync).Produces<StockAnswer>(201).ProducesProblem(400);
         stock.MapPut("/{id}", SaveAsync).Produces<StockAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
-        stock.MapDelete("/{id}", (string id, StockStore store, CancellationToken cancel) => SetDeletedAsync(id, true, store, cancel)).Produces<StockAnswer>().ProducesProblem(404);
+        stock.MapDelete("/{id}", (string id, StockStore store, CancellationToken cancel) => SetDeletedAsync(id, true, store, cancel)).Produces<StockAnswer>().ProducesProblem(404).ProducesProblem(409);
         stock.MapPost("/{id}/restore", (string id, StockStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel)).Produces<StockAnswer>().ProducesProblem(404);
         stock.MapGet("/{id}/label.pdf", LabelAsync).Produces(200, contentType: "application/pdf").ProducesProblem(404);
         stock.MapPut("/colours", MatchAsync).Produces<ColourMatch[]>().ProducesProblem(400);
@@ -133,14 +134,33 @@ internal static class StockEndpoints
         if (Row(ask, id, await VinylsAsync(catalogue, shelf, cancel), problems) is not { } row || !problems.None)
             return ProblemAnswers.Invalid(problems, "vinyl");
         row.Version = ask.Version ?? 0;
-        var (kept, stale) = await store.SaveAsync(row, ask.LengthMm, ask.CommandId, cancel);
+        StockOnHand? kept;
+        bool stale;
+        try
+        {
+            (kept, stale) = await store.SaveAsync(row, ask.LengthMm, ask.IsCut, ask.CommandId, cancel);
+        }
+        catch (PromisedException promised)
+        {
+            return ProblemAnswers.Conflict("promised", promised.Message);
+        }
+
         if (kept is null)
             return ProblemAnswers.NotFound("vinyl on the shelf");
         return stale ? ProblemAnswers.Conflict("stale", "It was changed or cut from in the meantime.", Answer(kept)) : Results.Ok(Answer(kept));
     }
 
-    private static async Task<IResult> SetDeletedAsync(string id, bool deleted, StockStore store, CancellationToken cancel) =>
-        await store.SetDeletedAsync(id, deleted, cancel) is { } row ? Results.Ok(Answer(row)) : ProblemAnswers.NotFound("vinyl on the shelf");
+    private static async Task<IResult> SetDeletedAsync(string id, bool deleted, StockStore store, CancellationToken cancel)
+    {
+        try
+        {
+            return await store.SetDeletedAsync(id, deleted, cancel) is { } row ? Results.Ok(Answer(row)) : ProblemAnswers.NotFound("vinyl on the shelf");
+        }
+        catch (StockRefusedException refused)
+        {
+            return ProblemAnswers.Conflict("stock", refused.Message);
+        }
+    }
 
     private static async Task<IResult> TableAsync(StockTableAsk ask, StockStore store, CatalogueSnapshot catalogue, ShelfStore shelf, CancellationToken cancel)
     {

@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Bench;
@@ -40,14 +39,17 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
     private const int Rules = 3;
 
     /// <summary>The earliest rules by which a run can still be gone on with.</summary>
-    private const int OldestRules = 2;
-    private const int MostRemembered = 32;
+    public const int OldestRules = 2;
+    private const long MostRememberedBytes = 64 * 1024 * 1024;
+
+    // A run's texts, once as they are kept and about five times as much as what is read from them.
+    private const int BytesPerCharacter = 12;
     private const int MostName = 60;
     private const int LongestAgoSeconds = 3600;
 
     // So often an event is tried again when others were quicker.
     private const int MostTries = 20;
-    private readonly ConcurrentDictionary<Guid, OpenRun> _open = new();
+    private readonly BoundedMemory<Guid, OpenRun> _open = new(MostRememberedBytes);
 
     public DateTimeOffset Now => clock.GetUtcNow();
 
@@ -59,8 +61,11 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
     /// <param name="units">Units of the texts.</param>
     /// <param name="practice">Nothing of it is written down, learned from or used up.</param>
     /// <param name="cancel">Gives up.</param>
-    public async Task<Started> StartAsync(Guid jobId, UnitSystem units, bool practice, CancellationToken cancel)
+    /// <param name="id">Its id, where whoever begins it chose one: beginning it twice begins one.</param>
+    public async Task<Started> StartAsync(Guid jobId, UnitSystem units, bool practice, CancellationToken cancel, Guid? id = null)
     {
+        if (id is { } asked && await FindAsync(asked, cancel) is { } before)
+            return new Started(before, null);
         if (await jobs.FindAsync(jobId, cancel) is not { } row)
             return new Started(null, null);
         var learned = jobPlans.Agreed(row);
@@ -71,7 +76,7 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
         var now = Now;
         var run = new RunRow
         {
-            Id = Guid.CreateVersion7(now),
+            Id = CommandHeader.IdOf(id, clock),
             JobId = jobId,
             Title = row.Title,
             JobJson = row.Json,
@@ -174,9 +179,9 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
                 continue;
             var open = with with { State = after };
             if (station is null)
-                _open[id] = open;
+                Remember(open);
             else
-                _open.TryRemove(id, out _);
+                _open.Forget(id);
             signals.Raise(id);
             if (entries.Count > 0)
                 learning.Forget();
@@ -246,12 +251,12 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
 
     /// <summary>A job that cuts one piece again.</summary>
     /// <returns>Its id; null when there is no such piece.</returns>
-    public async Task<Guid?> RecutAsync(Guid id, int piece, CancellationToken cancel)
+    public async Task<Guid?> RecutAsync(Guid id, int piece, Guid? command, CancellationToken cancel)
     {
         if (await FindAsync(id, cancel) is not { Row.Practice: false } run || run.State.PieceOf(piece) is not { } it)
             return null;
         var (json, title) = OnePieceJob.Of(run.Row.JobJson, run.Row.Title, it);
-        return (await jobPlans.AddAsync(title, json, cancel)).Id;
+        return (await jobPlans.AddAsync(CommandHeader.IdOf(command, clock), title, json, cancel)).Id;
     }
 
     /// <summary>Runs that are not over, by their ids.</summary>
@@ -262,7 +267,7 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
     /// <param name="since">Since when nobody kept time, UTC.</param>
     /// <param name="cancel">Gives up.</param>
     public Task WasAwayAsync(Guid id, DateTimeOffset since, CancellationToken cancel) => SayAsync(id, Guid.NewGuid(), _ => true,
-        (open, now) => since <= now && open.State.Pieces.Any(p => p.Status == PieceStatus.InHand) ? new BenchEvent(now, BenchAction.Away, 0) { Since = since } : null, null, cancel);
+        (open, now) => open.State.Pieces.Any(p => p.Status == PieceStatus.InHand) ? new BenchEvent(since > now ? since : now, BenchAction.Away, 0) { Since = since } : null, null, cancel);
 
     private LogRow Entry(Guid id, FrozenStation station, RunState state, Piece piece) =>
         LogRows.Row(LogEntry.Of(station.Job, station.Plan, state, piece) with { Heat = reckoner.Of(station.Bare, station.Plan, piece.Holds) }, id);
@@ -286,7 +291,7 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
     {
         if (await runs.FindAsync(id, cancel) is not { } row)
             return null;
-        if (!_open.TryGetValue(id, out var known) || known.Frozen.Stations.Count != row.Stations.Count + 1 || known.State.Sequence > row.Sequence)
+        if (!_open.TryGet(id, out var known) || known.Frozen.Stations.Count != row.Stations.Count + 1 || known.State.Sequence > row.Sequence)
         {
             var frozen = FrozenRun.Of(row, planner);
             known = new OpenRun(row, frozen, BenchRules.Begin(frozen.Script));
@@ -300,10 +305,12 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
                 known = known with { State = BenchRules.Apply(known.Frozen.Script, known.State, JsonSerializer.Deserialize<BenchEvent>(said.EventJson, CoreJson.Options)!) };
         }
 
-        if (_open.Count >= MostRemembered)
-            _open.Clear();
-        return _open[id] = known with { Row = row };
+        var open = known with { Row = row };
+        Remember(open);
+        return open;
     }
+
+    private void Remember(OpenRun run) => _open.Keep(run.Row.Id, run, BytesPerCharacter * (long)(run.Row.JobJson.Length + run.Row.PlanJson.Length + run.Row.Stations.Sum(s => s.JobJson.Length + s.PlanJson.Length)));
 
     private static string Word<T>(T value)
         where T : struct, Enum => LogRows.Word(value);

@@ -51,8 +51,11 @@ internal sealed class JobPlans(JobStore jobs, PlanCache cache, PlanMemory memory
         var text => Known(text),
     };
 
-    /// <summary>Keeps a new job; its plan is the one that is seen now.</summary>
-    public Task<JobRow> AddAsync(string title, string json, CancellationToken cancel, bool example = false) => jobs.AddAsync(title, json, cancel, example, LearnedNow);
+    /// <summary>Plans a kept job for its card; nobody is going to ask for the whole plan.</summary>
+    public (Job Job, PlanResult Result)? PlanOnce(JobRow row, UnitSystem units, Problems problems) => memory.PlanOnce(row.Json, units, Agreed(row), problems);
+
+    /// <summary>Keeps a new job under an id; its plan is the one that is seen now.</summary>
+    public Task<JobRow> AddAsync(Guid id, string title, string json, CancellationToken cancel, bool example = false) => jobs.AddAsync(id, title, json, cancel, example, LearnedNow);
 
     /// <summary>A correction as it is kept; empty for nothing learned.</summary>
     public static string Text(WorkshopCorrection correction) => correction.IsNone ? "" : JsonSerializer.Serialize(correction, CoreJson.Options);
@@ -61,6 +64,6 @@ internal sealed class JobPlans(JobStore jobs, PlanCache cache, PlanMemory memory
     {
         if (_known.Count >= MostKnown)
             _known.Clear();
-        return _known.GetOrAdd(text, t => JsonSerializer.Deserialize<WorkshopCorrection>(t, CoreJson.Options)!);
+        return _known.GetOrAdd(text, t => JsonSerializer.Deserialize<WorkshopCorrection>(t, CoreJson.Options) ?? WorkshopCorrection.None);
     }
 }

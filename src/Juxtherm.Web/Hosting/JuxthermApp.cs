@@ -40,7 +40,7 @@ internal static class JuxthermApp
 
         var services = builder.Services;
         services.AddSingleton(options);
-        services.AddSingleton(TimeProvider.System);
+        services.AddSingleton<TimeProvider>(new SteadyClock());
         services.AddSingleton(provider => DataFolder.Open(options.DataFolder, provider.GetRequiredService<TimeProvider>().GetUtcNow()));
         services.AddSingleton<IDbContextFactory<WorkshopContext>>(provider => new FolderContexts(provider.GetRequiredService<DataFolder>()));
         services.AddSingleton(_ => CatalogueFolder.Read(options.CatalogueFolder));
@@ -49,7 +49,13 @@ internal static class JuxthermApp
         services.AddSingleton<ArtworkDesk>();
         services.AddSingleton<PlanMemory>();
         services.AddSingleton<WorkshopCatalogue>();
+        services.AddSingleton<WorkshopGate>();
+        services.AddSingleton<WorkshopCheck>();
+        services.AddHostedService<StartCheck>();
         services.AddSingleton<WorkshopLearning>();
+        services.AddHostedService(provider => provider.GetRequiredService<WorkshopLearning>());
+        services.AddSingleton<JobCards>();
+        services.AddHostedService(provider => provider.GetRequiredService<JobCards>());
         services.AddSingleton<PlanCache>();
         services.AddSingleton<JobPlans>();
         services.AddSingleton<HeatReckoner>();
@@ -75,7 +81,7 @@ internal static class JuxthermApp
         services.AddSingleton<DemoData>();
         services.AddProblemDetails(ProblemAnswers.Configure);
         services.AddExceptionHandler<ProblemAnswers>();
-        services.ConfigureHttpJsonOptions(json => CoreJson.Configure(json.SerializerOptions));
+        services.ConfigureHttpJsonOptions(json => StrictJson.Configure(CoreJson.Configure(json.SerializerOptions)));
         services.AddOpenApi("juxtherm", OpenApiSetup.Configure);
 
         var app = builder.Build();
@@ -89,6 +95,10 @@ internal static class JuxthermApp
         app.UseStatusCodePages();
         app.UseMiddleware<SafetyHeaders>();
         app.UseMiddleware<OwnOriginOnly>();
+        app.UseRouting();
+        app.UseMiddleware<StrictBody>();
+        app.UseMiddleware<WithPatience>();
+        app.UseMiddleware<ThroughTheGate>();
         ServeFront(app, options.FrontFolder);
         app.MapOpenApi("/openapi/{documentName}.json");
         app.MapGet("/health/ready", () => Results.Text("ready")).ExcludeFromDescription();
@@ -124,7 +134,7 @@ internal static class JuxthermApp
 
         var files = new PhysicalFileProvider(folder);
         app.UseStaticFiles(new StaticFileOptions { FileProvider = files, OnPrepareResponse = CacheForever });
-        app.MapFallbackToFile("index.html", new StaticFileOptions { FileProvider = files });
+        app.MapFallbackToFile("index.html", new StaticFileOptions { FileProvider = files, OnPrepareResponse = CacheForever });
     }
 
     /// <summary>The names of built assets change with their content; everything else is asked for again.</summary>

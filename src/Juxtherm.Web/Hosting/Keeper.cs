@@ -5,23 +5,40 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Juxtherm.Web.Hosting;
 
+/// <summary>Some of what was to be taken in cannot be read. Nothing was changed.</summary>
+/// <param name="rows">What.</param>
+internal sealed class UnreadableRowsException(IReadOnlyList<UnreadableRow> rows) : Exception(
+    $"{(rows.Count == 1 ? "One thing" : $"{rows.Count} things")} in this archive cannot be read: {string.Join("; ", rows.Take(Named).Select(r => $"“{(r.Name.Length > 0 ? r.Name : "without a name")}”: {r.Why}"))}{(rows.Count > Named ? "; …" : "")} Nothing was changed. The rest can be taken without {(rows.Count == 1 ? "it" : "them")}.")
+{
+    private const int Named = 6;
+}
+
 /// <summary>Keeps the workshop safe: backups, and whole workshops in and out.</summary>
 /// <param name="folder">The data.</param>
 /// <param name="contexts">Reaches its database.</param>
 /// <param name="bench">Remembers runs.</param>
 /// <param name="learning">Remembers what was learned.</param>
+/// <param name="gate">Holds everybody while the data is exchanged.</param>
+/// <param name="check">Reads what is to be taken in.</param>
 /// <param name="clock">The time.</param>
-internal sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext> contexts, BenchService bench, WorkshopLearning learning, TimeProvider clock) : IDisposable
+internal sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext> contexts, BenchService bench, WorkshopLearning learning, WorkshopGate gate, WorkshopCheck check, TimeProvider clock) : IDisposable
 {
-    private const int Tries = 5;
-    private static readonly TimeSpan Pause = TimeSpan.FromMilliseconds(200);
+    private static readonly TimeSpan UntilAllAreOut = TimeSpan.FromSeconds(60);
+    private const int MostNamed = 200;
     private readonly SemaphoreSlim _one = new(1);
+
+    // Each takes as much room as a workshop.
+    private readonly SemaphoreSlim _takingIn = new(1);
 
     public string Folder => folder.Path;
 
     public IReadOnlyList<Backup> Backups => Store.Keeping.Backups.In(folder.Path);
 
-    public void Dispose() => _one.Dispose();
+    public void Dispose()
+    {
+        _one.Dispose();
+        _takingIn.Dispose();
+    }
 
     public async Task<Backup> BackUpAsync(string why, CancellationToken cancel)
     {
@@ -54,9 +71,15 @@ internal sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContex
 
     /// <summary>Takes a whole workshop in the place of this one.</summary>
     /// <returns>The backup of what was there before.</returns>
-    public async Task<Backup> ReadAsync(Stream from, CancellationToken cancel)
+    /// <param name="from">The archive.</param>
+    /// <param name="setAside">Take the rest where some of it cannot be read; otherwise nothing is taken then.</param>
+    /// <param name="cancel">Gives up.</param>
+    /// <exception cref="KeepingException">It cannot be taken; nothing was changed.</exception>
+    /// <exception cref="UnreadableRowsException">Some of it cannot be read; nothing was changed.</exception>
+    public async Task<Backup> ReadAsync(Stream from, bool setAside, CancellationToken cancel)
     {
-        var incoming = Path.Combine(folder.Path, $"incoming-{Guid.NewGuid():N}");
+        var incoming = Path.Combine(folder.Path, $"{Leftovers.Incoming}{Guid.NewGuid():N}");
+        await _takingIn.WaitAsync(cancel);
         try
         {
             // The archive is read from its end, so it has to be there whole first.
@@ -64,46 +87,65 @@ internal sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContex
                 await from.CopyToAsync(file, cancel);
             await using var zip = File.OpenRead(incoming + ".zip");
             var made = await WorkshopArchive.ReadAsync(zip, incoming + ".db", cancel);
+            await ReadThroughAsync(incoming + ".db", setAside, cancel);
             return await ReplaceAsync(incoming + ".db", Store.Keeping.Backups.BeforeImport, made, cancel);
         }
         finally
         {
             foreach (var left in new[] { ".zip", ".db", ".db-wal", ".db-shm" })
                 File.Delete(incoming + left);
+            _takingIn.Release();
         }
+    }
+
+    /// <summary>Everything is read as it will be read afterwards, before anything is exchanged.</summary>
+    private async Task ReadThroughAsync(string path, bool setAside, CancellationToken cancel)
+    {
+        await using var db = WorkshopArchive.At(path);
+        SetAside.Unreadable(db, clock.GetUtcNow());
+        var found = await check.AllAsync(db, cancel);
+        var named = (await db.SetAside.AsNoTracking().ToListAsync(cancel)).ConvertAll(r => new UnreadableRow(typeof(SetAsideRow), r.Id, r.Name, r.Why));
+        if (!setAside && found.Count + named.Count > 0)
+            throw new UnreadableRowsException([.. found, .. named]);
+        SetAside.Take(db, found, clock.GetUtcNow());
+    }
+
+    /// <summary>Rows that could not be read and were set aside, newest first.</summary>
+    public async Task<IReadOnlyList<SetAsideRow>> SetAsideAsync(CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.SetAside.AsNoTracking().OrderByDescending(r => r.Id).Take(MostNamed).ToListAsync(cancel);
     }
 
     private async Task<Backup> ReplaceAsync(string path, string why, DateTimeOffset since, CancellationToken cancel)
     {
-        await _one.WaitAsync(cancel);
         try
         {
-            for (var tries = 1; ; tries++)
+            // Once it has begun it is carried through, whoever leaves.
+            using var closed = await gate.CloseAsync(UntilAllAreOut, cancel);
+            await _one.WaitAsync(CancellationToken.None);
+            try
             {
-                try
-                {
-                    var kept = folder.Replace(path, why, clock.GetUtcNow());
-                    bench.Forget();
-                    learning.Forget();
-                    // What lay under a plate back then is asked about, as after any absence.
-                    foreach (var run in await bench.IdsUnderWayAsync(cancel))
-                        await bench.WasAwayAsync(run, since, cancel);
-                    return kept;
-                }
-                catch (SqliteException e) when (e.SqliteErrorCode is 5 or 6 && tries < Tries)
-                {
-                    // Somebody reads just now.
-                    await Task.Delay(Pause, cancel);
-                }
-                catch (SqliteException e)
-                {
-                    throw new KeepingException($"The database could not be exchanged: {e.Message} What was there before is kept as a backup.", e);
-                }
+                var kept = await Task.Run(() => folder.Replace(path, why, clock.GetUtcNow()), CancellationToken.None);
+                bench.Forget();
+                await learning.StartAsync(CancellationToken.None);
+                // What lay under a plate back then is asked about, as after any absence.
+                foreach (var run in await bench.IdsUnderWayAsync(CancellationToken.None))
+                    await bench.WasAwayAsync(run, since, CancellationToken.None);
+                return kept;
+            }
+            finally
+            {
+                _one.Release();
             }
         }
-        finally
+        catch (TimeoutException e)
         {
-            _one.Release();
+            throw new KeepingException("Something else is still being worked on. Nothing was changed; try again in a moment.", e);
+        }
+        catch (SqliteException e) when (!DiskFull.Is(e))
+        {
+            throw new KeepingException("The database could not be exchanged. What was there before is kept as a backup.", e);
         }
     }
 }
@@ -123,7 +165,7 @@ internal sealed class DailyBackup(Keeper keeper, TimeProvider clock, ILogger<Dai
         {
             try
             {
-                if (keeper.Backups.FirstOrDefault(b => b.Why == Backups.Daily) is not { } last || clock.GetUtcNow() - last.MadeUtc >= Between)
+                if (Backups.IsDue(keeper.Folder, clock.GetUtcNow(), Between))
                     await keeper.BackUpAsync(Backups.Daily, stoppingToken);
                 await Task.Delay(Look, stoppingToken);
             }

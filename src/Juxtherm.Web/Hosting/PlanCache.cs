@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Recipes;
@@ -9,8 +8,8 @@ namespace Juxtherm.Web.Hosting;
 /// <param name="planner">Makes the plans.</param>
 internal sealed class PlanMemory(Planner planner)
 {
-    private const int MostRemembered = 256;
-    private readonly ConcurrentDictionary<(string Json, UnitSystem Units, WorkshopCorrection Correction), (Job Job, PlanResult Result)> _known = new();
+    private const long MostBytes = 96 * 1024 * 1024;
+    private readonly BoundedMemory<(string Json, UnitSystem Units, WorkshopCorrection Correction), (Job Job, PlanResult Result)> _known = new(MostBytes);
 
     /// <summary>Reads a job text without planning it.</summary>
     /// <returns>The job; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
@@ -20,14 +19,18 @@ internal sealed class PlanMemory(Planner planner)
     /// <returns>The job and its plan; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
     public (Job Job, PlanResult Result)? Plan(string json, UnitSystem units, WorkshopCorrection correction, Problems problems)
     {
-        if (_known.TryGetValue((json, units, correction), out var known))
+        if (_known.TryGet((json, units, correction), out var known))
             return known;
-        if (Read(json, problems)?.In(correction) is not { } job)
+        if (PlanOnce(json, units, correction, problems) is not { } planned)
             return null;
-        if (_known.Count >= MostRemembered)
-            _known.Clear();
-        return _known[(json, units, correction)] = (job, planner.Plan(job, units));
+        _known.Keep((json, units, correction), planned, PlanSize.Of(json, planned.Result));
+        return planned;
     }
+
+    /// <summary>Plans a job text without remembering it.</summary>
+    /// <returns>The job and its plan; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
+    public (Job Job, PlanResult Result)? PlanOnce(string json, UnitSystem units, WorkshopCorrection correction, Problems problems) =>
+        Read(json, problems)?.In(correction) is { } job ? (job, planner.Plan(job, units)) : null;
 }
 
 /// <summary>Plans for this workshop: with what its logbook has taught by now.</summary>

@@ -20,6 +20,9 @@ internal sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue
     /// <summary>A press is connected to a run.</summary>
     public bool Any(Guid run) => _wired.Keys.Any(k => k.Run == run);
 
+    /// <summary>A press is connected to some run.</summary>
+    public bool AnyConnected => !_wired.IsEmpty;
+
     /// <summary>What a press says; null when it is not connected.</summary>
     public PressAnswer? Look(OpenRun run, int station)
     {

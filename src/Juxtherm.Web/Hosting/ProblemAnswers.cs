@@ -1,6 +1,8 @@
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
+using Juxtherm.Store;
 using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.Data.Sqlite;
 
 namespace Juxtherm.Web.Hosting;
 
@@ -30,11 +32,18 @@ internal sealed partial class ProblemAnswers(IProblemDetailsService answers, ILo
     {
         var (status, title, detail) = exception switch
         {
-            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => (StatusCodes.Status413PayloadTooLarge, "Too large", $"The request is larger than {JuxthermApp.LargestBody / 1024} KiB; nothing was saved."),
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => (StatusCodes.Status413PayloadTooLarge, "Too large", $"The request is larger than {Limit(httpContext) / 1024} KiB; nothing was saved."),
             BadHttpRequestException bad => (bad.StatusCode, "The request cannot be read", "The request is not what this address accepts: " + Plain(bad)),
+            BusyException busy => (StatusCodes.Status409Conflict, "Busy", busy.Message),
+            _ when DiskFull.Is(exception) => (StatusCodes.Status507InsufficientStorage, "The disk is full", "There is no room left on the disk. Nothing was saved; make room and try again."),
+            _ when DiskFull.IsReadOnly(exception) => (StatusCodes.Status507InsufficientStorage, "The folder cannot be written", "The data folder cannot be written any more. Nothing was saved."),
+            _ when IsBusy(exception) => (StatusCodes.Status409Conflict, "Busy", "Somebody else is writing just now. Nothing was saved; try again in a moment."),
+            OperationCanceledException => (StatusCodes.Status400BadRequest, "Too much work", $"This takes longer than {WithPatience.Longest.TotalSeconds:0} s to work out. Nothing was saved; a simpler drawing or a shorter list is accepted."),
             _ => (StatusCodes.Status500InternalServerError, "Something went wrong here", "This is a fault of the program, not of what you sent. Nothing was saved."),
         };
-        if (status >= 500)
+        if (exception is OperationCanceledException && httpContext.RequestAborted.IsCancellationRequested)
+            return true;
+        if (status == StatusCodes.Status500InternalServerError)
             Failed(log, exception, httpContext.Request.Method, httpContext.Request.Path);
         httpContext.Response.StatusCode = status;
         return await answers.TryWriteAsync(new ProblemDetailsContext
@@ -43,6 +52,10 @@ internal sealed partial class ProblemAnswers(IProblemDetailsService answers, ILo
             ProblemDetails = { Status = status, Title = title, Detail = detail },
         });
     }
+
+    private static long Limit(HttpContext context) => context.Features.Get<Microsoft.AspNetCore.Http.Features.IHttpMaxRequestBodySizeFeature>()?.MaxRequestBodySize ?? JuxthermApp.LargestBody;
+
+    private static bool IsBusy(Exception exception) => (exception as SqliteException ?? exception.InnerException as SqliteException)?.SqliteErrorCode is 5 or 6;
 
     /// <summary>What the body reader found, without the names of types.</summary>
     private static string Plain(BadHttpRequestException bad) =>

@@ -1,55 +1,128 @@
+using System.Text.Json;
 using Juxtherm.Core.Logbook.Learning;
+using Juxtherm.Core.Reading;
 using Juxtherm.Core.Recipes;
 using Juxtherm.Store;
 
 namespace Juxtherm.Web.Hosting;
 
-/// <summary>What the logbook has taught by now. Learned again when somebody asks for it after the logbook changed.</summary>
-/// <param name="log">The logbook.</param>
+/// <summary>
+/// What the logbook has taught by now. It is learned again beside everything else whenever the logbook changed; until that is done
+/// the old holds, and nobody waits for the new but who asks what was learned.
+/// </summary>
+/// <param name="store">The logbook.</param>
 /// <param name="catalogues">Names, and what dials may be off.</param>
-internal sealed class WorkshopLearning(LogStore log, WorkshopCatalogue catalogues)
+/// <param name="gate">Nothing is written while the data is exchanged.</param>
+/// <param name="log">For what goes wrong.</param>
+internal sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogues, WorkshopGate gate, ILogger<WorkshopLearning> log) : IHostedService
 {
     private const int MostMeasured = 500;
     private readonly Lock _one = new();
     private readonly LearningMemory _memory = new();
-    private volatile Learned? _learned;
-    private WorkshopCorrection _settled = WorkshopCorrection.None;
+    private volatile Learned _learned = new(WorkshopCorrection.None, []);
+    private bool _stale;
+    private Task? _busy;
 
     private sealed record Learned(WorkshopCorrection Correction, IReadOnlyList<Lesson> Lessons);
 
     /// <summary>What plans are corrected by.</summary>
-    public WorkshopCorrection Correction => Now().Correction;
+    public WorkshopCorrection Correction => _learned.Correction;
 
-    /// <summary>What was learned, in words.</summary>
-    public IReadOnlyList<Lesson> Lessons => Now().Lessons;
+    /// <summary>What was learned, in words, as far as that is known.</summary>
+    public IReadOnlyList<Lesson> Lessons => _learned.Lessons;
+
+    /// <summary>What was learned, in words, with the last change of the logbook in it.</summary>
+    public async Task<IReadOnlyList<Lesson>> LessonsAsync(CancellationToken cancel)
+    {
+        Task? busy;
+        lock (_one)
+            busy = _busy;
+        if (busy is not null)
+            await busy.WaitAsync(cancel);
+        return _learned.Lessons;
+    }
 
     /// <summary>The logbook, a measured plate or a switch has changed.</summary>
     public void Forget()
     {
         lock (_one)
-            _learned = null;
+        {
+            _stale = true;
+            _busy ??= Background.Run(LearnAsync);
+        }
     }
 
-    private Learned Now()
+    /// <summary>Begins with what was learned when it was last kept: at a start, and when the data underneath was exchanged.</summary>
+    public async Task StartAsync(CancellationToken cancellationToken)
     {
-        if (_learned is { } known)
-            return known;
-        lock (_one)
-            return _learned ??= LearnAsync(CancellationToken.None).GetAwaiter().GetResult();
+        if (await store.LearnedAsync(cancellationToken) is { } kept)
+            _learned = new Learned(Read(kept), []);
+        Forget();
     }
 
-    private async Task<Learned> LearnAsync(CancellationToken cancel)
+    /// <summary>Waits for what is under way, so that nobody writes any more.</summary>
+    public Task StopAsync(CancellationToken cancellationToken)
+    {
+        lock (_one)
+            return _busy?.WaitAsync(cancellationToken) ?? Task.CompletedTask;
+    }
+
+    private static WorkshopCorrection Read(string kept)
+    {
+        try
+        {
+            return kept.Length == 0 ? WorkshopCorrection.None : JsonSerializer.Deserialize<WorkshopCorrection>(kept, CoreJson.Options) ?? WorkshopCorrection.None;
+        }
+        catch (JsonException)
+        {
+            // It is learned again at once.
+            return WorkshopCorrection.None;
+        }
+    }
+
+    private async Task LearnAsync()
+    {
+        while (true)
+        {
+            lock (_one)
+            {
+                if (!_stale)
+                {
+                    _busy = null;
+                    return;
+                }
+
+                _stale = false;
+            }
+
+            using var inside = await gate.EnterAsync(CancellationToken.None);
+            try
+            {
+                var learned = await LearnedAsync(CancellationToken.None);
+                var (was, now) = (JobPlans.Text(_learned.Correction), JobPlans.Text(learned.Correction));
+                // The same is the same object, so that plans made with it are found again.
+                _learned = was == now ? learned with { Correction = _learned.Correction } : learned;
+                if (was != now)
+                    await store.KeepLearnedAsync(now, CancellationToken.None);
+            }
+            catch (Exception e) when (e is not OutOfMemoryException)
+            {
+                log.LogError(e, "What the logbook teaches could not be learned; what was learned before holds.");
+            }
+        }
+    }
+
+    private async Task<Learned> LearnedAsync(CancellationToken cancel)
     {
         var catalogue = await catalogues.FindAsync(cancel);
         var sources = catalogue.HeatSources;
-        var pieces = (await log.TeachingAsync(LearningFigures.MostLookedAt, cancel)).Where(e => sources.ContainsKey(e.HeatSource)).Select(e => Teaching.Of(Logged(e), sources[e.HeatSource])).OfType<Evidence>();
-        var readings = (await log.ReadingsAsync(cancel)).Where(r => sources.ContainsKey(r.HeatSource)).Select(r => Teaching.Reading(sources[r.HeatSource], r.DialCelsius, r.ReadCelsius, LogRows.Of<PlateMeans>(r.Means)));
-        var live = Teaching.Readings((await log.MeasuredAsync(MostMeasured, cancel)).Select(Logged), sources);
+        var pieces = (await store.TeachingAsync(LearningFigures.MostLookedAt, cancel)).Where(e => sources.ContainsKey(e.HeatSource)).Select(e => Teaching.Of(Logged(e), sources[e.HeatSource])).OfType<Evidence>();
+        var readings = (await store.ReadingsAsync(cancel)).Where(r => sources.ContainsKey(r.HeatSource)).Select(r => Teaching.Reading(sources[r.HeatSource], r.DialCelsius, r.ReadCelsius, LogRows.Of<PlateMeans>(r.Means)));
+        var live = Teaching.Readings((await store.MeasuredAsync(MostMeasured, cancel)).Select(Logged), sources);
         var beliefs = WorkshopLearner.Learn([.. pieces], [.. readings, .. live], id => sources[id].DialErrorK.Value, _memory);
         string NameOf(string id) => sources.TryGetValue(id, out var s) ? s.Name : catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name : id;
-        var lessons = new Lessons(NameOf, await log.OffAsync(cancel));
-        _settled = Settled.Of(_settled, lessons.Correction(beliefs), sources);
-        return new Learned(_settled, lessons.Of(beliefs));
+        var lessons = new Lessons(NameOf, await store.OffAsync(cancel));
+        return new Learned(Settled.Of(_learned.Correction, lessons.Correction(beliefs), sources), lessons.Of(beliefs));
     }
 
     private static Logged Logged(LogRow row) => new(LogRows.Entry(row), row.RunId);

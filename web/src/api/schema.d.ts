@@ -1165,6 +1165,9 @@ export interface paths {
         get: {
             parameters: {
                 query?: {
+                    search?: string;
+                    skip?: number;
+                    take?: number;
                     units?: string;
                 };
                 header?: never;
@@ -1179,7 +1182,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["JobCard"][];
+                        "application/json": components["schemas"]["JobPage"];
                     };
                 };
             };
@@ -1188,7 +1191,9 @@ export interface paths {
         post: {
             parameters: {
                 query?: never;
-                header?: never;
+                header?: {
+                    "Juxtherm-Command"?: string;
+                };
                 path?: never;
                 cookie?: never;
             };
@@ -1417,7 +1422,9 @@ export interface paths {
         post: {
             parameters: {
                 query?: never;
-                header?: never;
+                header?: {
+                    "Juxtherm-Command"?: string;
+                };
                 path: {
                     id: string;
                 };
@@ -1777,7 +1784,9 @@ export interface paths {
                     practice?: boolean;
                     units?: string;
                 };
-                header?: never;
+                header?: {
+                    "Juxtherm-Command"?: string;
+                };
                 path: {
                     id: string;
                 };
@@ -1938,7 +1947,9 @@ export interface paths {
         put?: never;
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    setAside?: boolean;
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -1960,6 +1971,24 @@ export interface paths {
                 };
                 /** @description Bad Request */
                 400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -2147,7 +2176,9 @@ export interface paths {
         post: {
             parameters: {
                 query?: never;
-                header?: never;
+                header?: {
+                    "Juxtherm-Command"?: string;
+                };
                 path?: never;
                 cookie?: never;
             };
@@ -2488,7 +2519,9 @@ export interface paths {
         post: {
             parameters: {
                 query?: never;
-                header?: never;
+                header?: {
+                    "Juxtherm-Command"?: string;
+                };
                 path: {
                     id: number;
                 };
@@ -2534,7 +2567,9 @@ export interface paths {
         post: {
             parameters: {
                 query?: never;
-                header?: never;
+                header?: {
+                    "Juxtherm-Command"?: string;
+                };
                 path: {
                     id: number;
                 };
@@ -2580,7 +2615,9 @@ export interface paths {
         post: {
             parameters: {
                 query?: never;
-                header?: never;
+                header?: {
+                    "Juxtherm-Command"?: string;
+                };
                 path: {
                     id: number;
                 };
@@ -2648,7 +2685,9 @@ export interface paths {
         post: {
             parameters: {
                 query?: never;
-                header?: never;
+                header?: {
+                    "Juxtherm-Command"?: string;
+                };
                 path: {
                     id: number;
                 };
@@ -4032,7 +4071,9 @@ export interface paths {
         post: {
             parameters: {
                 query?: never;
-                header?: never;
+                header?: {
+                    "Juxtherm-Command"?: string;
+                };
                 path: {
                     id: string;
                     piece: number;
@@ -4485,7 +4526,9 @@ export interface paths {
         post: {
             parameters: {
                 query?: never;
-                header?: never;
+                header?: {
+                    "Juxtherm-Command"?: string;
+                };
                 path: {
                     kind: string;
                 };
@@ -4707,6 +4750,15 @@ export interface paths {
                 };
                 /** @description Not Found */
                 404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -6296,6 +6348,8 @@ export interface components {
              * @description Its id.
              */
             id: string;
+            /** @description Its figures are being worked out anew; until then they are those of before, or empty. */
+            pending: boolean;
             press: null | components["schemas"]["PlannedPress"];
             /**
              * Format: int32
@@ -6322,6 +6376,16 @@ export interface components {
             /** @description Its new value as JSON has it; null to take it away. */
             value: unknown;
         };
+        /** @description A part of the list of jobs. */
+        JobPage: {
+            /** @description Last touched first. */
+            jobs: components["schemas"]["JobCard"][];
+            /**
+             * Format: int32
+             * @description How many there are in all that fit what is looked for.
+             */
+            total: number;
+        };
         /** @description Where two parts of a split meet, as the artwork is drawn. */
         Joint: {
             /** @description How. */
@@ -6347,6 +6411,8 @@ export interface components {
             backups: components["schemas"]["Backup"][];
             /** @description Its folder. */
             folder: string;
+            /** @description What could not be read and was set aside, newest first. */
+            setAside: components["schemas"]["SetAsideAnswer"][];
         };
         /** @description A kind of work on layers. */
         KindOfWork: {
@@ -7848,6 +7914,18 @@ export interface components {
         };
         /** @enum {unknown} */
         Separation: "seen" | "stacked" | null;
+        /** @description Something that could not be read and was set aside; it is still in the database, whole. */
+        SetAsideAnswer: {
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            atUtc: string;
+            /** @description What it is called; empty where that cannot be read either. */
+            name: string;
+            /** @description What is wrong with it. */
+            why: string;
+        };
         /**
          * @description How sheets are laid out.
          * @enum {unknown}
@@ -8072,6 +8150,8 @@ export interface components {
              * @description Width of the corner that is gone, mm.
              */
             cornerWidthMm: null | number;
+            /** @description With a length that was measured, where some of it is promised to cuts: whether that is cut already. Left out it is asked. */
+            isCut?: null | boolean;
             /** @description What it is. */
             kind: components["schemas"]["StockKind"];
             /** @description What is written on it; left out for one made up. */

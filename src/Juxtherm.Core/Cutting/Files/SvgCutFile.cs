@@ -1,3 +1,4 @@
+using Juxtherm.Core.Reading;
 using System.Globalization;
 using System.Xml;
 
@@ -33,7 +34,7 @@ public static class SvgCutFile
             xml.WriteAttributeString("width", Mm(width));
             xml.WriteAttributeString("height", Mm(height));
             xml.WriteAttributeString("viewBox", string.Create(CultureInfo.InvariantCulture, $"0 0 {width:0.###} {height:0.###}"));
-            xml.WriteElementString("title", Svg, title);
+            xml.WriteElementString("title", Svg, PlainText.Printable(title));
             var y = 0.0;
             foreach (var group in groups)
             {
@@ -42,7 +43,7 @@ public static class SvgCutFile
                 xml.WriteAttributeString("fill", "none");
                 xml.WriteAttributeString("stroke", group.Colour ?? "#000000");
                 xml.WriteAttributeString("stroke-width", HairlineMm.ToString(CultureInfo.InvariantCulture));
-                xml.WriteElementString("title", Svg, group.Name);
+                xml.WriteElementString("title", Svg, PlainText.Printable(group.Name));
                 foreach (var sheet in group.Sheets)
                 {
                     Sheet(xml, group, sheet, y);
