@@ -1,3 +1,5 @@
+using System.Diagnostics.CodeAnalysis;
+using System.Runtime.CompilerServices;
 using Microsoft.EntityFrameworkCore;
 
 namespace Juxtherm.Store;
@@ -82,13 +84,28 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
     private static IQueryable<LogRow> Page(IQueryable<LogRow> entries, Func<IQueryable<LogRow>, IQueryable<LogRow>> part) =>
         part(entries.AsNoTracking().OrderByDescending(e => e.AtUtc).ThenByDescending(e => e.Id)).Include(e => e.Washes.OrderBy(w => w.Washes)).AsSplitQuery();
 
-    /// <summary>Every entry that fits, oldest first, with its washes but not its photos.</summary>
-    public async Task<IReadOnlyList<LogRow>> AllAsync(LogSearch search, CancellationToken cancel)
+    /// <summary>Every entry that fits, oldest first, with its washes but not its photos; a part at a time, so that ever so many are never there at once.</summary>
+    public async IAsyncEnumerable<LogRow> EachAsync(LogSearch search, [EnumeratorCancellation] CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(search);
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await Fitting(db.Log.AsNoTracking(), search).Include(e => e.Washes.OrderBy(w => w.Washes)).OrderBy(e => e.AtUtc).ThenBy(e => e.Id).AsSplitQuery().ToListAsync(cancel);
+        LogRow? last = null;
+        while (true)
+        {
+            await using var db = await contexts.CreateDbContextAsync(cancel);
+            var fitting = Fitting(db.Log.AsNoTracking(), search);
+            if (last is { AtUtc: var at, Id: var id })
+                fitting = fitting.Where(e => e.AtUtc > at || (e.AtUtc == at && e.Id > id));
+            var part = await fitting.Include(e => e.Washes.OrderBy(w => w.Washes)).OrderBy(e => e.AtUtc).ThenBy(e => e.Id).Take(MostAtOnce).AsSplitQuery().ToListAsync(cancel);
+            foreach (var row in part)
+                yield return row;
+            if (part.Count < MostAtOnce)
+                yield break;
+            last = part[^1];
+        }
     }
+
+    /// <summary>Every entry that fits, oldest first; only for a search that finds few.</summary>
+    public async Task<IReadOnlyList<LogRow>> AllAsync(LogSearch search, CancellationToken cancel) => await EachAsync(search, cancel).ToListAsync(cancel);
 
     /// <summary>An entry with its washes; null when there is none.</summary>
     public async Task<LogRow?> FindAsync(long id, CancellationToken cancel)
@@ -150,28 +167,47 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
         return await db.Log.AsNoTracking().Where(e => e.PlateCelsius != null && !e.Example && !e.Struck).OrderByDescending(e => e.AtUtc).Take(most).ToListAsync(cancel);
     }
 
-    /// <summary>Adds entries that were read in; those that are there already stay as they are.</summary>
+    /// <summary>Takes in what lies ready in a database of its own: what is new by its key, all of it or nothing, at once.</summary>
+    /// <param name="path">The database, made by <see cref="Keeping.WorkshopArchive.At"/>.</param>
+    /// <param name="cancel">Gives up.</param>
     /// <returns>How many were new.</returns>
-    public async Task<int> AddAsync(IReadOnlyList<LogRow> entries, CancellationToken cancel)
+    [SuppressMessage("Security", "CA2100", Justification = "Only names of the model are put into it.")]
+    public async Task<int> TakeInAsync(string path, CancellationToken cancel)
     {
-        ArgumentNullException.ThrowIfNull(entries);
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        // All of it or nothing, in parts: the database takes no more than 32,766 values in one question.
-        await using var whole = await db.Database.BeginTransactionAsync(cancel);
-        var added = 0;
-        foreach (var part in entries.DistinctBy(e => e.Key).Chunk(MostAtOnce))
+        await db.Database.OpenConnectionAsync(cancel);
+        string Columns(Type rows, params string[] without) => string.Join(", ", db.Model.FindEntityType(rows)!.GetProperties().Select(p => p.GetColumnName()).Where(c => !without.Contains(c)).Select(c => $"\"{c}\""));
+        var (entry, wash) = (Columns(typeof(LogRow), "Id"), Columns(typeof(LogWashRow), "Id", "LogId"));
+        async Task<int> DoAsync(string sql)
         {
-            var keys = part.Select(e => e.Key).ToList();
-            var known = (await db.Log.Where(e => keys.Contains(e.Key)).Select(e => e.Key).ToListAsync(cancel)).ToHashSet();
-            var fresh = part.Where(e => !known.Contains(e.Key)).ToList();
-            db.AddRange(fresh);
-            await db.SaveChangesAsync(cancel);
-            db.ChangeTracker.Clear();
-            added += fresh.Count;
+            await using var command = db.Database.GetDbConnection().CreateCommand();
+            command.CommandText = sql;
+            var name = command.CreateParameter();
+            (name.ParameterName, name.Value) = ("$path", path);
+            command.Parameters.Add(name);
+            return await command.ExecuteNonQueryAsync(cancel);
         }
 
-        await whole.CommitAsync(cancel);
-        return added;
+        await DoAsync("ATTACH $path AS stage");
+        try
+        {
+            await DoAsync("BEGIN IMMEDIATE");
+            await DoAsync("CREATE TEMP TABLE fresh AS SELECT s.Id AS Stage, s.Key AS Key FROM stage.Log s WHERE NOT EXISTS (SELECT 1 FROM main.Log l WHERE l.Key = s.Key)");
+            var added = await DoAsync($"INSERT INTO main.Log ({entry}) SELECT {entry} FROM stage.Log WHERE Id IN (SELECT Stage FROM fresh) ORDER BY Id");
+            await DoAsync($"INSERT INTO main.LogWashes (LogId, {wash}) SELECT l.Id, {string.Join(", ", wash.Split(", ").Select(c => "w." + c))} FROM stage.LogWashes w JOIN fresh f ON f.Stage = w.LogId JOIN main.Log l ON l.Key = f.Key");
+            await DoAsync("DROP TABLE fresh");
+            await DoAsync("COMMIT");
+            return added;
+        }
+        catch
+        {
+            await DoAsync("ROLLBACK");
+            throw;
+        }
+        finally
+        {
+            await DoAsync("DETACH stage");
+        }
     }
 
     /// <summary>Changes an entry.</summary>

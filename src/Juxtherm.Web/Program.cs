@@ -26,15 +26,17 @@ public sealed class Program
                 return 0;
             }
 
-            try
+            while (true)
             {
-                return await ServeAsync(args);
-            }
-            catch (DamagedDataException e) when (Store.Keeping.Backups.In(e.FolderPath).Count > 0)
-            {
-                await Console.Error.WriteLineAsync($"{e.Message} The page of the program offers them.");
-                await RescuePage.RunAsync(args, e);
-                return await ServeAsync(args);
+                try
+                {
+                    return await ServeAsync(args);
+                }
+                catch (DamagedDataException e) when (Store.Keeping.Backups.In(e.FolderPath).Count > 0)
+                {
+                    await Console.Error.WriteLineAsync($"{e.Message} The page of the program offers them.");
+                    await RescuePage.RunAsync(args, e);
+                }
             }
         }
         catch (Exception e) when (e is CatalogueException or DataFolderException or OptionsException)
@@ -56,13 +58,24 @@ public sealed class Program
     private static async Task<int> ServeAsync(string[] args)
     {
         await using var app = JuxthermApp.Build(args);
-        await app.StartAsync();
+        try
+        {
+            await JuxthermApp.FillAsync(app);
+            await app.StartAsync();
+        }
+        catch (Exception e) when (e is not (IOException or OperationCanceledException or OutOfMemoryException))
+        {
+            // The database opened, and something in it cannot be worked with.
+            await Console.Error.WriteLineAsync(e.ToString());
+            throw new DamagedDataException("The workshop's data was opened, but something in it keeps the program from starting.", app.Services.GetRequiredService<DataFolder>().Path, e);
+        }
+
         if (app.Urls.FirstOrDefault() is { } url)
         {
             var port = new Uri(url).Port;
             Console.WriteLine($"Juxtherm is at http://127.0.0.1:{port}");
-            if (app.Services.GetRequiredService<JuxthermOptions>().Lan)
-                Console.WriteLine($"For helpers in the same network: {string.Join(", ", OwnAddresses.Addresses.Select(a => $"http://{a}:{port}"))}. There is no password: everybody in that network can use it.");
+            if (app.Services.GetRequiredService<JuxthermOptions>().Lan is { } address)
+                Console.WriteLine($"For helpers in the same network: http://{address}:{port}. There is no password: everybody in that network can look, and work at the bench and the cutter. Keeping, reading in, deleting, counts and settings are open on this machine alone.");
         }
 
         await app.WaitForShutdownAsync();

@@ -240,6 +240,7 @@ public sealed class FuzzTests : BenchApi
           "tools": { "heatSource": "swing-platen", "cutter": { "id": "roll" }, "cover": "parchment", "underlay": "pad" },
           "label": { "celsius": 155, "seconds": 12, "for": "plate-press" }, "pressure": "medium",
           "layers": [ { "id": "sky", "vinyl": "smooth", "colour": "#112233", "shape": "M0 0H40V18H55V19.5H40V40H0Z", "xMm": 100, "yMm": 150, "widthMm": 55, "heightMm": 40 },
+                      { "id": "bare", "vinyl": "flock", "xMm": 10, "yMm": 20, "widthMm": 30, "heightMm": 12 },
                       { "id": "word", "vinyl": "glitter", "colour": "gold", "xMm": 100, "yMm": 220, "widthMm": 60, "word": { "text": "Tarn", "font": "sans", "heightMm": 30 } } ],
           "names": [ { "name": "Io", "count": 1, "size": "M" } ], "choices": { "preheat": "yes" }, "used": { "celsius": 150, "seconds": 10 } }
         """)!.AsObject();

@@ -29,48 +29,138 @@ public static class LogFile
     /// <summary>Longest remark, characters.</summary>
     public const int LongestNote = 2000;
 
+    /// <summary>When so much is wrong, no more of it is looked for.</summary>
+    internal const int MostNamed = 50;
+
     /// <summary>Most washes that are told apart.</summary>
     public const int MostWashes = 500;
+    private const int FlushedAt = 64 * 1024;
     private const string Iso = "yyyy-MM-ddTHH:mm:ss.fffffffZ";
 
-    /// <summary>Writes entries.</summary>
+    /// <summary>Writes entries, one at a time.</summary>
     /// <param name="entries">Entries.</param>
-    public static string Write(IEnumerable<LogEntry> entries)
+    /// <param name="to">Where they are written.</param>
+    /// <param name="cancel">Gives up.</param>
+    public static async Task WriteAsync(IAsyncEnumerable<LogEntry> entries, Stream to, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(entries);
-        return new JsonObject { ["format"] = Format, ["version"] = Version, ["entries"] = new JsonArray([.. entries.Select(e => (JsonNode)Node(e))]) }.ToJsonString();
+        await using var json = new Utf8JsonWriter(to);
+        json.WriteStartObject();
+        json.WriteString("format", Format);
+        json.WriteNumber("version", Version);
+        json.WriteStartArray("entries");
+        await foreach (var entry in entries.WithCancellation(cancel))
+        {
+            Node(entry).WriteTo(json);
+            if (json.BytesPending > FlushedAt)
+                await json.FlushAsync(cancel);
+        }
+
+        json.WriteEndArray();
+        json.WriteEndObject();
+        await json.FlushAsync(cancel);
     }
 
-    /// <summary>Reads entries.</summary>
-    /// <param name="json">The file's text.</param>
-    /// <param name="problems">Filled with everything that is wrong.</param>
-    /// <returns>The entries; empty when anything is wrong.</returns>
-    public static IReadOnlyList<LogEntry> Read(string json, Problems problems)
+    /// <summary>Reads entries, one at a time: none before the file is known to be a logbook, and no more once anything is wrong. The rest is read for what else is.</summary>
+    /// <param name="json">The file, UTF-8.</param>
+    /// <param name="problems">Filled with what is wrong.</param>
+    public static IEnumerable<LogEntry> Each(ReadOnlyMemory<byte> json, Problems problems)
     {
         ArgumentNullException.ThrowIfNull(problems);
+        var from = json.Span.StartsWith("\uFEFF"u8) ? json["\uFEFF"u8.Length..] : json;
+        if (Begin(from, problems) is not { } walk)
+            yield break;
+        while (Next(walk, problems) is { } entry)
+        {
+            using (entry)
+            {
+                if (walk.Index > Most)
+                    problems.Add("/entries", $"/entries has more than {Most} entries; up to that many are accepted.", "out-of-range");
+                var cursor = new JsonCursor(entry.RootElement, $"/entries/{walk.Index - 1}", problems);
+                var read = cursor.IsObject() ? Entry(cursor) : null;
+                if (problems.None)
+                    yield return read!;
+            }
+        }
+    }
+
+    /// <summary>Looks at what the file says of itself, and finds where its entries begin.</summary>
+    private static Walk? Begin(ReadOnlyMemory<byte> json, Problems problems)
+    {
         try
         {
-            using var document = JsonDocument.Parse(json);
+            var reader = new Utf8JsonReader(json.Span);
+            if (!reader.Read() || reader.TokenType != JsonTokenType.StartObject)
+            {
+                problems.Add("", "The document is no object; a logbook file is one JSON object.", "wrong-type");
+                return null;
+            }
+
+            var head = new JsonObject();
+            Walk? entries = null;
+            while (reader.Read() && reader.TokenType == JsonTokenType.PropertyName)
+            {
+                var name = reader.GetString()!;
+                reader.Read();
+                if (name == "entries" && reader.TokenType == JsonTokenType.StartArray)
+                    entries = new Walk(json, (int)reader.BytesConsumed, reader.CurrentState);
+                if (name is "format" or "version" || (name == "entries" && entries is null))
+                    head[name] = JsonNode.Parse(ref reader);
+                else
+                    reader.Skip();
+            }
+
+            using var document = JsonDocument.Parse(head.ToJsonString());
             var root = new JsonCursor(document.RootElement, "", problems);
-            if (!root.IsObject() || root["format"].Choice([Format], null) is null)
-                return [];
+            if (root["format"].Choice([Format], null) is null)
+                return null;
             if (root["version"].Whole(1, int.MaxValue) is not { } version)
                 root["version"].Fault($"/version is missing; {Version} is needed.", "missing");
             else if (version > Version)
                 root["version"].Fault($"/version is {version}: this logbook was written by a newer program. Up to {Version} is understood here.", "newer-version");
-            root["entries"].IsArray();
-            if (root["entries"].Count > Most)
-                root["entries"].Fault($"/entries has {root["entries"].Count} entries; up to {Most} are accepted.", "out-of-range");
-            if (!problems.None)
-                return [];
-            var entries = root["entries"].Items.Where(i => i.IsObject()).Select(Entry).ToList();
-            return problems.None ? entries : [];
+            if (entries is null)
+                root["entries"].IsArray();
+            return problems.None ? entries : null;
+        }
+        catch (Exception e) when (e is JsonException or InvalidOperationException)
+        {
+            problems.Add("", Broken(e as JsonException), "broken");
+            return null;
+        }
+    }
+
+    private static JsonDocument? Next(Walk walk, Problems problems)
+    {
+        if (problems.Found.Count >= MostNamed)
+            return null;
+        try
+        {
+            var reader = new Utf8JsonReader(walk.Json.Span[walk.Offset..], isFinalBlock: true, walk.State);
+            if (!reader.Read() || reader.TokenType == JsonTokenType.EndArray)
+                return null;
+            var entry = JsonDocument.ParseValue(ref reader);
+            (walk.Offset, walk.State, walk.Index) = (walk.Offset + (int)reader.BytesConsumed, reader.CurrentState, walk.Index + 1);
+            return entry;
         }
         catch (JsonException e)
         {
-            problems.Add("", $"The text is not JSON that can be read: line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}. A logbook file is one JSON object.", "broken");
-            return [];
+            problems.Add("", Broken(e), "broken");
+            return null;
         }
+    }
+
+    private static string Broken(JsonException? e) => $"The text is not JSON that can be read{(e is null ? "" : $": line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}")}. A logbook file is one JSON object.";
+
+    /// <summary>How far a file was walked through.</summary>
+    private sealed class Walk(ReadOnlyMemory<byte> json, int offset, JsonReaderState state)
+    {
+        public ReadOnlyMemory<byte> Json { get; } = json;
+
+        public int Offset { get; set; } = offset;
+
+        public JsonReaderState State { get; set; } = state;
+
+        public int Index { get; set; }
     }
 
     /// <summary>An entry as an object of plain values.</summary>

@@ -30,61 +30,75 @@ public static class LogTable
         ("example", "example", Kind.Flag), ("struck", "struck", Kind.Flag), ("key", "key", Kind.Words),
     ];
 
-    /// <summary>Writes a table.</summary>
+    /// <summary>Writes a table, a line at a time.</summary>
     /// <param name="entries">Entries.</param>
-    public static string Write(IEnumerable<LogEntry> entries)
+    /// <param name="to">Where it is written.</param>
+    /// <param name="cancel">Gives up.</param>
+    public static async Task WriteAsync(IAsyncEnumerable<LogEntry> entries, TextWriter to, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(entries);
-        var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture)))
+        await using var csv = new CsvWriter(to, new CsvConfiguration(CultureInfo.InvariantCulture), leaveOpen: true);
+        foreach (var column in Columns)
+            csv.WriteField(column.Heading);
+        await csv.NextRecordAsync();
+        await foreach (var entry in entries.WithCancellation(cancel))
         {
+            var node = LogFile.Node(entry);
             foreach (var column in Columns)
-                csv.WriteField(column.Heading);
-            csv.NextRecord();
-            foreach (var node in entries.Select(LogFile.Node))
-            {
-                foreach (var column in Columns)
-                    csv.WriteField(Cell(node[column.Member], column.Kind));
-                csv.NextRecord();
-            }
+                csv.WriteField(Cell(node[column.Member], column.Kind));
+            await csv.NextRecordAsync();
         }
 
-        return text.ToString();
+        await csv.FlushAsync();
     }
 
-    /// <summary>Reads a table.</summary>
+    /// <summary>Reads a table, a line at a time: none before the heading is known to be right, and no more once anything is wrong. The rest is read for what else is.</summary>
     /// <param name="text">CSV with a heading; columns in any order. At, vinyl, material, heat source, set celsius and pressed seconds are needed.</param>
-    /// <param name="problems">Filled with everything that is wrong, by line.</param>
-    /// <returns>The entries; empty when anything is wrong.</returns>
-    public static IReadOnlyList<LogEntry> Read(string text, Problems problems)
+    /// <param name="problems">Filled with what is wrong, by line.</param>
+    public static IEnumerable<LogEntry> Each(TextReader text, Problems problems)
     {
         ArgumentNullException.ThrowIfNull(text);
         ArgumentNullException.ThrowIfNull(problems);
-        var first = text.Split('\n')[0];
+        var first = text.ReadLine() ?? "";
         var parter = first.Contains(',', StringComparison.Ordinal) ? "," : first.Contains('\t', StringComparison.Ordinal) ? "\t" : ";";
-        using var csv = new CsvParser(new StringReader(text), new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = parter, HasHeaderRecord = false, TrimOptions = TrimOptions.Trim, BadDataFound = null });
-        if (!csv.Read())
+        var config = new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = parter, HasHeaderRecord = false, TrimOptions = TrimOptions.Trim, BadDataFound = null };
+        using var head = new CsvParser(new StringReader(first), config);
+        if (!head.Read())
         {
             problems.Add("", $"The table is empty; a heading is needed: {string.Join(", ", Columns.Select(c => c.Heading))}.", "missing");
-            return [];
+            yield break;
         }
 
-        var heading = (csv.Record ?? []).Select(h => h.Trim().TrimStart('\uFEFF').ToLowerInvariant()).ToArray();
+        var heading = (head.Record ?? []).Select(h => h.Trim().TrimStart('\uFEFF').ToLowerInvariant()).ToArray();
         foreach (var odd in heading.Where(h => !Array.Exists(Columns, c => c.Heading == h)))
             problems.Add("", $"The heading has a column “{odd}”; nearest: {string.Join(", ", NearestIds.To(odd, [.. Columns.Select(c => c.Heading)]))}.", "unknown-id");
-        var entries = new List<LogEntry>();
-        while (problems.None && csv.Read())
+        using var csv = new CsvParser(text, config);
+        var count = 0;
+        while (problems.Found.Count < LogFile.MostNamed && Read(csv, problems))
         {
             var cells = csv.Record ?? [];
             if (Array.TrueForAll(cells, string.IsNullOrWhiteSpace))
                 continue;
-            if (entries.Count == LogFile.Most)
+            if (++count > LogFile.Most)
                 problems.Add("", $"The table has more than {LogFile.Most} lines; up to that many are accepted.", "out-of-range");
             using var line = JsonDocument.Parse(Line(heading, cells).ToJsonString());
-            entries.Add(LogFile.Entry(new JsonCursor(line.RootElement, $"line {csv.RawRow}", problems)));
+            var entry = LogFile.Entry(new JsonCursor(line.RootElement, $"line {csv.RawRow + 1}", problems));
+            if (problems.None)
+                yield return entry;
         }
+    }
 
-        return problems.None ? entries : [];
+    private static bool Read(CsvParser csv, Problems problems)
+    {
+        try
+        {
+            return csv.Read();
+        }
+        catch (CsvHelperException)
+        {
+            problems.Add("", $"Line {csv.RawRow + 1} of the table cannot be read.", "broken");
+            return false;
+        }
     }
 
     private static string? Cell(JsonNode? value, Kind kind) => kind switch

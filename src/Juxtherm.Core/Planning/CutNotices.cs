@@ -22,7 +22,7 @@ internal static class CutNotices
                 found.Add(joins);
         }
 
-        foreach (var id in notCut.Where(id => job.Layers.First(l => l.Id == id).WidthMm is null))
+        foreach (var id in notCut.Where(id => !job.Layers.First(l => l.Id == id).HasSize))
             found.Add(Notice.Of("not-drawn", NoticeLevel.Caution, $"“{id}” has no size yet and is not on any sheet.", "What has neither shape nor size cannot be cut.", [], [id]));
         if (setup.Matless)
             found.AddRange(Matless(setup, figures, way, words));

@@ -33,7 +33,7 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
     /// <param name="layout">How sheets are laid out: in place what lies together stays together.</param>
     public IReadOnlyList<UnitList> Of(SheetLayout layout)
     {
-        var notCut = job.Layers.Where(l => l.WidthMm is null || LayerSplit.PlanOf(l, setup, figures) is null).Select(l => l.Id).ToList();
+        var notCut = job.Layers.Where(l => !l.HasSize || LayerSplit.PlanOf(l, setup, figures) is null).Select(l => l.Id).ToList();
         NotCut = notCut;
         var cut = job.Layers.Where(l => !notCut.Contains(l.Id)).ToList();
         var named = cut.FirstOrDefault(l => l.Words is { FromNames: true } && job.Names.Count > 0);

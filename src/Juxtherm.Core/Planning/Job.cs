@@ -157,6 +157,9 @@ public sealed record JobLayer(
         }
     }
 
+    /// <summary>Both its width and its height are known.</summary>
+    public bool HasSize => WidthMm is not null && HeightMm is not null;
+
     /// <summary>Where it lies; null when size or place is not known.</summary>
     public Box? Box => WidthMm is { } w && HeightMm is { } h && XMm is { } x && YMm is { } y ? new Box(x, y, w, h) : null;
 

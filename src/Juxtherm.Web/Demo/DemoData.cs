@@ -75,7 +75,8 @@ internal sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore 
         var problems = new Problems();
         var now = clock.GetUtcNow();
         var table = DaysAgo().Replace(Text("Log.csv"), m => $"{now.AddDays(-int.Parse(m.Groups["days"].Value, CultureInfo.InvariantCulture)):yyyy-MM-dd}T{m.Groups["time"].Value}:00Z");
-        var entries = LogTable.Read(table, problems);
+        using var lines = new StringReader(table);
+        var entries = LogTable.Each(lines, problems).ToList();
         if (!problems.None)
             throw new InvalidOperationException("The logbook of the worked example cannot be read: " + problems.Found[0].Message);
         await logbook.TakeInAsync(entries, cancel);

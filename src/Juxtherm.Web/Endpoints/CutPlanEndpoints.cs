@@ -13,7 +13,8 @@ namespace Juxtherm.Web.Endpoints;
 /// <param name="Share">Share of the work done, 0 to 1.</param>
 /// <param name="LengthMm">Length of what is being laid out, as short as it is so far, mm.</param>
 /// <param name="Plan">How the job is cut; null while it is being worked out.</param>
-public sealed record CutPlanAnswer(string Id, double Share, double LengthMm, CutPlan? Plan);
+/// <param name="Before">How many others come before it; 0 when it is being worked out or is done.</param>
+public sealed record CutPlanAnswer(string Id, double Share, double LengthMm, CutPlan? Plan, int Before);
 
 /// <summary>A test cut, looked at.</summary>
 /// <param name="Vinyl">Vinyl id.</param>
@@ -34,13 +35,13 @@ internal static class CutPlanEndpoints
     public static void MapCutPlans(this IEndpointRouteBuilder routes)
     {
         var plans = routes.MapGroup("/api/cut-plans").WithTags("Cutting");
-        plans.MapPost("/", BeginAsync).Accepts<object>("application/json").Produces<CutPlanAnswer>().ProducesProblem(400);
-        plans.MapGet("/{id}", async (string id, CutPlans all) => await AnswerAsync(all.Find(id), AtOnce)).Produces<CutPlanAnswer>().ProducesProblem(404);
+        plans.MapPost("/", BeginAsync).Accepts<object>("application/json").Produces<CutPlanAnswer>().ProducesProblem(400).ProducesProblem(409);
+        plans.MapGet("/{id}", async (string id, CutPlans all) => await AnswerAsync(all, all.Find(id), AtOnce)).Produces<CutPlanAnswer>().ProducesProblem(404);
         plans.MapPost("/{id}/stop", async (string id, CutPlans all) =>
         {
             var entry = all.Find(id);
             entry?.Stop();
-            return await AnswerAsync(entry, Stopping);
+            return await AnswerAsync(all, entry, Stopping);
         }).Produces<CutPlanAnswer>().ProducesProblem(404);
         plans.MapGet("/{id}/file.{format}", FileAsync).Produces(200, contentType: "image/svg+xml").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         routes.MapPost("/api/cut-presets/test", TestAsync).WithTags("Cutting").Produces<TestCutAdvice>().ProducesProblem(400);
@@ -54,15 +55,22 @@ internal static class CutPlanEndpoints
     private static async Task<IResult> BeginAsync(HttpRequest request, string? units, CutPlans all, CancellationToken cancel)
     {
         var problems = new Problems();
-        return await all.BeginAsync(await JobBody.ReadAsync(request, cancel), JobBody.Units(units), problems, cancel) is { } entry ? await AnswerAsync(entry, AtOnce) : ProblemAnswers.Invalid(problems);
+        try
+        {
+            return await all.BeginAsync(await JobBody.ReadAsync(request, cancel), JobBody.Units(units), problems, cancel) is { } entry ? await AnswerAsync(all, entry, AtOnce) : ProblemAnswers.Invalid(problems);
+        }
+        catch (CutPlansFullException full)
+        {
+            return ProblemAnswers.Conflict("busy", full.Message);
+        }
     }
 
-    private static async Task<IResult> AnswerAsync(CutPlanEntry? entry, TimeSpan patience)
+    private static async Task<IResult> AnswerAsync(CutPlans all, CutPlanEntry? entry, TimeSpan patience)
     {
         if (entry is null)
             return ProblemAnswers.NotFound("layout");
         await Task.WhenAny(entry.Plan, Task.Delay(patience));
-        return Results.Ok(entry.Plan.IsCompleted ? new CutPlanAnswer(entry.Id, 1, 0, await entry.Plan) : new CutPlanAnswer(entry.Id, entry.Progress.Share, entry.Progress.LengthMm, null));
+        return Results.Ok(entry.Plan.IsCompleted ? new CutPlanAnswer(entry.Id, 1, 0, await entry.Plan, 0) : new CutPlanAnswer(entry.Id, entry.Progress.Share, entry.Progress.LengthMm, null, all.Before(entry)));
     }
 
     /// <summary>Sheets as a file: all of a layout, or with list and sheet a single one.</summary>

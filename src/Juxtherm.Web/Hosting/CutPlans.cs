@@ -10,10 +10,17 @@ using Juxtherm.Store;
 
 namespace Juxtherm.Web.Hosting;
 
+/// <summary>More layouts wait than anybody would wait for.</summary>
+internal sealed class CutPlansFullException() : Exception("Many layouts are being worked out just now. Try again in a moment.");
+
 /// <summary>A layout in the making, or made.</summary>
 internal sealed class CutPlanEntry(string id, Job job)
 {
     private volatile bool _stop;
+    private volatile bool _begun;
+
+    /// <summary>Its turn has come.</summary>
+    public bool HasBegun => _begun;
 
     public string Id { get; } = id;
 
@@ -23,7 +30,19 @@ internal sealed class CutPlanEntry(string id, Job job)
 
     public Task<CutPlan> Plan { get; private set; } = null!;
 
-    public void Begin(Func<Func<CutProgress, bool>, CutPlan> work) => Plan = Task.Run(() => work(Hear));
+    public void Begin(SemaphoreSlim turn, Func<Func<CutProgress, bool>, CutPlan> work) => Plan = Background.Run(async () =>
+    {
+        await turn.WaitAsync();
+        try
+        {
+            _begun = true;
+            return work(Hear);
+        }
+        finally
+        {
+            turn.Release();
+        }
+    }).Unwrap();
 
     public void Stop() => _stop = true;
 
@@ -38,15 +57,21 @@ internal sealed class CutPlanEntry(string id, Job job)
 /// <param name="planner">Lays out.</param>
 /// <param name="plans">Reads jobs.</param>
 /// <param name="stock">What is on hand.</param>
-internal sealed class CutPlans(CutPlanner planner, PlanCache plans, StockStore stock)
+internal sealed class CutPlans(CutPlanner planner, PlanCache plans, StockStore stock) : IDisposable
 {
     private const int MostRemembered = 24;
+    private const int MostWaiting = 100;
     private static readonly Provenance Own = new(ProvenanceKind.Owner, "your own test cut");
     private readonly ConcurrentDictionary<string, CutPlanEntry> _known = new(StringComparer.Ordinal);
-    private readonly ConcurrentQueue<string> _order = new();
+    private readonly Lock _one = new();
+    private readonly List<CutPlanEntry> _order = [];
+
+    // One core is left for those who only look.
+    private readonly SemaphoreSlim _turn = new(Math.Max(1, Environment.ProcessorCount - 1));
 
     /// <summary>Begins to lay out, or finds what was laid out before from the same job and shelf.</summary>
     /// <returns>Null when the job cannot be read.</returns>
+    /// <exception cref="CutPlansFullException">Too many wait already.</exception>
     public async Task<CutPlanEntry?> BeginAsync(string json, UnitSystem units, Problems problems, CancellationToken cancel)
     {
         if (plans.Read(json, problems) is not { } job)
@@ -55,25 +80,34 @@ internal sealed class CutPlans(CutPlanner planner, PlanCache plans, StockStore s
         var matches = await stock.MatchesAsync(cancel);
         var presets = await PresetsAsync(job.Tools.Cutter!.Cutter.Id, cancel);
         var id = Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes($"{units}\n{json}\n{JsonSerializer.Serialize(onHand, CoreJson.Options)}\n{JsonSerializer.Serialize(presets, CoreJson.Options)}\n{JsonSerializer.Serialize(matches, CoreJson.Options)}")))[..24];
-        var fresh = new CutPlanEntry(id, job);
-        var entry = _known.GetOrAdd(id, fresh);
-        lock (entry)
+        lock (_one)
         {
-            if (entry.Plan is null)
-                entry.Begin(told => planner.Plan(job, onHand, presets, new Wording(units), told, matches));
-        }
-
-        if (entry == fresh)
-        {
-            _order.Enqueue(id);
-            while (_order.Count > MostRemembered && _order.TryDequeue(out var old))
+            if (_known.TryGetValue(id, out var known))
+                return known;
+            if (_order.Count(e => !e.Plan.IsCompleted) >= MostWaiting)
+                throw new CutPlansFullException();
+            var entry = new CutPlanEntry(id, job);
+            entry.Begin(_turn, told => planner.Plan(job, onHand, presets, new Wording(units), told, matches));
+            _known[id] = entry;
+            _order.Add(entry);
+            // Only what is done is forgotten: nobody waits for it any more.
+            while (_order.Count > MostRemembered && _order.Find(e => e.Plan.IsCompleted) is { } old)
             {
-                if (_known.TryRemove(old, out var gone))
-                    gone.Stop();
+                _order.Remove(old);
+                _known.TryRemove(old.Id, out _);
             }
-        }
 
-        return entry;
+            return entry;
+        }
+    }
+
+    public void Dispose() => _turn.Dispose();
+
+    /// <summary>How many others come before a layout; 0 when its turn has come.</summary>
+    public int Before(CutPlanEntry entry)
+    {
+        lock (_one)
+            return entry.HasBegun ? 0 : 1 + _order.TakeWhile(e => e != entry).Count(e => !e.HasBegun);
     }
 
     /// <summary>A layout asked for before; null when it is forgotten.</summary>

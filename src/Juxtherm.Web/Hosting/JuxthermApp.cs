@@ -28,10 +28,9 @@ internal static class JuxthermApp
             kestrel.AddServerHeader = false;
             kestrel.Limits.MaxRequestBodySize = LargestBody;
             var port = options.Port == 0 ? FreePort.Find() : options.Port;
-            if (options.Lan)
-                kestrel.ListenAnyIP(port);
-            else
-                kestrel.ListenLocalhost(port);
+            kestrel.ListenLocalhost(port);
+            if (options.Lan is { } address)
+                kestrel.Listen(address, port);
         });
         builder.Configuration["AllowedHosts"] = OwnAddresses.Allowed(options.Lan);
         builder.Services.AddSerilog(log => log
@@ -79,6 +78,8 @@ internal static class JuxthermApp
         services.AddSingleton<CutPlans>();
         services.AddSingleton<CutterBench>();
         services.AddSingleton<DemoData>();
+        // One that fails is told of and leaves the others, and the service, at work.
+        services.Configure<HostOptions>(host => host.BackgroundServiceExceptionBehavior = BackgroundServiceExceptionBehavior.Ignore);
         services.AddProblemDetails(ProblemAnswers.Configure);
         services.AddExceptionHandler<ProblemAnswers>();
         services.ConfigureHttpJsonOptions(json => StrictJson.Configure(CoreJson.Configure(json.SerializerOptions)));
@@ -88,13 +89,12 @@ internal static class JuxthermApp
         // Read at once, so that a broken file or folder stops the start and not the first visitor.
         _ = app.Services.GetRequiredService<CatalogueSnapshot>();
         _ = app.Services.GetRequiredService<DataFolder>();
-        if (options.Demo)
-            app.Services.GetRequiredService<DemoData>().FillIfEmptyAsync(CancellationToken.None).GetAwaiter().GetResult();
 
         app.UseExceptionHandler();
         app.UseStatusCodePages();
         app.UseMiddleware<SafetyHeaders>();
         app.UseMiddleware<OwnOriginOnly>();
+        app.UseMiddleware<FromElsewhere>();
         app.UseRouting();
         app.UseMiddleware<StrictBody>();
         app.UseMiddleware<WithPatience>();
@@ -120,9 +120,14 @@ internal static class JuxthermApp
         app.MapLearned();
         app.MapCare();
         app.MapKeeping();
+        app.MapAccess();
         app.MapGet("/api/{**rest}", () => Results.Problem(statusCode: StatusCodes.Status404NotFound, detail: "There is no such address in this program.")).ExcludeFromDescription();
         return app;
     }
+
+    /// <summary>Puts the worked examples into an empty workshop, where that was asked for.</summary>
+    public static Task FillAsync(IHost app) =>
+        app.Services.GetRequiredService<JuxthermOptions>().Demo ? app.Services.GetRequiredService<DemoData>().FillIfEmptyAsync(CancellationToken.None) : Task.CompletedTask;
 
     private static void ServeFront(WebApplication app, string folder)
     {

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Net;
 
 namespace Juxtherm.Web.Hosting;
 
@@ -12,8 +13,8 @@ public sealed class OptionsException(string message) : Exception(message);
 /// <param name="CatalogueFolder">Where the catalogue files are.</param>
 /// <param name="Port">TCP port on the loopback address; 0 for any free one.</param>
 /// <param name="Demo">Whether to put the worked examples into an empty workshop.</param>
-/// <param name="Lan">Whether helpers in the same network may use it too; otherwise this machine alone.</param>
-public sealed record JuxthermOptions(string DataFolder, string FrontFolder, string CatalogueFolder, int Port, bool Demo, bool Lan)
+/// <param name="Lan">The one address by which helpers in the same network may use it too; null for this machine alone.</param>
+public sealed record JuxthermOptions(string DataFolder, string FrontFolder, string CatalogueFolder, int Port, bool Demo, IPAddress? Lan)
 {
     /// <summary>The port when none is asked for.</summary>
     public const int DefaultPort = 5188;
@@ -44,6 +45,17 @@ public sealed record JuxthermOptions(string DataFolder, string FrontFolder, stri
             Path.GetFullPath(section["Catalogue"] ?? Path.Combine(beside, "catalogue")),
             port,
             string.Equals(section["Demo"], "true", StringComparison.OrdinalIgnoreCase),
-            string.Equals(section["Lan"], "true", StringComparison.OrdinalIgnoreCase));
+            LanOf(section["Lan"]));
+    }
+
+    private static IPAddress? LanOf(string? said)
+    {
+        if (string.IsNullOrWhiteSpace(said) || string.Equals(said, "false", StringComparison.OrdinalIgnoreCase))
+            return null;
+        var own = OwnAddresses.Addresses;
+        var accepted = own.Count == 0 ? "this machine has none just now" : string.Join(" or ", own);
+        if (string.Equals(said, "true", StringComparison.OrdinalIgnoreCase))
+            return own.Count == 1 ? IPAddress.Parse(own[0]) : throw new OptionsException($"--lan needs the address by which helpers come: {accepted}.");
+        return own.Contains(said, StringComparer.Ordinal) ? IPAddress.Parse(said) : throw new OptionsException($"--lan is “{said}”; an address of this machine is accepted: {accepted}.");
     }
 }

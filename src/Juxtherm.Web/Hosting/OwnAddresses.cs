@@ -15,11 +15,11 @@ internal static class OwnAddresses
     ];
 
     /// <summary>Hosts that a request may name. Any other was tricked into coming here.</summary>
-    /// <param name="lan">Whether others may come at all.</param>
-    public static string Allowed(bool lan)
+    /// <param name="lan">The address by which others may come; null for none.</param>
+    public static string Allowed(IPAddress? lan)
     {
         const string here = "localhost;127.0.0.1;[::1]";
         var name = Dns.GetHostName();
-        return lan ? string.Join(';', [here, name, $"{name}.local", .. Addresses]) : here;
+        return lan is null ? here : string.Join(';', [here, name, $"{name}.local", lan.ToString()]);
     }
 }

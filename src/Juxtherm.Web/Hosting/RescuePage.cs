@@ -15,25 +15,14 @@ internal static class RescuePage
         var options = JuxthermOptions.Read(builder.Configuration, args);
         // Whoever helps from elsewhere has no business here.
         builder.WebHost.ConfigureKestrel(kestrel => kestrel.ListenLocalhost(options.Port == 0 ? FreePort.Find() : options.Port));
-        builder.Configuration["AllowedHosts"] = OwnAddresses.Allowed(lan: false);
+        builder.Configuration["AllowedHosts"] = OwnAddresses.Allowed(lan: null);
         builder.Logging.ClearProviders();
         await using var app = builder.Build();
         var saved = new TaskCompletionSource();
         app.UseMiddleware<SafetyHeaders>();
         app.UseMiddleware<OwnOriginOnly>();
-        app.MapPost("/rescue/{name}", (string name) =>
-        {
-            try
-            {
-                DataFolder.Rescue(damage.FolderPath, name, TimeProvider.System.GetUtcNow());
-                saved.TrySetResult();
-                return Page(HttpStatusCode.OK, "<meta http-equiv=\"refresh\" content=\"3;url=/\"><h1>It is back</h1><p>The damaged file is kept beside it. The program starts again; this page follows by itself.</p>");
-            }
-            catch (Exception e) when (e is KeepingException or DataFolderException or IOException)
-            {
-                return Page(HttpStatusCode.BadRequest, $"<h1>Not that one</h1><p>{WebUtility.HtmlEncode(e.Message)}</p><p><a href=\"/\">Back to the backups</a></p>");
-            }
-        });
+        app.MapPost("/rescue/{name}", (string name) => Rescued(saved, () => DataFolder.Rescue(damage.FolderPath, name, TimeProvider.System.GetUtcNow()), "It is back", "What was there before is kept beside it."));
+        app.MapPost("/begin-empty", () => Rescued(saved, () => DataFolder.BeginEmpty(damage.FolderPath, TimeProvider.System.GetUtcNow()), "An empty workshop", "What was there before, the backups too, is kept in the folder under other names."));
         app.MapFallback(() => Page(HttpStatusCode.ServiceUnavailable, List(damage)));
         await app.StartAsync();
         if (app.Urls.FirstOrDefault() is { } url)
@@ -45,18 +34,36 @@ internal static class RescuePage
         await Task.Delay(300);
     }
 
+    private static IResult Rescued(TaskCompletionSource saved, Action rescue, string title, string text)
+    {
+        try
+        {
+            rescue();
+            saved.TrySetResult();
+            return Page(HttpStatusCode.OK, $"<meta http-equiv=\"refresh\" content=\"3;url=/\"><h1>{title}</h1><p>{text} The program starts again; this page follows by itself.</p>");
+        }
+        catch (Exception e) when (e is KeepingException or DataFolderException)
+        {
+            return Page(HttpStatusCode.BadRequest, $"<h1>Not that one</h1><p>{WebUtility.HtmlEncode(e.Message)}</p><p><a href=\"/\">Back to the backups</a></p>");
+        }
+        catch (Exception e) when (e is IOException or UnauthorizedAccessException)
+        {
+            return Page(HttpStatusCode.BadRequest, $"<h1>That did not work</h1><p>{(DiskFull.Is(e) ? "There is no room left on the disk." : "The data folder cannot be written.")} Nothing was changed.</p><p><a href=\"/\">Back to the backups</a></p>");
+        }
+    }
+
     private static string List(DamagedDataException damage)
     {
-        var text = new StringBuilder("<h1>The workshop’s database is damaged</h1><p>")
+        var text = new StringBuilder("<h1>The workshop’s data cannot be worked with</h1><p>")
             .Append(WebUtility.HtmlEncode(damage.Message))
-            .Append("</p><p>Choose a backup to put in its place. The damaged file is kept beside it and nothing is thrown away.</p><ul>");
+            .Append("</p><p>Choose a backup to put in its place. What is there now is kept beside it and nothing is thrown away.</p><ul>");
         foreach (var backup in Backups.In(damage.FolderPath))
         {
             text.Append(CultureInfo.InvariantCulture, $"<li><form method=\"post\" action=\"/rescue/{backup.Name}\">{backup.MadeUtc:d MMMM yyyy, HH:mm} UTC ({WebUtility.HtmlEncode(backup.Why)}, {Math.Max(1, backup.Bytes / 1000)} kB) ")
                 .Append("<button>Put it back</button></form></li>");
         }
 
-        return text.Append("</ul>").ToString();
+        return text.Append("</ul><form method=\"post\" action=\"/begin-empty\"><p>Or leave it all as it is, under other names, and <button>begin with an empty workshop</button></p></form>").ToString();
     }
 
     private static IResult Page(HttpStatusCode status, string body) =>

@@ -48,12 +48,26 @@ public sealed class LogFileTests
         Assert.Equal(expected.Washes, actual.Washes);
     }
 
+    private static byte[] Written(IEnumerable<LogEntry> entries)
+    {
+        using var file = new MemoryStream();
+        LogFile.WriteAsync(entries.ToAsyncEnumerable(), file, CancellationToken.None).GetAwaiter().GetResult();
+        return file.ToArray();
+    }
+
+    private static string Table(IEnumerable<LogEntry> entries)
+    {
+        using var text = new StringWriter();
+        LogTable.WriteAsync(entries.ToAsyncEnumerable(), text, CancellationToken.None).GetAwaiter().GetResult();
+        return text.ToString();
+    }
+
     [Property(MaxTest = 60)]
     public Property What_is_written_is_read_again() => Prop.ForAll(Entries.ListOf(4).ToArbitrary(), entries =>
     {
         var problems = new Problems();
-        var json = LogFile.Read(LogFile.Write(entries), problems);
-        var table = LogTable.Read(LogTable.Write(entries), problems);
+        var json = LogFile.Each(Written(entries), problems).ToList();
+        var table = LogTable.Each(new StringReader(Table(entries)), problems).ToList();
         Assert.True(problems.None, string.Join('\n', problems.Found.Select(p => p.Message)));
         Assert.Equal(entries.Count, json.Count);
         Assert.Equal(entries.Count, table.Count);
@@ -68,7 +82,7 @@ public sealed class LogFileTests
     public void A_table_of_somebody_elses_hand_needs_six_columns_in_any_order_and_with_semicolons()
     {
         var problems = new Problems();
-        var entry = Assert.Single(LogTable.Read("\uFEFFvinyl;material;heat source;pressed seconds;set celsius;at\r\nsmooth;cotton;swing-platen;12;152;2026-01-05\r\n;;;;;\r\n", problems));
+        var entry = Assert.Single(LogTable.Each(new StringReader("\uFEFFvinyl;material;heat source;pressed seconds;set celsius;at\r\nsmooth;cotton;swing-platen;12;152;2026-01-05\r\n;;;;;\r\n"), problems));
         Assert.True(problems.None);
         Assert.Equal(("smooth", 12, 12, 152, new DateTimeOffset(2026, 1, 5, 0, 0, 0, TimeSpan.Zero)), (entry.Vinyl, entry.PressedSeconds, entry.PlannedSeconds, entry.Celsius, entry.At));
         Assert.NotEqual(Guid.Empty, entry.Key);
@@ -78,15 +92,53 @@ public sealed class LogFileTests
     public void A_formula_in_a_remark_is_no_formula_in_a_spreadsheet()
     {
         var entry = new LogEntry(Begin, "=HYPERLINK(\"x\")", 1, 1, "smooth", "cotton", "tee", "swing-platen", "ptfe", "pad", 152, 12, 12, PressureLevel.Medium, 20, 1, [Outcome.Stuck], "");
-        Assert.DoesNotContain(",=HYPERLINK", LogTable.Write([entry]), StringComparison.Ordinal);
-        Assert.DoesNotContain(",\"=HYPERLINK", LogTable.Write([entry]), StringComparison.Ordinal);
+        Assert.DoesNotContain(",=HYPERLINK", Table([entry]), StringComparison.Ordinal);
+        Assert.DoesNotContain(",\"=HYPERLINK", Table([entry]), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("=1+1")]
+    [InlineData("  =1+1")]
+    [InlineData("\t=1+1")]
+    [InlineData("＝1+1")]
+    [InlineData("＠SUM(A1)")]
+    [InlineData("-2+3")]
+    [InlineData("|calc")]
+    public void Whatever_a_spreadsheet_takes_for_a_formula_is_text_and_comes_back_as_it_was(string text)
+    {
+        var cell = PlainText.Cell(text);
+        Assert.StartsWith("'", cell, StringComparison.Ordinal);
+        Assert.Equal(text, PlainText.OfCell(cell));
+    }
+
+    [Theory]
+    [InlineData("-2.5")]
+    [InlineData("Tarn")]
+    [InlineData("'quoted'")]
+    [InlineData("a = b")]
+    public void What_is_no_formula_stays_as_it_is(string text)
+    {
+        Assert.Equal(text, PlainText.Cell(text));
+        Assert.Equal(text, PlainText.OfCell(text));
+    }
+
+    [Theory]
+    [InlineData("1969-12-31")]
+    [InlineData("0001-01-01T00:00:00Z")]
+    [InlineData("2200-01-01")]
+    [InlineData("yesterday")]
+    public void Times_of_a_clock_that_was_never_set_are_refused(string at)
+    {
+        var problems = new Problems();
+        Assert.Empty(LogTable.Each(new StringReader($"vinyl,material,heat source,pressed seconds,set celsius,at\nsmooth,cotton,swing-platen,12,152,{at}\n"), problems));
+        Assert.Contains("from 1970", Assert.Single(problems.Found).Message, StringComparison.Ordinal);
     }
 
     [Fact]
     public void Everything_wrong_is_said_at_once_and_where()
     {
         var problems = new Problems();
-        Assert.Empty(LogTable.Read("at,vinyl,material,heat source,set celsius,pressed seconds,pressure,washes,lots\n2026-01-05,smooth,cotton,swing-platen,hot,12,hard,2026-01-06 many fine,\"a,b\"\n", problems));
+        Assert.Empty(LogTable.Each(new StringReader("at,vinyl,material,heat source,set celsius,pressed seconds,pressure,washes,lots\n2026-01-05,smooth,cotton,swing-platen,hot,12,hard,2026-01-06 many fine,\"a,b\"\n"), problems));
         Assert.Equal(["line 2/celsius", "line 2/lots", "line 2/pressure", "line 2/washes/0/washes"], problems.Found.Select(p => p.Pointer).Order(StringComparer.Ordinal));
     }
 }

@@ -4,6 +4,41 @@
  */
 
 export interface paths {
+    "/api/access": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AccessAnswer"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/artwork": {
         parameters: {
             query?: never;
@@ -574,6 +609,15 @@ export interface paths {
                 };
                 /** @description Bad Request */
                 400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -3095,7 +3139,9 @@ export interface paths {
         post: {
             parameters: {
                 query?: never;
-                header?: never;
+                header?: {
+                    "Juxtherm-Command"?: string;
+                };
                 path?: never;
                 cookie?: never;
             };
@@ -3114,6 +3160,15 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["LogReadIn"];
+                    };
+                };
+                /** @description Accepted */
+                202: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogReadingIn"];
                     };
                 };
                 /** @description Bad Request */
@@ -3136,6 +3191,70 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/read-in/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogReadIn"];
+                    };
+                };
+                /** @description Accepted */
+                202: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LogReadingIn"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -5030,6 +5149,13 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description From where this page is used, and who else may. */
+        AccessAnswer: {
+            /** @description It is used on the machine that the program runs on. */
+            here: boolean;
+            /** @description Where helpers in the same network find the bench and the cutter; null where nobody else may come. */
+            lan: null | string;
+        };
         /** @description The next action for something seen on a piece, from the heat that it has had. */
         Advice: {
             /** @description What most likely led to it, likeliest first. */
@@ -5688,6 +5814,11 @@ export interface components {
         };
         /** @description A layout in the making, or made. */
         CutPlanAnswer: {
+            /**
+             * Format: int32
+             * @description How many others come before it; 0 when it is being worked out or is done.
+             */
+            before: number;
             /** @description Ask again by it. */
             id: string;
             /**
@@ -6868,6 +6999,24 @@ export interface components {
              * @description Entries in the file.
              */
             read: number;
+        };
+        /** @description A logbook that is still being read in. */
+        LogReadingIn: {
+            /**
+             * Format: uuid
+             * @description Ask again by it.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description Of these made ready; they are taken in at once at the end.
+             */
+            ready: number;
+            /**
+             * Format: int32
+             * @description Entries in the file; 0 until they are counted.
+             */
+            total: number;
         };
         /** @description Both faces of a job's artwork, and what can be done with it. */
         LookAnswer: {
