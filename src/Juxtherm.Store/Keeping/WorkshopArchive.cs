@@ -222,6 +222,8 @@ public static class WorkshopArchive
                 throw new KeepingException($"This archive is larger than a workshop can be: up to {MostBytes / 1024 / 1024 / 1024} GB and {MostFiles} files are accepted. Nothing was changed.");
         }
 
+        if (!files.ContainsKey("tables/jobs.json"))
+            throw new KeepingException("This archive is damaged: its manifest lists no jobs. Nothing was changed.");
         // Every file is looked at before the first row is taken, and none is unpacked beyond the length that it is listed with.
         var buffer = new byte[81920];
         foreach (var file in files.Values)

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { newId } from './newId';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -16,7 +17,26 @@ export type CutSheet = Schemas['CutSheet'];
 export type Cut = Schemas['CutAnswer'];
 export type OnHand = Schemas['StockAnswer'];
 
-export const api = createClient<paths>({ baseUrl: '' });
+const COMMAND = 'Juxtherm-Command';
+const TRIES = 2;
+const PAUSE_MS = 400;
+
+/**
+ * Asks once more when an answer is lost on the way. What makes something new carries an id of its own, so that asking twice makes one.
+ */
+export async function surely(request: Request): Promise<Response> {
+  if (request.method === 'POST' && !request.headers.has(COMMAND)) request.headers.set(COMMAND, newId());
+  for (let left = TRIES; ; left--) {
+    try {
+      return await fetch(left > 1 ? request.clone() : request);
+    } catch (e) {
+      if (left === 1 || request.signal.aborted) throw e;
+      await new Promise((done) => setTimeout(done, PAUSE_MS));
+    }
+  }
+}
+
+export const api = createClient<paths>({ baseUrl: '', fetch: surely });
 
 // What is wrong with what was sent is said in the reader's units.
 api.use({
@@ -56,16 +76,36 @@ interface Answer<T> {
   response: Response;
 }
 
+async function answered<T>(response: Response): Promise<Answer<T>> {
+  const json = await response.json();
+  return response.ok ? { response, data: json as T } : { response, error: json };
+}
+
 /** Sends a file as it is, and takes its answer as any other. */
 export function sent<T>(path: string, file: File): Promise<T> {
-  return got<T>(
-    fetch(path, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file }).then(
-      async (response) => {
-        const json = await response.json();
-        return response.ok ? { response, data: json as T } : { response, error: json };
-      },
-    ),
-  );
+  const request = new Request(path, {
+    method: 'POST',
+    headers: { 'content-type': 'application/octet-stream' },
+    body: file,
+  });
+  return got<T>(surely(request).then((response) => answered<T>(response)));
+}
+
+/** Sends a file that takes its time; is told how far it is, and ends with what came of it. */
+export async function sentInBackground<T, P extends { id: string }>(
+  path: string,
+  file: File,
+  told: (progress: P) => void,
+): Promise<T> {
+  const headers = { 'content-type': 'application/octet-stream' };
+  let response = await surely(new Request(path, { method: 'POST', headers, body: file }));
+  while (response.status === 202) {
+    const progress = (await response.json()) as P;
+    told(progress);
+    // The service answers when it is done, or after a while with how far it is.
+    response = await surely(new Request(`${path}/${progress.id}`));
+  }
+  return got<T>(answered<T>(response));
 }
 
 /** The data of an answer; throws Refused when there is none. */

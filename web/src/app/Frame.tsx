@@ -1,4 +1,6 @@
+import { useQuery } from '@tanstack/react-query';
 import { NavLink, Outlet } from 'react-router';
+import { api, got } from '../api/client';
 import { usePreferences } from './units';
 
 const link = ({ isActive }: { isActive: boolean }) =>
@@ -6,6 +8,11 @@ const link = ({ isActive }: { isActive: boolean }) =>
 
 export function Frame() {
   const { units, setSystem, theme, setTheme } = usePreferences();
+  const access = useQuery({
+    queryKey: ['access'],
+    queryFn: () => got(api.GET('/api/access')),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
   return (
     <div className="min-h-screen flex flex-col">
       <header className="print:hidden border-b border-rule px-4 sm:px-6 min-h-13 py-1.5 flex flex-wrap items-center gap-x-7 gap-y-1 shrink-0">
@@ -41,6 +48,18 @@ export function Frame() {
           </button>
         </div>
       </header>
+      {access.data && !access.data.here && (
+        <p className="print:hidden border-b border-rule px-4 sm:px-6 py-2 text-[0.95rem] text-quiet">
+          You are on another device: the bench, the cutter and looking are open here. The rest is done at the machine
+          itself.
+        </p>
+      )}
+      {access.data?.here && access.data.lan && (
+        <p className="print:hidden border-b border-rule px-4 sm:px-6 py-2 text-[0.95rem] text-quiet">
+          Open to this network at <span className="font-mono">{access.data.lan}</span>, without a password: everybody in
+          it can look, and work at the bench and the cutter.
+        </p>
+      )}
       <Outlet />
     </div>
   );

@@ -65,7 +65,11 @@ export function CutStation() {
       {begun.isError && <p className="text-quiet">It cannot be laid out yet: the ticket says what needs mending.</p>}
       {!begun.isError && !plan && (
         <div role="status" className="max-w-[40rem]">
-          <p className="text-[1.3rem] font-bold">Laying out … {Math.round((now?.share ?? 0) * 100)} %</p>
+          <p className="text-[1.3rem] font-bold">
+            {now && now.before > 0
+              ? `Waiting: ${now.before} ${now.before === 1 ? 'layout comes' : 'layouts come'} first`
+              : `Laying out … ${Math.round((now?.share ?? 0) * 100)} %`}
+          </p>
           <progress className="progress w-full my-3" value={now?.share ?? 0} max={1} />
           {now && now.lengthMm > 0 && (
             <p className="flex items-center gap-4">

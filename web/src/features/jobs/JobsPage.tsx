@@ -1,5 +1,5 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, got, type Schemas } from '../../api/client';
 import { useUnits } from '../../app/units';
@@ -10,15 +10,32 @@ import { QuickAnswer } from './QuickAnswer';
 
 type Card = Schemas['JobCard'];
 
+const PAGE = 50;
+const PENDING_MS = 1_000;
+
 export function JobsPage() {
   const units = useUnits();
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [gone, setGone] = useState<{ id: string; title: string } | null>(null);
-  const jobs = useQuery({
-    queryKey: ['jobs', units.system],
-    queryFn: () => got(api.GET('/api/jobs', { params: { query: { units: units.system } } })),
+  const [typed, setTyped] = useState('');
+  const search = useDeferredValue(typed.trim());
+  const jobs = useInfiniteQuery({
+    queryKey: ['jobs', units.system, search],
+    queryFn: ({ pageParam: skip }) =>
+      got(api.GET('/api/jobs', { params: { query: { units: units.system, search, skip, take: PAGE } } })),
+    initialPageParam: 0,
+    getNextPageParam: (_, pages) => {
+      const shown = pages.reduce((n, p) => n + p.jobs.length, 0);
+      return shown < (pages[0]?.total ?? 0) ? shown : undefined;
+    },
+    placeholderData: keepPreviousData,
+    // Figures that are being worked out anew are there a moment later.
+    refetchInterval: (query) =>
+      query.state.data?.pages.some((p) => p.jobs.some((j) => j.pending)) ? PENDING_MS : false,
   });
+  const cards = jobs.data?.pages.flatMap((p) => p.jobs);
+  const total = jobs.data?.pages[0]?.total ?? 0;
   const running = useQuery({ queryKey: ['runs'], queryFn: () => got(api.GET('/api/runs')), refetchInterval: 10_000 });
   const again = () => queries.invalidateQueries({ queryKey: ['jobs'] });
   const path = (id: string) => ({ params: { path: { id } } });
@@ -96,17 +113,41 @@ export function JobsPage() {
       {failed && <Failed error={failed} />}
       {jobs.isPending && <Loading what="your jobs" />}
       {jobs.isError && <Failed error={jobs.error} retry={() => jobs.refetch()} />}
-      {jobs.data?.length === 0 && (
+      {(total > PAGE || typed !== '') && (
+        <label className="field max-w-[22rem] mb-3">
+          <span className="name">Find a job by its title</span>
+          <input className="input" type="search" value={typed} onChange={(e) => setTyped(e.target.value)} />
+        </label>
+      )}
+      {cards?.length === 0 && search !== '' && (
+        <p className="border-y border-rule py-8 text-quiet">No job has “{search}” in its title.</p>
+      )}
+      {cards?.length === 0 && search === '' && (
         <p className="border-y border-rule py-8 text-quiet">
           Nothing here yet. Fill in the sentence above and keep it as a job: its settings, steps and results stay
           together.
         </p>
       )}
       <ul className="scored border-y border-rule" aria-label="Jobs">
-        {jobs.data?.map((card) => (
+        {cards?.map((card) => (
           <JobLine key={card.id} card={card} onCopy={() => copy.mutate(card.id)} onDelete={() => remove.mutate(card)} />
         ))}
       </ul>
+      {cards && cards.length < total && (
+        <p className="mt-4 flex items-center gap-4">
+          <button
+            type="button"
+            className="btn btn-outline"
+            disabled={jobs.isFetchingNextPage}
+            onClick={() => jobs.fetchNextPage()}
+          >
+            Show more
+          </button>
+          <span className="text-quiet tabular-nums">
+            {cards.length} of {total}
+          </span>
+        </p>
+      )}
       {gone && (
         <UndoBar action="Bring it back" onAction={() => restore.mutate(gone.id)} onClose={() => setGone(null)}>
           “{gone.title}” is deleted.
@@ -130,7 +171,7 @@ function JobLine({ card, onCopy, onDelete }: { card: Card; onCopy: () => void; o
           {card.what}
           {card.quantity > 1 && ` · ${card.quantity} pieces`}
         </p>
-        {!card.verdict && <p>{card.headline}</p>}
+        {!card.verdict && <p>{card.pending ? 'Being worked out …' : card.headline}</p>}
       </div>
       <p className="numeral text-[1.45rem] font-semibold tabular-nums flex gap-4 max-md:col-start-2 max-md:row-start-2">
         {press && card.verdict !== 'stop' && (

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, got, type Schemas, sent } from '../../api/client';
+import { api, got, Refused, type Schemas, sent } from '../../api/client';
 import { Failed, Loading } from '../../ui/States';
 import { LogFrame } from './LogFrame';
 
@@ -27,9 +27,11 @@ export function KeptPage() {
     onSuccess,
   });
   const takeIn = useMutation({
-    mutationFn: (file: File) => sent<Schemas['PutBack']>('/api/keeping/archive', file),
+    mutationFn: ({ file, setAside }: { file: File; setAside: boolean }) =>
+      sent<Schemas['PutBack']>(`/api/keeping/archive${setAside ? '?setAside=true' : ''}`, file),
     onSuccess,
   });
+  const partly = takeIn.error instanceof Refused && takeIn.error.code === 'unreadable-rows' ? takeIn.variables : null;
   if (kept.isPending)
     return (
       <LogFrame>
@@ -66,6 +68,35 @@ export function KeptPage() {
       {[make, restore, takeIn]
         .map((m) => m.error)
         .map((error) => (error ? <Failed key={error.message} error={error} /> : null))}
+      {partly && (
+        <p className="mx-6 mb-6">
+          <button
+            type="button"
+            className="btn btn-outline"
+            onClick={() => takeIn.mutate({ file: partly.file, setAside: true })}
+          >
+            Take the rest in
+          </button>
+        </p>
+      )}
+      {kept.data.setAside.length > 0 && (
+        <section aria-label="Set aside" className="mb-8 max-w-[46rem]">
+          <h2>Set aside</h2>
+          <p className="text-[0.9rem] text-quiet mt-1 mb-3">
+            These could not be read, and everything else works without them. They are still in the database, whole.
+          </p>
+          <ul className="scored border-y border-rule">
+            {kept.data.setAside.map((row) => (
+              <li key={`${row.name} ${row.atUtc}`} className="py-2.5">
+                {row.name || 'Without a name'}
+                <span className="block text-[0.87rem] text-quiet">
+                  {row.why} {when.format(new Date(row.atUtc))}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <section aria-label="Backups">
           <div className="flex items-baseline gap-4">
@@ -136,7 +167,7 @@ export function KeptPage() {
                   const file = e.target.files?.[0];
                   if (file) {
                     restore.reset();
-                    takeIn.mutate(file);
+                    takeIn.mutate({ file, setAside: false });
                   }
                   e.target.value = '';
                 }}

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { type Schemas, sent } from '../../api/client';
+import { type Schemas, sentInBackground } from '../../api/client';
 import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import { EntryDetails } from './EntryDetails';
@@ -197,9 +197,12 @@ function Outcomes({ entry }: { entry: Schemas['LogAnswer'] }) {
 /** The logbook out, as a table or whole, and another one in. */
 function InAndOut({ address, narrowed }: { address: string; narrowed: boolean }) {
   const queries = useQueryClient();
+  const [progress, setProgress] = useState<Schemas['LogReadingIn'] | null>(null);
   const readIn = useMutation({
-    mutationFn: (file: File) => sent<Schemas['LogReadIn']>('/api/log/read-in', file),
+    mutationFn: (file: File) =>
+      sentInBackground<Schemas['LogReadIn'], Schemas['LogReadingIn']>('/api/log/read-in', file, setProgress),
     onSuccess: () => logChanged(queries),
+    onSettled: () => setProgress(null),
   });
   return (
     <div className="mt-6 flex flex-wrap items-baseline gap-x-6 gap-y-1 print:hidden">
@@ -222,6 +225,11 @@ function InAndOut({ address, narrowed }: { address: string; narrowed: boolean })
           }}
         />
       </label>
+      {readIn.isPending && (
+        <span role="status" className="tabular-nums">
+          Reading it in …{progress && progress.total > 0 && ` ${progress.ready} of ${progress.total} entries`}
+        </span>
+      )}
       {readIn.data && (
         <span role="status">
           {readIn.data.added} of {readIn.data.read} {readIn.data.read === 1 ? 'entry' : 'entries'} new; the others were

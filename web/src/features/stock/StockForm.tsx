@@ -61,9 +61,14 @@ export function StockForm({ catalogue, piece, onClose }: Props) {
       : { ...fresh, commandId },
   );
   const keep = useMutation({
-    mutationFn: () =>
+    mutationFn: (isCut?: boolean) =>
       piece
-        ? got(api.PUT('/api/stock/{id}', { params: { path: { id: piece.id } }, body: ask }))
+        ? got(
+            api.PUT('/api/stock/{id}', {
+              params: { path: { id: piece.id } },
+              body: isCut === undefined ? ask : { ...ask, isCut },
+            }),
+          )
         : got(api.POST('/api/stock', { body: ask })),
     onSuccess: onClose,
   });
@@ -106,7 +111,7 @@ export function StockForm({ catalogue, piece, onClose }: Props) {
       className="border-y border-ink py-5 mb-6"
       onSubmit={(e) => {
         e.preventDefault();
-        keep.mutate();
+        keep.mutate(undefined);
       }}
       onKeyDown={(e) => {
         if (e.key === 'Escape') onClose();
@@ -151,7 +156,22 @@ export function StockForm({ catalogue, piece, onClose }: Props) {
         />
         {mm('Running out below', 'lowMm')}
       </div>
-      {refused && faults.size === 0 && <p className="notice stop mt-4">{refused.message}</p>}
+      {refused && faults.size === 0 && refused.code !== 'promised' && (
+        <p className="notice stop mt-4">{refused.message}</p>
+      )}
+      {refused?.code === 'promised' && (
+        <div role="alert" className="notice mt-4">
+          <p>{refused.message}</p>
+          <p className="flex flex-wrap gap-3 mt-2">
+            <button type="button" className="btn btn-sm btn-outline" onClick={() => keep.mutate(true)}>
+              It is cut: this length is what is left
+            </button>
+            <button type="button" className="btn btn-sm btn-outline" onClick={() => keep.mutate(false)}>
+              Not cut yet: it still comes off this length
+            </button>
+          </p>
+        </div>
+      )}
       <div className="flex gap-3 mt-5">
         <button type="submit" className="btn btn-primary" disabled={keep.isPending}>
           Keep it
