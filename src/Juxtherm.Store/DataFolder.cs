@@ -218,21 +218,22 @@ public sealed class DataFolder : IDisposable
     {
         try
         {
-            using var context = new WorkshopContext(Options);
             var pending = true;
             if (File.Exists(DatabasePath) && new FileInfo(DatabasePath).Length > 0)
             {
-                MakeSureItIsWhole();
-                var known = context.Database.GetMigrations().ToHashSet(StringComparer.Ordinal);
-                var foreign = context.Database.GetAppliedMigrations().FirstOrDefault(m => !known.Contains(m));
+                using var database = new SqliteConnection($"Data Source={DatabasePath};Pooling=False");
+                database.Open();
+                MakeSureItIsWhole(database);
+                var foreign = History.Applied(database).FirstOrDefault(m => !History.Known.Contains(m));
                 if (foreign is not null)
                     throw new DataFolderException($"The data in {Path} was written by a newer Juxtherm (it has {foreign}). Use that one, or another folder with --data. Nothing was changed.");
-                LetGoForTheDead(context);
-                pending = context.Database.GetPendingMigrations().Any();
+                LetGoForTheDead(database);
+                pending = History.Applied(database).Count < History.Known.Count;
                 if (pending)
                     Backups.Make(Path, Backups.BeforeMigration, now);
             }
 
+            using var context = new WorkshopContext(Options);
             if (pending)
                 context.Database.Migrate();
             context.Database.ExecuteSqlRaw("PRAGMA journal_mode=WAL;");
@@ -253,16 +254,17 @@ public sealed class DataFolder : IDisposable
     }
 
     /// <summary>The folder is held by this process: a lock on migrations is of one that was killed, and would never be let go of.</summary>
-    private static void LetGoForTheDead(WorkshopContext context)
+    private static void LetGoForTheDead(SqliteConnection database)
     {
-        if (context.Database.SqlQueryRaw<int>("SELECT COUNT(*) AS Value FROM sqlite_master WHERE name = '__EFMigrationsLock'").Single() > 0)
-            context.Database.ExecuteSqlRaw("DELETE FROM \"__EFMigrationsLock\";");
+        if (!History.Has(database, "__EFMigrationsLock"))
+            return;
+        using var let = database.CreateCommand();
+        let.CommandText = "DELETE FROM \"__EFMigrationsLock\";";
+        let.ExecuteNonQuery();
     }
 
-    private void MakeSureItIsWhole()
+    private void MakeSureItIsWhole(SqliteConnection database)
     {
-        using var database = new SqliteConnection($"Data Source={DatabasePath};Pooling=False");
-        database.Open();
         using var check = database.CreateCommand();
         check.CommandText = "PRAGMA quick_check(1);";
         if (check.ExecuteScalar() as string is not "ok" and var fault)

@@ -51,7 +51,7 @@ public sealed class StartTests : IDisposable
         DataFolder.Open(_folder, Now).Dispose();
         Execute("CREATE TABLE IF NOT EXISTS \"__EFMigrationsLock\" (\"Id\" INTEGER NOT NULL PRIMARY KEY, \"Timestamp\" TEXT NOT NULL); INSERT INTO \"__EFMigrationsLock\" VALUES (1, '2026-05-01 09:29:59')");
         // The last migration too, so that there is something to be done behind the lock.
-        Execute("DELETE FROM __EFMigrationsHistory WHERE MigrationId = (SELECT MAX(MigrationId) FROM __EFMigrationsHistory); DROP TABLE JobCards; DROP TABLE Learned; DROP TABLE SetAside; DROP INDEX IX_LogWashes_LogId_CommandId; CREATE INDEX IX_LogWashes_LogId ON LogWashes (LogId); ALTER TABLE LogWashes DROP COLUMN CommandId; ALTER TABLE PlateReadings DROP COLUMN CommandId");
+        LastMigration.TakeBack(Database);
         using var folder = DataFolder.Open(_folder, Now);
         using var context = new WorkshopContext(folder.Options);
         Assert.Empty(context.Database.GetPendingMigrations());

@@ -3,7 +3,6 @@ using System.Net;
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json.Nodes;
-using Juxtherm.Testing;
 using Microsoft.Data.Sqlite;
 
 namespace Juxtherm.Web.Tests;

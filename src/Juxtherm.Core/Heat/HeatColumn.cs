@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using System.Runtime.Intrinsics;
 
 namespace Juxtherm.Core.Heat;
@@ -190,6 +191,7 @@ public sealed class HeatColumn
     }
 
     /// <summary>One step of the given length.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private void Step(TopFace top, BottomFace bottom, Lanes setPoint, double length)
     {
         var (contact, air, airCelsius) = top switch
@@ -254,6 +256,7 @@ public sealed class HeatColumn
     /// Solves E(T) = source + h·f(T) for every cell. Starts from, and leaves its answer in, each cell's <see cref="HeatCell.Next"/>.
     /// </summary>
     /// <returns>Temperature of the plate, °C.</returns>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private Lanes SolveStage(in HeatStage stage, Lanes plateSource)
     {
         for (var round = 0; ; round++)
@@ -280,6 +283,7 @@ public sealed class HeatColumn
         }
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private void Factor(in HeatStage stage)
     {
         _platePivot = Lanes.One / (LaneMath.All(_plateKind.HeatCapacityJm2K) + (stage.Contact + stage.Loss) * stage.H);
@@ -302,6 +306,7 @@ public sealed class HeatColumn
         _factoredStep = stage.H;
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private Lanes Substitute(in HeatStage stage, Lanes plateSource)
     {
         _cells[0].Source += stage.Air * stage.AirCelsius * stage.H;

@@ -1,7 +1,6 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
 using Microsoft.Data.Sqlite;
-using Microsoft.EntityFrameworkCore;
 
 namespace Juxtherm.Store.Keeping;
 
@@ -126,16 +125,11 @@ public static partial class Backups
             check.CommandText = "PRAGMA integrity_check;";
             if (check.ExecuteScalar() as string is not "ok" and var fault)
                 throw new KeepingException($"This backup is damaged ({fault?.Split('\n')[0]}). Nothing was changed; take another one.");
-            using var history = database.CreateCommand();
-            history.CommandText = "SELECT MigrationId FROM __EFMigrationsHistory;";
-            using var context = new WorkshopContext(new DbContextOptionsBuilder<WorkshopContext>().UseSqlite("Data Source=:memory:").Options);
-            var known = context.Database.GetMigrations().ToHashSet(StringComparer.Ordinal);
-            using var rows = history.ExecuteReader();
-            while (rows.Read())
-            {
-                if (!known.Contains(rows.GetString(0)))
-                    throw new KeepingException($"This backup was made by a newer Juxtherm (it has {rows.GetString(0)}). Nothing was changed.");
-            }
+            var applied = History.Applied(database);
+            if (applied.Count == 0)
+                throw new KeepingException("This file is no workshop of Juxtherm. Nothing was changed; take another one.");
+            if (applied.FirstOrDefault(m => !History.Known.Contains(m)) is { } newer)
+                throw new KeepingException($"This backup was made by a newer Juxtherm (it has {newer}). Nothing was changed.");
         }
         catch (SqliteException e)
         {
