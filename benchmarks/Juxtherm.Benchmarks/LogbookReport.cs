@@ -62,7 +62,8 @@ internal static class LogbookReport
         Directory.Delete(folder, recursive: true);
     }
 
-    private static async Task FillAsync(DataFolder data)
+    /// <summary>Fills a data folder's logbook.</summary>
+    public static async Task FillAsync(DataFolder data)
     {
         var chance = new Random(Seed);
         T One<T>(IReadOnlyList<T> of) => of[chance.Next(of.Count)];

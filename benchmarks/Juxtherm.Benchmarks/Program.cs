@@ -47,6 +47,13 @@ if (args.Contains("--logbook"))
     return 0;
 }
 
+if (args.Contains("--reliability"))
+{
+    await foreach (var line in ReliabilityReport.LinesAsync())
+        Console.WriteLine(line);
+    return 0;
+}
+
 if (args.Contains("--press"))
 {
     await foreach (var line in AtThePress.LinesAsync())

@@ -1,3 +1,4 @@
+using Juxtherm.Store;
 using Juxtherm.Testing;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
@@ -8,6 +9,20 @@ namespace Juxtherm.Browser.Tests;
 /// <summary>The served application with its real front end, and Chromium in front of it.</summary>
 public abstract class BrowserTest : IDisposable
 {
+    // The worked examples are carried out once, and every test begins with a copy.
+    private static readonly Lazy<string> FilledOnce = new(() =>
+    {
+        var folder = Workshop.NewFolder();
+        AppDomain.CurrentDomain.ProcessExit += (_, _) => Directory.Delete(folder, recursive: true);
+        var service = new Workshop(folder, new TestClock(), demo: true);
+        using var client = service.CreateClient();
+        while (client.GetStringAsync(new Uri("/api/jobs", UriKind.Relative)).GetAwaiter().GetResult().Contains("\"pending\":true", StringComparison.Ordinal))
+            Thread.Sleep(100);
+        client.GetStringAsync(new Uri("/api/learned", UriKind.Relative)).GetAwaiter().GetResult();
+        service.Stop();
+        return folder;
+    });
+
     protected BrowserTest(double clockSpeed = 0, bool demo = false)
     {
         Clock = new TestClock(clockSpeed);
@@ -39,6 +54,8 @@ public abstract class BrowserTest : IDisposable
 
     protected void StartService()
     {
+        if (Demo && !File.Exists(Path.Combine(Folder, DataFolder.DatabaseName)))
+            File.Copy(Path.Combine(FilledOnce.Value, DataFolder.DatabaseName), Path.Combine(Folder, DataFolder.DatabaseName));
         Service = new Workshop(Folder, Clock, Path.Combine(Repository(), "web", "dist"), Demo);
         Service.UseKestrel();
         Service.StartServer();

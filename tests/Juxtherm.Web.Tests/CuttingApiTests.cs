@@ -458,4 +458,25 @@ public sealed class CuttingApiTests : Api
         Assert.Empty(layers[1]!["joints"]!.AsArray());
         Assert.Equal(MatStatus.Waiting.ToString().ToLowerInvariant(), (string)(await Begin(job)).Cut["mats"]![0]!["status"]!);
     }
+
+    [Fact]
+    public async Task Many_layouts_at_once_wait_their_turn_and_are_all_made()
+    {
+        var jobs = Enumerable.Range(0, 24).Select(i =>
+        {
+            var job = TwoVinyls(3);
+            job["layers"]![0]!["widthMm"] = 120 + i;
+            return job;
+        }).ToList();
+        var begun = await Task.WhenAll(jobs.Select(j => Post("/api/cut-plans", j)));
+        Assert.Equal(24, begun.Select(b => (string)b["id"]!).Distinct(StringComparer.Ordinal).Count());
+        Assert.Contains(begun, b => (int)b["before"]! > 0);
+        foreach (var one in begun)
+        {
+            var now = one;
+            while (now["plan"] is null)
+                now = await Get($"/api/cut-plans/{one["id"]}");
+            Assert.Equal(0, (int)now["before"]!);
+        }
+    }
 }

@@ -104,4 +104,43 @@ public sealed class JobApiTests : Api
         Start();
         Assert.Equal("Kept", (string)(await Get($"/api/jobs/{id}"))["job"]!["title"]!);
     }
+
+    [Fact]
+    public async Task A_long_list_comes_in_pages_and_is_searched_by_title_whatever_signs_are_typed()
+    {
+        for (var i = 0; i < 7; i++)
+        {
+            await AddJob(Tee(i == 3 ? "Half 50% off_now" : $"Order {i}"));
+            Clock.Advance(1);
+        }
+
+        var page = await Get("/api/jobs?take=3&skip=3");
+        Assert.Equal((7, 3), ((int)page["total"]!, page["jobs"]!.AsArray().Count));
+        Assert.Equal(["Half 50% off_now", "Order 2", "Order 1"], page["jobs"]!.AsArray().Select(j => (string)j!["title"]!));
+        foreach (var (typed, found) in new[] { ("order", 6), ("50%", 1), ("f_n", 1), ("r_", 0), ("%", 1), ("nowhere", 0) })
+            Assert.Equal(found, (int)(await Get($"/api/jobs?search={Uri.EscapeDataString(typed)}"))["total"]!);
+    }
+
+    [Fact]
+    public async Task A_cards_figures_follow_the_job_and_survive_a_restart()
+    {
+        var id = await AddJob(Tee("Card"));
+        async Task<JsonNode> Card()
+        {
+            while (true)
+            {
+                var card = (await Get("/api/jobs"))["jobs"]![0]!;
+                if (!(bool)card["pending"]!)
+                    return card;
+            }
+        }
+
+        Assert.Equal(1, (int)(await Card())["quantity"]!);
+        var kept = await Get($"/api/jobs/{id}");
+        await Ok(HttpMethod.Put, $"/api/jobs/{id}", new JsonObject { ["version"] = (int)kept["version"]!, ["job"] = Tee("Card", 9) });
+        Assert.Equal(9, (int)(await Card())["quantity"]!);
+        Stop();
+        Start();
+        Assert.Equal(9, (int)(await Card())["quantity"]!);
+    }
 }

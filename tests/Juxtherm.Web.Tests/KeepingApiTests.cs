@@ -274,4 +274,50 @@ public sealed class KeepingApiTests : BenchApi
 
         public Task<byte[]> Archived() => Client.GetByteArrayAsync(new Uri("/api/keeping/archive", UriKind.Relative));
     }
+
+    [Fact]
+    public async Task Nothing_that_was_acknowledged_is_lost_between_the_backup_and_the_exchange()
+    {
+        var first = (string)(await Post("/api/keeping/backups"))["backups"]![0]!["name"]!;
+        var acknowledged = new System.Collections.Concurrent.ConcurrentBag<string>();
+        using var enough = new CancellationTokenSource();
+        async Task WorkAsync(int worker)
+        {
+            for (var i = 0; !enough.IsCancellationRequested; i++)
+            {
+                var label = $"Roll {worker}-{i}";
+                var (status, _) = await Send(HttpMethod.Post, "/api/stock", new JsonObject { ["commandId"] = Guid.NewGuid(), ["kind"] = "roll", ["vinyl"] = "smooth", ["colour"] = "#112233", ["label"] = label, ["widthMm"] = 305, ["lengthMm"] = 1000 });
+                if (status == HttpStatusCode.Created)
+                    acknowledged.Add(label);
+            }
+        }
+
+        var work = Enumerable.Range(0, 3).Select(WorkAsync).ToList();
+        for (var i = 0; i < 4; i++)
+        {
+            await Task.Delay(150, TestContext.Current.CancellationToken);
+            await Post($"/api/keeping/backups/{first}/restore");
+        }
+
+        await enough.CancelAsync();
+        await Task.WhenAll(work);
+        Stop();
+        // What was there before each exchange is in its backup, and what came after in what is there now.
+        var kept = new HashSet<string>(StringComparer.Ordinal);
+        foreach (var file in Directory.GetFiles(Path.Combine(Folder, "backups"), "before-restore-*.db").Append(Path.Combine(Folder, "workshop.db")))
+        {
+            await using var db = new Microsoft.Data.Sqlite.SqliteConnection($"Data Source={file};Pooling=False");
+            await db.OpenAsync(TestContext.Current.CancellationToken);
+            await using var read = db.CreateCommand();
+            read.CommandText = "SELECT Label FROM Stock";
+            await using var rows = await read.ExecuteReaderAsync(TestContext.Current.CancellationToken);
+            while (await rows.ReadAsync(TestContext.Current.CancellationToken))
+                kept.Add(rows.GetString(0));
+        }
+
+        Start();
+        Assert.Empty(acknowledged.Where(a => !kept.Contains(a)));
+        Assert.Equal(4, Directory.GetFiles(Path.Combine(Folder, "backups"), "before-restore-*.db").Length);
+        Assert.True(acknowledged.Count > 20, $"{acknowledged.Count} acknowledged");
+    }
 }

@@ -53,6 +53,69 @@ public sealed class RescueTests : IDisposable
         Assert.Single(Directory.GetFiles(_folder, "damaged-*.db"));
     }
 
+    [Theory]
+    [InlineData(true)]
+    [InlineData(false)]
+    public void A_database_that_is_gone_or_empty_beside_its_backups_is_not_begun_anew(bool gone)
+    {
+        Whole("Kept");
+        foreach (var part in new[] { "", "-wal", "-shm" })
+            File.Delete(Database + part);
+        if (!gone)
+            File.WriteAllBytes(Database, []);
+        var damage = Assert.Throws<DamagedDataException>(() => DataFolder.Open(_folder, Now));
+        Assert.Contains(gone ? "is gone" : "is empty", damage.Message, StringComparison.Ordinal);
+        Assert.Single(Backups.In(_folder));
+    }
+
+    [Fact]
+    public async Task An_empty_workshop_is_begun_only_when_somebody_says_so_and_nothing_is_thrown_away()
+    {
+        Whole("Kept");
+        File.Delete(Database);
+        await StartAsync();
+        Assert.Contains("begin with an empty workshop", await UntilAsync("/", text => text.Contains("is gone", StringComparison.Ordinal)), StringComparison.Ordinal);
+        using (var begun = await _client.PostAsync(new Uri("/begin-empty", UriKind.Relative), null, TestContext.Current.CancellationToken))
+            Assert.Equal(HttpStatusCode.OK, begun.StatusCode);
+        Assert.Contains("\"total\":0", await UntilAsync("/api/jobs", text => text.Contains("\"jobs\"", StringComparison.Ordinal)), StringComparison.Ordinal);
+        Assert.Single(Directory.GetFiles(Assert.Single(Directory.GetDirectories(_folder, "backups-before-*"))));
+    }
+
+    [Fact]
+    public void Left_overs_of_what_was_being_taken_in_are_swept_at_the_start()
+    {
+        Whole("Kept");
+        foreach (var left in new[] { "incoming-1.zip", "incoming-1.db", "incoming-1.db-wal", "last-seen.new", "workshop.db.new", Path.Combine("backups", "1.part"), Path.Combine("backups", "1.part-journal") })
+            File.WriteAllText(Path.Combine(_folder, left), "left");
+        DataFolder.Open(_folder, Now).Dispose();
+        Assert.Equal(["in-use.lock", "workshop.db"], Directory.GetFiles(_folder).Select(Path.GetFileName).Order(StringComparer.Ordinal));
+        Assert.Single(Directory.GetFiles(Path.Combine(_folder, "backups")));
+    }
+
+    [Fact]
+    public void A_backup_of_a_clock_that_was_ahead_neither_stops_the_daily_ones_nor_pushes_the_others_out()
+    {
+        Whole("Kept");
+        var day = TimeSpan.FromHours(20);
+        var ahead = Now.AddYears(10);
+        for (var i = 0; i < 20; i++)
+            Backups.Make(_folder, Backups.Daily, ahead.AddDays(i));
+        Assert.True(Backups.IsDue(_folder, Now.AddDays(1), day));
+        Backups.Make(_folder, Backups.Daily, Now.AddDays(1));
+        Assert.False(Backups.IsDue(_folder, Now.AddDays(1.5), day));
+        var left = Backups.In(_folder).Where(b => b.Why == Backups.Daily).ToList();
+        Assert.Equal(14, left.Count(b => b.MadeUtc > Now.AddYears(1)));
+        Assert.Contains(left, b => b.MadeUtc == Now.AddDays(1));
+    }
+
+    [Fact]
+    public void A_folder_that_cannot_be_made_is_not_called_in_use()
+    {
+        var read = Assert.Throws<DataFolderException>(() => DataFolder.Open("/proc/juxtherm-test", Now));
+        Assert.Contains("cannot be", read.Message, StringComparison.Ordinal);
+        Assert.DoesNotContain("in use", read.Message, StringComparison.Ordinal);
+    }
+
     [Fact]
     public void Without_a_backup_it_says_what_is_wrong_and_does_not_start()
     {

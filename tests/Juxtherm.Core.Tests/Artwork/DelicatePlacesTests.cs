@@ -88,7 +88,7 @@ public sealed class DelicatePlacesTests
     [Theory]
     [InlineData(50, 60)]
     [InlineData(400, 60)]
-    [InlineData(20_000, 100)]
+    [InlineData(8_000, 100)]
     public async Task Ever_so_many_spikes_are_measured_in_the_end(int corners, double inner)
     {
         var shape = Shape(Spiky(corners, inner, 195));

@@ -31,6 +31,8 @@ public sealed class Kills(string dll, string folder, int seed) : IDisposable
 {
     private const int Workers = 2;
 
+    private const int StartsInARow = 4;
+
     // On a machine that is not busy a start takes about two seconds, ms.
     private const int LongestStart = 2_200;
     private readonly Random _chance = new(seed);
@@ -45,32 +47,31 @@ public sealed class Kills(string dll, string folder, int seed) : IDisposable
 
     public void Dispose() => _service.Dispose();
 
-    /// <summary>Kills it so many times, in turn at work, twice in its start, which has something to bring up to date, and in an exchange.</summary>
+    /// <summary>Kills it so many times, in turn at work, four times in its start, which has something to bring up to date, and in an exchange.</summary>
     public async Task<KillReport> RunAsync(int kills, CancellationToken cancel)
     {
         var report = new KillReport(0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0);
         if (!await _service.StartAsync(cancel))
             throw new InvalidOperationException("The service does not start: " + _service.Said);
-        for (var i = 0; i < kills; i++)
+        for (var turn = 0; report.AtWork + report.InStart + report.InExchange < kills; turn++)
         {
-            await WorkAsync(_chance.Next(60, 300), killed: i % 4 == 0, cancel);
+            await WorkAsync(_chance.Next(60, 300), killed: turn % 3 == 0, cancel);
             HashSet<string>? other = null;
             var exchanged = false;
-            switch (i % 4)
+            switch (turn % 3)
             {
                 case 0:
                     report = report with { AtWork = report.AtWork + 1 };
                     break;
                 case 1:
                     _service.Kill();
-                    for (var again = 0; again < 2 && i < kills; again++)
+                    for (var again = 0; again < StartsInARow && report.AtWork + report.InStart + report.InExchange < kills; again++)
                     {
                         LastMigration.TakeBack(Path.Combine(folder, "workshop.db"));
                         _service.Begin();
                         await Task.Delay(_chance.Next(100, LongestStart), cancel);
                         _service.Kill();
                         report = report with { InStart = report.InStart + 1 };
-                        i += again;
                     }
 
                     break;

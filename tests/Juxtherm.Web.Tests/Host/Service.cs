@@ -19,6 +19,21 @@ public sealed class Service(string dll, string folder) : IDisposable
     /// <summary>What it wrote on its way out, when it ended by itself.</summary>
     public string Said { get; private set; } = "";
 
+    /// <summary>What it has in memory now and had at most, MB; from what the system says of the process.</summary>
+    public (double Now, double Most) Memory()
+    {
+        var lines = File.ReadAllLines($"/proc/{_process!.Id}/status");
+        double Of(string name) => double.Parse(lines.First(l => l.StartsWith(name, StringComparison.Ordinal)).Split(' ', StringSplitOptions.RemoveEmptyEntries)[^2], CultureInfo.InvariantCulture) / 1024;
+        return (Of("VmRSS:"), Of("VmHWM:"));
+    }
+
+    /// <summary>Processor time that it has used, s.</summary>
+    public double ProcessorSeconds()
+    {
+        _process!.Refresh();
+        return _process.TotalProcessorTime.TotalSeconds;
+    }
+
     public void Dispose()
     {
         Kill();
