@@ -316,7 +316,7 @@ public sealed class KeepingApiTests : BenchApi
         }
 
         Start();
-        Assert.Empty(acknowledged.Where(a => !kept.Contains(a)));
+        Assert.DoesNotContain(acknowledged, a => !kept.Contains(a));
         Assert.Equal(4, Directory.GetFiles(Path.Combine(Folder, "backups"), "before-restore-*.db").Length);
         Assert.True(acknowledged.Count > 20, $"{acknowledged.Count} acknowledged");
     }
