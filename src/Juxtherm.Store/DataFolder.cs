@@ -10,6 +10,11 @@ namespace Juxtherm.Store;
 /// <param name="inner">What lay behind it.</param>
 public class DataFolderException(string message, Exception? inner = null) : Exception(message, inner);
 
+/// <summary>There is no room left on the disk.</summary>
+/// <param name="message">For the reader.</param>
+/// <param name="inner">What lay behind it.</param>
+public sealed class NoRoomException(string message, Exception? inner = null) : DataFolderException(message, inner);
+
 /// <summary>The database is damaged. Nothing was changed; one of its backups can be put in its place.</summary>
 /// <param name="message">For the reader.</param>
 /// <param name="path">The data folder.</param>
@@ -28,6 +33,10 @@ public sealed class DataFolder : IDisposable
 
     private const string LockName = "in-use.lock";
     private const string SeenName = "last-seen";
+
+    // SQLite needs some before it can be asked anything.
+    private const string ReserveName = "room-to-start";
+    private const int ReserveBytes = 256 * 1024;
     private readonly FileStream _lock;
     private readonly Lock _one = new();
     private bool _letGo;
@@ -63,7 +72,7 @@ public sealed class DataFolder : IDisposable
         {
             Leftovers.Sweep(full);
             folder.MakeSureItIsThere();
-            folder.Migrate(now);
+            folder.MigrateInWhatRoomThereIs(now);
             return folder;
         }
         catch
@@ -214,6 +223,33 @@ public sealed class DataFolder : IDisposable
             throw new DamagedDataException($"The database in {Path} is {(there ? "empty" : "gone")}, and its backups are still there. Nothing was changed; put one of them back, or begin with an empty workshop.", Path);
     }
 
+    /// <summary>A full disk must not keep anybody from looking: a little room is held ready, and given up for the start.</summary>
+    private void MigrateInWhatRoomThereIs(DateTimeOffset now)
+    {
+        var reserve = System.IO.Path.Combine(Path, ReserveName);
+        try
+        {
+            Migrate(now);
+        }
+        catch (NoRoomException) when (File.Exists(reserve))
+        {
+            SqliteConnection.ClearAllPools();
+            File.Delete(reserve);
+            Migrate(now);
+            return;
+        }
+
+        try
+        {
+            if (!File.Exists(reserve))
+                File.WriteAllBytes(reserve, new byte[ReserveBytes]);
+        }
+        catch (Exception e) when (e is IOException or UnauthorizedAccessException)
+        {
+            // There is no room for it; the next start tries again.
+        }
+    }
+
     private void Migrate(DateTimeOffset now)
     {
         try
@@ -239,9 +275,9 @@ public sealed class DataFolder : IDisposable
             context.Database.ExecuteSqlRaw("PRAGMA journal_mode=WAL;");
             SetAside.Unreadable(context, now);
         }
-        catch (Exception e) when (DiskFull.Is(e))
+        catch (Exception e) when (e is not DataFolderException && (DiskFull.Is(e) || DiskFull.IsFull(Path)))
         {
-            throw new DataFolderException($"There is no room left on the disk of the data folder {Path}. Nothing was changed; make room and start again.", e);
+            throw new NoRoomException($"There is no room left on the disk of the data folder {Path}. Nothing was changed; make room and start again.", e);
         }
         catch (Exception e) when (DiskFull.IsReadOnly(e))
         {

@@ -88,7 +88,7 @@ public sealed class RescueTests : IDisposable
         foreach (var left in new[] { "incoming-1.zip", "incoming-1.db", "incoming-1.db-wal", "last-seen.new", "workshop.db.new", Path.Combine("backups", "1.part"), Path.Combine("backups", "1.part-journal") })
             File.WriteAllText(Path.Combine(_folder, left), "left");
         DataFolder.Open(_folder, Now).Dispose();
-        Assert.Equal(["in-use.lock", "workshop.db"], Directory.GetFiles(_folder).Select(Path.GetFileName).Order(StringComparer.Ordinal));
+        Assert.Equal(["in-use.lock", "room-to-start", "workshop.db"], Directory.GetFiles(_folder).Select(Path.GetFileName).Order(StringComparer.Ordinal));
         Assert.Single(Directory.GetFiles(Path.Combine(_folder, "backups")));
     }
 

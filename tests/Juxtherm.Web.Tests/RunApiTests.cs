@@ -288,4 +288,29 @@ public sealed class RunApiTests : BenchApi
         Assert.Contains("action", (string)problem!["detail"]!, StringComparison.Ordinal);
         Assert.Equal((int)run["sequence"]!, (int)(await Look(run))["sequence"]!);
     }
+
+    [Fact]
+    public async Task A_clock_that_is_set_back_leaves_no_time_below_zero_on_record()
+    {
+        var run = await Until(await Begin(Tee("Set back", 2)), "hold");
+        Clock.Advance(-3600);
+        run = await Say(run, "opened-early");
+        Assert.All(run["pieces"]!.AsArray(), p => Assert.True((double?)p!["lastHoldSeconds"] is null or >= 0, p!.ToJsonString()));
+    }
+
+    [Fact]
+    public void A_steady_clock_is_moved_by_nobody_until_nothing_is_timed()
+    {
+        var wall = new Juxtherm.Testing.TestClock();
+        var clock = new Hosting.SteadyClock(wall);
+        var begin = clock.GetUtcNow();
+        wall.Advance(-3600);
+        Assert.InRange((clock.GetUtcNow() - begin).TotalSeconds, 0, 60);
+        wall.Advance(7200);
+        Assert.InRange((clock.GetUtcNow() - begin).TotalSeconds, 0, 60);
+        clock.FollowTheWall();
+        Assert.InRange((clock.GetUtcNow() - begin).TotalSeconds, 3599, 3660);
+        clock.GoOnFrom(begin.AddDays(1));
+        Assert.InRange((clock.GetUtcNow() - begin).TotalDays, 0.999, 1.001);
+    }
 }

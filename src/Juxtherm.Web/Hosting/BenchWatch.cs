@@ -27,6 +27,8 @@ internal sealed class BenchWatch(DataFolder folder, BenchService bench, PressBen
     {
         if (folder.LastSeen is { } since)
         {
+            if (since > clock.GetUtcNow() && clock is SteadyClock steady && await AnythingAsync(cancellationToken))
+                steady.GoOnFrom(since);
             foreach (var run in await bench.IdsUnderWayAsync(cancellationToken))
                 await WasAwayAsync(run, since, cancellationToken);
         }

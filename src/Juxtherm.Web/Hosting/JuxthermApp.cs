@@ -39,7 +39,7 @@ internal static class JuxthermApp
 
         var services = builder.Services;
         services.AddSingleton(options);
-        services.AddSingleton<TimeProvider>(new SteadyClock());
+        services.AddSingleton<TimeProvider>(new SteadyClock(TimeProvider.System));
         services.AddSingleton(provider => DataFolder.Open(options.DataFolder, provider.GetRequiredService<TimeProvider>().GetUtcNow()));
         services.AddSingleton<IDbContextFactory<WorkshopContext>>(provider => new FolderContexts(provider.GetRequiredService<DataFolder>()));
         services.AddSingleton(_ => CatalogueFolder.Read(options.CatalogueFolder));

@@ -8,27 +8,34 @@ namespace Juxtherm.Web.Hosting;
 /// The time of day, counted on from when it was last looked at: whoever sets the clock while a plate is closed moves no hold's end.
 /// Time that the machine sleeps counts.
 /// </summary>
-internal sealed class SteadyClock : TimeProvider
+/// <param name="wall">The clock that people set.</param>
+internal sealed class SteadyClock(TimeProvider wall) : TimeProvider
 {
     private static readonly TimeSpan Drift = TimeSpan.FromSeconds(1);
     private readonly Lock _one = new();
-    private DateTimeOffset _wall = System.GetUtcNow();
+    private DateTimeOffset _from = wall.GetUtcNow();
     private TimeSpan _since = Counted();
 
     public override DateTimeOffset GetUtcNow()
     {
         lock (_one)
-            return _wall + (Counted() - _since);
+            return _from + (Counted() - _since);
     }
 
     /// <summary>Goes by the wall's clock again, where that was set meanwhile: nothing is timed just now.</summary>
     public void FollowTheWall()
     {
-        var (now, wall) = (GetUtcNow(), System.GetUtcNow());
-        if ((wall - now).Duration() < Drift)
-            return;
+        var now = wall.GetUtcNow();
+        if ((now - GetUtcNow()).Duration() >= Drift)
+            GoOnFrom(now);
+    }
+
+    /// <summary>Goes on from a time: where the wall's clock was set back while nobody kept time, what lies under a plate would never be due.</summary>
+    /// <param name="time">UTC.</param>
+    public void GoOnFrom(DateTimeOffset time)
+    {
         lock (_one)
-            (_wall, _since) = (wall, Counted());
+            (_from, _since) = (time, Counted());
     }
 
     /// <summary>Counts on whatever happens to the clock; from when does not matter.</summary>
