@@ -49,7 +49,7 @@ if (args.Contains("--logbook"))
 
 if (args.Contains("--reliability"))
 {
-    await foreach (var line in ReliabilityReport.LinesAsync())
+    await foreach (var line in ReliabilityReport.LinesAsync(args))
         Console.WriteLine(line);
     return 0;
 }

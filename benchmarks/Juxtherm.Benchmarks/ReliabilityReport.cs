@@ -20,9 +20,13 @@ internal static class ReliabilityReport
     private const int IdleSeconds = 20;
     private static readonly string Dll = Path.Combine(AppContext.BaseDirectory, "Juxtherm.Web.dll");
 
-    public static async IAsyncEnumerable<string> LinesAsync()
+    /// <summary>Both tables, or with <c>kills</c> or <c>workshop</c> among the arguments that one.</summary>
+    public static async IAsyncEnumerable<string> LinesAsync(IReadOnlyCollection<string> args)
     {
-        yield return await KilledAsync();
+        if (!args.Contains("workshop", StringComparer.Ordinal))
+            yield return await KilledAsync();
+        if (args.Contains("kills", StringComparer.Ordinal))
+            yield break;
         yield return "";
         await foreach (var line in LargeAsync())
             yield return line;

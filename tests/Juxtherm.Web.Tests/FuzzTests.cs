@@ -12,7 +12,7 @@ public sealed class FuzzTests : BenchApi
     // A lone surrogate and a figure beyond all bounds cannot be put into a tree of JSON: they stand for themselves until the text is made.
     private const string LoneSurrogate = "@@lone@@";
     private const string TooLarge = "@@large@@";
-    private const int Everyday = 1_500;
+    private const int Everyday = 1_000;
     private const int LongestSeconds = 5;
     private const long MostGrowth = 200L * 1024 * 1024;
     private readonly Random _chance = new(16);

@@ -49,7 +49,8 @@ public static class WorkshopArchive
         var files = new List<Listed>();
         async Task AddAsync(string path, Func<Stream, Task> write)
         {
-            await using var entry = zip.CreateEntry(path, CompressionLevel.Optimal).Open();
+            // Photos are packed already.
+            await using var entry = zip.CreateEntry(path, path.EndsWith(".jpg", StringComparison.Ordinal) ? CompressionLevel.NoCompression : CompressionLevel.Optimal).Open();
             await using var counted = new CountedStream(entry);
             await write(counted);
             files.Add(new Listed(path, counted.Length, counted.Sha256()));

@@ -39,7 +39,7 @@ internal sealed class LogReadInEntry(Guid id)
 /// <param name="gate">Nothing is written while the data is exchanged.</param>
 internal sealed class LogReader(DataFolder folder, LogStore store, WorkshopCatalogue catalogues, HeatReckoner reckoner, WorkshopLearning learning, WorkshopGate gate) : IDisposable
 {
-    private const int RowsAtOnce = 1_000;
+    private const int RowsAtOnce = 200;
     private const int MostRemembered = 16;
     private readonly ConcurrentDictionary<Guid, LogReadInEntry> _known = new();
 

@@ -1,4 +1,3 @@
-using System.Diagnostics;
 using System.Globalization;
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
@@ -23,18 +22,13 @@ public sealed record FallReport(int Kills, int Acknowledged, int Lost, int Holds
 public sealed class Falls(string dll, string folder, int seed) : IDisposable
 {
     private readonly Random _chance = new(seed);
-    private readonly HttpClient _client = new() { Timeout = TimeSpan.FromSeconds(60) };
-    private Process? _process;
+    private readonly Service _service = new(dll, folder);
     private string _run = "";
     private int _acknowledged;
     private int _ended;
     private DateTimeOffset _startedAt;
 
-    public void Dispose()
-    {
-        Kill();
-        _client.Dispose();
-    }
+    public void Dispose() => _service.Dispose();
 
     /// <summary>Works at the bench and kills the service so many times.</summary>
     public async Task<FallReport> RunAsync(int kills, CancellationToken cancel)
@@ -49,7 +43,7 @@ public sealed class Falls(string dll, string folder, int seed) : IDisposable
             while (DateTimeOffset.UtcNow < fall)
                 last = await StepAsync(cancel);
             // The one below is only killed: what it was told last was acknowledged.
-            Kill();
+            _service.Kill();
             if (_chance.Next(3) == 0)
                 await Task.Delay(_chance.Next(200, 4000), cancel);
             await StartAsync(cancel);
@@ -88,48 +82,16 @@ public sealed class Falls(string dll, string folder, int seed) : IDisposable
 
     private async Task StartAsync(CancellationToken cancel)
     {
-        using var free = new System.Net.Sockets.TcpListener(System.Net.IPAddress.Loopback, 0);
-        free.Start();
-        var port = ((System.Net.IPEndPoint)free.LocalEndpoint).Port;
-        free.Stop();
         _startedAt = DateTimeOffset.UtcNow;
-        _process = Process.Start(new ProcessStartInfo("dotnet", [dll, "--data", folder, "--port", port.ToString(CultureInfo.InvariantCulture)]) { RedirectStandardOutput = true, RedirectStandardError = true, UseShellExecute = false })!;
-        _process.BeginOutputReadLine();
-        _process.BeginErrorReadLine();
-        var address = $"http://127.0.0.1:{port}";
-        for (var patience = Stopwatch.StartNew(); ; await Task.Delay(20, cancel))
-        {
-            try
-            {
-                if ((await _client.GetAsync(new Uri(address + "/health/ready"), cancel)).IsSuccessStatusCode)
-                    break;
-            }
-            catch (HttpRequestException) when (patience.Elapsed < TimeSpan.FromSeconds(120))
-            {
-                // Not there yet.
-            }
-        }
-
-        _address = address;
+        if (!await _service.StartAsync(cancel))
+            throw new InvalidOperationException("The service does not start: " + _service.Said);
     }
 
-    private string _address = "";
-
-    private void Kill()
-    {
-        if (_process is null)
-            return;
-        _process.Kill();
-        _process.WaitForExit();
-        _process.Dispose();
-        _process = null;
-    }
-
-    private async Task<JsonNode> GetAsync(string path, CancellationToken cancel) => JsonNode.Parse(await _client.GetStringAsync(new Uri(_address + path), cancel))!;
+    private async Task<JsonNode> GetAsync(string path, CancellationToken cancel) => JsonNode.Parse(await _service.Client.GetStringAsync(new Uri(_service.Address + path), cancel))!;
 
     private async Task<JsonNode> PostAsync(string path, JsonNode? body, CancellationToken cancel)
     {
-        using var answer = await _client.PostAsJsonAsync(new Uri(_address + path), body, cancel);
+        using var answer = await _service.Client.PostAsJsonAsync(new Uri(_service.Address + path), body, cancel);
         var json = JsonNode.Parse(await answer.Content.ReadAsStringAsync(cancel))!;
         // What is refused says where the run stands now.
         return answer.IsSuccessStatusCode ? json : json["current"] ?? throw new InvalidOperationException(json.ToJsonString());

@@ -47,38 +47,36 @@ public sealed class Kills(string dll, string folder, int seed) : IDisposable
 
     public void Dispose() => _service.Dispose();
 
-    /// <summary>Kills it so many times, in turn at work, four times in its start, which has something to bring up to date, and in an exchange.</summary>
+    /// <summary>Kills it so many times, in turn at work, four times in the start after that, and in an exchange.</summary>
     public async Task<KillReport> RunAsync(int kills, CancellationToken cancel)
     {
         var report = new KillReport(0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0);
         if (!await _service.StartAsync(cancel))
             throw new InvalidOperationException("The service does not start: " + _service.Said);
-        for (var turn = 0; report.AtWork + report.InStart + report.InExchange < kills; turn++)
+        bool More() => report.AtWork + report.InStart + report.InExchange < kills;
+        for (var turn = 0; More(); turn++)
         {
-            await WorkAsync(_chance.Next(60, 300), killed: turn % 3 == 0, cancel);
             HashSet<string>? other = null;
             var exchanged = false;
-            switch (turn % 3)
+            if (turn % 2 == 0)
             {
-                case 0:
-                    report = report with { AtWork = report.AtWork + 1 };
-                    break;
-                case 1:
+                await WorkAsync(_chance.Next(60, 300), killed: true, cancel);
+                report = report with { AtWork = report.AtWork + 1 };
+                // And killed again on its way back, with something to bring up to date.
+                for (var again = 0; again < StartsInARow && More(); again++)
+                {
+                    LastMigration.TakeBack(Path.Combine(folder, "workshop.db"));
+                    _service.Begin();
+                    await Task.Delay(_chance.Next(100, LongestStart), cancel);
                     _service.Kill();
-                    for (var again = 0; again < StartsInARow && report.AtWork + report.InStart + report.InExchange < kills; again++)
-                    {
-                        LastMigration.TakeBack(Path.Combine(folder, "workshop.db"));
-                        _service.Begin();
-                        await Task.Delay(_chance.Next(100, LongestStart), cancel);
-                        _service.Kill();
-                        report = report with { InStart = report.InStart + 1 };
-                    }
-
-                    break;
-                default:
-                    (other, exchanged) = await ExchangeAsync(cancel);
-                    report = report with { InExchange = report.InExchange + 1 };
-                    break;
+                    report = report with { InStart = report.InStart + 1 };
+                }
+            }
+            else
+            {
+                await WorkAsync(_chance.Next(60, 300), killed: false, cancel);
+                (other, exchanged) = await ExchangeAsync(cancel);
+                report = report with { InExchange = report.InExchange + 1 };
             }
 
             if (!await _service.StartAsync(cancel))
