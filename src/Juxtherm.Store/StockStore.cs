@@ -73,8 +73,11 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
         return Once.DoAsync<(StockOnHand?, bool)>(contexts, async db =>
         {
             var row = await db.Stock.Include(s => s.Moves.OrderBy(m => m.Id)).SingleOrDefaultAsync(s => s.Id == changed.Id && s.DeletedUtc == null, cancel);
-            if (row is null || row.Moves.Exists(m => m.CommandId == commandId) || row.Version != changed.Version)
-                return (row is null ? null : OnHand(row), row is not null && !row.Moves.Exists(m => m.CommandId == commandId));
+            if (row is null)
+                return (null, false);
+            var asked = row.Moves.Exists(m => m.CommandId == commandId);
+            if (asked || row.Version != changed.Version)
+                return (OnHand(row), !asked);
             (row.Kind, row.Vinyl, row.Colour, row.ColourName, row.WidthMm) = (changed.Kind, changed.Vinyl, changed.Colour, changed.ColourName, changed.WidthMm);
             (row.CornerWidthMm, row.CornerLengthMm, row.Lot, row.Label, row.PricePerMetre, row.LowMm) = (changed.CornerWidthMm, changed.CornerLengthMm, changed.Lot, changed.Label, changed.PricePerMetre, changed.LowMm);
             row.Version++;

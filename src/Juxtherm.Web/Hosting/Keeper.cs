@@ -1,3 +1,4 @@
+using Juxtherm.Core.Artwork;
 using Juxtherm.Store;
 using Juxtherm.Store.Keeping;
 using Microsoft.Data.Sqlite;
@@ -101,6 +102,8 @@ internal sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContex
     /// <summary>Everything is read as it will be read afterwards, before anything is exchanged.</summary>
     private async Task ReadThroughAsync(string path, bool setAside, CancellationToken cancel)
     {
+        // A large workshop takes longer than a request usually may; only who has left is not worked for any more.
+        using var patience = Patience.Until(cancel);
         await using var db = WorkshopArchive.At(path);
         SetAside.Unreadable(db, clock.GetUtcNow());
         var found = await check.AllAsync(db, cancel);
