@@ -185,7 +185,8 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
             var name = command.CreateParameter();
             (name.ParameterName, name.Value) = ("$path", path);
             command.Parameters.Add(name);
-            return await command.ExecuteNonQueryAsync(cancel);
+            // Once begun it is carried through: what is given up half way would stay open on a connection that is lent again.
+            return await command.ExecuteNonQueryAsync(CancellationToken.None);
         }
 
         await DoAsync("ATTACH $path AS stage");

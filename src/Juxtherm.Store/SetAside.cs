@@ -1,7 +1,12 @@
 using System.Data.Common;
 using System.Diagnostics.CodeAnalysis;
 using System.Globalization;
+using System.Text.Json;
 using System.Text.Json.Nodes;
+using Juxtherm.Core.Bench;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Logbook.Learning;
+using Juxtherm.Core.Stock;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata;
 using Microsoft.EntityFrameworkCore.Storage;
@@ -44,16 +49,20 @@ public static class SetAside
     private const string Id = "[0-9A-Fa-f]";
     private static readonly Dictionary<(string Table, string Column), string[]> Words = new()
     {
-        [("Shelf", "Kind")] = ["vinyl", "blank", "press"],
-        [("Stock", "Kind")] = ["roll", "sheet", "offcut"],
-        [("StockMoves", "Kind")] = ["receive", "reserve", "release", "consume", "count"],
+        [("Shelf", "Kind")] = Of<OwnKind>(),
+        [("Stock", "Kind")] = Of<StockKind>(),
+        [("StockMoves", "Kind")] = Of<StockMoveKind>(),
         [("Cuts", "Status")] = [CutStore.Open, CutStore.Cut, CutStore.Used, CutStore.GivenUp],
-        [("CutPresets", "Blade")] = ["everyday", "deep"],
-        [("Runs", "Status")] = ["running", "finished", "ended"],
-        [("PlateReadings", "Means")] = ["probe", "strip"],
-        [("Log", "Pressure")] = ["light", "medium", "firm"],
-        [("LogWashes", "Look")] = ["fine", "edges-lift", "cracked", "faded", "came-off"],
+        [("CutPresets", "Blade")] = Of<Blade>(),
+        [("Runs", "Status")] = Of<RunStatus>(),
+        [("PlateReadings", "Means")] = Of<PlateMeans>(),
+        [("Log", "Pressure")] = Of<PressureLevel>(),
+        [("LogWashes", "Look")] = Of<WashLook>(),
     };
+
+    /// <summary>The words by which a value is kept: those of the core, so that a new one is known here as well.</summary>
+    private static string[] Of<T>()
+        where T : struct, Enum => [.. Enum.GetNames<T>().Select(JsonNamingPolicy.KebabCaseLower.ConvertName)];
 
     /// <summary>Sets aside what cannot be read.</summary>
     /// <param name="context">The database, up to date.</param>
