@@ -180,11 +180,11 @@ public static class TicketDocument
         _ => "Finish, covered",
     };
 
-    private static string PeelLine(Peel peel) => peel.Method switch
+    private static string PeelLine(Peel peel) => peel switch
     {
-        PeelMethod.Hot => $"peel hot, within {Wording.Time(peel.WaitSeconds[1])}",
-        PeelMethod.Warm => $"peel warm, {Wording.Span(peel.WaitSeconds[0], peel.WaitSeconds[1])} after opening{Where(peel)}",
-        _ => $"peel cold, after {Wording.Time(peel.WaitSeconds[0])}{Where(peel)}",
+        { Method: PeelMethod.Hot, FromSeconds: 0, ToSeconds: { } within } => $"peel hot, within {Wording.Time(within)}",
+        { ToSeconds: { } to } => $"peel warm, {Wording.Span(peel.FromSeconds, to)} after opening{Where(peel)}",
+        _ => $"peel cold, after {Wording.Time(peel.FromSeconds)}{Where(peel)}",
     };
 
     private static string Where(Peel peel) => peel.OnColdBench ? ", on a cold bench" : "";

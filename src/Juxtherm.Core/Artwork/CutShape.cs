@@ -23,10 +23,16 @@ public sealed class CutShape
     private const int BytesPerCharacter = 6;
     private const int MostOverlaps = 4096;
     private const double HairMm = 0.05;
+
+    // Left and right may differ by this share of its size (ours: the eye does not see it); more corners than these are not compared.
+    private const double SymmetricWithin = 0.004;
+    private const int MostMirroredPoints = 4000;
     private static readonly BoundedMemory<string, CutShape> Known = new(MostKnownBytes, StringComparer.Ordinal);
     private static readonly ConcurrentDictionary<(CutShape?, CutShape?, double, double, double, double, double, double), bool> KnownOverlaps = new();
     private readonly ConcurrentDictionary<double, IReadOnlyList<DelicatePlace>> _delicate = new();
     private ShapeMeasures? _measures;
+    private CutShape? _reversed;
+    private bool? _symmetric;
 
     private CutShape(Ground ground, string text)
     {
@@ -83,6 +89,18 @@ public sealed class CutShape
     /// <param name="limitMm">Narrowest that the vinyl bears, in the shape's own mm, above zero.</param>
     public IReadOnlyList<DelicatePlace> Delicate(double limitMm) => _delicate.GetOrAdd(Math.Round(limitMm, 3), limit => DelicatePlaces.In(Ground, limit));
 
+    /// <summary>It reads alike both ways: turned over left for right it is the same to a hair.</summary>
+    public bool IsSymmetric => _symmetric ??= SameReversed();
+
+    /// <summary>The same turned over, left for right, in the same box.</summary>
+    public CutShape Reversed()
+    {
+        if (_reversed is { } known)
+            return known;
+        var over = Of((Ground)new AffineTransformation(-1, 0, 2 * Bounds.XMm + Bounds.WidthMm, 0, 1, 0).Transform(Ground))!;
+        return _reversed = over;
+    }
+
     /// <summary>The shape as it lies in a box, as path data.</summary>
     /// <param name="box">Where it lies.</param>
     public string PathIn(Box box) => Write(In(box));
@@ -115,6 +133,15 @@ public sealed class CutShape
     /// <param name="widthMm">mm, above zero.</param>
     /// <param name="heightMm">mm, above zero.</param>
     public static CutShape Boxed(double widthMm, double heightMm) => Of(Shapes.Polygon(new Box(0, 0, widthMm, heightMm)))!;
+
+    private bool SameReversed()
+    {
+        if (Ground.NumPoints > MostMirroredPoints)
+            return false;
+        var (over, hair) = (Reversed().Ground, Math.Max(Bounds.WidthMm, Bounds.HeightMm) * SymmetricWithin);
+        bool Inside(Ground a, Ground b) => Plane.Offset(Plane.Difference(a, b), -hair / 2).IsEmpty;
+        return Inside(Ground, over) && Inside(over, Ground);
+    }
 
     internal static CutShape? Of(Ground ground) => ground.IsEmpty ? null : new CutShape(ground, Write(ground));
 

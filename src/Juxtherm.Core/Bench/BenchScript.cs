@@ -71,7 +71,7 @@ public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyLis
                 Lays = laid,
                 Go = Go(step, press),
                 KeepsPlace = step.Kind == StepKind.Wait && press?.Peel.Place == Peel.OnUnderlay,
-                WithinSeconds = step is { Stage: WorkStage.Peel, Kind: StepKind.Do } && press is { Peel: { Method: not Catalogue.PeelMethod.Cold, WaitSeconds: [var from, var to] } } ? Math.Max(1, to - from) : null,
+                WithinSeconds = step is { Stage: WorkStage.Peel, Kind: StepKind.Do } && press is { Peel: { Method: not Catalogue.PeelMethod.Cold, ToSeconds: { } to } } ? Math.Max(1, to - press.Peel.FromSeconds) : null,
             };
         }
 

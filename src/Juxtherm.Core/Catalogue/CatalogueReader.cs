@@ -115,35 +115,40 @@ public static class CatalogueReader
     private static Vinyl VinylOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
         c.OnlyNames("id", "name", "note", "thermal", "activationCelsius", "chartCelsius", "chartSeconds", "referenceCelsius", "referenceSeconds",
-            "pressure", "peel", "holdsFromBond", "targetBond", "mostBurden", "finishSeconds", "heatsOnce", "mirrored", "notUnder", "liesOn", "carriesOthers", "stackBurden", "shrinkPercent", "tackSeconds", "smallestDetailMm", "weedEffort",
+            "pressure", "peel", "holdsFromBond", "targetBond", "mostBurden", "finishSeconds", "heatsOnce", "mirrored", "notUnder", "liesOn", "carriesOthers", "stackBurden", "loftyStackBurden", "shrinkPercent", "tackSeconds", "smallestDetailMm", "weedEffort",
             "directional", "blade", "forceGrams", "passes");
         return new Vinyl(
             c["id"].Text(), c["id"].Text(), c["name"].Text(), c["note"].Text(""), ThermalOf(c["thermal"], sources),
             Number(c["activationCelsius"], sources, 40, 150), Spread(c["chartCelsius"], sources, 80, 220), Spread(c["chartSeconds"], sources, 1, 120),
             Number(c["referenceCelsius"], sources, 80, 220), Number(c["referenceSeconds"], sources, 1, 120),
-            Read(c["pressure"], sources, v => CatalogueIds.Pressures[v.Choice([.. CatalogueIds.Pressures.Keys], null) ?? "medium"]),
+            Pressure(c["pressure"], sources),
             Read(c["peel"], sources, v => CatalogueIds.Peels[v.Choice([.. CatalogueIds.Peels.Keys], null) ?? "warm"]),
-            Number(c["holdsFromBond"], sources, 0.05, 10), Number(c["targetBond"], sources, 0.05, 10), Number(c["mostBurden"], sources, 0.5, 50),
+            Number(c["holdsFromBond"], sources, 0.05, 10), Number(c["targetBond"], sources, 0.05, 10), Number(c["mostBurden"], sources, 0.5, 100),
             Number(c["finishSeconds"], sources, 0, 30), Truth(c["heatsOnce"], sources), Truth(c["mirrored"], sources),
             c["notUnder"].Names.ToDictionary(name => name, name => Read(c["notUnder"][name], sources, v => v.Text()), StringComparer.Ordinal),
-            Read(c["liesOn"], sources, Word<LiesOn>), Truth(c["carriesOthers"], sources), Number(c["stackBurden"], sources, 0.5, 50), Number(c["shrinkPercent"], sources, 0, 5), Number(c["tackSeconds"], sources, 1, 15),
+            Read(c["liesOn"], sources, Word<LiesOn>), Truth(c["carriesOthers"], sources), Number(c["stackBurden"], sources, 0.5, 50), Number(c["loftyStackBurden"], sources, 0.5, 50), Number(c["shrinkPercent"], sources, 0, 5), Number(c["tackSeconds"], sources, 1, 15),
             Number(c["smallestDetailMm"], sources, 0.1, 20), Number(c["weedEffort"], sources, 0.1, 10),
             Truth(c["directional"], sources), Read(c["blade"], sources, Word<Blade>), Number(c["forceGrams"], sources, 5, 1000), Number(c["passes"], sources, 1, 6));
     }
 
     private static Material MaterialOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "kind", "care", "lofty", "uncertain", "uncertaintyStops", "neverPressed", "thermal", "limitCelsius", "limitConsequence", "dyeMigrationCelsius", "demand", "preheatSeconds", "prewash");
+        c.OnlyNames("id", "name", "kind", "care", "lofty", "uncertain", "uncertaintyStops", "neverPressed", "thermal", "limitCelsius", "limitConsequence", "dyeMigrationCelsius", "demand", "preheatSeconds", "prewash", "wantsPressure");
         return new Material(
             c["id"].Text(), c["name"].Text(), KindOf(c["kind"]), CareOf(c["care"]), ThermalOf(c["thermal"], sources), Number(c["limitCelsius"], sources, 50, 600),
             c["limitConsequence"].Text(), Optional(c["dyeMigrationCelsius"], sources, 80, 250), Number(c["demand"], sources, 0.1, 20),
             Number(c["preheatSeconds"], sources, 0, 60), Truth(c["prewash"], sources), Truth(c["lofty"], sources),
-            Words(c["uncertain"], sources), c["uncertaintyStops"].Flag(false), Words(c["neverPressed"], sources));
+            Words(c["uncertain"], sources), c["uncertaintyStops"].Flag(false), Words(c["neverPressed"], sources))
+        {
+            WantsPressure = c["wantsPressure"].Exists ? Pressure(c["wantsPressure"], sources) : null,
+        };
     }
+
+    private static Sourced<PressureLevel> Pressure(JsonCursor c, Dictionary<string, Provenance> sources) => Read(c, sources, v => CatalogueIds.Pressures[v.Choice([.. CatalogueIds.Pressures.Keys], null) ?? "medium"]);
 
     private static HeatSource HeatSourceOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "presses", "pressureKPa", "plate", "plateWidthMm", "plateHeightMm", "dialCelsius", "dialStep", "dialUnit", "dialOffsetK", "backPressSeconds", "marks", "longerPreheatSeconds", "hotAirWm2K", "underlay", "cover", "steamPossible", "pressureAdjustable", "hinged", "dialErrorK", "pressureErrorFactor");
+        c.OnlyNames("id", "name", "presses", "pressureKPa", "plate", "plateWidthMm", "plateHeightMm", "dialCelsius", "dialStep", "dialUnit", "dialOffsetK", "backPressSeconds", "pressesFromBack", "marks", "longerPreheatSeconds", "hotAirWm2K", "duty", "underlay", "cover", "steamPossible", "pressureAdjustable", "hinged", "dialErrorK", "pressureErrorFactor");
         if (c["marks"].Exists == c["dialStep"].Exists)
             c.Fault($"{c.Pointer} needs either dialStep or marks, and not both.", "missing");
         c["presses"].IsArray();
@@ -153,11 +158,15 @@ public static class CatalogueReader
             Read(c["plate"], sources, v => new Plate(
                 v["heatCapacityJm2K"].RequiredNumber(1000, 2_000_000), v["maxPowerWm2"].RequiredNumber(1000, 200_000),
                 v["controlBandK"].RequiredNumber(0.5, 50), v["idleLossWm2K"].RequiredNumber(0, 100))),
-            Number(c["plateWidthMm"], sources, 10, 2000), Number(c["plateHeightMm"], sources, 10, 2000), Spread(c["dialCelsius"], sources, 40, 450),
+            Number(c["plateWidthMm"], sources, 10, 2000), Number(c["plateHeightMm"], sources, 10, 2000), Spread(c["dialCelsius"], sources, 40, 600),
             Optional(c["dialStep"], sources, 1, 50), c["dialUnit"].Choice(["F", "C"], "F") == "C" ? DegreeUnit.C : DegreeUnit.F, Optional(c["dialOffsetK"], sources, -40, 40) ?? NoOffset,
-            [.. c["marks"].Items.Select(m => new DialMark(m["mark"].Text(longest: 10), Spread(m["celsius"], sources, 40, 250)))],
+            [.. c["marks"].Items.Select(m => new DialMark(m["mark"].Text(longest: 10), Number(m["celsius"], sources, 40, 600), Spread(m["band"], sources, 40, 600)))],
             Optional(c["longerPreheatSeconds"], sources, 0, 60), c["underlay"].Text(), c["cover"].Text(), c["steamPossible"].Flag(false),
-            c["pressureAdjustable"].Flag(true), c["hinged"].Flag(false), Optional(c["hotAirWm2K"], sources, 5, 500), Number(c["backPressSeconds"], sources, 1, 60), Number(c["dialErrorK"], sources, 0, 60), Number(c["pressureErrorFactor"], sources, 1, 5));
+            c["pressureAdjustable"].Flag(true), c["hinged"].Flag(false), Optional(c["hotAirWm2K"], sources, 5, 500), Number(c["backPressSeconds"], sources, 1, 60), Number(c["dialErrorK"], sources, 0, 60), Number(c["pressureErrorFactor"], sources, 1, 5))
+        {
+            PressesFromBack = c["pressesFromBack"].Flag(false),
+            Duty = Optional(c["duty"], sources, 0.05, 1),
+        };
     }
 
     private static ItemForm FormOf(JsonCursor c, Dictionary<string, Provenance> sources)
@@ -190,11 +199,11 @@ public static class CatalogueReader
 
     private static WorkFigures WorkOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("laySeconds", "warmPeelCelsius", "coldPeelBelowCelsius", "hotPeelWithinSeconds", "longestPressSeconds", "shortestPressSeconds", "cureHours", "doseReferenceCelsius", "doseZKelvin", "pressureExponent",
+        c.OnlyNames("laySeconds", "turnSeconds", "warmPeelFromSeconds", "warmPeelAboveCelsius", "hardPeelSeconds", "touchCelsius", "coldPeelBelowCelsius", "hotPeelWithinSeconds", "longestPressSeconds", "shortestPressSeconds", "cureHours", "doseReferenceCelsius", "doseZKelvin", "pressureExponent",
             "weedSeconds", "weedSecondsPerCentre", "weedSecondsPerPiece", "weedSecondsPerMetre", "weedSecondsPerDelicatePlace",
             "cutMarginMm", "cutEdgeMm", "rollWidthMm", "smallestOffcutMm", "testShapeMm", "jointOverlapMm", "loadMatSeconds", "alignSeconds", "nestAbovePercent", "feedExtraMm");
         return new WorkFigures(
-            Number(c["laySeconds"], sources, 0, 600), Spread(c["warmPeelCelsius"], sources, 25, 90), Number(c["coldPeelBelowCelsius"], sources, 20, 60),
+            Number(c["laySeconds"], sources, 0, 600), Number(c["turnSeconds"], sources, 0, 120), Number(c["warmPeelFromSeconds"], sources, 0, 60), Number(c["warmPeelAboveCelsius"], sources, 25, 90), Spread(c["hardPeelSeconds"], sources, 1, 300), Number(c["touchCelsius"], sources, 35, 110), Number(c["coldPeelBelowCelsius"], sources, 20, 60),
             Number(c["hotPeelWithinSeconds"], sources, 1, 30), Number(c["longestPressSeconds"], sources, 10, 600), Number(c["shortestPressSeconds"], sources, 1, 20),
             Number(c["cureHours"], sources, 0, 200), Number(c["doseReferenceCelsius"], sources, 50, 200), Number(c["doseZKelvin"], sources, 5, 200), Number(c["pressureExponent"], sources, 0, 2),
             new WeedingFigures(

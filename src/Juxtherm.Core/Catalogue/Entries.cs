@@ -40,6 +40,7 @@ public sealed record ThermalFigures(
 /// <param name="LiesOn">What it may be laid on.</param>
 /// <param name="CarriesOthers">Other vinyl may be laid on it.</param>
 /// <param name="StackBurden">Most heat it takes in a stack, as a share of the reference burden: it wrinkles under others sooner than alone.</param>
+/// <param name="LoftyStackBurden">The same in a stack on something lofty, which keeps the heat in from below.</param>
 /// <param name="ShrinkPercent">How much it shrinks at its first heat, %.</param>
 /// <param name="TackSeconds">Usual length of a tack, s.</param>
 /// <param name="SmallestDetailMm">Narrowest strip or island that can be weeded well, mm.</param>
@@ -53,8 +54,12 @@ public sealed record Vinyl(
     Sourced<Span> ChartCelsius, Sourced<Span> ChartSeconds, Sourced<double> ReferenceCelsius, Sourced<double> ReferenceSeconds,
     Sourced<PressureLevel> Pressure, Sourced<PeelMethod> Peel, Sourced<double> HoldsFromBond, Sourced<double> TargetBond,
     Sourced<double> MostBurden, Sourced<double> FinishSeconds, Sourced<bool> HeatsOnce, Sourced<bool> Mirrored,
-    IReadOnlyDictionary<string, Sourced<string>> NotUnder, Sourced<LiesOn> LiesOn, Sourced<bool> CarriesOthers, Sourced<double> StackBurden, Sourced<double> ShrinkPercent, Sourced<double> TackSeconds,
-    Sourced<double> SmallestDetailMm, Sourced<double> WeedEffort, Sourced<bool> Directional, Sourced<Blade> Blade, Sourced<double> ForceGrams, Sourced<double> Passes);
+    IReadOnlyDictionary<string, Sourced<string>> NotUnder, Sourced<LiesOn> LiesOn, Sourced<bool> CarriesOthers, Sourced<double> StackBurden, Sourced<double> LoftyStackBurden, Sourced<double> ShrinkPercent, Sourced<double> TackSeconds,
+    Sourced<double> SmallestDetailMm, Sourced<double> WeedEffort, Sourced<bool> Directional, Sourced<Blade> Blade, Sourced<double> ForceGrams, Sourced<double> Passes)
+{
+    /// <summary>What was found right for it under one kind of press, by the kind's id; empty for the families.</summary>
+    public IReadOnlyDictionary<string, WrapperLabel> ForPress { get; init; } = new Dictionary<string, WrapperLabel>(StringComparer.Ordinal);
+}
 
 /// <summary>What the face of a blank is made of.</summary>
 /// <param name="Id">Stable id.</param>
@@ -75,12 +80,17 @@ public sealed record Vinyl(
 public sealed record Material(
     string Id, string Name, MaterialKind Kind, CareKind Care, ThermalFigures Thermal, Sourced<double> LimitCelsius, string LimitConsequence,
     Sourced<double>? DyeMigrationCelsius, Sourced<double> Demand, Sourced<double> PreheatSeconds, Sourced<bool> Prewash, Sourced<bool> Lofty,
-    Sourced<string>? Uncertain, bool UncertaintyStops, Sourced<string>? NeverPressed);
+    Sourced<string>? Uncertain, bool UncertaintyStops, Sourced<string>? NeverPressed)
+{
+    /// <summary>The least pressure that its weave asks for, whatever the vinyl does; null where the vinyl alone decides.</summary>
+    public Sourced<PressureLevel>? WantsPressure { get; init; }
+}
 
 /// <summary>A mark on an iron's dial.</summary>
 /// <param name="Mark">As printed on the dial.</param>
-/// <param name="Celsius">What its sole may be at this mark, °C.</param>
-public sealed record DialMark(string Mark, Sourced<Span> Celsius);
+/// <param name="Celsius">What the mark stands for, °C.</param>
+/// <param name="Band">What its sole may be at this mark as it wanders, °C.</param>
+public sealed record DialMark(string Mark, Sourced<double> Celsius, Sourced<Span> Band);
 
 /// <summary>A kind of press, iron or gun.</summary>
 /// <param name="Id">Stable id.</param>
@@ -110,7 +120,22 @@ public sealed record HeatSource(
     string Id, string Name, string Kind, IReadOnlyList<FaceShape> Presses, IReadOnlyDictionary<PressureLevel, Sourced<double>> PressureKPa,
     Sourced<Plate> Plate, Sourced<double> PlateWidthMm, Sourced<double> PlateHeightMm, Sourced<Span> DialCelsius, Sourced<double>? DialStep, DegreeUnit DialUnit, Sourced<double> DialOffsetK,
     IReadOnlyList<DialMark> Marks, Sourced<double>? LongerPreheatSeconds, string Underlay, string Cover, bool SteamPossible, bool PressureAdjustable, bool Hinged,
-    Sourced<double>? HotAirWm2K, Sourced<double> BackPressSeconds, Sourced<double> DialErrorK, Sourced<double> PressureErrorFactor);
+    Sourced<double>? HotAirWm2K, Sourced<double> BackPressSeconds, Sourced<double> DialErrorK, Sourced<double> PressureErrorFactor)
+{
+    /// <summary>Where the plate's face is when the dial stands there, °C: of a mark, the middle of the band in which it wanders.</summary>
+    /// <param name="celsius">What it is set to, °C; of marks the nearest, and of two as near the hotter.</param>
+    public double FaceAt(double celsius) => DialOffsetK.Value + (MarkAt(celsius)?.Band.Value.Middle ?? celsius);
+
+    /// <summary>The mark nearest to a temperature, of two as near the hotter; null where the dial shows degrees.</summary>
+    /// <param name="celsius">°C.</param>
+    public DialMark? MarkAt(double celsius) => Marks.OrderBy(m => Math.Abs(m.Celsius.Value - celsius)).ThenByDescending(m => m.Celsius.Value).FirstOrDefault();
+
+    /// <summary>What lies flat is turned over under it and pressed from the back as well, as a matter of course.</summary>
+    public bool PressesFromBack { get; init; }
+
+    /// <summary>Share of the time that the air blows on any one spot, 0 to 1, because it is kept moving; null for a plate.</summary>
+    public Sourced<double>? Duty { get; init; }
+}
 
 /// <summary>A kind of item.</summary>
 /// <param name="Id">Stable id.</param>
@@ -196,7 +221,11 @@ public sealed record CuttingFigures(
 
 /// <summary>Figures of the work itself that belong to no single thing.</summary>
 /// <param name="LaySeconds">Between the preheat and the closing of the plate, while the artwork is laid, s.</param>
-/// <param name="WarmPeelCelsius">A warm peel happens between these, °C.</param>
+/// <param name="TurnSeconds">To open the plate and turn a piece over, s.</param>
+/// <param name="WarmPeelFromSeconds">A warm peel begins this long after opening, s.</param>
+/// <param name="WarmPeelAboveCelsius">A warm peel is over below this, °C.</param>
+/// <param name="HardPeelSeconds">What is hard is peeled within these times after opening, s.</param>
+/// <param name="TouchCelsius">The carrier can be taken hold of below this, °C.</param>
 /// <param name="ColdPeelBelowCelsius">A cold peel happens below this, °C.</param>
 /// <param name="HotPeelWithinSeconds">A hot peel happens within this time, s.</param>
 /// <param name="LongestPressSeconds">Longest press that is proposed, s.</param>
@@ -208,7 +237,7 @@ public sealed record CuttingFigures(
 /// <param name="Weeding">How long weeding takes.</param>
 /// <param name="Cutting">Figures of cutting.</param>
 public sealed record WorkFigures(
-    Sourced<double> LaySeconds, Sourced<Span> WarmPeelCelsius, Sourced<double> ColdPeelBelowCelsius, Sourced<double> HotPeelWithinSeconds,
+    Sourced<double> LaySeconds, Sourced<double> TurnSeconds, Sourced<double> WarmPeelFromSeconds, Sourced<double> WarmPeelAboveCelsius, Sourced<Span> HardPeelSeconds, Sourced<double> TouchCelsius, Sourced<double> ColdPeelBelowCelsius, Sourced<double> HotPeelWithinSeconds,
     Sourced<double> LongestPressSeconds, Sourced<double> ShortestPressSeconds, Sourced<double> CureHours,
     Sourced<double> DoseReferenceCelsius, Sourced<double> DoseZKelvin, Sourced<double> PressureExponent, WeedingFigures Weeding, CuttingFigures Cutting);
 

@@ -122,6 +122,7 @@ public static class OwnEntries
         var peel = c["peel"].Exists ? c["peel"].Choice([.. CatalogueIds.Peels.Keys], null) : null;
         var thickness = c["thicknessMm"].Number(0.03, 2, "mm");
         var note = c["note"].Text("", 200);
+        var forPress = FiguresOf(c["figures"], shipped);
         if (id is null || family is null)
             return null;
         var like = shipped.Vinyls[family];
@@ -137,7 +138,27 @@ public static class OwnEntries
             ChartSeconds = seconds is { } after ? new(new Span(after, after), Wrapper) : like.ChartSeconds,
             Pressure = pressure is null ? like.Pressure : new(CatalogueIds.Pressures[pressure], Wrapper),
             Peel = peel is null ? like.Peel : new(CatalogueIds.Peels[peel], Wrapper),
+            ForPress = forPress,
         };
+    }
+
+    /// <summary>What was found right under one kind of press each.</summary>
+    private static Dictionary<string, WrapperLabel> FiguresOf(JsonCursor list, CatalogueSnapshot shipped)
+    {
+        list.IsArray(required: false);
+        var read = new Dictionary<string, WrapperLabel>(StringComparer.Ordinal);
+        foreach (var c in list.Items.Where(i => i.IsObject()))
+        {
+            var press = c["press"].Choice([.. shipped.HeatSources.Keys], null);
+            var (celsius, seconds) = (c["celsius"].Number(80, 230, "°C"), c["seconds"].Number(1, 120, "s"));
+            var pressure = c["pressure"].Exists ? c["pressure"].Choice([.. CatalogueIds.Pressures.Keys], null) : null;
+            if (celsius is null && seconds is null)
+                c["celsius"].Fault($"{c.Pointer} says neither celsius nor seconds; a figure for a press says one of them at least.", "missing");
+            else if (press is not null && !read.TryAdd(press, new WrapperLabel(celsius, seconds, pressure is null ? null : CatalogueIds.Pressures[pressure], null) { For = FigureFor.ThisPress }))
+                c["press"].Fault($"{c.Pointer}/press “{press}” stands twice; there is one figure for each kind of press.", "duplicate");
+        }
+
+        return read;
     }
 
     private static Material? BlankOf(JsonCursor c, CatalogueSnapshot shipped)

@@ -34,7 +34,7 @@ internal static class CutNotices
                 "The sheets that no roll or offcut on the shelf is enough for are drawn on a roll of the usual width.", [("short", missing.Sum(l => l.ShortMm), "mm")], [.. missing.SelectMany(Layers).Distinct(StringComparer.Ordinal)]));
         }
 
-        found.Add(Notice.Of("carrier-side", NoticeLevel.Note, "Lay every sheet carrier down on the mat. Lift a corner with a nail to be sure which side it is: what lifts and stretches is the vinyl.", "The carrier is usually the shiny side, but not on every vinyl.", [], []));
+        found.Add(Notice.Of("carrier-side", NoticeLevel.Note, "Lay every sheet carrier down on the mat. Lift a corner with a nail to be sure which side it is: what lifts and stretches is the vinyl.", "The carrier is usually the shiny side, but not on every vinyl.", [], []) with { Standing = true });
         if (!job.Cut.TestCut)
             found.Add(TestCutNote(figures, words));
         if (Presets(way.Lists) is { } presets)
@@ -51,7 +51,7 @@ internal static class CutNotices
         (string, double, string)[] data = [("width", layer.WidthMm.Value, "mm"), ("height", layer.HeightMm.Value, "mm"), ("cutterWidth", setup.WidthMm, "mm"), ("cutterLength", setup.LengthMm, "mm"), ("parts", split.Parts, "1")];
         return split.Parts == 0
             ? Notice.Of("too-wide-for-cutter", NoticeLevel.Stop, size + ". Make it smaller, or cut it on a larger cutter.", "It would come to so many parts that nobody lays them straight.", data, [layer.Id]).Dangerous()
-            : Notice.Of("too-wide-for-cutter", setup.Said ? NoticeLevel.Caution : NoticeLevel.Note, $"{size}: it is cut in {split.Parts} parts.", "Nothing wider than the cutter goes through it; the parts are joined at the press.", data, [layer.Id]);
+            : Notice.Of("too-wide-for-cutter", setup.Said ? NoticeLevel.Caution : NoticeLevel.Note, $"{size}: it is cut in {split.Parts} parts.", "Nothing wider than the cutter goes through it; the parts are joined at the press.", data, [layer.Id], acceptable: true);
     }
 
     /// <summary>Where the parts of a layer meet, and how they are laid.</summary>
@@ -65,7 +65,7 @@ internal static class CutNotices
             : seams[0].Kind == JointKind.Overlap
                 ? $"“{layer.Id}” is cut through {words.Length(seams.Sum(s => s.SeamMm))} of vinyl. Press and peel each part before the next goes on: it lies {words.Fine(figures.JointOverlapMm.Value)} over it, mark on mark. Cut the marks away first."
                 : $"“{layer.Id}” is cut through {words.Length(seams.Sum(s => s.SeamMm))} of vinyl, edge to edge, because nothing bonds to this vinyl. Trim the carriers to the joint, lay the parts mark on mark, then cut the marks away.";
-        return Notice.Of("split-joins", setup.Said ? NoticeLevel.Caution : NoticeLevel.Note, text, "The line keeps clear of fine places. Keep the edge of the plate off it.", [("parts", split.Parts, "1"), ("seam", seams.Sum(s => s.SeamMm), "mm")], [layer.Id]);
+        return Notice.Of("split-joins", setup.Said ? NoticeLevel.Caution : NoticeLevel.Note, text, "The line keeps clear of fine places. Keep the edge of the plate off it.", [("parts", split.Parts, "1"), ("seam", seams.Sum(s => s.SeamMm), "mm")], [layer.Id], acceptable: true);
     }
 
     /// <summary>Vinyls that want different presets, one after the other.</summary>
@@ -78,7 +78,7 @@ internal static class CutNotices
     /// <summary>The test cut.</summary>
     public static Notice TestCutNote(CuttingFigures figures, Wording words) => Notice.Of(
         "test-cut", NoticeLevel.Note, $"Cut a test shape of about {words.Length(figures.TestShapeMm.Value)} first and weed it. Tears: more force. Carrier cut: less.",
-        "Blades wear and vinyls differ from roll to roll; a small shape costs less than a sheet.", [("size", figures.TestShapeMm.Value, "mm")], []);
+        "Blades wear and vinyls differ from roll to roll; a small shape costs less than a sheet.", [("size", figures.TestShapeMm.Value, "mm")], []) with { Standing = true };
 
     private static Notice? Mirroring(JobLayer layer) => (layer.Vinyl.Mirrored.Value, layer.Mirrored) switch
     {

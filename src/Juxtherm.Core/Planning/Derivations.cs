@@ -17,9 +17,9 @@ public sealed record DerivationLine(string Text, string? From);
 public sealed record Derivation(string Figure, string Name, string Shown, IReadOnlyList<DerivationLine> Lines);
 
 /// <summary>Writes down where the figures of a press come from.</summary>
-internal sealed class Derivations(WayContext about, double pressureKPa, PressureLevel level)
+internal sealed class Derivations(WayContext about, PressSet set)
 {
-    private readonly FoundSetting _found = about.Found!;
+    private readonly FoundSetting _found = set.Found;
 
     private Wording Words => about.Words;
 
@@ -46,9 +46,11 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
         var lines = new List<DerivationLine>();
         foreach (var layer in about.Layers.DistinctBy(l => (l.Work.Vinyl.Id, l.Chart)))
             lines.Add(Line(layer.Chart.Celsius, c => $"{(layer.Chart.Celsius.From.Kind == ProvenanceKind.Wrapper ? "The wrapper" : "The chart")} of {about.NameOf(layer)} says {Words.Temperature(c)}."));
+        lines.AddRange(about.Layers.Where(l => l.Figure?.Celsius is not null).DistinctBy(l => l.Figure).Select(l => LookedUp(l, Words.Temperature(l.Figure!.Celsius!.Value))));
         lines.Add(new(_found.Outcome switch
         {
-            _ when _found.Instead is not null => "Set as it was used before; what it comes to is reckoned, not searched for.",
+            _ when _found.From == SettingFrom.Used => "Set as it was used before; what it comes to is reckoned, not searched for.",
+            _ when _found.From == SettingFrom.Figure => "Set as it was looked up for this press; what it comes to is reckoned, not searched for.",
             SettingOutcome.Safe => $"Of {_found.Rows.Count} places on the dial {_found.Rows.Count(r => r.IsSafe)} hold and harm nothing even with everything off to one side. This one is nearest to the chart among those with the most room.",
             SettingOutcome.Narrow => "No place on the dial is safe with everything off to one side; this one is, if dial and pressure are right.",
             SettingOutcome.Short => "No place on the dial gives the full bond; this one holds, and is nearest to the chart.",
@@ -57,11 +59,15 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
         lines.Add(Binds(row));
         lines.Add(dial.Mark is null
             ? Line(Source.DialStep!, s => $"Rounded to the dial's steps of {s:0.#} °{dial.Unit}.")
-            : Line(Source.Marks.First(m => m.Mark == dial.Mark).Celsius, c => $"The mark {dial.Mark} stands for {Words.Temperature(c.Low)} to {Words.Temperature(c.High)}; its middle is taken."));
+            : Line(Source.MarkAt(dial.Celsius)!.Band, b => $"The mark {dial.Mark} stands for {Words.Temperature(dial.Celsius)}; the sole wanders between {Words.Temperature(b.Low)} and {Words.Temperature(b.High)}, and its middle is taken."));
         if (Source.DialOffsetK.Value != 0)
             lines.Add(Line(Source.DialOffsetK, k => $"The plate's face is {Math.Abs(k):0} K {(k > 0 ? "hotter" : "cooler")} than the dial shows, so at this setting it is at {Words.Temperature(dial.FaceCelsius)}."));
         return new Derivation("celsius", "set to", dial.Mark ?? Words.Temperature(dial.Celsius), lines);
     }
+
+    private DerivationLine LookedUp(LayerInPlan layer, string says) => layer.Figure!.For == FigureFor.ThisPress
+        ? new($"The figure for this press, of {about.NameOf(layer)}, says {says}.", Kind(Chart.LookedUp))
+        : new($"The wrapper of {about.NameOf(layer)} says {says}. That is near what this press needs, so it is taken as it is.", Kind(Chart.Wrapper));
 
     private DerivationLine Binds(TemperatureRow row) => row.EndsBecause switch
     {
@@ -76,6 +82,7 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
         var lines = new List<DerivationLine>();
         foreach (var layer in about.Layers.DistinctBy(l => (l.Work.Vinyl.Id, l.Chart)))
             lines.Add(Line(layer.Chart.Seconds, s => $"{(layer.Chart.Seconds.From.Kind == ProvenanceKind.Wrapper ? "The wrapper" : "The chart")} of {about.NameOf(layer)} says {Wording.Time(s)}, and silently means a swing-away press, a plain cotton tee, a pad and a PTFE sheet. What that does is one whole of bond."));
+        lines.AddRange(about.Layers.Where(l => l.Figure?.Seconds is not null).DistinctBy(l => l.Figure).Select(l => LookedUp(l, Wording.Time(l.Figure!.Seconds!.Value))));
         if (Work.Material.Demand.Value != 1)
             lines.Add(Line(Work.Material.Demand, d => $"{Work.Material.Name} wants {Wording.Share(d)} times that."));
         if (row.TargetSeconds is { } target)
@@ -103,11 +110,14 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
 
     private Derivation Pressure()
     {
-        var asks = about.Layers.MaxBy(l => l.Chart.Pressure.Value)!;
-        return new Derivation("pressure", "pressure", level.ToString().ToLowerInvariant(),
+        var asks = about.Layers.MaxBy(l => l.Pressure.Value)!;
+        var weave = Work.Material.WantsPressure is { } wanted && asks.Pressure == wanted;
+        return new Derivation("pressure", "pressure", set.Level.ToString().ToLowerInvariant(),
         [
-            Line(asks.Chart.Pressure, p => $"{about.NameOf(asks)} asks for {p.ToString().ToLowerInvariant()} pressure."),
-            Line(Source.PressureKPa[level], _ => $"On this press that is about {pressureKPa:0.#} kPa: a hand's breadth square carries {pressureKPa * HandsBreadthM2 * 1000 / Gravity:0.#} kg."),
+            about.Job.Used?.Pressure is { } used
+                ? new DerivationLine($"As it was used: {used.ToString().ToLowerInvariant()}.", null)
+                : Line(asks.Pressure, p => $"{(weave ? Work.Material.Name : about.NameOf(asks))} asks for {p.ToString().ToLowerInvariant()} pressure."),
+            Line(Source.PressureKPa[set.Level], _ => $"On this press that is about {set.PressureKPa:0.#} kPa: a hand's breadth square carries {set.PressureKPa * HandsBreadthM2 * 1000 / Gravity:0.#} kg."),
         ]);
     }
 
@@ -115,15 +125,23 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
     {
         var asks = about.Layer((press.Press.Laid.Count > 0 ? press.Press.Laid[0] : press.Press.Layers[0]));
         var where = peel.Place == CoolingPlace.ColdBench ? "on a cold bench" : Work.Form.Supported ? "where it was pressed" : "standing open";
-        var shown = peel.FromSeconds == 0 ? $"within {Wording.Time(peel.ToSeconds)}" : $"from {Wording.Time(peel.FromSeconds)}";
-        var (high, low) = (about.Figures.WarmPeelCelsius.Value.High, about.Figures.WarmPeelCelsius.Value.Low);
+        var shown = peel is { FromSeconds: 0, ToSeconds: { } within } ? $"within {Wording.Time(within)}" : $"from {Wording.Time(peel.FromSeconds)}";
+        if (Work.Material.Kind == MaterialKind.Hard && peel.Method != PeelMethod.Cold)
+        {
+            return new Derivation("peel", "peel", shown,
+            [
+                Line(about.Figures.HardPeelSeconds, s => $"What is hard keeps its heat for minutes: it is peeled within {Wording.Span(s.Low, s.High)} of opening, as soon as the carrier can be taken hold of."),
+                Line(about.Figures.TouchCelsius, c => $"That is below about {Words.Temperature(c)} on its upper face."),
+            ]);
+        }
+
         return new Derivation("peel", "peel", shown,
         [
             Line(asks.Chart.Peel, p => $"{about.NameOf(asks)} peels {p.ToString().ToLowerInvariant()}."),
             peel.Method switch
             {
                 PeelMethod.Hot => Line(about.Figures.HotPeelWithinSeconds, s => $"Hot means within {Wording.Time(s)} of opening."),
-                PeelMethod.Warm => Line(about.Figures.WarmPeelCelsius, _ => $"Warm means between {Words.Temperature(high)} and {Words.Temperature(low)}: {where} that is {Wording.Time(peel.FromSeconds)} to {Wording.Time(peel.ToSeconds)} after opening, as the model cools it."),
+                PeelMethod.Warm => Line(about.Figures.WarmPeelAboveCelsius, c => $"Warm means from about {Wording.Time(peel.FromSeconds)} after opening until the vinyl is below {Words.Temperature(c)}: {where} that is at {Wording.Time(peel.ToSeconds ?? peel.FromSeconds)}, as the model cools it."),
                 _ => Line(about.Figures.ColdPeelBelowCelsius, c => $"Cold means below {Words.Temperature(c)}: {where} that takes about {Wording.Time(peel.FromSeconds)}, as the model cools it. There is no hurry after that."),
             },
         ]);
@@ -141,7 +159,7 @@ internal sealed class Derivations(WayContext about, double pressureKPa, Pressure
     {
         var most = press.Press.Layers.Max(id => press.Heat[id].Burden);
         var lines = press.Press.Layers.Select(id => about.Layer(id))
-            .Select(l => Line(l.MostBurden < l.Work.Vinyl.MostBurden.Value ? l.Work.Vinyl.StackBurden : l.Work.Vinyl.MostBurden, _ => $"{about.NameOf(l)}: {Wording.Share(press.Heat[l.Id].Burden)} times its chart's heat over all presses so far; it takes {Wording.Share(l.MostBurden)} here.")).ToList();
+            .Select(l => Line(l.Takes, _ => $"{about.NameOf(l)}: {Wording.Share(press.Heat[l.Id].Burden)} times its chart's heat over all presses so far; it takes {Wording.Share(l.MostBurden)} here.")).ToList();
         return new Derivation("burden", "heat so far", Wording.Share(most), lines);
     }
 

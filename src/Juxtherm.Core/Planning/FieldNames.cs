@@ -17,11 +17,11 @@ public static partial class FieldNames
         ("/tools/cutter", "Cutter"), ("/tools/cutterWidthMm", "Cutter width"), ("/tools/cutterLengthMm", "Cutter length"),
         ("/layers/*/vinyl", "Kind of vinyl"), ("/layers/*/colour", "Colour"), ("/layers/*/widthMm", "Artwork width"), ("/layers/*/heightMm", "Artwork height"), ("/layers/*/xMm", "From the left"), ("/layers/*/yMm", "From the top"),
         ("/layers/*/carrierMarginMm", "Carrier margin"), ("/layers/*/over", "Lies on"), ("/layers/*/over/*", "Lies on"), ("/layers/*/id", "Name of the layer"), ("/layers/*/face", "Side"), ("/layers/*/shape", "Artwork"),
-        ("/layers/*/label/celsius", "Temperature"), ("/layers/*/label/seconds", "Time"), ("/layers/*/label/pressure", "Pressure"), ("/layers/*/label/peel", "Peel"),
+        ("/layers/*/label/celsius", "Temperature"), ("/layers/*/label/seconds", "Time"), ("/layers/*/label/pressure", "Pressure"), ("/layers/*/label/peel", "Peel"), ("/layers/*/label/for", "Which press the figure is for"),
         ("/layers/*/word/text", "Words"), ("/layers/*/word/font", "Font"), ("/layers/*/word/heightMm", "Letter height"), ("/layers/*/word/gapMm", "Letter gap"), ("/layers/*/word/arcDegrees", "Arc"),
         ("/names/*/name", "Name"), ("/names/*/size", "Size"), ("/names/*/colour", "Colour"), ("/names/*/count", "How many"), ("/names", "Names"),
         ("/sizes/*/size", "Size"), ("/sizes/*/count", "How many"), ("/layers", "Layers"), ("/order", "Order of laying"),
-        ("/used/celsius", "Temperature as used"), ("/used/seconds", "Time as used"), ("/patches/*/celsius", "Temperature of the patch"), ("/patches/*/seconds", "Time of the patch"),
+        ("/used/celsius", "Temperature as used"), ("/used/seconds", "Time as used"), ("/used/pressure", "Pressure as used"), ("/used/backSeconds", "Time from the back as used"), ("/patches/*/celsius", "Temperature of the patch"), ("/patches/*/seconds", "Time of the patch"),
         ("/cut/marginMm", "Room between pieces"), ("/cut/nestAbovePercent", "Pack tightly above"),
         ("/dialCelsius", "What the dial showed"), ("/readCelsius", "What was measured"), ("/heatSource", "Press"), ("/means", "Measured with"), ("/widthMm", "Width"), ("/lengthMm", "Length"), ("/cornerWidthMm", "Width of the corner that is gone"), ("/cornerLengthMm", "Length of the corner that is gone"), ("/lowMm", "Running out below"), ("/pricePerMetre", "Price"), ("/washes", "Washes"), ("/forceGrams", "Force"), ("/passes", "Passes"), ("/mm", "Length"),
     ];

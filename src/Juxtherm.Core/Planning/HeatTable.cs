@@ -21,8 +21,9 @@ internal sealed class HeatTable(CatalogueSnapshot catalogue)
     private const int MostKnown = 512;
     private readonly ConcurrentDictionary<Key, PressedLayer> _known = new();
 
-    public PressedLayer Of(LayerInPlan layer, PressSetting setting, double preheatSeconds, double longerThanNominal)
+    public PressedLayer Of(LayerInPlan layer, PressSet set, double preheatSeconds)
     {
+        var (setting, longerThanNominal) = (set.For(set.Found.Seconds), Rehearser.LongerThanNominal(set.Found));
         var key = new Key(layer.Work, layer.Chart.Peel.Value, layer.Reference, setting.PlateCelsius[0], setting.PressureKPa[0], setting.Seconds, preheatSeconds, longerThanNominal);
         if (_known.TryGetValue(key, out var known))
             return known;
@@ -45,11 +46,11 @@ internal sealed class HeatTable(CatalogueSnapshot catalogue)
         double Burden(PressSession session) => session.Burden() / layer.Reference.BurdenSeconds;
 
         // Presses, waits and peels; the heat goes on until the carrier is off.
-        (double Heat, double Wait) Bonded(PressSession session, double seconds)
+        (double Heat, double Wait) Bonded(PressSession session, double seconds, PeelMethod method)
         {
             var before = Burden(session);
             session.Press(setting with { Seconds = seconds });
-            var time = Cooling.Of(session, peel, layer.Work, figures, setting.PlateCelsius);
+            var time = Cooling.Of(session, method, layer.Work, figures, setting.PlateCelsius);
             session.Open(time.Place, time.FromSeconds + Cooling.PeelingSeconds, setting.PlateCelsius);
             session.Peel();
             return (Burden(session) - before, time.FromSeconds + Cooling.PeelingSeconds);
@@ -66,9 +67,9 @@ internal sealed class HeatTable(CatalogueSnapshot catalogue)
 
         var tack = Math.Max(vinyl.TackSeconds.Value, Rehearser.TackSeconds(Laid(), setting, [layer], catalogue));
         var tacked = Laid();
-        var (ownTack, tackWait) = Bonded(tacked, tack);
+        var (ownTack, tackWait) = Bonded(tacked, tack, Cooling.AfterATack(peel, layer.Work));
         var full = Laid();
-        var (ownFull, fullWait) = Bonded(full, setting.Seconds);
+        var (ownFull, fullWait) = Bonded(full, setting.Seconds, peel);
         var wanted = layer.WantedBond * vinyl.TargetBond.Value;
         var last = Math.Min(figures.LongestPressSeconds.Value, Math.Ceiling(Rehearser.SecondsUntil(tacked, setting, catalogue, s => s.Bond() >= wanted) * longerThanNominal));
         return new PressedLayer(

@@ -50,7 +50,14 @@ public sealed record Job(
 /// <param name="Celsius">What the dial is set to, °C.</param>
 /// <param name="Seconds">Press time, s.</param>
 /// <param name="From">Where it was used, for the reader; may be empty.</param>
-public sealed record UsedSetting(double Celsius, double Seconds, string From);
+public sealed record UsedSetting(double Celsius, double Seconds, string From)
+{
+    /// <summary>How hard it was pressed; null where that is not said, for what the vinyl asks.</summary>
+    public PressureLevel? Pressure { get; init; }
+
+    /// <summary>How long it was pressed from the back, s; 0 for not at all; null where that is not said.</summary>
+    public double? BackSeconds { get; init; }
+}
 
 /// <summary>The item to press.</summary>
 /// <param name="Form">What kind of item.</param>
@@ -125,6 +132,9 @@ public sealed record JobLayer(
 
     /// <summary>Its true shape; null while only its size is known.</summary>
     public CutShape? Shape { get; init; }
+
+    /// <summary>Its drawing was reversed already; <see cref="Shape"/> is as it reads on the blank.</summary>
+    public bool Reversed { get; init; }
 
     /// <summary>Its place in the job file, from 0; hidden layers count.</summary>
     public int At { get; init; }

@@ -37,6 +37,12 @@ public static partial class JobReader
 
     internal const string ContourCarrier = "contour";
 
+    /// <summary>A figure is for the press in use.</summary>
+    internal const string ForThisPress = "this-press";
+
+    /// <summary>A figure is for a plate press.</summary>
+    internal const string ForPlatePress = "plate-press";
+
     private const string BoxCarrier = "box";
     private const string Advise = "advise";
 
@@ -137,7 +143,8 @@ public static partial class JobReader
         var (celsius, seconds, from) = (c["celsius"].Number(20, 500, "°C"), c["seconds"].Number(1, 600, "s"), c["from"].Text("", 200));
         foreach (var needed in new[] { "celsius", "seconds" }.Where(n => !c[n].Exists))
             c[needed].Fault($"{c.Pointer}/{needed} is missing; a setting that was used has both celsius and seconds.", "missing");
-        return celsius is { } at && seconds is { } time ? new UsedSetting(at, time, from) : null;
+        var (pressure, back) = (PressureOf(c["pressure"]), c["backSeconds"].Number(0, 600, "s"));
+        return celsius is { } at && seconds is { } time ? new UsedSetting(at, time, from) { Pressure = pressure, BackSeconds = back } : null;
     }
 
     /// <summary>What the job says of the ways of doing it; what it leaves to the advice is not in it.</summary>
@@ -349,6 +356,9 @@ public static partial class JobReader
         var side = FaceOf(c["face"], face);
         var (shape, word, hidden) = (ShapeOf(c["shape"]), WordOf(c["word"]), c["hidden"].Flag(false));
         var together = c["keepTogether"].Flag(true);
+        var reversed = c["reversed"].Flag(false);
+        if (reversed)
+            shape = shape?.Reversed();
         if (vinyl is null)
             return null;
         // A drawn layer whose size is not said is as large as it was drawn.
@@ -357,6 +367,7 @@ public static partial class JobReader
         {
             Face = side,
             Shape = shape,
+            Reversed = reversed,
             Words = word,
             Hidden = hidden,
             At = index,
@@ -372,10 +383,15 @@ public static partial class JobReader
             return null;
         var celsius = c["celsius"].Number(80, 230, "°C");
         var seconds = c["seconds"].Number(1, 120, "s");
-        var pressure = c["pressure"].Exists ? c["pressure"].Choice([.. CatalogueIds.Pressures.Keys], null) : null;
         var peel = c["peel"].Exists ? c["peel"].Choice([.. CatalogueIds.Peels.Keys], null) : null;
-        return new WrapperLabel(celsius, seconds, pressure is null ? null : CatalogueIds.Pressures[pressure], peel is null ? null : CatalogueIds.Peels[peel]);
+        var meant = c["for"].Exists ? c["for"].Choice([ForThisPress, ForPlatePress], null) : null;
+        return new WrapperLabel(celsius, seconds, PressureOf(c["pressure"]), peel is null ? null : CatalogueIds.Peels[peel])
+        {
+            For = meant switch { ForThisPress => FigureFor.ThisPress, ForPlatePress => FigureFor.PlatePress, _ => FigureFor.NotSaid },
+        };
     }
+
+    private static PressureLevel? PressureOf(JsonCursor c) => c.Exists && c.Choice([.. CatalogueIds.Pressures.Keys], null) is { } level ? CatalogueIds.Pressures[level] : null;
 
     [GeneratedRegex("^#[0-9a-fA-F]{6}$", RegexOptions.NonBacktracking)]
     private static partial Regex Hex();

@@ -15,7 +15,7 @@ internal static class Ladder
     private const double ShorterBySeconds = 3;
 
     /// <summary>The rungs, coolest or shortest first, the setting itself last; empty when it is used right away.</summary>
-    public static IReadOnlyList<LadderRung> Of(WayContext about, double pressureKPa, double preheatSeconds, CatalogueSnapshot catalogue)
+    public static IReadOnlyList<LadderRung> Of(WayContext about, double preheatSeconds, CatalogueSnapshot catalogue)
     {
         if (about.Choose(new UnknownBlankStart()) != UnknownBlankStart.StepUp)
             return [];
@@ -25,7 +25,7 @@ internal static class Ladder
         var rungs = found.Dial.Mark is null
             ? [.. Enumerable.Range(1 - Rungs, Rungs).Select(i => (Dial: dial[Math.Max(0, at + i)], found.Seconds))]
             : Enumerable.Range(1 - Rungs, Rungs).Select(i => (found.Dial, Seconds: found.Seconds + i * ShorterBySeconds)).Where(r => r.Seconds >= catalogue.Work.ShortestPressSeconds.Value).ToList();
-        return [.. rungs.Distinct().Select(r => Rung(about, r.Dial, r.Seconds, pressureKPa, preheatSeconds, catalogue))];
+        return [.. rungs.Distinct().Select(r => Rung(about, r.Dial, r.Seconds, about.SetOf([]).PressureKPa, preheatSeconds, catalogue))];
     }
 
     private static LadderRung Rung(WayContext about, DialPosition dial, double seconds, double pressureKPa, double preheatSeconds, CatalogueSnapshot catalogue)

@@ -24,7 +24,12 @@ internal static class LayerNodes
     {
         static double R(double mm) => Math.Round(mm, 3);
         if (shape is not null)
+        {
+            // Shapes are worked on as they read.
             layer["shape"] = shape;
+            layer.Remove("reversed");
+        }
+
         (layer["xMm"], layer["yMm"], layer["widthMm"], layer["heightMm"]) = (R(box.XMm), R(box.YMm), R(box.WidthMm), R(box.HeightMm));
         if (face is { } side && side != job.Blank.Face)
             layer["face"] = side == Face.Back ? "back" : "front";

@@ -78,7 +78,7 @@ internal static class Mends
     {
         var box = shape.Bounds;
         static double R(double mm) => Math.Round(mm, 3);
-        return [At(layer, "shape", shape.Text), At(layer, "xMm", R(box.XMm)), At(layer, "yMm", R(box.YMm)), At(layer, "widthMm", R(box.WidthMm)), At(layer, "heightMm", R(box.HeightMm)), At(layer, "word", null)];
+        return [At(layer, "shape", shape.Text), .. layer.Reversed ? [At(layer, "reversed", null)] : Array.Empty<JobEdit>(), At(layer, "xMm", R(box.XMm)), At(layer, "yMm", R(box.YMm)), At(layer, "widthMm", R(box.WidthMm)), At(layer, "heightMm", R(box.HeightMm)), At(layer, "word", null)];
     }
 
     private static IEnumerable<JobEdit> NoLongerOver(JobLayer upper, JobLayer lower)

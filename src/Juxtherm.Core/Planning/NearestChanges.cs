@@ -67,8 +67,12 @@ public sealed class NearestChanges(Planner planner)
         var (at, hottest) = Hottest(job);
         if (tools.Source.PressureAdjustable && Chart.Of(hottest.Vinyl, hottest.Label).Pressure.Value != PressureLevel.Firm)
         {
-            var label = (hottest.Label ?? new WrapperLabel(null, null, null, null)) with { Pressure = PressureLevel.Firm };
-            yield return new Candidate("Firm pressure", job.WithLayer(at, hottest with { Label = label }), [new($"/layers/{hottest.At}/label/pressure", "firm")]);
+            // Pressing harder is a matter of this press, not of what the wrapper means.
+            var label = hottest.Label is { } said ? said with { Pressure = PressureLevel.Firm } : new WrapperLabel(null, null, PressureLevel.Firm, null) { For = FigureFor.ThisPress };
+            List<JobEdit> edits = [new($"/layers/{hottest.At}/label/pressure", "firm")];
+            if (hottest.Label is null)
+                edits.Add(new($"/layers/{hottest.At}/label/for", JobReader.ForThisPress));
+            yield return new Candidate("Firm pressure", job.WithLayer(at, hottest with { Label = label }), edits);
         }
     }
 
@@ -79,6 +83,9 @@ public sealed class NearestChanges(Planner planner)
     private IEnumerable<Candidate> Vinyls(Job job)
     {
         var (at, layer) = Hottest(job);
+        // Who wants foam does not want something flat.
+        if (layer.Vinyl.HeatsOnce.Value)
+            return [];
         var own = Chart.Of(layer.Vinyl, layer.Label).Celsius.Value;
         return planner.Catalogue.Vinyls.Values
             .Where(v => v.Id != layer.Vinyl.Id && v.Mirrored.Value == layer.Vinyl.Mirrored.Value && v.ReferenceCelsius.Value <= own && !v.NotUnder.ContainsKey(job.Tools.Source.Kind))

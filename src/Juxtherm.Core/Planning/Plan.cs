@@ -47,10 +47,19 @@ public sealed record DialReading(double Value, string Unit);
 
 /// <summary>How and when the carrier comes off.</summary>
 /// <param name="Method">Which peel.</param>
-/// <param name="WaitSeconds">From when to when after opening, s.</param>
+/// <param name="WaitSeconds">From when to when after opening, s; null where there is no end.</param>
 /// <param name="Place">Where it waits: on-underlay or cold-bench.</param>
-public sealed record Peel(PeelMethod Method, IReadOnlyList<double> WaitSeconds, string Place)
+public sealed record Peel(PeelMethod Method, IReadOnlyList<double?> WaitSeconds, string Place)
 {
+    /// <summary>From when it can be peeled, s after opening.</summary>
+    [JsonIgnore]
+    public double FromSeconds => WaitSeconds[0] ?? 0;
+
+    /// <summary>Until when, s after opening; null where there is no end.</summary>
+    [JsonIgnore]
+    public double? ToSeconds => WaitSeconds[1];
+
+
     /// <summary>It waits where it was pressed.</summary>
     public const string OnUnderlay = "on-underlay";
 
@@ -98,7 +107,7 @@ public sealed record PlannedPress(
     public double FaceCelsius(HeatSource source)
     {
         ArgumentNullException.ThrowIfNull(source);
-        return Celsius + source.DialOffsetK.Value;
+        return source.FaceAt(Celsius);
     }
 }
 
@@ -185,7 +194,22 @@ public sealed record PlanTimes(double HandsOnSeconds, double ElapsedSeconds);
 /// <param name="FromWrapper">Whether any of it stands on the wrapper.</param>
 /// <param name="CelsiusFrom">Where the temperature comes from.</param>
 /// <param name="SecondsFrom">Where the time comes from.</param>
-public sealed record ChartNote(double Celsius, double Seconds, bool FromWrapper, string CelsiusFrom, string SecondsFrom);
+/// <param name="For">Which press the crafter's own figure is taken to be for: this-press or plate-press; null where there is none.</param>
+public sealed record ChartNote(double Celsius, double Seconds, bool FromWrapper, string CelsiusFrom, string SecondsFrom, string? For)
+{
+    /// <summary>Of a layer.</summary>
+    /// <param name="layer">The layer.</param>
+    internal static ChartNote Of(LayerInPlan layer)
+    {
+        var (chart, figure) = (layer.Chart, layer.Figure);
+        var own = figure is null ? null : figure.For == FigureFor.ThisPress ? Recipes.Chart.LookedUp : Recipes.Chart.Wrapper;
+        bool Wrapped(Provenance from) => from.Kind == ProvenanceKind.Wrapper;
+        return new ChartNote(
+            figure?.Celsius ?? chart.Celsius.Value, figure?.Seconds ?? chart.Seconds.Value, figure is not null || Wrapped(chart.Celsius.From) || Wrapped(chart.Seconds.From),
+            (figure?.Celsius is null ? chart.Celsius.From : own!).Source, (figure?.Seconds is null ? chart.Seconds.From : own!).Source,
+            figure is not null ? JobReader.ForThisPress : Wrapped(chart.Celsius.From) || Wrapped(chart.Seconds.From) ? JobReader.ForPlatePress : null);
+    }
+}
 
 /// <summary>What one temperature allows, for the picture of how much room there is.</summary>
 /// <param name="Celsius">Plate temperature, °C.</param>

@@ -15,6 +15,12 @@ public sealed record PressInPlan(PressPurpose Purpose, IReadOnlyList<string> Lai
 {
     /// <summary>Layers it presses.</summary>
     public IReadOnlyList<string> Layers { get; init; } = [];
+
+    /// <summary>Layers that it does not press, but heats again beyond where their glue begins to hold.</summary>
+    public IReadOnlyList<string> Reheated { get; init; } = [];
+
+    /// <summary>How long it would have been for the full bond, s, where it was cut short for a layer's sake; null where it was not.</summary>
+    public double? InsteadOfSeconds { get; init; }
 }
 
 /// <summary>What a planning rule may look at.</summary>
@@ -31,6 +37,15 @@ public sealed record PlanContext(
 
     /// <summary>The job.</summary>
     public Job Job => About.Job;
+
+    /// <summary>Every layer ends with bond enough to hold.</summary>
+    public required bool AllHold { get; init; }
+
+    /// <summary>The hottest that the bare face of any piece of the run gets with everything off to the hot side, °C; 0 where nobody asks.</summary>
+    public double HottestOfRunCelsius { get; init; }
+
+    /// <summary>What the item's label allows, °C; null where it says nothing.</summary>
+    public Catalogue.Sourced<double>? LabelCap { get; init; }
 
     /// <summary>The orders of laying that were found.</summary>
     internal FoundOrders? Orders { get; init; }
@@ -86,6 +101,12 @@ public interface IPlanRule
     /// <summary>The code of the notice it gives.</summary>
     string Code { get; }
 
+    /// <summary>What it says can be accepted with a word; never what can hurt somebody.</summary>
+    bool Acceptable => false;
+
+    /// <summary>What it notes is true of every such job.</summary>
+    bool Standing => false;
+
     /// <summary>Looks at a plan in the making.</summary>
     /// <param name="plan">The plan.</param>
     /// <returns>What it has to say; null for nothing.</returns>
@@ -97,6 +118,9 @@ public interface ILayerRule
 {
     /// <summary>The code of the notice it gives.</summary>
     string Code { get; }
+
+    /// <summary>What it says can be accepted with a word; never what can hurt somebody.</summary>
+    bool Acceptable => false;
 
     /// <summary>Looks at a layer of a plan in the making.</summary>
     /// <param name="plan">The plan.</param>
@@ -119,8 +143,7 @@ public static class PlanRules
     public static IReadOnlyList<Notice> Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var ofLayers = PerLayer.SelectMany(rule => plan.Layers.Select(layer => rule.Look(plan, layer))).OfType<Notice>()
-            .GroupBy(n => (n.Code, n.Level, n.Text), (_, same) => same.First() with { Layers = [.. same.SelectMany(n => n.Layers).Distinct(StringComparer.Ordinal)] });
+        var ofLayers = SaidOnce.Of(plan, PerLayer.SelectMany(rule => plan.Layers.Select(layer => rule.Look(plan, layer))).OfType<Notice>());
         return
         [
             .. Whole.Select(rule => rule.Look(plan)).OfType<Notice>().Concat(ofLayers)
@@ -130,10 +153,10 @@ public static class PlanRules
     }
 
     internal static Notice Say(this IPlanRule rule, PlanContext plan, NoticeLevel level, string text, string why, params (string Name, double Value, string Unit)[] data) =>
-        Notice.Of(rule.Code, level, text, why, data, [.. plan.Layers.Select(l => l.Id)]);
+        Notice.Of(rule.Code, level, text, why, data, [.. plan.Layers.Select(l => l.Id)], rule.Acceptable) with { Standing = rule.Standing && level == NoticeLevel.Note };
 
     internal static Notice Say(this ILayerRule rule, LayerInPlan layer, NoticeLevel level, string text, string why, params (string Name, double Value, string Unit)[] data) =>
-        Notice.Of(rule.Code, level, text, why, data, [layer.Id]);
+        Notice.Of(rule.Code, level, text, why, data, [layer.Id], rule.Acceptable);
 
     private static IReadOnlyList<T> Found<T>() =>
     [

@@ -19,14 +19,13 @@ public sealed record PlanResult(Plan Plan, IReadOnlyList<TracePhase> Trace, Sett
 public sealed class Planner(CatalogueSnapshot catalogue)
 {
     /// <summary>Changes whenever the same job and catalogue would give other figures.</summary>
-    public const string ModelVersion = "4";
+    public const string ModelVersion = "5";
 
-    private const double LeastPlausibleBond = 0.05;
     private const int MostTried = 4;
-    private readonly ReferenceDoses _references = new(catalogue);
-    private readonly FoundSettings _settings = new(catalogue);
+    private readonly JobSettings _settings = new(catalogue);
     private readonly ConditionalWeakTable<FoundSetting, PatchStudy> _studies = [];
     private readonly SequenceFinder _orders = new(new HeatTable(catalogue));
+    private readonly HottestPieces _hottest = new();
 
     /// <summary>The catalogue that plans are made from.</summary>
     public CatalogueSnapshot Catalogue => catalogue;
@@ -38,17 +37,22 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     {
         ArgumentNullException.ThrowIfNull(job);
         job = Told(job);
-        var (about, pressure, preheat) = Set(job, units);
-        var level = about.Layers.Max(l => l.Chart.Pressure.Value);
-        var orders = _orders.Find(about, PressSetting.Single(about.Found!.Dial.FaceCelsius, pressure, about.Found.Seconds), preheat, Rehearser.LongerThanNominal(about.Found));
-        var tried = Try(about, orders, preheat, pressure);
+        var (about, preheat) = _settings.Of(job, new Wording(units));
+        var orders = _orders.Find(about, preheat);
+        var tried = Try(about, orders, preheat);
         (about, var rehearsal, var budget) = (tried.About, tried.Rehearsal, tried.Budget);
 
         var last = rehearsal.Presses[^1];
         var rules = new PlanContext(
-            about, [.. rehearsal.Presses.Select(p => new PressInPlan(p.Press.Purpose, p.Press.Laid, p.Seconds) { Layers = p.Press.Layers })], job.Layers.Min(l => last.Heat[l.Id].Bond),
-            last.Heat.Keys.ToDictionary(id => id, budget.Total, StringComparer.Ordinal), last.HottestBareCelsius, HottestAtChart(about, pressure, preheat))
-        { Orders = orders, Sequence = tried.Laid };
+            about, [.. rehearsal.Presses.Select((p, i) => new PressInPlan(p.Press.Purpose, p.Press.Laid, p.Seconds) { Layers = p.Press.Layers, Reheated = rehearsal.Reheated(i), InsteadOfSeconds = p.InsteadOfSeconds })], job.Layers.Min(l => last.Heat[l.Id].Bond),
+            last.Heat.Keys.ToDictionary(id => id, budget.Total, StringComparer.Ordinal), last.HottestBareCelsius, HottestAtChart(about, preheat))
+        {
+            Orders = orders,
+            Sequence = tried.Laid,
+            AllHold = about.Layers.All(l => last.Heat[l.Id].Bond >= l.Work.Vinyl.HoldsFromBond.Value),
+            LabelCap = CareLabel.Cap(job.Blank.CareDots, catalogue),
+            HottestOfRunCelsius = about.Work.Material.DyeMigrationCelsius is null ? 0 : _hottest.Of(about.Found!, job.Quantity),
+        };
         var notices = PlanRules.Look(rules);
         var verdict = notices.Select(n => n.Weight).DefaultIfEmpty(NoticeLevel.Note).Max() switch
         {
@@ -57,16 +61,16 @@ public sealed class Planner(CatalogueSnapshot catalogue)
             _ => Verdict.Go,
         };
         var found = about.Found!;
-        var presses = new PressWriter(about, rehearsal, budget, level, pressure).Write();
+        var presses = new PressWriter(about, rehearsal, budget).Write();
         var numberOf = presses.Count - rehearsal.Presses.Count + 1;
         var steps = new StepWriter(about, presses).Write();
         var (lead, worst) = (about.Lead, found.Worst);
         var plan = new Plan(
             verdict, Headline(verdict, presses, about.Words, found), notices, presses, steps, Times(steps, job.Quantity),
-            new ChartNote(lead.Chart.Celsius.Value, lead.Chart.Seconds.Value, lead.Chart.Celsius.From.Kind == ProvenanceKind.Wrapper || lead.Chart.Seconds.From.Kind == ProvenanceKind.Wrapper, lead.Chart.Celsius.From.Source, lead.Chart.Seconds.From.Source),
+            ChartNote.Of(lead),
             [.. found.Rows.Select(r => new RoomRow(Math.Round(r.Dial.Celsius, 1), Tenth(r.HoldsFromSeconds), Tenth(r.TargetSeconds), Math.Round(r.MostSeconds, 1), Ends(r.EndsBecause), Tenth(r.SafeFromSeconds), Math.Round(r.SafeToSeconds, 1)))],
             new PlanMargin(Tenth(found.Chosen.SafeFromSeconds), Math.Round(found.Chosen.SafeToSeconds, 1), Math.Round(worst.LeastBond, 2), Math.Round(worst.MostBurden, 2), Math.Round(worst.HottestBareCelsius, 1)),
-            AllWays.In(about), Ladder.Of(about, pressure, preheat, catalogue), catalogue.Version, ModelVersion)
+            AllWays.In(about), Ladder.Of(about, preheat, catalogue), catalogue.Version, ModelVersion)
         {
             Order = new OrderReasons(about, orders, tried.Laid).Write(),
             Budgets = [.. about.Layers.OrderBy(l => about.Lying.Under(l.Id).Count()).Select(l => Bar(l))],
@@ -88,7 +92,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     public PatchAdvice Patches(Job job, UnitSystem units)
     {
         ArgumentNullException.ThrowIfNull(job);
-        return PatchWriter.Of(Set(job with { Patches = [], Used = null }, units).About, StudyOf(job), job.Patches, Set(Told(job), units).About.Found!);
+        return PatchWriter.Of(_settings.Of(job with { Patches = [], Used = null }, new Wording(units)).About, StudyOf(job), job.Patches, _settings.Of(Told(job), new Wording(units)).About.Found!);
     }
 
     /// <summary>A job as its test patches have shown it: what its face wants, how sure that is, what blank and vinyl bear.</summary>
@@ -105,55 +109,21 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     public PatchStudy StudyOf(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var (about, pressure, preheat) = Set(job with { Used = null }, UnitSystem.Metric);
+        var (about, preheat) = _settings.Of(job with { Used = null }, new Wording(UnitSystem.Metric));
         // Settings that are found again are the same object, so what patches tell about one is worked out once.
-        return _studies.GetValue(about.Found!, _ => new PatchStudy(about, pressure, preheat, catalogue));
-    }
-
-    /// <summary>The job with its setting found.</summary>
-    private (WayContext About, double PressureKPa, double PreheatSeconds) Set(Job job, UnitSystem units)
-    {
-        var about = About(job, new Wording(units));
-        var pressure = job.Tools.Source.PressureKPa[about.Layers.Max(l => l.Chart.Pressure.Value)].Value;
-        var preheat = about.Choose(new PreheatFirst()) == PreheatFirst.Yes ? SettingSearch.PreheatSeconds(about.Work) : 0;
-        var shorter = about.Choose(new PuffTime()) == PuffTime.Shorter;
-        var aims = about.Layers.Select(l => new LayerAim(l.Work, l.Chart, l.Reference, l.MostBurden, shorter && l.Work.Vinyl.HeatsOnce.Value ? PuffTime.ShorterShare : 1)).ToList();
-        var found = _settings.Find(aims, pressure, preheat);
-        return (about with { Found = job.Used is { } used ? found.Set(used.Celsius, used.Seconds) : found }, pressure, preheat);
+        return _studies.GetValue(about.Found!, _ => new PatchStudy(about, about.SetOf([]).PressureKPa, preheat, catalogue));
     }
 
     /// <summary>The job with its layers worked out, as far as that goes before a setting is found.</summary>
-    internal WayContext About(Job job, Wording words)
-    {
-        Chart ChartOf(JobLayer layer, out ReferenceDose reference, out bool ignored)
-        {
-            var family = Chart.Of(layer.Vinyl, null);
-            var familyReference = _references.Of(layer.Vinyl, family);
-            var chart = Chart.Of(layer.Vinyl, layer.Label);
-            reference = _references.Of(layer.Vinyl, chart);
-            // A wrapper that hardly warms the glue on any stack was misread; a share of nothing would mean nothing.
-            ignored = reference.BondSeconds < LeastPlausibleBond * familyReference.BondSeconds;
-            if (!ignored)
-                return chart;
-            reference = familyReference;
-            return family;
-        }
-
-        var charted = job.Layers.Select(layer => (Layer: layer, Chart: ChartOf(layer, out var reference, out var ignored), Reference: reference, Ignored: ignored)).ToList();
-        var lying = new Lying([.. charted.Select(c => new LayerPiece(c.Layer.Id, c.Layer.Vinyl, c.Chart.Peel.Value, c.Layer.Box, c.Layer.AreaMm2, c.Layer.CarrierMarginMm, c.Layer.Over, c.Layer.Face == job.Blank.Face ? 0 : 1) { Shape = c.Layer.Shape, Cut = c.Layer.CarrierCut })]);
-        var layers = charted.ConvertAll(c => new LayerInPlan(
-            c.Layer, new Workpiece(c.Layer.Vinyl, WorkshopCorrections.Face(c.Layer, job.Blank.Material), job.Blank.Form, job.Tools.Source, job.Tools.Cover, job.Tools.Underlay), c.Chart, c.Reference, c.Ignored,
-            lying.InStack(c.Layer.Id) ? Math.Min(c.Layer.Vinyl.StackBurden.Value, c.Layer.Vinyl.MostBurden.Value) : c.Layer.Vinyl.MostBurden.Value));
-        return new WayContext(job, layers, lying, words, catalogue.Work);
-    }
+    internal WayContext About(Job job, Wording words) => _settings.About(job, words, job.Blank.Material);
 
     /// <summary>The best order that the whole model agrees with: sums of heat are only sums.</summary>
-    private Tried Try(WayContext about, FoundOrders orders, double preheat, double pressure)
+    private Tried Try(WayContext about, FoundOrders orders, double preheat)
     {
         Tried? best = null;
         foreach (var laid in orders.Ranked.Take(MostTried))
         {
-            var tried = Rehearse(about, laid, preheat, pressure);
+            var tried = Rehearse(about, laid, preheat);
             if (tried.Excess == 0)
                 return tried;
             if (best is null || tried.Excess < best.Excess)
@@ -164,9 +134,9 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     }
 
     /// <summary>Carries the presses out in the model; where that shows that a press from the back is worth it, once more with that.</summary>
-    private Tried Rehearse(WayContext about, LaidSequence laid, double preheat, double pressure)
+    private Tried Rehearse(WayContext about, LaidSequence laid, double preheat)
     {
-        Rehearsal With(string? back) => Rehearser.Of(about, PressSequence.Of(about, laid, preheat, back), pressure, catalogue, id => SheetNames.Of(id, about));
+        Rehearsal With(string? back) => Rehearser.Of(about, PressSequence.Of(about, laid, preheat, back), catalogue, id => SheetNames.Of(id, about));
         var rehearsal = With(null);
         about = about with { Measured = rehearsal.Measured };
         if (about.Choose(new BackPress()) == BackPress.Always)
@@ -203,8 +173,9 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     }
 
     /// <summary>How hot the bare face would get if the chart's setting were used as it stands.</summary>
-    private double HottestAtChart(WayContext about, double pressure, double preheatSeconds)
+    private double HottestAtChart(WayContext about, double preheatSeconds)
     {
+        var pressure = about.SetOf([]).PressureKPa;
         var session = new PressSession(about.Work, catalogue);
         var setting = PressSetting.Single(about.Lead.Chart.Celsius.Value, pressure, about.Lead.Chart.Seconds.Value);
         session.PreheatAndLay(setting with { Seconds = preheatSeconds }, catalogue.Work);

@@ -1,6 +1,7 @@
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Layering;
 using Juxtherm.Core.Planning.Ways;
+using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning;
 
@@ -11,7 +12,8 @@ namespace Juxtherm.Core.Planning;
 /// <param name="Seconds">How long, s; for a press that closes until everything is bonded, at least.</param>
 /// <param name="UntilBonded">It stays closed until every layer has its bond.</param>
 /// <param name="Peel">The peel after it; none where nothing is peeled.</param>
-internal sealed record SequencePress(PressPurpose Purpose, IReadOnlyList<string> Laid, IReadOnlyList<string> Layers, double Seconds, bool UntilBonded, PeelMethod Peel);
+/// <param name="Set">What the press is set to.</param>
+internal sealed record SequencePress(PressPurpose Purpose, IReadOnlyList<string> Laid, IReadOnlyList<string> Layers, double Seconds, bool UntilBonded, PeelMethod Peel, PressSet Set);
 
 /// <summary>Writes the presses of a job in order: those of the layers as they were found, and those around them as the ways of doing it say.</summary>
 internal static class PressSequence
@@ -26,38 +28,42 @@ internal static class PressSequence
     /// <param name="back">Whether there is a press from the back, and when; null for none.</param>
     public static IReadOnlyList<SequencePress> Of(WayContext about, LaidSequence laid, double preheatSeconds, string? back)
     {
-        var found = about.Found ?? throw new ArgumentException("The setting has to be found first.", nameof(about));
         var presses = new List<SequencePress>();
-        if (preheatSeconds > 0)
-            presses.Add(new SequencePress(PressPurpose.Preheat, [], [], preheatSeconds, false, PeelMethod.None));
         foreach (var face in laid.Faces)
             AddFace(presses, about, face);
+        // The blank is preheated at what the first vinyl is pressed at.
+        if (preheatSeconds > 0)
+            presses.Insert(0, new SequencePress(PressPurpose.Preheat, [], [], preheatSeconds, false, PeelMethod.None, presses[0].Set));
 
         List<string> last = [.. laid.Faces[^1].SelectMany(p => p.Layers)];
+        var set = presses[^1].Set;
         if (about.Choose(new TotalHeat()) == TotalHeat.OnceMore)
-            presses.Add(new SequencePress(PressPurpose.Press, [], last, found.Seconds, false, PeelMethod.None));
+            presses.Add(new SequencePress(PressPurpose.Press, [], last, set.Found.Seconds, false, PeelMethod.None, set));
         if (back is not null)
-            presses.Add(new SequencePress(PressPurpose.Back, [], last, about.Work.Source.BackPressSeconds.Value, false, PeelMethod.None));
+            presses.Add(new SequencePress(PressPurpose.Back, [], last, about.BackSeconds, false, PeelMethod.None, set));
         if (about.Choose(new FinishPress()) == FinishPress.Finish)
-            presses.Add(new SequencePress(PressPurpose.Finish, [], last, FinishPress.SecondsOf(about.Work.Vinyl), false, PeelMethod.None));
+            presses.Add(new SequencePress(PressPurpose.Finish, [], last, FinishPress.SecondsOf(about.Work.Vinyl), false, PeelMethod.None, set));
         return back == BackPressWhen.Before ? BeforeThePeel(presses) : presses;
     }
 
     private static void AddFace(List<SequencePress> presses, WayContext about, IReadOnlyList<LaidPress> face)
     {
-        var found = about.Found!;
         var laid = new List<string>();
         var owed = false;
         foreach (var press in face)
         {
             laid.AddRange(press.Layers);
             var peel = press.Layers.Count == 0 ? PeelMethod.None : about.Layer(press.Layers[0]).Chart.Peel.Value;
+            // What was tacked before is bonded along with what is laid last.
+            IReadOnlyList<string> bonded = owed || press.Layers.Count == 0 ? [.. laid] : press.Layers;
+            var set = about.SetOf(press.Layers.Count == 0 ? laid : press.Layers);
+            // A setting that was taken as it is lasts as long as it says, whatever the tacks have given.
+            var asSaid = set.Found.From != SettingFrom.Search;
             presses.Add(press.Kind switch
             {
-                LaidPressKind.Tack => new SequencePress(PressPurpose.Tack, press.Layers, press.Layers, TackSeconds(about, press), false, peel),
-                LaidPressKind.Last => new SequencePress(PressPurpose.Press, [], [.. laid], ShortestLastPress, true, PeelMethod.None),
-                // What was tacked before is bonded along with it.
-                _ => new SequencePress(PressPurpose.Press, press.Layers, owed ? [.. laid] : press.Layers, found.Seconds, owed, peel),
+                LaidPressKind.Tack => new SequencePress(PressPurpose.Tack, press.Layers, press.Layers, TackSeconds(about, press), false, Cooling.AfterATack(peel, about.Work), set),
+                LaidPressKind.Last => new SequencePress(PressPurpose.Press, [], bonded, asSaid ? set.Found.Seconds : ShortestLastPress, !asSaid, PeelMethod.None, set),
+                _ => new SequencePress(PressPurpose.Press, press.Layers, bonded, set.Found.Seconds, owed && !asSaid, peel, set),
             });
             owed = press.Kind == LaidPressKind.Tack;
         }

@@ -6,12 +6,10 @@ using Juxtherm.Core.Recipes;
 namespace Juxtherm.Core.Planning;
 
 /// <summary>Writes down the presses of a plan with their reasons.</summary>
-internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget budget, PressureLevel level, double pressureKPa)
+internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget budget)
 {
     private static readonly Peel NoPeel = new(PeelMethod.None, [0, 0], Peel.OnUnderlay);
 
-    private readonly Derivations _derivations = new(about, pressureKPa, level);
-    private readonly FoundSetting _found = about.Found!;
 
     private Workpiece Work => about.Work;
 
@@ -31,11 +29,11 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
     {
         IReadOnlyDictionary<string, double> Each(Func<string, LayerHeat, double> of) => done.Press.Layers.ToDictionary(id => id, id => Math.Round(of(id, done.Heat[id]), 2), StringComparer.Ordinal);
         var at = rehearsal.Presses.TakeWhile(p => p != done).Count();
-        var dial = _found.Dial;
+        var (dial, set) = (done.Press.Set.Found.Dial, done.Press.Set);
         var peel = done.Peel is { } p ? new Peel(p.Method, [p.FromSeconds, p.ToSeconds], p.Place == CoolingPlace.ColdBench ? Peel.ColdBench : Peel.OnUnderlay) : NoPeel;
         return new PlannedPress(
-            order, done.Press.Purpose, done.Press.Layers, done.Press.Laid, Math.Round(dial.Celsius, 1), dial.Shown is { } shown ? new DialReading(shown, dial.Unit.ToString()) : null, dial.Mark, done.Seconds, level, pressureKPa,
-            Work.Cover.Id, SectionWriter.Of(about.Job, FaceOf(done), done.Press.Layers, Words), peel, new Predicted(Each((id, h) => h.Bond), Each((id, _) => budget.Until(id, at)), Math.Round(done.HottestBareCelsius, 1), Math.Round(done.WaterShare, 2)), Why(done), _derivations.Of(done))
+            order, done.Press.Purpose, done.Press.Layers, done.Press.Laid, Math.Round(dial.Celsius, 1), dial.Shown is { } shown ? new DialReading(shown, dial.Unit.ToString()) : null, dial.Mark, done.Seconds, set.Level, set.PressureKPa,
+            Work.Cover.Id, SectionWriter.Of(about.Job, FaceOf(done), done.Press.Layers, Words), peel, new Predicted(Each((id, h) => h.Bond), Each((id, _) => budget.Until(id, at)), Math.Round(done.HottestBareCelsius, 1), Math.Round(done.WaterShare, 2)), Why(done), new Derivations(about, set).Of(done))
         {
             Face = FaceOf(done),
         };
@@ -59,29 +57,33 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
 
     private List<string> WhyPress(DonePress done)
     {
-        var chart = about.Lead.Chart;
+        var (chart, found) = (about.Lead.Chart, done.Press.Set.Found);
         var says = chart.Celsius.From.Kind != ProvenanceKind.Wrapper && chart.Seconds.From.Kind != ProvenanceKind.Wrapper ? "Charts for this vinyl say" : "The wrapper says";
         var lines = new List<string>
         {
             $"{says} {Words.Temperature(chart.Celsius.Value)} for {Wording.Time(chart.Seconds.Value)}. They silently mean a swing-away press, a plain cotton tee, a pad and a PTFE sheet.",
-            $"On this stack {Words.Temperature(_found.Dial.Celsius)} for {Wording.Time(done.Seconds)} gives {Wording.Share(done.LeastBond)} of the bond wanted here. The glue line is at {Words.Temperature(done.GlueCelsius)} when it ends.",
+            $"On this stack {Words.Temperature(found.Dial.Celsius)} for {Wording.Time(done.Seconds)} gives {Wording.Share(done.LeastBond)} of the bond wanted here. The glue line is at {Words.Temperature(done.GlueCelsius)} when it ends.",
         };
-        if (_found.Instead is { } own)
-            lines.Insert(0, $"Set as it was used before{(about.Job.Used!.From.Length > 0 ? $" ({about.Job.Used.From})" : "")}. The plan itself would take {Words.SetTo(own.Dial.Mark, own.Dial.Celsius)} for {Wording.Time(own.Seconds)}.");
+        if (found.Instead is { } own)
+        {
+            var asUsed = about.Job.Used is { } used ? $"Set as it was used before{(used.From.Length > 0 ? $" ({used.From})" : "")}." : "Set as you looked it up for this press.";
+            lines.Insert(0, $"{asUsed} The plan itself would take {Words.SetTo(own.Dial.Mark, own.Dial.Celsius)} for {Wording.Time(own.Seconds)}.");
+        }
+
         if (done.Press.UntilBonded)
             lines.Add("The tacks before it count: this press gives each layer what it still lacks.");
         if (Work.Material.Demand is { From.Kind: ProvenanceKind.Logbook } learned)
             lines.Add($"In this workshop it wants {Wording.Share(learned.Value)} times the bond of a plain tee ({learned.From.Source}).");
         else if (Work.Material.Demand.Value > 1)
             lines.Add($"{Work.Material.Name} wants {Wording.Share(Work.Material.Demand.Value)} times the bond of a plain tee, because its face is not smooth ({Work.Material.Demand.From.Source}).");
-        lines.Add(_found.Chosen.EndsBecause switch
+        lines.Add(found.Chosen.EndsBecause switch
         {
-            TimeLimit.Blank => $"Room upwards: at this temperature the bare blank reaches its {Words.Temperature(Work.Material.LimitCelsius.Value)} after {Wording.Time(_found.Chosen.MostSeconds)}.",
-            TimeLimit.Vinyl => $"Room upwards: at this temperature the vinyl has had all the heat it takes after {Wording.Time(_found.Chosen.MostSeconds)}.",
-            _ => $"Room upwards: nothing is harmed within {Wording.Time(_found.Chosen.MostSeconds)} at this temperature.",
+            TimeLimit.Blank => $"Room upwards: at this temperature the bare blank reaches its {Words.Temperature(Work.Material.LimitCelsius.Value)} after {Wording.Time(found.Chosen.MostSeconds)}.",
+            TimeLimit.Vinyl => $"Room upwards: at this temperature the vinyl has had all the heat it takes after {Wording.Time(found.Chosen.MostSeconds)}.",
+            _ => $"Room upwards: nothing is harmed within {Wording.Time(found.Chosen.MostSeconds)} at this temperature.",
         });
         lines.Add($"Beside the print the bare {Work.Form.Name.ToLowerInvariant()} gets to {Words.Temperature(done.HottestBareCelsius)}; its limit is {Words.Temperature(Work.Material.LimitCelsius.Value)} ({Work.Material.LimitCelsius.From.Source}).");
-        lines.Add($"If everything is off to one side (dial {Work.Source.DialErrorK.Value:0} K, pressure {Work.Source.PressureErrorFactor.Value:0.0#} times, cloth damp or bone dry), the bond lies between {Wording.Share(_found.Worst.LeastBond)} of what is wanted and a heat of {Wording.Share(_found.Worst.MostBurden)} times the chart's; it holds from {Wording.Share(Work.Vinyl.HoldsFromBond.Value)} and takes {Wording.Share(about.Layers.Min(l => l.MostBurden))}.");
+        lines.Add($"If everything is off to one side (dial {Work.Source.DialErrorK.Value:0} K, pressure {Work.Source.PressureErrorFactor.Value:0.0#} times, cloth damp or bone dry), the bond lies between {Wording.Share(found.Worst.LeastBond)} of what is wanted and a heat of {Wording.Share(found.Worst.MostBurden)} times the chart's; it holds from {Wording.Share(Work.Vinyl.HoldsFromBond.Value)} and takes {Wording.Share(about.Layers.Min(l => l.MostBurden))}.");
         if (done.Peel is { } peel)
             lines.Add(PeelReason(peel));
         return lines;
@@ -90,11 +92,12 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
     private string PeelReason(PeelTime peel)
     {
         var where = peel.Place == CoolingPlace.ColdBench ? "on a cold bench" : Work.Form.Supported ? "where it was pressed" : "standing open";
-        return peel.Method switch
+        return peel switch
         {
-            PeelMethod.Hot => $"Peels hot: within {Wording.Time(peel.ToSeconds)} of opening.",
-            PeelMethod.Warm => $"Peels warm: {where} it takes {Wording.Span(peel.FromSeconds, peel.ToSeconds)} to cool to {Words.Temperature(about.Figures.WarmPeelCelsius.Value.High)} down to {Words.Temperature(about.Figures.WarmPeelCelsius.Value.Low)}.",
-            _ => $"Peels cold: {where} it takes about {Wording.Time(peel.FromSeconds)} until it feels cool. There is no hurry after that.",
+            { Method: PeelMethod.Cold } => $"Peels cold: {where} it takes about {Wording.Time(peel.FromSeconds)} until it feels cool. There is no hurry after that.",
+            { ToSeconds: { } to } when Work.Material.Kind == MaterialKind.Hard => $"Peels {Wording.Span(peel.FromSeconds, to)} after opening, as soon as the carrier can be taken hold of: {Work.Form.Name.ToLowerInvariant()} and vinyl stay hot much longer.",
+            { Method: PeelMethod.Hot, ToSeconds: { } to } => $"Peels hot: within {Wording.Time(to)} of opening.",
+            _ => $"Peels warm: from about {Wording.Time(peel.FromSeconds)} after opening; {where} it stays warm for {Wording.Time(peel.ToSeconds ?? peel.FromSeconds)}.",
         };
     }
 

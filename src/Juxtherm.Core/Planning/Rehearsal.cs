@@ -20,6 +20,9 @@ internal sealed record LayerHeat(double Bond, double Burden);
 /// <param name="Peel">The peel after it; null for none.</param>
 internal sealed record DonePress(SequencePress Press, double Seconds, IReadOnlyDictionary<string, LayerHeat> Heat, double HottestBareCelsius, double WaterShare, double GlueCelsius, PeelTime? Peel)
 {
+    /// <summary>How long it would have been for the full bond, s, where it was cut short for a layer's sake; null where it was not.</summary>
+    public double? InsteadOfSeconds { get; init; }
+
     /// <summary>The least bond among the layers pressed.</summary>
     public double LeastBond => Press.Layers.Min(id => Heat[id].Bond);
 }
@@ -32,6 +35,13 @@ internal sealed record Rehearsal(IReadOnlyList<TracePhase> Phases, IReadOnlyList
 {
     /// <summary>The press that bonds; the last of them where there are several.</summary>
     public DonePress Bonding => Presses.Last(p => p.Press.Purpose == PressPurpose.Press);
+
+    /// <summary>Layers that a press does not press, but heats so far that their glue softens again.</summary>
+    /// <param name="at">The press, by its index.</param>
+    public IReadOnlyList<string> Reheated(int at) => at == 0 ? [] : [.. Presses[at - 1].Heat.Where(h => !Presses[at].Press.Layers.Contains(h.Key, StringComparer.Ordinal) && Presses[at].Heat[h.Key].Bond > h.Value.Bond + Softened).Select(h => h.Key)];
+
+    // Bond gathers only above where a glue begins to soften; less than this is the warmth left over from its own press.
+    private const double Softened = 0.02;
 }
 
 /// <summary>A press of a plan as it was really done.</summary>
@@ -52,8 +62,10 @@ internal sealed class Rehearser
 {
     private const double PeelingSeconds = Cooling.PeelingSeconds;
     private const double CoveringSeconds = 8;
-    private const double TurningSeconds = 8;
     private const double RestSeconds = 45;
+
+    // Where heat is short, every layer is still given so many times the bond from which it holds (ours).
+    private const double HoldsWithMargin = 1.05;
 
     // A tack has to warm the glue this far beyond where it begins to hold.
     private const double TackBeyondActivationK = 5;
@@ -66,16 +78,14 @@ internal sealed class Rehearser
     private readonly List<TracePhase> _phases = [];
     private readonly List<DonePress> _done = [];
     private readonly List<string> _laid = [];
-    private readonly double _longerThanNominal;
     private Measured? _measured;
     private bool _repeated;
     private Face _face;
     private double _clock;
 
-    private Rehearser(WayContext about, CatalogueSnapshot catalogue, PressSetting setting, double longerThanNominal, Face firstFace, Func<string, string> name)
+    private Rehearser(WayContext about, CatalogueSnapshot catalogue, PressSetting setting, Face firstFace, Func<string, string> name)
     {
         (_about, _catalogue, _setting, _name) = (about, catalogue, setting, name);
-        _longerThanNominal = longerThanNominal;
         _face = firstFace;
         _session = new PressSession(about.Work, Stack(about, firstFace), catalogue);
     }
@@ -90,13 +100,11 @@ internal sealed class Rehearser
     /// <summary>Carries out a sequence.</summary>
     /// <param name="about">The job, with its setting.</param>
     /// <param name="sequence">The presses.</param>
-    /// <param name="pressureKPa">Pressure, kPa.</param>
     /// <param name="catalogue">The catalogue.</param>
     /// <param name="name">Names a sheet for the reader.</param>
-    public static Rehearsal Of(WayContext about, IReadOnlyList<SequencePress> sequence, double pressureKPa, CatalogueSnapshot catalogue, Func<string, string> name)
+    public static Rehearsal Of(WayContext about, IReadOnlyList<SequencePress> sequence, CatalogueSnapshot catalogue, Func<string, string> name)
     {
-        var found = about.Found!;
-        var rehearser = new Rehearser(about, catalogue, PressSetting.Single(found.Dial.FaceCelsius, pressureKPa, found.Seconds), LongerThanNominal(found), FirstFace(about, sequence.Select(p => p.Laid)), name);
+        var rehearser = new Rehearser(about, catalogue, sequence[0].Set.For(0), FirstFace(about, sequence.Select(p => p.Laid)), name);
         foreach (var press in sequence)
             rehearser.CarryOut(press);
         rehearser.Open(PhaseKind.Rest, RestSeconds, rehearser._done[^1].Peel?.Place ?? rehearser._done.LastOrDefault(d => d.Peel is not null)?.Peel!.Place ?? CoolingPlace.OnUnderlay);
@@ -124,12 +132,12 @@ internal sealed class Rehearser
     private static (RepeatedPiece Piece, Rehearser Rehearser) Repeated(WayContext about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue, Func<string, string> name)
     {
         var setting = PressSetting.Single(done[0].PlateCelsius, done[0].Press.PressureKPa, 0);
-        var rehearser = new Rehearser(about, catalogue, setting, 1, FirstFace(about, done.Select(d => d.Press.Laid)), name);
+        var rehearser = new Rehearser(about, catalogue, setting, FirstFace(about, done.Select(d => d.Press.Laid)), name);
         var opened = new Dictionary<string, double>(StringComparer.Ordinal);
         foreach (var (press, closings, celsius) in done)
         {
             rehearser._setting = PressSetting.Single(celsius, press.PressureKPa, 0);
-            rehearser.Prepare(new SequencePress(press.Purpose, press.Laid, press.Layers, 0, false, press.Peel.Method));
+            rehearser.Prepare(press.Purpose, press.Laid);
             foreach (var (seconds, openBefore) in closings)
             {
                 if (openBefore > 0)
@@ -143,7 +151,7 @@ internal sealed class Rehearser
             foreach (var id in rehearser._laid)
                 opened[id] = rehearser._session.Burden(rehearser.InSession(id));
             if (press.Peel.Method != PeelMethod.None)
-                rehearser.Peel(new PeelTime(press.Peel.Method, press.Peel.WaitSeconds[0], press.Peel.WaitSeconds[1], press.Peel.OnColdBench ? CoolingPlace.ColdBench : CoolingPlace.OnUnderlay));
+                rehearser.Peel(new PeelTime(press.Peel.Method, press.Peel.FromSeconds, press.Peel.ToSeconds, press.Peel.OnColdBench ? CoolingPlace.ColdBench : CoolingPlace.OnUnderlay));
         }
 
         return (new RepeatedPiece(rehearser._session, rehearser.InSession, opened, rehearser._face), rehearser);
@@ -163,8 +171,15 @@ internal sealed class Rehearser
 
     private void CarryOut(SequencePress press)
     {
-        Prepare(press);
-        var seconds = press.Purpose == PressPurpose.Tack ? Math.Max(press.Seconds, TackSeconds(_session, _setting, press.Laid.Select(_about.Layer), _catalogue)) : press.UntilBonded ? SecondsUntilBonded(press) : press.Seconds;
+        // Where the dial is turned between presses, the piece waits for the plate.
+        if (_done.Count > 0 && TurningTheDial.Seconds(_about.Work.Source, _done[^1].Press.Set, press.Set) is > 0 and var turning)
+            Open(PhaseKind.Cover, turning, CoolingPlace.OnUnderlay);
+        _setting = press.Set.For(press.Seconds);
+        Prepare(press.Purpose, press.Laid);
+        var seconds = press.Purpose == PressPurpose.Tack ? Math.Max(press.Seconds, TackSeconds(_session, _setting, press.Laid.Select(_about.Layer), _catalogue)) : press.Seconds;
+        double? insteadOf = null;
+        if (press.UntilBonded)
+            (seconds, insteadOf) = SecondsUntilBonded(press);
         var bonding = press.Purpose == PressPurpose.Press;
         Close(press.Purpose, seconds, _done.Count + 1);
         var (water, glue) = (_session.FaceWaterShare, _session.GlueCelsius[0]);
@@ -172,37 +187,37 @@ internal sealed class Rehearser
         if (press.Purpose == PressPurpose.Back)
             _session.TurnOver();
         var peel = press.Peel == PeelMethod.None ? null : Cooling.Of(_session, press.Peel, _about.Work, _catalogue.Work, _setting.PlateCelsius);
-        _done.Add(new DonePress(press, seconds, _laid.ToDictionary(id => id, Heat, StringComparer.Ordinal), _session.HottestBare(), water, glue, peel));
+        _done.Add(new DonePress(press, seconds, _laid.ToDictionary(id => id, Heat, StringComparer.Ordinal), _session.HottestBare(), water, glue, peel) { InsteadOfSeconds = insteadOf });
         if (bonding)
             _measured = Measure(peel);
         if (peel is not null)
             Peel(peel);
     }
 
-    private void Prepare(SequencePress press)
+    private void Prepare(PressPurpose purpose, IReadOnlyList<string> laid)
     {
-        if (press.Laid.Count > 0)
+        if (laid.Count > 0)
         {
             // The finished face goes down, to the cold side.
-            if (_about.Layer(press.Laid[0]).Layer.Face is var face && face != _face)
+            if (_about.Layer(laid[0]).Layer.Face is var face && face != _face)
             {
-                Open(PhaseKind.Turn, TurningSeconds, CoolingPlace.OnUnderlay);
+                Open(PhaseKind.Turn, _catalogue.Work.TurnSeconds.Value, CoolingPlace.OnUnderlay);
                 _session.TurnOver();
                 _face = face;
             }
 
             // The first layers follow the preheat; without one they are laid on a cold blank.
             if (_done.Count > 0 || _repeated)
-                Open(PhaseKind.Lay, LayingSeconds(_about, press.Laid), CoolingPlace.OnUnderlay);
-            _session.Lay([.. press.Laid.Select(InSession)]);
-            _laid.AddRange(press.Laid);
+                Open(PhaseKind.Lay, LayingSeconds(_about, laid), CoolingPlace.OnUnderlay);
+            _session.Lay([.. laid.Select(InSession)]);
+            _laid.AddRange(laid);
         }
-        else if (press.Purpose == PressPurpose.Back)
+        else if (purpose == PressPurpose.Back)
         {
-            Open(PhaseKind.Turn, TurningSeconds, CoolingPlace.OnUnderlay);
+            Open(PhaseKind.Turn, _catalogue.Work.TurnSeconds.Value, CoolingPlace.OnUnderlay);
             _session.TurnOver();
         }
-        else if (press.Purpose != PressPurpose.Preheat)
+        else if (purpose != PressPurpose.Preheat)
         {
             Open(PhaseKind.Cover, CoveringSeconds, CoolingPlace.OnUnderlay);
         }
@@ -259,12 +274,22 @@ internal sealed class Rehearser
         return Math.Ceiling(SecondsUntil(session, setting, catalogue, s => s.GlueCelsius[0] >= begins));
     }
 
-    /// <summary>Until the last of the layers has its bond, and as much longer as the worst case needs.</summary>
-    private double SecondsUntilBonded(SequencePress press)
+    /// <summary>
+    /// Until the last of the layers has its bond, and as much longer as the worst case needs. Where a layer would by then have had
+    /// more heat than it takes, the least harm: until every layer holds with a margin.
+    /// </summary>
+    private (double Seconds, double? InsteadOf) SecondsUntilBonded(SequencePress press)
     {
-        var layers = press.Layers.Select(_about.Layer).ToList();
-        var until = SecondsUntil(_session, _setting, _catalogue, session => layers.TrueForAll(l => session.Bond(InSession(l.Id)) >= l.WantedBond * l.Work.Vinyl.TargetBond.Value));
-        return Math.Min(_catalogue.Work.LongestPressSeconds.Value, Math.Max(Math.Min(press.Seconds, _about.Found!.Seconds), Math.Ceiling(until * _longerThanNominal - 0.25)));
+        var (found, layers) = (press.Set.Found, press.Layers.Select(_about.Layer).ToList());
+        double Until(Func<LayerInPlan, double> share) => SecondsUntil(_session, _setting, _catalogue, session => layers.TrueForAll(l => session.Bond(InSession(l.Id)) >= l.WantedBond * share(l)));
+        var most = _catalogue.Work.LongestPressSeconds.Value;
+        var full = Math.Min(most, Math.Max(Math.Min(press.Seconds, found.Seconds), Math.Ceiling(Until(l => l.Work.Vinyl.TargetBond.Value) * LongerThanNominal(found) - 0.25)));
+        var then = _session.Copy();
+        then.Press(_setting with { Seconds = full });
+        if (layers.TrueForAll(l => then.Burden(InSession(l.Id)) <= l.MostBurden * l.Reference.BurdenSeconds))
+            return (full, null);
+        var least = Math.Min(full, Math.Max(press.Seconds, Math.Ceiling(Until(l => l.Work.Vinyl.HoldsFromBond.Value * HoldsWithMargin))));
+        return (least, least < full ? full : null);
     }
 
     /// <summary>Tries, from where the bonding press ended, what others would do.</summary>
@@ -280,19 +305,21 @@ internal sealed class Rehearser
         peeled.Open(peel?.Place ?? CoolingPlace.OnUnderlay, PeelingSeconds, _setting.PlateCelsius);
         peeled.Peel();
 
-        var back = work.Source.BackPressSeconds.Value;
+        var back = _about.BackSeconds;
         var backHottest = 0.0;
+        var borne = true;
         double FromBack(PressSession from)
         {
             var turned = from.Copy();
-            turned.Open(CoolingPlace.OnUnderlay, TurningSeconds, _setting.PlateCelsius);
+            turned.Open(CoolingPlace.OnUnderlay, _catalogue.Work.TurnSeconds.Value, _setting.PlateCelsius);
             turned.TurnOver();
             turned.Press(_setting with { Seconds = back });
             backHottest = Math.Max(backHottest, turned.HottestBare());
+            borne &= _laid.TrueForAll(id => turned.Burden(InSession(id)) <= _about.Layer(id).MostBurden * _about.Layer(id).Reference.BurdenSeconds);
             return Least(turned) - bond;
         }
 
-        var turns = CanBeTurned(work);
+        var turns = _about.CanBeTurned;
         double? finishGain = null, finishBurden = null;
         if (work.HasCover)
         {
@@ -303,7 +330,7 @@ internal sealed class Rehearser
         }
 
         var (with, without, driven) = Preheating();
-        return new Measured(with, without, driven, bond, turns ? FromBack(_session) : null, turns ? FromBack(peeled) : null, back, backHottest, finishGain, finishBurden);
+        return new Measured(with, without, driven, bond, turns ? FromBack(_session) : null, turns ? FromBack(peeled) : null, back, backHottest, finishGain, finishBurden) { BackIsBorne = borne };
     }
 
     /// <summary>The leading layer alone, pressed for the time of the plan with and without a preheat.</summary>
@@ -319,15 +346,10 @@ internal sealed class Rehearser
             session.PreheatAndLay(_setting with { Seconds = preheat }, _catalogue.Work);
             if (preheat > 0)
                 driven = 1 - session.FaceWaterShare;
-            session.Press(_setting with { Seconds = _about.Found!.Seconds });
+            session.Press(_setting with { Seconds = _done[^1].Press.Set.Found.Seconds });
             return session.Bond() / _about.Lead.WantedBond;
         }
 
         return (Bond(seconds), Bond(0), driven);
     }
-
-    /// <summary>Cloth and hide that lie flat can be turned over; what stands in a frame, is hard or foamed cannot.</summary>
-    private bool CanBeTurned(Workpiece work) =>
-        work.Material.Kind is MaterialKind.Cloth or MaterialKind.Hide && work.Form is { Supported: true, Framed: false, Shape: FaceShape.Flat } && work.Source.HotAirWm2K is null
-        && _about.Layers.All(l => !l.Work.Vinyl.HeatsOnce.Value && l.Layer.Face == _about.Layers[0].Layer.Face);
 }

@@ -38,7 +38,7 @@ internal sealed class SequenceFinder(HeatTable table)
 {
     private const int MostRanked = 6;
 
-    public FoundOrders Find(WayContext about, PressSetting setting, double preheatSeconds, double longerThanNominal)
+    public FoundOrders Find(WayContext about, double preheatSeconds)
     {
         // Foam lies up: the face that bears it comes last.
         var faces = about.Layers.GroupBy(l => l.Layer.Face).OrderBy(f => f.Any(l => l.Work.Vinyl.HeatsOnce.Value)).ThenBy(f => f.Key != about.Job.Blank.Face).Select(f => f.ToList()).ToList();
@@ -47,7 +47,7 @@ internal sealed class SequenceFinder(HeatTable table)
             return new FoundOrders([new LaidSequence([.. faces.Select(f => (IReadOnlyList<LaidPress>)[new LaidPress([.. f.Select(l => l.Id)], LaidPressKind.Full)])], 0, 0)], null, null, null);
 
         var wish = about.Job.Order.Where(id => about.Layers.Any(l => l.Id == id)).ToList();
-        var questions = faces.ConvertAll(f => Question(about, f, method, setting, preheatSeconds, longerThanNominal));
+        var questions = faces.ConvertAll(f => Question(about, f, method, preheatSeconds));
         var forbidden = Forbidden(about, wish, id =>
         {
             var heats = questions.SelectMany(q => q.Layers).First(l => l.Id == id).Heats;
@@ -104,15 +104,15 @@ internal sealed class SequenceFinder(HeatTable table)
     /// <summary>Foam, and what lies on it.</summary>
     private static bool ComesLast(WayContext about, LayerInPlan layer) => layer.Work.Vinyl.HeatsOnce.Value || about.Lying.Under(layer.Id).Any(id => about.Layer(id).Work.Vinyl.HeatsOnce.Value);
 
-    private SequenceQuestion Question(WayContext about, List<LayerInPlan> layers, LayerMethod method, PressSetting setting, double preheatSeconds, double longerThanNominal)
+    private SequenceQuestion Question(WayContext about, List<LayerInPlan> layers, LayerMethod method, double preheatSeconds)
     {
-        var pressed = layers.AsParallel().Select(l => (l.Id, Pressed: table.Of(l, setting, preheatSeconds, longerThanNominal))).ToDictionary(p => p.Id, p => p.Pressed, StringComparer.Ordinal);
+        var pressed = layers.AsParallel().Select(l => (l.Id, Pressed: table.Of(l, about.Sets[l.Id], preheatSeconds))).ToDictionary(p => p.Id, p => p.Pressed, StringComparer.Ordinal);
         var heated = JobSections.Of(about.Job, layers[0].Layer.Face, [.. layers.Select(l => l.Id)]);
         return new SequenceQuestion(
             layers.ConvertAll(l => new SequenceLayer(
-                l.Id, l.Layer.AreaMm2 ?? 0, l.Work.Vinyl.HeatsOnce.Value, l.Chart.Peel.Value == PeelMethod.Cold, l.MostBurden,
+                l.Id, l.Layer.AreaMm2 ?? 0, l.Work.Vinyl.HeatsOnce.Value, about.SetApart || l.Chart.Peel.Value == PeelMethod.Cold, l.MostBurden,
                 Times(pressed[l.Id].Heats, heated.HeatsOf(l.Layer)), UpperLayers.ExtraSeconds(about, l), pressed[l.Id].TackSeconds, pressed[l.Id].FullSeconds)),
-            about.Lying.Reaches, (a, b) => about.Lying.GoTogether(a, b), method, about.Choose(new LastPress()) == LastPress.Carrier, pressed.Values.Max(p => p.LastSeconds), about.Choose(new TotalHeat()) == TotalHeat.OnceMore ? 1 : 0, about.Figures.LaySeconds.Value);
+            about.Lying.Reaches, (a, b) => about.Lying.GoTogether(a, b) && about.Sets[a] == about.Sets[b], method, about.Choose(new LastPress()) == LastPress.Carrier, pressed.Values.Max(p => p.LastSeconds), about.Choose(new TotalHeat()) == TotalHeat.OnceMore ? 1 : 0, about.Figures.LaySeconds.Value);
     }
 
     /// <summary>Where placements of the plate overlap, each press heats more than once.</summary>

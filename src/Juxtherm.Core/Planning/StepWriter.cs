@@ -30,6 +30,8 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
 
     private bool IsCloth => Work.Material.Kind == MaterialKind.Cloth;
 
+    private bool IsHard => Work.Material.Kind == MaterialKind.Hard;
+
     private string CoverName => Work.HasCover ? Work.Cover.Name : "";
 
     private PlannedPress Main => presses.Last(p => p.Purpose == PressPurpose.Press);
@@ -43,6 +45,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
         for (var i = 0; i < presses.Count; i++)
         {
             var press = presses[i];
+            TurnTheDial(i);
             switch (press.Purpose)
             {
                 case PressPurpose.Patch:
@@ -101,7 +104,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
 
     private void Prepare()
     {
-        Once(Preparation.Heat, _tool.HeatUp(Main.DialMark ?? Words.Temperature(Main.Celsius)), 30);
+        Once(Preparation.Heat, _tool.HeatUp(presses[0].DialMark ?? Words.Temperature(presses[0].Celsius)), 30);
         if (Work.Form.Supported && Work.Underlay.Thermal is not null)
             Once(Preparation.Underlay, $"{Work.Underlay.Name} underneath, dry.", 8);
         if (Work.HasCover)
@@ -117,12 +120,25 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
             Once(Preparation.Preheat, $"Each piece is preheated for {Wording.Time(preheat.Seconds)} before vinyl is laid on it.", 3);
     }
 
+    /// <summary>Where a press is set otherwise than the one before it.</summary>
+    private void TurnTheDial(int at)
+    {
+        if (at == 0 || presses[at - 1].Purpose == PressPurpose.Patch)
+            return;
+        var (before, press) = (presses[at - 1], presses[at]);
+        var seconds = TurningTheDial.Seconds(Work.Source, about.SetOf(before.Layers), about.SetOf(press.Layers));
+        if (before.Celsius == press.Celsius && before.Pressure == press.Pressure)
+            return;
+        var harder = before.Pressure == press.Pressure ? "" : $", {press.Pressure.ToString().ToLowerInvariant()} pressure";
+        Add(WorkStage.Prepare, StepKind.Do, $"Now {Words.SetTo(press.DialMark, press.Celsius)}{harder}: turn it there, {(press.Celsius < before.Celsius ? "the plate open, and let it cool down" : "and let it heat up")}. The {Item} stays where it is.", Math.Max(1, seconds), press.Order);
+    }
+
     private void Patch(PlannedPress press)
     {
         var where = _tool.ForAPatch;
         var ladder = about.Choose(new UnknownBlankStart()) == UnknownBlankStart.StepUp ? " Begin at the first step of the ladder and go up one at a time until it holds." : "";
         Once(Preparation.Patch, $"Test patch: lay a small shape of the same vinyl {where}, carrier up{(Work.HasCover ? $", {CoverName} over it" : "")}.{ladder} {Wording.Time(press.Seconds)} under the {_tool.Hot}.", press.Seconds + 15);
-        Once(Preparation.PatchLook, "Open, let the patch cool, peel and pull at it. It holds and nothing is marked: go on. If not, stop here and change the setting.", Math.Max(30, press.Peel.WaitSeconds[0]));
+        Once(Preparation.PatchLook, "Open, let the patch cool, peel and pull at it. It holds and nothing is marked: go on. If not, stop here and change the setting.", Math.Max(30, press.Peel.FromSeconds));
     }
 
     private void Bond(PlannedPress press, bool first)
@@ -182,7 +198,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
     {
         if (press.Peel.Method == PeelMethod.None)
             return;
-        var (from, to) = (press.Peel.WaitSeconds[0], press.Peel.WaitSeconds[1]);
+        var (from, to) = (press.Peel.FromSeconds, press.Peel.ToSeconds);
         if (from > 0)
         {
             var where = press.Peel.OnColdBench ? $"Move the {Item} to a cold bench" : IsCloth ? "Leave it lying" : "Lift it out with gloves and stand it aside";
@@ -194,9 +210,10 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
             : "from a corner, slowly, at about 45°.";
         Add(WorkStage.Peel, StepKind.Do, press.Peel.Method switch
         {
-            PeelMethod.Hot => $"Open and peel now, within {Wording.Time(to)}: from a corner, slowly, at about 45°.",
-            PeelMethod.Warm => $"Peel warm, within {Wording.Time(to - from)}: {how}",
-            _ => $"Feels cool? Peel: {how}",
+            PeelMethod.Hot when from == 0 && to is { } within => $"Open and peel now, within {Wording.Time(within)}: from a corner, slowly, at about 45°.",
+            PeelMethod.Cold => $"Feels cool? Peel: {how}",
+            _ when to is { } end => $"Peel {(IsHard ? "as soon as you can take hold of the carrier" : "warm")}, within {Wording.Time(end - from)}: {how}",
+            _ => $"Peel: {how}",
         }, 10, press.Order);
     }
 

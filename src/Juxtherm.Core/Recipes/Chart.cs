@@ -3,13 +3,6 @@ using Juxtherm.Core.Catalogue;
 
 namespace Juxtherm.Core.Recipes;
 
-/// <summary>What the wrapper of a vinyl says, any part of it.</summary>
-/// <param name="Celsius">Temperature, °C.</param>
-/// <param name="Seconds">Time, s.</param>
-/// <param name="Pressure">Pressure.</param>
-/// <param name="Peel">Peel.</param>
-public sealed record WrapperLabel(double? Celsius, double? Seconds, PressureLevel? Pressure, PeelMethod? Peel);
-
 /// <summary>The chart setting of a vinyl: the wrapper's own figures where there are any, the family's otherwise.</summary>
 /// <param name="Celsius">°C.</param>
 /// <param name="Seconds">s.</param>
@@ -17,7 +10,11 @@ public sealed record WrapperLabel(double? Celsius, double? Seconds, PressureLeve
 /// <param name="Peel">Peel method.</param>
 public sealed record Chart(Sourced<double> Celsius, Sourced<double> Seconds, Sourced<PressureLevel> Pressure, Sourced<PeelMethod> Peel)
 {
-    private static readonly Provenance Wrapper = new(ProvenanceKind.Wrapper, "the wrapper of this vinyl");
+    /// <summary>Of a figure that was looked up for the press in use.</summary>
+    public static readonly Provenance LookedUp = new(ProvenanceKind.Wrapper, "looked up for this press");
+
+    /// <summary>Of a wrapper's figure.</summary>
+    public static readonly Provenance Wrapper = new(ProvenanceKind.Wrapper, "the wrapper of this vinyl");
 
     /// <summary>Merges the wrapper into the family's figures.</summary>
     /// <param name="vinyl">The family.</param>

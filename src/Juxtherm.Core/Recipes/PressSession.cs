@@ -130,6 +130,9 @@ public sealed class PressSession
     /// <summary>Temperature of the blank beside the print where the plate or its cover touches it, °C.</summary>
     public Lanes BareFaceCelsius => _bare.Current.InterfaceCelsius(_bare.IndexOf(_bare.Blank[0].Sheet.Id));
 
+    /// <summary>Temperature of the upper face of what lies on top at the layer laid last: its carrier while that is on, °C.</summary>
+    public Lanes TopCelsius => Shown.Stack.Current.InterfaceCelsius(0);
+
     /// <summary>Bond so far in a lane, in reference seconds at the reference pressure: of the only layer, or of the one laid last.</summary>
     public double Bond(int lane = 0) => Bond(_focus.Id, lane);
 
@@ -173,7 +176,7 @@ public sealed class PressSession
         }
 
         _pressed = LaneMath.From(pressed);
-        TopFace top = _work.Source.HotAirWm2K is { } air ? new TopFace.Open(air.Value, setting.PlateCelsius) : new TopFace.UnderPlate(LaneMath.From(conductance));
+        TopFace top = _work.Source.HotAirWm2K is { } air ? new TopFace.Open(air.Value * (_work.Source.Duty?.Value ?? 1), setting.PlateCelsius) : new TopFace.UnderPlate(LaneMath.From(conductance));
         Run(sheet, onBench: false, top, setting.PlateCelsius, setting.Seconds, StepSchedule.Press, observer);
         _pressed = Lanes.Zero;
     }
@@ -216,6 +219,16 @@ public sealed class PressSession
         }
 
         LayVinyl();
+    }
+
+    /// <summary>Lays this piece where another was pressed, on its warm underlay; before anything is done to this one.</summary>
+    /// <param name="before">The piece before it, of the same make.</param>
+    public void LieWhereLay(PressSession before)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        foreach (var (print, other) in _prints.Zip(before._prints))
+            print.Stack.LieWhereLay(other.Stack);
+        _bare.LieWhereLay(before._bare);
     }
 
     /// <summary>Takes all carriers off.</summary>

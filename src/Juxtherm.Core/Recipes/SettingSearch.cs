@@ -18,11 +18,28 @@ public enum SettingOutcome
     None,
 }
 
+/// <summary>Where a setting comes from.</summary>
+public enum SettingFrom
+{
+    /// <summary>The search found it.</summary>
+    Search,
+
+    /// <summary>It was used before.</summary>
+    Used,
+
+    /// <summary>It was looked up for this press.</summary>
+    Figure,
+}
+
 /// <summary>What a setting comes to with everything off to one side.</summary>
-/// <param name="LeastBond">Share of the wanted bond, all off to the cold side.</param>
+/// <param name="LeastBond">Share of the wanted bond, all off to the cold side; of several layers the one nearest to letting go.</param>
 /// <param name="MostBurden">Heat as a share of the chart's, all off to the hot side.</param>
 /// <param name="HottestBareCelsius">Bare face, all off to the hot side, °C.</param>
-public sealed record WorstCase(double LeastBond, double MostBurden, double HottestBareCelsius);
+public sealed record WorstCase(double LeastBond, double MostBurden, double HottestBareCelsius)
+{
+    /// <summary>All off to the cold side some layer does not hold.</summary>
+    public bool LetsGo { get; init; }
+}
 
 /// <summary>The setting found, with everything it was chosen from.</summary>
 /// <param name="Dial">Where the dial stands.</param>
@@ -37,16 +54,24 @@ public sealed record FoundSetting(DialPosition Dial, double Seconds, Temperature
     /// <summary>What would have been found, where somebody takes another setting; null where this is it.</summary>
     public FoundSetting? Instead { get; init; }
 
+    /// <summary>Where it comes from.</summary>
+    public SettingFrom From { get; init; }
+
+    /// <summary>How long it is pressed from the back as well, s; 0 for not at all. It is counted in <see cref="Worst"/>.</summary>
+    public double BackSeconds { get; init; }
+
     /// <summary>Another setting in its place, with what that comes to.</summary>
-    /// <param name="celsius">What the dial is set to, °C; its nearest place is taken.</param>
-    /// <param name="seconds">Press time, s.</param>
-    public FoundSetting Set(double celsius, double seconds)
+    /// <param name="celsius">What the dial is set to, °C; its nearest place is taken, of two as near the hotter.</param>
+    /// <param name="seconds">Press time, s; null for what is needed there.</param>
+    /// <param name="from">Where it comes from.</param>
+    public FoundSetting Set(double celsius, double? seconds, SettingFrom from)
     {
-        var row = Rows.MinBy(r => Math.Abs(r.Dial.Celsius - celsius))!;
-        var outcome = row.IsSafe && seconds >= row.NeedsSeconds - 0.5 && seconds <= row.SafeToSeconds ? SettingOutcome.Safe
-            : seconds > row.MostSeconds || row.HoldsFromSeconds is not { } holds || seconds < holds ? SettingOutcome.None
-            : row.TargetSeconds is { } target && seconds >= target - 0.5 ? SettingOutcome.Narrow : SettingOutcome.Short;
-        return new FoundSetting(row.Dial, seconds, row, Rows, outcome, Window.WorstOf(row.Dial, seconds), Window) { Instead = this };
+        var row = Rows.OrderBy(r => Math.Abs(r.Dial.Celsius - celsius)).ThenByDescending(r => r.Dial.Celsius).First();
+        var time = seconds ?? Math.Ceiling(row.NeedsSeconds ?? row.TargetSeconds ?? row.MostSeconds);
+        var outcome = row.IsSafe && time >= row.NeedsSeconds - 0.5 && time <= row.SafeToSeconds ? SettingOutcome.Safe
+            : time > row.MostSeconds || row.HoldsFromSeconds is not { } holds || time < holds ? SettingOutcome.None
+            : row.TargetSeconds is { } target && time >= target - 0.5 ? SettingOutcome.Narrow : SettingOutcome.Short;
+        return new FoundSetting(row.Dial, time, row, Rows, outcome, Window.WorstOf(row.Dial, time), Window) { Instead = this, From = from };
     }
 }
 
@@ -71,6 +96,9 @@ public static class SettingSearch
     private const double ChartSpreadK = 10;
     private const double FarWeighs = 2;
     private const double SoakedUp = 0.6;
+
+    // Of the time that an iron's sole may rest there by the middle of its band, this much is used at most (ours).
+    private const double IronsRoomUsed = 0.7;
 
     // Worth going this far from the chart to keep the dye where it is, K.
     private const double StillDyeWorthK = 15;
@@ -102,6 +130,15 @@ public static class SettingSearch
         var longest = catalogue.Work.LongestPressSeconds.Value;
 
         FoundSetting Take(TemperatureRow row, double seconds, SettingOutcome outcome) => new(row.Dial, seconds, row, rows, outcome, window.WorstOf(row.Dial, seconds), window);
+        // The rows are read between computed temperatures: what they promise is tried outright, and a second more given where it is not kept.
+        FoundSetting TakeSafe(TemperatureRow row)
+        {
+            var taken = Take(row, Math.Ceiling(row.NeedsSeconds!.Value), SettingOutcome.Safe);
+            while (taken.Worst.LetsGo && taken.Seconds + 1 <= row.SafeToSeconds)
+                taken = Take(row, taken.Seconds + 1, SettingOutcome.Safe);
+            return taken.Worst.LetsGo ? taken with { Outcome = SettingOutcome.Narrow } : taken;
+        }
+
         double OffChart(TemperatureRow row, LayerAim aim)
         {
             var above = row.Dial.FaceCelsius - aim.Chart.Celsius.Value;
@@ -123,15 +160,54 @@ public static class SettingSearch
         if (reaching.Count > 0)
         {
             var best = reaching.MinBy(Cost)!;
-            return best.IsSafe
-                ? Take(best, WholeSeconds(best.NeedsSeconds!.Value, best.SafeToSeconds), SettingOutcome.Safe)
-                : Take(best, WholeSeconds(best.TargetSeconds!.Value, best.MostSeconds), SettingOutcome.Narrow);
+            return best.IsSafe ? TakeSafe(best) : Take(best, WholeSeconds(CarefulSeconds(best), best.MostSeconds), SettingOutcome.Narrow);
         }
 
         // Short of the target: as near the chart as it still holds. Not even that: where the bond comes furthest.
         var holding = rows.Where(r => r.Holds).ToList();
         var fallback = holding.Count > 0 ? holding.MinBy(r => aims.Average(a => Math.Abs(r.Dial.FaceCelsius - a.Chart.Celsius.Value)))! : rows.MaxBy(r => r.BondAtMost)!;
         return Take(fallback, Math.Max(1, Math.Floor(fallback.MostSeconds)), holding.Count > 0 ? SettingOutcome.Short : SettingOutcome.None);
+    }
+
+    /// <summary>
+    /// The same place of the dial with a press from the back after the one from the front: the shortest front press that holds by
+    /// itself and with the back reaches the wanted bond, also with everything off to the cold side.
+    /// </summary>
+    /// <param name="found">The setting from the front alone.</param>
+    /// <param name="aims">What it was found for.</param>
+    /// <param name="backSeconds">How long from the back, s.</param>
+    /// <param name="figures">For the shortest press.</param>
+    /// <returns>Null where vinyl or blank would not bear the press from the back.</returns>
+    public static FoundSetting? WithBack(FoundSetting found, IReadOnlyList<LayerAim> aims, double backSeconds, WorkFigures figures)
+    {
+        ArgumentNullException.ThrowIfNull(found);
+        ArgumentNullException.ThrowIfNull(aims);
+        ArgumentNullException.ThrowIfNull(figures);
+        var (window, dial) = (found.Window, found.Dial);
+        var target = aims.Max(a => a.Work.Vinyl.TargetBond.Value * a.TargetShare);
+        var limit = aims.Min(a => a.Work.Material.LimitCelsius.Value);
+        // An iron's cool side can mostly not be met; then as much as the vinyl takes with room to spare.
+        var careful = dial.Mark is not null && window.WorstOf(dial, found.Seconds, backSeconds).LetsGo;
+        bool Enough(double seconds)
+        {
+            var nominal = window.NominalOf(dial, seconds, backSeconds);
+            return nominal.Bond >= target && (careful ? nominal.HeatOfMost >= IronsRoomUsed : !window.WorstOf(dial, seconds, backSeconds).LetsGo);
+        }
+
+        var (low, high) = (Math.Max(figures.ShortestPressSeconds.Value, careful ? 0 : Math.Ceiling(found.Chosen.HoldsFromSeconds ?? found.Seconds)), found.Seconds);
+        while (low < high && Enough(high - 1))
+        {
+            var middle = Math.Floor((low + high) / 2);
+            (low, high) = Enough(middle) ? (low, middle) : (middle + 1, high);
+        }
+
+        var least = window.NominalOf(dial, high, backSeconds);
+        if (least.HeatOfMost > 1 || least.HottestBareCelsius > limit)
+            return null;
+        var worst = window.WorstOf(dial, high, backSeconds);
+        var safe = !worst.LetsGo && worst.MostBurden <= aims.Min(a => a.MostBurden) && worst.HottestBareCelsius <= limit;
+        var behind = window.BeforeTheBack(found.Seconds - high, 1 - (least.HeatOfMost - window.NominalOf(dial, high).HeatOfMost));
+        return found with { Chosen = behind.At(dial), Rows = behind.Rows, Window = behind, Seconds = high, BackSeconds = backSeconds, Worst = worst, Outcome = safe ? SettingOutcome.Safe : found.Outcome == SettingOutcome.Safe ? SettingOutcome.Narrow : found.Outcome };
     }
 
     /// <summary>The time that gives the same bond elsewhere: this vinyl on another stack, plate or pressure.</summary>
@@ -163,10 +239,20 @@ public static class SettingSearch
 
     private static double? Finite(double seconds) => double.IsInfinity(seconds) ? null : seconds;
 
+    /// <summary>
+    /// How long where the worst case cannot be met: as the chart means it. An iron wanders as a matter of course, so there as much
+    /// of what its cool side needs as the vinyl takes.
+    /// </summary>
+    private static double CarefulSeconds(TemperatureRow row)
+    {
+        var target = row.TargetSeconds!.Value;
+        return row.Dial.Mark is null ? target : Math.Max(target, Math.Min(row.SafeFromSeconds ?? double.PositiveInfinity, row.MostSeconds * IronsRoomUsed));
+    }
+
     /// <summary>Rounds up to what a kitchen timer shows, unless that would overstep the limit.</summary>
     private static double WholeSeconds(double seconds, double most)
     {
-        var up = Math.Ceiling(seconds - 0.25);
+        var up = Math.Ceiling(seconds);
         return up <= most ? up : Math.Max(1, Math.Floor(most));
     }
 }

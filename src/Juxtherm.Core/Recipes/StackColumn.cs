@@ -85,6 +85,8 @@ internal sealed class StackColumn(List<SheetField> blank, SheetField? underlay)
 
     public bool Turned { get; private set; }
 
+    public SheetField? Underlay => underlay;
+
     public HeatColumn Current => _current ?? throw new InvalidOperationException("No phase has been run yet.");
 
     public StackColumn Copy() => new(Blank.ConvertAll(b => b.Copy()), underlay?.Copy()) { _bench = _bench?.ConvertAll(b => b.Copy()), _plate = _plate, Turned = Turned };
@@ -117,6 +119,13 @@ internal sealed class StackColumn(List<SheetField> blank, SheetField? underlay)
     {
         Turned = !Turned;
         Blank = [.. Blank.Select(b => b.Flipped()).Reverse()];
+    }
+
+    /// <summary>Lies on the underlay, and under the plate, as another piece has left them.</summary>
+    public void LieWhereLay(StackColumn before)
+    {
+        underlay = before.Underlay?.Copy();
+        _plate = before._plate;
     }
 
     public void DryOut() => Blank = [.. Blank.Select(b => b.Dried())];

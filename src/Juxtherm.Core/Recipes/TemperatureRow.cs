@@ -20,7 +20,7 @@ public enum TimeLimit
 /// <param name="MostSeconds">Up to here nothing is harmed, s; 0 when even the preheat is too hot.</param>
 /// <param name="EndsBecause">What ends it.</param>
 /// <param name="BondAtMost">Share of the wanted bond at the end of that time.</param>
-/// <param name="DyeMovesFromSeconds">From here the blank's dye may move, s; null when it does not.</param>
+/// <param name="DyeMovesFromSeconds">From here the blank's dye may move with everything off to the hot side, s; null when it does not.</param>
 /// <param name="SafeFromSeconds">From here it holds even with everything off to the cold side, s; null when never.</param>
 /// <param name="SafeToSeconds">Up to here nothing is harmed even with everything off to the hot side, s.</param>
 public sealed record TemperatureRow(
@@ -35,8 +35,8 @@ public sealed record TemperatureRow(
     /// <summary>Shortest time that reaches the wanted bond and holds in the worst case, s; null when there is none.</summary>
     public double? NeedsSeconds => TargetSeconds is { } target && SafeFromSeconds is { } safe ? Math.Max(target, safe) : null;
 
-    /// <summary>That time is safe in the worst case.</summary>
-    public bool IsSafe => NeedsSeconds <= SafeToSeconds;
+    /// <summary>That time, in whole seconds, is safe in the worst case.</summary>
+    public bool IsSafe => NeedsSeconds is { } needs && Math.Ceiling(needs) <= SafeToSeconds;
 
     /// <summary>What the temperature allows when all of these must be served at once: the neediest and the most delicate decide.</summary>
     /// <param name="rows">The rows of one temperature, at least one.</param>

@@ -49,7 +49,7 @@ public sealed record WindowField(
         {
             var share = (double)i / (temperatures - 1);
             double Between(double a, double b) => a + (b - a) * share;
-            return window.At(new DialPosition(Between(low.Celsius, high.Celsius), Between(low.FaceCelsius, high.FaceCelsius), null, low.Unit, null));
+            return window.At(new DialPosition(Between(low.Celsius, high.Celsius), Between(low.FaceCelsius, high.FaceCelsius), null, low.Unit, null, Between(low.ErrorK, high.ErrorK)));
         }).ToList();
         return new WindowField(
             [.. rows.Select(r => Math.Round(r.Dial.Celsius, 1))], seconds,

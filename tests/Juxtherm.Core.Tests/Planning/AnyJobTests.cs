@@ -118,7 +118,7 @@ public class AnyJobTests
 
         // Every carrier that went on comes off: a peel follows at the latest with the last press.
         Assert.Contains(plan.Presses, p => p.Peel.Method != PeelMethod.None);
-        Assert.All(plan.Presses.Where(p => p.Peel.Method != PeelMethod.None), p => Assert.True(p.Peel.WaitSeconds[1] >= p.Peel.WaitSeconds[0]));
+        Assert.All(plan.Presses.Where(p => p.Peel.Method != PeelMethod.None), p => Assert.True(p.Peel.ToSeconds is null || p.Peel.ToSeconds >= p.Peel.FromSeconds));
 
         // The trace has a closed phase for each press that is not a patch.
         Assert.Equal(plan.Presses.Count(p => p.Purpose != PressPurpose.Patch), trace.Count(p => p.PlateClosed));

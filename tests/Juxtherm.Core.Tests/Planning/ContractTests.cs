@@ -15,7 +15,7 @@ public class ContractTests
         "mirror", "do-not-mirror", "carrier-side", "cut-preset", "test-cut", "too-wide-for-cutter", "split-joins", "needs-sections", "seam-under-plate", "collar-under-plate", "zip-crossing", "metal-under-heat", "frame-needs-support", "clamshell-frame", "damp-underlay",
         "no-ironing-board", "steam-off", "cover-needed", "waxed-paper", "blank-too-hot", "no-safe-setting", "dye-migration", "not-pressable", "do-not-press-label", "unknown-blank", "test-patch", "heat-source-unsuitable",
         "pressure-not-adjustable", "underneath-not-allowed", "glitter-on-glitter", "puff-once", "puff-covered", "carrier-overlap", "heat-budget", "shrinkage", "cold-peel-wait", "edge-time", "lofty-face", "placement-low",
-        "placement-collar", "cushion-margin", "wash-24h", "hand-wash-only", "hot-surface", "ventilate", "small-detail", "label-implausible", "names-count", "carrier-trim", "laying-order", "not-covered", "puff-sections", "off-item", "variant-too-wide",
+        "placement-collar", "cushion-margin", "wash-24h", "hand-wash-only", "hot-surface", "ventilate", "small-detail", "label-implausible", "names-count", "carrier-trim", "laying-order", "not-covered", "puff-twice", "label-press", "open-weave", "off-item", "variant-too-wide",
     ];
 
     [Fact]
@@ -69,7 +69,7 @@ public class ContractTests
         Assert.Equal(PeelMethod.Hot, plan.BondingPress.Peel.Method);
         Assert.InRange(plan.BondingPress.Celsius, 150, 160);
         Assert.InRange(plan.BondingPress.Seconds, 12, 18);
-        Assert.Equal(0, plan.BondingPress.Peel.WaitSeconds[0]);
+        Assert.Equal(0, plan.BondingPress.Peel.FromSeconds);
     }
 
     [Theory]

@@ -14,7 +14,7 @@ public class DerivationTests
     // What binds on each stack, and the figure that the derivation has to name.
     [InlineData("smooth", "patch", "leather-veg", "swing-platen", "the bare vegetable-tanned leather reaches 125 °C")]
     [InlineData("low-temp", "patch", "leather-veg", "swing-platen", "the longest press that can be held to")]
-    [InlineData("smooth", "tee", "cotton", "swing-platen", "the vinyl has had all the heat it takes, 9.0 times its chart's")]
+    [InlineData("smooth", "tee", "cotton", "swing-platen", "the longest press that can be held to")]
     [InlineData("foil", "tee", "cotton", "swing-platen", "the vinyl has had all the heat it takes")]
     public void The_limit_that_binds_is_named(string vinyl, string form, string material, string source, string says)
     {
@@ -27,14 +27,14 @@ public class DerivationTests
     {
         Assert.Contains("The chart of Smooth vinyl says 152 °C", Text(Figure(Jobs.Plan(Jobs.Tee()).Plan, "celsius")), StringComparison.Ordinal);
         var wrapped = Jobs.Plan(Jobs.With(j => j["layers"]![0]!["label"] = new JsonObject { ["celsius"] = 160 })).Plan;
-        Assert.Contains("The wrapper of Smooth vinyl says 160 °C", Text(Figure(wrapped, "celsius")), StringComparison.Ordinal);
+        Assert.Contains("The wrapper of Smooth vinyl says 160 °C. That is near what this press needs", Text(Figure(wrapped, "celsius")), StringComparison.Ordinal);
         // The time was not on the wrapper, so it stays the chart's.
         Assert.Contains("The chart of Smooth vinyl says 12 s", Text(Figure(wrapped, "seconds")), StringComparison.Ordinal);
     }
 
     [Fact]
     public void Felt_says_how_much_more_it_wants() =>
-        Assert.Contains("Polyester felt wants 4.0 times that", Text(Figure(Jobs.Plan(Jobs.Of("smooth", "pennant", "poly-felt", "swing-platen")).Plan, "seconds")), StringComparison.Ordinal);
+        Assert.Contains("Polyester felt wants 5.6 times that", Text(Figure(Jobs.Plan(Jobs.Of("smooth", "pennant", "poly-felt", "swing-platen")).Plan, "seconds")), StringComparison.Ordinal);
 
     [Fact]
     public void A_mark_stands_for_its_band()

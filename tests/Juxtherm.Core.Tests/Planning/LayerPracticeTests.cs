@@ -73,17 +73,7 @@ public class LayerPracticeTests
     }
 
     [Fact]
-    public void Felt_under_two_layers_is_pressed_so_long_that_the_lowest_may_wrinkle()
-    {
-        var job = Job("smooth:0,25,100,60 smooth:20,30,40,20");
-        job["blank"] = new JsonObject { ["form"] = "flat", ["material"] = "poly-felt" };
-        var plan = Jobs.Plan(job).Plan;
-        Assert.True(plan.Presses[^1].Predicted.Burden["0-smooth"] > 3);
-        Assert.Contains(plan.Notices, n => n.Code == "heat-budget");
-    }
-
-    [Fact]
-    public void Felt_wants_more_than_twenty_seconds_and_offers_the_last_press_little_room()
+    public void Felt_wants_more_than_twenty_seconds_alone_and_less_in_layers()
     {
         JsonObject Felt(string layers)
         {
@@ -94,13 +84,13 @@ public class LayerPracticeTests
 
         // Pressed as a tee it does not stick (common practice): at 149 °C twenty seconds are short of the bond wanted.
         var alone = Jobs.Plan(Felt("smooth:0,25,100,60")).Plan;
-        var near = alone.Room.MinBy(r => Math.Abs(r.Celsius - 149))!;
-        Assert.True(near.TargetSeconds > 20, $"{near.TargetSeconds} s");
+        Assert.True(alone.Room.MinBy(r => Math.Abs(r.Celsius - 149))!.TargetSeconds > 20);
         Assert.True(alone.BondingPress.Seconds > 20);
-        // Over tacked layers the same press gives the lowest more than a stack takes: between the two there is no room.
+        // Over tacked layers as long a press would wrinkle the lowest: it is cut to where all hold, and said.
         var stacked = Jobs.Plan(Felt("smooth:0,25,100,60 smooth:20,30,40,20")).Plan;
+        Assert.True(stacked.BondingPress.Seconds < 20);
         var lowest = stacked.Budgets[0];
-        Assert.True(lowest.Total > lowest.Most && lowest.Bond >= lowest.HoldsFrom, $"{lowest.Total} of {lowest.Most}, bond {lowest.Bond}");
+        Assert.True(lowest.Total <= lowest.Most && lowest.Bond >= lowest.HoldsFrom, $"{lowest.Total} of {lowest.Most}, bond {lowest.Bond}");
         Assert.Contains(stacked.Notices, n => n.Code == "heat-budget" && n.Layers.Contains(lowest.Layer));
     }
 

@@ -21,6 +21,12 @@ public class LayersTests
 
     private static string Presses(Plan plan) => string.Join(", ", plan.Presses.Select(p => $"{p.Purpose}({string.Join('+', p.Layers)})"));
 
+    private static JsonObject OnFelt(JsonObject job)
+    {
+        job["blank"] = new JsonObject { ["form"] = "flat", ["material"] = "poly-felt" };
+        return Choosing(job, "layerMethod", "full");
+    }
+
     private static JsonObject Choosing(JsonObject job, string way, string option)
     {
         (job["choices"] ??= new JsonObject())[way] = option;
@@ -79,7 +85,7 @@ public class LayersTests
         // The word is tacked first, so that the sky's full press bonds both: one press less than the other way round.
         Assert.Equal("Preheat(), Tack(word), Press(word+sky)", Presses(plan));
         Assert.Equal(["sky"], Assert.Single(plan.Notices, n => n.Code == "cold-peel-wait").Layers);
-        Assert.True(plan.Presses[2].Peel.WaitSeconds[0] > 30);
+        Assert.True(plan.Presses[2].Peel.FromSeconds > 30);
     }
 
     public static TheoryData<string, JsonObject, string, NoticeLevel?> Stacks => new()
@@ -92,7 +98,7 @@ public class LayersTests
         { "glitter on glitter", Job(Layer("low", "glitter", 0, 0, 200, 200), Layer("up", "glitter", 50, 50, 50, 50)), "glitter-on-glitter", NoticeLevel.Stop },
         { "glitter beside glitter", Job(Layer("low", "glitter", 0, 0, 100, 100), Layer("up", "glitter", 150, 50, 50, 50)), "glitter-on-glitter", null },
         { "smooth on foam", Job(Layer("low", "puff", 0, 0, 200, 200), Layer("up", "smooth", 50, 50, 50, 50)), "puff-covered", NoticeLevel.Stop },
-        { "foam that must go first", Job(Layer("low", "puff", 0, 0, 200, 200), Layer("up", "smooth", 50, 50, 50, 50)), "puff-once", NoticeLevel.Stop },
+        { "foam that must go first", Job(Layer("low", "puff", 0, 0, 200, 200), Layer("up", "smooth", 50, 50, 50, 50)), "puff-twice", NoticeLevel.Caution },
         { "all at once, one on the other", Choosing(Job(Layer("low", "smooth", 0, 0, 200, 200), Layer("up", "smooth", 50, 50, 50, 50)), "layerMethod", "at-once"), "carrier-overlap", NoticeLevel.Stop },
         { "all at once, apart", Choosing(Job(Layer("low", "smooth", 0, 0, 100, 100), Layer("up", "smooth", 150, 0, 50, 50)), "layerMethod", "at-once"), "carrier-overlap", null },
         { "all at once, on a carrier's rim", Choosing(Job(Layer("low", "smooth", 0, 0, 100, 100), Layer("up", "smooth", 104, 0, 50, 50)), "layerMethod", "at-once"), "carrier-overlap", NoticeLevel.Stop },
@@ -100,8 +106,9 @@ public class LayersTests
         { "tacks on finished vinyl", Job(Layer("low", "smooth", 0, 0, 200, 200), Layer("up", "smooth", 50, 50, 50, 50)), "carrier-overlap", null },
         { "a lower layer that shrinks", Job(Layer("low", "smooth", 0, 0, 200, 200), Layer("up", "smooth", 50, 50, 50, 50)), "shrinkage", NoticeLevel.Note },
         { "side by side nothing shrinks away", Job(Layer("low", "smooth", 0, 0, 100, 100), Layer("up", "smooth", 150, 50, 50, 50)), "shrinkage", null },
-        { "four full presses on one", Choosing(Job(Layer("a", "smooth", 0, 0, 300, 300), Layer("b", "smooth", 20, 20, 250, 250), Layer("c", "smooth", 40, 40, 200, 200), Layer("d", "smooth", 60, 60, 100, 100)), "layerMethod", "full"), "heat-budget", NoticeLevel.Stop },
-        { "two full presses on one", Choosing(Job(Layer("a", "smooth", 0, 0, 300, 300), Layer("b", "smooth", 20, 20, 250, 250)), "layerMethod", "full"), "heat-budget", NoticeLevel.Caution },
+        { "four full presses on felt", OnFelt(Job(Layer("a", "smooth", 0, 0, 300, 300), Layer("b", "smooth", 20, 20, 250, 250), Layer("c", "smooth", 40, 40, 200, 200), Layer("d", "smooth", 60, 60, 100, 100))), "heat-budget", NoticeLevel.Stop },
+        { "two full presses on felt", OnFelt(Job(Layer("a", "foil", 0, 0, 300, 300), Layer("b", "foil", 20, 20, 250, 250))), "heat-budget", NoticeLevel.Stop },
+        { "four full presses on a tee", Choosing(Job(Layer("a", "smooth", 0, 0, 300, 300), Layer("b", "smooth", 20, 20, 250, 250), Layer("c", "smooth", 40, 40, 200, 200), Layer("d", "smooth", 60, 60, 100, 100)), "layerMethod", "full"), "heat-budget", null },
         { "four tacks and one press", Job(Layer("a", "smooth", 0, 0, 300, 300), Layer("b", "smooth", 20, 20, 250, 250), Layer("c", "smooth", 40, 40, 200, 200), Layer("d", "smooth", 60, 60, 100, 100)), "heat-budget", null },
         { "fine edges", Jobs.With(j => j["layers"]![0]!["intricate"] = true), "edge-time", NoticeLevel.Note },
     };

@@ -54,7 +54,7 @@ public class OrderTests
         var warm = Jobs.Plan(Job(Layer("sky", "smooth", 0, 0, 200, 150), Layer("star", "smooth", 20, 20, 60, 60))).Plan;
         Assert.Equal("sky | star", Laid(cold));
         Assert.Equal(2, cold.Order!.Presses);
-        var wait = cold.Presses[^1].Peel.WaitSeconds[0];
+        var wait = cold.Presses[^1].Peel.FromSeconds;
         Assert.True(wait > 20, $"{wait} s");
         Assert.True(cold.Order.Seconds > warm.Order!.Seconds - 12 && cold.Times.ElapsedSeconds - cold.Times.HandsOnSeconds >= wait);
     }
@@ -179,7 +179,10 @@ public class OrderTests
             foreach (var bar in plan.Budgets)
             {
                 Assert.Equal(bar.Total, bar.Shares.Sum(s => s.Share), 0.05);
-                Assert.Equal(bar.Total > bar.Most, plan.Notices.Any(n => n.Code == "heat-budget" && n.Layers.Contains(bar.Layer)));
+                var said = plan.Notices.Where(n => n.Code is "heat-budget" or "puff-twice" && n.Layers.Contains(bar.Layer)).ToList();
+                Assert.True(bar.Total <= bar.Most || said.Count > 0, $"{bar.Name}: {bar.Total} of {bar.Most}");
+                // A last press that was cut short is said also where that keeps every layer within its heat.
+                Assert.True(bar.Total > bar.Most || !said.Exists(n => n.Code == "heat-budget" && !n.Data.ContainsKey("full")), $"{bar.Name}: {bar.Total} of {bar.Most}");
             }
 
             // What is laid together is peeled together, and what is only tacked is bonded later.

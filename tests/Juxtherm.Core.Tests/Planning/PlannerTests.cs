@@ -40,7 +40,7 @@ public class PlannerTests
 
     [Theory]
     [InlineData("smooth", "hot", 0, 5)]
-    [InlineData("smooth", "warm", 10, 60)]
+    [InlineData("smooth", "warm", 5, 5)]
     [InlineData("smooth", "cold", 40, 200)]
     public void The_peel_waits_as_its_method_asks(string vinyl, string peel, double least, double most)
     {
@@ -48,8 +48,10 @@ public class PlannerTests
         job["layers"]![0]!["label"] = new JsonObject { ["peel"] = peel };
         var wait = Jobs.Plan(job).Plan.Presses.Single(p => p.Purpose == PressPurpose.Press).Peel;
         Assert.Equal(peel, wait.Method.ToString().ToLowerInvariant());
-        Assert.InRange(wait.WaitSeconds[0], least, most);
-        Assert.True(wait.WaitSeconds[1] > wait.WaitSeconds[0]);
+        Assert.InRange(wait.FromSeconds, least, most);
+        // A cold peel has no end.
+        Assert.Equal(peel == "cold", wait.ToSeconds is null);
+        Assert.True(wait.ToSeconds is null || wait.ToSeconds > wait.FromSeconds);
     }
 
     [Fact]
@@ -93,7 +95,12 @@ public class PlannerTests
         var plan = Jobs.Plan(Jobs.Of("smooth", "mug", "ceramic", "mug-press")).Plan;
         Assert.DoesNotContain(plan.Presses, p => p.Purpose == PressPurpose.Preheat);
         Assert.Contains(plan.Steps, s => s.Stage == WorkStage.Care && s.Text.Contains("by hand", StringComparison.Ordinal));
-        Assert.Contains(plan.Notices, n => n is { Code: "hot-surface", Level: NoticeLevel.Caution });
+        Assert.Contains(plan.Notices, n => n is { Code: "hot-surface", Standing: true } && n.Text.Contains("stays hot", StringComparison.Ordinal));
+        // Peeled as soon as the carrier can be taken hold of, not when the mug is as cool as cloth.
+        var peel = plan.BondingPress.Peel;
+        Assert.InRange(peel.FromSeconds, 20, 40);
+        Assert.Equal(60, peel.ToSeconds);
+        Assert.DoesNotContain(plan.Presses, p => p.Purpose == PressPurpose.Finish);
     }
 
     [Fact]
@@ -171,7 +178,7 @@ public class PlannerTests
                 { "a wrapper like others", Layer("label", new JsonObject { ["celsius"] = 150 }), "label-implausible", null },
                 { "puff under an iron", Jobs.Of("puff", "tee", "cotton", "household-iron"), "heat-source-unsuitable", NoticeLevel.Stop },
                 { "puff under a press", Jobs.Of("puff", "tee", "cotton", "swing-platen"), "heat-source-unsuitable", null },
-                { "glitter's chart on polyester", Jobs.Of("glitter", "tee", "polyester", "swing-platen"), "blank-too-hot", NoticeLevel.Caution },
+                { "glitter's chart on polyester", Jobs.Of("glitter", "tee", "polyester", "swing-platen"), "blank-too-hot", NoticeLevel.Note },
                 { "glitter on cotton", Jobs.Of("glitter", "tee", "cotton", "swing-platen"), "blank-too-hot", null },
                 { "dyed polyester under glitter's heat", Jobs.Of("glitter", "tee", "polyester", "swing-platen"), "dye-migration", NoticeLevel.Caution },
                 { "dyed polyester kept below", Jobs.Of("smooth", "tee", "polyester", "swing-platen"), "dye-migration", null },
@@ -233,7 +240,7 @@ public class PlannerTests
         { "steam on", Changed("household-iron", j => j["tools"]!["steam"] = true), "/tools/steam" },
         { "cut unmirrored", Changed("swing-platen", j => j["layers"]![0]!["mirrored"] = false), "/layers/0/mirrored" },
         { "waxed paper", Changed("swing-platen", j => j["tools"]!["cover"] = "waxed-paper"), "/tools/cover" },
-        { "puff under an iron", Changed("household-iron", j => j["layers"]![0]!["vinyl"] = "puff"), "/layers/0/vinyl" },
+        { "puff under an iron", Changed("household-iron", j => j["layers"]![0]!["vinyl"] = "puff"), "/tools/heatSource" },
         { "a tee in a mug press", Changed("mug-press", _ => { }), "/tools/heatSource" },
     };
 

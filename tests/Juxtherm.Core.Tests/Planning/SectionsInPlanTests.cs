@@ -123,11 +123,13 @@ public class SectionsInPlanTests
     }
 
     [Fact]
-    public void Foam_is_never_pressed_in_two_goes()
+    public void Foam_in_two_goes_is_warned_of()
     {
         var plan = Jobs.Plan(Placed(25, 150, 380, 120, j => j["layers"]![0]!["vinyl"] = "puff")).Plan;
-        Assert.Equal(NoticeLevel.Stop, plan.Notices.Single(n => n.Code == "puff-sections").Level);
-        Assert.DoesNotContain(Jobs.Plan(Placed(40, 150, 300, 120, j => j["layers"]![0]!["vinyl"] = "puff")).Plan.Notices, n => n.Code == "puff-sections");
+        var twice = plan.Notices.Single(n => n.Code == "puff-twice");
+        Assert.Equal((NoticeLevel.Caution, 2), (twice.Level, twice.Data["goes"].Value));
+        Assert.NotEqual(Verdict.Stop, plan.Verdict);
+        Assert.DoesNotContain(Jobs.Plan(Placed(40, 150, 300, 120, j => j["layers"]![0]!["vinyl"] = "puff")).Plan.Notices, n => n.Code == "puff-twice");
     }
 
     [Fact]

@@ -159,8 +159,10 @@ public class SettingSearchTests
     {
         var dial = DialPosition.Of(Catalogue.HeatSources["household-iron"]);
         Assert.Equal(["•", "••", "•••"], dial.Select(d => d.Mark));
-        // IEC 60311: the middle of each mark's band.
-        Assert.Equal([95, 130, 175], dial.Select(d => d.Celsius));
+        // ISO 3758: what the dots stand for; IEC 60311: the middle of the band in which the sole wanders, and how far (both quoted from memory).
+        Assert.Equal([110, 150, 200], dial.Select(d => d.Celsius));
+        Assert.Equal([95, 130, 175], dial.Select(d => d.FaceCelsius));
+        Assert.Equal([25, 30, 35], dial.Select(d => d.ErrorK));
     }
 
     [Fact]

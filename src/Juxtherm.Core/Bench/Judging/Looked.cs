@@ -50,8 +50,8 @@ internal sealed record Looked(WayContext About, Plan Plan, PieceInTheModel Heat,
     {
         var peel = Plan.Presses.Last(p => p.Peel.Method != PeelMethod.None && p.Layers.Any(Heat.Here.Contains)).Peel;
         var steps = new List<BenchStep> { Do(lay, 10), Hold("Hold. Pressing again.", seconds) };
-        if (peel.WaitSeconds[0] > 0)
-            steps.Add(Wait("Open. Carrier on, let it cool.", peel.WaitSeconds[0]));
+        if (peel.FromSeconds > 0)
+            steps.Add(Wait("Open. Carrier on, let it cool.", peel.FromSeconds));
         steps.Add(Peel("Lift a corner at about 45°, slowly. Does all of it stay down?"));
         return Numbered(steps);
     }

@@ -62,8 +62,6 @@ public sealed class PatchStudy
 
     private double Holds => _about.Work.Vinyl.HoldsFromBond.Value;
 
-    private double Offset => _about.Work.Source.DialOffsetK.Value;
-
     /// <summary>What is believed after results.</summary>
     /// <param name="results">What came of patches. One that was marked says nothing of the bond.</param>
     public PatchBelief After(IEnumerable<PatchResult> results)
@@ -148,7 +146,7 @@ public sealed class PatchStudy
                 },
             },
             Layers = burden is not { } most ? job.Layers
-                : [.. job.Layers.Select(l => l with { Vinyl = l.Vinyl with { MostBurden = new(Math.Min(l.Vinyl.MostBurden.Value, most), from), StackBurden = new(Math.Min(l.Vinyl.StackBurden.Value, most), from) } })],
+                : [.. job.Layers.Select(l => l with { Vinyl = l.Vinyl with { MostBurden = new(Math.Min(l.Vinyl.MostBurden.Value, most), from), StackBurden = new(Math.Min(l.Vinyl.StackBurden.Value, most), from), LoftyStackBurden = new(Math.Min(l.Vinyl.LoftyStackBurden.Value, most), from) } })],
         };
     }
 
@@ -187,7 +185,7 @@ public sealed class PatchStudy
 
     private double LnMargin(PatchResult result) => Math.Log(Math.Max(1e-6, At(result).Bond) / Holds);
 
-    private (double Bond, double Burden, double Hottest) At(PatchResult result) => CourseAt(result.Celsius + Offset).At(result.Seconds);
+    private (double Bond, double Burden, double Hottest) At(PatchResult result) => CourseAt(_about.Work.Source.FaceAt(result.Celsius)).At(result.Seconds);
 
     private Course CourseAt(double face) => _courses.GetOrAdd(Math.Round(face, 1), p => Course.Of(this, p));
 

@@ -3,7 +3,7 @@ using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning.Rules;
 
-/// <summary>The bare blank beside the print would pass its limit.</summary>
+/// <summary>The bare blank beside the print would pass its limit, or what its label allows.</summary>
 public sealed class BlankTooHot : IPlanRule
 {
     // The search reads between computed temperatures and may be off by this much.
@@ -16,10 +16,13 @@ public sealed class BlankTooHot : IPlanRule
     public string Code => "blank-too-hot";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var material = plan.Work.Material;
+        var material = plan.Job.Blank.Material;
         if (material.NeverPressed is not null)
             return null;
         var limit = material.LimitCelsius.Value;
@@ -29,9 +32,16 @@ public sealed class BlankTooHot : IPlanRule
         (string, double, string)[] data = [("limit", limit, "Cel"), ("planned", plan.HottestBareCelsius, "Cel"), ("chart", plan.ChartHottestBareCelsius, "Cel")];
         if (plan.HottestBareCelsius > limit + RoundingK)
             return this.Say(plan, NoticeLevel.Stop, $"{material.Name} would reach {words.Temperature(plan.HottestBareCelsius)} beside the print; its limit is {words.Temperature(limit)}. Choose a vinyl that bonds cooler, or another blank.", why, data) is var stop && plan.HottestBareCelsius > limit + SmokeK ? stop.Dangerous() : stop;
+        if (plan.LabelCap is { } cap && plan.HottestBareCelsius > cap.Value + RoundingK)
+        {
+            return this.Say(plan, NoticeLevel.Caution,
+                $"The label's ironing symbol stops at {words.Temperature(cap.Value)}, and this gets to {words.Temperature(plan.HottestBareCelsius)} beside the print. Press a test patch first.",
+                $"The dots stand for the sole of an iron ({cap.From.Source}). Sports cloth is often labelled so and pressed at {words.Temperature(130)} to {words.Temperature(140)} under a cover all the same (common practice).", [.. data, ("label", cap.Value, "Cel")]);
+        }
+
         if (plan.ChartHottestBareCelsius <= limit || plan.Found.Outcome == SettingOutcome.None)
             return null;
-        return this.Say(plan, NoticeLevel.Caution,
+        return this.Say(plan, NoticeLevel.Note,
             $"Do not use the chart's {words.Temperature(plan.Chart.Celsius.Value)} here: {material.Name.ToLowerInvariant()} would reach {words.Temperature(plan.ChartHottestBareCelsius)} beside the print. The plan stays below, at {words.Temperature(plan.HottestBareCelsius)}.",
             why, data);
     }

@@ -11,6 +11,9 @@ public sealed class CarrierOverlap : IPlanRule
     public string Code => "carrier-overlap";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -9,6 +9,9 @@ public sealed class CarrierSide : IPlanRule
     public string Code => "carrier-side";
 
     /// <inheritdoc/>
+    public bool Standing => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

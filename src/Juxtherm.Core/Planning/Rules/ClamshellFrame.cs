@@ -9,6 +9,9 @@ public sealed class ClamshellFrame : IPlanRule
     public string Code => "clamshell-frame";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -15,6 +15,9 @@ public sealed class CollarUnderPlate : IPlanRule
     public string Code => "collar-under-plate";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -9,13 +9,17 @@ public sealed class CoverNeeded : IPlanRule
     public string Code => "cover-needed";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
         if (plan.Work.HasCover)
             return null;
         var missed = plan.Layers.Any(l => l.Work.Vinyl.FinishSeconds.Value > 0) ? " The finish press after the peel is left out of the plan: bare vinyl would stick to the plate." : "";
-        if (plan.Work.Source.Cover == "carrier" && plan.Job.Tools.Cover.Id == "carrier")
+        // The carrier alone is a way of doing it, not a fault.
+        if (plan.Job.Tools.Cover.Id == "carrier")
             return this.Say(plan, NoticeLevel.Note, "The carrier sheet is the only cover: make sure that it reaches beyond the vinyl all round." + missed,
                 "Where the carrier ends short, vinyl meets the hot plate and stays on it.");
         return this.Say(plan, NoticeLevel.Caution, "Nothing covers the work but the carrier sheet. Lay a PTFE sheet or baking parchment over it, never waxed paper." + missed,

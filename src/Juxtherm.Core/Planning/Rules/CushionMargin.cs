@@ -12,6 +12,9 @@ public sealed class CushionMargin : IPlanRule
     public string Code => "cushion-margin";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -9,6 +9,9 @@ public sealed class DampUnderlay : IPlanRule
     public string Code => "damp-underlay";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -9,6 +9,9 @@ public sealed class DoNotMirror : ILayerRule
     public string Code => "do-not-mirror";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -9,6 +9,9 @@ public sealed class DoNotPressLabel : IPlanRule
     public string Code => "do-not-press-label";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

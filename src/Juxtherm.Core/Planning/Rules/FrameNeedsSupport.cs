@@ -9,6 +9,9 @@ public sealed class FrameNeedsSupport : IPlanRule
     public string Code => "frame-needs-support";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -12,6 +12,9 @@ public sealed class GlitterOnGlitter : ILayerRule
     public string Code => "glitter-on-glitter";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -10,6 +10,9 @@ public sealed class HandWashOnly : IPlanRule
     public string Code => "hand-wash-only";
 
     /// <inheritdoc/>
+    public bool Standing => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

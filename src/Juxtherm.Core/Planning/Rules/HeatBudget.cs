@@ -1,5 +1,6 @@
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Planning.Ways;
+using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning.Rules;
 
@@ -13,17 +14,23 @@ public sealed class HeatBudget : ILayerRule
     public string Code => "heat-budget";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
         // A last press is planned up to the limit; thousandths beyond it are a matter of rounding.
         var (had, most) = (Math.Round(plan.Burden[layer.Id], 2), layer.MostBurden);
-        if (had <= most)
+        var level = had > most * FarBeyond && plan.Found.From == SettingFrom.Search ? NoticeLevel.Stop : NoticeLevel.Caution;
+        // Where the last press was cut short for it, that is said once.
+        // Foam heated twice has a notice of its own.
+        if (had <= most || (layer.Work.Vinyl.HeatsOnce.Value && level == NoticeLevel.Caution) || (level == NoticeLevel.Caution && plan.Presses.Any(p => p.InsteadOfSeconds is not null)))
             return null;
-        return this.Say(layer, had > most * FarBeyond ? NoticeLevel.Stop : NoticeLevel.Caution,
+        return this.Say(layer, level,
             $"{plan.Named(layer)} gets {Wording.Share(had)} times its chart's heat over all presses; it takes about {Wording.Share(most)} here. Tack shorter, lay it later, or press fewer times.",
-            $"Heat adds up, and the lowest layer sees every press. Beyond that it wrinkles, yellows or goes flat ({layer.Work.Vinyl.StackBurden.From.Source}).", ("burden", had, "1"), ("most", most, "1")) with
+            $"Heat adds up, and the lowest layer sees every press. Beyond that it wrinkles, yellows or goes flat ({layer.Takes.From.Source}).", ("burden", had, "1"), ("most", most, "1")) with
         { Mends = [.. Less(plan)] };
     }
 

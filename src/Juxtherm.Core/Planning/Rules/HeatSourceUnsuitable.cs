@@ -11,6 +11,9 @@ public sealed class HeatSourceUnsuitable : IPlanRule
     public string Code => "heat-source-unsuitable";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
@@ -21,7 +24,7 @@ public sealed class HeatSourceUnsuitable : IPlanRule
             var item = form.Name.ToLowerInvariant();
             return form.Shape switch
             {
-                FaceShape.Curved => this.Say(plan, NoticeLevel.Stop, $"{Wording.StartingWithA(named)} cannot press {Wording.A(item)}. Use a mug press.", "A flat plate touches a cylinder along one line only; the rest of the print gets neither heat nor pressure."),
+                FaceShape.Curved => this.Say(plan, NoticeLevel.Stop, $"{Wording.StartingWithA(named)} cannot press {Wording.A(item)}. Use a mug press.", "A flat plate touches a cylinder along one line only: it can crack it, and the rest of the print gets neither heat nor pressure.").Dangerous(),
                 FaceShape.Domed => this.Say(plan, NoticeLevel.Stop, $"{Wording.StartingWithA(named)} cannot press {Wording.A(item)}. Use a cap press or a small hand iron.", "The crown is round: a flat plate touches its middle only."),
                 _ => this.Say(plan, NoticeLevel.Stop, $"{Wording.StartingWithA(named)} cannot press {Wording.A(item)}. Use a flat press or an iron.", "Its plate is bent to fit something round; a flat piece would be bent and pressed unevenly."),
             };

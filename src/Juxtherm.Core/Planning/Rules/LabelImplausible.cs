@@ -9,6 +9,9 @@ public sealed class LabelImplausible : ILayerRule
     public string Code => "label-implausible";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -9,6 +9,9 @@ public sealed class LayingOrderWish : IPlanRule
     public string Code => "laying-order";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

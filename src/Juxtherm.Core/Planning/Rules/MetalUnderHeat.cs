@@ -10,6 +10,9 @@ public sealed class MetalUnderHeat : IPlanRule
     public string Code => "metal-under-heat";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

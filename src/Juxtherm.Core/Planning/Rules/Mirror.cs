@@ -9,18 +9,22 @@ public sealed class Mirror : ILayerRule
     public string Code => "mirror";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        if (!layer.Work.Vinyl.Mirrored.Value)
+        // A shape that is the same both ways round, and a drawing that is reversed already, ask for nothing.
+        if (!layer.Work.Vinyl.Mirrored.Value || layer.Layer is { Mirrored: true } or { Reversed: true, Mirrored: null } || layer.Layer is { Words: null, Shape.IsSymmetric: true })
             return null;
         const string why = "The knife works on the glue side; turned over onto the blank, what was cut reversed reads the right way round.";
         return layer.Layer.Mirrored switch
         {
             false => this.Say(layer, NoticeLevel.Stop, "The artwork is not mirrored. Mirror it before cutting: once, in the drawing or at the cutter, never in both.", why),
             null => this.Say(layer, NoticeLevel.Note, "Mirror the artwork before cutting: once, in the drawing or at the cutter, never in both.", why),
-            true => null,
+            _ => null,
         };
     }
 }

@@ -9,6 +9,9 @@ public sealed class NamesCount : IPlanRule
     public string Code => "names-count";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

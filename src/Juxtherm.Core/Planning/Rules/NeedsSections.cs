@@ -11,6 +11,9 @@ public sealed class NeedsSections : IPlanRule
     public string Code => "needs-sections";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

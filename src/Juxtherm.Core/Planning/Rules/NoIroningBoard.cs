@@ -9,6 +9,9 @@ public sealed class NoIroningBoard : IPlanRule
     public string Code => "no-ironing-board";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

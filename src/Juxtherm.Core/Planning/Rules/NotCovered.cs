@@ -10,6 +10,9 @@ public sealed class NotCovered : IPlanRule
     public string Code => "not-covered";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -13,7 +13,7 @@ public sealed class NotPressable : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         return plan.Work.Material.NeverPressed is { } never
-            ? this.Say(plan, NoticeLevel.Stop, $"{plan.Work.Material.Name} is not pressed, with any vinyl or setting.", never.Value).Dangerous()
+            ? this.Say(plan, NoticeLevel.Stop, $"{plan.Work.Material.Name} is not pressed, with any vinyl or setting.", never.Value)
             : null;
     }
 }

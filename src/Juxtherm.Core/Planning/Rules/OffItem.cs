@@ -18,6 +18,9 @@ public sealed class OffItem : IPlanRule
     public string Code => "off-item";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

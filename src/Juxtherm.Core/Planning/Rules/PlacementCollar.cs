@@ -12,6 +12,9 @@ public sealed class PlacementCollar : IPlanRule
     public string Code => "placement-collar";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

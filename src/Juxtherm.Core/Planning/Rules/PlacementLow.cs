@@ -14,6 +14,9 @@ public sealed class PlacementLow : IPlanRule
     public string Code => "placement-low";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -9,6 +9,9 @@ public sealed class PuffCovered : ILayerRule
     public string Code => "puff-covered";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)
     {
         ArgumentNullException.ThrowIfNull(plan);

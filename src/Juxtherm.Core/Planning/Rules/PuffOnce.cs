@@ -2,7 +2,7 @@ using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Planning.Rules;
 
-/// <summary>Foam vinyl is heated once.</summary>
+/// <summary>Foam vinyl is best heated once.</summary>
 public sealed class PuffOnce : ILayerRule
 {
     /// <inheritdoc/>
@@ -13,11 +13,8 @@ public sealed class PuffOnce : ILayerRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        if (!layer.Work.Vinyl.HeatsOnce.Value)
-            return null;
-        var heats = plan.Presses.SkipWhile(p => !p.Laid.Contains(layer.Id, StringComparer.Ordinal)).Count();
-        return heats > 1
-            ? this.Say(layer, NoticeLevel.Stop, $"{plan.Named(layer)} would be heated {heats} times. It rises once: lay it last, and press nothing after it.", "A second heat and the plate's weight press the foam flat for good.", ("heats", heats, "1"))
-            : this.Say(layer, NoticeLevel.Note, $"{plan.Named(layer)} rises in its one press: even pressure, no second heat, nothing laid on it.", "Foam that has been heated again goes flat. A letter that stayed flat may be rescued by one short heat: that is a rescue, not part of the plan.");
+        return layer.Work.Vinyl.HeatsOnce.Value
+            ? this.Say(layer, NoticeLevel.Note, $"{plan.Named(layer)} rises in one press: even pressure, nothing laid on it.", "A letter that stayed flat may be rescued by one short heat more: that is a rescue, not part of the plan.")
+            : null;
     }
 }

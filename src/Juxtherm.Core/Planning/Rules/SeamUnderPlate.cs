@@ -10,6 +10,9 @@ public sealed class SeamUnderPlate : IPlanRule
     public string Code => "seam-under-plate";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

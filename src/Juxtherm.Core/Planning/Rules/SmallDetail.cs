@@ -11,6 +11,9 @@ public sealed class SmallDetail : ILayerRule
     public string Code => "small-detail";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -9,6 +9,9 @@ public sealed class TestCut : IPlanRule
     public string Code => "test-cut";
 
     /// <inheritdoc/>
+    public bool Standing => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -10,19 +10,26 @@ public sealed class TestPatch : IPlanRule
     public string Code => "test-patch";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        if (plan.Found.Outcome == SettingOutcome.Narrow)
+        var found = plan.About.Settings[0];
+        // What somebody has done before, or looked up for their press, is judged by what it comes to.
+        if (found.From != SettingFrom.Search)
+            return null;
+        if (found.Outcome == SettingOutcome.Narrow)
         {
-            var (source, worst) = (plan.Work.Source, plan.Found.Worst);
+            var (source, worst) = (plan.Work.Source, found.Worst);
             return this.Say(plan, NoticeLevel.Caution,
                 $"There is little room here: press a small patch {new ToolWords(plan.Work).ForAPatch} first. If dial, pressure and moisture are all off to one side, the bond may fall to {Wording.Share(worst.LeastBond)} of what is wanted, or the blank reach {plan.Words.Temperature(worst.HottestBareCelsius)}.",
-                $"{Wording.StartingWithA(source.Name)} may be off by {source.DialErrorK.Value:0} K and its pressure by a factor of {source.PressureErrorFactor.Value:0.0#} ({source.DialErrorK.From.Source}). The setting fits if they are right, and not with certainty otherwise.",
+                $"{Wording.StartingWithA(source.Name)} may be off by {found.Dial.ErrorK:0} K and its pressure by a factor of {source.PressureErrorFactor.Value:0.0#} ({source.DialErrorK.From.Source}). The setting fits if they are right, and not with certainty otherwise.",
                 ("worstBond", worst.LeastBond, "1"), ("worstBlank", worst.HottestBareCelsius, "Cel"));
         }
 
-        if (plan.Found.Outcome != SettingOutcome.Short)
+        if (found.Outcome != SettingOutcome.Short)
             return null;
         return this.Say(plan, NoticeLevel.Caution,
             $"This comes out short: {Wording.Share(plan.BondShare)} of the bond wanted, where {Wording.Share(plan.Work.Vinyl.HoldsFromBond.Value)} still holds. Press a small patch {new ToolWords(plan.Work).ForAPatch} first and pull at it when cold.",

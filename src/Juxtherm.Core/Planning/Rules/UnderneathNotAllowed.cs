@@ -9,9 +9,12 @@ public sealed class UnderneathNotAllowed : ILayerRule
     /// <inheritdoc/>
     public string Code => "underneath-not-allowed";
 
+    /// <inheritdoc/>
+    public bool Acceptable => true;
+
     /// <summary>What mends a layer lying where it may not: cut out below, side by side, or another vinyl.</summary>
     internal static IReadOnlyList<Mend> Changes(PlanContext plan, LayerInPlan upper, LayerInPlan lower, LayerInPlan? swap) =>
-        [.. new[] { Mends.CutOut(plan, upper, lower), Mends.SideBySide(plan, upper, lower), swap is null ? null : Mends.Smooth(plan, swap) }.OfType<Mend>()];
+        [.. new[] { Mends.CutOut(plan, upper, lower), Mends.SideBySide(plan, upper, lower), swap is null || swap.Work.Vinyl.HeatsOnce.Value ? null : Mends.Smooth(plan, swap) }.OfType<Mend>()];
 
     /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)

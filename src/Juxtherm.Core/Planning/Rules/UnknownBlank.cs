@@ -10,6 +10,9 @@ public sealed class UnknownBlank : IPlanRule
     public string Code => "unknown-blank";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

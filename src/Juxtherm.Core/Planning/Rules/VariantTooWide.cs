@@ -17,6 +17,9 @@ public sealed class VariantTooWide : ILayerRule
     public string Code => "variant-too-wide";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)
     {
         ArgumentNullException.ThrowIfNull(plan);

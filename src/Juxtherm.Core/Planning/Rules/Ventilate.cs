@@ -9,6 +9,9 @@ public sealed class Ventilate : IPlanRule
     public string Code => "ventilate";
 
     /// <inheritdoc/>
+    public bool Standing => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -9,6 +9,9 @@ public sealed class VinylUnderSource : ILayerRule
     public string Code => "heat-source-unsuitable";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)
     {
         ArgumentNullException.ThrowIfNull(plan);

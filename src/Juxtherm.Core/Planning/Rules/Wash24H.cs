@@ -10,6 +10,9 @@ public sealed class Wash24H : IPlanRule
     public string Code => "wash-24h";
 
     /// <inheritdoc/>
+    public bool Standing => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -9,6 +9,9 @@ public sealed class WaxedPaper : IPlanRule
     public string Code => "waxed-paper";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

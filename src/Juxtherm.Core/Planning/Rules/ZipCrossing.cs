@@ -10,6 +10,9 @@ public sealed class ZipCrossing : IPlanRule
     public string Code => "zip-crossing";
 
     /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);

@@ -40,7 +40,8 @@ public sealed class FinishPress : IWay
     {
         ArgumentNullException.ThrowIfNull(about);
         var vinyl = about.Work.Vinyl;
-        if (!about.Work.HasCover || vinyl.Family == "flock" || about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value) || about.Choose(new LastPress()) == LastPress.Cover)
+        // Only cloth has a weave to sink into.
+        if (!about.Work.HasCover || about.Work.Material.Kind != Catalogue.MaterialKind.Cloth || vinyl.Family == "flock" || about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value) || about.Choose(new LastPress()) == LastPress.Cover)
             return null;
         var figures = about.Measured is { FinishGain: { } gain, FinishBurden: { } burden } ? $" It adds {Wording.Share(gain)} to the bond and {Wording.Share(burden)} to the heat." : "";
         return vinyl.FinishSeconds.Value > 0

@@ -40,7 +40,7 @@ public sealed class FirstTry : IWay
     internal static string? IsNeeded(WayContext about)
     {
         var (material, blank) = (about.Work.Material, about.Job.Blank);
-        return about.Found is { Outcome: not SettingOutcome.Safe } ? "There is little room here, and a patch tells more than the model."
+        return about.Settings.Any(f => f is { From: SettingFrom.Search, Outcome: not SettingOutcome.Safe }) ? "There is little room here, and a patch tells more than the model."
             : material.Uncertain is not null ? $"What the {material.Name.ToLowerInvariant()} will bear is not certain."
             : blank.Costly ? "The blank is hard to replace."
             : null;

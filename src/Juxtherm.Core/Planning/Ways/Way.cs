@@ -60,6 +60,9 @@ public interface IWay
 public sealed record Measured(
     double? BondWithPreheat, double? BondWithout, double WaterDriven, double BondBeforeBack, double? BackGainAtOnce, double? BackGainAfterPeel, double BackSeconds, double BackHottestCelsius, double? FinishGain, double? FinishBurden)
 {
+    /// <summary>With the press from the back no layer gets more heat than it takes.</summary>
+    public bool BackIsBorne { get; init; } = true;
+
     /// <summary>Less than this is not worth turning a garment over for, share of the bond wanted.</summary>
     public const double WorthDoing = 0.1;
 }
@@ -75,6 +78,9 @@ public sealed record WayContext(Job Job, IReadOnlyList<LayerInPlan> Layers, Lyin
     /// <summary>The setting; null while it is being looked for.</summary>
     public FoundSetting? Found { get; init; }
 
+    /// <summary>What each layer's full press is set to, by its id; one for all where one serves them. Empty while it is being looked for.</summary>
+    public IReadOnlyDictionary<string, PressSet> Sets { get; init; } = new Dictionary<string, PressSet>(StringComparer.Ordinal);
+
     /// <summary>What the model measured; null before it was rehearsed.</summary>
     public Measured? Measured { get; init; }
 
@@ -87,6 +93,30 @@ public sealed record WayContext(Job Job, IReadOnlyList<LayerInPlan> Layers, Lyin
     /// <summary>On each face all layers are laid at once: one lies alone, or several keep apart.</summary>
     public bool OneGo => Layers.Count == 1 || LayersMethod.Method(Choose(new LayersMethod())) == LayerMethod.AtOnce
         || Layers.All(l => Layers.All(other => other.Id == l.Id || other.Layer.Face != l.Layer.Face || Lying.GoTogether(l.Id, other.Id)));
+
+    /// <summary>Layers are set differently, so that the dial is turned between presses.</summary>
+    public bool SetApart => Sets.Values.Distinct().Count() > 1;
+
+    /// <summary>The settings of the job, the least certain first.</summary>
+    public IReadOnlyList<FoundSetting> Settings => [.. Sets.Values.Select(s => s.Found).Distinct().OrderByDescending(f => f.Outcome)];
+
+    /// <summary>What presses of some layers are set to: the leading one's where they differ.</summary>
+    /// <param name="layers">Their ids; none for the leading layer's.</param>
+    public PressSet SetOf(IReadOnlyList<string> layers)
+    {
+        ArgumentNullException.ThrowIfNull(layers);
+        return Sets[layers.Count == 0 ? Lead.Id : layers.MaxBy(id => Layer(id).Chart.Celsius.Value)!];
+    }
+
+    /// <summary>Cloth and hide that lie flat can be turned over; what stands in a frame, is hard or foamed cannot.</summary>
+    public bool CanBeTurned => Work.Material.Kind is MaterialKind.Cloth or MaterialKind.Hide && Work.Form is { Supported: true, Framed: false, Shape: FaceShape.Flat } && Work.Source.HotAirWm2K is null
+        && Layers.All(l => !l.Work.Vinyl.HeatsOnce.Value && l.Layer.Face == Layers[0].Layer.Face);
+
+    /// <summary>It is pressed from the back as well, as a matter of course under this press, and nobody said otherwise.</summary>
+    public bool BackByCustom => Work.Source.PressesFromBack && CanBeTurned && Job.Used is null && Job.Choices.GetValueOrDefault(new BackPress().Id) != BackPress.Never;
+
+    /// <summary>How long a press from the back lasts, s.</summary>
+    public double BackSeconds => Job.Used?.BackSeconds is > 0 and var used ? used : Work.Source.BackPressSeconds.Value;
 
     /// <summary>A layer by its id.</summary>
     /// <param name="id">Its id.</param>
