@@ -44,12 +44,15 @@ public sealed class SimulatedPress : IPressDevice
         ArgumentNullException.ThrowIfNull(source);
         ArgumentNullException.ThrowIfNull(load);
         ArgumentNullException.ThrowIfNull(clock);
-        (_source, _load, _clock, _offsetK) = (source, load, clock, source.DialOffsetK.Value + offsetK);
+        (_source, _load, _clock, _offsetK) = (source, load, clock, offsetK);
         _pressureKPa = source.PressureKPa[PressureLevel.Medium].Value;
         _at = clock.GetUtcNow();
         _set = source.DialCelsius.Value.Low;
         _column = Bare(Surroundings.RoomCelsius);
     }
+
+    /// <summary>Where its controller holds its face, °C.</summary>
+    private double Face => _source.FaceAt(_set) + _offsetK;
 
     private bool Closed => _closedAt is not null && _openedAt is null;
 
@@ -72,7 +75,7 @@ public sealed class SimulatedPress : IPressDevice
         lock (_one)
         {
             Advance();
-            _column.SetPlate(_source.Plate.Value, LaneMath.All(_set + _offsetK));
+            _column.SetPlate(_source.Plate.Value, LaneMath.All(Face));
         }
     }
 
@@ -112,7 +115,7 @@ public sealed class SimulatedPress : IPressDevice
             Advance();
             var middle = _column.PlateCelsius[0];
             var edge = middle - EdgeShare * Math.Max(0, middle - Surroundings.RoomCelsius);
-            return new PressStatus(_set, Math.Round(middle - _offsetK, 1), Math.Round(middle, 1), Math.Round(edge, 1), Closed, _closings, _closedAt, _openedAt, _asItClosed is { } c ? Math.Round(c, 1) : null, _opensAfter);
+            return new PressStatus(_set, Math.Round(middle - (Face - _set), 1), Math.Round(middle, 1), Math.Round(edge, 1), Closed, _closings, _closedAt, _openedAt, _asItClosed is { } c ? Math.Round(c, 1) : null, _opensAfter);
         }
     }
 
@@ -151,7 +154,7 @@ public sealed class SimulatedPress : IPressDevice
         for (var left = Math.Min(seconds, LongestPause); left > 1e-6;)
         {
             var step = Math.Min(left, LongestStep);
-            _column.Advance(top, bottom, LaneMath.All(_set + _offsetK), step);
+            _column.Advance(top, bottom, LaneMath.All(Face), step);
             left -= step;
         }
     }

@@ -160,6 +160,24 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
         return found;
     }
 
+    /// <summary>Keeps the heat of pieces as it was reckoned anew.</summary>
+    /// <param name="rows">The entries, with their heat.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task KeepHeatAsync(IReadOnlyList<LogRow> rows, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        await using var whole = await db.Database.BeginTransactionAsync(cancel);
+        foreach (var row in rows)
+        {
+            await db.Log.Where(e => e.Id == row.Id).ExecuteUpdateAsync(
+                set => set.SetProperty(e => e.HeatBy, row.HeatBy).SetProperty(e => e.LnRoom, row.LnRoom).SetProperty(e => e.BondPerK, row.BondPerK)
+                    .SetProperty(e => e.LnBurden, row.LnBurden).SetProperty(e => e.BurdenPerK, row.BurdenPerK).SetProperty(e => e.HeatOffsetK, row.HeatOffsetK),
+                cancel);
+        }
+
+        await whole.CommitAsync(cancel);
+    }
+
     /// <summary>Plates as they were measured while they closed: press, dial, measured, and the run that it was in; worked examples left out.</summary>
     public async Task<IReadOnlyList<LogRow>> MeasuredAsync(int most, CancellationToken cancel)
     {

@@ -54,6 +54,12 @@ public sealed class LogRow
     /// <summary>Pressed again after the first look, s.</summary>
     public double PressedAgainSeconds { get; set; }
 
+    /// <summary>Pressed from the back, s.</summary>
+    public double BackSeconds { get; set; }
+
+    /// <summary>Where its setting came from; empty in entries from before that was kept.</summary>
+    public string Set { get; set; } = "";
+
     /// <summary>It came right in the end; null in entries from before that was asked.</summary>
     public bool? EndedWell { get; set; }
 
@@ -71,6 +77,9 @@ public sealed class LogRow
 
     /// <summary>ln of the bond that it had by the catalogue over that from which it holds; null where it tells nothing of one vinyl.</summary>
     public double? LnRoom { get; set; }
+
+    /// <summary>Which model and catalogue those figures were reckoned by; empty for none, or for one from before that was kept.</summary>
+    public string HeatBy { get; set; } = "";
 
     /// <summary>How much that rises per kelvin of the plate, 1/K.</summary>
     public double? BondPerK { get; set; }

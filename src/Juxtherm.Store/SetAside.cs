@@ -5,6 +5,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Bench;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Logbook.Learning;
 using Juxtherm.Core.Stock;
 using Microsoft.EntityFrameworkCore;
@@ -57,6 +58,7 @@ public static class SetAside
         [("Runs", "Status")] = Of<RunStatus>(),
         [("PlateReadings", "Means")] = Of<PlateMeans>(),
         [("Log", "Pressure")] = Of<PressureLevel>(),
+        [("Log", "Set")] = ["", .. Of<SettingOrigin>()],
         [("LogWashes", "Look")] = Of<WashLook>(),
     };
 

@@ -285,7 +285,10 @@ public sealed class LogApiTests : BenchApi
 
         var again = await Post($"/api/log/{entry["id"]}/again");
         Assert.Equal(["Juna", "Ilse"], again["job"]!["names"]!.AsArray().Select(n => (string)n!["name"]!));
-        Assert.Null(again["job"]!["used"]);
+        // It came out well, so it is pressed so again: to the second, as hard, and from the back as long.
+        var repeated = again["job"]!["used"]!;
+        Assert.Equal(((double)entry["celsius"]!, "medium", 0.0), ((double)repeated["celsius"]!, (string)repeated["pressure"]!, (double)repeated["backSeconds"]!));
+        Assert.Equal(Math.Round((double)entry["pressedSeconds"]!), (double)repeated["seconds"]!);
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Post, "/api/log/999/again")).Status);
     }
 
@@ -295,7 +298,7 @@ public sealed class LogApiTests : BenchApi
         var job = Tee();
         job["used"] = new JsonObject { ["celsius"] = 204, ["seconds"] = 90 };
         var plan = await Post("/api/plans/preview", job);
-        Assert.Contains(plan["notices"]!.AsArray(), n => (string)n!["code"]! == "no-safe-setting" && ((string)n["text"]!).StartsWith("As it was used", StringComparison.Ordinal));
+        Assert.Contains(plan["notices"]!.AsArray(), n => (string)n!["code"]! == "heat-budget" && (string)n["level"]! == "stop");
         job["used"] = new JsonObject { ["celsius"] = 152 };
         Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, "/api/plans/preview", job)).Status);
     }

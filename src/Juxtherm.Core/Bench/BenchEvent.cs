@@ -24,6 +24,9 @@ public enum BenchAction
     /// <summary>A thing of the preparation is seen to.</summary>
     Check,
 
+    /// <summary>Everything of the preparation that is still open is seen to.</summary>
+    CheckAll,
+
     /// <summary>A thing of the preparation is left out, knowingly.</summary>
     Skip,
 

@@ -64,6 +64,7 @@ public static class BenchRules
             BenchAction.Add => WishActions.Add(scene),
             BenchAction.CutAgain => WishActions.CutAgain(scene),
             BenchAction.Check => StationActions.Check(scene),
+            BenchAction.CheckAll => StationActions.CheckAll(scene),
             BenchAction.Skip => StationActions.Skip(scene),
             BenchAction.GiveBack => StationActions.GiveBack(scene),
             BenchAction.Join => StationActions.Join(scene),

@@ -11,6 +11,16 @@ internal static class StationActions
         return scene.State.With(station with { Ticked = With(station.Ticked, item), Skipped = Without(station.Skipped, item) });
     }
 
+    /// <summary>What was left out stays so.</summary>
+    public static RunState CheckAll(Scene scene)
+    {
+        var station = scene.Speaker();
+        // Whether pieces are preheated is said before the first is in hand.
+        var begun = scene.State.At(station.Number).Any();
+        var open = scene.Script.Stations[station.Number - 1].Checks.Select(c => c.Id).Except(station.Skipped, StringComparer.Ordinal).Where(id => !begun || id != Preparation.Preheat);
+        return scene.State.With(station with { Ticked = station.Ticked.Union(open, StringComparer.Ordinal).ToHashSet(StringComparer.Ordinal) });
+    }
+
     public static RunState Skip(Scene scene)
     {
         var (station, item) = Item(scene);

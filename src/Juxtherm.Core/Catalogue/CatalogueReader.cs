@@ -199,11 +199,11 @@ public static class CatalogueReader
 
     private static WorkFigures WorkOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("laySeconds", "turnSeconds", "warmPeelFromSeconds", "warmPeelAboveCelsius", "hardPeelSeconds", "touchCelsius", "coldPeelBelowCelsius", "hotPeelWithinSeconds", "longestPressSeconds", "shortestPressSeconds", "cureHours", "doseReferenceCelsius", "doseZKelvin", "pressureExponent",
+        c.OnlyNames("laySeconds", "turnSeconds", "warmPeelFromSeconds", "warmPeelAboveCelsius", "hardPeelSeconds", "hardPeelBelowCelsius", "coldPeelBelowCelsius", "hotPeelWithinSeconds", "longestPressSeconds", "shortestPressSeconds", "cureHours", "doseReferenceCelsius", "doseZKelvin", "pressureExponent",
             "weedSeconds", "weedSecondsPerCentre", "weedSecondsPerPiece", "weedSecondsPerMetre", "weedSecondsPerDelicatePlace",
             "cutMarginMm", "cutEdgeMm", "rollWidthMm", "smallestOffcutMm", "testShapeMm", "jointOverlapMm", "loadMatSeconds", "alignSeconds", "nestAbovePercent", "feedExtraMm");
         return new WorkFigures(
-            Number(c["laySeconds"], sources, 0, 600), Number(c["turnSeconds"], sources, 0, 120), Number(c["warmPeelFromSeconds"], sources, 0, 60), Number(c["warmPeelAboveCelsius"], sources, 25, 90), Spread(c["hardPeelSeconds"], sources, 1, 300), Number(c["touchCelsius"], sources, 35, 110), Number(c["coldPeelBelowCelsius"], sources, 20, 60),
+            Number(c["laySeconds"], sources, 0, 600), Number(c["turnSeconds"], sources, 0, 120), Number(c["warmPeelFromSeconds"], sources, 0, 60), Number(c["warmPeelAboveCelsius"], sources, 25, 90), Spread(c["hardPeelSeconds"], sources, 1, 300), Number(c["hardPeelBelowCelsius"], sources, 35, 150), Number(c["coldPeelBelowCelsius"], sources, 20, 60),
             Number(c["hotPeelWithinSeconds"], sources, 1, 30), Number(c["longestPressSeconds"], sources, 10, 600), Number(c["shortestPressSeconds"], sources, 1, 20),
             Number(c["cureHours"], sources, 0, 200), Number(c["doseReferenceCelsius"], sources, 50, 200), Number(c["doseZKelvin"], sources, 5, 200), Number(c["pressureExponent"], sources, 0, 2),
             new WeedingFigures(

@@ -225,7 +225,7 @@ public sealed record CuttingFigures(
 /// <param name="WarmPeelFromSeconds">A warm peel begins this long after opening, s.</param>
 /// <param name="WarmPeelAboveCelsius">A warm peel is over below this, °C.</param>
 /// <param name="HardPeelSeconds">What is hard is peeled within these times after opening, s.</param>
-/// <param name="TouchCelsius">The carrier can be taken hold of below this, °C.</param>
+/// <param name="HardPeelBelowCelsius">What is hard is peeled once its carrier is below this, °C.</param>
 /// <param name="ColdPeelBelowCelsius">A cold peel happens below this, °C.</param>
 /// <param name="HotPeelWithinSeconds">A hot peel happens within this time, s.</param>
 /// <param name="LongestPressSeconds">Longest press that is proposed, s.</param>
@@ -237,7 +237,7 @@ public sealed record CuttingFigures(
 /// <param name="Weeding">How long weeding takes.</param>
 /// <param name="Cutting">Figures of cutting.</param>
 public sealed record WorkFigures(
-    Sourced<double> LaySeconds, Sourced<double> TurnSeconds, Sourced<double> WarmPeelFromSeconds, Sourced<double> WarmPeelAboveCelsius, Sourced<Span> HardPeelSeconds, Sourced<double> TouchCelsius, Sourced<double> ColdPeelBelowCelsius, Sourced<double> HotPeelWithinSeconds,
+    Sourced<double> LaySeconds, Sourced<double> TurnSeconds, Sourced<double> WarmPeelFromSeconds, Sourced<double> WarmPeelAboveCelsius, Sourced<Span> HardPeelSeconds, Sourced<double> HardPeelBelowCelsius, Sourced<double> ColdPeelBelowCelsius, Sourced<double> HotPeelWithinSeconds,
     Sourced<double> LongestPressSeconds, Sourced<double> ShortestPressSeconds, Sourced<double> CureHours,
     Sourced<double> DoseReferenceCelsius, Sourced<double> DoseZKelvin, Sourced<double> PressureExponent, WeedingFigures Weeding, CuttingFigures Cutting);
 

@@ -24,11 +24,11 @@ public static class JobFromLog
             job.Remove(many);
         if (name is not null)
             job["names"] = new JsonArray(name);
-        job["used"] = new JsonObject { ["celsius"] = entry.Celsius, ["seconds"] = Math.Max(1, Math.Round(entry.PressedSeconds)), ["from"] = $"{entry.At:d MMMM yyyy}" };
+        job["used"] = Used(entry);
         return (job.ToJsonString(), title);
     }
 
-    /// <summary>The whole order once more, with its names and sizes; its setting is found anew.</summary>
+    /// <summary>The whole order once more, with its names and sizes, pressed as this piece of it was where that came out well; otherwise its setting is found anew.</summary>
     /// <param name="entry">Any entry of it.</param>
     /// <param name="jobJson">The job that its run froze; null when that is not known any more.</param>
     /// <param name="own">What is on the shelf, as a job file carries it.</param>
@@ -39,8 +39,20 @@ public static class JobFromLog
         var title = Shortened(entry.Title, "again");
         job["title"] = title;
         job.Remove("used");
+        if (entry.CameOutWell)
+            job["used"] = Used(entry);
         return (job.ToJsonString(), title);
     }
+
+    /// <summary>The setting as it was used: of layers that of the last press, the tacks being the plan's.</summary>
+    private static JsonObject Used(LogEntry entry) => new()
+    {
+        ["celsius"] = entry.Celsius,
+        ["seconds"] = Math.Max(1, Math.Round(entry.PressedSeconds)),
+        ["pressure"] = LogFile.Word(entry.Pressure),
+        ["backSeconds"] = Math.Round(entry.BackSeconds),
+        ["from"] = $"{entry.At:d MMMM yyyy}",
+    };
 
     /// <summary>A job of such a piece: kind of item, vinyl and press, and no more than the logbook knows.</summary>
     /// <param name="entry">The entry.</param>

@@ -4,6 +4,19 @@ using Juxtherm.Core.Planning;
 
 namespace Juxtherm.Core.Logbook;
 
+/// <summary>Where the setting of a piece came from.</summary>
+public enum SettingOrigin
+{
+    /// <summary>The plan found it.</summary>
+    Found,
+
+    /// <summary>It was looked up for this press.</summary>
+    LookedUp,
+
+    /// <summary>It was used before.</summary>
+    UsedBefore,
+}
+
 /// <summary>One piece in the logbook: what was planned, what was done, what came out. Raw figures only, in °C, s and kPa.</summary>
 /// <param name="At">When it was looked at, UTC.</param>
 /// <param name="Title">The job's title.</param>
@@ -32,6 +45,12 @@ public sealed record LogEntry(
 
     /// <summary>How long it was pressed again after the first look, s; 0 for not at all.</summary>
     public double PressedAgainSeconds { get; init; }
+
+    /// <summary>How long it was pressed from the back, s; 0 for not at all.</summary>
+    public double BackSeconds { get; init; }
+
+    /// <summary>Where its setting came from.</summary>
+    public SettingOrigin Set { get; init; }
 
     /// <summary>It came right in the end.</summary>
     public bool EndedWell { get; init; } = true;
@@ -86,6 +105,8 @@ public sealed record LogEntry(
         {
             Name = piece.Wanted.Name,
             PressedAgainSeconds = piece.PressedAgainSeconds,
+            BackSeconds = plan.Presses.LastOrDefault(p => p.Purpose == PressPurpose.Back) is { } back ? ClosedPlate.Of([.. piece.Holds.Where(h => h.PressOrder == back.Order)], back.Order).Select(p => p.Seconds).DefaultIfEmpty().Min() : 0,
+            Set = job.Used is not null ? SettingOrigin.UsedBefore : plan.Chart.For == JobReader.ForThisPress ? SettingOrigin.LookedUp : SettingOrigin.Found,
             EndedWell = piece.Status == PieceStatus.Done && piece.Outcomes.Contains(Outcome.Stuck),
             PlateCelsius = holds.Select(h => h.PlateCelsius).LastOrDefault(c => c is not null),
         };

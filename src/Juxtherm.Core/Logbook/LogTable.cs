@@ -26,7 +26,7 @@ public static class LogTable
         ("at", "at", Kind.Words), ("title", "title", Kind.Words), ("name", "name", Kind.Words), ("piece", "piece", Kind.Whole), ("pieces", "pieces", Kind.Whole), ("vinyl", "vinyl", Kind.Words), ("material", "material", Kind.Words),
         ("form", "form", Kind.Words), ("heat source", "heatSource", Kind.Words), ("cover", "cover", Kind.Words), ("underlay", "underlay", Kind.Words), ("set celsius", "celsius", Kind.Figure), ("planned seconds", "plannedSeconds", Kind.Figure),
         ("pressed seconds", "pressedSeconds", Kind.Figure), ("pressure", "pressure", Kind.Words), ("pressure kpa", "pressureKPa", Kind.Figure), ("predicted bond", "predictedBond", Kind.Figure), ("outcomes", "outcomes", Kind.List),
-        ("pressed again seconds", "pressedAgainSeconds", Kind.Figure), ("ended well", "endedWell", Kind.Flag), ("plate celsius", "plateCelsius", Kind.Figure), ("lots", "lots", Kind.List), ("note", "note", Kind.Words), ("washes", "washes", Kind.Washes),
+        ("pressed again seconds", "pressedAgainSeconds", Kind.Figure), ("back seconds", "backSeconds", Kind.Figure), ("set", "set", Kind.Words), ("ended well", "endedWell", Kind.Flag), ("plate celsius", "plateCelsius", Kind.Figure), ("lots", "lots", Kind.List), ("note", "note", Kind.Words), ("washes", "washes", Kind.Washes),
         ("example", "example", Kind.Flag), ("struck", "struck", Kind.Flag), ("key", "key", Kind.Words),
     ];
 

@@ -37,7 +37,7 @@ internal static class Cooling
         if (work.Material.Kind == MaterialKind.Hard && method != PeelMethod.Cold)
         {
             var (soonest, latest) = (figures.HardPeelSeconds.Value.Low, figures.HardPeelSeconds.Value.High);
-            var touched = Math.Ceiling(Until(CoolingPlace.OnUnderlay, s => s.TopCelsius[0], figures.TouchCelsius.Value));
+            var touched = Math.Ceiling(Until(CoolingPlace.OnUnderlay, s => s.TopCelsius[0], figures.HardPeelBelowCelsius.Value));
             return new PeelTime(method, Math.Clamp(touched, soonest, (soonest + latest) / 2), latest, CoolingPlace.OnUnderlay);
         }
 

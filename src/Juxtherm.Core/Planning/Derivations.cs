@@ -131,7 +131,7 @@ internal sealed class Derivations(WayContext about, PressSet set)
             return new Derivation("peel", "peel", shown,
             [
                 Line(about.Figures.HardPeelSeconds, s => $"What is hard keeps its heat for minutes: it is peeled within {Wording.Span(s.Low, s.High)} of opening, as soon as the carrier can be taken hold of."),
-                Line(about.Figures.TouchCelsius, c => $"That is below about {Words.Temperature(c)} on its upper face."),
+                Line(about.Figures.HardPeelBelowCelsius, c => $"That is at about {Words.Temperature(c)} on its upper face: take hold of it with heat gloves."),
             ]);
         }
 

@@ -4,7 +4,6 @@ using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Layering;
 using Juxtherm.Core.Placement;
-using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning;
 

@@ -8,7 +8,6 @@ using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Planning.Patches;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning;
 

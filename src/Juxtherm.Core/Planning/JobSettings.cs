@@ -17,6 +17,9 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
     private const double NearLeast = 0.7;
     private const double NearMost = 1.5;
 
+    // Nobody presses a vinyl this far below what its charts say, however long (common practice).
+    private const double BelowChartK = 20;
+
     private readonly ReferenceDoses _references = new(catalogue);
     private readonly FoundSettings _settings = new(catalogue);
     private readonly ConditionalWeakTable<FoundSetting, FoundSetting> _withBack = [];
@@ -50,9 +53,12 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
         var own = job.Blank.Material;
         var capped = own.Capped(CareLabel.Cap(job.Blank.CareDots, catalogue));
         var careful = Set(About(job, words, capped));
-        // Where the label leaves no way at all, or the setting is the crafter's own, the cloth's own limit is planned with and the label warned of.
-        return capped == own || (careful.About.Found is { From: SettingFrom.Search, Outcome: SettingOutcome.Safe or SettingOutcome.Narrow }) ? careful : Set(About(job, words, own));
+        // Where the label leaves no way that anybody presses, or the setting is the crafter's own, the cloth's own limit is planned with and the label warned of.
+        return capped == own || careful.About.Layers.All(l => IsPractised(l, careful.About.Sets[l.Id].Found)) ? careful : Set(About(job, words, own));
     }
+
+    private static bool IsPractised(LayerInPlan layer, FoundSetting found) =>
+        found is { From: SettingFrom.Search, Outcome: SettingOutcome.Safe or SettingOutcome.Narrow } && found.Dial.FaceCelsius >= layer.Work.Vinyl.ChartCelsius.Value.Low - BelowChartK;
 
     private static Sourced<double> Takes(Vinyl vinyl, Material material, bool inStack)
     {
@@ -117,13 +123,13 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
 
     private static WayContext Alike(WayContext about, PressSet set) => about with { Found = set.Found, Sets = about.Layers.ToDictionary(l => l.Id, _ => set, StringComparer.Ordinal) };
 
-    /// <summary>Layers that no one setting serves well get their own, where those differ and do better.</summary>
+    /// <summary>Layers that no one setting serves well get their own, where those differ and do better; under an iron, whose marks lie far apart, also where they do no worse.</summary>
     private WayContext? Apart(WayContext about, PressSet common, double preheat)
     {
         if (common.Found.Outcome == SettingOutcome.Safe || about.Job.Choices.ContainsKey(new LayersMethod().Id))
             return null;
         var own = about.Layers.ToDictionary(l => l.Id, l => For(about, [l], preheat), StringComparer.Ordinal);
-        return own.Values.Select(s => s.Found.Dial).Distinct().Count() > 1 && own.Values.Max(s => s.Found.Outcome) < common.Found.Outcome ? about with { Found = own[about.Lead.Id].Found, Sets = own } : null;
+        return own.Values.Select(s => s.Found.Dial).Distinct().Count() > 1 && (own.Values.Max(s => s.Found.Outcome) is var worst && (worst < common.Found.Outcome || (worst == common.Found.Outcome && common.Found.Dial.Mark is not null))) ? about with { Found = own[about.Lead.Id].Found, Sets = own } : null;
     }
 
     private PressSet For(WayContext about, IReadOnlyList<LayerInPlan> layers, double preheat)
@@ -135,8 +141,8 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
 
     private static List<LayerAim> Aims(WayContext about, IReadOnlyList<LayerInPlan> layers)
     {
-        var shorter = about.Choose(new PuffTime()) == PuffTime.Shorter;
-        return [.. layers.Select(l => new LayerAim(l.Work, l.Chart, l.Reference, l.MostBurden, shorter && l.Work.Vinyl.HeatsOnce.Value ? PuffTime.ShorterShare : 1))];
+        var foam = about.Choose(new PuffTime());
+        return [.. layers.Select(l => new LayerAim(l.Work, l.Chart, l.Reference, l.MostBurden, l.Work.Vinyl.HeatsOnce.Value ? PuffTime.Share(foam, l.Work.Vinyl, l.Chart) : 1))];
     }
 
     /// <summary>The setting that was looked up for this press; of several layers the hottest and longest.</summary>

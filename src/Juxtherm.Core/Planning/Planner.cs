@@ -1,6 +1,5 @@
 using System.Runtime.CompilerServices;
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Layering;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Planning.Patches;
 using Juxtherm.Core.Planning.Ways;
@@ -156,14 +155,16 @@ public sealed class Planner(CatalogueSnapshot catalogue)
 
     private static string Headline(Verdict verdict, IReadOnlyList<PlannedPress> presses, Wording words, FoundSetting found)
     {
+        if (verdict == Verdict.Stop)
+            return found.Outcome == SettingOutcome.None ? "No safe setting found." : "Not like this: see the stop.";
         var bonding = Planning.Plan.Bonding(presses);
-        var press = bonding[0];
-        var set = press.DialMark is { } mark ? $"mark {mark}" : words.Temperature(press.Celsius);
+        string Set(PlannedPress press) => press.DialMark is { } mark ? $"mark {mark}" : words.Temperature(press.Celsius);
         var faces = bonding.Select(p => p.Face).Distinct().Count() > 1;
-        var times = bonding.Select(p => faces ? $"{Wording.Time(p.Seconds)} on the {p.Face.ToString().ToLowerInvariant()}" : Wording.Time(p.Seconds)).ToList();
-        return verdict == Verdict.Stop
-            ? found.Outcome == SettingOutcome.None ? "No safe setting found." : "Not like this: see the stop."
-            : $"Set to {set}, press {string.Join(", then ", times)}, {press.Pressure.ToString().ToLowerInvariant()}.";
+        var apart = bonding.Select(Set).Distinct(StringComparer.Ordinal).Count() > 1;
+        string Time(PlannedPress press) => faces ? $"{Wording.Time(press.Seconds)} on the {press.Face.ToString().ToLowerInvariant()}" : Wording.Time(press.Seconds);
+        return apart
+            ? $"Set to {string.Join(", then to ", bonding.Select(p => $"{Set(p)} for {Time(p)}"))}, {bonding[0].Pressure.ToString().ToLowerInvariant()}."
+            : $"Set to {Set(bonding[0])}, press {string.Join(", then ", bonding.Select(Time))}, {bonding[0].Pressure.ToString().ToLowerInvariant()}.";
     }
 
     private static PlanTimes Times(IReadOnlyList<PlanStep> steps, int quantity)

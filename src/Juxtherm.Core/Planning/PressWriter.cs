@@ -49,8 +49,8 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
             $"Drives out moisture: {1 - done.WaterShare:P0} of the water in the face is gone when it ends. A damp blank would spend the heat on drying instead of bonding.",
             "Flattens the cloth, and is the moment to set the pressure.",
         ],
-        PressPurpose.Tack => [$"Just enough to hold: the glue is at {Words.Temperature(done.GlueCelsius)} when it ends, with {Wording.Share(done.LeastBond)} of the bond wanted. The rest comes with the last press."],
-        PressPurpose.Back => [$"From the back, while it is hot: the bond comes to {Wording.Share(done.LeastBond)} of what is wanted."],
+        PressPurpose.Tack => [$"Just enough to hold: the glue is at {Words.Temperature(done.GlueCelsius)} when it ends, with {Wording.Bond(done.LeastBond)}. The rest comes with the last press."],
+        PressPurpose.Back => [$"From the back, while it is hot: that comes to {Wording.Bond(done.LeastBond)}."],
         PressPurpose.Finish => WhyFinish(done),
         _ => WhyPress(done),
     };
@@ -62,11 +62,11 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
         var lines = new List<string>
         {
             $"{says} {Words.Temperature(chart.Celsius.Value)} for {Wording.Time(chart.Seconds.Value)}. They silently mean a swing-away press, a plain cotton tee, a pad and a PTFE sheet.",
-            $"On this stack {Words.Temperature(found.Dial.Celsius)} for {Wording.Time(done.Seconds)} gives {Wording.Share(done.LeastBond)} of the bond wanted here. The glue line is at {Words.Temperature(done.GlueCelsius)} when it ends.",
+            $"On this stack {Words.Temperature(found.Dial.Celsius)} for {Wording.Time(done.Seconds)} gives {Wording.Bond(done.LeastBond)} here. The glue line is at {Words.Temperature(done.GlueCelsius)} when it ends.",
         };
         if (found.Instead is { } own)
         {
-            var asUsed = about.Job.Used is { } used ? $"Set as it was used before{(used.From.Length > 0 ? $" ({used.From})" : "")}." : "Set as you looked it up for this press.";
+            var asUsed = about.Job.Used is { } used ? $"Set as it was used before{(used.From.Length > 0 ? $" ({used.From})" : "")}." : "Set as it was looked up for this press.";
             lines.Insert(0, $"{asUsed} The plan itself would take {Words.SetTo(own.Dial.Mark, own.Dial.Celsius)} for {Wording.Time(own.Seconds)}.");
         }
 
@@ -104,7 +104,7 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
     private string[] WhyFinish(DonePress done) =>
     [
         "With the carrier off, the cover lets the vinyl sink into the weave until its threads show.",
-        $"Bond after it: {Wording.Share(done.LeastBond)} of what is wanted. Heat so far: {Wording.Share(done.Press.Layers.Max(id => done.Heat[id].Burden))} times the chart's; this vinyl takes {Wording.Share(about.Layers.Min(l => l.MostBurden))} ({about.Lead.Reference.BurdenSeconds:0.0} s at {Words.Temperature(about.Figures.DoseReferenceCelsius.Value)} are one).",
+        $"After it: {Wording.Bond(done.LeastBond)}. Heat so far: {Wording.Share(done.Press.Layers.Max(id => done.Heat[id].Burden))} times the chart's; this vinyl takes {Wording.Share(about.Layers.Min(l => l.MostBurden))} ({about.Lead.Reference.BurdenSeconds:0.0} s at {Words.Temperature(about.Figures.DoseReferenceCelsius.Value)} are one).",
     ];
 
     private string[] WhyPatch() =>

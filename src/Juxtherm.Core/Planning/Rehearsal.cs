@@ -136,7 +136,10 @@ internal sealed class Rehearser
         var opened = new Dictionary<string, double>(StringComparer.Ordinal);
         foreach (var (press, closings, celsius) in done)
         {
-            rehearser._setting = PressSetting.Single(celsius, press.PressureKPa, 0);
+            var turned = PressSetting.Single(celsius, press.PressureKPa, 0);
+            if (rehearser._repeated && turned.PlateCelsius != rehearser._setting.PlateCelsius)
+                rehearser._session.SettlePlate(turned.PlateCelsius);
+            rehearser._setting = turned;
             rehearser.Prepare(press.Purpose, press.Laid);
             foreach (var (seconds, openBefore) in closings)
             {
@@ -171,10 +174,15 @@ internal sealed class Rehearser
 
     private void CarryOut(SequencePress press)
     {
-        // Where the dial is turned between presses, the piece waits for the plate.
-        if (_done.Count > 0 && TurningTheDial.Seconds(_about.Work.Source, _done[^1].Press.Set, press.Set) is > 0 and var turning)
-            Open(PhaseKind.Cover, turning, CoolingPlace.OnUnderlay);
+        var before = _done.Count > 0 ? _done[^1].Press.Set : press.Set;
         _setting = press.Set.For(press.Seconds);
+        // Where the dial is turned between presses, the piece waits for the plate.
+        if (TurningTheDial.Seconds(_about.Work.Source, before, press.Set) is > 0 and var turning)
+        {
+            Open(PhaseKind.Cover, turning, CoolingPlace.OnUnderlay);
+            _session.SettlePlate(_setting.PlateCelsius);
+        }
+
         Prepare(press.Purpose, press.Laid);
         var seconds = press.Purpose == PressPurpose.Tack ? Math.Max(press.Seconds, TackSeconds(_session, _setting, press.Laid.Select(_about.Layer), _catalogue)) : press.Seconds;
         double? insteadOf = null;

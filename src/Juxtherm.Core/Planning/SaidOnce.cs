@@ -27,10 +27,10 @@ internal static partial class SaidOnce
         {
             Text = others.Count == 0 ? first.Text : $"{first.Text} The same for {string.Join(", ", others)}.",
             Layers = [.. alike.SelectMany(n => n.Layers).Distinct(StringComparer.Ordinal)],
-            Mends = [.. alike.SelectMany(n => n.Mends).DistinctBy(m => m.Text)],
+            Mends = [.. alike.SelectMany(n => n.Mends).DistinctBy(m => m.Text, StringComparer.Ordinal)],
         };
     }
 
-    [GeneratedRegex(@"\d+([.,/]\d+)*", RegexOptions.NonBacktracking)]
+    [GeneratedRegex(@"\d+(?:[.,/]\d+)*", RegexOptions.NonBacktracking)]
     private static partial Regex Figures();
 }

@@ -1,7 +1,6 @@
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Layering;
 using Juxtherm.Core.Planning.Ways;
-using Juxtherm.Core.Recipes;
 
 namespace Juxtherm.Core.Planning;
 

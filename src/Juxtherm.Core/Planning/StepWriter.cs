@@ -79,14 +79,22 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
         Know(WorkStage.Item, IsCloth
             ? $"Read the care label of the {Item}. {Washing()}"
             : $"Wipe the face of the {Item} clean and let it dry; do not touch it again. Take off clips and rings that would lie under the plate.");
-        foreach (var mirrored in about.Layers.GroupBy(l => l.Work.Vinyl.Mirrored.Value))
+        foreach (var alike in about.Layers.GroupBy(HowItIsCut))
         {
-            var which = about.Layers.Count == 1 ? "" : $"{string.Join(", ", mirrored.Select(about.NameOf))}: ";
-            Know(WorkStage.Cut, which + (mirrored.Key ? "Mirror the artwork. Carrier sheet down. Cut a small test shape first." : "Cut it as it reads. Cut a small test shape first."));
+            var which = about.Layers.Count == 1 ? "" : $"{string.Join(", ", alike.Select(about.NameOf))}: ";
+            Know(WorkStage.Cut, $"{which}{alike.Key} Cut a small test shape first.");
         }
 
         Know(WorkStage.Weed, "Lift away everything that is not artwork, the centres of letters too. Hold it against the light." + ToPick());
     }
+
+    private static string HowItIsCut(LayerInPlan layer) => layer switch
+    {
+        { Work.Vinyl.Mirrored.Value: false } => "Cut it as it reads.",
+        { Layer.Reversed: true } => "The drawing is reversed already: cut it as drawn. Carrier sheet down.",
+        { Layer: { Words: null, Shape.IsSymmetric: true } } => "It is the same both ways round. Carrier sheet down.",
+        _ => "Mirror the artwork. Carrier sheet down.",
+    };
 
     /// <summary>What is to be counted while weeding, where the shapes are known.</summary>
     private string ToPick()
@@ -212,7 +220,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
         {
             PeelMethod.Hot when from == 0 && to is { } within => $"Open and peel now, within {Wording.Time(within)}: from a corner, slowly, at about 45°.",
             PeelMethod.Cold => $"Feels cool? Peel: {how}",
-            _ when to is { } end => $"Peel {(IsHard ? "as soon as you can take hold of the carrier" : "warm")}, within {Wording.Time(end - from)}: {how}",
+            _ when to is { } end => $"Peel {(IsHard ? "with heat gloves, as soon as you can take hold of the carrier" : "warm")}, within {Wording.Time(end - from)}: {how}",
             _ => $"Peel: {how}",
         }, 10, press.Order);
     }

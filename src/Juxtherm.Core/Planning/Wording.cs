@@ -108,6 +108,13 @@ public sealed class Wording(UnitSystem units)
     /// <param name="n">At least 1.</param>
     public static string Times(int n) => n switch { 1 => "once", 2 => "twice", _ => $"{n} times" };
 
+    /// <summary>How much of a bond: the full one, or what share of it.</summary>
+    /// <param name="share">As a share of the bond wanted.</param>
+    public static string Bond(double share) => share >= Full ? "the full bond" : $"{Share(share)} of the full bond";
+
+    // A hundredth less is rounding.
+    private const double Full = 0.985;
+
     /// <summary>Bond or burden in words and figure.</summary>
     /// <param name="share">Share of what is wanted.</param>
     public static string Share(double share) => string.Create(CultureInfo.InvariantCulture, $"{share:0.0#}");

@@ -231,6 +231,15 @@ public sealed class PressSession
         _bare.LieWhereLay(before._bare);
     }
 
+    /// <summary>The dial was turned, and waited for until the plate was there.</summary>
+    /// <param name="plateCelsius">Where the plate's face is now, °C.</param>
+    public void SettlePlate(Lanes plateCelsius)
+    {
+        foreach (var print in _prints)
+            print.Stack.Settle(plateCelsius);
+        _bare.Settle(plateCelsius);
+    }
+
     /// <summary>Takes all carriers off.</summary>
     public void Peel()
     {

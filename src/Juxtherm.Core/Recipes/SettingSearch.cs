@@ -101,7 +101,7 @@ public static class SettingSearch
     private const double IronsRoomUsed = 0.7;
 
     // Worth going this far from the chart to keep the dye where it is, K.
-    private const double StillDyeWorthK = 15;
+    private const double StillDyeWorthK = 20;
 
     /// <summary>Searches the dial for a single layer.</summary>
     /// <param name="work">The piece of work.</param>

@@ -85,11 +85,11 @@ internal sealed class StackColumn(List<SheetField> blank, SheetField? underlay)
 
     public bool Turned { get; private set; }
 
-    public SheetField? Underlay => underlay;
+    public SheetField? Underlay { get; private set; } = underlay;
 
     public HeatColumn Current => _current ?? throw new InvalidOperationException("No phase has been run yet.");
 
-    public StackColumn Copy() => new(Blank.ConvertAll(b => b.Copy()), underlay?.Copy()) { _bench = _bench?.ConvertAll(b => b.Copy()), _plate = _plate, Turned = Turned };
+    public StackColumn Copy() => new(Blank.ConvertAll(b => b.Copy()), Underlay?.Copy()) { _bench = _bench?.ConvertAll(b => b.Copy()), _plate = _plate, Turned = Turned };
 
     public int IndexOf(string sheet)
     {
@@ -124,9 +124,12 @@ internal sealed class StackColumn(List<SheetField> blank, SheetField? underlay)
     /// <summary>Lies on the underlay, and under the plate, as another piece has left them.</summary>
     public void LieWhereLay(StackColumn before)
     {
-        underlay = before.Underlay?.Copy();
+        Underlay = before.Underlay?.Copy();
         _plate = before._plate;
     }
+
+    /// <summary>The plate has come to where it is set now.</summary>
+    public void Settle(Lanes plateCelsius) => _plate = plateCelsius;
 
     public void DryOut() => Blank = [.. Blank.Select(b => b.Dried())];
 
@@ -140,8 +143,8 @@ internal sealed class StackColumn(List<SheetField> blank, SheetField? underlay)
             work.Insert(0, SheetField.At(cover, room));
         if (onBench)
             work.AddRange(_bench ??= [.. Surroundings.ColdBench.Select(sheet => SheetField.At(sheet, room))]);
-        else if (underlay is not null)
-            work.Add(underlay);
+        else if (Underlay is not null)
+            work.Add(Underlay);
         _current = new HeatColumn(work);
         _current.SetPlate(kind, _plate ?? startCelsius);
     }

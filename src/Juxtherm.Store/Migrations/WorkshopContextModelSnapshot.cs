@@ -251,6 +251,9 @@ namespace Juxtherm.Store.Migrations
                     b.Property<long>("AtUtc")
                         .HasColumnType("INTEGER");
 
+                    b.Property<double>("BackSeconds")
+                        .HasColumnType("REAL");
+
                     b.Property<double?>("BondPerK")
                         .HasColumnType("REAL");
 
@@ -271,6 +274,10 @@ namespace Juxtherm.Store.Migrations
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("Form")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("HeatBy")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
@@ -339,6 +346,10 @@ namespace Juxtherm.Store.Migrations
                         .HasColumnType("REAL");
 
                     b.Property<Guid?>("RunId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Set")
+                        .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<bool>("Struck")

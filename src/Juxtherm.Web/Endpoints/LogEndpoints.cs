@@ -38,6 +38,8 @@ public sealed record WashAnswer(long Id, DateTimeOffset AtUtc, int Washes, WashL
 /// <param name="Note">A remark.</param>
 /// <param name="Name">Whose it is; empty where pieces are all alike.</param>
 /// <param name="PressedAgainSeconds">Pressed again after the first look, s; 0 for not at all.</param>
+/// <param name="BackSeconds">Pressed from the back, s; 0 for not at all.</param>
+/// <param name="Set">Where its setting came from.</param>
 /// <param name="EndedWell">It came right in the end; null where nobody asked.</param>
 /// <param name="PlateCelsius">The plate as it closed, °C; null where nobody measured.</param>
 /// <param name="Lots">Lots of its vinyl.</param>
@@ -48,7 +50,7 @@ public sealed record WashAnswer(long Id, DateTimeOffset AtUtc, int Washes, WashL
 /// <param name="Photos">Ids of its photos.</param>
 public sealed record LogAnswer(
     long Id, Guid? RunId, DateTimeOffset AtUtc, string Title, int Piece, int Pieces, string What, string HeatSource, string VinylId, string MaterialId, string FormId, string HeatSourceId, double Celsius, double PlannedSeconds, double PressedSeconds, string Pressure,
-    double PredictedBond, IReadOnlyList<string> Outcomes, string Note, string Name, double PressedAgainSeconds, bool? EndedWell, double? PlateCelsius, IReadOnlyList<string> Lots, bool Example, bool Struck, bool Teaches,
+    double PredictedBond, IReadOnlyList<string> Outcomes, string Note, string Name, double PressedAgainSeconds, double BackSeconds, SettingOrigin Set, bool? EndedWell, double? PlateCelsius, IReadOnlyList<string> Lots, bool Example, bool Struck, bool Teaches,
     IReadOnlyList<WashAnswer> Washes, IReadOnlyList<Guid> Photos);
 
 /// <summary>A page of the logbook.</summary>

@@ -112,7 +112,17 @@ internal static class SchemaEndpoints
                     },
                     "heatSource"),
                 ["layers"] = new JsonObject { ["type"] = "array", ["minItems"] = 1, ["maxItems"] = JobReader.MostLayers, ["items"] = layer },
-                ["used"] = Object(new JsonObject { ["celsius"] = Number(20, 500, "What the dial is set to, °C."), ["seconds"] = Number(1, 600, "Press time, s."), ["from"] = new JsonObject { ["type"] = "string", ["maxLength"] = 200 } }, "celsius", "seconds"),
+                ["used"] = Object(
+                    new JsonObject
+                    {
+                        ["celsius"] = Number(20, 500, "What the dial is set to, °C; of an iron what its mark stands for."),
+                        ["seconds"] = Number(1, 600, "Press time, s; of several layers that of the last press."),
+                        ["pressure"] = Ids(CatalogueIds.Pressures.Keys),
+                        ["backSeconds"] = Number(0, 600, "Press time from the back, s; 0 for none."),
+                        ["from"] = new JsonObject { ["type"] = "string", ["maxLength"] = 200, ["description"] = "Where it was used, for the reader." },
+                    },
+                    "celsius",
+                    "seconds"),
                 ["patches"] = new JsonObject
                 {
                     ["type"] = "array",

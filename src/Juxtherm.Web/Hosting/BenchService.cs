@@ -270,7 +270,7 @@ internal sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans
         (open, now) => open.State.Pieces.Any(p => p.Status == PieceStatus.InHand) ? new BenchEvent(since > now ? since : now, BenchAction.Away, 0) { Since = since } : null, null, cancel);
 
     private LogRow Entry(Guid id, FrozenStation station, RunState state, Piece piece) =>
-        LogRows.Row(LogEntry.Of(station.Job, station.Plan, state, piece) with { Heat = reckoner.Of(station.Bare, station.Plan, piece.Holds) }, id);
+        LogRows.Row(LogEntry.Of(station.Job, station.Plan, state, piece) with { Heat = reckoner.Of(station.Bare, station.Plan, piece.Holds) }, id, reckoner.By);
 
     private IReadOnlyList<BenchStep> Steps(OpenRun run, BenchCommand command)
     {

@@ -162,7 +162,7 @@ internal sealed class LogReader(DataFolder folder, LogStore store, WorkshopCatal
                 {
                     if (!known.TryGetValue(Alike(entry), out var heat))
                         known[Alike(entry)] = heat = reckoner.Of(entry, own);
-                    stage.Add(LogRows.Row(entry with { Heat = heat }, null));
+                    stage.Add(LogRows.Row(entry with { Heat = heat }, null, reckoner.By));
                 }
 
                 await stage.SaveChangesAsync(cancel);
@@ -186,5 +186,5 @@ internal sealed class LogReader(DataFolder folder, LogStore store, WorkshopCatal
             File.Delete(path + part);
     }
 
-    private static object Alike(LogEntry e) => (e.Vinyl, e.Material, e.Form, e.HeatSource, e.Cover, e.Underlay, e.Pressure, (Math.Round(e.Celsius, 1), Math.Round(e.PressedSeconds, 1), Math.Round(e.PressureKPa, 2)));
+    private static object Alike(LogEntry e) => (e.Vinyl, e.Material, e.Form, e.HeatSource, e.Cover, e.Underlay, e.Pressure, (Math.Round(e.Celsius, 1), Math.Round(e.PressedSeconds, 1), Math.Round(e.BackSeconds, 1), Math.Round(e.PressureKPa, 2)));
 }

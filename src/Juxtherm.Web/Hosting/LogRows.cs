@@ -10,7 +10,7 @@ namespace Juxtherm.Web.Hosting;
 /// <summary>Entries of the logbook as they are kept, and back.</summary>
 internal static class LogRows
 {
-    public static LogRow Row(LogEntry entry, Guid? runId)
+    public static LogRow Row(LogEntry entry, Guid? runId, string heatBy)
     {
         var row = new LogRow
         {
@@ -36,20 +36,22 @@ internal static class LogRows
             Note = entry.Note,
             Name = entry.Name,
             PressedAgainSeconds = entry.PressedAgainSeconds,
+            BackSeconds = entry.BackSeconds,
+            Set = Word(entry.Set),
             EndedWell = entry.EndedWell,
             PlateCelsius = entry.PlateCelsius,
             Lots = string.Join(',', entry.Lots),
             Example = entry.Example,
             Struck = entry.Struck,
-            LnRoom = entry.Heat?.LnRoom,
-            BondPerK = entry.Heat?.BondPerK,
-            LnBurden = entry.Heat?.LnBurden,
-            BurdenPerK = entry.Heat?.BurdenPerK,
-            HeatOffsetK = entry.Heat?.OffsetK,
         };
+        SetHeat(row, entry.Heat, heatBy);
         row.Washes.AddRange(entry.Washes.Select(w => new LogWashRow { AtUtc = w.At, Washes = w.Washes, Look = Word(w.Look), Note = w.Note }));
         return row;
     }
+
+    /// <summary>Writes what the heat of a piece was reckoned to be, and by what.</summary>
+    public static void SetHeat(LogRow row, HeatHad? heat, string by) =>
+        (row.HeatBy, row.LnRoom, row.BondPerK, row.LnBurden, row.BurdenPerK, row.HeatOffsetK) = (heat is null ? "" : by, heat?.LnRoom, heat?.BondPerK, heat?.LnBurden, heat?.BurdenPerK, heat?.OffsetK);
 
     public static LogEntry Entry(LogRow row) => new(
         row.AtUtc, row.Title, row.Piece, row.Pieces, row.Vinyl, row.Material, row.Form, row.HeatSource, row.Cover, row.Underlay, row.Celsius, row.PlannedSeconds, row.PressedSeconds,
@@ -58,6 +60,8 @@ internal static class LogRows
         Key = row.Key,
         Name = row.Name,
         PressedAgainSeconds = row.PressedAgainSeconds,
+        BackSeconds = row.BackSeconds,
+        Set = row.Set.Length == 0 ? SettingOrigin.Found : Of<SettingOrigin>(row.Set),
         EndedWell = row.EndedWell ?? true,
         PlateCelsius = row.PlateCelsius,
         Lots = Parts(row.Lots),

@@ -12,9 +12,10 @@ namespace Juxtherm.Web.Hosting;
 /// </summary>
 /// <param name="store">The logbook.</param>
 /// <param name="catalogues">Names, and what dials may be off.</param>
+/// <param name="reckoner">Reckons the heat of pieces anew that another model reckoned.</param>
 /// <param name="gate">Nothing is written while the data is exchanged.</param>
 /// <param name="log">For what goes wrong.</param>
-internal sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogues, WorkshopGate gate, ILogger<WorkshopLearning> log) : IHostedService
+internal sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogues, HeatReckoner reckoner, WorkshopGate gate, ILogger<WorkshopLearning> log) : IHostedService
 {
     private const int MostMeasured = 500;
     private readonly Lock _one = new();
@@ -116,13 +117,31 @@ internal sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalog
     {
         var catalogue = await catalogues.FindAsync(cancel);
         var sources = catalogue.HeatSources;
-        var pieces = (await store.TeachingAsync(LearningFigures.MostLookedAt, cancel)).Where(e => sources.ContainsKey(e.HeatSource)).Select(e => Teaching.Of(Logged(e), sources[e.HeatSource])).OfType<Evidence>();
+        var teaching = await store.TeachingAsync(LearningFigures.MostLookedAt, cancel);
+        await RenewAsync(teaching, cancel);
+        var pieces = teaching.Where(e => sources.ContainsKey(e.HeatSource)).Select(e => Teaching.Of(Logged(e), sources[e.HeatSource])).OfType<Evidence>();
         var readings = (await store.ReadingsAsync(cancel)).Where(r => sources.ContainsKey(r.HeatSource)).Select(r => Teaching.Reading(sources[r.HeatSource], r.DialCelsius, r.ReadCelsius, LogRows.Of<PlateMeans>(r.Means)));
         var live = Teaching.Readings((await store.MeasuredAsync(MostMeasured, cancel)).Select(Logged), sources);
         var beliefs = WorkshopLearner.Learn([.. pieces], [.. readings, .. live], id => sources[id].DialErrorK.Value, _memory);
         string NameOf(string id) => sources.TryGetValue(id, out var s) ? s.Name : catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name : id;
         var lessons = new Lessons(NameOf, await store.OffAsync(cancel));
         return new Learned(Settled.Of(_learned.Correction, lessons.Correction(beliefs), sources), lessons.Of(beliefs));
+    }
+
+    /// <summary>Heat that was reckoned by another model, or from other figures, says nothing beside what is reckoned now.</summary>
+    private async Task RenewAsync(IReadOnlyList<LogRow> teaching, CancellationToken cancel)
+    {
+        var old = teaching.Where(r => r.HeatBy != reckoner.By).ToList();
+        if (old.Count == 0)
+            return;
+        var own = await catalogues.OwnAsync(cancel);
+        foreach (var row in old)
+        {
+            // What is not known any more keeps what it had.
+            LogRows.SetHeat(row, reckoner.Of(LogRows.Entry(row), own) ?? LogRows.Entry(row).Heat, reckoner.By);
+        }
+
+        await store.KeepHeatAsync(old, cancel);
     }
 
     private static Logged Logged(LogRow row) => new(LogRows.Entry(row), row.RunId);

@@ -90,6 +90,28 @@ public class JudgeTests
             Assert.DoesNotContain(One(run, sign).Steps, s => s.Kind == StepKind.Hold);
     }
 
+    [Fact]
+    public void Pressed_again_for_as_long_as_it_takes_no_vinyl_gets_more_than_it_takes()
+    {
+        // Foil held longer and longer: less and less of what it takes is left, to fractions of a second.
+        var offered = new List<double>();
+        for (var held = 14; held <= 44; held += 2)
+        {
+            var job = Jobs.Of("foil", "tee", "cotton", "swing-platen");
+            job["used"] = new System.Text.Json.Nodes.JsonObject { ["celsius"] = 149, ["seconds"] = held };
+            var run = new RunAtPress(job).Prepare().Until(StepKind.Inspect);
+            foreach (var sign in new[] { Outcome.EdgesLifted, Outcome.Rippled })
+            {
+                var advice = Judge.Of(run.Job, run.Plan, run.State, run.Focus(), [sign], UnitSystem.Metric)[0];
+                Assert.True(advice.Seconds is null || advice.Rooms.All(r => r.After <= r.Most), $"held {held} s, {sign}: {advice.Seconds} s, {string.Join(' ', advice.Rooms)}");
+                if (advice.Seconds is { } seconds)
+                    offered.Add(seconds);
+            }
+        }
+
+        Assert.NotEmpty(offered);
+    }
+
     [Theory]
     [InlineData("flock", "cotton", "tee")]
     [InlineData("glitter", "cotton", "tee")]

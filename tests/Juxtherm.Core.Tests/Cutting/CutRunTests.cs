@@ -123,4 +123,21 @@ public sealed class CutRunTests
         Assert.Null(TestCut.Next(Preset("smooth") with { ForceGrams = 5 }, TestCutFinding.TooDeep, Table).Preset);
         Assert.Equal(Blade.Deep, TestCut.Next(Preset("smooth") with { ForceGrams = 200 }, TestCutFinding.Ragged, Table).Preset!.Blade);
     }
+
+    [Theory]
+    [InlineData(1, 1, "")]
+    [InlineData(1, 2, "")]
+    [InlineData(1, 3, "0")]
+    [InlineData(1, 4, "0 1")]
+    [InlineData(2, 3, "")]
+    [InlineData(2, 5, "")]
+    [InlineData(2, 6, "0")]
+    [InlineData(2, 7, "0")]
+    [InlineData(2, 8, "0 1")]
+    public void A_unit_is_whole_with_its_last_line_in_its_last_pass(int passes, int lines, string whole)
+    {
+        // A letter with two holes has three lines; the one after it has one.
+        var program = new CutProgram([new CutStroke([], 0), new CutStroke([], 0), new CutStroke([], 0), new CutStroke([], 1)], passes);
+        Assert.Equal(whole, string.Join(' ', program.UnitsDone(lines)));
+    }
 }

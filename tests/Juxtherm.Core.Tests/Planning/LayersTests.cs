@@ -21,6 +21,12 @@ public class LayersTests
 
     private static string Presses(Plan plan) => string.Join(", ", plan.Presses.Select(p => $"{p.Purpose}({string.Join('+', p.Layers)})"));
 
+    private static JsonObject Wide(JsonObject layer)
+    {
+        (layer["carrierMarginMm"], layer["over"]) = (40, new JsonArray("low"));
+        return layer;
+    }
+
     private static JsonObject OnFelt(JsonObject job)
     {
         job["blank"] = new JsonObject { ["form"] = "flat", ["material"] = "poly-felt" };
@@ -103,6 +109,7 @@ public class LayersTests
         { "all at once, apart", Choosing(Job(Layer("low", "smooth", 0, 0, 100, 100), Layer("up", "smooth", 150, 0, 50, 50)), "layerMethod", "at-once"), "carrier-overlap", null },
         { "all at once, on a carrier's rim", Choosing(Job(Layer("low", "smooth", 0, 0, 100, 100), Layer("up", "smooth", 104, 0, 50, 50)), "layerMethod", "at-once"), "carrier-overlap", NoticeLevel.Stop },
         { "a full press on finished vinyl", Choosing(Job(Layer("low", "smooth", 0, 0, 200, 200), Layer("up", "smooth", 50, 50, 50, 50)), "layerMethod", "full"), "carrier-overlap", NoticeLevel.Caution },
+        { "a carrier that covers all of the finished vinyl", Choosing(Job(Layer("low", "smooth", 60, 60, 30, 30), Wide(Layer("up", "foil", 50, 50, 60, 60))), "layerMethod", "full"), "carrier-overlap", null },
         { "tacks on finished vinyl", Job(Layer("low", "smooth", 0, 0, 200, 200), Layer("up", "smooth", 50, 50, 50, 50)), "carrier-overlap", null },
         { "a lower layer that shrinks", Job(Layer("low", "smooth", 0, 0, 200, 200), Layer("up", "smooth", 50, 50, 50, 50)), "shrinkage", NoticeLevel.Note },
         { "side by side nothing shrinks away", Job(Layer("low", "smooth", 0, 0, 100, 100), Layer("up", "smooth", 150, 50, 50, 50)), "shrinkage", null },

@@ -6,8 +6,7 @@ namespace Juxtherm.Testing;
 public static class LastMigration
 {
     private const string Undo = """
-        DROP TABLE JobCards; DROP TABLE Learned; DROP TABLE SetAside; DROP INDEX IX_LogWashes_LogId_CommandId; CREATE INDEX IX_LogWashes_LogId ON LogWashes (LogId);
-        ALTER TABLE LogWashes DROP COLUMN CommandId; ALTER TABLE PlateReadings DROP COLUMN CommandId;
+        ALTER TABLE Log DROP COLUMN BackSeconds; ALTER TABLE Log DROP COLUMN HeatBy; ALTER TABLE Log DROP COLUMN "Set";
         DELETE FROM __EFMigrationsHistory WHERE MigrationId = (SELECT MAX(MigrationId) FROM __EFMigrationsHistory);
         """;
 
@@ -18,7 +17,7 @@ public static class LastMigration
         using var db = new SqliteConnection($"Data Source={database};Pooling=False");
         db.Open();
         using var command = db.CreateCommand();
-        command.CommandText = "SELECT COUNT(*) FROM sqlite_master WHERE name = 'JobCards'";
+        command.CommandText = "SELECT COUNT(*) FROM pragma_table_info('Log') WHERE name = 'HeatBy'";
         if ((long)command.ExecuteScalar()! == 0)
             return;
         command.CommandText = $"BEGIN; {Undo} COMMIT;";

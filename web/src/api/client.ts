@@ -5,6 +5,7 @@ import type { components, paths } from './schema';
 export type Schemas = components['schemas'];
 export type Plan = Schemas['Plan'];
 export type PlannedPress = Schemas['PlannedPress'];
+export type Peel = Schemas['Peel'];
 export type TracePhase = Schemas['TracePhase'];
 export type Catalogue = Schemas['CatalogueAnswer'];
 export type Run = Schemas['RunAnswer'];

@@ -15,7 +15,7 @@ export interface Job {
   /** What came of test patches. */
   patches?: PatchResult[];
   /** A setting taken over from the logbook, whatever the plan would find. */
-  used?: { celsius: number; seconds: number; from?: string } | undefined;
+  used?: { celsius: number; seconds: number; pressure?: string; backSeconds?: number; from?: string } | undefined;
   own?: Own;
   [more: string]: unknown;
 }
@@ -72,6 +72,8 @@ export interface JobLabel {
   seconds?: number;
   pressure?: string;
   peel?: string;
+  /** Which press it is for: this-press or plate-press; not said where it is missing. */
+  for?: string;
   [more: string]: unknown;
 }
 
@@ -87,6 +89,8 @@ export interface JobLayer {
   intricate?: boolean;
   face?: string;
   mirrored?: boolean;
+  /** Its drawing is reversed already. */
+  reversed?: boolean;
   label?: JobLabel;
   [more: string]: unknown;
 }

@@ -5255,7 +5255,7 @@ export interface components {
          * @description What is told to the bench.
          * @enum {unknown}
          */
-        BenchAction: "done" | "back" | "opened-early" | "something-off" | "record" | "end-run" | "check" | "skip" | "see" | "rescue" | "hold-was" | "ruin" | "change" | "add" | "cut-again" | "give-back" | "join" | "leave" | "wire" | "unwire" | "away";
+        BenchAction: "done" | "back" | "opened-early" | "something-off" | "record" | "end-run" | "check" | "check-all" | "skip" | "see" | "rescue" | "hold-was" | "ruin" | "change" | "add" | "cut-again" | "give-back" | "join" | "leave" | "wire" | "unwire" | "away";
         /** @description Something said to the bench. */
         BenchCommand: {
             /** @description What. */
@@ -5478,6 +5478,8 @@ export interface components {
             celsius: number;
             /** @description Where the temperature comes from. */
             celsiusFrom: string;
+            /** @description Which press the crafter's own figure is taken to be for: this-press or plate-press; null where there is none. */
+            for: null | string;
             /** @description Whether any of it stands on the wrapper. */
             fromWrapper: boolean;
             /**
@@ -6842,6 +6844,11 @@ export interface components {
             atUtc: string;
             /**
              * Format: double
+             * @description Pressed from the back, s; 0 for not at all.
+             */
+            backSeconds: number;
+            /**
+             * Format: double
              * @description Plate set to, °C.
              */
             celsius: number;
@@ -6914,6 +6921,8 @@ export interface components {
              * @description Its run; null for what was read in.
              */
             runId: null | string;
+            /** @description Where its setting came from. */
+            set: components["schemas"]["SettingOrigin"];
             /** @description It does not count, somebody said. */
             struck: boolean;
             /** @description It is one of the pieces that the next plans learn from. */
@@ -7123,7 +7132,7 @@ export interface components {
         /** @description Something that the planner says about a job. */
         Notice: {
             /**
-             * @description A crafter who has done it before may accept it with a word; what can hurt somebody is never acceptable.
+             * @description A crafter who has done it before may accept it with a word: only where its rule says so, and never what can hurt somebody.
              * @default false
              */
             acceptable?: boolean;
@@ -7141,6 +7150,8 @@ export interface components {
             level: components["schemas"]["NoticeLevel"];
             /** @description Changes that take it away; none where there is nothing to change in the job. */
             mends?: components["schemas"]["Mend"][];
+            /** @description It is true of every such job: part of the preparation and the steps, not something about this job. */
+            standing?: boolean;
             /** @description What to do or know, in the reader's units. */
             text: string;
             /** @description What it still weighs: one level less once it is accepted. */
@@ -7249,8 +7260,8 @@ export interface components {
             method: components["schemas"]["PeelMethod"];
             /** @description Where it waits: on-underlay or cold-bench. */
             place: string;
-            /** @description From when to when after opening, s. */
-            waitSeconds: number[];
+            /** @description From when to when after opening, s; null where there is no end. */
+            waitSeconds: (null | number)[];
         };
         /**
          * @description When the carrier comes off.
@@ -8075,6 +8086,11 @@ export interface components {
             /** @description What is wrong with it. */
             why: string;
         };
+        /**
+         * @description Where the setting of a piece came from.
+         * @enum {unknown}
+         */
+        SettingOrigin: "found" | "looked-up" | "used-before";
         /**
          * @description How sheets are laid out.
          * @enum {unknown}

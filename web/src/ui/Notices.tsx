@@ -96,7 +96,9 @@ function Accept({ code, onAccept }: { code: string; onAccept: OnAccept }) {
   );
 }
 
-/** Stops and cautions in the open; what is merely worth knowing folded together below them. */
+const MOST_NOTES = 3;
+
+/** Stops, cautions and a few notes in the open; what is true of every job, and further notes, in one fold below them. */
 export function Notices({
   notices,
   onAccept,
@@ -107,7 +109,9 @@ export function Notices({
   onTake?: OnTake;
 }) {
   const loud = notices.filter((n) => n.level !== 'note');
-  const quiet = notices.filter((n) => n.level === 'note');
+  const quiet = notices.filter((n) => n.level === 'note' && !n.standing);
+  const [shown, more] = [quiet.slice(0, MOST_NOTES), quiet.slice(MOST_NOTES)];
+  const folded = [...more, ...notices.filter((n) => n.standing)];
   return (
     <div className="grid gap-3">
       {loud.map((n) => (
@@ -118,13 +122,16 @@ export function Notices({
           {...(onTake ? { onTake } : {})}
         />
       ))}
-      {quiet.length > 0 && (
+      {shown.map((n) => (
+        <NoticeCard key={n.code + n.text} notice={n} {...(onTake ? { onTake } : {})} />
+      ))}
+      {folded.length > 0 && (
         <details>
           <summary className="cursor-pointer font-semibold">
-            {loud.length > 0 ? 'Also watch out for' : 'Watch out for'} ({quiet.length})
+            {more.length > 0 ? 'More to know' : 'As with every job'} ({folded.length})
           </summary>
           <div className="grid gap-3 mt-3">
-            {quiet.map((n) => (
+            {folded.map((n) => (
               <NoticeCard key={n.code + n.text} notice={n} {...(onTake ? { onTake } : {})} />
             ))}
           </div>

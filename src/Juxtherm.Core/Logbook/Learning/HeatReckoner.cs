@@ -16,6 +16,9 @@ public sealed class HeatReckoner(Planner planner)
     // Less than this is no press, s.
     private const double ShortestSeconds = 1;
 
+    /// <summary>Which model and catalogue it reckons by: figures of another are not to be compared with its own.</summary>
+    public string By { get; } = $"{Planner.ModelVersion} {planner.Catalogue.Version}";
+
     /// <summary>Carries out again what was done with a piece before it was first looked at.</summary>
     /// <param name="job">Its job, as its file says it.</param>
     /// <param name="plan">Its plan, of which the settings are used.</param>
@@ -47,7 +50,8 @@ public sealed class HeatReckoner(Planner planner)
         var plan = planner.Plan(job, UnitSystem.Metric).Plan;
         var pressure = entry.PressureKPa > 0 ? entry.PressureKPa : job.Tools.Source.PressureKPa[entry.Pressure].Value;
         var bonding = plan.BondingPress with { Celsius = entry.Celsius, Seconds = entry.PressedSeconds, PressureKPa = pressure };
-        var presses = plan.Presses.Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press).Select(p => p.Order == bonding.Order ? bonding : p with { Celsius = entry.Celsius }).ToList();
+        var presses = plan.Presses.Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press || (p.Purpose == PressPurpose.Back && entry.BackSeconds > 0))
+            .Select(p => p.Order == bonding.Order ? bonding : p with { Celsius = entry.Celsius, Seconds = p.Purpose == PressPurpose.Back ? entry.BackSeconds : p.Seconds }).ToList();
         return Of(job, plan with { Presses = presses }, [.. presses.SelectMany(HoldDone.AsPlanned)]);
     }
 

@@ -7,8 +7,9 @@ namespace Juxtherm.Core.Planning.Rules;
 /// <summary>A layer gets more heat over all presses than it takes.</summary>
 public sealed class HeatBudget : ILayerRule
 {
-    // Beyond this many times what it takes there is no luck to be had.
+    // Beyond this many times what it takes there is no luck to be had; who has a setting of their own may have had some.
     private const double FarBeyond = 2;
+    private const double FarBeyondOwn = 3;
 
     /// <inheritdoc/>
     public string Code => "heat-budget";
@@ -23,7 +24,7 @@ public sealed class HeatBudget : ILayerRule
         ArgumentNullException.ThrowIfNull(layer);
         // A last press is planned up to the limit; thousandths beyond it are a matter of rounding.
         var (had, most) = (Math.Round(plan.Burden[layer.Id], 2), layer.MostBurden);
-        var level = had > most * FarBeyond && plan.Found.From == SettingFrom.Search ? NoticeLevel.Stop : NoticeLevel.Caution;
+        var level = had > most * (plan.Found.From == SettingFrom.Search ? FarBeyond : FarBeyondOwn) ? NoticeLevel.Stop : NoticeLevel.Caution;
         // Where the last press was cut short for it, that is said once.
         // Foam heated twice has a notice of its own.
         if (had <= most || (layer.Work.Vinyl.HeatsOnce.Value && level == NoticeLevel.Caution) || (level == NoticeLevel.Caution && plan.Presses.Any(p => p.InsteadOfSeconds is not null)))

@@ -1,4 +1,3 @@
-using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Planning.Ways;
 
@@ -17,7 +16,8 @@ public sealed class LeastHarm : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        if (plan.Presses.FirstOrDefault(p => p.InsteadOfSeconds is not null) is not { InsteadOfSeconds: { } full } press)
+        // Where a press from the back makes up for it, nothing is given up.
+        if (plan.Presses.FirstOrDefault(p => p.InsteadOfSeconds is not null) is not { InsteadOfSeconds: { } full } press || plan.BondShare >= 1)
             return null;
         var tightest = plan.Layers.MinBy(l => l.MostBurden / Math.Max(0.01, plan.Burden[l.Id]))!;
         var lofty = plan.Work.Material.Lofty.Value;

@@ -20,7 +20,9 @@ public sealed class TestPatch : IPlanRule
         // What somebody has done before, or looked up for their press, is judged by what it comes to.
         if (found.From != SettingFrom.Search)
             return null;
-        if (found.Outcome == SettingOutcome.Narrow)
+        // What the front alone would leave short a press from the back may make up for.
+        var enough = plan.BondShare >= plan.Work.Vinyl.TargetBond.Value;
+        if (found.Outcome == SettingOutcome.Narrow || (found.Outcome == SettingOutcome.Short && enough))
         {
             var (source, worst) = (plan.Work.Source, found.Worst);
             return this.Say(plan, NoticeLevel.Caution,

@@ -36,7 +36,7 @@ public sealed class PreheatFirst : IWay
         if (about.Measured is not { BondWithPreheat: { } with, BondWithout: { } without } measured)
             return new WayAdvice(Yes, moment);
         var worth = with > without
-            ? $"Without it the same press reaches {Wording.Share(without)} of the bond wanted instead of {Wording.Share(with)}; it drives out {measured.WaterDriven:P0} of the water in the face."
+            ? $"Without it the same press reaches {Wording.Bond(without)} instead of {Wording.Bond(with)}; it drives out {measured.WaterDriven:P0} of the water in the face."
             : "For the bond it makes no difference here.";
         return new WayAdvice(Yes, $"{worth} {moment}");
     }

@@ -9,8 +9,15 @@ public sealed class PuffTime : IWay
     /// <summary>The full listed time.</summary>
     public const string FullTime = "full";
 
-    /// <summary>Share of the usual bond that the shorter time aims at: some 2 s of 12 (common practice).</summary>
-    public const double ShorterShare = 0.85;
+    // Some 2 s of 12 less than is listed (common practice).
+    private const double ShorterShare = 0.85;
+
+    /// <summary>Share of the usual bond that is aimed at: less than the listed time's, or that of the longest time listed.</summary>
+    /// <param name="option">What is chosen.</param>
+    /// <param name="vinyl">The foam.</param>
+    /// <param name="chart">Its chart; a wrapper lists one time only.</param>
+    internal static double Share(string? option, Catalogue.Vinyl vinyl, Recipes.Chart chart) =>
+        option != FullTime ? ShorterShare : chart.Seconds.Value == vinyl.ReferenceSeconds.Value ? Math.Max(1, vinyl.ChartSeconds.Value.High / vinyl.ReferenceSeconds.Value) : 1;
 
     /// <inheritdoc/>
     public string Id => "puff";

@@ -74,9 +74,14 @@ export function Preparation({
         ))}
       </ul>
       <div className="mt-auto pt-6">
-        <BigKey strong onClick={tick} disabled={!next}>
-          Space — {next ? 'seen to, the next' : 'all seen to'}
-        </BigKey>
+        <div className="grid grid-cols-[2fr_1fr] gap-3">
+          <BigKey strong onClick={tick} disabled={!next}>
+            Space — {next ? 'seen to, the next' : 'all seen to'}
+          </BigKey>
+          <BigKey onClick={() => onSay({ action: 'check-all', piece: 0 })} disabled={!next}>
+            All of it
+          </BigKey>
+        </div>
       </div>
     </div>
   );

@@ -2,7 +2,7 @@ import type { Catalogue, Plan } from '../../api/client';
 import { changed, type Job, withLayer } from '../../api/job';
 import type { Units } from '../../app/unitMath';
 import { time } from '../../app/unitMath';
-import { bondingPress, PURPOSE } from '../../ui/purposes';
+import { bondingPress, PURPOSE, peelTimes } from '../../ui/purposes';
 
 /** The same job under another press, which brings its own plate, underlay and cover. */
 export function underPress(job: Job, heatSource: string): Job {
@@ -55,7 +55,7 @@ export function rows(plans: readonly (Plan | undefined)[], units: Units): Row[] 
     line('presses', (p) => p.presses.map((x) => `${PURPOSE[x.purpose]} ${time(x.seconds)}`).join(', ')),
     line('peel', (p) => {
       const peel = p.presses.findLast((x) => x.peel.method !== 'none')?.peel;
-      return peel ? `${peel.method}, from ${time(peel.waitSeconds[0] ?? 0)}` : 'none';
+      return peel ? `${peel.method}, from ${time(peelTimes(peel).from)}` : 'none';
     }),
     line('holds and harms nothing, all off to one side', (p) =>
       p.margin.fromSeconds !== null && p.margin.fromSeconds < p.margin.toSeconds

@@ -11,6 +11,7 @@ import {
 } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
+import { FigureFor } from '../../ui/FigureFor';
 import { SIZE_NAMES } from '../../ui/sizes';
 import { useJob } from '../jobs/JobPage';
 import { around, boxOf, drawingOn, faceOf, resized, scaled } from '../place/moves';
@@ -203,6 +204,17 @@ export function ItemStation() {
           ]}
           onPick={(v) => editLayer({ mirrored: v === '' ? undefined : v === 'true' })}
         />
+        {layer.shape !== undefined && (
+          <ChoiceField
+            name="Drawing"
+            value={layer.reversed ? 'reversed' : ''}
+            options={[
+              { id: '', name: 'as it reads' },
+              { id: 'reversed', name: 'reversed already' },
+            ]}
+            onPick={(v) => editLayer({ reversed: v === 'reversed' ? true : undefined })}
+          />
+        )}
         <NumberField
           name={whole ? 'Artwork width, all colors' : 'Artwork width'}
           value={length(sized.widthMm)}
@@ -340,6 +352,15 @@ export function ItemStation() {
           options={[vinyl ? { id: '', name: `not said (${vinyl.peel})` } : NOT_SAID, ...words('hot', 'warm', 'cold')]}
           onPick={(v) => editLabel({ peel: v || undefined })}
         />
+        {layer.label && (
+          <div className="sm:col-span-2">
+            <FigureFor
+              label={layer.label}
+              taken={at === 0 || job.layers.length === 1 ? (plan.data?.chart.for ?? null) : null}
+              onPick={(meant) => editLabel({ for: meant })}
+            />
+          </div>
+        )}
       </Group>
 
       <Group title="The press">

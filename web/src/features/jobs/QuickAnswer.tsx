@@ -1,14 +1,15 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, type Catalogue, type FieldFault, got, Refused } from '../../api/client';
+import { api, type Catalogue, type FieldFault, got, type Peel, Refused } from '../../api/client';
 import { carrying, changed, type JobLabel, newJob } from '../../api/job';
 import { useCatalogue, usePlan, useTrace } from '../../api/queries';
 import { article, span, time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
+import { FigureFor } from '../../ui/FigureFor';
 import { NoticeCard } from '../../ui/Notices';
-import { bondingPress } from '../../ui/purposes';
+import { bondingPress, peelTimes } from '../../ui/purposes';
 import { Sandwich } from '../../ui/Sandwich';
 import { Setpoint } from '../../ui/Setpoint';
 import { Failed, Loading } from '../../ui/States';
@@ -125,6 +126,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
         </h1>
         <Details
           label={label}
+          taken={plan.data?.chart.for ?? null}
           onLabel={setLabel}
           plate={plate}
           onPlate={setPlate}
@@ -193,6 +195,7 @@ interface Plate {
 /** What a first answer does not ask for, but takes into account when it is said. */
 function Details({
   label,
+  taken,
   onLabel,
   plate,
   onPlate,
@@ -201,6 +204,8 @@ function Details({
   faults,
 }: {
   label: JobLabel | null;
+  /** Which press the plan took it to be for. */
+  taken: string | null;
   onLabel: (label: JobLabel | null) => void;
   plate: Plate | null;
   onPlate: (plate: Plate | null) => void;
@@ -261,6 +266,9 @@ function Details({
             options={[{ id: '', name: 'not said' }, ...['hot', 'warm', 'cold'].map((id) => ({ id, name: id }))]}
             onPick={(v) => setLabel({ peel: v || undefined })}
           />
+          <div className="col-span-2 sm:col-span-4">
+            <FigureFor label={label} taken={taken} onPick={(meant) => setLabel({ for: meant })} />
+          </div>
         </fieldset>
       )}
       {plate && (
@@ -299,11 +307,11 @@ function titled(name: string): string {
   return name.charAt(0).toUpperCase() + name.slice(1);
 }
 
-function peelWords(press: { peel: { method: string; waitSeconds: number[]; place: string } }): string {
-  const [from = 0, to = 0] = press.peel.waitSeconds;
-  if (press.peel.method === 'hot') return `Peel hot, within ${to} s of opening.`;
-  const where = press.peel.place === 'cold-bench' ? ' on a cold bench' : '';
-  return press.peel.method === 'warm'
+function peelWords({ peel }: { peel: Peel }): string {
+  const { from, to } = peelTimes(peel);
+  if (from === 0 && to !== null) return `Peel hot, within ${to} s of opening.`;
+  const where = peel.place === 'cold-bench' ? ' on a cold bench' : '';
+  return to !== null
     ? `Peel warm: ${span(from, to)} after opening${where}.`
     : `Peel cold: after about ${time(from)}${where}.`;
 }

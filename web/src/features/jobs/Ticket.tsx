@@ -1,13 +1,13 @@
 import type { MouseEvent } from 'react';
 import { Link } from 'react-router';
-import { type Plan, Refused } from '../../api/client';
+import { type Peel, type Plan, Refused } from '../../api/client';
 import { changed, type Job } from '../../api/job';
 import type { Answered } from '../../api/queries';
 import { span, time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { Figures } from '../../ui/Figures';
 import { Notices, type OnAccept } from '../../ui/Notices';
-import { bondingPresses, PURPOSE } from '../../ui/purposes';
+import { bondingPresses, PURPOSE, peelTimes } from '../../ui/purposes';
 import { Setpoint } from '../../ui/Setpoint';
 import { Loading } from '../../ui/States';
 import { Alternatives } from './Alternatives';
@@ -163,20 +163,9 @@ export function withAccepted(job: Job, code: string, word: string | null): Job {
   return changed(job, { accepted: accepted.length > 0 ? accepted : undefined });
 }
 
-function Rows({
-  name,
-  figure,
-  strong,
-  peel,
-}: {
-  name: string;
-  figure: string;
-  strong: boolean;
-  peel: { method: string; waitSeconds: number[]; place: string };
-}) {
-  const [from = 0, to = 0] = peel.waitSeconds;
-  const when =
-    from === 0 ? `within ${to} s` : peel.method === 'warm' ? `${span(from, to)} after` : `after ${time(from)}`;
+function Rows({ name, figure, strong, peel }: { name: string; figure: string; strong: boolean; peel: Peel }) {
+  const { from, to } = peelTimes(peel);
+  const when = to === null ? `after ${time(from)}` : from === 0 ? `within ${to} s` : `${span(from, to)} after`;
   return (
     <>
       <tr className={`border-t border-rule ${strong ? 'font-bold' : ''}`}>

@@ -148,6 +148,16 @@ function Lines({ entry, open, onOpen }: { entry: Entry; open: boolean; onOpen: (
         </td>
         <td className="py-3 text-right tabular-nums whitespace-nowrap pr-6">
           {Number(entry.pressedSeconds.toFixed(1))} s
+          {entry.backSeconds > 0 && (
+            <span className="block text-[0.87rem] text-quiet">
+              and {Number(entry.backSeconds.toFixed(1))} s from the back
+            </span>
+          )}
+          {entry.set !== 'found' && (
+            <span className="block text-[0.87rem] text-quiet">
+              {entry.set === 'looked-up' ? 'looked up for this press' : 'as used before'}
+            </span>
+          )}
           {off && <span className="block text-[0.87rem] text-quiet">planned {entry.plannedSeconds} s</span>}
         </td>
         <td className="py-3">

@@ -57,6 +57,8 @@ export function AsUsed({ job, onEdit }: { job: Job; onEdit: (change: (job: Job) 
       <p>
         <strong>
           Set as used before: {units.temperature(job.used.celsius)} for {time(job.used.seconds)}
+          {job.used.pressure ? `, ${job.used.pressure}` : ''}
+          {job.used.backSeconds ? `, and ${time(job.used.backSeconds)} from the back` : ''}
         </strong>
         {job.used.from ? `, ${job.used.from}` : ''}. The plan reckons what that comes to, and looks for nothing better.
       </p>

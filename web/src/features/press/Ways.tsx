@@ -5,24 +5,27 @@ type Way = Schemas['PlannedWay'];
 
 /** Questions on which crafters differ: what the plan follows, what is advised, and why. Changing one changes the plan. */
 export function Ways({ ways, onEdit }: { ways: readonly Way[]; onEdit: (change: (job: Job) => Job) => void }) {
-  const own = ways.filter((w) => w.chosen !== w.advised).length;
+  const own = ways.filter((w) => w.chosen !== w.advised);
+  const advised = ways.filter((w) => w.chosen === w.advised);
+  const lines = (some: readonly Way[]) => (
+    <ul className="scored border-y border-rule mt-2">
+      {some.map((way) => (
+        <Line key={way.id} way={way} onPick={(option) => onEdit((j) => withWay(j, way, option))} />
+      ))}
+    </ul>
+  );
   return (
     <section aria-label="Ways of doing it">
-      <h2>
-        Ways of doing it{' '}
-        <span className="font-normal text-quiet text-[0.87rem]">
-          {own === 0
-            ? 'as advised; change any'
-            : own === 1
-              ? 'one of them your own way'
-              : `${own} of them your own way`}
-        </span>
-      </h2>
-      <ul className="scored border-y border-rule mt-2">
-        {ways.map((way) => (
-          <Line key={way.id} way={way} onPick={(option) => onEdit((j) => withWay(j, way, option))} />
-        ))}
-      </ul>
+      <h2>Ways of doing it</h2>
+      {own.length > 0 && lines(own)}
+      {advised.length > 0 && (
+        <details className="mt-2">
+          <summary className="cursor-pointer w-fit">
+            {own.length > 0 ? 'The others' : 'All'} as advised ({advised.length}); change any
+          </summary>
+          {lines(advised)}
+        </details>
+      )}
     </section>
   );
 }

@@ -55,6 +55,81 @@ export function VinylForm({ entry, catalogue, faults, onChange }: FormProps) {
         onChange={(thicknessMm) => set({ thicknessMm })}
         fault={faults.get('/thicknessMm')}
       />
+      <PressFigures {...{ entry, catalogue, faults, onChange }} />
     </>
+  );
+}
+
+interface PressFigure {
+  press: string;
+  celsius?: number;
+  seconds?: number;
+  pressure?: string;
+}
+
+/** Figures that were looked up for one kind of press each, or worked on it: used there as they are. */
+function PressFigures({ entry, catalogue, faults, onChange }: FormProps) {
+  const units = useUnits();
+  const figures = (entry.figures as PressFigure[] | undefined) ?? [];
+  const kinds = catalogue.heatSources.filter((h) => !h.own);
+  const free = kinds.filter((k) => !figures.some((f) => f.press === k.id));
+  const keep = (next: PressFigure[]) => onChange(changed(entry, { figures: next.length > 0 ? next : undefined }));
+  const set = (at: number, change: Partial<PressFigure>) =>
+    keep(figures.map((f, i) => (i === at ? changed(f, change) : f)));
+  return (
+    <fieldset className="sm:col-span-2">
+      <legend className="name">For one kind of press, used there as it is</legend>
+      {figures.map((f, i) => (
+        <div key={f.press} className="grid grid-cols-2 sm:grid-cols-4 gap-3 mt-2 items-start" data-figure={f.press}>
+          <ChoiceField
+            name="Press"
+            value={f.press}
+            options={kinds.filter((k) => k.id === f.press || free.includes(k))}
+            onPick={(press) => set(i, { press })}
+            fault={faults.get(`/figures/${i}/press`)}
+          />
+          <NumberField
+            name="Temperature there"
+            value={f.celsius === undefined ? undefined : Math.round(units.degrees(f.celsius))}
+            unit={units.degree}
+            onChange={(n) => set(i, { celsius: n === undefined ? undefined : units.celsiusFrom(n) })}
+            fault={faults.get(`/figures/${i}/celsius`)}
+          />
+          <NumberField
+            name="Time there"
+            value={f.seconds}
+            unit="s"
+            onChange={(seconds) => set(i, { seconds })}
+            fault={faults.get(`/figures/${i}/seconds`)}
+          />
+          <div className="flex items-end gap-2">
+            <div className="grow">
+              <ChoiceField
+                name="Pressure there"
+                value={f.pressure ?? ''}
+                options={said('light', 'medium', 'firm')}
+                onPick={(v) => set(i, { pressure: v || undefined })}
+              />
+            </div>
+            <button
+              type="button"
+              className="btn btn-ghost h-10"
+              onClick={() => keep(figures.filter((_, other) => other !== i))}
+            >
+              Remove
+            </button>
+          </div>
+        </div>
+      ))}
+      {free[0] && (
+        <button
+          type="button"
+          className="btn btn-sm btn-outline mt-2"
+          onClick={() => free[0] && keep([...figures, { press: free[0].id }])}
+        >
+          Add a figure for a press
+        </button>
+      )}
+    </fieldset>
   );
 }
