@@ -3,6 +3,7 @@ using System.Globalization;
 using System.Text;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Reading;
+using NetTopologySuite.Algorithm.Locate;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Utilities;
 using SkiaSharp;
@@ -23,6 +24,9 @@ public sealed class CutShape
     private const int BytesPerCharacter = 6;
     private const int MostOverlaps = 4096;
     private const double HairMm = 0.05;
+
+    // So many spots each way are tried before shapes are cut with each other.
+    private const int SpotsTried = 5;
 
     // Left and right may differ by this share of its size (ours: the eye does not see it); more corners than these are not compared.
     private const double SymmetricWithin = 0.004;
@@ -125,7 +129,7 @@ public sealed class CutShape
         {
             var (one, two) = (GroundOf(a, boxA), GroundOf(b, boxB));
             // Neighbours cut from one drawing share edges, and rounding makes hairs of overlap along them.
-            return one.Intersects(two) && !Plane.Offset(Plane.Intersection(one, two), -HairMm / 2).IsEmpty;
+            return one.Intersects(two) && (ShareASpot(one, two) || !Plane.Offset(Plane.Intersection(one, two), -HairMm / 2).IsEmpty);
         });
     }
 
@@ -133,6 +137,27 @@ public sealed class CutShape
     /// <param name="widthMm">mm, above zero.</param>
     /// <param name="heightMm">mm, above zero.</param>
     public static CutShape Boxed(double widthMm, double heightMm) => Of(Shapes.Polygon(new Box(0, 0, widthMm, heightMm)))!;
+
+    /// <summary>A spot that lies in both by more than a hair is soon found where two shapes plainly overlap.</summary>
+    private static bool ShareASpot(Ground one, Ground two)
+    {
+        var both = one.EnvelopeInternal.Intersection(two.EnvelopeInternal);
+        if (both.IsNull)
+            return false;
+        var (inOne, inTwo) = (new IndexedPointInAreaLocator(one), new IndexedPointInAreaLocator(two));
+        for (var i = 0; i < SpotsTried * SpotsTried; i++)
+        {
+            var spot = new Coordinate(both.MinX + both.Width * (i / SpotsTried + 0.5) / SpotsTried, both.MinY + both.Height * (i % SpotsTried + 0.5) / SpotsTried);
+            if (inOne.Locate(spot) != Location.Interior || inTwo.Locate(spot) != Location.Interior)
+                continue;
+            var point = Plane.Factory.CreatePoint(spot);
+            if (one.Boundary.IsWithinDistance(point, HairMm) || two.Boundary.IsWithinDistance(point, HairMm))
+                continue;
+            return true;
+        }
+
+        return false;
+    }
 
     private bool SameReversed()
     {

@@ -25,6 +25,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     private readonly ConditionalWeakTable<FoundSetting, PatchStudy> _studies = [];
     private readonly SequenceFinder _orders = new(new HeatTable(catalogue));
     private readonly HottestPieces _hottest = new();
+    private readonly Rehearsals _rehearsals = new(catalogue);
 
     /// <summary>The catalogue that plans are made from.</summary>
     public CatalogueSnapshot Catalogue => catalogue;
@@ -135,7 +136,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     /// <summary>Carries the presses out in the model; where that shows that a press from the back is worth it, once more with that.</summary>
     private Tried Rehearse(WayContext about, LaidSequence laid, double preheat)
     {
-        Rehearsal With(string? back) => Rehearser.Of(about, PressSequence.Of(about, laid, preheat, back), catalogue, id => SheetNames.Of(id, about));
+        Rehearsal With(string? back) => _rehearsals.Of(about, PressSequence.Of(about, laid, preheat, back));
         var rehearsal = With(null);
         about = about with { Measured = rehearsal.Measured };
         if (about.Choose(new BackPress()) == BackPress.Always)
