@@ -1,6 +1,6 @@
-using System.Globalization;
 using System.Net.Http.Headers;
 using System.Text;
+using System.Text.Json.Nodes;
 using BenchmarkDotNet.Attributes;
 using Microsoft.AspNetCore.Mvc.Testing;
 
@@ -34,6 +34,14 @@ public class PreviewBenchmarks
     [Benchmark(Description = "preview, an edit")]
     public Task<string> Warm() => AskAsync(300 + _edit++ % 2_000_000 / 1000.0, 12);
 
+    /// <summary>Three layers on each other, of which the middle one is moved.</summary>
+    [Benchmark(Description = "preview, three layers, one moved")]
+    public Task<string> Three() => AskAsync(Job(Layer(0, 0, null), Layer(1, Moved(), null), Layer(2, 0, null)));
+
+    /// <summary>Six drawn layers on each other, of which one is moved.</summary>
+    [Benchmark(Description = "preview, six drawn layers, one moved")]
+    public Task<string> Six() => AskAsync(Job([.. Enumerable.Range(0, 6).Select(i => Layer(i, i == 3 ? Moved() : 0, Star(30 + 8 * i)))]));
+
     /// <summary>A stack never seen: the wrapper's time changes a little each time, so nothing of it is remembered.</summary>
     [Benchmark(Description = "preview, new stack")]
     public Task<string> New() => AskAsync(240, 12 + _edit++ % 2_000_000 / 1e6);
@@ -47,11 +55,43 @@ public class PreviewBenchmarks
         Directory.Delete(_folder, recursive: true);
     }
 
-    private async Task<string> AskAsync(double width, double seconds)
+    private double Moved() => _edit++ % 8000 / 1000.0;
+
+    private static JsonObject Job(params JsonObject[] layers) => new()
     {
-        using var body = new StringContent(
-            $$$"""{"format":"juxtherm.job","version":1,"blank":{"material":"cotton","form":"tee","widthMm":{{{width.ToString(CultureInfo.InvariantCulture)}}}},"tools":{"heatSource":"swing-platen"},"layers":[{"vinyl":"smooth","label":{"seconds":{{{seconds.ToString(CultureInfo.InvariantCulture)}}} } }]}""",
-            Encoding.UTF8, new MediaTypeHeaderValue("application/json"));
+        ["format"] = "juxtherm.job",
+        ["version"] = 1,
+        ["blank"] = new JsonObject { ["material"] = "cotton", ["form"] = "tee" },
+        ["tools"] = new JsonObject { ["heatSource"] = "swing-platen" },
+        ["layers"] = new JsonArray([.. layers]),
+    };
+
+    /// <summary>A layer of a stack, each smaller than the one before; drawn where a path is given.</summary>
+    private static JsonObject Layer(int i, double moved, string? path)
+    {
+        var layer = new JsonObject { ["id"] = $"l{i}", ["vinyl"] = "smooth", ["xMm"] = 110 + 8 * i + moved, ["yMm"] = 150 + 6 * i, ["widthMm"] = 200 - 22 * i, ["heightMm"] = 190 - 22 * i };
+        if (path is not null)
+            layer["shape"] = path;
+        return layer;
+    }
+
+    private static string Star(int points) => "M" + string.Join("L", Enumerable.Range(0, 2 * points).Select(i =>
+    {
+        var (sin, cos) = Math.SinCos(Math.PI * i / points);
+        var r = i % 2 == 0 ? 50 : 22.5;
+        return FormattableString.Invariant($"{50 + r * cos:0.00} {50 + r * sin:0.00}");
+    })) + "Z";
+
+    private Task<string> AskAsync(double width, double seconds)
+    {
+        var job = Job(new JsonObject { ["vinyl"] = "smooth", ["label"] = new JsonObject { ["seconds"] = seconds, ["for"] = "plate-press" } });
+        job["blank"]!["widthMm"] = width;
+        return AskAsync(job);
+    }
+
+    private async Task<string> AskAsync(JsonObject job)
+    {
+        using var body = new StringContent(job.ToJsonString(), Encoding.UTF8, new MediaTypeHeaderValue("application/json"));
         using var answer = await _client.PostAsync(new Uri("/api/plans/preview", UriKind.Relative), body);
         answer.EnsureSuccessStatusCode();
         return await answer.Content.ReadAsStringAsync();

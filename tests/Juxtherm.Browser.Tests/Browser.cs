@@ -121,12 +121,14 @@ public abstract class BrowserTest : IDisposable
         See("[data-testid=bench]");
         int Left() => Driver.FindElements(By.CssSelector("[data-testid=preparation] button[aria-pressed=false]")).Count;
         UntilTrue(() => Left() > 0 || Bench("piece") != "0", "there is nothing to prepare and nothing to press");
-        while (Left() is > 0 and var left)
+        if (Left() is > 0 and var left)
         {
             Press(" ");
             UntilTrue(() => Left() < left, "Space ticked nothing off");
         }
 
+        if (Left() > 0)
+            Button("All of it").Click();
         UntilTrue(() => Bench("piece") != "0", "no piece was handed out");
     }
 

@@ -43,7 +43,10 @@ public sealed class LiftedApiTests : Api
     {
         var job = Tee();
         Assert.True((bool)(await Post("/api/plans/patches", job))["sure"]!);
-        job["tools"]!["heatSource"] = "household-iron";
+        job["blank"]!["material"] = "fleece";
+        job["blank"]!["form"] = "sweatshirt";
+        job["layers"]![0]!["vinyl"] = "reflective";
+        job["tools"]!["heatSource"] = "handheld-press";
         var first = await Post("/api/plans/patches", job);
         Assert.False((bool)first["sure"]!);
         job["patches"] = new JsonArray(new JsonObject { ["celsius"] = (double)first["next"]!["celsius"]!, ["seconds"] = (double)first["next"]!["seconds"]!, ["outcome"] = "lifts" });

@@ -41,7 +41,7 @@ public sealed class TicketTests : Api
     {
         var (text, pages) = await Ticket(Tee());
         Assert.Equal(1, pages);
-        var order = new[] { "Tarn tee", "152 °C", "12 s", "305 °F", "Preheat, bare", "Press", "Finish, covered", "Watch out for", "24 h before the first wash" };
+        var order = new[] { "Tarn tee", "152 °C", "13 s", "305 °F", "Preheat, bare", "Press", "Finish, covered", "Watch out for", "24 h before the first wash" };
         Assert.All(order, part => Assert.Contains(part, text, StringComparison.Ordinal));
         var places = new[] { "Preheat, bare", "Finish, covered", "Watch out for", "24 h before the first wash" }.Select(p => text.IndexOf(p, StringComparison.Ordinal)).ToList();
         Assert.Equal(places.Order(), places);

@@ -79,7 +79,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
         Know(WorkStage.Item, IsCloth
             ? $"Read the care label of the {Item}. {Washing()}"
             : $"Wipe the face of the {Item} clean and let it dry; do not touch it again. Take off clips and rings that would lie under the plate.");
-        foreach (var alike in about.Layers.GroupBy(HowItIsCut))
+        foreach (var alike in about.Layers.GroupBy(HowItIsCut, StringComparer.Ordinal))
         {
             var which = about.Layers.Count == 1 ? "" : $"{string.Join(", ", alike.Select(about.NameOf))}: ";
             Know(WorkStage.Cut, $"{which}{alike.Key} Cut a small test shape first.");
@@ -145,7 +145,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
     {
         var where = _tool.ForAPatch;
         var ladder = about.Choose(new UnknownBlankStart()) == UnknownBlankStart.StepUp ? " Begin at the first step of the ladder and go up one at a time until it holds." : "";
-        Once(Preparation.Patch, $"Test patch: lay a small shape of the same vinyl {where}, carrier up{(Work.HasCover ? $", {CoverName} over it" : "")}.{ladder} {Wording.Time(press.Seconds)} under the {_tool.Hot}.", press.Seconds + 15);
+        Once(Preparation.Patch, $"Test patch: lay a small shape of the same vinyl {where}, carrier up{(Work.HasCover ? $", {CoverName} over it" : "")}.{ladder} {Wording.Time(press.Seconds)} under the {_tool.Hot}{(presses.FirstOrDefault(p => p.Purpose == PressPurpose.Back) is { } back ? $", then {Wording.Time(back.Seconds)} from the back" : "")}.", press.Seconds + 15);
         Once(Preparation.PatchLook, "Open, let the patch cool, peel and pull at it. It holds and nothing is marked: go on. If not, stop here and change the setting.", Math.Max(30, press.Peel.FromSeconds));
     }
 

@@ -1,5 +1,4 @@
 using System.Text.Json.Nodes;
-using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Planning;
 

@@ -60,6 +60,9 @@ public sealed class PatchStudy
 
     private double PriorSpread => _about.Work.Material.Kind == MaterialKind.Hard ? HardSpread : _about.Work.Source.PressureErrorFactor.Value > HandPressureError ? HandSpread : PlatenSpread;
 
+    /// <summary>How long the front alone is pressed, s: a patch is not turned over, also where the plan goes on from the back.</summary>
+    private double FrontAlone => _found.BackSeconds > 0 ? Math.Max(_found.Seconds, CourseAt(_found.Dial.FaceCelsius).Until(_about.Work.Vinyl.TargetBond.Value)) : _found.Seconds;
+
     private double Holds => _about.Work.Vinyl.HoldsFromBond.Value;
 
     /// <summary>What is believed after results.</summary>
@@ -103,7 +106,7 @@ public sealed class PatchStudy
         var figures = _catalogue.Work;
         var shortest = figures.ShortestPressSeconds.Value;
         if (results.Count == 0)
-            return (_found.Dial, Math.Max(shortest, Math.Round(_found.Seconds * FirstShare)));
+            return (_found.Dial, Math.Clamp(Math.Round(FrontAlone * FirstShare), shortest, figures.LongestPressSeconds.Value));
         if (results.Where(r => r.Outcome == PatchOutcome.Marked).MinBy(r => r.Seconds) is { } marked && results[^1].Outcome == PatchOutcome.Marked)
         {
             var less = Math.Round(marked.Seconds * Shorter);

@@ -34,6 +34,6 @@ internal static class PatchWriter
         var cover = about.Work.HasCover ? $", {about.Work.Cover.Name} over it" : "";
         return new PatchToPress(
             Math.Round(dial.Celsius, 1), dial.Shown is { } shown ? new DialReading(shown, dial.Unit.ToString()) : null, dial.Mark, seconds,
-            $"A shape of the same vinyl, some 15 mm, {where}: {about.Words.SetTo(dial.Mark, dial.Celsius)}, {Wording.Time(seconds)}, the pressure of the plan{cover}. Let it go cold, then pull at a corner.");
+            $"A shape of the same vinyl, some 15 mm, {where}: {about.Words.SetTo(dial.Mark, dial.Celsius)}, {Wording.Time(seconds)}{(about.Found!.BackSeconds > 0 ? " from the front alone" : "")}, the pressure of the plan{cover}. Let it go cold, then pull at a corner.");
     }
 }

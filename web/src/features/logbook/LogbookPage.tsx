@@ -149,12 +149,12 @@ function Lines({ entry, open, onOpen }: { entry: Entry; open: boolean; onOpen: (
         <td className="py-3 text-right tabular-nums whitespace-nowrap pr-6">
           {Number(entry.pressedSeconds.toFixed(1))} s
           {entry.backSeconds > 0 && (
-            <span className="block text-[0.87rem] text-quiet">
-              and {Number(entry.backSeconds.toFixed(1))} s from the back
+            <span className="block text-[0.87rem] text-quiet whitespace-normal">
+              and {Number(entry.backSeconds.toFixed(1))} s back
             </span>
           )}
           {entry.set !== 'found' && (
-            <span className="block text-[0.87rem] text-quiet">
+            <span className="block text-[0.87rem] text-quiet whitespace-normal">
               {entry.set === 'looked-up' ? 'looked up for this press' : 'as used before'}
             </span>
           )}
