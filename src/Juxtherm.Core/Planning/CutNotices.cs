@@ -78,7 +78,8 @@ internal static class CutNotices
     /// <summary>The test cut.</summary>
     public static Notice TestCutNote(CuttingFigures figures, Wording words) => Notice.Of(
         "test-cut", NoticeLevel.Note, $"Cut a test shape of about {words.Length(figures.TestShapeMm.Value)} first and weed it. Tears: more force. Carrier cut: less.",
-        "Blades wear and vinyls differ from roll to roll; a small shape costs less than a sheet.", [("size", figures.TestShapeMm.Value, "mm")], []) with { Standing = true };
+        "Blades wear and vinyls differ from roll to roll; a small shape costs less than a sheet.", [("size", figures.TestShapeMm.Value, "mm")], []) with
+    { Standing = true };
 
     private static Notice? Mirroring(JobLayer layer) => (layer.Vinyl.Mirrored.Value, layer.Mirrored) switch
     {
