@@ -60,13 +60,14 @@ public sealed class Planner(CatalogueSnapshot catalogue)
             NoticeLevel.Caution => Verdict.Caution,
             _ => Verdict.Go,
         };
-        var found = about.Found!;
+        // What is shown of how much room there is belongs to the press that bonds last.
+        var found = rehearsal.Bonding.Press.Set.Found;
         var presses = new PressWriter(about, rehearsal, budget).Write();
         var numberOf = presses.Count - rehearsal.Presses.Count + 1;
         var steps = new StepWriter(about, presses).Write();
         var (lead, worst) = (about.Lead, found.Worst);
         var plan = new Plan(
-            verdict, Headline(verdict, presses, about.Words, found), notices, presses, steps, Times(steps, job.Quantity),
+            verdict, Headline(verdict, presses, about.Words, about.Settings[0]), notices, presses, steps, Times(steps, job.Quantity),
             ChartNote.Of(lead),
             [.. found.Rows.Select(r => new RoomRow(Math.Round(r.Dial.Celsius, 1), Tenth(r.HoldsFromSeconds), Tenth(r.TargetSeconds), Math.Round(r.MostSeconds, 1), Ends(r.EndsBecause), Tenth(r.SafeFromSeconds), Math.Round(r.SafeToSeconds, 1)))],
             new PlanMargin(Tenth(found.Chosen.SafeFromSeconds), Math.Round(found.Chosen.SafeToSeconds, 1), Math.Round(worst.LeastBond, 2), Math.Round(worst.MostBurden, 2), Math.Round(worst.HottestBareCelsius, 1)),

@@ -179,7 +179,7 @@ internal sealed class Rehearser
         // Where the dial is turned between presses, the piece waits for the plate.
         if (TurningTheDial.Seconds(_about.Work.Source, before, press.Set) is > 0 and var turning)
         {
-            Open(PhaseKind.Cover, turning, CoolingPlace.OnUnderlay);
+            Open(PhaseKind.Dial, turning, CoolingPlace.OnUnderlay);
             _session.SettlePlate(_setting.PlateCelsius);
         }
 

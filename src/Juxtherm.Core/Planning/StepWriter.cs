@@ -34,6 +34,8 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
 
     private string CoverName => Work.HasCover ? Work.Cover.Name : "";
 
+    private PlannedPress First => presses.First(p => p.Purpose != PressPurpose.Patch);
+
     private PlannedPress Main => presses.Last(p => p.Purpose == PressPurpose.Press);
 
     public IReadOnlyList<PlanStep> Write()
@@ -112,7 +114,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
 
     private void Prepare()
     {
-        Once(Preparation.Heat, _tool.HeatUp(presses[0].DialMark ?? Words.Temperature(presses[0].Celsius)), 30);
+        Once(Preparation.Heat, _tool.HeatUp(First.DialMark ?? Words.Temperature(First.Celsius)), 30);
         if (Work.Form.Supported && Work.Underlay.Thermal is not null)
             Once(Preparation.Underlay, $"{Work.Underlay.Name} underneath, dry.", 8);
         if (Work.HasCover)
@@ -145,7 +147,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
     {
         var where = _tool.ForAPatch;
         var ladder = about.Choose(new UnknownBlankStart()) == UnknownBlankStart.StepUp ? " Begin at the first step of the ladder and go up one at a time until it holds." : "";
-        Once(Preparation.Patch, $"Test patch: lay a small shape of the same vinyl {where}, carrier up{(Work.HasCover ? $", {CoverName} over it" : "")}.{ladder} {Wording.Time(press.Seconds)} under the {_tool.Hot}{(presses.FirstOrDefault(p => p.Purpose == PressPurpose.Back) is { } back ? $", then {Wording.Time(back.Seconds)} from the back" : "")}.", press.Seconds + 15);
+        Once(Preparation.Patch, $"Test patch: lay a small shape of the same vinyl {where}, carrier up{(Work.HasCover ? $", {CoverName} over it" : "")}.{ladder} {Wording.Time(press.Seconds)} under the {_tool.Hot}{(press.Celsius == First.Celsius ? "" : $", at {Words.SetTo(press.DialMark, press.Celsius)}")}{(presses.FirstOrDefault(p => p.Purpose == PressPurpose.Back) is { } back ? $", then {Wording.Time(back.Seconds)} from the back" : "")}.", press.Seconds + 15);
         Once(Preparation.PatchLook, "Open, let the patch cool, peel and pull at it. It holds and nothing is marked: go on. If not, stop here and change the setting.", Math.Max(30, press.Peel.FromSeconds));
     }
 

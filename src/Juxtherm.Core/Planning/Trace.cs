@@ -26,6 +26,9 @@ public enum PhaseKind
     /// <summary>Open, the cover being laid on the bare vinyl.</summary>
     Cover,
 
+    /// <summary>Open, the dial being turned and the plate coming to it.</summary>
+    Dial,
+
     /// <summary>Open, the piece being turned over.</summary>
     Turn,
 

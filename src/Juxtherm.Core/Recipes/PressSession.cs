@@ -268,7 +268,7 @@ public sealed class PressSession
         _bare.DryOut();
     }
 
-    private PrintColumn Shown => _prints.Where(p => p.Vinyls[^1].What.OtherFace == _focus.Vinyls[^1].What.OtherFace).MaxBy(p => p.Vinyls.Count)!;
+    private PrintColumn Shown => _prints.Where(p => p.Vinyls[^1].What.OtherFace == _focus.Vinyls[^1].What.OtherFace).MaxBy(p => (p.Vinyls.Count, p == _focus))!;
 
     private IEnumerable<VinylInColumn> Everywhere(string layer) => _prints.SelectMany(p => p.Vinyls).Where(v => v.What.Id == layer);
 

@@ -60,6 +60,18 @@ internal sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
 
     public BenchStep? StepOf(Piece piece) => Turns.StepOf(Frozen.Script, piece);
 
+    /// <summary>What a press is set to for what the piece in hand comes to next: presses of a job may be set differently.</summary>
+    /// <param name="station">Which press, from 1.</param>
+    public PlannedPress PressAhead(int station)
+    {
+        var plan = Frozen.Stations[station - 1].Plan;
+        var steps = Frozen.Script.Stations[station - 1].Steps;
+        var next = Focus(station) is { } piece ? steps.Skip(piece.Step).FirstOrDefault(s => s.Kind == StepKind.Hold)?.PressOrder : steps.FirstOrDefault(s => s.Kind == StepKind.Hold)?.PressOrder;
+        var ahead = plan.Presses.FirstOrDefault(p => p.Order == next);
+        // Where all is pressed alike it is the press that bonds.
+        return ahead is null || ahead.Celsius == plan.BondingPress.Celsius ? plan.BondingPress : ahead;
+    }
+
     /// <summary>As it is answered.</summary>
     /// <param name="now">The time.</param>
     /// <param name="device">What a press that is wired says; null for one that is not.</param>
@@ -89,7 +101,7 @@ internal sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
             var focus = Focus(station.Number);
             return new StationAnswer(
                 station.Number, frozen.Name, frozen.Job.Tools.Source.Name, [.. script.Stations[station.Number - 1].Checks.Select(c => new CheckAnswer(c.Id, c.Text, station.Ticked.Contains(c.Id), station.Skipped.Contains(c.Id), c.TimedSeconds))],
-                Turns.Prepared(script, station), station.HasLeft, station.Wired, device(station.Number), frozen.Plan.BondingPress, focus is null ? null : Hand(focus),
+                Turns.Prepared(script, station), station.HasLeft, station.Wired, device(station.Number), PressAhead(station.Number), focus is null ? null : Hand(focus),
                 [.. State.At(station.Number).Where(p => p.Number != focus?.Number).OrderBy(p => Turns.DueAt(script, p) ?? DateTimeOffset.MaxValue).Select(Hand)]);
         }
 

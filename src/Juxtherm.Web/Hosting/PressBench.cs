@@ -144,10 +144,7 @@ internal sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue
     private static double Planned(OpenRun run, int station)
     {
         var frozen = run.Frozen.Stations[station - 1];
-        // Presses of a job may be set differently: what counts is what the piece in hand comes to next.
-        var next = run.Focus(station) is { } piece ? run.Frozen.Script.Stations[station - 1].Steps.Skip(piece.Step).FirstOrDefault(s => s.Kind == Core.Planning.StepKind.Hold)?.PressOrder : null;
-        var press = frozen.Plan.Presses.FirstOrDefault(p => p.Order == next) ?? frozen.Plan.BondingPress;
-        return press.FaceCelsius(frozen.Job.Tools.Source);
+        return run.PressAhead(station).FaceCelsius(frozen.Job.Tools.Source);
     }
 
     /// <summary>What lies under it: cover, blank and underlay of its job, fresh and at room temperature.</summary>

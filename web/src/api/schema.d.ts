@@ -7272,7 +7272,7 @@ export interface components {
          * @description What happens in a phase of the work at the press.
          * @enum {unknown}
          */
-        PhaseKind: "preheat" | "lay" | "tack" | "press" | "cool" | "peel" | "cover" | "turn" | "back" | "finish" | "rest";
+        PhaseKind: "preheat" | "lay" | "tack" | "press" | "cool" | "peel" | "cover" | "dial" | "turn" | "back" | "finish" | "rest";
         /** @description A garment of the run. */
         PieceAnswer: {
             /** @description Colour of its vinyl; null when not said. */

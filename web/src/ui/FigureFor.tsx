@@ -27,7 +27,7 @@ export function FigureFor({
             key={c.id}
             type="button"
             aria-pressed={shown === c.id}
-            className={`btn join-item grow h-10 font-normal ${shown === c.id ? 'btn-active font-semibold' : 'btn-outline'}`}
+            className={`btn join-item grow h-10 font-normal ${shown === c.id ? 'btn-primary' : 'btn-outline'}`}
             onClick={() => onPick(label.for === c.id ? undefined : c.id)}
           >
             {c.name}

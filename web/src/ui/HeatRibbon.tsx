@@ -32,6 +32,7 @@ const NAMES: Record<TracePhase['kind'], string> = {
   cool: 'cool',
   peel: 'peel',
   cover: 'cover',
+  dial: 'new setting',
   finish: 'finish',
   rest: 'done',
 };

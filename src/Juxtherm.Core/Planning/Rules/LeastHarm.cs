@@ -22,7 +22,7 @@ public sealed class LeastHarm : IPlanRule
         var tightest = plan.Layers.MinBy(l => l.MostBurden / Math.Max(0.01, plan.Burden[l.Id]))!;
         var lofty = plan.Work.Material.Lofty.Value;
         return this.Say(plan, NoticeLevel.Caution,
-            $"The last press is {Wording.Time(press.Seconds)}, not the {Wording.Time(full)} that the full bond would take: {plan.Named(tightest)} would wrinkle. Every layer still holds, with {Wording.Share(plan.BondShare)} of the bond wanted. Fewer layers on each other{(lofty ? ", or a firmer base," : "")} would give both.",
+            $"The last press is {Wording.Time(press.Seconds)}, not the {Wording.Time(full)} that the full bond would take: {plan.Named(tightest)} would wrinkle. Every layer still holds, with {Wording.Share(plan.BondShare)} of the bond wanted. Fewer layers on each other{(lofty ? ", or a firmer base," : "")} would give both; press a test patch first.",
             $"Heat adds up, and the lowest layer sees every press; here it takes about {Wording.Share(tightest.MostBurden)} times its chart's ({tightest.Takes.From.Source}).{(lofty ? $" {plan.Work.Material.Name} keeps the heat in from below." : "")}",
             ("seconds", press.Seconds, "s"), ("full", full, "s"), ("bond", plan.BondShare, "1")) with
         { Layers = [.. plan.Layers.Where(l => l == tightest || plan.Burden[l.Id] > l.MostBurden).Select(l => l.Id)], Mends = [.. Changes(plan)] };

@@ -18,7 +18,8 @@ public sealed class TestPatch : IPlanRule
         ArgumentNullException.ThrowIfNull(plan);
         var found = plan.About.Settings[0];
         // What somebody has done before, or looked up for their press, is judged by what it comes to.
-        if (found.From != SettingFrom.Search)
+        // Nor is a press that was cut short for its heat, and says so, spoken of again.
+        if (found.From != SettingFrom.Search || plan.Presses.Any(p => p.InsteadOfSeconds is not null && plan.BondShare < 1))
             return null;
         // What the front alone would leave short a press from the back may make up for.
         var enough = plan.BondShare >= plan.Work.Vinyl.TargetBond.Value;
