@@ -90,7 +90,7 @@ public class AnyJobTests
         return Planner.Plan(read, UnitSystem.Metric);
     }
 
-    [Property(MaxTest = 40)]
+    [Property(MaxTest = 25)]
     public Property A_plan_hangs_together() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         var (plan, trace, _) = PlanOf(json, out var job);
@@ -126,7 +126,7 @@ public class AnyJobTests
         Assert.All(trace, p => Assert.All(p.Faces, faces => Assert.All(faces, c => Assert.InRange(c, 5, 460))));
     });
 
-    [Property(MaxTest = 25)]
+    [Property(MaxTest = 12)]
     public Property The_bench_can_be_walked_to_its_end() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         var (plan, _, _) = PlanOf(json, out var job);
@@ -138,7 +138,7 @@ public class AnyJobTests
         Assert.All(run.State.Pieces, p => Assert.Equal(perPiece, p.Holds.Count));
     });
 
-    [Property(MaxTest = 15)]
+    [Property(MaxTest = 5)]
     public Property Words_are_whole_in_both_systems() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         PlanOf(json, out var job);
@@ -159,7 +159,7 @@ public class AnyJobTests
         }
     });
 
-    [Property(MaxTest = 15)]
+    [Property(MaxTest = 5)]
     public Property The_same_job_gives_the_same_plan_and_a_plan_survives_being_written_down() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         var plan = PlanOf(json, out var job).Plan;
