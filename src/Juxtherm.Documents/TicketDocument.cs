@@ -75,7 +75,7 @@ public static class TicketDocument
         page.Text(set, Left, y, 17, Weight.Bold);
         page.Text(Wording.Time(press.Seconds), Left + Page.WidthOf(set, 17, Weight.Bold) + 9, y, 17, Weight.Bold);
         var other = press.DialMark is null ? new Wording(words.Temperature(0).EndsWith('C') ? UnitSystem.Us : UnitSystem.Metric).Temperature(press.Celsius) : $"about {words.Temperature(press.Celsius)}";
-        page.Text($"{other} · {press.Pressure.ToString().ToLowerInvariant()} pressure · {Lower(job.Tools.Underlay.Name)} underneath · {Lower(job.Tools.Cover.Name)} over it{(plan.Chart.For == "this-press" ? " · as looked up for this press" : "")}", Left, y + 7, Body, colour: Page.Quiet);
+        page.Text($"{other} · {press.Pressure.ToString().ToLowerInvariant()} pressure · {Lower(job.Tools.Underlay.Name)} underneath · {Lower(job.Tools.Cover.Name)} over it{(plan.Chart.For == JobReader.ForThisPress ? " · as looked up for this press" : "")}", Left, y + 7, Body, colour: Page.Quiet);
         return y + 18;
     }
 

@@ -1,6 +1,8 @@
 using System.Net;
 using System.Text;
 using System.Text.Json.Nodes;
+using Juxtherm.Store;
+using Microsoft.Data.Sqlite;
 
 namespace Juxtherm.Web.Tests;
 
@@ -219,6 +221,32 @@ public sealed class LogApiTests : BenchApi
             Assert.Equal(text == csv ? 2 : 0, await elsewhere.ReadIn(text));
         Assert.Equal(json, await elsewhere.Text("/api/log/logbook.json"));
         Assert.Equal(csv, await elsewhere.Text("/api/log/logbook.csv"));
+    }
+
+    [Fact]
+    public async Task Heat_that_another_model_reckoned_is_reckoned_anew()
+    {
+        await Pressed("Old heat", 3, ["edges-lifted"], ["edges-lifted"], ["edges-lifted"]);
+        await Get("/api/learned");
+        Stop();
+        (double Room, string By) Kept(string first = "")
+        {
+            using var db = new SqliteConnection($"Data Source={Path.Combine(Folder, DataFolder.DatabaseName)};Pooling=False");
+            db.Open();
+            using var command = db.CreateCommand();
+            command.CommandText = $"{first} SELECT LnRoom, HeatBy FROM Log ORDER BY Id LIMIT 1";
+            using var row = command.ExecuteReader();
+            Assert.True(row.Read());
+            return (row.GetDouble(0), row.GetString(1));
+        }
+
+        var was = Kept();
+        Assert.Equal(7, Kept("UPDATE Log SET LnRoom = 7, HeatBy = 'another model';").Room);
+        Start();
+        await Get("/api/learned");
+        var now = Kept();
+        Assert.Equal(was.By, now.By);
+        Assert.Equal(was.Room, now.Room, 0.1);
     }
 
     [Fact]

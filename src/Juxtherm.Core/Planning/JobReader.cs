@@ -37,10 +37,10 @@ public static partial class JobReader
     internal const string ContourCarrier = "contour";
 
     /// <summary>A figure is for the press in use.</summary>
-    internal const string ForThisPress = "this-press";
+    public const string ForThisPress = "this-press";
 
     /// <summary>A figure is for a plate press.</summary>
-    internal const string ForPlatePress = "plate-press";
+    public const string ForPlatePress = "plate-press";
 
     private const string BoxCarrier = "box";
     private const string Advise = "advise";

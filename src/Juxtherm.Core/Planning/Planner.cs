@@ -160,7 +160,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         if (verdict == Verdict.Stop)
             return found.Outcome == SettingOutcome.None ? "No safe setting found." : "Not like this: see the stop.";
         var bonding = Planning.Plan.Bonding(presses);
-        string Set(PlannedPress press) => press.DialMark is { } mark ? $"mark {mark}" : words.Temperature(press.Celsius);
+        string Set(PlannedPress press) => words.SetTo(press.DialMark, press.Celsius);
         var faces = bonding.Select(p => p.Face).Distinct().Count() > 1;
         var apart = bonding.Select(Set).Distinct(StringComparer.Ordinal).Count() > 1;
         string Time(PlannedPress press) => faces ? $"{Wording.Time(press.Seconds)} on the {press.Face.ToString().ToLowerInvariant()}" : Wording.Time(press.Seconds);

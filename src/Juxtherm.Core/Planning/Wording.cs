@@ -44,7 +44,7 @@ public sealed class Wording(UnitSystem units)
     /// <summary>Where a dial stands: its mark, where it has marks, or a temperature.</summary>
     /// <param name="mark">The mark; null where it shows degrees.</param>
     /// <param name="celsius">°C.</param>
-    public string SetTo(string? mark, double celsius) => mark is null ? Temperature(celsius) : $"the mark {mark}";
+    public string SetTo(string? mark, double celsius) => mark is null ? Temperature(celsius) : char.IsLetter(mark[0]) ? mark : $"the mark {mark}";
 
     /// <summary>A small length: tenths of a millimetre, hundredths of an inch.</summary>
     /// <param name="mm">mm.</param>

@@ -18,6 +18,12 @@ internal static class SchemaEndpoints
         static JsonObject Ids(IEnumerable<string> ids) => new() { ["enum"] = new JsonArray([.. ids.Select(id => (JsonNode)id)]) };
         static JsonObject IdsOrOwn(IEnumerable<string> ids) => new() { ["anyOf"] = new JsonArray(Ids(ids), new JsonObject { ["type"] = "string", ["pattern"] = $"^{OwnEntries.IdPrefix}" }) };
         static JsonObject Number(double least, double most, string what) => new() { ["type"] = "number", ["minimum"] = least, ["maximum"] = most, ["description"] = what };
+        static JsonObject Described(JsonObject schema, string what)
+        {
+            schema["description"] = what;
+            return schema;
+        }
+
         static JsonObject Object(JsonObject members, params string[] required) => new()
         {
             ["type"] = "object",
@@ -32,6 +38,7 @@ internal static class SchemaEndpoints
             ["seconds"] = Number(1, 120, "Time on the wrapper, s."),
             ["pressure"] = Ids(CatalogueIds.Pressures.Keys),
             ["peel"] = Ids(CatalogueIds.Peels.Keys),
+            ["for"] = Described(Ids([JobReader.ForThisPress, JobReader.ForPlatePress]), "Which press it is for: taken as it is for this one, translated from a plate press; absent when nobody said."),
         });
         var layer = Object(
             new JsonObject
@@ -49,6 +56,7 @@ internal static class SchemaEndpoints
                 ["face"] = Ids(["front", "back"]),
                 ["intricate"] = new JsonObject { ["type"] = "boolean" },
                 ["mirrored"] = new JsonObject { ["type"] = "boolean", ["description"] = "Whether the cut file is mirrored." },
+                ["reversed"] = new JsonObject { ["type"] = "boolean", ["description"] = "Its drawing is reversed already, and is cut as it is drawn." },
                 ["label"] = label,
                 ["shape"] = new JsonObject { ["type"] = "string", ["maxLength"] = CutShape.LongestText, ["description"] = "Its true outline as SVG path data, filled by the even-odd rule and fitted into its box." },
                 ["hidden"] = new JsonObject { ["type"] = "boolean", ["description"] = "Kept, but neither cut nor pressed." },

@@ -62,11 +62,11 @@ public sealed class ColourLayersTests
             }
         });
 
-    [Property(MaxTest = 30)]
+    [Property(MaxTest = 18)]
     public FsCheck.Property As_seen_each_place_has_just_the_colour_that_is_seen() => Over(Separation.Seen, (_, layers, x, y, seen) =>
         Assert.Equal(seen is null ? [] : [seen], layers.Where(l => Inside(l.Shape, x, y)).Select(l => l.Colour)));
 
-    [Property(MaxTest = 30)]
+    [Property(MaxTest = 18)]
     public FsCheck.Property Stacked_the_uppermost_is_what_is_seen() => Over(Separation.Stacked, (_, layers, x, y, seen) =>
         Assert.Equal(seen, layers.LastOrDefault(l => Inside(l.Shape, x, y))?.Colour));
 

@@ -82,7 +82,7 @@ public sealed class LayerWorkTests
 
     private static FsCheck.Property Over(Func<Piece[], bool> holds, int most = 4) => Prop.ForAll(Pieces(most), p => holds(p));
 
-    [Property(MaxTest = 25)]
+    [Property(MaxTest = 15)]
     public FsCheck.Property Welding_covers_the_same_ground_and_nothing_more() => Over(p =>
     {
         var before = Layers(File(p));
@@ -90,7 +90,7 @@ public sealed class LayerWorkTests
         return after.Count == 1 && Math.Abs(Area([.. after]) - Area([.. before])) < 0.5;
     });
 
-    [Property(MaxTest = 25)]
+    [Property(MaxTest = 15)]
     public FsCheck.Property Cutting_below_leaves_just_the_overlap() => Over(p =>
     {
         var before = Layers(File(p));
@@ -116,7 +116,7 @@ public sealed class LayerWorkTests
         }
     }
 
-    [Property(MaxTest = 25)]
+    [Property(MaxTest = 15)]
     public FsCheck.Property An_outline_holds_what_it_goes_round_and_keeps_its_distance() => Over(p =>
     {
         var before = Layers(File(p));
@@ -125,7 +125,7 @@ public sealed class LayerWorkTests
         return after.Count == before.Count + 1 && inside.Difference(around).Area < 0.1 && Math.Abs(around.Boundary.Distance(inside) - 6) < 0.1 && inside.Buffer(5.9).Difference(around).Area < 0.1;
     });
 
-    [Property(MaxTest = 20)]
+    [Property(MaxTest = 12)]
     public FsCheck.Property A_silhouette_has_no_centres() => Over(p =>
     {
         var all = Layers(File(p)).Select(l => l.Id).ToArray();
@@ -133,7 +133,7 @@ public sealed class LayerWorkTests
         return after[0].Measures!.Holes == 0 && all.All(id => Ground(after.First(l => l.Id == id)).Difference(Ground(after[0])).Area < 0.1);
     });
 
-    [Property(MaxTest = 20)]
+    [Property(MaxTest = 12)]
     public FsCheck.Property Lining_up_moves_and_scales_and_changes_no_shape() => Over(p =>
     {
         var before = Layers(File(p));

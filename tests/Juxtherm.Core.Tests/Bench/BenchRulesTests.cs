@@ -344,7 +344,7 @@ public class BenchRulesTests
     }
 
     /// <summary>Whatever is said in whatever order by whichever press: replayed it gives the same run, no piece is in two hands, none is forgotten.</summary>
-    [Property(MaxTest = 150)]
+    [Property(MaxTest = 75)]
     public Property Replaying_what_was_said_gives_the_same_run() => Prop.ForAll(Gen.Choose(0, 9_999).ListOf(80).ToArbitrary(), draws =>
     {
         var run = new RunAtPress(RunAtPress.Named("Ada", "Bo", "Cy", "Di"), stations: 2).Prepare(1).Prepare(2);

@@ -184,7 +184,7 @@ public class AnyJobTests
     // What a vandal might do to a file: members cut out, swapped for something else, doubled.
     private static readonly string[] Junk = ["null", "true", "-1", "1e300", "\"\"", "\"smooth\"", "[]", "{}", "[[]]", "{\"a\":[1,2,{\"b\":null}]}"];
 
-    [Property(MaxTest = 400)]
+    [Property(MaxTest = 250)]
     public Property A_spoiled_file_is_read_or_its_faults_are_named()
     {
         var spoiled = from job in AnyJob()

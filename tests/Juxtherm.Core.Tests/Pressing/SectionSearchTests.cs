@@ -117,7 +117,7 @@ public class SectionSearchTests
     }
 
     /// <summary>Small designs on small plates, with and without something thick: as few placements as trying all of them finds.</summary>
-    [Property(MaxTest = 60)]
+    [Property(MaxTest = 36)]
     public Property No_fewer_placements_would_do() => Prop.ForAll(Small().ToArbitrary(), q =>
     {
         var plan = SectionSearch.Cover(q);
@@ -131,7 +131,7 @@ public class SectionSearchTests
     });
 
     /// <summary>Random designs and plates: each square is under some placement or said not to be; thick things are off it or said to be under it.</summary>
-    [Property(MaxTest = 60)]
+    [Property(MaxTest = 36)]
     public Property Everything_is_covered_or_said_not_to_be() => Prop.ForAll(Large().ToArbitrary(), q =>
     {
         var plan = SectionSearch.Cover(q);
@@ -155,7 +155,7 @@ public class SectionSearchTests
     });
 
     /// <summary>The squares hold the vinyl they were made from.</summary>
-    [Property(MaxTest = 100)]
+    [Property(MaxTest = 50)]
     public Property Squares_hold_every_point_of_the_vinyl()
     {
         var triangles = from x in Gen.Choose(0, 200).Three()
