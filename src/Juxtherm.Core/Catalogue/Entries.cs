@@ -92,6 +92,13 @@ public sealed record Material(
 /// <param name="Band">What its sole may be at this mark as it wanders, °C.</param>
 public sealed record DialMark(string Mark, Sourced<double> Celsius, Sourced<Span> Band);
 
+/// <summary>A spot of a plate that is cooler than the rest.</summary>
+/// <param name="XMm">From the plate's left, mm.</param>
+/// <param name="YMm">From its top, mm.</param>
+/// <param name="WidthMm">mm.</param>
+/// <param name="HeightMm">mm.</param>
+public sealed record CoolSpot(double XMm, double YMm, double WidthMm, double HeightMm);
+
 /// <summary>A kind of press, iron or gun.</summary>
 /// <param name="Id">Stable id.</param>
 /// <param name="Name">For the reader.</param>
@@ -129,6 +136,15 @@ public sealed record HeatSource(
     /// <summary>The mark nearest to a temperature, of two as near the hotter; null where the dial shows degrees.</summary>
     /// <param name="celsius">°C.</param>
     public DialMark? MarkAt(double celsius) => Marks.OrderBy(m => Math.Abs(m.Celsius.Value - celsius)).ThenByDescending(m => m.Celsius.Value).FirstOrDefault();
+
+    /// <summary>It is set down and leaned on by hand.</summary>
+    public bool HeldByHand => Kind is "hand-iron" or "household-iron" or "handheld-press";
+
+    /// <summary>All round its plate is cooler by so much more than usual, mm: found with a strip.</summary>
+    public double CoolRimMm { get; init; }
+
+    /// <summary>Spots of its plate that are cooler, from its upper left corner, mm: found with a strip.</summary>
+    public IReadOnlyList<CoolSpot> CoolSpots { get; init; } = [];
 
     /// <summary>What lies flat is turned over under it and pressed from the back as well, as a matter of course.</summary>
     public bool PressesFromBack { get; init; }

@@ -235,6 +235,8 @@ public static class OwnEntries
         var step = c["dialStep"].Number(1, 50, "degrees");
         var error = c["dialErrorK"].Number(0, 60, "K");
         var offset = c["dialOffsetK"].Number(-40, 40, "K");
+        var coolRim = c["coolRimMm"].Number(0, 200, "mm");
+        var coolSpots = SpotsOf(c["coolSpots"]);
         c["pressure"].IsObject(required: false);
         var by = c["pressure"]["by"].Choice(["feel", "scale", "strip"], "feel");
         if (id is null || kind is null)
@@ -256,6 +258,8 @@ public static class OwnEntries
             DialStep = step is { } s ? new(s, Owner) : like.DialStep is { } usual && unit is "C" && like.DialUnit == DegreeUnit.F ? usual with { Value = Math.Max(1, Math.Round(usual.Value / 5)) } : like.DialStep,
             DialErrorK = error is { } k ? new(k, Owner) : like.DialErrorK,
             DialOffsetK = offset is { } o ? new(o, Owner) : like.DialOffsetK,
+            CoolRimMm = coolRim ?? 0,
+            CoolSpots = coolSpots,
         };
         return by switch
         {
@@ -263,6 +267,24 @@ public static class OwnEntries
             "strip" => Tried(c["pressure"], sized),
             _ => sized,
         };
+    }
+
+    /// <summary>Where a strip stayed pale, from the plate's upper left corner.</summary>
+    private static List<CoolSpot> SpotsOf(JsonCursor c)
+    {
+        const int most = 12;
+        var spots = new List<CoolSpot>();
+        if (!c.IsArray(required: false))
+            return spots;
+        if (c.Count > most)
+            c.Fault($"{c.Pointer} holds {c.Count} spots; up to {most} are accepted.", "too-many");
+        foreach (var spot in c.Items.Take(most))
+        {
+            if (spot.IsObject())
+                spots.Add(new CoolSpot(spot["xMm"].RequiredNumber(0, 2000, "mm"), spot["yMm"].RequiredNumber(0, 2000, "mm"), spot["widthMm"].RequiredNumber(1, 2000, "mm"), spot["heightMm"].RequiredNumber(1, 2000, "mm")));
+        }
+
+        return spots;
     }
 
     /// <summary>Pressed down on a bathroom scale: the weight it shows, over the plate.</summary>

@@ -94,9 +94,11 @@ public sealed record LogEntry(
         ArgumentNullException.ThrowIfNull(state);
         ArgumentNullException.ThrowIfNull(piece);
         var press = plan.BondingPress;
-        var holds = piece.Holds.Where(h => h.PressOrder == press.Order).ToList();
-        // In several goes the part that had least counts; passes of a gun, and a plate closed again, add up.
-        var pressed = ClosedPlate.Of(holds, press.Order).Select(p => p.Seconds).DefaultIfEmpty().Min();
+        IReadOnlyList<PlannedPress> Alike(PlannedPress of) => plan.Whole.FirstOrDefault(w => w.OnParts.Any(p => p.Order == of.Order))?.OnParts ?? [of];
+        // In several goes, or on several parts, the one that had least counts; passes of a gun, and a plate closed again, add up.
+        double Least(PlannedPress of) => Alike(of).SelectMany(p => ClosedPlate.Of(piece.Holds, p.Order)).Select(p => p.Seconds).DefaultIfEmpty().Min();
+        var holds = piece.Holds.Where(h => Alike(press).Any(p => p.Order == h.PressOrder)).ToList();
+        var pressed = Least(press);
         var seen = piece.Sightings.SelectMany(s => s.Seen).Concat(piece.Outcomes).Where(o => o != Outcome.Stuck).Distinct().ToList();
         return new LogEntry(
             piece.EndedAt ?? throw new ArgumentException("The piece is not finished.", nameof(piece)), job.Title, piece.Number, state.Pieces.Count,
@@ -105,7 +107,7 @@ public sealed record LogEntry(
         {
             Name = piece.Wanted.Name,
             PressedAgainSeconds = piece.PressedAgainSeconds,
-            BackSeconds = plan.Presses.LastOrDefault(p => p.Purpose == PressPurpose.Back) is { } back ? ClosedPlate.Of([.. piece.Holds.Where(h => h.PressOrder == back.Order)], back.Order).Select(p => p.Seconds).DefaultIfEmpty().Min() : 0,
+            BackSeconds = plan.Presses.LastOrDefault(p => p.Purpose == PressPurpose.Back) is { } back ? Least(back) : 0,
             Set = job.Used is not null ? SettingOrigin.UsedBefore : plan.Chart.For == JobReader.ForThisPress ? SettingOrigin.LookedUp : SettingOrigin.Found,
             EndedWell = piece.Status == PieceStatus.Done && piece.Outcomes.Contains(Outcome.Stuck),
             PlateCelsius = holds.Select(h => h.PlateCelsius).LastOrDefault(c => c is not null),

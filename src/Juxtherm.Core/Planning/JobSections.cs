@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Placement;
@@ -17,21 +18,62 @@ internal sealed record JobSections(SectionPlan? Plan)
 
     private static readonly JobSections Nowhere = new((SectionPlan?)null);
 
-    /// <summary>Covers layers of one face.</summary>
+    /// <summary>Covers layers of one face: where no piece of vinyl reaches from one part into the next, with the parts that the whole face is pressed in.</summary>
     /// <param name="job">The job.</param>
     /// <param name="face">The face.</param>
     /// <param name="layers">Ids of the layers to be pressed.</param>
     public static JobSections Of(Job job, Face face, IReadOnlyCollection<string> layers)
     {
+        var here = job.Layers.Where(l => l.Face == face).ToList();
+        var pressed = here.FindAll(l => layers.Contains(l.Id, StringComparer.Ordinal));
+        if (pressed.Count == here.Count)
+            return Over(job, face, here);
+        var whole = Over(job, face, here);
+        if (whole.Plan is not { Sections.Count: > 1 } parts || whole.Reaching(here).Count > 0)
+            return Over(job, face, pressed);
+        return new JobSections(parts with { Sections = [.. parts.Sections.Where((_, i) => pressed.Exists(l => whole.PartsOf(l).Any(of => of.Contains(i))))] }) { RimMm = whole.RimMm };
+    }
+
+    /// <summary>Nearer to the plate's edge than this nothing is pressed, mm.</summary>
+    private double RimMm { get; init; }
+
+    /// <summary>Under which placements each piece of a layer's vinyl lies: one, or those that it takes together. None where its place is not known.</summary>
+    public IReadOnlyList<IReadOnlyList<int>> PartsOf(JobLayer layer)
+    {
+        if (Plan is not { } plan || layer.Box is not { } box)
+            return [];
+        return [.. Plane.Pieces(CutShape.GroundOf(layer.Shape, box)).Select(p => p.EnvelopeInternal).Select(e => PartsUnder(plan, new Box(e.MinX, e.MinY, e.Width, e.Height)))];
+    }
+
+    /// <summary>Layers of which a piece reaches from one part into the next.</summary>
+    public IReadOnlyList<string> Reaching(IEnumerable<JobLayer> layers) => [.. layers.Where(l => PartsOf(l).Any(of => of.Count > 1)).Select(l => l.Id)];
+
+    private IReadOnlyList<int> PartsUnder(SectionPlan plan, Box piece)
+    {
+        var middle = new Spot(piece.XMm + piece.WidthMm / 2, piece.YMm + piece.HeightMm / 2);
+        var holding = Enumerable.Range(0, plan.Sections.Count).Where(i => plan.Sections[i].Covers(piece, RimMm)).ToList();
+        if (holding.Count > 0)
+            return [holding.MinBy(i => plan.Sections[i].FromMiddle(middle))];
+        List<int> met = [.. Enumerable.Range(0, plan.Sections.Count).Where(i => plan.Sections[i].Meets(piece, RimMm))];
+        // What no placement presses is laid with the nearest: that it is not covered is said.
+        return met.Count > 0 || plan.Sections.Count == 0 ? met : [Enumerable.Range(0, plan.Sections.Count).MinBy(i => plan.Sections[i].FromMiddle(middle))];
+    }
+
+    private static JobSections Over(Job job, Face face, List<JobLayer> here)
+    {
         if (job.Blank.Form.Shape != FaceShape.Flat || job.Tools.Source.HotAirWm2K is not null || !job.Blank.Faces.TryGetValue(face, out var shape))
             return Nowhere;
-        var vinyl = CellsOf(job.Layers.Where(l => l.Face == face && layers.Contains(l.Id, StringComparer.Ordinal)), shape);
+        var vinyl = CellsOf(here, shape);
         if (vinyl.Count == 0)
             return Nowhere;
         // On hard goods and inside a frame nothing of the other side is felt.
         var below = job.Blank.Material.Kind == MaterialKind.Hard || job.Blank.Form.Framed ? null : job.Blank.Faces.GetValueOrDefault(face == Face.Front ? Face.Back : Face.Front);
-        return new JobSections(Covered(new SectionQuestion(new PlateSize(job.Tools.PlateWidthMm, job.Tools.PlateHeightMm), vinyl, KeepOut.Of(shape, below)) { MiddleX = shape.MiddleX }));
+        var question = new SectionQuestion(PlateOf(job.Tools), vinyl, KeepOut.Of(shape, below)) { MiddleX = shape.MiddleX, MaySlant = !job.Tools.Source.HeldByHand };
+        return new JobSections(Covered(RasterOf(here, shape) is { } raster ? question with { Raster = raster } : question)) { RimMm = question.Plate.RimMm };
     }
+
+    /// <summary>A job's plate, as far as covering goes.</summary>
+    public static PlateSize PlateOf(Tools tools) => new(tools.PlateWidthMm, tools.PlateHeightMm) { CoolRimMm = tools.Source.CoolRimMm, Cool = [.. tools.Source.CoolSpots.Select(s => new Box(s.XMm, s.YMm, s.WidthMm, s.HeightMm))] };
 
     /// <summary>Bands along zips of a face in which vinyl is cut away.</summary>
     public static IReadOnlyList<Box> ZipBands(BlankShape shape) => [.. shape.Features.Where(f => f.Kind == FeatureKind.Zip).Select(f => f.Box.Grown(ZipClearanceMm))];
@@ -47,6 +89,9 @@ internal sealed record JobSections(SectionPlan? Plan)
         return cells;
     }
 
+    private static VinylRaster? RasterOf(IEnumerable<JobLayer> layers, BlankShape shape) =>
+        VinylRaster.Of(layers.Where(l => l.Box is not null).Select(l => (l.Shape, l.Box!.Value)), ZipBands(shape));
+
     private static SectionPlan Covered(SectionQuestion question)
     {
         var key = new Key(question);
@@ -60,10 +105,10 @@ internal sealed record JobSections(SectionPlan? Plan)
     private sealed class Key(SectionQuestion question) : IEquatable<Key>
     {
         private readonly SectionQuestion _question = question;
-        private readonly int _hash = question.Vinyl.Aggregate(question.Plate.GetHashCode(), (hash, cell) => hash ^ cell.GetHashCode());
+        private readonly int _hash = HashCode.Combine(question.Plate, question.Raster);
 
         public bool Equals(Key? other) =>
-            other is not null && _question.Plate == other._question.Plate && _question.MiddleX == other._question.MiddleX && _question.Vinyl.SetEquals(other._question.Vinyl) && _question.KeepOuts.Count == other._question.KeepOuts.Count
+            other is not null && _question.Plate == other._question.Plate && _question.MiddleX == other._question.MiddleX && _question.MaySlant == other._question.MaySlant && _question.Raster.Equals(other._question.Raster) && _question.KeepOuts.Count == other._question.KeepOuts.Count
             && _question.KeepOuts.Zip(other._question.KeepOuts).All(k => k.First.Kind == k.Second.Kind && k.First.Name == k.Second.Name && k.First.OtherFace == k.Second.OtherFace && k.First.Hull.SequenceEqual(k.Second.Hull));
 
         public override bool Equals(object? obj) => Equals(obj as Key);

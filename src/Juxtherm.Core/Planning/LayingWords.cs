@@ -42,6 +42,8 @@ internal sealed class LayingWords(WayContext about, IReadOnlyList<PlannedPress> 
                 return $"Pull the {Item} tight over the lower plate, sweatband folded out, no seam bunched up. Lay {what}, carrier up, slit so that it follows the crown, and tape it.{Cover}";
         }
 
+        if (first && press is { Part: > 1 } && press.Laid.All(id => press.LiesAlready.Contains(id, StringComparer.Ordinal)))
+            return $"Smooth down the rest of {what}.{Cover}";
         var onCloth = presses.Any(p => p.Purpose == PressPurpose.Preheat);
         var tape = Work.Material.Kind == MaterialKind.Hard ? " Hold it with heat-resistant tape." : "";
         var pieces = press.Laid.Where(id => UpperLayers.PieceByPiece(about, about.Layer(id))).ToList();
@@ -51,8 +53,17 @@ internal sealed class LayingWords(WayContext about, IReadOnlyList<PlannedPress> 
         var where = !first ? "in its place" : onCloth ? "on the warm cloth" : $"on the {Item}";
         // Only the first layer is laid away from the plate: afterwards the piece lies where it was pressed.
         var (begin, carry) = first && about.Choose(new LayingOut()) == LayingOut.Table ? ("On the table: lay", " Smooth it and carry it over.") : ("Lay", "");
-        return $"{begin} {what} {where}, readable, carrier up.{byPiece}{tape}{carry}{Cover}";
+        return $"{Apart(press)}{begin} {what} {where}, readable, carrier up.{byPiece}{tape}{carry}{Cover}";
     }
+
+    /// <summary>How the carrier is dealt with that does not go under the plate at once.</summary>
+    private static string Apart(PlannedPress press) => press switch
+    {
+        { Part: null } => "",
+        { GoesOn.Count: > 0, LiesAlready.Count: 0 } => "Fold back what reaches beyond the plate; it is pressed with the next part. ",
+        { Part: 1 } => "Cut the carriers apart in the gap, and take only what lies under the plate. ",
+        _ => "",
+    };
 
     /// <summary>A small thick piece under a large plate is levelled; null where that is not needed.</summary>
     public string? Levelled()

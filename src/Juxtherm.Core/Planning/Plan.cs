@@ -102,6 +102,21 @@ public sealed record PlannedPress(
     /// <summary>The side that it presses.</summary>
     public Placement.Face Face { get; init; }
 
+    /// <summary>Which part of the print it presses, from 1; null where all of it lies under the plate at once.</summary>
+    public int? Part { get; init; }
+
+    /// <summary>In how many parts the print is pressed.</summary>
+    public int Parts { get; init; } = 1;
+
+    /// <summary>Which press of its part it is, from 1: the same on every part; 0 in plans from before that was kept.</summary>
+    public int Stage { get; init; }
+
+    /// <summary>Layers whose carrier reaches on into a part that is still to come.</summary>
+    public IReadOnlyList<string> GoesOn { get; init; } = [];
+
+    /// <summary>Layers whose carrier was laid with a part before.</summary>
+    public IReadOnlyList<string> LiesAlready { get; init; } = [];
+
     /// <summary>What the plate's face is meant to be, °C: what it is set to and how far its face stands off that.</summary>
     /// <param name="source">The press.</param>
     public double FaceCelsius(HeatSource source)
@@ -238,6 +253,11 @@ public sealed record LadderRung(double Celsius, DialReading? Dial, string? DialM
 /// <param name="HottestClothCelsius">Bare face, all off to the hot side, °C.</param>
 public sealed record PlanMargin(double? FromSeconds, double ToSeconds, double LeastBond, double MostBurden, double HottestClothCelsius);
 
+/// <summary>A press as the print has it, over all of its parts.</summary>
+/// <param name="Press">The first, with the layers of all.</param>
+/// <param name="OnParts">The same on each part, in the order in which they are done.</param>
+public sealed record WholePress(PlannedPress Press, IReadOnlyList<PlannedPress> OnParts);
+
 /// <summary>A plan for a job.</summary>
 /// <param name="Verdict">Whether to go ahead.</param>
 /// <param name="Headline">The verdict in one line.</param>
@@ -268,9 +288,17 @@ public sealed record Plan(
     /// <summary>The carriers, where their places are known.</summary>
     public IReadOnlyList<CarrierInPlan> Carriers { get; init; } = [];
 
-    /// <summary>The press that bonds; the last of them where there are several.</summary>
+    /// <summary>The press that bonds; the last of them where there are several, on the first part where it is done on several.</summary>
     [JsonIgnore]
-    public PlannedPress BondingPress => Presses.Last(p => p.Purpose == PressPurpose.Press);
+    public PlannedPress BondingPress => Whole.Last(w => w.Press.Purpose == PressPurpose.Press).OnParts[0];
+
+    /// <summary>The presses as the print has them, whatever part they are on: what is done on every part is one. The patch is none of them.</summary>
+    [JsonIgnore]
+    public IReadOnlyList<WholePress> Whole =>
+    [
+        .. Presses.Where(p => p.Purpose != PressPurpose.Patch).GroupBy(p => p.Stage == 0 ? -p.Order : p.Stage)
+            .Select(g => new WholePress(g.First() with { Layers = [.. g.SelectMany(p => p.Layers).Distinct(StringComparer.Ordinal)], Laid = [.. g.SelectMany(p => p.Laid).Distinct(StringComparer.Ordinal)] }, [.. g])),
+    ];
 
     /// <summary>The presses that bond, in the order in which they are done; those alike on one side are one.</summary>
     [JsonIgnore]

@@ -63,7 +63,8 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         // What is shown of how much room there is belongs to the press that bonds last.
         var found = rehearsal.Bonding.Press.Set.Found;
         var presses = new PressWriter(about, rehearsal, budget).Write();
-        var numberOf = presses.Count - rehearsal.Presses.Count + 1;
+        // The model carries one part through; it is numbered as the first part on which a press is done.
+        int NumberOf(int at) => presses.First(p => p.Stage == at + 1).Order;
         var steps = new StepWriter(about, presses).Write();
         var (lead, worst) = (about.Lead, found.Worst);
         var plan = new Plan(
@@ -80,11 +81,11 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         };
 
         HeatBudgetBar Bar(LayerInPlan layer) => new(
-            layer.Id, about.NameOf(layer), [.. budget.Of(layer.Id).Select(s => s with { Order = s.Order + numberOf, Share = Math.Round(s.Share, 3) })],
+            layer.Id, about.NameOf(layer), [.. budget.Of(layer.Id).Select(s => s with { Order = NumberOf(s.Order), Share = Math.Round(s.Share, 3) })],
             Math.Round(budget.Total(layer.Id), 2), layer.MostBurden, Math.Round(last.Heat[layer.Id].Bond, 2), layer.Work.Vinyl.HoldsFromBond.Value);
 
 
-        return new PlanResult(plan, rehearsal.Phases, found.Window);
+        return new PlanResult(plan, [.. rehearsal.Phases.Select(p => p.PressOrder is { } order ? p with { PressOrder = NumberOf(order - 1) } : p)], found.Window);
     }
 
     /// <summary>What test patches have told, and which is pressed next.</summary>

@@ -18,29 +18,36 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
     public IReadOnlyList<PlannedPress> Write()
     {
         var presses = new List<PlannedPress>();
+        var bonding = rehearsal.Presses.Select((p, at) => (p, at)).Last(p => p.p == rehearsal.Bonding);
         if (about.Choose(new FirstTry()) == FirstTry.Patch)
-            presses.Add(Press(rehearsal.Bonding, 1) with { Purpose = PressPurpose.Patch, Sections = [], Why = WhyPatch() });
-        foreach (var done in rehearsal.Presses)
-            presses.Add(Press(done, presses.Count + 1));
+            presses.Add(Press(new PartedPress(bonding.p, bonding.at, bonding.p.Press.Layers, bonding.p.Press.Laid, null, 1, null), 1) with { Purpose = PressPurpose.Patch, Sections = [], Stage = 0, Why = WhyPatch() });
+        foreach (var press in PartedPresses.Of(about, rehearsal))
+            presses.Add(Press(press, presses.Count + 1));
         return presses;
     }
 
-    private PlannedPress Press(DonePress done, int order)
+    private PlannedPress Press(PartedPress press, int order)
     {
-        IReadOnlyDictionary<string, double> Each(Func<string, LayerHeat, double> of) => done.Press.Layers.ToDictionary(id => id, id => Math.Round(of(id, done.Heat[id]), 2), StringComparer.Ordinal);
-        var at = rehearsal.Presses.TakeWhile(p => p != done).Count();
+        var done = press.Done;
+        IReadOnlyDictionary<string, double> Each(Func<string, LayerHeat, double> of) => press.Layers.ToDictionary(id => id, id => Math.Round(of(id, done.Heat[id]), 2), StringComparer.Ordinal);
         var (dial, set) = (done.Press.Set.Found.Dial, done.Press.Set);
         var peel = done.Peel is { } p ? new Peel(p.Method, [p.FromSeconds, p.ToSeconds], p.Place == CoolingPlace.ColdBench ? Peel.ColdBench : Peel.OnUnderlay) : NoPeel;
+        var face = PartedPresses.FaceOf(about, rehearsal, done);
+        var sections = press.Place is { } place ? [SectionWriter.Written(place, about.Job.Blank.Faces[face], Words)] : SectionWriter.Of(about.Job, face, done.Press.Layers, Words);
         return new PlannedPress(
-            order, done.Press.Purpose, done.Press.Layers, done.Press.Laid, Math.Round(dial.Celsius, 1), dial.Shown is { } shown ? new DialReading(shown, dial.Unit.ToString()) : null, dial.Mark, done.Seconds, set.Level, set.PressureKPa,
-            Work.Cover.Id, SectionWriter.Of(about.Job, FaceOf(done), done.Press.Layers, Words), peel, new Predicted(Each((id, h) => h.Bond), Each((id, _) => budget.Until(id, at)), Math.Round(done.HottestBareCelsius, 1), Math.Round(done.WaterShare, 2)), Why(done), new Derivations(about, set).Of(done))
+            order, done.Press.Purpose, press.Layers, press.Laid, Math.Round(dial.Celsius, 1), dial.Shown is { } shown ? new DialReading(shown, dial.Unit.ToString()) : null, dial.Mark, done.Seconds, set.Level, set.PressureKPa,
+            Work.Cover.Id, sections, peel, new Predicted(Each((id, h) => h.Bond), Each((id, _) => budget.Until(id, press.At)), Math.Round(done.HottestBareCelsius, 1), Math.Round(done.WaterShare, 2)),
+            // The reasons are those of the same press on the first part.
+            press.Part > 1 ? [] : Why(done), press.Part > 1 ? [] : new Derivations(about, set).Of(done))
         {
-            Face = FaceOf(done),
+            Face = face,
+            Part = press.Part,
+            Parts = press.Parts,
+            Stage = press.At + 1,
+            GoesOn = press.GoesOn,
+            LiesAlready = press.LiesAlready,
         };
     }
-
-    private Face FaceOf(DonePress done) =>
-        about.Layers.FirstOrDefault(l => done.Press.Layers.Contains(l.Id, StringComparer.Ordinal))?.Layer.Face ?? about.Layer(rehearsal.Presses.First(p => p.Press.Laid.Count > 0).Press.Laid[0]).Layer.Face;
 
     private IReadOnlyList<string> Why(DonePress done) => done.Press.Purpose switch
     {

@@ -27,7 +27,8 @@ internal static class SectionWriter
     private static PlateSection Middle(Job job) =>
         new((job.Blank.WidthMm - job.Tools.PlateWidthMm) / 2, (job.Blank.HeightMm - job.Tools.PlateHeightMm) / 2, job.Tools.PlateWidthMm, job.Tools.PlateHeightMm);
 
-    private static PlateSection Written(Section section, BlankShape shape, Wording words)
+    /// <summary>A placement with the distances to lay it by.</summary>
+    public static PlateSection Written(Section section, BlankShape shape, Wording words)
     {
         var box = section.Box;
         var straight = section.SlantDegrees == 0;

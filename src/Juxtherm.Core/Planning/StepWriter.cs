@@ -54,7 +54,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
                     Patch(press);
                     break;
                 case PressPurpose.Preheat:
-                    Close(WorkStage.Prepare, press, $"Lay the {Item} flat on the {Under()}, lint off, no seam or button under the {_tool.Hot}.{(press.Sections.Count > 1 ? " Every part that vinyl will lie on is preheated." : "")}", 20, "Hold. Preheating the bare cloth.");
+                    Close(WorkStage.Prepare, press, $"Lay the {Item} flat on the {Under()}, lint off, no seam or button under the {_tool.Hot}.", 20, "Hold. Preheating the bare cloth.");
                     break;
                 case PressPurpose.Back:
                     Close(WorkStage.Press, press, $"Open. Turn the {Item} over, {(press.Peel.Method == PeelMethod.None ? "the print downward" : "carrier and all")}{(Work.HasCover ? $", {CoverName} over it" : "")}.", CoveringSeconds, "Hold. Pressing from the back.");
@@ -64,7 +64,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
                     Close(WorkStage.Press, press, $"Lay the {CoverName} on the bare vinyl.", CoveringSeconds, "Hold. Finish press, until the weave shows through.");
                     break;
                 default:
-                    Bond(press, first: !presses.Take(i).Any(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch));
+                    Bond(press, first: !presses.Take(i).Any(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch && p.Part == press.Part));
                     break;
             }
         }
@@ -164,28 +164,19 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
     /// <summary>Lays, closes and holds: once, in as many goes as the plate needs, or in passes of the gun.</summary>
     private void Close(WorkStage stage, PlannedPress press, string lay, double seconds, string hold)
     {
-        var closing = _words.Closing();
         if (Work.Source.HotAirWm2K is not null)
         {
             Passes(stage, press, lay, seconds, hold);
             return;
         }
 
-        if (press.Sections.Count < 2)
-        {
-            Add(stage, StepKind.Do, $"{lay} {closing}{(press.Sections is [var only] ? Softly(only) : "")}", seconds, press.Order);
-            Add(stage, StepKind.Hold, hold, press.Seconds, press.Order);
-            return;
-        }
-
-        for (var i = 0; i < press.Sections.Count; i++)
-        {
-            var section = press.Sections[i];
-            var go = $"Go {i + 1} of {press.Sections.Count}, the plate’s {section.LayBy}. {closing}{Softly(section)}";
-            Add(stage, StepKind.Do, i == 0 ? $"{lay} {go}" : go, i == 0 ? seconds : MovingSeconds, press.Order);
-            Add(stage, StepKind.Hold, $"{hold} Go {i + 1} of {press.Sections.Count}.", press.Seconds, press.Order);
-        }
+        var (part, place) = press.Part is null ? ("", "") : ($"Part {press.Part} of {press.Parts}. ", BeginsPart(press) ? $" The {_tool.Hot}’s {press.Sections[0].LayBy}." : "");
+        Add(stage, StepKind.Do, $"{part}{lay}{place} {_words.Closing()}{(press.Sections is [var only] ? Softly(only) : "")}", seconds + (press.Part > 1 && BeginsPart(press) ? MovingSeconds : 0), press.Order);
+        Add(stage, StepKind.Hold, $"{part}{hold}", press.Seconds, press.Order);
     }
+
+    /// <summary>The plate goes to another place than for the press before.</summary>
+    private bool BeginsPart(PlannedPress press) => presses.TakeWhile(p => p != press).LastOrDefault(p => p.Purpose != PressPurpose.Patch) is not { } before || before.Part != press.Part || before.Face != press.Face;
 
     /// <summary>What cannot hang off the plate is bedded softly.</summary>
     private static string Softly(PlateSection section) => section.Under.Count == 0 ? "" : $" A pillow under the print, so that it stands higher than this: {string.Join(", ", section.Under)}.";
@@ -218,13 +209,15 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
         var how = about.Choose(new PeelCheck()) == PeelCheck.Corner
             ? "lift a corner, go slowly at about 45°. If vinyl comes along, lay it back and press again."
             : "from a corner, slowly, at about 45°.";
+        // A carrier that reaches on into the next part comes off end by end, each when it is due.
+        var end = press.GoesOn.Count > 0 ? " Peel only as far as the plate reached, and fold the carrier back." : press.LiesAlready.Count > 0 ? " The last of the carrier comes off now." : "";
         Add(WorkStage.Peel, StepKind.Do, press.Peel.Method switch
         {
             PeelMethod.Hot when from == 0 && to is { } within => $"Open and peel now, within {Wording.Time(within)}: from a corner, slowly, at about 45°.",
             PeelMethod.Cold => $"Feels cool? Peel: {how}",
-            _ when to is { } end => $"Peel {(IsHard ? "with heat gloves, as soon as you can take hold of the carrier" : "warm")}, within {Wording.Time(end - from)}: {how}",
+            _ when to is { } until => $"Peel {(IsHard ? "with heat gloves, as soon as you can take hold of the carrier" : "warm")}, within {Wording.Time(until - from)}: {how}",
             _ => $"Peel: {how}",
-        }, 10, press.Order);
+        } + end, 10, press.Order);
     }
 
     private void After()

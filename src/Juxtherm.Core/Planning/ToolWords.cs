@@ -12,7 +12,7 @@ internal sealed class ToolWords(Workpiece work)
     private bool Wrap => !Gun && work.Form.Shape == FaceShape.Curved;
 
     /// <summary>It is put down by hand.</summary>
-    public bool HeldByHand => work.Source.Kind is "hand-iron" or "household-iron" or "handheld-press";
+    public bool HeldByHand => work.Source.HeldByHand;
 
     /// <summary>What is hot: plate, iron, wrap or gun.</summary>
     public string Hot => Gun ? "gun" : Wrap ? "wrap" : work.Source.Marks.Count > 0 ? "iron" : "plate";

@@ -17,6 +17,14 @@ public sealed record KeepOut(FeatureKind Kind, string Name, IReadOnlyList<Spot> 
     /// <summary>Where nothing else helps it may lie under the plate with something soft; metal and a zip's teeth never.</summary>
     public bool Yields => Kind is not (FeatureKind.Metal or FeatureKind.Snap) && (Kind != FeatureKind.Zip || OtherFace);
 
+    /// <summary>The box round it and so much more on every side.</summary>
+    /// <param name="mm">mm.</param>
+    public KeepOut Grown(double mm)
+    {
+        var box = Shapes.Around(Hull).Grown(mm);
+        return this with { Hull = Shapes.Rectangle(box.XMm, box.YMm, box.WidthMm, box.HeightMm) };
+    }
+
     /// <summary>What is thick on a face and on the one below it, seen from the face.</summary>
     /// <param name="face">The face that is pressed.</param>
     /// <param name="below">The face that lies down; null where there is none, as on hard goods.</param>

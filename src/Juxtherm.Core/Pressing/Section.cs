@@ -12,6 +12,9 @@ namespace Juxtherm.Core.Pressing;
 /// <param name="Under">What is thick and lies under it all the same.</param>
 public sealed record Section(double CentreX, double CentreY, double WidthMm, double HeightMm, int SlantDegrees, bool QuarterTurn, IReadOnlyList<KeepOut> Under)
 {
+    /// <summary>Cooler spots of the plate as it lies before any slant, from its upper left corner.</summary>
+    public IReadOnlyList<Box> Cool { get; init; } = [];
+
     /// <summary>The plate before it is slanted.</summary>
     public Box Box => new(CentreX - WidthMm / 2, CentreY - HeightMm / 2, WidthMm, HeightMm);
 
@@ -31,17 +34,44 @@ public sealed record Section(double CentreX, double CentreY, double WidthMm, dou
         var (u, v) = FromCentre(place);
         // Wider than the grid's own hair, so that what a place of the grid holds is held here too.
         const double hair = 1e-5;
-        return Math.Abs(u) <= WidthMm / 2 - insideMm + hair && Math.Abs(v) <= HeightMm / 2 - insideMm + hair;
+        return Math.Abs(u) <= WidthMm / 2 - insideMm + hair && Math.Abs(v) <= HeightMm / 2 - insideMm + hair && !IsCool(u + WidthMm / 2, v + HeightMm / 2);
     }
 
     /// <summary>Whether a square lies wholly under the plate, so far inside its edge.</summary>
     /// <param name="cell">The square.</param>
     /// <param name="insideMm">mm.</param>
-    public bool Covers(Cell cell, double insideMm)
+    public bool Covers(Cell cell, double insideMm) => Covers(VinylCells.BoxOf(cell), insideMm);
+
+    /// <summary>Whether a box lies wholly under the plate, so far inside its edge.</summary>
+    /// <param name="box">The box.</param>
+    /// <param name="insideMm">mm.</param>
+    public bool Covers(Box box, double insideMm)
     {
-        var box = VinylCells.BoxOf(cell);
         return Covers(new Spot(box.XMm, box.YMm), insideMm) && Covers(new Spot(box.XMm + box.WidthMm, box.YMm), insideMm)
             && Covers(new Spot(box.XMm, box.YMm + box.HeightMm), insideMm) && Covers(new Spot(box.XMm + box.WidthMm, box.YMm + box.HeightMm), insideMm);
+    }
+
+    /// <summary>Whether part of a box lies under the plate, so far inside its edge.</summary>
+    /// <param name="box">The box.</param>
+    /// <param name="insideMm">mm.</param>
+    public bool Meets(Box box, double insideMm)
+    {
+        var turn = new Turn(SlantDegrees);
+        var (u, v) = turn.Of(new Spot(CentreX, CentreY));
+        List<(double U, double V)> hull = [.. Shapes.Rectangle(box.XMm, box.YMm, box.WidthMm, box.HeightMm).Select(turn.Of)];
+        return Turned.Meets(hull, u - WidthMm / 2 + insideMm, v - HeightMm / 2 + insideMm, WidthMm - 2 * insideMm, HeightMm - 2 * insideMm);
+    }
+
+    private bool IsCool(double u, double v)
+    {
+        const double hair = 1e-5;
+        foreach (var spot in Cool)
+        {
+            if (u > spot.XMm + hair && u < spot.XMm + spot.WidthMm - hair && v > spot.YMm + hair && v < spot.YMm + spot.HeightMm - hair)
+                return true;
+        }
+
+        return false;
     }
 
     /// <summary>A place as the plate sees it from its middle.</summary>
@@ -54,7 +84,8 @@ public sealed record Section(double CentreX, double CentreY, double WidthMm, dou
 /// <param name="AtEdge">Vinyl that lies in the plate's cooler edge, because something thick is near.</param>
 /// <param name="NotCovered">Vinyl that no placement reaches.</param>
 /// <param name="MostHeats">How many placements heat the vinyl where it gets most; 1 where none overlap.</param>
-public sealed record SectionPlan(IReadOnlyList<Section> Sections, bool Proven, IReadOnlyList<Box> AtEdge, IReadOnlyList<Box> NotCovered, int MostHeats)
+/// <param name="TwiceShare">Share of the vinyl that lies under two placements or more.</param>
+public sealed record SectionPlan(IReadOnlyList<Section> Sections, bool Proven, IReadOnlyList<Box> AtEdge, IReadOnlyList<Box> NotCovered, int MostHeats, double TwiceShare)
 {
     /// <summary>How many placements lie over some vinyl where most do; at least 1.</summary>
     /// <param name="sections">The placements.</param>

@@ -8,16 +8,25 @@ namespace Juxtherm.Core.Pressing;
 /// <param name="KeepOuts">What is thick on either face.</param>
 public sealed record SectionQuestion(PlateSize Plate, IReadOnlySet<Cell> Vinyl, IReadOnlyList<KeepOut> KeepOuts)
 {
+    private readonly VinylRaster? _raster;
+
     /// <summary>The blank's middle line, mm from its left: what is nearly on it is laid by it; null where nobody cares.</summary>
     public double? MiddleX { get; init; }
+
+    /// <summary>The plate may be laid on the slant; nobody slants what is held by hand.</summary>
+    public bool MaySlant { get; init; } = true;
+
+    /// <summary>The vinyl over its own box; by its squares where nothing finer is known.</summary>
+    public VinylRaster Raster { get => _raster ?? VinylRaster.Of(Vinyl); init => _raster = value; }
 }
 
 /// <summary>
-/// Covers a design with the fewest placements of the plate. A placement gives full bond only some way inside its edge; it
-/// keeps off what is thick. Where that cannot be, vinyl may lie nearer to the edge; where that is not enough either, what
-/// yields may come under the plate. Placements are tried on a 5 mm grid, straight, a quarter turned and in steps of 15°.
+/// Covers a design with the fewest placements of the plate. A placement presses what lies inside its rim and keeps off what is
+/// thick; where that cannot be, what yields may come under the plate. Straight placements in columns and rows are found first
+/// (<see cref="StripSearch"/>), with as little vinyl heated twice as can be. Where fewer might do, the plate is tried on a 5 mm grid,
+/// straight, a quarter turned and, where it is not held by hand, in steps of 15°.
 /// <para>
-/// Why the count is the least: a placement can be shifted to the right and down, square by square, without losing any vinyl
+/// Why that count is the least: a placement can be shifted to the right and down, square by square, without losing any vinyl
 /// until its left and upper edge are tight or something thick is in the way. So only such placements are tried, and of all
 /// squares of vinyl first only those on the outline of what is left to cover: the least for some of the squares is no more
 /// than the least for all, and once everything is covered it is the answer.
@@ -25,11 +34,13 @@ public sealed record SectionQuestion(PlateSize Plate, IReadOnlySet<Cell> Vinyl, 
 /// </summary>
 public static class SectionSearch
 {
-    private const int MostSearched = 12;
-    private const int MostSquares = 16_000;
+    /// <summary>Nobody sets a plate down more often; what is left is said not to be covered.</summary>
+    public const int MostGoes = 200;
 
-    // Nobody sets a plate down more often; what is left is said not to be covered.
-    private const int MostGoes = 200;
+    // More squares than these are not searched through: a design that large is laid in rows.
+    private const int MostSquares = 6_000;
+    // A plate is not laid to the millimetre: so far off what is thick it is laid where nothing speaks against it, mm.
+    private const double ClearMm = 5;
     private const int SettlingRounds = 3;
     private static readonly int[] Slants = [15, 30, 45, 60, 75, 105, 120, 135, 150, 165];
 
@@ -38,57 +49,135 @@ public static class SectionSearch
     public static SectionPlan Cover(SectionQuestion question)
     {
         ArgumentNullException.ThrowIfNull(question);
-        var middle = Middle(question.Vinyl);
-        // Most prints lie under the plate as it comes down straight on their middle.
-        if (question.MiddleX is { } line && Math.Abs(middle.X - line) <= VinylCells.SideMm)
-            middle = middle with { X = line };
-        var centred = new Section(middle.X, middle.Y, question.Plate.WidthMm, question.Plate.HeightMm, 0, false, []);
-        if (question.Vinyl.All(c => centred.Covers(c, question.Plate.EdgeMm)) && Turned.KeepOutsUnder(centred, question.KeepOuts).Count == 0)
-            return new SectionPlan([centred], true, [], [], 1);
-
-        // So many goes are rows side by side, whatever is in the way.
-        if (LeastByArea(question.Plate, question.Vinyl.Count) > MostSearched || question.Vinyl.Count > MostSquares)
-            return Planned(question, [.. Tiled(question.Plate, question.Vinyl).Take(MostGoes).Select(s => s with { Under = Turned.KeepOutsUnder(s, question.KeepOuts) }).Where(s => s.Under.All(k => k.Yields))], false);
-        var full = Searched(question, question.Plate.EdgeMm);
-        if (question.KeepOuts.Count == 0 || full.Sections.Count < 2)
-            return full;
-        // Where only what is thick takes another go, the vinyl beside it may as well lie near the plate's edge.
-        if (full.Sections.Count <= Searched(question with { KeepOuts = [] }, question.Plate.EdgeMm).Sections.Count)
-            return full;
-        var atEdge = Searched(question, question.Plate.RimMm);
-        return atEdge.Sections.Count < full.Sections.Count ? atEdge : full;
+        if (Centred(question) is { } centred)
+            return centred;
+        var strips = Straight(question);
+        var least = Math.Max(LeastByArea(question.Plate, question.Raster.AreaMm2), question.KeepOuts.Count == 0 || !question.MaySlant ? LeastApart(question) : 1);
+        if (strips is { Count: 2 } && question.KeepOuts.Count == 0 && OnTheSlant(question) is { } slanted)
+            return Planned(question, [slanted], true);
+        if (strips?.Count <= least)
+            return Planned(question, strips, true);
+        if (question.Vinyl.Count > MostSquares || question.Plate.Cool.Count > 0 || !FewestSections.CanBeProven(least))
+            return strips is not null ? Planned(question, strips, false) : InRows(question);
+        var searched = Searched(question);
+        return strips is null || (searched.NotCovered.Count == 0 && !searched.Under.Any() && searched.Sections.Count < strips.Count)
+            ? searched
+            : Planned(question, strips, searched.Proven && searched.Sections.Count == strips.Count);
     }
 
-    /// <summary>Covers a design with its vinyl so far inside the plate's edge, where that can be.</summary>
-    private static SectionPlan Searched(SectionQuestion question, double insideMm)
+    /// <summary>Straight placements; a little off what is thick where that takes no more of them.</summary>
+    private static List<Section>? Straight(SectionQuestion question)
     {
+        if (question.KeepOuts.Count == 0)
+            return StripSearch.Find(question);
+        var off = StripSearch.Find(question with { KeepOuts = [.. question.KeepOuts.Select(k => k.Grown(ClearMm))] });
+        return off is { Count: 1 } || StripSearch.Find(question) is not { } near || off?.Count <= near.Count ? off : near;
+    }
+
+    /// <summary>One go across, where two would be needed straight; null where there is none.</summary>
+    private static Section? OnTheSlant(SectionQuestion question) => !question.MaySlant || question.Plate.Cool.Count > 0 || question.Vinyl.Count > MostSquares
+        ? null
+        : Slants.SelectMany(slant => question.Plate.IsOblong ? new[] { false, true } : [false], (slant, quarter) => Turned.OverAll(question, slant, quarter)).FirstOrDefault(s => s is not null);
+
+    /// <summary>So many places are too far apart for any two of them to lie under a straight plate at once.</summary>
+    private static int LeastApart(SectionQuestion question)
+    {
+        var reach = Math.Max(question.Plate.WidthMm, question.Plate.HeightMm) - 2 * question.Plate.RimMm + PlateOver.HairMm;
+        return Math.Max(Apart(question.Raster), Apart(question.Raster.Lying()));
+
+        int Apart(VinylRaster raster)
+        {
+            var count = 0;
+            for (var column = 0; column < raster.Columns; column++)
+            {
+                if (raster.Count(column, column + 1, 0, raster.Rows) == 0)
+                    continue;
+                for (var row = 0; row < raster.Rows; row++)
+                {
+                    if (raster.Count(column, column + 1, row, row + 1) == 0)
+                        continue;
+                    count++;
+                    row += Math.Max(0, (int)(reach / raster.StepY) - 1);
+                }
+
+                column += Math.Max(0, (int)(reach / raster.StepX) - 1);
+            }
+
+            return count;
+        }
+    }
+
+    /// <summary>Most prints lie under the plate as it comes down straight on their middle, or by the crease where that is near; null where this one does not.</summary>
+    private static SectionPlan? Centred(SectionQuestion question)
+    {
+        if (question.Plate.Cool.Count > 0)
+            return null;
+        var around = question.Raster.Around;
+        var (x, y) = (around.XMm + around.WidthMm / 2, around.YMm + around.HeightMm / 2);
+        double[] middles = question.MiddleX is { } line && Math.Abs(x - line) <= SettledPlates.NearLineMm ? [line, x] : [x];
+        var centred = middles.Select(middle => new Section(middle, y, question.Plate.WidthMm, question.Plate.HeightMm, 0, false, []))
+            .FirstOrDefault(s => s.Covers(around, question.Plate.EdgeMm) && Turned.KeepOutsUnder(s, question.KeepOuts).Count == 0);
+        return centred is null ? null : new SectionPlan([centred], true, [], [], 1, 0);
+    }
+
+    /// <summary>So many goes are rows side by side, whatever is in the way; what never may lie under the plate is left out.</summary>
+    private static SectionPlan InRows(SectionQuestion question)
+    {
+        var rows = StripSearch.Find(question with { KeepOuts = [] }) ?? Tiled(question.Plate, question.Vinyl);
+        return Planned(question, [.. rows.Take(MostGoes).Select(s => s with { Under = Turned.KeepOutsUnder(s, question.KeepOuts) }).Where(s => s.Under.All(k => k.Yields))], false);
+    }
+
+    /// <summary>Covers a design by trying the plate on a grid.</summary>
+    private static SectionPlan Searched(SectionQuestion question)
+    {
+        var insideMm = question.Plate.RimMm;
         List<Turned> straight = question.Plate.IsOblong ? [new(question, 0, false), new(question, 0, true)] : [new(question, 0, false)];
-        // Slanted placements are only drawn up where straight ones do not do; nobody slants an iron that is set down many times.
-        var few = FewestSections.CanBeProven(LeastByArea(question.Plate, question.Vinyl.Count));
-        var all = new Lazy<IReadOnlyList<Turned>>(() => !few ? straight : [.. straight, .. Slants.SelectMany(slant => question.Plate.IsOblong ? new[] { new Turned(question, slant, false), new Turned(question, slant, true) } : slant < 90 ? [new Turned(question, slant, false)] : [])]);
+        var least = LeastByArea(question.Plate, question.Raster.AreaMm2);
+        // Slanted placements are only drawn up where straight ones do not get past something thick.
+        var slants = question.MaySlant && question.KeepOuts.Count > 0;
+        var all = new Lazy<IReadOnlyList<Turned>>(() => !slants ? straight : [.. straight, .. Slants.SelectMany(slant => question.Plate.IsOblong ? new[] { new Turned(question, slant, false), new Turned(question, slant, true) } : slant < 90 ? [new Turned(question, slant, false)] : [])]);
         var reach = new Reach(question, insideMm, straight, all);
         var wanted = question.Vinyl.Where(c => reach.InsideMm(c) is not null).ToHashSet();
         if (wanted.Count == 0)
             return Planned(question, [], true);
-        var least = LeastByArea(question.Plate, wanted.Count);
-        if (!FewestSections.CanBeProven(least) && question.KeepOuts.Count == 0)
-            return Planned(question, Settled(question, reach, Tiled(question.Plate, wanted), wanted), false);
-        var (sections, proven) = new FewestSections(reach, straight, all, least).Over(wanted);
+        var (sections, proven) = new FewestSections(reach, straight, all, Math.Min(least, LeastByArea(question.Plate, wanted.Count * VinylCells.SideMm * VinylCells.SideMm))).Over(wanted);
         return Planned(question, Settled(question, reach, sections, wanted), proven);
     }
 
     private static SectionPlan Planned(SectionQuestion question, List<Section> sections, bool proven)
     {
-        var reached = question.Vinyl.Where(c => sections.Exists(s => s.Covers(c, question.Plate.RimMm))).ToHashSet();
+        var raster = question.Raster;
+        var (atEdge, notCovered, covered, twice) = (new List<Cell>(), new List<Cell>(), 0, 0);
+        for (var column = 0; column < raster.Columns; column++)
+        {
+            var (left, right) = (raster.Around.XMm + column * raster.StepX, raster.Around.XMm + (column + 1) * raster.StepX);
+            var near = sections.FindAll(s => s.SlantDegrees != 0 || (s.CentreX - s.WidthMm / 2 - question.Plate.EdgeMm < right && s.CentreX + s.WidthMm / 2 + question.Plate.EdgeMm > left));
+            foreach (var step in raster.In(column))
+            {
+                var box = raster.BoxOf(step);
+                if (!near.Exists(s => s.Covers(box, question.Plate.RimMm)))
+                {
+                    notCovered.Add(step);
+                    continue;
+                }
+
+                covered++;
+                var middle = new Spot(box.XMm + box.WidthMm / 2, box.YMm + box.HeightMm / 2);
+                // Where two placements meet, what one gives less of comes from both.
+                if (!near.Exists(s => s.Covers(box, question.Plate.EdgeMm)) && near.Count(s => s.Covers(middle, -question.Plate.EdgeMm)) < 2)
+                    atEdge.Add(step);
+                if (near.Count(s => s.Covers(middle, 0)) > 1)
+                    twice++;
+            }
+        }
+
         return new SectionPlan(
-            [.. sections.OrderBy(s => Math.Round(s.CentreX / 20)).ThenBy(s => s.CentreY)], proven,
-            VinylCells.Boxes(reached.Where(c => !sections.Exists(s => s.Covers(c, question.Plate.EdgeMm)))), VinylCells.Boxes(question.Vinyl.Where(c => !reached.Contains(c))),
-            SectionPlan.HeatsOver(sections, reached));
+            [.. sections.OrderBy(s => Math.Round(s.CentreX / 20)).ThenBy(s => s.CentreY)], proven, VinylCells.Boxes(atEdge, raster.BoxOf), VinylCells.Boxes(notCovered, raster.BoxOf),
+            SectionPlan.HeatsOver(sections, question.Vinyl), covered == 0 ? 0 : (double)twice / covered);
     }
 
-    /// <summary>However they lie, fewer cannot cover so many squares.</summary>
-    private static int LeastByArea(PlateSize plate, int squares) =>
-        (int)Math.Ceiling(squares * VinylCells.SideMm * VinylCells.SideMm / ((plate.WidthMm - 2 * plate.RimMm) * (plate.HeightMm - 2 * plate.RimMm)));
+    /// <summary>However they lie, fewer cannot cover so much.</summary>
+    private static int LeastByArea(PlateSize plate, double mm2) => Math.Max(1, (int)Math.Ceiling(mm2 / ((plate.WidthMm - 2 * plate.RimMm) * (plate.HeightMm - 2 * plate.RimMm)) - 1e-9));
 
     /// <summary>Rows of placements side by side, for small irons on large designs; empty ones left out.</summary>
     private static List<Section> Tiled(PlateSize plate, IReadOnlySet<Cell> wanted)
@@ -96,7 +185,7 @@ public static class SectionSearch
         List<Section> Tiles(double width, double height, bool quarter)
         {
             static int Whole(double mm) => (int)Math.Floor(mm / VinylCells.SideMm + 1e-9);
-            var (across, down) = (Math.Max(1, Whole(width - 2 * plate.EdgeMm)), Math.Max(1, Whole(height - 2 * plate.EdgeMm)));
+            var (across, down) = (Math.Max(1, Whole(width - 2 * plate.RimMm)), Math.Max(1, Whole(height - 2 * plate.RimMm)));
             var (left, top) = (wanted.Min(c => c.Column), wanted.Min(c => c.Row));
             return
             [
@@ -169,11 +258,5 @@ public static class SectionSearch
     {
         var steps = Math.Max(1, (int)Math.Ceiling(Math.Abs(wished - found) / (VinylCells.SideMm / 2)));
         return Enumerable.Range(0, steps + 1).Select(i => wished + (found - wished) * i / steps);
-    }
-
-    private static Spot Middle(IReadOnlySet<Cell> cells)
-    {
-        var box = new Box(cells.Min(c => c.Column), cells.Min(c => c.Row), 1, 1);
-        return new Spot((box.XMm + cells.Max(c => c.Column) + 1) / 2 * VinylCells.SideMm, (box.YMm + cells.Max(c => c.Row) + 1) / 2 * VinylCells.SideMm);
     }
 }

@@ -67,6 +67,17 @@ internal sealed class Turned
     /// <summary>The places of the grid, as left and upper edge in the turned frame.</summary>
     public IEnumerable<(int U, int V)> Places => Enumerable.Range(_firstU, _countU).SelectMany(u => Enumerable.Range(_firstV, _countV), (u, v) => (u, v));
 
+    /// <summary>The placement on the slant that holds all vinyl, with the vinyl in its middle; null where it does not.</summary>
+    public static Section? OverAll(SectionQuestion question, int slantDegrees, bool quarterTurn)
+    {
+        var turn = new Turn(slantDegrees);
+        var spans = question.Vinyl.Select(turn.SpanOf).ToList();
+        var (u1, u2, v1, v2) = (spans.Min(s => s.U1), spans.Max(s => s.U2), spans.Min(s => s.V1), spans.Max(s => s.V2));
+        var (width, height) = quarterTurn ? (question.Plate.HeightMm, question.Plate.WidthMm) : (question.Plate.WidthMm, question.Plate.HeightMm);
+        var centre = turn.Back((u1 + u2) / 2, (v1 + v2) / 2);
+        return u2 - u1 <= width - 2 * question.Plate.RimMm && v2 - v1 <= height - 2 * question.Plate.RimMm ? new Section(centre.X, centre.Y, width, height, slantDegrees, quarterTurn, []) : null;
+    }
+
     /// <summary>What is thick under a placement.</summary>
     public static IReadOnlyList<KeepOut> KeepOutsUnder(Section section, IReadOnlyList<KeepOut> keepOuts)
     {
@@ -135,7 +146,7 @@ internal sealed class Turned
     }
 
     /// <summary>Whether a convex ring and a box share ground: no line along a side of either parts them.</summary>
-    private static bool Meets(List<(double U, double V)> hull, double u, double v, double width, double height)
+    internal static bool Meets(List<(double U, double V)> hull, double u, double v, double width, double height)
     {
         var (u1, u2, v1, v2) = (double.MaxValue, double.MinValue, double.MaxValue, double.MinValue);
         foreach (var p in hull)

@@ -18,7 +18,8 @@ public static class VinylCells
     // What only touches a square's edge is not in it; drawings are rounded to tenths.
     private const double HairMm = 0.05;
 
-    private static HashSet<Cell> Of(IEnumerable<NetTopologySuite.Geometries.Geometry> grounds)
+    /// <summary>The squares under ground.</summary>
+    internal static HashSet<Cell> Of(IEnumerable<NetTopologySuite.Geometries.Geometry> grounds)
     {
         var cells = new HashSet<Cell>();
         foreach (var polygon in grounds.SelectMany(Polygons))
@@ -55,8 +56,14 @@ public static class VinylCells
 
     /// <summary>The boxes around squares that hang together.</summary>
     /// <param name="cells">The squares.</param>
-    public static IReadOnlyList<Box> Boxes(IEnumerable<Cell> cells)
+    public static IReadOnlyList<Box> Boxes(IEnumerable<Cell> cells) => Boxes(cells, BoxOf);
+
+    /// <summary>The boxes around squares of any grid that hang together.</summary>
+    /// <param name="cells">The squares.</param>
+    /// <param name="boxOf">Where one lies.</param>
+    public static IReadOnlyList<Box> Boxes(IEnumerable<Cell> cells, Func<Cell, Box> boxOf)
     {
+        ArgumentNullException.ThrowIfNull(boxOf);
         var left = cells.ToHashSet();
         var boxes = new List<Box>();
         while (left.Count > 0)
@@ -75,7 +82,7 @@ public static class VinylCells
                 }
             }
 
-            boxes.Add(Shapes.Around([.. island.Select(BoxOf)]));
+            boxes.Add(Shapes.Around([.. island.Select(boxOf)]));
         }
 
         return boxes;

@@ -91,12 +91,14 @@ public sealed class ShortHoldTests
     public void Of_several_goes_each_counts_by_itself()
     {
         var run = new RunAtPress(Wide()).Prepare();
-        Assert.Equal(2, run.Plan.BondingPress.Sections.Count);
+        Assert.Equal(2, run.Plan.BondingPress.Parts);
         run.ToTheBondingHold();
         var planned = run.Step().Seconds;
-        run.Wait(planned).Until(s => s.Kind == StepKind.Hold && s.Go == 2).Wait(4).Say(BenchAction.OpenedEarly).Wait(2).Say(BenchAction.Done).Wait(planned - 4);
-        var places = ClosedPlate.Of(run.Focus().Holds, run.Plan.BondingPress.Order);
-        Assert.Equal([(1, planned), (2, planned)], places.Select(p => (p.Go, p.Seconds)));
+        var parts = run.Plan.Whole.Last(w => w.Press.Purpose == PressPurpose.Press).OnParts;
+        var second = parts[1].Order;
+        run.Wait(planned).Until(s => s.Kind == StepKind.Hold && s.PressOrder == second).Wait(4).Say(BenchAction.OpenedEarly).Wait(2).Say(BenchAction.Done).Wait(planned - 4);
+        var places = parts.Select(p => Assert.Single(ClosedPlate.Of(run.State.Pieces[0].Holds, p.Order))).ToList();
+        Assert.Equal([planned, planned], places.Select(p => p.Seconds));
         Assert.Equal([4, planned - 4], places[1].Closings.Select(c => c.Seconds));
         Assert.Equal(2, places[1].Closings[1].OpenBefore);
         Assert.Equal(planned, Entry(run).PressedSeconds);

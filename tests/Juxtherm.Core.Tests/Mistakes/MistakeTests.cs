@@ -197,7 +197,9 @@ public class MistakeTests
             j["blank"]!["widthMm"] = 480;
             j["layers"] = new JsonArray(Layer("a", "smooth", -70, 0, 420, 340));
         })).Prepare();
-        Assert.Equal(2, run.Script.Stations[0].Steps.Count(s => s.Kind == StepKind.Hold && s.PressOrder == run.Plan.BondingPress.Order));
+        var parts = run.Plan.Whole.Last(w => w.Press.Purpose == PressPurpose.Press).OnParts;
+        Assert.Equal([1, 2], parts.Select(p => p.Part));
+        Assert.Equal(2, run.Script.Stations[0].Steps.Count(s => s.Kind == StepKind.Hold && parts.Any(p => p.Order == s.PressOrder)));
         run.ToTheBondingHold().Wait(3).OpenForGood().Until(StepKind.Inspect).See(Outcome.EdgesLifted);
         var advice = Judged(run, Outcome.EdgesLifted);
         Assert.Contains("3 s instead of", advice.Causes[0], StringComparison.Ordinal);
@@ -205,8 +207,8 @@ public class MistakeTests
         Assert.InRange(advice.Seconds!.Value, run.Plan.BondingPress.Seconds - 3 - 4, run.Plan.BondingPress.Seconds);
         Assert.All(advice.Rooms, r => Assert.True(r.After <= r.Most));
         // Each go has its own time, and the second is not passed over: done while it is due, it is refused.
-        Assert.All(run.Script.Stations[0].Steps.Where(s => s.Kind == StepKind.Hold && s.PressOrder == run.Plan.BondingPress.Order), s => Assert.Equal(run.Plan.BondingPress.Seconds, s.Seconds));
-        Assert.Equal([1, 2], run.Focus().Holds.Where(h => h.PressOrder == run.Plan.BondingPress.Order).Select(h => h.Go).Order());
+        Assert.All(run.Script.Stations[0].Steps.Where(s => s.Kind == StepKind.Hold && parts.Any(p => p.Order == s.PressOrder)), s => Assert.Equal(run.Plan.BondingPress.Seconds, s.Seconds));
+        Assert.All(parts, p => Assert.Contains(run.Focus().Holds, h => h.PressOrder == p.Order));
     }
 
     [Fact]
@@ -385,7 +387,7 @@ public class MistakeTests
         Assert.Contains("parts", wide.Text, StringComparison.Ordinal);
         // Placed, the goes are drawn, and together they cover the print.
         large["layers"] = new JsonArray(Layer("a", "smooth", -70, 0, 420, 340));
-        var sections = Jobs.Plan(large).Plan.BondingPress.Sections;
+        var sections = Jobs.Plan(large).Plan.Whole.Last(w => w.Press.Purpose == PressPurpose.Press).OnParts.SelectMany(p => p.Sections).ToList();
         Assert.True(sections.Count >= 2);
         Assert.All(new[] { (40.0, 150.0), (440, 150), (240, 300), (440, 470), (40, 470) }, p => Assert.Contains(sections, s => p.Item1 >= s.XMm && p.Item1 <= s.XMm + s.WidthMm && p.Item2 >= s.YMm && p.Item2 <= s.YMm + s.HeightMm));
     }

@@ -100,31 +100,56 @@ public class AnyJobTests
         Assert.Equal(worst switch { NoticeLevel.Stop => Verdict.Stop, NoticeLevel.Caution => Verdict.Caution, _ => Verdict.Go }, plan.Verdict);
         Assert.Equal(plan.Notices.OrderByDescending(n => n.Weight).Select(n => n.Weight), plan.Notices.Select(n => n.Weight));
 
-        // Presses are numbered, and every layer is laid once, and pressed so that it bonds.
+        // Presses are numbered, and every layer is laid once on each part, and pressed so that it bonds.
         Assert.Equal(Enumerable.Range(1, plan.Presses.Count), plan.Presses.Select(p => p.Order));
-        var laid = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).SelectMany(p => p.Laid).ToList();
-        Assert.Equal(job.Layers.Select(l => l.Id).Order(StringComparer.Ordinal), laid.Order(StringComparer.Ordinal));
+        var laid = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).SelectMany(p => p.Laid.Select(id => (Id: id, p.Part))).ToList();
+        Assert.Equal(job.Layers.Select(l => l.Id).Order(StringComparer.Ordinal), laid.Select(l => l.Id).Distinct().Order(StringComparer.Ordinal));
+        Assert.Equal(laid.Distinct(), laid);
+        PartsHangTogether(plan);
         Assert.All(job.Layers, l => Assert.Contains(plan.Presses, p => p.Purpose == PressPurpose.Press && p.Layers.Contains(l.Id)));
         Assert.All(plan.Presses, p => Assert.InRange(p.Seconds, 1, Catalogue.Work.LongestPressSeconds.Value));
 
         // What is laid later on the same ground lies above; heat and bond only grow.
         foreach (var layer in job.Layers)
         {
-            var bonds = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch && p.Predicted.Bond.ContainsKey(layer.Id)).Select(p => p.Predicted.Bond[layer.Id]).ToList();
-            Assert.All(bonds.Zip(bonds.Skip(1)), pair => Assert.True(pair.Second >= pair.First - 0.011));
-            var burdens = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch && p.Predicted.Burden.ContainsKey(layer.Id)).Select(p => p.Predicted.Burden[layer.Id]).ToList();
-            Assert.All(burdens.Zip(burdens.Skip(1)), pair => Assert.True(pair.Second >= pair.First - 0.011));
+            foreach (var part in plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).GroupBy(p => p.Part))
+            {
+                var bonds = part.Where(p => p.Predicted.Bond.ContainsKey(layer.Id)).Select(p => p.Predicted.Bond[layer.Id]).ToList();
+                Assert.All(bonds.Zip(bonds.Skip(1)), pair => Assert.True(pair.Second >= pair.First - 0.011));
+                var burdens = part.Where(p => p.Predicted.Burden.ContainsKey(layer.Id)).Select(p => p.Predicted.Burden[layer.Id]).ToList();
+                Assert.All(burdens.Zip(burdens.Skip(1)), pair => Assert.True(pair.Second >= pair.First - 0.011));
+            }
         }
 
         // Every carrier that went on comes off: a peel follows at the latest with the last press.
         Assert.Contains(plan.Presses, p => p.Peel.Method != PeelMethod.None);
         Assert.All(plan.Presses.Where(p => p.Peel.Method != PeelMethod.None), p => Assert.True(p.Peel.ToSeconds is null || p.Peel.ToSeconds >= p.Peel.FromSeconds));
 
-        // The trace has a closed phase for each press that is not a patch.
-        Assert.Equal(plan.Presses.Count(p => p.Purpose != PressPurpose.Patch), trace.Count(p => p.PlateClosed));
+        // The trace has a closed phase for each press that is not a patch; what is done part by part is one.
+        Assert.Equal(plan.Whole.Count, trace.Count(p => p.PlateClosed));
         Assert.All(trace, p => Assert.All(p.Times.Zip(p.Times.Skip(1)), t => Assert.True(t.Second >= t.First)));
         Assert.All(trace, p => Assert.All(p.Faces, faces => Assert.All(faces, c => Assert.InRange(c, 5, 460))));
     });
+
+    /// <summary>Parts come one after the other, each done alike under one placement of the plate, and each press waits for itself alone.</summary>
+    private static void PartsHangTogether(Plan plan)
+    {
+        var pressed = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).ToList();
+        Assert.All(pressed, p => Assert.True(p.Part is null ? p.Parts == 1 && p.Sections.Count <= 1 : p.Sections.Count == 1 && p.Part <= p.Parts && p.Parts > 1));
+        Assert.All(plan.Whole, w => Assert.Single(w.OnParts.Select(p => (p.Seconds, p.Celsius, p.Purpose)).Distinct()));
+        // On a face a part is not left before its presses are done, unless a later laying begins again with the first.
+        Assert.All(pressed.Zip(pressed.Skip(1)), pair => Assert.True(
+            pair.First.Face != pair.Second.Face || pair.First.Part is null || pair.Second.Part is null || pair.Second.Part >= pair.First.Part || (pair.Second.Stage > pair.First.Stage && pair.First.Part == pair.First.Parts)));
+        // Steps of a press lie together: what is waited for is waited for before the next press is begun.
+        var orders = plan.Steps.Where(s => s is { PressOrder: not null, OncePerRun: false }).Select(s => s.PressOrder!.Value).ToList();
+        Assert.Equal(orders.Order(), orders);
+        foreach (var press in pressed.Where(p => p.Peel.Method != PeelMethod.None))
+        {
+            var steps = plan.Steps.Where(s => s.PressOrder == press.Order).ToList();
+            var held = steps.FindLastIndex(s => s.Kind == StepKind.Hold);
+            Assert.True(steps.FindIndex(s => s.Kind == StepKind.Wait) is var wait && (wait < 0 ? press.Peel.FromSeconds == 0 : wait > held && steps[wait].Seconds == press.Peel.FromSeconds));
+        }
+    }
 
     [Property(MaxTest = 12)]
     public Property The_bench_can_be_walked_to_its_end() => Prop.ForAll(AnyJob().ToArbitrary(), json =>

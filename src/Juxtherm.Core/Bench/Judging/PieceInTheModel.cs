@@ -81,7 +81,7 @@ internal sealed class PieceInTheModel
     /// <returns>The piece; null while no vinyl has been pressed on it.</returns>
     public static PieceInTheModel? Of(WayContext about, Plan plan, IReadOnlyList<HoldDone> holds, CatalogueSnapshot catalogue)
     {
-        var done = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).Select(p => (Press: p, Places: ClosedPlate.Of(holds, p.Order))).Where(p => p.Places.Count > 0).ToList();
+        var done = plan.Whole.Select(w => (w.Press, Places: w.OnParts.SelectMany(p => ClosedPlate.Of(holds, p.Order)).ToList())).Where(p => p.Places.Count > 0).ToList();
         if (!done.Exists(d => d.Press.Laid.Count > 0))
             return null;
         // Where the plate came down least decides whether it holds, where most whether it had too much.
@@ -111,13 +111,14 @@ internal sealed class PieceInTheModel
         return new PieceInTheModel(about, setting, shortest, longest, nameIn, asItOpened, laid, catalogue.Work.LongestPressSeconds.Value, up);
     }
 
-    /// <summary>Every press of a plan: as it was done, with what is being made up for; what is still to come as it was planned.</summary>
+    /// <summary>Every press of a plan on the part in hand: as it was done, with what is being made up for; what is still to come as it was planned.</summary>
     /// <param name="about">Its job.</param>
     /// <param name="plan">Its plan.</param>
     /// <param name="piece">The piece.</param>
     public static IReadOnlyList<DoneInModel> AsItGoes(WayContext about, Plan plan, Piece piece)
     {
         var last = piece.Holds.LastOrDefault(h => !h.IsAgain)?.PressOrder;
+        var inHand = plan.Presses.FirstOrDefault(p => p.Order == last)?.Part;
         DoneInModel Press(PlannedPress press)
         {
             var places = ClosedPlate.Of(piece.Holds, press.Order);
@@ -128,7 +129,7 @@ internal sealed class PieceInTheModel
             return new DoneInModel(press, [.. least.Closings, .. missing], least.PlateCelsius ?? press.FaceCelsius(about.Work.Source));
         }
 
-        return [.. plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).Where(p => piece.Holds.Any(h => h.PressOrder == p.Order) || p.Order > (last ?? 0)).Select(Press)];
+        return [.. plan.Whole.Select(w => w.OnParts.FirstOrDefault(p => p.Part == inHand) ?? w.OnParts[0]).Where(p => piece.Holds.Any(h => h.PressOrder == p.Order) || p.Order > (last ?? 0)).Select(Press)];
     }
 
     /// <summary>Everything was done as it was planned, to what a hand can hold.</summary>

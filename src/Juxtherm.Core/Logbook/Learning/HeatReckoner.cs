@@ -50,7 +50,8 @@ public sealed class HeatReckoner(Planner planner)
         var plan = planner.Plan(job, UnitSystem.Metric).Plan;
         var pressure = entry.PressureKPa > 0 ? entry.PressureKPa : job.Tools.Source.PressureKPa[entry.Pressure].Value;
         var bonding = plan.BondingPress with { Celsius = entry.Celsius, Seconds = entry.PressedSeconds, PressureKPa = pressure };
-        var presses = plan.Presses.Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press or PressPurpose.Finish || (p.Purpose == PressPurpose.Back && entry.BackSeconds > 0))
+        // Of what is done part by part, one part stands for all.
+        var presses = plan.Whole.Select(w => w.OnParts[0]).Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press or PressPurpose.Finish || (p.Purpose == PressPurpose.Back && entry.BackSeconds > 0))
             .Select(p => p.Order == bonding.Order ? bonding : p with { Celsius = entry.Celsius, Seconds = p.Purpose == PressPurpose.Back ? entry.BackSeconds : p.Seconds }).ToList();
         return Of(job, plan with { Presses = presses }, [.. presses.SelectMany(HoldDone.AsPlanned)]);
     }

@@ -17,7 +17,7 @@ public sealed class EdgeTime : ILayerRule
         ArgumentNullException.ThrowIfNull(layer);
         if (layer.Layer.Box is { } box && plan.Covered.Any(c => c.Shape.Face == layer.Layer.Face && c.Plan.AtEdge.Any(box.Overlaps)))
         {
-            return this.Say(layer, NoticeLevel.Note, $"Part of {plan.Named(layer)} lies in the plate's cooler edge, because something thick is near: when the press is done shift the plate toward it, or press that edge {ExtraSeconds:0} s more with a small iron.",
+            return this.Say(layer, NoticeLevel.Note, $"Part of {plan.Named(layer)} lies in the plate's cooler edge: when the press is done shift the plate toward it for {ExtraSeconds:0} s more.",
                 "Along its edge a plate is cooler and presses less (common practice). Try that part before the carrier is off.", ("extra", ExtraSeconds, "s"));
         }
 
