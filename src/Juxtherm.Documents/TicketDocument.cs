@@ -109,19 +109,25 @@ public static class TicketDocument
 
     private static float Presses(Page page, Plan plan, Wording words, float x, float y, float width)
     {
+        // What is done part by part stands here once, and how often.
+        var whole = plan.Whole;
+        var parts = plan.Presses.Max(p => p.Parts);
         page.Text("In this order", x, y, 4, Weight.Bold);
+        if (parts > 1)
+            page.Text($"{parts} parts, each to its end before the next", x + Page.WidthOf("In this order", 4, Weight.Bold) + 2, y, Small, colour: Page.Quiet);
         y += 2;
         // A long list is set close, so that the page holds what there is to watch out for as well.
-        var close = plan.Presses.Count > RoomyPresses;
-        var all = plan.Presses.Max(p => p.Layers.Count);
-        foreach (var press in plan.Presses)
+        IReadOnlyList<(PlannedPress Press, int Times)> listed = [.. plan.Presses.Where(p => p.Purpose == PressPurpose.Patch).Select(p => (p, 1)), .. whole.Select(w => (w.Press, Math.Max(w.OnParts.Count, w.Press.Sections.Count)))];
+        var close = listed.Count > RoomyPresses;
+        var all = listed.Max(p => p.Press.Layers.Count);
+        foreach (var (press, times) in listed)
         {
             page.Line(x, y, x + width, y);
             y += close ? LineMm - 1.1f : LineMm;
             var (size, what) = (close ? Small : Body, Name(press.Purpose));
             if (press.Layers.Count > 0 && all > 1)
                 what += press.Layers.Count == all ? ": all layers" : $": {string.Join(", ", press.Layers)}";
-            page.Text(press.Sections.Count > 1 ? $"{press.Sections.Count} × {Wording.Time(press.Seconds)}" : Wording.Time(press.Seconds), x + width, y, size, Weight.Bold, right: true);
+            page.Text(times > 1 ? $"{times} × {Wording.Time(press.Seconds)}" : Wording.Time(press.Seconds), x + width, y, size, Weight.Bold, right: true);
             var lines = Page.Lines(what, width - 16, size, Weight.Bold);
             for (var i = 0; i < lines.Count; i++, y += i < lines.Count ? size * 1.3f : 0)
                 page.Text(lines[i], x, y, size, Weight.Bold);
@@ -148,9 +154,10 @@ public static class TicketDocument
             y += 2;
         }
 
-        if (plan.BondingPress.Sections is { Count: > 1 } goes)
+        List<PlateSection> goes = [.. whole.Last(w => w.Press.Purpose == PressPurpose.Press).OnParts.SelectMany(p => p.Sections)];
+        if (goes.Count > 1)
         {
-            page.Text("The plate, go by go", x, y + 6, Body, Weight.Bold);
+            page.Text("The plate, part by part", x, y + 6, Body, Weight.Bold);
             y += 6;
             // More than these are laid row by row.
             foreach (var (i, section) in goes.Take(MostGoes).Index())

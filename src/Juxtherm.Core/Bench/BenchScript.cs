@@ -26,6 +26,9 @@ public sealed record BenchStep(int Index, WorkStage Stage, StepKind Kind, string
     /// <summary>Which placement of the plate it is, from 1; all passes of a gun are one.</summary>
     public int Go { get; init; } = 1;
 
+    /// <summary>Its press as the trace of the plan numbers it: the same press on the first part of the print; null for none.</summary>
+    public int? TracedAs { get; init; }
+
     /// <summary>The other side lies up than the press before had up.</summary>
     public bool TurnedOver { get; init; }
 
@@ -56,6 +59,7 @@ public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyLis
         double? Timed(PlanStep step) => step.Check switch { Preparation.Patch => patch?.Seconds, Preparation.PatchLook => step.Seconds, _ => null };
         var atPress = plan.Steps.Where(s => s.Kind != StepKind.Know).ToList();
         var presses = plan.Presses.ToDictionary(p => p.Order);
+        var tracedAs = plan.Whole.SelectMany(w => w.OnParts.Select(p => (p.Order, First: w.OnParts[0].Order))).ToDictionary(p => p.Order, p => p.First);
         var laid = false;
         var holds = new Dictionary<int, int>();
         int Go(PlanStep step, PlannedPress? press) => press is { Sections.Count: > 1 } ? holds.GetValueOrDefault(press.Order) + (step.Kind == StepKind.Hold ? 0 : 1) : 1;
@@ -70,6 +74,7 @@ public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyLis
                 Preheats = press?.Purpose == PressPurpose.Preheat,
                 Lays = laid,
                 Go = Go(step, press),
+                TracedAs = press is null ? null : tracedAs.GetValueOrDefault(press.Order, press.Order),
                 KeepsPlace = step.Kind == StepKind.Wait && press?.Peel.Place == Peel.OnUnderlay,
                 WithinSeconds = step is { Stage: WorkStage.Peel, Kind: StepKind.Do } && press is { Peel: { Method: not Catalogue.PeelMethod.Cold, ToSeconds: { } to } } ? Math.Max(1, to - press.Peel.FromSeconds) : null,
             };

@@ -59,14 +59,15 @@ public static class Sizing
     /// <param name="aspect">Width by height, 0.02 to 50.</param>
     /// <param name="cutterWidthMm">Widest the cutter cuts, mm.</param>
     /// <param name="cutterLengthMm">Longest the cutter cuts, mm.</param>
-    public static LargestFit Largest(BlankShape shape, double aspect, double cutterWidthMm = double.PositiveInfinity, double cutterLengthMm = double.PositiveInfinity)
+    /// <param name="turnable">It may be cut turned by a quarter.</param>
+    public static LargestFit Largest(BlankShape shape, double aspect, double cutterWidthMm = double.PositiveInfinity, double cutterLengthMm = double.PositiveInfinity, bool turnable = true)
     {
         ArgumentNullException.ThrowIfNull(shape);
         ArgumentOutOfRangeException.ThrowIfLessThan(aspect, 0.02);
         ArgumentOutOfRangeException.ThrowIfGreaterThan(aspect, 50);
         var bounds = Shapes.Around(shape.FreeArea);
-        // Turned on the mat if that fits better.
-        var (across, along) = aspect > 1 == cutterWidthMm > cutterLengthMm ? (cutterWidthMm, cutterLengthMm) : (cutterLengthMm, cutterWidthMm);
+        // Turned in the cutter if that fits better.
+        var (across, along) = !turnable || aspect > 1 == cutterWidthMm > cutterLengthMm ? (cutterWidthMm, cutterLengthMm) : (cutterLengthMm, cutterWidthMm);
         var most = Math.Min(across, along * aspect);
         var centred = Best(shape, aspect, most, [shape.MiddleX], Steps(bounds.YMm, bounds.HeightMm, Grid));
         var free = Best(shape, aspect, most, Steps(bounds.XMm, bounds.WidthMm, Grid), Steps(bounds.YMm, bounds.HeightMm, Grid));

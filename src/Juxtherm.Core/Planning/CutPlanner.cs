@@ -3,6 +3,7 @@ using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Nesting;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Stock;
+using NetTopologySuite.Geometries;
 
 namespace Juxtherm.Core.Planning;
 
@@ -22,6 +23,9 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
 
     // Few pieces have few orders to try.
     private const long EffortPerPiece = 600_000;
+
+    // What differs by less is as wide, mm.
+    private const double AsWideMm = 1e-6;
 
     /// <summary>Lays a job out.</summary>
     /// <param name="job">The job.</param>
@@ -154,7 +158,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             var ground = pieces.Sum(p => (p.Ground.EnvelopeInternal.Width + margin) * (p.Ground.EnvelopeInternal.Height + margin));
             var sheets = supply.Sheets(ground, units.Length);
             var turns = vinyl.Directional.Value ? NestRules.Upright : units.Length <= FewPieces && layout == SheetLayout.Nested ? NestRules.Eighths : NestRules.Quarters;
-            var rules = new NestRules(margin, _figures.EdgeMm.Value, turns);
+            var rules = new NestRules(margin, EdgeFor(pieces, sheets, vinyl.Directional.Value), turns);
             var found = Nest.Find(pieces, [.. sheets.Select(s => s.Sheet)], rules, p =>
             {
                 _stopped |= !told(new CutProgress(Math.Round(from + (to - from) * p.Share, 3), Math.Round(p.Best.SheetLengthsMm.Sum(), 1)));
@@ -171,6 +175,19 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
                     0, sheets[s].From?.Id, sheet.WidthMm, sheet.LengthMm, sheet.CornerWidthMm, sheet.CornerLengthMm, sheets[s].Turned, Math.Round(used, 2),
                     SheetBuilder.Laid(units, found.Places.Where(p => p.Sheet == s), mirrored), 0, 0, 0, 0), sheets[s]);
             }
+        }
+
+        /// <summary>What is left free along the edges: nothing where a piece is as wide or as long as the sheet, which is then laid to the mark.</summary>
+        private double EdgeFor(List<NestPiece> pieces, List<LoadableSheet> sheets, bool directional)
+        {
+            var edge = _figures.EdgeMm.Value;
+            bool Lies(Envelope piece, NestSheet on, double free)
+            {
+                var (w, l) = (on.WidthMm - 2 * free + AsWideMm, on.LengthMm - 2 * free + AsWideMm);
+                return (piece.Width <= w && piece.Height <= l) || (!directional && piece.Height <= w && piece.Width <= l);
+            }
+
+            return pieces.Select(p => p.Ground.EnvelopeInternal).Any(p => sheets.Where(s => s.From?.Kind != StockKind.Offcut).Any(s => Lies(p, s.Sheet, 0) && !Lies(p, s.Sheet, edge))) ? 0 : edge;
         }
 
         private CutSheet Timed(CutSheet sheet, IReadOnlyDictionary<string, UnitShape> shapes, CutPreset preset, Vinyl vinyl)
@@ -225,7 +242,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
         private IReadOnlyList<ColourOnHand> OnHand(Vinyl vinyl, List<CutSheet> sheets)
         {
             var (length, width) = (sheets.Sum(s => s.UsedLengthMm), sheets.Select(s => s.WidthMm).DefaultIfEmpty(0).Max());
-            var widest = sheets.SelectMany(s => s.Units).Select(u => u.Box.WidthMm).DefaultIfEmpty(0).Max() + 2 * _figures.EdgeMm.Value;
+            var widest = sheets.SelectMany(s => s.Units).Select(u => u.Box.WidthMm).DefaultIfEmpty(0).Max();
             return
             [
                 .. stock.Where(s => s.Vinyl == vinyl.Id && s.LengthMm > 0).GroupBy(s => s.Colour.ToLowerInvariant(), StringComparer.Ordinal)

@@ -65,7 +65,7 @@ public static class JobPlacement
             face, shape.WidthMm, shape.HeightMm, shape.Outline, shape.FreeArea, shape.Features, shape.Measures,
             [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm, l.Box is { } at ? l.Shape?.PathIn(at) : null, JointsOf(l, job, cutting)))], art, art is { } placed ? Distances.Of(shape, placed) : null,
             PlacementRules.For(new PlacementQuestion(shape, job.Blank.Material, width, height, school, Centring.IsCreased(job))),
-            here.Any(l => l.AreaMm2 is not null) ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm) : null,
+            here.Any(l => l.AreaMm2 is not null) ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm, !here.Any(l => l.Vinyl.Directional.Value)) : null,
             art is not null && JobSections.Of(job, face, [.. here.Select(l => l.Id)]).Plan is { } plan ? [.. plan.Sections.Select(s => new PlatePlace(s.Box, s.SlantDegrees))] : [],
             shape.Size, shape.Size is null ? [] : JobReader.Sizes);
     }

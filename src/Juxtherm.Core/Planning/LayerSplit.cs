@@ -56,10 +56,9 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
 
     internal static SplitRules RulesOf(Vinyl vinyl, CutterSetup setup, CuttingFigures figures)
     {
-        var edges = 2 * figures.EdgeMm.Value;
         // Where vinyl may lie on the same vinyl a hair of overlap hides the seam; elsewhere parts meet edge to edge.
         var overlap = vinyl.CarriesOthers.Value && vinyl.LiesOn.Value == LiesOn.Any ? figures.JointOverlapMm.Value : 0;
-        return new SplitRules(setup.WidthMm - edges, setup.LengthMm - edges, !vinyl.Directional.Value, overlap, MarkMm);
+        return new SplitRules(setup.WidthMm, setup.LengthMm, !vinyl.Directional.Value, overlap, MarkMm);
     }
 
     private static Spot Rounded(Spot p, JobLayer layer) => new(Math.Round(p.X + (layer.XMm ?? 0), 1), Math.Round(p.Y + (layer.YMm ?? 0), 1));

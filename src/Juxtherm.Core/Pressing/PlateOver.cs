@@ -59,7 +59,7 @@ internal sealed class PlateOver
     public double? MiddleX { get; }
 
     /// <summary>The boxes round what is thick.</summary>
-    public IReadOnlyList<Reaches> KeepOuts { get; }
+    public Reaches[] KeepOuts { get; }
 
     /// <summary>Whether it comes down on nothing thick, by its left upper corner.</summary>
     public bool IsClear(double x, double y)
@@ -96,6 +96,58 @@ internal sealed class PlateOver
         }
 
         return null;
+    }
+
+    /// <summary>Whether there is a place from which it presses vinyl and is off all that is thick.</summary>
+    public bool CanStand(Reaches over)
+    {
+        var (lowX, highX, lowY, highY) = Room(over);
+        if (lowX > highX + HairMm || lowY > highY + HairMm)
+            return false;
+        var wish = Wished(over);
+        if (IsClear(wish.X, wish.Y))
+            return true;
+        Span<Reaches> near = stackalloc Reaches[KeepOuts.Length];
+        var count = 0;
+        foreach (var k in KeepOuts)
+        {
+            if (Meets(k, lowX, lowY, highX - lowX + Width, highY - lowY + Height))
+                near[count++] = k;
+        }
+
+        near = near[..count];
+        // Where there is a place, there is one at an end of the room or just past something thick, along either side.
+        Span<double> xs = stackalloc double[2 * count + 2];
+        Span<double> ys = stackalloc double[2 * count + 2];
+        (xs[0], xs[1], ys[0], ys[1]) = (lowX, highX, lowY, highY);
+        var (across, down) = (2, 2);
+        foreach (var k in near)
+        {
+            Within(xs, ref across, k.X1 - Width, lowX, highX);
+            Within(xs, ref across, k.X2, lowX, highX);
+            Within(ys, ref down, k.Y1 - Height, lowY, highY);
+            Within(ys, ref down, k.Y2, lowY, highY);
+        }
+
+        foreach (var x in xs[..across])
+        {
+            foreach (var y in ys[..down])
+            {
+                var clear = true;
+                foreach (var k in near)
+                    clear &= !Meets(k, x, y, Width, Height);
+                if (clear)
+                    return true;
+            }
+        }
+
+        return false;
+
+        static void Within(Span<double> all, ref int count, double at, double low, double high)
+        {
+            if (at >= low && at <= high)
+                all[count++] = at;
+        }
     }
 
     /// <summary>With the vinyl under its middle, as far as that goes.</summary>

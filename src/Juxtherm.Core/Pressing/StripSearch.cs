@@ -5,14 +5,17 @@ namespace Juxtherm.Core.Pressing;
 /// <summary>
 /// Placements that lie straight, in columns that are each parted into rows (and the other way about, and with the plate a quarter
 /// turned): first the fewest goes, then the least vinyl heated twice, then joints near where the parts would be alike. Columns and
-/// rows are parted between steps of the raster; how the vinyl on either side reaches to the joint is measured, so a joint that
-/// falls into a gap costs nothing.
+/// rows are parted between steps of the raster: in gaps, as far as a plate reaches from either end, past what is thick, and evenly
+/// between; how the vinyl on either side reaches to the joint is measured, so a joint that falls into a gap costs nothing.
 /// </summary>
 internal sealed class StripSearch
 {
     // Parts that differ in width by all of it weigh as much as so many mm² heated twice: only where nothing else tells them apart.
     private const double UnevenMm2 = 1;
     private const int Impossible = 100_000;
+
+    // Joints tried evenly between those that mean something.
+    private const int MostEven = 40;
     private readonly VinylRaster _vinyl;
     private readonly PlateOver _plate;
     private readonly Dictionary<(int From, int To), int> _goes = [];
@@ -52,31 +55,29 @@ internal sealed class StripSearch
     {
         var n = _vinyl.Columns;
         var whole = Whole();
-        if (_plate.Standing(whole) is not null)
+        if (_plate.CanStand(whole))
             return [whole];
         if (_vinyl.AreaMm2 > _plate.InnerWidth * _plate.InnerHeight * SectionSearch.MostGoes || !EveryStepIsReached())
             return null;
-        // Fewest goes from the left up to each step, and from each step to the right.
+        // Fewest goes from the left up to each joint, and from each joint to the right.
+        var joints = Columns();
         var (left, right) = (Filled(n + 1), Filled(n + 1));
         (left[0], right[n]) = (0, 0);
-        for (var to = 1; to <= n; to++)
+        foreach (var (to, previous) in joints.Skip(1).Zip(joints))
         {
-            if (_vinyl.Count(to - 1, to, 0, _vinyl.Rows) == 0)
-            {
-                left[to] = left[to - 1];
-                continue;
-            }
-
-            for (var from = to - 1; from >= 0 && Across(from, to) is { } reach && reach.To - reach.From <= _plate.InnerWidth + PlateOver.HairMm; from--)
+            if (_vinyl.Count(previous, to, 0, _vinyl.Rows) == 0)
+                left[to] = left[previous];
+            foreach (var from in WithinReachBefore(joints, to))
                 left[to] = Math.Min(left[to], left[from] + Goes(from, to));
         }
 
         if (left[n] >= Impossible)
             return null;
-        for (var from = n - 1; from >= 0; from--)
+        foreach (var (to, previous) in joints.Skip(1).Zip(joints).Reverse())
         {
-            right[from] = _vinyl.Count(from, from + 1, 0, _vinyl.Rows) == 0 ? right[from + 1] : Impossible;
-            for (var to = from + 1; to <= n && Across(from, to) is { } reach && reach.To - reach.From <= _plate.InnerWidth + PlateOver.HairMm; to++)
+            if (_vinyl.Count(previous, to, 0, _vinyl.Rows) == 0)
+                right[previous] = Math.Min(right[previous], right[to]);
+            foreach (var from in WithinReachBefore(joints, to))
                 right[from] = Math.Min(right[from], right[to] + Goes(from, to));
         }
 
@@ -85,14 +86,15 @@ internal sealed class StripSearch
         Array.Fill(costs, double.PositiveInfinity);
         costs[0] = 0;
         var alike = _vinyl.Around.WidthMm / Math.Max(1, Math.Ceiling(_vinyl.Around.WidthMm / _plate.InnerWidth));
-        for (var to = 1; to <= n; to++)
+        foreach (var (to, previous) in joints.Skip(1).Zip(joints))
         {
-            if (_vinyl.Count(to - 1, to, 0, _vinyl.Rows) == 0 && costs[to - 1] < costs[to])
-                (costs[to], before[to]) = (costs[to - 1], -(to - 1) - 1);
-            for (var from = to - 1; from >= 0 && Across(from, to) is { } reach && reach.To - reach.From <= _plate.InnerWidth + PlateOver.HairMm; from--)
+            if (_vinyl.Count(previous, to, 0, _vinyl.Rows) == 0 && costs[previous] < costs[to])
+                (costs[to], before[to]) = (costs[previous], -previous - 1);
+            foreach (var from in WithinReachBefore(joints, to))
             {
                 if (double.IsPositiveInfinity(costs[from]) || left[from] + Goes(from, to) + right[to] != left[n] || RowsOf(from, to) is not { } rows)
                     continue;
+                var reach = Across(from, to)!.Value;
                 var cost = costs[from] + rows.Cost + Joint(from, to, reach) + UnevenMm2 * Math.Pow((reach.To - reach.From - alike) / alike, 2);
                 if (cost < costs[to] - 1e-9)
                     (costs[to], before[to]) = (cost, from);
@@ -115,19 +117,77 @@ internal sealed class StripSearch
         return parts;
     }
 
+    /// <summary>Joints before one from which the vinyl up to it goes under the plate.</summary>
+    private IEnumerable<int> WithinReachBefore(List<int> joints, int to)
+    {
+        for (var i = joints.BinarySearch(to) - 1; i >= 0; i--)
+        {
+            if (Across(joints[i], to) is not { } reach)
+                continue;
+            if (reach.To - reach.From > _plate.InnerWidth + PlateOver.HairMm)
+                yield break;
+            yield return joints[i];
+        }
+    }
+
+    /// <summary>Where columns may be parted.</summary>
+    private List<int> Columns()
+    {
+        var most = (int)((_plate.InnerWidth + PlateOver.HairMm) / _vinyl.StepX);
+        return Joints(_vinyl.Columns, column => _vinyl.Count(column, column + 1, 0, _vinyl.Rows) == 0, column => Math.Min(_vinyl.Columns, column + most), most,
+            _plate.KeepOuts.SelectMany(k => new[] { k.X1 - _plate.Right, k.X2 + _plate.Left }).Select(x => (x - _vinyl.Around.XMm) / _vinyl.StepX));
+    }
+
+    /// <summary>Where something of so many steps may be parted, both ends with it.</summary>
+    private static List<int> Joints(int count, Func<int, bool> isEmpty, Func<int, int> farthest, int most, IEnumerable<double> thick)
+    {
+        var joints = new SortedSet<int> { 0, count };
+        for (var i = 1; i < count; i++)
+        {
+            if (isEmpty(i) != isEmpty(i - 1))
+                joints.Add(i);
+        }
+
+        for (var i = 1; i < MostEven; i++)
+            joints.Add(count * i / MostEven);
+        foreach (var at in thick.Where(at => at > 0 && at < count))
+            joints.UnionWith([(int)Math.Floor(at), (int)Math.Ceiling(at)]);
+        // As far as the plate reaches from either end, and so on from there.
+        for (var at = 0; at < count;)
+        {
+            while (at < count && isEmpty(at))
+                at++;
+            var end = at < count ? farthest(at) : count;
+            joints.Add(at);
+            joints.Add(end);
+            at = Math.Max(end, at + 1);
+        }
+
+        for (var at = count; at > 0;)
+        {
+            while (at > 0 && isEmpty(at - 1))
+                at--;
+            joints.Add(at);
+            at = Math.Max(0, at - Math.Max(1, most));
+            joints.Add(at);
+        }
+
+        return [.. joints];
+    }
+
     private Reaches Whole() => new(_vinyl.Around.XMm, _vinyl.Around.XMm + _vinyl.Around.WidthMm, _vinyl.Around.YMm, _vinyl.Around.YMm + _vinyl.Around.HeightMm);
 
     /// <summary>Whether each bit of vinyl could be pressed by itself.</summary>
     private bool EveryStepIsReached()
     {
-        if (_plate.KeepOuts.Count == 0)
+        if (_plate.KeepOuts.Length == 0)
             return _plate.InnerWidth >= _vinyl.StepX && _plate.InnerHeight >= _vinyl.StepY;
         for (var column = 0; column < _vinyl.Columns; column++)
         {
             foreach (var step in _vinyl.In(column))
             {
                 var box = _vinyl.BoxOf(step);
-                if (_plate.Standing(new Reaches(box.XMm, box.XMm + box.WidthMm, box.YMm, box.YMm + box.HeightMm)) is null)
+                if (!_plate.CanStand(new Reaches(box.XMm, box.XMm + box.WidthMm, box.YMm, box.YMm + box.HeightMm)))
                     return false;
             }
         }
@@ -167,7 +227,7 @@ internal sealed class StripSearch
 
     private int GoesIn(int from, int to)
     {
-        if (_plate.KeepOuts.Count == 0 && _vinyl.Around.HeightMm <= _plate.InnerHeight)
+        if (_plate.KeepOuts.Length == 0 && _vinyl.Around.HeightMm <= _plate.InnerHeight)
             return 1;
         var count = 0;
         for (var row = NextRow(from, to, 0); row < _vinyl.Rows; row = NextRow(from, to, row))
@@ -194,12 +254,12 @@ internal sealed class StripSearch
     private int Farthest(int from, int to, int row)
     {
         var (low, high) = (row, Math.Min(_vinyl.Rows, row + (int)((_plate.InnerHeight + PlateOver.HairMm) / _vinyl.StepY)));
-        if (_plate.KeepOuts.Count == 0)
+        if (_plate.KeepOuts.Length == 0)
             return high;
         while (low < high)
         {
             var middle = (low + high + 1) / 2;
-            if (_plate.Standing(Reach(from, to, row, middle)) is not null)
+            if (_plate.CanStand(Reach(from, to, row, middle)))
                 low = middle;
             else
                 high = middle - 1;
@@ -207,6 +267,11 @@ internal sealed class StripSearch
 
         return low;
     }
+
+    /// <summary>Where a column may be parted into rows.</summary>
+    private List<int> RowJoints(int from, int to) => Joints(
+        _vinyl.Rows, row => _vinyl.Count(from, to, row, row + 1) == 0, row => Math.Max(row + 1, Farthest(from, to, row)), (int)((_plate.InnerHeight + PlateOver.HairMm) / _vinyl.StepY),
+        _plate.KeepOuts.SelectMany(k => new[] { k.Y1 - _plate.Bottom, k.Y2 + _plate.Top }).Select(y => (y - _vinyl.Around.YMm) / _vinyl.StepY));
 
     private Reaches Reach(int from, int to, int row, int end)
     {
@@ -226,37 +291,48 @@ internal sealed class StripSearch
         var goes = Goes(from, to);
         if (goes >= Impossible)
             return _rows[(from, to)] = null;
-        // How many goes are needed at least from each row on: what comes to more is not followed.
-        var rest = Filled(n + 1);
-        rest[n] = 0;
-        for (var row = n - 1; row >= 0; row--)
-            rest[row] = _vinyl.Count(from, to, row, row + 1) == 0 ? rest[row + 1] : Farthest(from, to, row) is var end && end > row ? rest[end] + 1 : Impossible;
+        // How many goes are needed at least from a row on: what comes to more is not followed.
+        var rest = new Dictionary<int, int> { [n] = 0 };
+        int Rest(int row)
+        {
+            if (rest.TryGetValue(row, out var least))
+                return least;
+            var next = NextRow(from, to, row);
+            return rest[row] = next == n ? 0 : Farthest(from, to, next) is var end && end > next ? Rest(end) + 1 : Impossible;
+        }
+
+        var joints = RowJoints(from, to);
+        var alike = _vinyl.Around.HeightMm / Math.Max(1, Math.Ceiling(_vinyl.Around.HeightMm / _plate.InnerHeight));
         var (costs, counts, before) = (new double[n + 1], Filled(n + 1), new int[n + 1]);
         (costs[0], counts[0]) = (0, 0);
-        for (var row = 0; row < n; row++)
+        var first = NextRow(from, to, 0);
+        for (var i = 0; i < joints.Count - 1; i++)
         {
-            if (counts[row] + rest[row] > goes)
+            var row = joints[i];
+            if (counts[row] + Rest(row) > goes)
                 continue;
-            if (_vinyl.Count(from, to, row, row + 1) == 0)
+            if (_vinyl.Count(from, to, row, joints[i + 1]) == 0)
             {
-                Offer(row, row + 1, counts[row], costs[row], skip: true);
+                Offer(row, joints[i + 1], counts[row], costs[row], skip: true);
                 continue;
             }
 
-            for (var end = Farthest(from, to, row); end > row; end--)
+            // What begins in a gap begins where the vinyl does, and so does what ends in one.
+            if (_vinyl.Count(from, to, row, row + 1) == 0)
+                continue;
+            var farthest = Farthest(from, to, row);
+            for (var j = joints.FindLastIndex(end => end <= farthest); j > i; j--)
             {
-                if (counts[row] + 1 + rest[end] > goes)
+                var end = joints[j];
+                if (counts[row] + 1 + Rest(end) > goes)
                     break;
-                // What ends in a gap ends where the vinyl does.
                 if (_vinyl.Count(from, to, end - 1, end) == 0)
                     continue;
                 var reach = Reach(from, to, row, end);
                 var next = NextRow(from, to, end);
                 var below = next == n ? 0 : _vinyl.AreaIn(x1, x2, _vinyl.Around.YMm + next * _vinyl.StepY - _plate.Top, reach.Y2 + _plate.Bottom);
                 var spare = _plate.InnerHeight - (reach.Y2 - reach.Y1);
-                var first = NextRow(from, to, 0) == row;
-                var middle = first || next == n || spare <= 0 ? 0 : Math.Min(_vinyl.AreaIn(x1, x2, reach.Y1 - _plate.Top - spare, reach.Y1 - _plate.Top), _vinyl.AreaIn(x1, x2, reach.Y2 + _plate.Bottom, reach.Y2 + _plate.Bottom + spare));
-                var alike = _vinyl.Around.HeightMm / Math.Max(1, Math.Ceiling(_vinyl.Around.HeightMm / _plate.InnerHeight));
+                var middle = first == row || next == n || spare <= 0 ? 0 : Math.Min(_vinyl.AreaIn(x1, x2, reach.Y1 - _plate.Top - spare, reach.Y1 - _plate.Top), _vinyl.AreaIn(x1, x2, reach.Y2 + _plate.Bottom, reach.Y2 + _plate.Bottom + spare));
                 Offer(row, end, counts[row] + 1, costs[row] + below + middle + UnevenMm2 * Math.Pow((reach.Y2 - reach.Y1 - alike) / alike, 2), skip: false);
             }
         }

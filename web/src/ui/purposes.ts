@@ -10,9 +10,36 @@ export const PURPOSE: Record<PlannedPress['purpose'], string> = {
   finish: 'finish under the cover',
 };
 
-/** The press that bonds; the last of them where there are several. */
+/** A press as the print has it: on all of it at once, or the same on each of its parts. */
+export interface WholePress {
+  press: PlannedPress;
+  layers: string[];
+  /** In the order in which they are done; one where all of it lies under the plate. */
+  onParts: PlannedPress[];
+}
+
+/** The presses with those that repeat one on another part taken together. */
+export function wholePresses(presses: readonly PlannedPress[] | undefined): WholePress[] {
+  const whole = new Map<number, PlannedPress[]>();
+  for (const p of presses ?? []) {
+    const key = p.purpose === 'patch' || !p.stage ? -p.order : p.stage;
+    whole.set(key, [...(whole.get(key) ?? []), p]);
+  }
+  return [...whole.values()].map((onParts) => ({
+    press: onParts[0] as PlannedPress,
+    layers: [...new Set(onParts.flatMap((p) => p.layers))],
+    onParts,
+  }));
+}
+
+/** Where the plate comes down for a press: once for each part, or as often as it says. */
+export function goesOf(whole: WholePress): number {
+  return Math.max(whole.onParts.length, ...whole.onParts.map((p) => p.sections.length));
+}
+
+/** The press that bonds; the last of them where there are several, on its first part. */
 export function bondingPress(presses: readonly PlannedPress[] | undefined): PlannedPress | undefined {
-  return presses?.findLast((p) => p.purpose === 'press');
+  return wholePresses(presses).findLast((w) => w.press.purpose === 'press')?.press;
 }
 
 /** From when to when after opening, s; no end where there is no hurry. */

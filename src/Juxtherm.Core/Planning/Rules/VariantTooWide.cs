@@ -89,9 +89,7 @@ public sealed class VariantTooWide : ILayerRule
             var (tools, form) = (plan.Job.Tools, plan.Work.Form);
             if (form.Shape != FaceShape.Flat || tools.Source.HotAirWm2K is not null)
                 return false;
-            var plate = new PlateSize(tools.PlateWidthMm, tools.PlateHeightMm);
-            bool Under(double w, double h) => (w <= plate.WidthMm - 2 * plate.EdgeMm && h <= plate.HeightMm - 2 * plate.EdgeMm) || (h <= plate.WidthMm - 2 * plate.EdgeMm && w <= plate.HeightMm - 2 * plate.EdgeMm);
-            return !Under(variant.Box.WidthMm, variant.Box.HeightMm);
+            return !JobSections.PlateOf(tools).Takes(variant.Box.WidthMm, variant.Box.HeightMm);
         }
 
         /// <summary>It does not go through the cutter at once.</summary>

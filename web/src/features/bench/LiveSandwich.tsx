@@ -33,7 +33,9 @@ export function LiveSandwich({ run, hand, piece, phases: planned, elapsed }: Pro
   const phases = hand.byPlan ? planned : own.data?.phases;
   const phase = useMemo(() => {
     if (!step.pressOrder || !phases) return undefined;
-    const closed = phases.flatMap((p, i) => (p.pressOrder === step.pressOrder ? [i] : []));
+    // The plan's trace follows the first part; a piece's own follows the part in hand.
+    const order = phases.some((p) => p.pressOrder === step.pressOrder) ? step.pressOrder : step.tracedAs;
+    const closed = phases.flatMap((p, i) => (p.pressOrder === order ? [i] : []));
     const last = closed[closed.length - 1] ?? -1;
     if (step.kind === 'wait') return phases[last + 1];
     if (step.stage === 'peel') return phases.slice(Math.max(0, last)).find((p) => p.kind === 'peel');

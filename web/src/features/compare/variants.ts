@@ -2,7 +2,7 @@ import type { Catalogue, Plan } from '../../api/client';
 import { changed, type Job, withLayer } from '../../api/job';
 import type { Units } from '../../app/unitMath';
 import { time } from '../../app/unitMath';
-import { bondingPress, PURPOSE, peelTimes } from '../../ui/purposes';
+import { bondingPress, PURPOSE, peelTimes, goesOf, wholePresses } from '../../ui/purposes';
 
 /** The same job under another press, which brings its own plate, underlay and cover. */
 export function underPress(job: Job, heatSource: string): Job {
@@ -52,7 +52,11 @@ export function rows(plans: readonly (Plan | undefined)[], units: Units): Row[] 
   const press = (p: Plan) => bondingPress(p.presses);
   return [
     line('pressure', (p) => press(p)?.pressure ?? ''),
-    line('presses', (p) => p.presses.map((x) => `${PURPOSE[x.purpose]} ${time(x.seconds)}`).join(', ')),
+    line('presses', (p) =>
+      wholePresses(p.presses)
+        .map((w) => `${PURPOSE[w.press.purpose]} ${goesOf(w) > 1 ? `${goesOf(w)} × ` : ''}${time(w.press.seconds)}`)
+        .join(', '),
+    ),
     line('peel', (p) => {
       const peel = p.presses.findLast((x) => x.peel.method !== 'none')?.peel;
       return peel ? `${peel.method}, from ${time(peelTimes(peel).from)}` : 'none';

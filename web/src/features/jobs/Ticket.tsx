@@ -7,7 +7,7 @@ import { span, time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { Figures } from '../../ui/Figures';
 import { Notices, type OnAccept } from '../../ui/Notices';
-import { bondingPresses, PURPOSE, peelTimes } from '../../ui/purposes';
+import { bondingPresses, goesOf, PURPOSE, peelTimes, wholePresses } from '../../ui/purposes';
 import { Setpoint } from '../../ui/Setpoint';
 import { Loading } from '../../ui/States';
 import { Alternatives } from './Alternatives';
@@ -29,6 +29,7 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
   const units = useUnits();
   const accept: OnAccept = (code, word) => onTake((j) => withAccepted(j, code, word));
   const stopped = data?.verdict === 'stop';
+  const parts = Math.max(1, ...(data?.presses ?? []).map((p) => p.parts));
   return (
     <aside
       id="ticket"
@@ -63,19 +64,21 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
           {stopped && <Alternatives job={job} onTake={onTake} />}
           {!stopped && (
             <table className="w-full tabular-nums">
-              <caption className="sr-only">Presses in order</caption>
+              <caption className={parts > 1 ? 'text-left text-[0.95rem] pb-1.5' : 'sr-only'}>
+                {parts > 1 ? `In ${parts} parts, each done to its end before the next` : 'Presses in order'}
+              </caption>
               <tbody className="scored">
-                {data.presses.map((p) => (
+                {wholePresses(data.presses).map((w) => (
                   <Rows
-                    key={p.order}
+                    key={w.press.order}
                     name={
-                      job.layers.length > 1 && p.layers.length > 0
-                        ? `${PURPOSE[p.purpose]}: ${p.layers.length === job.layers.length ? 'all layers' : p.layers.join(', ')}`
-                        : PURPOSE[p.purpose]
+                      job.layers.length > 1 && w.layers.length > 0
+                        ? `${PURPOSE[w.press.purpose]}: ${w.layers.length === job.layers.length ? 'all layers' : w.layers.join(', ')}`
+                        : PURPOSE[w.press.purpose]
                     }
-                    figure={p.sections.length > 1 ? `${p.sections.length} × ${time(p.seconds)}` : time(p.seconds)}
-                    strong={p.purpose === 'press'}
-                    peel={p.peel}
+                    figure={goesOf(w) > 1 ? `${goesOf(w)} × ${time(w.press.seconds)}` : time(w.press.seconds)}
+                    strong={w.press.purpose === 'press'}
+                    peel={w.press.peel}
                   />
                 ))}
               </tbody>

@@ -4,7 +4,7 @@ import type { Job } from '../../api/job';
 import { usePlacement } from '../../api/queries';
 import { useUnits } from '../../app/units';
 import { ItemFeatures, ItemOutline } from '../../ui/ItemDrawing';
-import { PURPOSE } from '../../ui/purposes';
+import { PURPOSE, wholePresses } from '../../ui/purposes';
 
 type Press = Plan['presses'][number];
 
@@ -15,7 +15,7 @@ const MOST_MARKED = 4;
 export function Goes({ job, plan }: { job: Job; plan: Plan }) {
   const placement = usePlacement(job);
   const [chosen, setChosen] = useState<number | null>(null);
-  const pressed = plan.presses.filter((p) => p.purpose !== 'patch' && p.layers.length > 0 && p.sections.length > 0);
+  const pressed = placedPresses(plan);
   const press = pressed.find((p) => p.order === chosen) ?? pressed.findLast((p) => p.purpose === 'press') ?? pressed[0];
   const faces = placement.data ? [placement.data.front, placement.data.back] : [];
   const face = faces.find((f) => f.layers.some((l) => press?.layers.includes(l.id)));
@@ -25,7 +25,9 @@ export function Goes({ job, plan }: { job: Job; plan: Plan }) {
       <h2>
         Where the plate comes down{' '}
         <span className="font-normal text-quiet text-[0.87rem]">
-          {press.sections.length === 1 ? 'in one go' : `in ${press.sections.length} goes`}
+          {press.sections.length === 1
+            ? 'all of it at once'
+            : `in ${press.sections.length} parts, each peeled and finished before the next`}
           {face.face === 'back' ? ', on the back' : ''}
         </span>
       </h2>
@@ -41,7 +43,7 @@ export function Goes({ job, plan }: { job: Job; plan: Plan }) {
               onClick={() => setChosen(p.order)}
             >
               {p.order} {PURPOSE[p.purpose]}
-              {p.sections.length > 1 ? `, ${p.sections.length} goes` : ''}
+              {p.sections.length > 1 ? `, ${p.sections.length} parts` : ''}
             </button>
           ))}
         </div>
@@ -68,6 +70,19 @@ export function Goes({ job, plan }: { job: Job; plan: Plan }) {
         </ol>
       </div>
     </section>
+  );
+}
+
+/** Presses that come down somewhere, each with the places of all of its parts; those on the same places once. */
+function placedPresses(plan: Plan): Press[] {
+  const placed = wholePresses(plan.presses)
+    .filter((w) => w.press.purpose !== 'patch' && w.layers.length > 0)
+    .map((w) => ({ ...w.press, layers: w.layers, sections: w.onParts.flatMap((p) => p.sections) }))
+    .filter((p) => p.sections.length > 0);
+  const bonding = placed.findLast((p) => p.purpose === 'press');
+  const places = (p: Press) => JSON.stringify([p.face, p.sections.map((s) => [s.xMm, s.yMm, s.slantDegrees])]);
+  return placed.filter(
+    (p) => p === bonding || (bonding && places(p) !== places(bonding) && placed.find((o) => places(o) === places(p)) === p),
   );
 }
 

@@ -1,12 +1,12 @@
 import { useEffect, useState } from 'react';
-import type { PlannedPress, TracePhase } from '../../api/client';
+import type { TracePhase } from '../../api/client';
 import { sheetColours } from '../../api/job';
 import { useTrace, useWindow } from '../../api/queries';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { Figures } from '../../ui/Figures';
 import { HeatRibbon } from '../../ui/HeatRibbon';
-import { bondingPress, PURPOSE } from '../../ui/purposes';
+import { bondingPress, goesOf, PURPOSE, type WholePress, wholePresses } from '../../ui/purposes';
 import { Room, RoomKey } from '../../ui/Room';
 import { isVinyl, Sandwich } from '../../ui/Sandwich';
 import { Failed, Loading } from '../../ui/States';
@@ -91,11 +91,11 @@ export function PressStation() {
       <Patches id={id} job={draft.job} onEdit={draft.edit} />
       <Ways ways={plan.data.ways} onEdit={draft.edit} />
       <section aria-label="Presses in order" className="scored border-y border-rule">
-        {plan.data.presses.map((p) => (
+        {wholePresses(plan.data.presses).map((w) => (
           <PressLine
-            key={p.order}
-            press={p}
-            onSelect={() => setSelected(phases.findIndex((f) => f.pressOrder === p.order))}
+            key={w.press.order}
+            whole={w}
+            onSelect={() => setSelected(phases.findIndex((f) => f.pressOrder === w.press.order))}
           />
         ))}
       </section>
@@ -195,9 +195,10 @@ function Figure({ name, value }: { name: string; value: string }) {
   );
 }
 
-function PressLine({ press, onSelect }: { press: PlannedPress; onSelect: () => void }) {
+function PressLine({ whole, onSelect }: { whole: WholePress; onSelect: () => void }) {
   const units = useUnits();
-  const layers = press.layers.length > 0 ? `: ${press.layers.join(', ')}` : '';
+  const { press } = whole;
+  const layers = whole.layers.length > 0 ? `: ${whole.layers.join(', ')}` : '';
   return (
     <div className="grid md:grid-cols-[10rem_minmax(0,1fr)] gap-x-6 gap-y-1 py-4">
       <div>
@@ -211,7 +212,7 @@ function PressLine({ press, onSelect }: { press: PlannedPress; onSelect: () => v
         </button>
         <p className="tabular-nums">
           {press.dialMark ?? units.temperature(press.celsius)} · {time(press.seconds)}
-          {press.sections.length > 1 && `, ${press.sections.length} goes`}
+          {goesOf(whole) > 1 && `, on each of ${goesOf(whole)} parts`}
         </p>
       </div>
       <div className="grid gap-2.5">
