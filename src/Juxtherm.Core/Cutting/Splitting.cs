@@ -36,14 +36,15 @@ internal static class Splitting
         var bounds = ground.EnvelopeInternal;
         if (Fits(bounds.Width, bounds.Height, rules))
             return new SplitPlan([new SplitPart(1, ground, [])], []);
-        // Marks stand outside the artwork and reach past the seam by half their size.
-        var upright = (W: rules.WidthMm - 2 * rules.MarkMm, L: rules.LengthMm - 2 * rules.MarkMm);
-        if (upright.W < rules.MarkMm || upright.L < rules.MarkMm)
+        // Marks reach past a seam by half their size; where none is needed across, nothing is kept free for them.
+        double Room(double size, double limit) => size <= limit + Hair ? limit : limit - 2 * rules.MarkMm;
+        var upright = (W: Room(bounds.Width, rules.WidthMm), L: Room(bounds.Height, rules.LengthMm));
+        var lying = (W: Room(bounds.Width, rules.LengthMm), L: Room(bounds.Height, rules.WidthMm));
+        if (Math.Min(rules.WidthMm, rules.LengthMm) < 3 * rules.MarkMm)
             return null;
-        double Count(double w, double l) => Math.Ceiling(bounds.Width / w - Hair) * Math.Ceiling(bounds.Height / l - Hair);
-        var turned = rules.Turnable && Count(upright.L, upright.W) < Count(upright.W, upright.L);
-        var (width, length) = turned ? (upright.L, upright.W) : (upright.W, upright.L);
-        if (Count(width, length) > MostParts)
+        double Count((double W, double L) room) => Math.Ceiling(bounds.Width / room.W - Hair) * Math.Ceiling(bounds.Height / room.L - Hair);
+        var (width, length) = rules.Turnable && Count(lying) < Count(upright) ? lying : upright;
+        if (Count((width, length)) > MostParts)
             return null;
         var across = Across(ground, width, rules.OverlapMm, delicate);
         var parts = new List<Ground>();
@@ -57,9 +58,9 @@ internal static class Splitting
             }
 
             // The same again, lying on its side.
-            var lying = Across(Lying(strip), length, rules.OverlapMm, [.. delicate.Select(d => d with { XMm = d.YMm, YMm = d.XMm })]);
-            parts.AddRange(lying.Parts.Select(Lying));
-            joints.AddRange(lying.Joints.Select(j => j with { Line = [.. j.Line.Select(p => new Spot(p.Y, p.X))] }));
+            var rows = Across(Lying(strip), length, rules.OverlapMm, [.. delicate.Select(d => d with { XMm = d.YMm, YMm = d.XMm })]);
+            parts.AddRange(rows.Parts.Select(Lying));
+            joints.AddRange(rows.Joints.Select(j => j with { Line = [.. j.Line.Select(p => new Spot(p.Y, p.X))] }));
         }
 
         var marks = rules.MarkMm > 0 ? joints.SelectMany(j => MarksOf(j, rules.MarkMm)).ToList() : [];

@@ -45,7 +45,7 @@ internal static class CutNotices
     /// <summary>Whether a layer is too large for the cutter.</summary>
     public static Notice? TooWide(JobLayer layer, CutterSetup setup, CuttingFigures figures, Wording words)
     {
-        if (LayerSplit.Of(layer, setup, figures) is not { Parts: not 1 } split)
+        if (LayerSplit.Of(layer, setup) is not { Parts: not 1 } split)
             return null;
         var size = $"“{layer.Id}” is {words.Length(layer.WidthMm!.Value)} × {words.Length(layer.HeightMm!.Value)}, and the cutter{(setup.Said ? "" : " (the usual one: say which you have)")} cuts {words.Length(setup.WidthMm)} × {words.Length(setup.LengthMm)}";
         (string, double, string)[] data = [("width", layer.WidthMm.Value, "mm"), ("height", layer.HeightMm.Value, "mm"), ("cutterWidth", setup.WidthMm, "mm"), ("cutterLength", setup.LengthMm, "mm"), ("parts", split.Parts, "1")];
@@ -57,7 +57,7 @@ internal static class CutNotices
     /// <summary>Where the parts of a layer meet, and how they are laid.</summary>
     public static Notice? Joins(JobLayer layer, CutterSetup setup, CuttingFigures figures, Wording words)
     {
-        if (LayerSplit.Of(layer, setup, figures) is not { Parts: > 1 } split)
+        if (LayerSplit.Of(layer, setup) is not { Parts: > 1 } split)
             return null;
         var seams = split.Joints.Where(j => j.Kind != JointKind.Gap).ToList();
         var text = seams.Count == 0

@@ -38,7 +38,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
     {
         ArgumentNullException.ThrowIfNull(job);
         var figures = catalogue.Work.Cutting;
-        var setup = job.Tools.Cutter ?? CutterSetup.Of(catalogue.Cutters[ReferencePractice.Cutter], null, null, matless: false, said: false);
+        var setup = job.Tools.Cutter ?? CutterSetup.Of(catalogue.Cutters[ReferencePractice.Cutter], null, null, matless: false, said: false, figures);
         var margin = job.Cut.MarginMm ?? figures.MarginMm.Value;
         var bench = new LayingOut(job, setup, catalogue.Work, stock, presets, margin, told ?? (_ => true), new StockColours(stock, matches ?? []));
         var inPlace = bench.Lay(SheetLayout.InPlace, 0, BoxEffortShare);

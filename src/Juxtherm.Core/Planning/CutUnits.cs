@@ -33,7 +33,7 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
     /// <param name="layout">How sheets are laid out: in place what lies together stays together.</param>
     public IReadOnlyList<UnitList> Of(SheetLayout layout)
     {
-        var notCut = job.Layers.Where(l => !l.HasSize || LayerSplit.PlanOf(l, setup, figures) is null).Select(l => l.Id).ToList();
+        var notCut = job.Layers.Where(l => !l.HasSize || LayerSplit.PlanOf(l, setup) is null).Select(l => l.Id).ToList();
         NotCut = notCut;
         var cut = job.Layers.Where(l => !notCut.Contains(l.Id)).ToList();
         var named = cut.FirstOrDefault(l => l.Words is { FromNames: true } && job.Names.Count > 0);
@@ -58,7 +58,7 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
             var placed = face.Where(l => l.Box is not null && Parts(l).Count == 1).Select(l => (Layer: l, Ground: Whole(l))).ToList();
             var all = new Envelope();
             placed.ForEach(p => all.ExpandToInclude(p.Ground.EnvelopeInternal));
-            var fits = placed.Count > 1 && Splitting.Fits(all.Width, all.Height, LayerSplit.RulesOf(placed[0].Layer.Vinyl, setup, figures));
+            var fits = placed.Count > 1 && Splitting.Fits(all.Width, all.Height, LayerSplit.RulesOf(placed[0].Layer.Vinyl, setup));
             var apart = fits && placed.All(p => placed.All(q => q == p || !CutShape.Overlap(p.Layer.Shape, p.Layer.Box!.Value, q.Layer.Shape, q.Layer.Box!.Value)));
             if (apart)
             {
@@ -86,7 +86,7 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
 
     private List<CutUnit> Parts(JobLayer layer)
     {
-        var split = LayerSplit.PlanOf(layer, setup, figures)!;
+        var split = LayerSplit.PlanOf(layer, setup)!;
         var (x, y) = (layer.XMm ?? 0, layer.YMm ?? 0);
         Ground There(Ground g) => AffineTransformation.TranslationInstance(x, y).Transform(g);
         return [.. split.Parts.Select(part =>
@@ -111,7 +111,7 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
         foreach (var name in ProofSheet.Of(job)!.Names)
         {
             var shape = name.Path.Length > 0 ? CutShape.Read(name.Path) : null;
-            var split = shape is null ? null : LayerSplit.PlanOf(shape, shape.Bounds.WidthMm, shape.Bounds.HeightMm, layer.Vinyl, setup, figures);
+            var split = shape is null ? null : LayerSplit.PlanOf(shape, shape.Bounds.WidthMm, shape.Bounds.HeightMm, layer.Vinyl, setup);
             for (var i = 0; i < name.Entry.Count; i++)
             {
                 garment++;

@@ -52,8 +52,7 @@ public static class JobPlacement
     /// <param name="face">Which side.</param>
     /// <param name="cutterWidthMm">Widest the cutter cuts, mm.</param>
     /// <param name="cutterLengthMm">Longest the cutter cuts, mm.</param>
-    /// <param name="cutting">Figures of cutting, to find joints by; null where nobody asks for them.</param>
-    public static FacePlacement Of(Job job, Face face, double cutterWidthMm, double cutterLengthMm, CuttingFigures? cutting = null)
+    public static FacePlacement Of(Job job, Face face, double cutterWidthMm, double cutterLengthMm)
     {
         ArgumentNullException.ThrowIfNull(job);
         var shape = job.Blank.Faces[face];
@@ -63,7 +62,7 @@ public static class JobPlacement
         var school = job.Choices.GetValueOrDefault(new DropCounting().Id) == DropCounting.Fingers ? DropSchool.Fingers : DropSchool.Measured;
         return new FacePlacement(
             face, shape.WidthMm, shape.HeightMm, shape.Outline, shape.FreeArea, shape.Features, shape.Measures,
-            [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm, l.Box is { } at ? l.Shape?.PathIn(at) : null, JointsOf(l, job, cutting)))], art, art is { } placed ? Distances.Of(shape, placed) : null,
+            [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm, l.Box is { } at ? l.Shape?.PathIn(at) : null, JointsOf(l, job)))], art, art is { } placed ? Distances.Of(shape, placed) : null,
             PlacementRules.For(new PlacementQuestion(shape, job.Blank.Material, width, height, school, Centring.IsCreased(job))),
             here.Any(l => l.AreaMm2 is not null) ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm, !here.Any(l => l.Vinyl.Directional.Value)) : null,
             art is not null && JobSections.Of(job, face, [.. here.Select(l => l.Id)]).Plan is { } plan ? [.. plan.Sections.Select(s => new PlatePlace(s.Box, s.SlantDegrees))] : [],
@@ -80,8 +79,8 @@ public static class JobPlacement
         return boxes.Count == 0 ? null : Shapes.Around(boxes);
     }
 
-    private static IReadOnlyList<Joint> JointsOf(JobLayer layer, Job job, CuttingFigures? cutting) =>
-        cutting is not null && job.Tools.Cutter is { } cutter && layer.Box is not null ? LayerSplit.Of(layer, cutter, cutting)?.Joints ?? [] : [];
+    private static IReadOnlyList<Joint> JointsOf(JobLayer layer, Job job) =>
+        job.Tools.Cutter is { } cutter && layer.Box is not null ? LayerSplit.Of(layer, cutter)?.Joints ?? [] : [];
 
     private static (double Width, double Height) Unplaced(List<JobLayer> layers, BlankShape shape)
     {

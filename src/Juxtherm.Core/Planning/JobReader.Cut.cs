@@ -18,7 +18,7 @@ public static partial class JobReader
         var id = tools["cutter"].Choice([.. catalogue.Cutters.Keys], ReferencePractice.Cutter);
         var (width, length) = (tools["cutterWidthMm"].Number(10, MostMm, "mm"), tools["cutterLengthMm"].Number(10, MostMm * 10, "mm"));
         var matless = tools["matless"].Flag(false);
-        return id is null ? null : CutterSetup.Of(catalogue.Cutters[id], width, length, matless, tools["cutter"].Exists || width is not null || length is not null);
+        return id is null ? null : CutterSetup.Of(catalogue.Cutters[id], width, length, matless, tools["cutter"].Exists || width is not null || length is not null, catalogue.Work.Cutting);
     }
 
     private static CutWishes CutOf(JsonCursor root)

@@ -1,9 +1,11 @@
 using System.Collections.Concurrent;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Placement;
 using Juxtherm.Core.Pressing;
+using NetTopologySuite.Geometries.Utilities;
 
 namespace Juxtherm.Core.Planning;
 
@@ -31,17 +33,29 @@ internal sealed record JobSections(SectionPlan? Plan)
         var whole = Over(job, face, here);
         if (whole.Plan is not { Sections.Count: > 1 } parts || whole.Reaching(here).Count > 0)
             return Over(job, face, pressed);
-        return new JobSections(parts with { Sections = [.. parts.Sections.Where((_, i) => pressed.Exists(l => whole.PartsOf(l).Any(of => of.Contains(i))))] }) { RimMm = whole.RimMm };
+        return new JobSections(parts with { Sections = [.. parts.Sections.Where((_, i) => pressed.Exists(l => whole.PartsOf(l).Any(of => of.Contains(i))))] }) { RimMm = whole.RimMm, _split = whole._split };
     }
+
+    /// <summary>The parts of layers that are cut apart, each by the box it lies in, in the order in which they are laid.</summary>
+    private IReadOnlyDictionary<string, IReadOnlyList<Box>> _split = new Dictionary<string, IReadOnlyList<Box>>();
 
     /// <summary>Nearer to the plate's edge than this nothing is pressed, mm.</summary>
     private double RimMm { get; init; }
 
-    /// <summary>Under which placements each piece of a layer's vinyl lies: one, or those that it takes together. None where its place is not known.</summary>
+    /// <summary>Whether a layer was cut apart and its parts are laid one after the other.</summary>
+    /// <param name="layer">Its id.</param>
+    public bool IsSplit(string layer) => _split.ContainsKey(layer);
+
+    /// <summary>
+    /// Under which placements each piece of a layer's vinyl lies: one, or those that it takes together; what was cut apart for the
+    /// cutter is a piece as it was cut. None where its place is not known.
+    /// </summary>
     public IReadOnlyList<IReadOnlyList<int>> PartsOf(JobLayer layer)
     {
         if (Plan is not { } plan || layer.Box is not { } box)
             return [];
+        if (_split.TryGetValue(layer.Id, out var parts))
+            return [.. parts.Select(part => PartsUnder(plan, part))];
         return [.. Plane.Pieces(CutShape.GroundOf(layer.Shape, box)).Select(p => p.EnvelopeInternal).Select(e => PartsUnder(plan, new Box(e.MinX, e.MinY, e.Width, e.Height)))];
     }
 
@@ -69,8 +83,47 @@ internal sealed record JobSections(SectionPlan? Plan)
         // On hard goods and inside a frame nothing of the other side is felt.
         var below = job.Blank.Material.Kind == MaterialKind.Hard || job.Blank.Form.Framed ? null : job.Blank.Faces.GetValueOrDefault(face == Face.Front ? Face.Back : Face.Front);
         var question = new SectionQuestion(PlateOf(job.Tools), vinyl, KeepOut.Of(shape, below)) { MiddleX = shape.MiddleX, MaySlant = !job.Tools.Source.HeldByHand };
-        return new JobSections(Covered(RasterOf(here, shape) is { } raster ? question with { Raster = raster } : question)) { RimMm = question.Plate.RimMm };
+        var split = Split(job, here);
+        if (RasterOf(here, shape) is { } raster)
+            question = question with { Raster = raster, Apart = Apart(question, here, split, shape) };
+        return new JobSections(Covered(question))
+        {
+            RimMm = question.Plate.RimMm,
+            _split = split.ToDictionary(s => s.Key, s => (IReadOnlyList<Box>)[.. s.Value.Select(BoxOf)], StringComparer.Ordinal),
+        };
     }
+
+    /// <summary>Layers that the crafter's own cutter cuts apart so that their parts join, with the ground of each part.</summary>
+    private static Dictionary<string, List<Ground>> Split(Job job, List<JobLayer> here)
+    {
+        var split = new Dictionary<string, List<Ground>>(StringComparer.Ordinal);
+        foreach (var layer in job.Tools.Cutter is { Said: true } ? here.Where(l => l.Box is not null) : [])
+        {
+            if (LayerSplit.PlanOf(layer, job.Tools.Cutter!) is { Parts.Count: > 1 } plan && plan.Joints.Any(j => j.Kind != JointKind.Gap))
+                split[layer.Id] = [.. plan.Parts.Select(p => AffineTransformation.TranslationInstance(layer.Box!.Value.XMm, layer.Box.Value.YMm).Transform(p.Ground))];
+        }
+
+        return split;
+    }
+
+    /// <summary>What is laid one after the other: the parts of the layer that is cut into most, each with the pieces of the others that lie nearest.</summary>
+    private static IReadOnlyList<SectionQuestion> Apart(SectionQuestion whole, List<JobLayer> here, Dictionary<string, List<Ground>> split, BlankShape shape)
+    {
+        if (split.Count == 0)
+            return [];
+        var (lead, parts) = split.MaxBy(s => s.Value.Count);
+        var grounds = parts.ConvertAll(p => new List<Ground> { p });
+        foreach (var layer in here.Where(l => l.Id != lead && l.Box is not null))
+        {
+            foreach (var piece in split.TryGetValue(layer.Id, out var own) ? own : [.. Plane.Pieces(CutShape.GroundOf(layer.Shape, layer.Box!.Value))])
+                grounds[Enumerable.Range(0, parts.Count).MinBy(i => parts[i].EnvelopeInternal.Centre.Distance(piece.EnvelopeInternal.Centre))].Add(piece);
+        }
+
+        var bands = ZipBands(shape);
+        return [.. grounds.Select(g => (Cells: VinylCells.Of(g), Raster: VinylRaster.Of(g, bands))).Where(p => p.Raster is not null).Select(p => whole with { Vinyl = p.Cells, Raster = p.Raster! })];
+    }
+
+    private static Box BoxOf(Ground ground) => new(ground.EnvelopeInternal.MinX, ground.EnvelopeInternal.MinY, ground.EnvelopeInternal.Width, ground.EnvelopeInternal.Height);
 
     /// <summary>A job's plate, as far as covering goes.</summary>
     public static PlateSize PlateOf(Tools tools) => new(tools.PlateWidthMm, tools.PlateHeightMm) { CoolRimMm = tools.Source.CoolRimMm, Cool = [.. tools.Source.CoolSpots.Select(s => new Box(s.XMm, s.YMm, s.WidthMm, s.HeightMm))] };
@@ -109,6 +162,7 @@ internal sealed record JobSections(SectionPlan? Plan)
 
         public bool Equals(Key? other) =>
             other is not null && _question.Plate == other._question.Plate && _question.MiddleX == other._question.MiddleX && _question.MaySlant == other._question.MaySlant && _question.Raster.Equals(other._question.Raster) && _question.KeepOuts.Count == other._question.KeepOuts.Count
+            && _question.Apart.Count == other._question.Apart.Count && _question.Apart.Zip(other._question.Apart).All(p => p.First.Raster.Equals(p.Second.Raster))
             && _question.KeepOuts.Zip(other._question.KeepOuts).All(k => k.First.Kind == k.Second.Kind && k.First.Name == k.Second.Name && k.First.OtherFace == k.Second.OtherFace && k.First.Hull.SequenceEqual(k.Second.Hull));
 
         public override bool Equals(object? obj) => Equals(obj as Key);

@@ -19,27 +19,26 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
     /// <summary>How a layer goes through a job's cutter.</summary>
     /// <param name="layer">The layer.</param>
     /// <param name="setup">The cutter.</param>
-    /// <param name="figures">Figures of cutting.</param>
     /// <returns>Null while its size is not known.</returns>
-    public static LayerSplit? Of(JobLayer layer, CutterSetup setup, CuttingFigures figures)
+    public static LayerSplit? Of(JobLayer layer, CutterSetup setup)
     {
         ArgumentNullException.ThrowIfNull(layer);
         if (layer.WidthMm is not { } width || layer.HeightMm is not { } height)
             return null;
-        var rules = RulesOf(layer.Vinyl, setup, figures);
+        var rules = RulesOf(layer.Vinyl, setup);
         if (Splitting.Fits(width, height, rules))
             return new LayerSplit(layer.Id, 1, []);
-        return PlanOf(layer, setup, figures) is { } plan ? new LayerSplit(layer.Id, plan.Parts.Count, [.. plan.Joints.Select(j => j with { Line = [.. j.Line.Select(p => Rounded(p, layer))] })]) : new LayerSplit(layer.Id, 0, []);
+        return PlanOf(layer, setup) is { } plan ? new LayerSplit(layer.Id, plan.Parts.Count, [.. plan.Joints.Select(j => j with { Line = [.. j.Line.Select(p => Rounded(p, layer))] })]) : new LayerSplit(layer.Id, 0, []);
     }
 
     /// <summary>The split itself, with the layer's upper left corner as origin; null when it cannot be split sensibly.</summary>
-    internal static SplitPlan? PlanOf(JobLayer layer, CutterSetup setup, CuttingFigures figures) =>
-        PlanOf(layer.Shape ?? CutShape.Boxed(layer.WidthMm!.Value, layer.HeightMm!.Value), layer.WidthMm!.Value, layer.HeightMm!.Value, layer.Vinyl, setup, figures);
+    internal static SplitPlan? PlanOf(JobLayer layer, CutterSetup setup) =>
+        PlanOf(layer.Shape ?? CutShape.Boxed(layer.WidthMm!.Value, layer.HeightMm!.Value), layer.WidthMm!.Value, layer.HeightMm!.Value, layer.Vinyl, setup);
 
     /// <summary>The same for any shape in a vinyl.</summary>
-    internal static SplitPlan? PlanOf(CutShape shape, double widthMm, double heightMm, Vinyl vinyl, CutterSetup setup, CuttingFigures figures)
+    internal static SplitPlan? PlanOf(CutShape shape, double widthMm, double heightMm, Vinyl vinyl, CutterSetup setup)
     {
-        var rules = RulesOf(vinyl, setup, figures);
+        var rules = RulesOf(vinyl, setup);
         var limit = vinyl.SmallestDetailMm.Value;
         var key = (shape.Text, Math.Round(widthMm, 3), Math.Round(heightMm, 3), rules, limit);
         if (Known.TryGetValue(key, out var known))
@@ -54,10 +53,10 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
         return Known[key] = Splitting.Of(ground, rules, delicate);
     }
 
-    internal static SplitRules RulesOf(Vinyl vinyl, CutterSetup setup, CuttingFigures figures)
+    internal static SplitRules RulesOf(Vinyl vinyl, CutterSetup setup)
     {
         // Where vinyl may lie on the same vinyl a hair of overlap hides the seam; elsewhere parts meet edge to edge.
-        var overlap = vinyl.CarriesOthers.Value && vinyl.LiesOn.Value == LiesOn.Any ? figures.JointOverlapMm.Value : 0;
+        var overlap = vinyl.CarriesOthers.Value && vinyl.LiesOn.Value == LiesOn.Any ? setup.JointOverlapMm : 0;
         return new SplitRules(setup.WidthMm, setup.LengthMm, !vinyl.Directional.Value, overlap, MarkMm);
     }
 

@@ -33,7 +33,7 @@ internal sealed class LayingWords(WayContext about, IReadOnlyList<PlannedPress> 
     /// <summary>Laying the layers of a press.</summary>
     public string Lay(PlannedPress press, bool first)
     {
-        var what = (about.Layers.Count == 1 ? "the vinyl" : Names(press.Laid)) + InParts(press.Laid);
+        var what = (about.Layers.Count == 1 ? "the vinyl" : Names(press.Laid)) + InParts(press);
         switch (Work.Form.Shape)
         {
             case FaceShape.Curved:
@@ -60,6 +60,7 @@ internal sealed class LayingWords(WayContext about, IReadOnlyList<PlannedPress> 
     private static string Apart(PlannedPress press) => press switch
     {
         { Part: null } => "",
+        { CutParts.Count: > 0 } => "",
         { GoesOn.Count: > 0, LiesAlready.Count: 0 } => "Fold back what reaches beyond the plate; it is pressed with the next part. ",
         { Part: 1 } => "Cut the carriers apart in the gap, and take only what lies under the plate. ",
         _ => "",
@@ -81,14 +82,23 @@ internal sealed class LayingWords(WayContext about, IReadOnlyList<PlannedPress> 
         : null;
 
     /// <summary>What was split for the cutter is joined here.</summary>
-    private string InParts(IReadOnlyList<string> layers)
+    private string InParts(PlannedPress press)
     {
-        var splits = about.Job.Tools.Cutter is { } cutter ? layers.Select(id => LayerSplit.Of(about.Layer(id).Layer, cutter, about.Figures.Cutting)).Where(s => s is { Parts: > 1 }).ToList() : [];
+        if (press.CutParts.Count > 0)
+        {
+            var which = press.CutParts.GroupBy(c => c.Layer, StringComparer.Ordinal).Select(of => $"{(of.Count() == 1 ? "part" : "parts")} {string.Join(" and ", of.Select(c => c.Part))} of {of.First().Parts}{(about.Layers.Count == 1 ? "" : $" of {of.Key}")}");
+            var beside = press.CutParts.All(c => c.Part == 1) ? "" : press.CutParts.Any(c => Overlap(c.Layer)) ? $", {about.Words.Fine(about.Job.Tools.Cutter!.JointOverlapMm)} over the edge of the one before, mark on mark" : ", edge to edge with the one before, mark on mark";
+            return $" (cut {string.Join(", ", which)}{beside}; the marks cut away)";
+        }
+
+        var splits = about.Job.Tools.Cutter is { Said: true } cutter ? press.Laid.Select(id => LayerSplit.Of(about.Layer(id).Layer, cutter)).Where(s => s is { Parts: > 1 }).ToList() : [];
         if (splits.Count == 0)
             return "";
-        var turn = splits.SelectMany(s => s!.Joints).Any(j => j.Kind == JointKind.Overlap) ? ", each pressed and peeled before the next goes over its edge" : "";
+        var turn = splits.SelectMany(s => s!.Joints).Any(j => j.Kind != JointKind.Gap) ? ", each pressed and peeled before the next is laid" : "";
         return $" ({splits.Sum(s => s!.Parts)} parts, mark on mark, the marks cut away{turn})";
     }
+
+    private bool Overlap(string layer) => LayerSplit.Of(about.Layer(layer).Layer, about.Job.Tools.Cutter!)?.Joints.Any(j => j.Kind == JointKind.Overlap) ?? false;
 
     /// <summary>What is laid now lies on another face than what was laid before.</summary>
     private bool Turns(PlannedPress press)

@@ -14,6 +14,9 @@ namespace Juxtherm.Core.Planning;
 /// <param name="Place">Where the plate goes; null where all of it is pressed at once.</param>
 internal sealed record PartedPress(DonePress Done, int At, IReadOnlyList<string> Layers, IReadOnlyList<string> Laid, int? Part, int Parts, Section? Place)
 {
+    /// <summary>Which of their parts are laid of layers that were cut apart.</summary>
+    public IReadOnlyList<CutPart> Cut { get; init; } = [];
+
     /// <summary>Layers whose carrier was laid with a part before.</summary>
     public IReadOnlyList<string> LiesAlready { get; init; } = [];
 
@@ -90,6 +93,7 @@ internal static class PartedPresses
             IReadOnlyList<string> Here(IReadOnlyList<string> of) => [.. of.Where(id => partsOf[id].Contains(k))];
             return new PartedPress(p.Done, p.At, Here(p.Done.Press.Layers), Here(p.Done.Press.Laid), nth + 1, used.Count, plan.Sections[k])
             {
+                Cut = [.. Here(p.Done.Press.Laid).Where(sections.IsSplit).SelectMany(id => sections.PartsOf(about.Layer(id).Layer) is var of ? of.Index().Where(part => part.Item.Contains(k)).Select(part => new CutPart(id, part.Index + 1, of.Count)) : [])],
                 LiesAlready = [.. layers.Where(id => reaching[id].Contains(k) && reaching[id].Any(of => of < k))],
                 GoesOn = [.. layers.Where(id => reaching[id].Contains(k) && reaching[id].Any(of => of > k))],
             };

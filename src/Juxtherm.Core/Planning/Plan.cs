@@ -78,6 +78,12 @@ public sealed record Peel(PeelMethod Method, IReadOnlyList<double?> WaitSeconds,
 /// <param name="WaterLeft">Water left in the face layer, share of what room air gives it.</param>
 public sealed record Predicted(IReadOnlyDictionary<string, double> Bond, IReadOnlyDictionary<string, double> Burden, double HottestClothCelsius, double WaterLeft);
 
+/// <summary>A part of a layer that was cut apart for the cutter.</summary>
+/// <param name="Layer">The layer.</param>
+/// <param name="Part">Which part, from 1, in the order of laying.</param>
+/// <param name="Parts">How many there are.</param>
+public sealed record CutPart(string Layer, int Part, int Parts);
+
 /// <summary>One closing of the press.</summary>
 /// <param name="Order">From 1.</param>
 /// <param name="Purpose">What it is for.</param>
@@ -110,6 +116,9 @@ public sealed record PlannedPress(
 
     /// <summary>Which press of its part it is, from 1: the same on every part; 0 in plans from before that was kept.</summary>
     public int Stage { get; init; }
+
+    /// <summary>Which of their parts are laid of layers that were cut apart for the cutter.</summary>
+    public IReadOnlyList<CutPart> CutParts { get; init; } = [];
 
     /// <summary>Layers whose carrier reaches on into a part that is still to come.</summary>
     public IReadOnlyList<string> GoesOn { get; init; } = [];

@@ -44,6 +44,7 @@ internal sealed class PressWriter(WayContext about, Rehearsal rehearsal, Budget 
             Part = press.Part,
             Parts = press.Parts,
             Stage = press.At + 1,
+            CutParts = press.Cut,
             GoesOn = press.GoesOn,
             LiesAlready = press.LiesAlready,
         };

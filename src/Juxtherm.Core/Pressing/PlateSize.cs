@@ -29,6 +29,15 @@ public sealed record PlateSize(double WidthMm, double HeightMm)
     /// <summary>Nearer to the edge than this nothing is pressed at all, mm.</summary>
     public double RimMm => Math.Min(Math.Min(UsualRimMm, Math.Min(WidthMm, HeightMm) * RimShare) + CoolRimMm, Math.Min(WidthMm, HeightMm) * MostRimShare);
 
+    /// <summary>Whether what is no larger goes under it at once, straight or a quarter turned.</summary>
+    /// <param name="width">mm.</param>
+    /// <param name="height">mm.</param>
+    public bool Takes(double width, double height)
+    {
+        var usable = Usable(WidthMm, HeightMm, RimMm, Cool);
+        return (width <= usable.WidthMm && height <= usable.HeightMm) || (height <= usable.WidthMm && width <= usable.HeightMm);
+    }
+
     /// <summary>The largest box inside the rim that is clear of cooler spots.</summary>
     /// <param name="width">Width as it lies, mm.</param>
     /// <param name="height">Height as it lies, mm.</param>

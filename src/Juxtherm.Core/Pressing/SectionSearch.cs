@@ -16,6 +16,9 @@ public sealed record SectionQuestion(PlateSize Plate, IReadOnlySet<Cell> Vinyl, 
     /// <summary>The plate may be laid on the slant; nobody slants what is held by hand.</summary>
     public bool MaySlant { get; init; } = true;
 
+    /// <summary>Vinyl that is laid one part after the other, each pressed before the next is laid; together all of it. None where it is laid at once.</summary>
+    public IReadOnlyList<SectionQuestion> Apart { get; init; } = [];
+
     /// <summary>The vinyl over its own box; by its squares where nothing finer is known.</summary>
     public VinylRaster Raster { get => _raster ?? VinylRaster.Of(Vinyl); init => _raster = value; }
 }
@@ -49,6 +52,8 @@ public static class SectionSearch
     public static SectionPlan Cover(SectionQuestion question)
     {
         ArgumentNullException.ThrowIfNull(question);
+        if (question.Apart.Count > 1)
+            return Planned(question, OneEach(question) ?? [.. question.Apart.SelectMany(part => Cover(part).Sections)], true);
         if (Centred(question) is { } centred)
             return centred;
         var strips = Straight(question);
@@ -63,6 +68,15 @@ public static class SectionSearch
         return strips is null || (searched.NotCovered.Count == 0 && !searched.Under.Any() && searched.Sections.Count < strips.Count)
             ? searched
             : Planned(question, strips, searched.Proven && searched.Sections.Count == strips.Count);
+    }
+
+    /// <summary>A placement for each part that is laid by itself, off the others as far as that goes; null where one takes more.</summary>
+    private static List<Section>? OneEach(SectionQuestion question)
+    {
+        List<Reaches> parts = [.. question.Apart.Select(p => p.Raster.Around).Select(b => new Reaches(b.XMm, b.XMm + b.WidthMm, b.YMm, b.YMm + b.HeightMm))];
+        return (question.Plate.IsOblong ? new[] { false, true } : [false]).Select(quarter => new PlateOver(question, quarter, lying: false)).FirstOrDefault(plate => parts.TrueForAll(plate.CanStand)) is { } plate
+            ? [.. new SettledPlates(question.Raster, plate, parts).Places.Select(plate.SectionAt)]
+            : null;
     }
 
     /// <summary>Straight placements; a little off what is thick where that takes no more of them.</summary>

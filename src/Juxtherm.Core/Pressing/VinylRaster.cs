@@ -49,9 +49,11 @@ public sealed class VinylRaster : IEquatable<VinylRaster>
     /// <param name="layers">Shapes and where they lie; a layer of which only the box is known is taken as that.</param>
     /// <param name="cutAway">Boxes in which there is none after all.</param>
     /// <returns>Null where there is no vinyl.</returns>
-    public static VinylRaster? Of(IEnumerable<(CutShape? Shape, Box Box)> layers, IReadOnlyList<Box> cutAway)
+    public static VinylRaster? Of(IEnumerable<(CutShape? Shape, Box Box)> layers, IReadOnlyList<Box> cutAway) => Of([.. layers.Select(l => CutShape.GroundOf(l.Shape, l.Box))], cutAway);
+
+    /// <summary>Vinyl by its ground.</summary>
+    internal static VinylRaster? Of(IReadOnlyList<NetTopologySuite.Geometries.Geometry> grounds, IReadOnlyList<Box> cutAway)
     {
-        var grounds = layers.Select(l => CutShape.GroundOf(l.Shape, l.Box)).ToList();
         var boxes = grounds.Where(g => !g.IsEmpty).Select(g => g.EnvelopeInternal).ToList();
         if (boxes.Count == 0)
             return null;

@@ -28,7 +28,7 @@ internal static class PlacementEndpoints
                 return ProblemAnswers.Invalid(problems);
             // What is asked for beside the job holds; otherwise the job's own cutter.
             var (width, height) = (cutterWidthMm ?? job.Tools.Cutter!.WidthMm, cutterLengthMm ?? job.Tools.Cutter!.LengthMm);
-            FacePlacement On(Face face) => JobPlacement.Of(job, face, width, height, catalogue.Work.Cutting);
+            FacePlacement On(Face face) => JobPlacement.Of(job, face, width, height);
             return Results.Ok(new PlacementAnswer(On(Face.Front), On(Face.Back)));
         }).Accepts<object>("application/json").Produces<PlacementAnswer>().ProducesProblem(400);
         group.MapPost("/grade", GradeAsync).Accepts<object>("application/json").Produces<Graded[]>().ProducesProblem(400);

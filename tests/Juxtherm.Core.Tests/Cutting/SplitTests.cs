@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.Json.Nodes;
 using FsCheck.Xunit;
+using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Tests.Planning;
@@ -51,7 +52,7 @@ public sealed class SplitTests
         var together = grounds.Aggregate((a, b) => a.Union(b));
         Assert.InRange(together.Area, whole.Area * 0.999, whole.Area * 1.001);
         Assert.True(together.SymmetricDifference(whole).Area < whole.Area * 0.002);
-        var seams = LayerSplit.Of(job.Layer, job.Tools.Cutter!, Shipped.Catalogue.Work.Cutting)!.Joints;
+        var seams = LayerSplit.Of(job.Layer, job.Tools.Cutter!)!.Joints;
         // What lies double is the overlap along the seams and nothing else.
         var doubled = grounds.Sum(g => g.Area) - together.Area;
         var most = overlaps ? seams.Sum(j => j.SeamMm) * Shipped.Catalogue.Work.Cutting.JointOverlapMm.Value * 1.5 + 2 : 0.5;
@@ -59,9 +60,45 @@ public sealed class SplitTests
         Assert.All(parts, p =>
         {
             var box = p.Unit.Box;
-            Assert.InRange(box.XMm, 3 - 0.01, 292);
-            Assert.True(box.XMm + box.WidthMm <= 292 - 3 + 0.01 && box.YMm + box.HeightMm <= 292 - 3 + 0.01);
+            Assert.InRange(box.XMm, -0.01, 292);
+            Assert.True(box.XMm + box.WidthMm <= 292 + 0.01 && box.YMm + box.HeightMm <= 292 + 0.01);
         });
+    }
+
+    [Theory]
+    // The cutter's width is what it cuts: artwork as wide goes through in one piece, laid to the mark.
+    [InlineData(292, 292, 1)]
+    [InlineData(292, 100, 1)]
+    [InlineData(292.1, 292, 2)]
+    [InlineData(304.8, 292, 2)]
+    public void As_wide_as_the_cutter_is_one_piece(double width, double height, int parts)
+    {
+        var drawn = Drawn("M0 0H100V100H0Z", width, height);
+        var job = Jobs.Read(drawn);
+        Assert.Equal(parts, LayerSplit.Of(job.Layer, job.Tools.Cutter!)!.Parts);
+        Assert.Equal(parts, Parts(job).Count);
+        Assert.Equal(parts > 1, Jobs.Plan(drawn).Plan.Notices.Any(n => n.Code == "too-wide-for-cutter"));
+    }
+
+    [Theory]
+    [InlineData(1.0)]
+    [InlineData(2.0)]
+    [InlineData(0.5)]
+    public void The_largest_that_fits_is_the_same_at_place_cut_and_plan(double aspect)
+    {
+        var drawn = Drawn("M0 0H100V100H0Z", 100 * aspect, 100);
+        (drawn["tools"]!["cutterWidthMm"], drawn["tools"]!["cutterLengthMm"]) = (150, 180);
+        var job = Jobs.Read(drawn);
+        var largest = JobPlacement.Of(job, job.Layer.Face, job.Tools.Cutter!.WidthMm, job.Tools.Cutter.LengthMm).Largest!;
+        Assert.NotEqual("item", largest.LimitedBy);
+        (int Cut, bool Noticed) With(double more)
+        {
+            (drawn["layers"]![0]!["widthMm"], drawn["layers"]![0]!["heightMm"]) = (Math.Round(largest.WidthMm + more * Math.Max(1, aspect), 2), Math.Round(largest.HeightMm + more * Math.Max(1, 1 / aspect), 2));
+            return (Parts(Jobs.Read(drawn)).Count, Jobs.Plan(drawn).Plan.Notices.Any(n => n.Code == "too-wide-for-cutter"));
+        }
+
+        Assert.Equal((1, false), With(0));
+        Assert.Equal((2, true), With(0.1));
     }
 
     [Fact]
@@ -70,7 +107,7 @@ public sealed class SplitTests
         // Five discs in a row, 380 mm in all.
         var path = string.Concat(Enumerable.Range(0, 5).Select(i => $"M{i * 80} 30A30 30 0 1 0 {i * 80 + 60} 30A30 30 0 1 0 {i * 80} 30Z"));
         var job = Jobs.Read(Drawn(path, 380, 60));
-        var split = LayerSplit.Of(job.Layer, job.Tools.Cutter!, Shipped.Catalogue.Work.Cutting)!;
+        var split = LayerSplit.Of(job.Layer, job.Tools.Cutter!)!;
         Assert.Equal(2, split.Parts);
         var joint = Assert.Single(split.Joints);
         Assert.Equal((JointKind.Gap, 0), (joint.Kind, joint.SeamMm));
@@ -86,7 +123,7 @@ public sealed class SplitTests
         var comb = string.Concat(Enumerable.Range(0, 6).Select(i => $"M{150 + i * 5} 20h2v60h-2Z"));
         var path = $"M0 0H205V45H235V0H400V100H235V55H205V100H0Z{comb}";
         var job = Jobs.Read(Drawn(path, 400, 100));
-        var joint = Assert.Single(LayerSplit.Of(job.Layer, job.Tools.Cutter!, Shipped.Catalogue.Work.Cutting)!.Joints);
+        var joint = Assert.Single(LayerSplit.Of(job.Layer, job.Tools.Cutter!)!.Joints);
         Assert.Equal(JointKind.Overlap, joint.Kind);
         // Through the bridge of 10 mm rather than through 100 mm beside it.
         Assert.InRange(joint.SeamMm, 9, 20);
@@ -101,12 +138,16 @@ public sealed class SplitTests
     public void The_joint_is_the_vinyls(string vinyl, JointKind kind)
     {
         var job = Jobs.Read(Drawn("M0 0H100V100H0Z", 400, 150, vinyl));
-        Assert.Equal(kind, Assert.Single(LayerSplit.Of(job.Layer, job.Tools.Cutter!, Shipped.Catalogue.Work.Cutting)!.Joints).Kind);
+        Assert.Equal(kind, Assert.Single(LayerSplit.Of(job.Layer, job.Tools.Cutter!)!.Joints).Kind);
         var plan = Jobs.Plan(Drawn("M0 0H100V100H0Z", 400, 150, vinyl)).Plan;
         Assert.Contains(plan.Notices, n => n.Code == "too-wide-for-cutter" && n.Data["parts"].Value == 2);
         Assert.Contains(plan.Notices, n => n.Code == "split-joins" && Math.Abs(n.Data["seam"].Value - 150) < 5);
-        Assert.Contains(plan.Steps, s => s.Text.Contains("2 parts, mark on mark", StringComparison.Ordinal));
-        var joints = JobPlacement.Of(job, job.Layer.Face, 292, 292, Shipped.Catalogue.Work.Cutting).Layers[0].Joints;
+        // Each part is laid, pressed and peeled before the next goes beside it or over its edge.
+        Assert.Equal([1, 2], plan.Presses.SelectMany(p => p.CutParts).Where(c => c.Parts == 2).Select(c => c.Part));
+        var second = plan.Presses.First(p => p.CutParts.Any(c => c.Part == 2));
+        Assert.Contains(plan.Presses.TakeWhile(p => p != second), p => p.Purpose == PressPurpose.Press && p.Peel.Method != PeelMethod.None);
+        Assert.Contains(plan.Steps, s => s.PressOrder == second.Order && s.Text.Contains(kind == JointKind.Overlap ? "0.8 mm over the edge of the one before, mark on mark" : "edge to edge with the one before, mark on mark", StringComparison.Ordinal));
+        var joints = JobPlacement.Of(job, job.Layer.Face, 292, 292).Layers[0].Joints;
         Assert.All(Assert.Single(joints).Line, p => Assert.InRange(p.X, 20 + 108, 20 + 292));
     }
 

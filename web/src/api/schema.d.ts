@@ -5338,6 +5338,11 @@ export interface components {
             stage: components["schemas"]["WorkStage"];
             /** @description What to do with the hands. */
             text: string;
+            /**
+             * Format: int32
+             * @description Its press as the trace of the plan numbers it: the same press on the first part of the print; null for none.
+             */
+            tracedAs?: null | number;
             /** @description The other side lies up than the press before had up. */
             turnedOver?: boolean;
             /**
@@ -5772,6 +5777,21 @@ export interface components {
             unitsDone: number[];
             /** @description Vinyl id. */
             vinyl: string;
+        };
+        /** @description A part of a layer that was cut apart for the cutter. */
+        CutPart: {
+            /** @description The layer. */
+            layer: string;
+            /**
+             * Format: int32
+             * @description Which part, from 1, in the order of laying.
+             */
+            part: number;
+            /**
+             * Format: int32
+             * @description How many there are.
+             */
+            parts: number;
         };
         /** @description How a job is cut. */
         CutPlan: {
@@ -7467,6 +7487,8 @@ export interface components {
             celsius: number;
             /** @description Cover id. */
             cover: string;
+            /** @description Which of their parts are laid of layers that were cut apart for the cutter. */
+            cutParts?: components["schemas"]["CutPart"][];
             dial: null | components["schemas"]["DialReading"];
             /** @description The mark; null where it shows degrees. */
             dialMark: null | string;
@@ -7474,15 +7496,29 @@ export interface components {
             face?: components["schemas"]["Face"];
             /** @description Where each figure comes from. */
             figures: components["schemas"]["Derivation"][];
+            /** @description Layers whose carrier reaches on into a part that is still to come. */
+            goesOn?: string[];
             /** @description Layers laid just before it. */
             laid: string[];
             /** @description Layers pressed. */
             layers: string[];
+            /** @description Layers whose carrier was laid with a part before. */
+            liesAlready?: string[];
             /**
              * Format: int32
              * @description From 1.
              */
             order: number;
+            /**
+             * Format: int32
+             * @description Which part of the print it presses, from 1; null where all of it lies under the plate at once.
+             */
+            part?: null | number;
+            /**
+             * Format: int32
+             * @description In how many parts the print is pressed.
+             */
+            parts?: number;
             /** @description The peel after it. */
             peel: components["schemas"]["Peel"];
             /** @description What the model expects. */
@@ -7503,6 +7539,11 @@ export interface components {
             seconds: number;
             /** @description Placements of the plate. */
             sections: components["schemas"]["PlateSection"][];
+            /**
+             * Format: int32
+             * @description Which press of its part it is, from 1: the same on every part; 0 in plans from before that was kept.
+             */
+            stage?: number;
             /** @description Reasons, in the reader's units. */
             why: string[];
         };

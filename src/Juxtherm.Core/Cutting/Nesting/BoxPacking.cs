@@ -104,7 +104,7 @@ internal sealed class BoxPacking : IPacking
             var x = steps[i].X;
             if (x + w > right + Hair)
                 break;
-            var (y, waste, reach) = (0.0, 0.0, 0.0);
+            var (y, waste, reach) = (_rules.EdgeMm - _rules.MarginMm / 2, 0.0, 0.0);
             for (var j = i; j < steps.Count && reach < w - Hair; j++)
             {
                 Effort += StepEffort;

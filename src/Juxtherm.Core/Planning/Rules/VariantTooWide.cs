@@ -93,7 +93,7 @@ public sealed class VariantTooWide : ILayerRule
         }
 
         /// <summary>It does not go through the cutter at once.</summary>
-        public bool Cutter(Variant variant) => plan.Job.Tools.Cutter is { } cutter && !Cutting.Splitting.Fits(variant.Box.WidthMm, variant.Box.HeightMm, LayerSplit.RulesOf(layer.Vinyl, cutter, plan.Figures.Cutting));
+        public bool Cutter(Variant variant) => plan.Job.Tools.Cutter is { } cutter && !Cutting.Splitting.Fits(variant.Box.WidthMm, variant.Box.HeightMm, LayerSplit.RulesOf(layer.Vinyl, cutter));
 
         /// <summary>It does not lie on its garment.</summary>
         public bool Item(Variant variant) => Beyond(variant, "cloth", shape => shape.Whole(ToleranceMm));
@@ -154,7 +154,7 @@ public sealed class VariantTooWide : ILayerRule
         private int? Goes(Variant variant, JobLayer of) => of.Box is null || Set(variant, of) is not { } set ? null
             : JobSections.Of(plan.Job with { Layers = [.. plan.Job.Layers.Select(l => l.Id == of.Id ? set : l)] }, of.Face, [of.Id]).Plan?.Sections.Count;
 
-        private int? Parts(Variant variant, JobLayer of) => plan.Job.Tools.Cutter is { } cutter && Set(variant, of) is { } set ? LayerSplit.Of(set, cutter, plan.Figures.Cutting)?.Parts : null;
+        private int? Parts(Variant variant, JobLayer of) => plan.Job.Tools.Cutter is { } cutter && Set(variant, of) is { } set ? LayerSplit.Of(set, cutter)?.Parts : null;
 
         private static JobLayer? Set(Variant variant, JobLayer of) => LetterShapes.Set(of.Words! with { Text = variant.Name.Name }).Shape is { } shape
             ? of with { Shape = shape, WidthMm = variant.Box.WidthMm, HeightMm = variant.Box.HeightMm, XMm = variant.Box.XMm, YMm = variant.Box.YMm }

@@ -2,7 +2,7 @@ import type { Catalogue, Plan } from '../../api/client';
 import { changed, type Job, withLayer } from '../../api/job';
 import type { Units } from '../../app/unitMath';
 import { time } from '../../app/unitMath';
-import { bondingPress, PURPOSE, peelTimes, goesOf, wholePresses } from '../../ui/purposes';
+import { bondingPress, goesOf, PURPOSE, peelTimes, wholePresses } from '../../ui/purposes';
 
 /** The same job under another press, which brings its own plate, underlay and cover. */
 export function underPress(job: Job, heatSource: string): Job {

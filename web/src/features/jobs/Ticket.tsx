@@ -29,7 +29,7 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
   const units = useUnits();
   const accept: OnAccept = (code, word) => onTake((j) => withAccepted(j, code, word));
   const stopped = data?.verdict === 'stop';
-  const parts = Math.max(1, ...(data?.presses ?? []).map((p) => p.parts));
+  const parts = Math.max(1, ...(data?.presses ?? []).map((p) => p.parts ?? 1));
   return (
     <aside
       id="ticket"

@@ -82,7 +82,8 @@ function placedPresses(plan: Plan): Press[] {
   const bonding = placed.findLast((p) => p.purpose === 'press');
   const places = (p: Press) => JSON.stringify([p.face, p.sections.map((s) => [s.xMm, s.yMm, s.slantDegrees])]);
   return placed.filter(
-    (p) => p === bonding || (bonding && places(p) !== places(bonding) && placed.find((o) => places(o) === places(p)) === p),
+    (p) =>
+      p === bonding || (bonding && places(p) !== places(bonding) && placed.find((o) => places(o) === places(p)) === p),
   );
 }
 
