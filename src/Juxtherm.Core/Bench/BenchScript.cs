@@ -1,3 +1,4 @@
+using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning;
 
 namespace Juxtherm.Core.Bench;
@@ -22,6 +23,9 @@ public sealed record BenchStep(int Index, WorkStage Stage, StepKind Kind, string
 
     /// <summary>Vinyl lies on the piece from here on.</summary>
     public bool Lays { get; init; }
+
+    /// <summary>Vinyl is laid on this face in it; null where none is laid.</summary>
+    public Face? Laying { get; init; }
 
     /// <summary>Which placement of the plate it is, from 1; all passes of a gun are one.</summary>
     public int Go { get; init; } = 1;
@@ -73,6 +77,7 @@ public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyLis
             {
                 Preheats = press?.Purpose == PressPurpose.Preheat,
                 Lays = laid,
+                Laying = step is { Stage: WorkStage.Press, Kind: StepKind.Do } && press is { Laid.Count: > 0 } && !holds.ContainsKey(press.Order) ? press.Face : null,
                 Go = Go(step, press),
                 TracedAs = press is null ? null : tracedAs.GetValueOrDefault(press.Order, press.Order),
                 KeepsPlace = step.Kind == StepKind.Wait && press?.Peel.Place == Peel.OnUnderlay,

@@ -66,7 +66,7 @@ public static class Blanks
         var across = (new Spot(0, values["freeHeight"] / 2), new Spot(values["freeWidth"], values["freeHeight"] / 2));
         var down = (new Spot(values["freeWidth"] / 2, 0), new Spot(values["freeWidth"] / 2, values["freeHeight"]));
         return new BlankShape(
-            form, measures.UsualSize is null ? null : chosen, face, values["freeWidth"], values["freeHeight"], drawing.Outline, drawing.FreeArea, [.. drawing.Features, .. own],
+            form, measures.UsualSize is null ? null : chosen, face, values["freeWidth"], values["freeHeight"], drawing.Outline, drawing.FreeArea, Declared(drawing.Features, own),
             [.. measures.Measures.Select(m =>
             {
                 var usual = m.For(chosen);
@@ -74,5 +74,24 @@ public static class Blanks
                 var isMeasured = measured.ContainsKey(m.Id);
                 return new TakenMeasure(m.Id, m.Name, m.How, values[m.Id], usual.Value, isMeasured ? "your tape" : usual.From.Source, isMeasured, start, end);
             })]);
+    }
+
+    // A seam of one's own farther from the pattern's than this is another seam, mm.
+    private const double SameSeamMm = 30;
+
+    /// <summary>What stands on a face: what the user put there replaces what the pattern assumed of that kind, the nearest first.</summary>
+    private static List<Feature> Declared(IReadOnlyList<Feature> assumed, IReadOnlyList<Feature> own)
+    {
+        var left = assumed.ToList();
+        foreach (var feature in own)
+        {
+            static Spot Middle(Box box) => new(box.XMm + box.WidthMm / 2, box.YMm + box.HeightMm / 2);
+            double Apart(Feature other) => Math.Sqrt(Math.Pow(Middle(feature.Box).X - Middle(other.Box).X, 2) + Math.Pow(Middle(feature.Box).Y - Middle(other.Box).Y, 2));
+            var same = left.Where(f => f.Kind == feature.Kind).MinBy(Apart);
+            if (same is not null && (feature.Kind != FeatureKind.Seam || same.Box.Grown(SameSeamMm).Overlaps(feature.Box)))
+                left.Remove(same);
+        }
+
+        return [.. left, .. own];
     }
 }

@@ -108,7 +108,7 @@ public static partial class JobReader
         var names = NamesOf(root["names"]);
         var (choices, accepted) = (ChoicesOf(root["choices"]), AcceptedOf(root["accepted"]));
         if (blank is not null)
-            blank = blank with { InSize = InSizes(blank, names, catalogue) };
+            blank = blank with { InSize = InSizes(blank, [.. names.Select(n => n.Size).OfType<string>(), .. sizes.Select(s => s.Size)], catalogue) };
         return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted) { Names = names, Sizes = sizes, Patches = PatchesOf(root["patches"]), Used = UsedOf(root["used"]), Cut = cut, Order = OrderOf(root["order"], layers) };
     }
 
@@ -215,12 +215,12 @@ public static partial class JobReader
         };
     }
 
-    /// <summary>The item in every size that a name asks for: typical measures, for the tape was held to one size only.</summary>
-    private static Dictionary<string, IReadOnlyDictionary<Face, BlankShape>> InSizes(Blank blank, List<NameEntry> names, CatalogueSnapshot catalogue)
+    /// <summary>The item in every other size that is asked for: typical measures, for the tape was held to one size only.</summary>
+    private static Dictionary<string, IReadOnlyDictionary<Face, BlankShape>> InSizes(Blank blank, IEnumerable<string> sizes, CatalogueSnapshot catalogue)
     {
         var measures = catalogue.Measures[blank.Form.Id];
         BlankShape Draw(string size, Face face) => Blanks.Draw(blank.Form, measures, size, face, new Dictionary<string, double>(StringComparer.Ordinal), []);
-        return blank.Size is null ? [] : names.Select(n => n.Size).OfType<string>().Distinct(StringComparer.Ordinal).Where(s => s != blank.Size).ToDictionary(
+        return blank.Size is null ? [] : sizes.Distinct(StringComparer.Ordinal).Where(s => s != blank.Size).ToDictionary(
             s => s, s => (IReadOnlyDictionary<Face, BlankShape>)new Dictionary<Face, BlankShape> { [Face.Front] = Draw(s, Face.Front), [Face.Back] = Draw(s, Face.Back) }, StringComparer.Ordinal);
     }
 

@@ -294,6 +294,9 @@ public sealed record Plan(
     /// <summary>How long the bonding press would be by itself, s, where presses before it count; null where none do.</summary>
     public double? AloneSeconds { get; init; }
 
+    /// <summary>Where the artwork goes on the real thing, on each face and in each size; none while nothing is placed.</summary>
+    public IReadOnlyList<Placing> Placing { get; init; } = [];
+
     /// <summary>The carriers, where their places are known.</summary>
     public IReadOnlyList<CarrierInPlan> Carriers { get; init; } = [];
 

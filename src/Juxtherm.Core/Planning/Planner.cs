@@ -77,6 +77,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
             Order = new OrderReasons(about, orders, tried.Laid).Write(),
             Budgets = [.. about.Layers.OrderBy(l => about.Lying.Under(l.Id).Count()).Select(l => Bar(l))],
             Carriers = CarrierTrims.Of(about, tried.Laid),
+            Placing = PlaceWords.Of(job, about.Words),
             AloneSeconds = rehearsal.Bonding.Press.UntilBonded ? found.Seconds : null,
         };
 

@@ -21,6 +21,9 @@ public sealed record PlateSection(double XMm, double YMm, double WidthMm, double
     /// <summary>Distances to lay it by.</summary>
     public IReadOnlyList<SectionMark> Marks { get; init; } = [];
 
+    /// <summary>Seams of the pressed face that lie under it: beside them the vinyl is pressed some more.</summary>
+    public IReadOnlyList<string> SeamsUnder { get; init; } = [];
+
     /// <summary>What is thick and lies under it all the same.</summary>
     public IReadOnlyList<string> Under { get; init; } = [];
 }

@@ -50,6 +50,7 @@ internal static class SectionWriter
                 new SectionMark(fromName, Math.Round(down, 1), new Spot(section.CentreX, from), new Spot(section.CentreX, edge)),
                 new SectionMark("the middle line", Math.Round(off, 1), new Spot(shape.MiddleX, section.CentreY), new Spot(section.CentreX, section.CentreY)),
             ],
+            SeamsUnder = [.. section.Under.Where(k => k is { Kind: FeatureKind.Seam, OtherFace: false }).Select(k => k.NameHere).Distinct(StringComparer.Ordinal)],
             Under = [.. section.Under.Select(k => k.NameHere).Distinct(StringComparer.Ordinal)],
         };
     }

@@ -12,6 +12,13 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
     // Shifting the piece or the plate, s (from memory).
     private const double MovingSeconds = 12;
 
+    // Folding, creasing and laying out again, s (from memory).
+    private const double CreasingSeconds = 20;
+
+    // Beside a seam that cannot be avoided it is pressed again for so long, so often (common practice: 10 to 15 s, two or three times).
+    private const double SeamSeconds = 12;
+    private const int SeamTimes = 2;
+
     // Warming glass evenly, s (from memory).
     private const double WarmingSeconds = 60;
 
@@ -44,6 +51,7 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
         Prepare();
         if (_words.Warmed() is { } warmed)
             Add(WorkStage.Prepare, StepKind.Do, warmed, WarmingSeconds);
+        Place();
         for (var i = 0; i < presses.Count; i++)
         {
             var press = presses[i];
@@ -130,6 +138,17 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
             Once(Preparation.Preheat, $"Each piece is preheated for {Wording.Time(preheat.Seconds)} before vinyl is laid on it.", 3);
     }
 
+    /// <summary>Where the artwork goes, and how the middle is found.</summary>
+    private void Place()
+    {
+        var placing = PlaceWords.Of(about.Job, Words);
+        var (faces, sizes) = (placing.Select(p => p.Face).Distinct().Count() > 1, placing.Select(p => p.Size).Distinct(StringComparer.Ordinal).Count() > 1);
+        foreach (var place in placing)
+            Know(WorkStage.Place, $"{(faces ? $"On the {place.Face.ToString().ToLowerInvariant()}: " : "")}{(sizes ? $"{Wording.Size(place.Size!)}: " : "")}{place.Text}");
+        if (placing.Count > 0 && PlaceWords.Marking(about.Job) is { } marking)
+            Add(WorkStage.Place, StepKind.Do, marking, CreasingSeconds);
+    }
+
     /// <summary>Where a press is set otherwise than the one before it.</summary>
     private void TurnTheDial(int at)
     {
@@ -158,7 +177,16 @@ internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> p
             Close(WorkStage.Press, press, _words.Lay(press, first), Rehearser.LayingSeconds(about, press.Laid), $"{kind}. {_words.Names(press.Laid)} under the {(Work.HasCover ? CoverName : "carrier sheet")}.");
         else
             Close(WorkStage.Press, press, Work.HasCover ? $"Lay the {CoverName} over all of it." : "Lay the carriers back over all of it.", CoveringSeconds, "Hold. The last press, over all layers.");
+        Seams(press);
         PeelSteps(press);
+    }
+
+    /// <summary>Beside a seam that lies under the plate the vinyl gets less pressure, so it gets some of its own.</summary>
+    private void Seams(PlannedPress press)
+    {
+        var seams = press.Purpose == PressPurpose.Press && IsCloth && press.Sections is [{ SeamsUnder: { Count: > 0 } under }] ? under : [];
+        if (seams.Count > 0)
+            Add(WorkStage.Press, StepKind.Do, $"Open. Beside the {string.Join(", ", seams)}: a soft pad under it, and press that part {SeamTimes} times more for {Wording.Time(SeamSeconds)} each, the carrier still on.", SeamTimes * SeamSeconds + MovingSeconds, press.Order);
     }
 
     /// <summary>Lays, closes and holds: once, in as many goes as the plate needs, or in passes of the gun.</summary>

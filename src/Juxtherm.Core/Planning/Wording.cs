@@ -58,6 +58,14 @@ public sealed class Wording(UnitSystem units)
         ? string.Create(CultureInfo.InvariantCulture, $"{mm:0} mm")
         : string.Create(CultureInfo.InvariantCulture, $"{Math.Round(mm / MmPerInch * 4) / 4:0.##} in");
 
+    /// <summary>A size as it stands on a label.</summary>
+    /// <param name="size">Size id.</param>
+    public static string Size(string size)
+    {
+        ArgumentNullException.ThrowIfNull(size);
+        return size.StartsWith("adult-", StringComparison.Ordinal) ? $"Adult {size[6..].ToUpperInvariant()}" : char.ToUpperInvariant(size[0]) + size[1..];
+    }
+
     /// <summary>A time: seconds up to a minute and a half, minutes and seconds above.</summary>
     /// <param name="seconds">s.</param>
     public static string Time(double seconds)

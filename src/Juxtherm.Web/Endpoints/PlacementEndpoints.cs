@@ -46,19 +46,13 @@ internal static class PlacementEndpoints
             return ProblemAnswers.Invalid(problems);
         var face = job.Blank.Face;
         var art = JobPlacement.Artwork(job, face);
-        if (job.Blank.Size is not { } size || art is not { } box)
+        if (job.Blank.Size is null || art is null)
         {
             problems.Add(art is null ? "/layers/0/widthMm" : "/blank/form", art is null ? "Nothing is placed yet: a layer with widthMm, heightMm, xMm and yMm is needed." : $"A {job.Blank.Form.Name.ToLowerInvariant()} comes in one size.", "does-not-fit");
             return ProblemAnswers.Invalid(problems);
         }
 
-        var proposals = JobPlacement.Of(job, face, job.Tools.Cutter!.WidthMm, job.Tools.Cutter.LengthMm).Proposals;
-        // Whatever rule the design lies nearest to places it on the other sizes too.
-        var rule = PlacementRules.All.First(r => r.Id == proposals.MinBy(p => Math.Abs(p.XMm - box.XMm) + Math.Abs(p.YMm - box.YMm))!.Id);
-        var none = new Dictionary<string, double>(StringComparer.Ordinal);
-        return Results.Ok(Sizing.Grade(
-            counts, s => Blanks.Draw(job.Blank.Form, catalogue.Measures[job.Blank.Form.Id], s, face, none, []), size, box.WidthMm, box.HeightMm,
-            (shape, w, h) => rule.Propose(new PlacementQuestion(shape, job.Blank.Material, w, h)) is { } p ? (p.XMm, p.YMm) : (shape.MiddleX - w / 2, (shape.HeightMm - h) / 2)).ToArray());
+        return Results.Ok(JobPlacement.Grade(job, counts, catalogue).ToArray());
     }
 
     private static List<SizeCount> RunOf(string? run, Problems problems)

@@ -28,7 +28,15 @@ internal static class PlanEndpoints
             .Accepts<object>("application/json").Produces<TraceAnswer>().ProducesProblem(400).ProducesProblem(413);
         group.MapPost("/window", WindowAsync).Accepts<object>("application/json").Produces<WindowField>().ProducesProblem(400).ProducesProblem(413);
         group.MapPost("/ticket", TicketAsync).Accepts<object>("application/json").Produces(200, contentType: "application/pdf").ProducesProblem(400).ProducesProblem(413);
+        group.MapPost("/vinyl", VinylAsync).Accepts<object>("application/json").Produces<VinylNeed[]>().ProducesProblem(400).ProducesProblem(413);
         group.MapPost("/alternatives", AlternativesAsync).Accepts<object>("application/json").Produces<NearestChange[]>().ProducesProblem(400).ProducesProblem(413);
+    }
+
+    /// <summary>What the run takes of each vinyl, without laying it out.</summary>
+    private static async Task<IResult> VinylAsync(HttpRequest request, PlanCache cache, CatalogueSnapshot catalogue, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job && problems.None ? Results.Ok(VinylNeeds.Of(job, catalogue.Work.Cutting)) : ProblemAnswers.Invalid(problems);
     }
 
     private static async Task<IResult> AlternativesAsync(HttpRequest request, string? units, Guid? job, JobPlans plans, NearestChanges changes, CancellationToken cancel)
@@ -55,12 +63,12 @@ internal static class PlanEndpoints
             : ProblemAnswers.Invalid(problems);
     }
 
-    private static async Task<IResult> TicketAsync(HttpRequest request, string? units, Guid? job, JobPlans plans, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> TicketAsync(HttpRequest request, string? units, Guid? job, JobPlans plans, CatalogueSnapshot catalogue, TimeProvider clock, CancellationToken cancel)
     {
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
         return await plans.PlanAsync(job, json, JobBody.Units(units), problems, cancel) is { } planned
-            ? Results.File(TicketDocument.Write(planned.Job, planned.Result, JobBody.Units(units), clock.GetUtcNow()), "application/pdf", "ticket.pdf")
+            ? Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), JobBody.Units(units), clock.GetUtcNow()), "application/pdf", "ticket.pdf")
             : ProblemAnswers.Invalid(problems);
     }
 

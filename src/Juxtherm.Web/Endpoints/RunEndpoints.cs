@@ -96,9 +96,10 @@ public sealed record CheckAnswer(string Id, string Text, bool Ticked, bool Skipp
 /// <param name="Closings">How often the plate was closed for this press already.</param>
 /// <param name="ByPlan">Everything so far was pressed as planned; otherwise its own temperatures are at its trace.</param>
 /// <param name="Faces">Sides with vinyl on them by now.</param>
+/// <param name="Place">While something is laid: where it goes on this piece, in its size; null otherwise.</param>
 public sealed record HandAnswer(
     int Piece, int Move, BenchStep Step, int StepNumber, int StepCount, DateTimeOffset EnteredUtc, DateTimeOffset? DueUtc, DateTimeOffset? LatestUtc, string? NextText, bool Asking, bool InRescue, bool CanSee, bool ClosesNext, BenchStep? Next,
-    int Closings, bool ByPlan, IReadOnlyList<Face> Faces);
+    int Closings, bool ByPlan, IReadOnlyList<Face> Faces, Placing? Place);
 
 /// <summary>A press of the run.</summary>
 /// <param name="Number">From 1.</param>

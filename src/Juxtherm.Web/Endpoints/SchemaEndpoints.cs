@@ -188,7 +188,7 @@ internal static class SchemaEndpoints
                 {
                     ["vinyls"] = new JsonObject { ["type"] = "array", ["description"] = "Own vinyls used here, built on a family: id, name, family, celsius, seconds, pressure, peel." },
                     ["blanks"] = new JsonObject { ["type"] = "array", ["description"] = "Own materials used here, built on fibres by percentage: id, name, fibres, thicknessMm, gramsPerM2, limitCelsius." },
-                    ["presses"] = new JsonObject { ["type"] = "array", ["description"] = "Own presses used here, built on a kind: id, name, kind, plateWidthMm, plateHeightMm, dialUnit, dialStep, dialErrorK, dialOffsetK, pressure." },
+                    ["presses"] = new JsonObject { ["type"] = "array", ["description"] = "Own presses used here, built on a kind: id, name, kind, plateWidthMm, plateHeightMm, dialUnit, dialStep, dialErrorK, dialOffsetK, pressure, coolRimMm, coolSpots (xMm, yMm, widthMm, heightMm from the plate's upper left corner)." },
                 }),
             },
         };

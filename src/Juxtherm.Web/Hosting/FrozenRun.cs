@@ -85,7 +85,14 @@ internal sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
             return new HandAnswer(
                 piece.Number, piece.Moves, step, piece.Step, total, piece.EnteredAt, Turns.DueAt(script, piece), Turns.LatestAt(script, piece), Turns.After(script, piece)?.Text, piece.Status == PieceStatus.Asking, piece.InRescue,
                 Turns.CanBeSeen(script, piece), Turns.ClosesNext(script, piece), Turns.After(script, piece), piece.Holds.Count(h => h.PressOrder == step.PressOrder),
-                Judge.IsByPlan(Frozen.Stations[piece.Station - 1].Plan, piece, step.MakesUp ? null : step.PressOrder), PressedFaces(piece));
+                Judge.IsByPlan(Frozen.Stations[piece.Station - 1].Plan, piece, step.MakesUp ? null : step.PressOrder), PressedFaces(piece), PlaceOn(piece, step));
+        }
+
+        // In its own size where the plan knows it.
+        Placing? PlaceOn(Piece piece, BenchStep step)
+        {
+            var places = Frozen.Stations[piece.Station - 1].Plan.Placing.Where(p => p.Face == step.Laying).ToList();
+            return places.Find(p => p.Size == piece.Wanted.Size) ?? (places.Count > 0 ? places[0] : null);
         }
 
         // Sides with vinyl on them by now, in the order in which they were pressed.

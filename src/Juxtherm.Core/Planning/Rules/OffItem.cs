@@ -14,6 +14,9 @@ public sealed class OffItem : IPlanRule
     // Less ground than this is a hair of rounding, mm².
     private const double HairMm2 = 1;
 
+    // So much stays clear at a neckerchief's neck edge and point, mm (common practice).
+    private const double KeptClearMm = 50;
+
     /// <inheritdoc/>
     public string Code => "off-item";
 
@@ -48,7 +51,32 @@ public sealed class OffItem : IPlanRule
             };
         }
 
-        return null;
+        return plan.PlacedFaces.Select(p => NearTheEdge(plan, p.Shape, p.Artwork) ?? OverTheBars(plan, p.Shape)).FirstOrDefault(n => n is not null);
+    }
+
+    /// <summary>A neckerchief is rolled and knotted along its neck edge and hangs from its point.</summary>
+    private Notice? NearTheEdge(PlanContext plan, BlankShape shape, Box art)
+    {
+        if (shape.Form.Id != "neckerchief")
+            return null;
+        var tip = shape.Outline.MaxBy(p => p.Y);
+        var point = Plane.Factory.CreatePoint(new NetTopologySuite.Geometries.Coordinate(tip.X, tip.Y));
+        var toPoint = plan.Layers.Where(l => l.Layer.Face == shape.Face && l.Layer.Box is not null).Min(l => CutShape.GroundOf(l.Layer.Shape, l.Layer.Box!.Value).Distance(point));
+        var (where, mm) = art.YMm < KeptClearMm ? ("neck edge", art.YMm) : ("point", toPoint);
+        return mm >= KeptClearMm
+            ? null
+            : this.Say(plan, NoticeLevel.Caution, $"The print comes within {plan.Words.Length(Math.Max(0, mm))} of the {where}; {plan.Words.Length(KeptClearMm)} stay clear.", "There it is rolled, knotted or folded when worn, and vinyl cracks.", ("clear", mm, "mm"), ("usual", KeptClearMm, "mm"));
+    }
+
+    /// <summary>Canvas over a bar with nothing beside it that stands as high.</summary>
+    private Notice? OverTheBars(PlanContext plan, BlankShape shape)
+    {
+        if (!shape.Form.Framed || plan.Job.Tools.Underlay.Id == Ways.Underneath.Board)
+            return null;
+        var bars = shape.Features.Where(f => f.Kind == FeatureKind.Frame).Select(f => Shapes.Polygon(f.Box)).ToList();
+        return plan.Layers.Any(l => l.Layer.Face == shape.Face && l.Layer.Box is { } box && CutShape.GroundOf(l.Layer.Shape, box) is var ground && bars.Exists(b => Plane.Intersection(ground, b).Area > HairMm2))
+            ? this.Say(plan, NoticeLevel.Caution, "The print lies over the frame's bars, where nothing beside them holds against the plate. Keep inside the bars, or put a board in that stands as high.", "The plate rests on the bar, and the canvas beside it gets no pressure.")
+            : null;
     }
 
     /// <summary>All of it together to where it usually goes.</summary>

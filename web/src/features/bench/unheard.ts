@@ -49,6 +49,7 @@ export function foreseen(
     latestUtc: null,
     next: null,
     nextText: null,
+    place: null,
     canSee: false,
     closesNext: false,
     unheard: true,

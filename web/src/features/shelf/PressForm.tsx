@@ -1,6 +1,7 @@
 import { changed, type OwnEntry } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
+import { CoolSpots } from './CoolSpots';
 import type { FormProps, OwnPressure } from './entries';
 
 const BY = [
@@ -112,6 +113,15 @@ export function PressForm({ entry, catalogue, faults, onChange }: FormProps) {
           />
           The strips hold alike at all four corners
         </label>
+      )}
+      {kind?.presses.includes('flat') && (
+        <CoolSpots
+          entry={entry}
+          plateWidthMm={(entry.plateWidthMm as number | undefined) ?? kind.plateWidthMm}
+          plateHeightMm={(entry.plateHeightMm as number | undefined) ?? kind.plateHeightMm}
+          faults={faults}
+          onChange={set}
+        />
       )}
     </>
   );

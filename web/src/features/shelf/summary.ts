@@ -31,6 +31,7 @@ export function summary(kind: Schemas['OwnKind'], entry: OwnEntry, catalogue: Ca
     if (typeof entry.dialOffsetK === 'number' && entry.dialOffsetK !== 0)
       parts.push(`${Math.abs(entry.dialOffsetK)} K ${entry.dialOffsetK > 0 ? 'hotter' : 'cooler'} than its dial`);
     const by = (entry.pressure as OwnPressure | undefined)?.by;
+    if (entry.coolRimMm || entry.coolSpots) parts.push('cooler places noted');
     if (by) parts.push(by === 'scale' ? 'pressure weighed' : 'pressure tried with paper');
   }
   return parts.filter(Boolean).join(' · ');
