@@ -152,6 +152,27 @@ public sealed class Page(SKCanvas canvas)
         canvas.DrawPath(path, paint);
     }
 
+    /// <summary>Fills a shape.</summary>
+    /// <param name="path">As SVG path data in its own lengths, holes by even and odd.</param>
+    /// <param name="origin">Where its origin lies, mm.</param>
+    /// <param name="scale">mm for one of its lengths.</param>
+    /// <param name="fill">Inside.</param>
+    public void Shape(string path, (float X, float Y) origin, float scale, SKColor fill)
+    {
+        using var shape = SKPath.ParseSvgPathData(path);
+        if (shape is null)
+            return;
+        shape.FillType = SKPathFillType.EvenOdd;
+        using var inside = new SKPaint { Color = fill, Style = SKPaintStyle.Fill, IsAntialias = true };
+        using var outline = new SKPaint { Color = Ink, Style = SKPaintStyle.Stroke, StrokeWidth = 0.1f / scale, IsAntialias = true };
+        canvas.Save();
+        canvas.Translate(origin.X * PointsPerMm, origin.Y * PointsPerMm);
+        canvas.Scale(scale * PointsPerMm);
+        canvas.DrawPath(shape, inside);
+        canvas.DrawPath(shape, outline);
+        canvas.Restore();
+    }
+
     /// <summary>Draws a box.</summary>
     /// <param name="x">Left, mm.</param>
     /// <param name="y">Top, mm.</param>

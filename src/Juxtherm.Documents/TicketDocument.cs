@@ -25,18 +25,20 @@ public static class TicketDocument
     /// <summary>Draws the ticket.</summary>
     /// <param name="job">The job.</param>
     /// <param name="result">Its plan.</param>
+    /// <param name="needs">What vinyl it takes.</param>
     /// <param name="units">The reader's units.</param>
     /// <param name="now">For the page's foot, UTC.</param>
     /// <returns>A PDF file.</returns>
-    public static byte[] Write(Job job, PlanResult result, UnitSystem units, DateTimeOffset now)
+    public static byte[] Write(Job job, PlanResult result, IReadOnlyList<VinylNeed> needs, UnitSystem units, DateTimeOffset now)
     {
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(result);
+        ArgumentNullException.ThrowIfNull(needs);
         using var stream = new MemoryStream();
         using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = job.Title, Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
         {
             var canvas = document.BeginPage(Page.WidthMm * Page.PointsPerMm, Page.HeightMm * Page.PointsPerMm);
-            Draw(new Page(canvas), job, result, new Wording(units), now);
+            Draw(new Page(canvas), job, result, needs, new Wording(units), now);
             document.EndPage();
             document.Close();
         }
@@ -44,14 +46,15 @@ public static class TicketDocument
         return stream.ToArray();
     }
 
-    private static void Draw(Page page, Job job, PlanResult result, Wording words, DateTimeOffset now)
+    private static void Draw(Page page, Job job, PlanResult result, IReadOnlyList<VinylNeed> needs, Wording words, DateTimeOffset now)
     {
         var plan = result.Plan;
         var y = Head(page, job, plan, words);
         var middle = Left + (Right - Left - ColumnGap) * 0.5f;
         var stackEnd = Stack(page, result.Trace.Last(p => p.Kind == PhaseKind.Press), job, Left, y, middle - Left, words);
         var pressEnd = Presses(page, plan, words, middle + ColumnGap, y, Right - middle - ColumnGap);
-        y = Math.Max(stackEnd, pressEnd) + 5;
+        var itemEnd = TicketItem.Draw(page, job, plan, needs, Left, stackEnd + 3, middle - Left, words);
+        y = Math.Max(itemEnd, pressEnd) + 5;
         y = Notices(page, plan, y);
         Foot(page, plan, now);
         _ = y;

@@ -37,7 +37,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
         var id = OpenPlace("Crew tee, front");
         See("button[aria-label='Put it there: Chest']").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-layer]")).Count == 1, "it was not put there");
-        Assert.Equal((75, 95, 95), (Distance("top"), Distance("left"), Distance("right")));
+        Assert.Equal((75, 135, 135), (Distance("top"), Distance("left"), Distance("right")));
         SeeText("On the middle line");
 
         Drag(0, -60);
@@ -55,7 +55,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
         See("button[aria-label='Put it there: Chest']").Click();
         See("[data-layer]");
         Drag(60, 40);
-        UntilTrue(() => Distance("left") > 110, "it was not dragged");
+        UntilTrue(() => Distance("left") > 150, "it was not dragged");
         SeeText("right of the middle");
         // Back to within a hair of the middle: it is drawn onto it.
         Drag(-59, 0);
@@ -72,10 +72,10 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
         Press(Keys.ArrowDown);
         UntilTrue(() => Distance("top") == 76, "a nudge did nothing");
         new Actions(Driver).KeyDown(Keys.Shift).SendKeys(Keys.ArrowRight).KeyUp(Keys.Shift).Perform();
-        UntilTrue(() => Distance("left") == 105, "a large nudge did nothing");
+        UntilTrue(() => Distance("left") == 145, "a large nudge did nothing");
         UntilTrue(() => ((double?)Layer(id)["xMm"], (double?)Layer(id)["yMm"]) == (105, 136), "the place was not kept");
         Button("Undo").Click();
-        UntilTrue(() => Distance("left") == 95, "Undo did nothing");
+        UntilTrue(() => Distance("left") == 135, "Undo did nothing");
     }
 
     [Fact]

@@ -46,19 +46,12 @@ public static class DelicatePlaces
     internal static IReadOnlyList<DelicatePlace> In(Ground ground, double limitMm)
     {
         var places = new List<DelicatePlace>();
-        foreach (var piece in Plane.Pieces(ground))
+        foreach (var alike in AlikePieces.Of(Plane.Pieces(ground)))
         {
             Patience.Look();
-            places.AddRange(NarrowStretch.Of(EdgeWidths.Of(piece, limitMm * (1 + Hair)), limitMm).Select(s => Ringed(s.Kind, s, limitMm)));
-            foreach (var hole in piece.InteriorRings)
-            {
-                var inside = Plane.Factory.CreatePolygon((LinearRing)hole);
-                if (NarrowStretch.Of(EdgeWidths.Of(inside, limitMm * (1 + Hair)), limitMm).FirstOrDefault(s => s.Kind == DelicateKind.Island) is { } all)
-                    places.Add(Ringed(DelicateKind.Centre, all, limitMm));
-                if (places.Count > MostRings)
-                    break;
-            }
-
+            var here = In(alike[0], limitMm);
+            foreach (var (x, y) in here.Count == 0 ? [] : alike.Select(piece => AlikePieces.Apart(alike[0], piece)))
+                places.AddRange(here.Select(p => p with { XMm = p.XMm + x, YMm = p.YMm + y }));
             if (places.Count > MostRings)
                 break;
         }
@@ -66,11 +59,27 @@ public static class DelicatePlaces
         return [.. places.Take(MostRings)];
     }
 
+    private static List<DelicatePlace> In(Polygon piece, double limitMm)
+    {
+        var places = new List<DelicatePlace>();
+        places.AddRange(NarrowStretch.Of(EdgeWidths.Of(piece, limitMm * (1 + Hair)), limitMm).Select(s => Ringed(s.Kind, s, limitMm)));
+        foreach (var hole in piece.InteriorRings)
+        {
+            var inside = Plane.Factory.CreatePolygon((LinearRing)hole);
+            if (NarrowStretch.Of(EdgeWidths.Of(inside, limitMm * (1 + Hair)), limitMm).FirstOrDefault(s => s.Kind == DelicateKind.Island) is { } all)
+                places.Add(Ringed(DelicateKind.Centre, all, limitMm));
+            if (places.Count > MostRings)
+                break;
+        }
+
+        return places;
+    }
+
     /// <summary>Width of the narrowest strip or island, mm.</summary>
     internal static double Narrowest(Ground ground)
     {
         var narrowest = WidestMm;
-        foreach (var piece in Plane.Pieces(ground).OrderBy(p => p.Area))
+        foreach (var piece in AlikePieces.Of(Plane.Pieces(ground)).Select(alike => alike[0]).OrderBy(p => p.Area))
         {
             Patience.Look();
             var widths = EdgeWidths.Of(piece, narrowest * (1 + Hair));

@@ -39,7 +39,14 @@ public sealed record PlatePlace(Box Box, int SlantDegrees);
 /// <param name="Sizes">Sizes that this kind of item comes in.</param>
 public sealed record FacePlacement(
     Face Face, double WidthMm, double HeightMm, IReadOnlyList<Spot> Outline, IReadOnlyList<Spot> FreeArea, IReadOnlyList<Feature> Features, IReadOnlyList<TakenMeasure> Measures,
-    IReadOnlyList<PlacedLayer> Layers, Box? Artwork, Distances? Distances, IReadOnlyList<Proposal> Proposals, LargestFit? Largest, IReadOnlyList<PlatePlace> Plates, string? Size, IReadOnlyList<string> Sizes);
+    IReadOnlyList<PlacedLayer> Layers, Box? Artwork, Distances? Distances, IReadOnlyList<Proposal> Proposals, LargestFit? Largest, IReadOnlyList<PlatePlace> Plates, string? Size, IReadOnlyList<string> Sizes)
+{
+    /// <summary>Where the item's left side is beside the artwork, mm: of a garment its body's, not a sleeve's.</summary>
+    public double LeftSideMm { get; init; }
+
+    /// <summary>Where its right side is, mm.</summary>
+    public double RightSideMm { get; init; }
+}
 
 /// <summary>Where things are on a job's item.</summary>
 public static class JobPlacement
@@ -59,13 +66,18 @@ public static class JobPlacement
         var here = job.Layers.Where(l => l.Face == face).ToList();
         var art = Artwork(job, face);
         var (width, height) = art is { } box ? (box.WidthMm, box.HeightMm) : Unplaced(here, shape);
+        var (left, right) = PlaceWords.Sides(shape, art);
         return new FacePlacement(
             face, shape.WidthMm, shape.HeightMm, shape.Outline, shape.FreeArea, shape.Features, shape.Measures,
             [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm, l.Box is { } at ? l.Shape?.PathIn(at) : null, JointsOf(l, job)))], art, art is { } placed ? Distances.Of(shape, placed) : null,
             PlacementRules.For(Question(job, shape, width, height)),
             here.Any(l => l.AreaMm2 is not null) ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm, !here.Any(l => l.Vinyl.Directional.Value)) : null,
             art is not null && JobSections.Of(job, face, [.. here.Select(l => l.Id)]).Plan is { } plan ? [.. plan.Sections.Select(s => new PlatePlace(s.Box, s.SlantDegrees))] : [],
-            shape.Size, shape.Size is null ? [] : JobReader.Sizes);
+            shape.Size, shape.Size is null ? [] : JobReader.Sizes)
+        {
+            LeftSideMm = Math.Round(left, 1),
+            RightSideMm = Math.Round(right, 1),
+        };
     }
 
     /// <summary>The box around what is placed on a face; null while nothing is.</summary>

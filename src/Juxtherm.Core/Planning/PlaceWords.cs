@@ -78,11 +78,11 @@ public static class PlaceWords
     }
 
     /// <summary>The item's sides beside the artwork: a garment's body, not its sleeves; elsewhere its outline as high as the artwork's upper edge.</summary>
-    private static (double Left, double Right) Sides(BlankShape shape, Box art)
+    internal static (double Left, double Right) Sides(BlankShape shape, Box? art)
     {
         if (shape.Measures.FirstOrDefault(m => m.Id == "bodyWidth") is { } body)
             return (shape.MiddleX - body.ValueMm / 2, shape.MiddleX + body.ValueMm / 2);
-        var y = Math.Clamp(art.YMm, shape.Outline.Min(p => p.Y), shape.Outline.Max(p => p.Y));
+        var y = Math.Clamp(art?.YMm ?? shape.HeightMm / 2, shape.Outline.Min(p => p.Y), shape.Outline.Max(p => p.Y));
         var crossed = shape.Outline.Zip(shape.Outline.Skip(1).Append(shape.Outline[0])).Where(e => Math.Min(e.First.Y, e.Second.Y) <= y && Math.Max(e.First.Y, e.Second.Y) >= y)
             .SelectMany(e => e.First.Y == e.Second.Y ? [e.First.X, e.Second.X] : new[] { e.First.X + (e.Second.X - e.First.X) * (y - e.First.Y) / (e.Second.Y - e.First.Y) }).ToList();
         return crossed.Count == 0 ? (0, shape.WidthMm) : (crossed.Min(), crossed.Max());

@@ -1,4 +1,5 @@
 using System.Runtime.CompilerServices;
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Planning.Patches;
@@ -38,6 +39,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         ArgumentNullException.ThrowIfNull(job);
         job = Told(job);
         var (about, preheat) = _settings.Of(job, new Wording(units));
+        Patience.Look();
         var orders = _orders.Find(about, preheat);
         var tried = Try(about, orders, preheat);
         (about, var rehearsal, var budget) = (tried.About, tried.Rehearsal, tried.Budget);
@@ -126,6 +128,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         Tried? best = null;
         foreach (var laid in orders.Ranked.Take(MostTried))
         {
+            Patience.Look();
             var tried = Rehearse(about, laid, preheat);
             if (tried.Excess == 0)
                 return tried;

@@ -90,7 +90,45 @@ public sealed record SectionPlan(IReadOnlyList<Section> Sections, bool Proven, I
     /// <summary>How many placements lie over some vinyl where most do; at least 1.</summary>
     /// <param name="sections">The placements.</param>
     /// <param name="vinyl">The vinyl's squares.</param>
-    public static int HeatsOver(IReadOnlyList<Section> sections, IEnumerable<Cell> vinyl) => Math.Max(1, vinyl.Select(c => sections.Count(s => s.Covers(VinylCells.MiddleOf(c), 0))).DefaultIfEmpty(1).Max());
+    public static int HeatsOver(IReadOnlyList<Section> sections, IEnumerable<Cell> vinyl)
+    {
+        ArgumentNullException.ThrowIfNull(sections);
+        var cells = vinyl as IReadOnlyCollection<Cell> ?? [.. vinyl];
+        if (cells.Count == 0 || sections.Count < 2)
+            return 1;
+        if (sections.Any(s => s.SlantDegrees != 0))
+            return Math.Max(1, cells.Max(c => sections.Count(s => s.Covers(VinylCells.MiddleOf(c), 0))));
+        // What lies straight is added up over the grid: one up where it begins, one down where it ends.
+        var (left, top, right, bottom) = (int.MaxValue, int.MaxValue, int.MinValue, int.MinValue);
+        foreach (var (column, row) in cells)
+            (left, top, right, bottom) = (Math.Min(left, column), Math.Min(top, row), Math.Max(right, column), Math.Max(bottom, row));
+        var (columns, rows) = (right - left + 2, bottom - top + 2);
+        var counts = new int[columns * rows];
+        foreach (var box in sections.Select(s => s.Box))
+        {
+            static int First(double from, int low) => Math.Max(0, (int)Math.Ceiling(from / VinylCells.SideMm - 0.5) - low);
+            static int Beyond(double to, int low, int most) => Math.Min(most, (int)Math.Floor(to / VinylCells.SideMm - 0.5) - low + 1);
+            var (c0, c1) = (First(box.XMm, left), Beyond(box.XMm + box.WidthMm, left, columns - 1));
+            var (r0, r1) = (First(box.YMm, top), Beyond(box.YMm + box.HeightMm, top, rows - 1));
+            if (c0 >= c1 || r0 >= r1)
+                continue;
+            counts[c0 * rows + r0]++;
+            counts[c1 * rows + r0]--;
+            counts[c0 * rows + r1]--;
+            counts[c1 * rows + r1]++;
+        }
+
+        for (var c = 0; c < columns; c++)
+        {
+            for (var r = 0; r < rows; r++)
+                counts[c * rows + r] += (c > 0 ? counts[(c - 1) * rows + r] : 0) + (r > 0 ? counts[c * rows + r - 1] : 0) - (c > 0 && r > 0 ? counts[(c - 1) * rows + r - 1] : 0);
+        }
+
+        return Math.Max(1, cells.Max(c => counts[(c.Column - left) * rows + c.Row - top]));
+    }
+
+    /// <summary>It would take so many placements that none are laid out: nobody sets a plate down so often. 0 otherwise.</summary>
+    public int TooManyGoes { get; init; }
 
     /// <summary>What is thick and lies under some placement all the same.</summary>
     public IEnumerable<KeepOut> Under => Sections.SelectMany(s => s.Under).Distinct();

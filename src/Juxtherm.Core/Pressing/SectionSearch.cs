@@ -37,8 +37,8 @@ public sealed record SectionQuestion(PlateSize Plate, IReadOnlySet<Cell> Vinyl, 
 /// </summary>
 public static class SectionSearch
 {
-    /// <summary>Nobody sets a plate down more often; what is left is said not to be covered.</summary>
-    public const int MostGoes = 200;
+    /// <summary>Nobody sets a plate down more often: what takes more is not laid out.</summary>
+    public const int MostGoes = 100;
 
     // More squares than these are not searched through: a design that large is laid in rows.
     private const int MostSquares = 6_000;
@@ -56,7 +56,11 @@ public static class SectionSearch
             return Planned(question, OneEach(question) ?? [.. question.Apart.SelectMany(part => Cover(part).Sections)], true);
         if (Centred(question) is { } centred)
             return centred;
+        if (LeastByArea(question.Plate, question.Raster.AreaMm2) is > MostGoes and var atLeast)
+            return TooMany(atLeast);
         var strips = Straight(question);
+        if (strips?.Count > MostGoes)
+            return TooMany(strips.Count);
         var least = Math.Max(LeastByArea(question.Plate, question.Raster.AreaMm2), question.KeepOuts.Count == 0 || !question.MaySlant ? LeastApart(question) : 1);
         if (strips is { Count: 2 } && question.KeepOuts.Count == 0 && OnTheSlant(question) is { } slanted)
             return Planned(question, [slanted], true);
@@ -138,8 +142,10 @@ public static class SectionSearch
     private static SectionPlan InRows(SectionQuestion question)
     {
         var rows = StripSearch.Find(question with { KeepOuts = [] }) ?? Tiled(question.Plate, question.Vinyl);
-        return Planned(question, [.. rows.Take(MostGoes).Select(s => s with { Under = Turned.KeepOutsUnder(s, question.KeepOuts) }).Where(s => s.Under.All(k => k.Yields))], false);
+        return rows.Count > MostGoes ? TooMany(rows.Count) : Planned(question, [.. rows.Select(s => s with { Under = Turned.KeepOutsUnder(s, question.KeepOuts) }).Where(s => s.Under.All(k => k.Yields))], false);
     }
+
+    private static SectionPlan TooMany(int goes) => new([], false, [], [], 1, 0) { TooManyGoes = goes };
 
     /// <summary>Covers a design by trying the plate on a grid.</summary>
     private static SectionPlan Searched(SectionQuestion question)

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Geometry;
 
 namespace Juxtherm.Core.Pressing;
@@ -65,6 +66,7 @@ internal sealed class StripSearch
         (left[0], right[n]) = (0, 0);
         foreach (var (to, previous) in joints.Skip(1).Zip(joints))
         {
+            Patience.Look();
             if (_vinyl.Count(previous, to, 0, _vinyl.Rows) == 0)
                 left[to] = left[previous];
             foreach (var from in WithinReachBefore(joints, to))
@@ -88,6 +90,7 @@ internal sealed class StripSearch
         var alike = _vinyl.Around.WidthMm / Math.Max(1, Math.Ceiling(_vinyl.Around.WidthMm / _plate.InnerWidth));
         foreach (var (to, previous) in joints.Skip(1).Zip(joints))
         {
+            Patience.Look();
             if (_vinyl.Count(previous, to, 0, _vinyl.Rows) == 0 && costs[previous] < costs[to])
                 (costs[to], before[to]) = (costs[previous], -previous - 1);
             foreach (var from in WithinReachBefore(joints, to))

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
 using Juxtherm.Documents;

@@ -114,10 +114,16 @@ public class SectionSearchTests
         foreach (var keepOuts in new KeepOut[][] { [], thick })
         {
             var plan = Cover(plateWidth, plateHeight, [new Box(0, 0, width, height)], keepOuts);
-            Assert.InRange(plan.Sections.Count, keepOuts.Length == 0 ? 1 : 0, 200);
+            if (plan.TooManyGoes > 0)
+            {
+                // So many are not laid out, and that is said.
+                Assert.True(plan.TooManyGoes > SectionSearch.MostGoes && plan.Sections.Count == 0);
+                continue;
+            }
+
+            Assert.InRange(plan.Sections.Count, keepOuts.Length == 0 ? 1 : 0, SectionSearch.MostGoes);
             Assert.All(plan.Sections, s => Assert.All(s.Under, k => Assert.True(k.Yields)));
-            // Two hundred goes that do not reach leave something, and that is said.
-            Assert.Equal(plan.Sections.Count == 200 || keepOuts.Length > 0, plan.NotCovered.Count > 0 || (keepOuts.Length > 0 && width <= 3));
+            Assert.Equal(keepOuts.Length > 0, plan.NotCovered.Count > 0 || (keepOuts.Length > 0 && width <= 3));
         }
     }
 

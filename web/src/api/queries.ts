@@ -20,21 +20,24 @@ const of = (jobId: string | undefined) => (jobId ? { job: jobId } : {});
 
 export const planQuery = (job: Job | null, system: 'metric' | 'us', jobId?: string) => ({
   queryKey: ['plan', system, jobId ?? null, job],
-  queryFn: () => got(api.POST('/api/plans/preview', { params: { query: { units: system, ...of(jobId) } }, body: job })),
+  queryFn: ({ signal }: { signal: AbortSignal }) =>
+    got(api.POST('/api/plans/preview', { signal, params: { query: { units: system, ...of(jobId) } }, body: job })),
   enabled: job !== null,
   staleTime: 5_000,
 });
 
 export const traceQuery = (job: Job | null, jobId?: string) => ({
   queryKey: ['trace', jobId ?? null, job],
-  queryFn: () => got(api.POST('/api/plans/trace', { params: { query: of(jobId) }, body: job })),
+  queryFn: ({ signal }: { signal: AbortSignal }) =>
+    got(api.POST('/api/plans/trace', { signal, params: { query: of(jobId) }, body: job })),
   enabled: job !== null,
   staleTime: 5_000,
 });
 
 export const windowQuery = (job: Job | null, jobId?: string) => ({
   queryKey: ['window', jobId ?? null, job],
-  queryFn: () => got(api.POST('/api/plans/window', { params: { query: of(jobId) }, body: job })),
+  queryFn: ({ signal }: { signal: AbortSignal }) =>
+    got(api.POST('/api/plans/window', { signal, params: { query: of(jobId) }, body: job })),
   enabled: job !== null,
   staleTime: 5_000,
 });
@@ -84,9 +87,10 @@ export const useWindow = (job: Job | null, jobId?: string) =>
 export const usePlacement = (job: Job) =>
   useQuery({
     queryKey: ['placement', job],
-    queryFn: () =>
+    queryFn: ({ signal }) =>
       got(
         api.POST('/api/placement', {
+          signal,
           params: {
             query: {
               ...(typeof job.tools.cutterWidthMm === 'number' ? { cutterWidthMm: job.tools.cutterWidthMm } : {}),

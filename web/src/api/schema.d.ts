@@ -3818,6 +3818,63 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/vinyl": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["VinylNeed"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/window": {
         parameters: {
             query?: never;
@@ -5318,6 +5375,7 @@ export interface components {
             keepsPlace?: boolean;
             /** @description How it ends. */
             kind: components["schemas"]["StepKind"];
+            laying?: null | components["schemas"]["Face"];
             /** @description Vinyl lies on the piece from here on. */
             lays?: boolean;
             /** @description It makes up for a plate that was opened early; afterwards the work goes on where it was. */
@@ -6214,6 +6272,11 @@ export interface components {
             largest: null | components["schemas"]["LargestFit"];
             /** @description Layers on this face. */
             layers: components["schemas"]["PlacedLayer"][];
+            /**
+             * Format: double
+             * @description Where the item's left side is beside the artwork, mm: of a garment its body's, not a sleeve's.
+             */
+            leftSideMm?: number;
             /** @description Measures, with where the tape goes. */
             measures: components["schemas"]["TakenMeasure"][];
             /** @description The item's outline. */
@@ -6222,6 +6285,11 @@ export interface components {
             plates: components["schemas"]["PlatePlace"][];
             /** @description Places that the rules propose for the artwork as a whole; the first is the usual one. */
             proposals: components["schemas"]["Proposal"][];
+            /**
+             * Format: double
+             * @description Where its right side is, mm.
+             */
+            rightSideMm?: number;
             /** @description Size id; null where there are no sizes. */
             size: null | string;
             /** @description Sizes that this kind of item comes in. */
@@ -6412,6 +6480,7 @@ export interface components {
              * @description Its number.
              */
             piece: number;
+            place: null | components["schemas"]["Placing"];
             /** @description What it is at. */
             step: components["schemas"]["BenchStep"];
             /**
@@ -7411,6 +7480,39 @@ export interface components {
             /** @description The front. */
             front: components["schemas"]["FacePlacement"];
         };
+        /** @description Where the artwork goes on a face, as a hand finds it. */
+        Placing: {
+            /** @description The box around it, mm on the face. */
+            artwork: components["schemas"]["Box"];
+            /**
+             * Format: double
+             * @description From there to the artwork's upper edge, mm.
+             */
+            dropMm: number;
+            /** @description Which side. */
+            face: components["schemas"]["Face"];
+            /** @description What the drop is measured from: the collar, the upper edge. */
+            from: string;
+            /**
+             * Format: double
+             * @description From the item's left side to the artwork, mm.
+             */
+            leftMm: number;
+            /**
+             * Format: double
+             * @description Right of the middle line, mm; below zero to the left.
+             */
+            offMiddleMm: number;
+            /**
+             * Format: double
+             * @description From the artwork to its right side, mm.
+             */
+            rightMm: number;
+            /** @description In which size; null where there are no sizes. */
+            size: null | string;
+            /** @description The same in words, in the reader's units. */
+            text: string;
+        };
         /** @description A plan for a job. */
         Plan: {
             /**
@@ -7437,6 +7539,8 @@ export interface components {
             /** @description Stops first, then cautions, then notes. */
             notices: components["schemas"]["Notice"][];
             order?: null | components["schemas"]["PressOrder"];
+            /** @description Where the artwork goes on the real thing, on each face and in each size; none while nothing is placed. */
+            placing?: components["schemas"]["Placing"][];
             /** @description In order. */
             presses: components["schemas"]["PlannedPress"][];
             /** @description What each temperature of the dial allows. */
@@ -7669,6 +7773,8 @@ export interface components {
             marks?: components["schemas"]["SectionMark"][];
             /** @description It lies a quarter turned: its width is the plate's height. */
             quarterTurn?: boolean;
+            /** @description Seams of the pressed face that lie under it: beside them the vinyl is pressed some more. */
+            seamsUnder?: string[];
             /**
              * Format: int32
              * @description Turned clockwise about its middle, °; 0 where it lies straight.
@@ -8594,6 +8700,30 @@ export interface components {
             peel: components["schemas"]["PeelMethod"];
             /** @description Usual pressure. */
             pressure: components["schemas"]["PressureLevel"];
+        };
+        /** @description How much of one vinyl in one colour a run takes, laid in rows as a patient hand would. */
+        VinylNeed: {
+            /** @description As `#rrggbb`; null when not said. */
+            colour: null | string;
+            /**
+             * Format: double
+             * @description Length of it, as wide as the cutter cuts, mm.
+             */
+            lengthMm: number;
+            /** @description Its name. */
+            name: string;
+            /**
+             * Format: int32
+             * @description How many pieces are cut.
+             */
+            pieces: number;
+            /**
+             * Format: int32
+             * @description How often the cutter is loaded.
+             */
+            sheets: number;
+            /** @description Vinyl id. */
+            vinyl: string;
         };
         /** @description A garment of a run as it is wanted at the beginning. */
         WantedPiece: {

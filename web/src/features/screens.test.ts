@@ -65,7 +65,9 @@ describe('side by side', () => {
   it('tells what differs from what is the same', () => {
     const plan = (seconds: number): Plan =>
       ({
-        presses: [{ purpose: 'press', pressure: 'medium', seconds, peel: { method: 'hot', waitSeconds: [0, 5] } }],
+        presses: [
+          { purpose: 'press', sections: [], pressure: 'medium', seconds, peel: { method: 'hot', waitSeconds: [0, 5] } },
+        ],
         margin: { fromSeconds: 8.4, toSeconds: 40.8, leastBond: 0.7, hottestClothCelsius: 150 },
         times: { handsOnSeconds: 60, elapsedSeconds: 80 },
       }) as unknown as Plan;

@@ -8,6 +8,11 @@ export function corners(list: readonly Point[]): string {
   return list.map((p) => `${p.x},${p.y}`).join(' ');
 }
 
+/** What a layer is drawn in; where its colour is not said, in an ink that nobody takes for vinyl. */
+export function layerInk(colour: string | null | undefined): string {
+  return colour ?? 'var(--color-secondary)';
+}
+
 /** The item's outline, to measure. */
 export function ItemOutline({ outline, ink }: { outline: readonly Point[]; ink: number }) {
   return (

@@ -7,6 +7,8 @@ namespace Juxtherm.Core.Planning.Rules;
 /// <summary>The artwork does not lie under the plate at once.</summary>
 public sealed class NeedsSections : IPlanRule
 {
+    private const double SpareShare = 0.85;
+
     /// <inheritdoc/>
     public string Code => "needs-sections";
 
@@ -17,6 +19,8 @@ public sealed class NeedsSections : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
+        if (plan.Covered.FirstOrDefault(c => c.Plan.TooManyGoes > 0) is { Plan: { } beyond, Shape: { } shape })
+            return TooMany(plan, shape, beyond.TooManyGoes);
         var most = plan.Covered.Select(c => c.Plan).Where(p => p.Sections.Count > 1).MaxBy(p => p.Sections.Count);
         if (most is null)
             return Unplaced(plan);
@@ -27,6 +31,19 @@ public sealed class NeedsSections : IPlanRule
             $"Press it in {most.Sections.Count} parts, each preheated, laid, pressed and peeled before the next: see where the plate comes down.{overlap}{proven}",
             $"Vinyl that the plate does not cover is not bonded. A plate of {plan.Words.Length(tools.PlateWidthMm)} by {plan.Words.Length(tools.PlateHeightMm)} gives full bond up to {plan.Words.Length(JobSections.PlateOf(tools).EdgeMm)} from its edge and bonds up to {plan.Words.Length(JobSections.PlateOf(tools).RimMm)}, and what is thick has to hang off it.",
             ("goes", most.Sections.Count, "1"), ("heats", most.MostHeats, "1"), ("twice", Math.Round(most.TwiceShare, 3), "1"), ("plateWidth", tools.PlateWidthMm, "mm"), ("plateHeight", tools.PlateHeightMm, "mm"));
+    }
+
+    /// <summary>So large for its plate that nobody presses it; said with what could be pressed.</summary>
+    private Notice TooMany(PlanContext plan, Placement.BlankShape shape, int goes)
+    {
+        var art = JobPlacement.Artwork(plan.Job, shape.Face)!.Value;
+        var (w, h) = (plan.Job.Tools.PlateWidthMm, plan.Job.Tools.PlateHeightMm);
+        // Goes grow with the area; a little less than that leaves room for rows that do not come out even.
+        var share = Math.Sqrt(SectionSearch.MostGoes * SpareShare / goes);
+        double Down(double mm) => Math.Floor(mm * share / 5) * 5;
+        return this.Say(plan, NoticeLevel.Stop,
+            $"It would take about {goes} parts with a plate of {plan.Words.Length(w)} by {plan.Words.Length(h)}. Make it {plan.Words.Length(Down(art.WidthMm))} × {plan.Words.Length(Down(art.HeightMm))} or smaller, or press it with a larger plate.",
+            $"More than {SectionSearch.MostGoes} parts are not laid out: nobody keeps them in register.", ("goes", goes, "1"), ("most", SectionSearch.MostGoes, "1"), ("width", Down(art.WidthMm), "mm"), ("height", Down(art.HeightMm), "mm"));
     }
 
     /// <summary>What is not placed yet is only known by its size.</summary>

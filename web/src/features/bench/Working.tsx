@@ -204,7 +204,10 @@ export function Working({
                 <p className="text-[1.5rem] md:text-[1.9rem] leading-[1.25] mt-4 max-w-[30em]" data-testid="place">
                   {(piece.name || focus.place.size) && (
                     <span className="text-quiet">
-                      {[piece.name, focus.place.size && (SIZE_NAMES[focus.place.size] ?? focus.place.size)].filter(Boolean).join(', ')}:{' '}
+                      {[piece.name, focus.place.size && (SIZE_NAMES[focus.place.size] ?? focus.place.size)]
+                        .filter(Boolean)
+                        .join(', ')}
+                      :{' '}
                     </span>
                   )}
                   {focus.place.text}

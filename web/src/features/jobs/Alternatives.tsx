@@ -14,7 +14,8 @@ export function Alternatives({ job, onTake }: Props) {
   const units = useUnits();
   const changes = useQuery({
     queryKey: ['alternatives', units.system, job],
-    queryFn: () => got(api.POST('/api/plans/alternatives', { params: { query: { units: units.system } }, body: job })),
+    queryFn: ({ signal }) =>
+      got(api.POST('/api/plans/alternatives', { signal, params: { query: { units: units.system } }, body: job })),
     staleTime: 60_000,
   });
   if (changes.isPending) return <p className="text-quiet">Looking for what would work …</p>;

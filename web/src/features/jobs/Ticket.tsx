@@ -11,6 +11,7 @@ import { bondingPresses, goesOf, PURPOSE, peelTimes, wholePresses } from '../../
 import { Setpoint } from '../../ui/Setpoint';
 import { Loading } from '../../ui/States';
 import { Alternatives } from './Alternatives';
+import { OnTheTable } from './OnTheTable';
 
 interface Props {
   id: string;
@@ -84,6 +85,7 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
               </tbody>
             </table>
           )}
+          {!stopped && <OnTheTable job={job} plan={data} />}
           {!stopped && <Notices notices={data.notices} onAccept={accept} onTake={onTake} />}
           {!stopped && (
             <table className="w-full tabular-nums text-[0.95rem]">

@@ -1,6 +1,7 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { useUnits } from '../../app/units';
-import { corners, ItemFeatures, ItemOutline } from '../../ui/ItemDrawing';
+import { corners, ItemFeatures, ItemOutline, layerInk } from '../../ui/ItemDrawing';
+import { FIT, labelOn, type View, viewOf, ZOOMS } from '../../ui/itemView';
 import { around, type BoxMm, type FacePlacement, snapped } from './moves';
 
 interface Props {
@@ -12,19 +13,18 @@ interface Props {
   onMove: (dx: number, dy: number) => void;
 }
 
-const ROOM = 46;
-
 /** The face to measure, with the artwork on it: dragged, or nudged by the arrow keys; distances are always shown. */
 export function Garment({ placement, selected, tape, onMove }: Props) {
   const units = useUnits();
   const drawing = useRef<SVGSVGElement>(null);
   const [drag, setDrag] = useState<{ x: number; y: number; dx: number; dy: number } | null>(null);
-  const xs = placement.outline.map((p) => p.x);
-  const ys = placement.outline.map((p) => p.y);
-  const [left, top] = [Math.min(0, ...xs) - ROOM, Math.min(0, ...ys) - ROOM];
-  const [width, height] = [Math.max(...xs) - left + ROOM, Math.max(...ys) - top + ROOM];
-  const ink = Math.max(width, height) / 300;
+  const [zoom, setZoom] = useState(FIT);
   const art = placement.artwork as BoxMm | null;
+  const view = viewOf(placement, zoom, art);
+  const { left, top, width, height } = view;
+  // Lines and figures are as large on the screen at every zoom.
+  const ink = Math.max(width, height) / 300;
+  const closer = (by: number) => setZoom((z) => Math.max(0, Math.min(ZOOMS.length - 1, z + by)));
   const mine = placement.layers
     .filter((l, i) => l.box && (selected === null || selected === i))
     .map((l) => l.box as BoxMm);
@@ -55,6 +55,9 @@ export function Garment({ placement, selected, tape, onMove }: Props) {
     return { x: p.x, y: p.y };
   };
   const onKey = (e: KeyboardEvent) => {
+    if (e.key === '+' || e.key === '=') closer(1);
+    else if (e.key === '-') closer(-1);
+    else if (e.key === '0') setZoom(FIT);
     const step = e.shiftKey ? 10 : 1;
     const by = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[e.key];
     if (!by || !moving) return;
@@ -63,165 +66,238 @@ export function Garment({ placement, selected, tape, onMove }: Props) {
   };
   const shown = placement.measures.find((m) => m.id === tape);
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot be a drawing
-    <svg
-      ref={drawing}
-      viewBox={`${left} ${top} ${width} ${height}`}
-      className="w-full max-h-[640px] block touch-none"
-      // biome-ignore lint/a11y/noNoninteractiveTabindex: the artwork on it is moved by the arrow keys
-      tabIndex={0}
-      role="group"
-      aria-label={`${placement.face}: the item to measure. Arrow keys move the artwork by a millimetre, with Shift by ten.`}
-      data-testid="garment"
-      onKeyDown={onKey}
-      onPointerMove={(e) => {
-        if (!drag) return;
-        const p = at(e);
-        if (p) setDrag({ ...drag, dx: p.x - drag.x, dy: p.y - drag.y });
-      }}
-      onPointerUp={() => {
-        if (drag && (pull.dx !== 0 || pull.dy !== 0)) onMove(pull.dx, pull.dy);
-        setDrag(null);
-      }}
-      onPointerCancel={() => setDrag(null)}
-    >
-      <ItemOutline outline={placement.outline} ink={ink} />
-      <polygon
-        points={corners(placement.freeArea)}
-        fill="none"
-        stroke="var(--color-base-300)"
-        strokeWidth={ink * 0.7}
-        strokeDasharray={`${ink * 3} ${ink * 2}`}
-      />
-      {placement.plates.map(({ box, slantDegrees }) => (
-        <rect
-          key={`${box.xMm} ${box.yMm} ${slantDegrees}`}
-          data-plate=""
-          x={box.xMm}
-          y={box.yMm}
-          width={box.widthMm}
-          height={box.heightMm}
-          transform={`rotate(${slantDegrees} ${box.xMm + box.widthMm / 2} ${box.yMm + box.heightMm / 2})`}
+    <div className="relative">
+      {/* biome-ignore lint/a11y/useSemanticElements: a fieldset cannot be a drawing */}
+      <svg
+        ref={drawing}
+        viewBox={`${left} ${top} ${width} ${height}`}
+        className="w-full max-h-[640px] block touch-none"
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: the artwork on it is moved by the arrow keys
+        tabIndex={0}
+        role="group"
+        aria-label={`${placement.face}: the item to measure. Arrow keys move the artwork by a millimetre, with Shift by ten; plus and minus zoom, 0 fits.`}
+        data-testid="garment"
+        onKeyDown={onKey}
+        onPointerMove={(e) => {
+          if (!drag) return;
+          const p = at(e);
+          if (p) setDrag({ ...drag, dx: p.x - drag.x, dy: p.y - drag.y });
+        }}
+        onPointerUp={() => {
+          if (drag && (pull.dx !== 0 || pull.dy !== 0)) onMove(pull.dx, pull.dy);
+          setDrag(null);
+        }}
+        onPointerCancel={() => setDrag(null)}
+      >
+        <ItemOutline outline={placement.outline} ink={ink} />
+        <polygon
+          points={corners(placement.freeArea)}
           fill="none"
-          stroke="var(--color-secondary)"
-          strokeWidth={ink * 0.6}
-          strokeDasharray={`${ink} ${ink * 2}`}
-        >
-          <title>The plate</title>
-        </rect>
-      ))}
-      <ItemFeatures features={placement.features} ink={ink} />
-      <line
-        x1={placement.widthMm / 2}
-        x2={placement.widthMm / 2}
-        y1={0}
-        y2={placement.heightMm}
-        stroke="var(--color-base-content)"
-        strokeOpacity={pull.onMiddle ? 1 : 0.35}
-        strokeWidth={ink * (pull.onMiddle ? 1 : 0.5)}
-        strokeDasharray={`${ink * 4} ${ink * 2}`}
-      />
-      {placement.layers.map((layer, i) => {
-        if (!layer.box) return null;
-        const follows = drag && (selected === null || selected === i);
-        const shown = {
-          'data-layer': layer.id,
-          fill: layer.colour ?? '#777777',
-          fillOpacity: 0.85,
-          className: 'cursor-grab active:cursor-grabbing',
-          onPointerDown: (e: PointerEvent) => {
-            const p = at(e);
-            if (!p) return;
-            drawing.current?.setPointerCapture(e.pointerId);
-            drawing.current?.focus();
-            setDrag({ x: p.x, y: p.y, dx: 0, dy: 0 });
-          },
-        };
-        const [dx, dy] = follows ? [pull.dx, pull.dy] : [0, 0];
-        return layer.path ? (
-          <path
-            key={layer.id}
-            {...shown}
-            d={layer.path}
-            fillRule="evenodd"
-            transform={`translate(${dx} ${dy})`}
-            stroke={selected === i ? 'var(--color-base-content)' : 'none'}
-            strokeWidth={ink}
-          >
-            <title>{layer.id}</title>
-          </path>
-        ) : (
-          <rect
-            key={layer.id}
-            {...shown}
-            x={layer.box.xMm + dx}
-            y={layer.box.yMm + dy}
-            width={layer.box.widthMm}
-            height={layer.box.heightMm}
-            stroke="var(--color-base-content)"
-            strokeWidth={selected === i ? ink * 1.4 : ink * 0.5}
-          >
-            <title>{layer.id}</title>
-          </rect>
-        );
-      })}
-      {placement.layers.flatMap((layer) =>
-        (layer.joints ?? []).map((joint) => (
-          <polyline
-            key={`${layer.id} ${joint.line[0]?.x} ${joint.line[0]?.y}`}
-            data-joint={joint.kind}
-            points={joint.line.map((p) => `${p.x},${p.y}`).join(' ')}
-            fill="none"
-            stroke="var(--color-base-content)"
-            strokeWidth={ink}
-            strokeDasharray={`${ink * 1.5} ${ink * 3}`}
-            pointerEvents="none"
-          >
-            <title>
-              {joint.kind === 'gap' ? 'Split here for the cutter, between pieces' : 'Split here for the cutter'}
-            </title>
-          </polyline>
-        )),
-      )}
-      {shownArt && (
-        <Dimensions
-          art={shownArt}
-          placement={placement}
-          ink={ink}
-          length={(mm) => Number(units.length(mm).split(' ')[0])}
+          stroke="var(--color-base-300)"
+          strokeWidth={ink * 0.7}
+          strokeDasharray={`${ink * 3} ${ink * 2}`}
         />
-      )}
-      {shown && (
-        <g stroke="var(--ember)" strokeWidth={ink * 1.6} fill="var(--color-base-content)">
-          <line x1={shown.start.x} y1={shown.start.y} x2={shown.end.x} y2={shown.end.y} />
-          <circle cx={shown.start.x} cy={shown.start.y} r={ink * 2} stroke="none" fill="var(--ember)" />
-          <circle cx={shown.end.x} cy={shown.end.y} r={ink * 2} stroke="none" fill="var(--ember)" />
-        </g>
-      )}
-      {pull.onRule && (
-        <text
-          x={placement.widthMm / 2}
-          y={top + ink * 10}
-          textAnchor="middle"
-          fontSize={ink * 8}
-          fill="var(--color-base-content)"
+        {placement.plates.map(({ box, slantDegrees }) => (
+          <rect
+            key={`${box.xMm} ${box.yMm} ${slantDegrees}`}
+            data-plate=""
+            x={box.xMm}
+            y={box.yMm}
+            width={box.widthMm}
+            height={box.heightMm}
+            transform={`rotate(${slantDegrees} ${box.xMm + box.widthMm / 2} ${box.yMm + box.heightMm / 2})`}
+            fill="none"
+            stroke="var(--color-secondary)"
+            strokeWidth={ink * 0.6}
+            strokeDasharray={`${ink} ${ink * 2}`}
+          >
+            <title>The plate</title>
+          </rect>
+        ))}
+        <ItemFeatures features={placement.features} ink={ink} />
+        <line
+          x1={placement.widthMm / 2}
+          x2={placement.widthMm / 2}
+          y1={0}
+          y2={placement.heightMm}
+          stroke="var(--color-base-content)"
+          strokeOpacity={pull.onMiddle ? 1 : 0.35}
+          strokeWidth={ink * (pull.onMiddle ? 1 : 0.5)}
+          strokeDasharray={`${ink * 4} ${ink * 2}`}
+        />
+        {placement.layers.map((layer, i) => {
+          if (!layer.box) return null;
+          const follows = drag && (selected === null || selected === i);
+          const shown = {
+            'data-layer': layer.id,
+            fill: layerInk(layer.colour),
+            fillOpacity: 0.92,
+            className: 'cursor-grab active:cursor-grabbing',
+            onPointerDown: (e: PointerEvent) => {
+              const p = at(e);
+              if (!p) return;
+              drawing.current?.setPointerCapture(e.pointerId);
+              drawing.current?.focus();
+              setDrag({ x: p.x, y: p.y, dx: 0, dy: 0 });
+            },
+          };
+          const [dx, dy] = follows ? [pull.dx, pull.dy] : [0, 0];
+          return layer.path ? (
+            <path
+              key={layer.id}
+              {...shown}
+              d={layer.path}
+              fillRule="evenodd"
+              transform={`translate(${dx} ${dy})`}
+              stroke="var(--color-base-content)"
+              strokeWidth={selected === i ? ink : ink * 0.25}
+            >
+              <title>{layer.id}</title>
+            </path>
+          ) : (
+            <rect
+              key={layer.id}
+              {...shown}
+              x={layer.box.xMm + dx}
+              y={layer.box.yMm + dy}
+              width={layer.box.widthMm}
+              height={layer.box.heightMm}
+              stroke="var(--color-base-content)"
+              strokeWidth={selected === i ? ink * 1.4 : ink * 0.5}
+            >
+              <title>{layer.id}</title>
+            </rect>
+          );
+        })}
+        {placement.layers.flatMap((layer) =>
+          (layer.joints ?? []).map((joint) => (
+            <polyline
+              key={`${layer.id} ${joint.line[0]?.x} ${joint.line[0]?.y}`}
+              data-joint={joint.kind}
+              points={joint.line.map((p) => `${p.x},${p.y}`).join(' ')}
+              fill="none"
+              stroke="var(--color-base-content)"
+              strokeWidth={ink}
+              strokeDasharray={`${ink * 1.5} ${ink * 3}`}
+              pointerEvents="none"
+            >
+              <title>
+                {joint.kind === 'gap' ? 'Split here for the cutter, between pieces' : 'Split here for the cutter'}
+              </title>
+            </polyline>
+          )),
+        )}
+        <Fades view={view} placement={placement} />
+        {shownArt && (
+          <Dimensions
+            art={shownArt}
+            placement={placement}
+            view={view}
+            ink={ink}
+            length={(mm) => Number(units.length(mm).split(' ')[0])}
+          />
+        )}
+        {shown && (
+          <g stroke="var(--ember)" strokeWidth={ink * 1.6} fill="var(--color-base-content)">
+            <line x1={shown.start.x} y1={shown.start.y} x2={shown.end.x} y2={shown.end.y} />
+            <circle cx={shown.start.x} cy={shown.start.y} r={ink * 2} stroke="none" fill="var(--ember)" />
+            <circle cx={shown.end.x} cy={shown.end.y} r={ink * 2} stroke="none" fill="var(--ember)" />
+          </g>
+        )}
+        {pull.onRule && (
+          <text
+            x={placement.widthMm / 2}
+            y={top + ink * 10}
+            textAnchor="middle"
+            fontSize={ink * 8}
+            fill="var(--color-base-content)"
+          >
+            {pull.onRule}
+          </text>
+        )}
+      </svg>
+      <div className="flex gap-1 mt-2 print:hidden">
+        <button
+          type="button"
+          className="btn btn-sm btn-outline w-10"
+          aria-label="Zoom out"
+          disabled={zoom === 0}
+          onClick={() => closer(-1)}
         >
-          {pull.onRule}
-        </text>
-      )}
-    </svg>
+          −
+        </button>
+        <button
+          type="button"
+          className={`btn btn-sm ${zoom === FIT ? 'btn-primary' : 'btn-outline'}`}
+          aria-pressed={zoom === FIT}
+          onClick={() => setZoom(FIT)}
+        >
+          Fit
+        </button>
+        <button
+          type="button"
+          className="btn btn-sm btn-outline w-10"
+          aria-label="Zoom in"
+          disabled={zoom === ZOOMS.length - 1}
+          onClick={() => closer(1)}
+        >
+          +
+        </button>
+      </div>
+    </div>
   );
 }
 
-/** How far the artwork lies from the edges of the free area and below the collar. */
+// So wide is the strip in which what is cut away fades, as a share of the view.
+const FADE = 0.05;
+
+/** Where the item goes on beyond the picture it fades away. */
+function Fades({ view, placement }: { view: View; placement: FacePlacement }) {
+  const xs = placement.outline.map((p) => p.x);
+  const ys = placement.outline.map((p) => p.y);
+  const wide = Math.max(view.width, view.height) * FADE;
+  const right = view.left + view.width;
+  const bottom = view.top + view.height;
+  return (
+    <g pointerEvents="none">
+      <defs>
+        <linearGradient id="fade-left">
+          <stop offset="0" stopColor="var(--color-base-100)" />
+          <stop offset="1" stopColor="var(--color-base-100)" stopOpacity="0" />
+        </linearGradient>
+        <linearGradient id="fade-right">
+          <stop offset="0" stopColor="var(--color-base-100)" stopOpacity="0" />
+          <stop offset="1" stopColor="var(--color-base-100)" />
+        </linearGradient>
+        <linearGradient id="fade-bottom" x2="0" y2="1">
+          <stop offset="0" stopColor="var(--color-base-100)" stopOpacity="0" />
+          <stop offset="1" stopColor="var(--color-base-100)" />
+        </linearGradient>
+      </defs>
+      {Math.min(...xs) < view.left && (
+        <rect x={view.left} y={view.top} width={wide} height={view.height} fill="url(#fade-left)" />
+      )}
+      {Math.max(...xs) > right && (
+        <rect x={right - wide} y={view.top} width={wide} height={view.height} fill="url(#fade-right)" />
+      )}
+      {Math.max(...ys) > bottom && (
+        <rect x={view.left} y={bottom - wide} width={view.width} height={wide} fill="url(#fade-bottom)" />
+      )}
+    </g>
+  );
+}
+
+/** How far the artwork lies from the item's sides, below the collar and above where the free area ends. */
 function Dimensions({
   art,
   placement,
+  view,
   ink,
   length,
 }: {
   art: BoxMm;
   placement: FacePlacement;
+  view: View;
   ink: number;
   length: (mm: number) => number;
 }) {
@@ -230,8 +306,8 @@ function Dimensions({
   const collar = placement.features.find((f) => f.kind === 'collar');
   const topFrom = collar ? collar.box.yMm + collar.box.heightMm : 0;
   const lines: [string, number, number, number, number][] = [
-    ['left', 0, middleY, art.xMm, middleY],
-    ['right', art.xMm + art.widthMm, middleY, placement.widthMm, middleY],
+    ['left', placement.leftSideMm ?? 0, middleY, art.xMm, middleY],
+    ['right', art.xMm + art.widthMm, middleY, placement.rightSideMm ?? placement.widthMm, middleY],
     ['top', middleX, topFrom, middleX, art.yMm],
     ['bottom', middleX, art.yMm + art.heightMm, middleX, placement.heightMm],
   ];
@@ -244,10 +320,13 @@ function Dimensions({
           <g key={side} data-distance={side}>
             <line x1={x1} y1={y1} x2={x2} y2={y2} stroke="var(--color-base-content)" strokeWidth={ink * 0.6} />
             <text
-              x={(x1 + x2) / 2 + (across ? 0 : ink * 4)}
-              y={(y1 + y2) / 2 + (across ? -ink * 3 : ink * 3)}
+              x={labelOn(x1, x2, view.left, view.left + view.width, across ? ink * 12 : 0) + (across ? 0 : ink * 4)}
+              y={labelOn(y1, y2, view.top, view.top + view.height, ink * 8) + (across ? -ink * 3 : ink * 3)}
               textAnchor={across ? 'middle' : 'start'}
               fontWeight="600"
+              stroke="var(--color-base-200)"
+              strokeWidth={ink * 2}
+              paintOrder="stroke"
             >
               {length(Math.round(signed * 2) / 2)}
             </text>

@@ -178,6 +178,10 @@ export function PlaceStation() {
                   </>
                 )
               )}
+              <p className="col-span-full text-[0.84rem] text-quiet -mt-1">
+                From the left and the top of where it lies flat, dashed in the picture; the picture counts from the
+                sides.
+              </p>
               {here.distances && (
                 <p className="col-span-full text-[0.95rem]" data-testid="off-centre">
                   {Math.abs(here.distances.offCentre) < 0.5

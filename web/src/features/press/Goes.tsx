@@ -3,7 +3,7 @@ import type { Plan, Schemas } from '../../api/client';
 import type { Job } from '../../api/job';
 import { usePlacement } from '../../api/queries';
 import { useUnits } from '../../app/units';
-import { ItemFeatures, ItemOutline } from '../../ui/ItemDrawing';
+import { ItemFeatures, ItemOutline, layerInk } from '../../ui/ItemDrawing';
 import { PURPOSE, wholePresses } from '../../ui/purposes';
 
 type Press = Plan['presses'][number];
@@ -131,7 +131,7 @@ function Picture({
               key={layer.id}
               d={layer.path}
               fillRule="evenodd"
-              fill={layer.colour ?? '#777777'}
+              fill={layerInk(layer.colour)}
               fillOpacity={lying.has(layer.id) ? 0.9 : 0.25}
               stroke="var(--color-base-content)"
               strokeWidth={ink * 0.4}
@@ -145,7 +145,7 @@ function Picture({
               y={layer.box.yMm}
               width={layer.box.widthMm}
               height={layer.box.heightMm}
-              fill={layer.colour ?? '#777777'}
+              fill={layerInk(layer.colour)}
               fillOpacity={lying.has(layer.id) ? 0.9 : 0.25}
               stroke="var(--color-base-content)"
               strokeWidth={ink * 0.4}

@@ -1,0 +1,92 @@
+using System.Globalization;
+using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Planning;
+using SkiaSharp;
+
+namespace Juxtherm.Documents;
+
+/// <summary>The part of a ticket that goes to the table: the item with its print, where that goes, and what vinyl it takes.</summary>
+internal static class TicketItem
+{
+    private const float PictureMm = 34;
+    private const float GapMm = 4;
+    private const float Body = 3.5f;
+    private const float Small = 3;
+    private const float LineMm = 4.4f;
+    private const int MostSizes = 6;
+
+    /// <summary>Draws it.</summary>
+    /// <returns>Where it ends, mm.</returns>
+    public static float Draw(Page page, Job job, Plan plan, IReadOnlyList<VinylNeed> needs, float x, float y, float width, Wording words)
+    {
+        if (plan.Placing.Count > 0)
+            y = Places(page, job, plan, x, y, width) + 3;
+        if (needs.Count == 0)
+            return y;
+        page.Text("Vinyl", x, y, 4, Weight.Bold);
+        page.Text("in rows as the cutter cuts; packed it may be less", x + Page.WidthOf("Vinyl", 4, Weight.Bold) + 2, y, 2.7f, colour: Page.Quiet);
+        foreach (var need in needs)
+        {
+            y += LineMm + 0.4f;
+            if (need.Colour is { } colour && SKColor.TryParse(colour, out var swatch))
+                page.Box(x, y - 2.6f, 3, 3, swatch, Page.Ink);
+            page.Text(string.Create(CultureInfo.InvariantCulture, $"{need.Name}, {need.Pieces} {(need.Pieces == 1 ? "piece" : "pieces")}"), x + 5, y, Small);
+            page.Text($"{words.Length(need.LengthMm)} · {need.Sheets} {(need.Sheets == 1 ? "sheet" : "sheets")}", x + width, y, Small, Weight.Bold, right: true);
+        }
+
+        return y + 5;
+    }
+
+    private static float Places(Page page, Job job, Plan plan, float x, float y, float width)
+    {
+        page.Text("Where it goes", x, y, 4, Weight.Bold);
+        y += 3;
+        foreach (var face in plan.Placing.GroupBy(p => p.Face))
+        {
+            var end = Picture(page, job, face.Key, x, y, PictureMm);
+            var (left, line) = (x + PictureMm + GapMm, y + 3);
+            var several = face.Count() > 1;
+            foreach (var place in face.Take(MostSizes))
+            {
+                if (several)
+                {
+                    page.Text(Wording.Size(place.Size!), left, line, Small, Weight.Bold);
+                    line += LineMm;
+                }
+
+                line = page.Paragraph(place.Text, left, line, width - PictureMm - GapMm, several ? Small : Body, several ? Weight.Regular : Weight.Bold) + 1;
+            }
+
+            if (face.Count() > MostSizes)
+                line = page.Paragraph(string.Create(CultureInfo.InvariantCulture, $"and {face.Count() - MostSizes} more sizes, at the bench"), left, line, width - PictureMm - GapMm, Small, colour: Page.Quiet);
+            y = Math.Max(end, line) + 2;
+        }
+
+        if (PlaceWords.Marking(job) is { } marking)
+            y = page.Paragraph(marking, x, y + 2, width, Small, colour: Page.Quiet);
+        return y;
+    }
+
+    /// <summary>The item's face with what is pressed on it, small.</summary>
+    private static float Picture(Page page, Job job, Core.Placement.Face face, float x, float y, float size)
+    {
+        var shape = job.Blank.Faces[face];
+        var around = Shapes.Around(shape.Outline);
+        var scale = Math.Min(size / around.WidthMm, size / around.HeightMm);
+        (float X, float Y) At(Spot p) => ((float)(x + (p.X - around.XMm) * scale), (float)(y + (p.Y - around.YMm) * scale));
+        page.Polyline(shape.Outline.Append(shape.Outline[0]).Select(At), 0.3f);
+        foreach (var feature in shape.Features)
+            page.Polyline(feature.Outline.Append(feature.Outline[0]).Select(At), 0.12f);
+        foreach (var layer in job.Layers.Where(l => l.Face == face && l.Box is not null))
+        {
+            var box = layer.Box!.Value;
+            var ink = layer.Colour is { } colour && SKColor.TryParse(colour, out var known) ? known : Page.Quiet;
+            if (layer.Shape is { } drawn)
+                page.Shape(drawn.PathIn(box), At(new Spot(0, 0)), (float)scale, ink);
+            else
+                page.Box(At(new Spot(box.XMm, box.YMm)).X, At(new Spot(box.XMm, box.YMm)).Y, (float)(box.WidthMm * scale), (float)(box.HeightMm * scale), ink, Page.Ink, 0.1f);
+        }
+
+        return y + (float)(around.HeightMm * scale);
+    }
+}
