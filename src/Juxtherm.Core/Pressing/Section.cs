@@ -47,6 +47,14 @@ public sealed record Section(double CentreX, double CentreY, double WidthMm, dou
     /// <param name="insideMm">mm.</param>
     public bool Covers(Box box, double insideMm)
     {
+        // A spot may lie between the corners; plates with cool spots are laid straight.
+        var on = box with { XMm = box.XMm - CentreX + WidthMm / 2, YMm = box.YMm - CentreY + HeightMm / 2 };
+        foreach (var spot in Cool)
+        {
+            if (spot.Overlaps(on))
+                return false;
+        }
+
         return Covers(new Spot(box.XMm, box.YMm), insideMm) && Covers(new Spot(box.XMm + box.WidthMm, box.YMm), insideMm)
             && Covers(new Spot(box.XMm, box.YMm + box.HeightMm), insideMm) && Covers(new Spot(box.XMm + box.WidthMm, box.YMm + box.HeightMm), insideMm);
     }
