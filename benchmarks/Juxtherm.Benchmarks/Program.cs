@@ -28,7 +28,7 @@ if (args.Contains("--nesting"))
 
 if (args.Contains("--layers"))
 {
-    foreach (var line in LayerReport.Lines())
+    foreach (var line in LayerReport.Lines().Append("").Concat(PlateReport.Lines()))
         Console.WriteLine(line);
     return 0;
 }

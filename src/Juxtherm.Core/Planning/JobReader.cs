@@ -1,7 +1,6 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Layering;
 using Juxtherm.Core.Placement;

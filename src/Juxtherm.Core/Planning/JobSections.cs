@@ -37,7 +37,7 @@ internal sealed record JobSections(SectionPlan? Plan)
     }
 
     /// <summary>The parts of layers that are cut apart, each by the box it lies in, in the order in which they are laid.</summary>
-    private IReadOnlyDictionary<string, IReadOnlyList<Box>> _split = new Dictionary<string, IReadOnlyList<Box>>();
+    private IReadOnlyDictionary<string, IReadOnlyList<Box>> _split = new Dictionary<string, IReadOnlyList<Box>>(StringComparer.Ordinal);
 
     /// <summary>Nearer to the plate's edge than this nothing is pressed, mm.</summary>
     private double RimMm { get; init; }
@@ -62,7 +62,7 @@ internal sealed record JobSections(SectionPlan? Plan)
     /// <summary>Layers of which a piece reaches from one part into the next.</summary>
     public IReadOnlyList<string> Reaching(IEnumerable<JobLayer> layers) => [.. layers.Where(l => PartsOf(l).Any(of => of.Count > 1)).Select(l => l.Id)];
 
-    private IReadOnlyList<int> PartsUnder(SectionPlan plan, Box piece)
+    private List<int> PartsUnder(SectionPlan plan, Box piece)
     {
         var middle = new Spot(piece.XMm + piece.WidthMm / 2, piece.YMm + piece.HeightMm / 2);
         var holding = Enumerable.Range(0, plan.Sections.Count).Where(i => plan.Sections[i].Covers(piece, RimMm)).ToList();

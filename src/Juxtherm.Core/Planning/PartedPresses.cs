@@ -53,7 +53,7 @@ internal static class PartedPresses
         about.Layers.FirstOrDefault(l => done.Press.Layers.Contains(l.Id, StringComparer.Ordinal))?.Layer.Face ?? about.Layer(rehearsal.Presses.First(p => p.Press.Laid.Count > 0).Press.Laid[0]).Layer.Face;
 
     /// <summary>Presses that are done on one part before the next part is begun.</summary>
-    private static IEnumerable<List<(DonePress Done, int At)>> Together(WayContext about, Face face, List<(DonePress Done, int At)> run)
+    private static List<List<(DonePress Done, int At)>> Together(WayContext about, Face face, List<(DonePress Done, int At)> run)
     {
         var whole = JobSections.Of(about.Job, face, Ids(about, face));
         var layings = run.Count(p => Begins(p.Done));

@@ -19,7 +19,7 @@ public sealed record PlanResult(Plan Plan, IReadOnlyList<TracePhase> Trace, Sett
 public sealed class Planner(CatalogueSnapshot catalogue)
 {
     /// <summary>Changes whenever the same job and catalogue would give other figures.</summary>
-    public const string ModelVersion = "5";
+    public const string ModelVersion = "6";
 
     private const int MostTried = 4;
     private readonly JobSettings _settings = new(catalogue);

@@ -1,5 +1,4 @@
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Placement;
 using Juxtherm.Core.Planning.Ways;
 using Juxtherm.Core.Recipes;
 

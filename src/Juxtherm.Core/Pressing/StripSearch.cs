@@ -1,5 +1,4 @@
 using Juxtherm.Core.Artwork;
-using Juxtherm.Core.Geometry;
 
 namespace Juxtherm.Core.Pressing;
 
@@ -14,6 +13,9 @@ internal sealed class StripSearch
     // Parts that differ in width by all of it weigh as much as so many mm² heated twice: only where nothing else tells them apart.
     private const double UnevenMm2 = 1;
     private const int Impossible = 100_000;
+
+    // A joint through a piece of vinyl: each mm of it weighs as much as so many mm² heated twice, so a gap is worth a little more of that.
+    private const double ThroughMm2 = 100;
 
     // Joints tried evenly between those that mean something.
     private const int MostEven = 40;
@@ -219,7 +221,7 @@ internal sealed class StripSearch
     private double Joint(int from, int to, (double From, double To) reach)
     {
         var (top, bottom) = (_vinyl.Around.YMm, _vinyl.Around.YMm + _vinyl.Around.HeightMm);
-        var cost = from == 0 || Across(0, from) is not { } before ? 0 : _vinyl.AreaIn(reach.From - _plate.Left, before.To + _plate.Right, top, bottom);
+        var cost = from == 0 || Across(0, from) is not { } before ? 0 : _vinyl.AreaIn(reach.From - _plate.Left, before.To + _plate.Right, top, bottom) + ThroughMm2 * _vinyl.ThroughColumn(from);
         var spare = _plate.InnerWidth - (reach.To - reach.From);
         if (from > 0 && to < _vinyl.Columns && spare > 0)
             cost += Math.Min(_vinyl.AreaIn(reach.From - _plate.Left - spare, reach.From - _plate.Left, top, bottom), _vinyl.AreaIn(reach.To + _plate.Right, reach.To + _plate.Right + spare, top, bottom));
@@ -333,7 +335,7 @@ internal sealed class StripSearch
                     continue;
                 var reach = Reach(from, to, row, end);
                 var next = NextRow(from, to, end);
-                var below = next == n ? 0 : _vinyl.AreaIn(x1, x2, _vinyl.Around.YMm + next * _vinyl.StepY - _plate.Top, reach.Y2 + _plate.Bottom);
+                var below = next == n ? 0 : _vinyl.AreaIn(x1, x2, _vinyl.Around.YMm + next * _vinyl.StepY - _plate.Top, reach.Y2 + _plate.Bottom) + ThroughMm2 * _vinyl.ThroughRow(end, from, to);
                 var spare = _plate.InnerHeight - (reach.Y2 - reach.Y1);
                 var middle = first == row || next == n || spare <= 0 ? 0 : Math.Min(_vinyl.AreaIn(x1, x2, reach.Y1 - _plate.Top - spare, reach.Y1 - _plate.Top), _vinyl.AreaIn(x1, x2, reach.Y2 + _plate.Bottom, reach.Y2 + _plate.Bottom + spare));
                 Offer(row, end, counts[row] + 1, costs[row] + below + middle + UnevenMm2 * Math.Pow((reach.Y2 - reach.Y1 - alike) / alike, 2), skip: false);

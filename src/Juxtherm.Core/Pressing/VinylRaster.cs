@@ -101,6 +101,32 @@ public sealed class VinylRaster : IEquatable<VinylRaster>
         return b <= a || d <= c ? 0 : (Sum(b, d) - Sum(a, d) - Sum(b, c) + Sum(a, c)) * StepX * StepY;
     }
 
+    /// <summary>How much vinyl a line before a column goes through, mm.</summary>
+    /// <param name="column">The column; none before the first or after the last.</param>
+    public double ThroughColumn(int column)
+    {
+        if (column <= 0 || column >= Columns)
+            return 0;
+        var count = 0;
+        for (var r = 0; r < Rows; r++)
+            count += _vinyl[(column - 1) * Rows + r] && _vinyl[column * Rows + r] ? 1 : 0;
+        return count * StepY;
+    }
+
+    /// <summary>How much vinyl a line above a row goes through between two columns, mm.</summary>
+    /// <param name="row">The row; none above the first or below the last.</param>
+    /// <param name="from">First column.</param>
+    /// <param name="to">The column after the last.</param>
+    public double ThroughRow(int row, int from, int to)
+    {
+        if (row <= 0 || row >= Rows)
+            return 0;
+        var count = 0;
+        for (var c = from; c < to; c++)
+            count += _vinyl[c * Rows + row - 1] && _vinyl[c * Rows + row] ? 1 : 0;
+        return count * StepX;
+    }
+
     /// <summary>The steps of a column that hold vinyl, by row.</summary>
     /// <param name="column">The column.</param>
     public IEnumerable<Cell> In(int column) => Enumerable.Range(0, Rows).Where(r => _vinyl[column * Rows + r]).Select(r => new Cell(column, r));

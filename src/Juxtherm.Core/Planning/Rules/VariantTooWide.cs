@@ -3,7 +3,6 @@ using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Placement;
-using Juxtherm.Core.Pressing;
 
 namespace Juxtherm.Core.Planning.Rules;
 
