@@ -53,7 +53,10 @@ public sealed record PlateSize(double WidthMm, double HeightMm)
         List<double> Ends(Func<Box, double> from, Func<Box, double> length, double low, double high) => [.. cool.SelectMany(c => new[] { from(c), from(c) + length(c) }).Append(low).Append(high).Where(at => at >= low && at <= high).Distinct().Order()];
         var xs = Ends(c => c.XMm, c => c.WidthMm, rim, width - rim);
         var ys = Ends(c => c.YMm, c => c.HeightMm, rim, height - rim);
-        var boxes = from i in Enumerable.Range(0, xs.Count) from j in Enumerable.Range(i + 1, xs.Count - i - 1) from k in Enumerable.Range(0, ys.Count) from l in Enumerable.Range(k + 1, ys.Count - k - 1)
+        var boxes = from i in Enumerable.Range(0, xs.Count)
+                    from j in Enumerable.Range(i + 1, xs.Count - i - 1)
+                    from k in Enumerable.Range(0, ys.Count)
+                    from l in Enumerable.Range(k + 1, ys.Count - k - 1)
                     select new Box(xs[i], ys[k], xs[j] - xs[i], ys[l] - ys[k]);
         return boxes.Where(b => !cool.Any(b.Overlaps)).DefaultIfEmpty(whole).MaxBy(b => b.WidthMm * b.HeightMm);
     }
