@@ -79,6 +79,34 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    public void The_picture_is_framed_on_the_print_and_zooms_by_keys_and_buttons()
+    {
+        OpenPlace("Crew tee, front");
+        See("button[aria-label='Put it there: Chest']").Click();
+        UntilTrue(() => Distance("left") == 135, "not placed");
+        double[] View() => [.. See("[data-testid=garment]").GetDomAttribute("viewBox")!.Split(' ').Select(v => double.Parse(v, CultureInfo.InvariantCulture))];
+        var fit = View();
+        Driver.ExecuteScript("document.querySelector('[data-testid=garment]').focus()");
+        Press("+");
+        Press("+");
+        UntilTrue(() => View()[2] < fit[2] / 2, "plus did not zoom in");
+        // However near, the figures stand in the picture.
+        var close = View();
+        foreach (var side in new[] { "left", "right", "top", "bottom" })
+        {
+            var figure = See($"[data-distance={side}] text");
+            Assert.InRange(double.Parse(figure.GetDomAttribute("x")!, CultureInfo.InvariantCulture), close[0], close[0] + close[2]);
+            Assert.InRange(double.Parse(figure.GetDomAttribute("y")!, CultureInfo.InvariantCulture), close[1], close[1] + close[3]);
+        }
+
+        Press("0");
+        UntilTrue(() => View()[2] == fit[2], "0 did not fit");
+        See("button[aria-label='Zoom out']").Click();
+        // Sleeves and hem come into sight.
+        UntilTrue(() => View()[2] > fit[2] && View()[3] > fit[3], "the whole item is not seen");
+    }
+
+    [Fact]
     public void A_measure_from_the_tape_takes_the_place_of_the_usual_one()
     {
         OpenPlace("Crew tee, front");

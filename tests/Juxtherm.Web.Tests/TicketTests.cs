@@ -50,6 +50,33 @@ public sealed class TicketTests : Api
     }
 
     [Fact]
+    public async Task It_says_where_the_print_goes_and_what_vinyl_it_takes()
+    {
+        var (text, pages) = await Ticket(Night());
+        Assert.Equal(1, pages);
+        var flat = string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
+        Assert.Contains("Where it goes", flat, StringComparison.Ordinal);
+        Assert.Contains("75 mm below", flat, StringComparison.Ordinal);
+        Assert.Contains("sleeve to sleeve", flat, StringComparison.Ordinal);
+        // Four tarns of 240 × 170 mm and four moons of 70 × 70 mm on sheets of 292 × 292 mm.
+        Assert.Contains("Smooth, 4 pieces", flat, StringComparison.Ordinal);
+        Assert.Contains("4 sheets", flat, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task What_takes_several_parts_says_how_often_and_where_each_lies()
+    {
+        var job = Night();
+        job["layers"]!.AsArray().RemoveAt(1);
+        (job["layers"]![0]!["widthMm"], job["layers"]![0]!["xMm"]) = (420, 5);
+        var (text, pages) = await Ticket(job);
+        Assert.Equal(1, pages);
+        Assert.Contains("2 parts, each to its end before the next", text, StringComparison.Ordinal);
+        Assert.Contains("2 × 13 s", text, StringComparison.Ordinal);
+        Assert.Contains("The plate, part by part", text, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task In_us_units_fahrenheit_is_the_large_figure()
     {
         var (text, _) = await Ticket(Tee(), "us");

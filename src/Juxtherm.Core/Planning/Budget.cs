@@ -33,6 +33,9 @@ internal sealed class Budget
     /// <summary>Heat of a layer in all, where it gets most, as a share of its chart's.</summary>
     public double Total(string layer) => _shares.TryGetValue(layer, out var shares) ? shares.Sum(s => s.Share) : 0;
 
+    /// <summary>Heat of a layer in all where only one placement of the plate lies over it, as a share of its chart's.</summary>
+    public double Once(string layer) => _shares.TryGetValue(layer, out var shares) ? shares.Sum(s => s.Share / s.Times) : 0;
+
     /// <summary>Heat of a layer up to a press, by its index.</summary>
     public double Until(string layer, int press) => _shares[layer].Where(s => s.Order <= press).Sum(s => s.Share);
 

@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using System.Runtime.CompilerServices;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
@@ -18,13 +19,19 @@ internal sealed record JobSections(SectionPlan? Plan)
     private const int MostKnown = 128;
     private static readonly ConcurrentDictionary<Key, SectionPlan> Known = new();
 
+    private static readonly ConditionalWeakTable<Job, ConcurrentDictionary<(Face Face, string Layers), JobSections>> OfJobs = [];
+
     private static readonly JobSections Nowhere = new((SectionPlan?)null);
 
     /// <summary>Covers layers of one face: where no piece of vinyl reaches from one part into the next, with the parts that the whole face is pressed in.</summary>
     /// <param name="job">The job.</param>
     /// <param name="face">The face.</param>
     /// <param name="layers">Ids of the layers to be pressed.</param>
-    public static JobSections Of(Job job, Face face, IReadOnlyCollection<string> layers)
+    public static JobSections Of(Job job, Face face, IReadOnlyCollection<string> layers) =>
+        // A plan asks many times for the same job; drawing up its vinyl is most of the work.
+        OfJobs.GetOrCreateValue(job).GetOrAdd((face, string.Join('\n', layers.Order(StringComparer.Ordinal))), _ => Found(job, face, layers));
+
+    private static JobSections Found(Job job, Face face, IReadOnlyCollection<string> layers)
     {
         var here = job.Layers.Where(l => l.Face == face).ToList();
         var pressed = here.FindAll(l => layers.Contains(l.Id, StringComparer.Ordinal));
@@ -77,13 +84,18 @@ internal sealed record JobSections(SectionPlan? Plan)
     {
         if (job.Blank.Form.Shape != FaceShape.Flat || job.Tools.Source.HotAirWm2K is not null || !job.Blank.Faces.TryGetValue(face, out var shape))
             return Nowhere;
-        var vinyl = CellsOf(here, shape);
-        if (vinyl.Count == 0)
+        List<Box> boxes = [.. here.Where(l => l.Box is not null).Select(l => BoxOf(CutShape.GroundOf(l.Shape, l.Box!.Value)))];
+        if (boxes.Count == 0)
             return Nowhere;
         // On hard goods and inside a frame nothing of the other side is felt.
         var below = job.Blank.Material.Kind == MaterialKind.Hard || job.Blank.Form.Framed ? null : job.Blank.Faces.GetValueOrDefault(face == Face.Front ? Face.Back : Face.Front);
-        var question = new SectionQuestion(PlateOf(job.Tools), vinyl, KeepOut.Of(shape, below)) { MiddleX = shape.MiddleX, MaySlant = !job.Tools.Source.HeldByHand };
-        var split = Split(job, here);
+        var (plate, keepOuts, split) = (PlateOf(job.Tools), KeepOut.Of(shape, below), Split(job, here));
+        if (split.Count == 0 && ZipBands(shape).Count == 0 && SectionSearch.AtOnce(plate, Shapes.Around(boxes), keepOuts, shape.MiddleX) is { } once)
+            return new JobSections(once) { RimMm = plate.RimMm };
+        var vinyl = CellsOf(here, shape);
+        if (vinyl.Count == 0)
+            return Nowhere;
+        var question = new SectionQuestion(plate, vinyl, keepOuts) { MiddleX = shape.MiddleX, MaySlant = !job.Tools.Source.HeldByHand };
         if (RasterOf(here, shape) is { } raster)
             question = question with { Raster = raster, Apart = Apart(question, here, split, shape) };
         return new JobSections(Covered(question))
@@ -132,7 +144,9 @@ internal sealed record JobSections(SectionPlan? Plan)
     public static IReadOnlyList<Box> ZipBands(BlankShape shape) => [.. shape.Features.Where(f => f.Kind == FeatureKind.Zip).Select(f => f.Box.Grown(ZipClearanceMm))];
 
     /// <summary>How often one press, done in all its placements, heats a layer where it gets most; 1 where its place is not known.</summary>
-    public int HeatsOf(JobLayer layer) => Plan is { Sections.Count: > 1 } plan ? SectionPlan.HeatsOver(plan.Sections, CellsOf([layer], null)) : 1;
+    public int HeatsOf(JobLayer layer) => Plan is { Sections.Count: > 1 } plan ? _heats.GetOrAdd(layer.Id, _ => SectionPlan.HeatsOver(plan.Sections, CellsOf([layer], null))) : 1;
+
+    private readonly ConcurrentDictionary<string, int> _heats = new(StringComparer.Ordinal);
 
     private static HashSet<Cell> CellsOf(IEnumerable<JobLayer> layers, BlankShape? shape)
     {

@@ -47,6 +47,9 @@ public sealed record PlanContext(
     /// <summary>What the item's label allows, °C; null where it says nothing.</summary>
     public Catalogue.Sourced<double>? LabelCap { get; init; }
 
+    /// <summary>Heat that each layer has had in the end where only one placement of the plate lies over it, as a share of its chart's.</summary>
+    public IReadOnlyDictionary<string, double> BurdenOnce { get; init; } = new Dictionary<string, double>(StringComparer.Ordinal);
+
     /// <summary>The orders of laying that were found.</summary>
     internal FoundOrders? Orders { get; init; }
 

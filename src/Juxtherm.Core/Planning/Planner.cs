@@ -49,6 +49,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
             about, [.. rehearsal.Presses.Select((p, i) => new PressInPlan(p.Press.Purpose, p.Press.Laid, p.Seconds) { Layers = p.Press.Layers, Reheated = rehearsal.Reheated(i), InsteadOfSeconds = p.InsteadOfSeconds })], job.Layers.Min(l => last.Heat[l.Id].Bond),
             last.Heat.Keys.ToDictionary(id => id, budget.Total, StringComparer.Ordinal), last.HottestBareCelsius, HottestAtChart(about, preheat))
         {
+            BurdenOnce = last.Heat.Keys.ToDictionary(id => id, budget.Once, StringComparer.Ordinal),
             Orders = orders,
             Sequence = tried.Laid,
             AllHold = about.Layers.All(l => last.Heat[l.Id].Bond >= l.Work.Vinyl.HoldsFromBond.Value),

@@ -83,7 +83,7 @@ public sealed record Section(double CentreX, double CentreY, double WidthMm, dou
     }
 
     /// <summary>A place as the plate sees it from its middle.</summary>
-    private (double U, double V) FromCentre(Spot place) => new Turn(SlantDegrees).Of(new Spot(place.X - CentreX, place.Y - CentreY));
+    private (double U, double V) FromCentre(Spot place) => SlantDegrees == 0 ? (place.X - CentreX, place.Y - CentreY) : new Turn(SlantDegrees).Of(new Spot(place.X - CentreX, place.Y - CentreY));
 }
 
 /// <summary>How a plate covers a design.</summary>

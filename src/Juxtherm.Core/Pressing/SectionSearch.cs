@@ -74,6 +74,21 @@ public static class SectionSearch
             : Planned(question, strips, searched.Proven && searched.Sections.Count == strips.Count);
     }
 
+    /// <summary>
+    /// Most prints lie under the plate at once, in full heat: that is told by the box around them, without drawing up their vinyl.
+    /// </summary>
+    /// <param name="plate">The plate.</param>
+    /// <param name="around">The box around the vinyl.</param>
+    /// <param name="keepOuts">What is thick on either face.</param>
+    /// <param name="middleX">The blank's middle line, mm from its left.</param>
+    /// <returns>Null where it takes a closer look.</returns>
+    public static SectionPlan? AtOnce(PlateSize plate, Box around, IReadOnlyList<KeepOut> keepOuts, double middleX)
+    {
+        ArgumentNullException.ThrowIfNull(plate);
+        var question = new SectionQuestion(plate, new HashSet<Cell>(), keepOuts) { Raster = VinylRaster.Of(around), MiddleX = middleX };
+        return Centred(question) ?? (Straight(question) is [var one] && one.Covers(around, plate.EdgeMm) ? new SectionPlan([one], true, [], [], 1, 0) : null);
+    }
+
     /// <summary>A placement for each part that is laid by itself, off the others as far as that goes; null where one takes more.</summary>
     private static List<Section>? OneEach(SectionQuestion question)
     {

@@ -77,6 +77,10 @@ public sealed class VinylRaster : IEquatable<VinylRaster>
         return Trimmed(all, columns, rows, vinyl);
     }
 
+    /// <summary>A box of vinyl, as one step.</summary>
+    /// <param name="box">The box.</param>
+    public static VinylRaster Of(Box box) => new(box, 1, 1, [true]);
+
     /// <summary>Vinyl of which only the squares of the usual grid are known.</summary>
     /// <param name="cells">The squares; at least one.</param>
     public static VinylRaster Of(IReadOnlySet<Cell> cells)

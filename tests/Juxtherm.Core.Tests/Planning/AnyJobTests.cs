@@ -90,7 +90,7 @@ public class AnyJobTests
         return Planner.Plan(read, UnitSystem.Metric);
     }
 
-    [Property(MaxTest = 25)]
+    [Property(MaxTest = 20)]
     public Property A_plan_hangs_together() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         var (plan, trace, _) = PlanOf(json, out var job);
@@ -193,7 +193,7 @@ public class AnyJobTests
         Assert.Equal(written, JsonSerializer.Serialize(JsonSerializer.Deserialize<Plan>(written, CoreJson.Options), CoreJson.Options));
     });
 
-    [Property(MaxTest = 8)]
+    [Property(MaxTest = 5)]
     public Property What_is_offered_instead_of_a_stop_is_no_stop() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         PlanOf(json, out var job);

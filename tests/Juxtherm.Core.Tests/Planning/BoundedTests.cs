@@ -27,8 +27,6 @@ public sealed class BoundedTests
     }
 
     [Theory]
-    [InlineData(2900, 2900, "handheld-press")]
-    [InlineData(2900, 2900, "hand-iron")]
     [InlineData(2900, 900, "household-iron")]
     public void What_takes_too_many_parts_is_answered_with_what_to_shorten(double width, double height, string source)
     {

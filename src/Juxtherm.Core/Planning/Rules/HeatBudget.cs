@@ -24,6 +24,15 @@ public sealed class HeatBudget : ILayerRule
         ArgumentNullException.ThrowIfNull(layer);
         // A last press is planned up to the limit; thousandths beyond it are a matter of rounding.
         var (had, most) = (Math.Round(plan.Burden[layer.Id], 2), layer.MostBurden);
+        // What only the overlap of two plates has too much of is a strip along a joint, and often done.
+        var alone = plan.BurdenOnce.GetValueOrDefault(layer.Id, had);
+        if (had > most && alone <= most && !layer.Work.Vinyl.HeatsOnce.Value)
+        {
+            return this.Say(layer, NoticeLevel.Caution,
+                $"Where parts overlap, {plan.Named(layer)} gets {Wording.Share(had)} times its chart's heat; it takes about {Wording.Share(most)} here. Keep the overlaps as small as they are drawn.",
+                $"What lies under two plates has the heat of both. Beyond that it wrinkles, yellows or goes flat ({layer.Takes.From.Source}).", ("burden", had, "1"), ("most", most, "1"), ("alone", Math.Round(alone, 2), "1"));
+        }
+
         var level = had > most * (plan.Found.From == SettingFrom.Search ? FarBeyond : FarBeyondOwn) ? NoticeLevel.Stop : NoticeLevel.Caution;
         // Where the last press was cut short for it, that is said once.
         // Foam heated twice has a notice of its own.
