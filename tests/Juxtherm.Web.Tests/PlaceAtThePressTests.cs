@@ -9,7 +9,7 @@ public sealed partial class PlaceAtThePressTests : BenchApi
 {
     private const double SameMm = 0.5;
 
-    [GeneratedRegex(@"(\d+) mm below the")]
+    [GeneratedRegex(@"(?<drop>\d+) mm below the", RegexOptions.ExplicitCapture, 1000)]
     private static partial Regex Drop();
 
     private static JsonObject Placed(double x, double y, double width, double height, params string[] sizes)
@@ -38,7 +38,7 @@ public sealed partial class PlaceAtThePressTests : BenchApi
 
         var id = await AddJob(job);
         var guide = await Client.GetStringAsync($"/api/jobs/{id}/guide.svg");
-        Assert.Equal(drop, double.Parse(Drop().Match(guide).Groups[1].Value, CultureInfo.InvariantCulture), SameMm);
+        Assert.Equal(drop, double.Parse(Drop().Match(guide).Groups["drop"].Value, CultureInfo.InvariantCulture), SameMm);
         var run = await Prepare(await Post($"/api/jobs/{id}/runs"));
         while (Focus(run)!["place"] is null)
             run = await Go(run);
