@@ -39,7 +39,7 @@ public sealed class SplitTests
         return $"M{string.Join('L', corners)}ZM40 40L60 42L58 60Z";
     }
 
-    [Property(MaxTest = 10)]
+    [Property(MaxTest = 6)]
     public void The_parts_together_are_the_artwork(int seed, byte wide, bool tall, bool overlaps)
     {
         var (width, height) = (300.0 + wide * 3, tall ? 620.0 : 200);

@@ -75,7 +75,7 @@ public sealed class PlaceWordsTests
     }
 
     /// <summary>What is said is where it lies: the same that Place measures, to half a millimetre.</summary>
-    [Property(MaxTest = 40)]
+    [Property(MaxTest = 25)]
     public Property What_is_said_is_where_it_lies()
     {
         var jobs = from form in Gen.Elements("tee", "sweatshirt", "tote", "flat", "cushion")
