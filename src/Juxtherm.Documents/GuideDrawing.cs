@@ -46,7 +46,7 @@ internal sealed class GuideDrawing
         var lines = new List<GuideLine>();
         var text = new List<GuideWord>();
         var middle = shape.MiddleX;
-        var anchor = shape.Collar is { } collar ? collar.Box.YMm + collar.Box.HeightMm : 0;
+        var anchor = shape.NeckMm ?? 0;
         var seen = Shapes.Around([art, new Box(Math.Min(art.XMm, middle - BarMm / 2 - 4), Math.Min(anchor, art.YMm), Math.Max(art.WidthMm, BarMm + 8), 1)]).Grown(MarginMm);
         var region = seen with { HeightMm = seen.HeightMm + BarRoomMm };
         if (shape.Collar is { } neck)

@@ -102,6 +102,22 @@ public sealed record BlankShape(
     /// <summary>The neck opening; null where there is none.</summary>
     public Feature? Collar => Features.FirstOrDefault(f => f.Kind == FeatureKind.Collar);
 
+    /// <summary>How far down the neck opening reaches, mm; null where there is none.</summary>
+    public double? NeckMm => Collar is { } collar ? collar.Box.YMm + collar.Box.HeightMm : null;
+
+    /// <summary>The item's sides: a garment's body, not its sleeves; elsewhere its outline at a height.</summary>
+    /// <param name="y">mm.</param>
+    public (double LeftMm, double RightMm) SidesAt(double y)
+    {
+        if (Measures.FirstOrDefault(m => m.Id == "bodyWidth") is { } body)
+            return (MiddleX - body.ValueMm / 2, MiddleX + body.ValueMm / 2);
+        y = Math.Clamp(y, Outline.Min(p => p.Y), Outline.Max(p => p.Y));
+        var crossed = Outline.Zip(Outline.Skip(1).Append(Outline[0]))
+            .Where(e => Math.Min(e.First.Y, e.Second.Y) <= y && Math.Max(e.First.Y, e.Second.Y) >= y)
+            .SelectMany(e => e.First.Y == e.Second.Y ? [e.First.X, e.Second.X] : new[] { e.First.X + (e.Second.X - e.First.X) * (y - e.First.Y) / (e.Second.Y - e.First.Y) }).ToList();
+        return (crossed.Min(), crossed.Max());
+    }
+
     /// <summary>A measure's value, mm.</summary>
     /// <param name="id">Its id.</param>
     public double this[string id] => Measures.First(m => m.Id == id).ValueMm;

@@ -156,7 +156,7 @@ public sealed record Distances(double Left, double Right, double Top, double Bot
         static double Tenth(double mm) => Math.Round(mm, 1);
         return new Distances(
             Tenth(box.XMm), Tenth(shape.WidthMm - box.XMm - box.WidthMm), Tenth(box.YMm), Tenth(shape.HeightMm - box.YMm - box.HeightMm),
-            shape.Collar is { } collar ? Tenth(box.YMm - collar.Box.YMm - collar.Box.HeightMm) : null, Tenth(box.XMm + box.WidthMm / 2 - shape.MiddleX),
+            shape.NeckMm is { } neck ? Tenth(box.YMm - neck) : null, Tenth(box.XMm + box.WidthMm / 2 - shape.MiddleX),
             nearest.Name, nearest.Name is null ? null : Tenth(nearest.Mm));
     }
 }

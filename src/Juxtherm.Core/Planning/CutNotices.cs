@@ -16,9 +16,9 @@ internal static class CutNotices
         {
             if (Mirroring(layer) is { } mirror)
                 found.Add(mirror);
-            if (TooWide(layer, setup, figures, words) is { } wide)
+            if (TooWide(layer, setup, words) is { } wide)
                 found.Add(wide);
-            if (Joins(layer, setup, figures, words) is { } joins)
+            if (Joins(layer, setup, words) is { } joins)
                 found.Add(joins);
         }
 
@@ -43,7 +43,7 @@ internal static class CutNotices
     }
 
     /// <summary>Whether a layer is too large for the cutter.</summary>
-    public static Notice? TooWide(JobLayer layer, CutterSetup setup, CuttingFigures figures, Wording words)
+    public static Notice? TooWide(JobLayer layer, CutterSetup setup, Wording words)
     {
         if (LayerSplit.Of(layer, setup) is not { Parts: not 1 } split)
             return null;
@@ -55,7 +55,7 @@ internal static class CutNotices
     }
 
     /// <summary>Where the parts of a layer meet, and how they are laid.</summary>
-    public static Notice? Joins(JobLayer layer, CutterSetup setup, CuttingFigures figures, Wording words)
+    public static Notice? Joins(JobLayer layer, CutterSetup setup, Wording words)
     {
         if (LayerSplit.Of(layer, setup) is not { Parts: > 1 } split)
             return null;
@@ -63,7 +63,7 @@ internal static class CutNotices
         var text = seams.Count == 0
             ? $"“{layer.Id}” is split between its pieces, so no seam is seen. Lay the parts mark on mark, then cut the marks away."
             : seams[0].Kind == JointKind.Overlap
-                ? $"“{layer.Id}” is cut through {words.Length(seams.Sum(s => s.SeamMm))} of vinyl. Press and peel each part before the next goes on: it lies {words.Fine(figures.JointOverlapMm.Value)} over it, mark on mark. Cut the marks away first."
+                ? $"“{layer.Id}” is cut through {words.Length(seams.Sum(s => s.SeamMm))} of vinyl. Press and peel each part before the next goes on: it lies {words.Fine(setup.JointOverlapMm)} over it, mark on mark. Cut the marks away first."
                 : $"“{layer.Id}” is cut through {words.Length(seams.Sum(s => s.SeamMm))} of vinyl, edge to edge, because nothing bonds to this vinyl. Trim the carriers to the joint, lay the parts mark on mark, then cut the marks away.";
         return Notice.Of("split-joins", setup.Said ? NoticeLevel.Caution : NoticeLevel.Note, text, "The line keeps clear of fine places. Keep the edge of the plate off it.", [("parts", split.Parts, "1"), ("seam", seams.Sum(s => s.SeamMm), "mm")], [layer.Id], acceptable: true);
     }

@@ -24,9 +24,6 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
     // Few pieces have few orders to try.
     private const long EffortPerPiece = 600_000;
 
-    // What differs by less is as wide, mm.
-    private const double AsWideMm = 1e-6;
-
     /// <summary>Lays a job out.</summary>
     /// <param name="job">The job.</param>
     /// <param name="stock">What is on hand, with the length that is free.</param>
@@ -181,13 +178,9 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
         private double EdgeFor(List<NestPiece> pieces, List<LoadableSheet> sheets, bool directional)
         {
             var edge = _figures.EdgeMm.Value;
-            bool Lies(Envelope piece, NestSheet on, double free)
-            {
-                var (w, l) = (on.WidthMm - 2 * free + AsWideMm, on.LengthMm - 2 * free + AsWideMm);
-                return (piece.Width <= w && piece.Height <= l) || (!directional && piece.Height <= w && piece.Width <= l);
-            }
-
-            return pieces.Select(p => p.Ground.EnvelopeInternal).Any(p => sheets.Where(s => s.From?.Kind != StockKind.Offcut).Any(s => Lies(p, s.Sheet, 0) && !Lies(p, s.Sheet, edge))) ? 0 : edge;
+            bool Lies(Envelope piece, NestSheet on, double free) => Splitting.Fits(piece.Width, piece.Height, new SplitRules(on.WidthMm - 2 * free, on.LengthMm - 2 * free, !directional, 0, 0));
+            var whole = sheets.Where(s => s.From?.Kind != StockKind.Offcut).Select(s => s.Sheet).ToList();
+            return pieces.Select(p => p.Ground.EnvelopeInternal).Any(p => whole.Exists(on => Lies(p, on, 0) && !Lies(p, on, edge))) ? 0 : edge;
         }
 
         private CutSheet Timed(CutSheet sheet, IReadOnlyDictionary<string, UnitShape> shapes, CutPreset preset, Vinyl vinyl)

@@ -66,7 +66,7 @@ public static class JobPlacement
         var here = job.Layers.Where(l => l.Face == face).ToList();
         var art = Artwork(job, face);
         var (width, height) = art is { } box ? (box.WidthMm, box.HeightMm) : Unplaced(here, shape);
-        var (left, right) = PlaceWords.Sides(shape, art);
+        var (left, right) = shape.SidesAt(art?.YMm ?? shape.HeightMm / 2);
         return new FacePlacement(
             face, shape.WidthMm, shape.HeightMm, shape.Outline, shape.FreeArea, shape.Features, shape.Measures,
             [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm, l.Box is { } at ? l.Shape?.PathIn(at) : null, JointsOf(l, job)))], art, art is { } placed ? Distances.Of(shape, placed) : null,

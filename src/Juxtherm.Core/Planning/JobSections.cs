@@ -22,6 +22,13 @@ internal sealed record JobSections(SectionPlan? Plan)
     private static readonly ConditionalWeakTable<Job, ConcurrentDictionary<(Face Face, string Layers), JobSections>> OfJobs = [];
 
     private static readonly JobSections Nowhere = new((SectionPlan?)null);
+    private readonly ConcurrentDictionary<string, int> _heats = new(StringComparer.Ordinal);
+
+    /// <summary>The parts of layers that are cut apart, each by the box it lies in, in the order in which they are laid.</summary>
+    private IReadOnlyDictionary<string, IReadOnlyList<Box>> Split { get; init; } = new Dictionary<string, IReadOnlyList<Box>>(StringComparer.Ordinal);
+
+    /// <summary>Nearer to the plate's edge than this nothing is pressed, mm.</summary>
+    private double RimMm { get; init; }
 
     /// <summary>Covers layers of one face: where no piece of vinyl reaches from one part into the next, with the parts that the whole face is pressed in.</summary>
     /// <param name="job">The job.</param>
@@ -40,18 +47,12 @@ internal sealed record JobSections(SectionPlan? Plan)
         var whole = Over(job, face, here);
         if (whole.Plan is not { Sections.Count: > 1 } parts || whole.Reaching(here).Count > 0)
             return Over(job, face, pressed);
-        return new JobSections(parts with { Sections = [.. parts.Sections.Where((_, i) => pressed.Exists(l => whole.PartsOf(l).Any(of => of.Contains(i))))] }) { RimMm = whole.RimMm, _split = whole._split };
+        return new JobSections(parts with { Sections = [.. parts.Sections.Where((_, i) => pressed.Exists(l => whole.PartsOf(l).Any(of => of.Contains(i))))] }) { RimMm = whole.RimMm, Split = whole.Split };
     }
-
-    /// <summary>The parts of layers that are cut apart, each by the box it lies in, in the order in which they are laid.</summary>
-    private IReadOnlyDictionary<string, IReadOnlyList<Box>> _split = new Dictionary<string, IReadOnlyList<Box>>(StringComparer.Ordinal);
-
-    /// <summary>Nearer to the plate's edge than this nothing is pressed, mm.</summary>
-    private double RimMm { get; init; }
 
     /// <summary>Whether a layer was cut apart and its parts are laid one after the other.</summary>
     /// <param name="layer">Its id.</param>
-    public bool IsSplit(string layer) => _split.ContainsKey(layer);
+    public bool IsSplit(string layer) => Split.ContainsKey(layer);
 
     /// <summary>
     /// Under which placements each piece of a layer's vinyl lies: one, or those that it takes together; what was cut apart for the
@@ -61,7 +62,7 @@ internal sealed record JobSections(SectionPlan? Plan)
     {
         if (Plan is not { } plan || layer.Box is not { } box)
             return [];
-        if (_split.TryGetValue(layer.Id, out var parts))
+        if (Split.TryGetValue(layer.Id, out var parts))
             return [.. parts.Select(part => PartsUnder(plan, part))];
         return [.. Plane.Pieces(CutShape.GroundOf(layer.Shape, box)).Select(p => p.EnvelopeInternal).Select(e => PartsUnder(plan, new Box(e.MinX, e.MinY, e.Width, e.Height)))];
     }
@@ -89,7 +90,7 @@ internal sealed record JobSections(SectionPlan? Plan)
             return Nowhere;
         // On hard goods and inside a frame nothing of the other side is felt.
         var below = job.Blank.Material.Kind == MaterialKind.Hard || job.Blank.Form.Framed ? null : job.Blank.Faces.GetValueOrDefault(face == Face.Front ? Face.Back : Face.Front);
-        var (plate, keepOuts, split) = (PlateOf(job.Tools), KeepOut.Of(shape, below), Split(job, here));
+        var (plate, keepOuts, split) = (PlateOf(job.Tools), KeepOut.Of(shape, below), SplitOf(job, here));
         if (split.Count == 0 && ZipBands(shape).Count == 0 && SectionSearch.AtOnce(plate, Shapes.Around(boxes), keepOuts, shape.MiddleX) is { } once)
             return new JobSections(once) { RimMm = plate.RimMm };
         var vinyl = CellsOf(here, shape);
@@ -101,12 +102,12 @@ internal sealed record JobSections(SectionPlan? Plan)
         return new JobSections(Covered(question))
         {
             RimMm = question.Plate.RimMm,
-            _split = split.ToDictionary(s => s.Key, s => (IReadOnlyList<Box>)[.. s.Value.Select(BoxOf)], StringComparer.Ordinal),
+            Split = split.ToDictionary(s => s.Key, s => (IReadOnlyList<Box>)[.. s.Value.Select(BoxOf)], StringComparer.Ordinal),
         };
     }
 
     /// <summary>Layers that the crafter's own cutter cuts apart so that their parts join, with the ground of each part.</summary>
-    private static Dictionary<string, List<Ground>> Split(Job job, List<JobLayer> here)
+    private static Dictionary<string, List<Ground>> SplitOf(Job job, List<JobLayer> here)
     {
         var split = new Dictionary<string, List<Ground>>(StringComparer.Ordinal);
         foreach (var layer in job.Tools.Cutter is { Said: true } ? here.Where(l => l.Box is not null) : [])
@@ -145,8 +146,6 @@ internal sealed record JobSections(SectionPlan? Plan)
 
     /// <summary>How often one press, done in all its placements, heats a layer where it gets most; 1 where its place is not known.</summary>
     public int HeatsOf(JobLayer layer) => Plan is { Sections.Count: > 1 } plan ? _heats.GetOrAdd(layer.Id, _ => SectionPlan.HeatsOver(plan.Sections, CellsOf([layer], null))) : 1;
-
-    private readonly ConcurrentDictionary<string, int> _heats = new(StringComparer.Ordinal);
 
     private static HashSet<Cell> CellsOf(IEnumerable<JobLayer> layers, BlankShape? shape)
     {

@@ -81,8 +81,9 @@ internal static class PartedPresses
         var sections = JobSections.Of(about.Job, face, layers);
         if (sections.Plan is not { Sections.Count: > 1 } plan)
             return presses.Select(p => new PartedPress(p.Done, p.At, p.Done.Press.Layers, p.Done.Press.Laid, null, 1, null));
-        var partsOf = layers.ToDictionary(id => id, id => sections.PartsOf(about.Layer(id).Layer).SelectMany(of => of).ToHashSet(), StringComparer.Ordinal);
-        var reaching = layers.ToDictionary(id => id, id => sections.PartsOf(about.Layer(id).Layer).Where(of => of.Count > 1).SelectMany(of => of).ToHashSet(), StringComparer.Ordinal);
+        var pieces = layers.ToDictionary(id => id, id => sections.PartsOf(about.Layer(id).Layer), StringComparer.Ordinal);
+        var partsOf = pieces.ToDictionary(p => p.Key, p => p.Value.SelectMany(of => of).ToHashSet(), StringComparer.Ordinal);
+        var reaching = pieces.ToDictionary(p => p.Key, p => p.Value.Where(of => of.Count > 1).SelectMany(of => of).ToHashSet(), StringComparer.Ordinal);
         // Whose place nobody knows is laid with the first part.
         foreach (var nowhere in partsOf.Values.Where(of => of.Count == 0))
             nowhere.Add(0);
@@ -93,7 +94,7 @@ internal static class PartedPresses
             IReadOnlyList<string> Here(IReadOnlyList<string> of) => [.. of.Where(id => partsOf[id].Contains(k))];
             return new PartedPress(p.Done, p.At, Here(p.Done.Press.Layers), Here(p.Done.Press.Laid), nth + 1, used.Count, plan.Sections[k])
             {
-                Cut = [.. Here(p.Done.Press.Laid).Where(sections.IsSplit).SelectMany(id => sections.PartsOf(about.Layer(id).Layer) is var of ? of.Index().Where(part => part.Item.Contains(k)).Select(part => new CutPart(id, part.Index + 1, of.Count)) : [])],
+                Cut = [.. Here(p.Done.Press.Laid).Where(sections.IsSplit).SelectMany(id => pieces[id].Index().Where(part => part.Item.Contains(k)).Select(part => new CutPart(id, part.Index + 1, pieces[id].Count)))],
                 LiesAlready = [.. layers.Where(id => reaching[id].Contains(k) && reaching[id].Any(of => of < k))],
                 GoesOn = [.. layers.Where(id => reaching[id].Contains(k) && reaching[id].Any(of => of > k))],
             };

@@ -32,7 +32,8 @@ public static class PlaceWords
     public static IReadOnlyList<Placing> Of(Job job, Wording words)
     {
         ArgumentNullException.ThrowIfNull(job);
-        return [.. Enum.GetValues<Face>().SelectMany(face => new[] { job.Blank.Size }.Concat(job.Blank.InSize.Keys.OrderBy(s => JobReader.Sizes.ToList().IndexOf(s))).Select(size => Of(job, face, size, words))).OfType<Placing>()];
+        string?[] sizes = [job.Blank.Size, .. JobReader.Sizes.Where(job.Blank.InSize.ContainsKey)];
+        return [.. Enum.GetValues<Face>().SelectMany(face => sizes.Select(size => Of(job, face, size, words))).OfType<Placing>()];
     }
 
     /// <summary>Where it goes on a face in a size.</summary>
@@ -50,8 +51,8 @@ public static class PlaceWords
         var other = size is null || size == job.Blank.Size ? null : job.Blank.InSize.GetValueOrDefault(size);
         var shape = (other ?? job.Blank.Faces)[face];
         var art = other is null ? own : JobPlacement.OnShape(job, own, shape, own.WidthMm, own.HeightMm);
-        var (from, anchor) = shape.Collar is { } collar ? ("collar", collar.Box.YMm + collar.Box.HeightMm) : ("upper edge", 0);
-        var (left, right) = Sides(shape, art);
+        var (from, anchor) = shape.NeckMm is { } neck ? ("collar", neck) : ("upper edge", 0);
+        var (left, right) = shape.SidesAt(art.YMm);
         var (toLeft, toRight) = (Math.Round(art.XMm - left, 1), Math.Round(right - art.XMm - art.WidthMm, 1));
         var (drop, off) = (Math.Round(art.YMm - anchor, 1), Math.Round(art.XMm + art.WidthMm / 2 - shape.MiddleX, 1));
         return new Placing(face, other is null ? job.Blank.Size : size, drop, from, toLeft, toRight, off, art, InWords(job, drop, from, toLeft, toRight, off, words));
@@ -75,16 +76,5 @@ public static class PlaceWords
             return $"{height}, middle {words.Length(Math.Abs(off))} {(off < 0 ? "left" : "right")} of the {(Centring.IsCreased(job) ? "crease" : "middle")}, {words.Length(Math.Min(left, right))} from the {(left <= right ? "left" : "right")} side.";
         var sides = Math.Abs(left - right) <= AlikeMm ? $"{words.Length(left)} from either side" : $"{words.Length(left)} from the left side, {words.Length(right)} from the right";
         return $"{height}, {(Centring.IsCreased(job) ? "crease on crease" : "in the middle")}, {sides}.";
-    }
-
-    /// <summary>The item's sides beside the artwork: a garment's body, not its sleeves; elsewhere its outline as high as the artwork's upper edge.</summary>
-    internal static (double Left, double Right) Sides(BlankShape shape, Box? art)
-    {
-        if (shape.Measures.FirstOrDefault(m => m.Id == "bodyWidth") is { } body)
-            return (shape.MiddleX - body.ValueMm / 2, shape.MiddleX + body.ValueMm / 2);
-        var y = Math.Clamp(art?.YMm ?? shape.HeightMm / 2, shape.Outline.Min(p => p.Y), shape.Outline.Max(p => p.Y));
-        var crossed = shape.Outline.Zip(shape.Outline.Skip(1).Append(shape.Outline[0])).Where(e => Math.Min(e.First.Y, e.Second.Y) <= y && Math.Max(e.First.Y, e.Second.Y) >= y)
-            .SelectMany(e => e.First.Y == e.Second.Y ? [e.First.X, e.Second.X] : new[] { e.First.X + (e.Second.X - e.First.X) * (y - e.First.Y) / (e.Second.Y - e.First.Y) }).ToList();
-        return crossed.Count == 0 ? (0, shape.WidthMm) : (crossed.Min(), crossed.Max());
     }
 }

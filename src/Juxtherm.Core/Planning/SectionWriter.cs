@@ -33,7 +33,7 @@ internal static class SectionWriter
         var box = section.Box;
         var straight = section.SlantDegrees == 0;
         var off = section.CentreX - shape.MiddleX;
-        var (fromName, from) = shape.Collar is { } collar ? ("the collar", collar.Box.YMm + collar.Box.HeightMm) : ("the top", 0.0);
+        var (fromName, from) = shape.NeckMm is { } neck ? ("the collar", neck) : ("the top", 0.0);
         // A slanted plate is laid by its middle, a straight one by its upper edge.
         var edge = straight ? box.YMm : section.CentreY;
         var down = edge - from;

@@ -76,6 +76,9 @@ internal sealed class PlateOver
     /// <summary>Where its left upper corner may lie so that vinyl is pressed; low above high where it is too large.</summary>
     public (double LowX, double HighX, double LowY, double HighY) Room(Reaches over) => (over.X2 + Right - Width, over.X1 - Left, over.Y2 + Bottom - Height, over.Y1 - Top);
 
+    /// <summary>Whether there is a place from which it presses vinyl and is off all that is thick.</summary>
+    public bool CanStand(Reaches over) => Standing(over) is not null;
+
     /// <summary>A place from which it presses vinyl and is off all that is thick, the nearest to the vinyl's middle; null where there is none.</summary>
     public Spot? Standing(Reaches over)
     {
@@ -85,63 +88,42 @@ internal sealed class PlateOver
         var wish = Wished(over);
         if (IsClear(wish.X, wish.Y))
             return wish;
-        var near = KeepOuts.Where(k => Meets(k, lowX, lowY, highX - lowX + Width, highY - lowY + Height)).ToList();
-        foreach (var x in Worth(near.SelectMany(k => new[] { k.X1 - Width, k.X2 }), lowX, highX, wish.X))
-        {
-            foreach (var y in Worth(near.Where(k => k.X2 - x > TouchingMm && x + Width - k.X1 > TouchingMm).SelectMany(k => new[] { k.Y1 - Height, k.Y2 }), lowY, highY, wish.Y))
-            {
-                if (near.TrueForAll(k => !Meets(k, x, y, Width, Height)))
-                    return new Spot(x, y);
-            }
-        }
-
-        return null;
-    }
-
-    /// <summary>Whether there is a place from which it presses vinyl and is off all that is thick.</summary>
-    public bool CanStand(Reaches over)
-    {
-        var (lowX, highX, lowY, highY) = Room(over);
-        if (lowX > highX + HairMm || lowY > highY + HairMm)
-            return false;
-        var wish = Wished(over);
-        if (IsClear(wish.X, wish.Y))
-            return true;
-        Span<Reaches> near = stackalloc Reaches[KeepOuts.Length];
-        var count = 0;
+        // Asked thousands of times a plan, so without a list. Where there is a place, there is one at an end of the room, where it is
+        // wished, or just past something thick.
+        Span<double> xs = stackalloc double[2 * KeepOuts.Length + 3];
+        Span<double> ys = stackalloc double[2 * KeepOuts.Length + 3];
+        (xs[0], xs[1], xs[2], ys[0], ys[1], ys[2]) = (wish.X, lowX, highX, wish.Y, lowY, highY);
+        var (across, down) = (3, 3);
         foreach (var k in KeepOuts)
         {
-            if (Meets(k, lowX, lowY, highX - lowX + Width, highY - lowY + Height))
-                near[count++] = k;
-        }
-
-        near = near[..count];
-        // Where there is a place, there is one at an end of the room or just past something thick, along either side.
-        Span<double> xs = stackalloc double[2 * count + 2];
-        Span<double> ys = stackalloc double[2 * count + 2];
-        (xs[0], xs[1], ys[0], ys[1]) = (lowX, highX, lowY, highY);
-        var (across, down) = (2, 2);
-        foreach (var k in near)
-        {
+            if (!Meets(k, lowX, lowY, highX - lowX + Width, highY - lowY + Height))
+                continue;
             Within(xs, ref across, k.X1 - Width, lowX, highX);
             Within(xs, ref across, k.X2, lowX, highX);
             Within(ys, ref down, k.Y1 - Height, lowY, highY);
             Within(ys, ref down, k.Y2, lowY, highY);
         }
 
+        Spot? best = null;
         foreach (var x in xs[..across])
         {
             foreach (var y in ys[..down])
             {
-                var clear = true;
-                foreach (var k in near)
-                    clear &= !Meets(k, x, y, Width, Height);
-                if (clear)
-                    return true;
+                if (IsNearer(x, y) && IsClear(x, y))
+                    best = new Spot(x, y);
             }
         }
 
-        return false;
+        return best;
+
+        // Sideways counts before up and down: the middle is what is laid by.
+        bool IsNearer(double x, double y)
+        {
+            if (best is not { } known)
+                return true;
+            var (off, least) = (Math.Abs(x - wish.X), Math.Abs(known.X - wish.X));
+            return off < least || (off == least && Math.Abs(y - wish.Y) < Math.Abs(known.Y - wish.Y));
+        }
 
         static void Within(Span<double> all, ref int count, double at, double low, double high)
         {

@@ -56,12 +56,13 @@ public static class SectionSearch
             return Planned(question, OneEach(question) ?? [.. question.Apart.SelectMany(part => Cover(part).Sections)], true);
         if (Centred(question) is { } centred)
             return centred;
-        if (LeastByArea(question.Plate, question.Raster.AreaMm2) is > MostGoes and var atLeast)
-            return TooMany(atLeast);
+        var byArea = LeastByArea(question.Plate, question.Raster.AreaMm2);
+        if (byArea > MostGoes)
+            return TooMany(byArea);
         var strips = Straight(question);
         if (strips?.Count > MostGoes)
             return TooMany(strips.Count);
-        var least = Math.Max(LeastByArea(question.Plate, question.Raster.AreaMm2), question.KeepOuts.Count == 0 || !question.MaySlant ? LeastApart(question) : 1);
+        var least = Math.Max(byArea, question.KeepOuts.Count == 0 || !question.MaySlant ? LeastApart(question) : 1);
         if (strips is { Count: 2 } && question.KeepOuts.Count == 0 && OnTheSlant(question) is { } slanted)
             return Planned(question, [slanted], true);
         if (strips?.Count <= least)

@@ -16,9 +16,6 @@ internal sealed class StripSearch
 
     // A joint through a piece of vinyl: each mm of it weighs as much as so many mm² heated twice, so a gap is worth a little more of that.
     private const double ThroughMm2 = 100;
-
-    // Joints tried evenly between those that mean something.
-    private const int MostEven = 40;
     private readonly VinylRaster _vinyl;
     private readonly PlateOver _plate;
     private readonly Dictionary<(int From, int To), int> _goes = [];
@@ -139,45 +136,8 @@ internal sealed class StripSearch
     private List<int> Columns()
     {
         var most = (int)((_plate.InnerWidth + PlateOver.HairMm) / _vinyl.StepX);
-        return Joints(_vinyl.Columns, column => _vinyl.Count(column, column + 1, 0, _vinyl.Rows) == 0, column => Math.Min(_vinyl.Columns, column + most), most,
+        return Joints.Of(_vinyl.Columns, column => _vinyl.Count(column, column + 1, 0, _vinyl.Rows) == 0, column => Math.Min(_vinyl.Columns, column + most), most,
             _plate.KeepOuts.SelectMany(k => new[] { k.X1 - _plate.Right, k.X2 + _plate.Left }).Select(x => (x - _vinyl.Around.XMm) / _vinyl.StepX));
-    }
-
-    /// <summary>Where something of so many steps may be parted, both ends with it.</summary>
-    private static List<int> Joints(int count, Func<int, bool> isEmpty, Func<int, int> farthest, int most, IEnumerable<double> thick)
-    {
-        var joints = new SortedSet<int> { 0, count };
-        for (var i = 1; i < count; i++)
-        {
-            if (isEmpty(i) != isEmpty(i - 1))
-                joints.Add(i);
-        }
-
-        for (var i = 1; i < MostEven; i++)
-            joints.Add(count * i / MostEven);
-        foreach (var at in thick.Where(at => at > 0 && at < count))
-            joints.UnionWith([(int)Math.Floor(at), (int)Math.Ceiling(at)]);
-        // As far as the plate reaches from either end, and so on from there.
-        for (var at = 0; at < count;)
-        {
-            while (at < count && isEmpty(at))
-                at++;
-            var end = at < count ? farthest(at) : count;
-            joints.Add(at);
-            joints.Add(end);
-            at = Math.Max(end, at + 1);
-        }
-
-        for (var at = count; at > 0;)
-        {
-            while (at > 0 && isEmpty(at - 1))
-                at--;
-            joints.Add(at);
-            at = Math.Max(0, at - Math.Max(1, most));
-            joints.Add(at);
-        }
-
-        return [.. joints];
     }
 
     private Reaches Whole() => new(_vinyl.Around.XMm, _vinyl.Around.XMm + _vinyl.Around.WidthMm, _vinyl.Around.YMm, _vinyl.Around.YMm + _vinyl.Around.HeightMm);
@@ -274,7 +234,7 @@ internal sealed class StripSearch
     }
 
     /// <summary>Where a column may be parted into rows.</summary>
-    private List<int> RowJoints(int from, int to) => Joints(
+    private List<int> RowJoints(int from, int to) => Joints.Of(
         _vinyl.Rows, row => _vinyl.Count(from, to, row, row + 1) == 0, row => Math.Max(row + 1, Farthest(from, to, row)), (int)((_plate.InnerHeight + PlateOver.HairMm) / _vinyl.StepY),
         _plate.KeepOuts.SelectMany(k => new[] { k.Y1 - _plate.Bottom, k.Y2 + _plate.Top }).Select(y => (y - _vinyl.Around.YMm) / _vinyl.StepY));
 

@@ -41,6 +41,17 @@ public sealed class BoundedTests
     }
 
     [Fact]
+    public void What_only_the_overlap_of_parts_has_too_much_of_is_a_caution()
+    {
+        // Under a small iron the corners of four parts lie under four plates: beyond what the vinyl takes twice over, each part by itself well within.
+        var plan = Jobs.Plan(Banner(600, 400, "household-iron")).Plan;
+        var notice = plan.Notices.Single(n => n.Code == "heat-budget");
+        Assert.True(notice.Data["burden"].Value > 2 * notice.Data["most"].Value && notice.Data["alone"].Value <= notice.Data["most"].Value);
+        Assert.Equal(NoticeLevel.Caution, notice.Level);
+        Assert.Contains("overlap", notice.Text, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void What_nobody_waits_for_any_more_is_given_up()
     {
         var job = Jobs.Read(Banner(2900, 600, "swing-platen"));

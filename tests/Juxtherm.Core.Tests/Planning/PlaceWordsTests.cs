@@ -94,7 +94,7 @@ public sealed class PlaceWordsTests
             Assert.Equal(placed.Distances.OffCentre, place.OffMiddleMm, 0.5);
             Assert.Equal(placed.Artwork!.Value.XMm - placed.LeftSideMm, place.LeftMm, 0.5);
             Assert.Equal(placed.RightSideMm - placed.Artwork.Value.XMm - placed.Artwork.Value.WidthMm, place.RightMm, 0.5);
-            Assert.Contains($"{Math.Abs(place.DropMm):0} mm", place.Text.Replace("at the", $"{Math.Abs(place.DropMm):0} mm", StringComparison.Ordinal), StringComparison.Ordinal);
+            Assert.StartsWith(Math.Abs(place.DropMm) < 0.5 ? "Upper edge at the" : $"Upper edge {Math.Abs(place.DropMm):0} mm {(place.DropMm < 0 ? "above" : "below")} the", place.Text, StringComparison.Ordinal);
         });
     }
 }

@@ -13,6 +13,15 @@ export function layerInk(colour: string | null | undefined): string {
   return colour ?? 'var(--color-secondary)';
 }
 
+/** A layer's outline where it lies; its box where nothing finer is known. */
+export function layerPath(layer: {
+  path?: string | null;
+  box: { xMm: number; yMm: number; widthMm: number; heightMm: number };
+}): string {
+  const { xMm, yMm, widthMm, heightMm } = layer.box;
+  return layer.path ?? `M${xMm} ${yMm}h${widthMm}v${heightMm}h${-widthMm}Z`;
+}
+
 /** The item's outline, to measure. */
 export function ItemOutline({ outline, ink }: { outline: readonly Point[]; ink: number }) {
   return (

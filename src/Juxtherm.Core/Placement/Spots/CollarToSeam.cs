@@ -16,17 +16,17 @@ public sealed class CollarToSeam : IPlacementRule
     public Proposal? Propose(PlacementQuestion asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
-        if (asked.Shape.Collar is not { } collar)
+        var middle = asked.Shape.MiddleX;
+        if (asked.Shape.NeckMm is not { } neck)
             return null;
-        var neck = collar.Box.YMm + collar.Box.HeightMm;
         // A seam across the middle, lying rather than standing, below the collar.
-        var seam = asked.Shape.Features.Where(f => f.Kind == FeatureKind.Seam && f.Box.WidthMm > 2 * f.Box.HeightMm && f.Box.XMm < asked.Shape.MiddleX && f.Box.XMm + f.Box.WidthMm > asked.Shape.MiddleX && f.Box.YMm > neck)
-            .MinBy(f => f.Box.YMm);
+        var seam = asked.Shape.Features.Where(f => f.Kind == FeatureKind.Seam && f.Box.WidthMm > 2 * f.Box.HeightMm)
+            .Where(f => f.Box.XMm < middle && f.Box.XMm + f.Box.WidthMm > middle && f.Box.YMm > neck).MinBy(f => f.Box.YMm);
         if (seam is null || seam.Box.YMm - neck < asked.HeightMm + 2 * ClearMm)
             return null;
         var drop = (seam.Box.YMm - neck - asked.HeightMm) / 2;
         return new Proposal(
-            Id, "Between collar and yoke seam", asked.LeftFor(asked.Shape.MiddleX), neck + drop, drop, null,
+            Id, "Between collar and yoke seam", asked.LeftFor(middle), neck + drop, drop, null,
             "Halfway between collar and seam the plate keeps off both.", $"{asked.Centring} Then make the gap to the collar and to the seam alike.", PlacementRules.Practice);
     }
 }

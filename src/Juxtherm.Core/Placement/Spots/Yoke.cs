@@ -13,12 +13,12 @@ public sealed class Yoke : IPlacementRule
     public Proposal? Propose(PlacementQuestion asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
-        if (asked.Shape.Collar is not { } collar || asked.Shape.Face != Face.Back)
+        if (asked.Shape.NeckMm is not { } neck || asked.Shape.Face != Face.Back)
             return null;
         // The back's collar sits higher, so the print begins a little further below it.
         var drop = CollarDrop.For(asked.Shape.Size, asked.School) * 1.25;
         return new Proposal(
-            Id, "Across the back", asked.LeftFor(asked.Shape.MiddleX), collar.Box.YMm + collar.Box.HeightMm + drop, drop, CollarDrop.InWords(asked.Shape.Size),
+            Id, "Across the back", asked.LeftFor(asked.Shape.MiddleX), neck + drop, drop, CollarDrop.InWords(asked.Shape.Size),
             "Between the shoulder blades it lies flat when worn, and hair or a hood does not hide it.", $"{asked.Centring} Then measure straight down from the collar's lower edge.", PlacementRules.Memory);
     }
 }

@@ -33,7 +33,7 @@ public sealed class CollarUnderPlate : IPlanRule
             {
                 var shift = only.Box.YMm - (art.YMm + art.HeightMm / 2 - only.HeightMm / 2);
                 if (shift > ShiftedMm && (only.Box with { YMm = only.Box.YMm - shift }).Overlaps(near.Box))
-                    return this.Say(plan, NoticeLevel.Note, $"Let the collar hang off the plate: set the plate's upper edge {plan.Words.Length(only.Box.YMm - near.Box.YMm - near.Box.HeightMm)} below the collar, not its middle on the print's.", Why, ("shift", shift, "mm"));
+                    return this.Say(plan, NoticeLevel.Note, $"Let the collar hang off the plate: set the plate's upper edge {plan.Words.Length(only.Box.YMm - shape.NeckMm!.Value)} below the collar, not its middle on the print's.", Why, ("shift", shift, "mm"));
             }
         }
 

@@ -9,6 +9,9 @@ public sealed class NeedsSections : IPlanRule
 {
     private const double SpareShare = 0.85;
 
+    // A smaller share of the vinyl is not given as a figure.
+    private const double HardlyAny = 0.005;
+
     /// <inheritdoc/>
     public string Code => "needs-sections";
 
@@ -24,13 +27,16 @@ public sealed class NeedsSections : IPlanRule
         var most = plan.Covered.Select(c => c.Plan).Where(p => p.Sections.Count > 1).MaxBy(p => p.Sections.Count);
         if (most is null)
             return Unplaced(plan);
-        var tools = plan.Job.Tools;
-        var overlap = most.MostHeats <= 1 ? "" : most.TwiceShare < 0.005 ? $" Hardly any of the vinyl is heated {Wording.Times(most.MostHeats)}." : $" {most.TwiceShare:P0} of the vinyl lies under two of them and is heated {Wording.Times(most.MostHeats)} at most, which is counted.";
+        var plate = JobSections.PlateOf(plan.Job.Tools);
+        var times = Wording.Times(most.MostHeats);
+        var overlap = most.MostHeats <= 1 ? ""
+            : most.TwiceShare < HardlyAny ? $" Hardly any of the vinyl is heated {times}."
+            : $" {most.TwiceShare:P0} of the vinyl lies under two of them and is heated {times} at most, which is counted.";
         var proven = most.Proven ? " Fewer would leave something out." : " Fewer may be possible; the search was cut short.";
         return this.Say(plan, NoticeLevel.Caution,
             $"Press it in {most.Sections.Count} parts, each preheated, laid, pressed and peeled before the next: see where the plate comes down.{overlap}{proven}",
-            $"Vinyl that the plate does not cover is not bonded. A plate of {plan.Words.Length(tools.PlateWidthMm)} by {plan.Words.Length(tools.PlateHeightMm)} gives full bond up to {plan.Words.Length(JobSections.PlateOf(tools).EdgeMm)} from its edge and bonds up to {plan.Words.Length(JobSections.PlateOf(tools).RimMm)}, and what is thick has to hang off it.",
-            ("goes", most.Sections.Count, "1"), ("heats", most.MostHeats, "1"), ("twice", Math.Round(most.TwiceShare, 3), "1"), ("plateWidth", tools.PlateWidthMm, "mm"), ("plateHeight", tools.PlateHeightMm, "mm"));
+            $"Vinyl that the plate does not cover is not bonded. A plate of {plan.Words.Length(plate.WidthMm)} by {plan.Words.Length(plate.HeightMm)} gives full bond up to {plan.Words.Length(plate.EdgeMm)} from its edge and bonds up to {plan.Words.Length(plate.RimMm)}, and what is thick has to hang off it.",
+            ("goes", most.Sections.Count, "1"), ("heats", most.MostHeats, "1"), ("twice", Math.Round(most.TwiceShare, 3), "1"), ("plateWidth", plate.WidthMm, "mm"), ("plateHeight", plate.HeightMm, "mm"));
     }
 
     /// <summary>So large for its plate that nobody presses it; said with what could be pressed.</summary>

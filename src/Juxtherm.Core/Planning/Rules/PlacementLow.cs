@@ -23,9 +23,9 @@ public sealed class PlacementLow : IPlanRule
         foreach (var (shape, art) in plan.PlacedFaces)
         {
             // A small mark beside the middle has a place of its own, and an apron's or a cap's has no collar.
-            if (shape.Collar is not { } collar || Math.Abs(art.XMm + art.WidthMm / 2 - shape.MiddleX) > shape.WidthMm * OffMiddle)
+            if (shape.NeckMm is not { } neck || Math.Abs(art.XMm + art.WidthMm / 2 - shape.MiddleX) > shape.WidthMm * OffMiddle)
                 continue;
-            var (drop, usual) = (art.YMm - collar.Box.YMm - collar.Box.HeightMm, CollarDrop.Measured(shape.Size));
+            var (drop, usual) = (art.YMm - neck, CollarDrop.Measured(shape.Size));
             if (drop <= usual * TooLow + SlackMm)
                 continue;
             return this.Say(plan, NoticeLevel.Caution, $"The print begins {plan.Words.Length(drop)} below the collar; about {plan.Words.Length(usual)} is usual for this size. Move it up, or it will sit on the belly.",

@@ -13,6 +13,6 @@ public sealed class SplitJoins : ILayerRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        return plan.Job.Tools.Cutter is { } cutter ? CutNotices.Joins(layer.Layer, cutter, plan.Figures.Cutting, plan.Words) : null;
+        return plan.Job.Tools.Cutter is { } cutter ? CutNotices.Joins(layer.Layer, cutter, plan.Words) : null;
     }
 }

@@ -2,7 +2,6 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Outcome, Run, Schemas, TracePhase } from '../../api/client';
 import { useUnits } from '../../app/units';
 import type { ServerClock } from '../../ui/countdown';
-import { SIZE_NAMES } from '../../ui/sizes';
 import { BigKey } from './BigKey';
 import { useKeys } from './keys';
 import { LineUp, Whose } from './LineUp';
@@ -10,6 +9,7 @@ import { LiveSandwich } from './LiveSandwich';
 import { AdviceFor, Signs } from './Look';
 import { Off } from './Off';
 import type { Command, Hand, Piece, Station } from './useRun';
+import { WhereItGoes } from './WhereItGoes';
 import { WiredPress } from './WiredPress';
 
 type Asking = 'early' | 'warm' | 'cold' | 'off' | null;
@@ -200,19 +200,7 @@ export function Working({
                     ? 'Time is over: open the plate.'
                     : step.text}
               </h1>
-              {focus.place && (
-                <p className="text-[1.5rem] md:text-[1.9rem] leading-[1.25] mt-4 max-w-[30em]" data-testid="place">
-                  {(piece.name || focus.place.size) && (
-                    <span className="text-quiet">
-                      {[piece.name, focus.place.size && (SIZE_NAMES[focus.place.size] ?? focus.place.size)]
-                        .filter(Boolean)
-                        .join(', ')}
-                      :{' '}
-                    </span>
-                  )}
-                  {focus.place.text}
-                </p>
-              )}
+              {focus.place && <WhereItGoes piece={piece} place={focus.place} />}
               {makingUp && (
                 <p className="text-[1.25rem] text-quiet mt-3 max-w-[34em]" data-testid="missing">
                   Opened after {Math.round(piece.lastHoldSeconds ?? 0)} s. Without the rest it has not had its heat;

@@ -4,7 +4,7 @@ import { api, got, type Plan, type Schemas } from '../../api/client';
 import type { Job } from '../../api/job';
 import { usePlacement } from '../../api/queries';
 import { useUnits } from '../../app/units';
-import { ItemFeatures, ItemOutline, layerInk } from '../../ui/ItemDrawing';
+import { ItemFeatures, ItemOutline, layerInk, layerPath } from '../../ui/ItemDrawing';
 import { FIT, viewOf } from '../../ui/itemView';
 import { SIZE_NAMES } from '../../ui/sizes';
 
@@ -78,7 +78,7 @@ export function OnTheTable({ job, plan }: { job: Job; plan: Plan }) {
 }
 
 /** The item's face with the print on it, small. */
-export function SmallItem({ face, className = 'w-full' }: { face: FacePlacement; className?: string }) {
+function SmallItem({ face }: { face: FacePlacement }) {
   const { left, top, width, height } = viewOf(face, FIT, face.artwork as Parameters<typeof viewOf>[2]);
   const ink = Math.max(width, height) / 140;
   return (
@@ -86,7 +86,7 @@ export function SmallItem({ face, className = 'w-full' }: { face: FacePlacement;
       role="img"
       aria-label={`The ${face.face} with the print on it`}
       viewBox={`${left} ${top} ${width} ${height}`}
-      className={`block max-h-32 ${className}`}
+      className="block max-h-32 w-full"
     >
       <ItemOutline outline={face.outline} ink={ink} />
       <ItemFeatures features={face.features} ink={ink} />
@@ -95,7 +95,7 @@ export function SmallItem({ face, className = 'w-full' }: { face: FacePlacement;
           l.box && (
             <path
               key={l.id}
-              d={l.path ?? `M${l.box.xMm} ${l.box.yMm}h${l.box.widthMm}v${l.box.heightMm}h${-l.box.widthMm}Z`}
+              d={layerPath({ ...l, box: l.box })}
               fillRule="evenodd"
               fill={layerInk(l.colour)}
               stroke="var(--color-base-content)"

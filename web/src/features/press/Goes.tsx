@@ -3,7 +3,7 @@ import type { Plan, Schemas } from '../../api/client';
 import type { Job } from '../../api/job';
 import { usePlacement } from '../../api/queries';
 import { useUnits } from '../../app/units';
-import { ItemFeatures, ItemOutline, layerInk } from '../../ui/ItemDrawing';
+import { ItemFeatures, ItemOutline, layerInk, layerPath } from '../../ui/ItemDrawing';
 import { PURPOSE, wholePresses } from '../../ui/purposes';
 
 type Press = Plan['presses'][number];
@@ -125,11 +125,10 @@ function Picture({
       <ItemFeatures features={face.features} ink={ink} />
       {face.layers.map(
         (layer) =>
-          layer.box &&
-          (layer.path ? (
+          layer.box && (
             <path
               key={layer.id}
-              d={layer.path}
+              d={layerPath({ ...layer, box: layer.box })}
               fillRule="evenodd"
               fill={layerInk(layer.colour)}
               fillOpacity={lying.has(layer.id) ? 0.9 : 0.25}
@@ -138,21 +137,7 @@ function Picture({
             >
               <title>{layer.id}</title>
             </path>
-          ) : (
-            <rect
-              key={layer.id}
-              x={layer.box.xMm}
-              y={layer.box.yMm}
-              width={layer.box.widthMm}
-              height={layer.box.heightMm}
-              fill={layerInk(layer.colour)}
-              fillOpacity={lying.has(layer.id) ? 0.9 : 0.25}
-              stroke="var(--color-base-content)"
-              strokeWidth={ink * 0.4}
-            >
-              <title>{layer.id}</title>
-            </rect>
-          )),
+          ),
       )}
       {carriers.map(
         (c) =>
