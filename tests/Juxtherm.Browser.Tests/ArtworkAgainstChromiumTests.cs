@@ -80,6 +80,7 @@ public sealed class ArtworkAgainstChromiumTests : BrowserTest
     ];
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Areas_by_colour_agree_with_what_a_browser_paints()
     {
         Driver.Manage().Timeouts().AsynchronousJavaScript = TimeSpan.FromSeconds(20);

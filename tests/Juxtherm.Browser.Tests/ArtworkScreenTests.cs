@@ -54,6 +54,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_drawing_is_brought_in_given_its_vinyls_worked_on_and_every_step_undone()
     {
         var id = OpenArtwork("Crew tee, front");
@@ -103,6 +104,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void What_weld_cannot_do_is_said_and_nothing_changes()
     {
         var id = OpenArtwork("Tarn tee, from a drawing");
@@ -115,6 +117,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Layers_are_hidden_recoloured_and_seen_at_Place()
     {
         var id = OpenArtwork("Tarn tee, from a drawing");
@@ -132,6 +135,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_drawing_that_cannot_be_read_says_why_and_what_was_there_stays()
     {
         var id = OpenArtwork("Tarn tee, from a drawing");
@@ -183,6 +187,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_job_file_opens_as_a_job_and_another_file_does_not()
     {
         var id = OpenArtwork("Tarn tee, from a drawing");

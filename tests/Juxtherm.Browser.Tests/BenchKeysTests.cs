@@ -33,6 +33,7 @@ public sealed class BenchKeysTests : BenchBrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Letters_can_be_switched_off_and_a_new_piece_takes_no_key_for_a_second()
     {
         ToTheLook();

@@ -17,6 +17,7 @@ public sealed class BenchScreenTests : BenchBrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Three_named_tees_on_two_presses_with_a_lifted_corner_pressed_again()
     {
         var run = Begin(Named("Wren", "Osk", "Bly"));
@@ -70,6 +71,7 @@ public sealed class BenchScreenTests : BenchBrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_second_heat_of_puff_is_refused_but_for_what_stayed_flat()
     {
         Open($"/bench/{Begin(Tee("puff"))}");
@@ -155,6 +157,7 @@ public sealed class BenchScreenTests : BenchBrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Fingers_alone_on_a_tablet_held_upright()
     {
         Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?> { ["width"] = 820, ["height"] = 1180, ["deviceScaleFactor"] = 1, ["mobile"] = true });
@@ -199,6 +202,7 @@ public sealed class BenchScreenTests : BenchBrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Two_windows_say_the_same_at_the_same_time()
     {
         var run = Begin(Tee());
@@ -219,6 +223,7 @@ public sealed class BenchScreenTests : BenchBrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task Something_lifted_needs_no_job()
     {
         Open("/");

@@ -20,6 +20,7 @@ public sealed class CutOffTests() : BenchBrowserTest(clockSpeed: 1)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task A_press_that_closed_unheard_counts_on_and_is_told_with_its_time()
     {
         var run = Begin(Tee());
@@ -76,6 +77,7 @@ public sealed class CutOffTests() : BenchBrowserTest(clockSpeed: 1)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Looking_at_the_bench_begins_nothing()
     {
         var id = Keep(Tee());

@@ -133,6 +133,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Vinyl_that_runs_out_is_recovered_from_and_the_weeding_sheet_is_ticked_off()
     {
         Stocked("Navy roll", "smooth", "#1b2a49", 305, 2000);
@@ -170,6 +171,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Vinyl_is_put_on_the_shelf_with_faults_named_changed_and_taken_off_and_back()
     {
         Stocked("Cream roll", "smooth", "#e8d9b0", 305, 700, 800);
@@ -196,6 +198,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void What_is_too_wide_says_so_and_shows_its_joint_on_the_garment()
     {
         var id = OpenCut(1, Layer("ridge", "smooth", "#1b2a49", Ridge, 80, 160, 240, 90));

@@ -74,6 +74,7 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Everybody_can_read_and_work_it_it_fits_and_the_browser_has_nothing_to_complain_of()
     {
         Open("/");

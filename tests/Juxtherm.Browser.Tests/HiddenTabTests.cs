@@ -7,6 +7,7 @@ namespace Juxtherm.Browser.Tests;
 public sealed class HiddenTabTests() : BrowserTest(clockSpeed: 5)
 {
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task A_hidden_tab_does_not_stretch_a_press_and_knows_when_it_is_over()
     {
         Open("/");

@@ -42,6 +42,7 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Words_where_a_number_belongs_stay_on_the_screen_and_change_nothing()
     {
         var id = OpenJob("Crew tee, front", "item");
@@ -54,6 +55,7 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task Two_windows_that_change_one_job_are_told_apart()
     {
         var id = OpenJob("Crew tee, front", "item");
@@ -75,6 +77,7 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_deleted_job_can_be_brought_back()
     {
         Open("/");
@@ -110,6 +113,7 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void The_ribbon_leads_into_each_press_by_keyboard_too()
     {
         OpenJob("Crew tee, front", "press");
@@ -126,6 +130,7 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_press_that_cannot_take_the_item_brings_one_that_it_can()
     {
         Open("/");
@@ -135,6 +140,7 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_leather_blank_with_a_hot_vinyl_stops_shows_what_would_work_and_goes_when_it_is_taken()
     {
         var id = OpenJob("Crew tee, front", "item");

@@ -15,6 +15,7 @@ public sealed class LayersScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void The_sandwich_shows_the_layers_in_true_order_and_the_ribbon_leads_through_all_presses()
     {
         OpenNightTee("press");
@@ -30,6 +31,7 @@ public sealed class LayersScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void All_layers_are_pressed_at_the_bench_and_stand_in_the_logbook()
     {
         OpenNightTee("press");

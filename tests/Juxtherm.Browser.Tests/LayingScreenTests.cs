@@ -42,6 +42,7 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
     private int Said(string code) => Driver.FindElements(By.CssSelector(Order + $"[data-code={code}]")).Count;
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Layers_are_moved_by_keys_and_by_hand_and_what_cannot_be_says_why()
     {
         var id = OpenDemo("Night tee", "press");
@@ -64,6 +65,7 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void The_next_best_order_can_be_taken_and_given_back()
     {
         OpenDemo("Night tee", "press");
@@ -97,6 +99,7 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void The_plates_placements_are_drawn_with_the_distances_to_lay_them_by()
     {
         OpenDemo("arched word", "press");

@@ -107,6 +107,7 @@ public sealed class LogbookScreenTests : BrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_piece_is_found_gets_a_photo_and_a_wash_and_its_order_is_repeated()
     {
         PressAll(AddJob("Crew names", 1, "Juna", "Ilse"), 2, null);
@@ -139,6 +140,7 @@ public sealed class LogbookScreenTests : BrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_setting_is_used_again_as_it_was_and_given_back_to_the_plan()
     {
         PressAll(AddJob("Once"), 1, null);
@@ -152,6 +154,7 @@ public sealed class LogbookScreenTests : BrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task A_care_card_is_printed_and_the_first_wash_counted_down()
     {
         var job = AddJob("Crew names", 1, "Juna", "Ilse");
@@ -173,6 +176,7 @@ public sealed class LogbookScreenTests : BrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_backup_is_put_back_on_the_screen_and_that_is_undone()
     {
         AddJob("First");
@@ -195,6 +199,7 @@ public sealed class LogbookScreenTests : BrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_plate_is_measured_and_a_useless_reading_says_what_would_be_accepted()
     {
         Open("/logbook/taught");

@@ -8,6 +8,7 @@ namespace Juxtherm.Browser.Tests;
 public sealed class PartByPartTests : BenchBrowserTest
 {
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_print_wider_than_its_plate_with_a_seam_in_the_way_goes_part_by_part_from_Place_to_the_logbook()
     {
         var id = Keep(JsonNode.Parse("""

@@ -49,6 +49,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_drag_near_the_middle_snaps_to_it_and_far_from_it_does_not()
     {
         OpenPlace("Crew tee, front");
@@ -63,6 +64,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Arrow_keys_nudge_by_a_millimetre_and_with_shift_by_ten()
     {
         var id = OpenPlace("Crew tee, front");
@@ -79,6 +81,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void The_picture_is_framed_on_the_print_and_zooms_by_keys_and_buttons()
     {
         OpenPlace("Crew tee, front");
@@ -107,6 +110,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_measure_from_the_tape_takes_the_place_of_the_usual_one()
     {
         OpenPlace("Crew tee, front");
@@ -119,6 +123,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task The_guide_downloads_for_what_is_placed()
     {
         OpenPlace("Night tee");
@@ -129,6 +134,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Another_item_brings_its_own_outline_and_rules()
     {
         var id = OpenPlace("Crew tee, front");

@@ -26,6 +26,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     private IWebElement Way(string id) => See($"[data-way={id}]");
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_way_of_doing_it_changes_plan_and_ribbon_and_goes_back()
     {
         var id = OpenJob("Crew tee, front", "press");
@@ -44,6 +45,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_figure_is_used_as_it_is_or_translated_by_which_press_it_is_for()
     {
         Open("/");
@@ -66,6 +68,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_plain_tee_has_next_to_nothing_to_read()
     {
         Open("/");
@@ -80,6 +83,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_figure_opens_to_where_it_comes_from()
     {
         OpenJob("Crew tee, front", "press");
@@ -108,6 +112,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void An_own_vinyl_from_its_wrapper_is_used_in_a_plan()
     {
         Open("/shelf");
@@ -141,6 +146,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void What_is_taken_off_the_shelf_comes_back_with_undo()
     {
         Open("/shelf");
@@ -152,6 +158,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task The_ticket_downloads_as_a_page()
     {
         OpenJob("Crew tee, front", "press");
@@ -178,6 +185,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_second_layer_is_added_stacked_and_planned()
     {
         var id = OpenJob("Crew tee, front", "item");

@@ -53,6 +53,7 @@ public sealed class WholeJobTests : BrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_reload_in_the_middle_of_a_hold_resumes_and_two_windows_agree()
     {
         MakeAJob("Reloaded");
@@ -77,6 +78,7 @@ public sealed class WholeJobTests : BrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Space_does_not_open_a_closed_plate_but_asks()
     {
         MakeAJob("Asked");

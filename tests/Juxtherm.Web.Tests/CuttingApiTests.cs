@@ -460,6 +460,7 @@ public sealed class CuttingApiTests : Api
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task Many_layouts_at_once_wait_their_turn_and_are_all_made()
     {
         var jobs = Enumerable.Range(0, 24).Select(i =>

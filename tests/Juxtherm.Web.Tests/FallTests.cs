@@ -10,6 +10,7 @@ public sealed class FallTests : IDisposable
     public void Dispose() => Directory.Delete(_folder, recursive: true);
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task No_acknowledged_step_is_lost_and_timers_stay_right()
     {
         using var falls = new Falls(Path.Combine(AppContext.BaseDirectory, "Juxtherm.Web.dll"), _folder, seed: 7);

@@ -10,6 +10,7 @@ public sealed class KillTests : IDisposable
     public void Dispose() => Directory.Delete(_folder, recursive: true);
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task Nothing_is_lost_stuck_half_doubled_overwritten_or_left_about()
     {
         var kills = Environment.GetEnvironmentVariable("JUXTHERM_THOROUGH") == "1" ? 300 : 20;

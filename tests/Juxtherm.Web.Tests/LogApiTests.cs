@@ -250,6 +250,7 @@ public sealed class LogApiTests : BenchApi
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task A_logbook_longer_than_one_question_may_be_is_read_in_whole()
     {
         // More than SQLite takes values in one statement (32,766 by default, sqlite.org/limits.html).

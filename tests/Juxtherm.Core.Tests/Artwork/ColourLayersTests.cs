@@ -63,6 +63,7 @@ public sealed class ColourLayersTests
         });
 
     [Property(MaxTest = 18)]
+    [Trait("Run", "thorough")]
     public FsCheck.Property As_seen_each_place_has_just_the_colour_that_is_seen() => Over(Separation.Seen, (_, layers, x, y, seen) =>
         Assert.Equal(seen is null ? [] : [seen], layers.Where(l => Inside(l.Shape, x, y)).Select(l => l.Colour)));
 

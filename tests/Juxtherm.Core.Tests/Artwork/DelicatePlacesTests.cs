@@ -86,6 +86,7 @@ public sealed class DelicatePlacesTests
     }
 
     [Theory]
+    [Trait("Run", "thorough")]
     [InlineData(50, 60)]
     [InlineData(400, 60)]
     [InlineData(8_000, 100)]
@@ -101,6 +102,7 @@ public sealed class DelicatePlacesTests
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Who_has_gone_is_not_measured_for()
     {
         var shape = Shape(Spiky(4_000, 100, 195));

@@ -102,6 +102,7 @@ public sealed class LayerWorkTests
 
     // 350 spikes: grown as a whole, the outline would cross itself at nearly every one.
     [Fact]
+    [Trait("Run", "thorough")]
     public void An_outline_round_ever_so_many_spikes_is_what_the_library_grows_at_once()
     {
         var corners = Enumerable.Range(0, 700).Select(i => (R: i % 2 == 0 ? 90 : 30, A: Math.PI * i / 350)).Select(c => FormattableString.Invariant($"{100 + c.R * Math.Cos(c.A):0.###} {150 + c.R * Math.Sin(c.A):0.###}"));

@@ -160,6 +160,7 @@ public sealed class CutPlannerTests
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_long_run_is_laid_out_in_batches_and_every_garment_is_there()
     {
         var job = Jobs.With(j =>

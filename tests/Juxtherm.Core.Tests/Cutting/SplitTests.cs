@@ -40,6 +40,7 @@ public sealed class SplitTests
     }
 
     [Property(MaxTest = 6)]
+    [Trait("Run", "thorough")]
     public void The_parts_together_are_the_artwork(int seed, byte wide, bool tall, bool overlaps)
     {
         var (width, height) = (300.0 + wide * 3, tall ? 620.0 : 200);

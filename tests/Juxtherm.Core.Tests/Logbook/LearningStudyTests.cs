@@ -4,6 +4,7 @@ using Juxtherm.Testing;
 namespace Juxtherm.Core.Tests.Logbook;
 
 /// <summary>Learning on workshops of which the truth is known; the whole study is a command.</summary>
+[Trait("Run", "thorough")]
 public sealed class LearningStudyTests
 {
     private const int Workshops = 60;

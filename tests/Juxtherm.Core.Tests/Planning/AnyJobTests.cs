@@ -90,7 +90,7 @@ public class AnyJobTests
         return Planner.Plan(read, UnitSystem.Metric);
     }
 
-    [Property(MaxTest = 20)]
+    [Property(MaxTest = 10)]
     public Property A_plan_hangs_together() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         var (plan, trace, _) = PlanOf(json, out var job);
@@ -152,6 +152,7 @@ public class AnyJobTests
     }
 
     [Property(MaxTest = 12)]
+    [Trait("Run", "thorough")]
     public Property The_bench_can_be_walked_to_its_end() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         var (plan, _, _) = PlanOf(json, out var job);
@@ -194,6 +195,7 @@ public class AnyJobTests
     });
 
     [Property(MaxTest = 5)]
+    [Trait("Run", "thorough")]
     public Property What_is_offered_instead_of_a_stop_is_no_stop() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         PlanOf(json, out var job);

@@ -55,6 +55,7 @@ public sealed class CoolPlateTests
     }
 
     [Property(MaxTest = 60)]
+    [Trait("Run", "thorough")]
     public Property No_vinyl_that_is_said_to_be_covered_lies_under_a_cool_spot()
     {
         var questions = from w in Gen.Choose(20, 500)

@@ -1,0 +1,136 @@
+# Sourced by the one script: what ./juxtherm test runs, and how it is counted.
+
+passed=0 failed=0
+count() { # adds the figures of one runner's output
+  passed=$((passed + ${1:-0})); failed=$((failed + ${2:-0}))
+}
+
+# What is begun runs beside the rest; its output and how it ended are fetched when it is asked for.
+declare -A begun_pid begun_log
+begin() { # a name, and what to run
+  local name=$1; shift
+  begun_log[$name]=$(mktemp)
+  "$@" >"${begun_log[$name]}" 2>&1 &
+  begun_pid[$name]=$!
+}
+
+check() { # a check that counts as one test, begun under this name or run now
+  local what=$1 log status=0; shift
+  if [ -z "${begun_pid[$what]:-}" ]; then begin "$what" "$@"; fi
+  log=${begun_log[$what]}
+  wait "${begun_pid[$what]}" || status=$?
+  if [ "$status" -eq 0 ]; then echo "ok    $what"; count 1 0; else cat "$log"; echo "FAIL  $what"; count 0 1; fi
+  rm -f "$log"
+}
+
+# Far more than a project's tests take: a test that never ends is named and fails, and the rest still runs.
+most_seconds=420
+
+# What takes long for what it tells, or draws much, is marked and runs only where everything is looked at.
+everyday=(-trait- Run=thorough)
+
+run_tests() { # a project, and what more its runner is told
+  local project=$1; shift
+  timeout --kill-after=10 "$most_seconds" dotnet "artifacts/bin/$project/release/$project.dll" -noColor -longRunning 60 "${everyday[@]}" "$@"
+}
+
+dotnet_tests() { # a project, begun under its name or run now; its runner's totals are added
+  local project=$1 log status=0 line total bad
+  if [ -z "${begun_pid[$project]:-}" ]; then begin "$project" run_tests "$project"; fi
+  log=${begun_log[$project]}
+  wait "${begun_pid[$project]}" || status=$?
+  # The runner sums up: Total: 3, Errors: 0, Failed: 1, Skipped: 0, …
+  line=$(grep -a 'Total: [0-9]*, Errors: [0-9]*, Failed: [0-9]*' "$log" | tail -1 || true)
+  figure() { local found; found=$(sed -n "s/.*$1: \([0-9]*\).*/\1/p" <<<"$line"); echo "${found:-0}"; }
+  bad=$(($(figure Failed) + $(figure Errors)))
+  if [ "$bad" -eq 0 ] && { [ "$status" -ne 0 ] || [ -z "$line" ]; }; then bad=1; fi
+  if [ "$bad" -ne 0 ]; then cat "$log"; fi
+  if [ "$status" -eq 124 ] || [ "$status" -eq 137 ]; then echo "$project was ended after $most_seconds s."; fi
+  total=$(($(figure Total) - $(figure Failed) - $(figure Errors) - $(figure Skipped) - $(figure 'Not Run')))
+  echo "$([ "$bad" -eq 0 ] && echo ok || echo FAIL)    $project: $total passed, $bad failed"
+  count "$total" "$bad"
+  rm -f "$log"
+}
+
+web_tests() {
+  local log status=0 good bad
+  log=${begun_log[vitest]}
+  wait "${begun_pid[vitest]}" || status=$?
+  good=$(sed -n 's/^ *Tests .*[^0-9]\([0-9]\+\) passed.*/\1/p' "$log" | tail -1)
+  bad=$(sed -n 's/^ *Tests .*[^0-9]\([0-9]\+\) failed.*/\1/p' "$log" | tail -1)
+  if [ "$status" -ne 0 ]; then cat "$log"; bad=${bad:-1}; fi
+  echo "$([ "${bad:-0}" -eq 0 ] && echo ok || echo FAIL)    front end: ${good:-0} passed, ${bad:-0} failed"
+  count "${good:-0}" "${bad:-0}"
+  rm -f "$log"
+}
+
+vitest() { cd web && NO_COLOR=1 npx vitest run "$@"; }
+
+prepare_front() { build_web && npm --prefix web run check; }
+
+summary() {
+  echo "$passed passed, $failed failed"
+  [ "$failed" -eq 0 ]
+}
+
+test_everything() {
+  # What waits for nothing begins at once; the core's tests need no more than the core.
+  begin "front end is built, formatted and linted" prepare_front
+  begin "C# is formatted" dotnet format whitespace . --folder --verify-no-changes --exclude artifacts web
+  echo "Building everything …"
+  quietly "Building the core's tests" dotnet build tests/Juxtherm.Core.Tests -c Release -v quiet
+  begin Juxtherm.Core.Tests run_tests Juxtherm.Core.Tests
+  check "builds without a warning" dotnet build Juxtherm.slnx -c Release -v quiet
+  begin Juxtherm.Web.Tests run_tests Juxtherm.Web.Tests
+  check "front end is built, formatted and linted"
+  begin vitest vitest
+  need_browser
+  begin Juxtherm.Browser.Tests run_tests Juxtherm.Browser.Tests
+  check "C# is formatted"
+  web_tests
+  dotnet_tests Juxtherm.Core.Tests
+  dotnet_tests Juxtherm.Web.Tests
+  dotnet_tests Juxtherm.Browser.Tests
+  summary
+}
+
+test_part() { # core, web, browser or front, and a word in the name of a test or its class
+  local part=$1 filter=${2:-} only=()
+  case $part in
+    front)
+      web_packages
+      check "front end is formatted and linted" npm --prefix web run check
+      begin vitest vitest ${filter:+-t "$filter"}
+      web_tests
+      ;;
+    core | web | browser)
+      local project=Juxtherm.${part^}.Tests
+      if [ "$part" = browser ]; then need_browser; build_web; fi
+      quietly "Building" dotnet build "tests/$project" -c Release -v quiet
+      if [ -n "$filter" ]; then only=(-method "*$filter*") everyday=(); fi
+      begin "$project" run_tests "$project" "${only[@]}"
+      dotnet_tests "$project"
+      ;;
+  esac
+  summary
+}
+
+test_all() {
+  local part=""
+  while [ $# -gt 0 ]; do
+    case $1 in
+      --thorough)
+        # New cases are drawn each time, and a failure says which.
+        export JUXTHERM_THOROUGH=1 JUXTHERM_EXPLORE=1
+        most_seconds=3600 everyday=()
+        ;;
+      core | web | browser | front) part=$1; break ;;
+      *) usage >&2; fail "Not known: $1" ;;
+    esac
+    shift
+  done
+  # Nothing that runs here lives long enough to win back what profiling it costs.
+  export DOTNET_TieredPGO=0
+  need_tools
+  if [ -n "$part" ]; then test_part "$@"; else test_everything; fi
+}
