@@ -1,7 +1,6 @@
 using System.Diagnostics;
 using System.Globalization;
 using BenchmarkDotNet.Attributes;
-using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Reading;
 

@@ -3,10 +3,12 @@ using System.Globalization;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
-using Juxtherm.Core.Layering;
-using Juxtherm.Core.Planning;
-using Juxtherm.Core.Pressing;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Sections;
+using Juxtherm.Core.Stacking;
 
 namespace Juxtherm.Benchmarks;
 

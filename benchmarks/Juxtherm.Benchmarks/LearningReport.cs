@@ -1,5 +1,5 @@
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Plans;
 using Juxtherm.Testing;
 
 namespace Juxtherm.Benchmarks;

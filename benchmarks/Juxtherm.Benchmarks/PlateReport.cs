@@ -1,7 +1,7 @@
 using System.Globalization;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Geometry;
-using Juxtherm.Core.Pressing;
+using Juxtherm.Core.Sections;
 
 namespace Juxtherm.Benchmarks;
 

@@ -2,7 +2,7 @@ using System.Diagnostics;
 using System.Globalization;
 using BenchmarkDotNet.Reports;
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Plans;
 
 namespace Juxtherm.Benchmarks;
 

@@ -1,6 +1,6 @@
 using BenchmarkDotNet.Attributes;
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Recipes;
+using Juxtherm.Core.Settings;
 
 namespace Juxtherm.Benchmarks;
 

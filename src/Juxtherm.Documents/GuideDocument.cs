@@ -2,8 +2,9 @@ using System.Globalization;
 using System.Security;
 using System.Text;
 using Juxtherm.Core.Geometry;
-using Juxtherm.Core.Placement;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Items;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
 using SkiaSharp;
 
 namespace Juxtherm.Documents;

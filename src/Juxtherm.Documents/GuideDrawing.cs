@@ -1,6 +1,6 @@
 using Juxtherm.Core.Geometry;
-using Juxtherm.Core.Placement;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Items;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Documents;
 

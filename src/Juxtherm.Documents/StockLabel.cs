@@ -1,5 +1,5 @@
 using System.Globalization;
-using Juxtherm.Core.Stock;
+using Juxtherm.Core.Cutting.Stock;
 using QRCoder;
 using SkiaSharp;
 

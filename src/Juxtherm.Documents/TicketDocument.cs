@@ -1,7 +1,10 @@
 using System.Globalization;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Plans.Stages;
 using SkiaSharp;
 
 namespace Juxtherm.Documents;

@@ -1,6 +1,11 @@
 using System.Globalization;
+using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Geometry;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Items;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Plans.Writing;
 using SkiaSharp;
 
 namespace Juxtherm.Documents;
@@ -68,7 +73,7 @@ internal static class TicketItem
     }
 
     /// <summary>The item's face with what is pressed on it, small.</summary>
-    private static float Picture(Page page, Job job, Core.Placement.Face face, float x, float y, float size)
+    private static float Picture(Page page, Job job, Face face, float x, float y, float size)
     {
         var shape = job.Blank.Faces[face];
         var around = Shapes.Around(shape.Outline);

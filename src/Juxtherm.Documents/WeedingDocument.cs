@@ -1,6 +1,6 @@
 using System.Globalization;
 using Juxtherm.Core.Cutting;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Cutting.Sheets;
 using SkiaSharp;
 
 namespace Juxtherm.Documents;

@@ -1,7 +1,7 @@
 using System.Text.Json;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Cutting.Stock;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Stock;
 using Microsoft.EntityFrameworkCore;
 
 namespace Juxtherm.Store;

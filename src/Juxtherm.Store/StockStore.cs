@@ -1,4 +1,4 @@
-using Juxtherm.Core.Stock;
+using Juxtherm.Core.Cutting.Stock;
 using Microsoft.EntityFrameworkCore;
 
 namespace Juxtherm.Store;

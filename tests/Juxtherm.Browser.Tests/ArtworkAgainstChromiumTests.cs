@@ -1,7 +1,6 @@
 using System.Globalization;
 using System.Text;
 using System.Text.Json;
-using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Reading;
 

@@ -61,7 +61,7 @@ public static class ColourWords
         ArgumentNullException.ThrowIfNull(said);
         var text = said.Trim().ToLowerInvariant();
         var plain = string.Concat(text.Where(c => c is not (' ' or '-'))).Replace("grey", "gray", StringComparison.Ordinal);
-        if ((Svg.SvgColours.Read(text) ?? Svg.SvgColours.Read(plain))?.Hex is { } css)
+        if ((SvgColours.Read(text) ?? SvgColours.Read(plain))?.Hex is { } css)
             return css;
         if (All.FirstOrDefault(c => c.Word == plain).Hex is { Length: > 0 } own)
             return own;

@@ -73,7 +73,7 @@ public sealed class CutShape
             return known;
         try
         {
-            Svg.SvgNumbers.CheckPath(text, "the shape");
+            SvgNumbers.CheckPath(text, "the shape");
             using var path = SKPath.ParseSvgPathData(text);
             if (path is null)
                 return null;

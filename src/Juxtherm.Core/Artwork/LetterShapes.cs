@@ -1,9 +1,10 @@
 using System.Collections.Concurrent;
 using System.Diagnostics.CodeAnalysis;
 using HarfBuzzSharp;
+using Juxtherm.Core.Geometry;
 using NetTopologySuite.Geometries.Utilities;
-using Envelope = NetTopologySuite.Geometries.Envelope;
 using SkiaSharp;
+using Envelope = NetTopologySuite.Geometries.Envelope;
 
 namespace Juxtherm.Core.Artwork;
 

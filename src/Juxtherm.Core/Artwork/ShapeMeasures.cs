@@ -1,3 +1,4 @@
+using Juxtherm.Core.Geometry;
 
 namespace Juxtherm.Core.Artwork;
 

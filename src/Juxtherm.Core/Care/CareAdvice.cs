@@ -1,5 +1,5 @@
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Jobs;
 
 namespace Juxtherm.Core.Care;
 

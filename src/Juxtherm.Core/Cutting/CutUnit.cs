@@ -1,4 +1,3 @@
-using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Geometry;
 
 namespace Juxtherm.Core.Cutting;

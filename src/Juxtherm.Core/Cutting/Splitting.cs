@@ -1,4 +1,3 @@
-using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Geometry;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Utilities;

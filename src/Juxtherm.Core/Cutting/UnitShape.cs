@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Text;
-using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Geometry;
 using NetTopologySuite.Geometries;
 

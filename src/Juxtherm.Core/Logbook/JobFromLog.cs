@@ -1,5 +1,5 @@
 using System.Text.Json.Nodes;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Jobs;
 
 namespace Juxtherm.Core.Logbook;
 

@@ -1,6 +1,7 @@
-using Juxtherm.Core.Bench;
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Runs;
 
 namespace Juxtherm.Core.Logbook;
 
@@ -65,7 +66,7 @@ public sealed record LogEntry(
     public IReadOnlyList<string> Lots { get; init; } = [];
 
     /// <summary>How it looked after washing.</summary>
-    public IReadOnlyList<Learning.Wash> Washes { get; init; } = [];
+    public IReadOnlyList<Wash> Washes { get; init; } = [];
 
     /// <summary>It came of a worked example.</summary>
     public bool Example { get; init; }
@@ -74,10 +75,10 @@ public sealed record LogEntry(
     public bool Struck { get; init; }
 
     /// <summary>The heat that it had by the catalogue; null where it tells nothing of one vinyl.</summary>
-    public Learning.HeatHad? Heat { get; init; }
+    public HeatHad? Heat { get; init; }
 
     /// <summary>What it showed of its heat; null where it teaches nothing: a worked example, struck, or what came out says nothing of one vinyl's heat.</summary>
-    public Learning.Showing? Showed => Example || Struck || Heat is null ? null : Learning.Showings.Of(Outcomes, Washes);
+    public Showing? Showed => Example || Struck || Heat is null ? null : Showings.Of(Outcomes, Washes);
 
     /// <summary>It can be given away: it was looked at and came right in the end.</summary>
     public bool CameOutWell => EndedWell && Outcomes.Count > 0;

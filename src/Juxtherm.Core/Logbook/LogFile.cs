@@ -1,10 +1,9 @@
 using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Juxtherm.Core.Bench;
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Logbook.Learning;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Runs;
 
 namespace Juxtherm.Core.Logbook;
 

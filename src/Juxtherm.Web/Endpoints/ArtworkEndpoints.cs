@@ -2,10 +2,12 @@ using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Editing;
 using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Items;
+using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
-using Juxtherm.Core.Placement;
-using Juxtherm.Core.Planning;
 using Juxtherm.Core.Reading;
 using Juxtherm.Web.Hosting;
 

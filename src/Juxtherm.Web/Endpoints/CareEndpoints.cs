@@ -1,7 +1,7 @@
 using System.Text;
 using Juxtherm.Core.Care;
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Reading;
 using Juxtherm.Documents;
 using Juxtherm.Store;

@@ -1,9 +1,9 @@
 using System.Text.Json;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Cutting.Stock;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Stock;
 using Juxtherm.Devices;
 using Juxtherm.Documents;
 using Juxtherm.Store;

@@ -1,7 +1,7 @@
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Files;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;

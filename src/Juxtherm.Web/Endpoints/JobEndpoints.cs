@@ -1,6 +1,8 @@
 using System.Text.Json;
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Reading;
 using Juxtherm.Documents;
 using Juxtherm.Store;

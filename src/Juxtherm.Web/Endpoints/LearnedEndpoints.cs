@@ -1,5 +1,5 @@
-using Juxtherm.Core.Logbook.Learning;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Learning;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;

@@ -1,6 +1,7 @@
-using Juxtherm.Core.Bench.Judging;
-using Juxtherm.Core.Planning.Patches;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Plans.Patches;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Runs.Judging;
 using Juxtherm.Web.Hosting;
 
 namespace Juxtherm.Web.Endpoints;
@@ -15,7 +16,7 @@ internal static class LiftedEndpoints
             var problems = new Problems();
             return pieces.Of(found, JobBody.Units(units), problems) is { } advice ? Results.Ok(advice) : ProblemAnswers.Invalid(problems);
         }).WithTags("Lifted").Produces<FoundAdvice>().ProducesProblem(400);
-        routes.MapPost("/api/plans/patches", async (HttpRequest request, string? units, PlanCache cache, Core.Planning.Planner planner, CancellationToken cancel) =>
+        routes.MapPost("/api/plans/patches", async (HttpRequest request, string? units, PlanCache cache, Planner planner, CancellationToken cancel) =>
         {
             var problems = new Problems();
             return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job ? Results.Ok(planner.Patches(job, JobBody.Units(units))) : ProblemAnswers.Invalid(problems);

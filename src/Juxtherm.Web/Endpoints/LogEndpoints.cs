@@ -1,7 +1,7 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Logbook;
-using Juxtherm.Core.Logbook.Learning;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Runs;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
@@ -186,7 +186,7 @@ internal static class LogEndpoints
         Results.Ok((await store.MarksAsync(vinyl, material, heatSource, cancel)).Select(m =>
         {
             var words = LogRows.Parts(m.Outcomes);
-            return new LogMarkAnswer(m.Celsius, m.Seconds, Showings.Of([.. words.Select(LogRows.Of<Core.Bench.Outcome>)], []), words, m.Count);
+            return new LogMarkAnswer(m.Celsius, m.Seconds, Showings.Of([.. words.Select(LogRows.Of<Outcome>)], []), words, m.Count);
         }).ToArray());
 
     private static async Task<IResult> FindAsync(long id, LogStore store, LogNames names, CancellationToken cancel) => await AnswerAsync(await store.FindAsync(id, cancel), names, cancel);

@@ -1,6 +1,7 @@
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Placement;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Editing;
+using Juxtherm.Core.Items;
+using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Reading;
 using Juxtherm.Documents;
 using Juxtherm.Store;

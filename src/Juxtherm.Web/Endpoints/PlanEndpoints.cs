@@ -1,7 +1,10 @@
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Recipes;
+using Juxtherm.Core.Settings;
 using Juxtherm.Documents;
 using Juxtherm.Web.Hosting;
 

@@ -1,9 +1,9 @@
 using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
-using Juxtherm.Core.Bench;
-using Juxtherm.Core.Bench.Judging;
-using Juxtherm.Core.Placement;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Items;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Runs;
+using Juxtherm.Core.Runs.Judging;
 using Juxtherm.Devices;
 using Juxtherm.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;

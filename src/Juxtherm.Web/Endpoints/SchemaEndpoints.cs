@@ -1,8 +1,7 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Planning;
-using Juxtherm.Core.Planning.Ways;
+using Juxtherm.Core.Jobs;
 
 namespace Juxtherm.Web.Endpoints;
 
@@ -170,7 +169,7 @@ internal static class SchemaEndpoints
                         "name"),
                 },
                 ["choices"] = Object(new JsonObject(
-                [.. AllWays.List.Where(w => w.Accepts.Count > 0).Select(w => KeyValuePair.Create(w.Id, (JsonNode?)Ids(["advise", .. w.Accepts]))), KeyValuePair.Create("layout", (JsonNode?)Ids(["advise", .. CutWishes.Layouts.Keys]))])),
+                [.. Choices.Accepted.Select(c => KeyValuePair.Create(c.Key, (JsonNode?)Ids(["advise", .. c.Value]))), KeyValuePair.Create("layout", (JsonNode?)Ids(["advise", .. CutWishes.Layouts.Keys]))])),
                 ["cut"] = Object(new JsonObject
                 {
                     ["marginMm"] = Number(0, JobReader.MostCutMarginMm, "Room between pieces, mm."),

@@ -1,7 +1,7 @@
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Cutting.Stock;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Stock;
 using Juxtherm.Documents;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;

@@ -1,12 +1,15 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Juxtherm.Core.Bench;
-using Juxtherm.Core.Bench.Judging;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Learning;
 using Juxtherm.Core.Logbook;
-using Juxtherm.Core.Logbook.Learning;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Recipes;
+using Juxtherm.Core.Runs;
+using Juxtherm.Core.Runs.Judging;
+using Juxtherm.Core.Settings;
 using Juxtherm.Store;
 using Juxtherm.Web.Endpoints;
 

@@ -1,4 +1,4 @@
-using Juxtherm.Core.Bench;
+using Juxtherm.Core.Runs;
 using Juxtherm.Store;
 
 namespace Juxtherm.Web.Hosting;

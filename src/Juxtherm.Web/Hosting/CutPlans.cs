@@ -4,7 +4,9 @@ using System.Text;
 using System.Text.Json;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 

@@ -2,9 +2,9 @@ using System.Text.Json;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Files;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Cutting.Stock;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Stock;
 using Juxtherm.Devices;
 using Juxtherm.Store;
 

@@ -1,11 +1,14 @@
 using System.Text.Json;
 using Juxtherm.Core.Artwork;
-using Juxtherm.Core.Bench;
-using Juxtherm.Core.Bench.Judging;
-using Juxtherm.Core.Placement;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Items;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Plans.Setting;
+using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Recipes;
+using Juxtherm.Core.Runs;
+using Juxtherm.Core.Runs.Judging;
+using Juxtherm.Core.Settings;
 using Juxtherm.Store;
 using Juxtherm.Web.Endpoints;
 

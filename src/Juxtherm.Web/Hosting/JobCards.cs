@@ -4,9 +4,12 @@ using System.Text;
 using System.Text.Json;
 using System.Threading.Channels;
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Recipes;
+using Juxtherm.Core.Settings;
 using Juxtherm.Store;
 using Juxtherm.Web.Endpoints;
 

@@ -1,8 +1,10 @@
 using System.Collections.Concurrent;
 using System.Text.Json;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Recipes;
+using Juxtherm.Core.Settings;
 using Juxtherm.Store;
 
 namespace Juxtherm.Web.Hosting;

@@ -1,8 +1,10 @@
-using Juxtherm.Core.Bench.Judging;
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Logbook.Learning;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Editing;
+using Juxtherm.Core.Learning;
+using Juxtherm.Core.Plans;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Runs.Judging;
 using Juxtherm.Store;
 using Juxtherm.Web.Demo;
 using Juxtherm.Web.Endpoints;

@@ -1,4 +1,4 @@
-using Juxtherm.Core.Artwork;
+using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Juxtherm.Store.Keeping;
 using Microsoft.Data.Sqlite;

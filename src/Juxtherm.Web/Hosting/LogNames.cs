@@ -1,5 +1,5 @@
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Logbook.Learning;
+using Juxtherm.Core.Logbook;
 using Juxtherm.Store;
 using Juxtherm.Web.Endpoints;
 

@@ -1,6 +1,6 @@
 using System.Collections.Concurrent;
+using Juxtherm.Core.Learning;
 using Juxtherm.Core.Logbook;
-using Juxtherm.Core.Logbook.Learning;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Juxtherm.Store.Keeping;

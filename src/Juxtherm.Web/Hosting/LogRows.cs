@@ -1,8 +1,7 @@
 using System.Text.Json;
-using Juxtherm.Core.Bench;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Logbook;
-using Juxtherm.Core.Logbook.Learning;
+using Juxtherm.Core.Runs;
 using Juxtherm.Store;
 
 namespace Juxtherm.Web.Hosting;

@@ -1,5 +1,5 @@
 using System.Globalization;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Plans;
 
 namespace Juxtherm.Web.Hosting;
 

@@ -1,6 +1,9 @@
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Plans.Setting;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Recipes;
+using Juxtherm.Core.Settings;
 
 namespace Juxtherm.Web.Hosting;
 

@@ -1,4 +1,4 @@
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Plans;
 
 namespace Juxtherm.Web.Hosting;
 

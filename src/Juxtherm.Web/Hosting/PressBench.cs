@@ -1,8 +1,9 @@
 using System.Collections.Concurrent;
-using Juxtherm.Core.Bench;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Heat;
-using Juxtherm.Core.Recipes;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Runs;
+using Juxtherm.Core.Settings;
 using Juxtherm.Devices;
 using Juxtherm.Web.Endpoints;
 
@@ -109,7 +110,7 @@ internal sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue
 
             if (status is { Closed: false, OpenedAt: { } opened } && !wired.HeardOpening)
             {
-                await SayAsync(id, (run, now) => run.Focus(station) is { } piece && run.StepOf(piece)?.Kind == Core.Planning.StepKind.Hold
+                await SayAsync(id, (run, now) => run.Focus(station) is { } piece && run.StepOf(piece)?.Kind == StepKind.Hold
                     ? new BenchEvent(NoEarlier(run, opened, now), BenchAction.OpenedEarly, station, piece.Number)
                     : null, cancel);
                 wired.HeardOpening = true;

@@ -1,4 +1,4 @@
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Microsoft.AspNetCore.Diagnostics;

@@ -164,7 +164,7 @@ internal sealed class WithPatience(RequestDelegate next)
     {
         using var patience = CancellationTokenSource.CreateLinkedTokenSource(context.RequestAborted);
         patience.CancelAfter(Longest);
-        using (Core.Artwork.Patience.Until(patience.Token))
+        using (Patience.Until(patience.Token))
             await next(context);
     }
 }

@@ -1,8 +1,10 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Juxtherm.Core.Bench;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Runs;
 using Juxtherm.Documents;
 using Juxtherm.Store;
 using Microsoft.EntityFrameworkCore;

@@ -1,7 +1,7 @@
 using System.Text.Json;
-using Juxtherm.Core.Logbook.Learning;
+using Juxtherm.Core.Learning;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Recipes;
+using Juxtherm.Core.Settings;
 using Juxtherm.Store;
 
 namespace Juxtherm.Web.Hosting;

@@ -1,4 +1,6 @@
 using Juxtherm.Core.Artwork;
+using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Core.Tests.Artwork;
 

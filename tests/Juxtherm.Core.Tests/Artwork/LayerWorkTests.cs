@@ -1,7 +1,8 @@
 using System.Text.Json.Nodes;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Editing;
+using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Reading;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.IO;

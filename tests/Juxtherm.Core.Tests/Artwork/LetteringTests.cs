@@ -1,5 +1,5 @@
 using Juxtherm.Core.Artwork;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Jobs;
 
 namespace Juxtherm.Core.Tests.Artwork;
 

@@ -1,4 +1,3 @@
-using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Reading;
 

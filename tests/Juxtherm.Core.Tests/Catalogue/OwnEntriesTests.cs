@@ -3,9 +3,9 @@ using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Tests.Planning;
+using Juxtherm.Core.Tests.Plans;
 
 namespace Juxtherm.Core.Tests.Catalogue;
 
@@ -14,7 +14,7 @@ public class OwnEntriesTests
 {
     private static readonly CatalogueSnapshot Shipped = Core.Tests.Shipped.Catalogue;
 
-    private static JsonObject Job(string list, JsonObject entry, Action<JsonObject> use) => Jobs.With(j =>
+    private static JsonObject Job(string list, JsonObject entry, Action<JsonObject> use) => SampleJobs.With(j =>
     {
         j["own"] = new JsonObject { [list] = new JsonArray(entry) };
         use(j);
@@ -31,8 +31,8 @@ public class OwnEntriesTests
     [Fact]
     public void A_wrapper_on_the_shelf_is_a_wrapper_in_the_job()
     {
-        var own = Jobs.Plan(WithVinyl("""{ "id": "own-v", "name": "Third reel", "family": "smooth", "celsius": 160, "seconds": 10, "peel": "hot" }""")).Plan;
-        var said = Jobs.Plan(Jobs.With(j => j["layers"]![0]!["label"] = Entry("""{ "celsius": 160, "seconds": 10, "peel": "hot" }"""))).Plan;
+        var own = SampleJobs.Plan(WithVinyl("""{ "id": "own-v", "name": "Third reel", "family": "smooth", "celsius": 160, "seconds": 10, "peel": "hot" }""")).Plan;
+        var said = SampleJobs.Plan(SampleJobs.With(j => j["layers"]![0]!["label"] = Entry("""{ "celsius": 160, "seconds": 10, "peel": "hot" }"""))).Plan;
         Assert.Equal((said.BondingPress.Celsius, said.BondingPress.Seconds, said.BondingPress.Peel.Method), (own.BondingPress.Celsius, own.BondingPress.Seconds, own.BondingPress.Peel.Method));
         Assert.True(own.Chart.FromWrapper);
         Assert.Contains(own.BondingPress.Figures.Single(f => f.Figure == "celsius").Lines, l => l.From == "the wrapper of this vinyl");
@@ -41,7 +41,7 @@ public class OwnEntriesTests
     [Fact]
     public void An_own_puff_keeps_the_ways_of_its_family()
     {
-        var plan = Jobs.Plan(WithVinyl("""{ "id": "own-v", "name": "Cloud", "family": "puff" }""")).Plan;
+        var plan = SampleJobs.Plan(WithVinyl("""{ "id": "own-v", "name": "Cloud", "family": "puff" }""")).Plan;
         Assert.Contains(plan.Notices, n => n.Code == "puff-once");
         Assert.Contains(plan.Ways, w => w.Id == "puff");
     }
@@ -49,8 +49,8 @@ public class OwnEntriesTests
     [Fact]
     public void A_dial_in_celsius_shows_celsius_and_its_offset_is_made_up_for()
     {
-        var plain = Jobs.Plan(WithPress("""{ "id": "own-p", "name": "Hut", "kind": "swing-platen", "dialUnit": "C", "dialStep": 1 }""")).Plan.BondingPress;
-        var cool = Jobs.Plan(WithPress("""{ "id": "own-p", "name": "Hut", "kind": "swing-platen", "dialUnit": "C", "dialStep": 1, "dialOffsetK": -6 }""")).Plan.BondingPress;
+        var plain = SampleJobs.Plan(WithPress("""{ "id": "own-p", "name": "Hut", "kind": "swing-platen", "dialUnit": "C", "dialStep": 1 }""")).Plan.BondingPress;
+        var cool = SampleJobs.Plan(WithPress("""{ "id": "own-p", "name": "Hut", "kind": "swing-platen", "dialUnit": "C", "dialStep": 1, "dialOffsetK": -6 }""")).Plan.BondingPress;
         Assert.Equal(("C", plain.Celsius), (plain.Dial!.Unit, plain.Dial.Value));
         Assert.InRange(cool.Celsius - plain.Celsius, 5, 7);
         Assert.Equal(plain.Seconds, cool.Seconds, 1.0);
@@ -62,14 +62,14 @@ public class OwnEntriesTests
     {
         // 20 kg over 230 mm × 230 mm: 20 · 9.81 / 0.0529 m² = 3.71 kPa (g = 9.81 m/s², ISO 80000-3 rounds 9.80665).
         var job = WithPress("""{ "id": "own-p", "name": "Satchel", "kind": "handheld-press", "plateWidthMm": 230, "plateHeightMm": 230, "pressure": { "by": "scale", "lightKg": 8, "mediumKg": 20, "firmKg": 43 } }""");
-        var press = Jobs.Plan(job).Plan.BondingPress;
+        var press = SampleJobs.Plan(job).Plan.BondingPress;
         Assert.Equal(3.71, press.PressureKPa, 0.01);
     }
 
     [Fact]
     public void A_surer_press_is_safe_sooner()
     {
-        double Safe(string json) => Jobs.Plan(WithPress(json)).Plan.Margin.FromSeconds!.Value;
+        double Safe(string json) => SampleJobs.Plan(WithPress(json)).Plan.Margin.FromSeconds!.Value;
         var sure = Safe("""{ "id": "own-p", "name": "Hut", "kind": "handheld-press", "dialErrorK": 2, "pressure": { "by": "scale", "mediumKg": 22 } }""");
         var uneven = Safe("""{ "id": "own-p", "name": "Hut", "kind": "handheld-press", "pressure": { "by": "strip", "even": false } }""");
         Assert.True(sure < uneven);

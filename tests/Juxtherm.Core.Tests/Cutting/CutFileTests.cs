@@ -2,9 +2,10 @@ using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Files;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Tests.Planning;
+using Juxtherm.Core.Tests.Plans;
 
 namespace Juxtherm.Core.Tests.Cutting;
 
@@ -13,7 +14,7 @@ public sealed class CutFileTests
 {
     private static readonly Core.Catalogue.Cutter Table = Shipped.Catalogue.Cutters["table"];
     private static readonly CutWay Way = new CutPlanner(Shipped.Catalogue).Plan(
-        Jobs.Read(JsonNode.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Cutting", "two-vinyls.juxtherm.json")))!.AsObject()), [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), new Wording(UnitSystem.Metric)).Way;
+        SampleJobs.Read(JsonNode.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Cutting", "two-vinyls.juxtherm.json")))!.AsObject()), [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), new Wording(UnitSystem.Metric)).Way;
 
     private static List<CutFileGroup> Groups => [.. Way.Lists.Select(l => new CutFileGroup(l.Id, l.Name, l.Colour, l.Shapes, l.Sheets))];
 
@@ -36,7 +37,7 @@ public sealed class CutFileTests
             var problems = new Problems();
             var drawing = SvgReader.Read(alone.ToString(), problems, CancellationToken.None);
             Assert.True(problems.None);
-            var layer = Assert.Single(Core.Artwork.ColourLayers.Of(drawing!, Core.Artwork.Separation.Seen, CancellationToken.None));
+            var layer = Assert.Single(ColourLayers.Of(drawing!, Separation.Seen, CancellationToken.None));
             Assert.InRange(layer.Shape.AreaMm2, list.Sheets.Sum(s => s.VinylMm2) * 0.999, list.Sheets.Sum(s => s.VinylMm2) * 1.001);
         }
     }

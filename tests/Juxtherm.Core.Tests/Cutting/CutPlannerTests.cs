@@ -2,10 +2,12 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using FsCheck.Xunit;
 using Juxtherm.Core.Cutting;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Cutting.Stock;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
-using Juxtherm.Core.Stock;
-using Juxtherm.Core.Tests.Planning;
+using Juxtherm.Core.Tests.Plans;
 
 namespace Juxtherm.Core.Tests.Cutting;
 
@@ -16,7 +18,7 @@ public sealed class CutPlannerTests
     private static readonly CutPlanner Planner = new(Shipped.Catalogue);
     private static readonly Dictionary<string, CutPreset> NoPresets = new(StringComparer.Ordinal);
 
-    private static CutPlan Plan(JsonObject job, params VinylStock[] stock) => Planner.Plan(Jobs.Read(job), stock, NoPresets, new Wording(UnitSystem.Metric));
+    private static CutPlan Plan(JsonObject job, params VinylStock[] stock) => Planner.Plan(SampleJobs.Read(job), stock, NoPresets, new Wording(UnitSystem.Metric));
 
     private static VinylStock Roll(string colour, double length, double width = 305, string vinyl = "smooth", double? price = 10) => new($"roll{colour}{vinyl}", StockKind.Roll, vinyl, colour, "", width, length, 0, 0, "", "Roll", price, 0);
 
@@ -36,7 +38,7 @@ public sealed class CutPlannerTests
     };
 
     /// <summary>Two vinyls in three colours, garment after garment.</summary>
-    private static JsonObject Night(int quantity, Action<JsonObject>? edit = null) => Jobs.With(j =>
+    private static JsonObject Night(int quantity, Action<JsonObject>? edit = null) => SampleJobs.With(j =>
     {
         j["quantity"] = quantity;
         j["tools"]!["cutter"] = "table";
@@ -87,7 +89,7 @@ public sealed class CutPlannerTests
         }
 
         // What is cut is what the artwork is, for each garment.
-        var artwork = Jobs.Read(job).Layers.Sum(l => l.AreaMm2!.Value) * quantity;
+        var artwork = SampleJobs.Read(job).Layers.Sum(l => l.AreaMm2!.Value) * quantity;
         var cut = plan.Way.Lists.SelectMany(l => l.Sheets.SelectMany(s => s.Units.Where(u => u.Kind == CutUnitKind.Artwork).Select(u => l.Shapes[u.Shape].AreaMm2))).Sum();
         Assert.InRange(cut, artwork * 0.999, artwork * 1.001);
     }
@@ -132,7 +134,7 @@ public sealed class CutPlannerTests
     public void In_place_what_shares_a_sheet_keeps_its_place_unless_it_would_be_cut_twice(double y, string units)
     {
         // One vinyl and colour: beside each other they are one piece of vinyl; over each other, or too far apart for the mat, two.
-        var job = Jobs.With(j => j["layers"] = new JsonArray(
+        var job = SampleJobs.With(j => j["layers"] = new JsonArray(
             Layer("ridge", "smooth", "#1b2a49", "M0 0H100V100H0Z", 50, 100, 120), Layer("dot", "smooth", "#1b2a49", "M0 50A50 50 0 1 0 100 50A50 50 0 1 0 0 50Z", 60, y, 50)));
         if (y > 200)
             job["layers"]![1]!["yMm"] = 150;
@@ -150,7 +152,7 @@ public sealed class CutPlannerTests
             (j["layers"]![0]!["id"], j["layers"]![1]!["id"]) = ("stars.1", "Patch");
             (j["layers"]![0]!["vinyl"], j["layers"]![0]!["colour"]) = ("glow", "#c9e6b8");
         });
-        var read = Jobs.Read(job);
+        var read = SampleJobs.Read(job);
         foreach (var way in Plan(job).Ways)
         {
             var cut = way.Lists.SelectMany(l => l.Sheets.SelectMany(s => s.Units.Where(u => u.Kind == CutUnitKind.Artwork).SelectMany(u => u.Layers.Select(id => (id, l.Shapes[u.Shape].AreaMm2)))));
@@ -163,7 +165,7 @@ public sealed class CutPlannerTests
     [Trait("Run", "thorough")]
     public void A_long_run_is_laid_out_in_batches_and_every_garment_is_there()
     {
-        var job = Jobs.With(j =>
+        var job = SampleJobs.With(j =>
         {
             j["quantity"] = 130;
             j["layers"] = new JsonArray(Layer("dot", "smooth", "#1b2a49", "M0 50A50 50 0 1 0 100 50A50 50 0 1 0 0 50Z", 60, 100, 30));
@@ -274,7 +276,7 @@ public sealed class CutPlannerTests
     [Fact]
     public void Names_are_cut_with_their_number_beside_them()
     {
-        var job = Jobs.With(j =>
+        var job = SampleJobs.With(j =>
         {
             j["quantity"] = 4;
             j["tools"]!["cutter"] = "table";
@@ -308,8 +310,8 @@ public sealed class CutPlannerTests
         var job = Night(1, j => j["layers"]![2]!["vinyl"] = "glitter");
         var plan = Plan(job);
         Assert.Contains(plan.Notices, n => n.Code == "cut-preset" && n.Text.Contains("deep blade", StringComparison.Ordinal) && n.Text.Contains("everyday blade", StringComparison.Ordinal));
-        Assert.Contains(Jobs.Plan(job).Plan.Notices, n => n.Code == "cut-preset");
-        Assert.DoesNotContain(Jobs.Plan(Jobs.Tee()).Plan.Notices, n => n.Code == "cut-preset");
+        Assert.Contains(SampleJobs.Plan(job).Plan.Notices, n => n.Code == "cut-preset");
+        Assert.DoesNotContain(SampleJobs.Plan(SampleJobs.Tee()).Plan.Notices, n => n.Code == "cut-preset");
         job["tools"]!["cutter"] = "hand-sized";
         var weak = Plan(job).Way.Lists.First(l => l.Vinyl == "glitter");
         Assert.Equal(2, weak.Preset.Passes);
@@ -329,10 +331,10 @@ public sealed class CutPlannerTests
     [Fact]
     public void A_color_like_the_artworks_on_the_shelf_is_cut_from_and_one_said_to_differ_is_not()
     {
-        var job = Jobs.With(j => j["layers"] = new JsonArray(Layer("ridge", "smooth", "#2e7d32", "M0 0H100V100H0Z", 50, 100, 120)));
+        var job = SampleJobs.With(j => j["layers"] = new JsonArray(Layer("ridge", "smooth", "#2e7d32", "M0 0H100V100H0Z", 50, 100, 120)));
         var near = Roll("#2f7f30", 2000);
         Assert.All(Plan(job, near).Way.Lists.Single().Sheets, s => Assert.Equal(near.Id, s.StockId));
-        var said = Planner.Plan(Jobs.Read(job), [near], NoPresets, new Wording(UnitSystem.Metric), matches: [new ColourMatch("smooth", "#2e7d32", "#2f7f30", false)]);
+        var said = Planner.Plan(SampleJobs.Read(job), [near], NoPresets, new Wording(UnitSystem.Metric), matches: [new ColourMatch("smooth", "#2e7d32", "#2f7f30", false)]);
         Assert.All(said.Way.Lists.Single().Sheets, s => Assert.NotEqual(near.Id, s.StockId));
         Assert.Equal("green", said.Way.Lists.Single().ColourName);
     }
@@ -341,7 +343,7 @@ public sealed class CutPlannerTests
     public void One_long_offcut_serves_as_many_sheets_as_fit_on_it()
     {
         // Three squares of 200 on a mat of 305: one each; an offcut of a meter has room for all three.
-        var job = Jobs.With(j =>
+        var job = SampleJobs.With(j =>
         {
             j["quantity"] = 3;
             j["tools"]!["cutter"] = "table";

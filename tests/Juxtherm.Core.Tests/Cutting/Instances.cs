@@ -1,4 +1,5 @@
 using Juxtherm.Core.Artwork;
+using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Cutting.Nesting;
 
 namespace Juxtherm.Testing;

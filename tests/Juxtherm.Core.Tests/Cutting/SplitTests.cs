@@ -3,8 +3,12 @@ using System.Text.Json.Nodes;
 using FsCheck.Xunit;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
-using Juxtherm.Core.Planning;
-using Juxtherm.Core.Tests.Planning;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Editing;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Tests.Plans;
 
 namespace Juxtherm.Core.Tests.Cutting;
 
@@ -13,7 +17,7 @@ public sealed class SplitTests
 {
     private static readonly CutPlanner Planner = new(Shipped.Catalogue);
 
-    private static JsonObject Drawn(string path, double width, double height, string vinyl = "smooth", Action<JsonObject>? edit = null) => Jobs.With(j =>
+    private static JsonObject Drawn(string path, double width, double height, string vinyl = "smooth", Action<JsonObject>? edit = null) => SampleJobs.With(j =>
     {
         j["layers"]![0]!["vinyl"] = vinyl;
         j["layers"]![0]!["shape"] = path;
@@ -44,7 +48,7 @@ public sealed class SplitTests
     public void The_parts_together_are_the_artwork(int seed, byte wide, bool tall, bool overlaps)
     {
         var (width, height) = (300.0 + wide * 3, tall ? 620.0 : 200);
-        var job = Jobs.Read(Drawn(Blob(seed), width, height, overlaps ? "smooth" : "glitter"));
+        var job = SampleJobs.Read(Drawn(Blob(seed), width, height, overlaps ? "smooth" : "glitter"));
         var whole = Sheets.Ground(job.Layer.Shape!.PathIn(new Core.Geometry.Box(20, 30, width, height)).Replace("L", " ", StringComparison.Ordinal));
         var parts = Parts(job);
         Assert.True(parts.Count > 1);
@@ -75,10 +79,10 @@ public sealed class SplitTests
     public void As_wide_as_the_cutter_is_one_piece(double width, double height, int parts)
     {
         var drawn = Drawn("M0 0H100V100H0Z", width, height);
-        var job = Jobs.Read(drawn);
+        var job = SampleJobs.Read(drawn);
         Assert.Equal(parts, LayerSplit.Of(job.Layer, job.Tools.Cutter!)!.Parts);
         Assert.Equal(parts, Parts(job).Count);
-        Assert.Equal(parts > 1, Jobs.Plan(drawn).Plan.Notices.Any(n => n.Code == "too-wide-for-cutter"));
+        Assert.Equal(parts > 1, SampleJobs.Plan(drawn).Plan.Notices.Any(n => n.Code == "too-wide-for-cutter"));
     }
 
     [Theory]
@@ -89,13 +93,13 @@ public sealed class SplitTests
     {
         var drawn = Drawn("M0 0H100V100H0Z", 100 * aspect, 100);
         (drawn["tools"]!["cutterWidthMm"], drawn["tools"]!["cutterLengthMm"]) = (150, 180);
-        var job = Jobs.Read(drawn);
+        var job = SampleJobs.Read(drawn);
         var largest = JobPlacement.Of(job, job.Layer.Face, job.Tools.Cutter!.WidthMm, job.Tools.Cutter.LengthMm).Largest!;
         Assert.NotEqual("item", largest.LimitedBy);
         (int Cut, bool Noticed) With(double more)
         {
             (drawn["layers"]![0]!["widthMm"], drawn["layers"]![0]!["heightMm"]) = (Math.Round(largest.WidthMm + more * Math.Max(1, aspect), 2), Math.Round(largest.HeightMm + more * Math.Max(1, 1 / aspect), 2));
-            return (Parts(Jobs.Read(drawn)).Count, Jobs.Plan(drawn).Plan.Notices.Any(n => n.Code == "too-wide-for-cutter"));
+            return (Parts(SampleJobs.Read(drawn)).Count, SampleJobs.Plan(drawn).Plan.Notices.Any(n => n.Code == "too-wide-for-cutter"));
         }
 
         Assert.Equal((1, false), With(0));
@@ -107,7 +111,7 @@ public sealed class SplitTests
     {
         // Five discs in a row, 380 mm in all.
         var path = string.Concat(Enumerable.Range(0, 5).Select(i => $"M{i * 80} 30A30 30 0 1 0 {i * 80 + 60} 30A30 30 0 1 0 {i * 80} 30Z"));
-        var job = Jobs.Read(Drawn(path, 380, 60));
+        var job = SampleJobs.Read(Drawn(path, 380, 60));
         var split = LayerSplit.Of(job.Layer, job.Tools.Cutter!)!;
         Assert.Equal(2, split.Parts);
         var joint = Assert.Single(split.Joints);
@@ -123,7 +127,7 @@ public sealed class SplitTests
         // Two broad ends joined by a bridge right of the middle, and a comb of fine slots left of it.
         var comb = string.Concat(Enumerable.Range(0, 6).Select(i => $"M{150 + i * 5} 20h2v60h-2Z"));
         var path = $"M0 0H205V45H235V0H400V100H235V55H205V100H0Z{comb}";
-        var job = Jobs.Read(Drawn(path, 400, 100));
+        var job = SampleJobs.Read(Drawn(path, 400, 100));
         var joint = Assert.Single(LayerSplit.Of(job.Layer, job.Tools.Cutter!)!.Joints);
         Assert.Equal(JointKind.Overlap, joint.Kind);
         // Through the bridge of 10 mm rather than through 100 mm beside it.
@@ -138,9 +142,9 @@ public sealed class SplitTests
     [InlineData("foil", JointKind.Butt)]
     public void The_joint_is_the_vinyls(string vinyl, JointKind kind)
     {
-        var job = Jobs.Read(Drawn("M0 0H100V100H0Z", 400, 150, vinyl));
+        var job = SampleJobs.Read(Drawn("M0 0H100V100H0Z", 400, 150, vinyl));
         Assert.Equal(kind, Assert.Single(LayerSplit.Of(job.Layer, job.Tools.Cutter!)!.Joints).Kind);
-        var plan = Jobs.Plan(Drawn("M0 0H100V100H0Z", 400, 150, vinyl)).Plan;
+        var plan = SampleJobs.Plan(Drawn("M0 0H100V100H0Z", 400, 150, vinyl)).Plan;
         Assert.Contains(plan.Notices, n => n.Code == "too-wide-for-cutter" && n.Data["parts"].Value == 2);
         Assert.Contains(plan.Notices, n => n.Code == "split-joins" && Math.Abs(n.Data["seam"].Value - 150) < 5);
         // Each part is laid, pressed and peeled before the next goes beside it or over its edge.
@@ -156,15 +160,15 @@ public sealed class SplitTests
     public void What_goes_through_turned_is_not_split_and_what_has_a_right_way_up_is_not_turned()
     {
         JsonObject Long(string vinyl) => Drawn("M0 0H100V100H0Z", 400, 150, vinyl, j => (j["tools"]!["cutterWidthMm"], j["tools"]!["cutterLengthMm"]) = (292, 597));
-        Assert.Single(Parts(Jobs.Read(Long("smooth"))));
-        Assert.Equal(2, Parts(Jobs.Read(Long("patterned"))).Count);
+        Assert.Single(Parts(SampleJobs.Read(Long("smooth"))));
+        Assert.Equal(2, Parts(SampleJobs.Read(Long("patterned"))).Count);
     }
 
     [Fact]
     public void What_no_split_helps_is_stopped()
     {
         var job = Drawn("M0 0H100V100H0Z", 2900, 2900, edit: j => (j["tools"]!["cutterWidthMm"], j["tools"]!["cutterLengthMm"]) = (100, 100));
-        var plan = Jobs.Plan(job).Plan;
+        var plan = SampleJobs.Plan(job).Plan;
         Assert.Equal(Verdict.Stop, plan.Verdict);
         Assert.Contains(plan.Notices, n => n is { Code: "too-wide-for-cutter", Acceptable: false });
     }
@@ -174,6 +178,6 @@ public sealed class SplitTests
     {
         var job = Drawn("M0 0H100V100H0Z", 400, 150);
         job["tools"]!.AsObject().Remove("cutter");
-        Assert.Equal(Core.Notices.NoticeLevel.Note, Jobs.Plan(job).Plan.Notices.First(n => n.Code == "too-wide-for-cutter").Level);
+        Assert.Equal(Core.Notices.NoticeLevel.Note, SampleJobs.Plan(job).Plan.Notices.First(n => n.Code == "too-wide-for-cutter").Level);
     }
 }

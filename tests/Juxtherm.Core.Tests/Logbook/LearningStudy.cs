@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
-using Juxtherm.Core.Logbook.Learning;
+using Juxtherm.Core.Learning;
+using Juxtherm.Core.Logbook;
 
 namespace Juxtherm.Testing;
 

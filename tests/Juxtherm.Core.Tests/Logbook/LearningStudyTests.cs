@@ -1,4 +1,4 @@
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Plans;
 using Juxtherm.Testing;
 
 namespace Juxtherm.Core.Tests.Logbook;

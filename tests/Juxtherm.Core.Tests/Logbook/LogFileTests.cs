@@ -3,9 +3,8 @@ using FsCheck.Fluent;
 using FsCheck.Xunit;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Logbook;
-using Juxtherm.Core.Logbook.Learning;
 using Juxtherm.Core.Reading;
-using Outcome = Juxtherm.Core.Bench.Outcome;
+using Outcome = Juxtherm.Core.Runs.Outcome;
 
 namespace Juxtherm.Core.Tests.Logbook;
 

@@ -1,5 +1,5 @@
-using Juxtherm.Core.Logbook.Learning;
-using Juxtherm.Core.Recipes;
+using Juxtherm.Core.Learning;
+using Juxtherm.Core.Settings;
 
 namespace Juxtherm.Core.Tests.Logbook;
 

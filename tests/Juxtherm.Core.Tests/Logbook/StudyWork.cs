@@ -1,8 +1,11 @@
 using System.Text.Json.Nodes;
-using Juxtherm.Core.Bench;
-using Juxtherm.Core.Logbook.Learning;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Learning;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Runs;
 
 namespace Juxtherm.Testing;
 

@@ -1,8 +1,12 @@
-using Juxtherm.Core.Bench;
-using Juxtherm.Core.Logbook.Learning;
-using Juxtherm.Core.Planning;
-using Juxtherm.Core.Recipes;
-using Juxtherm.Core.Tests.Planning;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Learning;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Plans.Setting;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Runs;
+using Juxtherm.Core.Settings;
+using Juxtherm.Core.Tests.Plans;
 
 namespace Juxtherm.Core.Tests.Logbook;
 
@@ -11,7 +15,7 @@ public sealed class WorkshopCorrectionTests
 {
     private static readonly Planner Planner = new(Shipped.Catalogue);
 
-    private static Job Tee => Jobs.Read(Jobs.With(_ => { }));
+    private static Job Tee => SampleJobs.Read(SampleJobs.With(_ => { }));
 
     private static PlannedPress Pressed(Job job) => Planner.Plan(job, UnitSystem.Metric).Plan.BondingPress;
 

@@ -1,10 +1,11 @@
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
-using Juxtherm.Core.Logbook.Learning;
-using Juxtherm.Core.Recipes;
+using Juxtherm.Core.Learning;
+using Juxtherm.Core.Logbook;
+using Juxtherm.Core.Settings;
 using MathNet.Numerics.Distributions;
-using Outcome = Juxtherm.Core.Bench.Outcome;
+using Outcome = Juxtherm.Core.Runs.Outcome;
 
 namespace Juxtherm.Core.Tests.Logbook;
 

@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Text;
 using Juxtherm.Core.Notices;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Tests.Practice;
 

@@ -1,6 +1,6 @@
 using System.Text.Json.Nodes;
-using Juxtherm.Core.Planning;
-using Juxtherm.Core.Tests.Planning;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Tests.Plans;
 
 namespace Juxtherm.Core.Tests.Practice;
 
@@ -70,7 +70,7 @@ public sealed record PracticeRow(string Name, string Vinyls, string Form, string
     {
         var (w, h) = Size ?? (60, 60);
         var vinyls = Vinyls.Split(',');
-        return Jobs.With(j =>
+        return SampleJobs.With(j =>
         {
             j["blank"] = new JsonObject { ["form"] = Form, ["material"] = Material };
             j["tools"] = new JsonObject { ["heatSource"] = Source };
@@ -118,8 +118,8 @@ public sealed record PracticeRow(string Name, string Vinyls, string Form, string
     }
 
     /// <summary>What the plan makes of it.</summary>
-    public PlanResult Used() => Jobs.Plan(AsUsed());
+    public PlanResult Used() => SampleJobs.Plan(AsUsed());
 
     /// <summary>What the plan itself proposes.</summary>
-    public PlanResult Proposed() => Jobs.Plan(Job());
+    public PlanResult Proposed() => SampleJobs.Plan(Job());
 }

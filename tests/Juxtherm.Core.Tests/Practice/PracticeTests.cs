@@ -1,5 +1,6 @@
 using Juxtherm.Core.Notices;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Tests.Plans;
 
 namespace Juxtherm.Core.Tests.Practice;
 
@@ -66,7 +67,7 @@ public class PracticeTests
         var layers = job["layers"]!.AsArray();
         foreach (var (layer, inset) in layers.Select((l, i) => (l!.AsObject(), i * 10)))
             (layer["xMm"], layer["yMm"], layer["widthMm"], layer["heightMm"]) = (30 + inset, 60 + inset, 60 - 2 * inset, 60 - 2 * inset);
-        var notice = Assert.Single(Planning.Jobs.Plan(job).Plan.Notices, n => n.Code == "heat-budget");
+        var notice = Assert.Single(SampleJobs.Plan(job).Plan.Notices, n => n.Code == "heat-budget");
         Assert.Equal(NoticeLevel.Caution, notice.Level);
         Assert.Contains("firmer base", notice.Text, StringComparison.Ordinal);
         Assert.Contains(notice.Mends, m => m.Text.StartsWith("Cut ", StringComparison.Ordinal));

@@ -1,5 +1,5 @@
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Planning;
+using Juxtherm.Core.Plans;
 using Juxtherm.Web;
 using Juxtherm.Web.Hosting;
 using Microsoft.AspNetCore.Hosting;

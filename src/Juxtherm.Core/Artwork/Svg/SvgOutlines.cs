@@ -1,4 +1,5 @@
 using System.Xml.Linq;
+using Juxtherm.Core.Geometry;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Utilities;
 using NetTopologySuite.Operation.Buffer;

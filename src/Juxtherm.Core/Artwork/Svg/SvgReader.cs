@@ -1,5 +1,6 @@
 using System.Xml;
 using System.Xml.Linq;
+using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Geometry;
 using NetTopologySuite.Geometries.Utilities;
 
 namespace Juxtherm.Core.Artwork.Svg;

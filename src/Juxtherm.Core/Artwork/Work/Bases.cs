@@ -1,3 +1,5 @@
+using Juxtherm.Core.Geometry;
+
 namespace Juxtherm.Core.Artwork.Work;
 
 /// <summary>Lays an outline of its own, grown all round, underneath.</summary>

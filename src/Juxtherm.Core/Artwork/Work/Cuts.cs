@@ -1,3 +1,5 @@
+using Juxtherm.Core.Geometry;
+
 namespace Juxtherm.Core.Artwork.Work;
 
 /// <summary>Cuts the chosen layers' shapes out of everything below, leaving a set overlap to lie on.</summary>

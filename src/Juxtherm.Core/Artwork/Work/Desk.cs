@@ -60,8 +60,8 @@ internal static class Desk
 {
     public static IReadOnlyList<ILayerWork> All { get; } =
     [
-        .. typeof(Desk).Assembly.GetTypes().Where(t => t is { IsClass: true, IsAbstract: false } && t.IsAssignableTo(typeof(ILayerWork)))
-            .OrderBy(t => t.Name, StringComparer.Ordinal).Select(t => (ILayerWork)Activator.CreateInstance(t)!),
+        new CentreAcross(), new CentreDown(), new CutBelow(), new DropBase(), new EqualWidths(), new EvenSpacing(), new FillBeneath(),
+        new MergeShades(), new OutlineBase(), new SilhouetteBase(), new Weld(),
     ];
 
     public static List<DeskLayer> Chosen(IReadOnlyList<DeskLayer> layers, WorkOrder order) => [.. layers.Where(l => order.Chosen.Contains(l.Id, StringComparer.Ordinal))];

@@ -1,3 +1,5 @@
+using Juxtherm.Core.Geometry;
+
 namespace Juxtherm.Core.Artwork.Work;
 
 /// <summary>Welds: pieces of one vinyl and colour become one layer, and gaps narrower than asked are bridged.</summary>

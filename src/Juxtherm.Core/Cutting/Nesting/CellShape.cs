@@ -1,3 +1,4 @@
+using Juxtherm.Core.Geometry;
 using NetTopologySuite.Geometries;
 
 namespace Juxtherm.Core.Cutting.Nesting;
@@ -37,7 +38,7 @@ internal sealed class CellShape
         var crossings = new List<double>[height];
         for (var row = 0; row < height; row++)
             crossings[row] = [];
-        foreach (var piece in Artwork.Plane.Pieces(ground))
+        foreach (var piece in Plane.Pieces(ground))
         {
             Trace(piece.ExteriorRing);
             foreach (var hole in piece.InteriorRings)

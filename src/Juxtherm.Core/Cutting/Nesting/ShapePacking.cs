@@ -1,4 +1,4 @@
-using Juxtherm.Core.Artwork;
+using Juxtherm.Core.Geometry;
 using NetTopologySuite.Operation.Buffer;
 using NetTopologySuite.Simplify;
 

@@ -1,0 +1,48 @@
+using Juxtherm.Core.Artwork;
+using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Jobs;
+
+namespace Juxtherm.Core.Cutting.Sheets;
+
+/// <summary>One garment of a run, with its name on it.</summary>
+/// <param name="Index">Its place in the list, from 0.</param>
+/// <param name="Entry">As the list says it.</param>
+/// <param name="Path">Its letters where they lie, as path data in mm; empty when nothing can be cut.</param>
+/// <param name="Box">Where they lie.</param>
+/// <param name="Fits">They stay within the free area.</param>
+/// <param name="Missing">Characters that the font does not have.</param>
+public sealed record ProofedName(int Index, NameEntry Entry, string Path, Box? Box, bool Fits, IReadOnlyList<string> Missing);
+
+/// <summary>All garments of a run to proof-read.</summary>
+/// <param name="LayerId">The layer that carries the names.</param>
+/// <param name="Names">One for each entry of the list.</param>
+/// <param name="Garments">Garments in all.</param>
+/// <param name="WidestMm">The widest name, mm.</param>
+/// <param name="HeightThatFitsMm">Letter height at which all names fit, mm; null when they do already.</param>
+public sealed record ProofSheet(string LayerId, IReadOnlyList<ProofedName> Names, int Garments, double WidestMm, double? HeightThatFitsMm)
+{
+    /// <summary>Sets every name of a job.</summary>
+    /// <param name="job">The job.</param>
+    /// <returns>The sheet; null when no layer carries names.</returns>
+    public static ProofSheet? Of(Job job)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        if (job.Layers.FirstOrDefault(l => l.Words is { FromNames: true }) is not { Words: { } words } layer)
+            return null;
+        var free = job.Blank.Faces[layer.Face];
+        var names = job.Names.Select((entry, i) => Name(i, entry, words, layer, free.WidthMm)).ToList();
+        var widest = names.Max(n => n.Box?.WidthMm) ?? 0;
+        // Letters of a run share one height, so the widest name decides it.
+        return new ProofSheet(layer.Id, names, job.Names.Sum(n => n.Count), widest, widest > free.WidthMm ? Math.Floor(words.HeightMm * free.WidthMm / widest * 2) / 2 : null);
+    }
+
+    private static ProofedName Name(int index, NameEntry entry, Lettering words, JobLayer layer, double freeWidth)
+    {
+        var set = LetterShapes.Set(words with { Text = entry.Name });
+        if (set.Shape is not { } shape)
+            return new ProofedName(index, entry, "", null, false, set.Missing);
+        var size = shape.Bounds;
+        var box = layer.Box is { } b ? new Box(b.XMm + (b.WidthMm - size.WidthMm) / 2, b.YMm + b.HeightMm - size.HeightMm, size.WidthMm, size.HeightMm) : size with { XMm = 0, YMm = 0 };
+        return new ProofedName(index, entry, shape.PathIn(box), box, size.WidthMm <= freeWidth, set.Missing);
+    }
+}

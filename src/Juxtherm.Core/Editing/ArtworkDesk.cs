@@ -1,0 +1,294 @@
+using System.Text.Json.Nodes;
+using Juxtherm.Core.Artwork;
+using Juxtherm.Core.Artwork.Svg;
+using Juxtherm.Core.Artwork.Work;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Items;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Reading;
+
+namespace Juxtherm.Core.Editing;
+
+/// <summary>A job file after work on its artwork.</summary>
+/// <param name="Job">The file; what it holds besides is as it was.</param>
+/// <param name="Notices">What was left out or done otherwise than drawn.</param>
+public sealed record DeskAnswer(JsonObject Job, IReadOnlyList<Notice> Notices);
+
+/// <summary>A kind of work on layers.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="LeastMm">Least length that it takes, mm; null when it takes none.</param>
+/// <param name="MostMm">Most.</param>
+/// <param name="UsualMm">Usual.</param>
+public sealed record KindOfWork(string Id, double? LeastMm, double? MostMm, double? UsualMm);
+
+/// <summary>
+/// Works on the artwork inside a job file: brings drawings in, sets words, and does the work on layers that is done by hand
+/// otherwise. Each call takes a file and gives a file, so that taking the earlier one back undoes it exactly.
+/// </summary>
+/// <param name="catalogue">What the ids may be.</param>
+public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
+{
+    // Drawings smaller than this share of the free width were drawn without a size in mind.
+    private const double SmallShare = 0.15;
+    private const double UsualShare = 0.6;
+    private const double BelowArtMm = 10;
+
+    /// <summary>The kinds of work there are.</summary>
+    public static IReadOnlyList<KindOfWork> Kinds { get; } = [.. Desk.All.Select(w => new KindOfWork(w.Id, w.Length?.Least, w.Length?.Most, w.Length?.Usual))];
+
+    /// <summary>Does a piece of work on layers.</summary>
+    /// <param name="json">The job file.</param>
+    /// <param name="action">Id of the kind of work.</param>
+    /// <param name="chosen">Ids of the layers concerned.</param>
+    /// <param name="mm">The length it takes, mm; null for the usual one.</param>
+    /// <param name="problems">Filled with what is wrong.</param>
+    /// <returns>The file afterwards; null when anything is wrong.</returns>
+    public DeskAnswer? Work(string json, string action, IReadOnlyList<string> chosen, double? mm, Problems problems)
+    {
+        ArgumentNullException.ThrowIfNull(chosen);
+        ArgumentNullException.ThrowIfNull(problems);
+        if (JobReader.Read(json, catalogue, problems) is not { } job)
+            return null;
+        if (Desk.All.FirstOrDefault(w => w.Id == action) is not { } work)
+            problems.Add("/action", $"action is “{action}”; accepted: {string.Join(", ", Kinds.Select(k => k.Id))}.", "unknown-id");
+        else if (work.Length is { } l && mm is { } asked && !(asked >= l.Least && asked <= l.Most))
+            problems.Add("/mm", $"mm is {asked}; {l.Least} to {l.Most} mm are accepted.", "out-of-range");
+        else if (chosen.Count == 0)
+            problems.Add("/layers", "layers is empty; the ids of one layer at least are needed.", "missing");
+        else if (chosen.FirstOrDefault(id => job.Layers.All(layer => layer.Id != id)) is { } unknown)
+            problems.Add("/layers", $"There is no layer “{unknown}” that is seen; accepted: {string.Join(", ", job.Layers.Select(layer => layer.Id))}.", "unknown-id");
+        else
+            return Done(json, job, work, new WorkOrder(chosen, mm ?? work.Length?.Usual ?? 0), problems);
+        return null;
+    }
+
+    /// <summary>Brings a drawing in, in place of the layers or above them.</summary>
+    /// <param name="json">The job file.</param>
+    /// <param name="svg">The drawing.</param>
+    /// <param name="separation">How it is split by colour.</param>
+    /// <param name="replace">Whether it takes the place of all layers on the printed face.</param>
+    /// <param name="problems">Filled with what is wrong.</param>
+    /// <param name="cancel">Gives up.</param>
+    /// <returns>The file afterwards; null when anything is wrong.</returns>
+    public DeskAnswer? BringIn(string json, string svg, Separation separation, bool replace, Problems problems, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(problems);
+        if (JobReader.Read(json, catalogue, problems) is not { } job || SvgReader.Read(svg, problems, cancel) is not { } drawing)
+            return null;
+        var file = JsonNode.Parse(json)!.AsObject();
+        var layers = file["layers"]!.AsArray();
+        var kept = replace ? layers.Where((_, i) => LayerNodes.FaceAt(file, i) != job.Blank.Face).ToList() : [.. layers];
+        var colours = Fewer(ColourLayers.Of(drawing, separation, cancel), JobReader.MostLayers - kept.Count, out var merged);
+        if (colours.Count == 0)
+        {
+            problems.Add("/layers", $"The job has {kept.Count} layers already; up to {JobReader.MostLayers} are accepted.", "out-of-range");
+            return null;
+        }
+
+        var notices = drawing.Notices.ToList();
+        if (merged > 0)
+            notices.Add(Notice.Of("colours-merged", NoticeLevel.Caution, $"The drawing has {colours.Count + merged} colours; the {merged} with the least ground went to the colour nearest to theirs.", $"A job holds up to {JobReader.MostLayers} layers, each cut from one sheet.", [("merged", merged, "1")], []));
+        var around = Shapes.Around([.. colours.Select(c => c.Bounds)]);
+        var scale = Fit(around, job.Blank.Faces[job.Blank.Face], notices);
+        var vinyl = job.Layers[0].Vinyl.Id;
+        var ids = new HashSet<string>(kept.Select(LayerNodes.IdOf), StringComparer.Ordinal);
+        layers.Clear();
+        foreach (var node in kept)
+            layers.Add(node);
+        foreach (var colour in colours)
+        {
+            var box = new Box((colour.Bounds.XMm - around.XMm) * scale, (colour.Bounds.YMm - around.YMm) * scale, colour.Bounds.WidthMm * scale, colour.Bounds.HeightMm * scale);
+            var layer = new JsonObject { ["id"] = LayerNodes.Free(ids, ColourWords.Nearest(colour.Colour)), ["vinyl"] = vinyl, ["colour"] = colour.Colour };
+            layers.Add(LayerNodes.Laid(layer, colour.Shape.PathIn(box), box, job.Blank.Face, job));
+        }
+
+        return Placed(file, colours.Count, job, problems) is { } done ? new DeskAnswer(done, notices) : null;
+    }
+
+    /// <summary>Sets words into a layer, or into a new one.</summary>
+    /// <param name="json">The job file.</param>
+    /// <param name="layerId">Id of the layer that holds words already; null for a new layer.</param>
+    /// <param name="word">What is set, as the job file writes it.</param>
+    /// <param name="problems">Filled with what is wrong.</param>
+    /// <returns>The file afterwards; null when anything is wrong.</returns>
+    public DeskAnswer? SetWords(string json, string? layerId, JsonObject word, Problems problems)
+    {
+        ArgumentNullException.ThrowIfNull(word);
+        ArgumentNullException.ThrowIfNull(problems);
+        if (JobReader.Read(json, catalogue, problems) is not { } job)
+            return null;
+        var file = JsonNode.Parse(json)!.AsObject();
+        var layers = file["layers"]!.AsArray();
+        var at = layerId is null ? -1 : LayerNodes.IndexOf(layers, layerId);
+        if (layerId is not null && (at < 0 || layers[at]!["word"] is null))
+        {
+            problems.Add("/layer", $"There is no lettering “{layerId}”; leave layer out for a new one.", "unknown-id");
+            return null;
+        }
+
+        if (at < 0 && layers.Count >= JobReader.MostLayers && !LayerNodes.IsBare(layers))
+        {
+            problems.Add("/layers", $"The job has {layers.Count} layers already; up to {JobReader.MostLayers} are accepted.", "out-of-range");
+            return null;
+        }
+
+        var fresh = at < 0;
+        if (fresh && LayerNodes.IsBare(layers))
+        {
+            // A job that was only just begun has one layer that holds nothing: the words go there.
+            at = 0;
+        }
+        else if (fresh)
+        {
+            var ids = new HashSet<string>(layers.Select((l, i) => LayerNodes.IdOf(l, i)), StringComparer.Ordinal);
+            layers.Add(new JsonObject { ["id"] = LayerNodes.Free(ids, "words"), ["vinyl"] = job.Layers[0].Vinyl.Id, ["colour"] = job.Layers[0].Colour ?? "#222222" });
+            at = layers.Count - 1;
+        }
+
+        var node = layers[at]!.AsObject();
+        node["word"] = word.DeepClone();
+        if (JobReader.Read(file.ToJsonString(), catalogue, problems)?.Layers.FirstOrDefault(l => l.Id == LayerNodes.IdOf(node, at))?.Words is not { } lettering)
+            return null;
+        var set = LetterShapes.Set(lettering);
+        if (set.Shape is not { } shape)
+        {
+            problems.Add("/word/text", $"“{lettering.Text}” has nothing that can be cut in this font.", "nothing-to-cut");
+            return null;
+        }
+
+        var notices = Missing(set.Missing, lettering);
+        // Letters keep their middle and the line they stand on.
+        var before = LayerNodes.Measured(node);
+        var box = before is { } b ? new Box(b.XMm + (b.WidthMm - shape.Bounds.WidthMm) / 2, b.YMm + b.HeightMm - shape.Bounds.HeightMm, shape.Bounds.WidthMm, shape.Bounds.HeightMm) : shape.Bounds with { XMm = 0, YMm = 0 };
+        LayerNodes.Laid(node, shape.Text, box, fresh ? job.Blank.Face : null, job);
+        if (before is null && JobPlacement.Artwork(job, job.Blank.Face) is { } art)
+        {
+            // Beside other artwork words begin below it, on its middle.
+            LayerNodes.Laid(node, null, box with { XMm = art.XMm + (art.WidthMm - box.WidthMm) / 2, YMm = art.YMm + art.HeightMm + BelowArtMm }, null, job);
+            return new DeskAnswer(file, notices);
+        }
+
+        if (before is not null)
+            return new DeskAnswer(file, notices);
+        return Placed(file, 1, job, problems, at) is { } done ? new DeskAnswer(done, notices) : null;
+    }
+
+    internal static IReadOnlyList<Notice> Missing(IReadOnlyList<string> missing, Lettering lettering) => missing.Count == 0
+        ? []
+        : [Notice.Of("letter-missing", NoticeLevel.Caution, $"This font has no {string.Join(" ", missing)}: “{lettering.Text}” would be cut without. Choose another font.", "What a font does not have leaves a gap.", [], [])];
+
+    private static DeskAnswer? Done(string json, Job job, ILayerWork work, WorkOrder order, Problems problems)
+    {
+        var desk = job.Layers.Where(l => l.Box is not null).Select(l => new DeskLayer(
+            l.Id, l.Vinyl.Id, l.Colour, (int)l.Face, l.Vinyl.LiesOn.Value != LiesOn.Any, l.Shape ?? CutShape.Boxed(l.WidthMm!.Value, l.HeightMm!.Value), l.Box!.Value)).ToList();
+        if (order.Chosen.FirstOrDefault(id => desk.TrueForAll(l => l.Id != id)) is { } nowhere)
+        {
+            problems.Add("/layers", $"“{nowhere}” has no size or place yet; bring in its drawing, or type its size and place.", "missing");
+            return null;
+        }
+
+        try
+        {
+            var after = work.Do(desk, order);
+            if (after.Count == 0)
+                throw new RefusedDrawing("Nothing would be left of the artwork.", "out-of-range");
+            return new DeskAnswer(Written(JsonNode.Parse(json)!.AsObject(), desk, after, job), []);
+        }
+        catch (RefusedDrawing refused)
+        {
+            problems.Add("/layers", refused.Message, refused.Code);
+            return null;
+        }
+    }
+
+    /// <summary>Writes layers back into the file; what is hidden or not placed stays where it was in the order.</summary>
+    private static JsonObject Written(JsonObject file, List<DeskLayer> before, IReadOnlyList<DeskLayer> after, Job job)
+    {
+        var layers = file["layers"]!.AsArray();
+        var gone = before.Select(l => l.Id).Except(after.Select(l => l.Id), StringComparer.Ordinal).ToHashSet(StringComparer.Ordinal);
+        for (var i = layers.Count - 1; i >= 0; i--)
+        {
+            layers[i]!["id"] ??= LayerNodes.IdOf(layers[i], i);
+            if (gone.Contains(LayerNodes.IdOf(layers[i], i)))
+                layers.RemoveAt(i);
+        }
+
+        foreach (var node in layers)
+            LayerNodes.Forget(node!.AsObject(), gone);
+        for (var i = 0; i < after.Count; i++)
+        {
+            var layer = after[i];
+            var at = LayerNodes.IndexOf(layers, layer.Id);
+            if (at < 0)
+            {
+                // A new layer lies directly below the one that follows it.
+                at = i + 1 < after.Count ? LayerNodes.IndexOf(layers, after[i + 1].Id) : layers.Count;
+                layers.Insert(at, new JsonObject { ["id"] = layer.Id, ["vinyl"] = layer.Vinyl, ["colour"] = layer.Colour });
+                LayerNodes.Laid(layers[at]!.AsObject(), layer.Shape.Text, layer.Box, (Face)layer.Side, job);
+                continue;
+            }
+
+            var was = before.Find(l => l.Id == layer.Id);
+            if (ReferenceEquals(was, layer))
+                continue;
+            var node = layers[at]!.AsObject();
+            LayerNodes.Laid(node, layer.Recut ? layer.Shape.Text : null, layer.Box, null, job);
+            // What was cut is no longer what was set.
+            if (layer.Recut)
+                node.Remove("word");
+        }
+
+        return file;
+    }
+
+    /// <summary>Puts what has just been brought in where the first rule proposes.</summary>
+    private JsonObject? Placed(JsonObject file, int count, Job before, Problems problems, int? only = null)
+    {
+        if (JobReader.Read(file.ToJsonString(), catalogue, problems) is not { } job)
+            return null;
+        var layers = file["layers"]!.AsArray();
+        var mine = only is { } one ? [layers[one]!.AsObject()] : layers.TakeLast(count).Select(l => l!.AsObject()).ToList();
+        var ids = mine.ConvertAll(l => LayerNodes.IdOf(l, layers.IndexOf(l)));
+        var alone = job with { Layers = [.. job.Layers.Where(l => ids.Contains(l.Id, StringComparer.Ordinal))] };
+        var placement = JobPlacement.Of(alone, before.Blank.Face, JobReader.MostMm, JobReader.MostMm);
+        if (placement.Artwork is not { } art)
+            return file;
+        var (x, y) = placement.Proposals is [{ } first, ..] ? (first.XMm, first.YMm) : ((placement.WidthMm - art.WidthMm) / 2, (placement.HeightMm - art.HeightMm) / 2);
+        foreach (var layer in mine)
+        {
+            layer["xMm"] = Math.Round((double)layer["xMm"]! + x - art.XMm, 3);
+            layer["yMm"] = Math.Round((double)layer["yMm"]! + y - art.YMm, 3);
+        }
+
+        return file;
+    }
+
+    private static double Fit(Box drawn, BlankShape blank, List<Notice> notices)
+    {
+        var fits = drawn.WidthMm <= blank.WidthMm && drawn.HeightMm <= blank.HeightMm;
+        if (fits && drawn.WidthMm >= blank.WidthMm * SmallShare)
+            return 1;
+        var scale = Math.Min(blank.WidthMm * UsualShare / drawn.WidthMm, blank.HeightMm * UsualShare / drawn.HeightMm);
+        notices.Add(Notice.Of("size-chosen", NoticeLevel.Note, $"Drawn {drawn.WidthMm:0} × {drawn.HeightMm:0} mm, which is {(fits ? "small for" : "larger than")} this item; brought in {drawn.WidthMm * scale:0} × {drawn.HeightMm * scale:0} mm. The size is set at Place.", "Many drawings are made without a size in mind.", [("width", drawn.WidthMm * scale, "mm"), ("height", drawn.HeightMm * scale, "mm")], []));
+        return scale;
+    }
+
+    /// <summary>The colours with most ground; the others go to the one nearest to theirs.</summary>
+    private static List<(string Colour, CutShape Shape, Box Bounds)> Fewer(IReadOnlyList<ColourLayer> all, int room, out int merged)
+    {
+        var left = all.Select(c => (c.Colour, Ground: c.Shape.Ground)).ToList();
+        merged = 0;
+        while (left.Count > Math.Max(room, 0) && left.Count > 1)
+        {
+            var small = left.MinBy(c => c.Ground.Area);
+            left.Remove(small);
+            var near = left.MinBy(c => ColourWords.Apart(c.Colour, small.Colour));
+            left[left.IndexOf(near)] = near with { Ground = Plane.Union(near.Ground, small.Ground) };
+            merged++;
+        }
+
+        return room <= 0 ? [] : left.ConvertAll(c => (c.Colour, Shape: CutShape.Of(c.Ground)!)).ConvertAll(c => (c.Colour, c.Shape, c.Shape.Bounds));
+    }
+}

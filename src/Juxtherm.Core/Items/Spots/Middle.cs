@@ -1,0 +1,18 @@
+namespace Juxtherm.Core.Items.Spots;
+
+/// <summary>The middle of the free area.</summary>
+public sealed class Middle : IPlacementRule
+{
+    /// <inheritdoc/>
+    public string Id => "middle";
+
+    /// <inheritdoc/>
+    public Proposal? Propose(PlacementQuestion asked)
+    {
+        ArgumentNullException.ThrowIfNull(asked);
+        var top = asked.Shape.Features.Where(f => f.Kind is FeatureKind.Hem or FeatureKind.Handle && f.Box.YMm < asked.Shape.HeightMm / 4 && f.Box.WidthMm > f.Box.HeightMm).Select(f => f.Box.YMm + f.Box.HeightMm).DefaultIfEmpty(0).Max();
+        return new Proposal(
+            Id, "Middle", asked.LeftFor(asked.Shape.MiddleX), top + (asked.Shape.HeightMm - top - asked.HeightMm) / 2, null, null,
+            "As far from every edge as it can be.", $"{asked.Centring} The same the other way gives the middle.", PlacementRules.Practice);
+    }
+}

@@ -1,0 +1,72 @@
+using System.Text.Json.Nodes;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Logbook;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Reading;
+using Juxtherm.Core.Runs;
+using Juxtherm.Core.Runs.Judging;
+
+namespace Juxtherm.Core.Learning;
+
+/// <summary>Reckons the heat that pressed pieces had, by the catalogue alone: what a logbook teaches must not rest on what it taught before.</summary>
+/// <param name="planner">Knows layers and catalogue.</param>
+public sealed class HeatReckoner(Planner planner)
+{
+    // Wide enough that the steps of the solver do not show, narrow enough that ln of the bond is straight, K.
+    private const double ReachK = 4;
+
+    // Less than this is no press, s.
+    private const double ShortestSeconds = 1;
+
+    /// <summary>Which model and catalogue it reckons by: figures of another are not to be compared with its own.</summary>
+    public string By { get; } = $"{Planner.ModelVersion} {planner.Catalogue.Version}";
+
+    /// <summary>Carries out again what was done with a piece before it was first looked at.</summary>
+    /// <param name="job">Its job, as its file says it.</param>
+    /// <param name="plan">Its plan, of which the settings are used.</param>
+    /// <param name="holds">How long the plate was really closed.</param>
+    /// <returns>Null where it tells nothing of one vinyl: nothing was pressed, or several vinyls were.</returns>
+    public HeatHad? Of(Job job, Plan plan, IReadOnlyList<HoldDone> holds)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(holds);
+        if (job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal).Count() > 1)
+            return null;
+        // Where the plate was measured, that is evidence of its own; here it stands as the catalogue has it.
+        var first = holds.Where(h => !h.IsAgain).Select(h => h with { PlateCelsius = null }).ToList();
+        if (first.Exists(h => h.Seconds <= 0) || With(job, plan, first, 0) is not { } at || With(job, plan, first, -ReachK) is not { } below || With(job, plan, first, ReachK) is not { } above)
+            return null;
+        return new HeatHad(at.LnRoom, (above.LnRoom - below.LnRoom) / (2 * ReachK), at.LnBurden, (above.LnBurden - below.LnBurden) / (2 * ReachK), job.Tools.Source.DialOffsetK.Value);
+    }
+
+    /// <summary>The heat of a piece of which only what the logbook says is known.</summary>
+    /// <param name="entry">What it says.</param>
+    /// <param name="own">What is on the shelf, as a job file carries it.</param>
+    /// <returns>Null where it tells nothing of one vinyl, or the catalogue does not know the piece any more.</returns>
+    public HeatHad? Of(LogEntry entry, JsonObject own)
+    {
+        ArgumentNullException.ThrowIfNull(entry);
+        if (entry.Vinyl.Contains(',', StringComparison.Ordinal) || entry.PressedSeconds < ShortestSeconds || JobReader.Read(JobFromLog.Plain(entry with { Pieces = 1 }, own).ToJsonString(), planner.Catalogue, new Problems()) is not { } job)
+            return null;
+        var plan = planner.Plan(job, UnitSystem.Metric).Plan;
+        var pressure = entry.PressureKPa > 0 ? entry.PressureKPa : job.Tools.Source.PressureKPa[entry.Pressure].Value;
+        var bonding = plan.BondingPress with { Celsius = entry.Celsius, Seconds = entry.PressedSeconds, PressureKPa = pressure };
+        // Of what is done part by part, one part stands for all.
+        var presses = plan.Whole.Select(w => w.OnParts[0]).Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press or PressPurpose.Finish || (p.Purpose == PressPurpose.Back && entry.BackSeconds > 0))
+            .Select(p => p.Order == bonding.Order ? bonding : p with { Celsius = entry.Celsius, Seconds = p.Purpose == PressPurpose.Back ? entry.BackSeconds : p.Seconds }).ToList();
+        return Of(job, plan with { Presses = presses }, [.. presses.SelectMany(HoldDone.AsPlanned)]);
+    }
+
+    private (double LnRoom, double LnBurden)? With(Job job, Plan plan, IReadOnlyList<HoldDone> holds, double moreK)
+    {
+        var source = job.Tools.Source;
+        var moved = job with { Tools = job.Tools with { Source = source with { DialOffsetK = source.DialOffsetK with { Value = source.DialOffsetK.Value + moreK } } } };
+        var about = planner.About(moved, new Wording(UnitSystem.Metric));
+        if (PieceInTheModel.Of(about, plan, holds, planner.Catalogue) is not { Bond: > 0 } piece)
+            return null;
+        return (Math.Log(piece.Bond / about.Lead.Work.Vinyl.HoldsFromBond.Value), Math.Log(piece.Laid.Max(id => piece.Burden(id) / about.Layer(id).MostBurden)));
+    }
+}

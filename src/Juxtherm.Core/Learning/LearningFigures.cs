@@ -1,0 +1,41 @@
+namespace Juxtherm.Core.Learning;
+
+/// <summary>What the learning takes for granted. All figures are ours (from memory); docs/learning.md tells what they do.</summary>
+public static class LearningFigures
+{
+    /// <summary>The stated error of a dial is read as the span of nine presses in ten: so many standard deviations.</summary>
+    public const double SpreadsInError = 1.645;
+
+    /// <summary>One press in ten is further off than its kind's error says: for those the spread is so many times as wide.</summary>
+    public const double StrangeFactor = 4;
+
+    /// <summary>Share of presses that are further off than their kind.</summary>
+    public const double StrangeShare = 0.1;
+
+    /// <summary>Standard deviation of ln of what a vinyl on a blank wants beyond the catalogue's figure.</summary>
+    public const double DemandSpread = 0.3;
+
+    /// <summary>Share of entries that say nothing: a wrong tap, a spot of lint, a sleeve in the way.</summary>
+    public const double WrongShare = 0.1;
+
+    /// <summary>Standard deviation of ln of the bond from piece to piece: pressure, damp, a hand's haste.</summary>
+    public const double PieceSpread = 0.3;
+
+    /// <summary>Standard deviation of ln of the burden that a vinyl takes.</summary>
+    public const double BurdenSpread = 0.4;
+
+    /// <summary>Standard deviation of a plate measured with a probe, K.</summary>
+    public const double ProbeSpreadK = 1.5;
+
+    /// <summary>Standard deviation of a plate measured with heat strips, K: they turn in steps.</summary>
+    public const double StripSpreadK = 3;
+
+    /// <summary>Plans follow a belief by this share at most; by less while little was learned. Chosen so that at most one workshop in twenty is worse off by more than 2 °C.</summary>
+    public const double Caution = 0.75;
+
+    /// <summary>Pieces of one run count as no more than so many.</summary>
+    public const double MostPerRun = 3;
+
+    /// <summary>Of a vinyl on a blank under a press the latest so many pieces are looked at.</summary>
+    public const int MostLookedAt = 100;
+}

@@ -1,0 +1,60 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Options;
+using Juxtherm.Core.Plans.Remedies;
+using Juxtherm.Core.Plans.Sequencing;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Stacking;
+
+namespace Juxtherm.Core.Plans.Checks.Rules;
+
+/// <summary>Vinyl would lie on another piece's carrier, or a carrier's edge on finished vinyl.</summary>
+public sealed class CarrierOverlap : IPlanRule
+{
+    /// <inheritdoc/>
+    public string Code => "carrier-overlap";
+
+    /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        var trims = plan.Sequence is { } laid ? CarrierTrims.Needed(plan.About, laid) : new Dictionary<string, double>(StringComparer.Ordinal);
+        Notice With(Notice notice, LayerInPlan one, LayerInPlan two)
+        {
+            var mine = trims.Where(t => t.Key == one.Id || t.Key == two.Id).ToDictionary(StringComparer.Ordinal);
+            var atOnce = plan.Job.Choices.GetValueOrDefault(new LayersMethod().Id) == LayersMethod.AtOnce;
+            return notice with
+            {
+                Layers = [one.Id, two.Id],
+                Mends = [.. new[] { mine.Count == 0 ? null : Mends.Trim(plan.About, mine), atOnce ? new Mend("Press one after the other", [new JobEdit($"/choices/{new LayersMethod().Id}", null)]) : null }.OfType<Mend>()],
+            };
+        }
+
+        var earlier = new List<LayerInPlan>();
+        foreach (var press in plan.Presses)
+        {
+            var together = press.Laid.Select(id => plan.About.Layer(id)).ToList();
+            foreach (var upper in together)
+            {
+                if (together.Find(other => other != upper && (plan.Lying.Reaches(upper.Id, other.Id) || Carriers.VinylOn(plan.Lying[upper.Id], plan.Lying[other.Id]))) is { } under)
+                {
+                    return With(this.Say(plan, NoticeLevel.Stop, $"{plan.Named(upper)} would lie on the carrier of {plan.Named(under)} in the same press. Press one after the other, or trim the carriers until they clear each other.",
+                        "Glue bonds to whatever it lies on: here to the carrier instead of the cloth, and it comes off with it."), upper, under);
+                }
+
+                // A tack is too short and light to leave a mark; a full press is not.
+                if (press.Purpose == PressPurpose.Press && earlier.Find(lower => Carriers.EdgeOn(plan.Lying[upper.Id], plan.Lying[lower.Id])) is { } finished)
+                {
+                    var how = trims.TryGetValue(upper.Id, out var to) ? $"Trim it to {plan.Words.Fine(to)} round the artwork" : $"Trim it close, let it reach beyond {plan.Named(finished)} on all sides";
+                    return With(this.Say(plan, NoticeLevel.Caution, $"The carrier of {plan.Named(upper)} ends on {plan.Named(finished)}, which is finished. {how}, or press it with a soft underlay.", "In a full press the carrier's edge prints a line into the vinyl below."), upper, finished);
+                }
+            }
+
+            earlier.AddRange(together);
+        }
+
+        return null;
+    }
+}

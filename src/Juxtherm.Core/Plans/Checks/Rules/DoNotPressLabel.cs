@@ -1,0 +1,22 @@
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Plans.Checks.Rules;
+
+/// <summary>The care label crosses out the iron.</summary>
+public sealed class DoNotPressLabel : IPlanRule
+{
+    /// <inheritdoc/>
+    public string Code => "do-not-press-label";
+
+    /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return plan.Job.Blank.CareDots == 0
+            ? this.Say(plan, NoticeLevel.Stop, "The care label crosses out the iron. Do not press this item.", "The maker of the item says that heat harms it (ironing symbol of ISO 3758, quoted from memory). No setting here changes that.")
+            : null;
+    }
+}

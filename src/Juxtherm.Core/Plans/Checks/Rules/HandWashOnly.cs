@@ -1,0 +1,24 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Plans.Checks.Rules;
+
+/// <summary>Hard blanks are washed by hand.</summary>
+public sealed class HandWashOnly : IPlanRule
+{
+    /// <inheritdoc/>
+    public string Code => "hand-wash-only";
+
+    /// <inheritdoc/>
+    public bool Standing => true;
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return plan.Work.Material.Care == CareKind.HandWash
+            ? this.Say(plan, NoticeLevel.Note, "Wash by hand only, without soaking or scouring; not in the dishwasher. Keep vinyl off a drinking rim.",
+                "On a smooth glaze the vinyl holds by its glue alone; heat and alkali of a dishwasher creep under the edge.")
+            : null;
+    }
+}

@@ -1,0 +1,56 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Options;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Settings;
+
+namespace Juxtherm.Core.Plans.Checks.Rules;
+
+/// <summary>A layer gets more heat over all presses than it takes.</summary>
+public sealed class HeatBudget : ILayerRule
+{
+    // Beyond this many times what it takes there is no luck to be had; who has a setting of their own may have had some.
+    private const double FarBeyond = 2;
+    private const double FarBeyondOwn = 3;
+
+    /// <inheritdoc/>
+    public string Code => "heat-budget";
+
+    /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan, LayerInPlan layer)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(layer);
+        // A last press is planned up to the limit; thousandths beyond it are a matter of rounding.
+        var (had, most) = (Math.Round(plan.Burden[layer.Id], 2), layer.MostBurden);
+        // What only the overlap of two plates has too much of is a strip along a joint, and often done.
+        var alone = plan.BurdenOnce.GetValueOrDefault(layer.Id, had);
+        if (had > most && alone <= most && !layer.Work.Vinyl.HeatsOnce.Value)
+        {
+            return this.Say(layer, NoticeLevel.Caution,
+                $"Where parts overlap, {plan.Named(layer)} gets {Wording.Share(had)} times its chart's heat; it takes about {Wording.Share(most)} here. Keep the overlaps as small as they are drawn.",
+                $"What lies under two plates has the heat of both. Beyond that it wrinkles, yellows or goes flat ({layer.Takes.From.Source}).", ("burden", had, "1"), ("most", most, "1"), ("alone", Math.Round(alone, 2), "1"));
+        }
+
+        var level = had > most * (plan.Found.From == SettingFrom.Search ? FarBeyond : FarBeyondOwn) ? NoticeLevel.Stop : NoticeLevel.Caution;
+        // Where the last press was cut short for it, that is said once.
+        // Foam heated twice has a notice of its own.
+        if (had <= most || (layer.Work.Vinyl.HeatsOnce.Value && level == NoticeLevel.Caution) || (level == NoticeLevel.Caution && plan.Presses.Any(p => p.InsteadOfSeconds is not null)))
+            return null;
+        return this.Say(layer, level,
+            $"{plan.Named(layer)} gets {Wording.Share(had)} times its chart's heat over all presses; it takes about {Wording.Share(most)} here. Tack shorter, lay it later, or press fewer times.",
+            $"Heat adds up, and the lowest layer sees every press. Beyond that it wrinkles, yellows or goes flat ({layer.Takes.From.Source}).", ("burden", had, "1"), ("most", most, "1")) with
+        { Mends = [.. Less(plan)] };
+    }
+
+    /// <summary>Ways of doing it that were chosen and heat more than is needed.</summary>
+    private static IEnumerable<Mend> Less(PlanContext plan)
+    {
+        if (plan.Job.Choices.GetValueOrDefault(new LayersMethod().Id) == LayersMethod.Full)
+            yield return new Mend("Tack each, then one full press", [new JobEdit($"/choices/{new LayersMethod().Id}", null)]);
+        if (plan.Job.Choices.GetValueOrDefault(new TotalHeat().Id) == TotalHeat.OnceMore)
+            yield return new Mend("Leave out the full press more", [new JobEdit($"/choices/{new TotalHeat().Id}", null)]);
+    }
+}

@@ -1,0 +1,19 @@
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Plans.Checks.Rules;
+
+/// <summary>Materials that are never pressed.</summary>
+public sealed class NotPressable : IPlanRule
+{
+    /// <inheritdoc/>
+    public string Code => "not-pressable";
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return plan.Work.Material.NeverPressed is { } never
+            ? this.Say(plan, NoticeLevel.Stop, $"{plan.Work.Material.Name} is not pressed, with any vinyl or setting.", never.Value)
+            : null;
+    }
+}

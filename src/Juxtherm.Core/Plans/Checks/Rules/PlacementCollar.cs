@@ -1,0 +1,37 @@
+using Juxtherm.Core.Items;
+using Juxtherm.Core.Items.Spots;
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Plans.Checks.Rules;
+
+/// <summary>The print touches the collar or comes too close to it.</summary>
+public sealed class PlacementCollar : IPlanRule
+{
+    private const double TooClose = 0.5;
+
+    /// <inheritdoc/>
+    public string Code => "placement-collar";
+
+    /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        foreach (var (shape, art) in plan.PlacedFaces)
+        {
+            if (shape.Collar is not { } collar)
+                continue;
+            if (art.Overlaps(collar.Box))
+                return this.Say(plan, NoticeLevel.Stop, "The print lies over the collar. Move it down.", "Rib and seam keep the plate off the vinyl there, and the neck stretches it when worn.");
+            var beside = art.XMm > collar.Box.XMm + collar.Box.WidthMm || art.XMm + art.WidthMm < collar.Box.XMm;
+            var (drop, usual) = (art.YMm - shape.NeckMm!.Value, CollarDrop.Measured(shape.Size));
+            if (!beside && drop < usual * TooClose)
+                return this.Say(plan, NoticeLevel.Caution, $"The print begins {plan.Words.Length(drop)} below the collar; about {plan.Words.Length(usual)} is usual for this size.",
+                    $"Too close to the collar it looks squeezed, and the rib's thick edge keeps the plate off its upper rim ({PlacementRules.Practice}).", ("drop", drop, "mm"), ("usual", usual, "mm"));
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,25 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Stages;
+
+namespace Juxtherm.Core.Plans.Checks.Rules;
+
+/// <summary>Something lies on foam vinyl.</summary>
+public sealed class PuffCovered : ILayerRule
+{
+    /// <inheritdoc/>
+    public string Code => "puff-covered";
+
+    /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan, LayerInPlan layer)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(layer);
+        var foam = plan.Lying.DirectlyUnder(layer.Id).Select(id => plan.About.Layer(id)).FirstOrDefault(l => l.Work.Vinyl.HeatsOnce.Value);
+        return foam is null
+            ? null
+            : this.Say(layer, NoticeLevel.Stop, $"{plan.Named(layer)} lies on {plan.Named(foam)}. Nothing goes on foam: lay it beside, on the cloth.", "What lies on it holds it flat while it should rise, and has nothing firm to bond to.") with { Mends = UnderneathNotAllowed.Changes(plan, layer, foam, swap: foam) };
+    }
+}

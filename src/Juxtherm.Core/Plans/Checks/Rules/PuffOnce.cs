@@ -1,0 +1,21 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Stages;
+
+namespace Juxtherm.Core.Plans.Checks.Rules;
+
+/// <summary>Foam vinyl is best heated once.</summary>
+public sealed class PuffOnce : ILayerRule
+{
+    /// <inheritdoc/>
+    public string Code => "puff-once";
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan, LayerInPlan layer)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(layer);
+        return layer.Work.Vinyl.HeatsOnce.Value
+            ? this.Say(layer, NoticeLevel.Note, $"{plan.Named(layer)} rises in one press: even pressure, nothing laid on it.", "A letter that stayed flat may be rescued by one short heat more: that is a rescue, not part of the plan.")
+            : null;
+    }
+}

@@ -1,0 +1,25 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Stages;
+
+namespace Juxtherm.Core.Plans.Checks.Rules;
+
+/// <summary>A vinyl that does not come out well under this press.</summary>
+public sealed class VinylUnderSource : ILayerRule
+{
+    /// <inheritdoc/>
+    public string Code => "heat-source-unsuitable";
+
+    /// <inheritdoc/>
+    public bool Acceptable => true;
+
+    /// <inheritdoc/>
+    public Notice? Look(PlanContext plan, LayerInPlan layer)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(layer);
+        var source = plan.Work.Source;
+        return layer.Work.Vinyl.NotUnder.TryGetValue(source.Kind, out var reason)
+            ? this.Say(layer, NoticeLevel.Stop, $"{layer.Work.Vinyl.Name} vinyl does not come out well under {Wording.A(source.Name)}. Use a press with a plate that comes straight down.", reason.Value)
+            : null;
+    }
+}

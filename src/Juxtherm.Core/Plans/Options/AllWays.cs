@@ -1,0 +1,23 @@
+using Juxtherm.Core.Plans.Stages;
+
+namespace Juxtherm.Core.Plans.Options;
+
+/// <summary>All questions that ship.</summary>
+public static class AllWays
+{
+    /// <summary>In the order of the work.</summary>
+    public static IReadOnlyList<IWay> List { get; } =
+    [
+        new DropCounting(), new Centring(), new Prewash(), new PreheatFirst(), new CoverSheet(), new Underneath(), new LayingOut(),
+        new LayersMethod(), new UpperLayers(), new LastPress(), new TotalHeat(), new PuffTime(), new FirstTry(), new UnknownBlankStart(),
+        new BackPress(), new BackPressWhen(), new PeelCheck(), new FinishPress(), new HouseholdIron(),
+    ];
+
+    /// <summary>The questions that arise in a plan, with the answers it follows.</summary>
+    /// <param name="about">The finished plan's context.</param>
+    public static IReadOnlyList<PlannedWay> In(WayContext about)
+    {
+        ArgumentNullException.ThrowIfNull(about);
+        return [.. List.Select(way => way.Advise(about) is { } advice ? new PlannedWay(way.Id, way.Question, about.Choose(way)!, advice.Option, advice.Reason, way.Pointer, way.Options(about)) : null).OfType<PlannedWay>()];
+    }
+}

@@ -1,0 +1,33 @@
+using Juxtherm.Core.Items;
+using Juxtherm.Core.Plans.Stages;
+
+namespace Juxtherm.Core.Plans.Options;
+
+/// <summary>How the distance below a collar is counted.</summary>
+public sealed class DropCounting : IWay
+{
+    /// <summary>With a tape.</summary>
+    public const string Measured = "measured";
+
+    /// <summary>In finger breadths.</summary>
+    public const string Fingers = "fingers";
+
+    /// <inheritdoc/>
+    public string Id => "placement";
+
+    /// <inheritdoc/>
+    public string Question => "How is the place below the collar found?";
+
+    /// <inheritdoc/>
+    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Measured, "measured"), new(Fingers, "in finger breadths")];
+
+    /// <inheritdoc/>
+    public WayAdvice? Advise(WayContext about)
+    {
+        ArgumentNullException.ThrowIfNull(about);
+        var blank = about.Job.Blank;
+        if (!blank.Faces.TryGetValue(blank.Face, out var shape) || shape.Collar is null)
+            return null;
+        return new WayAdvice(Measured, $"{about.Words.Length(CollarDrop.Measured(blank.Size))} below the collar's lower edge comes out alike on every piece. Others lay {CollarDrop.InWords(blank.Size)}.");
+    }
+}

@@ -1,0 +1,43 @@
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Settings;
+
+namespace Juxtherm.Core.Plans.Options;
+
+/// <summary>Whether a small patch is pressed before the first piece.</summary>
+public sealed class FirstTry : IWay
+{
+    /// <summary>Press a patch.</summary>
+    public const string Patch = "patch";
+
+    /// <summary>Straight on.</summary>
+    public const string Straight = "straight";
+
+    /// <inheritdoc/>
+    public string Id => "firstTry";
+
+    /// <inheritdoc/>
+    public string Question => "A test patch first?";
+
+    /// <inheritdoc/>
+    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Patch, "press a patch"), new(Straight, "straight on")];
+
+    /// <inheritdoc/>
+    public WayAdvice? Advise(WayContext about)
+    {
+        ArgumentNullException.ThrowIfNull(about);
+        if (about.Found is null)
+            return null;
+        return IsNeeded(about) is { } why ? new WayAdvice(Patch, why) : new WayAdvice(Straight, "There is plenty of room either way, even with everything off to one side.");
+    }
+
+    /// <summary>Why a patch is worth its vinyl; null where the setting found is safe without one.</summary>
+    /// <param name="about">The job, with its setting found.</param>
+    internal static string? IsNeeded(WayContext about)
+    {
+        var (material, blank) = (about.Work.Material, about.Job.Blank);
+        return about.Settings.Any(f => f is { From: SettingFrom.Search, Outcome: not SettingOutcome.Safe }) ? "There is little room here, and a patch tells more than the model."
+            : material.Uncertain is not null ? $"What the {material.Name.ToLowerInvariant()} will bear is not certain."
+            : blank.Costly ? "The blank is hard to replace."
+            : null;
+    }
+}

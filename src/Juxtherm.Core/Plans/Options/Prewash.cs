@@ -1,0 +1,35 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Plans.Stages;
+
+namespace Juxtherm.Core.Plans.Options;
+
+/// <summary>Whether the blank is washed before it is pressed.</summary>
+public sealed class Prewash : IWay
+{
+    /// <summary>Wash and dry first.</summary>
+    public const string Wash = "wash";
+
+    /// <summary>Do not wash.</summary>
+    public const string Skip = "skip";
+
+    /// <inheritdoc/>
+    public string Id => "prewash";
+
+    /// <inheritdoc/>
+    public string Question => "Wash it first?";
+
+    /// <inheritdoc/>
+    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Wash, "wash and dry first"), new(Skip, "do not wash")];
+
+    /// <inheritdoc/>
+    public WayAdvice? Advise(WayContext about)
+    {
+        ArgumentNullException.ThrowIfNull(about);
+        var (material, blank) = (about.Work.Material, about.Job.Blank);
+        if (material.Care != CareKind.Wash || blank.Prewashed)
+            return null;
+        return material.Prewash.Value
+            ? new WayAdvice(Wash, $"{material.Name} shrinks in its first wash ({material.Prewash.From.Source}), and what is pressed on it does not shrink along: it puckers. Wash and dry it without softener.")
+            : new WayAdvice(Skip, $"{material.Name} hardly shrinks, and an unwashed face is clean and flat.");
+    }
+}

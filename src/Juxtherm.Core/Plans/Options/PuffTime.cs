@@ -1,0 +1,42 @@
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Settings;
+
+namespace Juxtherm.Core.Plans.Options;
+
+/// <summary>How long foam vinyl is pressed.</summary>
+public sealed class PuffTime : IWay
+{
+    /// <summary>A few seconds less.</summary>
+    public const string Shorter = "shorter";
+
+    /// <summary>The full listed time.</summary>
+    public const string FullTime = "full";
+
+    // Some 2 s of 12 less than is listed (common practice).
+    private const double ShorterShare = 0.85;
+
+    /// <summary>Share of the usual bond that is aimed at: less than the listed time's, or that of the longest time listed.</summary>
+    /// <param name="option">What is chosen.</param>
+    /// <param name="vinyl">The foam.</param>
+    /// <param name="chart">Its chart; a wrapper lists one time only.</param>
+    internal static double Share(string? option, Catalogue.Vinyl vinyl, Chart chart) =>
+        option != FullTime ? ShorterShare : chart.Seconds.Value == vinyl.ReferenceSeconds.Value ? Math.Max(1, vinyl.ChartSeconds.Value.High / vinyl.ReferenceSeconds.Value) : 1;
+
+    /// <inheritdoc/>
+    public string Id => "puff";
+
+    /// <inheritdoc/>
+    public string Question => "Foam vinyl: the full time?";
+
+    /// <inheritdoc/>
+    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Shorter, "a few seconds less"), new(FullTime, "the full listed time")];
+
+    /// <inheritdoc/>
+    public WayAdvice? Advise(WayContext about)
+    {
+        ArgumentNullException.ThrowIfNull(about);
+        return about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value)
+            ? new WayAdvice(Shorter, "Foam goes flat again under too much heat and cannot be raised a second time. If a letter stayed flat, one short second heat may rescue it: that is a rescue, not part of the plan.")
+            : null;
+    }
+}

@@ -1,0 +1,62 @@
+using Juxtherm.Core.Plans.Stages;
+
+namespace Juxtherm.Core.Plans.Options;
+
+/// <summary>How a layer is laid on another that has shrunk a little by then.</summary>
+public sealed class UpperLayers : IWay
+{
+    /// <summary>Whole, from its middle.</summary>
+    public const string Whole = "whole";
+
+    /// <summary>Piece by piece.</summary>
+    public const string Pieces = "pieces";
+
+    /// <summary>From this size on the shrinking shows at the ends, mm (common practice).</summary>
+    public const double LargeMm = 150;
+
+    // Laying one more piece where it belongs, s (from memory).
+    private const double PieceSeconds = 6;
+
+    /// <inheritdoc/>
+    public string Id => "upperLayers";
+
+    /// <inheritdoc/>
+    public string Question => "A layer on top: whole or piece by piece?";
+
+    /// <summary>Whether a layer is laid piece by piece.</summary>
+    /// <param name="about">The job.</param>
+    /// <param name="layer">The layer.</param>
+    public static bool PieceByPiece(WayContext about, LayerInPlan layer)
+    {
+        ArgumentNullException.ThrowIfNull(about);
+        ArgumentNullException.ThrowIfNull(layer);
+        return about.Lying.DirectlyUnder(layer.Id).Any() && about.Choose(new UpperLayers()) == Pieces && (about.Job.Choices.ContainsKey(new UpperLayers().Id) || IsLarge(layer));
+    }
+
+    /// <summary>How much longer it takes to lay a layer piece by piece, s; 0 where it is laid whole.</summary>
+    /// <param name="about">The job.</param>
+    /// <param name="layer">The layer.</param>
+    public static double ExtraSeconds(WayContext about, LayerInPlan layer)
+    {
+        ArgumentNullException.ThrowIfNull(about);
+        ArgumentNullException.ThrowIfNull(layer);
+        return PieceByPiece(about, layer) ? PieceSeconds * Math.Max(0, (layer.Layer.Measures?.Pieces ?? 1) - 1) : 0;
+    }
+
+    /// <inheritdoc/>
+    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Whole, "whole, from its middle"), new(Pieces, "piece by piece")];
+
+    /// <inheritdoc/>
+    public WayAdvice? Advise(WayContext about)
+    {
+        ArgumentNullException.ThrowIfNull(about);
+        var upper = about.Layers.Where(l => about.Lying.DirectlyUnder(l.Id).Any()).ToList();
+        if (upper.Count == 0)
+            return null;
+        return upper.Exists(IsLarge)
+            ? new WayAdvice(Pieces, $"Vinyl below shrinks a little at its first heat. On {about.Words.Length(LargeMm)} and more that shows at the ends, so large layers are laid piece by piece, each where it belongs.")
+            : new WayAdvice(Whole, $"Below {about.Words.Length(LargeMm)} the shrinking of the vinyl below hardly shows: laid from the middle, what is off is shared by both ends.");
+    }
+
+    private static bool IsLarge(LayerInPlan layer) => Math.Max(layer.Layer.WidthMm ?? 0, layer.Layer.HeightMm ?? 0) >= LargeMm;
+}

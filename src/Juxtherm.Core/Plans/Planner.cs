@@ -1,0 +1,201 @@
+using System.Runtime.CompilerServices;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Checks;
+using Juxtherm.Core.Plans.Options;
+using Juxtherm.Core.Plans.Patches;
+using Juxtherm.Core.Plans.Rehearsal;
+using Juxtherm.Core.Plans.Sequencing;
+using Juxtherm.Core.Plans.Setting;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Plans.Writing;
+using Juxtherm.Core.Reading;
+using Juxtherm.Core.Settings;
+
+namespace Juxtherm.Core.Plans;
+
+/// <summary>A plan and what lies behind it.</summary>
+/// <param name="Plan">The plan.</param>
+/// <param name="Trace">Temperatures over time, phase by phase.</param>
+/// <param name="Window">What every temperature allows.</param>
+public sealed record PlanResult(Plan Plan, IReadOnlyList<TracePhase> Trace, SettingWindow Window);
+
+/// <summary>Turns a job into a plan: finds the setting, carries it out in the model, and lets every rule look at it.</summary>
+/// <param name="catalogue">The catalogue.</param>
+public sealed class Planner(CatalogueSnapshot catalogue)
+{
+    /// <summary>Changes whenever the same job and catalogue would give other figures.</summary>
+    public const string ModelVersion = "6";
+
+    private const int MostTried = 4;
+    private readonly JobSettings _settings = new(catalogue);
+    private readonly ConditionalWeakTable<FoundSetting, PatchStudy> _studies = [];
+    private readonly SequenceFinder _orders = new(new HeatTable(catalogue));
+    private readonly HottestPieces _hottest = new();
+    private readonly Rehearsals _rehearsals = new(catalogue);
+
+    /// <summary>The catalogue that plans are made from.</summary>
+    public CatalogueSnapshot Catalogue => catalogue;
+
+    /// <summary>Plans a job.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="units">Units of the texts.</param>
+    public PlanResult Plan(Job job, UnitSystem units)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        job = Told(job);
+        var (about, preheat) = _settings.Of(job, new Wording(units));
+        Patience.Look();
+        var orders = _orders.Find(about, preheat);
+        var tried = Try(about, orders, preheat);
+        (about, var rehearsal, var budget) = (tried.About, tried.Rehearsal, tried.Budget);
+
+        var last = rehearsal.Presses[^1];
+        var rules = new PlanContext(
+            about, [.. rehearsal.Presses.Select((p, i) => new PressInPlan(p.Press.Purpose, p.Press.Laid, p.Seconds) { Layers = p.Press.Layers, Reheated = rehearsal.Reheated(i), InsteadOfSeconds = p.InsteadOfSeconds })], job.Layers.Min(l => last.Heat[l.Id].Bond),
+            last.Heat.Keys.ToDictionary(id => id, budget.Total, StringComparer.Ordinal), last.HottestBareCelsius, HottestAtChart(about, preheat))
+        {
+            BurdenOnce = last.Heat.Keys.ToDictionary(id => id, budget.Once, StringComparer.Ordinal),
+            Orders = orders,
+            Sequence = tried.Laid,
+            AllHold = about.Layers.All(l => last.Heat[l.Id].Bond >= l.Work.Vinyl.HoldsFromBond.Value),
+            LabelCap = CareLabel.Cap(job.Blank.CareDots, catalogue),
+            HottestOfRunCelsius = about.Work.Material.DyeMigrationCelsius is null ? 0 : _hottest.Of(about.Found!, job.Quantity),
+        };
+        var notices = PlanRules.Look(rules);
+        var verdict = notices.Select(n => n.Weight).DefaultIfEmpty(NoticeLevel.Note).Max() switch
+        {
+            NoticeLevel.Stop => Verdict.Stop,
+            NoticeLevel.Caution => Verdict.Caution,
+            _ => Verdict.Go,
+        };
+        // What is shown of how much room there is belongs to the press that bonds last.
+        var found = rehearsal.Bonding.Press.Set.Found;
+        var presses = new PressWriter(about, rehearsal, budget).Write();
+        // The model carries one part through; it is numbered as the first part on which a press is done.
+        int NumberOf(int at) => presses.First(p => p.Stage == at + 1).Order;
+        var steps = new StepWriter(about, presses).Write();
+        var (lead, worst) = (about.Lead, found.Worst);
+        var plan = new Plan(
+            verdict, Headline(verdict, presses, about.Words, about.Settings[0]), notices, presses, steps, Times(steps, job.Quantity),
+            ChartNote.Of(lead),
+            [.. found.Rows.Select(r => new RoomRow(Math.Round(r.Dial.Celsius, 1), Tenth(r.HoldsFromSeconds), Tenth(r.TargetSeconds), Math.Round(r.MostSeconds, 1), Ends(r.EndsBecause), Tenth(r.SafeFromSeconds), Math.Round(r.SafeToSeconds, 1)))],
+            new PlanMargin(Tenth(found.Chosen.SafeFromSeconds), Math.Round(found.Chosen.SafeToSeconds, 1), Math.Round(worst.LeastBond, 2), Math.Round(worst.MostBurden, 2), Math.Round(worst.HottestBareCelsius, 1)),
+            AllWays.In(about), Ladder.Of(about, preheat, catalogue), catalogue.Version, ModelVersion)
+        {
+            Order = new OrderReasons(about, orders, tried.Laid).Write(),
+            Budgets = [.. about.Layers.OrderBy(l => about.Lying.Under(l.Id).Count()).Select(l => Bar(l))],
+            Carriers = CarrierTrims.Of(about, tried.Laid),
+            Placing = PlaceWords.Of(job, about.Words),
+            AloneSeconds = rehearsal.Bonding.Press.UntilBonded ? found.Seconds : null,
+        };
+
+        HeatBudgetBar Bar(LayerInPlan layer) => new(
+            layer.Id, about.NameOf(layer), [.. budget.Of(layer.Id).Select(s => s with { Order = NumberOf(s.Order), Share = Math.Round(s.Share, 3) })],
+            Math.Round(budget.Total(layer.Id), 2), layer.MostBurden, Math.Round(last.Heat[layer.Id].Bond, 2), layer.Work.Vinyl.HoldsFromBond.Value);
+
+
+        return new PlanResult(plan, [.. rehearsal.Phases.Select(p => p.PressOrder is { } order ? p with { PressOrder = NumberOf(order - 1) } : p)], found.Window);
+    }
+
+    /// <summary>What test patches have told, and which is pressed next.</summary>
+    /// <param name="job">The job, with what came of its patches so far.</param>
+    /// <param name="units">Units of the texts.</param>
+    public PatchAdvice Patches(Job job, UnitSystem units)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        return PatchWriter.Of(_settings.Of(job with { Patches = [], Used = null }, new Wording(units)).About, StudyOf(job), job.Patches, _settings.Of(Told(job), new Wording(units)).About.Found!);
+    }
+
+    /// <summary>A job as its test patches have shown it: what its face wants, how sure that is, what blank and vinyl bear.</summary>
+    /// <param name="job">The job.</param>
+    /// <returns>A job without patches that plans alike; the same one where patches say nothing.</returns>
+    public Job Told(Job job)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        return job.Patches.Count > 0 ? StudyOf(job).Narrowed(job, job.Patches) : job;
+    }
+
+    /// <summary>Everything that patches on a job could tell.</summary>
+    /// <param name="job">The job.</param>
+    public PatchStudy StudyOf(Job job)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var (about, preheat) = _settings.Of(job with { Used = null }, new Wording(UnitSystem.Metric));
+        // Settings that are found again are the same object, so what patches tell about one is worked out once.
+        return _studies.GetValue(about.Found!, _ => new PatchStudy(about, about.SetOf([]).PressureKPa, preheat, catalogue));
+    }
+
+    /// <summary>The job with its layers worked out, as far as that goes before a setting is found.</summary>
+    internal WayContext About(Job job, Wording words) => _settings.About(job, words, job.Blank.Material);
+
+    /// <summary>The best order that the whole model agrees with: sums of heat are only sums.</summary>
+    private Tried Try(WayContext about, FoundOrders orders, double preheat)
+    {
+        Tried? best = null;
+        foreach (var laid in orders.Ranked.Take(MostTried))
+        {
+            Patience.Look();
+            var tried = Rehearse(about, laid, preheat);
+            if (tried.Excess == 0)
+                return tried;
+            if (best is null || tried.Excess < best.Excess)
+                best = tried;
+        }
+
+        return best!;
+    }
+
+    /// <summary>Carries the presses out in the model; where that shows that a press from the back is worth it, once more with that.</summary>
+    private Tried Rehearse(WayContext about, LaidSequence laid, double preheat)
+    {
+        RehearsedPresses With(string? back) => _rehearsals.Of(about, PressSequence.Of(about, laid, preheat, back));
+        var rehearsal = With(null);
+        about = about with { Measured = rehearsal.Measured };
+        if (about.Choose(new BackPress()) == BackPress.Always)
+            rehearsal = With(about.Choose(new BackPressWhen()));
+        var budget = new Budget(about, rehearsal);
+        var last = rehearsal.Presses[^1];
+        var excess = about.Layers.Sum(l => Math.Max(0, budget.Total(l.Id) - l.MostBurden) + Math.Max(0, l.Work.Vinyl.HoldsFromBond.Value - last.Heat[l.Id].Bond));
+        return new Tried(about, laid, rehearsal, budget, excess);
+    }
+
+    /// <summary>An order carried out in the model, with the heat beyond what layers take and the bond short of holding, summed.</summary>
+    private sealed record Tried(WayContext About, LaidSequence Laid, RehearsedPresses Rehearsal, Budget Budget, double Excess);
+
+    private static double? Tenth(double? value) => value is { } v ? Math.Round(v, 1) : null;
+
+    private static string Ends(TimeLimit limit) => limit switch { TimeLimit.Blank => "blank", TimeLimit.Vinyl => "vinyl", _ => "patience" };
+
+    private static string Headline(Verdict verdict, IReadOnlyList<PlannedPress> presses, Wording words, FoundSetting found)
+    {
+        if (verdict == Verdict.Stop)
+            return found.Outcome == SettingOutcome.None ? "No safe setting found." : "Not like this: see the stop.";
+        var bonding = Stages.Plan.Bonding(presses);
+        string Set(PlannedPress press) => words.SetTo(press.DialMark, press.Celsius);
+        var faces = bonding.Select(p => p.Face).Distinct().Count() > 1;
+        var apart = bonding.Select(Set).Distinct(StringComparer.Ordinal).Count() > 1;
+        string Time(PlannedPress press) => faces ? $"{Wording.Time(press.Seconds)} on the {press.Face.ToString().ToLowerInvariant()}" : Wording.Time(press.Seconds);
+        return apart
+            ? $"Set to {string.Join(", then to ", bonding.Select(p => $"{Set(p)} for {Time(p)}"))}, {bonding[0].Pressure.ToString().ToLowerInvariant()}."
+            : $"Set to {Set(bonding[0])}, press {string.Join(", then ", bonding.Select(Time))}, {bonding[0].Pressure.ToString().ToLowerInvariant()}.";
+    }
+
+    private static PlanTimes Times(IReadOnlyList<PlanStep> steps, int quantity)
+    {
+        double Sum(Func<PlanStep, bool> counts) => steps.Where(counts).Sum(s => s.Seconds * (s.OncePerRun ? 1 : quantity));
+        return new PlanTimes(Math.Round(Sum(s => s.Kind is StepKind.Do or StepKind.Inspect or StepKind.Hold)), Math.Round(Sum(s => s.Kind != StepKind.Know)));
+    }
+
+    /// <summary>How hot the bare face would get if the chart's setting were used as it stands.</summary>
+    private double HottestAtChart(WayContext about, double preheatSeconds)
+    {
+        var pressure = about.SetOf([]).PressureKPa;
+        var session = new PressSession(about.Work, catalogue);
+        var setting = PressSetting.Single(about.Lead.Chart.Celsius.Value, pressure, about.Lead.Chart.Seconds.Value);
+        session.PreheatAndLay(setting with { Seconds = preheatSeconds }, catalogue.Work);
+        session.Press(setting);
+        return session.HottestBare();
+    }
+}

@@ -1,0 +1,57 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Items;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Reading;
+using Juxtherm.Core.Settings;
+
+namespace Juxtherm.Core.Plans.Rehearsal;
+
+/// <summary>
+/// Remembers what was carried out in the model: most edits of a job, such as moving artwork, change nothing that heat can feel.
+/// </summary>
+/// <param name="catalogue">The catalogue.</param>
+internal sealed class Rehearsals(CatalogueSnapshot catalogue)
+{
+    private const long MostBytes = 24 * 1024 * 1024;
+    private const int BytesPerFigure = 8;
+
+    private readonly BoundedMemory<Key, RehearsedPresses> _known = new(MostBytes);
+
+    /// <summary>A sequence carried out.</summary>
+    /// <param name="about">The job, with its settings.</param>
+    /// <param name="sequence">The presses.</param>
+    public RehearsedPresses Of(WayContext about, IReadOnlyList<SequencePress> sequence)
+    {
+        var key = new Key(about, sequence);
+        if (_known.TryGet(key, out var known))
+            return known;
+        var rehearsal = Rehearser.Of(about, sequence, catalogue, id => SheetNames.Of(id, about));
+        _known.Keep(key, rehearsal, rehearsal.Phases.Sum(p => (long)p.Times.Count * (p.Sheets.Count + 7)) * BytesPerFigure);
+        return rehearsal;
+    }
+
+    /// <summary>A layer as heat feels it.</summary>
+    private sealed record Felt(string Id, Workpiece Work, ReferenceDose Reference, double MostBurden, Face Face, string Under);
+
+    /// <summary>Everything that a rehearsal depends on.</summary>
+    private sealed class Key : IEquatable<Key>
+    {
+        private readonly IReadOnlyList<Felt> _layers;
+        private readonly IReadOnlyList<PressSet> _sets;
+        private readonly string _presses;
+
+        public Key(WayContext about, IReadOnlyList<SequencePress> sequence)
+        {
+            _layers = [.. about.Layers.Select(l => new Felt(l.Id, l.Work, l.Reference, l.MostBurden, l.Layer.Face, string.Join('\n', about.Lying.Under(l.Id))))];
+            _sets = [.. sequence.Select(p => p.Set)];
+            _presses = FormattableString.Invariant($"{about.BackSeconds} {about.CanBeTurned} {string.Join('\n', sequence.Select(p => FormattableString.Invariant($"{p.Purpose} {p.Seconds} {p.UntilBonded} {p.Peel} {(p.Laid.Count == 0 ? 0 : Rehearser.LayingSeconds(about, p.Laid))} {string.Join('\t', p.Laid)}\r{string.Join('\t', p.Layers)}")))}");
+        }
+
+        public bool Equals(Key? other) => other is not null && _presses == other._presses && _layers.SequenceEqual(other._layers) && _sets.SequenceEqual(other._sets);
+
+        public override bool Equals(object? obj) => Equals(obj as Key);
+
+        // The presses tell most apart; figures are compared when they agree.
+        public override int GetHashCode() => StringComparer.Ordinal.GetHashCode(_presses);
+    }
+}

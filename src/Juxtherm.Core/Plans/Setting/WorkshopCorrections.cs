@@ -1,0 +1,34 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Settings;
+
+namespace Juxtherm.Core.Plans.Setting;
+
+/// <summary>Plans for this very workshop: its plate and its vinyls as the logbook knows them, in place of what their kinds usually do.</summary>
+public static class WorkshopCorrections
+{
+    /// <summary>The job as this workshop would press it.</summary>
+    /// <param name="job">The job, as its file says it.</param>
+    /// <param name="correction">What was learned.</param>
+    /// <returns>The same job where nothing of it was learned about.</returns>
+    public static Job In(this Job job, WorkshopCorrection correction)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        ArgumentNullException.ThrowIfNull(correction);
+        if (correction.Plates.FirstOrDefault(p => p.HeatSource == job.Tools.Source.Id) is { } plate)
+        {
+            var from = new Provenance(ProvenanceKind.Logbook, plate.From);
+            var source = job.Tools.Source;
+            job = job with { Tools = job.Tools with { Source = source with { DialOffsetK = new(source.DialOffsetK.Value + plate.OffsetK, from), DialErrorK = new(plate.ErrorK, from) } } };
+        }
+
+        Sourced<double>? Wants(JobLayer layer) => correction.Demands.FirstOrDefault(d => d.Vinyl == layer.Vinyl.Id && d.Material == job.Blank.Material.Id) is { } demand
+            ? new(demand.Factor, new Provenance(ProvenanceKind.Logbook, demand.From))
+            : null;
+        return correction.Demands.Count == 0 ? job : job with { Layers = [.. job.Layers.Select(l => l with { Wants = Wants(l) })] };
+    }
+
+    /// <summary>The face that a layer lies on, wanting of the bond what this workshop has learned.</summary>
+    internal static Material Face(JobLayer layer, Material material) =>
+        layer.Wants is { } wants ? material with { Demand = new(material.Demand.Value * wants.Value, wants.From) } : material;
+}

@@ -1,0 +1,60 @@
+using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Items;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Sections;
+
+namespace Juxtherm.Core.Plans.Writing;
+
+/// <summary>Writes placements of the plate with the distances to lay them by.</summary>
+internal static class SectionWriter
+{
+    // Nearer than this to the middle line it lies on it.
+    private const double OnLineMm = 2.5;
+
+    /// <summary>The placements of a press.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="face">The face that is pressed.</param>
+    /// <param name="layers">Ids of the layers pressed; none for the bare blank, which is pressed wherever vinyl will lie.</param>
+    /// <param name="words">Writes figures in the reader's units.</param>
+    public static IReadOnlyList<PlateSection> Of(Job job, Face face, IReadOnlyCollection<string> layers, Wording words)
+    {
+        var plan = JobSections.Of(job, face, layers.Count > 0 ? layers : [.. job.Layers.Select(l => l.Id)]).Plan;
+        if (plan is null || !job.Blank.Faces.TryGetValue(face, out var shape))
+            return [Middle(job)];
+        return [.. plan.Sections.Select(s => Written(s, shape, words))];
+    }
+
+    /// <summary>With its middle on the blank's, while no artwork is placed.</summary>
+    private static PlateSection Middle(Job job) =>
+        new((job.Blank.WidthMm - job.Tools.PlateWidthMm) / 2, (job.Blank.HeightMm - job.Tools.PlateHeightMm) / 2, job.Tools.PlateWidthMm, job.Tools.PlateHeightMm);
+
+    /// <summary>A placement with the distances to lay it by.</summary>
+    public static PlateSection Written(Section section, BlankShape shape, Wording words)
+    {
+        var box = section.Box;
+        var straight = section.SlantDegrees == 0;
+        var off = section.CentreX - shape.MiddleX;
+        var (fromName, from) = shape.NeckMm is { } neck ? ("the collar", neck) : ("the top", 0.0);
+        // A slanted plate is laid by its middle, a straight one by its upper edge.
+        var edge = straight ? box.YMm : section.CentreY;
+        var down = edge - from;
+        var across = Math.Abs(off) <= OnLineMm ? "middle on the middle line" : $"middle {words.Length(Math.Abs(off))} {(off < 0 ? "left" : "right")} of the middle line";
+        var height = $"{(straight ? "upper edge" : "middle")} {(Math.Abs(down) < 0.5 ? "at" : words.Length(Math.Abs(down)) + (down < 0 ? " above" : " below"))} {fromName}";
+        var turn = straight ? section.QuarterTurn ? ", turned a quarter" : "" : $", slanted {section.SlantDegrees}° clockwise{(section.QuarterTurn ? " from a quarter turn" : "")}";
+        return new PlateSection(Math.Round(box.XMm, 1), Math.Round(box.YMm, 1), box.WidthMm, box.HeightMm)
+        {
+            SlantDegrees = section.SlantDegrees,
+            QuarterTurn = section.QuarterTurn,
+            LayBy = $"{across}, {height}{turn}",
+            Marks =
+            [
+                new SectionMark(fromName, Math.Round(down, 1), new Spot(section.CentreX, from), new Spot(section.CentreX, edge)),
+                new SectionMark("the middle line", Math.Round(off, 1), new Spot(shape.MiddleX, section.CentreY), new Spot(section.CentreX, section.CentreY)),
+            ],
+            SeamsUnder = [.. section.Under.Where(k => k is { Kind: FeatureKind.Seam, OtherFace: false }).Select(k => k.NameHere).Distinct(StringComparer.Ordinal)],
+            Under = [.. section.Under.Select(k => k.NameHere).Distinct(StringComparer.Ordinal)],
+        };
+    }
+}

@@ -1,0 +1,136 @@
+using System.Text.Json.Nodes;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Reading;
+
+namespace Juxtherm.Core.Runs.Judging;
+
+/// <summary>How the glue under a lifted edge looks.</summary>
+public enum GlueState
+{
+    /// <summary>Clean and smooth.</summary>
+    Clean,
+
+    /// <summary>Lint or dirt in it.</summary>
+    Linty,
+
+    /// <summary>It is dry, and flakes.</summary>
+    Brittle,
+}
+
+/// <summary>A garment or thing on which something lifted, found without its job.</summary>
+/// <param name="Form">Form id.</param>
+/// <param name="Material">Material id.</param>
+/// <param name="Vinyl">Vinyl id; null when nobody knows.</param>
+/// <param name="HeatSource">The press at hand, by id.</param>
+/// <param name="Glue">How the glue looks.</param>
+public sealed record FoundPiece(string Form, string Material, string? Vinyl, string HeatSource, GlueState Glue);
+
+/// <summary>What to do about it.</summary>
+/// <param name="Kind">What it comes to.</param>
+/// <param name="Headline">In a line.</param>
+/// <param name="Why">What it rests on.</param>
+/// <param name="Celsius">Plate set to, °C; null where nothing is pressed.</param>
+/// <param name="Dial">Where the dial stands; null where it has marks or nothing is pressed.</param>
+/// <param name="DialMark">The mark; null where it shows degrees or nothing is pressed.</param>
+/// <param name="Seconds">How long, s; null where nothing is pressed.</param>
+/// <param name="Try">What to try, in order; empty for nothing.</param>
+/// <param name="Not">What not to do.</param>
+/// <param name="Replace">How to take one piece off and put another in its place.</param>
+/// <param name="GiveUp">When to give up.</param>
+/// <param name="Guessed">The vinyl is not known: the answer is for the most delicate that it may be.</param>
+public sealed record FoundAdvice(
+    AdviceKind Kind, string Headline, string Why, double? Celsius, DialReading? Dial, string? DialMark, double? Seconds, IReadOnlyList<string> Try, IReadOnlyList<string> Not, IReadOnlyList<string> Replace, string GiveUp, bool Guessed);
+
+/// <summary>Judges a thing found with something lifted, from what such a thing has usually had.</summary>
+/// <param name="planner">Plans it as it was probably pressed.</param>
+/// <param name="judge">Judges the edge.</param>
+public sealed class FoundPieces(Planner planner, Judge judge)
+{
+    // What is found on things, by how delicate it is (common practice).
+    private static readonly string[] Likely = ["smooth", "stretch", "glitter", "foil"];
+
+    /// <summary>Judges.</summary>
+    /// <param name="found">What was found.</param>
+    /// <param name="units">Units of the texts.</param>
+    /// <param name="problems">Where it names things that are not known.</param>
+    /// <returns>The answer; null when it names things that are not known.</returns>
+    public FoundAdvice? Of(FoundPiece found, UnitSystem units, Problems problems)
+    {
+        ArgumentNullException.ThrowIfNull(found);
+        ArgumentNullException.ThrowIfNull(problems);
+        var planned = new List<(Job Job, Plan Plan, Advice? Edge)>();
+        foreach (var vinyl in found.Vinyl is { } known ? [known] : Likely)
+        {
+            if (JobReader.Read(JobOf(found, vinyl).ToJsonString(), planner.Catalogue, problems) is not { } job)
+                return null;
+            var plan = planner.Plan(job, units).Plan;
+            // As it was planned, so it was pressed: nobody knows better.
+            var holds = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).SelectMany(HoldDone.AsPlanned).ToList();
+            planned.Add((job, plan, judge.Of(job, plan, new PieceHistory(holds) { Cold = true }, [Outcome.EdgesLifted], units) is [var answer, ..] ? answer : null));
+        }
+
+        // Of what it may be and may be pressed once more, the coolest, and no longer than the most delicate takes.
+        var pressable = planned.Where(p => p.Plan.Verdict != Verdict.Stop).ToList();
+        var takes = pressable.Where(p => p.Edge is { Seconds: not null }).ToList();
+        var careful = takes.OrderBy(p => p.Plan.BondingPress.Celsius).FirstOrDefault();
+        var first = careful.Job ?? planned[0].Job;
+        var words = new Wording(units);
+        var seconds = takes.Min(p => p.Edge!.Seconds);
+        var replace = TakingOff.Steps(first.Blank.Material, careful.Plan ?? planned[0].Plan, words);
+        if (found.Glue != GlueState.Clean)
+        {
+            var state = found.Glue == GlueState.Linty ? "There is lint in the glue" : "The glue is dry and flakes";
+            return new FoundAdvice(AdviceKind.Lost, $"{state}: it will not hold again, whatever heat it gets. Take this piece of vinyl off and put a new one in its place.", "Glue bonds to cloth, not to fluff; and what has gone brittle does not melt again.", null, null, null, null, [], Not(first), replace, GiveUp, found.Vinyl is null);
+        }
+
+        if (pressable.Count == 0)
+            return new FoundAdvice(AdviceKind.Accept, "Do not press it: " + planned[0].Plan.Notices[0].Text, planned[0].Plan.Notices[0].Why, null, null, null, null, [], Not(first), [], GiveUp, found.Vinyl is null);
+        if (seconds is not { } time || careful is not { Edge: { } edge, Plan: { } chosen })
+        {
+            var why = pressable.Select(p => p.Edge).First(e => e is { Seconds: null });
+            return new FoundAdvice(why!.Kind, why.Text, why.Why, null, null, null, null, [], Not(first), replace, GiveUp, found.Vinyl is null);
+        }
+
+        var press = chosen.BondingPress;
+        var set = words.SetTo(press.DialMark, press.Celsius);
+        var cover = first.Tools.Cover.Thermal is null ? "baking parchment" : first.Tools.Cover.Name;
+        var cloth = first.Blank.Material.Kind == MaterialKind.Cloth;
+        return new FoundAdvice(
+            AdviceKind.PressEdge, $"Press the edge once more: {set}, {Wording.Time(time)}, {press.Pressure.ToString().ToLowerInvariant()}.",
+            found.Vinyl is null ? $"Nobody knows which vinyl it is, so this is for the most delicate of what it commonly is. {edge.Why}" : edge.Why,
+            press.Celsius, press.Dial, press.DialMark, time,
+            [
+                cloth ? "If it was washed, let it dry for a day. Roll off lint, on the glue too." : "Wipe the face under the edge with alcohol, and let it dry.",
+                cloth ? "Press the bare cloth beside it for a few seconds, to drive the damp out." : "Warm the thing evenly first: glass and glaze crack when one spot is heated.",
+                $"Lay the edge down with tweezers. {cover} over it, and only that edge under the plate.",
+                $"{set}, {Wording.Time(time)}, {press.Pressure.ToString().ToLowerInvariant()} pressure, straight down.",
+                "Let it go cold under its cover. Then pull at it gently: it holds, or it does not.",
+                cloth ? "It holds: 24 h until the next wash, inside out and cold." : "It holds: wash it by hand from now on.",
+            ],
+            [.. pressable.Where(p => p.Edge is { Seconds: null }).Select(p => $"Not at all if it is {p.Job.Layer.Vinyl.Name.ToLowerInvariant()} vinyl: {p.Edge!.Text}"), .. Not(first)], replace, GiveUp, found.Vinyl is null);
+    }
+
+    private const string GiveUp = "Lint or dirt in the glue, or a second lift at the same place: more heat will not help. When a quarter of the print lifts, it was never bonded, or it is the wrong vinyl for this cloth: take all of it off.";
+
+    private static JsonObject JobOf(FoundPiece found, string vinyl) => new()
+    {
+        ["format"] = JobReader.Format,
+        ["version"] = JobReader.Version,
+        ["blank"] = new JsonObject { ["form"] = found.Form, ["material"] = found.Material },
+        ["tools"] = new JsonObject { ["heatSource"] = found.HeatSource },
+        ["layers"] = new JsonArray(new JsonObject { ["id"] = "found", ["vinyl"] = vinyl }),
+    };
+
+    private static IReadOnlyList<string> Not(Job job) =>
+    [
+        "No bare plate or iron on the vinyl, and no steam.",
+        "Not the whole print again: what still holds does not need more heat.",
+        "Nothing that stands up soft like foam: it is heated once.",
+        "No instant glue: it goes hard, cracks and stains.",
+        .. job.Blank.Material.NeverPressed is null ? Array.Empty<string>() : ["No press on this material at all: fumes."],
+    ];
+}

@@ -1,0 +1,31 @@
+using System.Text.Json.Nodes;
+
+namespace Juxtherm.Core.Runs;
+
+/// <summary>A job for one piece of a run, to cut its vinyl again.</summary>
+public static class OnePieceJob
+{
+    private const int LongestTitle = 120;
+
+    /// <summary>Makes it of the run's own job.</summary>
+    /// <param name="json">The run's job file.</param>
+    /// <param name="title">The run's title.</param>
+    /// <param name="piece">The piece.</param>
+    /// <returns>A job file for that piece alone, and its title.</returns>
+    public static (string Json, string Title) Of(string json, string title, Piece piece)
+    {
+        ArgumentNullException.ThrowIfNull(piece);
+        var job = JsonNode.Parse(json)!.AsObject();
+        var (name, size) = (piece.Wanted.Name, piece.Wanted.Size);
+        title = $"{title}: {(name.Length > 0 ? name : $"piece {piece.Number}")} again";
+        title = title.Length > LongestTitle ? title[..LongestTitle] : title;
+        (job["title"], job["quantity"]) = (title, 1);
+        // The run's other garments are not cut again.
+        job.Remove("sizes");
+        if (name.Length > 0)
+            job["names"] = new JsonArray(new JsonObject { ["name"] = name, ["size"] = size, ["colour"] = piece.Wanted.Colour });
+        else if (size is not null)
+            job["blank"]!["size"] = size;
+        return (job.ToJsonString(), title);
+    }
+}

@@ -1,0 +1,320 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Heat;
+
+namespace Juxtherm.Core.Settings;
+
+/// <summary>Where a piece lies while it cools.</summary>
+public enum CoolingPlace
+{
+    /// <summary>Where it was pressed, on its warm underlay.</summary>
+    OnUnderlay,
+
+    /// <summary>Moved to a cold bench.</summary>
+    ColdBench,
+}
+
+/// <summary>One press as it is done, in each of the four lanes.</summary>
+/// <param name="PlateCelsius">Set point of the plate's face, °C.</param>
+/// <param name="PressureKPa">Contact pressure, kPa.</param>
+/// <param name="Seconds">Time closed, s.</param>
+public sealed record PressSetting(Lanes PlateCelsius, Lanes PressureKPa, double Seconds)
+{
+    /// <summary>The same setting in all lanes.</summary>
+    public static PressSetting Single(double celsius, double kPa, double seconds) => new(LaneMath.All(celsius), LaneMath.All(kPa), seconds);
+}
+
+/// <summary>What is seen after each step of a phase.</summary>
+public interface ISessionObserver
+{
+    /// <summary>Called after each step.</summary>
+    /// <param name="session">The session, standing at the end of the step.</param>
+    /// <param name="seconds">Time since the phase began, s.</param>
+    /// <returns>False to end the phase here.</returns>
+    bool AfterStep(PressSession session, double seconds);
+}
+
+/// <summary>A layer of vinyl and where it lies.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Vinyl">The vinyl.</param>
+/// <param name="Over">Ids of the layers under it, lowest first; empty when it lies on the bare blank.</param>
+/// <param name="OtherFace">It lies on the face that is pressed second: while the first is pressed it is not there yet, afterwards the first lies down, on the cold side.</param>
+public sealed record StackedVinyl(string Id, Vinyl Vinyl, IReadOnlyList<string> Over, bool OtherFace = false);
+
+/// <summary>
+/// A piece of work carried through its presses, in several columns: one through each layer of vinyl and what lies under it,
+/// and one through the bare blank beside the print. Temperatures and moisture go on from phase to phase while covers and
+/// carriers come and go. Four cases run side by side.
+/// </summary>
+public sealed class PressSession
+{
+    private const double ReferencePressureKPa = 20;
+
+    private readonly Workpiece _work;
+    private readonly WorkFigures _figures;
+    private readonly List<PrintColumn> _prints;
+    private readonly PrintColumn _lead;
+    private readonly StackColumn _bare;
+    private readonly double[] _hottest;
+    private readonly double _room;
+    private Lanes _pressed;
+    private PrintColumn _focus;
+
+    /// <summary>Lays out the blank on its underlay, everything at room temperature, damp from the air.</summary>
+    /// <param name="work">What is pressed; its vinyl is the only layer.</param>
+    /// <param name="catalogue">For the carrier and the figures of the work.</param>
+    /// <param name="moisture">How damp the blank is against its usual regain; 1 is usual.</param>
+    /// <param name="roomCelsius">Room temperature, °C.</param>
+    public PressSession(Workpiece work, CatalogueSnapshot catalogue, double moisture = 1, double roomCelsius = Surroundings.RoomCelsius)
+        : this(work, [new StackedVinyl(Workpiece.VinylSheet, (work ?? throw new ArgumentNullException(nameof(work))).Vinyl, [])], catalogue, moisture, roomCelsius)
+    {
+    }
+
+    /// <summary>Lays out the blank for several layers of vinyl.</summary>
+    /// <param name="work">What is pressed.</param>
+    /// <param name="stack">The layers, each after those it lies over.</param>
+    /// <param name="catalogue">For the carrier and the figures of the work.</param>
+    /// <param name="moisture">How damp the blank is against its usual regain; 1 is usual.</param>
+    /// <param name="roomCelsius">Room temperature, °C.</param>
+    public PressSession(Workpiece work, IReadOnlyList<StackedVinyl> stack, CatalogueSnapshot catalogue, double moisture = 1, double roomCelsius = Surroundings.RoomCelsius)
+    {
+        ArgumentNullException.ThrowIfNull(work);
+        ArgumentNullException.ThrowIfNull(stack);
+        ArgumentNullException.ThrowIfNull(catalogue);
+        _work = work;
+        _figures = catalogue.Work;
+        _room = roomCelsius;
+        List<SheetField> blank = [.. Enumerable.Range(0, (int)work.Form.Layers.Value).Select(i => SheetField.At(Damp(work.Material.Thermal.Sheet(Workpiece.BlankSheet(i)), moisture), roomCelsius))];
+        var underlay = work.Form.Supported && work.Underlay.Thermal is { } thermal ? SheetField.At(thermal.Sheet(Workpiece.UnderlaySheet), roomCelsius) : null;
+        var carrier = catalogue.Carrier.Thermal!.Sheet(Workpiece.CarrierSheet);
+        _prints = [.. stack.Select(top => new PrintColumn(
+            new StackColumn([.. blank.Select(b => b.Copy())], underlay?.Copy()),
+            [.. stack.Where(v => v.Id == top.Id || top.Over.Contains(v.Id, StringComparer.Ordinal)).Select(v => new VinylInColumn(v, v.Vinyl.Thermal.Sheet(Workpiece.SheetOf(v.Id)), carrier, _figures, roomCelsius))]))];
+        // What lies on the other face looks down until the piece is turned over.
+        foreach (var print in _prints.Where(p => p.Vinyls[^1].What.OtherFace))
+            print.Stack.TurnOver();
+        _lead = _prints.MaxBy(p => p.Vinyls.Count)!;
+        _focus = _lead;
+        _bare = new StackColumn(blank, underlay);
+        _hottest = new double[LaneMath.Count];
+        Array.Fill(_hottest, roomCelsius);
+    }
+
+    private PressSession(PressSession other)
+    {
+        (_work, _figures, _room, _pressed) = (other._work, other._figures, other._room, other._pressed);
+        _prints = other._prints.ConvertAll(p => p.Copy());
+        _lead = _prints[other._prints.IndexOf(other._lead)];
+        _focus = _prints[other._prints.IndexOf(other._focus)];
+        _bare = other._bare.Copy();
+        _hottest = [.. other._hottest];
+    }
+
+    /// <summary>Sheets of the column through the most layers of the face that was laid last, top to bottom, as they lie now.</summary>
+    public IReadOnlyList<SheetField> PrintSheets => Shown.Stack.Current.Fields;
+
+    /// <summary>The column through the most layers of the face that was laid last.</summary>
+    public HeatColumn PrintColumn => Shown.Stack.Current;
+
+    /// <summary>The column through the bare blank beside the print.</summary>
+    public HeatColumn BareColumn => _bare.Current;
+
+    /// <summary>Vinyl lies on the blank.</summary>
+    public bool VinylLaid => _prints.Exists(p => p.Laid);
+
+    /// <summary>Temperature under the layer laid last (the face of the blank before any is laid), °C.</summary>
+    public Lanes GlueCelsius => _focus.Laid ? _focus.GlueUnder(_focus.Vinyls[^1]) : _focus.BlankFace;
+
+    /// <summary>Temperature in the middle of the layer laid last; the face of the blank before any is laid, °C.</summary>
+    public Lanes VinylCelsius => _focus.Laid ? _focus.MiddleOf(_focus.Vinyls[^1]) : _focus.BlankFace;
+
+    /// <summary>Temperature of the blank beside the print where the plate or its cover touches it, °C.</summary>
+    public Lanes BareFaceCelsius => _bare.Current.InterfaceCelsius(_bare.IndexOf(_bare.Blank[0].Sheet.Id));
+
+    /// <summary>Temperature of the upper face of what lies on top at the layer laid last: its carrier while that is on, °C.</summary>
+    public Lanes TopCelsius => Shown.Stack.Current.InterfaceCelsius(0);
+
+    /// <summary>Bond so far in a lane, in reference seconds at the reference pressure: of the only layer, or of the one laid last.</summary>
+    public double Bond(int lane = 0) => Bond(_focus.Id, lane);
+
+    /// <summary>Burden so far in a lane, in reference seconds: of the only layer, or of the one laid last.</summary>
+    public double Burden(int lane = 0) => Burden(_focus.Id, lane);
+
+    /// <summary>Bond of a layer so far where it has had least, in reference seconds at the reference pressure.</summary>
+    /// <param name="layer">Its id.</param>
+    /// <param name="lane">0 to 3.</param>
+    public double Bond(string layer, int lane = 0) => Everywhere(layer).Min(v => v.BondMeter.Total(lane));
+
+    /// <summary>Burden of a layer so far where it has had most, in reference seconds.</summary>
+    /// <param name="layer">Its id.</param>
+    /// <param name="lane">0 to 3.</param>
+    public double Burden(string layer, int lane = 0) => Everywhere(layer).Max(v => v.BurdenMeter.Total(lane));
+
+    /// <summary>Hottest that the bare face has been in a lane, °C.</summary>
+    public double HottestBare(int lane = 0) => _hottest[lane];
+
+    /// <summary>Water left in the blank's face layer under the print, as a share of what it holds in room air.</summary>
+    public double FaceWaterShare => _lead.Stack.Blank.Single(b => b.Sheet.Id == Workpiece.BlankSheet(0)).WaterShare[0];
+
+    /// <summary>The same piece at the same moment, to be carried on another way.</summary>
+    public PressSession Copy() => new(this);
+
+    /// <summary>Closes the plate on the piece, with the cover if there is one, then opens it.</summary>
+    /// <param name="setting">How.</param>
+    /// <param name="cover">Whether the cover sheet lies on top.</param>
+    /// <param name="observer">Sees every step.</param>
+    public void Press(PressSetting setting, bool cover = true, ISessionObserver? observer = null)
+    {
+        ArgumentNullException.ThrowIfNull(setting);
+        var sheet = cover && _work.HasCover ? _work.Cover.Thermal!.Sheet(Workpiece.CoverSheet) : null;
+        Span<double> conductance = stackalloc double[LaneMath.Count];
+        Span<double> pressed = stackalloc double[LaneMath.Count];
+        for (var lane = 0; lane < LaneMath.Count; lane++)
+        {
+            conductance[lane] = Surroundings.PlateContactWm2K(setting.PressureKPa[lane]);
+            // Only pressed vinyl bonds; the reference pressure is 20 kPa.
+            pressed[lane] = Math.Pow(setting.PressureKPa[lane] / ReferencePressureKPa, _figures.PressureExponent.Value);
+        }
+
+        _pressed = LaneMath.From(pressed);
+        TopFace top = _work.Source.HotAirWm2K is { } air ? new TopFace.Open(air.Value * (_work.Source.Duty?.Value ?? 1), setting.PlateCelsius) : new TopFace.UnderPlate(LaneMath.From(conductance));
+        Run(sheet, onBench: false, top, setting.PlateCelsius, setting.Seconds, StepSchedule.Press, observer);
+        _pressed = Lanes.Zero;
+    }
+
+    /// <summary>Leaves the piece open to the air, the plate recovering meanwhile.</summary>
+    /// <param name="place">Where it lies.</param>
+    /// <param name="seconds">How long at most, s.</param>
+    /// <param name="plateCelsius">Set point of the plate, °C.</param>
+    /// <param name="observer">Sees every step and may end the phase.</param>
+    public void Open(CoolingPlace place, double seconds, Lanes plateCelsius, ISessionObserver? observer = null)
+    {
+        Run(null, onBench: place == CoolingPlace.ColdBench && _work.Form.Supported, new TopFace.Open(Surroundings.OpenAirWm2K, _room), plateCelsius, seconds, StepSchedule.Cooling, observer);
+    }
+
+    /// <summary>Lays every layer on the blank, carriers up, all at room temperature.</summary>
+    public void LayVinyl() => Lay(_prints.ConvertAll(p => p.Id));
+
+    /// <summary>Lays layers on what is there, carriers up, at room temperature.</summary>
+    /// <param name="layers">Their ids.</param>
+    public void Lay(IReadOnlyCollection<string> layers)
+    {
+        ArgumentNullException.ThrowIfNull(layers);
+        foreach (var vinyl in _prints.SelectMany(p => p.Vinyls).Where(v => layers.Contains(v.What.Id, StringComparer.Ordinal)))
+            vinyl.Lay(_room);
+        _focus = layers.Contains(_lead.Id, StringComparer.Ordinal) ? _lead : _prints.Last(p => layers.Contains(p.Id, StringComparer.Ordinal));
+    }
+
+    /// <summary>Preheats the bare blank, then opens and lays the vinyl, as every piece begins.</summary>
+    /// <param name="preheat">The preheat; 0 s for none.</param>
+    /// <param name="figures">For the time it takes to lay the artwork.</param>
+    /// <param name="observer">Sees every step of both phases.</param>
+    public void PreheatAndLay(PressSetting preheat, WorkFigures figures, ISessionObserver? observer = null)
+    {
+        ArgumentNullException.ThrowIfNull(preheat);
+        ArgumentNullException.ThrowIfNull(figures);
+        if (preheat.Seconds > 0)
+        {
+            Press(preheat, observer: observer);
+            Open(CoolingPlace.OnUnderlay, figures.LaySeconds.Value, preheat.PlateCelsius, observer);
+        }
+
+        LayVinyl();
+    }
+
+    /// <summary>Lays this piece where another was pressed, on its warm underlay; before anything is done to this one.</summary>
+    /// <param name="before">The piece before it, of the same make.</param>
+    public void LieWhereLay(PressSession before)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        foreach (var (print, other) in _prints.Zip(before._prints))
+            print.Stack.LieWhereLay(other.Stack);
+        _bare.LieWhereLay(before._bare);
+    }
+
+    /// <summary>The dial was turned, and waited for until the plate was there.</summary>
+    /// <param name="plateCelsius">Where the plate's face is now, °C.</param>
+    public void SettlePlate(Lanes plateCelsius)
+    {
+        foreach (var print in _prints)
+            print.Stack.Settle(plateCelsius);
+        _bare.Settle(plateCelsius);
+    }
+
+    /// <summary>Takes all carriers off.</summary>
+    public void Peel()
+    {
+        foreach (var vinyl in _prints.SelectMany(p => p.Vinyls))
+            vinyl.Carrier = null;
+    }
+
+    /// <summary>Turns the piece over, so that the next press comes from the back.</summary>
+    public void TurnOver()
+    {
+        foreach (var print in _prints)
+        {
+            print.Stack.TurnOver();
+            foreach (var vinyl in print.Vinyls)
+                vinyl.TurnOver();
+        }
+
+        _bare.TurnOver();
+    }
+
+    /// <summary>Dries the blank completely, as after a long preheat.</summary>
+    public void DryOut()
+    {
+        foreach (var print in _prints)
+            print.Stack.DryOut();
+        _bare.DryOut();
+    }
+
+    private PrintColumn Shown => _prints.Where(p => p.Vinyls[^1].What.OtherFace == _focus.Vinyls[^1].What.OtherFace).MaxBy(p => (p.Vinyls.Count, p == _focus))!;
+
+    private IEnumerable<VinylInColumn> Everywhere(string layer) => _prints.SelectMany(p => p.Vinyls).Where(v => v.What.Id == layer);
+
+    private static Sheet Damp(Sheet sheet, double factor) => sheet with { Substance = sheet.Substance with { MoistureRegain = Math.Min(1, sheet.Substance.MoistureRegain * factor) } };
+
+    private void Run(Sheet? cover, bool onBench, TopFace top, Lanes plate, double seconds, StepSchedule schedule, ISessionObserver? observer)
+    {
+        var bottom = new BottomFace(Surroundings.BelowUnderlayWm2K, _room);
+        foreach (var print in _prints)
+            print.Stack.Build(print.Vinyls, cover, onBench, _room, _work.Source.Plate.Value, plate);
+        _bare.Build([], cover, onBench, _room, _work.Source.Plate.Value, plate);
+        var ended = false;
+        // The columns advance in step: the others follow each step of the first with the same length.
+        _lead.Stack.Current.Run(top, bottom, plate, seconds, schedule, (length, time) =>
+        {
+            foreach (var print in _prints)
+            {
+                if (print != _lead)
+                    print.Stack.Current.Advance(top, bottom, plate, length);
+            }
+
+            _bare.Current.Advance(top, bottom, plate, length);
+            Count(length);
+            ended = observer is not null && !observer.AfterStep(this, time);
+            return !ended;
+        });
+        foreach (var print in _prints)
+            print.Stack.Remember();
+        _bare.Remember();
+    }
+
+    private void Count(double seconds)
+    {
+        foreach (var print in _prints)
+        {
+            foreach (var vinyl in print.Vinyls)
+            {
+                if (vinyl.Field is null)
+                    continue;
+                vinyl.BondMeter.Advance(print.GlueUnder(vinyl), seconds, _pressed);
+                vinyl.BurdenMeter.Advance(print.MiddleOf(vinyl), seconds, Lanes.One);
+            }
+        }
+
+        var bare = BareFaceCelsius;
+        for (var lane = 0; lane < LaneMath.Count; lane++)
+            _hottest[lane] = Math.Max(_hottest[lane], bare[lane]);
+    }
+}

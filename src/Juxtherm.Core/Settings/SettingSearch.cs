@@ -1,0 +1,258 @@
+using Juxtherm.Core.Catalogue;
+
+namespace Juxtherm.Core.Settings;
+
+/// <summary>How good a found setting is.</summary>
+public enum SettingOutcome
+{
+    /// <summary>Reaches the wanted bond, holds and harms nothing even when dial, pressure and moisture are off.</summary>
+    Safe,
+
+    /// <summary>Reaches the wanted bond and harms nothing if dial and pressure are right.</summary>
+    Narrow,
+
+    /// <summary>Holds, but is short of the wanted bond: a limit is in the way.</summary>
+    Short,
+
+    /// <summary>Cannot hold without harm; the setting shown is the least bad.</summary>
+    None,
+}
+
+/// <summary>Where a setting comes from.</summary>
+public enum SettingFrom
+{
+    /// <summary>The search found it.</summary>
+    Search,
+
+    /// <summary>It was used before.</summary>
+    Used,
+
+    /// <summary>It was looked up for this press.</summary>
+    Figure,
+}
+
+/// <summary>What a setting comes to with everything off to one side.</summary>
+/// <param name="LeastBond">Share of the wanted bond, all off to the cold side; of several layers the one nearest to letting go.</param>
+/// <param name="MostBurden">Heat as a share of the chart's, all off to the hot side.</param>
+/// <param name="HottestBareCelsius">Bare face, all off to the hot side, °C.</param>
+public sealed record WorstCase(double LeastBond, double MostBurden, double HottestBareCelsius)
+{
+    /// <summary>All off to the cold side some layer does not hold.</summary>
+    public bool LetsGo { get; init; }
+}
+
+/// <summary>The setting found, with everything it was chosen from.</summary>
+/// <param name="Dial">Where the dial stands.</param>
+/// <param name="Seconds">Press time, whole seconds.</param>
+/// <param name="Chosen">What its temperature allows.</param>
+/// <param name="Rows">What every temperature of the dial allows.</param>
+/// <param name="Outcome">How good it is.</param>
+/// <param name="Worst">What it comes to when everything is off.</param>
+/// <param name="Window">What every temperature allows, also between the places of the dial.</param>
+public sealed record FoundSetting(DialPosition Dial, double Seconds, TemperatureRow Chosen, IReadOnlyList<TemperatureRow> Rows, SettingOutcome Outcome, WorstCase Worst, SettingWindow Window)
+{
+    /// <summary>What would have been found, where somebody takes another setting; null where this is it.</summary>
+    public FoundSetting? Instead { get; init; }
+
+    /// <summary>Where it comes from.</summary>
+    public SettingFrom From { get; init; }
+
+    /// <summary>How long it is pressed from the back as well, s; 0 for not at all. It is counted in <see cref="Worst"/>.</summary>
+    public double BackSeconds { get; init; }
+
+    /// <summary>Another setting in its place, with what that comes to.</summary>
+    /// <param name="celsius">What the dial is set to, °C; its nearest place is taken, of two as near the hotter.</param>
+    /// <param name="seconds">Press time, s; null for what is needed there.</param>
+    /// <param name="from">Where it comes from.</param>
+    public FoundSetting Set(double celsius, double? seconds, SettingFrom from)
+    {
+        var row = Rows.OrderBy(r => Math.Abs(r.Dial.Celsius - celsius)).ThenByDescending(r => r.Dial.Celsius).First();
+        var time = seconds ?? Math.Ceiling(row.NeedsSeconds ?? row.TargetSeconds ?? row.MostSeconds);
+        var outcome = row.IsSafe && time >= row.NeedsSeconds - 0.5 && time <= row.SafeToSeconds ? SettingOutcome.Safe
+            : time > row.MostSeconds || row.HoldsFromSeconds is not { } holds || time < holds ? SettingOutcome.None
+            : row.TargetSeconds is { } target && time >= target - 0.5 ? SettingOutcome.Narrow : SettingOutcome.Short;
+        return new FoundSetting(row.Dial, time, row, Rows, outcome, Window.WorstOf(row.Dial, time), Window) { Instead = this, From = from };
+    }
+}
+
+/// <summary>
+/// Finds the setting that gives this vinyl on this blank under this press the bond its chart gives on the stack that charts
+/// assume, and keeps its worst case inside what vinyl and blank bear. Room beyond twice the time counts as plenty; among
+/// settings with plenty, the one nearest the chart is taken, because charts hold knowledge that the model lacks (how a foam
+/// rises, when a foil ripples).
+/// </summary>
+public static class SettingSearch
+{
+    // Holding still for longer than this is hard, so each second more weighs as much as this many kelvin off the chart.
+    private const double ComfortableSeconds = 30;
+    private const double LongWeighs = 1.5;
+
+    // A setting without any room is worth going this far from the chart to avoid, K; one that is not safe in the worst case
+    // this far.
+    private const double RoomWorthK = 30;
+    private const double SafetyWorthK = 45;
+
+    // Charts span about this much either way, K; beyond, each kelvin counts so many times more.
+    private const double ChartSpreadK = 10;
+    private const double FarWeighs = 2;
+    private const double SoakedUp = 0.6;
+
+    // Of the time that an iron's sole may rest there by the middle of its band, this much is used at most (ours).
+    private const double IronsRoomUsed = 0.7;
+
+    // Worth going this far from the chart to keep the dye where it is, K.
+    private const double StillDyeWorthK = 20;
+
+    /// <summary>Searches the dial for a single layer.</summary>
+    /// <param name="work">The piece of work.</param>
+    /// <param name="chart">The vinyl's chart setting.</param>
+    /// <param name="reference">What that chart setting does on the reference stack.</param>
+    /// <param name="catalogue">The catalogue.</param>
+    public static FoundSetting Find(Workpiece work, Chart chart, ReferenceDose reference, CatalogueSnapshot catalogue)
+    {
+        ArgumentNullException.ThrowIfNull(work);
+        ArgumentNullException.ThrowIfNull(chart);
+        return Find([LayerAim.Alone(work, chart, reference)], work.Source.PressureKPa[chart.Pressure.Value].Value, PreheatSeconds(work), catalogue);
+    }
+
+    /// <summary>Searches the dial for one setting that serves all layers.</summary>
+    /// <param name="aims">What the layers ask; all on the same blank under the same press.</param>
+    /// <param name="pressureKPa">Pressure, kPa.</param>
+    /// <param name="preheatSeconds">Preheat, s.</param>
+    /// <param name="catalogue">The catalogue.</param>
+    public static FoundSetting Find(IReadOnlyList<LayerAim> aims, double pressureKPa, double preheatSeconds, CatalogueSnapshot catalogue)
+    {
+        ArgumentNullException.ThrowIfNull(aims);
+        ArgumentNullException.ThrowIfNull(catalogue);
+        var window = new SettingWindow(aims, pressureKPa, preheatSeconds, catalogue);
+        var rows = window.Rows;
+        var shortest = catalogue.Work.ShortestPressSeconds.Value;
+        var longest = catalogue.Work.LongestPressSeconds.Value;
+
+        FoundSetting Take(TemperatureRow row, double seconds, SettingOutcome outcome) => new(row.Dial, seconds, row, rows, outcome, window.WorstOf(row.Dial, seconds), window);
+        // The rows are read between computed temperatures: what they promise is tried outright, and a second more given where it is not kept.
+        FoundSetting TakeSafe(TemperatureRow row)
+        {
+            var taken = Take(row, Math.Ceiling(row.NeedsSeconds!.Value), SettingOutcome.Safe);
+            while (taken.Worst.LetsGo && taken.Seconds + 1 <= row.SafeToSeconds)
+                taken = Take(row, taken.Seconds + 1, SettingOutcome.Safe);
+            return taken.Worst.LetsGo ? taken with { Outcome = SettingOutcome.Narrow } : taken;
+        }
+
+        double OffChart(TemperatureRow row, LayerAim aim)
+        {
+            var above = row.Dial.FaceCelsius - aim.Chart.Celsius.Value;
+            // Hard goods soak heat up: their plate has to be hotter than the chart for the vinyl to be as hot.
+            return above > 0 && aim.Work.Material.Kind == MaterialKind.Hard ? above * SoakedUp : Math.Abs(above) + FarWeighs * Math.Max(0, Math.Abs(above) - ChartSpreadK);
+        }
+
+        double FromChart(TemperatureRow row, double seconds) =>
+            aims.Average(aim => OffChart(row, aim)) + LongWeighs * Math.Max(0, seconds - ComfortableSeconds) + (row.DyeMovesFromSeconds < seconds ? StillDyeWorthK : 0);
+
+        // Patience is not harm: where nothing else ends the press there is plenty of room.
+        double Room(TemperatureRow row) => row.SafeToSeconds >= longest ? 1 : Math.Clamp(Math.Log2(row.SafeToSeconds / row.NeedsSeconds!.Value), 0, 1);
+
+        double Cost(TemperatureRow row) => row.IsSafe
+            ? FromChart(row, row.NeedsSeconds!.Value) + RoomWorthK * (1 - Room(row))
+            : FromChart(row, row.TargetSeconds!.Value) + SafetyWorthK;
+
+        var reaching = rows.Where(r => r.ReachesTarget && r.TargetSeconds >= shortest).ToList();
+        if (reaching.Count > 0)
+        {
+            var best = reaching.MinBy(Cost)!;
+            return best.IsSafe ? TakeSafe(best) : Take(best, WholeSeconds(CarefulSeconds(best), best.MostSeconds), SettingOutcome.Narrow);
+        }
+
+        // Short of the target: as near the chart as it still holds. Not even that: where the bond comes furthest.
+        var holding = rows.Where(r => r.Holds).ToList();
+        var fallback = holding.Count > 0 ? holding.MinBy(r => aims.Average(a => Math.Abs(r.Dial.FaceCelsius - a.Chart.Celsius.Value)))! : rows.MaxBy(r => r.BondAtMost)!;
+        return Take(fallback, Math.Max(1, Math.Floor(fallback.MostSeconds)), holding.Count > 0 ? SettingOutcome.Short : SettingOutcome.None);
+    }
+
+    /// <summary>
+    /// The same place of the dial with a press from the back after the one from the front: the shortest front press that holds by
+    /// itself and with the back reaches the wanted bond, also with everything off to the cold side.
+    /// </summary>
+    /// <param name="found">The setting from the front alone.</param>
+    /// <param name="aims">What it was found for.</param>
+    /// <param name="backSeconds">How long from the back, s.</param>
+    /// <param name="figures">For the shortest press.</param>
+    /// <returns>Null where vinyl or blank would not bear the press from the back.</returns>
+    public static FoundSetting? WithBack(FoundSetting found, IReadOnlyList<LayerAim> aims, double backSeconds, WorkFigures figures)
+    {
+        ArgumentNullException.ThrowIfNull(found);
+        ArgumentNullException.ThrowIfNull(aims);
+        ArgumentNullException.ThrowIfNull(figures);
+        var (window, dial) = (found.Window, found.Dial);
+        var target = aims.Max(a => a.Work.Vinyl.TargetBond.Value * a.TargetShare);
+        var limit = aims.Min(a => a.Work.Material.LimitCelsius.Value);
+        // An iron's cool side can mostly not be met; then as much as the vinyl takes with room to spare.
+        var careful = dial.Mark is not null && window.WorstOf(dial, found.Seconds, backSeconds).LetsGo;
+        bool Enough(double seconds)
+        {
+            var nominal = window.NominalOf(dial, seconds, backSeconds);
+            return nominal.Bond >= target && (careful ? nominal.HeatOfMost >= IronsRoomUsed : !window.WorstOf(dial, seconds, backSeconds).LetsGo);
+        }
+
+        var (low, high) = (Math.Max(figures.ShortestPressSeconds.Value, careful ? 0 : Math.Ceiling(found.Chosen.HoldsFromSeconds ?? found.Seconds)), found.Seconds);
+        while (low < high && Enough(high - 1))
+        {
+            var middle = Math.Floor((low + high) / 2);
+            (low, high) = Enough(middle) ? (low, middle) : (middle + 1, high);
+        }
+
+        var least = window.NominalOf(dial, high, backSeconds);
+        if (least.HeatOfMost > 1 || least.HottestBareCelsius > limit)
+            return null;
+        var worst = window.WorstOf(dial, high, backSeconds);
+        var safe = !worst.LetsGo && worst.MostBurden <= aims.Min(a => a.MostBurden) && worst.HottestBareCelsius <= limit;
+        var behind = window.BeforeTheBack(found.Seconds - high, 1 - (least.HeatOfMost - window.NominalOf(dial, high).HeatOfMost));
+        return found with { Chosen = behind.At(dial), Rows = behind.Rows, Window = behind, Seconds = high, BackSeconds = backSeconds, Worst = worst, Outcome = safe ? SettingOutcome.Safe : found.Outcome == SettingOutcome.Safe ? SettingOutcome.Narrow : found.Outcome };
+    }
+
+    /// <summary>The time that gives the same bond elsewhere: this vinyl on another stack, plate or pressure.</summary>
+    /// <param name="work">The piece of work.</param>
+    /// <param name="plateCelsius">Plate temperature, °C.</param>
+    /// <param name="pressureKPa">Pressure, kPa.</param>
+    /// <param name="bondSeconds">Bond wanted, reference seconds.</param>
+    /// <param name="catalogue">The catalogue.</param>
+    /// <returns>Press time, s; null when it would take longer than the longest press.</returns>
+    public static double? Transfer(Workpiece work, double plateCelsius, double pressureKPa, double bondSeconds, CatalogueSnapshot catalogue)
+    {
+        ArgumentNullException.ThrowIfNull(work);
+        ArgumentNullException.ThrowIfNull(catalogue);
+        var session = new PressSession(work, catalogue);
+        var setting = PressSetting.Single(plateCelsius, pressureKPa, catalogue.Work.LongestPressSeconds.Value);
+        session.PreheatAndLay(setting with { Seconds = PreheatSeconds(work) }, catalogue.Work);
+        var watch = new Crossings(session, 1, bondSeconds, bondSeconds, double.PositiveInfinity, double.PositiveInfinity);
+        session.Press(setting, observer: watch);
+        return Finite(watch.Target(0));
+    }
+
+    /// <summary>How long this press preheats this blank, s.</summary>
+    public static double PreheatSeconds(Workpiece work)
+    {
+        ArgumentNullException.ThrowIfNull(work);
+        var own = work.Material.PreheatSeconds.Value;
+        return own == 0 || work.Source.HotAirWm2K is not null ? 0 : Math.Max(own, work.Source.LongerPreheatSeconds?.Value ?? 0);
+    }
+
+    private static double? Finite(double seconds) => double.IsInfinity(seconds) ? null : seconds;
+
+    /// <summary>
+    /// How long where the worst case cannot be met: as the chart means it. An iron wanders as a matter of course, so there as much
+    /// of what its cool side needs as the vinyl takes.
+    /// </summary>
+    private static double CarefulSeconds(TemperatureRow row)
+    {
+        var target = row.TargetSeconds!.Value;
+        return row.Dial.Mark is null ? target : Math.Max(target, Math.Min(row.SafeFromSeconds ?? double.PositiveInfinity, row.MostSeconds * IronsRoomUsed));
+    }
+
+    /// <summary>Rounds up to what a kitchen timer shows, unless that would overstep the limit.</summary>
+    private static double WholeSeconds(double seconds, double most)
+    {
+        var up = Math.Ceiling(seconds);
+        return up <= most ? up : Math.Max(1, Math.Floor(most));
+    }
+}

@@ -1,0 +1,182 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Heat;
+
+namespace Juxtherm.Core.Settings;
+
+/// <summary>What a press at one plate temperature reaches, and when.</summary>
+/// <param name="PlateCelsius">Plate temperature, °C.</param>
+/// <param name="Holds">It holds from here, s; infinite when not within the longest press.</param>
+/// <param name="Target">The bond is as wanted, s; infinite when not.</param>
+/// <param name="VinylEnds">The vinyl has had all the heat it takes, s; infinite when not.</param>
+/// <param name="BlankEnds">The bare blank reaches its limit, s; infinite when not, 0 when the preheat already passes it.</param>
+/// <param name="DyeMoves">The bare blank reaches where its dye moves, s; infinite when not, or when it has none that moves.</param>
+/// <param name="BondAtEnd">Share of the wanted bond when the first of the limits, or patience, ends it.</param>
+internal sealed record Reach(double PlateCelsius, double Holds, double Target, double VinylEnds, double BlankEnds, double DyeMoves, double BondAtEnd);
+
+/// <summary>A reach computed outright, with how hot the bare blank had been by then after each step of the press.</summary>
+/// <param name="Reach">What is reached, and when.</param>
+/// <param name="Times">Ends of the steps, s.</param>
+/// <param name="Bare">Hottest bare face by then, °C.</param>
+internal sealed record ComputedReach(Reach Reach, IReadOnlyList<double> Times, IReadOnlyList<double> Bare);
+
+/// <summary>
+/// Times over temperature for one stack, pressure and dampness: computed every few kelvin, four plates at a time, and read in
+/// between. Times of bond and burden bend so little over a step that a straight line is right to a hundredth. When the bare
+/// blank reaches a limit is another matter, because a few kelvin decide whether it ever does; there the temperatures are
+/// read in between, which conduction makes as good as straight, and the time is found from them.
+/// </summary>
+internal sealed class WindowSweep
+{
+    private const double StepK = 4;
+    private readonly ComputedReach[] _reaches;
+    private readonly double _longest;
+    private readonly double _limitCelsius;
+    private readonly double _dyeCelsius;
+
+    public WindowSweep(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds, double moisture, double fromCelsius, double toCelsius, bool untilItHolds = false)
+    {
+        _longest = catalogue.Work.LongestPressSeconds.Value;
+        var material = aim.Work.Material;
+        _limitCelsius = material.LimitCelsius.Value;
+        _dyeCelsius = material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity;
+        var steps = Math.Max(1, (int)Math.Ceiling((toCelsius - fromCelsius) / StepK));
+        var plates = Enumerable.Range(0, steps + 1).Select(i => fromCelsius + (toCelsius - fromCelsius) * i / steps);
+        _reaches = [.. plates.Chunk(LaneMath.Count).SelectMany(four => Run(aim, catalogue, pressureKPa, preheatSeconds, moisture, four, untilItHolds))];
+    }
+
+    /// <summary>What a plate temperature reaches; outside the sweep its nearest end.</summary>
+    public Reach At(double celsius)
+    {
+        var above = Array.FindIndex(_reaches, r => r.Reach.PlateCelsius >= celsius);
+        if (above == 0)
+            return _reaches[0].Reach;
+        if (above < 0)
+            return _reaches[^1].Reach;
+        var (low, high) = (_reaches[above - 1].Reach, _reaches[above].Reach);
+        var share = (celsius - low.PlateCelsius) / (high.PlateCelsius - low.PlateCelsius);
+        double Between(double a, double b) => a + (b - a) * share;
+        // Not reached at one end: unsure in between, so not reached. A limit not met there stands at the longest press.
+        double Reached(double a, double b) => share >= 1 ? b : double.IsInfinity(a) || double.IsInfinity(b) ? double.PositiveInfinity : Between(a, b);
+        double Limit(double a, double b) => double.IsInfinity(a) && double.IsInfinity(b) ? a : Between(Math.Min(a, _longest), Math.Min(b, _longest));
+        return new Reach(celsius, Reached(low.Holds, high.Holds), Reached(low.Target, high.Target), Limit(low.VinylEnds, high.VinylEnds), BareReaches(_reaches[above - 1], _reaches[above], share, _limitCelsius), BareReaches(_reaches[above - 1], _reaches[above], share, _dyeCelsius), Between(low.BondAtEnd, high.BondAtEnd));
+    }
+
+    /// <summary>When the bare blank, between two computed plates, has been as hot as that.</summary>
+    private static double BareReaches(ComputedReach low, ComputedReach high, double share, double celsius)
+    {
+        if (double.IsInfinity(celsius))
+            return celsius;
+        // The steps are the same; a run that ended early had met a limit by then, and its blank grew no cooler.
+        var last = Math.Max(low.Bare.Count, high.Bare.Count) - 1;
+        var times = low.Bare.Count > high.Bare.Count ? low.Times : high.Times;
+        double At(int i) => low.Bare[Math.Min(i, low.Bare.Count - 1)] * (1 - share) + high.Bare[Math.Min(i, high.Bare.Count - 1)] * share;
+        for (var i = 0; i <= last; i++)
+        {
+            var now = At(i);
+            if (now < celsius)
+                continue;
+            if (i == 0)
+                return 0;
+            var before = At(i - 1);
+            return times[i - 1] + (times[i] - times[i - 1]) * Math.Clamp((celsius - before) / (now - before), 0, 1);
+        }
+
+        return double.PositiveInfinity;
+    }
+
+    private static IEnumerable<ComputedReach> Run(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds, double moisture, double[] plates, bool untilItHolds)
+    {
+        var work = aim.Work;
+        var setting = new PressSetting(LaneMath.From(plates), LaneMath.All(pressureKPa), catalogue.Work.LongestPressSeconds.Value);
+        var session = new PressSession(work, catalogue, moisture);
+        session.PreheatAndLay(setting with { Seconds = preheatSeconds }, catalogue.Work);
+        var target = aim.WantedBond * work.Vinyl.TargetBond.Value * aim.TargetShare;
+        var watch = new Crossings(session, plates.Length, aim.WantedBond * work.Vinyl.HoldsFromBond.Value, target, aim.MostBurden * aim.Reference.BurdenSeconds, work.Material.LimitCelsius.Value, work.Material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity) { UntilItHolds = untilItHolds };
+        session.Press(setting, observer: watch);
+        return plates.Select((plate, lane) => new ComputedReach(
+            new Reach(plate, watch.Holds(lane), watch.Target(lane), watch.VinylEnds(lane), watch.BlankEnds(lane), watch.DyeMoves(lane), watch.BondWithinLimits(lane) / target), watch.Times, watch.Bare(lane)));
+    }
+}
+
+/// <summary>Notes when each lane crosses a line; times between steps are interpolated.</summary>
+internal sealed class Crossings : ISessionObserver
+{
+    private readonly int _lanes;
+    private readonly double[] _levels;
+    private readonly double[,] _at;
+    private readonly double[,] _last = new double[3, LaneMath.Count];
+    private readonly double[] _bondWithin = new double[LaneMath.Count];
+    private readonly List<double> _times = [0];
+    private readonly List<double>[] _bare = [[], [], [], []];
+    private double _lastTime;
+
+    public Crossings(PressSession start, int lanes, double holds, double target, double mostBurden, double limitCelsius, double dyeCelsius = double.PositiveInfinity)
+    {
+        _lanes = lanes;
+        _levels = [holds, target, mostBurden, limitCelsius, dyeCelsius];
+        _at = new double[_levels.Length, LaneMath.Count];
+        for (var lane = 0; lane < LaneMath.Count; lane++)
+        {
+            for (var line = 0; line < _levels.Length; line++)
+                _at[line, lane] = double.PositiveInfinity;
+            _last[2, lane] = start.HottestBare(lane);
+            _bare[lane].Add(start.HottestBare(lane));
+        }
+    }
+
+    /// <summary>Nothing is asked but from when on it holds.</summary>
+    public bool UntilItHolds { get; init; }
+
+    public double Holds(int lane) => _at[0, lane];
+
+    public double Target(int lane) => _at[1, lane];
+
+    public double VinylEnds(int lane) => _at[2, lane];
+
+    public double BlankEnds(int lane) => _at[3, lane];
+
+    public double DyeMoves(int lane) => _at[4, lane];
+
+    /// <summary>Ends of the steps, beginning with 0, s.</summary>
+    public IReadOnlyList<double> Times => _times;
+
+    /// <summary>Hottest bare face by then, °C.</summary>
+    public IReadOnlyList<double> Bare(int lane) => _bare[lane];
+
+    public double BondWithinLimits(int lane) => _bondWithin[lane];
+
+    public bool AfterStep(PressSession session, double seconds)
+    {
+        var open = false;
+        for (var lane = 0; lane < _lanes; lane++)
+        {
+            var (bond, burden, bare) = (session.Bond(lane), session.Burden(lane), session.HottestBare(lane));
+            Note(0, lane, _last[0, lane], bond, seconds);
+            Note(1, lane, _last[0, lane], bond, seconds);
+            Note(2, lane, _last[1, lane], burden, seconds);
+            Note(3, lane, _last[2, lane], bare, seconds);
+            Note(4, lane, _last[2, lane], bare, seconds);
+            var ended = Math.Min(_at[2, lane], _at[3, lane]) <= seconds;
+            if (!ended)
+                _bondWithin[lane] = bond;
+            // Also past the blank's limit: the plates in between read the vinyl's limit from their neighbours.
+            open |= UntilItHolds ? double.IsInfinity(_at[0, lane]) : !ended || double.IsInfinity(_at[1, lane]) || double.IsInfinity(_at[2, lane]);
+            (_last[0, lane], _last[1, lane], _last[2, lane]) = (bond, burden, bare);
+            _bare[lane].Add(bare);
+        }
+
+        _times.Add(seconds);
+
+        _lastTime = seconds;
+        return open;
+    }
+
+    private void Note(int line, int lane, double before, double now, double seconds)
+    {
+        var level = _levels[line];
+        if (!double.IsInfinity(_at[line, lane]) || now < level)
+            return;
+        var share = now > before ? Math.Clamp((level - before) / (now - before), 0, 1) : 0;
+        _at[line, lane] = _lastTime + (seconds - _lastTime) * share;
+    }
+}
