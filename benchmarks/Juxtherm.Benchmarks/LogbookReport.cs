@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using System.Globalization;
 using Juxtherm.Store;
+using Juxtherm.Store.Keeping;
 
 namespace Juxtherm.Benchmarks;
 

@@ -4,6 +4,7 @@ using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json.Nodes;
 using Juxtherm.Store;
+using Juxtherm.Store.Keeping;
 using Juxtherm.Testing;
 using SkiaSharp;
 

@@ -1,5 +1,5 @@
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Store;
+using Juxtherm.Store.Keeping;
 using Juxtherm.Web.Hosting;
 using Serilog;
 

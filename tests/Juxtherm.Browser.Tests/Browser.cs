@@ -1,4 +1,4 @@
-using Juxtherm.Store;
+using Juxtherm.Store.Keeping;
 using Juxtherm.Testing;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;

@@ -1,7 +1,7 @@
 using System.Net;
 using System.Text;
 using System.Text.Json.Nodes;
-using Juxtherm.Store;
+using Juxtherm.Store.Keeping;
 using Microsoft.Data.Sqlite;
 
 namespace Juxtherm.Web.Tests;

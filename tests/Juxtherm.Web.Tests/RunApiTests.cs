@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text.Json.Nodes;
+using Juxtherm.App.Bench;
 
 namespace Juxtherm.Web.Tests;
 
@@ -302,7 +303,7 @@ public sealed class RunApiTests : BenchApi
     public void A_steady_clock_is_moved_by_nobody_until_nothing_is_timed()
     {
         var wall = new Juxtherm.Testing.TestClock();
-        var clock = new Hosting.SteadyClock(wall);
+        var clock = new SteadyClock(wall);
         var begin = clock.GetUtcNow();
         wall.Advance(-3600);
         Assert.InRange((clock.GetUtcNow() - begin).TotalSeconds, 0, 60);

@@ -1,8 +1,8 @@
+using Juxtherm.App;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Heat;
 using Juxtherm.Devices;
 using Juxtherm.Testing;
-using Juxtherm.Web.Hosting;
 
 namespace Juxtherm.Web.Tests;
 

@@ -1,3 +1,4 @@
+using Juxtherm.App;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Juxtherm.App.Planning;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Catalogue;

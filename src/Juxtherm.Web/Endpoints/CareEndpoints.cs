@@ -1,4 +1,8 @@
 using System.Text;
+using Juxtherm.App.Bench;
+using Juxtherm.App.Learning;
+using Juxtherm.App.Logbook;
+using Juxtherm.App.Planning;
 using Juxtherm.Core.Care;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Jobs;

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Juxtherm.App.Cutting;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Sheets;

@@ -1,3 +1,5 @@
+using Juxtherm.App;
+using Juxtherm.App.Cutting;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Files;
@@ -57,7 +59,7 @@ internal static class CutPlanEndpoints
         var problems = new Problems();
         try
         {
-            return await all.BeginAsync(await JobBody.ReadAsync(request, cancel), JobBody.Units(units), problems, cancel) is { } entry ? await AnswerAsync(all, entry, AtOnce) : ProblemAnswers.Invalid(problems);
+            return await all.BeginAsync(await JobBody.ReadAsync(request, cancel), ReaderUnits.Of(units), problems, cancel) is { } entry ? await AnswerAsync(all, entry, AtOnce) : ProblemAnswers.Invalid(problems);
         }
         catch (CutPlansFullException full)
         {

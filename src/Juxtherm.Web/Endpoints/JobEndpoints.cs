@@ -1,4 +1,6 @@
 using System.Text.Json;
+using Juxtherm.App;
+using Juxtherm.App.Planning;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Notices;
@@ -22,28 +24,6 @@ public sealed record JobAnswer(Guid Id, int Version, DateTimeOffset UpdatedUtc, 
 /// <param name="Version">The version it was changed from.</param>
 /// <param name="Job">The job file.</param>
 public sealed record SaveRequest(int Version, JsonElement Job);
-
-/// <summary>A sheet of a small picture of the stack, at the end of the press.</summary>
-/// <param name="Id">Sheet id.</param>
-/// <param name="Name">For the reader.</param>
-/// <param name="ThicknessMm">mm.</param>
-/// <param name="Celsius">In its middle, °C.</param>
-/// <param name="Colour">Colour, where it is vinyl and that was said.</param>
-public sealed record CardSheet(string Id, string Name, double ThicknessMm, double Celsius, string? Colour);
-
-/// <summary>A job in the list.</summary>
-/// <param name="Id">Its id.</param>
-/// <param name="Title">What the crafter calls it.</param>
-/// <param name="UpdatedUtc">When it was last saved.</param>
-/// <param name="Quantity">Pieces.</param>
-/// <param name="What">Item, material, vinyl and press in words.</param>
-/// <param name="Verdict">Whether to go ahead; null when the job cannot be read any more.</param>
-/// <param name="Headline">The verdict in one line, or why it cannot be read.</param>
-/// <param name="Press">The press that bonds; null when the job cannot be read.</param>
-/// <param name="Sheets">The stack at the end of the press, top to bottom.</param>
-/// <param name="Pending">Its figures are being worked out anew; until then they are those of before, or empty.</param>
-public sealed record JobCard(
-    Guid Id, string Title, DateTimeOffset UpdatedUtc, int Quantity, string What, Verdict? Verdict, string Headline, PlannedPress? Press, IReadOnlyList<CardSheet> Sheets, bool Pending);
 
 /// <summary>A part of the list of jobs.</summary>
 /// <param name="Total">How many there are in all that fit what is looked for.</param>
@@ -91,7 +71,7 @@ internal static class JobEndpoints
     private static async Task<IResult> ListAsync(string? units, string? search, int? skip, int? take, JobStore store, JobCards cards, CancellationToken cancel)
     {
         var (listed, total) = await store.ListAsync(search?.Trim() ?? "", Math.Max(0, skip ?? 0), Math.Clamp(take ?? UsualPage, 1, LargestPage), cancel);
-        return Results.Ok(new JobPage(total, await cards.OfAsync(listed, JobBody.Units(units), cancel)));
+        return Results.Ok(new JobPage(total, await cards.OfAsync(listed, ReaderUnits.Of(units), cancel)));
     }
 
     private static async Task<IResult> AddAsync(HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command, PlanCache cache, JobPlans plans, TimeProvider clock, CancellationToken cancel)
@@ -100,7 +80,7 @@ internal static class JobEndpoints
         var json = await JobBody.ReadAsync(request, cancel);
         if (cache.Plan(json, UnitSystem.Metric, problems) is not { } planned)
             return ProblemAnswers.Invalid(problems);
-        var row = await plans.AddAsync(CommandHeader.IdOf(command, clock), planned.Job.Title, json, cancel);
+        var row = await plans.AddAsync(CommandId.Of(command, clock), planned.Job.Title, json, cancel);
         return Results.Created($"/api/jobs/{row.Id}", Answer(row));
     }
 
@@ -145,9 +125,9 @@ internal static class JobEndpoints
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("job");
         var problems = new Problems();
-        if (plans.Plan(row, JobBody.Units(units), problems) is not { } planned)
+        if (plans.Plan(row, ReaderUnits.Of(units), problems) is not { } planned)
             return ProblemAnswers.Invalid(problems);
-        return Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), JobBody.Units(units), clock.GetUtcNow()), "application/pdf", $"{FileName(planned.Job.Title, "Ticket")}.pdf");
+        return Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), ReaderUnits.Of(units), clock.GetUtcNow()), "application/pdf", $"{FileName(planned.Job.Title, "Ticket")}.pdf");
     }
 
     /// <summary>The job as a file, whole elsewhere: artwork and own entries travel in it.</summary>
@@ -165,7 +145,7 @@ internal static class JobEndpoints
         var copy = System.Text.Json.Nodes.JsonNode.Parse(row.Json)!.AsObject();
         var title = row.Title.Length > 110 ? row.Title[..110] : row.Title;
         copy["title"] = $"{title}, copy";
-        var added = await store.AddAsync(CommandHeader.IdOf(command, clock), $"{title}, copy", copy.ToJsonString(), cancel, learned: row.LearnedJson);
+        var added = await store.AddAsync(CommandId.Of(command, clock), $"{title}, copy", copy.ToJsonString(), cancel, learned: row.LearnedJson);
         return Results.Created($"/api/jobs/{added.Id}", Answer(added));
     }
 

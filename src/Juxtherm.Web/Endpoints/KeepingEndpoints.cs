@@ -1,4 +1,5 @@
 using System.Globalization;
+using Juxtherm.App.Keeping;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store.Keeping;
 using Juxtherm.Web.Hosting;

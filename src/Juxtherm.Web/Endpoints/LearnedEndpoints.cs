@@ -1,3 +1,7 @@
+using Juxtherm.App;
+using Juxtherm.App.Learning;
+using Juxtherm.App.Logbook;
+using Juxtherm.App.Planning;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
@@ -78,7 +82,7 @@ internal static class LearnedEndpoints
             problems.Add("/means", $"/means is “{ask.Means}”; probe or strip is accepted.", "unknown-id");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "reading");
-        await store.AddReadingAsync(new PlateReadingRow { HeatSource = ask.HeatSource!, AtUtc = clock.GetUtcNow(), DialCelsius = ask.DialCelsius, ReadCelsius = ask.ReadCelsius, Means = ask.Means, CommandId = CommandHeader.IdOf(command, clock) }, cancel);
+        await store.AddReadingAsync(new PlateReadingRow { HeatSource = ask.HeatSource!, AtUtc = clock.GetUtcNow(), DialCelsius = ask.DialCelsius, ReadCelsius = ask.ReadCelsius, Means = ask.Means, CommandId = CommandId.Of(command, clock) }, cancel);
         learning.Forget();
         return Results.Ok(await AnswerAsync(learning, store, names, cancel));
     }

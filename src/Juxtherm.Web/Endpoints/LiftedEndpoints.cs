@@ -1,3 +1,5 @@
+using Juxtherm.App;
+using Juxtherm.App.Planning;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Patches;
 using Juxtherm.Core.Reading;
@@ -14,12 +16,12 @@ internal static class LiftedEndpoints
         routes.MapPost("/api/lifted", (FoundPiece found, string? units, FoundPieces pieces) =>
         {
             var problems = new Problems();
-            return pieces.Of(found, JobBody.Units(units), problems) is { } advice ? Results.Ok(advice) : ProblemAnswers.Invalid(problems);
+            return pieces.Of(found, ReaderUnits.Of(units), problems) is { } advice ? Results.Ok(advice) : ProblemAnswers.Invalid(problems);
         }).WithTags("Lifted").Produces<FoundAdvice>().ProducesProblem(400);
         routes.MapPost("/api/plans/patches", async (HttpRequest request, string? units, PlanCache cache, Planner planner, CancellationToken cancel) =>
         {
             var problems = new Problems();
-            return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job ? Results.Ok(planner.Patches(job, JobBody.Units(units))) : ProblemAnswers.Invalid(problems);
+            return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job ? Results.Ok(planner.Patches(job, ReaderUnits.Of(units))) : ProblemAnswers.Invalid(problems);
         }).WithTags("Plans").Accepts<object>("application/json").Produces<PatchAdvice>().ProducesProblem(400).ProducesProblem(413);
     }
 }

@@ -1,4 +1,7 @@
 using System.Text;
+using Juxtherm.App;
+using Juxtherm.App.Logbook;
+using Juxtherm.App.Logbook.Import;
 using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
@@ -53,7 +56,7 @@ internal static class LogFileEndpoints
     }
 
     private static async Task<IResult> ReadAsync(HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command, LogReader logbook, TimeProvider clock, CancellationToken cancel) =>
-        await AnswerAsync(await logbook.BeginAsync(CommandHeader.IdOf(command, clock), request.Body, cancel));
+        await AnswerAsync(await logbook.BeginAsync(CommandId.Of(command, clock), request.Body, cancel));
 
     private static async Task<IResult> AnswerAsync(LogReadInEntry? entry)
     {

@@ -1,3 +1,5 @@
+using Juxtherm.App;
+using Juxtherm.App.Logbook;
 using Juxtherm.Core.Reading;
 using Juxtherm.Documents;
 using Juxtherm.Store;
@@ -37,7 +39,7 @@ internal static class LogPhotoEndpoints
             else
             {
                 var photo = await ReadAsync(body.ToArray(), cancel);
-                await store.AddPhotoAsync(new LogPhotoRow { Id = CommandHeader.IdOf(command, clock), LogId = id, AtUtc = clock.GetUtcNow(), Width = photo.Width, Height = photo.Height, Jpeg = photo.Jpeg, Small = photo.Small }, cancel);
+                await store.AddPhotoAsync(new LogPhotoRow { Id = CommandId.Of(command, clock), LogId = id, AtUtc = clock.GetUtcNow(), Width = photo.Width, Height = photo.Height, Jpeg = photo.Jpeg, Small = photo.Small }, cancel);
             }
         }
         catch (PhotoException e)

@@ -1,3 +1,5 @@
+using Juxtherm.App;
+using Juxtherm.App.Planning;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Editing;
 using Juxtherm.Core.Items;
@@ -117,7 +119,7 @@ internal static class PlacementEndpoints
         }
 
         return format == "svg"
-            ? Results.Text(GuideDocument.Svg(shape, art, JobBody.Units(units)), "image/svg+xml")
-            : Results.File(GuideDocument.Pdf(shape, art, job.Title.Length > 0 ? job.Title : "Untitled", JobBody.Units(units), clock.GetUtcNow()), "application/pdf", "guide.pdf");
+            ? Results.Text(GuideDocument.Svg(shape, art, ReaderUnits.Of(units)), "image/svg+xml")
+            : Results.File(GuideDocument.Pdf(shape, art, job.Title.Length > 0 ? job.Title : "Untitled", ReaderUnits.Of(units), clock.GetUtcNow()), "application/pdf", "guide.pdf");
     }
 }

@@ -1,3 +1,5 @@
+using Juxtherm.App;
+using Juxtherm.App.Planning;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Notices;
@@ -9,10 +11,6 @@ using Juxtherm.Documents;
 using Juxtherm.Web.Hosting;
 
 namespace Juxtherm.Web.Endpoints;
-
-/// <summary>Temperatures over time behind a plan.</summary>
-/// <param name="Phases">Phase by phase.</param>
-public sealed record TraceAnswer(IReadOnlyList<TracePhase> Phases);
 
 /// <summary>Plans for job files, nothing kept.</summary>
 internal static class PlanEndpoints
@@ -46,7 +44,7 @@ internal static class PlanEndpoints
     {
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
-        return await plans.PlanAsync(job, json, JobBody.Units(units), problems, cancel) is { } planned ? Results.Ok(changes.For(planned.Job, JobBody.Units(units))) : ProblemAnswers.Invalid(problems);
+        return await plans.PlanAsync(job, json, ReaderUnits.Of(units), problems, cancel) is { } planned ? Results.Ok(changes.For(planned.Job, ReaderUnits.Of(units))) : ProblemAnswers.Invalid(problems);
     }
 
     private static async Task<IResult> WindowAsync(HttpRequest request, int? temperatures, int? times, Guid? job, JobPlans plans, CatalogueSnapshot catalogue, CancellationToken cancel)
@@ -70,8 +68,8 @@ internal static class PlanEndpoints
     {
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
-        return await plans.PlanAsync(job, json, JobBody.Units(units), problems, cancel) is { } planned
-            ? Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), JobBody.Units(units), clock.GetUtcNow()), "application/pdf", "ticket.pdf")
+        return await plans.PlanAsync(job, json, ReaderUnits.Of(units), problems, cancel) is { } planned
+            ? Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), ReaderUnits.Of(units), clock.GetUtcNow()), "application/pdf", "ticket.pdf")
             : ProblemAnswers.Invalid(problems);
     }
 
@@ -79,6 +77,6 @@ internal static class PlanEndpoints
     {
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
-        return await plans.PlanAsync(job, json, JobBody.Units(units), problems, cancel) is { } planned ? Results.Ok(pick(planned.Result)) : ProblemAnswers.Invalid(problems);
+        return await plans.PlanAsync(job, json, ReaderUnits.Of(units), problems, cancel) is { } planned ? Results.Ok(pick(planned.Result)) : ProblemAnswers.Invalid(problems);
     }
 }

@@ -1,3 +1,4 @@
+using Juxtherm.App.Cutting;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting.Stock;
@@ -168,7 +169,7 @@ internal static class StockEndpoints
         var read = StockTable.Read(ask.Text, await VinylsAsync(catalogue, shelf, cancel), problems);
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "table");
-        await store.AddAsync([.. read.Select((s, i) => (Row(s with { Id = $"{ask.CommandId:N}-{i}", Label = s.Label.Length > 0 ? s.Label : $"{s.Kind} {i + 1}" }), s.LengthMm))], ask.CommandId, cancel);
+        await store.AddAsync([.. read.Select((s, i) => (StockRows.Row(s with { Id = $"{ask.CommandId:N}-{i}", Label = s.Label.Length > 0 ? s.Label : $"{s.Kind} {i + 1}" }), s.LengthMm))], ask.CommandId, cancel);
         return Results.Ok((await store.ListAsync(cancel)).Select(Answer).ToArray());
     }
 
@@ -216,24 +217,8 @@ internal static class StockEndpoints
                 problems.Add("/" + name, $"/{name} has {text.Length} characters; up to {StockTable.LongestText} are accepted.", "too-long");
         }
 
-        return problems.None ? Row(new VinylStock(id, ask.Kind, ask.Vinyl, colour!, ask.ColourName ?? "", ask.WidthMm, 0, ask.CornerWidthMm ?? 0, ask.CornerLengthMm ?? 0, ask.Lot ?? "", ask.Label ?? "", ask.PricePerMetre, ask.LowMm ?? 0)) : null;
+        return problems.None ? StockRows.Row(new VinylStock(id, ask.Kind, ask.Vinyl, colour!, ask.ColourName ?? "", ask.WidthMm, 0, ask.CornerWidthMm ?? 0, ask.CornerLengthMm ?? 0, ask.Lot ?? "", ask.Label ?? "", ask.PricePerMetre, ask.LowMm ?? 0)) : null;
     }
-
-    internal static StockRow Row(VinylStock s) => new()
-    {
-        Id = s.Id,
-        Kind = s.Kind.ToString().ToLowerInvariant(),
-        Vinyl = s.Vinyl,
-        Colour = s.Colour,
-        ColourName = s.ColourName,
-        WidthMm = s.WidthMm,
-        CornerWidthMm = s.CornerWidthMm,
-        CornerLengthMm = s.CornerLengthMm,
-        Lot = s.Lot,
-        Label = s.Label,
-        PricePerMetre = s.PricePerMetre,
-        LowMm = s.LowMm,
-    };
 
     private static StockAnswer Answer(StockOnHand s)
     {

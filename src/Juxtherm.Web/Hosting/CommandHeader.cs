@@ -8,7 +8,4 @@ internal static class CommandHeader
 {
     /// <summary>The header's name; its value is a UUID.</summary>
     public const string Name = "Juxtherm-Command";
-
-    /// <summary>The id that what is made gets.</summary>
-    public static Guid IdOf(Guid? command, TimeProvider clock) => command is { } id && id != Guid.Empty ? id : Guid.CreateVersion7(clock.GetUtcNow());
 }

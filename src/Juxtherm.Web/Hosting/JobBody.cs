@@ -1,5 +1,3 @@
-using Juxtherm.Core.Notices;
-
 namespace Juxtherm.Web.Hosting;
 
 /// <summary>Reads what endpoints have in common from a request.</summary>
@@ -13,7 +11,4 @@ internal static class JobBody
         using var reader = new StreamReader(request.Body);
         return await reader.ReadToEndAsync(cancel);
     }
-
-    /// <summary>The reader's units: <c>units=us</c> or metric.</summary>
-    public static UnitSystem Units(string? units) => string.Equals(units, "us", StringComparison.OrdinalIgnoreCase) ? UnitSystem.Us : UnitSystem.Metric;
 }

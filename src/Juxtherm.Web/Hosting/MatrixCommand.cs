@@ -1,4 +1,5 @@
 using System.Globalization;
+using Juxtherm.App;
 using Juxtherm.Core.Plans;
 
 namespace Juxtherm.Web.Hosting;

@@ -1,3 +1,4 @@
+using Juxtherm.App;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
@@ -53,7 +54,7 @@ internal sealed partial class ProblemAnswers(IProblemDetailsService answers, ILo
         });
     }
 
-    private static long Limit(HttpContext context) => context.Features.Get<Microsoft.AspNetCore.Http.Features.IHttpMaxRequestBodySizeFeature>()?.MaxRequestBodySize ?? JuxthermApp.LargestBody;
+    private static long Limit(HttpContext context) => context.Features.Get<Microsoft.AspNetCore.Http.Features.IHttpMaxRequestBodySizeFeature>()?.MaxRequestBodySize ?? StrictBody.Largest;
 
     private static bool IsBusy(Exception exception) => (exception as SqliteException ?? exception.InnerException as SqliteException)?.SqliteErrorCode is 5 or 6;
 
@@ -82,7 +83,7 @@ internal sealed class InvalidAnswer(Problems problems, string what) : IResult
     {
         ArgumentNullException.ThrowIfNull(httpContext);
         var units = httpContext.Request.Query.TryGetValue("units", out var asked) ? asked.ToString() : httpContext.Request.Headers[UnitsHeader].ToString();
-        var words = new Wording(JobBody.Units(units));
+        var words = new Wording(ReaderUnits.Of(units));
         var faults = problems.Found.Select(p => new FieldFault("#" + p.Pointer, FieldNames.Say(p, words), p.Code, FieldNames.Of(p.Pointer))).ToArray();
         return Results.Problem(
             statusCode: StatusCodes.Status400BadRequest,

@@ -13,6 +13,9 @@ namespace Juxtherm.Web.Hosting;
 /// <param name="next">What comes after.</param>
 internal sealed class StrictBody(RequestDelegate next)
 {
+    /// <summary>Largest request body, bytes. A job file is a few kilobytes; with its artwork it may be a few hundred.</summary>
+    public const long Largest = 8 * 1024 * 1024;
+
     private const int DeepestJson = 64;
 
     public async Task InvokeAsync(HttpContext context)
@@ -37,7 +40,7 @@ internal sealed class StrictBody(RequestDelegate next)
             return;
         }
 
-        using var body = new MemoryStream((int)Math.Clamp(request.ContentLength ?? 0, 0, JuxthermApp.LargestBody));
+        using var body = new MemoryStream((int)Math.Clamp(request.ContentLength ?? 0, 0, Largest));
         await request.Body.CopyToAsync(body, context.RequestAborted);
         var problems = new Problems();
         Look(body.GetBuffer().AsSpan(0, (int)body.Length), problems);

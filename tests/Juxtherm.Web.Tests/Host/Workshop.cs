@@ -1,7 +1,8 @@
+using Juxtherm.App;
+using Juxtherm.App.Planning;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Plans;
 using Juxtherm.Web;
-using Juxtherm.Web.Hosting;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.Extensions.DependencyInjection;

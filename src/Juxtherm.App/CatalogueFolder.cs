@@ -1,0 +1,14 @@
+using Juxtherm.Core.Catalogue;
+
+namespace Juxtherm.App;
+
+/// <summary>Reads the catalogue files from their folder.</summary>
+public static class CatalogueFolder
+{
+    public static CatalogueSnapshot Read(string folder)
+    {
+        if (!Directory.Exists(folder))
+            throw new CatalogueException($"The catalogue folder {folder} does not exist.");
+        return CatalogueReader.Read(Directory.GetFiles(folder, "*.json").Select(path => new CatalogueFile(Path.GetFileName(path), File.ReadAllText(path))));
+    }
+}

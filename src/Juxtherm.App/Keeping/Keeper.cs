@@ -1,0 +1,190 @@
+using Juxtherm.App.Bench;
+using Juxtherm.App.Learning;
+using Juxtherm.Core.Reading;
+using Juxtherm.Store;
+using Juxtherm.Store.Keeping;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Hosting;
+using Microsoft.Extensions.Logging;
+
+namespace Juxtherm.App.Keeping;
+
+/// <summary>Some of what was to be taken in cannot be read. Nothing was changed.</summary>
+/// <param name="rows">What.</param>
+public sealed class UnreadableRowsException(IReadOnlyList<UnreadableRow> rows) : Exception(
+    $"{(rows.Count == 1 ? "One thing" : $"{rows.Count} things")} in this archive cannot be read: {string.Join("; ", rows.Take(Named).Select(r => $"“{(r.Name.Length > 0 ? r.Name : "without a name")}”: {r.Why}"))}{(rows.Count > Named ? "; …" : "")} Nothing was changed. The rest can be taken without {(rows.Count == 1 ? "it" : "them")}.")
+{
+    private const int Named = 6;
+}
+
+/// <summary>Keeps the workshop safe: backups, and whole workshops in and out.</summary>
+/// <param name="folder">The data.</param>
+/// <param name="contexts">Reaches its database.</param>
+/// <param name="bench">Remembers runs.</param>
+/// <param name="learning">Remembers what was learned.</param>
+/// <param name="gate">Holds everybody while the data is exchanged.</param>
+/// <param name="check">Reads what is to be taken in.</param>
+/// <param name="clock">The time.</param>
+public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext> contexts, BenchService bench, WorkshopLearning learning, WorkshopGate gate, WorkshopCheck check, TimeProvider clock) : IDisposable
+{
+    private static readonly TimeSpan UntilAllAreOut = TimeSpan.FromSeconds(60);
+    private const int MostNamed = 200;
+    private readonly SemaphoreSlim _one = new(1);
+
+    // Each takes as much room as a workshop.
+    private readonly SemaphoreSlim _takingIn = new(1);
+
+    public string Folder => folder.Path;
+
+    public IReadOnlyList<Backup> Backups => Store.Keeping.Backups.In(folder.Path);
+
+    public void Dispose()
+    {
+        _one.Dispose();
+        _takingIn.Dispose();
+    }
+
+    public async Task<Backup> BackUpAsync(string why, CancellationToken cancel)
+    {
+        await _one.WaitAsync(cancel);
+        try
+        {
+            return Store.Keeping.Backups.Make(folder.Path, why, clock.GetUtcNow());
+        }
+        finally
+        {
+            _one.Release();
+        }
+    }
+
+    /// <summary>Puts a backup back.</summary>
+    /// <returns>The backup of what was there before.</returns>
+    public Task<Backup> RestoreAsync(string name, CancellationToken cancel)
+    {
+        var path = Store.Keeping.Backups.PathOf(folder.Path, name);
+        var made = Backups.First(b => b.Name == name).MadeUtc;
+        return ReplaceAsync(path, Store.Keeping.Backups.BeforeRestore, made, cancel);
+    }
+
+    /// <summary>Writes the whole workshop.</summary>
+    public async Task WriteAsync(Stream to, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        await WorkshopArchive.WriteAsync(db, to, clock.GetUtcNow(), cancel);
+    }
+
+    /// <summary>Takes a whole workshop in the place of this one.</summary>
+    /// <returns>The backup of what was there before.</returns>
+    /// <param name="from">The archive.</param>
+    /// <param name="setAside">Take the rest where some of it cannot be read; otherwise nothing is taken then.</param>
+    /// <param name="cancel">Gives up.</param>
+    /// <exception cref="KeepingException">It cannot be taken; nothing was changed.</exception>
+    /// <exception cref="UnreadableRowsException">Some of it cannot be read; nothing was changed.</exception>
+    public async Task<Backup> ReadAsync(Stream from, bool setAside, CancellationToken cancel)
+    {
+        var incoming = Path.Combine(folder.Path, $"{Leftovers.Incoming}{Guid.NewGuid():N}");
+        await _takingIn.WaitAsync(cancel);
+        try
+        {
+            // The archive is read from its end, so it has to be there whole first.
+            await using (var file = File.Create(incoming + ".zip"))
+                await from.CopyToAsync(file, cancel);
+            await using var zip = File.OpenRead(incoming + ".zip");
+            var made = await WorkshopArchive.ReadAsync(zip, incoming + ".db", cancel);
+            await ReadThroughAsync(incoming + ".db", setAside, cancel);
+            return await ReplaceAsync(incoming + ".db", Store.Keeping.Backups.BeforeImport, made, cancel);
+        }
+        finally
+        {
+            foreach (var left in new[] { ".zip", ".db", ".db-wal", ".db-shm" })
+                File.Delete(incoming + left);
+            _takingIn.Release();
+        }
+    }
+
+    /// <summary>Everything is read as it will be read afterwards, before anything is exchanged.</summary>
+    private async Task ReadThroughAsync(string path, bool setAside, CancellationToken cancel)
+    {
+        // A large workshop takes longer than a request usually may; only who has left is not worked for any more.
+        using var patience = Patience.Until(cancel);
+        await using var db = WorkshopArchive.At(path);
+        SetAside.Unreadable(db, clock.GetUtcNow());
+        var found = await check.AllAsync(db, cancel);
+        var named = (await db.SetAside.AsNoTracking().ToListAsync(cancel)).ConvertAll(r => new UnreadableRow(typeof(SetAsideRow), r.Id, r.Name, r.Why));
+        if (!setAside && found.Count + named.Count > 0)
+            throw new UnreadableRowsException([.. found, .. named]);
+        SetAside.Take(db, found, clock.GetUtcNow());
+    }
+
+    /// <summary>Rows that could not be read and were set aside, newest first.</summary>
+    public async Task<IReadOnlyList<SetAsideRow>> SetAsideAsync(CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.SetAside.AsNoTracking().OrderByDescending(r => r.Id).Take(MostNamed).ToListAsync(cancel);
+    }
+
+    private async Task<Backup> ReplaceAsync(string path, string why, DateTimeOffset since, CancellationToken cancel)
+    {
+        try
+        {
+            // Once it has begun it is carried through, whoever leaves.
+            using var closed = await gate.CloseAsync(UntilAllAreOut, cancel);
+            await _one.WaitAsync(CancellationToken.None);
+            try
+            {
+                var kept = await Task.Run(() => folder.Replace(path, why, clock.GetUtcNow()), CancellationToken.None);
+                bench.Forget();
+                await learning.StartAsync(CancellationToken.None);
+                // What lay under a plate back then is asked about, as after any absence.
+                foreach (var run in await bench.IdsUnderWayAsync(CancellationToken.None))
+                    await bench.WasAwayAsync(run, since, CancellationToken.None);
+                return kept;
+            }
+            finally
+            {
+                _one.Release();
+            }
+        }
+        catch (TimeoutException e)
+        {
+            throw new KeepingException("Something else is still being worked on. Nothing was changed; try again in a moment.", e);
+        }
+        catch (SqliteException e) when (!DiskFull.Is(e))
+        {
+            throw new KeepingException("The database could not be exchanged. What was there before is kept as a backup.", e);
+        }
+    }
+}
+
+/// <summary>Makes a backup a day while the service runs, the first soon after it starts.</summary>
+/// <param name="keeper">Makes it.</param>
+/// <param name="clock">The time.</param>
+/// <param name="log">For what goes wrong.</param>
+public sealed class DailyBackup(Keeper keeper, TimeProvider clock, ILogger<DailyBackup> log) : BackgroundService
+{
+    private static readonly TimeSpan Between = TimeSpan.FromHours(20);
+    private static readonly TimeSpan Look = TimeSpan.FromMinutes(10);
+
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        while (!stoppingToken.IsCancellationRequested)
+        {
+            try
+            {
+                if (Backups.IsDue(keeper.Folder, clock.GetUtcNow(), Between))
+                    await keeper.BackUpAsync(Backups.Daily, stoppingToken);
+                await Task.Delay(Look, stoppingToken);
+            }
+            catch (OperationCanceledException)
+            {
+                return;
+            }
+            catch (Exception e) when (e is IOException or SqliteException or UnauthorizedAccessException)
+            {
+                log.LogError(e, "The daily backup could not be made; it is tried again.");
+                await Task.Delay(Look, stoppingToken).ContinueWith(_ => { }, CancellationToken.None, TaskContinuationOptions.None, TaskScheduler.Default);
+            }
+        }
+    }
+}

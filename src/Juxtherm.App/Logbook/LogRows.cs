@@ -1,0 +1,85 @@
+using System.Text.Json;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Logbook;
+using Juxtherm.Core.Runs;
+using Juxtherm.Store;
+
+namespace Juxtherm.App.Logbook;
+
+/// <summary>Entries of the logbook as they are kept, and back.</summary>
+public static class LogRows
+{
+    public static LogRow Row(LogEntry entry, Guid? runId, string heatBy)
+    {
+        var row = new LogRow
+        {
+            Key = entry.Key,
+            RunId = runId,
+            AtUtc = entry.At,
+            Title = entry.Title,
+            Piece = entry.Piece,
+            Pieces = entry.Pieces,
+            Vinyl = entry.Vinyl,
+            Material = entry.Material,
+            Form = entry.Form,
+            HeatSource = entry.HeatSource,
+            Cover = entry.Cover,
+            Underlay = entry.Underlay,
+            Celsius = entry.Celsius,
+            PlannedSeconds = entry.PlannedSeconds,
+            PressedSeconds = entry.PressedSeconds,
+            Pressure = Word(entry.Pressure),
+            PressureKPa = entry.PressureKPa,
+            PredictedBond = entry.PredictedBond,
+            Outcomes = string.Join(',', entry.Outcomes.Select(Word)),
+            Note = entry.Note,
+            Name = entry.Name,
+            PressedAgainSeconds = entry.PressedAgainSeconds,
+            BackSeconds = entry.BackSeconds,
+            Set = Word(entry.Set),
+            EndedWell = entry.EndedWell,
+            PlateCelsius = entry.PlateCelsius,
+            Lots = string.Join(',', entry.Lots),
+            Example = entry.Example,
+            Struck = entry.Struck,
+        };
+        SetHeat(row, entry.Heat, heatBy);
+        row.Washes.AddRange(entry.Washes.Select(w => new LogWashRow { AtUtc = w.At, Washes = w.Washes, Look = Word(w.Look), Note = w.Note }));
+        return row;
+    }
+
+    /// <summary>Writes what the heat of a piece was reckoned to be, and by what.</summary>
+    public static void SetHeat(LogRow row, HeatHad? heat, string by) =>
+        (row.HeatBy, row.LnRoom, row.BondPerK, row.LnBurden, row.BurdenPerK, row.HeatOffsetK) = (heat is null ? "" : by, heat?.LnRoom, heat?.BondPerK, heat?.LnBurden, heat?.BurdenPerK, heat?.OffsetK);
+
+    public static LogEntry Entry(LogRow row) => new(
+        row.AtUtc, row.Title, row.Piece, row.Pieces, row.Vinyl, row.Material, row.Form, row.HeatSource, row.Cover, row.Underlay, row.Celsius, row.PlannedSeconds, row.PressedSeconds,
+        Of<PressureLevel>(row.Pressure), row.PressureKPa, row.PredictedBond, Outcomes(row), row.Note)
+    {
+        Key = row.Key,
+        Name = row.Name,
+        PressedAgainSeconds = row.PressedAgainSeconds,
+        BackSeconds = row.BackSeconds,
+        Set = row.Set.Length == 0 ? SettingOrigin.Found : Of<SettingOrigin>(row.Set),
+        EndedWell = row.EndedWell ?? true,
+        PlateCelsius = row.PlateCelsius,
+        Lots = Parts(row.Lots),
+        Example = row.Example,
+        Struck = row.Struck,
+        Heat = row is { LnRoom: { } room, BondPerK: { } slope, LnBurden: { } burden, BurdenPerK: { } rise } ? new HeatHad(room, slope, burden, rise, row.HeatOffsetK ?? 0) : null,
+        Washes = [.. row.Washes.Select(Wash)],
+    };
+
+    public static Wash Wash(LogWashRow row) => new(row.AtUtc, row.Washes, Of<WashLook>(row.Look), row.Note);
+
+    public static IReadOnlyList<Outcome> Outcomes(LogRow row) => [.. Parts(row.Outcomes).Select(Of<Outcome>)];
+
+    public static string[] Parts(string joined) => joined.Split(',', StringSplitOptions.RemoveEmptyEntries);
+
+    public static string Word<T>(T value)
+        where T : struct, Enum => JsonNamingPolicy.KebabCaseLower.ConvertName(value.ToString());
+
+    /// <summary>A word as it was kept; only this program writes them.</summary>
+    public static T Of<T>(string word)
+        where T : struct, Enum => Enum.Parse<T>(word.Replace("-", "", StringComparison.Ordinal), ignoreCase: true);
+}

@@ -1,0 +1,308 @@
+using System.Globalization;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+
+namespace Juxtherm.Store.Keeping;
+
+/// <summary>The data folder cannot be used. The message says why and what to do.</summary>
+/// <param name="message">For the reader.</param>
+/// <param name="inner">What lay behind it.</param>
+public class DataFolderException(string message, Exception? inner = null) : Exception(message, inner);
+
+/// <summary>There is no room left on the disk.</summary>
+/// <param name="message">For the reader.</param>
+/// <param name="inner">What lay behind it.</param>
+public sealed class NoRoomException(string message, Exception? inner = null) : DataFolderException(message, inner);
+
+/// <summary>The database is damaged. Nothing was changed; one of its backups can be put in its place.</summary>
+/// <param name="message">For the reader.</param>
+/// <param name="path">The data folder.</param>
+/// <param name="inner">What lay behind it.</param>
+public sealed class DamagedDataException(string message, string path, Exception? inner = null) : DataFolderException(message, inner)
+{
+    /// <summary>The data folder.</summary>
+    public string FolderPath => path;
+}
+
+/// <summary>A folder with one workshop's data: held by one process at a time, backed up before each migration.</summary>
+public sealed class DataFolder : IDisposable
+{
+    /// <summary>Name of the database file in a data folder.</summary>
+    public const string DatabaseName = "workshop.db";
+
+    private const string LockName = "in-use.lock";
+    private const string SeenName = "last-seen";
+
+    // SQLite needs some before it can be asked anything.
+    private const string ReserveName = "room-to-start";
+    private const int ReserveBytes = 256 * 1024;
+    private readonly FileStream _lock;
+    private readonly Lock _one = new();
+    private bool _letGo;
+
+    private DataFolder(string path, FileStream held)
+    {
+        Path = path;
+        _lock = held;
+        Options = new DbContextOptionsBuilder<WorkshopContext>()
+            .UseSqlite(new SqliteConnectionStringBuilder { DataSource = DatabasePath, ForeignKeys = true, DefaultTimeout = 10 }.ToString())
+            .Options;
+    }
+
+    /// <summary>The folder.</summary>
+    public string Path { get; }
+
+    /// <summary>How to reach its database.</summary>
+    public DbContextOptions<WorkshopContext> Options { get; }
+
+    /// <summary>The database file.</summary>
+    public string DatabasePath => System.IO.Path.Combine(Path, DatabaseName);
+
+    /// <summary>Takes the folder for this process and brings its database up to date.</summary>
+    /// <param name="path">The folder; made when it does not exist.</param>
+    /// <param name="now">Names the backup, UTC.</param>
+    /// <exception cref="DataFolderException">Another process has it, it cannot be written, there is no room, or a newer program wrote it.</exception>
+    /// <exception cref="DamagedDataException">The database is damaged or gone.</exception>
+    public static DataFolder Open(string path, DateTimeOffset now)
+    {
+        var full = System.IO.Path.GetFullPath(path);
+        var folder = new DataFolder(full, Hold(full));
+        try
+        {
+            Leftovers.Sweep(full);
+            folder.MakeSureItIsThere();
+            folder.MigrateInWhatRoomThereIs(now);
+            return folder;
+        }
+        catch
+        {
+            folder.Dispose();
+            throw;
+        }
+    }
+
+    /// <summary>When a program last noted that it was there, UTC; null when none did.</summary>
+    public DateTimeOffset? LastSeen =>
+        File.Exists(SeenPath) && DateTimeOffset.TryParse(File.ReadAllText(SeenPath), CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var at) ? at : null;
+
+    private string SeenPath => System.IO.Path.Combine(Path, SeenName);
+
+    /// <summary>Notes that this program is there; nothing once the folder was let go.</summary>
+    /// <param name="now">The time, UTC.</param>
+    public void NoteSeen(DateTimeOffset now)
+    {
+        lock (_one)
+        {
+            if (_letGo)
+                return;
+            // Never half written, not even when the program is killed just now.
+            File.WriteAllText(SeenPath + Leftovers.New, now.ToString("O", CultureInfo.InvariantCulture));
+            File.Move(SeenPath + Leftovers.New, SeenPath, overwrite: true);
+        }
+    }
+
+    /// <summary>Puts a backup in the place of a damaged database, while nobody has the folder. The damaged one is kept beside it.</summary>
+    /// <param name="path">The data folder.</param>
+    /// <param name="backup">Name of the backup.</param>
+    /// <param name="now">Names the damaged one, UTC.</param>
+    /// <exception cref="KeepingException">The backup cannot be taken; nothing was changed.</exception>
+    /// <exception cref="DataFolderException">Another process has the folder.</exception>
+    public static void Rescue(string path, string backup, DateTimeOffset now)
+    {
+        using var held = Hold(path);
+        var from = Backups.PathOf(path, backup);
+        Backups.Check(from);
+        var database = System.IO.Path.Combine(path, DatabaseName);
+        File.Copy(from, database + Leftovers.New, overwrite: true);
+        using (var written = new FileStream(database + Leftovers.New, FileMode.Open, FileAccess.ReadWrite))
+            written.Flush(flushToDisk: true);
+        PutAside(path, now);
+        File.Move(database + Leftovers.New, database);
+    }
+
+    /// <summary>Begins with an empty workshop in the place of a damaged or missing one, while nobody has the folder. What was there, its backups too, is kept beside it.</summary>
+    /// <param name="path">The data folder.</param>
+    /// <param name="now">Names what is kept, UTC.</param>
+    /// <exception cref="DataFolderException">Another process has the folder.</exception>
+    public static void BeginEmpty(string path, DateTimeOffset now)
+    {
+        using var held = Hold(path);
+        PutAside(path, now);
+        Directory.Move(System.IO.Path.Combine(path, Backups.FolderName), FreeName(path, $"{Backups.FolderName}-before-{Stamp(now)}", ""));
+    }
+
+    private static void PutAside(string path, DateTimeOffset now)
+    {
+        var database = System.IO.Path.Combine(path, DatabaseName);
+        var aside = FreeName(path, $"damaged-{Stamp(now)}", ".db");
+        foreach (var part in new[] { "", "-wal", "-shm" })
+        {
+            if (File.Exists(database + part))
+                File.Move(database + part, aside + part);
+        }
+    }
+
+    private static string FreeName(string path, string name, string ending)
+    {
+        for (var n = 1; ; n++)
+        {
+            var free = System.IO.Path.Combine(path, $"{name}{(n == 1 ? "" : $"-{n}")}{ending}");
+            if (!File.Exists(free) && !Directory.Exists(free))
+                return free;
+        }
+    }
+
+    private static string Stamp(DateTimeOffset now) => now.UtcDateTime.ToString("yyyyMMdd-HHmmss", CultureInfo.InvariantCulture);
+
+    /// <summary>Puts another database in the place of this one, after keeping a backup; brings it up to date.</summary>
+    /// <param name="path">The database to take; it is checked before anything is touched.</param>
+    /// <param name="why">Names the backup that is kept.</param>
+    /// <param name="now">Names it too, UTC.</param>
+    /// <returns>The backup that was kept.</returns>
+    /// <exception cref="KeepingException">It cannot be taken; nothing was changed.</exception>
+    public Backup Replace(string path, string why, DateTimeOffset now)
+    {
+        lock (_one)
+        {
+            Backups.Check(path);
+            var kept = Backups.Make(Path, why, now);
+            SqliteConnection.ClearAllPools();
+            using (var source = new SqliteConnection($"Data Source={path};Mode=ReadOnly;Pooling=False"))
+            using (var target = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = DatabasePath, DefaultTimeout = 10, Pooling = false }.ToString()))
+            {
+                source.Open();
+                target.Open();
+                source.BackupDatabase(target);
+            }
+
+            Migrate(now);
+            return kept;
+        }
+    }
+
+    /// <summary>Lets go of the folder.</summary>
+    public void Dispose()
+    {
+        lock (_one)
+            _letGo = true;
+        SqliteConnection.ClearAllPools();
+        _lock.Dispose();
+    }
+
+    private static FileStream Hold(string path)
+    {
+        try
+        {
+            Directory.CreateDirectory(path);
+            return new FileStream(System.IO.Path.Combine(path, LockName), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
+        }
+        catch (Exception e) when (DiskFull.IsReadOnly(e) || e is DirectoryNotFoundException)
+        {
+            throw new DataFolderException($"The data folder {path} cannot be written: it is read-only, or belongs to somebody else. Choose another with --data.", e);
+        }
+        catch (Exception e) when (DiskFull.Is(e))
+        {
+            throw new DataFolderException($"There is no room left on the disk of the data folder {path}. Make room, or choose another with --data.", e);
+        }
+        catch (IOException e) when (File.Exists(System.IO.Path.Combine(path, LockName)))
+        {
+            throw new DataFolderException($"The data folder {path} is in use by another Juxtherm. Stop that one, or choose another folder with --data.", e);
+        }
+        catch (IOException e)
+        {
+            throw new DataFolderException($"The data folder {path} cannot be used: {e.Message} Choose another with --data.", e);
+        }
+    }
+
+    /// <summary>A database that is gone beside its own backups was not meant to be: an empty one in its place would be backed up in theirs.</summary>
+    private void MakeSureItIsThere()
+    {
+        var (there, length) = (File.Exists(DatabasePath), File.Exists(DatabasePath) ? new FileInfo(DatabasePath).Length : 0);
+        if (length == 0 && Backups.In(Path).Count > 0)
+            throw new DamagedDataException($"The database in {Path} is {(there ? "empty" : "gone")}, and its backups are still there. Nothing was changed; put one of them back, or begin with an empty workshop.", Path);
+    }
+
+    /// <summary>A full disk must not keep anybody from looking: a little room is held ready, and given up for the start.</summary>
+    private void MigrateInWhatRoomThereIs(DateTimeOffset now)
+    {
+        var reserve = System.IO.Path.Combine(Path, ReserveName);
+        try
+        {
+            Migrate(now);
+        }
+        catch (NoRoomException) when (File.Exists(reserve))
+        {
+            SqliteConnection.ClearAllPools();
+            File.Delete(reserve);
+            Migrate(now);
+            return;
+        }
+
+        try
+        {
+            if (!File.Exists(reserve))
+                File.WriteAllBytes(reserve, new byte[ReserveBytes]);
+        }
+        catch (Exception e) when (e is IOException or UnauthorizedAccessException)
+        {
+            // There is no room for it; the next start tries again.
+        }
+    }
+
+    private void Migrate(DateTimeOffset now)
+    {
+        try
+        {
+            var pending = true;
+            if (File.Exists(DatabasePath) && new FileInfo(DatabasePath).Length > 0)
+            {
+                using var database = new SqliteConnection($"Data Source={DatabasePath};Pooling=False");
+                database.Open();
+                MakeSureItIsWhole(database);
+                var foreign = History.Applied(database).FirstOrDefault(m => !History.Known.Contains(m));
+                if (foreign is not null)
+                    throw new DataFolderException($"The data in {Path} was written by a newer Juxtherm (it has {foreign}). Use that one, or another folder with --data. Nothing was changed.");
+                LetGoForTheDead(database);
+                pending = History.Applied(database).Count < History.Known.Count;
+                if (pending)
+                    Backups.Make(Path, Backups.BeforeMigration, now);
+            }
+
+            using var context = new WorkshopContext(Options);
+            if (pending)
+                context.Database.Migrate();
+            context.Database.ExecuteSqlRaw("PRAGMA journal_mode=WAL;");
+            SetAside.Unreadable(context, now);
+        }
+        catch (Exception e) when (e is not DataFolderException && (DiskFull.Is(e) || DiskFull.IsFull(Path)))
+        {
+            throw new NoRoomException($"There is no room left on the disk of the data folder {Path}. Nothing was changed; make room and start again.", e);
+        }
+        catch (Exception e) when (DiskFull.IsReadOnly(e))
+        {
+            throw new DataFolderException($"The database in {Path} cannot be written: it is read-only, or belongs to somebody else. Nothing was changed.", e);
+        }
+        catch (Exception e) when (e is not (DataFolderException or OutOfMemoryException))
+        {
+            throw new DamagedDataException($"The database in {Path} cannot be read. Nothing was changed; restore one of its backups.", Path, e);
+        }
+    }
+
+    /// <summary>The folder is held by this process: a lock on migrations is of one that was killed, and would never be let go of.</summary>
+    private static void LetGoForTheDead(SqliteConnection database)
+    {
+        if (!History.Has(database, "__EFMigrationsLock"))
+            return;
+        using var let = database.CreateCommand();
+        let.CommandText = "DELETE FROM \"__EFMigrationsLock\";";
+        let.ExecuteNonQuery();
+    }
+
+    private void MakeSureItIsWhole(SqliteConnection database)
+    {
+        using var check = database.CreateCommand();
+        check.CommandText = "PRAGMA quick_check(1);";
+        if (check.ExecuteScalar() as string is not "ok" and var fault)
+            throw new DamagedDataException($"The database in {Path} is damaged ({fault?.Split('\n')[0]}). Nothing was changed; restore one of its backups.", Path);
+    }
+}

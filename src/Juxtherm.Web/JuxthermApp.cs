@@ -1,0 +1,162 @@
+using Juxtherm.App;
+using Juxtherm.App.Bench;
+using Juxtherm.App.Cutting;
+using Juxtherm.App.Demo;
+using Juxtherm.App.Keeping;
+using Juxtherm.App.Learning;
+using Juxtherm.App.Logbook;
+using Juxtherm.App.Logbook.Import;
+using Juxtherm.App.Planning;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Editing;
+using Juxtherm.Core.Learning;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Reading;
+using Juxtherm.Core.Runs.Judging;
+using Juxtherm.Store;
+using Juxtherm.Store.Keeping;
+using Juxtherm.Web.Endpoints;
+using Juxtherm.Web.Hosting;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.FileProviders;
+using Serilog;
+using Serilog.Events;
+
+namespace Juxtherm.Web;
+
+/// <summary>Puts the service together.</summary>
+internal static class JuxthermApp
+{
+    public static WebApplication Build(string[] args)
+    {
+        var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
+        var options = JuxthermOptions.Read(builder.Configuration, args);
+        builder.WebHost.ConfigureKestrel(kestrel =>
+        {
+            kestrel.AddServerHeader = false;
+            kestrel.Limits.MaxRequestBodySize = StrictBody.Largest;
+            var port = options.Port == 0 ? FreePort.Find() : options.Port;
+            kestrel.ListenLocalhost(port);
+            if (options.Lan is { } address)
+                kestrel.Listen(address, port);
+        });
+        builder.Configuration["AllowedHosts"] = OwnAddresses.Allowed(options.Lan);
+        builder.Services.AddSerilog(log => log
+            .MinimumLevel.Is(LogEventLevel.Warning)
+            .WriteTo.Console(standardErrorFromLevel: LogEventLevel.Verbose));
+
+        var services = builder.Services;
+        services.AddSingleton(options);
+        services.AddSingleton<TimeProvider>(new SteadyClock(TimeProvider.System));
+        services.AddSingleton(provider => DataFolder.Open(options.DataFolder, provider.GetRequiredService<TimeProvider>().GetUtcNow()));
+        services.AddSingleton<IDbContextFactory<WorkshopContext>>(provider => new FolderContexts(provider.GetRequiredService<DataFolder>()));
+        services.AddSingleton(_ => CatalogueFolder.Read(options.CatalogueFolder));
+        services.AddSingleton<Planner>();
+        services.AddSingleton<NearestChanges>();
+        services.AddSingleton<ArtworkDesk>();
+        services.AddSingleton<PlanMemory>();
+        services.AddSingleton<WorkshopCatalogue>();
+        services.AddSingleton<WorkshopGate>();
+        services.AddSingleton<WorkshopCheck>();
+        services.AddHostedService<StartCheck>();
+        services.AddSingleton<WorkshopLearning>();
+        services.AddHostedService(provider => provider.GetRequiredService<WorkshopLearning>());
+        services.AddSingleton<JobCards>();
+        services.AddHostedService(provider => provider.GetRequiredService<JobCards>());
+        services.AddSingleton<PlanCache>();
+        services.AddSingleton<JobPlans>();
+        services.AddSingleton<HeatReckoner>();
+        services.AddSingleton<JobStore>();
+        services.AddSingleton<ShelfStore>();
+        services.AddSingleton<RunStore>();
+        services.AddSingleton<LogStore>();
+        services.AddSingleton<LogNames>();
+        services.AddSingleton<LogReader>();
+        services.AddSingleton<Judge>();
+        services.AddSingleton<FoundPieces>();
+        services.AddSingleton<RunSignals>();
+        services.AddSingleton<BenchService>();
+        services.AddSingleton<PressBench>();
+        services.AddHostedService<BenchWatch>();
+        services.AddSingleton<Keeper>();
+        services.AddHostedService<DailyBackup>();
+        services.AddSingleton<StockStore>();
+        services.AddSingleton<CutStore>();
+        services.AddSingleton<CutPlanner>();
+        services.AddSingleton<CutPlans>();
+        services.AddSingleton<CutterBench>();
+        services.AddSingleton<DemoData>();
+        // One that fails is told of and leaves the others, and the service, at work.
+        services.Configure<HostOptions>(host => host.BackgroundServiceExceptionBehavior = BackgroundServiceExceptionBehavior.Ignore);
+        services.AddProblemDetails(ProblemAnswers.Configure);
+        services.AddExceptionHandler<ProblemAnswers>();
+        services.ConfigureHttpJsonOptions(json => StrictJson.Configure(CoreJson.Configure(json.SerializerOptions)));
+        services.AddOpenApi("juxtherm", OpenApiSetup.Configure);
+
+        var app = builder.Build();
+        // Read at once, so that a broken file or folder stops the start and not the first visitor.
+        _ = app.Services.GetRequiredService<CatalogueSnapshot>();
+        _ = app.Services.GetRequiredService<DataFolder>();
+
+        app.UseExceptionHandler();
+        app.UseStatusCodePages();
+        app.UseMiddleware<SafetyHeaders>();
+        app.UseMiddleware<OwnOriginOnly>();
+        app.UseMiddleware<FromElsewhere>();
+        app.UseRouting();
+        app.UseMiddleware<StrictBody>();
+        app.UseMiddleware<WithPatience>();
+        app.UseMiddleware<ThroughTheGate>();
+        ServeFront(app, options.FrontFolder);
+        app.MapOpenApi("/openapi/{documentName}.json");
+        app.MapGet("/health/ready", () => Results.Text("ready")).ExcludeFromDescription();
+        app.MapSchemas();
+        app.MapCatalogue();
+        app.MapPlans();
+        app.MapArtwork();
+        app.MapPlacement();
+        app.MapShelf();
+        app.MapCutPlans();
+        app.MapCuts();
+        app.MapStock();
+        app.MapJobs();
+        app.MapRuns();
+        app.MapLifted();
+        app.MapLog();
+        app.MapLogPhotos();
+        app.MapLogFiles();
+        app.MapLearned();
+        app.MapCare();
+        app.MapKeeping();
+        app.MapAccess();
+        app.MapGet("/api/{**rest}", () => Results.Problem(statusCode: StatusCodes.Status404NotFound, detail: "There is no such address in this program.")).ExcludeFromDescription();
+        return app;
+    }
+
+    /// <summary>Puts the worked examples into an empty workshop, where that was asked for.</summary>
+    public static Task FillAsync(IHost app) =>
+        app.Services.GetRequiredService<JuxthermOptions>().Demo ? app.Services.GetRequiredService<DemoData>().FillIfEmptyAsync(CancellationToken.None) : Task.CompletedTask;
+
+    private static void ServeFront(WebApplication app, string folder)
+    {
+        if (!File.Exists(Path.Combine(folder, "index.html")))
+        {
+            app.MapGet("/{**path}", () => Results.Text("The front end has not been built; ./juxtherm start builds it.", statusCode: StatusCodes.Status503ServiceUnavailable)).ExcludeFromDescription();
+            return;
+        }
+
+        var files = new PhysicalFileProvider(folder);
+        app.UseStaticFiles(new StaticFileOptions { FileProvider = files, OnPrepareResponse = CacheForever });
+        app.MapFallbackToFile("index.html", new StaticFileOptions { FileProvider = files, OnPrepareResponse = CacheForever });
+    }
+
+    /// <summary>The names of built assets change with their content; everything else is asked for again.</summary>
+    private static void CacheForever(Microsoft.AspNetCore.StaticFiles.StaticFileResponseContext file) =>
+        file.Context.Response.Headers.CacheControl = file.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache";
+
+    private sealed class FolderContexts(DataFolder folder) : IDbContextFactory<WorkshopContext>
+    {
+        public WorkshopContext CreateDbContext() => new(folder.Options);
+    }
+}
