@@ -1,6 +1,7 @@
 using ArchUnitNET.Domain;
 using ArchUnitNET.Loader;
 using Juxtherm.Core.Plans;
+using Juxtherm.Testing;
 
 namespace Juxtherm.Core.Tests;
 

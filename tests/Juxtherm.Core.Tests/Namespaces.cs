@@ -1,6 +1,6 @@
 using ArchUnitNET.Domain;
 
-namespace Juxtherm.Core.Tests;
+namespace Juxtherm.Testing;
 
 /// <summary>Which namespaces of the house know which.</summary>
 internal static class Namespaces
