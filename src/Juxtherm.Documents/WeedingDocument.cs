@@ -18,7 +18,7 @@ public static class WeedingDocument
     /// <param name="title">The job's title.</param>
     /// <param name="way">The sheets.</param>
     /// <param name="now">For the file, UTC.</param>
-    public static byte[] Pdf(string title, CutWay way, DateTimeOffset now)
+    public static byte[] Pdf(string title, CutLayout way, DateTimeOffset now)
     {
         ArgumentNullException.ThrowIfNull(way);
         using var stream = new MemoryStream();

@@ -158,7 +158,7 @@ public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimePr
 
     private static async Task LeftAsync(WorkshopContext db, CutRow row, DateTimeOffset now, CancellationToken cancel)
     {
-        var way = JsonSerializer.Deserialize<CutWay>(row.WayJson, CoreJson.Options)!;
+        var way = JsonSerializer.Deserialize<CutLayout>(row.WayJson, CoreJson.Options)!;
         var number = await db.Stock.CountAsync(s => s.Kind == "offcut", cancel);
         var index = 0;
         foreach (var (stockId, left) in way.Lists.SelectMany(l => l.ComesBack))

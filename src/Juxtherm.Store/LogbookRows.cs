@@ -84,7 +84,7 @@ public sealed class LogRow
     /// <summary>How much that rises per kelvin of the plate, 1/K.</summary>
     public double? BondPerK { get; set; }
 
-    /// <summary>ln of its burden over the most that its vinyl takes.</summary>
+    /// <summary>ln of its heat dose over the most that its vinyl takes.</summary>
     public double? LnBurden { get; set; }
 
     /// <summary>How much that rises per kelvin of the plate, 1/K.</summary>

@@ -15,7 +15,7 @@ internal static class Shipped
 
     /// <summary>A worked example that ships, by the beginning of its file's name.</summary>
     public static string Example(string begins) =>
-        File.ReadAllText(Directory.GetFiles(Path.Combine(Repository, "src", "Juxtherm.Web", "Demo", "Jobs"), begins + "*.json").Single());
+        File.ReadAllText(Directory.GetFiles(Path.Combine(Repository, "src", "Juxtherm.App", "Demo", "Jobs"), begins + "*.json").Single());
 
     private static string Above(string folder) => File.Exists(Path.Combine(folder, "Juxtherm.slnx")) ? folder : Above(Path.GetDirectoryName(folder)!);
 }

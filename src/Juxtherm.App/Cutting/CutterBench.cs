@@ -14,9 +14,9 @@ namespace Juxtherm.App.Cutting;
 /// <param name="Row">As it is kept.</param>
 /// <param name="Way">Its sheets.</param>
 /// <param name="Run">Its mats.</param>
-public sealed record OpenCut(CutRow Row, CutWay Way, CutRun Run)
+public sealed record OpenCut(CutRow Row, CutLayout Way, CutRun Run)
 {
-    public static OpenCut Of(CutRow row) => new(row, JsonSerializer.Deserialize<CutWay>(row.WayJson, CoreJson.Options)!, JsonSerializer.Deserialize<CutRun>(row.RunJson, CoreJson.Options)!);
+    public static OpenCut Of(CutRow row) => new(row, JsonSerializer.Deserialize<CutLayout>(row.WayJson, CoreJson.Options)!, JsonSerializer.Deserialize<CutRun>(row.RunJson, CoreJson.Options)!);
 
     public CutProgram Program(CutMat mat)
     {
@@ -39,7 +39,7 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
     public static bool Simulated => SimulatedCutter.Simulated;
 
     /// <summary>Mats of a way, in the order of the layers.</summary>
-    public static CutRun MatsOf(CutWay way) => new(
+    public static CutRun MatsOf(CutLayout way) => new(
     [
         .. way.Lists.SelectMany(l => l.Sheets.Select(s => (List: l, Sheet: s)))
             .Select((m, i) => new CutMat(i + 1, m.List.Id, m.List.Vinyl, m.List.ColourName.Length > 0 ? $"{m.List.Name}, {m.List.ColourName}" : m.List.Name, m.List.Colour, m.Sheet.Number, [.. m.Sheet.Units.Select(u => u.Index)], m.List.Preset, m.Sheet.UsedLengthMm, 0, m.Sheet.CutSeconds, MatStatus.Waiting, null, null, [])),

@@ -77,7 +77,7 @@ public sealed class CutShape
             using var path = SKPath.ParseSvgPathData(text);
             if (path is null)
                 return null;
-            var budget = new Budget(CancellationToken.None);
+            var budget = new WorkLimit(CancellationToken.None);
             var rings = Rings.Of(path, ToleranceMm, budget).ConvertAll(t => t.Points);
             budget.Crossings(rings);
             var ground = FillRule.Ground(rings, evenOdd: true, GridMm);

@@ -62,12 +62,12 @@ public static class LetterShapes
     /// <summary>Every letter of every line in its place.</summary>
     private static IEnumerable<Ground> Letters(Lettering words)
     {
-        var (font, budget) = (FontOf(words), new Budget(CancellationToken.None));
+        var (font, budget) = (FontOf(words), new WorkLimit(CancellationToken.None));
         var scale = words.HeightMm / font.CapitalHeight;
         return words.Text.Split('\n').SelectMany((line, i) => Line(font, line.Trim(), words, scale, i * words.HeightMm * LinePitch, budget));
     }
 
-    private static IEnumerable<Ground> Line(LoadedFont font, string text, Lettering words, double scale, double baselineMm, Budget budget)
+    private static IEnumerable<Ground> Line(LoadedFont font, string text, Lettering words, double scale, double baselineMm, WorkLimit budget)
     {
         var glyphs = font.Shape(text);
         var gap = words.GapMm / scale;
@@ -146,7 +146,7 @@ public static class LetterShapes
             [.. text.EnumerateRunes().Where(r => !System.Text.Rune.IsWhiteSpace(r) && !_font.ContainsGlyph(r.Value)).Select(r => r.ToString()).Distinct(StringComparer.Ordinal)];
 
         /// <summary>Outline of a letter in the font's own units; letters are filled by the non-zero rule.</summary>
-        public Ground Outline(ushort glyph, double tolerance, Budget budget) => glyph == 0 ? Plane.Nothing : _outlines.GetOrAdd(glyph, id =>
+        public Ground Outline(ushort glyph, double tolerance, WorkLimit budget) => glyph == 0 ? Plane.Nothing : _outlines.GetOrAdd(glyph, id =>
         {
             SKPath? path;
             lock (_one)

@@ -333,7 +333,7 @@ public static class CatalogueReader
     }
 }
 
-/// <summary>The reference stack that bond and burden are measured on: what charts silently assume.</summary>
+/// <summary>The reference stack that bond and heat dose are measured on: what charts silently assume.</summary>
 public static class ReferencePractice
 {
     /// <summary>Heat source id.</summary>

@@ -26,21 +26,21 @@ public sealed record ThermalFigures(
 /// <param name="ActivationCelsius">The adhesive does nothing below this, °C.</param>
 /// <param name="ChartCelsius">What charts say, °C.</param>
 /// <param name="ChartSeconds">What charts say, s.</param>
-/// <param name="ReferenceCelsius">The chart setting that bond and burden are measured against, °C.</param>
-/// <param name="ReferenceSeconds">The chart setting that bond and burden are measured against, s.</param>
+/// <param name="ReferenceCelsius">The chart setting that bond and heat dose are measured against, °C.</param>
+/// <param name="ReferenceSeconds">The chart setting that bond and heat dose are measured against, s.</param>
 /// <param name="Pressure">Usual pressure.</param>
 /// <param name="Peel">Usual peel.</param>
 /// <param name="HoldsFromBond">Share of the reference bond from which it holds.</param>
 /// <param name="TargetBond">Share of the reference bond to aim at.</param>
-/// <param name="MostBurden">Most heat it takes alone, as a share of the reference burden.</param>
+/// <param name="MostHeatDose">Most heat it takes alone, as a share of the reference heat dose.</param>
 /// <param name="FinishSeconds">Length of the finish press under a cover, s; 0 for none.</param>
 /// <param name="HeatsOnce">It foams, and may be heated once only.</param>
 /// <param name="Mirrored">It is cut mirrored.</param>
 /// <param name="NotUnder">Heat sources that spoil it, by id, with the reason.</param>
 /// <param name="LiesOn">What it may be laid on.</param>
 /// <param name="CarriesOthers">Other vinyl may be laid on it.</param>
-/// <param name="StackBurden">Most heat it takes in a stack, as a share of the reference burden: it wrinkles under others sooner than alone.</param>
-/// <param name="LoftyStackBurden">The same in a stack on something lofty, which keeps the heat in from below.</param>
+/// <param name="StackHeatDose">Most heat it takes in a stack, as a share of the reference heat dose: it wrinkles under others sooner than alone.</param>
+/// <param name="LoftyStackHeatDose">The same in a stack on something lofty, which keeps the heat in from below.</param>
 /// <param name="ShrinkPercent">How much it shrinks at its first heat, %.</param>
 /// <param name="TackSeconds">Usual length of a tack, s.</param>
 /// <param name="SmallestDetailMm">Narrowest strip or island that can be weeded well, mm.</param>
@@ -53,8 +53,8 @@ public sealed record Vinyl(
     string Id, string Family, string Name, string Note, ThermalFigures Thermal, Sourced<double> ActivationCelsius,
     Sourced<Span> ChartCelsius, Sourced<Span> ChartSeconds, Sourced<double> ReferenceCelsius, Sourced<double> ReferenceSeconds,
     Sourced<PressureLevel> Pressure, Sourced<PeelMethod> Peel, Sourced<double> HoldsFromBond, Sourced<double> TargetBond,
-    Sourced<double> MostBurden, Sourced<double> FinishSeconds, Sourced<bool> HeatsOnce, Sourced<bool> Mirrored,
-    IReadOnlyDictionary<string, Sourced<string>> NotUnder, Sourced<LiesOn> LiesOn, Sourced<bool> CarriesOthers, Sourced<double> StackBurden, Sourced<double> LoftyStackBurden, Sourced<double> ShrinkPercent, Sourced<double> TackSeconds,
+    Sourced<double> MostHeatDose, Sourced<double> FinishSeconds, Sourced<bool> HeatsOnce, Sourced<bool> Mirrored,
+    IReadOnlyDictionary<string, Sourced<string>> NotUnder, Sourced<LiesOn> LiesOn, Sourced<bool> CarriesOthers, Sourced<double> StackHeatDose, Sourced<double> LoftyStackHeatDose, Sourced<double> ShrinkPercent, Sourced<double> TackSeconds,
     Sourced<double> SmallestDetailMm, Sourced<double> WeedEffort, Sourced<bool> Directional, Sourced<Blade> Blade, Sourced<double> ForceGrams, Sourced<double> Passes)
 {
     /// <summary>What was found right for it under one kind of press, by the kind's id; empty for the families.</summary>
@@ -247,7 +247,7 @@ public sealed record CuttingFigures(
 /// <param name="LongestPressSeconds">Longest press that is proposed, s.</param>
 /// <param name="ShortestPressSeconds">Shortest press that can be timed by hand, s.</param>
 /// <param name="CureHours">Before the first wash, h.</param>
-/// <param name="DoseReferenceCelsius">Reference temperature of the bond and burden integrals, °C.</param>
+/// <param name="DoseReferenceCelsius">Reference temperature of the bond and heat dose integrals, °C.</param>
 /// <param name="DoseZKelvin">z-value of both integrals, K.</param>
 /// <param name="PressureExponent">Power of pressure in the bond integral.</param>
 /// <param name="Weeding">How long weeding takes.</param>

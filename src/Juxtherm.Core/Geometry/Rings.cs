@@ -17,7 +17,7 @@ internal static class Rings
     /// <param name="path">The path, in its own units.</param>
     /// <param name="toleranceOwn">How far a straight line may stray from the curve, in the path's own units, above zero.</param>
     /// <param name="budget">What is left of the points that are accepted.</param>
-    public static List<Trail> Of(SKPath path, double toleranceOwn, Budget budget)
+    public static List<Trail> Of(SKPath path, double toleranceOwn, WorkLimit budget)
     {
         var trails = new List<Trail>();
         var points = new List<Coordinate>();

@@ -308,7 +308,7 @@ public static partial class JobReader
         }
 
         var over = known.DistinctBy(l => l.Id, StringComparer.Ordinal).ToDictionary(l => l.Id, l => l.Over, StringComparer.Ordinal);
-        if (Lying.Circle(over) is { Count: > 0 } circle)
+        if (Stackup.Circle(over) is { Count: > 0 } circle)
             layers.Fault($"/layers lie on each other in a circle ({string.Join(" on ", circle)} on {circle[0]}); take one of these out of an “over” list.", "circle");
         return Seen(known, layers);
     }

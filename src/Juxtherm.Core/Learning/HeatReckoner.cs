@@ -39,7 +39,7 @@ public sealed class HeatReckoner(Planner planner)
         var first = holds.Where(h => !h.IsAgain).Select(h => h with { PlateCelsius = null }).ToList();
         if (first.Exists(h => h.Seconds <= 0) || With(job, plan, first, 0) is not { } at || With(job, plan, first, -ReachK) is not { } below || With(job, plan, first, ReachK) is not { } above)
             return null;
-        return new HeatHad(at.LnRoom, (above.LnRoom - below.LnRoom) / (2 * ReachK), at.LnBurden, (above.LnBurden - below.LnBurden) / (2 * ReachK), job.Tools.Source.DialOffsetK.Value);
+        return new HeatHad(at.LnRoom, (above.LnRoom - below.LnRoom) / (2 * ReachK), at.LnHeatDose, (above.LnHeatDose - below.LnHeatDose) / (2 * ReachK), job.Tools.Source.DialOffsetK.Value);
     }
 
     /// <summary>The heat of a piece of which only what the logbook says is known.</summary>
@@ -60,13 +60,13 @@ public sealed class HeatReckoner(Planner planner)
         return Of(job, plan with { Presses = presses }, [.. presses.SelectMany(HoldDone.AsPlanned)]);
     }
 
-    private (double LnRoom, double LnBurden)? With(Job job, Plan plan, IReadOnlyList<HoldDone> holds, double moreK)
+    private (double LnRoom, double LnHeatDose)? With(Job job, Plan plan, IReadOnlyList<HoldDone> holds, double moreK)
     {
         var source = job.Tools.Source;
         var moved = job with { Tools = job.Tools with { Source = source with { DialOffsetK = source.DialOffsetK with { Value = source.DialOffsetK.Value + moreK } } } };
         var about = planner.About(moved, new Wording(UnitSystem.Metric));
         if (PieceInTheModel.Of(about, plan, holds, planner.Catalogue) is not { Bond: > 0 } piece)
             return null;
-        return (Math.Log(piece.Bond / about.Lead.Work.Vinyl.HoldsFromBond.Value), Math.Log(piece.Laid.Max(id => piece.Burden(id) / about.Layer(id).MostBurden)));
+        return (Math.Log(piece.Bond / about.Lead.Work.Vinyl.HoldsFromBond.Value), Math.Log(piece.Laid.Max(id => piece.HeatDose(id) / about.Layer(id).MostHeatDose)));
     }
 }

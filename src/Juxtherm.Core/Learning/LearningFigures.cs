@@ -21,8 +21,8 @@ public static class LearningFigures
     /// <summary>Standard deviation of ln of the bond from piece to piece: pressure, damp, a hand's haste.</summary>
     public const double PieceSpread = 0.3;
 
-    /// <summary>Standard deviation of ln of the burden that a vinyl takes.</summary>
-    public const double BurdenSpread = 0.4;
+    /// <summary>Standard deviation of ln of the heat dose that a vinyl takes.</summary>
+    public const double HeatDoseSpread = 0.4;
 
     /// <summary>Standard deviation of a plate measured with a probe, K.</summary>
     public const double ProbeSpreadK = 1.5;

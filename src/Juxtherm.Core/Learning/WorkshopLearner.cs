@@ -96,10 +96,10 @@ public static class WorkshopLearner
         Fill(weights, (_, _) => 1);
         var perRun = pieces.GroupBy(p => p.Run, StringComparer.Ordinal).ToDictionary(g => g.Key, g => Math.Min(1, LearningFigures.MostPerRun / g.Count()), StringComparer.Ordinal);
         // Alike pieces say the same: they are reckoned once and counted.
-        foreach (var alike in pieces.GroupBy(p => (Math.Round(p.Heat.LnRoom / FineRoom), Math.Round(p.Heat.BondPerK / FineSlope), Math.Round(p.Heat.LnBurden / FineRoom), Math.Round(p.Heat.BurdenPerK / FineSlope), p.Showed)))
+        foreach (var alike in pieces.GroupBy(p => (Math.Round(p.Heat.LnRoom / FineRoom), Math.Round(p.Heat.BondPerK / FineSlope), Math.Round(p.Heat.LnHeatDose / FineRoom), Math.Round(p.Heat.HeatDosePerK / FineSlope), p.Showed)))
         {
             var (one, count) = (alike.First(), alike.Sum(p => perRun[p.Run]));
-            var tooMuch = Array.ConvertAll(Offsets, o => Chance.Below((one.Heat.LnBurden + one.Heat.BurdenPerK * o) / LearningFigures.BurdenSpread));
+            var tooMuch = Array.ConvertAll(Offsets, o => Chance.Below((one.Heat.LnHeatDose + one.Heat.HeatDosePerK * o) / LearningFigures.HeatDoseSpread));
             var top = 0.0;
             Fill(weights, (i, j) =>
             {

@@ -19,12 +19,12 @@ public enum Showing
 /// </summary>
 /// <param name="LnRoom">ln of its bond over the bond from which it holds.</param>
 /// <param name="BondPerK">How much that rises with each kelvin of the plate, 1/K; above 0.</param>
-/// <param name="LnBurden">ln of its burden over the most that its vinyl takes.</param>
-/// <param name="BurdenPerK">How much that rises with each kelvin of the plate, 1/K; above 0.</param>
+/// <param name="LnHeatDose">ln of its heat dose over the most that its vinyl takes.</param>
+/// <param name="HeatDosePerK">How much that rises with each kelvin of the plate, 1/K; above 0.</param>
 /// <param name="OffsetK">How much hotter than its dial the plate was taken to be, K.</param>
-public sealed record HeatHad(double LnRoom, double BondPerK, double LnBurden, double BurdenPerK, double OffsetK)
+public sealed record HeatHad(double LnRoom, double BondPerK, double LnHeatDose, double HeatDosePerK, double OffsetK)
 {
     /// <summary>The same, had the plate been taken to be otherwise.</summary>
     /// <param name="offsetK">How much hotter than its dial, K.</param>
-    public HeatHad At(double offsetK) => this with { LnRoom = LnRoom + BondPerK * (offsetK - OffsetK), LnBurden = LnBurden + BurdenPerK * (offsetK - OffsetK), OffsetK = offsetK };
+    public HeatHad At(double offsetK) => this with { LnRoom = LnRoom + BondPerK * (offsetK - OffsetK), LnHeatDose = LnHeatDose + HeatDosePerK * (offsetK - OffsetK), OffsetK = offsetK };
 }

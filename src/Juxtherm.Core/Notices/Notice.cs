@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace Juxtherm.Core.Notices;
 
 /// <summary>How much a notice weighs.</summary>
@@ -31,7 +33,8 @@ public sealed record Notice(
     string Code, NoticeLevel Level, string Text, string Why, IReadOnlyDictionary<string, Quantity> Data, IReadOnlyList<string> Layers, bool Acceptable = false, string? Accepted = null)
 {
     /// <summary>Changes that take it away; none where there is nothing to change in the job.</summary>
-    public IReadOnlyList<Mend> Mends { get; init; } = [];
+    [JsonPropertyName("mends")]
+    public IReadOnlyList<Remedy> Remedies { get; init; } = [];
 
     /// <summary>It is true of every such job: part of the preparation and the steps, not something about this job.</summary>
     public bool Standing { get; init; }

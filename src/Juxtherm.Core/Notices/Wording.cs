@@ -123,7 +123,7 @@ public sealed class Wording(UnitSystem units)
     // A hundredth less is rounding.
     private const double Full = 0.985;
 
-    /// <summary>Bond or burden in words and figure.</summary>
+    /// <summary>Bond or heat dose in words and figure.</summary>
     /// <param name="share">Share of what is wanted.</param>
     public static string Share(double share) => string.Create(CultureInfo.InvariantCulture, $"{share:0.0#}");
 

@@ -56,7 +56,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
             about, [.. rehearsal.Presses.Select((p, i) => new PressInPlan(p.Press.Purpose, p.Press.Laid, p.Seconds) { Layers = p.Press.Layers, Reheated = rehearsal.Reheated(i), InsteadOfSeconds = p.InsteadOfSeconds })], job.Layers.Min(l => last.Heat[l.Id].Bond),
             last.Heat.Keys.ToDictionary(id => id, budget.Total, StringComparer.Ordinal), last.HottestBareCelsius, HottestAtChart(about, preheat))
         {
-            BurdenOnce = last.Heat.Keys.ToDictionary(id => id, budget.Once, StringComparer.Ordinal),
+            HeatDoseOnce = last.Heat.Keys.ToDictionary(id => id, budget.Once, StringComparer.Ordinal),
             Orders = orders,
             Sequence = tried.Laid,
             AllHold = about.Layers.All(l => last.Heat[l.Id].Bond >= l.Work.Vinyl.HoldsFromBond.Value),
@@ -81,11 +81,11 @@ public sealed class Planner(CatalogueSnapshot catalogue)
             verdict, Headline(verdict, presses, about.Words, about.Settings[0]), notices, presses, steps, Times(steps, job.Quantity),
             ChartNote.Of(lead),
             [.. found.Rows.Select(r => new RoomRow(Math.Round(r.Dial.Celsius, 1), Tenth(r.HoldsFromSeconds), Tenth(r.TargetSeconds), Math.Round(r.MostSeconds, 1), Ends(r.EndsBecause), Tenth(r.SafeFromSeconds), Math.Round(r.SafeToSeconds, 1)))],
-            new PlanMargin(Tenth(found.Chosen.SafeFromSeconds), Math.Round(found.Chosen.SafeToSeconds, 1), Math.Round(worst.LeastBond, 2), Math.Round(worst.MostBurden, 2), Math.Round(worst.HottestBareCelsius, 1)),
-            AllWays.In(about), Ladder.Of(about, preheat, catalogue), catalogue.Version, ModelVersion)
+            new PlanMargin(Tenth(found.Chosen.SafeFromSeconds), Math.Round(found.Chosen.SafeToSeconds, 1), Math.Round(worst.LeastBond, 2), Math.Round(worst.MostHeatDose, 2), Math.Round(worst.HottestBareCelsius, 1)),
+            AllOptions.In(about), Ladder.Of(about, preheat, catalogue), catalogue.Version, ModelVersion)
         {
             Order = new OrderReasons(about, orders, tried.Laid).Write(),
-            Budgets = [.. about.Layers.OrderBy(l => about.Lying.Under(l.Id).Count()).Select(l => Bar(l))],
+            Budgets = [.. about.Layers.OrderBy(l => about.Stack.Under(l.Id).Count()).Select(l => Bar(l))],
             Carriers = CarrierTrims.Of(about, tried.Laid),
             Placing = PlaceWords.Of(job, about.Words),
             AloneSeconds = rehearsal.Bonding.Press.UntilBonded ? found.Seconds : null,
@@ -93,7 +93,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
 
         HeatBudgetBar Bar(LayerInPlan layer) => new(
             layer.Id, about.NameOf(layer), [.. budget.Of(layer.Id).Select(s => s with { Order = NumberOf(s.Order), Share = Math.Round(s.Share, 3) })],
-            Math.Round(budget.Total(layer.Id), 2), layer.MostBurden, Math.Round(last.Heat[layer.Id].Bond, 2), layer.Work.Vinyl.HoldsFromBond.Value);
+            Math.Round(budget.Total(layer.Id), 2), layer.MostHeatDose, Math.Round(last.Heat[layer.Id].Bond, 2), layer.Work.Vinyl.HoldsFromBond.Value);
 
 
         return new PlanResult(plan, [.. rehearsal.Phases.Select(p => p.PressOrder is { } order ? p with { PressOrder = NumberOf(order - 1) } : p)], found.Window);
@@ -155,14 +155,14 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         about = about with { Measured = rehearsal.Measured };
         if (about.Choose(new BackPress()) == BackPress.Always)
             rehearsal = With(about.Choose(new BackPressWhen()));
-        var budget = new Budget(about, rehearsal);
+        var budget = new HeatLedger(about, rehearsal);
         var last = rehearsal.Presses[^1];
-        var excess = about.Layers.Sum(l => Math.Max(0, budget.Total(l.Id) - l.MostBurden) + Math.Max(0, l.Work.Vinyl.HoldsFromBond.Value - last.Heat[l.Id].Bond));
+        var excess = about.Layers.Sum(l => Math.Max(0, budget.Total(l.Id) - l.MostHeatDose) + Math.Max(0, l.Work.Vinyl.HoldsFromBond.Value - last.Heat[l.Id].Bond));
         return new Tried(about, laid, rehearsal, budget, excess);
     }
 
     /// <summary>An order carried out in the model, with the heat beyond what layers take and the bond short of holding, summed.</summary>
-    private sealed record Tried(WayContext About, LaidSequence Laid, RehearsedPresses Rehearsal, Budget Budget, double Excess);
+    private sealed record Tried(WayContext About, LaidSequence Laid, RehearsedPresses Rehearsal, HeatLedger Budget, double Excess);
 
     private static double? Tenth(double? value) => value is { } v ? Math.Round(v, 1) : null;
 

@@ -28,7 +28,7 @@ internal static partial class SaidOnce
         {
             Text = others.Count == 0 ? first.Text : $"{first.Text} The same for {string.Join(", ", others)}.",
             Layers = [.. alike.SelectMany(n => n.Layers).Distinct(StringComparer.Ordinal)],
-            Mends = [.. alike.SelectMany(n => n.Mends).DistinctBy(m => m.Text, StringComparer.Ordinal)],
+            Remedies = [.. alike.SelectMany(n => n.Remedies).DistinctBy(m => m.Text, StringComparer.Ordinal)],
         };
     }
 

@@ -5,7 +5,7 @@ internal sealed class Candidates
 {
     private readonly List<(Turned Frame, int U, int V)> _places = [];
 
-    public Candidates(Reach reach, IReadOnlyList<Turned> frames, IReadOnlyList<Cell> universe)
+    public Candidates(PlateReach reach, IReadOnlyList<Turned> frames, IReadOnlyList<Cell> universe)
     {
         var sets = new List<ulong[]>();
         var seen = new Dictionary<SetKey, int>();
@@ -18,7 +18,7 @@ internal sealed class Candidates
 
     public Section SectionOf(int set) => _places[set].Frame.At(_places[set].U, _places[set].V);
 
-    private void Add(Turned frame, Reach reach, IReadOnlyList<Cell> universe, List<ulong[]> sets, Dictionary<SetKey, int> seen)
+    private void Add(Turned frame, PlateReach reach, IReadOnlyList<Cell> universe, List<ulong[]> sets, Dictionary<SetKey, int> seen)
     {
         var over = universe.Select(c => frame.PlacesOver(c, reach.InsideMm(c)!.Value)).ToArray();
         // A narrow plate on the slant may hold no whole square at all.

@@ -1,7 +1,7 @@
 namespace Juxtherm.Core.Sections;
 
 /// <summary>Looks for the fewest placements over squares of vinyl, one number at a time, for more and more of the squares.</summary>
-internal sealed class FewestSections(Reach reach, IReadOnlyList<Turned> straight, Lazy<IReadOnlyList<Turned>> all, int atLeast)
+internal sealed class FewestSections(PlateReach reach, IReadOnlyList<Turned> straight, Lazy<IReadOnlyList<Turned>> all, int atLeast)
 {
     private const int MostProvable = 4;
 

@@ -136,7 +136,7 @@ public sealed record SectionPlan(IReadOnlyList<Section> Sections, bool Proven, I
     }
 
     /// <summary>It would take so many placements that none are laid out: nobody sets a plate down so often. 0 otherwise.</summary>
-    public int TooManyGoes { get; init; }
+    public int TooManySections { get; init; }
 
     /// <summary>What is thick and lies under some placement all the same.</summary>
     public IEnumerable<KeepOut> Under => Sections.SelectMany(s => s.Under).Distinct();

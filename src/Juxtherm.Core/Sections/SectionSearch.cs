@@ -38,7 +38,7 @@ public sealed record SectionQuestion(PlateSize Plate, IReadOnlySet<Cell> Vinyl, 
 public static class SectionSearch
 {
     /// <summary>Nobody sets a plate down more often: what takes more is not laid out.</summary>
-    public const int MostGoes = 100;
+    public const int MostSections = 100;
 
     // More squares than these are not searched through: a design that large is laid in rows.
     private const int MostSquares = 6_000;
@@ -57,10 +57,10 @@ public static class SectionSearch
         if (Centred(question) is { } centred)
             return centred;
         var byArea = LeastByArea(question.Plate, question.Raster.AreaMm2);
-        if (byArea > MostGoes)
+        if (byArea > MostSections)
             return TooMany(byArea);
         var strips = Straight(question);
-        if (strips?.Count > MostGoes)
+        if (strips?.Count > MostSections)
             return TooMany(strips.Count);
         var least = Math.Max(byArea, question.KeepOuts.Count == 0 || !question.MaySlant ? LeastApart(question) : 1);
         if (strips is { Count: 2 } && question.KeepOuts.Count == 0 && OnTheSlant(question) is { } slanted)
@@ -158,10 +158,10 @@ public static class SectionSearch
     private static SectionPlan InRows(SectionQuestion question)
     {
         var rows = StripSearch.Find(question with { KeepOuts = [] }) ?? Tiled(question.Plate, question.Vinyl);
-        return rows.Count > MostGoes ? TooMany(rows.Count) : Planned(question, [.. rows.Select(s => s with { Under = Turned.KeepOutsUnder(s, question.KeepOuts) }).Where(s => s.Under.All(k => k.Yields))], false);
+        return rows.Count > MostSections ? TooMany(rows.Count) : Planned(question, [.. rows.Select(s => s with { Under = Turned.KeepOutsUnder(s, question.KeepOuts) }).Where(s => s.Under.All(k => k.Yields))], false);
     }
 
-    private static SectionPlan TooMany(int goes) => new([], false, [], [], 1, 0) { TooManyGoes = goes };
+    private static SectionPlan TooMany(int goes) => new([], false, [], [], 1, 0) { TooManySections = goes };
 
     /// <summary>Covers a design by trying the plate on a grid.</summary>
     private static SectionPlan Searched(SectionQuestion question)
@@ -172,7 +172,7 @@ public static class SectionSearch
         // Slanted placements are only drawn up where straight ones do not get past something thick.
         var slants = question.MaySlant && question.KeepOuts.Count > 0;
         var all = new Lazy<IReadOnlyList<Turned>>(() => !slants ? straight : [.. straight, .. Slants.SelectMany(slant => question.Plate.IsOblong ? new[] { new Turned(question, slant, false), new Turned(question, slant, true) } : slant < 90 ? [new Turned(question, slant, false)] : [])]);
-        var reach = new Reach(question, insideMm, straight, all);
+        var reach = new PlateReach(question, insideMm, straight, all);
         var wanted = question.Vinyl.Where(c => reach.InsideMm(c) is not null).ToHashSet();
         if (wanted.Count == 0)
             return Planned(question, [], true);
@@ -235,7 +235,7 @@ public static class SectionSearch
     }
 
     /// <summary>Brings to the middle of each placement the vinyl that lies nearest to it, as far as what it alone covers and what is thick allow.</summary>
-    private static List<Section> Settled(SectionQuestion question, Reach reach, List<Section> sections, HashSet<Cell> wanted)
+    private static List<Section> Settled(SectionQuestion question, PlateReach reach, List<Section> sections, HashSet<Cell> wanted)
     {
         for (var round = 0; round < SettlingRounds; round++)
         {
@@ -253,7 +253,7 @@ public static class SectionSearch
         return sections;
     }
 
-    private static Section Nearest(SectionQuestion question, Reach reach, Section section, List<Cell> own, List<Cell> aim)
+    private static Section Nearest(SectionQuestion question, PlateReach reach, Section section, List<Cell> own, List<Cell> aim)
     {
         var frame = new Turn(section.SlantDegrees);
         var spans = own.Select(c => (Span: frame.SpanOf(c), Inside: reach.InsideMm(c)!.Value)).ToList();

@@ -57,7 +57,7 @@ internal sealed class StripSearch
         var whole = Whole();
         if (_plate.CanStand(whole))
             return [whole];
-        if (_vinyl.AreaMm2 > _plate.InnerWidth * _plate.InnerHeight * SectionSearch.MostGoes || !EveryStepIsReached())
+        if (_vinyl.AreaMm2 > _plate.InnerWidth * _plate.InnerHeight * SectionSearch.MostSections || !EveryStepIsReached())
             return null;
         // Fewest goes from the left up to each joint, and from each joint to the right.
         var joints = Columns();
@@ -197,7 +197,7 @@ internal sealed class StripSearch
         var count = 0;
         for (var row = NextRow(from, to, 0); row < _vinyl.Rows; row = NextRow(from, to, row))
         {
-            if (++count > SectionSearch.MostGoes)
+            if (++count > SectionSearch.MostSections)
                 return Impossible;
             var end = Farthest(from, to, row);
             if (end == row)

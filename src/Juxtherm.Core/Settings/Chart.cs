@@ -30,10 +30,10 @@ public sealed record Chart(Sourced<double> Celsius, Sourced<double> Seconds, Sou
     }
 }
 
-/// <summary>What a chart setting does on the stack that charts assume: one whole of bond and of burden.</summary>
+/// <summary>What a chart setting does on the stack that charts assume: one whole of bond and of heat dose.</summary>
 /// <param name="BondSeconds">Bond, reference seconds.</param>
-/// <param name="BurdenSeconds">Burden, reference seconds.</param>
-public sealed record ReferenceDose(double BondSeconds, double BurdenSeconds);
+/// <param name="HeatDoseSeconds">HeatDose, reference seconds.</param>
+public sealed record ReferenceDose(double BondSeconds, double HeatDoseSeconds);
 
 /// <summary>Computes and remembers reference doses, so that a preview does not repeat them.</summary>
 /// <param name="catalogue">The catalogue that they belong to.</param>
@@ -58,7 +58,7 @@ public sealed class ReferenceDoses(CatalogueSnapshot catalogue)
             var session = new PressSession(work, catalogue);
             session.PreheatAndLay(PressSetting.Single(chart.Celsius.Value, pressure, work.Material.PreheatSeconds.Value), catalogue.Work);
             session.Press(PressSetting.Single(chart.Celsius.Value, pressure, chart.Seconds.Value));
-            return new ReferenceDose(session.Bond(), session.Burden());
+            return new ReferenceDose(session.Bond(), session.HeatDose());
         });
     }
 }

@@ -136,18 +136,18 @@ public sealed class PressSession
     /// <summary>Bond so far in a lane, in reference seconds at the reference pressure: of the only layer, or of the one laid last.</summary>
     public double Bond(int lane = 0) => Bond(_focus.Id, lane);
 
-    /// <summary>Burden so far in a lane, in reference seconds: of the only layer, or of the one laid last.</summary>
-    public double Burden(int lane = 0) => Burden(_focus.Id, lane);
+    /// <summary>HeatDose so far in a lane, in reference seconds: of the only layer, or of the one laid last.</summary>
+    public double HeatDose(int lane = 0) => HeatDose(_focus.Id, lane);
 
     /// <summary>Bond of a layer so far where it has had least, in reference seconds at the reference pressure.</summary>
     /// <param name="layer">Its id.</param>
     /// <param name="lane">0 to 3.</param>
     public double Bond(string layer, int lane = 0) => Everywhere(layer).Min(v => v.BondMeter.Total(lane));
 
-    /// <summary>Burden of a layer so far where it has had most, in reference seconds.</summary>
+    /// <summary>HeatDose of a layer so far where it has had most, in reference seconds.</summary>
     /// <param name="layer">Its id.</param>
     /// <param name="lane">0 to 3.</param>
-    public double Burden(string layer, int lane = 0) => Everywhere(layer).Max(v => v.BurdenMeter.Total(lane));
+    public double HeatDose(string layer, int lane = 0) => Everywhere(layer).Max(v => v.HeatDoseMeter.Total(lane));
 
     /// <summary>Hottest that the bare face has been in a lane, °C.</summary>
     public double HottestBare(int lane = 0) => _hottest[lane];
@@ -309,7 +309,7 @@ public sealed class PressSession
                 if (vinyl.Field is null)
                     continue;
                 vinyl.BondMeter.Advance(print.GlueUnder(vinyl), seconds, _pressed);
-                vinyl.BurdenMeter.Advance(print.MiddleOf(vinyl), seconds, Lanes.One);
+                vinyl.HeatDoseMeter.Advance(print.MiddleOf(vinyl), seconds, Lanes.One);
             }
         }
 

@@ -33,9 +33,9 @@ public enum SettingFrom
 
 /// <summary>What a setting comes to with everything off to one side.</summary>
 /// <param name="LeastBond">Share of the wanted bond, all off to the cold side; of several layers the one nearest to letting go.</param>
-/// <param name="MostBurden">Heat as a share of the chart's, all off to the hot side.</param>
+/// <param name="MostHeatDose">Heat as a share of the chart's, all off to the hot side.</param>
 /// <param name="HottestBareCelsius">Bare face, all off to the hot side, °C.</param>
-public sealed record WorstCase(double LeastBond, double MostBurden, double HottestBareCelsius)
+public sealed record WorstCase(double LeastBond, double MostHeatDose, double HottestBareCelsius)
 {
     /// <summary>All off to the cold side some layer does not hold.</summary>
     public bool LetsGo { get; init; }
@@ -205,7 +205,7 @@ public static class SettingSearch
         if (least.HeatOfMost > 1 || least.HottestBareCelsius > limit)
             return null;
         var worst = window.WorstOf(dial, high, backSeconds);
-        var safe = !worst.LetsGo && worst.MostBurden <= aims.Min(a => a.MostBurden) && worst.HottestBareCelsius <= limit;
+        var safe = !worst.LetsGo && worst.MostHeatDose <= aims.Min(a => a.MostHeatDose) && worst.HottestBareCelsius <= limit;
         var behind = window.BeforeTheBack(found.Seconds - high, 1 - (least.HeatOfMost - window.NominalOf(dial, high).HeatOfMost));
         return found with { Chosen = behind.At(dial), Rows = behind.Rows, Window = behind, Seconds = high, BackSeconds = backSeconds, Worst = worst, Outcome = safe ? SettingOutcome.Safe : found.Outcome == SettingOutcome.Safe ? SettingOutcome.Narrow : found.Outcome };
     }

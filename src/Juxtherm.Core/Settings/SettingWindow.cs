@@ -7,9 +7,9 @@ namespace Juxtherm.Core.Settings;
 /// <param name="Work">The layer on its blank under its press.</param>
 /// <param name="Chart">Its chart setting.</param>
 /// <param name="Reference">What that chart setting does on the reference stack.</param>
-/// <param name="MostBurden">Most heat it takes here, as a share of the reference burden.</param>
+/// <param name="MostHeatDose">Most heat it takes here, as a share of the reference heat dose.</param>
 /// <param name="TargetShare">How much of the usual target is aimed at; 1 unless a way of doing it asks for less.</param>
-public sealed record LayerAim(Workpiece Work, Chart Chart, ReferenceDose Reference, double MostBurden, double TargetShare = 1)
+public sealed record LayerAim(Workpiece Work, Chart Chart, ReferenceDose Reference, double MostHeatDose, double TargetShare = 1)
 {
     /// <summary>A single layer as it usually is.</summary>
     /// <param name="work">The layer on its blank under its press.</param>
@@ -18,7 +18,7 @@ public sealed record LayerAim(Workpiece Work, Chart Chart, ReferenceDose Referen
     public static LayerAim Alone(Workpiece work, Chart chart, ReferenceDose reference)
     {
         ArgumentNullException.ThrowIfNull(work);
-        return new LayerAim(work, chart, reference, work.Vinyl.MostBurden.Value);
+        return new LayerAim(work, chart, reference, work.Vinyl.MostHeatDose.Value);
     }
 
     /// <summary>Bond that counts as one whole on this face, reference seconds.</summary>
@@ -120,10 +120,10 @@ public sealed class SettingWindow
         {
             // Cold and hot run side by side in two lanes, but dampness belongs to the sheets: so a run for each.
             var (cold, hot) = (Run(aim, dial, -1, seconds, backSeconds), Run(aim, dial, 1, seconds, backSeconds));
-            return (Bond: cold.Bond() / aim.WantedBond, Holds: aim.Work.Vinyl.HoldsFromBond.Value, Burden: hot.Burden() / aim.Reference.BurdenSeconds, Hottest: hot.HottestBare());
+            return (Bond: cold.Bond() / aim.WantedBond, Holds: aim.Work.Vinyl.HoldsFromBond.Value, HeatDose: hot.HeatDose() / aim.Reference.HeatDoseSeconds, Hottest: hot.HottestBare());
         }).ToList();
         var least = worst.MinBy(w => w.Bond / w.Holds);
-        return new WorstCase(least.Bond, worst.Max(w => w.Burden), worst.Max(w => w.Hottest)) { LetsGo = least.Bond < least.Holds };
+        return new WorstCase(least.Bond, worst.Max(w => w.HeatDose), worst.Max(w => w.Hottest)) { LetsGo = least.Bond < least.Holds };
     }
 
     /// <summary>The neediest layer's bond, as a share of the wanted, and the most delicate one's heat, as a share of its chart's, with everything as it should be.</summary>
@@ -134,7 +134,7 @@ public sealed class SettingWindow
     {
         ArgumentNullException.ThrowIfNull(dial);
         var runs = _aims.Select(aim => (Aim: aim, Session: Run(aim, dial, 0, seconds, backSeconds))).ToList();
-        return (runs.Min(r => r.Session.Bond() / r.Aim.WantedBond), runs.Max(r => r.Session.Burden() / r.Aim.Reference.BurdenSeconds / r.Aim.MostBurden), runs.Max(r => r.Session.HottestBare()));
+        return (runs.Min(r => r.Session.Bond() / r.Aim.WantedBond), runs.Max(r => r.Session.HeatDose() / r.Aim.Reference.HeatDoseSeconds / r.Aim.MostHeatDose), runs.Max(r => r.Session.HottestBare()));
     }
 
     /// <summary>The hottest that the bare face of any of so many pieces gets, pressed one after the other with everything off to the hot side, °C: underlay and plate warm up from piece to piece.</summary>

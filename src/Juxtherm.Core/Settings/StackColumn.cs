@@ -13,21 +13,21 @@ internal sealed class VinylInColumn
     {
         (What, _vinyl, _carrier) = (what, vinyl, carrier);
         BondMeter = new DoseMeter(DoseScales.Bond(figures, what.Vinyl), LaneMath.All(roomCelsius));
-        BurdenMeter = new DoseMeter(DoseScales.Burden(figures), LaneMath.All(roomCelsius));
+        HeatDoseMeter = new DoseMeter(DoseScales.HeatDose(figures), LaneMath.All(roomCelsius));
     }
 
     private VinylInColumn(VinylInColumn other)
     {
         (What, _vinyl, _carrier) = (other.What, other._vinyl, other._carrier);
         (Field, Carrier) = (other.Field?.Copy(), other.Carrier?.Copy());
-        (BondMeter, BurdenMeter) = (other.BondMeter.Copy(), other.BurdenMeter.Copy());
+        (BondMeter, HeatDoseMeter) = (other.BondMeter.Copy(), other.HeatDoseMeter.Copy());
     }
 
     public StackedVinyl What { get; }
 
     public DoseMeter BondMeter { get; }
 
-    public DoseMeter BurdenMeter { get; }
+    public DoseMeter HeatDoseMeter { get; }
 
     /// <summary>Null while it has not been laid.</summary>
     public SheetField? Field { get; private set; }
@@ -42,7 +42,7 @@ internal sealed class VinylInColumn
         Field = SheetField.At(_vinyl, room);
         Carrier = SheetField.At(_carrier, room);
         BondMeter.Restart(LaneMath.All(room));
-        BurdenMeter.Restart(LaneMath.All(room));
+        HeatDoseMeter.Restart(LaneMath.All(room));
     }
 
     public void TurnOver()

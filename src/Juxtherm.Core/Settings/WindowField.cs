@@ -20,7 +20,7 @@ public enum FieldLimit
 }
 
 /// <summary>
-/// The window as a field over temperature and time. Margins are counted in doublings of the time, because bond and burden grow
+/// The window as a field over temperature and time. Margins are counted in doublings of the time, because bond and heat dose grow
 /// with it: +1 means that half or double the time would still do, −1 that it misses by a factor of two. Clipped at ±2.
 /// </summary>
 /// <param name="Celsius">Rows: what the plate is set to, °C, coolest first.</param>

@@ -11,17 +11,17 @@ namespace Juxtherm.Core.Settings;
 /// <param name="BlankEnds">The bare blank reaches its limit, s; infinite when not, 0 when the preheat already passes it.</param>
 /// <param name="DyeMoves">The bare blank reaches where its dye moves, s; infinite when not, or when it has none that moves.</param>
 /// <param name="BondAtEnd">Share of the wanted bond when the first of the limits, or patience, ends it.</param>
-internal sealed record Reach(double PlateCelsius, double Holds, double Target, double VinylEnds, double BlankEnds, double DyeMoves, double BondAtEnd);
+internal sealed record SweepRow(double PlateCelsius, double Holds, double Target, double VinylEnds, double BlankEnds, double DyeMoves, double BondAtEnd);
 
 /// <summary>A reach computed outright, with how hot the bare blank had been by then after each step of the press.</summary>
 /// <param name="Reach">What is reached, and when.</param>
 /// <param name="Times">Ends of the steps, s.</param>
 /// <param name="Bare">Hottest bare face by then, °C.</param>
-internal sealed record ComputedReach(Reach Reach, IReadOnlyList<double> Times, IReadOnlyList<double> Bare);
+internal sealed record ComputedReach(SweepRow Reach, IReadOnlyList<double> Times, IReadOnlyList<double> Bare);
 
 /// <summary>
 /// Times over temperature for one stack, pressure and dampness: computed every few kelvin, four plates at a time, and read in
-/// between. Times of bond and burden bend so little over a step that a straight line is right to a hundredth. When the bare
+/// between. Times of bond and heat dose bend so little over a step that a straight line is right to a hundredth. When the bare
 /// blank reaches a limit is another matter, because a few kelvin decide whether it ever does; there the temperatures are
 /// read in between, which conduction makes as good as straight, and the time is found from them.
 /// </summary>
@@ -45,7 +45,7 @@ internal sealed class WindowSweep
     }
 
     /// <summary>What a plate temperature reaches; outside the sweep its nearest end.</summary>
-    public Reach At(double celsius)
+    public SweepRow At(double celsius)
     {
         var above = Array.FindIndex(_reaches, r => r.Reach.PlateCelsius >= celsius);
         if (above == 0)
@@ -58,7 +58,7 @@ internal sealed class WindowSweep
         // Not reached at one end: unsure in between, so not reached. A limit not met there stands at the longest press.
         double Reached(double a, double b) => share >= 1 ? b : double.IsInfinity(a) || double.IsInfinity(b) ? double.PositiveInfinity : Between(a, b);
         double Limit(double a, double b) => double.IsInfinity(a) && double.IsInfinity(b) ? a : Between(Math.Min(a, _longest), Math.Min(b, _longest));
-        return new Reach(celsius, Reached(low.Holds, high.Holds), Reached(low.Target, high.Target), Limit(low.VinylEnds, high.VinylEnds), BareReaches(_reaches[above - 1], _reaches[above], share, _limitCelsius), BareReaches(_reaches[above - 1], _reaches[above], share, _dyeCelsius), Between(low.BondAtEnd, high.BondAtEnd));
+        return new SweepRow(celsius, Reached(low.Holds, high.Holds), Reached(low.Target, high.Target), Limit(low.VinylEnds, high.VinylEnds), BareReaches(_reaches[above - 1], _reaches[above], share, _limitCelsius), BareReaches(_reaches[above - 1], _reaches[above], share, _dyeCelsius), Between(low.BondAtEnd, high.BondAtEnd));
     }
 
     /// <summary>When the bare blank, between two computed plates, has been as hot as that.</summary>
@@ -91,10 +91,10 @@ internal sealed class WindowSweep
         var session = new PressSession(work, catalogue, moisture);
         session.PreheatAndLay(setting with { Seconds = preheatSeconds }, catalogue.Work);
         var target = aim.WantedBond * work.Vinyl.TargetBond.Value * aim.TargetShare;
-        var watch = new Crossings(session, plates.Length, aim.WantedBond * work.Vinyl.HoldsFromBond.Value, target, aim.MostBurden * aim.Reference.BurdenSeconds, work.Material.LimitCelsius.Value, work.Material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity) { UntilItHolds = untilItHolds };
+        var watch = new Crossings(session, plates.Length, aim.WantedBond * work.Vinyl.HoldsFromBond.Value, target, aim.MostHeatDose * aim.Reference.HeatDoseSeconds, work.Material.LimitCelsius.Value, work.Material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity) { UntilItHolds = untilItHolds };
         session.Press(setting, observer: watch);
         return plates.Select((plate, lane) => new ComputedReach(
-            new Reach(plate, watch.Holds(lane), watch.Target(lane), watch.VinylEnds(lane), watch.BlankEnds(lane), watch.DyeMoves(lane), watch.BondWithinLimits(lane) / target), watch.Times, watch.Bare(lane)));
+            new SweepRow(plate, watch.Holds(lane), watch.Target(lane), watch.VinylEnds(lane), watch.BlankEnds(lane), watch.DyeMoves(lane), watch.BondWithinLimits(lane) / target), watch.Times, watch.Bare(lane)));
     }
 }
 
@@ -110,10 +110,10 @@ internal sealed class Crossings : ISessionObserver
     private readonly List<double>[] _bare = [[], [], [], []];
     private double _lastTime;
 
-    public Crossings(PressSession start, int lanes, double holds, double target, double mostBurden, double limitCelsius, double dyeCelsius = double.PositiveInfinity)
+    public Crossings(PressSession start, int lanes, double holds, double target, double mostHeatDose, double limitCelsius, double dyeCelsius = double.PositiveInfinity)
     {
         _lanes = lanes;
-        _levels = [holds, target, mostBurden, limitCelsius, dyeCelsius];
+        _levels = [holds, target, mostHeatDose, limitCelsius, dyeCelsius];
         _at = new double[_levels.Length, LaneMath.Count];
         for (var lane = 0; lane < LaneMath.Count; lane++)
         {
@@ -150,10 +150,10 @@ internal sealed class Crossings : ISessionObserver
         var open = false;
         for (var lane = 0; lane < _lanes; lane++)
         {
-            var (bond, burden, bare) = (session.Bond(lane), session.Burden(lane), session.HottestBare(lane));
+            var (bond, dose, bare) = (session.Bond(lane), session.HeatDose(lane), session.HottestBare(lane));
             Note(0, lane, _last[0, lane], bond, seconds);
             Note(1, lane, _last[0, lane], bond, seconds);
-            Note(2, lane, _last[1, lane], burden, seconds);
+            Note(2, lane, _last[1, lane], dose, seconds);
             Note(3, lane, _last[2, lane], bare, seconds);
             Note(4, lane, _last[2, lane], bare, seconds);
             var ended = Math.Min(_at[2, lane], _at[3, lane]) <= seconds;
@@ -161,7 +161,7 @@ internal sealed class Crossings : ISessionObserver
                 _bondWithin[lane] = bond;
             // Also past the blank's limit: the plates in between read the vinyl's limit from their neighbours.
             open |= UntilItHolds ? double.IsInfinity(_at[0, lane]) : !ended || double.IsInfinity(_at[1, lane]) || double.IsInfinity(_at[2, lane]);
-            (_last[0, lane], _last[1, lane], _last[2, lane]) = (bond, burden, bare);
+            (_last[0, lane], _last[1, lane], _last[2, lane]) = (bond, dose, bare);
             _bare[lane].Add(bare);
         }
 

@@ -50,5 +50,5 @@ internal static class DoseScales
 {
     public static DoseScale Bond(WorkFigures work, Vinyl vinyl) => new(work.DoseReferenceCelsius.Value, work.DoseZKelvin.Value, vinyl.ActivationCelsius.Value);
 
-    public static DoseScale Burden(WorkFigures work) => new(work.DoseReferenceCelsius.Value, work.DoseZKelvin.Value);
+    public static DoseScale HeatDose(WorkFigures work) => new(work.DoseReferenceCelsius.Value, work.DoseZKelvin.Value);
 }

@@ -47,12 +47,12 @@ public sealed record LayerHeats(double OwnTack, double OwnFull, double LaterTack
 /// <param name="AreaMm2">Its size, mm².</param>
 /// <param name="HeatsOnce">It foams: it comes last, and nothing is pressed after it.</param>
 /// <param name="FullOnly">It cannot be tacked and peeled at once, as what peels cold.</param>
-/// <param name="MostBurden">Most heat it takes here, as a share of its chart's.</param>
+/// <param name="MostHeatDose">Most heat it takes here, as a share of its chart's.</param>
 /// <param name="Heats">Heat per press.</param>
 /// <param name="ExtraSeconds">How much longer it takes to lay than another, s.</param>
 /// <param name="TackSeconds">Its tack with the wait until it can be peeled, s.</param>
 /// <param name="FullSeconds">Its full press with the wait until it can be peeled, s.</param>
-public sealed record SequenceLayer(string Id, double AreaMm2, bool HeatsOnce, bool FullOnly, double MostBurden, LayerHeats Heats, double ExtraSeconds, double TackSeconds, double FullSeconds);
+public sealed record SequenceLayer(string Id, double AreaMm2, bool HeatsOnce, bool FullOnly, double MostHeatDose, LayerHeats Heats, double ExtraSeconds, double TackSeconds, double FullSeconds);
 
 /// <summary>What is asked: the layers of one face, what holds between them, and how they are to be pressed.</summary>
 /// <param name="Layers">The layers, up to twelve.</param>

@@ -126,7 +126,7 @@ public sealed class SequenceSearch
         for (var rest = step.Group; rest != 0; rest &= rest - 1)
         {
             var layer = _layers[BitOperations.TrailingZeroCount(rest)];
-            excess += Math.Max(0, HeatOf(layer, step.Kind, tacks, fulls, lasts) - layer.MostBurden);
+            excess += Math.Max(0, HeatOf(layer, step.Kind, tacks, fulls, lasts) - layer.MostHeatDose);
         }
 
         return excess;

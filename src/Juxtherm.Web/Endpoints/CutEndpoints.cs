@@ -66,7 +66,7 @@ public sealed record WeededAsk(IReadOnlyList<string> Keys);
 /// <param name="Weeded">Keys of what is ticked off on the weeding sheet.</param>
 /// <param name="Simulated">The cutter is the simulated one: it cuts nothing, and an own cutter takes the file.</param>
 public sealed record CutAnswer(
-    Guid Id, Guid JobId, string Title, string Status, DateTimeOffset CreatedUtc, string Cutter, CutWay Way, IReadOnlyList<CutMat> Mats, int? Current, bool AsksForPreset, CutterStatus? Device, IReadOnlyList<string> Weeded, bool Simulated);
+    Guid Id, Guid JobId, string Title, string Status, DateTimeOffset CreatedUtc, string Cutter, CutLayout Way, IReadOnlyList<CutMat> Mats, int? Current, bool AsksForPreset, CutterStatus? Device, IReadOnlyList<string> Weeded, bool Simulated);
 
 /// <summary>Cuts: from the layout through the cutter to the weeding sheet.</summary>
 internal static class CutEndpoints

@@ -113,7 +113,7 @@ internal static class CutPlanEndpoints
 /// <summary>Answers sheets as files.</summary>
 internal static class SheetFiles
 {
-    public static IResult Answer(string title, CutWay way, string format, string? list, int? sheet, Cutter cutter)
+    public static IResult Answer(string title, CutLayout way, string format, string? list, int? sheet, Cutter cutter)
     {
         var groups = way.Lists.Where(l => list is null || l.Id == list)
             .Select(l => (List: l, Sheets: l.Sheets.Where(s => sheet is null || s.Number == sheet).ToList())).Where(g => g.Sheets.Count > 0).ToList();

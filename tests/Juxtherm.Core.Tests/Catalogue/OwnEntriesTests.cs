@@ -43,7 +43,7 @@ public class OwnEntriesTests
     {
         var plan = SampleJobs.Plan(WithVinyl("""{ "id": "own-v", "name": "Cloud", "family": "puff" }""")).Plan;
         Assert.Contains(plan.Notices, n => n.Code == "puff-once");
-        Assert.Contains(plan.Ways, w => w.Id == "puff");
+        Assert.Contains(plan.Options, w => w.Id == "puff");
     }
 
     [Fact]

@@ -13,7 +13,7 @@ namespace Juxtherm.Core.Tests.Cutting;
 public sealed class CutFileTests
 {
     private static readonly Core.Catalogue.Cutter Table = Shipped.Catalogue.Cutters["table"];
-    private static readonly CutWay Way = new CutPlanner(Shipped.Catalogue).Plan(
+    private static readonly CutLayout Way = new CutPlanner(Shipped.Catalogue).Plan(
         SampleJobs.Read(JsonNode.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Cutting", "two-vinyls.juxtherm.json")))!.AsObject()), [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), new Wording(UnitSystem.Metric)).Way;
 
     private static List<CutFileGroup> Groups => [.. Way.Lists.Select(l => new CutFileGroup(l.Id, l.Name, l.Colour, l.Shapes, l.Sheets))];

@@ -104,7 +104,7 @@ public sealed class CutPlannerTests
     public void Both_ways_stand_beside_each_other_with_what_they_cost()
     {
         var plan = Plan(Night(3), Roll("#1b2a49", 5000), Roll("#e8d9b0", 5000), Roll("#c9e6b8", 5000, vinyl: "glow", price: 20));
-        var (place, nest) = (plan.Ways[0], plan.Ways[1]);
+        var (place, nest) = (plan.Layouts[0], plan.Layouts[1]);
         Assert.Equal((SheetLayout.InPlace, SheetLayout.Nested), (place.Layout, nest.Layout));
         Assert.True(nest.UsedMm2 < place.UsedMm2);
         Assert.Equal(100 * (1 - nest.UsedMm2 / place.UsedMm2), plan.SavedPercent, 1);
@@ -114,7 +114,7 @@ public sealed class CutPlannerTests
         // Ten a metre at 305 mm, twenty for glow: the length that was used, whatever its width on the mat.
         Assert.Equal(place.Lists.Sum(l => l.Sheets.Sum(s => s.UsedLengthMm * s.WidthMm) / 305 / 1000 * (l.Vinyl == "glow" ? 20 : 10)), place.Cost!.Value, 2);
         Assert.All(place.Lists, l => Assert.Equal(l.Uses.Sum(u => u.LengthMm), l.Sheets.Sum(s => s.UsedLengthMm), 1));
-        Assert.InRange(plan.Ways[0].WastePercent, 1, 99);
+        Assert.InRange(plan.Layouts[0].WastePercent, 1, 99);
     }
 
     [Theory]
@@ -123,7 +123,7 @@ public sealed class CutPlannerTests
     public void Packed_tightly_pieces_move_by_themselves_only_where_they_may(bool together, int units)
     {
         var job = Night(1, j => j["layers"]![2]!["keepTogether"] = together);
-        var stars = Plan(job).Ways[1].Lists.First(l => l.Vinyl == "glow");
+        var stars = Plan(job).Layouts[1].Lists.First(l => l.Vinyl == "glow");
         Assert.Equal(units, stars.Sheets.Sum(s => s.Units.Count));
         Assert.Equal(2, stars.Sheets.Sum(s => s.Units.Sum(u => stars.Shapes[u.Shape].Pieces)));
     }
@@ -138,7 +138,7 @@ public sealed class CutPlannerTests
             Layer("ridge", "smooth", "#1b2a49", "M0 0H100V100H0Z", 50, 100, 120), Layer("dot", "smooth", "#1b2a49", "M0 50A50 50 0 1 0 100 50A50 50 0 1 0 0 50Z", 60, y, 50)));
         if (y > 200)
             job["layers"]![1]!["yMm"] = 150;
-        var list = Assert.Single(Plan(job).Ways[0].Lists);
+        var list = Assert.Single(Plan(job).Layouts[0].Lists);
         Assert.Equal(units, string.Join(',', list.Sheets.SelectMany(s => s.Units).Select(u => u.Shape).Order(StringComparer.Ordinal)));
     }
 
@@ -153,7 +153,7 @@ public sealed class CutPlannerTests
             (j["layers"]![0]!["vinyl"], j["layers"]![0]!["colour"]) = ("glow", "#c9e6b8");
         });
         var read = SampleJobs.Read(job);
-        foreach (var way in Plan(job).Ways)
+        foreach (var way in Plan(job).Layouts)
         {
             var cut = way.Lists.SelectMany(l => l.Sheets.SelectMany(s => s.Units.Where(u => u.Kind == CutUnitKind.Artwork).SelectMany(u => u.Layers.Select(id => (id, l.Shapes[u.Shape].AreaMm2)))));
             foreach (var layer in cut.GroupBy(c => c.id).Where(g => way.Layout == SheetLayout.Nested || g.Key == "Patch"))
@@ -170,7 +170,7 @@ public sealed class CutPlannerTests
             j["quantity"] = 130;
             j["layers"] = new JsonArray(Layer("dot", "smooth", "#1b2a49", "M0 50A50 50 0 1 0 100 50A50 50 0 1 0 0 50Z", 60, 100, 30));
         });
-        foreach (var way in Plan(job).Ways)
+        foreach (var way in Plan(job).Layouts)
         {
             var units = way.Lists[0].Sheets.SelectMany(s => s.Units).ToList();
             Assert.Equal(Enumerable.Range(1, 130), units.Select(u => u.Garment).Order());
@@ -185,7 +185,7 @@ public sealed class CutPlannerTests
     [InlineData("broad", 597, 597)]
     public void Nothing_is_wider_or_longer_than_the_cutter(string cutter, double width, double length)
     {
-        foreach (var way in Plan(Night(2, j => j["tools"]!["cutter"] = cutter), Roll("#1b2a49", 9000, 1200)).Ways)
+        foreach (var way in Plan(Night(2, j => j["tools"]!["cutter"] = cutter), Roll("#1b2a49", 9000, 1200)).Layouts)
         {
             Assert.NotEmpty(way.Lists);
             Assert.All(way.Lists.SelectMany(l => l.Sheets), s =>
@@ -218,7 +218,7 @@ public sealed class CutPlannerTests
     {
         // Two garments fit on one mat less when packed tightly: that is more time won than two stars cost.
         var plan = Plan(Night(2, j => j["cut"] = new JsonObject { ["nestAbovePercent"] = 95 }));
-        Assert.True(plan.Ways[1].HandSeconds <= plan.Ways[0].HandSeconds && plan.Ways[1].Mats < plan.Ways[0].Mats);
+        Assert.True(plan.Layouts[1].HandSeconds <= plan.Layouts[0].HandSeconds && plan.Layouts[1].Mats < plan.Layouts[0].Mats);
         Assert.Equal(SheetLayout.Nested, plan.Advised);
         Assert.Contains("no more of your time", plan.Reason, StringComparison.Ordinal);
     }
@@ -323,7 +323,7 @@ public sealed class CutPlannerTests
     public void The_plan_travels_as_json_and_comes_back_the_same()
     {
         var plan = Plan(Night(1));
-        var again = JsonSerializer.Deserialize<CutWay>(JsonSerializer.Serialize(plan.Way, CoreJson.Options), CoreJson.Options)!;
+        var again = JsonSerializer.Deserialize<CutLayout>(JsonSerializer.Serialize(plan.Way, CoreJson.Options), CoreJson.Options)!;
         var (one, two) = (plan.Way.Lists[0], again.Lists[0]);
         Assert.Equal(one.Sheets[0].Strokes(one.Shapes).SelectMany(s => s.Points), two.Sheets[0].Strokes(two.Shapes).SelectMany(s => s.Points));
     }

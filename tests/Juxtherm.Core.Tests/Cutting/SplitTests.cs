@@ -29,7 +29,7 @@ public sealed class SplitTests
     private static List<(PlacedUnit Unit, UnitShape Shape, CutSheet Sheet)> Parts(Job job)
     {
         var plan = Planner.Plan(job, [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), new Wording(UnitSystem.Metric));
-        return [.. plan.Ways[1].Lists.SelectMany(l => l.Sheets.SelectMany(s => s.Units.Select(u => (u, l.Shapes[u.Shape], s))))];
+        return [.. plan.Layouts[1].Lists.SelectMany(l => l.Sheets.SelectMany(s => s.Units.Select(u => (u, l.Shapes[u.Shape], s))))];
     }
 
     private static string Blob(int seed)

@@ -99,9 +99,9 @@ public sealed class LearningStudy(IReadOnlyList<LearningStudy.Work> slopes)
             var at = chance.Next(works.Count);
             var work = works[at];
             var moved = Wants(work) - work.Heat.BondPerK * shift + Normal() * 0.05;
-            var heat = work.Heat with { LnRoom = work.Heat.LnRoom + moved, LnBurden = work.Heat.LnBurden + moved * work.Heat.BurdenPerK / work.Heat.BondPerK };
+            var heat = work.Heat with { LnRoom = work.Heat.LnRoom + moved, LnHeatDose = work.Heat.LnHeatDose + moved * work.Heat.HeatDosePerK / work.Heat.BondPerK };
             var holds = heat.LnRoom + work.Heat.BondPerK * offset - demands[at] + Normal() * LearningFigures.PieceSpread > 0;
-            var tooMuch = heat.LnBurden + work.Heat.BurdenPerK * offset + Normal() * LearningFigures.BurdenSpread > 0;
+            var tooMuch = heat.LnHeatDose + work.Heat.HeatDosePerK * offset + Normal() * LearningFigures.HeatDoseSpread > 0;
             var showed = tooMuch ? Showing.TooMuch : holds ? Showing.Held : Showing.Short;
             if (chance.NextDouble() < WrongTaps)
                 showed = (Showing)chance.Next(3);

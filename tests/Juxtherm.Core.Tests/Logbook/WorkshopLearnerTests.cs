@@ -111,7 +111,7 @@ public sealed class WorkshopLearnerTests
     [Fact]
     public void What_wrinkles_makes_believe_in_a_hotter_plate()
     {
-        var near = Usual with { LnBurden = -0.2 };
+        var near = Usual with { LnHeatDose = -0.2 };
         Assert.True(Learn(Enumerable.Range(0, 4).Select(_ => Piece(Showing.TooMuch, heat: near))).Plates[0].OffsetK > 0.5);
         Assert.True(Learn(Enumerable.Range(0, 12).Select(_ => Piece(Showing.Held, heat: near))).Plates[0].OffsetK < 0.5);
     }

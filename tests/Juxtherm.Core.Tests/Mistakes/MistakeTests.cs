@@ -45,7 +45,7 @@ public class MistakeTests
     private static string CutAsDrawn(Job job)
     {
         var plan = new CutPlanner(Shipped.Catalogue).Plan(job, [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), new Wording(UnitSystem.Metric));
-        var list = plan.Ways[0].Lists.Single();
+        var list = plan.Layouts[0].Lists.Single();
         var line = list.Sheets.SelectMany(s => s.Strokes(list.Shapes)).Select(s => s.Points).First(points => points.Count is 6 or 7);
         var corners = line.Take(6).ToList();
         double Side(int i) => Math.Round(Math.Sqrt(Math.Pow(corners[(i + 1) % 6].X - corners[i % 6].X, 2) + Math.Pow(corners[(i + 1) % 6].Y - corners[i % 6].Y, 2)));
@@ -267,7 +267,7 @@ public class MistakeTests
         Stops(Layers(Layer("low", "glitter", 0, 0, 200, 200), Layer("up", "smooth", 50, 50, 50, 50)), "underneath-not-allowed");
         var both = Layers(Layer("low", "glitter", 0, 0, 200, 200), Layer("up", "glitter", 50, 50, 50, 50));
         Stops(both, "glitter-on-glitter");
-        Assert.NotEmpty(Says(both, "glitter-on-glitter").Mends);
+        Assert.NotEmpty(Says(both, "glitter-on-glitter").Remedies);
     }
 
     [Fact]

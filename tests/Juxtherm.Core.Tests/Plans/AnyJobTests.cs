@@ -118,7 +118,7 @@ public class AnyJobTests
             {
                 var bonds = part.Where(p => p.Predicted.Bond.ContainsKey(layer.Id)).Select(p => p.Predicted.Bond[layer.Id]).ToList();
                 Assert.All(bonds.Zip(bonds.Skip(1)), pair => Assert.True(pair.Second >= pair.First - 0.011));
-                var burdens = part.Where(p => p.Predicted.Burden.ContainsKey(layer.Id)).Select(p => p.Predicted.Burden[layer.Id]).ToList();
+                var burdens = part.Where(p => p.Predicted.HeatDose.ContainsKey(layer.Id)).Select(p => p.Predicted.HeatDose[layer.Id]).ToList();
                 Assert.All(burdens.Zip(burdens.Skip(1)), pair => Assert.True(pair.Second >= pair.First - 0.011));
             }
         }
@@ -174,7 +174,7 @@ public class AnyJobTests
         {
             var plan = Planner.Plan(job, units).Plan;
             var texts = plan.Notices.SelectMany(n => new[] { n.Text, n.Why }).Concat(plan.Steps.Select(s => s.Text)).Concat(plan.Presses.SelectMany(p => p.Why))
-                .Concat(plan.Presses.SelectMany(p => p.Figures).SelectMany(f => f.Lines).Select(l => l.Text)).Concat(plan.Ways.Select(w => w.Reason)).Append(plan.Headline);
+                .Concat(plan.Presses.SelectMany(p => p.Figures).SelectMany(f => f.Lines).Select(l => l.Text)).Concat(plan.Options.Select(w => w.Reason)).Append(plan.Headline);
             Assert.All(texts, text =>
             {
                 Assert.False(string.IsNullOrWhiteSpace(text));

@@ -25,7 +25,7 @@ public sealed class BoundedTests
     public void A_long_banner_is_parted(double width, double height, string source)
     {
         var plan = SampleJobs.Plan(Banner(width, height, source)).Plan;
-        Assert.InRange(plan.BondingPress.Parts, 8, SectionSearch.MostGoes);
+        Assert.InRange(plan.BondingPress.Parts, 8, SectionSearch.MostSections);
         Assert.DoesNotContain(plan.Notices, n => n.Code is "needs-sections" && n.Level == NoticeLevel.Stop);
     }
 
@@ -36,11 +36,11 @@ public sealed class BoundedTests
         var plan = SampleJobs.Plan(Banner(width, height, source)).Plan;
         var stop = plan.Notices.Single(n => n.Code == "needs-sections");
         Assert.Equal((Verdict.Stop, NoticeLevel.Stop), (plan.Verdict, stop.Level));
-        Assert.True(stop.Data["goes"].Value > SectionSearch.MostGoes);
+        Assert.True(stop.Data["goes"].Value > SectionSearch.MostSections);
         // As large as it says, it goes.
         var shorter = SampleJobs.Plan(Banner(stop.Data["width"].Value, stop.Data["height"].Value, source)).Plan;
         Assert.NotEqual(NoticeLevel.Stop, shorter.Notices.Single(n => n.Code == "needs-sections").Level);
-        Assert.InRange(shorter.BondingPress.Parts, SectionSearch.MostGoes / 2, SectionSearch.MostGoes);
+        Assert.InRange(shorter.BondingPress.Parts, SectionSearch.MostSections / 2, SectionSearch.MostSections);
     }
 
     [Fact]

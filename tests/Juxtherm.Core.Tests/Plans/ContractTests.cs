@@ -51,7 +51,7 @@ public class ContractTests
             "backPress", "backPressWhen", "centring", "cover", "finishPress", "firstTry", "householdIron", "lastPress", "layerMethod", "layingOut", "peelCheck", "placement", "preheat", "prewash", "puff", "totalHeat", "underlay",
             "unknownBlank", "upperLayers",
         },
-        AllWays.List.Select(w => w.Id).Order(StringComparer.Ordinal));
+        AllOptions.List.Select(w => w.Id).Order(StringComparer.Ordinal));
 
     [Fact]
     public void The_example_of_the_job_file_is_planned_as_it_stands()

@@ -72,7 +72,7 @@ public class FigureForTests
         if (said is null)
             return;
         Assert.Equal(NoticeLevel.Note, said.Level);
-        var after = SampleJobs.Plan(Edits.Applied(Job(source, celsius, seconds, null), Assert.Single(said.Mends).Edits)).Plan;
+        var after = SampleJobs.Plan(Edits.Applied(Job(source, celsius, seconds, null), Assert.Single(said.Remedies).Edits)).Plan;
         Assert.Equal((seconds, "this-press"), (after.BondingPress.Seconds, after.Chart.For));
     }
 

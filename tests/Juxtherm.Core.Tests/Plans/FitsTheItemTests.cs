@@ -56,9 +56,9 @@ public sealed class FitsTheItemTests
         var said = Said(job, "off-item")!;
         Assert.Contains("size toddler", said.Text, StringComparison.Ordinal);
         // What fits no more anywhere is not offered a place; a small print is.
-        Assert.Empty(said.Mends);
+        Assert.Empty(said.Remedies);
         var small = Placed(260, 300, 120, 90, "toddler");
-        var mend = Assert.Single(Said(small, "off-item")!.Mends);
+        var mend = Assert.Single(Said(small, "off-item")!.Remedies);
         Assert.Null(Said(Edits.Applied(small, mend.Edits), "off-item"));
     }
 

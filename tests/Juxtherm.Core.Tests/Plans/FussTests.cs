@@ -29,7 +29,7 @@ public class FussTests
         Assert.Contains(plan.Steps, s => s.Text.Contains("Carrier sheet down. Cut a small test shape first.", StringComparison.Ordinal));
         Assert.Contains(plan.Steps, s => s.Text.Contains("24 h before the first wash", StringComparison.Ordinal));
         // No figure that says that all is well.
-        Assert.DoesNotContain(plan.Presses.SelectMany(p => p.Why).Concat(plan.Ways.Select(w => w.Reason)), t => t.Contains("1.0 of the", StringComparison.Ordinal));
+        Assert.DoesNotContain(plan.Presses.SelectMany(p => p.Why).Concat(plan.Options.Select(w => w.Reason)), t => t.Contains("1.0 of the", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -73,7 +73,7 @@ public class FussTests
     public void A_drawing_that_is_reversed_already_is_cut_as_it_is_drawn()
     {
         var asked = SampleJobs.Plan(Drawn(Flag)).Plan.Notices.Single(n => n.Code == "mirror");
-        var job = Edits.Applied(Drawn(Flag), Assert.Single(asked.Mends).Edits);
+        var job = Edits.Applied(Drawn(Flag), Assert.Single(asked.Remedies).Edits);
         Assert.True((bool)job["layers"]![0]!["reversed"]!);
         Assert.DoesNotContain(SampleJobs.Plan(job).Plan.Notices, n => n.Code == "mirror");
         // On the blank it reads; on the sheet, turned over once, it is what was drawn.

@@ -67,8 +67,8 @@ public class LayerPracticeTests
     public void The_lowest_layer_sees_every_press(int count)
     {
         var layers = string.Join(' ', Enumerable.Range(0, count).Select(i => $"smooth:{i * 15},{i * 15},{240 - i * 30},{240 - i * 30}"));
-        var burden = SampleJobs.Plan(Job(layers)).Plan.Presses[^1].Predicted.Burden;
-        var inOrder = Enumerable.Range(0, count).Select(i => burden[$"{i}-smooth"]).ToList();
+        var dose = SampleJobs.Plan(Job(layers)).Plan.Presses[^1].Predicted.HeatDose;
+        var inOrder = Enumerable.Range(0, count).Select(i => dose[$"{i}-smooth"]).ToList();
         Assert.Equal(inOrder.OrderDescending(), inOrder);
     }
 

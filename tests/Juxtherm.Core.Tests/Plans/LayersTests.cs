@@ -50,8 +50,8 @@ public class LayersTests
         Assert.All(plan.Presses.Where(p => p.Purpose == PressPurpose.Tack), p => Assert.InRange(p.Seconds, 2, 5));
         Assert.All(last.Predicted.Bond.Values, bond => Assert.InRange(bond, 0.99, 3));
         // The lowest has seen every press.
-        Assert.True(last.Predicted.Burden["hill"] > last.Predicted.Burden["star"]);
-        Assert.All(last.Predicted.Burden.Values, burden => Assert.InRange(burden, 0.8, 3));
+        Assert.True(last.Predicted.HeatDose["hill"] > last.Predicted.HeatDose["star"]);
+        Assert.All(last.Predicted.HeatDose.Values, dose => Assert.InRange(dose, 0.8, 3));
     }
 
     [Theory]
@@ -66,14 +66,14 @@ public class LayersTests
     [Fact]
     public void Full_presses_heat_the_lowest_layer_more_than_tacks()
     {
-        double Hill(string method) => SampleJobs.Plan(Choosing(Sky(), "layerMethod", method)).Plan.Presses[^1].Predicted.Burden["hill"];
+        double Hill(string method) => SampleJobs.Plan(Choosing(Sky(), "layerMethod", method)).Plan.Presses[^1].Predicted.HeatDose["hill"];
         Assert.True(Hill("full") > Hill("tack") * 1.5);
     }
 
     [Fact]
     public void A_full_press_more_is_more_than_is_needed()
     {
-        double Hill(string heat) => SampleJobs.Plan(Choosing(Sky(), "totalHeat", heat)).Plan.Presses[^1].Predicted.Burden["hill"];
+        double Hill(string heat) => SampleJobs.Plan(Choosing(Sky(), "totalHeat", heat)).Plan.Presses[^1].Predicted.HeatDose["hill"];
         Assert.True(Hill("full") > Hill("least") + 0.7);
     }
 

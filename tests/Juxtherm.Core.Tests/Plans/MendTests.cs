@@ -40,8 +40,8 @@ public class MendTests
     public void A_mend_takes_the_fault_away(string what, JsonObject job, string code, int mends)
     {
         var fault = Said(job, code);
-        Assert.True(mends == fault.Mends.Count, $"{what}: {string.Join(" | ", fault.Mends.Select(m => m.Text))}");
-        foreach (var mend in fault.Mends)
+        Assert.True(mends == fault.Remedies.Count, $"{what}: {string.Join(" | ", fault.Remedies.Select(m => m.Text))}");
+        foreach (var mend in fault.Remedies)
         {
             var after = SampleJobs.Plan(Edits.Applied(job, mend.Edits)).Plan;
             Assert.DoesNotContain(after.Notices, n => n.Code == code && n.Level != NoticeLevel.Note);
@@ -53,7 +53,7 @@ public class MendTests
     public void A_hole_is_cut_just_where_the_other_lies()
     {
         var job = Job(Layer("low", "glitter", 0, 0, 100, 100), Layer("up", "smooth", 30, 30, 40, 40));
-        var mended = SampleJobs.Read(Edits.Applied(job, Said(job, "underneath-not-allowed").Mends[0].Edits));
+        var mended = SampleJobs.Read(Edits.Applied(job, Said(job, "underneath-not-allowed").Remedies[0].Edits));
         var (low, up) = (mended.Layers[0], mended.Layers[1]);
         // 100 by 100 less the square of 40 and 0.3 mm all round it, its corners rounded.
         Assert.Equal(10_000 - (40.6 * 40.6 - (4 - Math.PI) * 0.3 * 0.3), low.AreaMm2!.Value, 0.2);
@@ -66,7 +66,7 @@ public class MendTests
     {
         var job = Job(Layer("low", "glitter", 10, 10, 20, 20), Layer("up", "smooth", 0, 0, 60, 60));
         job["layers"]![1]!["over"] = new JsonArray("low");
-        Assert.DoesNotContain(Said(job, "underneath-not-allowed").Mends, m => m.Text.StartsWith("Cut", StringComparison.Ordinal));
+        Assert.DoesNotContain(Said(job, "underneath-not-allowed").Remedies, m => m.Text.StartsWith("Cut", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -78,11 +78,11 @@ public class MendTests
         Assert.Equal(2, notice.Data["fewer"].Value);
         var before = SampleJobs.Plan(job).Plan;
         Assert.All(before.Carriers, c => Assert.Null(c.TrimPath));
-        var after = SampleJobs.Plan(Edits.Applied(job, Assert.Single(notice.Mends).Edits)).Plan;
+        var after = SampleJobs.Plan(Edits.Applied(job, Assert.Single(notice.Remedies).Edits)).Plan;
         Assert.Equal((3, 1), (before.Order!.Presses, after.Order!.Presses));
         Assert.Equal(Verdict.Go, after.Verdict);
         // 28.3 mm lie between them: each carrier keeps less than half.
-        Assert.All(SampleJobs.Read(Edits.Applied(job, notice.Mends[0].Edits)).Layers, l => Assert.InRange(l.CarrierMarginMm, 13, 13.9));
+        Assert.All(SampleJobs.Read(Edits.Applied(job, notice.Remedies[0].Edits)).Layers, l => Assert.InRange(l.CarrierMarginMm, 13, 13.9));
     }
 
     [Fact]
@@ -96,7 +96,7 @@ public class MendTests
         var trimmed = Assert.Single(plan.Carriers, c => c.TrimToMm is not null);
         Assert.Equal(3.5, trimmed.TrimToMm);
         Assert.NotNull(trimmed.TrimPath);
-        var after = SampleJobs.Plan(Edits.Applied(job, Assert.Single(notice.Mends).Edits)).Plan;
+        var after = SampleJobs.Plan(Edits.Applied(job, Assert.Single(notice.Remedies).Edits)).Plan;
         Assert.DoesNotContain(after.Notices, n => n.Code == "carrier-overlap");
     }
 
@@ -108,9 +108,9 @@ public class MendTests
         var notice = Said(job, "carrier-overlap");
         Assert.Equal(NoticeLevel.Stop, notice.Level);
         // 5 mm lie between them: trimmed to 2 mm each they go at once; or one goes after the other.
-        Assert.Equal(2, notice.Mends.Count);
-        Assert.All(notice.Mends, m => Assert.DoesNotContain(SampleJobs.Plan(Edits.Applied(job, m.Edits)).Plan.Notices, n => n.Code == "carrier-overlap"));
-        Assert.Equal([1, 3], notice.Mends.Select(m => SampleJobs.Plan(Edits.Applied(job, m.Edits)).Plan.Order!.Presses));
+        Assert.Equal(2, notice.Remedies.Count);
+        Assert.All(notice.Remedies, m => Assert.DoesNotContain(SampleJobs.Plan(Edits.Applied(job, m.Edits)).Plan.Notices, n => n.Code == "carrier-overlap"));
+        Assert.Equal([1, 3], notice.Remedies.Select(m => SampleJobs.Plan(Edits.Applied(job, m.Edits)).Plan.Order!.Presses));
     }
 
     [Theory]
@@ -123,7 +123,7 @@ public class MendTests
         job["blank"] = new JsonObject { ["form"] = "flat", ["material"] = "poly-felt" };
         job["choices"] = new JsonObject { [way] = option };
         double Heat(JsonObject of) => SampleJobs.Plan(of).Plan.Budgets.Max(b => b.Total / b.Most);
-        var taken = Said(job, "heat-budget").Mends[0];
+        var taken = Said(job, "heat-budget").Remedies[0];
         Assert.Equal(mend, taken.Text);
         Assert.True(Heat(Edits.Applied(job, taken.Edits)) < 0.7 * Heat(job));
     }

@@ -33,7 +33,7 @@ public class OrderTests
         Assert.Null(plan.Order);
         var bar = Assert.Single(plan.Budgets);
         Assert.Equal(bar.Total, bar.Shares.Sum(s => s.Share), 0.02);
-        Assert.Equal(plan.Presses[^1].Predicted.Burden["sky"], bar.Total, 0.011);
+        Assert.Equal(plan.Presses[^1].Predicted.HeatDose["sky"], bar.Total, 0.011);
     }
 
     [Fact]
@@ -74,7 +74,7 @@ public class OrderTests
         }
 
         var large = SampleJobs.Plan(Job(Drawn("back", 4, backing, 1), Drawn("word", 0, letters, 1))).Plan;
-        Assert.Equal("pieces", large.Ways.Single(w => w.Id == "upperLayers").Chosen);
+        Assert.Equal("pieces", large.Options.Single(w => w.Id == "upperLayers").Chosen);
         Assert.Contains(large.Steps, s => s.Text.Contains("Piece by piece", StringComparison.Ordinal) && s.Text.Contains("“word”", StringComparison.Ordinal));
         var shrinks = large.Notices.Single(n => n.Code == "shrinkage");
         // Half a percent of 228 mm, shared by both ends, in tenths of a millimetre.
@@ -87,7 +87,7 @@ public class OrderTests
         Assert.Equal(12, large.Order!.Seconds - SampleJobs.Plan(whole).Plan.Order!.Seconds);
 
         var small = SampleJobs.Plan(Job(Drawn("back", 4, backing, 0.5), Drawn("word", 0, letters, 0.5))).Plan;
-        Assert.Equal("whole", small.Ways.Single(w => w.Id == "upperLayers").Chosen);
+        Assert.Equal("whole", small.Options.Single(w => w.Id == "upperLayers").Chosen);
         Assert.DoesNotContain(small.Steps, s => s.Text.Contains("Piece by piece", StringComparison.Ordinal));
     }
 
@@ -102,7 +102,7 @@ public class OrderTests
         var notice = plan.Notices.Single(n => n.Code == "laying-order");
         Assert.Equal(NoticeLevel.Note, notice.Level);
         Assert.Equal(1, notice.Data["presses"].Value);
-        Assert.Equal("a+c | b", Laid(SampleJobs.Plan(Edits.Applied(job, Assert.Single(notice.Mends).Edits)).Plan));
+        Assert.Equal("a+c | b", Laid(SampleJobs.Plan(Edits.Applied(job, Assert.Single(notice.Remedies).Edits)).Plan));
     }
 
     [Fact]

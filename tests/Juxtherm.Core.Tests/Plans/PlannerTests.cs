@@ -87,7 +87,7 @@ public class PlannerTests
     {
         var plan = SampleJobs.Plan(SampleJobs.Of("puff", "tee", "cotton", "swing-platen")).Plan;
         Assert.Single(plan.Presses, p => p.Layers.Count > 0);
-        Assert.True(plan.Presses[^1].Predicted.Burden["sky"] <= 1.6);
+        Assert.True(plan.Presses[^1].Predicted.HeatDose["sky"] <= 1.6);
     }
 
     [Fact]

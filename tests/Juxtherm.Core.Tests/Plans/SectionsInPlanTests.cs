@@ -109,7 +109,7 @@ public class SectionsInPlanTests
         // Cut along the zip, the caution is gone and the two goes stay.
         var crossing = plan.Notices.Single(n => n.Code == "zip-crossing");
         Assert.Contains(plan.Notices, n => n.Code == "edge-time");
-        var cut = Edits.Applied(JsonNode.Parse(Shipped.Example("12-"))!.AsObject(), Assert.Single(crossing.Mends).Edits);
+        var cut = Edits.Applied(JsonNode.Parse(Shipped.Example("12-"))!.AsObject(), Assert.Single(crossing.Remedies).Edits);
         var after = SampleJobs.Plan(cut).Plan;
         Assert.DoesNotContain(after.Notices, n => n.Code == "zip-crossing");
         Assert.Equal(2, Bonding(after).Count);

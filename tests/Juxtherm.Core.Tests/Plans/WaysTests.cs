@@ -7,7 +7,7 @@ namespace Juxtherm.Core.Tests.Plans;
 /// <summary>Ways of doing it: what is advised and why, and that the plan follows what is chosen.</summary>
 public class WaysTests
 {
-    private static PlannedWay? Way(Plan plan, string id) => plan.Ways.FirstOrDefault(w => w.Id == id);
+    private static PlannedOption? Way(Plan plan, string id) => plan.Options.FirstOrDefault(w => w.Id == id);
 
     private static JsonObject Choosing(JsonObject job, string way, string option)
     {
@@ -59,7 +59,7 @@ public class WaysTests
         {
             Assert.Equal(found.Advised, found.Chosen);
             Assert.True(found.Reason.Length > 20);
-            Assert.Contains(found.Options, o => o.Id == found.Chosen);
+            Assert.Contains(found.Choices, o => o.Id == found.Chosen);
         }
     }
 
@@ -68,9 +68,9 @@ public class WaysTests
     {
         foreach (var job in new[] { SampleJobs.Tee(), SampleJobs.Of("puff", "tee", "cotton", "swing-platen"), SampleJobs.Of("low-temp", "key-fob", "leather-unknown", "handheld-press"), SampleJobs.Of("smooth", "tee", "cotton", "household-iron") })
         {
-            foreach (var way in SampleJobs.Plan(job).Plan.Ways)
+            foreach (var way in SampleJobs.Plan(job).Plan.Options)
             {
-                foreach (var option in way.Options)
+                foreach (var option in way.Choices)
                 {
                     var changed = job.DeepClone().AsObject();
                     var names = way.Pointer.Split('/')[1..];

@@ -24,7 +24,7 @@ public class PracticePage
         foreach (var plan in new[] { row.Used().Plan, row.Proposed().Plan })
         {
             foreach (var p in plan.Presses)
-                Console.WriteLine($"{p.Purpose} {p.Celsius} {p.Seconds} bond {string.Join(' ', p.Predicted.Bond.Select(b => $"{b.Key}={b.Value}"))} burden {string.Join(' ', p.Predicted.Burden.Select(b => $"{b.Key}={b.Value:0.00}"))}");
+                Console.WriteLine($"{p.Purpose} {p.Celsius} {p.Seconds} bond {string.Join(' ', p.Predicted.Bond.Select(b => $"{b.Key}={b.Value}"))} dose {string.Join(' ', p.Predicted.HeatDose.Select(b => $"{b.Key}={b.Value:0.00}"))}");
         }
     }
 

@@ -70,8 +70,8 @@ public class PracticeTests
         var notice = Assert.Single(SampleJobs.Plan(job).Plan.Notices, n => n.Code == "heat-budget");
         Assert.Equal(NoticeLevel.Caution, notice.Level);
         Assert.Contains("firmer base", notice.Text, StringComparison.Ordinal);
-        Assert.Contains(notice.Mends, m => m.Text.StartsWith("Cut ", StringComparison.Ordinal));
-        Assert.Contains(notice.Mends, m => m.Edits.Any(e => e.Pointer == "/choices/backPress"));
+        Assert.Contains(notice.Remedies, m => m.Text.StartsWith("Cut ", StringComparison.Ordinal));
+        Assert.Contains(notice.Remedies, m => m.Edits.Any(e => e.Pointer == "/choices/backPress"));
     }
 
     private static void Judge(PracticeRow row)

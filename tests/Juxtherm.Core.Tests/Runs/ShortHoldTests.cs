@@ -82,9 +82,9 @@ public sealed class ShortHoldTests
         once.Wait(planned);
         twice.Wait(5).OpenForGood().Say(BenchAction.Back).Wait(4).Say(BenchAction.Done).Wait(planned);
         Assert.Equal([5, planned], twice.Focus().Holds.Where(h => h.PressOrder == twice.Plan.BondingPress.Order).Select(h => h.Seconds));
-        double Burden(RunAtPress run) => JudgeTests.Judged(run.Until(StepKind.Inspect), Outcome.Dented)[0].Rooms[0].Before;
+        double HeatDose(RunAtPress run) => JudgeTests.Judged(run.Until(StepKind.Inspect), Outcome.Dented)[0].Rooms[0].Before;
         Assert.True(BondAtThePeel(twice) > BondAtThePeel(once), "the aborted press counts for the bond");
-        Assert.True(Burden(twice) > Burden(once), "the aborted press counts for the heat");
+        Assert.True(HeatDose(twice) > HeatDose(once), "the aborted press counts for the heat");
         Assert.DoesNotContain(JudgeTests.Judged(twice, Outcome.EdgesLifted)[0].Causes, c => c.Contains("instead of", StringComparison.Ordinal));
         Assert.Equal(planned + 5, Entry(twice).PressedSeconds);
     }

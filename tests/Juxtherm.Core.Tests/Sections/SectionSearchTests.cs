@@ -114,14 +114,14 @@ public class SectionSearchTests
         foreach (var keepOuts in new KeepOut[][] { [], thick })
         {
             var plan = Cover(plateWidth, plateHeight, [new Box(0, 0, width, height)], keepOuts);
-            if (plan.TooManyGoes > 0)
+            if (plan.TooManySections > 0)
             {
                 // So many are not laid out, and that is said.
-                Assert.True(plan.TooManyGoes > SectionSearch.MostGoes && plan.Sections.Count == 0);
+                Assert.True(plan.TooManySections > SectionSearch.MostSections && plan.Sections.Count == 0);
                 continue;
             }
 
-            Assert.InRange(plan.Sections.Count, keepOuts.Length == 0 ? 1 : 0, SectionSearch.MostGoes);
+            Assert.InRange(plan.Sections.Count, keepOuts.Length == 0 ? 1 : 0, SectionSearch.MostSections);
             Assert.All(plan.Sections, s => Assert.All(s.Under, k => Assert.True(k.Yields)));
             Assert.Equal(keepOuts.Length > 0, plan.NotCovered.Count > 0 || (keepOuts.Length > 0 && width <= 3));
         }

@@ -32,7 +32,7 @@ public class PracticeBandTests
 
     private static double Bond(PressSession session) => session.Bond() / Everyday.BondSeconds;
 
-    private static double Burden(PressSession session) => session.Burden() / Everyday.BurdenSeconds;
+    private static double HeatDose(PressSession session) => session.HeatDose() / Everyday.HeatDoseSeconds;
 
     [Theory]
     [InlineData("swing-platen", "tee", "cotton", 149, PressureLevel.Medium, 10, 0.6, 1.5)]
@@ -52,14 +52,14 @@ public class PracticeBandTests
     [InlineData(15)]
     [InlineData(35)]
     public void Hot_and_long_is_accepted_by_the_everyday_vinyl(double seconds) =>
-        Assert.InRange(Burden(Pressed("swing-platen", "tee", "cotton", 166, PressureLevel.Medium, seconds)), 1, 9.2);
+        Assert.InRange(HeatDose(Pressed("swing-platen", "tee", "cotton", 166, PressureLevel.Medium, seconds)), 1, 9.2);
 
     [Fact]
     public void A_sweatshirt_under_a_hot_handheld_press_holds_within_its_heat()
     {
         var session = Pressed("handheld-press", "sweatshirt", "fleece", 177, PressureLevel.Light, 30);
         Assert.True(Bond(session) >= 0.6 * Catalogue.Materials["fleece"].Demand.Value);
-        Assert.InRange(Burden(session), 1, Catalogue.Vinyls["smooth"].MostBurden.Value);
+        Assert.InRange(HeatDose(session), 1, Catalogue.Vinyls["smooth"].MostHeatDose.Value);
     }
 
     [Fact]

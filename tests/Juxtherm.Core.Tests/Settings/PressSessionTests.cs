@@ -66,18 +66,18 @@ public class PressSessionTests
         var session = new PressSession(Tee(), [On("low"), On("up", "low")], Catalogue);
         session.Lay(["low"]);
         session.Press(At(152, 3));
-        var tacked = (Bond: session.Bond("low"), Burden: session.Burden("low"));
+        var tacked = (Bond: session.Bond("low"), HeatDose: session.HeatDose("low"));
         session.Open(CoolingPlace.OnUnderlay, 30, LaneMath.All(152));
         session.Peel();
         // Open and cool, nothing is gathered that was not gathered in the first seconds.
-        var cooled = session.Burden("low");
-        Assert.True(cooled >= tacked.Burden);
+        var cooled = session.HeatDose("low");
+        Assert.True(cooled >= tacked.HeatDose);
         Assert.Equal(tacked.Bond, session.Bond("low"), 1e-12);
         session.Lay(["up"]);
         Assert.Equal(0, session.Bond("up"));
         session.Press(At(152, 12));
-        Assert.True(session.Bond("low") > tacked.Bond && session.Burden("low") > cooled);
-        Assert.True(session.Burden("low") > session.Burden("up"));
+        Assert.True(session.Bond("low") > tacked.Bond && session.HeatDose("low") > cooled);
+        Assert.True(session.HeatDose("low") > session.HeatDose("up"));
     }
 
     [Fact]
@@ -134,13 +134,13 @@ public class PressSessionTests
             var original = new PressSession(Tee(), [On("low"), On("up", "low")], Catalogue);
             original.PreheatAndLay(At(c.celsius, 5), Catalogue.Work);
             original.Press(At(c.celsius, c.first));
-            var before = (original.Bond("low"), original.Burden("up"), original.HottestBare(), original.FaceWaterShare);
+            var before = (original.Bond("low"), original.HeatDose("up"), original.HottestBare(), original.FaceWaterShare);
             var copy = original.Copy();
             GoOn(copy);
-            Assert.Equal(before, (original.Bond("low"), original.Burden("up"), original.HottestBare(), original.FaceWaterShare));
+            Assert.Equal(before, (original.Bond("low"), original.HeatDose("up"), original.HottestBare(), original.FaceWaterShare));
             GoOn(original);
             Assert.Equal(copy.Bond("low"), original.Bond("low"), 1e-12);
-            Assert.Equal(copy.Burden("up"), original.Burden("up"), 1e-12);
+            Assert.Equal(copy.HeatDose("up"), original.HeatDose("up"), 1e-12);
             Assert.Equal(copy.HottestBare(), original.HottestBare(), 1e-12);
         });
     }

@@ -78,7 +78,7 @@ public class SettingSearchTests
         Assert.Equal(SettingOutcome.Safe, found.Outcome);
         // Simulated outright, where the search reads between computed temperatures.
         Assert.True(found.Worst.LeastBond >= work.Vinyl.HoldsFromBond.Value * 0.98, $"{found.Worst}");
-        Assert.True(found.Worst.MostBurden <= work.Vinyl.MostBurden.Value * 1.02, $"{found.Worst}");
+        Assert.True(found.Worst.MostHeatDose <= work.Vinyl.MostHeatDose.Value * 1.02, $"{found.Worst}");
         Assert.True(found.Worst.HottestBareCelsius <= work.Material.LimitCelsius.Value + 0.5, $"{found.Worst}");
     }
 

@@ -17,7 +17,7 @@ public class SequenceSearchTests
 
     private static SequenceQuestion Question(LayerMethod method, bool carrierLast, params LayerPiece[] pieces)
     {
-        var lying = new Lying(pieces);
+        var lying = new Stackup(pieces);
         var heats = new LayerHeats(0.2, 1, 0.2, 1, 0.9);
         return new SequenceQuestion(
             [.. pieces.Select(p => new SequenceLayer(p.Id, p.AreaMm2 ?? 0, p.Vinyl.HeatsOnce.Value, p.Peel == PeelMethod.Cold, p.Vinyl.HeatsOnce.Value ? 1.6 : 3, heats, 0, 13, p.Peel == PeelMethod.Cold ? 70 : 25))],
@@ -97,8 +97,8 @@ public class SequenceSearchTests
     public void A_circle_is_found()
     {
         static IReadOnlyDictionary<string, IReadOnlyList<string>> Over(params (string Id, string[] On)[] pairs) => pairs.ToDictionary(p => p.Id, p => (IReadOnlyList<string>)p.On, StringComparer.Ordinal);
-        Assert.Equal(["b", "c"], Lying.Circle(Over(("a", ["b"]), ("b", ["c"]), ("c", ["b"]))).Order());
-        Assert.Empty(Lying.Circle(Over(("a", ["b", "c"]), ("b", ["c"]), ("c", []))));
+        Assert.Equal(["b", "c"], Stackup.Circle(Over(("a", ["b"]), ("b", ["c"]), ("c", ["b"]))).Order());
+        Assert.Empty(Stackup.Circle(Over(("a", ["b", "c"]), ("b", ["c"]), ("c", []))));
     }
 
     /// <summary>Random layers and relations: the search agrees with trying every way to group and order them.</summary>
@@ -176,7 +176,7 @@ public class SequenceSearchTests
     {
         var heat = p.Item.Kind == LaidPressKind.Tack ? l.Heats.OwnTack : l.Heats.OwnFull;
         heat += presses.Skip(p.Index + 1).Sum(later => later.Kind switch { LaidPressKind.Tack => l.Heats.LaterTack, LaidPressKind.Full => l.Heats.LaterFull, _ => l.Heats.LaterLast });
-        return Math.Max(0, heat + q.FullsAfter * l.Heats.LaterFull - l.MostBurden);
+        return Math.Max(0, heat + q.FullsAfter * l.Heats.LaterFull - l.MostHeatDose);
     }));
 
     /// <summary>What every way to group and order the layers comes to, worked out without any of the search's own means.</summary>
@@ -239,7 +239,7 @@ public class SequenceSearchTests
                     var heat = kind == 'T' ? l.Heats.OwnTack : l.Heats.OwnFull;
                     foreach (var later in presses.Skip(p + 1))
                         heat += later.Kind switch { 'T' => l.Heats.LaterTack, 'F' => l.Heats.LaterFull, _ => l.Heats.LaterLast };
-                    excess += Math.Max(0, heat + q.FullsAfter * l.Heats.LaterFull - l.MostBurden);
+                    excess += Math.Max(0, heat + q.FullsAfter * l.Heats.LaterFull - l.MostHeatDose);
                 }
             }
 

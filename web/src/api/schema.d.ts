@@ -5712,7 +5712,7 @@ export interface components {
             /** @description The job's title. */
             title: string;
             /** @description Its sheets. */
-            way: components["schemas"]["CutWay"];
+            way: components["schemas"]["CutLayout"];
             /** @description Keys of what is ticked off on the weeding sheet. */
             weeded: string[];
         };
@@ -5742,6 +5742,58 @@ export interface components {
             lengthMm: null | number;
             /** @description Vinyl whose preset was checked; with load. */
             presetChecked: null | string;
+        };
+        /** @description A job laid out one way. */
+        CutLayout: {
+            /**
+             * Format: double
+             * @description What the vinyl costs, in the workshop's own money; null where a price is not known.
+             */
+            cost: null | number;
+            /**
+             * Format: double
+             * @description About how long the cutter cuts, s.
+             */
+            cutSeconds: number;
+            /**
+             * Format: double
+             * @description Loading mats and laying single pieces by hand, s.
+             */
+            handSeconds: number;
+            /** @description Which way. */
+            layout: components["schemas"]["SheetLayout"];
+            /**
+             * Format: double
+             * @description Length of vinyl used up, all sheets together, mm.
+             */
+            lengthMm: number;
+            /** @description By vinyl and colour, in the order of the layers. */
+            lists: components["schemas"]["CutList"][];
+            /**
+             * Format: int32
+             * @description Pieces that are laid one by one, for the whole run.
+             */
+            loose: number;
+            /**
+             * Format: int32
+             * @description How often a mat is loaded.
+             */
+            mats: number;
+            /**
+             * Format: double
+             * @description Vinyl used up, mm².
+             */
+            usedMm2: number;
+            /**
+             * Format: double
+             * @description Vinyl that stays on the items, mm².
+             */
+            vinylMm2: number;
+            /**
+             * Format: double
+             * @description Share of what is used up that is thrown away, %.
+             */
+            wastePercent: number;
         };
         /** @description All that is cut from one vinyl in one colour. */
         CutList: {
@@ -5888,9 +5940,9 @@ export interface components {
             /** @description It must not be cut like this. */
             stops?: boolean;
             /** @description The way that holds. */
-            way?: components["schemas"]["CutWay"];
+            way?: components["schemas"]["CutLayout"];
             /** @description Both ways. */
-            ways: components["schemas"]["CutWay"][];
+            ways: components["schemas"]["CutLayout"][];
         };
         /** @description A layout in the making, or made. */
         CutPlanAnswer: {
@@ -6063,58 +6115,6 @@ export interface components {
          * @enum {unknown}
          */
         CutUnitKind: "artwork" | "test-cut" | "patch";
-        /** @description A job laid out one way. */
-        CutWay: {
-            /**
-             * Format: double
-             * @description What the vinyl costs, in the workshop's own money; null where a price is not known.
-             */
-            cost: null | number;
-            /**
-             * Format: double
-             * @description About how long the cutter cuts, s.
-             */
-            cutSeconds: number;
-            /**
-             * Format: double
-             * @description Loading mats and laying single pieces by hand, s.
-             */
-            handSeconds: number;
-            /** @description Which way. */
-            layout: components["schemas"]["SheetLayout"];
-            /**
-             * Format: double
-             * @description Length of vinyl used up, all sheets together, mm.
-             */
-            lengthMm: number;
-            /** @description By vinyl and colour, in the order of the layers. */
-            lists: components["schemas"]["CutList"][];
-            /**
-             * Format: int32
-             * @description Pieces that are laid one by one, for the whole run.
-             */
-            loose: number;
-            /**
-             * Format: int32
-             * @description How often a mat is loaded.
-             */
-            mats: number;
-            /**
-             * Format: double
-             * @description Vinyl used up, mm².
-             */
-            usedMm2: number;
-            /**
-             * Format: double
-             * @description Vinyl that stays on the items, mm².
-             */
-            vinylMm2: number;
-            /**
-             * Format: double
-             * @description Share of what is used up that is thrown away, %.
-             */
-            wastePercent: number;
-        };
         /**
          * @description Why a place is delicate.
          * @enum {unknown}
@@ -7154,13 +7154,6 @@ export interface components {
          * @enum {unknown}
          */
         MatStatus: "waiting" | "loaded" | "cutting" | "stopped" | "cut" | "unloaded";
-        /** @description A change to the job that takes a notice away. */
-        Mend: {
-            /** @description What changes, in the job file. */
-            edits: components["schemas"]["JobEdit"][];
-            /** @description What changes, in words. */
-            text: string;
-        };
         /** @description One name of a run. */
         NameEntry: {
             /** @description Colour of the vinyl as `#rrggbb`; null for the layer's own. */
@@ -7238,7 +7231,7 @@ export interface components {
             /** @description How much it weighs. */
             level: components["schemas"]["NoticeLevel"];
             /** @description Changes that take it away; none where there is nothing to change in the job. */
-            mends?: components["schemas"]["Mend"][];
+            mends?: components["schemas"]["Remedy"][];
             /** @description It is true of every such job: part of the preparation and the steps, not something about this job. */
             standing?: boolean;
             /** @description What to do or know, in the reader's units. */
@@ -7266,6 +7259,13 @@ export interface components {
             says: string;
             /** @description What stands there. */
             text: string;
+        };
+        /** @description One answer to a question on which crafters differ. */
+        OptionChoice: {
+            /** @description Its id in the job file. */
+            id: string;
+            /** @description For the reader. */
+            name: string;
         };
         /** @description Layers laid together, for the reader. */
         OrderedGroup: {
@@ -7552,7 +7552,7 @@ export interface components {
             /** @description Whether to go ahead. */
             verdict: components["schemas"]["Verdict"];
             /** @description Questions on which crafters differ, and what the plan follows. */
-            ways: components["schemas"]["PlannedWay"][];
+            ways: components["schemas"]["PlannedOption"][];
         };
         /** @description How far the setting stays inside, with everything off to one side. */
         PlanMargin: {
@@ -7581,6 +7581,23 @@ export interface components {
              * @description At the plan's temperature nothing is harmed up to here, s.
              */
             toSeconds: number;
+        };
+        /** @description A way of doing it, as a plan shows it. */
+        PlannedOption: {
+            /** @description Option that is advised. */
+            advised: string;
+            /** @description Option that the plan follows. */
+            chosen: string;
+            /** @description Its id. */
+            id: string;
+            /** @description The answers to choose from. */
+            options: components["schemas"]["OptionChoice"][];
+            /** @description Where in the job file the answer is kept. */
+            pointer: string;
+            /** @description The question. */
+            question: string;
+            /** @description Why that. */
+            reason: string;
         };
         /** @description One closing of the press. */
         PlannedPress: {
@@ -7650,23 +7667,6 @@ export interface components {
             stage?: number;
             /** @description Reasons, in the reader's units. */
             why: string[];
-        };
-        /** @description A way of doing it, as a plan shows it. */
-        PlannedWay: {
-            /** @description Option that is advised. */
-            advised: string;
-            /** @description Option that the plan follows. */
-            chosen: string;
-            /** @description Its id. */
-            id: string;
-            /** @description The answers to choose from. */
-            options: components["schemas"]["WayOption"][];
-            /** @description Where in the job file the answer is kept. */
-            pointer: string;
-            /** @description The question. */
-            question: string;
-            /** @description Why that. */
-            reason: string;
         };
         /** @description One step of the work, in order. */
         PlanStep: {
@@ -8110,6 +8110,13 @@ export interface components {
              * @description At which press.
              */
             station: number;
+        };
+        /** @description A change to the job that takes a notice away. */
+        Remedy: {
+            /** @description What changes, in the job file. */
+            edits: components["schemas"]["JobEdit"][];
+            /** @description What changes, in words. */
+            text: string;
         };
         /** @description What one temperature allows, for the picture of how much room there is. */
         RoomRow: {
@@ -8773,13 +8780,6 @@ export interface components {
              */
             washes: number;
         };
-        /** @description One answer to a question on which crafters differ. */
-        WayOption: {
-            /** @description Its id in the job file. */
-            id: string;
-            /** @description For the reader. */
-            name: string;
-        };
         /** @description What is ticked off on the weeding sheet. */
         WeededAsk: {
             /** @description Keys of what is done, as `list/sheet/unit`. */
@@ -8821,7 +8821,7 @@ export interface components {
             widthMm: number;
         };
         /**
-         * @description The window as a field over temperature and time. Margins are counted in doublings of the time, because bond and burden grow
+         * @description The window as a field over temperature and time. Margins are counted in doublings of the time, because bond and heat dose grow
          *     with it: +1 means that half or double the time would still do, −1 that it misses by a factor of two. Clipped at ±2.
          */
         WindowField: {

@@ -12,7 +12,7 @@ namespace Juxtherm.Core.Artwork.Svg;
 /// <param name="toleranceMm">How far a straight line may stray from a curve, mm.</param>
 /// <param name="pageWidth">Width of the page in user units, for percentages.</param>
 /// <param name="pageHeight">Height of the page in user units, for percentages.</param>
-internal sealed class SvgOutlines(Budget budget, double toleranceMm, double pageWidth, double pageHeight)
+internal sealed class SvgOutlines(WorkLimit budget, double toleranceMm, double pageWidth, double pageHeight)
 {
     private const int MostDashes = 4000;
 

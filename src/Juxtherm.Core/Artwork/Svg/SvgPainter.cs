@@ -13,7 +13,7 @@ internal sealed class SvgPainter
     private const double PageParts = 20_000;
 
     private readonly XElement _root;
-    private readonly Budget _budget;
+    private readonly WorkLimit _budget;
     private readonly StyleSheet _sheet;
     private readonly Dictionary<string, XElement> _byId = new(StringComparer.Ordinal);
     private readonly List<PaintedShape> _painted = [];
@@ -22,7 +22,7 @@ internal sealed class SvgPainter
     private SvgOutlines _outlines = null!;
     private Ground _page = Plane.Nothing;
 
-    public SvgPainter(XElement root, Budget budget)
+    public SvgPainter(XElement root, WorkLimit budget)
     {
         _root = root;
         _budget = budget;

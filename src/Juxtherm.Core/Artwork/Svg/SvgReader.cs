@@ -29,7 +29,7 @@ public static class SvgReader
         {
             if (svg.Length > LongestText)
                 throw new RefusedDrawing($"The drawing has {svg.Length} characters; up to {LongestText} are accepted.", "too-large");
-            var budget = new Budget(cancel);
+            var budget = new WorkLimit(cancel);
             return new SvgPainter(Parse(svg), budget).Paint();
         }
         catch (RefusedDrawing refused)
@@ -55,8 +55,8 @@ public static class SvgReader
             {
                 if (look.Depth > Deepest)
                     throw new RefusedDrawing($"The drawing is nested more than {Deepest} deep; ungroup it in the drawing program.", "too-large");
-                if (look.NodeType == XmlNodeType.Element && ++elements > Budget.MostElements)
-                    throw new RefusedDrawing($"The drawing has more than {Budget.MostElements} elements; up to that many are accepted.", "too-large");
+                if (look.NodeType == XmlNodeType.Element && ++elements > WorkLimit.MostElements)
+                    throw new RefusedDrawing($"The drawing has more than {WorkLimit.MostElements} elements; up to that many are accepted.", "too-large");
             }
         }
 

@@ -9,7 +9,7 @@ internal static class CutNotices
 {
     private const double FitsGuidesMm = 5;
 
-    public static IReadOnlyList<Notice> Of(Job job, CutterSetup setup, CuttingFigures figures, CutWay way, IReadOnlyList<string> notCut, Wording words)
+    public static IReadOnlyList<Notice> Of(Job job, CutterSetup setup, CuttingFigures figures, CutLayout way, IReadOnlyList<string> notCut, Wording words)
     {
         var found = new List<Notice>();
         foreach (var layer in job.Layers)
@@ -88,7 +88,7 @@ internal static class CutNotices
         _ => null,
     };
 
-    private static IEnumerable<Notice> Matless(CutterSetup setup, CuttingFigures figures, CutWay way, Wording words)
+    private static IEnumerable<Notice> Matless(CutterSetup setup, CuttingFigures figures, CutLayout way, Wording words)
     {
         var guides = setup.Cutter.GuidesMm.Value;
         foreach (var list in way.Lists)

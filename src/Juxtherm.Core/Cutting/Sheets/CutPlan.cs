@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Juxtherm.Core.Cutting.Stock;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
@@ -61,7 +62,7 @@ public sealed record CutList(
 /// <param name="HandSeconds">Loading mats and laying single pieces by hand, s.</param>
 /// <param name="Loose">Pieces that are laid one by one, for the whole run.</param>
 /// <param name="Cost">What the vinyl costs, in the workshop's own money; null where a price is not known.</param>
-public sealed record CutWay(
+public sealed record CutLayout(
     SheetLayout Layout, IReadOnlyList<CutList> Lists, double LengthMm, double VinylMm2, double UsedMm2, double WastePercent, int Mats, double CutSeconds, double HandSeconds, int Loose, double? Cost);
 
 /// <summary>How a job is cut.</summary>
@@ -69,7 +70,7 @@ public sealed record CutWay(
 /// <param name="Advised">The way that is advised.</param>
 /// <param name="Reason">Why.</param>
 /// <param name="SavedPercent">Share of the vinyl that packing tightly saves, %.</param>
-/// <param name="Ways">Both ways.</param>
+/// <param name="Layouts">Both ways.</param>
 /// <param name="Cutter">What it is cut with.</param>
 /// <param name="CutterWidthMm">Widest it cuts, mm.</param>
 /// <param name="CutterLengthMm">Longest it cuts, mm.</param>
@@ -77,11 +78,11 @@ public sealed record CutWay(
 /// <param name="MarginMm">Room between pieces, mm.</param>
 /// <param name="Notices">What to watch out for.</param>
 public sealed record CutPlan(
-    SheetLayout Layout, SheetLayout Advised, string Reason, double SavedPercent, IReadOnlyList<CutWay> Ways, string Cutter, double CutterWidthMm, double CutterLengthMm, bool Matless, double MarginMm,
+    SheetLayout Layout, SheetLayout Advised, string Reason, double SavedPercent, [property: JsonPropertyName("ways")] IReadOnlyList<CutLayout> Layouts, string Cutter, double CutterWidthMm, double CutterLengthMm, bool Matless, double MarginMm,
     IReadOnlyList<Notice> Notices)
 {
     /// <summary>The way that holds.</summary>
-    public CutWay Way => Ways.First(w => w.Layout == Layout);
+    public CutLayout Way => Layouts.First(w => w.Layout == Layout);
 
     /// <summary>It must not be cut like this.</summary>
     public bool Stops => Notices.Any(n => n.Level == NoticeLevel.Stop);

@@ -72,7 +72,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
 
         public IReadOnlyList<string> NotCut => _units.NotCut;
 
-        public CutWay Lay(SheetLayout layout, double from, double to)
+        public CutLayout Lay(SheetLayout layout, double from, double to)
         {
             var lists = _units.Of(layout);
             var all = lists.Sum(l => l.Units.Count);
@@ -92,7 +92,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             var sheets = laid.SelectMany(l => l.Sheets).ToList();
             var used = laid.Sum(l => l.Sheets.Sum(s => s.UsedLengthMm * s.WidthMm));
             var vinyl = sheets.Sum(s => s.VinylMm2);
-            return new CutWay(
+            return new CutLayout(
                 layout, laid, Math.Round(sheets.Sum(s => s.UsedLengthMm), 1), Math.Round(vinyl), Math.Round(used), used > 0 ? Math.Round(100 * (1 - vinyl / used), 1) : 0, sheets.Count, sheets.Sum(s => s.CutSeconds),
                 Math.Round(sheets.Count * _figures.LoadMatSeconds.Value + loose * _figures.AlignSeconds.Value), loose, Cost(laid));
         }

@@ -9,7 +9,7 @@ public sealed class Apron : IPattern
     public string Id => "apron";
 
     /// <inheritdoc/>
-    public Drawing Draw(Tape tape, Face face)
+    public DrawnItem Draw(Tape tape, Face face)
     {
         ArgumentNullException.ThrowIfNull(tape);
         var (w, h) = (tape.Width, tape.Height);
@@ -24,7 +24,7 @@ public sealed class Apron : IPattern
         ];
         if (face == Face.Front)
             features.Add(Feature.Boxed(FeatureKind.Pocket, "pocket", new Box(middle - pocketWidth / 2, pocketTop, pocketWidth, Math.Min(tape["pocketHeight"], h - pocketTop))));
-        return new Drawing(outline, outline, features, new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
+        return new DrawnItem(outline, outline, features, new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
         {
             ["freeWidth"] = (new(0, h - 20), new(w, h - 20)),
             ["bibWidth"] = (new(middle - bib / 2, 0), new(middle + bib / 2, 0)),

@@ -11,7 +11,7 @@ public sealed class Bodysuit : IPattern
     public string Id => "bodysuit";
 
     /// <inheritdoc/>
-    public Drawing Draw(Tape tape, Face face)
+    public DrawnItem Draw(Tape tape, Face face)
     {
         ArgumentNullException.ThrowIfNull(tape);
         var top = new Top().Draw(tape, face);

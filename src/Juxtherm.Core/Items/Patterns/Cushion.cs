@@ -11,13 +11,13 @@ public sealed class Cushion : IPattern
     public string Id => "cushion";
 
     /// <inheritdoc/>
-    public Drawing Draw(Tape tape, Face face)
+    public DrawnItem Draw(Tape tape, Face face)
     {
         ArgumentNullException.ThrowIfNull(tape);
         var (w, h) = (tape.Width, tape.Height);
 
         List<Feature> features = face == Face.Back ? [Feature.Boxed(FeatureKind.Zip, "zip", new Box(w * 0.08, h - 20, w * 0.84, 12))] : [];
         var outline = Shapes.Rounded(0, 0, w, h, Math.Min(w, h) * 0.03);
-        return new Drawing(outline, outline, features, NoTapes);
+        return new DrawnItem(outline, outline, features, NoTapes);
     }
 }

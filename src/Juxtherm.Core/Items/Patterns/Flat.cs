@@ -11,10 +11,10 @@ public sealed class Flat : IPattern
     public string Id => "flat";
 
     /// <inheritdoc/>
-    public Drawing Draw(Tape tape, Face face)
+    public DrawnItem Draw(Tape tape, Face face)
     {
         ArgumentNullException.ThrowIfNull(tape);
         var outline = Shapes.Rectangle(0, 0, tape.Width, tape.Height);
-        return new Drawing(outline, outline, [], NoTapes);
+        return new DrawnItem(outline, outline, [], NoTapes);
     }
 }

@@ -9,14 +9,14 @@ public sealed class Fob : IPattern
     public string Id => "fob";
 
     /// <inheritdoc/>
-    public Drawing Draw(Tape tape, Face face)
+    public DrawnItem Draw(Tape tape, Face face)
     {
         ArgumentNullException.ThrowIfNull(tape);
         var (w, h) = (tape.Width, tape.Height);
 
         var ring = tape["ring"];
         var outline = Shapes.Rounded(0, 0, w, h, w * 0.2);
-        return new Drawing(outline, outline, [Feature.Boxed(FeatureKind.Metal, "ring", new Box(w / 2 - ring / 2, 0, ring, ring + 3))], new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
+        return new DrawnItem(outline, outline, [Feature.Boxed(FeatureKind.Metal, "ring", new Box(w / 2 - ring / 2, 0, ring, ring + 3))], new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
         {
             ["ring"] = (new(w / 2 - ring / 2, ring / 2), new(w / 2 + ring / 2, ring / 2)),
         });

@@ -9,7 +9,7 @@ public sealed class Mug : IPattern
     public string Id => "mug";
 
     /// <inheritdoc/>
-    public Drawing Draw(Tape tape, Face face)
+    public DrawnItem Draw(Tape tape, Face face)
     {
         ArgumentNullException.ThrowIfNull(tape);
         var (w, h) = (tape.Width, tape.Height);
@@ -20,7 +20,7 @@ public sealed class Mug : IPattern
             Feature.Boxed(FeatureKind.Hem, "rim, stays bare", new Box(0, 0, w, rim)),
             Feature.Boxed(FeatureKind.Hem, "foot", new Box(0, h - foot, w, foot)),
         ];
-        return new Drawing(Shapes.Rectangle(-20, 0, w + 40, h), Shapes.Rectangle(0, 0, w, h), features, new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
+        return new DrawnItem(Shapes.Rectangle(-20, 0, w + 40, h), Shapes.Rectangle(0, 0, w, h), features, new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
         {
             ["rim"] = (new(15, 0), new(15, rim)),
             ["foot"] = (new(15, h - foot), new(15, h)),

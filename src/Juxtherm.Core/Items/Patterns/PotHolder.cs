@@ -9,7 +9,7 @@ public sealed class PotHolder : IPattern
     public string Id => "pot-holder";
 
     /// <inheritdoc/>
-    public Drawing Draw(Tape tape, Face face)
+    public DrawnItem Draw(Tape tape, Face face)
     {
         ArgumentNullException.ThrowIfNull(tape);
         var (w, h) = (tape.Width, tape.Height);
@@ -20,6 +20,6 @@ public sealed class PotHolder : IPattern
             Feature.Boxed(FeatureKind.Hem, "binding, top", new Box(0, 0, w, edge)), Feature.Boxed(FeatureKind.Hem, "binding, bottom", new Box(0, h - edge, w, edge)),
             Feature.Boxed(FeatureKind.Hem, "binding, left", new Box(0, 0, edge, h)), Feature.Boxed(FeatureKind.Hem, "binding, right", new Box(w - edge, 0, edge, h)),
         ];
-        return new Drawing(Shapes.Rectangle(0, 0, w, h), Shapes.Rectangle(0, 0, w, h), features, new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal) { ["binding"] = (new(0, 20), new(edge, 20)) });
+        return new DrawnItem(Shapes.Rectangle(0, 0, w, h), Shapes.Rectangle(0, 0, w, h), features, new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal) { ["binding"] = (new(0, 20), new(edge, 20)) });
     }
 }

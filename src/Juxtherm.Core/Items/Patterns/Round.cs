@@ -11,12 +11,12 @@ public sealed class Round : IPattern
     public string Id => "round";
 
     /// <inheritdoc/>
-    public Drawing Draw(Tape tape, Face face)
+    public DrawnItem Draw(Tape tape, Face face)
     {
         ArgumentNullException.ThrowIfNull(tape);
         var (w, h) = (tape.Width, tape.Height);
 
         var circle = Shapes.Ellipse(0, 0, w, h);
-        return new Drawing(circle, circle, [], NoTapes);
+        return new DrawnItem(circle, circle, [], NoTapes);
     }
 }

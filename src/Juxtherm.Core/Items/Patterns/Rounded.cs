@@ -11,12 +11,12 @@ public sealed class Rounded : IPattern
     public string Id => "rounded";
 
     /// <inheritdoc/>
-    public Drawing Draw(Tape tape, Face face)
+    public DrawnItem Draw(Tape tape, Face face)
     {
         ArgumentNullException.ThrowIfNull(tape);
         var (w, h) = (tape.Width, tape.Height);
 
         var outline = Shapes.Rounded(0, 0, w, h, Math.Min(w, h) * 0.06);
-        return new Drawing(outline, outline, [], NoTapes);
+        return new DrawnItem(outline, outline, [], NoTapes);
     }
 }

@@ -9,7 +9,7 @@ public sealed class Top : IPattern
     public string Id => "top";
 
     /// <inheritdoc/>
-    public Drawing Draw(Tape tape, Face face)
+    public DrawnItem Draw(Tape tape, Face face)
     {
         ArgumentNullException.ThrowIfNull(tape);
         var (w, h) = (tape.Width, tape.Height);
@@ -31,7 +31,7 @@ public sealed class Top : IPattern
         // Beside the neck the free area ends at the shoulders' slope.
         var slope = fall * (middle - neck / 2) / (middle - neck / 2 - left);
         List<Spot> free = [new(middle - neck / 2, 0), new(middle + neck / 2, 0), new(w, slope), new(w, h), new(0, h), new(0, slope)];
-        return new Drawing(outline, free, [collar], new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
+        return new DrawnItem(outline, free, [collar], new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
         {
             ["bodyWidth"] = (new(left, fall + armhole), new(right, fall + armhole)),
             ["bodyLength"] = (new(left + body * 0.12, 0), new(left + body * 0.12, length)),

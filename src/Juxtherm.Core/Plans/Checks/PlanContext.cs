@@ -14,11 +14,11 @@ namespace Juxtherm.Core.Plans.Checks;
 /// <param name="About">The job with its layers, setting and ways of doing it.</param>
 /// <param name="Presses">The presses in order.</param>
 /// <param name="BondShare">Least bond that the plan ends with, share of what is wanted.</param>
-/// <param name="Burden">Heat that each layer has had in the end, as a share of its chart's.</param>
+/// <param name="HeatDose">Heat that each layer has had in the end, as a share of its chart's.</param>
 /// <param name="HottestBareCelsius">Hottest the bare face gets in the plan, °C.</param>
 /// <param name="ChartHottestBareCelsius">Hottest the bare face would get with the chart setting as it stands, °C.</param>
 public sealed record PlanContext(
-    WayContext About, IReadOnlyList<PressInPlan> Presses, double BondShare, IReadOnlyDictionary<string, double> Burden, double HottestBareCelsius, double ChartHottestBareCelsius)
+    WayContext About, IReadOnlyList<PressInPlan> Presses, double BondShare, IReadOnlyDictionary<string, double> HeatDose, double HottestBareCelsius, double ChartHottestBareCelsius)
 {
     private IReadOnlyList<(BlankShape Shape, SectionPlan Plan)>? _covered;
 
@@ -35,7 +35,7 @@ public sealed record PlanContext(
     public Catalogue.Sourced<double>? LabelCap { get; init; }
 
     /// <summary>Heat that each layer has had in the end where only one placement of the plate lies over it, as a share of its chart's.</summary>
-    public IReadOnlyDictionary<string, double> BurdenOnce { get; init; } = new Dictionary<string, double>(StringComparer.Ordinal);
+    public IReadOnlyDictionary<string, double> HeatDoseOnce { get; init; } = new Dictionary<string, double>(StringComparer.Ordinal);
 
     /// <summary>The orders of laying that were found.</summary>
     internal FoundOrders? Orders { get; init; }
@@ -55,7 +55,7 @@ public sealed record PlanContext(
     public IReadOnlyList<LayerInPlan> Layers => About.Layers;
 
     /// <summary>What lies on what.</summary>
-    public Lying Lying => About.Lying;
+    public Stackup Stack => About.Stack;
 
     /// <summary>The leading layer on its blank under its press.</summary>
     public Workpiece Work => About.Work;

@@ -4,7 +4,7 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>Whether the piece is turned over and pressed from the back.</summary>
-public sealed class BackPress : IWay
+public sealed class BackPress : IOption
 {
     // As good as the bond wanted.
     private const double Enough = 0.98;
@@ -22,10 +22,10 @@ public sealed class BackPress : IWay
     public string Question => "A press from the back?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Always, "press from the back"), new(Never, "no press from the back")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Always, "press from the back"), new(Never, "no press from the back")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         if (about.Measured is not { BackGainAtOnce: { } gain } measured)
@@ -36,13 +36,13 @@ public sealed class BackPress : IWay
         var most = Math.Min(material.LimitCelsius.Value, material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity);
         // What was done before is done so again.
         if (about.Job.Used is { } used)
-            return used.BackSeconds > 0 ? new WayAdvice(Always, $"{figures} So it was done before.") : new WayAdvice(Never, $"{figures} It was not pressed from the back before.");
+            return used.BackSeconds > 0 ? new OptionAdvice(Always, $"{figures} So it was done before.") : new OptionAdvice(Never, $"{figures} It was not pressed from the back before.");
         if (measured.BackHottestCelsius > most)
-            return new WayAdvice(Never, $"{figures} But the back would get to {about.Words.Temperature(measured.BackHottestCelsius)}, more than {material.Name.ToLowerInvariant()} should.");
+            return new OptionAdvice(Never, $"{figures} But the back would get to {about.Words.Temperature(measured.BackHottestCelsius)}, more than {material.Name.ToLowerInvariant()} should.");
         if (about.IsBackByCustom() && measured.BackIsBorne)
-            return new WayAdvice(Always, $"{figures} {Wording.StartingWithA(about.Work.Source.Name)} presses lightly: heat from both sides bonds through, and the front needs less.");
+            return new OptionAdvice(Always, $"{figures} {Wording.StartingWithA(about.Work.Source.Name)} presses lightly: heat from both sides bonds through, and the front needs less.");
         if (measured.BondBeforeBack >= Enough)
-            return new WayAdvice(Never, $"{figures} The front press is enough.");
-        return gain < Measured.WorthDoing ? new WayAdvice(Never, $"{figures} It would change nothing.") : new WayAdvice(Always, $"{figures} The glue line is still short of what is wanted, so it is worth turning the piece over.");
+            return new OptionAdvice(Never, $"{figures} The front press is enough.");
+        return gain < Measured.WorthDoing ? new OptionAdvice(Never, $"{figures} It would change nothing.") : new OptionAdvice(Always, $"{figures} The glue line is still short of what is wanted, so it is worth turning the piece over.");
     }
 }

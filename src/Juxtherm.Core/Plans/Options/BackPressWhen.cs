@@ -4,7 +4,7 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>When a press from the back is done.</summary>
-public sealed class BackPressWhen : IWay
+public sealed class BackPressWhen : IOption
 {
     /// <summary>Before the peel.</summary>
     public const string Before = "before";
@@ -19,14 +19,14 @@ public sealed class BackPressWhen : IWay
     public string Question => "From the back: before the peel or after?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Before, "before the peel, carrier on"), new(After, "after the peel, under a cover")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Before, "before the peel, carrier on"), new(After, "after the peel, under a cover")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         if (about.Measured is not { BackGainAtOnce: { } gain, BackGainAfterPeel: { } late } || about.Choose(new BackPress()) != BackPress.Always)
             return null;
-        return new WayAdvice(Before, $"Straight away the piece is still hot, and the press adds {Wording.Share(gain)}; once it has cooled for the peel, {Wording.Share(late)}.");
+        return new OptionAdvice(Before, $"Straight away the piece is still hot, and the press adds {Wording.Share(gain)}; once it has cooled for the peel, {Wording.Share(late)}.");
     }
 }

@@ -1,13 +1,12 @@
-using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>How the middle line is found on the real thing.</summary>
-public sealed class Centring : IWay
+public sealed class Centring : IOption
 {
     /// <summary>Crease on crease.</summary>
-    public const string Crease = Choices.Crease;
+    public const string Crease = Jobs.Choices.Crease;
 
     /// <summary>Measured from the edges.</summary>
     public const string Measure = "measure";
@@ -19,14 +18,14 @@ public sealed class Centring : IWay
     public string Question => "How is the middle found?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Crease, "crease on crease"), new(Measure, "measured from the edges")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Crease, "crease on crease"), new(Measure, "measured from the edges")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Job.Blank.MayBeCreased
-            ? new WayAdvice(Crease, "Folded edge to edge, the cloth finds its own middle, even where it is cut askew; a crease of 3 s presses out again.")
-            : new WayAdvice(Measure, $"{about.Work.Material.Name} must not be creased, or cannot be folded.");
+            ? new OptionAdvice(Crease, "Folded edge to edge, the cloth finds its own middle, even where it is cut askew; a crease of 3 s presses out again.")
+            : new OptionAdvice(Measure, $"{about.Work.Material.Name} must not be creased, or cannot be folded.");
     }
 }

@@ -10,13 +10,13 @@ public static class Chosen
     /// <param name="about">The job as far as it is planned.</param>
     /// <param name="way">The question.</param>
     /// <returns>Option id; null when the question does not arise.</returns>
-    public static string? Choose(this WayContext about, IWay way)
+    public static string? Choose(this WayContext about, IOption way)
     {
         ArgumentNullException.ThrowIfNull(about);
         ArgumentNullException.ThrowIfNull(way);
         if (way.Advise(about) is not { } advice)
             return null;
-        return way.Said(about.Job) is { } said && way.Options(about).Any(o => o.Id == said) ? said : advice.Option;
+        return way.Said(about.Job) is { } said && way.Choices(about).Any(o => o.Id == said) ? said : advice.Option;
     }
 
     /// <summary>On each face all layers are laid at once: one lies alone, or several keep apart.</summary>
@@ -25,7 +25,7 @@ public static class Chosen
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Layers.Count == 1 || LayersMethod.Method(about.Choose(new LayersMethod())) == LayerMethod.AtOnce
-            || about.Layers.All(l => about.Layers.All(other => other.Id == l.Id || other.Layer.Face != l.Layer.Face || about.Lying.GoTogether(l.Id, other.Id)));
+            || about.Layers.All(l => about.Layers.All(other => other.Id == l.Id || other.Layer.Face != l.Layer.Face || about.Stack.GoTogether(l.Id, other.Id)));
     }
 
     /// <summary>It is pressed from the back as well, as a matter of course under this press, and nobody said otherwise.</summary>

@@ -5,7 +5,7 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>Which cover sheet is used.</summary>
-public sealed class CoverSheet : IWay
+public sealed class CoverSheet : IOption
 {
     /// <summary>PTFE.</summary>
     public const string Ptfe = "ptfe";
@@ -20,25 +20,25 @@ public sealed class CoverSheet : IWay
     public string Pointer => "/tools/cover";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about)
+    public IReadOnlyList<OptionChoice> Choices(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         // What is in use is always among them, also when it is nobody's advice.
         var used = about.Job.Tools.Cover;
-        List<WayOption> options = [new(Ptfe, "PTFE sheet"), new("parchment", "baking parchment"), new("paper", "uncoated paper"), new("carrier", "the carrier alone")];
+        List<OptionChoice> options = [new(Ptfe, "PTFE sheet"), new("parchment", "baking parchment"), new("paper", "uncoated paper"), new("carrier", "the carrier alone")];
         return options.Exists(o => o.Id == used.Id) ? options : [.. options, new(used.Id, used.Name.ToLowerInvariant())];
     }
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         var source = about.Work.Source;
         if (source.HotAirWm2K is not null)
             return null;
         return source.Cover == Ptfe
-            ? new WayAdvice(Ptfe, "A PTFE sheet spreads the heat, lets go of glue and can be wiped. Paper and parchment take a little longer to warm through, which the time accounts for; bare vinyl always needs something over it.")
-            : new WayAdvice(source.Cover, $"In {Wording.A(source.Name)} the wrap or carrier holds the vinyl; a sheet more would only crease.");
+            ? new OptionAdvice(Ptfe, "A PTFE sheet spreads the heat, lets go of glue and can be wiped. Paper and parchment take a little longer to warm through, which the time accounts for; bare vinyl always needs something over it.")
+            : new OptionAdvice(source.Cover, $"In {Wording.A(source.Name)} the wrap or carrier holds the vinyl; a sheet more would only crease.");
     }
 
     /// <inheritdoc/>

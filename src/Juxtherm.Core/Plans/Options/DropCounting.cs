@@ -4,7 +4,7 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>How the distance below a collar is counted.</summary>
-public sealed class DropCounting : IWay
+public sealed class DropCounting : IOption
 {
     /// <summary>With a tape.</summary>
     public const string Measured = "measured";
@@ -19,15 +19,15 @@ public sealed class DropCounting : IWay
     public string Question => "How is the place below the collar found?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Measured, "measured"), new(Fingers, "in finger breadths")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Measured, "measured"), new(Fingers, "in finger breadths")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         var blank = about.Job.Blank;
         if (!blank.Faces.TryGetValue(blank.Face, out var shape) || shape.Collar is null)
             return null;
-        return new WayAdvice(Measured, $"{about.Words.Length(CollarDrop.Measured(blank.Size))} below the collar's lower edge comes out alike on every piece. Others lay {CollarDrop.InWords(blank.Size)}.");
+        return new OptionAdvice(Measured, $"{about.Words.Length(CollarDrop.Measured(blank.Size))} below the collar's lower edge comes out alike on every piece. Others lay {CollarDrop.InWords(blank.Size)}.");
     }
 }

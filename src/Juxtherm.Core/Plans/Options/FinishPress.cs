@@ -4,7 +4,7 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>Whether there is a finish press after the peel.</summary>
-public sealed class FinishPress : IWay
+public sealed class FinishPress : IOption
 {
     /// <summary>A few seconds under a cover.</summary>
     public const string Finish = "finish";
@@ -30,19 +30,19 @@ public sealed class FinishPress : IWay
     public string Question => "Once more after the peel?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Finish, "a few seconds under a cover"), new(None, "none")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Finish, "a few seconds under a cover"), new(None, "none")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         var vinyl = about.Work.Vinyl;
         // Only cloth has a weave to sink into.
         if (!about.Work.HasCover || about.Work.Material.Kind != Catalogue.MaterialKind.Cloth || vinyl.Family == "flock" || about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value) || about.Choose(new LastPress()) == LastPress.Cover)
             return null;
-        var figures = about.Measured is { FinishGain: { } gain, FinishBurden: { } burden } ? $" It adds {Wording.Share(gain)} to the bond and {Wording.Share(burden)} to the heat." : "";
+        var figures = about.Measured is { FinishGain: { } gain, FinishHeatDose: { } dose } ? $" It adds {Wording.Share(gain)} to the bond and {Wording.Share(dose)} to the heat." : "";
         return vinyl.FinishSeconds.Value > 0
-            ? new WayAdvice(Finish, $"It lets {vinyl.Name.ToLowerInvariant()} vinyl sink in until the weave shows ({vinyl.FinishSeconds.From.Source}).{figures}")
-            : new WayAdvice(None, $"{vinyl.Name} vinyl looks as it should after the peel.{figures}");
+            ? new OptionAdvice(Finish, $"It lets {vinyl.Name.ToLowerInvariant()} vinyl sink in until the weave shows ({vinyl.FinishSeconds.From.Source}).{figures}")
+            : new OptionAdvice(None, $"{vinyl.Name} vinyl looks as it should after the peel.{figures}");
     }
 }

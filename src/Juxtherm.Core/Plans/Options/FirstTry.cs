@@ -4,7 +4,7 @@ using Juxtherm.Core.Settings;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>Whether a small patch is pressed before the first piece.</summary>
-public sealed class FirstTry : IWay
+public sealed class FirstTry : IOption
 {
     /// <summary>Press a patch.</summary>
     public const string Patch = "patch";
@@ -19,15 +19,15 @@ public sealed class FirstTry : IWay
     public string Question => "A test patch first?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Patch, "press a patch"), new(Straight, "straight on")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Patch, "press a patch"), new(Straight, "straight on")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         if (about.Found is null)
             return null;
-        return IsNeeded(about) is { } why ? new WayAdvice(Patch, why) : new WayAdvice(Straight, "There is plenty of room either way, even with everything off to one side.");
+        return IsNeeded(about) is { } why ? new OptionAdvice(Patch, why) : new OptionAdvice(Straight, "There is plenty of room either way, even with everything off to one side.");
     }
 
     /// <summary>Why a patch is worth its vinyl; null where the setting found is safe without one.</summary>

@@ -3,7 +3,7 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>Whether the carrier is still on in the last press over several layers.</summary>
-public sealed class LastPress : IWay
+public sealed class LastPress : IOption
 {
     /// <summary>Carrier off, under a cover.</summary>
     public const string Cover = "cover";
@@ -18,16 +18,16 @@ public sealed class LastPress : IWay
     public string Question => "The last press: with the carrier or without?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Cover, "carrier off, under a cover"), new(Carrier, "carrier still on")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Cover, "carrier off, under a cover"), new(Carrier, "carrier still on")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         if (about.IsOneGo() || about.Choose(new LayersMethod()) != LayersMethod.Tack)
             return null;
         return about.Work.HasCover
-            ? new WayAdvice(Cover, "Without the carrier the vinyl can sink in until the weave shows through, which is the best sign that it holds.")
-            : new WayAdvice(Carrier, "There is no cover sheet here, and bare vinyl must not touch the plate.");
+            ? new OptionAdvice(Cover, "Without the carrier the vinyl can sink in until the weave shows through, which is the best sign that it holds.")
+            : new OptionAdvice(Carrier, "There is no cover sheet here, and bare vinyl must not touch the plate.");
     }
 }

@@ -5,7 +5,7 @@ using Juxtherm.Core.Stacking;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>How several layers are pressed.</summary>
-public sealed class LayersMethod : IWay
+public sealed class LayersMethod : IOption
 {
     /// <summary>Tack each, then one full press.</summary>
     public const string Tack = "tack";
@@ -27,16 +27,16 @@ public sealed class LayersMethod : IWay
     public string Question => "How are the layers pressed?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Tack, "tack each, then one full press"), new(Full, "a full press for each"), new(AtOnce, "all at once")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Tack, "tack each, then one full press"), new(Full, "a full press for each"), new(AtOnce, "all at once")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         if (about.Layers.Count < 2)
             return null;
         return about.Layers.Any(l => l.Chart.Peel.Value == PeelMethod.Cold)
-            ? new WayAdvice(Tack, "Tacks give each layer just enough heat to hold still, so the lowest does not take every press in full. What peels cold gets its full press all the same, because it cannot be peeled after a tack.")
-            : new WayAdvice(Tack, "Tacks give each layer just enough heat to hold still; the bond comes from one full press at the end. So the lowest layer does not take every press in full.");
+            ? new OptionAdvice(Tack, "Tacks give each layer just enough heat to hold still, so the lowest does not take every press in full. What peels cold gets its full press all the same, because it cannot be peeled after a tack.")
+            : new OptionAdvice(Tack, "Tacks give each layer just enough heat to hold still; the bond comes from one full press at the end. So the lowest layer does not take every press in full.");
     }
 }

@@ -4,7 +4,7 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>Whether a corner is lifted first.</summary>
-public sealed class PeelCheck : IWay
+public sealed class PeelCheck : IOption
 {
     /// <summary>Lift a corner first.</summary>
     public const string Corner = "corner";
@@ -19,14 +19,14 @@ public sealed class PeelCheck : IWay
     public string Question => "How is the peel begun?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Corner, "lift a corner, then decide"), new(Listed, "peel when listed")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Corner, "lift a corner, then decide"), new(Listed, "peel when listed")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Layers.All(l => l.Chart.Peel.Value == PeelMethod.Hot)
-            ? new WayAdvice(Listed, "A hot peel does not wait.")
-            : new WayAdvice(Corner, "When it is ready depends on the room and on how you count. A corner shows it, and what lifts can be laid back and pressed again.");
+            ? new OptionAdvice(Listed, "A hot peel does not wait.")
+            : new OptionAdvice(Corner, "When it is ready depends on the room and on how you count. A corner shows it, and what lifts can be laid back and pressed again.");
     }
 }

@@ -5,7 +5,7 @@ using Juxtherm.Core.Settings;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>Whether the bare blank is pressed before the vinyl is laid.</summary>
-public sealed class PreheatFirst : IWay
+public sealed class PreheatFirst : IOption
 {
     /// <summary>Preheat.</summary>
     public const string Yes = "yes";
@@ -20,20 +20,20 @@ public sealed class PreheatFirst : IWay
     public string Question => "Preheat the bare blank?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Yes, "preheat"), new(No, "straight on")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Yes, "preheat"), new(No, "straight on")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         if (SettingSearch.PreheatSeconds(about.Work) == 0)
             return null;
         var moment = "It flattens the cloth and is the moment to set the pressure.";
         if (about.Measured is not { BondWithPreheat: { } with, BondWithout: { } without } measured)
-            return new WayAdvice(Yes, moment);
+            return new OptionAdvice(Yes, moment);
         var worth = with > without
             ? $"Without it the same press reaches {Wording.Bond(without)} instead of {Wording.Bond(with)}; it drives out {measured.WaterDriven:P0} of the water in the face."
             : "For the bond it makes no difference here.";
-        return new WayAdvice(Yes, $"{worth} {moment}");
+        return new OptionAdvice(Yes, $"{worth} {moment}");
     }
 }

@@ -4,7 +4,7 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>Whether the blank is washed before it is pressed.</summary>
-public sealed class Prewash : IWay
+public sealed class Prewash : IOption
 {
     /// <summary>Wash and dry first.</summary>
     public const string Wash = "wash";
@@ -19,17 +19,17 @@ public sealed class Prewash : IWay
     public string Question => "Wash it first?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Wash, "wash and dry first"), new(Skip, "do not wash")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Wash, "wash and dry first"), new(Skip, "do not wash")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         var (material, blank) = (about.Work.Material, about.Job.Blank);
         if (material.Care != CareKind.Wash || blank.Prewashed)
             return null;
         return material.Prewash.Value
-            ? new WayAdvice(Wash, $"{material.Name} shrinks in its first wash ({material.Prewash.From.Source}), and what is pressed on it does not shrink along: it puckers. Wash and dry it without softener.")
-            : new WayAdvice(Skip, $"{material.Name} hardly shrinks, and an unwashed face is clean and flat.");
+            ? new OptionAdvice(Wash, $"{material.Name} shrinks in its first wash ({material.Prewash.From.Source}), and what is pressed on it does not shrink along: it puckers. Wash and dry it without softener.")
+            : new OptionAdvice(Skip, $"{material.Name} hardly shrinks, and an unwashed face is clean and flat.");
     }
 }

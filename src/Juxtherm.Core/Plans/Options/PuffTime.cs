@@ -4,7 +4,7 @@ using Juxtherm.Core.Settings;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>How long foam vinyl is pressed.</summary>
-public sealed class PuffTime : IWay
+public sealed class PuffTime : IOption
 {
     /// <summary>A few seconds less.</summary>
     public const string Shorter = "shorter";
@@ -29,14 +29,14 @@ public sealed class PuffTime : IWay
     public string Question => "Foam vinyl: the full time?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Shorter, "a few seconds less"), new(FullTime, "the full listed time")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Shorter, "a few seconds less"), new(FullTime, "the full listed time")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value)
-            ? new WayAdvice(Shorter, "Foam goes flat again under too much heat and cannot be raised a second time. If a letter stayed flat, one short second heat may rescue it: that is a rescue, not part of the plan.")
+            ? new OptionAdvice(Shorter, "Foam goes flat again under too much heat and cannot be raised a second time. If a letter stayed flat, one short second heat may rescue it: that is a rescue, not part of the plan.")
             : null;
     }
 }

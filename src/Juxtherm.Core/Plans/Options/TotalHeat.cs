@@ -3,7 +3,7 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>How much heat several layers get in all.</summary>
-public sealed class TotalHeat : IWay
+public sealed class TotalHeat : IOption
 {
     /// <summary>The least that bonds everything.</summary>
     public const string Least = "least";
@@ -18,14 +18,14 @@ public sealed class TotalHeat : IWay
     public string Question => "How much heat in all?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Least, "the least that bonds everything"), new(OnceMore, "a full press more over all")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Least, "the least that bonds everything"), new(OnceMore, "a full press more over all")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         if (about.IsOneGo())
             return null;
-        return new WayAdvice(Least, "The heat of the tacks counts, so the last press need only give what is missing. A full press more wrinkles the lowest layer first.");
+        return new OptionAdvice(Least, "The heat of the tacks counts, so the last press need only give what is missing. A full press more wrinkles the lowest layer first.");
     }
 }

@@ -3,7 +3,7 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>How a blank of uncertain material is begun.</summary>
-public sealed class UnknownBlankStart : IWay
+public sealed class UnknownBlankStart : IOption
 {
     /// <summary>Cool and short, then step up.</summary>
     public const string StepUp = "step-up";
@@ -18,14 +18,14 @@ public sealed class UnknownBlankStart : IWay
     public string Question => "Not sure what it is: how to begin?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(StepUp, "cool and short, then step up"), new(Chart, "at the setting right away")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(StepUp, "cool and short, then step up"), new(Chart, "at the setting right away")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Work.Material is { Uncertain: { } uncertain, UncertaintyStops: false, NeverPressed: null }
-            ? new WayAdvice(StepUp, $"{uncertain.Value} Going up a step at a time finds the first setting that holds and spares the blank.")
+            ? new OptionAdvice(StepUp, $"{uncertain.Value} Going up a step at a time finds the first setting that holds and spares the blank.")
             : null;
     }
 }

@@ -3,7 +3,7 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>How a layer is laid on another that has shrunk a little by then.</summary>
-public sealed class UpperLayers : IWay
+public sealed class UpperLayers : IOption
 {
     /// <summary>Whole, from its middle.</summary>
     public const string Whole = "whole";
@@ -30,7 +30,7 @@ public sealed class UpperLayers : IWay
     {
         ArgumentNullException.ThrowIfNull(about);
         ArgumentNullException.ThrowIfNull(layer);
-        return about.Lying.DirectlyUnder(layer.Id).Any() && about.Choose(new UpperLayers()) == Pieces && (about.Job.Choices.ContainsKey(new UpperLayers().Id) || IsLarge(layer));
+        return about.Stack.DirectlyUnder(layer.Id).Any() && about.Choose(new UpperLayers()) == Pieces && (about.Job.Choices.ContainsKey(new UpperLayers().Id) || IsLarge(layer));
     }
 
     /// <summary>How much longer it takes to lay a layer piece by piece, s; 0 where it is laid whole.</summary>
@@ -44,18 +44,18 @@ public sealed class UpperLayers : IWay
     }
 
     /// <inheritdoc/>
-    public IReadOnlyList<WayOption> Options(WayContext about) => [new(Whole, "whole, from its middle"), new(Pieces, "piece by piece")];
+    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Whole, "whole, from its middle"), new(Pieces, "piece by piece")];
 
     /// <inheritdoc/>
-    public WayAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        var upper = about.Layers.Where(l => about.Lying.DirectlyUnder(l.Id).Any()).ToList();
+        var upper = about.Layers.Where(l => about.Stack.DirectlyUnder(l.Id).Any()).ToList();
         if (upper.Count == 0)
             return null;
         return upper.Exists(IsLarge)
-            ? new WayAdvice(Pieces, $"Vinyl below shrinks a little at its first heat. On {about.Words.Length(LargeMm)} and more that shows at the ends, so large layers are laid piece by piece, each where it belongs.")
-            : new WayAdvice(Whole, $"Below {about.Words.Length(LargeMm)} the shrinking of the vinyl below hardly shows: laid from the middle, what is off is shared by both ends.");
+            ? new OptionAdvice(Pieces, $"Vinyl below shrinks a little at its first heat. On {about.Words.Length(LargeMm)} and more that shows at the ends, so large layers are laid piece by piece, each where it belongs.")
+            : new OptionAdvice(Whole, $"Below {about.Words.Length(LargeMm)} the shrinking of the vinyl below hardly shows: laid from the middle, what is off is shared by both ends.");
     }
 
     private static bool IsLarge(LayerInPlan layer) => Math.Max(layer.Layer.WidthMm ?? 0, layer.Layer.HeightMm ?? 0) >= LargeMm;

@@ -136,7 +136,7 @@ public sealed class PatchStudy
         var from = new Provenance(ProvenanceKind.Owner, "your test patches");
         var belief = After(results);
         var (source, material) = (job.Tools.Source, job.Blank.Material);
-        var (limit, burden) = Marked(results);
+        var (limit, dose) = Marked(results);
         return job with
         {
             Patches = [],
@@ -149,8 +149,8 @@ public sealed class PatchStudy
                     LimitCelsius = limit is { } celsius ? new(Math.Min(material.LimitCelsius.Value, celsius), from) : material.LimitCelsius,
                 },
             },
-            Layers = burden is not { } most ? job.Layers
-                : [.. job.Layers.Select(l => l with { Vinyl = l.Vinyl with { MostBurden = new(Math.Min(l.Vinyl.MostBurden.Value, most), from), StackBurden = new(Math.Min(l.Vinyl.StackBurden.Value, most), from), LoftyStackBurden = new(Math.Min(l.Vinyl.LoftyStackBurden.Value, most), from) } })],
+            Layers = dose is not { } most ? job.Layers
+                : [.. job.Layers.Select(l => l with { Vinyl = l.Vinyl with { MostHeatDose = new(Math.Min(l.Vinyl.MostHeatDose.Value, most), from), StackHeatDose = new(Math.Min(l.Vinyl.StackHeatDose.Value, most), from), LoftyStackHeatDose = new(Math.Min(l.Vinyl.LoftyStackHeatDose.Value, most), from) } })],
         };
     }
 
@@ -165,31 +165,31 @@ public sealed class PatchStudy
     }
 
     /// <summary>What marked patches say: whichever of blank and vinyl was nearer to its limit is taken to have been marked.</summary>
-    private (double? LimitCelsius, double? MostBurden) Marked(IReadOnlyList<PatchResult> results)
+    private (double? LimitCelsius, double? MostHeatDose) Marked(IReadOnlyList<PatchResult> results)
     {
-        double? limit = null, burden = null;
-        var (usual, most) = (_about.Work.Material.LimitCelsius.Value, _about.Lead.MostBurden);
+        double? limit = null, dose = null;
+        var (usual, most) = (_about.Work.Material.LimitCelsius.Value, _about.Lead.MostHeatDose);
         foreach (var marked in results.Where(r => r.Outcome == PatchOutcome.Marked))
         {
             var (_, heat, hottest) = At(marked);
             if (hottest / usual >= heat / most)
                 limit = Math.Min(limit ?? double.PositiveInfinity, hottest - CoolerK);
             else
-                burden = Math.Min(burden ?? double.PositiveInfinity, heat * LessHeat);
+                dose = Math.Min(dose ?? double.PositiveInfinity, heat * LessHeat);
         }
 
         // What came out unmarked with more is the better witness, by half.
         var clean = results.Where(r => r.Outcome != PatchOutcome.Marked).Select(At).ToList();
         if (limit is { } l && clean.Count > 0 && clean.Max(c => c.Hottest) is var hot && hot > l)
             limit = (l + hot) / 2;
-        if (burden is { } b && clean.Count > 0 && clean.Max(c => c.Burden) is var had && had > b)
-            burden = (b + had) / 2;
-        return (limit, burden);
+        if (dose is { } b && clean.Count > 0 && clean.Max(c => c.HeatDose) is var had && had > b)
+            dose = (b + had) / 2;
+        return (limit, dose);
     }
 
     private double LnMargin(PatchResult result) => Math.Log(Math.Max(1e-6, At(result).Bond) / Holds);
 
-    private (double Bond, double Burden, double Hottest) At(PatchResult result) => CourseAt(_about.Work.Source.FaceAt(result.Celsius)).At(result.Seconds);
+    private (double Bond, double HeatDose, double Hottest) At(PatchResult result) => CourseAt(_about.Work.Source.FaceAt(result.Celsius)).At(result.Seconds);
 
     private Course CourseAt(double face) => _courses.GetOrAdd(Math.Round(face, 1), p => Course.Of(this, p));
 
@@ -203,7 +203,7 @@ public sealed class PatchStudy
     private sealed class Course : ISessionObserver
     {
         private readonly PatchStudy _study;
-        private readonly List<(double Seconds, double Bond, double Burden, double Hottest)> _seen = [];
+        private readonly List<(double Seconds, double Bond, double HeatDose, double Hottest)> _seen = [];
 
         private Course(PatchStudy study) => _study = study;
 
@@ -221,19 +221,19 @@ public sealed class PatchStudy
         public bool AfterStep(PressSession session, double seconds)
         {
             var about = _study._about;
-            _seen.Add((seconds, session.Bond() / about.Lead.WantedBond, session.Burden() / about.Lead.Reference.BurdenSeconds, session.HottestBare()));
+            _seen.Add((seconds, session.Bond() / about.Lead.WantedBond, session.HeatDose() / about.Lead.Reference.HeatDoseSeconds, session.HottestBare()));
             return true;
         }
 
-        public (double Bond, double Burden, double Hottest) At(double seconds)
+        public (double Bond, double HeatDose, double Hottest) At(double seconds)
         {
             var after = _seen.FindIndex(s => s.Seconds >= seconds - 1e-9);
             if (after <= 0)
-                return after < 0 ? (_seen[^1].Bond, _seen[^1].Burden, _seen[^1].Hottest) : (_seen[0].Bond, _seen[0].Burden, _seen[0].Hottest);
+                return after < 0 ? (_seen[^1].Bond, _seen[^1].HeatDose, _seen[^1].Hottest) : (_seen[0].Bond, _seen[0].HeatDose, _seen[0].Hottest);
             var (a, b) = (_seen[after - 1], _seen[after]);
             var share = (seconds - a.Seconds) / (b.Seconds - a.Seconds);
             double Between(double from, double to) => from + (to - from) * share;
-            return (Between(a.Bond, b.Bond), Between(a.Burden, b.Burden), Between(a.Hottest, b.Hottest));
+            return (Between(a.Bond, b.Bond), Between(a.HeatDose, b.HeatDose), Between(a.Hottest, b.Hottest));
         }
 
         /// <summary>How long until the bond comes to that, s; the longest press where it does not.</summary>

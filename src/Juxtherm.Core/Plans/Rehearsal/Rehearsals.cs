@@ -31,7 +31,7 @@ internal sealed class Rehearsals(CatalogueSnapshot catalogue)
     }
 
     /// <summary>A layer as heat feels it.</summary>
-    private sealed record Felt(string Id, Workpiece Work, ReferenceDose Reference, double MostBurden, Face Face, string Under);
+    private sealed record Felt(string Id, Workpiece Work, ReferenceDose Reference, double MostHeatDose, Face Face, string Under);
 
     /// <summary>Everything that a rehearsal depends on.</summary>
     private sealed class Key : IEquatable<Key>
@@ -42,7 +42,7 @@ internal sealed class Rehearsals(CatalogueSnapshot catalogue)
 
         public Key(WayContext about, IReadOnlyList<SequencePress> sequence)
         {
-            _layers = [.. about.Layers.Select(l => new Felt(l.Id, l.Work, l.Reference, l.MostBurden, l.Layer.Face, string.Join('\n', about.Lying.Under(l.Id))))];
+            _layers = [.. about.Layers.Select(l => new Felt(l.Id, l.Work, l.Reference, l.MostHeatDose, l.Layer.Face, string.Join('\n', about.Stack.Under(l.Id))))];
             _sets = [.. sequence.Select(p => p.Set)];
             _presses = FormattableString.Invariant($"{about.BackSeconds} {about.CanBeTurned} {string.Join('\n', sequence.Select(p => FormattableString.Invariant($"{p.Purpose} {p.Seconds} {p.UntilBonded} {p.Peel} {(p.Laid.Count == 0 ? 0 : Rehearser.LayingSeconds(about, p.Laid))} {string.Join('\t', p.Laid)}\r{string.Join('\t', p.Layers)}")))}");
         }

@@ -114,7 +114,7 @@ internal sealed class Rehearser
                 rehearser._session.TurnOver();
             rehearser._repeated = true;
             foreach (var id in rehearser._laid)
-                opened[id] = rehearser._session.Burden(rehearser.InSession(id));
+                opened[id] = rehearser._session.HeatDose(rehearser.InSession(id));
             if (press.Peel.Method != PeelMethod.None)
                 rehearser.Peel(new PeelTime(press.Peel.Method, press.Peel.FromSeconds, press.Peel.ToSeconds, press.Peel.OnColdBench ? CoolingPlace.ColdBench : CoolingPlace.OnUnderlay));
         }
@@ -127,7 +127,7 @@ internal sealed class Rehearser
     /// <summary>The layers as they are stacked, each after those it lies over.</summary>
     private static List<StackedVinyl> Stack(WayContext about, Face firstFace) =>
     [
-        .. about.Layers.Select(l => (Layer: l, Under: about.Lying.Under(l.Id).ToList())).OrderBy(l => l.Under.Count)
+        .. about.Layers.Select(l => (Layer: l, Under: about.Stack.Under(l.Id).ToList())).OrderBy(l => l.Under.Count)
             .Select(l => new StackedVinyl(about.Layers.Count == 1 ? Workpiece.VinylSheet : l.Layer.Id, l.Layer.Work.Vinyl, l.Under, l.Layer.Layer.Face != firstFace)),
     ];
 
@@ -196,7 +196,7 @@ internal sealed class Rehearser
     private LayerHeat Heat(string id)
     {
         var layer = _about.Layer(id);
-        return new LayerHeat(_session.Bond(InSession(id)) / layer.WantedBond, _session.Burden(InSession(id)) / layer.Reference.BurdenSeconds);
+        return new LayerHeat(_session.Bond(InSession(id)) / layer.WantedBond, _session.HeatDose(InSession(id)) / layer.Reference.HeatDoseSeconds);
     }
 
     private void Close(PressPurpose purpose, double seconds, int order)
@@ -256,7 +256,7 @@ internal sealed class Rehearser
         var full = Math.Min(most, Math.Max(Math.Min(press.Seconds, found.Seconds), Math.Ceiling(Until(l => l.Work.Vinyl.TargetBond.Value) * LongerThanNominal(found) - 0.25)));
         var then = _session.Copy();
         then.Press(_setting with { Seconds = full });
-        if (layers.TrueForAll(l => then.Burden(InSession(l.Id)) <= l.MostBurden * l.Reference.BurdenSeconds))
+        if (layers.TrueForAll(l => then.HeatDose(InSession(l.Id)) <= l.MostHeatDose * l.Reference.HeatDoseSeconds))
             return (full, null);
         var least = Math.Min(full, Math.Max(press.Seconds, Math.Ceiling(Until(l => l.Work.Vinyl.HoldsFromBond.Value * HoldsWithMargin))));
         return (least, least < full ? full : null);
@@ -267,8 +267,8 @@ internal sealed class Rehearser
     {
         var work = _about.Work;
         double Least(PressSession session) => _laid.Min(id => session.Bond(InSession(id)) / _about.Layer(id).WantedBond);
-        double Most(PressSession session) => _laid.Max(id => session.Burden(InSession(id)) / _about.Layer(id).Reference.BurdenSeconds);
-        var (bond, burden) = (Least(_session), Most(_session));
+        double Most(PressSession session) => _laid.Max(id => session.HeatDose(InSession(id)) / _about.Layer(id).Reference.HeatDoseSeconds);
+        var (bond, dose) = (Least(_session), Most(_session));
         var peeled = _session.Copy();
         if (peel is { FromSeconds: > 0 })
             peeled.Open(peel.Place, peel.FromSeconds, _setting.PlateCelsius);
@@ -285,22 +285,22 @@ internal sealed class Rehearser
             turned.TurnOver();
             turned.Press(_setting with { Seconds = back });
             backHottest = Math.Max(backHottest, turned.HottestBare());
-            borne &= _laid.TrueForAll(id => turned.Burden(InSession(id)) <= _about.Layer(id).MostBurden * _about.Layer(id).Reference.BurdenSeconds);
+            borne &= _laid.TrueForAll(id => turned.HeatDose(InSession(id)) <= _about.Layer(id).MostHeatDose * _about.Layer(id).Reference.HeatDoseSeconds);
             return Least(turned) - bond;
         }
 
         var turns = _about.CanBeTurned;
-        double? finishGain = null, finishBurden = null;
+        double? finishGain = null, finishHeatDose = null;
         if (work.HasCover)
         {
             var finished = peeled.Copy();
             finished.Open(CoolingPlace.OnUnderlay, CoveringSeconds, _setting.PlateCelsius);
             finished.Press(_setting with { Seconds = FinishPress.SecondsOf(work.Vinyl) });
-            (finishGain, finishBurden) = (Least(finished) - bond, Most(finished) - burden);
+            (finishGain, finishHeatDose) = (Least(finished) - bond, Most(finished) - dose);
         }
 
         var (with, without, driven) = Preheating();
-        return new Measured(with, without, driven, bond, turns ? FromBack(_session) : null, turns ? FromBack(peeled) : null, back, backHottest, finishGain, finishBurden) { BackIsBorne = borne };
+        return new Measured(with, without, driven, bond, turns ? FromBack(_session) : null, turns ? FromBack(peeled) : null, back, backHottest, finishGain, finishHeatDose) { BackIsBorne = borne };
     }
 
     /// <summary>The leading layer alone, pressed for the time of the plan with and without a preheat.</summary>

@@ -14,7 +14,7 @@ internal static class CarrierTrims
         [
             .. about.Layers.Select(l =>
             {
-                var piece = about.Lying[l.Id];
+                var piece = about.Stack[l.Id];
                 double? trim = trims.TryGetValue(l.Id, out var mm) ? mm : null;
                 return new CarrierInPlan(l.Id, Carriers.PathOf(piece), trim is { } to ? Carriers.TrimmedPathOf(piece, to) : null, trim, l.Layer.Face);
             }),
@@ -27,7 +27,7 @@ internal static class CarrierTrims
         var trims = new Dictionary<string, double>(StringComparer.Ordinal);
         void Trim(string id, double? to)
         {
-            if (to is { } mm && Math.Floor(mm * 2) / 2 is var half && half >= Carriers.ClosestTrimMm && half < about.Lying[id].CarrierMarginMm)
+            if (to is { } mm && Math.Floor(mm * 2) / 2 is var half && half >= Carriers.ClosestTrimMm && half < about.Stack[id].CarrierMarginMm)
                 trims[id] = Math.Min(half, trims.GetValueOrDefault(id, double.MaxValue));
         }
 
@@ -39,11 +39,11 @@ internal static class CarrierTrims
                 foreach (var id in press.Layers)
                 {
                     // Laid at once: each leaves the other half of the room.
-                    foreach (var other in press.Layers.Where(o => o != id && about.Lying.CarriersMeet(id, o)))
-                        Trim(id, (Carriers.ApartMm(about.Lying[id], about.Lying[other]) - Carriers.BetweenMm) / 2);
+                    foreach (var other in press.Layers.Where(o => o != id && about.Stack.CarriersMeet(id, o)))
+                        Trim(id, (Carriers.ApartMm(about.Stack[id], about.Stack[other]) - Carriers.BetweenMm) / 2);
                     // A full press prints a carrier's edge into what is finished beneath it.
-                    foreach (var other in earlier.Where(o => press.Kind == LaidPressKind.Full && !about.Lying.Reaches(id, o) && Carriers.EdgeOn(about.Lying[id], about.Lying[o])))
-                        Trim(id, Carriers.ApartMm(about.Lying[id], about.Lying[other]) - Carriers.BetweenMm);
+                    foreach (var other in earlier.Where(o => press.Kind == LaidPressKind.Full && !about.Stack.Reaches(id, o) && Carriers.EdgeOn(about.Stack[id], about.Stack[o])))
+                        Trim(id, Carriers.ApartMm(about.Stack[id], about.Stack[other]) - Carriers.BetweenMm);
                 }
 
                 earlier.AddRange(press.Layers);

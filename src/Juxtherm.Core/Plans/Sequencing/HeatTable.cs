@@ -45,26 +45,26 @@ internal sealed class HeatTable(CatalogueSnapshot catalogue)
             return session;
         }
 
-        double Burden(PressSession session) => session.Burden() / layer.Reference.BurdenSeconds;
+        double HeatDose(PressSession session) => session.HeatDose() / layer.Reference.HeatDoseSeconds;
 
         // Presses, waits and peels; the heat goes on until the carrier is off.
         (double Heat, double Wait) Bonded(PressSession session, double seconds, PeelMethod method)
         {
-            var before = Burden(session);
+            var before = HeatDose(session);
             session.Press(setting with { Seconds = seconds });
             var time = Cooling.Of(session, method, layer.Work, figures, setting.PlateCelsius);
             session.Open(time.Place, time.FromSeconds + Cooling.PeelingSeconds, setting.PlateCelsius);
             session.Peel();
-            return (Burden(session) - before, time.FromSeconds + Cooling.PeelingSeconds);
+            return (HeatDose(session) - before, time.FromSeconds + Cooling.PeelingSeconds);
         }
 
         double Again(PressSession session, double seconds)
         {
             var then = session.Copy();
             then.Open(CoolingPlace.OnUnderlay, figures.LaySeconds.Value, setting.PlateCelsius);
-            var before = Burden(then);
+            var before = HeatDose(then);
             then.Press(setting with { Seconds = seconds });
-            return Burden(then) - before;
+            return HeatDose(then) - before;
         }
 
         var tack = Math.Max(vinyl.TackSeconds.Value, Rehearser.TackSeconds(Laid(), setting, [layer], catalogue));

@@ -39,7 +39,7 @@ internal sealed class SequenceFinder(HeatTable table)
     /// <summary>What would go together if carriers were trimmed as close as scissors can.</summary>
     private static TrimSaving? Trim(WayContext about, List<SequenceQuestion> questions, LaidSequence now)
     {
-        bool Trimmed(string a, string b) => about.Lying.GoTogether(a, b) || (about.Lying.GoTogether(a, b, carriersMeet: false) && Carriers.ApartMm(about.Lying[a], about.Lying[b]) >= 2 * Carriers.ClosestTrimMm + Carriers.BetweenMm);
+        bool Trimmed(string a, string b) => about.Stack.GoTogether(a, b) || (about.Stack.GoTogether(a, b, carriersMeet: false) && Carriers.ApartMm(about.Stack[a], about.Stack[b]) >= 2 * Carriers.ClosestTrimMm + Carriers.BetweenMm);
         if (questions.TrueForAll(q => q.Layers.Count < 2))
             return null;
         var then = Together([.. questions.Select(q => SequenceSearch.Best(q with { Together = Trimmed }, 1))])[0];
@@ -48,9 +48,9 @@ internal sealed class SequenceFinder(HeatTable table)
         var margins = new Dictionary<string, double>(StringComparer.Ordinal);
         foreach (var group in then.Faces.SelectMany(f => f).Select(p => p.Layers))
         {
-            foreach (var id in group.Where(id => group.Any(other => other != id && about.Lying.CarriersMeet(id, other))))
+            foreach (var id in group.Where(id => group.Any(other => other != id && about.Stack.CarriersMeet(id, other))))
             {
-                var room = group.Where(other => other != id).Min(other => Carriers.ApartMm(about.Lying[id], about.Lying[other]) ?? double.MaxValue);
+                var room = group.Where(other => other != id).Min(other => Carriers.ApartMm(about.Stack[id], about.Stack[other]) ?? double.MaxValue);
                 margins[id] = Math.Floor((room - Carriers.BetweenMm) / 2 * 2) / 2;
             }
         }
@@ -66,7 +66,7 @@ internal sealed class SequenceFinder(HeatTable table)
             for (var j = i + 1; j < wish.Count; j++)
             {
                 var (first, second) = (about.Layer(wish[i]), about.Layer(wish[j]));
-                if (first.Layer.Face == second.Layer.Face && (about.Lying.Reaches(first.Id, second.Id) || (ComesLast(about, first) && !ComesLast(about, second))))
+                if (first.Layer.Face == second.Layer.Face && (about.Stack.Reaches(first.Id, second.Id) || (ComesLast(about, first) && !ComesLast(about, second))))
                     return new ForbiddenWish(first.Id, second.Id, pressedTwice(first.Id));
             }
         }
@@ -75,7 +75,7 @@ internal sealed class SequenceFinder(HeatTable table)
     }
 
     /// <summary>Foam, and what lies on it.</summary>
-    private static bool ComesLast(WayContext about, LayerInPlan layer) => layer.Work.Vinyl.HeatsOnce.Value || about.Lying.Under(layer.Id).Any(id => about.Layer(id).Work.Vinyl.HeatsOnce.Value);
+    private static bool ComesLast(WayContext about, LayerInPlan layer) => layer.Work.Vinyl.HeatsOnce.Value || about.Stack.Under(layer.Id).Any(id => about.Layer(id).Work.Vinyl.HeatsOnce.Value);
 
     private SequenceQuestion Question(WayContext about, List<LayerInPlan> layers, LayerMethod method, double preheatSeconds)
     {
@@ -83,9 +83,9 @@ internal sealed class SequenceFinder(HeatTable table)
         var heated = JobSections.Of(about.Job, layers[0].Layer.Face, [.. layers.Select(l => l.Id)]);
         return new SequenceQuestion(
             layers.ConvertAll(l => new SequenceLayer(
-                l.Id, l.Layer.AreaMm2 ?? 0, l.Work.Vinyl.HeatsOnce.Value, about.SetApart || l.Chart.Peel.Value == PeelMethod.Cold, l.MostBurden,
+                l.Id, l.Layer.AreaMm2 ?? 0, l.Work.Vinyl.HeatsOnce.Value, about.SetApart || l.Chart.Peel.Value == PeelMethod.Cold, l.MostHeatDose,
                 Times(pressed[l.Id].Heats, heated.HeatsOf(l.Layer)), UpperLayers.ExtraSeconds(about, l), pressed[l.Id].TackSeconds, pressed[l.Id].FullSeconds)),
-            about.Lying.Reaches, (a, b) => about.Lying.GoTogether(a, b) && about.Sets[a] == about.Sets[b], method, about.Choose(new LastPress()) == LastPress.Carrier, pressed.Values.Max(p => p.LastSeconds), about.Choose(new TotalHeat()) == TotalHeat.OnceMore ? 1 : 0, about.Figures.LaySeconds.Value);
+            about.Stack.Reaches, (a, b) => about.Stack.GoTogether(a, b) && about.Sets[a] == about.Sets[b], method, about.Choose(new LastPress()) == LastPress.Carrier, pressed.Values.Max(p => p.LastSeconds), about.Choose(new TotalHeat()) == TotalHeat.OnceMore ? 1 : 0, about.Figures.LaySeconds.Value);
     }
 
     /// <summary>Where placements of the plate overlap, each press heats more than once.</summary>

@@ -34,12 +34,12 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
     public WayContext About(Job job, Wording words, Material material)
     {
         var charted = job.Layers.Select(layer => Charted(job, layer, material)).ToList();
-        var lying = new Lying([.. charted.Select(c => new LayerPiece(c.Layer.Id, c.Layer.Vinyl, c.Chart.Peel.Value, c.Layer.Box, c.Layer.AreaMm2, c.Layer.CarrierMarginMm, c.Layer.Over, c.Layer.Face == job.Blank.Face ? 0 : 1) { Shape = c.Layer.Shape, Cut = c.Layer.CarrierCut })]);
+        var lying = new Stackup([.. charted.Select(c => new LayerPiece(c.Layer.Id, c.Layer.Vinyl, c.Chart.Peel.Value, c.Layer.Box, c.Layer.AreaMm2, c.Layer.CarrierMarginMm, c.Layer.Over, c.Layer.Face == job.Blank.Face ? 0 : 1) { Shape = c.Layer.Shape, Cut = c.Layer.CarrierCut })]);
         return new WayContext(job, charted.ConvertAll(c => OnWhatItLies(c, lying) with { Takes = Takes(c.Layer.Vinyl, material, lying.InStack(c.Id)) }), lying, words, catalogue.Work);
     }
 
     /// <summary>A layer that lies on vinyl with all of it wants no more than a smooth face does, however fluffy the blank is.</summary>
-    private static LayerInPlan OnWhatItLies(LayerInPlan layer, Lying lying)
+    private static LayerInPlan OnWhatItLies(LayerInPlan layer, Stackup lying)
     {
         var demand = layer.Work.Material.Demand;
         var onVinyl = lying.DirectlyUnder(layer.Id).Any(lower => layer.Layer.Box is not { } box || lying[lower].Box is not { } below || below.Contains(box));
@@ -65,8 +65,8 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
 
     private static Sourced<double> Takes(Vinyl vinyl, Material material, bool inStack)
     {
-        var stacked = material.Lofty.Value ? vinyl.LoftyStackBurden : vinyl.StackBurden;
-        return inStack && stacked.Value < vinyl.MostBurden.Value ? stacked : vinyl.MostBurden;
+        var stacked = material.Lofty.Value ? vinyl.LoftyStackHeatDose : vinyl.StackHeatDose;
+        return inStack && stacked.Value < vinyl.MostHeatDose.Value ? stacked : vinyl.MostHeatDose;
     }
 
     /// <summary>A layer with its chart: the wrapper's figures translated, or taken as they are for this press.</summary>
@@ -79,7 +79,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
         LayerInPlan With(Chart chart, bool ignored = false)
         {
             var pressure = said is { Pressure: not null, For: FigureFor.ThisPress } || material.WantsPressure is not { } weave || weave.Value <= chart.Pressure.Value ? chart.Pressure : weave;
-            return new LayerInPlan(layer, work, chart, _references.Of(vinyl, chart), ignored, vinyl.MostBurden, pressure);
+            return new LayerInPlan(layer, work, chart, _references.Of(vinyl, chart), ignored, vinyl.MostHeatDose, pressure);
         }
 
         if (said is null)
@@ -145,7 +145,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
     private static List<LayerAim> Aims(WayContext about, IReadOnlyList<LayerInPlan> layers)
     {
         var foam = about.Choose(new PuffTime());
-        return [.. layers.Select(l => new LayerAim(l.Work, l.Chart, l.Reference, l.MostBurden, l.Work.Vinyl.HeatsOnce.Value ? PuffTime.Share(foam, l.Work.Vinyl, l.Chart) : 1))];
+        return [.. layers.Select(l => new LayerAim(l.Work, l.Chart, l.Reference, l.MostHeatDose, l.Work.Vinyl.HeatsOnce.Value ? PuffTime.Share(foam, l.Work.Vinyl, l.Chart) : 1))];
     }
 
     /// <summary>The setting that was looked up for this press; of several layers the hottest and longest.</summary>

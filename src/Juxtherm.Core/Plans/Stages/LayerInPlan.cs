@@ -21,7 +21,7 @@ public sealed record LayerInPlan(JobLayer Layer, Workpiece Work, Chart Chart, Re
     public double WantedBond => Reference.BondSeconds * Work.Material.Demand.Value;
 
     /// <summary>Most heat it takes here, as a share of the chart's.</summary>
-    public double MostBurden => Takes.Value;
+    public double MostHeatDose => Takes.Value;
 
     /// <summary>A setting for this very press, taken as it is; null where there is none.</summary>
     public WrapperLabel? Figure { get; init; }

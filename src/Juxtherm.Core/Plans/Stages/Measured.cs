@@ -10,9 +10,9 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <param name="BackSeconds">How long that press is, s.</param>
 /// <param name="BackHottestCelsius">Hottest bare face after it, °C.</param>
 /// <param name="FinishGain">What a finish press adds to the bond; null without a cover.</param>
-/// <param name="FinishBurden">What it adds to the heat, as a share of the chart's.</param>
+/// <param name="FinishHeatDose">What it adds to the heat, as a share of the chart's.</param>
 public sealed record Measured(
-    double? BondWithPreheat, double? BondWithout, double WaterDriven, double BondBeforeBack, double? BackGainAtOnce, double? BackGainAfterPeel, double BackSeconds, double BackHottestCelsius, double? FinishGain, double? FinishBurden)
+    double? BondWithPreheat, double? BondWithout, double WaterDriven, double BondBeforeBack, double? BackGainAtOnce, double? BackGainAfterPeel, double BackSeconds, double BackHottestCelsius, double? FinishGain, double? FinishHeatDose)
 {
     /// <summary>With the press from the back no layer gets more heat than it takes.</summary>
     public bool BackIsBorne { get; init; } = true;

@@ -26,13 +26,13 @@ public enum Verdict
 /// <param name="Chart">What the setting was computed against.</param>
 /// <param name="Room">What each temperature of the dial allows.</param>
 /// <param name="Margin">How far the setting stays inside.</param>
-/// <param name="Ways">Questions on which crafters differ, and what the plan follows.</param>
+/// <param name="Options">Questions on which crafters differ, and what the plan follows.</param>
 /// <param name="Ladder">Steps up to the setting; empty when it is used right away.</param>
 /// <param name="CatalogueVersion">Which catalogue it was computed from.</param>
 /// <param name="ModelVersion">Which model computed it.</param>
 public sealed record Plan(
     Verdict Verdict, string Headline, IReadOnlyList<Notice> Notices, IReadOnlyList<PlannedPress> Presses, IReadOnlyList<PlanStep> Steps, PlanTimes Times,
-    ChartNote Chart, IReadOnlyList<RoomRow> Room, PlanMargin Margin, IReadOnlyList<PlannedWay> Ways, IReadOnlyList<LadderRung> Ladder, string CatalogueVersion, string ModelVersion)
+    ChartNote Chart, IReadOnlyList<RoomRow> Room, PlanMargin Margin, [property: JsonPropertyName("ways")] IReadOnlyList<PlannedOption> Options, IReadOnlyList<LadderRung> Ladder, string CatalogueVersion, string ModelVersion)
 {
     /// <summary>The order of the layers; null for a single one.</summary>
     public PressOrder? Order { get; init; }

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Settings;
@@ -50,6 +51,6 @@ public sealed record LadderRung(double Celsius, DialReading? Dial, string? DialM
 /// <param name="FromSeconds">At the plan's temperature it still holds from here, s; null when it may not.</param>
 /// <param name="ToSeconds">At the plan's temperature nothing is harmed up to here, s.</param>
 /// <param name="LeastBond">Share of the wanted bond, all off to the cold side.</param>
-/// <param name="MostBurden">Heat as a share of the chart's, all off to the hot side.</param>
+/// <param name="MostHeatDose">Heat as a share of the chart's, all off to the hot side.</param>
 /// <param name="HottestClothCelsius">Bare face, all off to the hot side, °C.</param>
-public sealed record PlanMargin(double? FromSeconds, double ToSeconds, double LeastBond, double MostBurden, double HottestClothCelsius);
+public sealed record PlanMargin(double? FromSeconds, double ToSeconds, double LeastBond, [property: JsonPropertyName("mostBurden")] double MostHeatDose, double HottestClothCelsius);

@@ -59,10 +59,10 @@ public sealed record Peel(PeelMethod Method, IReadOnlyList<double?> WaitSeconds,
 
 /// <summary>What the model expects at the end of a press.</summary>
 /// <param name="Bond">By layer: share of the bond wanted on this face.</param>
-/// <param name="Burden">By layer: heat taken so far as a share of the chart's.</param>
+/// <param name="HeatDose">By layer: heat taken so far as a share of the chart's.</param>
 /// <param name="HottestClothCelsius">Hottest bare face so far, °C.</param>
 /// <param name="WaterLeft">Water left in the face layer, share of what room air gives it.</param>
-public sealed record Predicted(IReadOnlyDictionary<string, double> Bond, IReadOnlyDictionary<string, double> Burden, double HottestClothCelsius, double WaterLeft);
+public sealed record Predicted(IReadOnlyDictionary<string, double> Bond, [property: JsonPropertyName("burden")] IReadOnlyDictionary<string, double> HeatDose, double HottestClothCelsius, double WaterLeft);
 
 /// <summary>A part of a layer that was cut apart for the cutter.</summary>
 /// <param name="Layer">The layer.</param>

@@ -2,8 +2,8 @@ namespace Juxtherm.Core.Plans.Stages;
 
 /// <summary>A layer's heat so far.</summary>
 /// <param name="Bond">Share of the bond wanted on this face, where it has had least.</param>
-/// <param name="Burden">Heat, as a share of the chart's, where it has had most.</param>
-internal sealed record LayerHeat(double Bond, double Burden);
+/// <param name="HeatDose">Heat, as a share of the chart's, where it has had most.</param>
+internal sealed record LayerHeat(double Bond, double HeatDose);
 
 /// <summary>A press as it came out in the model.</summary>
 /// <param name="Press">What was done.</param>

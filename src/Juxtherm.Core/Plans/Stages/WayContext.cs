@@ -9,10 +9,10 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <summary>What a way of doing it may look at. The later members are filled in as the plan comes together.</summary>
 /// <param name="Job">The job.</param>
 /// <param name="Layers">Its layers, with their charts.</param>
-/// <param name="Lying">What lies on what.</param>
+/// <param name="Stack">What lies on what.</param>
 /// <param name="Words">Writes figures in the reader's units.</param>
 /// <param name="Figures">Figures of the work.</param>
-public sealed record WayContext(Job Job, IReadOnlyList<LayerInPlan> Layers, Lying Lying, Wording Words, WorkFigures Figures)
+public sealed record WayContext(Job Job, IReadOnlyList<LayerInPlan> Layers, Stackup Stack, Wording Words, WorkFigures Figures)
 {
     /// <summary>The setting; null while it is being looked for.</summary>
     public FoundSetting? Found { get; init; }

@@ -24,7 +24,7 @@ internal sealed class Derivations(WayContext about, PressSet set)
         if (press.Peel is { } peel)
             figures.Add(Peel(press, peel));
         if (press.Press.Layers.Count > 0)
-            figures.AddRange([Bond(press), Burden(press)]);
+            figures.AddRange([Bond(press), HeatDose(press)]);
         figures.Add(Hottest(press));
         return figures;
     }
@@ -61,7 +61,7 @@ internal sealed class Derivations(WayContext about, PressSet set)
     private DerivationLine Binds(TemperatureRow row) => row.EndsBecause switch
     {
         TimeLimit.Blank => Line(Work.Material.LimitCelsius, limit => $"What limits it upwards: after {Wording.Time(row.MostSeconds)} the bare {Work.Material.Name.ToLowerInvariant()} reaches {Words.Temperature(limit)}; above that {Work.Material.LimitConsequence}."),
-        TimeLimit.Vinyl => Line(Work.Vinyl.MostBurden, _ => $"What limits it upwards: after {Wording.Time(row.MostSeconds)} the vinyl has had all the heat it takes, {Wording.Share(about.Layers.Min(l => l.MostBurden))} times its chart's."),
+        TimeLimit.Vinyl => Line(Work.Vinyl.MostHeatDose, _ => $"What limits it upwards: after {Wording.Time(row.MostSeconds)} the vinyl has had all the heat it takes, {Wording.Share(about.Layers.Min(l => l.MostHeatDose))} times its chart's."),
         _ => new($"Nothing is harmed within {Wording.Time(row.MostSeconds)}, the longest press that can be held to.", null),
     };
 
@@ -144,11 +144,11 @@ internal sealed class Derivations(WayContext about, PressSet set)
         return new Derivation("bond", "how well stuck", Wording.Share(press.LeastBond), lines);
     }
 
-    private Derivation Burden(DonePress press)
+    private Derivation HeatDose(DonePress press)
     {
-        var most = press.Press.Layers.Max(id => press.Heat[id].Burden);
+        var most = press.Press.Layers.Max(id => press.Heat[id].HeatDose);
         var lines = press.Press.Layers.Select(id => about.Layer(id))
-            .Select(l => Line(l.Takes, _ => $"{about.NameOf(l)}: {Wording.Share(press.Heat[l.Id].Burden)} times its chart's heat over all presses so far; it takes {Wording.Share(l.MostBurden)} here.")).ToList();
+            .Select(l => Line(l.Takes, _ => $"{about.NameOf(l)}: {Wording.Share(press.Heat[l.Id].HeatDose)} times its chart's heat over all presses so far; it takes {Wording.Share(l.MostHeatDose)} here.")).ToList();
         return new Derivation("burden", "heat so far", Wording.Share(most), lines);
     }
 

@@ -52,13 +52,13 @@ internal sealed class OrderReasons(WayContext about, FoundOrders found, LaidSequ
                 var (one, two) = (about.Layer(a), about.Layer(b));
                 if (one.Layer.Face != two.Layer.Face)
                     return "One face is finished before the piece is turned over.";
-                if (about.Lying.Reaches(b, a))
+                if (about.Stack.Reaches(b, a))
                     return $"{about.NameOf(one)} before {about.NameOf(two)}, which lies on it.";
                 if (two.Work.Vinyl.HeatsOnce.Value && !one.Work.Vinyl.HeatsOnce.Value)
                     return $"{about.NameOf(two)} last: it foams once, and nothing may be pressed after it.";
                 if (one.Chart.Peel.Value != two.Chart.Peel.Value)
                     return $"{about.NameOf(one)} and {about.NameOf(two)} apart: the one peels {PeelWord(one)}, the other {PeelWord(two)}.";
-                if (about.Lying.CarriersMeet(a, b))
+                if (about.Stack.CarriersMeet(a, b))
                     return one.Layer.Box is null || two.Layer.Box is null ? $"{about.NameOf(one)} and {about.NameOf(two)} apart: nobody has said where they lie." : $"{about.NameOf(one)} and {about.NameOf(two)} apart: one's carrier would lie on the other's.";
             }
         }

@@ -8,7 +8,7 @@ using Juxtherm.Core.Settings;
 namespace Juxtherm.Core.Plans.Writing;
 
 /// <summary>Writes down the presses of a plan with their reasons.</summary>
-internal sealed class PressWriter(WayContext about, RehearsedPresses rehearsal, Budget budget)
+internal sealed class PressWriter(WayContext about, RehearsedPresses rehearsal, HeatLedger budget)
 {
     private static readonly Peel NoPeel = new(PeelMethod.None, [0, 0], Peel.OnUnderlay);
 
@@ -93,7 +93,7 @@ internal sealed class PressWriter(WayContext about, RehearsedPresses rehearsal, 
             _ => $"Room upwards: nothing is harmed within {Wording.Time(found.Chosen.MostSeconds)} at this temperature.",
         });
         lines.Add($"Beside the print the bare {Work.Form.Name.ToLowerInvariant()} gets to {Words.Temperature(done.HottestBareCelsius)}; its limit is {Words.Temperature(Work.Material.LimitCelsius.Value)} ({Work.Material.LimitCelsius.From.Source}).");
-        lines.Add($"If everything is off to one side (dial {Work.Source.DialErrorK.Value:0} K, pressure {Work.Source.PressureErrorFactor.Value:0.0#} times, cloth damp or bone dry), the bond lies between {Wording.Share(found.Worst.LeastBond)} of what is wanted and a heat of {Wording.Share(found.Worst.MostBurden)} times the chart's; it holds from {Wording.Share(Work.Vinyl.HoldsFromBond.Value)} and takes {Wording.Share(about.Layers.Min(l => l.MostBurden))}.");
+        lines.Add($"If everything is off to one side (dial {Work.Source.DialErrorK.Value:0} K, pressure {Work.Source.PressureErrorFactor.Value:0.0#} times, cloth damp or bone dry), the bond lies between {Wording.Share(found.Worst.LeastBond)} of what is wanted and a heat of {Wording.Share(found.Worst.MostHeatDose)} times the chart's; it holds from {Wording.Share(Work.Vinyl.HoldsFromBond.Value)} and takes {Wording.Share(about.Layers.Min(l => l.MostHeatDose))}.");
         if (done.Peel is { } peel)
             lines.Add(PeelReason(peel));
         return lines;
@@ -114,7 +114,7 @@ internal sealed class PressWriter(WayContext about, RehearsedPresses rehearsal, 
     private string[] WhyFinish(DonePress done) =>
     [
         "With the carrier off, the cover lets the vinyl sink into the weave until its threads show.",
-        $"After it: {Wording.Bond(done.LeastBond)}. Heat so far: {Wording.Share(done.Press.Layers.Max(id => done.Heat[id].Burden))} times the chart's; this vinyl takes {Wording.Share(about.Layers.Min(l => l.MostBurden))} ({about.Lead.Reference.BurdenSeconds:0.0} s at {Words.Temperature(about.Figures.DoseReferenceCelsius.Value)} are one).",
+        $"After it: {Wording.Bond(done.LeastBond)}. Heat so far: {Wording.Share(done.Press.Layers.Max(id => done.Heat[id].HeatDose))} times the chart's; this vinyl takes {Wording.Share(about.Layers.Min(l => l.MostHeatDose))} ({about.Lead.Reference.HeatDoseSeconds:0.0} s at {Words.Temperature(about.Figures.DoseReferenceCelsius.Value)} are one).",
     ];
 
     private string[] WhyPatch() =>

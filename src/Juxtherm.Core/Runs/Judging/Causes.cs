@@ -43,7 +43,7 @@ internal static class Causes
         if (looked.History.PeeledEarly && sign.Sign is Outcome.OnCarrier or Outcome.EdgesLifted or Outcome.Wrinkled)
             found.Add("Its carrier came off before it had cooled as the vinyl wants it.");
         found.AddRange(OfSkipped.Where(s => looked.History.Skipped.Contains(s.Key) && (s.Value.Leaning == sign.Leaning || s.Value.Leaning == Leaning.Otherwise)).Select(s => s.Value.Words));
-        if (much && looked.Heat.Laid.Any(id => looked.Heat.Burden(id) > looked.About.Layer(id).MostBurden))
+        if (much && looked.Heat.Laid.Any(id => looked.Heat.HeatDose(id) > looked.About.Layer(id).MostHeatDose))
             found.Add("By the model it has had more heat than it takes.");
         found.Add(sign.UsualCause(looked));
         return found;

@@ -72,7 +72,7 @@ internal sealed record Looked(WayContext About, Plan Plan, PieceInTheModel Heat,
     /// <summary>What the piece has had and what it takes, in a sentence.</summary>
     public string HeatInWords(PressedAgain? again = null)
     {
-        var rooms = (again?.Rooms ?? [.. Heat.Laid.Select(id => new LayerRoom(id, About.NameOf(About.Layer(id)), Heat.Burden(id), Heat.Burden(id), About.Layer(id).MostBurden))]).ToList();
+        var rooms = (again?.Rooms ?? [.. Heat.Laid.Select(id => new LayerRoom(id, About.NameOf(About.Layer(id)), Heat.HeatDose(id), Heat.HeatDose(id), About.Layer(id).MostHeatDose))]).ToList();
         var tight = rooms.MaxBy(r => r.After / r.Most)!;
         var then = again is null ? "" : $", {Wording.Share(tight.After)} after it";
         return $"{tight.Name} has had {Wording.Share(tight.Before)} times its chart's heat{then}; it takes {Wording.Share(tight.Most)}. Bond by the model: {Wording.Share(Heat.Bond)} of what is wanted{(again is null ? "" : $", {Wording.Share(again.Bond)} after it")}.";

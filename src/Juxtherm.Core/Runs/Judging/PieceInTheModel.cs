@@ -71,7 +71,7 @@ internal sealed class PieceInTheModel
         : this;
 
     /// <summary>Heat of a layer so far, as a share of its chart's: as the plate last opened, which is how charts and plans count.</summary>
-    public double Burden(string layer) => _asItOpened[layer] / _about.Layer(layer).Reference.BurdenSeconds;
+    public double HeatDose(string layer) => _asItOpened[layer] / _about.Layer(layer).Reference.HeatDoseSeconds;
 
     /// <summary>Carries out again what was done with a piece.</summary>
     /// <param name="about">Its job.</param>
@@ -105,7 +105,7 @@ internal sealed class PieceInTheModel
                 Turn(session, again);
             }
 
-            asItOpened = laid.ToDictionary(id => id, id => longest.Burden(nameIn(id)), StringComparer.Ordinal);
+            asItOpened = laid.ToDictionary(id => id, id => longest.HeatDose(nameIn(id)), StringComparer.Ordinal);
         }
 
         return new PieceInTheModel(about, setting, shortest, longest, nameIn, asItOpened, laid, catalogue.Work.LongestPressSeconds.Value, up);
@@ -157,7 +157,7 @@ internal sealed class PieceInTheModel
     public double MostSeconds(bool cold, bool withoutTail = false)
     {
         var limit = Math.Max(_about.Work.Material.LimitCelsius.Value, _long.HottestBare());
-        var spared = _laid.ToDictionary(id => id, id => withoutTail ? Burdened(_long, id) - Burden(id) : 0, StringComparer.Ordinal);
+        var spared = _laid.ToDictionary(id => id, id => withoutTail ? Burdened(_long, id) - HeatDose(id) : 0, StringComparer.Ordinal);
         var watch = new UntilReached(s => _laid.Any(id => Burdened(s, id) - spared[id] > Most(id)) || s.HottestBare() > limit + 0.01);
         Rested(_long, cold).Press(_setting with { Seconds = _longest }, observer: watch);
         return watch.ReachedAt is { } over ? Math.Floor(Math.Max(0, over - 0.05)) : _longest;
@@ -184,7 +184,7 @@ internal sealed class PieceInTheModel
         few.Press(_setting with { Seconds = seconds });
         many.Press(_setting with { Seconds = seconds });
         return new PressedAgain(seconds, Here.Min(id => Bonded(few, id)), Here.Min(id => Bonded(few, id) - Bonded(_short, id)),
-            [.. _laid.Select(id => new LayerRoom(id, _about.NameOf(_about.Layer(id)), Math.Round(Burden(id), 2), Math.Round(Burdened(many, id), 2), Most(id)))]);
+            [.. _laid.Select(id => new LayerRoom(id, _about.NameOf(_about.Layer(id)), Math.Round(HeatDose(id), 2), Math.Round(Burdened(many, id), 2), Most(id)))]);
     }
 
     /// <summary>How long it takes on a cold bench until the piece is cool to the touch, s.</summary>
@@ -207,7 +207,7 @@ internal sealed class PieceInTheModel
 
     private double Bonded(PressSession session, string layer) => session.Bond(_nameIn(layer)) / _about.Layer(layer).WantedBond;
 
-    private double Burdened(PressSession session, string layer) => session.Burden(_nameIn(layer)) / _about.Layer(layer).Reference.BurdenSeconds;
+    private double Burdened(PressSession session, string layer) => session.HeatDose(_nameIn(layer)) / _about.Layer(layer).Reference.HeatDoseSeconds;
 
-    private double Most(string layer) => _about.Layer(layer).MostBurden;
+    private double Most(string layer) => _about.Layer(layer).MostHeatDose;
 }

@@ -13,7 +13,7 @@ internal sealed class Wrinkle : ISign
 
     public Ruling Judge(Looked looked)
     {
-        var over = looked.Heat.Here.Where(id => looked.Heat.Burden(id) > looked.About.Layer(id).MostBurden * 0.8).Select(looked.About.Layer).ToList();
+        var over = looked.Heat.Here.Where(id => looked.Heat.HeatDose(id) > looked.About.Layer(id).MostHeatDose * 0.8).Select(looked.About.Layer).ToList();
         return new Ruling(
             AdviceKind.Accept, "No more heat: it would only wrinkle further. Small wrinkles settle in the first wear; for large ones take this piece of vinyl off while it is warm, or make the garment anew.",
             looked.HeatInWords(), over.Count > 0 ? "Press shorter: tack the lower layers, and one short press over all." : "Lay the cloth without pulling, smooth it, and measure the plate: it may stand hotter than its dial says.");

@@ -1,4 +1,4 @@
-import type { CutPlan, CutWay } from '../../api/client';
+import type { CutLayout, CutPlan } from '../../api/client';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 
@@ -13,7 +13,7 @@ interface Props {
 /** Both ways of laying out, row by row; what differs is inked. */
 export function TwoWays({ plan, chosen, onChoose }: Props) {
   const units = useUnits();
-  const lines: { name: string; of: (way: CutWay) => string }[] = [
+  const lines: { name: string; of: (way: CutLayout) => string }[] = [
     { name: 'Vinyl', of: (w) => units.bought(w.lengthMm) },
     { name: 'Thrown away', of: (w) => `${Math.round(w.wastePercent)} %` },
     { name: 'Mats', of: (w) => String(w.mats) },

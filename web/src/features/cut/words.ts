@@ -25,7 +25,7 @@ export function unitName(unit: PlacedUnit): string {
 }
 
 /** The way through, as the head line of the station says it. */
-export function headline(way: Schemas['CutWay'], units: Units): string {
+export function headline(way: Schemas['CutLayout'], units: Units): string {
   const mats = `${way.mats} ${way.mats === 1 ? 'mat' : 'mats'}`;
   return `${mats} · ${units.bought(way.lengthMm)} of vinyl · about ${time(way.cutSeconds)} to cut`;
 }

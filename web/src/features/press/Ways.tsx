@@ -1,13 +1,13 @@
 import type { Schemas } from '../../api/client';
 import { type Job, withEdits } from '../../api/job';
 
-type Way = Schemas['PlannedWay'];
+type Option = Schemas['PlannedOption'];
 
 /** Questions on which crafters differ: what the plan follows, what is advised, and why. Changing one changes the plan. */
-export function Ways({ ways, onEdit }: { ways: readonly Way[]; onEdit: (change: (job: Job) => Job) => void }) {
+export function Ways({ ways, onEdit }: { ways: readonly Option[]; onEdit: (change: (job: Job) => Job) => void }) {
   const own = ways.filter((w) => w.chosen !== w.advised);
   const advised = ways.filter((w) => w.chosen === w.advised);
-  const lines = (some: readonly Way[]) => (
+  const lines = (some: readonly Option[]) => (
     <ul className="scored border-y border-rule mt-2">
       {some.map((way) => (
         <Line key={way.id} way={way} onPick={(option) => onEdit((j) => withWay(j, way, option))} />
@@ -31,13 +31,13 @@ export function Ways({ ways, onEdit }: { ways: readonly Way[]; onEdit: (change: 
 }
 
 /** The job with a way chosen; what is advised anyway is not written down, so that the advice may change. */
-export function withWay(job: Job, way: Pick<Way, 'pointer' | 'advised'>, option: string): Job {
+export function withWay(job: Job, way: Pick<Option, 'pointer' | 'advised'>, option: string): Job {
   const next = withEdits(job, [{ pointer: way.pointer, value: option === way.advised ? null : option }]);
   if (next.choices && Object.keys(next.choices).length === 0) delete next.choices;
   return next;
 }
 
-function Line({ way, onPick }: { way: Way; onPick: (option: string) => void }) {
+function Line({ way, onPick }: { way: Option; onPick: (option: string) => void }) {
   const own = way.chosen !== way.advised;
   const advised = way.options.find((o) => o.id === way.advised)?.name;
   return (

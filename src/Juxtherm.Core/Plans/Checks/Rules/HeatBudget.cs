@@ -24,9 +24,9 @@ public sealed class HeatBudget : ILayerRule
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
         // A last press is planned up to the limit; thousandths beyond it are a matter of rounding.
-        var (had, most) = (Math.Round(plan.Burden[layer.Id], 2), layer.MostBurden);
+        var (had, most) = (Math.Round(plan.HeatDose[layer.Id], 2), layer.MostHeatDose);
         // What only the overlap of two plates has too much of is a strip along a joint, and often done.
-        var alone = plan.BurdenOnce.GetValueOrDefault(layer.Id, had);
+        var alone = plan.HeatDoseOnce.GetValueOrDefault(layer.Id, had);
         if (had > most && alone <= most && !layer.Work.Vinyl.HeatsOnce.Value)
         {
             return this.Say(layer, NoticeLevel.Caution,
@@ -42,15 +42,15 @@ public sealed class HeatBudget : ILayerRule
         return this.Say(layer, level,
             $"{plan.Named(layer)} gets {Wording.Share(had)} times its chart's heat over all presses; it takes about {Wording.Share(most)} here. Tack shorter, lay it later, or press fewer times.",
             $"Heat adds up, and the lowest layer sees every press. Beyond that it wrinkles, yellows or goes flat ({layer.Takes.From.Source}).", ("burden", had, "1"), ("most", most, "1")) with
-        { Mends = [.. Less(plan)] };
+        { Remedies = [.. Less(plan)] };
     }
 
     /// <summary>Ways of doing it that were chosen and heat more than is needed.</summary>
-    private static IEnumerable<Mend> Less(PlanContext plan)
+    private static IEnumerable<Remedy> Less(PlanContext plan)
     {
         if (plan.Job.Choices.GetValueOrDefault(new LayersMethod().Id) == LayersMethod.Full)
-            yield return new Mend("Tack each, then one full press", [new JobEdit($"/choices/{new LayersMethod().Id}", null)]);
+            yield return new Remedy("Tack each, then one full press", [new JobEdit($"/choices/{new LayersMethod().Id}", null)]);
         if (plan.Job.Choices.GetValueOrDefault(new TotalHeat().Id) == TotalHeat.OnceMore)
-            yield return new Mend("Leave out the full press more", [new JobEdit($"/choices/{new TotalHeat().Id}", null)]);
+            yield return new Remedy("Leave out the full press more", [new JobEdit($"/choices/{new TotalHeat().Id}", null)]);
     }
 }

@@ -28,7 +28,7 @@ public sealed class LabelPress : ILayerRule
             return this.Say(layer, NoticeLevel.Note,
                 $"The figure given, {words.Temperature(layer.Chart.Celsius.Value)} for {Wording.Time(layer.Chart.Seconds.Value)}, is read as a plate press's and translated for this one.",
                 "Wrappers mean a plate press on a plain cotton tee. A figure that was looked up for this press, or worked on it, is taken as it is.") with
-            { Mends = [new Mend("It is for this press", [new JobEdit($"/layers/{layer.Layer.At}/label/for", JobReader.ForThisPress)])] };
+            { Remedies = [new Remedy("It is for this press", [new JobEdit($"/layers/{layer.Layer.At}/label/for", JobReader.ForThisPress)])] };
         }
 
         if (layer.Figure is not { For: FigureFor.ThisPress } figure || plan.About.SetOf([layer.Id]).Found is not { Instead: { } own, From: SettingFrom.Figure } found)

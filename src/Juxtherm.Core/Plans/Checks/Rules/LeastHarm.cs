@@ -20,20 +20,20 @@ public sealed class LeastHarm : IPlanRule
         // Where a press from the back makes up for it, nothing is given up.
         if (plan.Presses.FirstOrDefault(p => p.InsteadOfSeconds is not null) is not { InsteadOfSeconds: { } full } press || plan.BondShare >= 1)
             return null;
-        var tightest = plan.Layers.MinBy(l => l.MostBurden / Math.Max(0.01, plan.Burden[l.Id]))!;
+        var tightest = plan.Layers.MinBy(l => l.MostHeatDose / Math.Max(0.01, plan.HeatDose[l.Id]))!;
         var lofty = plan.Work.Material.Lofty.Value;
         return this.Say(plan, NoticeLevel.Caution,
             $"The last press is {Wording.Time(press.Seconds)}, not the {Wording.Time(full)} that the full bond would take: {plan.Named(tightest)} would wrinkle. Every layer still holds, with {Wording.Share(plan.BondShare)} of the bond wanted. Fewer layers on each other{(lofty ? ", or a firmer base," : "")} would give both; press a test patch first.",
-            $"Heat adds up, and the lowest layer sees every press; here it takes about {Wording.Share(tightest.MostBurden)} times its chart's ({tightest.Takes.From.Source}).{(lofty ? $" {plan.Work.Material.Name} keeps the heat in from below." : "")}",
+            $"Heat adds up, and the lowest layer sees every press; here it takes about {Wording.Share(tightest.MostHeatDose)} times its chart's ({tightest.Takes.From.Source}).{(lofty ? $" {plan.Work.Material.Name} keeps the heat in from below." : "")}",
             ("seconds", press.Seconds, "s"), ("full", full, "s"), ("bond", plan.BondShare, "1")) with
-        { Layers = [.. plan.Layers.Where(l => l == tightest || plan.Burden[l.Id] > l.MostBurden).Select(l => l.Id)], Mends = [.. Changes(plan)] };
+        { Layers = [.. plan.Layers.Where(l => l == tightest || plan.HeatDose[l.Id] > l.MostHeatDose).Select(l => l.Id)], Remedies = [.. Changes(plan)] };
     }
 
-    private static IEnumerable<Mend> Changes(PlanContext plan)
+    private static IEnumerable<Remedy> Changes(PlanContext plan)
     {
         foreach (var upper in plan.Layers)
         {
-            if (plan.Lying.DirectlyUnder(upper.Id).Select(plan.About.Layer).FirstOrDefault() is { } lower && Mends.CutOut(plan.About, upper, lower) is { } cut)
+            if (plan.Stack.DirectlyUnder(upper.Id).Select(plan.About.Layer).FirstOrDefault() is { } lower && LayerRemedies.CutOut(plan.About, upper, lower) is { } cut)
             {
                 yield return cut;
                 break;
@@ -42,6 +42,6 @@ public sealed class LeastHarm : IPlanRule
 
         var back = new BackPress();
         if (plan.About.CanBeTurned && plan.About.Choose(back) != BackPress.Always)
-            yield return new Mend("Press from the back as well", [new JobEdit($"/choices/{back.Id}", BackPress.Always)]);
+            yield return new Remedy("Press from the back as well", [new JobEdit($"/choices/{back.Id}", BackPress.Always)]);
     }
 }

@@ -23,13 +23,13 @@ public sealed class Mirror : ILayerRule
         const string why = "The knife works on the glue side; turned over onto the blank, what was cut reversed reads the right way round.";
         return layer.Layer.Mirrored switch
         {
-            false => this.Say(layer, NoticeLevel.Stop, "The artwork is not mirrored. Mirror it before cutting: once, in the drawing or at the cutter, never in both.", why) with { Mends = Reversed(layer) },
-            null => this.Say(layer, NoticeLevel.Note, "Mirror the artwork before cutting: once, in the drawing or at the cutter, never in both.", why) with { Mends = Reversed(layer) },
+            false => this.Say(layer, NoticeLevel.Stop, "The artwork is not mirrored. Mirror it before cutting: once, in the drawing or at the cutter, never in both.", why) with { Remedies = Reversed(layer) },
+            null => this.Say(layer, NoticeLevel.Note, "Mirror the artwork before cutting: once, in the drawing or at the cutter, never in both.", why) with { Remedies = Reversed(layer) },
             _ => null,
         };
     }
 
     /// <summary>Who draws in reverse says so, and nothing is reversed again.</summary>
-    private static IReadOnlyList<Mend> Reversed(LayerInPlan layer) => layer.Layer is not { Shape: not null, Reversed: false } ? [] :
-        [new Mend("The drawing is reversed already", [new JobEdit($"/layers/{layer.Layer.At}/reversed", true), new JobEdit($"/layers/{layer.Layer.At}/mirrored", null)])];
+    private static IReadOnlyList<Remedy> Reversed(LayerInPlan layer) => layer.Layer is not { Shape: not null, Reversed: false } ? [] :
+        [new Remedy("The drawing is reversed already", [new JobEdit($"/layers/{layer.Layer.At}/reversed", true), new JobEdit($"/layers/{layer.Layer.At}/mirrored", null)])];
 }

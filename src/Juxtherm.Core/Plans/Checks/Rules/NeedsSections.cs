@@ -24,8 +24,8 @@ public sealed class NeedsSections : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        if (plan.Covered.FirstOrDefault(c => c.Plan.TooManyGoes > 0) is { Plan: { } beyond, Shape: { } shape })
-            return TooMany(plan, shape, beyond.TooManyGoes);
+        if (plan.Covered.FirstOrDefault(c => c.Plan.TooManySections > 0) is { Plan: { } beyond, Shape: { } shape })
+            return TooMany(plan, shape, beyond.TooManySections);
         var most = plan.Covered.Select(c => c.Plan).Where(p => p.Sections.Count > 1).MaxBy(p => p.Sections.Count);
         if (most is null)
             return Unplaced(plan);
@@ -47,11 +47,11 @@ public sealed class NeedsSections : IPlanRule
         var art = JobPlacement.Artwork(plan.Job, shape.Face)!.Value;
         var (w, h) = (plan.Job.Tools.PlateWidthMm, plan.Job.Tools.PlateHeightMm);
         // Goes grow with the area; a little less than that leaves room for rows that do not come out even.
-        var share = Math.Sqrt(SectionSearch.MostGoes * SpareShare / goes);
+        var share = Math.Sqrt(SectionSearch.MostSections * SpareShare / goes);
         double Down(double mm) => Math.Floor(mm * share / 5) * 5;
         return this.Say(plan, NoticeLevel.Stop,
             $"It would take about {goes} parts with a plate of {plan.Words.Length(w)} by {plan.Words.Length(h)}. Make it {plan.Words.Length(Down(art.WidthMm))} × {plan.Words.Length(Down(art.HeightMm))} or smaller, or press it with a larger plate.",
-            $"More than {SectionSearch.MostGoes} parts are not laid out: nobody keeps them in register.", ("goes", goes, "1"), ("most", SectionSearch.MostGoes, "1"), ("width", Down(art.WidthMm), "mm"), ("height", Down(art.HeightMm), "mm"));
+            $"More than {SectionSearch.MostSections} parts are not laid out: nobody keeps them in register.", ("goes", goes, "1"), ("most", SectionSearch.MostSections, "1"), ("width", Down(art.WidthMm), "mm"), ("height", Down(art.HeightMm), "mm"));
     }
 
     /// <summary>What is not placed yet is only known by its size.</summary>

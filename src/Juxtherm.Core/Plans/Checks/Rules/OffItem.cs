@@ -49,7 +49,7 @@ public sealed class OffItem : IPlanRule
             return this.Say(plan, NoticeLevel.Stop, text, "Vinyl beyond the edge is pressed onto the underlay, and bonds to it. Where your item is larger than typical, type its measures at Place.", ("beyond", farthest, "mm")) with
             {
                 Layers = [.. off.Select(l => l.Layer.Id)],
-                Mends = Usual(plan, shape, art) is { } mend ? [mend] : [],
+                Remedies = Usual(plan, shape, art) is { } mend ? [mend] : [],
             };
         }
 
@@ -82,13 +82,13 @@ public sealed class OffItem : IPlanRule
     }
 
     /// <summary>All of it together to where it usually goes.</summary>
-    private static Mend? Usual(PlanContext plan, BlankShape shape, Box art)
+    private static Remedy? Usual(PlanContext plan, BlankShape shape, Box art)
     {
         var proposals = PlacementRules.For(new PlacementQuestion(shape, plan.Job.Blank.Material, art.WidthMm, art.HeightMm));
         if (proposals.FirstOrDefault(p => shape.Whole(ToleranceMm).Covers(Shapes.Polygon(art with { XMm = p.XMm, YMm = p.YMm }))) is not { } place)
             return null;
         var (dx, dy) = (place.XMm - art.XMm, place.YMm - art.YMm);
-        return new Mend($"Move it: {place.Name.ToLowerInvariant()}", [.. plan.Layers.Where(l => l.Layer.Face == shape.Face && l.Layer.Box is not null).SelectMany(l => new[]
+        return new Remedy($"Move it: {place.Name.ToLowerInvariant()}", [.. plan.Layers.Where(l => l.Layer.Face == shape.Face && l.Layer.Box is not null).SelectMany(l => new[]
         {
             new JobEdit($"/layers/{l.Layer.At}/xMm", Math.Round(l.Layer.XMm!.Value + dx, 3)), new JobEdit($"/layers/{l.Layer.At}/yMm", Math.Round(l.Layer.YMm!.Value + dy, 3)),
         })]);

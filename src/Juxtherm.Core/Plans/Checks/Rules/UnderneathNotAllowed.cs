@@ -15,8 +15,8 @@ public sealed class UnderneathNotAllowed : ILayerRule
     public bool Acceptable => true;
 
     /// <summary>What mends a layer lying where it may not: cut out below, side by side, or another vinyl.</summary>
-    internal static IReadOnlyList<Mend> Changes(PlanContext plan, LayerInPlan upper, LayerInPlan lower, LayerInPlan? swap) =>
-        [.. new[] { Mends.CutOut(plan.About, upper, lower), Mends.SideBySide(plan.About, upper, lower), swap is null || swap.Work.Vinyl.HeatsOnce.Value ? null : Mends.Smooth(plan.About, swap) }.OfType<Mend>()];
+    internal static IReadOnlyList<Remedy> Changes(PlanContext plan, LayerInPlan upper, LayerInPlan lower, LayerInPlan? swap) =>
+        [.. new[] { LayerRemedies.CutOut(plan.About, upper, lower), LayerRemedies.SideBySide(plan.About, upper, lower), swap is null || swap.Work.Vinyl.HeatsOnce.Value ? null : LayerRemedies.Smooth(plan.About, swap) }.OfType<Remedy>()];
 
     /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)
@@ -24,7 +24,7 @@ public sealed class UnderneathNotAllowed : ILayerRule
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
         var vinyl = layer.Work.Vinyl;
-        foreach (var lower in plan.Lying.DirectlyUnder(layer.Id).Select(id => plan.About.Layer(id)))
+        foreach (var lower in plan.Stack.DirectlyUnder(layer.Id).Select(id => plan.About.Layer(id)))
         {
             var below = lower.Work.Vinyl;
             // Two glitters, and anything on foam, have rules of their own.
@@ -34,12 +34,12 @@ public sealed class UnderneathNotAllowed : ILayerRule
                 return this.Say(layer, NoticeLevel.Stop,
                     $"{plan.Named(layer)} lies on {plan.Named(lower)}, and nothing holds on {below.Name.ToLowerInvariant()} vinyl. Cut its shape out of the layer below, lay the two side by side, or take a smooth vinyl below.",
                     $"{below.Name} has a face that glue does not grip ({below.CarriesOthers.From.Source}).") with
-                { Mends = Changes(plan, layer, lower, swap: lower) };
+                { Remedies = Changes(plan, layer, lower, swap: lower) };
             if (vinyl.LiesOn.Value == LiesOn.Bare || (vinyl.LiesOn.Value == LiesOn.Smooth && below.Family != "smooth"))
                 return this.Say(layer, NoticeLevel.Stop,
                     $"{plan.Named(layer)} lies on {plan.Named(lower)}. {vinyl.Name} vinyl belongs on {(vinyl.LiesOn.Value == LiesOn.Bare ? "the bare cloth" : "the cloth or on smooth vinyl")}: cut its shape out of the layer below, or lay it beside.",
                     $"On other vinyl it does not hold or does not come out as it should ({vinyl.LiesOn.From.Source}).") with
-                { Mends = Changes(plan, layer, lower, swap: vinyl.LiesOn.Value == LiesOn.Bare ? layer : lower) };
+                { Remedies = Changes(plan, layer, lower, swap: vinyl.LiesOn.Value == LiesOn.Bare ? layer : lower) };
         }
 
         return null;

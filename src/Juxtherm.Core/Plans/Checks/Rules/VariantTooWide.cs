@@ -46,7 +46,7 @@ public sealed class VariantTooWide : ILayerRule
             "The plan is made for the sample word; each name is as wide as its letters.",
             [("width", worst.Box.WidthMm, "mm"), ("tooLarge", wrong.Count, "1"), .. fits is { } height ? [("fits", height, "mm")] : Array.Empty<(string, double, string)>()]) with
         {
-            Mends = fits is { } letters ? [new Mend($"Letters {plan.Words.Length(letters)} high", [new JobEdit($"/layers/{layer.Layer.At}/word/heightMm", letters), .. Resized(layer.Layer, letters / words.HeightMm)])] : [],
+            Remedies = fits is { } letters ? [new Remedy($"Letters {plan.Words.Length(letters)} high", [new JobEdit($"/layers/{layer.Layer.At}/word/heightMm", letters), .. Resized(layer.Layer, letters / words.HeightMm)])] : [],
         };
     }
 

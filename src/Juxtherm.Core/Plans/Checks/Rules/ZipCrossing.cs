@@ -26,7 +26,7 @@ public sealed class ZipCrossing : IPlanRule
                 continue;
             return this.Say(plan, NoticeLevel.Caution, "The print crosses the zip. Cut the piece in two along it, lay the halves with the zip shut so that the picture runs on, and press either side with the zip off the plate.",
                 "Vinyl over a zip tears at the first opening; the teeth hold the plate off, and metal ones burn.") with
-            { Layers = [.. across.Select(l => l.Id)], Mends = [.. new[] { Mends.AlongZips(plan.About, bands, across) }.OfType<Mend>()] };
+            { Layers = [.. across.Select(l => l.Id)], Remedies = [.. new[] { LayerRemedies.AlongZips(plan.About, bands, across) }.OfType<Remedy>()] };
         }
 
         return null;

@@ -1,12 +1,12 @@
 namespace Juxtherm.Core.Sections;
 
 /// <summary>How each square of vinyl can be reached at all: well inside the plate, near its edge, or only over something thick.</summary>
-internal sealed class Reach
+internal sealed class PlateReach
 {
     private readonly Dictionary<Cell, double?> _inside = [];
     private readonly HashSet<Cell> _overThick = [];
 
-    public Reach(SectionQuestion question, double insideMm, IReadOnlyList<Turned> straight, Lazy<IReadOnlyList<Turned>> all)
+    public PlateReach(SectionQuestion question, double insideMm, IReadOnlyList<Turned> straight, Lazy<IReadOnlyList<Turned>> all)
     {
         if (question.KeepOuts.Count == 0)
         {

@@ -3,10 +3,10 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Plans.Options;
 
 /// <summary>All questions that ship.</summary>
-public static class AllWays
+public static class AllOptions
 {
     /// <summary>In the order of the work.</summary>
-    public static IReadOnlyList<IWay> List { get; } =
+    public static IReadOnlyList<IOption> List { get; } =
     [
         new DropCounting(), new Centring(), new Prewash(), new PreheatFirst(), new CoverSheet(), new Underneath(), new LayingOut(),
         new LayersMethod(), new UpperLayers(), new LastPress(), new TotalHeat(), new PuffTime(), new FirstTry(), new UnknownBlankStart(),
@@ -15,9 +15,9 @@ public static class AllWays
 
     /// <summary>The questions that arise in a plan, with the answers it follows.</summary>
     /// <param name="about">The finished plan's context.</param>
-    public static IReadOnlyList<PlannedWay> In(WayContext about)
+    public static IReadOnlyList<PlannedOption> In(WayContext about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        return [.. List.Select(way => way.Advise(about) is { } advice ? new PlannedWay(way.Id, way.Question, about.Choose(way)!, advice.Option, advice.Reason, way.Pointer, way.Options(about)) : null).OfType<PlannedWay>()];
+        return [.. List.Select(way => way.Advise(about) is { } advice ? new PlannedOption(way.Id, way.Question, about.Choose(way)!, advice.Option, advice.Reason, way.Pointer, way.Choices(about)) : null).OfType<PlannedOption>()];
     }
 }

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace Juxtherm.Core.Plans.Stages;
 
 /// <summary>A way of doing it, as a plan shows it.</summary>
@@ -7,5 +9,5 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <param name="Advised">Option that is advised.</param>
 /// <param name="Reason">Why that.</param>
 /// <param name="Pointer">Where in the job file the answer is kept.</param>
-/// <param name="Options">The answers to choose from.</param>
-public sealed record PlannedWay(string Id, string Question, string Chosen, string Advised, string Reason, string Pointer, IReadOnlyList<WayOption> Options);
+/// <param name="Choices">The answers to choose from.</param>
+public sealed record PlannedOption(string Id, string Question, string Chosen, string Advised, string Reason, string Pointer, [property: JsonPropertyName("options")] IReadOnlyList<OptionChoice> Choices);

@@ -7,7 +7,7 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Plans.Remedies;
 
 /// <summary>Changes to the job that mend what lies wrongly on what.</summary>
-internal static class Mends
+internal static class LayerRemedies
 {
     // A hole is cut this much larger than what lies in it, so that edges do not ride up, mm (common practice).
     private const double AllRoundMm = 0.3;
@@ -15,18 +15,18 @@ internal static class Mends
 
     /// <summary>Cuts one layer's shape out of the one below, so that both lie on the cloth.</summary>
     /// <returns>Null while places are not known, or when nothing of the lower would be left.</returns>
-    public static Mend? CutOut(WayContext about, LayerInPlan upper, LayerInPlan lower)
+    public static Remedy? CutOut(WayContext about, LayerInPlan upper, LayerInPlan lower)
     {
         if (upper.Layer.Box is not { } above || lower.Layer.Box is not { } below)
             return null;
         var hole = Plane.Offset(CutShape.GroundOf(upper.Layer.Shape, above), AllRoundMm);
         if (CutShape.Of(Plane.Difference(CutShape.GroundOf(lower.Layer.Shape, below), hole)) is not { } left)
             return null;
-        return new Mend($"Cut {about.NameOf(upper)} out of {about.NameOf(lower)}", [.. ShapeEdits(lower.Layer, left), .. NoLongerOver(upper.Layer, lower.Layer)]);
+        return new Remedy($"Cut {about.NameOf(upper)} out of {about.NameOf(lower)}", [.. ShapeEdits(lower.Layer, left), .. NoLongerOver(upper.Layer, lower.Layer)]);
     }
 
     /// <summary>Lays one layer beside the other, carriers clear of each other: right, left or below, whichever has room on the blank.</summary>
-    public static Mend? SideBySide(WayContext about, LayerInPlan upper, LayerInPlan lower)
+    public static Remedy? SideBySide(WayContext about, LayerInPlan upper, LayerInPlan lower)
     {
         if (upper.Layer.Box is not { } box || lower.Layer.Box is not { } below || !about.Job.Blank.Faces.TryGetValue(upper.Layer.Face, out var shape))
             return null;
@@ -41,7 +41,7 @@ internal static class Mends
         var others = about.Layers.Where(l => l.Id != upper.Id && l.Layer.Face == upper.Layer.Face).Select(l => l.Layer.Box).OfType<Box>().ToList();
         foreach (var place in places.Where(p => shape.Clears(p) && !others.Exists(p.Overlaps)))
         {
-            return new Mend($"Lay {about.NameOf(upper)} beside {about.NameOf(lower)}",
+            return new Remedy($"Lay {about.NameOf(upper)} beside {about.NameOf(lower)}",
                 [At(upper.Layer, "xMm", Math.Round(place.XMm, 1)), At(upper.Layer, "yMm", Math.Round(place.YMm, 1)), .. NoLongerOver(upper.Layer, lower.Layer)]);
         }
 
@@ -49,16 +49,16 @@ internal static class Mends
     }
 
     /// <summary>Takes smooth vinyl, which others hold on, for a layer.</summary>
-    public static Mend? Smooth(WayContext about, LayerInPlan layer) =>
-        layer.Work.Vinyl.Id == "smooth" ? null : new Mend($"Take smooth vinyl for {about.NameOf(layer)}", [At(layer.Layer, "vinyl", "smooth"), At(layer.Layer, "label", null)]);
+    public static Remedy? Smooth(WayContext about, LayerInPlan layer) =>
+        layer.Work.Vinyl.Id == "smooth" ? null : new Remedy($"Take smooth vinyl for {about.NameOf(layer)}", [At(layer.Layer, "vinyl", "smooth"), At(layer.Layer, "label", null)]);
 
     /// <summary>Trims carriers along the contour.</summary>
-    public static Mend Trim(WayContext about, IReadOnlyDictionary<string, double> marginsMm) => new(
+    public static Remedy Trim(WayContext about, IReadOnlyDictionary<string, double> marginsMm) => new(
         marginsMm.Count == 1 ? "Trim the carrier" : "Trim the carriers",
         [.. marginsMm.SelectMany(m => new[] { At(about.Layer(m.Key).Layer, "carrier", JobReader.ContourCarrier), At(about.Layer(m.Key).Layer, "carrierMarginMm", m.Value) })]);
 
     /// <summary>Cuts a layer in two along zips.</summary>
-    public static Mend? AlongZips(WayContext about, IReadOnlyList<Box> bands, IEnumerable<LayerInPlan> layers)
+    public static Remedy? AlongZips(WayContext about, IReadOnlyList<Box> bands, IEnumerable<LayerInPlan> layers)
     {
         var edits = new List<JobEdit>();
         foreach (var layer in layers)
@@ -71,7 +71,7 @@ internal static class Mends
             edits.AddRange(ShapeEdits(layer.Layer, left));
         }
 
-        return edits.Count == 0 ? null : new Mend(bands.Count == 1 ? "Cut it in two along the zip" : "Cut it along the zips", edits);
+        return edits.Count == 0 ? null : new Remedy(bands.Count == 1 ? "Cut it in two along the zip" : "Cut it along the zips", edits);
     }
 
     private static JobEdit At(JobLayer layer, string member, object? value) => new($"/layers/{layer.At}/{member}", value);

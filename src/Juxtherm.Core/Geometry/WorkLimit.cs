@@ -13,7 +13,7 @@ internal sealed class RefusedDrawing(string message, string code) : Exception(me
 }
 
 /// <summary>How much a drawing may ask for: points, elements and crossings are counted as they come, so that none can exhaust the machine.</summary>
-internal sealed class Budget(CancellationToken cancel)
+internal sealed class WorkLimit(CancellationToken cancel)
 {
     /// <summary>Most corners of all outlines together.</summary>
     public const int MostPoints = 80_000;
@@ -75,7 +75,7 @@ internal sealed class Budget(CancellationToken cancel)
         }
     }
 
-    private sealed class Counter(Budget budget, List<(Coordinate From, Coordinate To)> sides, int mine) : NetTopologySuite.Index.IItemVisitor<int>
+    private sealed class Counter(WorkLimit budget, List<(Coordinate From, Coordinate To)> sides, int mine) : NetTopologySuite.Index.IItemVisitor<int>
     {
         public void VisitItem(int item)
         {

@@ -9,11 +9,11 @@ namespace Juxtherm.Core.Plans.Rehearsal;
 /// How each layer's heat adds up over a rehearsed sequence. The model carries one placement of the plate through; where
 /// placements overlap, what they add is counted as often as they do.
 /// </summary>
-internal sealed class Budget
+internal sealed class HeatLedger
 {
     private readonly Dictionary<string, List<HeatShare>> _shares = new(StringComparer.Ordinal);
 
-    public Budget(WayContext about, RehearsedPresses rehearsal)
+    public HeatLedger(WayContext about, RehearsedPresses rehearsal)
     {
         var before = new Dictionary<string, double>(StringComparer.Ordinal);
         for (var i = 0; i < rehearsal.Presses.Count; i++)
@@ -22,8 +22,8 @@ internal sealed class Budget
             var pressed = done.Press.Layers.GroupBy(id => about.Layer(id).Layer.Face).ToDictionary(face => face.Key, face => JobSections.Of(about.Job, face.Key, [.. face]));
             foreach (var (id, heat) in done.Heat)
             {
-                var added = heat.Burden - before.GetValueOrDefault(id);
-                before[id] = heat.Burden;
+                var added = heat.HeatDose - before.GetValueOrDefault(id);
+                before[id] = heat.HeatDose;
                 var times = Times(pressed, about.Layer(id).Layer);
                 if (!_shares.TryGetValue(id, out var shares))
                     _shares[id] = shares = [];

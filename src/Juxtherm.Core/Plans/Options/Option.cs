@@ -6,10 +6,10 @@ namespace Juxtherm.Core.Plans.Options;
 /// <summary>What is advised, and why.</summary>
 /// <param name="Option">Option id.</param>
 /// <param name="Reason">The reason, in the reader's units, with the model's figures where it can settle the question.</param>
-public sealed record WayAdvice(string Option, string Reason);
+public sealed record OptionAdvice(string Option, string Reason);
 
-/// <summary>A question on which crafters differ. A new one is a new class in this folder and a line in <see cref="AllWays"/>.</summary>
-public interface IWay
+/// <summary>A question on which crafters differ. A new one is a new class in this folder and a line in <see cref="AllOptions"/>.</summary>
+public interface IOption
 {
     /// <summary>Its id.</summary>
     string Id { get; }
@@ -22,12 +22,12 @@ public interface IWay
 
     /// <summary>The answers to choose from here.</summary>
     /// <param name="about">The job as far as it is planned.</param>
-    IReadOnlyList<WayOption> Options(WayContext about);
+    IReadOnlyList<OptionChoice> Choices(WayContext about);
 
     /// <summary>What is advised.</summary>
     /// <param name="about">The job as far as it is planned.</param>
     /// <returns>Null when the question does not arise.</returns>
-    WayAdvice? Advise(WayContext about);
+    OptionAdvice? Advise(WayContext about);
 
     /// <summary>What the job says; null when it leaves it to the advice.</summary>
     /// <param name="job">The job.</param>

@@ -4,14 +4,14 @@ namespace Juxtherm.Core.Stacking;
 /// What lies on what: as the job says, and where places are known also as they overlap; of two drawn shapes the later lies on
 /// the earlier, of boxes the smaller on the larger, and of two alike the later on the earlier.
 /// </summary>
-public sealed class Lying
+public sealed class Stackup
 {
     private readonly Dictionary<string, LayerPiece> _pieces;
     private readonly Dictionary<string, HashSet<string>> _on;
 
     /// <summary>Works it out.</summary>
     /// <param name="pieces">The layers, in the job's order; what they are said to lie on must not run in a circle.</param>
-    public Lying(IReadOnlyList<LayerPiece> pieces)
+    public Stackup(IReadOnlyList<LayerPiece> pieces)
     {
         ArgumentNullException.ThrowIfNull(pieces);
         Pieces = pieces;

@@ -8,4 +8,4 @@ public sealed record JobEdit(string Pointer, object? Value);
 /// <summary>A change to the job that takes a notice away.</summary>
 /// <param name="Text">What changes, in words.</param>
 /// <param name="Edits">What changes, in the job file.</param>
-public sealed record Mend(string Text, IReadOnlyList<JobEdit> Edits);
+public sealed record Remedy(string Text, IReadOnlyList<JobEdit> Edits);
