@@ -45,11 +45,11 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     {
         ArgumentNullException.ThrowIfNull(job);
         job = Told(job);
-        var (about, preheat) = _settings.Of(job, new Wording(units));
+        var (set, preheat) = _settings.Of(job, new Wording(units));
         Patience.Look();
-        var orders = _orders.Find(about, preheat);
-        var tried = Try(about, orders, preheat);
-        (about, var rehearsal, var budget) = (tried.About, tried.Rehearsal, tried.Budget);
+        var orders = _orders.Find(set, preheat);
+        var tried = Try(set, orders, preheat);
+        var (about, rehearsal, budget) = (tried.About, tried.Rehearsal, tried.Budget);
 
         var last = rehearsal.Presses[^1];
         var rules = new PlanContext(
@@ -61,7 +61,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
             Sequence = tried.Laid,
             AllHold = about.Layers.All(l => last.Heat[l.Id].Bond >= l.Work.Vinyl.HoldsFromBond.Value),
             LabelCap = CareLabel.Cap(job.Blank.CareDots, catalogue),
-            HottestOfRunCelsius = about.Work.Material.DyeMigrationCelsius is null ? 0 : _hottest.Of(about.Found!, job.Quantity),
+            HottestOfRunCelsius = about.Work.Material.DyeMigrationCelsius is null ? 0 : _hottest.Of(about.Found, job.Quantity),
         };
         var notices = PlanRules.Look(rules);
         var verdict = notices.Select(n => n.Weight).DefaultIfEmpty(NoticeLevel.Note).Max() switch
@@ -105,7 +105,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     public PatchAdvice Patches(Job job, UnitSystem units)
     {
         ArgumentNullException.ThrowIfNull(job);
-        return PatchWriter.Of(_settings.Of(job with { Patches = [], Used = null }, new Wording(units)).About, StudyOf(job), job.Patches, _settings.Of(Told(job), new Wording(units)).About.Found!);
+        return PatchWriter.Of(_settings.Of(job with { Patches = [], Used = null }, new Wording(units)).About, StudyOf(job), job.Patches, _settings.Of(Told(job), new Wording(units)).About.Found);
     }
 
     /// <summary>A job as its test patches have shown it: what its face wants, how sure that is, what blank and vinyl bear.</summary>
@@ -124,14 +124,14 @@ public sealed class Planner(CatalogueSnapshot catalogue)
         ArgumentNullException.ThrowIfNull(job);
         var (about, preheat) = _settings.Of(job with { Used = null }, new Wording(UnitSystem.Metric));
         // Settings that are found again are the same object, so what patches tell about one is worked out once.
-        return _studies.GetValue(about.Found!, _ => new PatchStudy(about, about.SetOf([]).PressureKPa, preheat, catalogue));
+        return _studies.GetValue(about.Found, _ => new PatchStudy(about, about.SetOf([]).PressureKPa, preheat, catalogue));
     }
 
     /// <summary>The job with its layers worked out, as far as that goes before a setting is found.</summary>
-    internal WayContext About(Job job, Wording words) => _settings.About(job, words, job.Blank.Material);
+    internal ChartedJob About(Job job, Wording words) => _settings.About(job, words, job.Blank.Material);
 
     /// <summary>The best order that the whole model agrees with: sums of heat are only sums.</summary>
-    private Tried Try(WayContext about, FoundOrders orders, double preheat)
+    private Tried Try(SetJob about, FoundOrders orders, double preheat)
     {
         Tried? best = null;
         foreach (var laid in orders.Ranked.Take(MostTried))
@@ -148,13 +148,12 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     }
 
     /// <summary>Carries the presses out in the model; where that shows that a press from the back is worth it, once more with that.</summary>
-    private Tried Rehearse(WayContext about, LaidSequence laid, double preheat)
+    private Tried Rehearse(SetJob set, LaidSequence laid, double preheat)
     {
-        RehearsedPresses With(string? back) => _rehearsals.Of(about, PressSequence.Of(about, laid, preheat, back));
-        var rehearsal = With(null);
-        about = about with { Measured = rehearsal.Measured };
+        var rehearsal = _rehearsals.Of(set, PressSequence.Of(set, laid, preheat, back: null));
+        var about = new RehearsedJob(set, rehearsal.Measured);
         if (about.Choose(new BackPress()) == BackPress.Always)
-            rehearsal = With(about.Choose(new BackPressWhen()));
+            rehearsal = _rehearsals.Of(about, PressSequence.Of(about, laid, preheat, about.Choose(new BackPressWhen())));
         var budget = new HeatLedger(about, rehearsal);
         var last = rehearsal.Presses[^1];
         var excess = about.Layers.Sum(l => Math.Max(0, budget.Total(l.Id) - l.MostHeatDose) + Math.Max(0, l.Work.Vinyl.HoldsFromBond.Value - last.Heat[l.Id].Bond));
@@ -162,7 +161,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     }
 
     /// <summary>An order carried out in the model, with the heat beyond what layers take and the bond short of holding, summed.</summary>
-    private sealed record Tried(WayContext About, LaidSequence Laid, RehearsedPresses Rehearsal, HeatLedger Budget, double Excess);
+    private sealed record Tried(RehearsedJob About, LaidSequence Laid, RehearsedPresses Rehearsal, HeatLedger Budget, double Excess);
 
     private static double? Tenth(double? value) => value is { } v ? Math.Round(v, 1) : null;
 
@@ -189,7 +188,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     }
 
     /// <summary>How hot the bare face would get if the chart's setting were used as it stands.</summary>
-    private double HottestAtChart(WayContext about, double preheatSeconds)
+    private double HottestAtChart(SetJob about, double preheatSeconds)
     {
         var pressure = about.SetOf([]).PressureKPa;
         var session = new PressSession(about.Work, catalogue);

@@ -18,7 +18,7 @@ namespace Juxtherm.Core.Plans.Checks;
 /// <param name="HottestBareCelsius">Hottest the bare face gets in the plan, °C.</param>
 /// <param name="ChartHottestBareCelsius">Hottest the bare face would get with the chart setting as it stands, °C.</param>
 public sealed record PlanContext(
-    WayContext About, IReadOnlyList<PressInPlan> Presses, double BondShare, IReadOnlyDictionary<string, double> HeatDose, double HottestBareCelsius, double ChartHottestBareCelsius)
+    RehearsedJob About, IReadOnlyList<PressInPlan> Presses, double BondShare, IReadOnlyDictionary<string, double> HeatDose, double HottestBareCelsius, double ChartHottestBareCelsius)
 {
     private IReadOnlyList<(BlankShape Shape, SectionPlan Plan)>? _covered;
 
@@ -64,7 +64,7 @@ public sealed record PlanContext(
     public Chart Chart => About.Lead.Chart;
 
     /// <summary>The setting found.</summary>
-    public FoundSetting Found => About.Found!;
+    public FoundSetting Found => About.Found;
 
     /// <summary>Writes figures in the reader's units.</summary>
     public Wording Words => About.Words;

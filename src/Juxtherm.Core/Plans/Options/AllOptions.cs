@@ -15,7 +15,7 @@ public static class AllOptions
 
     /// <summary>The questions that arise in a plan, with the answers it follows.</summary>
     /// <param name="about">The finished plan's context.</param>
-    public static IReadOnlyList<PlannedOption> In(WayContext about)
+    public static IReadOnlyList<PlannedOption> In(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return [.. List.Select(way => way.Advise(about) is { } advice ? new PlannedOption(way.Id, way.Question, about.Choose(way)!, advice.Option, advice.Reason, way.Pointer, way.Choices(about)) : null).OfType<PlannedOption>()];

@@ -22,13 +22,13 @@ public sealed class BackPress : IOption
     public string Question => "A press from the back?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Always, "press from the back"), new(Never, "no press from the back")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Always, "press from the back"), new(Never, "no press from the back")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        if (about.Measured is not { BackGainAtOnce: { } gain } measured)
+        if (about is not RehearsedJob { Measured: { BackGainAtOnce: { } gain } measured })
             return null;
         var after = measured.BackGainAfterPeel is { } late ? $" After the peel it would add {Wording.Share(late)}." : "";
         var figures = $"{measured.BackSeconds:0} s from the back, straight away, add {Wording.Share(gain)} to the {Wording.Share(measured.BondBeforeBack)} of the bond that the front press gives.{after}";

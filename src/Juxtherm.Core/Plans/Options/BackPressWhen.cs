@@ -19,13 +19,13 @@ public sealed class BackPressWhen : IOption
     public string Question => "From the back: before the peel or after?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Before, "before the peel, carrier on"), new(After, "after the peel, under a cover")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Before, "before the peel, carrier on"), new(After, "after the peel, under a cover")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        if (about.Measured is not { BackGainAtOnce: { } gain, BackGainAfterPeel: { } late } || about.Choose(new BackPress()) != BackPress.Always)
+        if (about is not RehearsedJob { Measured: { BackGainAtOnce: { } gain, BackGainAfterPeel: { } late } } || about.Choose(new BackPress()) != BackPress.Always)
             return null;
         return new OptionAdvice(Before, $"Straight away the piece is still hot, and the press adds {Wording.Share(gain)}; once it has cooled for the peel, {Wording.Share(late)}.");
     }

@@ -18,10 +18,10 @@ public sealed class Centring : IOption
     public string Question => "How is the middle found?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Crease, "crease on crease"), new(Measure, "measured from the edges")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Crease, "crease on crease"), new(Measure, "measured from the edges")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Job.Blank.MayBeCreased

@@ -10,7 +10,7 @@ public static class Chosen
     /// <param name="about">The job as far as it is planned.</param>
     /// <param name="way">The question.</param>
     /// <returns>Option id; null when the question does not arise.</returns>
-    public static string? Choose(this WayContext about, IOption way)
+    public static string? Choose(this ChartedJob about, IOption way)
     {
         ArgumentNullException.ThrowIfNull(about);
         ArgumentNullException.ThrowIfNull(way);
@@ -21,7 +21,7 @@ public static class Chosen
 
     /// <summary>On each face all layers are laid at once: one lies alone, or several keep apart.</summary>
     /// <param name="about">The job as far as it is planned.</param>
-    public static bool IsOneGo(this WayContext about)
+    public static bool IsOneGo(this ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Layers.Count == 1 || LayersMethod.Method(about.Choose(new LayersMethod())) == LayerMethod.AtOnce
@@ -30,7 +30,7 @@ public static class Chosen
 
     /// <summary>It is pressed from the back as well, as a matter of course under this press, and nobody said otherwise.</summary>
     /// <param name="about">The job as far as it is planned.</param>
-    public static bool IsBackByCustom(this WayContext about)
+    public static bool IsBackByCustom(this ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Work.Source.PressesFromBack && about.CanBeTurned && about.Job.Used is null && about.Job.Choices.GetValueOrDefault(new BackPress().Id) != BackPress.Never;

@@ -20,7 +20,7 @@ public sealed class CoverSheet : IOption
     public string Pointer => "/tools/cover";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about)
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         // What is in use is always among them, also when it is nobody's advice.
@@ -30,7 +30,7 @@ public sealed class CoverSheet : IOption
     }
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         var source = about.Work.Source;

@@ -19,10 +19,10 @@ public sealed class DropCounting : IOption
     public string Question => "How is the place below the collar found?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Measured, "measured"), new(Fingers, "in finger breadths")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Measured, "measured"), new(Fingers, "in finger breadths")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         var blank = about.Job.Blank;

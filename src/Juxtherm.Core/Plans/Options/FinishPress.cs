@@ -30,17 +30,17 @@ public sealed class FinishPress : IOption
     public string Question => "Once more after the peel?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Finish, "a few seconds under a cover"), new(None, "none")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Finish, "a few seconds under a cover"), new(None, "none")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         var vinyl = about.Work.Vinyl;
         // Only cloth has a weave to sink into.
         if (!about.Work.HasCover || about.Work.Material.Kind != Catalogue.MaterialKind.Cloth || vinyl.Family == "flock" || about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value) || about.Choose(new LastPress()) == LastPress.Cover)
             return null;
-        var figures = about.Measured is { FinishGain: { } gain, FinishHeatDose: { } dose } ? $" It adds {Wording.Share(gain)} to the bond and {Wording.Share(dose)} to the heat." : "";
+        var figures = about is RehearsedJob { Measured: { FinishGain: { } gain, FinishHeatDose: { } dose } } ? $" It adds {Wording.Share(gain)} to the bond and {Wording.Share(dose)} to the heat." : "";
         return vinyl.FinishSeconds.Value > 0
             ? new OptionAdvice(Finish, $"It lets {vinyl.Name.ToLowerInvariant()} vinyl sink in until the weave shows ({vinyl.FinishSeconds.From.Source}).{figures}")
             : new OptionAdvice(None, $"{vinyl.Name} vinyl looks as it should after the peel.{figures}");

@@ -19,20 +19,20 @@ public sealed class FirstTry : IOption
     public string Question => "A test patch first?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Patch, "press a patch"), new(Straight, "straight on")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Patch, "press a patch"), new(Straight, "straight on")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        if (about.Found is null)
+        if (about is not SetJob set)
             return null;
-        return IsNeeded(about) is { } why ? new OptionAdvice(Patch, why) : new OptionAdvice(Straight, "There is plenty of room either way, even with everything off to one side.");
+        return IsNeeded(set) is { } why ? new OptionAdvice(Patch, why) : new OptionAdvice(Straight, "There is plenty of room either way, even with everything off to one side.");
     }
 
     /// <summary>Why a patch is worth its vinyl; null where the setting found is safe without one.</summary>
     /// <param name="about">The job, with its setting found.</param>
-    internal static string? IsNeeded(WayContext about)
+    internal static string? IsNeeded(SetJob about)
     {
         var (material, blank) = (about.Work.Material, about.Job.Blank);
         return about.Settings.Any(f => f is { From: SettingFrom.Search, Outcome: not SettingOutcome.Safe }) ? "There is little room here, and a patch tells more than the model."

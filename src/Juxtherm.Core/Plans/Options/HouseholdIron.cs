@@ -19,16 +19,16 @@ public sealed class HouseholdIron : IOption
     public string Question => "An iron: good enough?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Plan, "plan it, with its spread"), new(Avoid, "rather not")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Plan, "plan it, with its spread"), new(Avoid, "rather not")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         if (about.Work.Source.Kind != "household-iron")
             return null;
         var (error, factor) = (about.Work.Source.DialErrorK.Value, about.Work.Source.PressureErrorFactor.Value);
-        var spread = about.Found is { } found ? $" With everything off to the cold side the bond falls to {Wording.Share(found.Worst.LeastBond)} of what is wanted." : "";
+        var spread = about is SetJob { Found: { } found } ? $" With everything off to the cold side the bond falls to {Wording.Share(found.Worst.LeastBond)} of what is wanted." : "";
         return new OptionAdvice(Plan, $"Its sole may be off by {error:0} K and your hand by a factor of {factor:0.0#}.{spread} It works where there is room for that, and the plan says whether there is.");
     }
 }

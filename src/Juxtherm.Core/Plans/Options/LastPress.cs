@@ -18,10 +18,10 @@ public sealed class LastPress : IOption
     public string Question => "The last press: with the carrier or without?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Cover, "carrier off, under a cover"), new(Carrier, "carrier still on")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Cover, "carrier off, under a cover"), new(Carrier, "carrier still on")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         if (about.IsOneGo() || about.Choose(new LayersMethod()) != LayersMethod.Tack)

@@ -27,10 +27,10 @@ public sealed class LayersMethod : IOption
     public string Question => "How are the layers pressed?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Tack, "tack each, then one full press"), new(Full, "a full press for each"), new(AtOnce, "all at once")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Tack, "tack each, then one full press"), new(Full, "a full press for each"), new(AtOnce, "all at once")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         if (about.Layers.Count < 2)

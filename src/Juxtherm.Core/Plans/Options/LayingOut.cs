@@ -18,10 +18,10 @@ public sealed class LayingOut : IOption
     public string Question => "Where is the artwork laid?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Table, "on the table, smoothed, then carried over"), new(Plate, "on the plate")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Table, "on the table, smoothed, then carried over"), new(Plate, "on the plate")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         if (!about.Work.Form.Supported)

@@ -22,12 +22,12 @@ public interface IOption
 
     /// <summary>The answers to choose from here.</summary>
     /// <param name="about">The job as far as it is planned.</param>
-    IReadOnlyList<OptionChoice> Choices(WayContext about);
+    IReadOnlyList<OptionChoice> Choices(ChartedJob about);
 
     /// <summary>What is advised.</summary>
     /// <param name="about">The job as far as it is planned.</param>
     /// <returns>Null when the question does not arise.</returns>
-    OptionAdvice? Advise(WayContext about);
+    OptionAdvice? Advise(ChartedJob about);
 
     /// <summary>What the job says; null when it leaves it to the advice.</summary>
     /// <param name="job">The job.</param>

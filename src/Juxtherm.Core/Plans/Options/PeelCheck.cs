@@ -19,10 +19,10 @@ public sealed class PeelCheck : IOption
     public string Question => "How is the peel begun?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Corner, "lift a corner, then decide"), new(Listed, "peel when listed")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Corner, "lift a corner, then decide"), new(Listed, "peel when listed")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Layers.All(l => l.Chart.Peel.Value == PeelMethod.Hot)

@@ -20,16 +20,16 @@ public sealed class PreheatFirst : IOption
     public string Question => "Preheat the bare blank?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Yes, "preheat"), new(No, "straight on")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Yes, "preheat"), new(No, "straight on")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         if (SettingSearch.PreheatSeconds(about.Work) == 0)
             return null;
         var moment = "It flattens the cloth and is the moment to set the pressure.";
-        if (about.Measured is not { BondWithPreheat: { } with, BondWithout: { } without } measured)
+        if (about is not RehearsedJob { Measured: { BondWithPreheat: { } with, BondWithout: { } without } measured })
             return new OptionAdvice(Yes, moment);
         var worth = with > without
             ? $"Without it the same press reaches {Wording.Bond(without)} instead of {Wording.Bond(with)}; it drives out {measured.WaterDriven:P0} of the water in the face."

@@ -19,10 +19,10 @@ public sealed class Prewash : IOption
     public string Question => "Wash it first?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Wash, "wash and dry first"), new(Skip, "do not wash")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Wash, "wash and dry first"), new(Skip, "do not wash")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         var (material, blank) = (about.Work.Material, about.Job.Blank);

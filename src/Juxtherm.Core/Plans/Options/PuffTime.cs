@@ -29,10 +29,10 @@ public sealed class PuffTime : IOption
     public string Question => "Foam vinyl: the full time?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Shorter, "a few seconds less"), new(FullTime, "the full listed time")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Shorter, "a few seconds less"), new(FullTime, "the full listed time")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value)

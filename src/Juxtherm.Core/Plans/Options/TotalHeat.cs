@@ -18,10 +18,10 @@ public sealed class TotalHeat : IOption
     public string Question => "How much heat in all?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Least, "the least that bonds everything"), new(OnceMore, "a full press more over all")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Least, "the least that bonds everything"), new(OnceMore, "a full press more over all")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         if (about.IsOneGo())

@@ -19,7 +19,7 @@ public sealed class Underneath : IOption
     public string Pointer => "/tools/underlay";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about)
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         var used = about.Job.Tools.Underlay;
@@ -28,7 +28,7 @@ public sealed class Underneath : IOption
     }
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         var (form, source) = (about.Work.Form, about.Work.Source);

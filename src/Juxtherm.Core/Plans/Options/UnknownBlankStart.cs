@@ -18,10 +18,10 @@ public sealed class UnknownBlankStart : IOption
     public string Question => "Not sure what it is: how to begin?";
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(StepUp, "cool and short, then step up"), new(Chart, "at the setting right away")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(StepUp, "cool and short, then step up"), new(Chart, "at the setting right away")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Work.Material is { Uncertain: { } uncertain, UncertaintyStops: false, NeverPressed: null }

@@ -26,7 +26,7 @@ public sealed class UpperLayers : IOption
     /// <summary>Whether a layer is laid piece by piece.</summary>
     /// <param name="about">The job.</param>
     /// <param name="layer">The layer.</param>
-    public static bool PieceByPiece(WayContext about, LayerInPlan layer)
+    public static bool PieceByPiece(ChartedJob about, LayerInPlan layer)
     {
         ArgumentNullException.ThrowIfNull(about);
         ArgumentNullException.ThrowIfNull(layer);
@@ -36,7 +36,7 @@ public sealed class UpperLayers : IOption
     /// <summary>How much longer it takes to lay a layer piece by piece, s; 0 where it is laid whole.</summary>
     /// <param name="about">The job.</param>
     /// <param name="layer">The layer.</param>
-    public static double ExtraSeconds(WayContext about, LayerInPlan layer)
+    public static double ExtraSeconds(ChartedJob about, LayerInPlan layer)
     {
         ArgumentNullException.ThrowIfNull(about);
         ArgumentNullException.ThrowIfNull(layer);
@@ -44,10 +44,10 @@ public sealed class UpperLayers : IOption
     }
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(WayContext about) => [new(Whole, "whole, from its middle"), new(Pieces, "piece by piece")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Whole, "whole, from its middle"), new(Pieces, "piece by piece")];
 
     /// <inheritdoc/>
-    public OptionAdvice? Advise(WayContext about)
+    public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         var upper = about.Layers.Where(l => about.Stack.DirectlyUnder(l.Id).Any()).ToList();

@@ -36,7 +36,7 @@ public sealed class PatchStudy
     private const double Shorter = 0.8;
     private const double OneStep = 0.3;
 
-    private readonly WayContext _about;
+    private readonly SetJob _about;
     private readonly FoundSetting _found;
     private readonly double _pressureKPa;
     private readonly double _preheatSeconds;
@@ -48,7 +48,7 @@ public sealed class PatchStudy
     /// <param name="pressureKPa">Pressure, kPa.</param>
     /// <param name="preheatSeconds">Preheat, s; 0 for none.</param>
     /// <param name="catalogue">The catalogue.</param>
-    public PatchStudy(WayContext about, double pressureKPa, double preheatSeconds, CatalogueSnapshot catalogue)
+    public PatchStudy(SetJob about, double pressureKPa, double preheatSeconds, CatalogueSnapshot catalogue)
     {
         ArgumentNullException.ThrowIfNull(about);
         ArgumentNullException.ThrowIfNull(catalogue);

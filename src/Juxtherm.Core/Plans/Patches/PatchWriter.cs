@@ -14,7 +14,7 @@ internal static class PatchWriter
     /// <param name="study">What patches tell about it.</param>
     /// <param name="results">What came of them.</param>
     /// <param name="now">The setting that the plan takes with them.</param>
-    public static PatchAdvice Of(WayContext about, PatchStudy study, IReadOnlyList<PatchResult> results, FoundSetting now)
+    public static PatchAdvice Of(SetJob about, PatchStudy study, IReadOnlyList<PatchResult> results, FoundSetting now)
     {
         var enough = results.Count == 0 ? FirstTry.IsNeeded(about) is null : study.IsEnough(results);
         var left = Math.Max(0, PatchStudy.MostPatches - results.Count);
@@ -30,13 +30,13 @@ internal static class PatchWriter
         return new PatchAdvice(next, next is null ? 0 : left, enough, study.Seconds(study.Before), study.Seconds(study.After(results)), Math.Round(study.SpreadLeft(results), 2), text);
     }
 
-    private static PatchToPress Patch(WayContext about, (DialPosition Dial, double Seconds) patch)
+    private static PatchToPress Patch(SetJob about, (DialPosition Dial, double Seconds) patch)
     {
         var (dial, seconds) = patch;
         var where = new ToolWords(about.Work).ForAPatch;
         var cover = about.Work.HasCover ? $", {about.Work.Cover.Name} over it" : "";
         return new PatchToPress(
             Math.Round(dial.Celsius, 1), dial.Shown is { } shown ? new DialReading(shown, dial.Unit.ToString()) : null, dial.Mark, seconds,
-            $"A shape of the same vinyl, some 15 mm, {where}: {about.Words.SetTo(dial.Mark, dial.Celsius)}, {Wording.Time(seconds)}{(about.Found!.BackSeconds > 0 ? " from the front alone" : "")}, the pressure of the plan{cover}. Let it go cold, then pull at a corner.");
+            $"A shape of the same vinyl, some 15 mm, {where}: {about.Words.SetTo(dial.Mark, dial.Celsius)}, {Wording.Time(seconds)}{(about.Found.BackSeconds > 0 ? " from the front alone" : "")}, the pressure of the plan{cover}. Let it go cold, then pull at a corner.");
     }
 }

@@ -13,7 +13,7 @@ internal sealed class HeatLedger
 {
     private readonly Dictionary<string, List<HeatShare>> _shares = new(StringComparer.Ordinal);
 
-    public HeatLedger(WayContext about, RehearsedPresses rehearsal)
+    public HeatLedger(SetJob about, RehearsedPresses rehearsal)
     {
         var before = new Dictionary<string, double>(StringComparer.Ordinal);
         for (var i = 0; i < rehearsal.Presses.Count; i++)

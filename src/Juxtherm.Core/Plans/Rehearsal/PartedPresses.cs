@@ -32,7 +32,7 @@ internal sealed record PartedPress(DonePress Done, int At, IReadOnlyList<string>
 internal static class PartedPresses
 {
     /// <summary>The presses of a rehearsal in the order in which they are really done.</summary>
-    public static IReadOnlyList<PartedPress> Of(WayContext about, RehearsedPresses rehearsal)
+    public static IReadOnlyList<PartedPress> Of(SetJob about, RehearsedPresses rehearsal)
     {
         var presses = rehearsal.Presses.Select((done, at) => (Done: done, At: at, Face: FaceOf(about, rehearsal, done))).ToList();
         var parted = new List<PartedPress>();
@@ -49,11 +49,11 @@ internal static class PartedPresses
     }
 
     /// <summary>The face that a press is for.</summary>
-    public static Face FaceOf(WayContext about, RehearsedPresses rehearsal, DonePress done) =>
+    public static Face FaceOf(SetJob about, RehearsedPresses rehearsal, DonePress done) =>
         about.Layers.FirstOrDefault(l => done.Press.Layers.Contains(l.Id, StringComparer.Ordinal))?.Layer.Face ?? about.Layer(rehearsal.Presses.First(p => p.Press.Laid.Count > 0).Press.Laid[0]).Layer.Face;
 
     /// <summary>Presses that are done on one part before the next part is begun.</summary>
-    private static List<List<(DonePress Done, int At)>> Together(WayContext about, Face face, List<(DonePress Done, int At)> run)
+    private static List<List<(DonePress Done, int At)>> Together(SetJob about, Face face, List<(DonePress Done, int At)> run)
     {
         var whole = JobSections.Of(about.Job, face, Ids(about, face));
         var layings = run.Count(p => Begins(p.Done));
@@ -73,7 +73,7 @@ internal static class PartedPresses
     /// <summary>Something is laid before it, or all that was tacked is pressed at last.</summary>
     private static bool Begins(DonePress done) => done.Press.Laid.Count > 0 || (done.Press.Purpose == PressPurpose.Press && done.Press.UntilBonded);
 
-    private static IEnumerable<PartedPress> PartByPart(WayContext about, Face face, List<(DonePress Done, int At)> presses)
+    private static IEnumerable<PartedPress> PartByPart(SetJob about, Face face, List<(DonePress Done, int At)> presses)
     {
         List<string> layers = [.. presses.SelectMany(p => p.Done.Press.Layers).Distinct(StringComparer.Ordinal)];
         if (layers.Count == 0)
@@ -101,5 +101,5 @@ internal static class PartedPresses
         }));
     }
 
-    private static IReadOnlyList<string> Ids(WayContext about, Face face) => [.. about.Job.Layers.Where(l => l.Face == face).Select(l => l.Id)];
+    private static IReadOnlyList<string> Ids(SetJob about, Face face) => [.. about.Job.Layers.Where(l => l.Face == face).Select(l => l.Id)];
 }

@@ -20,7 +20,7 @@ internal sealed class Rehearsals(CatalogueSnapshot catalogue)
     /// <summary>A sequence carried out.</summary>
     /// <param name="about">The job, with its settings.</param>
     /// <param name="sequence">The presses.</param>
-    public RehearsedPresses Of(WayContext about, IReadOnlyList<SequencePress> sequence)
+    public RehearsedPresses Of(SetJob about, IReadOnlyList<SequencePress> sequence)
     {
         var key = new Key(about, sequence);
         if (_known.TryGet(key, out var known))
@@ -40,7 +40,7 @@ internal sealed class Rehearsals(CatalogueSnapshot catalogue)
         private readonly IReadOnlyList<PressSet> _sets;
         private readonly string _presses;
 
-        public Key(WayContext about, IReadOnlyList<SequencePress> sequence)
+        public Key(SetJob about, IReadOnlyList<SequencePress> sequence)
         {
             _layers = [.. about.Layers.Select(l => new Felt(l.Id, l.Work, l.Reference, l.MostHeatDose, l.Layer.Face, string.Join('\n', about.Stack.Under(l.Id))))];
             _sets = [.. sequence.Select(p => p.Set)];

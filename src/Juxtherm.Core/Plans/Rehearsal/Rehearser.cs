@@ -32,7 +32,7 @@ internal sealed class Rehearser
     // A tack has to warm the glue this far beyond where it begins to hold.
     private const double TackBeyondActivationK = 5;
 
-    private readonly WayContext _about;
+    private readonly ChartedJob _about;
     private readonly CatalogueSnapshot _catalogue;
     private PressSetting _setting;
     private readonly Func<string, string> _name;
@@ -45,7 +45,7 @@ internal sealed class Rehearser
     private Face _face;
     private double _clock;
 
-    private Rehearser(WayContext about, CatalogueSnapshot catalogue, PressSetting setting, Face firstFace, Func<string, string> name)
+    private Rehearser(ChartedJob about, CatalogueSnapshot catalogue, PressSetting setting, Face firstFace, Func<string, string> name)
     {
         (_about, _catalogue, _setting, _name) = (about, catalogue, setting, name);
         _face = firstFace;
@@ -53,7 +53,7 @@ internal sealed class Rehearser
     }
 
     /// <summary>Laying layers together, s.</summary>
-    public static double LayingSeconds(WayContext about, IEnumerable<string> laid) => about.Figures.LaySeconds.Value + laid.Sum(id => UpperLayers.ExtraSeconds(about, about.Layer(id)));
+    public static double LayingSeconds(ChartedJob about, IEnumerable<string> laid) => about.Figures.LaySeconds.Value + laid.Sum(id => UpperLayers.ExtraSeconds(about, about.Layer(id)));
 
     /// <summary>How many times longer than the nominal case the worst case needs.</summary>
     public static double LongerThanNominal(FoundSetting found) =>
@@ -64,7 +64,7 @@ internal sealed class Rehearser
     /// <param name="sequence">The presses.</param>
     /// <param name="catalogue">The catalogue.</param>
     /// <param name="name">Names a sheet for the reader.</param>
-    public static RehearsedPresses Of(WayContext about, IReadOnlyList<SequencePress> sequence, CatalogueSnapshot catalogue, Func<string, string> name)
+    public static RehearsedPresses Of(ChartedJob about, IReadOnlyList<SequencePress> sequence, CatalogueSnapshot catalogue, Func<string, string> name)
     {
         var rehearser = new Rehearser(about, catalogue, sequence[0].Set.For(0), FirstFace(about, sequence.Select(p => p.Laid)), name);
         foreach (var press in sequence)
@@ -77,21 +77,21 @@ internal sealed class Rehearser
     /// <param name="about">The job.</param>
     /// <param name="done">The presses of its plan that were done, in order.</param>
     /// <param name="catalogue">The catalogue.</param>
-    public static RepeatedPiece Repeat(WayContext about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue) => Repeated(about, done, catalogue, id => id).Piece;
+    public static RepeatedPiece Repeat(ChartedJob about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue) => Repeated(about, done, catalogue, id => id).Piece;
 
     /// <summary>Temperatures over time of a piece as it was really pressed, and as it goes on by its plan.</summary>
     /// <param name="about">The job.</param>
     /// <param name="done">Every press of its plan but the patch: what was done of it, or will be.</param>
     /// <param name="catalogue">The catalogue.</param>
     /// <param name="name">Names a sheet for the reader.</param>
-    public static IReadOnlyList<TracePhase> Retrace(WayContext about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue, Func<string, string> name)
+    public static IReadOnlyList<TracePhase> Retrace(ChartedJob about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue, Func<string, string> name)
     {
         var rehearser = Repeated(about, done, catalogue, name).Rehearser;
         rehearser.Open(PhaseKind.Rest, RestSeconds, CoolingPlace.OnUnderlay);
         return rehearser._phases;
     }
 
-    private static (RepeatedPiece Piece, Rehearser Rehearser) Repeated(WayContext about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue, Func<string, string> name)
+    private static (RepeatedPiece Piece, Rehearser Rehearser) Repeated(ChartedJob about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue, Func<string, string> name)
     {
         var setting = PressSetting.Single(done[0].PlateCelsius, done[0].Press.PressureKPa, 0);
         var rehearser = new Rehearser(about, catalogue, setting, FirstFace(about, done.Select(d => d.Press.Laid)), name);
@@ -122,10 +122,10 @@ internal sealed class Rehearser
         return (new RepeatedPiece(rehearser._session, rehearser.InSession, opened, rehearser._face), rehearser);
     }
 
-    private static Face FirstFace(WayContext about, IEnumerable<IReadOnlyList<string>> laid) => laid.FirstOrDefault(l => l.Count > 0) is { } first ? about.Layer(first[0]).Layer.Face : about.Layers[0].Layer.Face;
+    private static Face FirstFace(ChartedJob about, IEnumerable<IReadOnlyList<string>> laid) => laid.FirstOrDefault(l => l.Count > 0) is { } first ? about.Layer(first[0]).Layer.Face : about.Layers[0].Layer.Face;
 
     /// <summary>The layers as they are stacked, each after those it lies over.</summary>
-    private static List<StackedVinyl> Stack(WayContext about, Face firstFace) =>
+    private static List<StackedVinyl> Stack(ChartedJob about, Face firstFace) =>
     [
         .. about.Layers.Select(l => (Layer: l, Under: about.Stack.Under(l.Id).ToList())).OrderBy(l => l.Under.Count)
             .Select(l => new StackedVinyl(about.Layers.Count == 1 ? Workpiece.VinylSheet : l.Layer.Id, l.Layer.Work.Vinyl, l.Under, l.Layer.Layer.Face != firstFace)),

@@ -6,7 +6,7 @@ namespace Juxtherm.Core.Plans.Rehearsal;
 /// <summary>Names the sheets of a stack for the reader.</summary>
 internal static class SheetNames
 {
-    public static string Of(string sheet, WayContext about)
+    public static string Of(string sheet, ChartedJob about)
     {
         var work = about.Work;
         var single = work.Form.Layers.Value < 2;

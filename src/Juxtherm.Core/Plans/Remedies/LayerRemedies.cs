@@ -15,7 +15,7 @@ internal static class LayerRemedies
 
     /// <summary>Cuts one layer's shape out of the one below, so that both lie on the cloth.</summary>
     /// <returns>Null while places are not known, or when nothing of the lower would be left.</returns>
-    public static Remedy? CutOut(WayContext about, LayerInPlan upper, LayerInPlan lower)
+    public static Remedy? CutOut(ChartedJob about, LayerInPlan upper, LayerInPlan lower)
     {
         if (upper.Layer.Box is not { } above || lower.Layer.Box is not { } below)
             return null;
@@ -26,7 +26,7 @@ internal static class LayerRemedies
     }
 
     /// <summary>Lays one layer beside the other, carriers clear of each other: right, left or below, whichever has room on the blank.</summary>
-    public static Remedy? SideBySide(WayContext about, LayerInPlan upper, LayerInPlan lower)
+    public static Remedy? SideBySide(ChartedJob about, LayerInPlan upper, LayerInPlan lower)
     {
         if (upper.Layer.Box is not { } box || lower.Layer.Box is not { } below || !about.Job.Blank.Faces.TryGetValue(upper.Layer.Face, out var shape))
             return null;
@@ -49,16 +49,16 @@ internal static class LayerRemedies
     }
 
     /// <summary>Takes smooth vinyl, which others hold on, for a layer.</summary>
-    public static Remedy? Smooth(WayContext about, LayerInPlan layer) =>
+    public static Remedy? Smooth(ChartedJob about, LayerInPlan layer) =>
         layer.Work.Vinyl.Id == "smooth" ? null : new Remedy($"Take smooth vinyl for {about.NameOf(layer)}", [At(layer.Layer, "vinyl", "smooth"), At(layer.Layer, "label", null)]);
 
     /// <summary>Trims carriers along the contour.</summary>
-    public static Remedy Trim(WayContext about, IReadOnlyDictionary<string, double> marginsMm) => new(
+    public static Remedy Trim(ChartedJob about, IReadOnlyDictionary<string, double> marginsMm) => new(
         marginsMm.Count == 1 ? "Trim the carrier" : "Trim the carriers",
         [.. marginsMm.SelectMany(m => new[] { At(about.Layer(m.Key).Layer, "carrier", JobReader.ContourCarrier), At(about.Layer(m.Key).Layer, "carrierMarginMm", m.Value) })]);
 
     /// <summary>Cuts a layer in two along zips.</summary>
-    public static Remedy? AlongZips(WayContext about, IReadOnlyList<Box> bands, IEnumerable<LayerInPlan> layers)
+    public static Remedy? AlongZips(ChartedJob about, IReadOnlyList<Box> bands, IEnumerable<LayerInPlan> layers)
     {
         var edits = new List<JobEdit>();
         foreach (var layer in layers)

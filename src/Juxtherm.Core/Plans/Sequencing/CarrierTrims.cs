@@ -7,7 +7,7 @@ namespace Juxtherm.Core.Plans.Sequencing;
 internal static class CarrierTrims
 {
     /// <summary>The carriers of all layers, drawn as they are cut and as they should be trimmed.</summary>
-    public static IReadOnlyList<CarrierInPlan> Of(WayContext about, LaidSequence laid)
+    public static IReadOnlyList<CarrierInPlan> Of(SetJob about, LaidSequence laid)
     {
         var trims = Needed(about, laid);
         return
@@ -22,7 +22,7 @@ internal static class CarrierTrims
     }
 
     /// <summary>How far each carrier may still reach beyond its artwork, mm, where it reaches too far; none that scissors cannot follow.</summary>
-    public static IReadOnlyDictionary<string, double> Needed(WayContext about, LaidSequence laid)
+    public static IReadOnlyDictionary<string, double> Needed(SetJob about, LaidSequence laid)
     {
         var trims = new Dictionary<string, double>(StringComparer.Ordinal);
         void Trim(string id, double? to)

@@ -18,7 +18,7 @@ internal static class PressSequence
     /// <param name="laid">The presses of the layers.</param>
     /// <param name="preheatSeconds">Preheat, s; 0 for none.</param>
     /// <param name="back">Whether there is a press from the back, and when; null for none.</param>
-    public static IReadOnlyList<SequencePress> Of(WayContext about, LaidSequence laid, double preheatSeconds, string? back)
+    public static IReadOnlyList<SequencePress> Of(SetJob about, LaidSequence laid, double preheatSeconds, string? back)
     {
         var presses = new List<SequencePress>();
         foreach (var face in laid.Faces)
@@ -38,7 +38,7 @@ internal static class PressSequence
         return back == BackPressWhen.Before ? BeforeThePeel(presses) : presses;
     }
 
-    private static void AddFace(List<SequencePress> presses, WayContext about, IReadOnlyList<LaidPress> face)
+    private static void AddFace(List<SequencePress> presses, SetJob about, IReadOnlyList<LaidPress> face)
     {
         var laid = new List<string>();
         var owed = false;
@@ -71,5 +71,5 @@ internal static class PressSequence
         return presses;
     }
 
-    private static double TackSeconds(WayContext about, LaidPress press) => press.Layers.Max(id => about.Layer(id).Work.Vinyl.TackSeconds.Value);
+    private static double TackSeconds(SetJob about, LaidPress press) => press.Layers.Max(id => about.Layer(id).Work.Vinyl.TackSeconds.Value);
 }

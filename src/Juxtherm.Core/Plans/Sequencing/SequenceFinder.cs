@@ -11,7 +11,7 @@ internal sealed class SequenceFinder(HeatTable table)
 {
     private const int MostRanked = 6;
 
-    public FoundOrders Find(WayContext about, double preheatSeconds)
+    public FoundOrders Find(SetJob about, double preheatSeconds)
     {
         // Foam lies up: the face that bears it comes last.
         var faces = about.Layers.GroupBy(l => l.Layer.Face).OrderBy(f => f.Any(l => l.Work.Vinyl.HeatsOnce.Value)).ThenBy(f => f.Key != about.Job.Blank.Face).Select(f => f.ToList()).ToList();
@@ -37,7 +37,7 @@ internal sealed class SequenceFinder(HeatTable table)
     }
 
     /// <summary>What would go together if carriers were trimmed as close as scissors can.</summary>
-    private static TrimSaving? Trim(WayContext about, List<SequenceQuestion> questions, LaidSequence now)
+    private static TrimSaving? Trim(SetJob about, List<SequenceQuestion> questions, LaidSequence now)
     {
         bool Trimmed(string a, string b) => about.Stack.GoTogether(a, b) || (about.Stack.GoTogether(a, b, carriersMeet: false) && Carriers.ApartMm(about.Stack[a], about.Stack[b]) >= 2 * Carriers.ClosestTrimMm + Carriers.BetweenMm);
         if (questions.TrueForAll(q => q.Layers.Count < 2))
@@ -59,7 +59,7 @@ internal sealed class SequenceFinder(HeatTable table)
     }
 
     /// <summary>What the wish asks for and cannot be: what lies below, or does not foam, comes first.</summary>
-    private static ForbiddenWish? Forbidden(WayContext about, List<string> wish, Func<string, double> pressedTwice)
+    private static ForbiddenWish? Forbidden(SetJob about, List<string> wish, Func<string, double> pressedTwice)
     {
         for (var i = 0; i < wish.Count; i++)
         {
@@ -75,9 +75,9 @@ internal sealed class SequenceFinder(HeatTable table)
     }
 
     /// <summary>Foam, and what lies on it.</summary>
-    private static bool ComesLast(WayContext about, LayerInPlan layer) => layer.Work.Vinyl.HeatsOnce.Value || about.Stack.Under(layer.Id).Any(id => about.Layer(id).Work.Vinyl.HeatsOnce.Value);
+    private static bool ComesLast(SetJob about, LayerInPlan layer) => layer.Work.Vinyl.HeatsOnce.Value || about.Stack.Under(layer.Id).Any(id => about.Layer(id).Work.Vinyl.HeatsOnce.Value);
 
-    private SequenceQuestion Question(WayContext about, List<LayerInPlan> layers, LayerMethod method, double preheatSeconds)
+    private SequenceQuestion Question(SetJob about, List<LayerInPlan> layers, LayerMethod method, double preheatSeconds)
     {
         var pressed = layers.AsParallel().Select(l => (l.Id, Pressed: table.Of(l, about.Sets[l.Id], preheatSeconds))).ToDictionary(p => p.Id, p => p.Pressed, StringComparer.Ordinal);
         var heated = JobSections.Of(about.Job, layers[0].Layer.Face, [.. layers.Select(l => l.Id)]);

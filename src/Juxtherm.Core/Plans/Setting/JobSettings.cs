@@ -31,11 +31,11 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
     /// <param name="job">The job.</param>
     /// <param name="words">Writes figures in the reader's units.</param>
     /// <param name="material">What its face is taken to be.</param>
-    public WayContext About(Job job, Wording words, Material material)
+    public ChartedJob About(Job job, Wording words, Material material)
     {
         var charted = job.Layers.Select(layer => Charted(job, layer, material)).ToList();
         var lying = new Stackup([.. charted.Select(c => new LayerPiece(c.Layer.Id, c.Layer.Vinyl, c.Chart.Peel.Value, c.Layer.Box, c.Layer.AreaMm2, c.Layer.CarrierMarginMm, c.Layer.Over, c.Layer.Face == job.Blank.Face ? 0 : 1) { Shape = c.Layer.Shape, Cut = c.Layer.CarrierCut })]);
-        return new WayContext(job, charted.ConvertAll(c => OnWhatItLies(c, lying) with { Takes = Takes(c.Layer.Vinyl, material, lying.InStack(c.Id)) }), lying, words, catalogue.Work);
+        return new ChartedJob(job, charted.ConvertAll(c => OnWhatItLies(c, lying) with { Takes = Takes(c.Layer.Vinyl, material, lying.InStack(c.Id)) }), lying, words, catalogue.Work);
     }
 
     /// <summary>A layer that lies on vinyl with all of it wants no more than a smooth face does, however fluffy the blank is.</summary>
@@ -51,7 +51,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
     /// <summary>The job with its settings found.</summary>
     /// <param name="job">The job.</param>
     /// <param name="words">Writes figures in the reader's units.</param>
-    public (WayContext About, double PreheatSeconds) Of(Job job, Wording words)
+    public (SetJob About, double PreheatSeconds) Of(Job job, Wording words)
     {
         var own = job.Blank.Material;
         var capped = own.Capped(CareLabel.Cap(job.Blank.CareDots, catalogue));
@@ -110,7 +110,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
 
     private static double KPa(HeatSource source, PressureLevel level) => source.PressureKPa[level].Value;
 
-    private (WayContext About, double PreheatSeconds) Set(WayContext about)
+    private (SetJob About, double PreheatSeconds) Set(ChartedJob about)
     {
         var job = about.Job;
         var preheat = about.Choose(new PreheatFirst()) == PreheatFirst.Yes ? SettingSearch.PreheatSeconds(about.Work) : 0;
@@ -124,32 +124,32 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
         return (Apart(about, common, preheat) ?? Alike(about, common), preheat);
     }
 
-    private static WayContext Alike(WayContext about, PressSet set) => about with { Found = set.Found, Sets = about.Layers.ToDictionary(l => l.Id, _ => set, StringComparer.Ordinal) };
+    private static SetJob Alike(ChartedJob about, PressSet set) => new(about) { Found = set.Found, Sets = about.Layers.ToDictionary(l => l.Id, _ => set, StringComparer.Ordinal) };
 
     /// <summary>Layers that no one setting serves well get their own, where those differ and do better; under an iron, whose marks lie far apart, also where they do no worse.</summary>
-    private WayContext? Apart(WayContext about, PressSet common, double preheat)
+    private SetJob? Apart(ChartedJob about, PressSet common, double preheat)
     {
         if (common.Found.Outcome == SettingOutcome.Safe || about.Job.Choices.ContainsKey(new LayersMethod().Id))
             return null;
         var own = about.Layers.ToDictionary(l => l.Id, l => For(about, [l], preheat), StringComparer.Ordinal);
-        return own.Values.Select(s => s.Found.Dial).Distinct().Count() > 1 && (own.Values.Max(s => s.Found.Outcome) is var worst && (worst < common.Found.Outcome || (worst == common.Found.Outcome && common.Found.Dial.Mark is not null))) ? about with { Found = own[about.Lead.Id].Found, Sets = own } : null;
+        return own.Values.Select(s => s.Found.Dial).Distinct().Count() > 1 && (own.Values.Max(s => s.Found.Outcome) is var worst && (worst < common.Found.Outcome || (worst == common.Found.Outcome && common.Found.Dial.Mark is not null))) ? new SetJob(about) { Found = own[about.Lead.Id].Found, Sets = own } : null;
     }
 
-    private PressSet For(WayContext about, IReadOnlyList<LayerInPlan> layers, double preheat)
+    private PressSet For(ChartedJob about, IReadOnlyList<LayerInPlan> layers, double preheat)
     {
         var level = about.Job.Used?.Pressure ?? layers.Max(l => l.Pressure.Value);
         var pressure = KPa(about.Work.Source, level);
         return new PressSet(_settings.Find(Aims(about, layers), pressure, preheat), level, pressure);
     }
 
-    private static List<LayerAim> Aims(WayContext about, IReadOnlyList<LayerInPlan> layers)
+    private static List<LayerAim> Aims(ChartedJob about, IReadOnlyList<LayerInPlan> layers)
     {
         var foam = about.Choose(new PuffTime());
         return [.. layers.Select(l => new LayerAim(l.Work, l.Chart, l.Reference, l.MostHeatDose, l.Work.Vinyl.HeatsOnce.Value ? PuffTime.Share(foam, l.Work.Vinyl, l.Chart) : 1))];
     }
 
     /// <summary>The setting that was looked up for this press; of several layers the hottest and longest.</summary>
-    private static WrapperLabel? Figure(WayContext about)
+    private static WrapperLabel? Figure(ChartedJob about)
     {
         var figures = about.Layers.Select(l => l.Figure).OfType<WrapperLabel>().Where(f => f is not { Celsius: null, Seconds: null }).ToList();
         var meant = figures.Count == about.Layers.Count || figures.Exists(f => f.For == FigureFor.ThisPress);
@@ -157,7 +157,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
     }
 
     /// <summary>Where a press is followed by one from the back as a matter of course, the front needs only what that leaves.</summary>
-    private FoundSetting FromBothSides(WayContext about, PressSet set, double preheat) =>
+    private FoundSetting FromBothSides(ChartedJob about, PressSet set, double preheat) =>
         about.IsBackByCustom() && set.Found.Outcome != SettingOutcome.None
             ? _withBack.GetValue(set.Found, found => SettingSearch.WithBack(found, Aims(about, about.Layers), about.Work.Source.BackPressSeconds.Value, catalogue.Work) ?? found)
             : set.Found;

@@ -16,11 +16,11 @@ internal static class Ladder
     private const double ShorterBySeconds = 3;
 
     /// <summary>The rungs, coolest or shortest first, the setting itself last; empty when it is used right away.</summary>
-    public static IReadOnlyList<LadderRung> Of(WayContext about, double preheatSeconds, CatalogueSnapshot catalogue)
+    public static IReadOnlyList<LadderRung> Of(SetJob about, double preheatSeconds, CatalogueSnapshot catalogue)
     {
         if (about.Choose(new UnknownBlankStart()) != UnknownBlankStart.StepUp)
             return [];
-        var found = about.Found!;
+        var found = about.Found;
         var dial = found.Window.Dial.ToList();
         var at = dial.IndexOf(found.Dial);
         var rungs = found.Dial.Mark is null
@@ -29,7 +29,7 @@ internal static class Ladder
         return [.. rungs.Distinct().Select(r => Rung(about, r.Dial, r.Seconds, about.SetOf([]).PressureKPa, preheatSeconds, catalogue))];
     }
 
-    private static LadderRung Rung(WayContext about, DialPosition dial, double seconds, double pressureKPa, double preheatSeconds, CatalogueSnapshot catalogue)
+    private static LadderRung Rung(SetJob about, DialPosition dial, double seconds, double pressureKPa, double preheatSeconds, CatalogueSnapshot catalogue)
     {
         var session = new PressSession(about.Work, catalogue);
         var setting = PressSetting.Single(dial.FaceCelsius, pressureKPa, seconds);

@@ -6,7 +6,7 @@ using Juxtherm.Core.Settings;
 namespace Juxtherm.Core.Plans.Writing;
 
 /// <summary>Writes down where the figures of a press come from.</summary>
-internal sealed class Derivations(WayContext about, PressSet set)
+internal sealed class Derivations(SetJob about, PressSet set)
 {
     private readonly FoundSetting _found = set.Found;
 

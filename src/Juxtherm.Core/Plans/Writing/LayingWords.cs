@@ -9,7 +9,7 @@ using Juxtherm.Core.Settings;
 namespace Juxtherm.Core.Plans.Writing;
 
 /// <summary>Says how layers are laid and the plate is closed, on cloth, curved, domed and hard things.</summary>
-internal sealed class LayingWords(WayContext about, IReadOnlyList<PlannedPress> presses)
+internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> presses)
 {
     // A plate this much larger than the piece tips on it unless it is levelled (common practice).
     private const double TipsFrom = 2;

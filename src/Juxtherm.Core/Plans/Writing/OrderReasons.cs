@@ -6,7 +6,7 @@ using Juxtherm.Core.Stacking;
 namespace Juxtherm.Core.Plans.Writing;
 
 /// <summary>Says why the layers are laid in this order, and what the next best would cost.</summary>
-internal sealed class OrderReasons(WayContext about, FoundOrders found, LaidSequence chosen)
+internal sealed class OrderReasons(SetJob about, FoundOrders found, LaidSequence chosen)
 {
     public PressOrder? Write()
     {

@@ -8,7 +8,7 @@ using Juxtherm.Core.Settings;
 namespace Juxtherm.Core.Plans.Writing;
 
 /// <summary>Writes down the presses of a plan with their reasons.</summary>
-internal sealed class PressWriter(WayContext about, RehearsedPresses rehearsal, HeatLedger budget)
+internal sealed class PressWriter(SetJob about, RehearsedPresses rehearsal, HeatLedger budget)
 {
     private static readonly Peel NoPeel = new(PeelMethod.None, [0, 0], Peel.OnUnderlay);
 

@@ -9,7 +9,7 @@ using Juxtherm.Core.Settings;
 namespace Juxtherm.Core.Plans.Writing;
 
 /// <summary>Writes the whole work as steps, in the order in which it is done.</summary>
-internal sealed class StepWriter(WayContext about, IReadOnlyList<PlannedPress> presses)
+internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> presses)
 {
     private const double CoveringSeconds = 8;
 

@@ -9,7 +9,7 @@ namespace Juxtherm.Core.Runs.Judging;
 /// <param name="Plan">Its plan.</param>
 /// <param name="Heat">It in the model.</param>
 /// <param name="History">What was done with it.</param>
-internal sealed record Looked(WayContext About, Plan Plan, PieceInTheModel Heat, PieceHistory History)
+internal sealed record Looked(ChartedJob About, Plan Plan, PieceInTheModel Heat, PieceHistory History)
 {
     /// <summary>A press shorter than this cannot be timed by hand, s.</summary>
     private double Shortest => About.Figures.ShortestPressSeconds.Value;

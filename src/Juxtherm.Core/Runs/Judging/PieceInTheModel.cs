@@ -33,7 +33,7 @@ internal sealed class PieceInTheModel
     // A piece that has lain so long is cold, s.
     private const double ColdSeconds = 900;
 
-    private readonly WayContext _about;
+    private readonly ChartedJob _about;
     private readonly PressSetting _setting;
     private readonly PressSession _short;
     private readonly PressSession _long;
@@ -43,7 +43,7 @@ internal sealed class PieceInTheModel
     private readonly double _longest;
     private readonly Face _up;
 
-    private PieceInTheModel(WayContext about, PressSetting setting, PressSession shortest, PressSession longest, Func<string, string> nameIn, IReadOnlyDictionary<string, double> asItOpened, List<string> laid, double longestSeconds, Face up)
+    private PieceInTheModel(ChartedJob about, PressSetting setting, PressSession shortest, PressSession longest, Func<string, string> nameIn, IReadOnlyDictionary<string, double> asItOpened, List<string> laid, double longestSeconds, Face up)
     {
         (_about, _setting, _short, _long, _nameIn, _asItOpened, _laid, _longest, _up) = (about, setting, shortest, longest, nameIn, asItOpened, laid, longestSeconds, up);
         Meant = up;
@@ -79,7 +79,7 @@ internal sealed class PieceInTheModel
     /// <param name="holds">How long the plate was really closed.</param>
     /// <param name="catalogue">The catalogue.</param>
     /// <returns>The piece; null while no vinyl has been pressed on it.</returns>
-    public static PieceInTheModel? Of(WayContext about, Plan plan, IReadOnlyList<HoldDone> holds, CatalogueSnapshot catalogue)
+    public static PieceInTheModel? Of(ChartedJob about, Plan plan, IReadOnlyList<HoldDone> holds, CatalogueSnapshot catalogue)
     {
         var done = plan.Whole.Select(w => (w.Press, Places: w.OnParts.SelectMany(p => ClosedPlate.Of(holds, p.Order)).ToList())).Where(p => p.Places.Count > 0).ToList();
         if (!done.Exists(d => d.Press.Laid.Count > 0))
@@ -115,7 +115,7 @@ internal sealed class PieceInTheModel
     /// <param name="about">Its job.</param>
     /// <param name="plan">Its plan.</param>
     /// <param name="piece">The piece.</param>
-    public static IReadOnlyList<DoneInModel> AsItGoes(WayContext about, Plan plan, Piece piece)
+    public static IReadOnlyList<DoneInModel> AsItGoes(ChartedJob about, Plan plan, Piece piece)
     {
         var last = piece.Holds.LastOrDefault(h => !h.IsAgain)?.PressOrder;
         var inHand = plan.Presses.FirstOrDefault(p => p.Order == last)?.Part;
