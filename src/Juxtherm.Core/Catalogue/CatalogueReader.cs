@@ -114,7 +114,7 @@ public static class CatalogueReader
 
     private static Vinyl VinylOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "note", "thermal", "activationCelsius", "chartCelsius", "chartSeconds", "referenceCelsius", "referenceSeconds",
+        c.OnlyNames("id", "name", "smoothFace", "hidesWeave", "pile", "note", "thermal", "activationCelsius", "chartCelsius", "chartSeconds", "referenceCelsius", "referenceSeconds",
             "pressure", "peel", "holdsFromBond", "targetBond", "mostBurden", "finishSeconds", "heatsOnce", "mirrored", "notUnder", "liesOn", "carriesOthers", "stackBurden", "loftyStackBurden", "shrinkPercent", "tackSeconds", "smallestDetailMm", "weedEffort",
             "directional", "blade", "forceGrams", "passes");
         return new Vinyl(
@@ -128,18 +128,24 @@ public static class CatalogueReader
             c["notUnder"].Names.ToDictionary(name => name, name => Read(c["notUnder"][name], sources, v => v.Text()), StringComparer.Ordinal),
             Read(c["liesOn"], sources, Word<LiesOn>), Truth(c["carriesOthers"], sources), Number(c["stackBurden"], sources, 0.5, 50), Number(c["loftyStackBurden"], sources, 0.5, 50), Number(c["shrinkPercent"], sources, 0, 5), Number(c["tackSeconds"], sources, 1, 15),
             Number(c["smallestDetailMm"], sources, 0.1, 20), Number(c["weedEffort"], sources, 0.1, 10),
-            Truth(c["directional"], sources), Read(c["blade"], sources, Word<Blade>), Number(c["forceGrams"], sources, 5, 1000), Number(c["passes"], sources, 1, 6));
+            Truth(c["directional"], sources), Read(c["blade"], sources, Word<Blade>), Number(c["forceGrams"], sources, 5, 1000), Number(c["passes"], sources, 1, 6))
+        {
+            SmoothFace = c["smoothFace"].Flag(false),
+            HidesWeave = c["hidesWeave"].Flag(false),
+            Pile = c["pile"].Flag(false),
+        };
     }
 
     private static Material MaterialOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "kind", "care", "lofty", "uncertain", "uncertaintyStops", "neverPressed", "thermal", "limitCelsius", "limitConsequence", "dyeMigrationCelsius", "demand", "preheatSeconds", "prewash", "wantsPressure");
+        c.OnlyNames("id", "name", "kind", "care", "lofty", "uncertain", "uncertaintyStops", "neverPressed", "thermal", "limitCelsius", "limitConsequence", "dyeMigrationCelsius", "demand", "preheatSeconds", "prewash", "wantsPressure", "cracks");
         return new Material(
             c["id"].Text(), c["name"].Text(), KindOf(c["kind"]), CareOf(c["care"]), ThermalOf(c["thermal"], sources), Number(c["limitCelsius"], sources, 50, 600),
             c["limitConsequence"].Text(), Optional(c["dyeMigrationCelsius"], sources, 80, 250), Number(c["demand"], sources, 0.1, 20),
             Number(c["preheatSeconds"], sources, 0, 60), Truth(c["prewash"], sources), Truth(c["lofty"], sources),
             Words(c["uncertain"], sources), c["uncertaintyStops"].Flag(false), Words(c["neverPressed"], sources))
         {
+            Cracks = c["cracks"].Flag(false),
             WantsPressure = c["wantsPressure"].Exists ? Pressure(c["wantsPressure"], sources) : null,
         };
     }
@@ -148,7 +154,7 @@ public static class CatalogueReader
 
     private static HeatSource HeatSourceOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "presses", "pressureKPa", "plate", "plateWidthMm", "plateHeightMm", "dialCelsius", "dialStep", "dialUnit", "dialOffsetK", "backPressSeconds", "pressesFromBack", "marks", "longerPreheatSeconds", "hotAirWm2K", "duty", "underlay", "cover", "steamPossible", "pressureAdjustable", "hinged", "dialErrorK", "pressureErrorFactor");
+        c.OnlyNames("id", "name", "heldByHand", "presses", "pressureKPa", "plate", "plateWidthMm", "plateHeightMm", "dialCelsius", "dialStep", "dialUnit", "dialOffsetK", "backPressSeconds", "pressesFromBack", "marks", "longerPreheatSeconds", "hotAirWm2K", "duty", "underlay", "cover", "steamPossible", "pressureAdjustable", "hinged", "dialErrorK", "pressureErrorFactor");
         if (c["marks"].Exists == c["dialStep"].Exists)
             c.Fault($"{c.Pointer} needs either dialStep or marks, and not both.", "missing");
         c["presses"].IsArray();
@@ -164,6 +170,7 @@ public static class CatalogueReader
             Optional(c["longerPreheatSeconds"], sources, 0, 60), c["underlay"].Text(), c["cover"].Text(), c["steamPossible"].Flag(false),
             c["pressureAdjustable"].Flag(true), c["hinged"].Flag(false), Optional(c["hotAirWm2K"], sources, 5, 500), Number(c["backPressSeconds"], sources, 1, 60), Number(c["dialErrorK"], sources, 0, 60), Number(c["pressureErrorFactor"], sources, 1, 5))
         {
+            HeldByHand = c["heldByHand"].Flag(false),
             PressesFromBack = c["pressesFromBack"].Flag(false),
             Duty = Optional(c["duty"], sources, 0.05, 1),
         };
@@ -171,11 +178,18 @@ public static class CatalogueReader
 
     private static ItemForm FormOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "shape", "layers", "materials", "usualMaterial", "widthMm", "heightMm", "supported", "framed");
+        c.OnlyNames("id", "name", "shape", "layers", "materials", "usualMaterial", "widthMm", "heightMm", "supported", "framed", "bib", "filled", "cuffed", "pointed", "knotted");
         c["materials"].IsArray();
         return new ItemForm(
             c["id"].Text(), c["name"].Text(), ShapeOf(c["shape"]), Number(c["layers"], sources, 1, 4), [.. c["materials"].Items.Select(KindOf)],
-            c["usualMaterial"].Text(), Number(c["widthMm"], sources, 10, 3000), Number(c["heightMm"], sources, 10, 3000), c["supported"].Flag(true), c["framed"].Flag(false));
+            c["usualMaterial"].Text(), Number(c["widthMm"], sources, 10, 3000), Number(c["heightMm"], sources, 10, 3000), c["supported"].Flag(true), c["framed"].Flag(false))
+        {
+            Bib = c["bib"].Flag(false),
+            Filled = c["filled"].Flag(false),
+            Cuffed = c["cuffed"].Flag(false),
+            Pointed = c["pointed"].Flag(false),
+            Knotted = c["knotted"].Flag(false),
+        };
     }
 
     private static FormMeasures MeasuresOf(JsonCursor c, Dictionary<string, Provenance> sources)
@@ -193,8 +207,15 @@ public static class CatalogueReader
 
     private static Supply SupplyOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "thermal");
-        return new Supply(c["id"].Text(), c["name"].Text(), c["thermal"].Exists ? ThermalOf(c["thermal"], sources) : null);
+        c.OnlyNames("id", "name", "thermal", "damp", "bearsFrames", "yields", "melts", "theCarrier");
+        return new Supply(c["id"].Text(), c["name"].Text(), c["thermal"].Exists ? ThermalOf(c["thermal"], sources) : null)
+        {
+            Damp = c["damp"].Flag(false),
+            BearsFrames = c["bearsFrames"].Flag(false),
+            Yields = c["yields"].Flag(false),
+            Melts = c["melts"].Flag(false),
+            IsCarrier = c["theCarrier"].Flag(false),
+        };
     }
 
     private static WorkFigures WorkOf(JsonCursor c, Dictionary<string, Provenance> sources)

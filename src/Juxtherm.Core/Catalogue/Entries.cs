@@ -57,6 +57,15 @@ public sealed record Vinyl(
     IReadOnlyDictionary<string, Sourced<string>> NotUnder, Sourced<LiesOn> LiesOn, Sourced<bool> CarriesOthers, Sourced<double> StackHeatDose, Sourced<double> LoftyStackHeatDose, Sourced<double> ShrinkPercent, Sourced<double> TackSeconds,
     Sourced<double> SmallestDetailMm, Sourced<double> WeedEffort, Sourced<bool> Directional, Sourced<Blade> Blade, Sourced<double> ForceGrams, Sourced<double> Passes)
 {
+    /// <summary>Its face is smooth: what holds on smooth vinyl only holds on it.</summary>
+    public bool SmoothFace { get; init; }
+
+    /// <summary>It is too thick for a weave to show through.</summary>
+    public bool HidesWeave { get; init; }
+
+    /// <summary>It has a pile that a second press would crush.</summary>
+    public bool Pile { get; init; }
+
     /// <summary>What was found right for it under one kind of press, by the kind's id; empty for the families.</summary>
     public IReadOnlyDictionary<string, WrapperLabel> ForPress { get; init; } = new Dictionary<string, WrapperLabel>(StringComparer.Ordinal);
 }
@@ -82,6 +91,9 @@ public sealed record Material(
     Sourced<double>? DyeMigrationCelsius, Sourced<double> Demand, Sourced<double> PreheatSeconds, Sourced<bool> Prewash, Sourced<bool> Lofty,
     Sourced<string>? Uncertain, bool UncertaintyStops, Sourced<string>? NeverPressed)
 {
+    /// <summary>It cracks where it is heated fast or unevenly.</summary>
+    public bool Cracks { get; init; }
+
     /// <summary>The least pressure that its weave asks for, whatever the vinyl does; null where the vinyl alone decides.</summary>
     public Sourced<PressureLevel>? WantsPressure { get; init; }
 }
@@ -138,7 +150,7 @@ public sealed record HeatSource(
     public DialMark? MarkAt(double celsius) => Marks.OrderBy(m => Math.Abs(m.Celsius.Value - celsius)).ThenByDescending(m => m.Celsius.Value).FirstOrDefault();
 
     /// <summary>It is set down and leaned on by hand.</summary>
-    public bool HeldByHand => Kind is "hand-iron" or "household-iron" or "handheld-press";
+    public bool HeldByHand { get; init; }
 
     /// <summary>All round its plate is cooler by so much more than usual, mm: found with a strip.</summary>
     public double CoolRimMm { get; init; }
@@ -166,7 +178,23 @@ public sealed record HeatSource(
 /// <param name="Framed">Whether it is stretched on a frame.</param>
 public sealed record ItemForm(
     string Id, string Name, FaceShape Shape, Sourced<double> Layers, IReadOnlyList<MaterialKind> Materials, string UsualMaterial,
-    Sourced<double> WidthMm, Sourced<double> HeightMm, bool Supported, bool Framed);
+    Sourced<double> WidthMm, Sourced<double> HeightMm, bool Supported, bool Framed)
+{
+    /// <summary>Its upper part is a bib.</summary>
+    public bool Bib { get; init; }
+
+    /// <summary>It is filled later, and its edges round off then.</summary>
+    public bool Filled { get; init; }
+
+    /// <summary>It has a cuff to print on.</summary>
+    public bool Cuffed { get; init; }
+
+    /// <summary>It narrows to a point.</summary>
+    public bool Pointed { get; init; }
+
+    /// <summary>It is rolled and knotted to be worn.</summary>
+    public bool Knotted { get; init; }
+}
 
 /// <summary>A measure of an item, for those who want to lay a tape on theirs.</summary>
 /// <param name="Id">Stable id.</param>
@@ -194,7 +222,23 @@ public sealed record FormMeasures(string Form, string Pattern, string? UsualSize
 /// <param name="Id">Stable id.</param>
 /// <param name="Name">For the reader.</param>
 /// <param name="Thermal">Thermal figures; null for nothing at all.</param>
-public sealed record Supply(string Id, string Name, ThermalFigures? Thermal);
+public sealed record Supply(string Id, string Name, ThermalFigures? Thermal)
+{
+    /// <summary>It holds water that the heat drives into the cloth.</summary>
+    public bool Damp { get; init; }
+
+    /// <summary>It bears what is stretched on a frame from within.</summary>
+    public bool BearsFrames { get; init; }
+
+    /// <summary>It gives way under the plate.</summary>
+    public bool Yields { get; init; }
+
+    /// <summary>It melts or smears under the plate.</summary>
+    public bool Melts { get; init; }
+
+    /// <summary>It is the vinyl's own carrier and nothing more.</summary>
+    public bool IsCarrier { get; init; }
+}
 
 /// <summary>How long it takes to weed everyday vinyl, part by part.</summary>
 /// <param name="Seconds">To take a sheet in hand and lift the waste around, s.</param>

@@ -60,7 +60,7 @@ public sealed class NearestChanges(Planner planner)
                 yield return new Candidate(layer.Vinyl.Mirrored.Value ? "Mirror the cut file" : "Do not mirror the cut file", job.WithLayer(i, layer with { Mirrored = !mirrored }), [new($"/layers/{layer.At}/mirrored", !mirrored)]);
         }
 
-        if (tools.Cover.Id is "none" or "waxed-paper" or "carrier" && tools.Source.Cover != tools.Cover.Id)
+        if ((tools.Cover.Thermal is null || tools.Cover.Melts) && tools.Source.Cover != tools.Cover.Id)
         {
             var cover = work.Covers[tools.Source.Cover];
             yield return new Candidate($"{cover.Name} as cover", job with { Tools = tools with { Cover = cover } }, [new("/tools/cover", cover.Id)]);

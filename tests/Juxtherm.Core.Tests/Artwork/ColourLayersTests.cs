@@ -68,6 +68,7 @@ public sealed class ColourLayersTests
         Assert.Equal(seen is null ? [] : [seen], layers.Where(l => Inside(l.Shape, x, y)).Select(l => l.Colour)));
 
     [Property(MaxTest = 18)]
+    [Trait("Run", "thorough")]
     public FsCheck.Property Stacked_the_uppermost_is_what_is_seen() => Over(Separation.Stacked, (_, layers, x, y, seen) =>
         Assert.Equal(seen, layers.LastOrDefault(l => Inside(l.Shape, x, y))?.Colour));
 

@@ -84,6 +84,7 @@ public sealed class LayerWorkTests
     private static FsCheck.Property Over(Func<Piece[], bool> holds, int most = 4) => Prop.ForAll(Pieces(most), p => holds(p));
 
     [Property(MaxTest = 15)]
+    [Trait("Run", "thorough")]
     public FsCheck.Property Welding_covers_the_same_ground_and_nothing_more() => Over(p =>
     {
         var before = Layers(File(p));

@@ -47,6 +47,17 @@ public class OwnEntriesTests
     }
 
     [Fact]
+    public void An_own_blank_like_glass_is_warmed_slowly_and_one_like_ceramic_is_not()
+    {
+        bool IsWarmed(string material) => SampleJobs.Plan(Job("blanks", Entry($$"""{ "id": "own-b", "name": "Lantern pane", "fibres": [ { "material": "{{material}}", "percent": 100 } ] }"""), j =>
+        {
+            j["blank"] = new JsonObject { ["form"] = "plaque", ["material"] = "own-b" };
+        })).Plan.Steps.Any(s => s.Text.Contains("slowly and evenly", StringComparison.Ordinal) && s.Text.Contains("cracks lantern pane", StringComparison.Ordinal));
+        Assert.True(IsWarmed("glass"));
+        Assert.False(IsWarmed("ceramic"));
+    }
+
+    [Fact]
     public void A_dial_in_celsius_shows_celsius_and_its_offset_is_made_up_for()
     {
         var plain = SampleJobs.Plan(WithPress("""{ "id": "own-p", "name": "Hut", "kind": "swing-platen", "dialUnit": "C", "dialStep": 1 }""")).Plan.BondingPress;

@@ -56,6 +56,7 @@ public class SecondOpinionTests
     }
 
     [Property(MaxTest = 1000)]
+    [Trait("Run", "thorough")]
     public Property Energy_closes_to_a_millionth() => Prop.ForAll(Cases(wet: true).ToArbitrary(), c =>
     {
         var before = Enthalpy(c.Fields);
@@ -69,6 +70,7 @@ public class SecondOpinionTests
     });
 
     [Property(MaxTest = 1000)]
+    [Trait("Run", "thorough")]
     public Property Temperatures_stay_between_the_coldest_and_the_hottest() => Prop.ForAll(Cases(wet: true).ToArbitrary(), c =>
     {
         var column = Column(c);

@@ -199,6 +199,7 @@ public class PlacementRuleTests
     }
 
     [Property(MaxTest = 40)]
+    [Trait("Run", "thorough")]
     public Property The_largest_box_is_clear_and_no_box_tried_at_random_is_larger()
     {
         var forms = Shipped.Catalogue.Forms.Keys.ToList();

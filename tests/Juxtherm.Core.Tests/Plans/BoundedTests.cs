@@ -20,6 +20,7 @@ public sealed class BoundedTests
     });
 
     [Theory]
+    [Trait("Run", "thorough")]
     [InlineData(2900, 600, "swing-platen")]
     [InlineData(2900, 300, "handheld-press")]
     public void A_long_banner_is_parted(double width, double height, string source)

@@ -166,6 +166,7 @@ public class OrderTests
 
     /// <summary>Random jobs: each layer is laid once, the presses are those that the order names, and no layer gets more than it takes without a word.</summary>
     [Property(MaxTest = 12)]
+    [Trait("Run", "thorough")]
     public Property Every_plan_keeps_to_its_order_and_its_budget()
     {
         var vinyls = Shipped.Catalogue.Vinyls.Keys.ToArray();

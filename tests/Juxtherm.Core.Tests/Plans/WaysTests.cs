@@ -64,6 +64,7 @@ public class WaysTests
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Every_option_of_every_way_can_be_chosen_and_is_followed()
     {
         foreach (var job in new[] { SampleJobs.Tee(), SampleJobs.Of("puff", "tee", "cotton", "swing-platen"), SampleJobs.Of("low-temp", "key-fob", "leather-unknown", "handheld-press"), SampleJobs.Of("smooth", "tee", "cotton", "household-iron") })

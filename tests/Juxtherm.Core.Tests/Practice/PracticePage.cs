@@ -11,6 +11,7 @@ public class PracticePage
     private static readonly string Page = Path.Combine(Shipped.Repository, "docs", "practice.md");
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void The_page_says_what_is_planned_and_judged() =>
         Assert.True(File.Exists(Page) && File.ReadAllText(Page).ReplaceLineEndings("\n") == Written(), "docs/practice.md is out of date. Write it anew: dotnet run --project tests/Juxtherm.Core.Tests -c Release -- -explicit only -class '*PracticePage'");
 

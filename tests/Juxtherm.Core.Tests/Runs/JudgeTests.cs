@@ -169,6 +169,7 @@ public class JudgeTests
 
     /// <summary>Whatever was pressed for however long, and pressed again as told: no vinyl ends above what it takes.</summary>
     [Property(MaxTest = 40)]
+    [Trait("Run", "thorough")]
     public Property Advice_never_goes_beyond_what_a_vinyl_takes()
     {
         var vinyls = Shipped.Catalogue.Vinyls.Keys.Where(v => v is not "blockout" and not "nylon-bond").ToArray();

@@ -143,6 +143,7 @@ public class SectionSearchTests
 
     /// <summary>Random designs and plates: each square is under some placement or said not to be; thick things are off it or said to be under it.</summary>
     [Property(MaxTest = 36)]
+    [Trait("Run", "thorough")]
     public Property Everything_is_covered_or_said_not_to_be() => Prop.ForAll(Large().ToArbitrary(), q =>
     {
         var plan = SectionSearch.Cover(q);

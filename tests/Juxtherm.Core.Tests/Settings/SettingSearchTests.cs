@@ -26,9 +26,9 @@ public class SettingSearchTests
             foreach (var material in Catalogue.Materials.Values)
             {
                 var form = Catalogue.Forms.Values.FirstOrDefault(f => f.Materials.Contains(material.Kind) && source.Presses.Contains(f.Shape));
-                if (form is null || ++turn % (Thorough ? 1 : 2) != 0)
+                if (form is null || ++turn % (Thorough ? 1 : 4) != 0)
                     continue;
-                var vinyl = Catalogue.Vinyls.Keys.Order(StringComparer.Ordinal).ElementAt(turn / (Thorough ? 1 : 2) % Catalogue.Vinyls.Count);
+                var vinyl = Catalogue.Vinyls.Keys.Order(StringComparer.Ordinal).ElementAt(turn / (Thorough ? 1 : 4) % Catalogue.Vinyls.Count);
                 yield return new TheoryDataRow<Combination>(new Combination(vinyl, material.Id, form.Id, source.Id));
             }
         }

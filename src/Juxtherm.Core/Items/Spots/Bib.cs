@@ -10,7 +10,7 @@ public sealed class Bib : IPlacementRule
     public Proposal? Propose(PlacementQuestion asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
-        if (asked.Shape.Form.Id != "apron")
+        if (!asked.Shape.Form.Bib)
             return null;
         return new Proposal(
             Id, "Bib", asked.LeftFor(asked.Shape.MiddleX), 60, null, null, "Above the waist it is seen over a counter; lower down it folds with the hips.",

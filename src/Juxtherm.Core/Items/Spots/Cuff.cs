@@ -10,7 +10,7 @@ public sealed class Cuff : IPlacementRule
     public Proposal? Propose(PlacementQuestion asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
-        if (asked.Shape.Form.Id != "stocking")
+        if (!asked.Shape.Form.Cuffed)
             return null;
         var cuff = asked.Shape["cuffHeight"];
         var fits = asked.HeightMm <= cuff - 20;

@@ -10,7 +10,7 @@ public sealed class CushionMiddle : IPlacementRule
     public Proposal? Propose(PlacementQuestion asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
-        if (asked.Shape.Form.Id != "cushion")
+        if (!asked.Shape.Form.Filled)
             return null;
         var side = Math.Min(asked.Shape.WidthMm, asked.Shape.HeightMm);
         return new Proposal(

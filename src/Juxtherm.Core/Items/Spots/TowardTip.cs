@@ -10,11 +10,11 @@ public sealed class TowardTip : IPlacementRule
     public Proposal? Propose(PlacementQuestion asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
-        if (asked.Shape.Form.Id is not ("neckerchief" or "pennant"))
+        if (!asked.Shape.Form.Pointed)
             return null;
         // 50 to 75 mm stay clear at a neck's edge; a pennant's band is a feature of its own.
         var band = asked.Shape.Features.Where(f => f.Kind == FeatureKind.Hem).Select(f => f.Box.YMm + f.Box.HeightMm).DefaultIfEmpty(0).Max();
-        var clear = asked.Shape.Form.Id == "neckerchief" ? Math.Max(band, 62) : band + 12;
+        var clear = asked.Shape.Form.Knotted ? Math.Max(band, 62) : band + 12;
         return new Proposal(
             Id, "Below the band", asked.LeftFor(asked.Shape.MiddleX), clear, null, null,
             "Toward the tip the triangle narrows: what is wide sits high, and width is paid for with height.", $"{asked.Centring} Then measure down from the long edge.", PlacementRules.Practice);

@@ -38,7 +38,7 @@ public sealed class FinishPress : IOption
         ArgumentNullException.ThrowIfNull(about);
         var vinyl = about.Work.Vinyl;
         // Only cloth has a weave to sink into.
-        if (!about.Work.HasCover || about.Work.Material.Kind != Catalogue.MaterialKind.Cloth || vinyl.Family == "flock" || about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value) || about.Choose(new LastPress()) == LastPress.Cover)
+        if (!about.Work.HasCover || about.Work.Material.Kind != Catalogue.MaterialKind.Cloth || vinyl.Pile || about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value) || about.Choose(new LastPress()) == LastPress.Cover)
             return null;
         var figures = about is RehearsedJob { Measured: { FinishGain: { } gain, FinishHeatDose: { } dose } } ? $" It adds {Wording.Share(gain)} to the bond and {Wording.Share(dose)} to the heat." : "";
         return vinyl.FinishSeconds.Value > 0

@@ -79,9 +79,9 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
             : null;
     }
 
-    /// <summary>Glass is warmed evenly first; null where that is not needed.</summary>
-    public string? Warmed() => Work.Material.Id == "glass"
-        ? $"Warm the {Item} slowly and evenly all round, away from cold draughts and cold metal. Uneven or sudden heat cracks glass: stop at the slightest sound, and keep your face away."
+    /// <summary>What cracks is warmed evenly first; null where that is not needed.</summary>
+    public string? Warmed() => Work.Material.Cracks
+        ? $"Warm the {Item} slowly and evenly all round, away from cold draughts and cold metal. Uneven or sudden heat cracks {Work.Material.Name.ToLowerInvariant()}: stop at the slightest sound, and keep your face away."
         : null;
 
     /// <summary>What was split for the cutter is joined here.</summary>

@@ -18,7 +18,7 @@ internal sealed class WeaveHidden : ISign
         const string next = "Add a finish press of a few seconds under the cover.";
         if (!looked.IsCloth || looked.Material.Lofty.Value)
             return new Ruling(AdviceKind.Accept, $"{looked.Material.Name} has no weave that would show. Pull at an edge when it is cold: if it holds, it is good.", looked.HeatInWords(), "");
-        if (vinyls.Find(v => v.Family is "flock" or "glitter" or "puff") is { } thick)
+        if (vinyls.Find(v => v.HidesWeave) is { } thick)
             return new Ruling(AdviceKind.Accept, $"{thick.Name} vinyl is too thick for the weave to show. Pull at an edge when it is cold: if it holds, it is good.", looked.HeatInWords(), "");
         var holds = looked.Heat.SecondsUntil(looked.Cold, 1, 0) ?? double.PositiveInfinity;
         if (looked.Within(Math.Max(holds, vinyls.Max(FinishPress.SecondsOf))) is not { } seconds)

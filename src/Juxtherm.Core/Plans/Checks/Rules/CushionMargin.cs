@@ -18,7 +18,7 @@ public sealed class CushionMargin : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        if (plan.Work.Form.Id != "cushion")
+        if (!plan.Work.Form.Filled)
             return null;
         foreach (var (shape, art) in plan.PlacedFaces)
         {

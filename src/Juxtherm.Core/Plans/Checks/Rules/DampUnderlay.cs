@@ -15,7 +15,7 @@ public sealed class DampUnderlay : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        if (plan.Job.Tools.Underlay.Id != "towel")
+        if (!plan.Job.Tools.Underlay.Damp)
             return null;
         return plan.Work.Form.Framed
             ? this.Say(plan, NoticeLevel.Caution, "A board inside the frame is better than a towel; if it has to be the towel, dry it under the press first.", "Behind a stretched canvas its moisture has nowhere to go but into the glue line.")

@@ -15,7 +15,7 @@ public sealed class NoIroningBoard : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        return plan.Job.Tools.Underlay.Id == "ironing-board"
+        return plan.Job.Tools.Underlay.Yields
             ? this.Say(plan, NoticeLevel.Caution, "Press on a stable table with a mat or a folded dry cloth, not on an ironing board.", "Its mesh and padding give way, so the pressure that the bond needs never builds up.")
             : null;
     }

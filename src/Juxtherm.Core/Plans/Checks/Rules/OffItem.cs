@@ -59,7 +59,7 @@ public sealed class OffItem : IPlanRule
     /// <summary>A neckerchief is rolled and knotted along its neck edge and hangs from its point.</summary>
     private Notice? NearTheEdge(PlanContext plan, BlankShape shape, Box art)
     {
-        if (shape.Form.Id != "neckerchief")
+        if (!shape.Form.Knotted)
             return null;
         var tip = shape.Outline.MaxBy(p => p.Y);
         var point = Plane.Factory.CreatePoint(new NetTopologySuite.Geometries.Coordinate(tip.X, tip.Y));

@@ -15,7 +15,7 @@ public sealed class WaxedPaper : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        return plan.Job.Tools.Cover.Id == "waxed-paper"
+        return plan.Job.Tools.Cover.Melts
             ? this.Say(plan, NoticeLevel.Stop, "Not waxed paper: use a PTFE sheet, baking parchment or plain uncoated paper.", "Its wax melts into cloth and plate long before the vinyl bonds.")
             : null;
     }
