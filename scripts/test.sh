@@ -78,7 +78,7 @@ test_everything() {
   begin "front end is built, formatted and linted" prepare_front
   begin "C# is formatted" dotnet format whitespace . --folder --verify-no-changes --exclude artifacts web
   echo "Building everything …"
-  quietly "Building the core's tests" dotnet build tests/Juxtherm.Core.Tests -c Release -v quiet
+  check "core builds without a warning" dotnet build tests/Juxtherm.Core.Tests -c Release -v quiet
   begin Juxtherm.Core.Tests run_tests Juxtherm.Core.Tests
   check "builds without a warning" dotnet build Juxtherm.slnx -c Release -v quiet
   begin Juxtherm.Web.Tests run_tests Juxtherm.Web.Tests
@@ -106,7 +106,7 @@ test_part() { # core, web, browser or front, and a word in the name of a test or
     core | web | browser)
       local project=Juxtherm.${part^}.Tests
       if [ "$part" = browser ]; then need_browser; build_web; fi
-      quietly "Building" dotnet build "tests/$project" -c Release -v quiet
+      check "builds without a warning" dotnet build "tests/$project" -c Release -v quiet
       if [ -n "$filter" ]; then only=(-method "*$filter*") everyday=(); fi
       begin "$project" run_tests "$project" "${only[@]}"
       dotnet_tests "$project"

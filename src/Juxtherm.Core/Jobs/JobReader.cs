@@ -40,9 +40,6 @@ public static partial class JobReader
     /// <summary>A figure is for a plate press.</summary>
     public const string ForPlatePress = "plate-press";
 
-    /// <summary>What lies under an item that is stretched on a frame.</summary>
-    public const string Board = "board";
-
     private const string BoxCarrier = "box";
     private const string Advise = "advise";
 
@@ -269,10 +266,14 @@ public static partial class JobReader
 
     private static HeatSource? SourceOf(JsonCursor c, CatalogueSnapshot catalogue) => c["heatSource"].Choice([.. catalogue.HeatSources.Keys], null) is { } id ? catalogue.HeatSources[id] : null;
 
+    /// <summary>What lies under a job that does not say: inside a frame what bears it from within, elsewhere the press brings its own.</summary>
+    /// <returns>Its id.</returns>
+    internal static string UsualUnderlay(CatalogueSnapshot catalogue, ItemForm? form, HeatSource? source) =>
+        (form is { Framed: true } ? catalogue.Underlays.Values.FirstOrDefault(u => u.BearsFrames)?.Id : null) ?? source?.Underlay ?? ReferencePractice.Underlay;
+
     private static Tools? ToolsOf(JsonCursor c, CatalogueSnapshot catalogue, HeatSource? source, ItemForm? form)
     {
-        // Inside a frame a board holds against the plate; elsewhere the press brings its own.
-        var usual = form is { Framed: true } && catalogue.Underlays.ContainsKey(Board) ? Board : source?.Underlay ?? ReferencePractice.Underlay;
+        var usual = UsualUnderlay(catalogue, form, source);
         var underlay = c["underlay"].Choice([.. catalogue.Underlays.Keys], usual);
         var cover = c["cover"].Choice([.. catalogue.Covers.Keys], source?.Cover ?? ReferencePractice.Cover);
         var width = c["plateWidthMm"].Number(10, MostMm, "mm");

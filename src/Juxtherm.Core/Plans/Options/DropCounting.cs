@@ -10,7 +10,7 @@ public sealed class DropCounting : IOption
     public const string Measured = "measured";
 
     /// <summary>In finger breadths.</summary>
-    public const string Fingers = "fingers";
+    public const string Fingers = Jobs.Choices.Fingers;
 
     /// <inheritdoc/>
     public string Id => "placement";

@@ -7,7 +7,7 @@ namespace Juxtherm.Core.Plans.Options;
 public sealed class Underneath : IOption
 {
     /// <summary>A board.</summary>
-    public const string Board = JobReader.Board;
+    public const string Board = "board";
 
     /// <inheritdoc/>
     public string Id => "underlay";

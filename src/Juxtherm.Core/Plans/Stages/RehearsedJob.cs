@@ -8,12 +8,8 @@ public sealed record RehearsedJob : SetJob
     /// <param name="measured">What the model measured.</param>
     [System.Diagnostics.CodeAnalysis.SetsRequiredMembers]
     public RehearsedJob(SetJob set, Measured measured)
-        : base(set)
-    {
-        ArgumentNullException.ThrowIfNull(set);
-        (Found, Sets, Measured) = (set.Found, set.Sets, measured);
-    }
+        : base(set) => Measured = measured;
 
     /// <summary>What the model measured.</summary>
-    public Measured Measured { get; init; }
+    public Measured Measured { get; }
 }

@@ -3,7 +3,6 @@ using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Items.Spots;
 using Juxtherm.Core.Notices;
-using Juxtherm.Core.Plans.Options;
 
 namespace Juxtherm.Core.Plans.Checks.Rules;
 
@@ -73,7 +72,7 @@ public sealed class OffItem : IPlanRule
     /// <summary>Canvas over a bar with nothing beside it that stands as high.</summary>
     private Notice? OverTheBars(PlanContext plan, BlankShape shape)
     {
-        if (!shape.Form.Framed || plan.Job.Tools.Underlay.Id == Underneath.Board)
+        if (!shape.Form.Framed || plan.Job.Tools.Underlay.BearsFrames)
             return null;
         var bars = shape.Features.Where(f => f.Kind == FeatureKind.Frame).Select(f => Shapes.Polygon(f.Box)).ToList();
         return plan.Layers.Any(l => l.Layer.Face == shape.Face && l.Layer.Box is { } box && CutShape.GroundOf(l.Layer.Shape, box) is var ground && bars.Exists(b => Plane.Intersection(ground, b).Area > HairMm2))

@@ -1,6 +1,5 @@
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Notices;
-using Juxtherm.Core.Plans.Options;
 
 namespace Juxtherm.Core.Plans.Checks.Rules;
 
@@ -29,7 +28,7 @@ public sealed class SeamUnderPlate : IPlanRule
             button ? "Put a pillow with a hole for the button under the print, or cut the carrier around it" :
             "Put a pillow or pad under the print alone so that it stands higher than they do, thread the garment over the lower plate, or use a smaller plate";
         // Seams of the side that lies down are felt less than those beside the print.
-        return this.Say(plan, under.Exists(k => !k.OtherFace && !(k.Kind == FeatureKind.Frame && plan.Job.Tools.Underlay.Id == Underneath.Board)) ? NoticeLevel.Caution : NoticeLevel.Note, $"No placement of the plate keeps off these: {names}. {how}.",
+        return this.Say(plan, under.Exists(k => !k.OtherFace && !(k.Kind == FeatureKind.Frame && plan.Job.Tools.Underlay.BearsFrames)) ? NoticeLevel.Caution : NoticeLevel.Note, $"No placement of the plate keeps off these: {names}. {how}.",
             "What is thicker than the cloth keeps the plate off the vinyl beside it, and prints a ridge.");
     }
 }
