@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Diagnostics;
 using System.Globalization;
 using System.Text.Json.Nodes;
@@ -80,7 +81,7 @@ internal static class LayerReport
         var layers = new JsonArray([.. Enumerable.Range(0, n).Select(i => (JsonNode)new JsonObject { ["id"] = $"l{i}", ["vinyl"] = "smooth", ["xMm"] = 100 + i * 6, ["yMm"] = 135 + i * 6, ["widthMm"] = 220 - i * 12, ["heightMm"] = 200 - i * 12 })]);
         var file = new JsonObject { ["format"] = JobReader.Format, ["version"] = 1, ["blank"] = new JsonObject { ["material"] = "cotton" }, ["tools"] = new JsonObject { ["heatSource"] = "swing-platen" }, ["layers"] = layers };
         var job = JobReader.Read(file.ToJsonString(), catalogue, new Problems())!;
-        var planner = new Planner(catalogue);
+        var planner = new Planner(catalogue, Language.English);
         return Milliseconds(() => planner.Plan(job, UnitSystem.Metric));
     }
 

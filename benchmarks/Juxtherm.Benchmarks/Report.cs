@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Diagnostics;
 using System.Globalization;
 using BenchmarkDotNet.Reports;
@@ -44,7 +45,7 @@ internal static class Report
     public static string CrossProduct()
     {
         var catalogue = CatalogueReader.Read(Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue"), "*.json").Select(p => new CatalogueFile(Path.GetFileName(p), File.ReadAllText(p))));
-        var table = new MatrixTable(new Planner(catalogue));
+        var table = new MatrixTable(new Planner(catalogue, Language.English));
         var watch = Stopwatch.StartNew();
         var letters = catalogue.HeatSources.Values.Sum(source => table.Of(source).Length);
         return string.Create(CultureInfo.InvariantCulture, $"{"every vinyl, material and press, once through",-58} {watch.Elapsed.TotalSeconds,10:0.0} s    goal 180 ({letters} letters of tables)");

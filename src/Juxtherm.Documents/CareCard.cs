@@ -2,6 +2,8 @@ using System.Globalization;
 using Juxtherm.Core.Care;
 using SkiaSharp;
 
+using Juxtherm.Core.Notices;
+
 namespace Juxtherm.Documents;
 
 /// <summary>A card that goes with a pressed piece: symbols, what they say, and from when it may be washed. A6 each, four to a sheet of A4.</summary>
@@ -19,14 +21,15 @@ public static class CareCard
     /// <param name="names">Whose they are, a card each; one empty name for a card without.</param>
     /// <param name="care">How it is looked after.</param>
     /// <param name="washFrom">From when it may be washed, local time; null where that is not known or it is not washed.</param>
+    /// <param name="words">Says what stands on it.</param>
     /// <param name="now">For the file, UTC.</param>
     /// <returns>A PDF file.</returns>
-    public static byte[] Pdf(string title, string what, IReadOnlyList<string> names, CareAdvice care, DateTimeOffset? washFrom, DateTimeOffset now)
+    public static byte[] Pdf(string title, string what, IReadOnlyList<string> names, CareAdvice care, DateTimeOffset? washFrom, IWords words, DateTimeOffset now)
     {
         ArgumentNullException.ThrowIfNull(names);
         ArgumentNullException.ThrowIfNull(care);
         using var stream = new MemoryStream();
-        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = $"Care card: {title}", Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
+        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = words.Say("care-card.pdf", ("title", title)), Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
         {
             foreach (var sheet in names.Chunk(OnSheet))
             {
@@ -35,7 +38,7 @@ public static class CareCard
                 {
                     canvas.Save();
                     canvas.Translate(i % 2 * CardWidth * Page.PointsPerMm, i / 2 * CardHeight * Page.PointsPerMm);
-                    Card(canvas, title, what, sheet[i], care, washFrom);
+                    Card(new Page(canvas, words), canvas, title, what, sheet[i], care, washFrom);
                     canvas.Restore();
                 }
 
@@ -48,9 +51,8 @@ public static class CareCard
         return stream.ToArray();
     }
 
-    private static void Card(SKCanvas canvas, string title, string what, string name, CareAdvice care, DateTimeOffset? washFrom)
+    private static void Card(Page page, SKCanvas canvas, string title, string what, string name, CareAdvice care, DateTimeOffset? washFrom)
     {
-        var page = new Page(canvas);
         page.Box(0, 0, CardWidth, CardHeight, null, Page.RuleColour);
         var width = CardWidth - 2 * Edge;
         var y = page.Paragraph(title, Edge, 16, width, 6, Weight.Bold);
@@ -71,7 +73,7 @@ public static class CareCard
 
         y += SymbolMm + 17;
         if (washFrom is { } from)
-            y = page.Paragraph($"First wash not before {from.ToString("dddd d MMMM, HH:mm", CultureInfo.InvariantCulture)}.", Edge, y, width, 4, Weight.Bold) + 2;
+            y = page.Paragraph(page.Words.Say("care-card.card", ("from", from.ToString(page.Words.Say("care-card.card-2"), CultureInfo.InvariantCulture))), Edge, y, width, 4, Weight.Bold) + 2;
         foreach (var line in care.Lines)
             y = page.Paragraph(line, Edge, y, width, 3.5f) + 1.2f;
     }

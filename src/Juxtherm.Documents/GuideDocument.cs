@@ -7,6 +7,7 @@ using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using SkiaSharp;
 
+
 namespace Juxtherm.Documents;
 
 /// <summary>Placement guides and pictures at true scale.</summary>
@@ -20,12 +21,12 @@ public static class GuideDocument
     /// <param name="shape">The face.</param>
     /// <param name="art">Box around the artwork.</param>
     /// <param name="title">The job's title.</param>
-    /// <param name="units">The reader's units.</param>
+    /// <param name="words">The reader's units.</param>
     /// <param name="now">For the file, UTC.</param>
-    public static byte[] Pdf(BlankShape shape, Box art, string title, UnitSystem units, DateTimeOffset now)
+    public static byte[] Pdf(BlankShape shape, Box art, string title, IWords words, DateTimeOffset now)
     {
         ArgumentNullException.ThrowIfNull(shape);
-        var guide = GuideDrawing.Of(shape, art, new Wording(units));
+        var guide = GuideDrawing.Of(shape, art, words);
         var region = guide.Region;
         // Lying if that saves a sheet.
         var (upright, lying) = (Tiles(region, Page.WidthMm, Page.HeightMm), Tiles(region, Page.HeightMm, Page.WidthMm));
@@ -34,7 +35,7 @@ public static class GuideDocument
         var (paperWidth, paperHeight) = landscape ? (Page.HeightMm, Page.WidthMm) : (Page.WidthMm, Page.HeightMm);
         var (usableWidth, usableHeight) = Usable(paperWidth, paperHeight);
         using var stream = new MemoryStream();
-        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = $"{title}, placement guide", Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
+        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = words.Say("guide-document.pdf", ("title", title)), Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
         {
             for (var row = 0; row < tiles.Down; row++)
             {
@@ -42,14 +43,15 @@ public static class GuideDocument
                 {
                     var canvas = document.BeginPage(paperWidth * Page.PointsPerMm, paperHeight * Page.PointsPerMm);
                     var caption = tiles.Across * tiles.Down == 1
-                        ? $"{title}: placement guide, actual size"
-                        : string.Create(CultureInfo.InvariantCulture, $"{title}: sheet {row * tiles.Across + column + 1} of {tiles.Across * tiles.Down} (row {row + 1}, column {column + 1}); lay the crosses on each other");
-                    new Page(canvas).Text(caption, PaperMarginMm, PaperMarginMm + 3, 3, colour: Page.Quiet);
+                        ? words.Say("guide-document.pdf-caption", ("title", title))
+                        : words.Say("guide-document.pdf-caption-2", ("title", title), ("row", row * tiles.Across + column + 1), ("across", tiles.Across * tiles.Down), ("row2", row + 1), ("column", column + 1));
+                    var page = new Page(canvas, words);
+                    page.Text(caption, PaperMarginMm, PaperMarginMm + 3, 3, colour: Page.Quiet);
                     canvas.Save();
                     canvas.ClipRect(SKRect.Create(PaperMarginMm * Page.PointsPerMm, (PaperMarginMm + CaptionMm) * Page.PointsPerMm, usableWidth * Page.PointsPerMm, usableHeight * Page.PointsPerMm));
                     canvas.Translate((PaperMarginMm - (float)region.XMm - column * (usableWidth - OverlapMm)) * Page.PointsPerMm, (PaperMarginMm + CaptionMm - (float)region.YMm - row * (usableHeight - OverlapMm)) * Page.PointsPerMm);
-                    Draw(canvas, guide);
-                    Crosses(canvas, region, tiles, usableWidth, usableHeight);
+                    Draw(page, guide);
+                    Crosses(page, region, tiles, usableWidth, usableHeight);
                     canvas.Restore();
                     document.EndPage();
                 }
@@ -64,11 +66,11 @@ public static class GuideDocument
     /// <summary>The guide as an SVG whose units are millimetres.</summary>
     /// <param name="shape">The face.</param>
     /// <param name="art">Box around the artwork.</param>
-    /// <param name="units">The reader's units.</param>
-    public static string Svg(BlankShape shape, Box art, UnitSystem units)
+    /// <param name="words">The reader's units.</param>
+    public static string Svg(BlankShape shape, Box art, IWords words)
     {
         ArgumentNullException.ThrowIfNull(shape);
-        var guide = GuideDrawing.Of(shape, art, new Wording(units));
+        var guide = GuideDrawing.Of(shape, art, words);
         var text = new StringBuilder(Head(guide.Region));
         foreach (var line in guide.Lines.Where(l => l.Places.Count > 1))
             text.Append(CultureInfo.InvariantCulture, $"<polyline class=\"{line.Id}\" points=\"{Points(line.Places)}\" fill=\"none\" stroke=\"#000\" stroke-width=\"{line.WidthMm:0.##}\"{(line.Dashed ? " stroke-dasharray=\"3 2\"" : "")}/>\n");
@@ -115,9 +117,8 @@ public static class GuideDocument
         return (Count(region.WidthMm, width), Count(region.HeightMm, height));
     }
 
-    private static void Draw(SKCanvas canvas, GuideDrawing guide)
+    private static void Draw(Page page, GuideDrawing guide)
     {
-        var page = new Page(canvas);
         foreach (var line in guide.Lines.Where(l => l.Places.Count > 1))
             page.Polyline(line.Places.Select(p => ((float)p.X, (float)p.Y)), line.WidthMm, line.Dashed);
         foreach (var word in guide.Words)
@@ -125,9 +126,8 @@ public static class GuideDocument
     }
 
     /// <summary>Crosses in the middle of each overlap, drawn on both sheets.</summary>
-    private static void Crosses(SKCanvas canvas, Box region, (int Across, int Down) tiles, float width, float height)
+    private static void Crosses(Page page, Box region, (int Across, int Down) tiles, float width, float height)
     {
-        var page = new Page(canvas);
         void Cross(double x, double y)
         {
             page.Line((float)x - 3, (float)y, (float)x + 3, (float)y, 0.2f, Page.Quiet);

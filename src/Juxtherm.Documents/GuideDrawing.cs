@@ -2,6 +2,7 @@ using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Notices;
 
+
 namespace Juxtherm.Documents;
 
 /// <summary>A line through several places, mm.</summary>
@@ -41,7 +42,7 @@ internal sealed class GuideDrawing
     public IReadOnlyList<GuideWord> Words { get; }
 
     /// <summary>The guide for artwork on a face.</summary>
-    public static GuideDrawing Of(BlankShape shape, Box art, Wording words)
+    public static GuideDrawing Of(BlankShape shape, Box art, IWords words)
     {
         var lines = new List<GuideLine>();
         var text = new List<GuideWord>();
@@ -57,9 +58,9 @@ internal sealed class GuideDrawing
         lines.AddRange(Corners(art));
         var (barX, barY) = (middle - BarMm / 2, region.YMm + region.HeightMm - 6);
         lines.Add(new GuideLine([new(barX, barY - 2), new(barX, barY), new(barX + BarMm, barY), new(barX + BarMm, barY - 2)], 0.3f, false, "bar"));
-        text.Add(new GuideWord(barX + 2, barY - 1.5, 3, "100 mm: measure it. If it is not, print again at actual size."));
-        text.Add(new GuideWord(middle + 2, art.YMm - 2, 3, $"{words.Length(art.YMm - anchor)} below the {(shape.Collar is null ? "upper edge" : "collar")}"));
-        text.Add(new GuideWord(art.XMm + 2, art.YMm + art.HeightMm - 2, 3, $"artwork {words.Length(art.WidthMm)} × {words.Length(art.HeightMm)}"));
+        text.Add(new GuideWord(barX + 2, barY - 1.5, 3, words.Say("guide-drawing.text")));
+        text.Add(new GuideWord(middle + 2, art.YMm - 2, 3, words.Say("guide-drawing.text-2", ("y", Thing.Mm(art.YMm - anchor)), ("isCollar", shape.Collar is null))));
+        text.Add(new GuideWord(art.XMm + 2, art.YMm + art.HeightMm - 2, 3, words.Say("guide-drawing.text-3", ("width", Thing.Mm(art.WidthMm)), ("height", Thing.Mm(art.HeightMm)))));
         return new GuideDrawing(region, lines, text);
     }
 

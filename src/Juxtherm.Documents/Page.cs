@@ -1,5 +1,7 @@
 using SkiaSharp;
 
+using Juxtherm.Core.Notices;
+
 namespace Juxtherm.Documents;
 
 /// <summary>Weights of the type that ships with the program.</summary>
@@ -31,8 +33,12 @@ internal static class Typefaces
 
 /// <summary>A page at true scale: all lengths in millimetres, the origin in its upper left corner.</summary>
 /// <param name="canvas">Where it is drawn, in points.</param>
-public sealed class Page(SKCanvas canvas)
+/// <param name="words">Says what stands on it.</param>
+public sealed class Page(SKCanvas canvas, IWords words)
 {
+    /// <summary>Says what stands on it.</summary>
+    public IWords Words => words;
+
     /// <summary>Width of an A4 sheet, mm (ISO 216).</summary>
     public const float WidthMm = 210;
 

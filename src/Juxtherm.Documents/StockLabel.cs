@@ -3,6 +3,8 @@ using Juxtherm.Core.Cutting.Stock;
 using QRCoder;
 using SkiaSharp;
 
+using Juxtherm.Core.Notices;
+
 namespace Juxtherm.Documents;
 
 /// <summary>A label for a roll, sheet or offcut: what near-identical shades cannot say themselves.</summary>
@@ -17,25 +19,26 @@ public static class StockLabel
     /// <param name="stock">What it is stuck on; its length is what is on hand.</param>
     /// <param name="vinyl">Name of its vinyl.</param>
     /// <param name="address">What the code says.</param>
+    /// <param name="words">Says what stands on it.</param>
     /// <param name="now">For the file, UTC.</param>
-    public static byte[] Pdf(VinylStock stock, string vinyl, string address, DateTimeOffset now)
+    public static byte[] Pdf(VinylStock stock, string vinyl, string address, IWords words, DateTimeOffset now)
     {
         ArgumentNullException.ThrowIfNull(stock);
         using var stream = new MemoryStream();
         using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = stock.Label, Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
         {
             var canvas = document.BeginPage(WidthMm * Page.PointsPerMm, HeightMm * Page.PointsPerMm);
-            var page = new Page(canvas);
+            var page = new Page(canvas, words);
             var large = Enumerable.Range(0, 9).Select(i => 5 - 0.2f * i).FirstOrDefault(size => Page.WidthOf(stock.Label, size, Weight.Bold) <= TextMm, 3.4f);
             page.Text(Shortened(stock.Label, large, Weight.Bold), 4, 9, large, Weight.Bold);
             page.Text(Shortened($"{vinyl}, {(stock.ColourName.Length > 0 ? stock.ColourName : stock.Colour)}", 3.6f), 4, 15, 3.6f);
             if (SKColor.TryParse(stock.Colour, out var colour))
                 page.Box(4, 17.5f, 8, 4, colour, Page.Ink);
             page.Text(stock.ColourName.Length > 0 ? stock.Colour : "", 14, 20.7f, 3, colour: Page.Quiet);
-            page.Text(string.Create(CultureInfo.InvariantCulture, $"{stock.WidthMm:0} × {stock.LengthMm:0} mm"), 4, 27, 3.4f, Weight.Bold);
+            page.Text(words.Say("stock-label.pdf", ("width", stock.WidthMm), ("length", stock.LengthMm)), 4, 27, 3.4f, Weight.Bold);
             if (stock.CornerWidthMm > 0)
-                page.Text(string.Create(CultureInfo.InvariantCulture, $"corner {stock.CornerWidthMm:0} × {stock.CornerLengthMm:0} mm gone"), 4, 31.5f, 3.2f);
-            page.Text(Shortened(stock.Lot.Length > 0 ? $"Lot {stock.Lot}" : "", 3), 4, 36, 3, colour: Page.Quiet);
+                page.Text(words.Say("stock-label.pdf-2", ("cornerWidth", stock.CornerWidthMm), ("cornerLength", stock.CornerLengthMm)), 4, 31.5f, 3.2f);
+            page.Text(Shortened(stock.Lot.Length > 0 ? words.Say("stock-label.pdf-3", ("lot", stock.Lot)) : "", 3), 4, 36, 3, colour: Page.Quiet);
             Code(page, address, WidthMm - CodeMm - 4, (HeightMm - CodeMm) / 2);
             document.EndPage();
             document.Close();

@@ -8,6 +8,7 @@ using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Plans.Writing;
 using SkiaSharp;
 
+
 namespace Juxtherm.Documents;
 
 /// <summary>The part of a ticket that goes to the table: the item with its print, where that goes, and what vinyl it takes.</summary>
@@ -22,21 +23,21 @@ internal static class TicketItem
 
     /// <summary>Draws it.</summary>
     /// <returns>Where it ends, mm.</returns>
-    public static float Draw(Page page, Job job, Plan plan, IReadOnlyList<VinylNeed> needs, float x, float y, float width, Wording words)
+    public static float Draw(Page page, Job job, Plan plan, IReadOnlyList<VinylNeed> needs, float x, float y, float width)
     {
         if (plan.Placing.Count > 0)
             y = Places(page, job, plan, x, y, width) + 3;
         if (needs.Count == 0)
             return y;
-        page.Text("Vinyl", x, y, 4, Weight.Bold);
-        page.Text("in rows as the cutter cuts; packed it may be less", x + Page.WidthOf("Vinyl", 4, Weight.Bold) + 2, y, 2.7f, colour: Page.Quiet);
+        page.Text(page.Words.Say("ticket-item.draw"), x, y, 4, Weight.Bold);
+        page.Text(page.Words.Say("ticket-item.draw-2"), x + Page.WidthOf(page.Words.Say("ticket-item.draw-3"), 4, Weight.Bold) + 2, y, 2.7f, colour: Page.Quiet);
         foreach (var need in needs)
         {
             y += LineMm + 0.4f;
             if (need.Colour is { } colour && SKColor.TryParse(colour, out var swatch))
                 page.Box(x, y - 2.6f, 3, 3, swatch, Page.Ink);
             page.Text(string.Create(CultureInfo.InvariantCulture, $"{need.Name}, {need.Pieces} {(need.Pieces == 1 ? "piece" : "pieces")}"), x + 5, y, Small);
-            page.Text($"{words.Length(need.LengthMm)} · {need.Sheets} {(need.Sheets == 1 ? "sheet" : "sheets")}", x + width, y, Small, Weight.Bold, right: true);
+            page.Text(page.Words.Say("ticket-item.draw-4", ("length", Thing.Mm(need.LengthMm)), ("sheets", need.Sheets)), x + width, y, Small, Weight.Bold, right: true);
         }
 
         return y + 5;
@@ -44,7 +45,7 @@ internal static class TicketItem
 
     private static float Places(Page page, Job job, Plan plan, float x, float y, float width)
     {
-        page.Text("Where it goes", x, y, 4, Weight.Bold);
+        page.Text(page.Words.Say("ticket-item.places"), x, y, 4, Weight.Bold);
         y += 3;
         foreach (var face in plan.Placing.GroupBy(p => p.Face))
         {
@@ -55,7 +56,7 @@ internal static class TicketItem
             {
                 if (several)
                 {
-                    page.Text(Wording.Size(place.Size!), left, line, Small, Weight.Bold);
+                    page.Text(page.Words.Say("ticket-item.places-2", ("size", place.Size!)), left, line, Small, Weight.Bold);
                     line += LineMm;
                 }
 
@@ -63,11 +64,11 @@ internal static class TicketItem
             }
 
             if (face.Count() > MostSizes)
-                line = page.Paragraph(string.Create(CultureInfo.InvariantCulture, $"and {face.Count() - MostSizes} more sizes, at the bench"), left, line, width - PictureMm - GapMm, Small, colour: Page.Quiet);
+                line = page.Paragraph(page.Words.Say("ticket-item.places-3", ("face", face.Count() - MostSizes)), left, line, width - PictureMm - GapMm, Small, colour: Page.Quiet);
             y = Math.Max(end, line) + 2;
         }
 
-        if (PlaceWords.Marking(job) is { } marking)
+        if (PlaceWords.Marking(job, page.Words) is { } marking)
             y = page.Paragraph(marking, x, y + 2, width, Small, colour: Page.Quiet);
         return y;
     }

@@ -3,6 +3,8 @@ using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Sheets;
 using SkiaSharp;
 
+using Juxtherm.Core.Notices;
+
 namespace Juxtherm.Documents;
 
 /// <summary>The weeding sheet: every sheet of vinyl as it reads from the right side, what stays shaded, what goes numbered, islands ringed.</summary>
@@ -17,19 +19,20 @@ public static class WeedingDocument
     /// <summary>Makes the document, a page for each sheet of vinyl.</summary>
     /// <param name="title">The job's title.</param>
     /// <param name="way">The sheets.</param>
+    /// <param name="words">Says what stands on it.</param>
     /// <param name="now">For the file, UTC.</param>
-    public static byte[] Pdf(string title, CutLayout way, DateTimeOffset now)
+    public static byte[] Pdf(string title, CutLayout way, IWords words, DateTimeOffset now)
     {
         ArgumentNullException.ThrowIfNull(way);
         using var stream = new MemoryStream();
-        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = $"{title}, weeding sheet", Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
+        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = words.Say("weeding-document.pdf", ("title", title)), Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
         {
             foreach (var list in way.Lists)
             {
                 foreach (var sheet in list.Sheets)
                 {
                     var canvas = document.BeginPage(Page.WidthMm * Page.PointsPerMm, Page.HeightMm * Page.PointsPerMm);
-                    Sheet(new Page(canvas), canvas, title, list, sheet);
+                    Sheet(new Page(canvas, words), canvas, title, list, sheet);
                     document.EndPage();
                 }
             }
@@ -45,9 +48,9 @@ public static class WeedingDocument
         var shapes = sheet.Units.Select(u => (Unit: u, Shape: list.Shapes[u.Shape])).ToList();
         var centres = shapes.Sum(s => s.Shape.Centres.Count);
         var rings = shapes.Sum(s => s.Shape.Delicate.Count);
-        page.Text($"{list.Name}{(list.ColourName.Length > 0 ? $", {list.ColourName}" : "")}, sheet {sheet.Number} of {list.Sheets.Count}", MarginMm, 18, 6, Weight.Bold);
+        page.Text(page.Words.Say("weeding-document.sheet", ("list", list.Name), ("colourName", list.ColourName), ("number", sheet.Number), ("sheets", list.Sheets.Count)), MarginMm, 18, 6, Weight.Bold);
         page.Text(title, Page.WidthMm - MarginMm, 18, 4, colour: Page.Quiet, right: true);
-        page.Text($"{centres} {(centres == 1 ? "centre" : "centres")} to pick out · {shapes.Sum(s => s.Shape.Pieces)} pieces stay · {rings} {(rings == 1 ? "place" : "places")} ringed. As it reads from the right side.", MarginMm, 26, 3.8f);
+        page.Text(page.Words.Say("weeding-document.sheet-2", ("centres", centres), ("shapes", shapes.Sum(s => s.Shape.Pieces)), ("rings", rings)), MarginMm, 26, 3.8f);
 
         var (width, height) = ((float)sheet.WidthMm, (float)sheet.UsedLengthMm);
         var scale = Math.Min(1, Math.Min((Page.WidthMm - 2 * MarginMm - ListMm - 6) / width, (Page.HeightMm - TopMm - MarginMm) / height));
@@ -62,7 +65,7 @@ public static class WeedingDocument
         Numbers(page, list, shapes, width, scale);
         CheckOff(page, shapes);
         if (scale < 1)
-            page.Text(string.Create(CultureInfo.InvariantCulture, $"Drawn at {scale * 100:0} % of its size."), MarginMm, Page.HeightMm - 6, 3, colour: Page.Quiet);
+            page.Text(page.Words.Say("weeding-document.sheet-3", ("scale", scale * 100)), MarginMm, Page.HeightMm - 6, 3, colour: Page.Quiet);
     }
 
     private static void Draw(SKCanvas canvas, List<(PlacedUnit Unit, UnitShape Shape)> shapes, float width, float height, float scale)
@@ -113,28 +116,28 @@ public static class WeedingDocument
     private static void CheckOff(Page page, List<(PlacedUnit Unit, UnitShape Shape)> shapes)
     {
         var x = Page.WidthMm - MarginMm - ListMm;
-        page.Text("Tick when clean", x, TopMm + 3, 3.8f, Weight.Bold);
+        page.Text(page.Words.Say("weeding-document.check-off"), x, TopMm + 3, 3.8f, Weight.Bold);
         var y = TopMm + 3 + LineMm;
         var most = (int)((Page.HeightMm - y - MarginMm) / LineMm);
         foreach (var (unit, shape) in shapes.Take(most))
         {
             page.Box(x, y - 3, 3.4f, 3.4f, null, Page.Ink);
-            page.Text(Names.Of(unit), x + 5.5f, y, 3.4f);
-            page.Text(shape.Centres.Count == 0 ? "no centre" : $"{shape.Centres.Count} {(shape.Centres.Count == 1 ? "centre" : "centres")}", Page.WidthMm - MarginMm, y, 3.2f, colour: Page.Quiet, right: true);
+            page.Text(Names.Of(page, unit), x + 5.5f, y, 3.4f);
+            page.Text(shape.Centres.Count == 0 ? page.Words.Say("weeding-document.check-off-2") : $"{shape.Centres.Count} {(shape.Centres.Count == 1 ? "centre" : "centres")}", Page.WidthMm - MarginMm, y, 3.2f, colour: Page.Quiet, right: true);
             y += LineMm;
         }
 
         if (shapes.Count > most)
-            page.Text($"and {shapes.Count - most} more", x, y, 3.4f, colour: Page.Quiet);
+            page.Text(page.Words.Say("weeding-document.check-off-3", ("shapes", shapes.Count - most)), x, y, 3.4f, colour: Page.Quiet);
     }
 
     private static class Names
     {
-        public static string Of(PlacedUnit unit)
+        public static string Of(Page page, PlacedUnit unit)
         {
-            var what = unit.Kind switch { CutUnitKind.TestCut => "Test cut", CutUnitKind.Patch => "Test press patch", _ => unit.Name ?? string.Join(" + ", unit.Layers) };
-            var part = unit.Parts > 1 ? $", part {unit.Part} of {unit.Parts}" : "";
-            return unit.Garment > 0 ? $"{(unit.Number is { } n ? $"{n} " : "")}{what}{part}, piece {unit.Garment}" : what + part;
+            var what = unit.Kind switch { CutUnitKind.TestCut => page.Words.Say("names.what.test-cut"), CutUnitKind.Patch => page.Words.Say("names.what.patch"), _ => unit.Name ?? string.Join(" + ", unit.Layers) };
+            var part = unit.Parts > 1 ? page.Words.Say("names.part", ("part", unit.Part), ("parts", unit.Parts)) : "";
+            return unit.Garment > 0 ? page.Words.Say("names.text", ("number", unit.Number is { } n ? $"{n} " : ""), ("what", what), ("part", part), ("garment", unit.Garment)) : what + part;
         }
     }
 }

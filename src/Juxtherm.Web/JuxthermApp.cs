@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Words;
 using Juxtherm.App;
 using Juxtherm.App.Bench;
 using Juxtherm.App.Cutting;
@@ -52,6 +54,7 @@ internal static class JuxthermApp
         services.AddSingleton(provider => DataFolder.Open(options.DataFolder, provider.GetRequiredService<TimeProvider>().GetUtcNow()));
         services.AddSingleton<IDbContextFactory<WorkshopContext>>(provider => new FolderContexts(provider.GetRequiredService<DataFolder>()));
         services.AddSingleton(_ => CatalogueFolder.Read(options.CatalogueFolder));
+        services.AddSingleton<ILanguage>(Language.English);
         services.AddSingleton<Planner>();
         services.AddSingleton<NearestChanges>();
         services.AddSingleton<ArtworkDesk>();

@@ -16,19 +16,19 @@ public class ArchitectureTests
         ["Geometry"] = ["Reading"],
         ["Heat"] = [],
         ["Catalogue"] = ["Reading", "Heat"],
-        ["Items"] = ["Geometry", "Catalogue"],
+        ["Items"] = ["Notices", "Geometry", "Catalogue"],
         ["Artwork"] = ["Reading", "Notices", "Geometry"],
         ["Stacking"] = ["Geometry", "Catalogue", "Artwork"],
         ["Jobs"] = ["Reading", "Geometry", "Catalogue", "Items", "Artwork", "Stacking"],
         ["Cutting"] = ["Reading", "Notices", "Geometry", "Catalogue", "Items", "Artwork", "Jobs"],
-        ["Settings"] = ["Heat", "Catalogue"],
+        ["Settings"] = ["Notices", "Heat", "Catalogue"],
         ["Sections"] = ["Reading", "Geometry", "Catalogue", "Items", "Artwork", "Jobs", "Cutting"],
         ["Editing"] = ["Reading", "Notices", "Geometry", "Catalogue", "Items", "Artwork", "Jobs", "Cutting", "Sections"],
         ["Plans"] = ["Reading", "Notices", "Geometry", "Heat", "Catalogue", "Items", "Artwork", "Stacking", "Jobs", "Cutting", "Settings", "Sections", "Editing"],
         ["Runs"] = ["Reading", "Notices", "Catalogue", "Items", "Artwork", "Jobs", "Settings", "Plans"],
         ["Logbook"] = ["Reading", "Catalogue", "Jobs", "Plans", "Runs"],
         ["Learning"] = ["Reading", "Notices", "Catalogue", "Jobs", "Settings", "Plans", "Runs", "Logbook"],
-        ["Care"] = ["Catalogue", "Jobs"],
+        ["Care"] = ["Notices", "Catalogue", "Jobs"],
     };
 
     private static readonly Architecture House = new ArchLoader().LoadAssemblies(typeof(Planner).Assembly).Build();

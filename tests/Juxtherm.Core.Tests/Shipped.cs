@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Words;
 using Juxtherm.Core.Catalogue;
 
 namespace Juxtherm.Core.Tests;
@@ -9,6 +11,9 @@ internal static class Shipped
         [.. Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue"), "*.json").Select(f => new CatalogueFile(Path.GetFileName(f), File.ReadAllText(f)))];
 
     public static CatalogueSnapshot Catalogue { get; } = CatalogueReader.Read(Files);
+
+    /// <summary>Says things as a reader of metric units reads them.</summary>
+    public static IWords Words { get; } = Language.English.In(UnitSystem.Metric);
 
     /// <summary>The folder that everything stands in.</summary>
     public static string Repository { get; } = Above(AppContext.BaseDirectory);

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using Juxtherm.App;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
@@ -114,7 +115,7 @@ public sealed class StartTests : IDisposable
         await using (var earlier = new WorkshopContext(options))
             await Microsoft.EntityFrameworkCore.Infrastructure.AccessorExtensions.GetService<Microsoft.EntityFrameworkCore.Migrations.IMigrator>(earlier).MigrateAsync("Vinyl", TestContext.Current.CancellationToken);
         const string tee = """{ "format": "juxtherm.job", "version": 1, "blank": { "form": "tee", "material": "cotton" }, "tools": { "heatSource": "swing-platen" }, "layers": [ { "id": "sky", "vinyl": "smooth" } ] }""";
-        var planner = new Planner(CatalogueFolder.Read(Path.Combine(AppContext.BaseDirectory, "catalogue")));
+        var planner = new Planner(CatalogueFolder.Read(Path.Combine(AppContext.BaseDirectory, "catalogue")), Language.English);
         var plan = planner.Plan(JobReader.Read(tee, planner.Catalogue, new Core.Reading.Problems())!, UnitSystem.Metric).Plan;
         Execute($"INSERT INTO Runs VALUES ('{id.ToString().ToUpperInvariant()}', '{Guid.NewGuid().ToString().ToUpperInvariant()}', 'From before', '{tee}', '{System.Text.Json.JsonSerializer.Serialize(plan, Core.Reading.CoreJson.Options).Replace("'", "''", StringComparison.Ordinal)}', 'c', 'm', 1, 'running', 1)");
         Execute($"INSERT INTO RunEvents (RunId, Sequence, CommandId, AtUtc, EventJson) VALUES ('{id.ToString().ToUpperInvariant()}', 1, '{Guid.NewGuid().ToString().ToUpperInvariant()}', 2, '{{\"at\":\"2026-01-01T00:00:00+00:00\",\"action\":\"done\"}}')");

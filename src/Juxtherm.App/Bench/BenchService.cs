@@ -260,7 +260,7 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
     {
         if (await FindAsync(id, cancel) is not { Row.Practice: false } run || run.State.PieceOf(piece) is not { } it)
             return null;
-        var (json, title) = OnePieceJob.Of(run.Row.JobJson, run.Row.Title, it);
+        var (json, title) = OnePieceJob.Of(run.Row.JobJson, run.Row.Title, it, planner.Language.In(UnitSystem.Metric));
         return (await jobPlans.AddAsync(CommandId.Of(command, clock), title, json, cancel)).Id;
     }
 

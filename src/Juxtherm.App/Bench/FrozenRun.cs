@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Text.Json;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Items;
@@ -28,16 +29,16 @@ public sealed record FrozenRun(BenchScript Script, IReadOnlyList<FrozenStation> 
     // Since these rules a plate opened early is to be closed again for what is missing.
     private const int NamesShortHolds = 3;
 
-    public static FrozenRun Of(RunRow row, Planner planner) => Of(row.Rules >= NamesShortHolds,
+    public static FrozenRun Of(RunRow row, Planner planner) => Of(row.Rules >= NamesShortHolds, planner,
         [Station(row.StationName, row.JobJson, row.PlanJson, row.CorrectionJson, planner), .. row.Stations.Select(s => Station(s.Name, s.JobJson, s.PlanJson, s.CorrectionJson, planner))]);
 
     /// <summary>With a press that joins.</summary>
-    public FrozenRun With(RunStationRow joins, Planner planner) => Of(Script.NamesShortHolds, [.. Stations, Station(joins.Name, joins.JobJson, joins.PlanJson, joins.CorrectionJson, planner)]);
+    public FrozenRun With(RunStationRow joins, Planner planner) => Of(Script.NamesShortHolds, planner, [.. Stations, Station(joins.Name, joins.JobJson, joins.PlanJson, joins.CorrectionJson, planner)]);
 
-    private static FrozenRun Of(bool namesShortHolds, IReadOnlyList<FrozenStation> stations)
+    private static FrozenRun Of(bool namesShortHolds, Planner planner, IReadOnlyList<FrozenStation> stations)
     {
         var (pieces, named) = BenchScript.Wanted(stations[0].Job);
-        return new FrozenRun(new BenchScript(pieces, named, [.. stations.Select(s => StationScript.Of(s.Plan))]) { NamesShortHolds = namesShortHolds }, stations);
+        return new FrozenRun(new BenchScript(pieces, named, [.. stations.Select(s => StationScript.Of(s.Plan))]) { NamesShortHolds = namesShortHolds, Words = planner.Language.In(UnitSystem.Metric) }, stations);
     }
 
     private static FrozenStation Station(string name, string json, string plan, string correction, Planner planner)

@@ -60,7 +60,8 @@ public sealed class CutPlanEntry(string id, Job job)
 /// <param name="planner">Lays out.</param>
 /// <param name="plans">Reads jobs.</param>
 /// <param name="stock">What is on hand.</param>
-public sealed class CutPlans(CutPlanner planner, PlanCache plans, StockStore stock) : IDisposable
+/// <param name="language">The language of the texts.</param>
+public sealed class CutPlans(CutPlanner planner, PlanCache plans, StockStore stock, ILanguage language) : IDisposable
 {
     private const int MostRemembered = 24;
     private const int MostWaiting = 100;
@@ -90,7 +91,7 @@ public sealed class CutPlans(CutPlanner planner, PlanCache plans, StockStore sto
             if (_order.Count(e => !e.Plan.IsCompleted) >= MostWaiting)
                 throw new CutPlansFullException();
             var entry = new CutPlanEntry(id, job);
-            entry.Begin(_turn, told => planner.Plan(job, onHand, presets, new Wording(units), told, matches));
+            entry.Begin(_turn, told => planner.Plan(job, onHand, presets, language.In(units), told, matches));
             _known[id] = entry;
             _order.Add(entry);
             // Only what is done is forgotten: nobody waits for it any more.

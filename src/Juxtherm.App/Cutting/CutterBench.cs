@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Text.Json;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
@@ -70,7 +71,7 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
     {
         var run = cut.Run.Load(presetChecked);
         if (_loaded is { } other && other.Cut != id && _device?.Status().State == CutterState.Cutting)
-            throw new CutRefusedException("cutter-busy", "The cutter is cutting something else; wait until it is done.");
+            throw new CutRefusedException("cutter-busy", new Phrase("cut-refused.busy"));
         _device = new SimulatedCutter(CutterOf(cut), clock);
         _device.Load(HpglCutFile.Write(cut.Program(mat).Strokes, mat.Preset, CutterOf(cut)), lengthMm ?? SheetLength(cut, mat));
         _loaded = (id, mat.Number);
@@ -81,7 +82,7 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
     public Task<OpenCut?> GoAsync(Guid id, Guid commandId, CancellationToken cancel) => StepAsync(id, commandId, (cut, mat) =>
     {
         if (_loaded != (id, mat.Number) || _device is null)
-            throw new CutRefusedException("out-of-step", "The cutter does not hold this mat any more: take it out and load it again.");
+            throw new CutRefusedException("out-of-step", new Phrase("cut-refused.lost"));
         var run = cut.Run.Go();
         _device.Go();
         return run;
@@ -138,9 +139,9 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
             var row = await cuts.StepAsync(id, commandId, r =>
             {
                 if (r.Status is CutStore.Used or CutStore.GivenUp)
-                    throw new CutRefusedException("out-of-step", r.Status == CutStore.Used ? "This cut is done and its vinyl used up." : "This cut was given up; begin a new one.");
+                    throw new CutRefusedException("out-of-step", r.Status == CutStore.Used ? new Phrase("cut-refused.used") : new Phrase("cut-refused.given-up"));
                 var cut = OpenCut.Of(r);
-                var run = step(cut, cut.Run.Current ?? throw new CutRefusedException("out-of-step", "Every mat is cut and out."));
+                var run = step(cut, cut.Run.Current ?? throw new CutRefusedException("out-of-step", new Phrase("cut-refused.all-out")));
                 Keep(r, run);
                 return MoreFor(cut, run);
             }, cancel);

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Text.Json;
 using Juxtherm.App.Logbook;
 using Juxtherm.Core.Learning;
@@ -17,8 +18,9 @@ namespace Juxtherm.App.Learning;
 /// <param name="catalogues">Names, and what dials may be off.</param>
 /// <param name="reckoner">Reckons the heat of pieces anew that another model reckoned.</param>
 /// <param name="gate">Nothing is written while the data is exchanged.</param>
+/// <param name="language">The language of the texts.</param>
 /// <param name="log">For what goes wrong.</param>
-public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogues, HeatReckoner reckoner, WorkshopGate gate, ILogger<WorkshopLearning> log) : IHostedService
+public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogues, HeatReckoner reckoner, WorkshopGate gate, ILanguage language, ILogger<WorkshopLearning> log) : IHostedService
 {
     private const int MostMeasured = 500;
     private readonly Lock _one = new();
@@ -127,7 +129,7 @@ public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogue
         var live = Teaching.Readings((await store.MeasuredAsync(MostMeasured, cancel)).Select(Logged), sources);
         var beliefs = WorkshopLearner.Learn([.. pieces], [.. readings, .. live], id => sources[id].DialErrorK.Value, _memory);
         string NameOf(string id) => sources.TryGetValue(id, out var s) ? s.Name : catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name : id;
-        var lessons = new Lessons(NameOf, await store.OffAsync(cancel));
+        var lessons = new Lessons(NameOf, await store.OffAsync(cancel), language.In(UnitSystem.Metric));
         return new Learned(Settled.Of(_learned.Correction, lessons.Correction(beliefs), sources), lessons.Of(beliefs));
     }
 

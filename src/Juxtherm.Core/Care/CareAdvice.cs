@@ -1,5 +1,6 @@
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Care;
 
@@ -61,7 +62,8 @@ public sealed record CareAdvice(IReadOnlyList<CareMark> Marks, IReadOnlyList<str
     /// <summary>For a pressed piece. Typical, and never less careful than the item's own label, which nobody here has read.</summary>
     /// <param name="job">Its job.</param>
     /// <param name="figures">Figures of the work.</param>
-    public static CareAdvice Of(Job job, WorkFigures figures)
+    /// <param name="words">Says it.</param>
+    public static CareAdvice Of(Job job, WorkFigures figures, IWords words)
     {
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(figures);
@@ -71,19 +73,19 @@ public sealed record CareAdvice(IReadOnlyList<CareMark> Marks, IReadOnlyList<str
         {
             CareKind.Wash => new CareAdvice(
             [
-                ByHand.Contains(material.Id, StringComparer.Ordinal) ? new(CareSymbol.WashByHand, "by hand, cold") : new(CareSymbol.WashMild30, "30 °C, mild"),
-                new(CareSymbol.DoNotBleach, "no bleach"),
-                NotTumbled.Contains(material.Id, StringComparer.Ordinal) ? new(CareSymbol.DoNotTumble, "do not tumble") : new(CareSymbol.TumbleLow, "tumble low"),
-                job.Blank.CareDots == 0 ? new(CareSymbol.DoNotIron, "do not iron") : new(CareSymbol.IronLow, "cool iron, never on the print"),
-                new(CareSymbol.DoNotDryClean, "no dry cleaning"),
+                ByHand.Contains(material.Id, StringComparer.Ordinal) ? new(CareSymbol.WashByHand, words.Say("care-advice.text")) : new(CareSymbol.WashMild30, words.Say("care-advice.text-2")),
+                new(CareSymbol.DoNotBleach, words.Say("care-advice.text-3")),
+                NotTumbled.Contains(material.Id, StringComparer.Ordinal) ? new(CareSymbol.DoNotTumble, words.Say("care-advice.text-4")) : new(CareSymbol.TumbleLow, words.Say("care-advice.text-5")),
+                job.Blank.CareDots == 0 ? new(CareSymbol.DoNotIron, words.Say("care-advice.text-6")) : new(CareSymbol.IronLow, words.Say("care-advice.text-7")),
+                new(CareSymbol.DoNotDryClean, words.Say("care-advice.text-8")),
             ],
-            [$"Not washed in its first {hours:0} hours: the glue goes on setting.", "Inside out. No softener: it creeps under edges.", "Where the item's own label asks for more care, that counts."], hours, material.Care),
+            [words.Say("care-advice.text-9", ("hours", hours)), words.Say("care-advice.text-10"), words.Say("care-advice.text-11")], hours, material.Care),
             CareKind.HandWash => new CareAdvice(
-            [new(CareSymbol.WashByHand, "by hand"), new(CareSymbol.NoDishwasher, "no dishwasher")],
-            [$"Not washed in its first {hours:0} hours.", "No soaking and nothing that scours: water creeps under edges.", "Keep the rim that is drunk from free of vinyl."], hours, material.Care),
+            [new(CareSymbol.WashByHand, words.Say("care-advice.text-12")), new(CareSymbol.NoDishwasher, words.Say("care-advice.text-13"))],
+            [words.Say("care-advice.text-14", ("hours", hours)), words.Say("care-advice.text-15"), words.Say("care-advice.text-16")], hours, material.Care),
             _ => new CareAdvice(
-            [new(CareSymbol.DoNotWash, "do not wash"), new(CareSymbol.Wipe, "wipe, barely damp")],
-            ["Wipe along the print, not across its edges. Nothing with alcohol or wax on the vinyl.", "Dry it lying flat, away from heaters and sun."], 0, material.Care),
+            [new(CareSymbol.DoNotWash, words.Say("care-advice.text-17")), new(CareSymbol.Wipe, words.Say("care-advice.text-18"))],
+            [words.Say("care-advice.text-19"), words.Say("care-advice.text-20")], 0, material.Care),
         };
     }
 }

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Cutting;
 
@@ -28,7 +29,7 @@ public sealed record CutPreset(Blade Blade, double ForceGrams, int Passes, Prove
     }
 
     /// <summary>It in words, as it is set on the cutter.</summary>
-    public string InWords() => $"{(Blade == Blade.Deep ? "deep" : "everyday")} blade, {ForceGrams:0} g, {Passes} {(Passes == 1 ? "pass" : "passes")}";
+    public Phrase InWords() => new("cut-preset.in-words", ("isBlade", Blade == Blade.Deep), ("forceGrams", ForceGrams), ("passes", Passes));
 
     /// <summary>The same way of cutting, wherever it comes from.</summary>
     /// <param name="other">The other.</param>
@@ -71,7 +72,8 @@ public static class TestCut
     /// <param name="preset">How it was cut.</param>
     /// <param name="finding">What it looks like.</param>
     /// <param name="cutter">What it was cut with.</param>
-    public static TestCutAdvice Next(CutPreset preset, TestCutFinding finding, Cutter cutter)
+    /// <param name="words">Says it.</param>
+    public static TestCutAdvice Next(CutPreset preset, TestCutFinding finding, Cutter cutter, IWords words)
     {
         ArgumentNullException.ThrowIfNull(preset);
         ArgumentNullException.ThrowIfNull(cutter);
@@ -80,25 +82,25 @@ public static class TestCut
         switch (finding)
         {
             case TestCutFinding.Clean:
-                return new TestCutAdvice(preset with { From = Tried }, "Clean: cut the job like this. It is kept for this vinyl on this cutter.", true);
+                return new TestCutAdvice(preset with { From = Tried }, words.Say("test-cut.next"), true);
             case TestCutFinding.TooShallow when preset.ForceGrams < cutter.MostForceGrams.Value:
                 var up = Math.Min(cutter.MostForceGrams.Value, preset.ForceGrams + Stepped(ShareUp));
-                return new TestCutAdvice(preset with { ForceGrams = up, From = Tried }, $"Too shallow: go up to {up:0} g and cut another test beside the first.", false);
+                return new TestCutAdvice(preset with { ForceGrams = up, From = Tried }, words.Say("test-cut.next-2", ("up", up)), false);
             case TestCutFinding.TooShallow when preset.Passes < CutPreset.MostPasses:
-                return new TestCutAdvice(preset with { Passes = preset.Passes + 1, From = Tried }, $"Too shallow at the cutter's most: let it go round {preset.Passes + 1} times.", false);
+                return new TestCutAdvice(preset with { Passes = preset.Passes + 1, From = Tried }, words.Say("test-cut.next-3", ("passes", preset.Passes + 1)), false);
             case TestCutFinding.TooShallow:
-                return new TestCutAdvice(null, "Too shallow with all that this cutter has: the blade is blunt, not out far enough, or the wrong one for this vinyl. Change it, then start again from the preset.", false);
+                return new TestCutAdvice(null, words.Say("test-cut.next-4"), false);
             case TestCutFinding.TooDeep when preset.Passes > 1:
-                return new TestCutAdvice(preset with { Passes = preset.Passes - 1, From = Tried }, $"Too deep: go round {preset.Passes - 1} {(preset.Passes == 2 ? "time" : "times")} only.", false);
+                return new TestCutAdvice(preset with { Passes = preset.Passes - 1, From = Tried }, words.Say("test-cut.next-5", ("passes", preset.Passes - 1), ("passes2", preset.Passes)), false);
             case TestCutFinding.TooDeep when preset.ForceGrams > step:
                 var down = Math.Max(step, preset.ForceGrams - Stepped(ShareUp));
-                return new TestCutAdvice(preset with { ForceGrams = down, From = Tried }, $"Too deep: go down to {down:0} g. A carrier cut through lets pieces fall out, and the mat suffers.", false);
+                return new TestCutAdvice(preset with { ForceGrams = down, From = Tried }, words.Say("test-cut.next-6", ("down", down)), false);
             case TestCutFinding.TooDeep:
-                return new TestCutAdvice(null, "Too deep at the least force: the blade stands out too far, or this is not the vinyl you think. Take the blade back, then start again from the preset.", false);
+                return new TestCutAdvice(null, words.Say("test-cut.next-7"), false);
             default:
                 return preset.Blade == Blade.Everyday && preset.ForceGrams >= 0.8 * cutter.MostForceGrams.Value
-                    ? new TestCutAdvice(preset with { Blade = Blade.Deep, From = Tried }, "Ragged at high force: take the deep blade, and see that the vinyl lies flat and sticks all over.", false)
-                    : new TestCutAdvice(preset, "Ragged: clean or change the blade, press the vinyl down all over, and cut another test with the same setting.", false);
+                    ? new TestCutAdvice(preset with { Blade = Blade.Deep, From = Tried }, words.Say("test-cut.next-8"), false)
+                    : new TestCutAdvice(preset, words.Say("test-cut.next-9"), false);
         }
     }
 }

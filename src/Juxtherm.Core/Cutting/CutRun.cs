@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 namespace Juxtherm.Core.Cutting;
 
 /// <summary>Where a mat is on its way through the cutter.</summary>
@@ -44,9 +45,12 @@ public sealed record CutMat(
 
 /// <summary>The cutter is asked for something that does not go. The message says why and what would.</summary>
 /// <param name="code">A stable word.</param>
-/// <param name="message">For the reader.</param>
-public sealed class CutRefusedException(string code, string message) : Exception(message)
+/// <param name="says">For the reader.</param>
+public sealed class CutRefusedException(string code, Phrase says) : Exception(code)
 {
+    /// <summary>Why, for the reader.</summary>
+    public Phrase Says { get; } = says;
+
     /// <summary>A stable word.</summary>
     public string Code { get; } = code;
 }
@@ -71,7 +75,7 @@ public sealed record CutRun(IReadOnlyList<CutMat> Mats)
     {
         var mat = Expect(MatStatus.Waiting);
         if (AsksForPreset && presetChecked != mat.Vinyl)
-            throw new CutRefusedException("cut-preset", $"This mat is {mat.Name}{(Before is { } before ? $", the one before was {before.Name}" : "")}: set {mat.Preset.InWords()}, and say that you checked it.");
+            throw new CutRefusedException("cut-preset", new Phrase("cut-refused.preset", ("mat", mat.Name), ("before", Before?.Name), ("preset", mat.Preset.InWords())));
         return With(mat with { Status = MatStatus.Loaded });
     }
 
@@ -122,7 +126,7 @@ public sealed record CutRun(IReadOnlyList<CutMat> Mats)
     private CutMat Expect(params MatStatus[] statuses)
     {
         if (Current is not { } mat)
-            throw new CutRefusedException("out-of-step", "Every mat is cut and out.");
-        return statuses.Contains(mat.Status) ? mat : throw new CutRefusedException("out-of-step", $"Mat {mat.Number} is {mat.Status.ToString().ToLowerInvariant()}; that does not go now.");
+            throw new CutRefusedException("out-of-step", new Phrase("cut-refused.all-out"));
+        return statuses.Contains(mat.Status) ? mat : throw new CutRefusedException("out-of-step", new Phrase("cut-refused.not-now", ("number", mat.Number), ("status", mat.Status)));
     }
 }

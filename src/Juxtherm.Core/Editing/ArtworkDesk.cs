@@ -252,10 +252,9 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         var mine = only is { } one ? [layers[one]!.AsObject()] : layers.TakeLast(count).Select(l => l!.AsObject()).ToList();
         var ids = mine.ConvertAll(l => LayerNodes.IdOf(l, layers.IndexOf(l)));
         var alone = job with { Layers = [.. job.Layers.Where(l => ids.Contains(l.Id, StringComparer.Ordinal))] };
-        var placement = JobPlacement.Of(alone, before.Blank.Face, JobReader.MostMm, JobReader.MostMm);
-        if (placement.Artwork is not { } art)
+        if (JobPlacement.Artwork(alone, before.Blank.Face) is not { } art)
             return file;
-        var (x, y) = placement.Proposals is [{ } first, ..] ? (first.XMm, first.YMm) : ((placement.WidthMm - art.WidthMm) / 2, (placement.HeightMm - art.HeightMm) / 2);
+        var (x, y) = JobPlacement.Usual(alone, before.Blank.Face, art);
         foreach (var layer in mine)
         {
             layer["xMm"] = Math.Round((double)layer["xMm"]! + x - art.XMm, 3);

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Sheets;
@@ -21,7 +22,8 @@ public static class JobPlacement
     /// <param name="face">Which side.</param>
     /// <param name="cutterWidthMm">Widest the cutter cuts, mm.</param>
     /// <param name="cutterLengthMm">Longest the cutter cuts, mm.</param>
-    public static FacePlacement Of(Job job, Face face, double cutterWidthMm, double cutterLengthMm)
+    /// <param name="words">Says what is proposed.</param>
+    public static FacePlacement Of(Job job, Face face, double cutterWidthMm, double cutterLengthMm, IWords words)
     {
         ArgumentNullException.ThrowIfNull(job);
         var shape = job.Blank.Faces[face];
@@ -32,7 +34,7 @@ public static class JobPlacement
         return new FacePlacement(
             face, shape.WidthMm, shape.HeightMm, shape.Outline, shape.FreeArea, shape.Features, shape.Measures,
             [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm, l.Box is { } at ? l.Shape?.PathIn(at) : null, JointsOf(l, job)))], art, art is { } placed ? Distances.Of(shape, placed) : null,
-            PlacementRules.For(Question(job, shape, width, height)),
+            [.. PlacementRules.For(Question(job, shape, width, height)).Select(p => p.In(words))],
             here.Any(l => l.AreaMm2 is not null) ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm, !here.Any(l => l.Vinyl.Directional.Value)) : null,
             art is not null && JobSections.Of(job, face, [.. here.Select(l => l.Id)]).Plan is { } plan ? [.. plan.Sections.Select(s => new PlatePlace(s.Box, s.SlantDegrees))] : [],
             shape.Size, shape.Size is null ? [] : JobReader.Sizes)
@@ -50,6 +52,19 @@ public static class JobPlacement
         ArgumentNullException.ThrowIfNull(job);
         var boxes = job.Layers.Where(l => l.Face == face).Select(l => l.Box).OfType<Box>().ToList();
         return boxes.Count == 0 ? null : Shapes.Around(boxes);
+    }
+
+    /// <summary>Where the first rule puts artwork of that size, mm; the middle where none applies.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="face">Which side.</param>
+    /// <param name="art">The box around the artwork.</param>
+    public static (double XMm, double YMm) Usual(Job job, Face face, Box art)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var shape = job.Blank.Faces[face];
+        return PlacementRules.For(Question(job, shape, art.WidthMm, art.HeightMm)) is [{ } first, ..]
+            ? (first.XMm, first.YMm)
+            : ((shape.WidthMm - art.WidthMm) / 2, (shape.HeightMm - art.HeightMm) / 2);
     }
 
     /// <summary>What the rules are asked, as the job goes about placing.</summary>

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
 
@@ -41,14 +42,35 @@ public sealed record PlacementQuestion(BlankShape Shape, Material Material, doub
     public double LeftFor(double middleX) => middleX - WidthMm / 2;
 
     /// <summary>How to find the middle line on the real thing: by a crease, or measured.</summary>
-    public string Centring => Creased
-        ? "Fold it side to side, edges together, and crease the fold with 3 s of the press; crease the carrier down its middle too, and lay crease on crease."
-        : "Measure from both edges and make the two alike; a strip as wide as the piece, folded once, shows the middle.";
+    public Phrase Centring => Creased
+        ? new Phrase("place.crease")
+        : new Phrase("place.measure");
 }
 
 /// <summary>A place that a rule proposes.</summary>
 /// <param name="Id">Id of the rule.</param>
 /// <param name="Name">For the reader.</param>
+/// <param name="XMm">Left edge of the artwork, mm.</param>
+/// <param name="YMm">Upper edge of the artwork, mm.</param>
+/// <param name="DropMm">Below the collar's lower edge, mm; null where there is no collar.</param>
+/// <param name="Fingers">The same counted in finger breadths, as others do; null where nobody does.</param>
+/// <param name="Reason">Why there.</param>
+/// <param name="Find">How to find the spot on the real thing.</param>
+/// <param name="From">Where the rule comes from.</param>
+public sealed record PlaceByRule(string Id, Phrase Name, double XMm, double YMm, double? DropMm, Phrase? Fingers, Phrase Reason, Phrase Find, string From)
+{
+    /// <summary>It in the reader's language.</summary>
+    /// <param name="words">Says it.</param>
+    public Proposal In(IWords words)
+    {
+        ArgumentNullException.ThrowIfNull(words);
+        return new Proposal(Id, words.Say(Name), XMm, YMm, DropMm, Fingers is null ? null : words.Say(Fingers), words.Say(Reason), words.Say(Find), From);
+    }
+}
+
+/// <summary>A place that is proposed, for the reader.</summary>
+/// <param name="Id">Id of the rule.</param>
+/// <param name="Name">What it is called.</param>
 /// <param name="XMm">Left edge of the artwork, mm.</param>
 /// <param name="YMm">Upper edge of the artwork, mm.</param>
 /// <param name="DropMm">Below the collar's lower edge, mm; null where there is no collar.</param>
@@ -67,7 +89,7 @@ public interface IPlacementRule
     /// <summary>Proposes a place.</summary>
     /// <param name="asked">What is to be placed where.</param>
     /// <returns>Null where the rule does not apply.</returns>
-    Proposal? Propose(PlacementQuestion asked);
+    PlaceByRule? Propose(PlacementQuestion asked);
 }
 
 /// <summary>How far below the collar a print begins.</summary>
@@ -97,12 +119,12 @@ public static class CollarDrop
 
     /// <summary>In finger breadths, in words.</summary>
     /// <param name="size">Size id.</param>
-    public static string InWords(string? size) => Fingers(size) switch
+    public static Phrase InWords(string? size) => Fingers(size) switch
     {
-        (1, 1) => "a finger's breadth, about 19 mm",
-        (1, 2) => "one to two finger breadths, about 19 to 38 mm",
-        (2, 2) => "two finger breadths, about 38 mm",
-        _ => "two to three finger breadths, about 38 to 57 mm: a school of its own, not the same as the measured drop",
+        (1, 1) => new Phrase("drop.finger"),
+        (1, 2) => new Phrase("drop.one-to-two"),
+        (2, 2) => new Phrase("drop.two"),
+        _ => new Phrase("drop.two-to-three"),
     };
 
     private static double Middle(string? size) => Fingers(size) is var (from, to) ? (from + to) / 2 : 0;

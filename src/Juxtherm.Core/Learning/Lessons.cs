@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Settings;
 
 namespace Juxtherm.Core.Learning;
@@ -33,7 +34,8 @@ public sealed record Lesson(
 /// <summary>Puts beliefs into words, and into what plans are corrected by.</summary>
 /// <param name="nameOf">Names presses, vinyls and materials by their ids.</param>
 /// <param name="off">Keys of what is switched off.</param>
-public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> off)
+/// <param name="words">Says it.</param>
+public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> off, IWords words)
 {
     // Less than this is not worth moving a dial.
     private const double LeastOffsetK = 0.5;
@@ -91,25 +93,25 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
     {
         var name = nameOf(plate.HeatSource);
         var text = Math.Abs(plate.OffsetK) < LeastOffsetK
-            ? "The face is as hot as the dial of its kind says."
-            : $"The face seems {(plate.OffsetK > 0 ? "hotter" : "cooler")} than its kind at the same dial.";
+            ? words.Say("lessons.plate-text")
+            : words.Say("lessons.plate-text-2", ("offsetK", plate.OffsetK));
         var how = plate.Readings > 0
-            ? $"{(plate.Readings == 1 ? "It was measured once" : $"It was measured {plate.Readings} times")}, which tells far more than what came out; {plate.Pieces} pressed pieces agree with it as far as they say anything."
-            : $"It was never measured. {plate.Pieces} pressed pieces say something of plate and vinyl together, so this stays wide: hold a probe or a heat strip under it once.";
+            ? words.Say("lessons.plate-how", ("readings", plate.Readings), ("pieces", plate.Pieces))
+            : words.Say("lessons.plate-how-2", ("pieces", plate.Pieces));
         return new Lesson(
             KeyOf(plate), LessonKind.Plate, name, text, how, Math.Round(plate.OffsetK, 1), Applied(plate), Math.Round(plate.LowK, 1), Math.Round(plate.HighK, 1), plate.PriorErrorK, plate.Pieces, plate.Readings, Counts(plate), !off.Contains(KeyOf(plate)));
     }
 
     private Lesson Demand(DemandBelief demand)
     {
-        var about = $"{nameOf(demand.Vinyl)} on {nameOf(demand.Material).ToLowerInvariant()}";
+        var about = words.Say("lessons.demand-about", ("nameOf", nameOf(demand.Vinyl)), ("nameOf2", nameOf(demand.Material)));
         var text = !Counts(demand)
-            ? "It wants as much as the catalogue says."
-            : $"It seems to want {(demand.Factor > 1 ? "more" : "less")} bond than the catalogue says.";
+            ? words.Say("lessons.demand-text")
+            : words.Say("lessons.demand-text-2", ("factor", demand.Factor));
         var all = demand.Held + demand.Short + demand.TooMuch;
-        var parts = new[] { (demand.Held, "held"), (demand.Short, "had too little"), (demand.TooMuch, "had too much") }.Where(p => p.Item1 > 0).Select(p => $"{p.Item1} {p.Item2}");
+        var parts = new[] { (demand.Held, "held"), (demand.Short, words.Say("lessons.demand-parts")), (demand.TooMuch, words.Say("lessons.demand-parts-2")) }.Where(p => p.Item1 > 0).Select(p => $"{p.Item1} {p.Item2}");
         return new Lesson(
-            KeyOf(demand), LessonKind.Demand, about, text, $"Of {(all == 1 ? "1 piece" : $"{all} pieces")} {string.Join(", ", parts)}, measured against the heat that each had by the model. Of one run at most {LearningFigures.MostPerRun:0} pieces count.",
+            KeyOf(demand), LessonKind.Demand, about, text, words.Say("lessons.demand", ("all", all), ("parts", Thing.List(parts)), ("mostPerRun", LearningFigures.MostPerRun)),
             Math.Round(demand.Factor, 2), Applied(demand), Math.Round(demand.Low, 2), Math.Round(demand.High, 2), Math.Round(Math.Exp(LearningFigures.DemandSpread * LearningFigures.SpreadsInError), 2), all, 0, Counts(demand), !off.Contains(KeyOf(demand)));
     }
 }

@@ -32,8 +32,9 @@ public sealed class NearestChanges(Planner planner)
         ArgumentNullException.ThrowIfNull(job);
         if (planner.Plan(job, units).Plan.Verdict != Verdict.Stop)
             return [];
+        var words = planner.Language.In(units);
         var found = new List<NearestChange>();
-        foreach (var candidate in Candidates(job))
+        foreach (var candidate in Candidates(job, words))
         {
             var plan = planner.Plan(candidate.Changed, units).Plan;
             if (plan.Verdict != Verdict.Stop)
@@ -45,25 +46,25 @@ public sealed class NearestChanges(Planner planner)
         return found;
     }
 
-    private IEnumerable<Candidate> Candidates(Job job) => [.. Free(job), .. Vinyls(job), .. Presses(job)];
+    private IEnumerable<Candidate> Candidates(Job job, IWords words) => [.. Free(job, words), .. Vinyls(job, words), .. Presses(job)];
 
     /// <summary>What needs nothing bought.</summary>
-    private IEnumerable<Candidate> Free(Job job)
+    private IEnumerable<Candidate> Free(Job job, IWords words)
     {
         var (tools, work) = (job.Tools, planner.Catalogue);
         if (tools.Steam)
-            yield return new Candidate("Steam off", job with { Tools = tools with { Steam = false } }, [new("/tools/steam", false)]);
+            yield return new Candidate(words.Say("nearest-changes.free"), job with { Tools = tools with { Steam = false } }, [new("/tools/steam", false)]);
         for (var i = 0; i < job.Layers.Count; i++)
         {
             var layer = job.Layers[i];
             if (layer.Mirrored is { } mirrored && mirrored != layer.Vinyl.Mirrored.Value)
-                yield return new Candidate(layer.Vinyl.Mirrored.Value ? "Mirror the cut file" : "Do not mirror the cut file", job.WithLayer(i, layer with { Mirrored = !mirrored }), [new($"/layers/{layer.At}/mirrored", !mirrored)]);
+                yield return new Candidate(layer.Vinyl.Mirrored.Value ? words.Say("nearest-changes.free-2") : words.Say("nearest-changes.free-3"), job.WithLayer(i, layer with { Mirrored = !mirrored }), [new($"/layers/{layer.At}/mirrored", !mirrored)]);
         }
 
         if ((tools.Cover.Thermal is null || tools.Cover.Melts) && tools.Source.Cover != tools.Cover.Id)
         {
             var cover = work.Covers[tools.Source.Cover];
-            yield return new Candidate($"{cover.Name} as cover", job with { Tools = tools with { Cover = cover } }, [new("/tools/cover", cover.Id)]);
+            yield return new Candidate(words.Say("nearest-changes.free-4", ("cover", cover.Name)), job with { Tools = tools with { Cover = cover } }, [new("/tools/cover", cover.Id)]);
         }
 
         var (at, hottest) = Hottest(job);
@@ -74,7 +75,7 @@ public sealed class NearestChanges(Planner planner)
             List<JobEdit> edits = [new($"/layers/{hottest.At}/label/pressure", "firm")];
             if (hottest.Label is null)
                 edits.Add(new($"/layers/{hottest.At}/label/for", JobReader.ForThisPress));
-            yield return new Candidate("Firm pressure", job.WithLayer(at, hottest with { Label = label }), edits);
+            yield return new Candidate(words.Say("nearest-changes.free-5"), job.WithLayer(at, hottest with { Label = label }), edits);
         }
     }
 
@@ -82,7 +83,7 @@ public sealed class NearestChanges(Planner planner)
     private static (int Index, JobLayer Layer) Hottest(Job job) => job.Layers.Select((layer, i) => (i, layer)).MaxBy(l => Chart.Of(l.layer.Vinyl, l.layer.Label).Celsius.Value);
 
     /// <summary>Vinyls that bond cooler, the nearest to this one first.</summary>
-    private IEnumerable<Candidate> Vinyls(Job job)
+    private IEnumerable<Candidate> Vinyls(Job job, IWords words)
     {
         var (at, layer) = Hottest(job);
         // Who wants foam does not want something flat.
@@ -94,7 +95,7 @@ public sealed class NearestChanges(Planner planner)
             .OrderBy(v => v.ReferenceCelsius.Value)
             .Take(MostVinylsTried)
             .OrderByDescending(v => v.ReferenceCelsius.Value)
-            .Select(v => new Candidate($"{v.Name} vinyl", job.WithLayer(at, layer with { Vinyl = v, Label = null }), [new($"/layers/{layer.At}/vinyl", v.Id), new($"/layers/{layer.At}/label", null)]));
+            .Select(v => new Candidate(words.Say("nearest-changes.vinyls", ("v", v.Name)), job.WithLayer(at, layer with { Vinyl = v, Label = null }), [new($"/layers/{layer.At}/vinyl", v.Id), new($"/layers/{layer.At}/label", null)]));
     }
 
     /// <summary>Presses that can press this item, with the underlay and cover usual for them.</summary>

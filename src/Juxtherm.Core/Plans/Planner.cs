@@ -23,7 +23,8 @@ public sealed record PlanResult(Plan Plan, IReadOnlyList<TracePhase> Trace, Sett
 
 /// <summary>Turns a job into a plan: finds the setting, carries it out in the model, and lets every rule look at it.</summary>
 /// <param name="catalogue">The catalogue.</param>
-public sealed class Planner(CatalogueSnapshot catalogue)
+/// <param name="language">The language of the texts.</param>
+public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
 {
     /// <summary>Changes whenever the same job and catalogue would give other figures.</summary>
     public const string ModelVersion = "6";
@@ -38,6 +39,9 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     /// <summary>The catalogue that plans are made from.</summary>
     public CatalogueSnapshot Catalogue => catalogue;
 
+    /// <summary>The language that plans are written in.</summary>
+    public ILanguage Language => language;
+
     /// <summary>Plans a job.</summary>
     /// <param name="job">The job.</param>
     /// <param name="units">Units of the texts.</param>
@@ -45,7 +49,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     {
         ArgumentNullException.ThrowIfNull(job);
         job = Told(job);
-        var (set, preheat) = _settings.Of(job, new Wording(units));
+        var (set, preheat) = _settings.Of(job, language.In(units));
         Patience.Look();
         var orders = _orders.Find(set, preheat);
         var tried = Try(set, orders, preheat);
@@ -105,7 +109,7 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     public PatchAdvice Patches(Job job, UnitSystem units)
     {
         ArgumentNullException.ThrowIfNull(job);
-        return PatchWriter.Of(_settings.Of(job with { Patches = [], Used = null }, new Wording(units)).About, StudyOf(job), job.Patches, _settings.Of(Told(job), new Wording(units)).About.Found);
+        return PatchWriter.Of(_settings.Of(job with { Patches = [], Used = null }, language.In(units)).About, StudyOf(job), job.Patches, _settings.Of(Told(job), language.In(units)).About.Found);
     }
 
     /// <summary>A job as its test patches have shown it: what its face wants, how sure that is, what blank and vinyl bear.</summary>
@@ -122,13 +126,13 @@ public sealed class Planner(CatalogueSnapshot catalogue)
     public PatchStudy StudyOf(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var (about, preheat) = _settings.Of(job with { Used = null }, new Wording(UnitSystem.Metric));
+        var (about, preheat) = _settings.Of(job with { Used = null }, language.In(UnitSystem.Metric));
         // Settings that are found again are the same object, so what patches tell about one is worked out once.
         return _studies.GetValue(about.Found, _ => new PatchStudy(about, about.SetOf([]).PressureKPa, preheat, catalogue));
     }
 
     /// <summary>The job with its layers worked out, as far as that goes before a setting is found.</summary>
-    internal ChartedJob About(Job job, Wording words) => _settings.About(job, words, job.Blank.Material);
+    internal ChartedJob About(Job job, IWords words) => _settings.About(job, words, job.Blank.Material);
 
     /// <summary>The best order that the whole model agrees with: sums of heat are only sums.</summary>
     private Tried Try(SetJob about, FoundOrders orders, double preheat)
@@ -167,18 +171,18 @@ public sealed class Planner(CatalogueSnapshot catalogue)
 
     private static string Ends(TimeLimit limit) => limit switch { TimeLimit.Blank => "blank", TimeLimit.Vinyl => "vinyl", _ => "patience" };
 
-    private static string Headline(Verdict verdict, IReadOnlyList<PlannedPress> presses, Wording words, FoundSetting found)
+    private static string Headline(Verdict verdict, IReadOnlyList<PlannedPress> presses, IWords words, FoundSetting found)
     {
         if (verdict == Verdict.Stop)
-            return found.Outcome == SettingOutcome.None ? "No safe setting found." : "Not like this: see the stop.";
+            return found.Outcome == SettingOutcome.None ? words.Say("planner.headline") : words.Say("planner.headline-2");
         var bonding = Stages.Plan.Bonding(presses);
-        string Set(PlannedPress press) => words.SetTo(press.DialMark, press.Celsius);
+        string Set(PlannedPress press) => words.Say("planner.set", ("celsius", Thing.Celsius(press.Celsius)), ("dialMark", press.DialMark));
         var faces = bonding.Select(p => p.Face).Distinct().Count() > 1;
         var apart = bonding.Select(Set).Distinct(StringComparer.Ordinal).Count() > 1;
-        string Time(PlannedPress press) => faces ? $"{Wording.Time(press.Seconds)} on the {press.Face.ToString().ToLowerInvariant()}" : Wording.Time(press.Seconds);
+        string Time(PlannedPress press) => faces ? words.Say("planner.time", ("seconds", Thing.Seconds(press.Seconds)), ("face", press.Face)) : words.Say(Thing.Seconds(press.Seconds));
         return apart
-            ? $"Set to {string.Join(", then to ", bonding.Select(p => $"{Set(p)} for {Time(p)}"))}, {bonding[0].Pressure.ToString().ToLowerInvariant()}."
-            : $"Set to {Set(bonding[0])}, press {string.Join(", then ", bonding.Select(Time))}, {bonding[0].Pressure.ToString().ToLowerInvariant()}.";
+            ? words.Say("planner.headline-3", ("bonding", Thing.List(bonding.Select(p => words.Say("planner.headline-4", ("set", Set(p)), ("time", Time(p)))))), ("pressure", bonding[0].Pressure))
+            : words.Say("planner.headline-5", ("set", Set(bonding[0])), ("bonding", Thing.List(bonding.Select(Time))), ("pressure", bonding[0].Pressure));
     }
 
     private static PlanTimes Times(IReadOnlyList<PlanStep> steps, int quantity)

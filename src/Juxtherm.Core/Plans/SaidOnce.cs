@@ -26,7 +26,7 @@ internal static partial class SaidOnce
         var others = alike.Skip(1).Where(n => n.Text != first.Text).SelectMany(n => n.Layers).Except(first.Layers, StringComparer.Ordinal).Distinct(StringComparer.Ordinal).Select(id => plan.Named(plan.About.Layer(id))).ToList();
         return first with
         {
-            Text = others.Count == 0 ? first.Text : $"{first.Text} The same for {string.Join(", ", others)}.",
+            Text = others.Count == 0 ? first.Text : plan.Words.Say("said-once.together", ("first", first.Text), ("others", Thing.List(others))),
             Layers = [.. alike.SelectMany(n => n.Layers).Distinct(StringComparer.Ordinal)],
             Remedies = [.. alike.SelectMany(n => n.Remedies).DistinctBy(m => m.Text, StringComparer.Ordinal)],
         };

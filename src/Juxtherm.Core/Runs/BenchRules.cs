@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+
 namespace Juxtherm.Core.Runs;
 
 /// <summary>Why the bench does not take an action.</summary>
@@ -48,7 +50,7 @@ public static class BenchRules
         // What went on while the service was away is not known beyond the moment it went.
         state = Turns.Advance(script, state, said.Action == BenchAction.Away ? said.Since ?? said.At : said.At);
         if (state.Status != RunStatus.Running)
-            throw new BenchRefusedException("run-over", "This run is over.");
+            throw new BenchRefusedException("run-over", script.Words.Say("refused.run-over"));
         var scene = new Scene(script, state, said);
         var next = said.Action switch
         {
@@ -89,21 +91,24 @@ public static class BenchRules
 /// <param name="Said">What is said.</param>
 internal sealed record Scene(BenchScript Script, RunState State, BenchEvent Said)
 {
+    /// <summary>Says what comes up at the press.</summary>
+    public IWords Words => Script.Words;
+
     /// <summary>The piece that is meant, in the hands of the press that speaks.</summary>
     /// <exception cref="BenchRefusedException">It is not there.</exception>
     public Piece InHand()
     {
         var piece = Meant();
-        return piece.Status is PieceStatus.InHand or PieceStatus.Asking && piece.Station == Said.Station ? piece : throw new BenchRefusedException("not-in-hand", $"Piece {piece.Number} is not at this press.");
+        return piece.Status is PieceStatus.InHand or PieceStatus.Asking && piece.Station == Said.Station ? piece : throw new BenchRefusedException("not-in-hand", Words.Say("refused.not-in-hand", ("number", piece.Number)));
     }
 
     /// <summary>The piece that is meant, wherever it is.</summary>
     /// <exception cref="BenchRefusedException">There is none.</exception>
-    public Piece Meant() => State.PieceOf(Said.Piece) ?? throw new BenchRefusedException("no-such-piece", $"This run has pieces 1 to {State.Pieces.Count}.");
+    public Piece Meant() => State.PieceOf(Said.Piece) ?? throw new BenchRefusedException("no-such-piece", Words.Say("refused.no-such-piece", ("pieces", State.Pieces.Count)));
 
     /// <summary>The press that speaks.</summary>
     /// <exception cref="BenchRefusedException">It is not part of the run.</exception>
-    public Station Speaker() => State.Stations.FirstOrDefault(s => s.Number == Said.Station) ?? throw new BenchRefusedException("no-such-press", $"This run has presses 1 to {State.Stations.Count}.");
+    public Station Speaker() => State.Stations.FirstOrDefault(s => s.Number == Said.Station) ?? throw new BenchRefusedException("no-such-press", Words.Say("refused.no-such-press-2", ("stations", State.Stations.Count)));
 
     /// <summary>What a piece is at.</summary>
     public BenchStep StepOf(Piece piece) => Turns.StepOf(Script, piece)!;

@@ -1,5 +1,6 @@
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Runs;
@@ -108,6 +109,9 @@ public sealed record WantedPiece(string Name, string? Size, string? Colour);
 /// <param name="Stations">The presses that have joined, in order.</param>
 public sealed record BenchScript(IReadOnlyList<WantedPiece> Pieces, bool Named, IReadOnlyList<StationScript> Stations)
 {
+    /// <summary>Says what comes up at the press.</summary>
+    public required IWords Words { get; init; }
+
     /// <summary>A plate opened early is to be closed again for what is missing. Runs of earlier rules went on to the next step.</summary>
     public bool NamesShortHolds { get; init; } = true;
 
@@ -128,9 +132,10 @@ public sealed record BenchScript(IReadOnlyList<WantedPiece> Pieces, bool Named, 
     /// <summary>A run at one press.</summary>
     /// <param name="plan">Its plan.</param>
     /// <param name="job">Its job.</param>
-    public static BenchScript Of(Plan plan, Job job)
+    /// <param name="words">Says what comes up at the press.</param>
+    public static BenchScript Of(Plan plan, Job job, IWords words)
     {
         var (pieces, named) = Wanted(job);
-        return new BenchScript(pieces, named, [StationScript.Of(plan)]);
+        return new BenchScript(pieces, named, [StationScript.Of(plan)]) { Words = words };
     }
 }

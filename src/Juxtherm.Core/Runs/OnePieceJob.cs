@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Text.Json.Nodes;
 
 namespace Juxtherm.Core.Runs;
@@ -11,13 +12,14 @@ public static class OnePieceJob
     /// <param name="json">The run's job file.</param>
     /// <param name="title">The run's title.</param>
     /// <param name="piece">The piece.</param>
+    /// <param name="words">Says its title.</param>
     /// <returns>A job file for that piece alone, and its title.</returns>
-    public static (string Json, string Title) Of(string json, string title, Piece piece)
+    public static (string Json, string Title) Of(string json, string title, Piece piece, IWords words)
     {
         ArgumentNullException.ThrowIfNull(piece);
         var job = JsonNode.Parse(json)!.AsObject();
         var (name, size) = (piece.Wanted.Name, piece.Wanted.Size);
-        title = $"{title}: {(name.Length > 0 ? name : $"piece {piece.Number}")} again";
+        title = words.Say("one-piece-job.text", ("title", title), ("name", name), ("number", piece.Number));
         title = title.Length > LongestTitle ? title[..LongestTitle] : title;
         (job["title"], job["quantity"]) = (title, 1);
         // The run's other garments are not cut again.

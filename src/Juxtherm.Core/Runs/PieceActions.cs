@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Runs;
@@ -17,14 +18,14 @@ internal static class PieceActions
     public static RunState Done(Scene scene)
     {
         var piece = scene.InHand();
-        NotAsking(piece);
+        NotAsking(scene, piece);
         var step = scene.StepOf(piece);
         return step.Kind switch
         {
-            StepKind.Hold => throw new BenchRefusedException("hold-not-over", "The plate is still to stay closed. Opened early? Then say so."),
+            StepKind.Hold => throw new BenchRefusedException("hold-not-over", scene.Words.Say("refused.hold-not-over-3")),
             StepKind.Inspect => Finished(scene, piece, [Outcome.Stuck]),
             StepKind.Wait when !scene.Said.Knowingly && Turns.After(scene.Script, piece)?.Stage == WorkStage.Peel =>
-                throw new BenchRefusedException("not-cool-yet", "It is still too warm: peeled now the vinyl may come up with the carrier, and the carrier burns. Peel all the same? Then say so."),
+                throw new BenchRefusedException("not-cool-yet", scene.Words.Say("refused.not-cool-yet")),
             StepKind.Wait => Moved(scene, piece with { PeeledEarly = piece.PeeledEarly || Turns.After(scene.Script, piece)?.Stage == WorkStage.Peel }),
             _ => Moved(scene, piece with { ClosedAtCelsius = scene.Said.PlateCelsius }),
         };
@@ -33,9 +34,9 @@ internal static class PieceActions
     public static RunState Opened(Scene scene)
     {
         var piece = scene.InHand();
-        NotAsking(piece);
+        NotAsking(scene, piece);
         if (scene.StepOf(piece).Kind != StepKind.Hold)
-            throw new BenchRefusedException("not-holding", "The plate is not closed just now.");
+            throw new BenchRefusedException("not-holding", scene.Words.Say("refused.not-holding"));
         return scene.State.With(OpenedAt(scene, piece, scene.Said.At));
     }
 
@@ -50,8 +51,8 @@ internal static class PieceActions
             return next;
         BenchStep[] closing =
         [
-            step with { Kind = StepKind.Do, Text = $"{missing:0} s missing: close again now.", Seconds = ClosingAgainSeconds, MakesUp = true },
-            step with { Text = "Hold. The rest of its time.", Seconds = missing, MakesUp = true },
+            step with { Kind = StepKind.Do, Text = scene.Words.Say("piece-actions.opened-at-closing", ("missing", missing)), Seconds = ClosingAgainSeconds, MakesUp = true },
+            step with { Text = scene.Words.Say("piece-actions.opened-at-closing-2"), Seconds = missing, MakesUp = true },
         ];
         return piece.InRescue
             ? next with { Step = piece.Step, Rescue = BenchStep.Numbered([.. rescue.Take(done), .. closing, .. rescue.Skip(done)]), RescueStep = done }
@@ -62,17 +63,17 @@ internal static class PieceActions
     public static RunState HoldWas(Scene scene)
     {
         var piece = scene.InHand();
-        var seconds = scene.Said.Seconds is { } s and >= 0 and <= LongestHoldSeconds ? s : throw new BenchRefusedException("no-such-time", "Say how long the plate was closed: 0 to 86400 seconds.");
+        var seconds = scene.Said.Seconds is { } s and >= 0 and <= LongestHoldSeconds ? s : throw new BenchRefusedException("no-such-time", scene.Words.Say("refused.no-such-time"));
         if (piece.Status == PieceStatus.Asking)
         {
             var opened = piece.EnteredAt.AddSeconds(seconds);
             if (opened > scene.Said.At)
-                throw new BenchRefusedException("no-such-time", "So long ago it was not closed yet.");
+                throw new BenchRefusedException("no-such-time", scene.Words.Say("refused.no-such-time-2"));
             return scene.State.With(OpenedAt(scene, piece, opened));
         }
 
         if (piece.Holds.Count == 0)
-            throw new BenchRefusedException("not-holding", "The plate has not been closed on this piece yet.");
+            throw new BenchRefusedException("not-holding", scene.Words.Say("refused.not-holding-2"));
         return scene.State.With(piece with { Holds = [.. piece.Holds.SkipLast(1), piece.Holds[^1] with { Seconds = Math.Round(seconds, 2) }] });
     }
 
@@ -80,7 +81,7 @@ internal static class PieceActions
     public static RunState Back(Scene scene)
     {
         var piece = scene.InHand();
-        NotAsking(piece);
+        NotAsking(scene, piece);
         var at = scene.Said.At;
         if (piece.InRescue)
         {
@@ -97,18 +98,18 @@ internal static class PieceActions
                 return scene.State.With(piece with { Step = i, EnteredAt = at, Moves = piece.Moves + 1, InFlow = true });
         }
 
-        throw new BenchRefusedException("no-way-back", "There is no step to go back to.");
+        throw new BenchRefusedException("no-way-back", scene.Words.Say("refused.no-way-back"));
     }
 
     public static RunState Record(Scene scene)
     {
         var piece = scene.InHand();
-        NotAsking(piece);
+        NotAsking(scene, piece);
         if (scene.StepOf(piece).Kind != StepKind.Inspect)
-            throw new BenchRefusedException("nothing-to-record", "This piece is not done yet.");
+            throw new BenchRefusedException("nothing-to-record", scene.Words.Say("refused.nothing-to-record"));
         IReadOnlyList<Outcome> seen = scene.Said.Outcomes is { Count: > 0 } outcomes ? [.. outcomes.Distinct()] : [Outcome.Stuck];
         if (seen.Count > 1 && seen.Contains(Outcome.Stuck))
-            throw new BenchRefusedException("contradiction", "It is either stuck with nothing wrong, or something is wrong.");
+            throw new BenchRefusedException("contradiction", scene.Words.Say("refused.contradiction"));
         return Finished(scene, piece, seen);
     }
 
@@ -117,9 +118,9 @@ internal static class PieceActions
 
     private static RunState Moved(Scene scene, Piece piece) => scene.State.With(Turns.Next(scene.Script, scene.State, piece, scene.Said.At));
 
-    private static void NotAsking(Piece piece)
+    private static void NotAsking(Scene scene, Piece piece)
     {
         if (piece.Status == PieceStatus.Asking)
-            throw new BenchRefusedException("say-when-opened", "The service was away while the plate was closed. First say when it was opened.");
+            throw new BenchRefusedException("say-when-opened", scene.Words.Say("refused.say-when-opened"));
     }
 }

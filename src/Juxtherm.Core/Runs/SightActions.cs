@@ -11,7 +11,7 @@ internal static class SightActions
     {
         var piece = ToLookAt(scene);
         if (Signs(scene) is not { Count: > 0 } seen)
-            throw new BenchRefusedException("nothing-seen", "Say what you see.");
+            throw new BenchRefusedException("nothing-seen", scene.Words.Say("refused.nothing-seen"));
         return scene.State.With(piece with { Sightings = [.. piece.Sightings, new Sighting(scene.Said.At, piece.Step, seen, BenchRules.Clean(scene.Said.Note)) { Face = scene.Said.Face }] });
     }
 
@@ -19,9 +19,9 @@ internal static class SightActions
     {
         var piece = ToLookAt(scene);
         if (piece.Sightings.Count == 0)
-            throw new BenchRefusedException("nothing-seen", "Say first what you see.");
+            throw new BenchRefusedException("nothing-seen", scene.Words.Say("refused.nothing-seen-2"));
         if (scene.Said.Steps is not { Count: > 0 and <= MostRescueSteps } steps)
-            throw new BenchRefusedException("no-rescue", "There is nothing to be done about this.");
+            throw new BenchRefusedException("no-rescue", scene.Words.Say("refused.no-rescue"));
         return scene.State.With(piece with { Rescue = steps, RescueStep = 0, EnteredAt = scene.Said.At, Moves = piece.Moves + 1, InFlow = true });
     }
 
@@ -30,7 +30,7 @@ internal static class SightActions
     {
         var piece = scene.InHand();
         if (piece.Status == PieceStatus.InHand && scene.StepOf(piece).Kind == StepKind.Hold)
-            throw new BenchRefusedException("hold-not-over", "Open the plate first.");
+            throw new BenchRefusedException("hold-not-over", scene.Words.Say("refused.hold-not-over"));
         var said = scene.Said;
         var lost = piece with { Status = PieceStatus.Ruined, Outcomes = Signs(scene), EndedAt = said.At, Note = BenchRules.Clean(said.Note), Moves = piece.Moves + 1 };
         var again = new Piece(scene.State.Pieces.Count + 1, piece.Wanted, PieceStatus.ToCut) { InsteadOf = piece.Number, Turn = piece.Turn };
@@ -49,10 +49,10 @@ internal static class SightActions
     {
         var step = Turns.StepOf(script, piece)!;
         if (piece.Status == PieceStatus.Asking || step.Kind == StepKind.Hold)
-            return new BenchRefusedException("hold-not-over", "Nothing can be seen while the plate is closed.");
+            return new BenchRefusedException("hold-not-over", script.Words.Say("refused.hold-not-over-2"));
         if (piece.InRescue)
-            return new BenchRefusedException("in-rescue", "Finish what is being done about it first, then look again.");
-        return piece.Holds.Count == 0 || !step.Lays ? new BenchRefusedException("nothing-to-see", "No vinyl has been pressed on this piece yet.") : null;
+            return new BenchRefusedException("in-rescue", script.Words.Say("refused.in-rescue"));
+        return piece.Holds.Count == 0 || !step.Lays ? new BenchRefusedException("nothing-to-see", script.Words.Say("refused.nothing-to-see")) : null;
     }
 
     private static List<Outcome> Signs(Scene scene) => [.. (scene.Said.Outcomes ?? []).Where(o => o != Outcome.Stuck).Distinct()];

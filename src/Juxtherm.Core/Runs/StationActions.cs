@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Runs;
@@ -32,7 +33,7 @@ internal static class StationActions
     {
         var piece = scene.InHand();
         if (piece.Moves > 0)
-            throw new BenchRefusedException("already-begun", "This piece is begun here: finish it here.");
+            throw new BenchRefusedException("already-begun", scene.Words.Say("refused.already-begun"));
         return scene.State.With(piece with { Status = PieceStatus.Waiting, Station = 0, Turn = WishActions.LastTurn(scene.State) });
     }
 
@@ -40,19 +41,19 @@ internal static class StationActions
     {
         var number = scene.State.Stations.Count + 1;
         if (number > BenchRules.MostStations)
-            throw new BenchRefusedException("too-many", $"A run has {BenchRules.MostStations} presses at most.");
+            throw new BenchRefusedException("too-many", scene.Words.Say("refused.too-many", ("mostStations", BenchRules.MostStations)));
         return number <= scene.Script.Stations.Count
             ? scene.State with { Stations = [.. scene.State.Stations, new Station(number)] }
-            : throw new BenchRefusedException("no-such-press", "There is no plan for a further press.");
+            : throw new BenchRefusedException("no-such-press", scene.Words.Say("refused.no-such-press"));
     }
 
     public static RunState Leave(Scene scene)
     {
         var station = scene.Speaker();
         if (scene.State.At(station.Number).Any(p => p.Moves > 0))
-            throw new BenchRefusedException("already-begun", "Finish the pieces that are begun here first.");
+            throw new BenchRefusedException("already-begun", scene.Words.Say("refused.already-begun-2"));
         if (!scene.State.Stations.Any(s => s.Number != station.Number && !s.HasLeft))
-            throw new BenchRefusedException("last-press", "It is the only press. End the run instead.");
+            throw new BenchRefusedException("last-press", scene.Words.Say("refused.last-press"));
         var free = scene.State with { Pieces = [.. scene.State.Pieces.Select(p => p.Status == PieceStatus.InHand && p.Station == station.Number ? p with { Status = PieceStatus.Waiting, Station = 0 } : p)] };
         return free.With(station with { HasLeft = true, Wired = false });
     }
@@ -74,9 +75,9 @@ internal static class StationActions
     {
         var station = scene.Speaker();
         var checks = scene.Script.Stations[station.Number - 1].Checks;
-        var item = checks.FirstOrDefault(c => c.Id == scene.Said.Item) ?? throw new BenchRefusedException("no-such-item", $"There is no such thing to see to; there are: {string.Join(", ", checks.Select(c => c.Id))}.");
+        var item = checks.FirstOrDefault(c => c.Id == scene.Said.Item) ?? throw new BenchRefusedException("no-such-item", scene.Words.Say("refused.no-such-item", ("checks", Thing.List(checks.Select(c => c.Id)))));
         if (item.Id == Preparation.Preheat && scene.State.At(station.Number).Any())
-            throw new BenchRefusedException("already-begun", "A piece is in hand: whether pieces are preheated is said before.");
+            throw new BenchRefusedException("already-begun", scene.Words.Say("refused.already-begun-3"));
         return (station, item.Id);
     }
 

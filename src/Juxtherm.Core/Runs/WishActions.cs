@@ -16,7 +16,7 @@ internal static class WishActions
         var wanted = asked with { Colour = asked.Colour ?? piece.Wanted.Colour };
         var otherVinyl = (scene.Script.Named && wanted.Name != piece.Wanted.Name) || wanted.Colour != piece.Wanted.Colour;
         if (piece.Status is not (PieceStatus.Waiting or PieceStatus.ToCut) && !(piece.Status == PieceStatus.InHand && piece.Holds.Count == 0))
-            throw new BenchRefusedException("already-pressed", $"Piece {piece.Number} is pressed already. If it is wrong, mark it as lost: one like it takes its place, with the right name.");
+            throw new BenchRefusedException("already-pressed", scene.Words.Say("refused.already-pressed", ("number", piece.Number)));
         return scene.State.With(otherVinyl
             ? piece with { Wanted = wanted, Status = PieceStatus.ToCut, Station = 0, Step = 0, Moves = piece.Moves + 1 }
             : piece with { Wanted = wanted });
@@ -25,7 +25,7 @@ internal static class WishActions
     public static RunState Add(Scene scene)
     {
         if (scene.State.Pieces.Count >= MostPieces)
-            throw new BenchRefusedException("too-many", $"A run has {MostPieces} pieces at most.");
+            throw new BenchRefusedException("too-many", scene.Words.Say("refused.too-many-2", ("mostPieces", MostPieces)));
         var number = scene.State.Pieces.Count + 1;
         // A name is not cut yet; what is all alike was cut with spares, or is cut as it is needed.
         var piece = new Piece(number, Wanted(scene), scene.Script.Named ? PieceStatus.ToCut : PieceStatus.Waiting) { Turn = LastTurn(scene.State) };
@@ -37,7 +37,7 @@ internal static class WishActions
         var piece = scene.Meant();
         return piece.Status == PieceStatus.ToCut
             ? scene.State.With(piece with { Status = PieceStatus.Waiting })
-            : throw new BenchRefusedException("nothing-to-cut", $"Piece {piece.Number} does not wait for its vinyl.");
+            : throw new BenchRefusedException("nothing-to-cut", scene.Words.Say("refused.nothing-to-cut", ("number", piece.Number)));
     }
 
     /// <summary>Behind everything else.</summary>
@@ -46,9 +46,9 @@ internal static class WishActions
     private static WantedPiece Wanted(Scene scene)
     {
         if (scene.Said.Wanted is not { Name: not null } wanted || (scene.Script.Named && string.IsNullOrWhiteSpace(wanted.Name)))
-            throw new BenchRefusedException("no-name", "Say what goes on the piece: its name.");
+            throw new BenchRefusedException("no-name", scene.Words.Say("refused.no-name"));
         if (wanted.Name.Length > LongestName)
-            throw new BenchRefusedException("no-name", $"A name has {LongestName} characters at most.");
+            throw new BenchRefusedException("no-name", scene.Words.Say("refused.no-name-2", ("longestName", LongestName)));
         return wanted with { Name = wanted.Name.Trim() };
     }
 }

@@ -1,10 +1,12 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Settings;
 
 /// <summary>Words that fit the tool at hand and what is pressed: a plate swings away, an iron is set aside, a wrap is opened, a gun is switched off.</summary>
 /// <param name="work">The piece of work.</param>
-internal sealed class ToolWords(Workpiece work)
+/// <param name="words">Says it.</param>
+internal sealed class ToolWords(Workpiece work, IWords words)
 {
     private bool Gun => work.Source.HotAirWm2K is not null;
 
@@ -18,29 +20,29 @@ internal sealed class ToolWords(Workpiece work)
 
     /// <summary>Turning it on.</summary>
     /// <param name="set">Where its dial or mark is to stand.</param>
-    public string HeatUp(string set) => Gun ? $"Set the gun to {set}, and plug it in where its cord reaches." : work.Source.Marks.Count > 0 ? $"Turn the iron to {set} and let it heat up." : $"Set the press to {set} and let it heat up.";
+    public string HeatUp(string set) => Gun ? words.Say("tool-words.heat-up", ("set", set)) : work.Source.Marks.Count > 0 ? words.Say("tool-words.heat-up-2", ("set", set)) : words.Say("tool-words.heat-up-3", ("set", set));
 
     /// <summary>How it is kept out of the way while hands are at the piece.</summary>
-    public string OutOfTheWay => Gun ? "with the gun off and on its stand"
-        : HeldByHand ? $"with the {(work.Source.Marks.Count > 0 ? "iron" : "press")} on its stand"
-        : Wrap ? "with the wrap open"
-        : work.Source.Hinged ? "on the table, not under the open plate, and carry it over" : "with the plate swung away";
+    public string OutOfTheWay => Gun ? words.Say("tool-words.out-of-the-way")
+        : HeldByHand ? words.Say("tool-words.out-of-the-way-2", ("marks", work.Source.Marks.Count))
+        : Wrap ? words.Say("tool-words.out-of-the-way-3")
+        : work.Source.Hinged ? words.Say("tool-words.out-of-the-way-4") : words.Say("tool-words.out-of-the-way-5");
 
     /// <summary>How even pressure is seen to.</summary>
     /// <param name="pressure">How hard.</param>
-    public string EvenPressure(string pressure) => Gun ? $"Heat-proof glove at hand: it presses, {pressure}, between the passes."
-        : HeldByHand ? $"Even, {pressure} pressure: straight down with your weight over the middle, on a table that does not give."
-        : Wrap ? $"Even, {pressure} pressure: closed, the wrap holds the {work.Form.Name.ToLowerInvariant()} so that it cannot turn."
-        : $"Even, {pressure} pressure: a strip of paper under each corner holds equally fast.";
+    public string EvenPressure(string pressure) => Gun ? words.Say("tool-words.even-pressure", ("pressure", pressure))
+        : HeldByHand ? words.Say("tool-words.even-pressure-2", ("pressure", pressure))
+        : Wrap ? words.Say("tool-words.even-pressure-3", ("pressure", pressure), ("form", work.Form.Name))
+        : words.Say("tool-words.even-pressure-4", ("pressure", pressure));
 
     /// <summary>Where a test patch goes.</summary>
     public string ForAPatch => work.Material.Kind switch
     {
-        MaterialKind.Cloth => "near the hem",
-        MaterialKind.Hide => "on a scrap, or where it does not show",
-        _ => "on a spare one, or where it does not show",
+        MaterialKind.Cloth => words.Say("tool-words.for-apatch.cloth"),
+        MaterialKind.Hide => words.Say("tool-words.for-apatch.hide"),
+        _ => words.Say("tool-words.for-apatch.else"),
     };
 
     /// <summary>What lies beside the print, bare.</summary>
-    public string Beside => work.Material.Kind == MaterialKind.Cloth ? "the cloth beside the print" : $"the bare {work.Form.Name.ToLowerInvariant()} beside the print";
+    public string Beside => work.Material.Kind == MaterialKind.Cloth ? words.Say("tool-words.beside") : words.Say("tool-words.beside-2", ("form", work.Form.Name));
 }

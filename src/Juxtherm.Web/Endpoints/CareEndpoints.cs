@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Text;
 using Juxtherm.App.Bench;
 using Juxtherm.App.Learning;
@@ -64,10 +65,10 @@ internal static class CareEndpoints
 
     private static CareKind KindOf(LogRow row, CatalogueSnapshot catalogue) => catalogue.Materials.TryGetValue(row.Material, out var material) ? material.Care : CareKind.Wash;
 
-    private static async Task<IResult> AdviceAsync(HttpRequest request, PlanCache cache, CatalogueSnapshot catalogue, CancellationToken cancel)
+    private static async Task<IResult> AdviceAsync(HttpRequest request, PlanCache cache, CatalogueSnapshot catalogue, ILanguage language, CancellationToken cancel)
     {
         var problems = new Problems();
-        return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job ? Results.Ok(CareAdvice.Of(job, catalogue.Work)) : ProblemAnswers.Invalid(problems);
+        return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job ? Results.Ok(CareAdvice.Of(job, catalogue.Work, language.In(UnitSystem.Metric))) : ProblemAnswers.Invalid(problems);
     }
 
     private static IResult Symbol(string symbol, HttpResponse response)
@@ -81,7 +82,7 @@ internal static class CareEndpoints
         return Results.Bytes(stream.ToArray(), "image/svg+xml");
     }
 
-    private static async Task<IResult> JobCardAsync(Guid id, JobStore jobs, PlanCache cache, CatalogueSnapshot catalogue, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> JobCardAsync(Guid id, JobStore jobs, PlanCache cache, CatalogueSnapshot catalogue, ILanguage language, TimeProvider clock, CancellationToken cancel)
     {
         if (await jobs.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("job");
@@ -89,27 +90,27 @@ internal static class CareEndpoints
         if (cache.Read(row.Json, problems) is not { } job)
             return ProblemAnswers.Invalid(problems);
         IReadOnlyList<string> names = job.Names.Count > 0 ? [.. job.Names.SelectMany(n => Enumerable.Repeat(n.Name, n.Count))] : [""];
-        return Results.File(CareCard.Pdf(job.Title, What(job), names, CareAdvice.Of(job, catalogue.Work), null, clock.GetUtcNow()), Pdf, "care-card.pdf");
+        return Results.File(CareCard.Pdf(job.Title, What(job), names, CareAdvice.Of(job, catalogue.Work, language.In(UnitSystem.Metric)), null, language.In(UnitSystem.Metric), clock.GetUtcNow()), Pdf, "care-card.pdf");
     }
 
-    private static async Task<IResult> RunCardAsync(Guid id, int? minutesFromUtc, BenchService bench, LogStore log, CatalogueSnapshot catalogue, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> RunCardAsync(Guid id, int? minutesFromUtc, BenchService bench, LogStore log, CatalogueSnapshot catalogue, ILanguage language, TimeProvider clock, CancellationToken cancel)
     {
         if (await bench.FindAsync(id, cancel) is not { } run)
             return ProblemAnswers.NotFound("run");
         var job = run.Frozen.Stations[0].Bare;
-        var care = CareAdvice.Of(job, catalogue.Work);
+        var care = CareAdvice.Of(job, catalogue.Work, language.In(UnitSystem.Metric));
         var pieces = await GoodAsync(id, log, cancel);
         // One date for all cards: the last piece's, which is early for none.
         DateTimeOffset? from = care.CureHours > 0 && pieces.Count > 0 ? pieces.Max(p => p.AtUtc).AddHours(care.CureHours).ToOffset(Offset(minutesFromUtc)) : null;
         IReadOnlyList<string> names = pieces.Exists(p => p.Name.Length > 0) ? [.. pieces.Select(p => p.Name)] : [""];
-        return Results.File(CareCard.Pdf(run.Row.Title, What(job), names, care, from, clock.GetUtcNow()), Pdf, "care-card.pdf");
+        return Results.File(CareCard.Pdf(run.Row.Title, What(job), names, care, from, language.In(UnitSystem.Metric), clock.GetUtcNow()), Pdf, "care-card.pdf");
     }
 
-    private static async Task<IResult> DatesAsync(Guid id, string? handover, BenchService bench, LogStore log, CatalogueSnapshot catalogue, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> DatesAsync(Guid id, string? handover, BenchService bench, LogStore log, CatalogueSnapshot catalogue, ILanguage language, TimeProvider clock, CancellationToken cancel)
     {
         if (await bench.FindAsync(id, cancel) is not { } run)
             return ProblemAnswers.NotFound("run");
-        var care = CareAdvice.Of(run.Frozen.Stations[0].Bare, catalogue.Work);
+        var care = CareAdvice.Of(run.Frozen.Stations[0].Bare, catalogue.Work, language.In(UnitSystem.Metric));
         var pieces = await GoodAsync(id, log, cancel);
         var names = string.Join(", ", pieces.Select(p => p.Name).Where(n => n.Length > 0));
         var dates = new List<CalendarDate>();

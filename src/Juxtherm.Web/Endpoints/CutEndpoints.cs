@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Text.Json;
 using Juxtherm.App.Cutting;
 using Juxtherm.Core.Catalogue;
@@ -122,7 +123,7 @@ internal static class CutEndpoints
         }
     }
 
-    private static async Task<IResult> ActAsync(Guid id, CutCommand ask, CutterBench bench, CutStore store, CancellationToken cancel)
+    private static async Task<IResult> ActAsync(Guid id, CutCommand ask, CutterBench bench, CutStore store, ILanguage language, CancellationToken cancel)
     {
         try
         {
@@ -149,7 +150,7 @@ internal static class CutEndpoints
         }
         catch (CutRefusedException refused)
         {
-            return ProblemAnswers.Conflict(refused.Code, refused.Message);
+            return ProblemAnswers.Conflict(refused.Code, language.In(UnitSystem.Metric).Say(refused.Says));
         }
         catch (Exception refused) when (refused is CutterRefusedException or StockRefusedException)
         {
@@ -198,9 +199,9 @@ internal static class CutEndpoints
             ? SheetFiles.Answer(row.Title, OpenCut.Of(row).Way, format, list, sheet, catalogue.Cutters.GetValueOrDefault(row.Cutter, catalogue.Cutters[ReferencePractice.Cutter]))
             : ProblemAnswers.NotFound("cut");
 
-    private static async Task<IResult> WeedingAsync(Guid id, CutStore store, TimeProvider clock, CancellationToken cancel) =>
+    private static async Task<IResult> WeedingAsync(Guid id, CutStore store, TimeProvider clock, ILanguage language, CancellationToken cancel) =>
         await store.FindAsync(id, cancel) is { } row
-            ? Results.File(WeedingDocument.Pdf(row.Title.Length > 0 ? row.Title : "Untitled", OpenCut.Of(row).Way, clock.GetUtcNow()), "application/pdf", "weeding.pdf")
+            ? Results.File(WeedingDocument.Pdf(row.Title.Length > 0 ? row.Title : "Untitled", OpenCut.Of(row).Way, language.In(UnitSystem.Metric), clock.GetUtcNow()), "application/pdf", "weeding.pdf")
             : ProblemAnswers.NotFound("cut");
 
     private static CutAnswer Answer(OpenCut cut, CutterStatus? device) => new(

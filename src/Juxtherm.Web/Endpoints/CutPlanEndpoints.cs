@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.App;
 using Juxtherm.App.Cutting;
 using Juxtherm.Core.Catalogue;
@@ -86,7 +87,7 @@ internal static class CutPlanEndpoints
         return SheetFiles.Answer(entry.Job.Title, plan.Way, format, list, sheet, entry.Job.Tools.Cutter?.Cutter ?? catalogue.Cutters[ReferencePractice.Cutter]);
     }
 
-    private static async Task<IResult> TestAsync(TestCutLook look, CatalogueSnapshot catalogue, StockStore store, CutterBench bench, CancellationToken cancel)
+    private static async Task<IResult> TestAsync(TestCutLook look, CatalogueSnapshot catalogue, StockStore store, CutterBench bench, ILanguage language, CancellationToken cancel)
     {
         var problems = new Problems();
         if (!catalogue.Cutters.TryGetValue(look.Cutter, out var cutter))
@@ -98,7 +99,7 @@ internal static class CutPlanEndpoints
             problems.Add("/vinyl", "/vinyl is the id of a vinyl; up to 60 characters are accepted.", "missing");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "test cut");
-        var advice = TestCut.Next(new CutPreset(look.Blade, look.ForceGrams, look.Passes, new Provenance(ProvenanceKind.Owner, "")), look.Finding, cutter!);
+        var advice = TestCut.Next(new CutPreset(look.Blade, look.ForceGrams, look.Passes, new Provenance(ProvenanceKind.Owner, "")), look.Finding, cutter!, language.In(UnitSystem.Metric));
         if (advice.Preset is { } next)
         {
             await store.SetPresetAsync(look.Vinyl, look.Cutter, new CutPresetRow { Vinyl = look.Vinyl, Cutter = look.Cutter, Blade = next.Blade.ToString().ToLowerInvariant(), ForceGrams = next.ForceGrams, Passes = next.Passes }, cancel);

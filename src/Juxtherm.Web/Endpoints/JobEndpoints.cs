@@ -120,14 +120,14 @@ internal static class JobEndpoints
             : Results.Ok(Answer(saved.Row));
     }
 
-    private static async Task<IResult> TicketAsync(Guid id, string? units, JobStore store, JobPlans plans, CatalogueSnapshot catalogue, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> TicketAsync(Guid id, string? units, JobStore store, JobPlans plans, CatalogueSnapshot catalogue, TimeProvider clock, ILanguage language, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("job");
         var problems = new Problems();
         if (plans.Plan(row, ReaderUnits.Of(units), problems) is not { } planned)
             return ProblemAnswers.Invalid(problems);
-        return Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), ReaderUnits.Of(units), clock.GetUtcNow()), "application/pdf", $"{FileName(planned.Job.Title, "Ticket")}.pdf");
+        return Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), language.In(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", $"{FileName(planned.Job.Title, "Ticket")}.pdf");
     }
 
     /// <summary>The job as a file, whole elsewhere: artwork and own entries travel in it.</summary>

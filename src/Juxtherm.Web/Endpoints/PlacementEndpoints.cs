@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.App;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Catalogue;
@@ -22,7 +23,7 @@ internal static class PlacementEndpoints
     public static void MapPlacement(this IEndpointRouteBuilder routes)
     {
         var group = routes.MapGroup("/api/placement").WithTags("Placement");
-        group.MapPost("/", async (HttpRequest request, double? cutterWidthMm, double? cutterLengthMm, PlanCache cache, CatalogueSnapshot catalogue, CancellationToken cancel) =>
+        group.MapPost("/", async (HttpRequest request, double? cutterWidthMm, double? cutterLengthMm, PlanCache cache, ILanguage language, CancellationToken cancel) =>
         {
             var problems = new Problems();
             if (cutterWidthMm is < 10 or > 30_000 || cutterLengthMm is < 10 or > 30_000)
@@ -31,7 +32,7 @@ internal static class PlacementEndpoints
                 return ProblemAnswers.Invalid(problems);
             // What is asked for beside the job holds; otherwise the job's own cutter.
             var (width, height) = (cutterWidthMm ?? job.Tools.Cutter!.WidthMm, cutterLengthMm ?? job.Tools.Cutter!.LengthMm);
-            FacePlacement On(Face face) => JobPlacement.Of(job, face, width, height);
+            FacePlacement On(Face face) => JobPlacement.Of(job, face, width, height, language.In(UnitSystem.Metric));
             return Results.Ok(new PlacementAnswer(On(Face.Front), On(Face.Back)));
         }).Accepts<object>("application/json").Produces<PlacementAnswer>().ProducesProblem(400);
         group.MapPost("/grade", GradeAsync).Accepts<object>("application/json").Produces<Graded[]>().ProducesProblem(400);
@@ -99,7 +100,7 @@ internal static class PlacementEndpoints
         return problems.None ? Results.Ok(Sizing.Square(top, bottom, left, right)) : ProblemAnswers.Invalid(problems, "question");
     }
 
-    private static async Task<IResult> GuideAsync(Guid id, string format, string? face, string? what, string? units, JobStore store, PlanCache cache, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> GuideAsync(Guid id, string format, string? face, string? what, string? units, JobStore store, PlanCache cache, TimeProvider clock, ILanguage language, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("job");
@@ -119,7 +120,7 @@ internal static class PlacementEndpoints
         }
 
         return format == "svg"
-            ? Results.Text(GuideDocument.Svg(shape, art, ReaderUnits.Of(units)), "image/svg+xml")
-            : Results.File(GuideDocument.Pdf(shape, art, job.Title.Length > 0 ? job.Title : "Untitled", ReaderUnits.Of(units), clock.GetUtcNow()), "application/pdf", "guide.pdf");
+            ? Results.Text(GuideDocument.Svg(shape, art, language.In(ReaderUnits.Of(units))), "image/svg+xml")
+            : Results.File(GuideDocument.Pdf(shape, art, job.Title.Length > 0 ? job.Title : "Untitled", language.In(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", "guide.pdf");
     }
 }

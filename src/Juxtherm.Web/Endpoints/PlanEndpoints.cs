@@ -64,12 +64,12 @@ internal static class PlanEndpoints
             : ProblemAnswers.Invalid(problems);
     }
 
-    private static async Task<IResult> TicketAsync(HttpRequest request, string? units, Guid? job, JobPlans plans, CatalogueSnapshot catalogue, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> TicketAsync(HttpRequest request, string? units, Guid? job, JobPlans plans, CatalogueSnapshot catalogue, TimeProvider clock, ILanguage language, CancellationToken cancel)
     {
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
         return await plans.PlanAsync(job, json, ReaderUnits.Of(units), problems, cancel) is { } planned
-            ? Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), ReaderUnits.Of(units), clock.GetUtcNow()), "application/pdf", "ticket.pdf")
+            ? Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), language.In(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", "ticket.pdf")
             : ProblemAnswers.Invalid(problems);
     }
 

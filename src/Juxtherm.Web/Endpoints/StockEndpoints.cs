@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.App.Cutting;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
@@ -187,12 +188,12 @@ internal static class StockEndpoints
         return Results.Ok(new WeightAnswer(Math.Round(RollWeight.LengthMm(ask.Grams, ask.CoreGrams, perM2, ask.WidthMm)), Math.Round(perM2), vinyl!.Thermal.DensityKgM3.From.Source));
     }
 
-    private static async Task<IResult> LabelAsync(string id, HttpRequest request, StockStore store, CatalogueSnapshot catalogue, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> LabelAsync(string id, HttpRequest request, StockStore store, CatalogueSnapshot catalogue, TimeProvider clock, ILanguage language, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } kept)
             return ProblemAnswers.NotFound("vinyl on the shelf");
         var vinyl = catalogue.Vinyls.TryGetValue(kept.Row.Vinyl, out var known) ? known.Name : kept.Row.Vinyl;
-        return Results.File(StockLabel.Pdf(kept.Vinyl with { LengthMm = kept.Ledger.OnHandMm }, vinyl, $"{request.Scheme}://{request.Host}/stock?piece={id}", clock.GetUtcNow()), "application/pdf", "label.pdf");
+        return Results.File(StockLabel.Pdf(kept.Vinyl with { LengthMm = kept.Ledger.OnHandMm }, vinyl, $"{request.Scheme}://{request.Host}/stock?piece={id}", language.In(UnitSystem.Metric), clock.GetUtcNow()), "application/pdf", "label.pdf");
     }
 
     private static async Task<IReadOnlyCollection<string>> VinylsAsync(CatalogueSnapshot catalogue, ShelfStore shelf, CancellationToken cancel) =>

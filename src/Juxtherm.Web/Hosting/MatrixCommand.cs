@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Globalization;
 using Juxtherm.App;
 using Juxtherm.Core.Plans;
@@ -14,7 +15,7 @@ internal static class MatrixCommand
     {
         var folder = args.SkipWhile(a => a != Option).Skip(1).FirstOrDefault() ?? throw new OptionsException($"{Option} needs a folder.");
         var options = JuxthermOptions.Read(new ConfigurationManager(), []);
-        var planner = new Planner(CatalogueFolder.Read(options.CatalogueFolder));
+        var planner = new Planner(CatalogueFolder.Read(options.CatalogueFolder), Language.English);
         var table = new MatrixTable(planner);
         Directory.CreateDirectory(folder);
         var watch = System.Diagnostics.Stopwatch.StartNew();

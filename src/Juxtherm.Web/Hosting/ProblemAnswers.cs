@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using Juxtherm.App;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
@@ -83,8 +84,9 @@ internal sealed class InvalidAnswer(Problems problems, string what) : IResult
     {
         ArgumentNullException.ThrowIfNull(httpContext);
         var units = httpContext.Request.Query.TryGetValue("units", out var asked) ? asked.ToString() : httpContext.Request.Headers[UnitsHeader].ToString();
-        var words = new Wording(ReaderUnits.Of(units));
-        var faults = problems.Found.Select(p => new FieldFault("#" + p.Pointer, FieldNames.Say(p, words), p.Code, FieldNames.Of(p.Pointer))).ToArray();
+        var reader = ReaderUnits.Of(units);
+        var words = Language.English.In(reader);
+        var faults = problems.Found.Select(p => new FieldFault("#" + p.Pointer, FieldNames.Say(p, reader), p.Code, FieldNames.Of(p.Pointer, words))).ToArray();
         return Results.Problem(
             statusCode: StatusCodes.Status400BadRequest,
             title: $"This {what} cannot be read",

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Cutting;
@@ -14,7 +15,7 @@ public sealed class CutFileTests
 {
     private static readonly Core.Catalogue.Cutter Table = Shipped.Catalogue.Cutters["table"];
     private static readonly CutLayout Way = new CutPlanner(Shipped.Catalogue).Plan(
-        SampleJobs.Read(JsonNode.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Cutting", "two-vinyls.juxtherm.json")))!.AsObject()), [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), new Wording(UnitSystem.Metric)).Way;
+        SampleJobs.Read(JsonNode.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Cutting", "two-vinyls.juxtherm.json")))!.AsObject()), [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), Shipped.Words).Way;
 
     private static List<CutFileGroup> Groups => [.. Way.Lists.Select(l => new CutFileGroup(l.Id, l.Name, l.Colour, l.Shapes, l.Sheets))];
 

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using FsCheck.Xunit;
@@ -18,7 +19,7 @@ public sealed class CutPlannerTests
     private static readonly CutPlanner Planner = new(Shipped.Catalogue);
     private static readonly Dictionary<string, CutPreset> NoPresets = new(StringComparer.Ordinal);
 
-    private static CutPlan Plan(JsonObject job, params VinylStock[] stock) => Planner.Plan(SampleJobs.Read(job), stock, NoPresets, new Wording(UnitSystem.Metric));
+    private static CutPlan Plan(JsonObject job, params VinylStock[] stock) => Planner.Plan(SampleJobs.Read(job), stock, NoPresets, Shipped.Words);
 
     private static VinylStock Roll(string colour, double length, double width = 305, string vinyl = "smooth", double? price = 10) => new($"roll{colour}{vinyl}", StockKind.Roll, vinyl, colour, "", width, length, 0, 0, "", "Roll", price, 0);
 
@@ -334,7 +335,7 @@ public sealed class CutPlannerTests
         var job = SampleJobs.With(j => j["layers"] = new JsonArray(Layer("ridge", "smooth", "#2e7d32", "M0 0H100V100H0Z", 50, 100, 120)));
         var near = Roll("#2f7f30", 2000);
         Assert.All(Plan(job, near).Way.Lists.Single().Sheets, s => Assert.Equal(near.Id, s.StockId));
-        var said = Planner.Plan(SampleJobs.Read(job), [near], NoPresets, new Wording(UnitSystem.Metric), matches: [new ColourMatch("smooth", "#2e7d32", "#2f7f30", false)]);
+        var said = Planner.Plan(SampleJobs.Read(job), [near], NoPresets, Shipped.Words, matches: [new ColourMatch("smooth", "#2e7d32", "#2f7f30", false)]);
         Assert.All(said.Way.Lists.Single().Sheets, s => Assert.NotEqual(near.Id, s.StockId));
         Assert.Equal("green", said.Way.Lists.Single().ColourName);
     }

@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Words;
 using FsCheck.Xunit;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
@@ -112,16 +114,16 @@ public sealed class CutRunTests
     public void The_ladder_changes_one_thing_at_a_time(double force, int passes, TestCutFinding finding, double nextForce, int nextPasses)
     {
         var preset = Preset("smooth") with { ForceGrams = force, Passes = passes };
-        var advice = TestCut.Next(preset, finding, Table);
+        var advice = TestCut.Next(preset, finding, Table, Shipped.Words);
         Assert.Equal((nextForce, nextPasses, finding == TestCutFinding.Clean), (advice.Preset!.ForceGrams, advice.Preset.Passes, advice.Ready));
     }
 
     [Fact]
     public void The_ladder_ends_at_both_ends_and_changes_the_blade_in_between()
     {
-        Assert.Null(TestCut.Next(Preset("smooth") with { ForceGrams = 210, Passes = 4 }, TestCutFinding.TooShallow, Table).Preset);
-        Assert.Null(TestCut.Next(Preset("smooth") with { ForceGrams = 5 }, TestCutFinding.TooDeep, Table).Preset);
-        Assert.Equal(Blade.Deep, TestCut.Next(Preset("smooth") with { ForceGrams = 200 }, TestCutFinding.Ragged, Table).Preset!.Blade);
+        Assert.Null(TestCut.Next(Preset("smooth") with { ForceGrams = 210, Passes = 4 }, TestCutFinding.TooShallow, Table, Shipped.Words).Preset);
+        Assert.Null(TestCut.Next(Preset("smooth") with { ForceGrams = 5 }, TestCutFinding.TooDeep, Table, Shipped.Words).Preset);
+        Assert.Equal(Blade.Deep, TestCut.Next(Preset("smooth") with { ForceGrams = 200 }, TestCutFinding.Ragged, Table, Shipped.Words).Preset!.Blade);
     }
 
     [Theory]

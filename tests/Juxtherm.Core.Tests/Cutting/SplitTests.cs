@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Globalization;
 using System.Text.Json.Nodes;
 using FsCheck.Xunit;
@@ -28,7 +29,7 @@ public sealed class SplitTests
 
     private static List<(PlacedUnit Unit, UnitShape Shape, CutSheet Sheet)> Parts(Job job)
     {
-        var plan = Planner.Plan(job, [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), new Wording(UnitSystem.Metric));
+        var plan = Planner.Plan(job, [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), Shipped.Words);
         return [.. plan.Layouts[1].Lists.SelectMany(l => l.Sheets.SelectMany(s => s.Units.Select(u => (u, l.Shapes[u.Shape], s))))];
     }
 
@@ -94,7 +95,7 @@ public sealed class SplitTests
         var drawn = Drawn("M0 0H100V100H0Z", 100 * aspect, 100);
         (drawn["tools"]!["cutterWidthMm"], drawn["tools"]!["cutterLengthMm"]) = (150, 180);
         var job = SampleJobs.Read(drawn);
-        var largest = JobPlacement.Of(job, job.Layer.Face, job.Tools.Cutter!.WidthMm, job.Tools.Cutter.LengthMm).Largest!;
+        var largest = JobPlacement.Of(job, job.Layer.Face, job.Tools.Cutter!.WidthMm, job.Tools.Cutter.LengthMm, Shipped.Words).Largest!;
         Assert.NotEqual("item", largest.LimitedBy);
         (int Cut, bool Noticed) With(double more)
         {
@@ -152,7 +153,7 @@ public sealed class SplitTests
         var second = plan.Presses.First(p => p.CutParts.Any(c => c.Part == 2));
         Assert.Contains(plan.Presses.TakeWhile(p => p != second), p => p.Purpose == PressPurpose.Press && p.Peel.Method != PeelMethod.None);
         Assert.Contains(plan.Steps, s => s.PressOrder == second.Order && s.Text.Contains(kind == JointKind.Overlap ? "0.8 mm over the edge of the one before, mark on mark" : "edge to edge with the one before, mark on mark", StringComparison.Ordinal));
-        var joints = JobPlacement.Of(job, job.Layer.Face, 292, 292).Layers[0].Joints;
+        var joints = JobPlacement.Of(job, job.Layer.Face, 292, 292, Shipped.Words).Layers[0].Joints;
         Assert.All(Assert.Single(joints).Line, p => Assert.InRange(p.X, 20 + 108, 20 + 292));
     }
 

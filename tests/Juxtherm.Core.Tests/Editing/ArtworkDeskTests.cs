@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Cutting.Sheets;
@@ -15,7 +16,7 @@ namespace Juxtherm.Core.Tests.Editing;
 public sealed class ArtworkDeskTests
 {
     private static readonly ArtworkDesk Desk = new(Shipped.Catalogue);
-    private static readonly Planner Planner = new(Shipped.Catalogue);
+    private static readonly Planner Planner = new(Shipped.Catalogue, Language.English);
 
     private const string Bare = """{"format":"juxtherm.job","version":1,"blank":{"form":"tee","material":"cotton"},"tools":{"heatSource":"swing-platen"},"layers":[{"id":"art","vinyl":"smooth","colour":"#1b2a49"}]}""";
 
@@ -54,7 +55,7 @@ public sealed class ArtworkDeskTests
         Assert.Equal(["navy", "gold"], job.Layers.Select(l => l.Id));
         var art = JobPlacement.Artwork(job, Face.Front)!.Value;
         Assert.Equal(160, art.WidthMm, 0.01);
-        var placement = JobPlacement.Of(job, Face.Front, 600, 600);
+        var placement = JobPlacement.Of(job, Face.Front, 600, 600, Shipped.Words);
         Assert.Equal((placement.Proposals[0].XMm, placement.Proposals[0].YMm), (Math.Round(art.XMm, 1), Math.Round(art.YMm, 1)));
         Assert.Equal(Math.PI * 1600, job.Layers[1].AreaMm2!.Value, 5.0);
         Assert.Equal(Math.PI * (6400 - 1600), job.Layers[0].AreaMm2!.Value, 10.0);

@@ -23,7 +23,7 @@ public sealed class DeclaredTests
         list.Add(new JsonObject { ["kind"] = kind, ["xMm"] = x, ["yMm"] = y, ["widthMm"] = w, ["heightMm"] = h });
     }
 
-    private static FacePlacement On(JsonObject job, Face face) => JobPlacement.Of(SampleJobs.Read(job), face, 600, 600);
+    private static FacePlacement On(JsonObject job, Face face) => JobPlacement.Of(SampleJobs.Read(job), face, 600, 600, Shipped.Words);
 
     [Fact]
     public void A_collar_of_ones_own_is_the_only_one()
@@ -136,6 +136,6 @@ public sealed class DeclaredTests
         var own = graded.Single(g => g.Size == "adult-m");
         Assert.Equal(((double)layer["xMm"]!, (double)layer["yMm"]!), (own.XMm, own.YMm));
         var by = school == "fingers" ? DropSchool.Fingers : DropSchool.Measured;
-        Assert.All(graded, g => Assert.Equal(CollarDrop.For(g.Size, by), g.YMm - JobPlacement.Of(read with { Blank = SampleJobs.Read(SampleJobs.With(j => j["blank"]!["size"] = g.Size)).Blank }, Face.Front, 600, 600).Features.Single(f => f.Kind == FeatureKind.Collar).Box.HeightMm, 0.06));
+        Assert.All(graded, g => Assert.Equal(CollarDrop.For(g.Size, by), g.YMm - JobPlacement.Of(read with { Blank = SampleJobs.Read(SampleJobs.With(j => j["blank"]!["size"] = g.Size)).Blank }, Face.Front, 600, 600, Shipped.Words).Features.Single(f => f.Kind == FeatureKind.Collar).Box.HeightMm, 0.06));
     }
 }

@@ -17,7 +17,7 @@ namespace Juxtherm.Core.Tests.Items;
 public class PlacementRuleTests
 {
     private static IReadOnlyList<Proposal> For(string form, double width, double height, string? size = null, Face face = Face.Front, DropSchool school = DropSchool.Measured, string material = "cotton") =>
-        PlacementRules.For(new PlacementQuestion(BlankTests.Draw(form, size, face), Shipped.Catalogue.Materials[material], width, height) with { School = school });
+        [.. PlacementRules.For(new PlacementQuestion(BlankTests.Draw(form, size, face), Shipped.Catalogue.Materials[material], width, height) with { School = school }).Select(p => p.In(Shipped.Words))];
 
     [Theory]
     // Adult 75 mm measured; child two finger breadths, toddler one to two, at 19 mm each (common practice).
@@ -89,7 +89,7 @@ public class PlacementRuleTests
         Assert.Contains("crease", For("tee", 200, 100)[0].Find, StringComparison.Ordinal);
         Assert.DoesNotContain("crease", For("patch", 40, 40, material: "leather-veg")[0].Find, StringComparison.Ordinal);
         Assert.DoesNotContain("crease", For("coaster", 40, 40, material: "slate")[0].Find, StringComparison.Ordinal);
-        string Find(Job job) => JobPlacement.Of(job, Face.Front, 292, 292).Proposals[0].Find;
+        string Find(Job job) => JobPlacement.Of(job, Face.Front, 292, 292, Shipped.Words).Proposals[0].Find;
         Assert.Contains("crease", Find(SampleJobs.Read(SampleJobs.Tee())), StringComparison.Ordinal);
         Assert.DoesNotContain("crease", Find(SampleJobs.Read(SampleJobs.With(j => j["choices"] = new JsonObject { ["centring"] = "measure" }))), StringComparison.Ordinal);
     }

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using Juxtherm.Core.Plans;
 using Juxtherm.Testing;
 
@@ -8,7 +9,7 @@ namespace Juxtherm.Core.Tests.Logbook;
 public sealed class LearningStudyTests
 {
     private const int Workshops = 60;
-    private static readonly Lazy<LearningStudy> Study = new(() => new LearningStudy(StudyWork.In(new Planner(Shipped.Catalogue))));
+    private static readonly Lazy<LearningStudy> Study = new(() => new LearningStudy(StudyWork.In(new Planner(Shipped.Catalogue, Language.English))));
 
     [Theory]
     [InlineData(false)]

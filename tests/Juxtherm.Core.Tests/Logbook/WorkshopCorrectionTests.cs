@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Notices;
@@ -13,7 +14,7 @@ namespace Juxtherm.Core.Tests.Logbook;
 /// <summary>Plans made for a workshop that knows its own plate and vinyls.</summary>
 public sealed class WorkshopCorrectionTests
 {
-    private static readonly Planner Planner = new(Shipped.Catalogue);
+    private static readonly Planner Planner = new(Shipped.Catalogue, Language.English);
 
     private static Job Tee => SampleJobs.Read(SampleJobs.With(_ => { }));
 

@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Words;
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
@@ -122,7 +124,7 @@ public sealed class WorkshopLearnerTests
         var beliefs = Learn([]);
         Assert.Empty(beliefs.Plates);
         Assert.Empty(beliefs.Demands);
-        Assert.True(new Lessons(id => id, new HashSet<string>()).Correction(beliefs).IsNone);
+        Assert.True(new Lessons(id => id, new HashSet<string>(), Shipped.Words).Correction(beliefs).IsNone);
     }
 
     [Property(MaxTest = 12)]
@@ -163,14 +165,14 @@ public sealed class WorkshopLearnerTests
     public void Plans_follow_carefully_and_what_is_switched_off_not_at_all()
     {
         var beliefs = Learn(Pieces(Showing.Short, 6), new PlateReading("press", -6, 1.5));
-        var on = new Lessons(id => id, new HashSet<string>());
+        var on = new Lessons(id => id, new HashSet<string>(), Shipped.Words);
         var correction = on.Correction(beliefs);
         var (plate, demand) = (Assert.Single(correction.Plates), Assert.Single(correction.Demands));
         Assert.InRange(plate.OffsetK, beliefs.Plates[0].OffsetK, -1);
         Assert.InRange(demand.Factor, 1.03, beliefs.Demands[0].Factor);
         Assert.InRange(plate.ErrorK, 1, ErrorK);
         Assert.All(on.Of(beliefs), l => Assert.True(l.Counts && l.On));
-        var off = new Lessons(id => id, new HashSet<string>(StringComparer.Ordinal) { "plate:press" });
+        var off = new Lessons(id => id, new HashSet<string>(StringComparer.Ordinal) { "plate:press" }, Shipped.Words);
         Assert.Empty(off.Correction(beliefs).Plates);
         Assert.Single(off.Correction(beliefs).Demands);
         Assert.False(off.Of(beliefs).Single(l => l.Kind == LessonKind.Plate).On);

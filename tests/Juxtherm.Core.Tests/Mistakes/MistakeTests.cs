@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Sheets;
@@ -44,7 +45,7 @@ public class MistakeTests
     /// <summary>Whether the blade runs along a drawing as it was drawn, or turned over: told by the order of its sides, all of other lengths.</summary>
     private static string CutAsDrawn(Job job)
     {
-        var plan = new CutPlanner(Shipped.Catalogue).Plan(job, [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), new Wording(UnitSystem.Metric));
+        var plan = new CutPlanner(Shipped.Catalogue).Plan(job, [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), Shipped.Words);
         var list = plan.Layouts[0].Lists.Single();
         var line = list.Sheets.SelectMany(s => s.Strokes(list.Shapes)).Select(s => s.Points).First(points => points.Count is 6 or 7);
         var corners = line.Take(6).ToList();

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using FsCheck;
@@ -19,7 +20,7 @@ namespace Juxtherm.Core.Tests.Plans;
 public class AnyJobTests
 {
     private static readonly CatalogueSnapshot Catalogue = Shipped.Catalogue;
-    private static readonly Planner Planner = new(Catalogue);
+    private static readonly Planner Planner = new(Catalogue, Language.English);
 
     /// <summary>A job as its file, with one to four layers, any press, any ways of doing it.</summary>
     private static Gen<JsonObject> AnyJob() =>
@@ -192,7 +193,7 @@ public class AnyJobTests
     {
         var plan = PlanOf(json, out var job).Plan;
         var written = JsonSerializer.Serialize(plan, CoreJson.Options);
-        Assert.Equal(written, JsonSerializer.Serialize(new Planner(Catalogue).Plan(job, UnitSystem.Metric).Plan, CoreJson.Options));
+        Assert.Equal(written, JsonSerializer.Serialize(new Planner(Catalogue, Language.English).Plan(job, UnitSystem.Metric).Plan, CoreJson.Options));
         Assert.Equal(written, JsonSerializer.Serialize(JsonSerializer.Deserialize<Plan>(written, CoreJson.Options), CoreJson.Options));
     });
 

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Cutting.Sheets;
@@ -62,8 +63,8 @@ public sealed class BoundedTests
         using var gone = new CancellationTokenSource();
         gone.Cancel();
         using (Patience.Until(gone.Token))
-            Assert.Throws<OperationCanceledException>(() => new Planner(Shipped.Catalogue).Plan(job, UnitSystem.Metric));
-        Assert.NotEmpty(new Planner(Shipped.Catalogue).Plan(job, UnitSystem.Metric).Plan.Presses);
+            Assert.Throws<OperationCanceledException>(() => new Planner(Shipped.Catalogue, Language.English).Plan(job, UnitSystem.Metric));
+        Assert.NotEmpty(new Planner(Shipped.Catalogue, Language.English).Plan(job, UnitSystem.Metric).Plan.Presses);
     }
 
     [Fact]

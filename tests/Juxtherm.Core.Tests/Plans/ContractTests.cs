@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Jobs;
@@ -93,6 +94,6 @@ public class ContractTests
         while (!File.Exists(Path.Combine(folder.FullName, "Juxtherm.slnx")))
             folder = folder.Parent!;
         var kept = File.ReadAllText(Path.Combine(folder.FullName, "docs", "matrix", source + ".md"));
-        Assert.Equal(kept, new MatrixTable(new Planner(Catalogue)).Of(Catalogue.HeatSources[source], TestContext.Current.CancellationToken));
+        Assert.Equal(kept, new MatrixTable(new Planner(Catalogue, Language.English)).Of(Catalogue.HeatSources[source], TestContext.Current.CancellationToken));
     }
 }

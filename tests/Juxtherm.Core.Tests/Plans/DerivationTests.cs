@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
@@ -59,11 +60,11 @@ public class DerivationTests
         foreach (var job in new[] { SampleJobs.Tee(), SampleJobs.Of("foil", "sweatshirt", "fleece", "handheld-press"), SampleJobs.Of("smooth", "mug", "ceramic", "mug-press") })
         {
             var press = SampleJobs.Plan(job).Plan.BondingPress;
-            var words = new Wording(UnitSystem.Metric);
-            Assert.Equal(words.Temperature(press.Celsius), press.Figures.Single(f => f.Figure == "celsius").Shown);
-            Assert.Equal(Wording.Time(press.Seconds), press.Figures.Single(f => f.Figure == "seconds").Shown);
-            Assert.Equal(words.Temperature(press.Predicted.HottestClothCelsius), press.Figures.Single(f => f.Figure == "hottest-cloth").Shown);
-            Assert.Equal(Wording.Share(press.Predicted.Bond.Values.Min()), press.Figures.Single(f => f.Figure == "bond").Shown);
+            var words = Shipped.Words;
+            Assert.Equal(words.Say(Thing.Celsius(press.Celsius)), press.Figures.Single(f => f.Figure == "celsius").Shown);
+            Assert.Equal(Figures.Time(press.Seconds), press.Figures.Single(f => f.Figure == "seconds").Shown);
+            Assert.Equal(words.Say(Thing.Celsius(press.Predicted.HottestClothCelsius)), press.Figures.Single(f => f.Figure == "hottest-cloth").Shown);
+            Assert.Equal(Figures.Share(press.Predicted.Bond.Values.Min()), press.Figures.Single(f => f.Figure == "bond").Shown);
         }
     }
 

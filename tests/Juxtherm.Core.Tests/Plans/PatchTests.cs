@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
@@ -9,7 +10,7 @@ namespace Juxtherm.Core.Tests.Plans;
 /// <summary>Test patches: no more than are needed, and what they tell moves the plan.</summary>
 public class PatchTests
 {
-    private static readonly Planner Planner = new(Shipped.Catalogue);
+    private static readonly Planner Planner = new(Shipped.Catalogue, Language.English);
 
     private static JsonObject With(JsonObject job, params (double Celsius, double Seconds, string Outcome)[] results)
     {

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using FsCheck;
 using FsCheck.Fluent;
@@ -92,8 +93,8 @@ public sealed class PlaceWordsTests
         return Prop.ForAll(jobs.ToArbitrary(), json =>
         {
             var job = SampleJobs.Read(json);
-            var place = PlaceWords.Of(job, Face.Front, null, new Wording(UnitSystem.Metric))!;
-            var placed = JobPlacement.Of(job, Face.Front, 600, 600);
+            var place = PlaceWords.Of(job, Face.Front, null, Shipped.Words)!;
+            var placed = JobPlacement.Of(job, Face.Front, 600, 600, Shipped.Words);
             Assert.Equal(placed.Distances!.BelowCollar ?? placed.Distances.Top, place.DropMm, 0.5);
             Assert.Equal(placed.Distances.OffCentre, place.OffMiddleMm, 0.5);
             Assert.Equal(placed.Artwork!.Value.XMm - placed.LeftSideMm, place.LeftMm, 0.5);

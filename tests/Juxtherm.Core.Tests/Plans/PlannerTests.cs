@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Notices;
@@ -256,7 +257,7 @@ public class PlannerTests
     [MemberData(nameof(Stopped), DisableDiscoveryEnumeration = true)]
     public void What_is_offered_instead_of_a_stop_does_what_it_says(string what, JsonObject job, string pointer)
     {
-        var changes = new NearestChanges(new Planner(Shipped.Catalogue)).For(SampleJobs.Read(job), UnitSystem.Metric);
+        var changes = new NearestChanges(new Planner(Shipped.Catalogue, Language.English)).For(SampleJobs.Read(job), UnitSystem.Metric);
         Assert.True(changes.Any(c => c.Edits.Any(e => e.Pointer == pointer)), $"{what}: {string.Join(" | ", changes.Select(c => c.Text))}");
         foreach (var change in changes)
         {
@@ -278,7 +279,7 @@ public class PlannerTests
         var layers = job["layers"]!.AsArray();
         layers.Insert(0, hidden.DeepClone());
         layers.Add(new JsonObject { ["id"] = "oldest", ["vinyl"] = "flock", ["hidden"] = true });
-        var changes = new NearestChanges(new Planner(Shipped.Catalogue)).For(SampleJobs.Read(job), UnitSystem.Metric);
+        var changes = new NearestChanges(new Planner(Shipped.Catalogue, Language.English)).For(SampleJobs.Read(job), UnitSystem.Metric);
         Assert.Contains(changes, c => c.Edits.Any(e => e.Pointer == pointer.Replace("/layers/0", "/layers/1", StringComparison.Ordinal)));
         foreach (var change in changes)
         {
@@ -292,11 +293,11 @@ public class PlannerTests
 
     [Fact]
     public void Nothing_is_offered_where_nothing_is_stopped() =>
-        Assert.Empty(new NearestChanges(new Planner(Shipped.Catalogue)).For(SampleJobs.Read(SampleJobs.Tee()), UnitSystem.Metric));
+        Assert.Empty(new NearestChanges(new Planner(Shipped.Catalogue, Language.English)).For(SampleJobs.Read(SampleJobs.Tee()), UnitSystem.Metric));
 
     [Fact]
     public void Nothing_is_offered_for_what_must_not_be_pressed() =>
-        Assert.Empty(new NearestChanges(new Planner(Shipped.Catalogue)).For(SampleJobs.Read(SampleJobs.Of("smooth", "flat", "pvc", "swing-platen")), UnitSystem.Metric));
+        Assert.Empty(new NearestChanges(new Planner(Shipped.Catalogue, Language.English)).For(SampleJobs.Read(SampleJobs.Of("smooth", "flat", "pvc", "swing-platen")), UnitSystem.Metric));
 
     private static void Set(JsonNode job, JobEdit edit)
     {

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
@@ -9,7 +10,7 @@ namespace Juxtherm.Core.Tests.Plans;
 /// <summary>Job files for the tests, from a plain tee upwards.</summary>
 internal static class SampleJobs
 {
-    private static readonly Planner Planner = new(Shipped.Catalogue);
+    private static readonly Planner Planner = new(Shipped.Catalogue, Language.English);
 
     public static JsonObject Tee() => JsonNode.Parse("""
         { "format": "juxtherm.job", "version": 1, "title": "Tarn tee", "quantity": 1,

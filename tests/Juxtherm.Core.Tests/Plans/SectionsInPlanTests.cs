@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Items;
@@ -17,7 +18,7 @@ public class SectionsInPlanTests
     private static (Job Job, Plan Plan) Example(string begins)
     {
         var job = JobReader.Read(Shipped.Example(begins), Shipped.Catalogue, new Problems())!;
-        return (job, new Planner(Shipped.Catalogue).Plan(job, UnitSystem.Metric).Plan);
+        return (job, new Planner(Shipped.Catalogue, Language.English).Plan(job, UnitSystem.Metric).Plan);
     }
 
     private static Polygon PolygonOf(IEnumerable<Spot> ring)

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
@@ -85,7 +86,7 @@ public class StepsTests
     [InlineData(90, "90 s")]
     [InlineData(91, "1 min 31 s")]
     [InlineData(600, "10 min")]
-    public void Times_are_said_as_people_say_them(double seconds, string said) => Assert.Equal(said, Wording.Time(seconds));
+    public void Times_are_said_as_people_say_them(double seconds, string said) => Assert.Equal(said, Figures.Time(seconds));
 
     [Theory]
     [InlineData(0, "0 °C", "32 °F")]
@@ -93,15 +94,15 @@ public class StepsTests
     [InlineData(151.67, "152 °C", "305 °F")]
     public void Temperatures_are_said_in_the_readers_units(double celsius, string metric, string us)
     {
-        Assert.Equal(metric, new Wording(UnitSystem.Metric).Temperature(celsius));
-        Assert.Equal(us, new Wording(UnitSystem.Us).Temperature(celsius));
+        Assert.Equal(metric, new Figures(UnitSystem.Metric).Temperature(celsius));
+        Assert.Equal(us, new Figures(UnitSystem.Us).Temperature(celsius));
     }
 
     [Fact]
     public void The_table_of_a_press_has_a_line_for_each_material_that_it_can_press()
     {
         var catalogue = Shipped.Catalogue;
-        var table = new MatrixTable(new Planner(catalogue)).Of(catalogue.HeatSources["mug-press"]);
+        var table = new MatrixTable(new Planner(catalogue, Language.English)).Of(catalogue.HeatSources["mug-press"]);
         var lines = table.Split('\n').Where(l => l.StartsWith("| **", StringComparison.Ordinal)).ToList();
         Assert.Equal(catalogue.Materials.Values.Count(m => m.Kind == Core.Catalogue.MaterialKind.Hard), lines.Count);
         Assert.All(lines, l => Assert.Equal(catalogue.Vinyls.Count + 2, l.Count(c => c == '|')));

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.RegularExpressions;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
@@ -53,12 +54,12 @@ public sealed partial class ToolWordsTests
     }
 
     [Theory]
-    [InlineData("Automatic press", "an automatic press", "An automatic press")]
-    [InlineData("One-piece", "a one-piece", "A one-piece")]
-    [InlineData("Apron", "an apron", "An apron")]
-    [InlineData("Heat gun", "a heat gun", "A heat gun")]
-    public void A_thing_takes_the_article_that_is_spoken(string name, string inside, string begins) =>
-        Assert.Equal((inside, begins), (Wording.A(name), Wording.StartingWithA(name)));
+    [InlineData("Automatic press", "an automatic press")]
+    [InlineData("One-piece", "a one-piece")]
+    [InlineData("Apron", "an apron")]
+    [InlineData("Heat gun", "a heat gun")]
+    public void A_thing_takes_the_article_that_is_spoken(string name, string inside) =>
+        Assert.Equal(inside, Figures.A(name));
 
     // One pieces, a automatic, 1 times as large, 15.51 s.
     [GeneratedRegex(@"\b1 (?:pieces|times|presses|layers)\b|\b[Aa] [aeiou]|\d\.\d\d+ s\b", RegexOptions.NonBacktracking)]

@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using FsCheck;
 using FsCheck.Fluent;
@@ -34,7 +36,7 @@ public class BenchRulesTests
     {
         var run = SampleJobs.With(j => j["sizes"] = new JsonArray(new JsonObject { ["size"] = "adult-s", ["count"] = 3 }, new JsonObject { ["size"] = "adult-l", ["count"] = 2 }));
         Assert.Equal(5, BenchScript.Wanted(SampleJobs.Read(run)).Pieces.Count);
-        var (json, title) = OnePieceJob.Of(run.ToJsonString(), "Club shirts", new Piece(4, new WantedPiece("", "adult-l", null), PieceStatus.ToCut));
+        var (json, title) = OnePieceJob.Of(run.ToJsonString(), "Club shirts", new Piece(4, new WantedPiece("", "adult-l", null), PieceStatus.ToCut), Shipped.Words);
         Assert.Equal("Club shirts: piece 4 again", title);
         Assert.Equal(new WantedPiece("", "adult-l", null), Assert.Single(BenchScript.Wanted(SampleJobs.Read(JsonNode.Parse(json)!.AsObject())).Pieces));
     }

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Reading;
@@ -8,7 +9,7 @@ namespace Juxtherm.Core.Tests.Runs;
 /// <summary>A thing on which something lifted, whose vinyl nobody knows: the answer must suit whatever it commonly is.</summary>
 public sealed class FoundPieceTests
 {
-    private static readonly Planner Planner = new(Shipped.Catalogue);
+    private static readonly Planner Planner = new(Shipped.Catalogue, Language.English);
     private static readonly FoundPieces Pieces = new(Planner, new Judge(Planner));
 
     private static FoundAdvice Of(string form, string material, string? vinyl, string source)

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using FsCheck;
 using FsCheck.Fluent;
@@ -16,7 +17,7 @@ namespace Juxtherm.Core.Tests.Runs;
 /// <summary>What is seen, and what the heat that was given says to it. Figures in bands are common practice.</summary>
 public class JudgeTests
 {
-    private static readonly Planner Planner = new(Shipped.Catalogue);
+    private static readonly Planner Planner = new(Shipped.Catalogue, Language.English);
     private static readonly Judge Judge = new(Planner);
     private static readonly FoundPieces Found = new(Planner, Judge);
 

@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Plans.Stages;
@@ -16,7 +18,7 @@ internal sealed class RunAtPress
     {
         Job = SampleJobs.Read(job);
         Plan = SampleJobs.Plan(job).Plan;
-        var one = BenchScript.Of(Plan, Job);
+        var one = BenchScript.Of(Plan, Job, Shipped.Words);
         Script = one with { Stations = [.. Enumerable.Repeat(one.Stations[0], stations)] };
         State = BenchRules.Begin(Script);
         for (var s = 2; s <= stations; s++)

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Logbook;
@@ -14,7 +15,7 @@ namespace Juxtherm.Core.Tests.Runs;
 /// <summary>A plate that is opened early, closed again, or closed once too often: the model follows what was done.</summary>
 public sealed class ShortHoldTests
 {
-    private static readonly Judge Judge = new(new Planner(Shipped.Catalogue));
+    private static readonly Judge Judge = new(new Planner(Shipped.Catalogue, Language.English));
 
     private static RunAtPress Holding(JsonObject? job = null) => new RunAtPress(job ?? SampleJobs.Tee()).Prepare().ToTheBondingHold();
 

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Stages;
@@ -82,7 +83,7 @@ public class WindowFieldTests
     [Fact]
     public void A_remembered_setting_is_the_same_setting_and_another_stack_another()
     {
-        var planner = new Planner(Shipped.Catalogue);
+        var planner = new Planner(Shipped.Catalogue, Language.English);
         var tee = SampleJobs.Read(SampleJobs.Tee());
         var first = planner.Plan(tee, UnitSystem.Metric);
         Assert.Same(first.Window, planner.Plan(tee with { Title = "Renamed", Quantity = 40 }, UnitSystem.Us).Window);

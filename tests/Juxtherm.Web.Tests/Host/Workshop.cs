@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using Juxtherm.App;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Catalogue;
@@ -27,7 +28,7 @@ public sealed class Workshop(string folder, TestClock clock, string? front = nul
 {
     private static readonly string CataloguePath = Path.Combine(AppContext.BaseDirectory, "catalogue");
     private static readonly Lazy<CatalogueSnapshot> Catalogue = new(() => CatalogueFolder.Read(CataloguePath));
-    private static readonly Lazy<Planner> SharedPlanner = new(() => new Planner(Catalogue.Value));
+    private static readonly Lazy<Planner> SharedPlanner = new(() => new Planner(Catalogue.Value, Language.English));
     private static readonly Lazy<PlanMemory> SharedPlans = new(() => new PlanMemory(SharedPlanner.Value));
 
     public TestClock Clock => clock;

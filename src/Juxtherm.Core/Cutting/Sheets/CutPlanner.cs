@@ -32,7 +32,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
     /// <param name="words">Writes figures in the reader's units.</param>
     /// <param name="told">Hears how far it is; returns false to stop with the best so far.</param>
     /// <param name="matches">Which colours on the shelf somebody has said are, or are not, those that artwork asks for.</param>
-    public CutPlan Plan(Job job, IReadOnlyList<VinylStock> stock, IReadOnlyDictionary<string, CutPreset> presets, Wording words, Func<CutProgress, bool>? told = null, IReadOnlyList<ColourMatch>? matches = null)
+    public CutPlan Plan(Job job, IReadOnlyList<VinylStock> stock, IReadOnlyDictionary<string, CutPreset> presets, IWords words, Func<CutProgress, bool>? told = null, IReadOnlyList<ColourMatch>? matches = null)
     {
         ArgumentNullException.ThrowIfNull(job);
         var figures = catalogue.Work.Cutting;
@@ -46,13 +46,13 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
         var minutes = Math.Max(0, nested.HandSeconds - inPlace.HandSeconds);
         var free = minutes <= 0 && saved >= 1;
         var advised = saved >= above || free ? SheetLayout.Nested : SheetLayout.InPlace;
-        var less = words.Length(Math.Max(0, inPlace.LengthMm - nested.LengthMm));
+        var less = words.Say(Thing.Mm(Math.Max(0, inPlace.LengthMm - nested.LengthMm)));
         var reason = (advised, free, saved < 1) switch
         {
-            (SheetLayout.Nested, true, _) => $"Packing tightly saves {saved:0} % of the vinyl, {less} of it, and costs no more of your time.",
-            (SheetLayout.Nested, _, _) => $"Packing tightly saves {saved:0} % of the vinyl, {less} of it, for about {Wording.Time(minutes)} more of laying by hand; it is advised above {above:0} %.",
-            (_, _, true) => $"Packing tightly saves nothing here, so it is cut as it lies; it is advised above {above:0} %.",
-            _ => $"Packing tightly saves {saved:0} % of the vinyl only, and costs about {Wording.Time(minutes)} more of laying by hand; below {above:0} % it is cut as it lies.",
+            (SheetLayout.Nested, true, _) => words.Say("cut-planner.plan-reason.else", ("saved", saved), ("less", less)),
+            (SheetLayout.Nested, _, _) => words.Say("cut-planner.plan-reason.else-2", ("saved", saved), ("less", less), ("minutes", Thing.Seconds(minutes)), ("above", above)),
+            (_, _, true) => words.Say("cut-planner.plan-reason.true", ("above", above)),
+            _ => words.Say("cut-planner.plan-reason.else-3", ("saved", saved), ("minutes", Thing.Seconds(minutes)), ("above", above)),
         };
         var layout = job.Cut.Layout ?? advised;
         var chosen = layout == SheetLayout.Nested ? nested : inPlace;

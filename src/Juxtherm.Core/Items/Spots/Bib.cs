@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+
 namespace Juxtherm.Core.Items.Spots;
 
 /// <summary>The upper part of an apron.</summary>
@@ -7,13 +9,13 @@ public sealed class Bib : IPlacementRule
     public string Id => "bib";
 
     /// <inheritdoc/>
-    public Proposal? Propose(PlacementQuestion asked)
+    public PlaceByRule? Propose(PlacementQuestion asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
         if (!asked.Shape.Form.Bib)
             return null;
-        return new Proposal(
-            Id, "Bib", asked.LeftFor(asked.Shape.MiddleX), 60, null, null, "Above the waist it is seen over a counter; lower down it folds with the hips.",
-            $"{asked.Centring} Then 60 mm down from the bib's upper edge.", PlacementRules.Memory);
+        return new PlaceByRule(
+            Id, new Phrase("bib.name"), asked.LeftFor(asked.Shape.MiddleX), 60, null, null, new Phrase("bib.propose"),
+            new Phrase("bib.propose-2", ("centring", asked.Centring)), PlacementRules.Memory);
     }
 }

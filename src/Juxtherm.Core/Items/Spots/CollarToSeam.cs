@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+
 namespace Juxtherm.Core.Items.Spots;
 
 /// <summary>In the middle between the collar and a seam across, as a yoke has one.</summary>
@@ -10,7 +12,7 @@ public sealed class CollarToSeam : IPlacementRule
     public string Id => "collar-to-seam";
 
     /// <inheritdoc/>
-    public Proposal? Propose(PlacementQuestion asked)
+    public PlaceByRule? Propose(PlacementQuestion asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
         var middle = asked.Shape.MiddleX;
@@ -22,8 +24,8 @@ public sealed class CollarToSeam : IPlacementRule
         if (seam is null || seam.Box.YMm - neck < asked.HeightMm + 2 * ClearMm)
             return null;
         var drop = (seam.Box.YMm - neck - asked.HeightMm) / 2;
-        return new Proposal(
-            Id, "Between collar and yoke seam", asked.LeftFor(middle), neck + drop, drop, null,
-            "Halfway between collar and seam the plate keeps off both.", $"{asked.Centring} Then make the gap to the collar and to the seam alike.", PlacementRules.Practice);
+        return new PlaceByRule(
+            Id, new Phrase("collar-to-seam.propose"), asked.LeftFor(middle), neck + drop, drop, null,
+            new Phrase("collar-to-seam.propose-2"), new Phrase("collar-to-seam.propose-3", ("centring", asked.Centring)), PlacementRules.Practice);
     }
 }

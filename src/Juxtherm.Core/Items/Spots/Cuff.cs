@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+
 namespace Juxtherm.Core.Items.Spots;
 
 /// <summary>A stocking's cuff.</summary>
@@ -7,15 +9,15 @@ public sealed class Cuff : IPlacementRule
     public string Id => "cuff";
 
     /// <inheritdoc/>
-    public Proposal? Propose(PlacementQuestion asked)
+    public PlaceByRule? Propose(PlacementQuestion asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
         if (!asked.Shape.Form.Cuffed)
             return null;
         var cuff = asked.Shape["cuffHeight"];
         var fits = asked.HeightMm <= cuff - 20;
-        return new Proposal(
-            Id, fits ? "On the cuff" : "Below the cuff", asked.LeftFor(asked.Shape.MiddleX), fits ? (cuff - asked.HeightMm) / 2 - 2 : cuff + 25, null, null,
-            fits ? "A name belongs on the cuff, where it is seen when it hangs." : "Too high for the cuff; below it the leg is flat.", asked.Centring, PlacementRules.Memory);
+        return new PlaceByRule(
+            Id, fits ? new Phrase("cuff.propose") : new Phrase("cuff.propose-2"), asked.LeftFor(asked.Shape.MiddleX), fits ? (cuff - asked.HeightMm) / 2 - 2 : cuff + 25, null, null,
+            fits ? new Phrase("cuff.propose-3") : new Phrase("cuff.propose-4"), asked.Centring, PlacementRules.Memory);
     }
 }

@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+
 namespace Juxtherm.Core.Items.Spots;
 
 /// <summary>A cushion: a little above the middle, a fifth of its side clear all round.</summary>
@@ -7,14 +9,14 @@ public sealed class CushionMiddle : IPlacementRule
     public string Id => "cushion-middle";
 
     /// <inheritdoc/>
-    public Proposal? Propose(PlacementQuestion asked)
+    public PlaceByRule? Propose(PlacementQuestion asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
         if (!asked.Shape.Form.Filled)
             return null;
         var side = Math.Min(asked.Shape.WidthMm, asked.Shape.HeightMm);
-        return new Proposal(
-            Id, "A little above the middle", asked.LeftFor(asked.Shape.MiddleX), asked.Shape.HeightMm / 2 - asked.HeightMm / 2 - side * 0.03, null, null,
-            "A filled cushion sags and rounds away: keep about a fifth of its side clear all round.", asked.Centring, PlacementRules.Practice);
+        return new PlaceByRule(
+            Id, new Phrase("cushion-middle.propose"), asked.LeftFor(asked.Shape.MiddleX), asked.Shape.HeightMm / 2 - asked.HeightMm / 2 - side * 0.03, null, null,
+            new Phrase("cushion-middle.propose-2"), asked.Centring, PlacementRules.Practice);
     }
 }

@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+
 namespace Juxtherm.Core.Items.Spots;
 
 /// <summary>A small mark over the heart: the wearer's left, the viewer's right.</summary>
@@ -7,7 +9,7 @@ public sealed class LeftChest : IPlacementRule
     public string Id => "left-chest";
 
     /// <inheritdoc/>
-    public Proposal? Propose(PlacementQuestion asked)
+    public PlaceByRule? Propose(PlacementQuestion asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
         // 90 to 115 mm wide (common practice); larger is no mark any more.
@@ -17,9 +19,9 @@ public sealed class LeftChest : IPlacementRule
         // 180 to 230 mm below the shoulder on an adult: in the middle of that, scaled to the size.
         var middleY = 205.0 / 560 * height;
         var middleX = asked.Shape.MiddleX + width * 0.23;
-        return new Proposal(
-            Id, "Left chest", asked.LeftFor(middleX), middleY - asked.HeightMm / 2, null, null,
-            "Nobody agrees on a rule, so here is one: halfway between middle line and armhole, as high as the armpit's upper third.",
-            "From the middle line measure a good fifth of the body's width toward the wearer's left; from the shoulder's highest point straight down.", PlacementRules.Memory);
+        return new PlaceByRule(
+            Id, new Phrase("left-chest.propose"), asked.LeftFor(middleX), middleY - asked.HeightMm / 2, null, null,
+            new Phrase("left-chest.propose-2"),
+            new Phrase("left-chest.propose-3"), PlacementRules.Memory);
     }
 }

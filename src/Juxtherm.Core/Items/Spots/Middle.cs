@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+
 namespace Juxtherm.Core.Items.Spots;
 
 /// <summary>The middle of the free area.</summary>
@@ -7,12 +9,12 @@ public sealed class Middle : IPlacementRule
     public string Id => "middle";
 
     /// <inheritdoc/>
-    public Proposal? Propose(PlacementQuestion asked)
+    public PlaceByRule? Propose(PlacementQuestion asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
         var top = asked.Shape.Features.Where(f => f.Kind is FeatureKind.Hem or FeatureKind.Handle && f.Box.YMm < asked.Shape.HeightMm / 4 && f.Box.WidthMm > f.Box.HeightMm).Select(f => f.Box.YMm + f.Box.HeightMm).DefaultIfEmpty(0).Max();
-        return new Proposal(
-            Id, "Middle", asked.LeftFor(asked.Shape.MiddleX), top + (asked.Shape.HeightMm - top - asked.HeightMm) / 2, null, null,
-            "As far from every edge as it can be.", $"{asked.Centring} The same the other way gives the middle.", PlacementRules.Practice);
+        return new PlaceByRule(
+            Id, new Phrase("middle.name"), asked.LeftFor(asked.Shape.MiddleX), top + (asked.Shape.HeightMm - top - asked.HeightMm) / 2, null, null,
+            new Phrase("middle.propose"), new Phrase("middle.propose-2", ("centring", asked.Centring)), PlacementRules.Practice);
     }
 }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 
 namespace Juxtherm.Core.Items.Spots;
@@ -9,13 +10,13 @@ public sealed class MugSide : IPlacementRule
     public string Id => "mug-side";
 
     /// <inheritdoc/>
-    public Proposal? Propose(PlacementQuestion asked)
+    public PlaceByRule? Propose(PlacementQuestion asked)
     {
         ArgumentNullException.ThrowIfNull(asked);
         if (asked.Shape.Form.Shape != FaceShape.Curved || asked.WidthMm > asked.Shape.WidthMm * 0.5)
             return null;
-        return new Proposal(
-            Id, "Toward the drinker", asked.LeftFor(asked.Shape.WidthMm * 0.25), asked.Shape["rim"] + (asked.Shape.HeightMm - asked.Shape["rim"] - asked.Shape["foot"] - asked.HeightMm) / 2, null, null,
-            "Held in the right hand, this side faces the drinker.", "A quarter of the way from the handle round to the other side of it.", PlacementRules.Memory);
+        return new PlaceByRule(
+            Id, new Phrase("mug-side.propose"), asked.LeftFor(asked.Shape.WidthMm * 0.25), asked.Shape["rim"] + (asked.Shape.HeightMm - asked.Shape["rim"] - asked.Shape["foot"] - asked.HeightMm) / 2, null, null,
+            new Phrase("mug-side.propose-2"), new Phrase("mug-side.propose-3"), PlacementRules.Memory);
     }
 }

@@ -18,5 +18,5 @@ public static class PlacementRules
 
     /// <summary>What the rules propose for an item; the first is the usual one.</summary>
     /// <param name="asked">What is to be placed where.</param>
-    public static IReadOnlyList<Proposal> For(PlacementQuestion asked) => [.. All.Select(r => r.Propose(asked)).OfType<Proposal>()];
+    public static IReadOnlyList<PlaceByRule> For(PlacementQuestion asked) => [.. All.Select(r => r.Propose(asked)).OfType<PlaceByRule>()];
 }

@@ -67,7 +67,7 @@ public sealed record PlanContext(
     public FoundSetting Found => About.Found;
 
     /// <summary>Writes figures in the reader's units.</summary>
-    public Wording Words => About.Words;
+    public IWords Words => About.Words;
 
     /// <summary>Figures of the work.</summary>
     public Catalogue.WorkFigures Figures => About.Figures;

@@ -18,6 +18,6 @@ public static class AllOptions
     public static IReadOnlyList<PlannedOption> In(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        return [.. List.Select(way => way.Advise(about) is { } advice ? new PlannedOption(way.Id, way.Question, about.Choose(way)!, advice.Option, advice.Reason, way.Pointer, way.Choices(about)) : null).OfType<PlannedOption>()];
+        return [.. List.Select(way => way.Advise(about) is { } advice ? new PlannedOption(way.Id, way.Question(about.Words), about.Choose(way)!, advice.Option, advice.Reason, way.Pointer, way.Choices(about)) : null).OfType<PlannedOption>()];
     }
 }

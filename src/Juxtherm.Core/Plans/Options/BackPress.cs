@@ -19,10 +19,10 @@ public sealed class BackPress : IOption
     public string Id => "backPress";
 
     /// <inheritdoc/>
-    public string Question => "A press from the back?";
+    public string Question(IWords words) => words.Say("back-press.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Always, "press from the back"), new(Never, "no press from the back")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Always, about.Words.Say("back-press.always")), new(Never, about.Words.Say("back-press.never"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -30,19 +30,19 @@ public sealed class BackPress : IOption
         ArgumentNullException.ThrowIfNull(about);
         if (about is not RehearsedJob { Measured: { BackGainAtOnce: { } gain } measured })
             return null;
-        var after = measured.BackGainAfterPeel is { } late ? $" After the peel it would add {Wording.Share(late)}." : "";
-        var figures = $"{measured.BackSeconds:0} s from the back, straight away, add {Wording.Share(gain)} to the {Wording.Share(measured.BondBeforeBack)} of the bond that the front press gives.{after}";
+        var after = measured.BackGainAfterPeel is { } late ? about.Words.Say("back-press.after", ("late", Thing.Share(late))) : "";
+        var figures = about.Words.Say("back-press.figures", ("back", measured.BackSeconds), ("gain", Thing.Share(gain)), ("bondBeforeBack", Thing.Share(measured.BondBeforeBack)), ("after", after));
         var material = about.Work.Material;
         var most = Math.Min(material.LimitCelsius.Value, material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity);
         // What was done before is done so again.
         if (about.Job.Used is { } used)
-            return used.BackSeconds > 0 ? new OptionAdvice(Always, $"{figures} So it was done before.") : new OptionAdvice(Never, $"{figures} It was not pressed from the back before.");
+            return used.BackSeconds > 0 ? new OptionAdvice(Always, about.Words.Say("back-press.always-why", ("figures", figures))) : new OptionAdvice(Never, about.Words.Say("back-press.never-why", ("figures", figures)));
         if (measured.BackHottestCelsius > most)
-            return new OptionAdvice(Never, $"{figures} But the back would get to {about.Words.Temperature(measured.BackHottestCelsius)}, more than {material.Name.ToLowerInvariant()} should.");
+            return new OptionAdvice(Never, about.Words.Say("back-press.never-why-2", ("figures", figures), ("backHottest", Thing.Celsius(measured.BackHottestCelsius)), ("material", material.Name)));
         if (about.IsBackByCustom() && measured.BackIsBorne)
-            return new OptionAdvice(Always, $"{figures} {Wording.StartingWithA(about.Work.Source.Name)} presses lightly: heat from both sides bonds through, and the front needs less.");
+            return new OptionAdvice(Always, about.Words.Say("back-press.always-why-2", ("figures", figures), ("source", about.Work.Source.Name)));
         if (measured.BondBeforeBack >= Enough)
-            return new OptionAdvice(Never, $"{figures} The front press is enough.");
-        return gain < Measured.WorthDoing ? new OptionAdvice(Never, $"{figures} It would change nothing.") : new OptionAdvice(Always, $"{figures} The glue line is still short of what is wanted, so it is worth turning the piece over.");
+            return new OptionAdvice(Never, about.Words.Say("back-press.never-why-3", ("figures", figures)));
+        return gain < Measured.WorthDoing ? new OptionAdvice(Never, about.Words.Say("back-press.never-why-4", ("figures", figures))) : new OptionAdvice(Always, about.Words.Say("back-press.always-why-3", ("figures", figures)));
     }
 }

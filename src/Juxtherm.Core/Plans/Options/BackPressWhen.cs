@@ -16,10 +16,10 @@ public sealed class BackPressWhen : IOption
     public string Id => "backPressWhen";
 
     /// <inheritdoc/>
-    public string Question => "From the back: before the peel or after?";
+    public string Question(IWords words) => words.Say("back-press-when.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Before, "before the peel, carrier on"), new(After, "after the peel, under a cover")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Before, about.Words.Say("back-press-when.before")), new(After, about.Words.Say("back-press-when.after"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -27,6 +27,6 @@ public sealed class BackPressWhen : IOption
         ArgumentNullException.ThrowIfNull(about);
         if (about is not RehearsedJob { Measured: { BackGainAtOnce: { } gain, BackGainAfterPeel: { } late } } || about.Choose(new BackPress()) != BackPress.Always)
             return null;
-        return new OptionAdvice(Before, $"Straight away the piece is still hot, and the press adds {Wording.Share(gain)}; once it has cooled for the peel, {Wording.Share(late)}.");
+        return new OptionAdvice(Before, about.Words.Say("back-press-when.before-why", ("gain", Thing.Share(gain)), ("late", Thing.Share(late))));
     }
 }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Plans.Options;
@@ -15,17 +16,17 @@ public sealed class Centring : IOption
     public string Id => "centring";
 
     /// <inheritdoc/>
-    public string Question => "How is the middle found?";
+    public string Question(IWords words) => words.Say("centring.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Crease, "crease on crease"), new(Measure, "measured from the edges")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Crease, about.Words.Say("centring.crease")), new(Measure, about.Words.Say("centring.measure"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Job.Blank.MayBeCreased
-            ? new OptionAdvice(Crease, "Folded edge to edge, the cloth finds its own middle, even where it is cut askew; a crease of 3 s presses out again.")
-            : new OptionAdvice(Measure, $"{about.Work.Material.Name} must not be creased, or cannot be folded.");
+            ? new OptionAdvice(Crease, about.Words.Say("centring.crease-why"))
+            : new OptionAdvice(Measure, about.Words.Say("centring.measure-why", ("material", about.Work.Material.Name)));
     }
 }

@@ -14,7 +14,7 @@ public sealed class CoverSheet : IOption
     public string Id => "cover";
 
     /// <inheritdoc/>
-    public string Question => "What goes over it?";
+    public string Question(IWords words) => words.Say("cover-sheet.question");
 
     /// <inheritdoc/>
     public string Pointer => "/tools/cover";
@@ -25,7 +25,7 @@ public sealed class CoverSheet : IOption
         ArgumentNullException.ThrowIfNull(about);
         // What is in use is always among them, also when it is nobody's advice.
         var used = about.Job.Tools.Cover;
-        List<OptionChoice> options = [new(Ptfe, "PTFE sheet"), new("parchment", "baking parchment"), new("paper", "uncoated paper"), new("carrier", "the carrier alone")];
+        List<OptionChoice> options = [new(Ptfe, about.Words.Say("cover-sheet.ptfe")), new("parchment", about.Words.Say("cover-sheet.parchment")), new("paper", about.Words.Say("cover-sheet.paper")), new("carrier", about.Words.Say("cover-sheet.carrier"))];
         return options.Exists(o => o.Id == used.Id) ? options : [.. options, new(used.Id, used.Name.ToLowerInvariant())];
     }
 
@@ -37,8 +37,8 @@ public sealed class CoverSheet : IOption
         if (source.HotAirWm2K is not null)
             return null;
         return source.Cover == Ptfe
-            ? new OptionAdvice(Ptfe, "A PTFE sheet spreads the heat, lets go of glue and can be wiped. Paper and parchment take a little longer to warm through, which the time accounts for; bare vinyl always needs something over it.")
-            : new OptionAdvice(source.Cover, $"In {Wording.A(source.Name)} the wrap or carrier holds the vinyl; a sheet more would only crease.");
+            ? new OptionAdvice(Ptfe, about.Words.Say("cover-sheet.ptfe-why"))
+            : new OptionAdvice(source.Cover, about.Words.Say("cover-sheet.cover-why", ("source", source.Name)));
     }
 
     /// <inheritdoc/>

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Plans.Stages;
 
@@ -16,10 +17,10 @@ public sealed class DropCounting : IOption
     public string Id => "placement";
 
     /// <inheritdoc/>
-    public string Question => "How is the place below the collar found?";
+    public string Question(IWords words) => words.Say("drop-counting.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Measured, "measured"), new(Fingers, "in finger breadths")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Measured, "measured"), new(Fingers, about.Words.Say("drop-counting.fingers"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -28,6 +29,6 @@ public sealed class DropCounting : IOption
         var blank = about.Job.Blank;
         if (!blank.Faces.TryGetValue(blank.Face, out var shape) || shape.Collar is null)
             return null;
-        return new OptionAdvice(Measured, $"{about.Words.Length(CollarDrop.Measured(blank.Size))} below the collar's lower edge comes out alike on every piece. Others lay {CollarDrop.InWords(blank.Size)}.");
+        return new OptionAdvice(Measured, about.Words.Say("drop-counting.measured-why", ("measured", Thing.Mm(CollarDrop.Measured(blank.Size))), ("inWords", CollarDrop.InWords(blank.Size))));
     }
 }

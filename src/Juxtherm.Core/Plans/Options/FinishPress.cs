@@ -27,10 +27,10 @@ public sealed class FinishPress : IOption
     public string Id => "finishPress";
 
     /// <inheritdoc/>
-    public string Question => "Once more after the peel?";
+    public string Question(IWords words) => words.Say("finish-press.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Finish, "a few seconds under a cover"), new(None, "none")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Finish, about.Words.Say("finish-press.finish")), new(None, "none")];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -40,9 +40,9 @@ public sealed class FinishPress : IOption
         // Only cloth has a weave to sink into.
         if (!about.Work.HasCover || about.Work.Material.Kind != Catalogue.MaterialKind.Cloth || vinyl.Pile || about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value) || about.Choose(new LastPress()) == LastPress.Cover)
             return null;
-        var figures = about is RehearsedJob { Measured: { FinishGain: { } gain, FinishHeatDose: { } dose } } ? $" It adds {Wording.Share(gain)} to the bond and {Wording.Share(dose)} to the heat." : "";
+        var figures = about is RehearsedJob { Measured: { FinishGain: { } gain, FinishHeatDose: { } dose } } ? about.Words.Say("finish-press.figures", ("gain", Thing.Share(gain)), ("dose", Thing.Share(dose))) : "";
         return vinyl.FinishSeconds.Value > 0
-            ? new OptionAdvice(Finish, $"It lets {vinyl.Name.ToLowerInvariant()} vinyl sink in until the weave shows ({vinyl.FinishSeconds.From.Source}).{figures}")
-            : new OptionAdvice(None, $"{vinyl.Name} vinyl looks as it should after the peel.{figures}");
+            ? new OptionAdvice(Finish, about.Words.Say("finish-press.finish-why", ("vinyl", vinyl.Name), ("source", vinyl.FinishSeconds.From.Source), ("figures", figures)))
+            : new OptionAdvice(None, about.Words.Say("finish-press.none-why", ("vinyl", vinyl.Name), ("figures", figures)));
     }
 }

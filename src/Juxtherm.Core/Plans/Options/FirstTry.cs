@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Settings;
 
@@ -16,10 +17,10 @@ public sealed class FirstTry : IOption
     public string Id => "firstTry";
 
     /// <inheritdoc/>
-    public string Question => "A test patch first?";
+    public string Question(IWords words) => words.Say("first-try.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Patch, "press a patch"), new(Straight, "straight on")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Patch, about.Words.Say("first-try.patch")), new(Straight, about.Words.Say("first-try.straight"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -27,7 +28,7 @@ public sealed class FirstTry : IOption
         ArgumentNullException.ThrowIfNull(about);
         if (about is not SetJob set)
             return null;
-        return IsNeeded(set) is { } why ? new OptionAdvice(Patch, why) : new OptionAdvice(Straight, "There is plenty of room either way, even with everything off to one side.");
+        return IsNeeded(set) is { } why ? new OptionAdvice(Patch, why) : new OptionAdvice(Straight, set.Words.Say("first-try.straight-why"));
     }
 
     /// <summary>Why a patch is worth its vinyl; null where the setting found is safe without one.</summary>
@@ -35,9 +36,9 @@ public sealed class FirstTry : IOption
     internal static string? IsNeeded(SetJob about)
     {
         var (material, blank) = (about.Work.Material, about.Job.Blank);
-        return about.Settings.Any(f => f is { From: SettingFrom.Search, Outcome: not SettingOutcome.Safe }) ? "There is little room here, and a patch tells more than the model."
-            : material.Uncertain is not null ? $"What the {material.Name.ToLowerInvariant()} will bear is not certain."
-            : blank.Costly ? "The blank is hard to replace."
+        return about.Settings.Any(f => f is { From: SettingFrom.Search, Outcome: not SettingOutcome.Safe }) ? about.Words.Say("first-try.is-needed")
+            : material.Uncertain is not null ? about.Words.Say("first-try.is-needed-2", ("material", material.Name))
+            : blank.Costly ? about.Words.Say("first-try.is-needed-3")
             : null;
     }
 }

@@ -16,10 +16,10 @@ public sealed class HouseholdIron : IOption
     public string Id => "householdIron";
 
     /// <inheritdoc/>
-    public string Question => "An iron: good enough?";
+    public string Question(IWords words) => words.Say("household-iron.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Plan, "plan it, with its spread"), new(Avoid, "rather not")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Plan, about.Words.Say("household-iron.plan")), new(Avoid, about.Words.Say("household-iron.avoid"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -28,7 +28,7 @@ public sealed class HouseholdIron : IOption
         if (about.Work.Source.Kind != "household-iron")
             return null;
         var (error, factor) = (about.Work.Source.DialErrorK.Value, about.Work.Source.PressureErrorFactor.Value);
-        var spread = about is SetJob { Found: { } found } ? $" With everything off to the cold side the bond falls to {Wording.Share(found.Worst.LeastBond)} of what is wanted." : "";
-        return new OptionAdvice(Plan, $"Its sole may be off by {error:0} K and your hand by a factor of {factor:0.0#}.{spread} It works where there is room for that, and the plan says whether there is.");
+        var spread = about is SetJob { Found: { } found } ? about.Words.Say("household-iron.spread", ("leastBond", Thing.Share(found.Worst.LeastBond))) : "";
+        return new OptionAdvice(Plan, about.Words.Say("household-iron.plan-why", ("error", error), ("factor", factor), ("spread", spread)));
     }
 }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Plans.Options;
@@ -15,10 +16,10 @@ public sealed class LastPress : IOption
     public string Id => "lastPress";
 
     /// <inheritdoc/>
-    public string Question => "The last press: with the carrier or without?";
+    public string Question(IWords words) => words.Say("last-press.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Cover, "carrier off, under a cover"), new(Carrier, "carrier still on")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Cover, about.Words.Say("last-press.cover")), new(Carrier, about.Words.Say("last-press.carrier"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -27,7 +28,7 @@ public sealed class LastPress : IOption
         if (about.IsOneGo() || about.Choose(new LayersMethod()) != LayersMethod.Tack)
             return null;
         return about.Work.HasCover
-            ? new OptionAdvice(Cover, "Without the carrier the vinyl can sink in until the weave shows through, which is the best sign that it holds.")
-            : new OptionAdvice(Carrier, "There is no cover sheet here, and bare vinyl must not touch the plate.");
+            ? new OptionAdvice(Cover, about.Words.Say("last-press.cover-why"))
+            : new OptionAdvice(Carrier, about.Words.Say("last-press.carrier-why"));
     }
 }

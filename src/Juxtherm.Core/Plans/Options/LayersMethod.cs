@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Stacking;
@@ -24,10 +25,10 @@ public sealed class LayersMethod : IOption
     public string Id => "layerMethod";
 
     /// <inheritdoc/>
-    public string Question => "How are the layers pressed?";
+    public string Question(IWords words) => words.Say("layers-method.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Tack, "tack each, then one full press"), new(Full, "a full press for each"), new(AtOnce, "all at once")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Tack, about.Words.Say("layers-method.tack")), new(Full, about.Words.Say("layers-method.full")), new(AtOnce, about.Words.Say("layers-method.at-once"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -36,7 +37,7 @@ public sealed class LayersMethod : IOption
         if (about.Layers.Count < 2)
             return null;
         return about.Layers.Any(l => l.Chart.Peel.Value == PeelMethod.Cold)
-            ? new OptionAdvice(Tack, "Tacks give each layer just enough heat to hold still, so the lowest does not take every press in full. What peels cold gets its full press all the same, because it cannot be peeled after a tack.")
-            : new OptionAdvice(Tack, "Tacks give each layer just enough heat to hold still; the bond comes from one full press at the end. So the lowest layer does not take every press in full.");
+            ? new OptionAdvice(Tack, about.Words.Say("layers-method.tack-why"))
+            : new OptionAdvice(Tack, about.Words.Say("layers-method.tack-why-2"));
     }
 }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Plans.Options;
@@ -15,10 +16,10 @@ public sealed class LayingOut : IOption
     public string Id => "layingOut";
 
     /// <inheritdoc/>
-    public string Question => "Where is the artwork laid?";
+    public string Question(IWords words) => words.Say("laying-out.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Table, "on the table, smoothed, then carried over"), new(Plate, "on the plate")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Table, about.Words.Say("laying-out.table")), new(Plate, about.Words.Say("laying-out.plate"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -27,7 +28,7 @@ public sealed class LayingOut : IOption
         if (!about.Work.Form.Supported)
             return null;
         return about.Job.Quantity == 1
-            ? new OptionAdvice(Table, "For a single piece there is time to look at it from above, and no hand works under a hot plate. Sticky carriers hold on the way; dry ones want a strip of tape.")
-            : new OptionAdvice(Plate, "With several pieces each is laid where it is pressed, on the warm cloth; keep the heat away while hands are at it.");
+            ? new OptionAdvice(Table, about.Words.Say("laying-out.table-why"))
+            : new OptionAdvice(Plate, about.Words.Say("laying-out.plate-why"));
     }
 }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Plans.Stages;
 
@@ -15,7 +16,8 @@ public interface IOption
     string Id { get; }
 
     /// <summary>The question, for the reader.</summary>
-    string Question { get; }
+    /// <param name="words">Says it.</param>
+    string Question(IWords words);
 
     /// <summary>Where in the job file the answer is kept, as a JSON Pointer.</summary>
     string Pointer => $"/choices/{Id}";

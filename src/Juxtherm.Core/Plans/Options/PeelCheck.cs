@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Plans.Stages;
 
@@ -16,17 +17,17 @@ public sealed class PeelCheck : IOption
     public string Id => "peelCheck";
 
     /// <inheritdoc/>
-    public string Question => "How is the peel begun?";
+    public string Question(IWords words) => words.Say("peel-check.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Corner, "lift a corner, then decide"), new(Listed, "peel when listed")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Corner, about.Words.Say("peel-check.corner")), new(Listed, about.Words.Say("peel-check.listed"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Layers.All(l => l.Chart.Peel.Value == PeelMethod.Hot)
-            ? new OptionAdvice(Listed, "A hot peel does not wait.")
-            : new OptionAdvice(Corner, "When it is ready depends on the room and on how you count. A corner shows it, and what lifts can be laid back and pressed again.");
+            ? new OptionAdvice(Listed, about.Words.Say("peel-check.listed-why"))
+            : new OptionAdvice(Corner, about.Words.Say("peel-check.corner-why"));
     }
 }

@@ -17,10 +17,10 @@ public sealed class PreheatFirst : IOption
     public string Id => "preheat";
 
     /// <inheritdoc/>
-    public string Question => "Preheat the bare blank?";
+    public string Question(IWords words) => words.Say("preheat-first.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Yes, "preheat"), new(No, "straight on")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Yes, "preheat"), new(No, about.Words.Say("preheat-first.no"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -28,12 +28,12 @@ public sealed class PreheatFirst : IOption
         ArgumentNullException.ThrowIfNull(about);
         if (SettingSearch.PreheatSeconds(about.Work) == 0)
             return null;
-        var moment = "It flattens the cloth and is the moment to set the pressure.";
+        var moment = about.Words.Say("preheat-first.moment");
         if (about is not RehearsedJob { Measured: { BondWithPreheat: { } with, BondWithout: { } without } measured })
             return new OptionAdvice(Yes, moment);
         var worth = with > without
-            ? $"Without it the same press reaches {Wording.Bond(without)} instead of {Wording.Bond(with)}; it drives out {measured.WaterDriven:P0} of the water in the face."
-            : "For the bond it makes no difference here.";
+            ? about.Words.Say("preheat-first.worth", ("without", without), ("with", with), ("waterDriven", measured.WaterDriven))
+            : about.Words.Say("preheat-first.worth-2");
         return new OptionAdvice(Yes, $"{worth} {moment}");
     }
 }

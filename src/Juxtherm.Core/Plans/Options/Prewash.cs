@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Plans.Stages;
 
@@ -16,10 +17,10 @@ public sealed class Prewash : IOption
     public string Id => "prewash";
 
     /// <inheritdoc/>
-    public string Question => "Wash it first?";
+    public string Question(IWords words) => words.Say("prewash.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Wash, "wash and dry first"), new(Skip, "do not wash")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Wash, about.Words.Say("prewash.wash")), new(Skip, about.Words.Say("prewash.skip"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -29,7 +30,7 @@ public sealed class Prewash : IOption
         if (material.Care != CareKind.Wash || blank.Prewashed)
             return null;
         return material.Prewash.Value
-            ? new OptionAdvice(Wash, $"{material.Name} shrinks in its first wash ({material.Prewash.From.Source}), and what is pressed on it does not shrink along: it puckers. Wash and dry it without softener.")
-            : new OptionAdvice(Skip, $"{material.Name} hardly shrinks, and an unwashed face is clean and flat.");
+            ? new OptionAdvice(Wash, about.Words.Say("prewash.wash-why", ("material", material.Name), ("source", material.Prewash.From.Source)))
+            : new OptionAdvice(Skip, about.Words.Say("prewash.skip-why", ("material", material.Name)));
     }
 }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Settings;
 
@@ -26,17 +27,17 @@ public sealed class PuffTime : IOption
     public string Id => "puff";
 
     /// <inheritdoc/>
-    public string Question => "Foam vinyl: the full time?";
+    public string Question(IWords words) => words.Say("puff-time.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Shorter, "a few seconds less"), new(FullTime, "the full listed time")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Shorter, about.Words.Say("puff-time.shorter")), new(FullTime, about.Words.Say("puff-time.full-time"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value)
-            ? new OptionAdvice(Shorter, "Foam goes flat again under too much heat and cannot be raised a second time. If a letter stayed flat, one short second heat may rescue it: that is a rescue, not part of the plan.")
+            ? new OptionAdvice(Shorter, about.Words.Say("puff-time.shorter-why"))
             : null;
     }
 }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Plans.Options;
@@ -15,10 +16,10 @@ public sealed class TotalHeat : IOption
     public string Id => "totalHeat";
 
     /// <inheritdoc/>
-    public string Question => "How much heat in all?";
+    public string Question(IWords words) => words.Say("total-heat.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Least, "the least that bonds everything"), new(OnceMore, "a full press more over all")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Least, about.Words.Say("total-heat.least")), new(OnceMore, about.Words.Say("total-heat.once-more"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -26,6 +27,6 @@ public sealed class TotalHeat : IOption
         ArgumentNullException.ThrowIfNull(about);
         if (about.IsOneGo())
             return null;
-        return new OptionAdvice(Least, "The heat of the tacks counts, so the last press need only give what is missing. A full press more wrinkles the lowest layer first.");
+        return new OptionAdvice(Least, about.Words.Say("total-heat.least-why"));
     }
 }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Plans.Stages;
 
@@ -13,7 +14,7 @@ public sealed class Underneath : IOption
     public string Id => "underlay";
 
     /// <inheritdoc/>
-    public string Question => "What lies underneath?";
+    public string Question(IWords words) => words.Say("underneath.question");
 
     /// <inheritdoc/>
     public string Pointer => "/tools/underlay";
@@ -23,7 +24,7 @@ public sealed class Underneath : IOption
     {
         ArgumentNullException.ThrowIfNull(about);
         var used = about.Job.Tools.Underlay;
-        List<OptionChoice> options = [new("pad", "pad"), new("mat", "pressing mat"), new("pillow", "pillow"), new("towel", "folded towel"), new(Board, "board"), new("none", "bare plate")];
+        List<OptionChoice> options = [new("pad", "pad"), new("mat", about.Words.Say("underneath.mat")), new("pillow", "pillow"), new("towel", about.Words.Say("underneath.towel")), new(Board, "board"), new("none", about.Words.Say("underneath.none"))];
         return options.Exists(o => o.Id == used.Id) ? options : [.. options, new(used.Id, used.Name.ToLowerInvariant())];
     }
 
@@ -35,8 +36,8 @@ public sealed class Underneath : IOption
         if (!form.Supported)
             return null;
         return form.Framed
-            ? new OptionAdvice(Board, "Inside a frame a board holds against the plate and, unlike a towel, brings no moisture under the print.")
-            : new OptionAdvice(source.Underlay, $"It gives way a little, so that every part of the print is pressed. Change to a pillow where seams cannot be kept off, to the bare plate where small things must lie level.");
+            ? new OptionAdvice(Board, about.Words.Say("underneath.board-why"))
+            : new OptionAdvice(source.Underlay, about.Words.Say("underneath.underlay-why"));
     }
 
     /// <inheritdoc/>

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Plans.Options;
@@ -15,17 +16,17 @@ public sealed class UnknownBlankStart : IOption
     public string Id => "unknownBlank";
 
     /// <inheritdoc/>
-    public string Question => "Not sure what it is: how to begin?";
+    public string Question(IWords words) => words.Say("unknown-blank-start.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(StepUp, "cool and short, then step up"), new(Chart, "at the setting right away")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(StepUp, about.Words.Say("unknown-blank-start.step-up")), new(Chart, about.Words.Say("unknown-blank-start.chart"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Work.Material is { Uncertain: { } uncertain, UncertaintyStops: false, NeverPressed: null }
-            ? new OptionAdvice(StepUp, $"{uncertain.Value} Going up a step at a time finds the first setting that holds and spares the blank.")
+            ? new OptionAdvice(StepUp, about.Words.Say("unknown-blank-start.step-up-why", ("uncertain", uncertain.Value)))
             : null;
     }
 }

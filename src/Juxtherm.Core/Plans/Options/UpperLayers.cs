@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Plans.Options;
@@ -21,7 +22,7 @@ public sealed class UpperLayers : IOption
     public string Id => "upperLayers";
 
     /// <inheritdoc/>
-    public string Question => "A layer on top: whole or piece by piece?";
+    public string Question(IWords words) => words.Say("upper-layers.question");
 
     /// <summary>Whether a layer is laid piece by piece.</summary>
     /// <param name="about">The job.</param>
@@ -44,7 +45,7 @@ public sealed class UpperLayers : IOption
     }
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Whole, "whole, from its middle"), new(Pieces, "piece by piece")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Whole, about.Words.Say("upper-layers.whole")), new(Pieces, about.Words.Say("upper-layers.pieces"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -54,8 +55,8 @@ public sealed class UpperLayers : IOption
         if (upper.Count == 0)
             return null;
         return upper.Exists(IsLarge)
-            ? new OptionAdvice(Pieces, $"Vinyl below shrinks a little at its first heat. On {about.Words.Length(LargeMm)} and more that shows at the ends, so large layers are laid piece by piece, each where it belongs.")
-            : new OptionAdvice(Whole, $"Below {about.Words.Length(LargeMm)} the shrinking of the vinyl below hardly shows: laid from the middle, what is off is shared by both ends.");
+            ? new OptionAdvice(Pieces, about.Words.Say("upper-layers.pieces-why", ("large", Thing.Mm(LargeMm))))
+            : new OptionAdvice(Whole, about.Words.Say("upper-layers.whole-why", ("large", Thing.Mm(LargeMm))));
     }
 
     private static bool IsLarge(LayerInPlan layer) => Math.Max(layer.Layer.WidthMm ?? 0, layer.Layer.HeightMm ?? 0) >= LargeMm;

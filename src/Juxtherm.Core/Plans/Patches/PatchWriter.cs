@@ -18,13 +18,13 @@ internal static class PatchWriter
     {
         var enough = results.Count == 0 ? FirstTry.IsNeeded(about) is null : study.IsEnough(results);
         var left = Math.Max(0, PatchStudy.MostPatches - results.Count);
-        var plan = $"{about.Words.SetTo(now.Dial.Mark, now.Dial.Celsius)} for {Wording.Time(now.Seconds)}";
+        var plan = about.Words.Say("patch-writer.plan", ("celsius", Thing.Celsius(now.Dial.Celsius)), ("mark", now.Dial.Mark), ("seconds", Thing.Seconds(now.Seconds)));
         var text = (results.Count, enough) switch
         {
-            (0, true) => $"No patch is needed: {plan} holds and harms nothing even with dial, pressure and moisture off.",
-            (0, false) => $"{left} at most, each a little nearer; you can stop after any of them.",
-            (_, true) => $"That is enough: the plan now takes {plan}.",
-            _ => $"The plan now takes {plan}. {(left == 1 ? "One more patch" : $"Up to {left} more")} would make it surer; you can stop here.",
+            (0, true) => about.Words.Say("patch-writer.text.true", ("plan", plan)),
+            (0, false) => about.Words.Say("patch-writer.text.false", ("left", left)),
+            (_, true) => about.Words.Say("patch-writer.text.true-2", ("plan", plan)),
+            _ => about.Words.Say("patch-writer.text.else", ("plan", plan), ("left", left)),
         };
         var next = enough || left == 0 ? null : Patch(about, study.Next(results));
         return new PatchAdvice(next, next is null ? 0 : left, enough, study.Seconds(study.Before), study.Seconds(study.After(results)), Math.Round(study.SpreadLeft(results), 2), text);
@@ -33,10 +33,10 @@ internal static class PatchWriter
     private static PatchToPress Patch(SetJob about, (DialPosition Dial, double Seconds) patch)
     {
         var (dial, seconds) = patch;
-        var where = new ToolWords(about.Work).ForAPatch;
-        var cover = about.Work.HasCover ? $", {about.Work.Cover.Name} over it" : "";
+        var where = new ToolWords(about.Work, about.Words).ForAPatch;
+        var cover = about.Work.HasCover ? about.Words.Say("patch-writer.patch-cover", ("cover", about.Work.Cover.Name)) : "";
         return new PatchToPress(
             Math.Round(dial.Celsius, 1), dial.Shown is { } shown ? new DialReading(shown, dial.Unit.ToString()) : null, dial.Mark, seconds,
-            $"A shape of the same vinyl, some 15 mm, {where}: {about.Words.SetTo(dial.Mark, dial.Celsius)}, {Wording.Time(seconds)}{(about.Found.BackSeconds > 0 ? " from the front alone" : "")}, the pressure of the plan{cover}. Let it go cold, then pull at a corner.");
+            about.Words.Say("patch-writer.patch", ("where", where), ("celsius", Thing.Celsius(dial.Celsius)), ("mark", dial.Mark), ("seconds", Thing.Seconds(seconds)), ("back", about.Found.BackSeconds), ("cover", cover)));
     }
 }

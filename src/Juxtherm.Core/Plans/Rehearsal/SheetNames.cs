@@ -13,13 +13,13 @@ internal static class SheetNames
         return sheet switch
         {
             Workpiece.CoverSheet => work.Cover.Name,
-            Workpiece.CarrierSheet => "Carrier sheet",
+            Workpiece.CarrierSheet => about.Words.Say("sheet-names.carrier-sheet"),
             Workpiece.UnderlaySheet => work.Underlay.Name,
-            "face" => single ? work.Form.Name : $"{work.Form.Name}, front",
-            "gap" => "Air between",
-            "bench" => "Cold bench",
-            _ when about.Layers.FirstOrDefault(l => sheet == Workpiece.VinylSheet || sheet == Workpiece.SheetOf(l.Id)) is { } layer => about.Layers.Count == 1 ? $"{layer.Work.Vinyl.Name} vinyl" : $"{layer.Id}, {layer.Work.Vinyl.Name.ToLowerInvariant()}",
-            _ => $"{work.Form.Name}, back",
+            "face" => single ? work.Form.Name : about.Words.Say("sheet-names.text", ("form", work.Form.Name)),
+            "gap" => about.Words.Say("sheet-names.gap"),
+            "bench" => about.Words.Say("sheet-names.bench"),
+            _ when about.Layers.FirstOrDefault(l => sheet == Workpiece.VinylSheet || sheet == Workpiece.SheetOf(l.Id)) is { } layer => about.Layers.Count == 1 ? about.Words.Say("sheet-names.text-2", ("vinyl", layer.Work.Vinyl.Name)) : $"{layer.Id}, {layer.Work.Vinyl.Name.ToLowerInvariant()}",
+            _ => about.Words.Say("sheet-names.else", ("form", work.Form.Name)),
         };
     }
 }

@@ -22,7 +22,7 @@ internal static class LayerRemedies
         var hole = Plane.Offset(CutShape.GroundOf(upper.Layer.Shape, above), AllRoundMm);
         if (CutShape.Of(Plane.Difference(CutShape.GroundOf(lower.Layer.Shape, below), hole)) is not { } left)
             return null;
-        return new Remedy($"Cut {about.NameOf(upper)} out of {about.NameOf(lower)}", [.. ShapeEdits(lower.Layer, left), .. NoLongerOver(upper.Layer, lower.Layer)]);
+        return new Remedy(about.Words.Say("layer-remedies.cut-out", ("upper", about.NameOf(upper)), ("lower", about.NameOf(lower))), [.. ShapeEdits(lower.Layer, left), .. NoLongerOver(upper.Layer, lower.Layer)]);
     }
 
     /// <summary>Lays one layer beside the other, carriers clear of each other: right, left or below, whichever has room on the blank.</summary>
@@ -41,7 +41,7 @@ internal static class LayerRemedies
         var others = about.Layers.Where(l => l.Id != upper.Id && l.Layer.Face == upper.Layer.Face).Select(l => l.Layer.Box).OfType<Box>().ToList();
         foreach (var place in places.Where(p => shape.Clears(p) && !others.Exists(p.Overlaps)))
         {
-            return new Remedy($"Lay {about.NameOf(upper)} beside {about.NameOf(lower)}",
+            return new Remedy(about.Words.Say("layer-remedies.side-by-side", ("upper", about.NameOf(upper)), ("lower", about.NameOf(lower))),
                 [At(upper.Layer, "xMm", Math.Round(place.XMm, 1)), At(upper.Layer, "yMm", Math.Round(place.YMm, 1)), .. NoLongerOver(upper.Layer, lower.Layer)]);
         }
 
@@ -50,11 +50,11 @@ internal static class LayerRemedies
 
     /// <summary>Takes smooth vinyl, which others hold on, for a layer.</summary>
     public static Remedy? Smooth(ChartedJob about, LayerInPlan layer) =>
-        layer.Work.Vinyl.Id == "smooth" ? null : new Remedy($"Take smooth vinyl for {about.NameOf(layer)}", [At(layer.Layer, "vinyl", "smooth"), At(layer.Layer, "label", null)]);
+        layer.Work.Vinyl.Id == "smooth" ? null : new Remedy(about.Words.Say("layer-remedies.smooth", ("layer", about.NameOf(layer))), [At(layer.Layer, "vinyl", "smooth"), At(layer.Layer, "label", null)]);
 
     /// <summary>Trims carriers along the contour.</summary>
     public static Remedy Trim(ChartedJob about, IReadOnlyDictionary<string, double> marginsMm) => new(
-        marginsMm.Count == 1 ? "Trim the carrier" : "Trim the carriers",
+        marginsMm.Count == 1 ? about.Words.Say("layer-remedies.trim") : about.Words.Say("layer-remedies.trim-2"),
         [.. marginsMm.SelectMany(m => new[] { At(about.Layer(m.Key).Layer, "carrier", JobReader.ContourCarrier), At(about.Layer(m.Key).Layer, "carrierMarginMm", m.Value) })]);
 
     /// <summary>Cuts a layer in two along zips.</summary>
@@ -71,7 +71,7 @@ internal static class LayerRemedies
             edits.AddRange(ShapeEdits(layer.Layer, left));
         }
 
-        return edits.Count == 0 ? null : new Remedy(bands.Count == 1 ? "Cut it in two along the zip" : "Cut it along the zips", edits);
+        return edits.Count == 0 ? null : new Remedy(bands.Count == 1 ? about.Words.Say("layer-remedies.along-zips") : about.Words.Say("layer-remedies.along-zips-2"), edits);
     }
 
     private static JobEdit At(JobLayer layer, string member, object? value) => new($"/layers/{layer.At}/{member}", value);

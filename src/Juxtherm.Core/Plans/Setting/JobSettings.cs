@@ -31,7 +31,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
     /// <param name="job">The job.</param>
     /// <param name="words">Writes figures in the reader's units.</param>
     /// <param name="material">What its face is taken to be.</param>
-    public ChartedJob About(Job job, Wording words, Material material)
+    public ChartedJob About(Job job, IWords words, Material material)
     {
         var charted = job.Layers.Select(layer => Charted(job, layer, material)).ToList();
         var lying = new Stackup([.. charted.Select(c => new LayerPiece(c.Layer.Id, c.Layer.Vinyl, c.Chart.Peel.Value, c.Layer.Box, c.Layer.AreaMm2, c.Layer.CarrierMarginMm, c.Layer.Over, c.Layer.Face == job.Blank.Face ? 0 : 1) { Shape = c.Layer.Shape, Cut = c.Layer.CarrierCut })]);
@@ -51,7 +51,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
     /// <summary>The job with its settings found.</summary>
     /// <param name="job">The job.</param>
     /// <param name="words">Writes figures in the reader's units.</param>
-    public (SetJob About, double PreheatSeconds) Of(Job job, Wording words)
+    public (SetJob About, double PreheatSeconds) Of(Job job, IWords words)
     {
         var own = job.Blank.Material;
         var capped = own.Capped(CareLabel.Cap(job.Blank.CareDots, catalogue));

@@ -12,7 +12,7 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <param name="Stack">What lies on what.</param>
 /// <param name="Words">Writes figures in the reader's units.</param>
 /// <param name="Figures">Figures of the work.</param>
-public record ChartedJob(Job Job, IReadOnlyList<LayerInPlan> Layers, Stackup Stack, Wording Words, WorkFigures Figures)
+public record ChartedJob(Job Job, IReadOnlyList<LayerInPlan> Layers, Stackup Stack, IWords Words, WorkFigures Figures)
 {
     /// <summary>The layer whose chart is the hottest: it leads.</summary>
     public LayerInPlan Lead => Layers.MaxBy(l => l.Chart.Celsius.Value)!;
@@ -36,6 +36,6 @@ public record ChartedJob(Job Job, IReadOnlyList<LayerInPlan> Layers, Stackup Sta
     public string NameOf(LayerInPlan layer)
     {
         ArgumentNullException.ThrowIfNull(layer);
-        return Layers.Count == 1 ? $"{layer.Work.Vinyl.Name} vinyl" : $"{layer.Work.Vinyl.Name} vinyl “{layer.Id}”";
+        return Layers.Count == 1 ? Words.Say("charted-job.name-of", ("vinyl", layer.Work.Vinyl.Name)) : Words.Say("charted-job.name-of-2", ("vinyl", layer.Work.Vinyl.Name), ("layer", layer.Id));
     }
 }

@@ -10,7 +10,7 @@ internal sealed class Derivations(SetJob about, PressSet set)
 {
     private readonly FoundSetting _found = set.Found;
 
-    private Wording Words => about.Words;
+    private IWords Words => about.Words;
 
     private Workpiece Work => about.Work;
 
@@ -34,35 +34,35 @@ internal sealed class Derivations(SetJob about, PressSet set)
         var (row, dial) = (_found.Chosen, _found.Dial);
         var lines = new List<DerivationLine>();
         foreach (var layer in about.Layers.DistinctBy(l => (l.Work.Vinyl.Id, l.Chart)))
-            lines.Add(Line(layer.Chart.Celsius, c => $"{(layer.Chart.Celsius.From.Kind == ProvenanceKind.Wrapper ? "The wrapper" : "The chart")} of {about.NameOf(layer)} says {Words.Temperature(c)}."));
-        lines.AddRange(about.Layers.Where(l => l.Figure?.Celsius is not null).DistinctBy(l => l.Figure).Select(l => LookedUp(l, Words.Temperature(l.Figure!.Celsius!.Value))));
+            lines.Add(Line(layer.Chart.Celsius, c => Words.Say("derivations.celsius", ("isKind", layer.Chart.Celsius.From.Kind == ProvenanceKind.Wrapper), ("layer", about.NameOf(layer)), ("c", Thing.Celsius(c)))));
+        lines.AddRange(about.Layers.Where(l => l.Figure?.Celsius is not null).DistinctBy(l => l.Figure).Select(l => LookedUp(l, Words.Say(Thing.Celsius(l.Figure!.Celsius!.Value)))));
         lines.Add(new(_found.Outcome switch
         {
-            _ when _found.From == SettingFrom.Used => "Set as it was used before; what it comes to is reckoned, not searched for.",
-            _ when _found.From == SettingFrom.Figure => "Set as it was looked up for this press; what it comes to is reckoned, not searched for.",
-            SettingOutcome.Safe => $"Of {_found.Rows.Count} places on the dial {_found.Rows.Count(r => r.IsSafe)} hold and harm nothing even with everything off to one side. This one is nearest to the chart among those with the most room.",
-            SettingOutcome.Narrow => "No place on the dial is safe with everything off to one side; this one is, if dial and pressure are right.",
-            SettingOutcome.Short => "No place on the dial gives the full bond; this one holds, and is nearest to the chart.",
-            _ => "No place on the dial both bonds and spares vinyl and blank; this one comes furthest.",
+            _ when _found.From == SettingFrom.Used => Words.Say("derivations.celsius.else"),
+            _ when _found.From == SettingFrom.Figure => Words.Say("derivations.celsius.else-2"),
+            SettingOutcome.Safe => Words.Say("derivations.celsius.safe", ("rows", _found.Rows.Count), ("rows2", _found.Rows.Count(r => r.IsSafe))),
+            SettingOutcome.Narrow => Words.Say("derivations.celsius.narrow"),
+            SettingOutcome.Short => Words.Say("derivations.celsius.short"),
+            _ => Words.Say("derivations.celsius.else-3"),
         }, null));
         lines.Add(Binds(row));
         lines.Add(dial.Mark is null
-            ? Line(Source.DialStep!, s => $"Rounded to the dial's steps of {s:0.#} °{dial.Unit}.")
-            : Line(Source.MarkAt(dial.Celsius)!.Band, b => $"The mark {dial.Mark} stands for {Words.Temperature(dial.Celsius)}; the sole wanders between {Words.Temperature(b.Low)} and {Words.Temperature(b.High)}, and its middle is taken."));
+            ? Line(Source.DialStep!, s => Words.Say("derivations.celsius-2", ("s", s), ("unit", dial.Unit)))
+            : Line(Source.MarkAt(dial.Celsius)!.Band, b => Words.Say("derivations.celsius-3", ("mark", dial.Mark), ("celsius", Thing.Celsius(dial.Celsius)), ("low", Thing.Celsius(b.Low)), ("high", Thing.Celsius(b.High)))));
         if (Source.DialOffsetK.Value != 0)
-            lines.Add(Line(Source.DialOffsetK, k => $"The plate's face is {Math.Abs(k):0} K {(k > 0 ? "hotter" : "cooler")} than the dial shows, so at this setting it is at {Words.Temperature(dial.FaceCelsius)}."));
-        return new Derivation("celsius", "set to", dial.Mark ?? Words.Temperature(dial.Celsius), lines);
+            lines.Add(Line(Source.DialOffsetK, k => Words.Say("derivations.celsius-4", ("k", Math.Abs(k)), ("k2", k), ("face", Thing.Celsius(dial.FaceCelsius)))));
+        return new Derivation("celsius", Words.Say("derivations.celsius-5"), dial.Mark ?? Words.Say(Thing.Celsius(dial.Celsius)), lines);
     }
 
     private DerivationLine LookedUp(LayerInPlan layer, string says) => layer.Figure!.For == FigureFor.ThisPress
-        ? new($"The figure for this press, of {about.NameOf(layer)}, says {says}.", Kind(Chart.LookedUp))
-        : new($"The wrapper of {about.NameOf(layer)} says {says}. That is near what this press needs, so it is taken as it is.", Kind(Chart.Wrapper));
+        ? new(Words.Say("derivations.looked-up", ("layer", about.NameOf(layer)), ("says", says)), Kind(Chart.LookedUp))
+        : new(Words.Say("derivations.looked-up-2", ("layer", about.NameOf(layer)), ("says", says)), Kind(Chart.Wrapper));
 
     private DerivationLine Binds(TemperatureRow row) => row.EndsBecause switch
     {
-        TimeLimit.Blank => Line(Work.Material.LimitCelsius, limit => $"What limits it upwards: after {Wording.Time(row.MostSeconds)} the bare {Work.Material.Name.ToLowerInvariant()} reaches {Words.Temperature(limit)}; above that {Work.Material.LimitConsequence}."),
-        TimeLimit.Vinyl => Line(Work.Vinyl.MostHeatDose, _ => $"What limits it upwards: after {Wording.Time(row.MostSeconds)} the vinyl has had all the heat it takes, {Wording.Share(about.Layers.Min(l => l.MostHeatDose))} times its chart's."),
-        _ => new($"Nothing is harmed within {Wording.Time(row.MostSeconds)}, the longest press that can be held to.", null),
+        TimeLimit.Blank => Line(Work.Material.LimitCelsius, limit => Words.Say("derivations.binds", ("most", Thing.Seconds(row.MostSeconds)), ("material", Work.Material.Name), ("limit", Thing.Celsius(limit)), ("limitConsequence", Work.Material.LimitConsequence))),
+        TimeLimit.Vinyl => Line(Work.Vinyl.MostHeatDose, _ => Words.Say("derivations.binds-2", ("most", Thing.Seconds(row.MostSeconds)), ("layers", Thing.Share(about.Layers.Min(l => l.MostHeatDose))))),
+        _ => new(Words.Say("derivations.binds-3", ("most", Thing.Seconds(row.MostSeconds))), null),
     };
 
     private Derivation Seconds(DonePress press)
@@ -70,31 +70,31 @@ internal sealed class Derivations(SetJob about, PressSet set)
         var row = _found.Chosen;
         var lines = new List<DerivationLine>();
         foreach (var layer in about.Layers.DistinctBy(l => (l.Work.Vinyl.Id, l.Chart)))
-            lines.Add(Line(layer.Chart.Seconds, s => $"{(layer.Chart.Seconds.From.Kind == ProvenanceKind.Wrapper ? "The wrapper" : "The chart")} of {about.NameOf(layer)} says {Wording.Time(s)}, and silently means a swing-away press, a plain cotton tee, a pad and a PTFE sheet. What that does is one whole of bond."));
-        lines.AddRange(about.Layers.Where(l => l.Figure?.Seconds is not null).DistinctBy(l => l.Figure).Select(l => LookedUp(l, Wording.Time(l.Figure!.Seconds!.Value))));
+            lines.Add(Line(layer.Chart.Seconds, s => Words.Say("derivations.seconds", ("isKind", layer.Chart.Seconds.From.Kind == ProvenanceKind.Wrapper), ("layer", about.NameOf(layer)), ("s", Thing.Seconds(s)))));
+        lines.AddRange(about.Layers.Where(l => l.Figure?.Seconds is not null).DistinctBy(l => l.Figure).Select(l => LookedUp(l, Words.Say(Thing.Seconds(l.Figure!.Seconds!.Value)))));
         if (Work.Material.Demand.Value != 1)
-            lines.Add(Line(Work.Material.Demand, d => $"{Work.Material.Name} wants {Wording.Share(d)} times that."));
+            lines.Add(Line(Work.Material.Demand, d => Words.Say("derivations.seconds-2", ("material", Work.Material.Name), ("d", Thing.Share(d)))));
         if (row.TargetSeconds is { } target)
-            lines.Add(new($"On this stack the glue line has gathered that after {target:0.0} s.", null));
+            lines.Add(new(Words.Say("derivations.seconds-3", ("target", target)), null));
         if (row.SafeFromSeconds is { } safe)
-            lines.Add(Line(Source.DialErrorK, k => $"With the dial {k:0} K too low, the pressure {Source.PressureErrorFactor.Value:0.0#} times too light and the blank damp, it still holds from {safe:0.0} s."));
+            lines.Add(Line(Source.DialErrorK, k => Words.Say("derivations.seconds-4", ("k", k), ("pressureErrorFactor", Source.PressureErrorFactor.Value), ("safe", safe))));
         if (press.Press.UntilBonded)
-            lines.Add(new("Counted here is only what the tacks before it have not given yet.", null));
-        lines.Add(new($"Rounded to whole seconds: {Wording.Time(press.Seconds)}. Harm begins after {Wording.Time(row.MostSeconds)}; with everything off to the hot side after {Wording.Time(row.SafeToSeconds)}.", null));
-        return new Derivation("seconds", "press time", Wording.Time(press.Seconds), lines);
+            lines.Add(new(Words.Say("derivations.seconds-5"), null));
+        lines.Add(new(Words.Say("derivations.seconds-6", ("seconds", Thing.Seconds(press.Seconds)), ("most", Thing.Seconds(row.MostSeconds)), ("safeTo", Thing.Seconds(row.SafeToSeconds))), null));
+        return new Derivation("seconds", Words.Say("derivations.seconds-7"), Words.Say(Thing.Seconds(press.Seconds)), lines);
     }
 
     private Derivation OtherSeconds(DonePress press)
     {
         var line = press.Press.Purpose switch
         {
-            PressPurpose.Preheat when Source.LongerPreheatSeconds is { } own && own.Value >= Work.Material.PreheatSeconds.Value => Line(own, s => $"{Wording.StartingWithA(Source.Name)} preheats for {Wording.Time(s)}."),
-            PressPurpose.Preheat => Line(Work.Material.PreheatSeconds, s => $"{Work.Material.Name} is preheated for {Wording.Time(s)}."),
-            PressPurpose.Tack => Line(about.Layer(press.Press.Layers[0]).Work.Vinyl.TackSeconds, s => $"A tack lasts {Wording.Time(s)}, or as much longer as the glue here needs to begin to hold: {Words.Temperature(press.GlueCelsius)} as the plate opens."),
-            PressPurpose.Back => Line(Source.BackPressSeconds, s => $"From the back {Wording.A(Source.Name)} presses {Wording.Time(s)}."),
-            _ => Line(Work.Vinyl.FinishSeconds, _ => "A few seconds under the cover, until the weave shows."),
+            PressPurpose.Preheat when Source.LongerPreheatSeconds is { } own && own.Value >= Work.Material.PreheatSeconds.Value => Line(own, s => Words.Say("derivations.other-seconds-line", ("source", Source.Name), ("s", Thing.Seconds(s)))),
+            PressPurpose.Preheat => Line(Work.Material.PreheatSeconds, s => Words.Say("derivations.other-seconds-line-2", ("material", Work.Material.Name), ("s", Thing.Seconds(s)))),
+            PressPurpose.Tack => Line(about.Layer(press.Press.Layers[0]).Work.Vinyl.TackSeconds, s => Words.Say("derivations.other-seconds-line-3", ("s", Thing.Seconds(s)), ("glue", Thing.Celsius(press.GlueCelsius)))),
+            PressPurpose.Back => Line(Source.BackPressSeconds, s => Words.Say("derivations.other-seconds-line-4", ("source", Source.Name), ("s", Thing.Seconds(s)))),
+            _ => Line(Work.Vinyl.FinishSeconds, _ => Words.Say("derivations.other-seconds-line-5")),
         };
-        return new Derivation("seconds", "press time", Wording.Time(press.Seconds), [line]);
+        return new Derivation("seconds", Words.Say("derivations.other-seconds"), Words.Say(Thing.Seconds(press.Seconds)), [line]);
     }
 
     private Derivation Pressure()
@@ -104,71 +104,71 @@ internal sealed class Derivations(SetJob about, PressSet set)
         return new Derivation("pressure", "pressure", set.Level.ToString().ToLowerInvariant(),
         [
             about.Job.Used?.Pressure is { } used
-                ? new DerivationLine($"As it was used: {used.ToString().ToLowerInvariant()}.", null)
-                : Line(asks.Pressure, p => $"{(weave ? Work.Material.Name : about.NameOf(asks))} asks for {p.ToString().ToLowerInvariant()} pressure."),
-            Line(Source.PressureKPa[set.Level], _ => $"On this press that is about {set.PressureKPa:0.#} kPa: a hand's breadth square carries {set.PressureKPa * HandsBreadthM2 * 1000 / Gravity:0.#} kg."),
+                ? new DerivationLine(Words.Say("derivations.pressure", ("used", used)), null)
+                : Line(asks.Pressure, p => Words.Say("derivations.pressure-2", ("weave", weave ? Work.Material.Name : about.NameOf(asks)), ("p", p))),
+            Line(Source.PressureKPa[set.Level], _ => Words.Say("derivations.pressure-3", ("pressure", set.PressureKPa), ("pressure2", set.PressureKPa * HandsBreadthM2 * 1000 / Gravity))),
         ]);
     }
 
     private Derivation Peel(DonePress press, PeelTime peel)
     {
         var asks = about.Layer((press.Press.Laid.Count > 0 ? press.Press.Laid[0] : press.Press.Layers[0]));
-        var where = peel.Place == CoolingPlace.ColdBench ? "on a cold bench" : Work.Form.Supported ? "where it was pressed" : "standing open";
-        var shown = peel is { FromSeconds: 0, ToSeconds: { } within } ? $"within {Wording.Time(within)}" : $"from {Wording.Time(peel.FromSeconds)}";
+        var where = peel.Place == CoolingPlace.ColdBench ? Words.Say("derivations.peel-where") : Work.Form.Supported ? Words.Say("derivations.peel-where-2") : Words.Say("derivations.peel-where-3");
+        var shown = peel is { FromSeconds: 0, ToSeconds: { } within } ? Words.Say("derivations.peel-shown", ("within", Thing.Seconds(within))) : Words.Say("derivations.peel-shown-2", ("from", Thing.Seconds(peel.FromSeconds)));
         if (Work.Material.Kind == MaterialKind.Hard && peel.Method != PeelMethod.Cold)
         {
             return new Derivation("peel", "peel", shown,
             [
-                Line(about.Figures.HardPeelSeconds, s => $"What is hard keeps its heat for minutes: it is peeled within {Wording.Span(s.Low, s.High)} of opening, as soon as the carrier can be taken hold of."),
-                Line(about.Figures.HardPeelBelowCelsius, c => $"That is at about {Words.Temperature(c)} on its upper face: take hold of it with heat gloves."),
+                Line(about.Figures.HardPeelSeconds, s => Words.Say("derivations.peel", ("low", s.Low), ("high", s.High))),
+                Line(about.Figures.HardPeelBelowCelsius, c => Words.Say("derivations.peel-2", ("c", Thing.Celsius(c)))),
             ]);
         }
 
         return new Derivation("peel", "peel", shown,
         [
-            Line(asks.Chart.Peel, p => $"{about.NameOf(asks)} peels {p.ToString().ToLowerInvariant()}."),
+            Line(asks.Chart.Peel, p => Words.Say("derivations.peel-3", ("asks", about.NameOf(asks)), ("p", p))),
             peel.Method switch
             {
-                PeelMethod.Hot => Line(about.Figures.HotPeelWithinSeconds, s => $"Hot means within {Wording.Time(s)} of opening."),
-                PeelMethod.Warm => Line(about.Figures.WarmPeelAboveCelsius, c => $"Warm means from about {Wording.Time(peel.FromSeconds)} after opening until the vinyl is below {Words.Temperature(c)}: {where} that is at {Wording.Time(peel.ToSeconds ?? peel.FromSeconds)}, as the model cools it."),
-                _ => Line(about.Figures.ColdPeelBelowCelsius, c => $"Cold means below {Words.Temperature(c)}: {where} that takes about {Wording.Time(peel.FromSeconds)}, as the model cools it. There is no hurry after that."),
+                PeelMethod.Hot => Line(about.Figures.HotPeelWithinSeconds, s => Words.Say("derivations.peel-4", ("s", Thing.Seconds(s)))),
+                PeelMethod.Warm => Line(about.Figures.WarmPeelAboveCelsius, c => Words.Say("derivations.peel-5", ("from", Thing.Seconds(peel.FromSeconds)), ("c", Thing.Celsius(c)), ("where", where), ("to", Thing.Seconds(peel.ToSeconds ?? peel.FromSeconds)))),
+                _ => Line(about.Figures.ColdPeelBelowCelsius, c => Words.Say("derivations.peel-6", ("c", Thing.Celsius(c)), ("where", where), ("from", Thing.Seconds(peel.FromSeconds)))),
             },
         ]);
     }
 
     private Derivation Bond(DonePress press)
     {
-        var lines = press.Press.Layers.Select(id => new DerivationLine($"{about.NameOf(about.Layer(id))}: {Wording.Share(press.Heat[id].Bond)} of what is wanted, gathered under pressure at up to {Words.Temperature(press.GlueCelsius)}.", null)).ToList();
-        lines.Add(Line(Work.Vinyl.HoldsFromBond, h => $"It holds from {Wording.Share(h)}; one is as well stuck as the chart means it. With everything off to the cold side the main press comes to {Wording.Share(_found.Worst.LeastBond)}."));
-        lines.Add(Line(about.Figures.DoseZKelvin, z => $"Counted as seconds at {Words.Temperature(about.Figures.DoseReferenceCelsius.Value)}, ten times as much for every {z:0} K more."));
-        return new Derivation("bond", "how well stuck", Wording.Share(press.LeastBond), lines);
+        var lines = press.Press.Layers.Select(id => new DerivationLine(Words.Say("derivations.bond-lines", ("id", about.NameOf(about.Layer(id))), ("bond", Thing.Share(press.Heat[id].Bond)), ("glue", Thing.Celsius(press.GlueCelsius))), null)).ToList();
+        lines.Add(Line(Work.Vinyl.HoldsFromBond, h => Words.Say("derivations.bond", ("h", Thing.Share(h)), ("leastBond", Thing.Share(_found.Worst.LeastBond)))));
+        lines.Add(Line(about.Figures.DoseZKelvin, z => Words.Say("derivations.bond-2", ("doseReference", Thing.Celsius(about.Figures.DoseReferenceCelsius.Value)), ("z", z))));
+        return new Derivation("bond", Words.Say("derivations.bond-3"), Words.Say(Thing.Share(press.LeastBond)), lines);
     }
 
     private Derivation HeatDose(DonePress press)
     {
         var most = press.Press.Layers.Max(id => press.Heat[id].HeatDose);
         var lines = press.Press.Layers.Select(id => about.Layer(id))
-            .Select(l => Line(l.Takes, _ => $"{about.NameOf(l)}: {Wording.Share(press.Heat[l.Id].HeatDose)} times its chart's heat over all presses so far; it takes {Wording.Share(l.MostHeatDose)} here.")).ToList();
-        return new Derivation("burden", "heat so far", Wording.Share(most), lines);
+            .Select(l => Line(l.Takes, _ => Words.Say("derivations.heat-dose-lines", ("l", about.NameOf(l)), ("heatDose", Thing.Share(press.Heat[l.Id].HeatDose)), ("mostHeatDose", Thing.Share(l.MostHeatDose))))).ToList();
+        return new Derivation("burden", Words.Say("derivations.heat-dose"), Words.Say(Thing.Share(most)), lines);
     }
 
-    private Derivation Hottest(DonePress press) => new("hottest-cloth", new ToolWords(Work).Beside, Words.Temperature(press.HottestBareCelsius),
+    private Derivation Hottest(DonePress press) => new("hottest-cloth", new ToolWords(Work, about.Words).Beside, Words.Say(Thing.Celsius(press.HottestBareCelsius)),
     [
-        new($"The bare {Work.Material.Name.ToLowerInvariant()} beside the print has no carrier over it and gets to {Words.Temperature(press.HottestBareCelsius)}; with everything off to the hot side to {Words.Temperature(Math.Max(press.HottestBareCelsius, _found.Worst.HottestBareCelsius))}.", null),
-        Line(Work.Material.LimitCelsius, limit => $"Its limit is {Words.Temperature(limit)}: above that {Work.Material.LimitConsequence}."),
-        .. Work.Material.DyeMigrationCelsius is { } dye ? [Line(dye, c => $"From about {Words.Temperature(c)} its dye may move.")] : Array.Empty<DerivationLine>(),
+        new(Words.Say("derivations.hottest", ("material", Work.Material.Name), ("hottestBare", Thing.Celsius(press.HottestBareCelsius)), ("hottestBare2", Thing.Celsius(Math.Max(press.HottestBareCelsius, _found.Worst.HottestBareCelsius)))), null),
+        Line(Work.Material.LimitCelsius, limit => Words.Say("derivations.hottest-2", ("limit", Thing.Celsius(limit)), ("limitConsequence", Work.Material.LimitConsequence))),
+        .. Work.Material.DyeMigrationCelsius is { } dye ? [Line(dye, c => Words.Say("derivations.hottest-3", ("c", Thing.Celsius(c))))] : Array.Empty<DerivationLine>(),
     ]);
 
     private const double HandsBreadthM2 = 0.01;
     private const double Gravity = 9.81;
 
-    private static DerivationLine Line<T>(Sourced<T> figure, Func<T, string> says) => new(says(figure.Value), Kind(figure.From));
+    private DerivationLine Line<T>(Sourced<T> figure, Func<T, string> says) => new(says(figure.Value), Kind(figure.From));
 
-    private static string Kind(Provenance from) => from.Kind switch
+    private string Kind(Provenance from) => from.Kind switch
     {
         ProvenanceKind.Published => from.Source,
-        ProvenanceKind.CommonPractice => $"common practice: {from.Source}",
+        ProvenanceKind.CommonPractice => Words.Say("derivations.kind.common-practice", ("source", from.Source)),
         ProvenanceKind.Wrapper or ProvenanceKind.Owner or ProvenanceKind.Logbook => from.Source,
-        _ => $"from memory: {from.Source}",
+        _ => Words.Say("derivations.kind.else", ("source", from.Source)),
     };
 }

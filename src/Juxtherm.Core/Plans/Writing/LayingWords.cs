@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Sheets;
@@ -18,54 +19,54 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
 
     private string Item => Work.Form.Name.ToLowerInvariant();
 
-    private string Cover => Work.HasCover ? $" {Work.Cover.Name} over it." : "";
+    private string Cover => Work.HasCover ? about.Words.Say("laying-words.cover", ("cover", Work.Cover.Name)) : "";
 
     /// <summary>Layers by name.</summary>
     public string Names(IReadOnlyList<string> layers) => about.Layers.Count == 1
         ? about.NameOf(about.Layers[0])
-        : string.Join(" and ", layers.Select(id => about.NameOf(about.Layer(id))));
+        : string.Join(about.Words.Say("laying-words.names"), layers.Select(id => about.NameOf(about.Layer(id))));
 
     /// <summary>Closing the plate, or what stands for it.</summary>
     public string Closing() => Work.Form.Shape switch
     {
-        FaceShape.Curved => "Close the press round it.",
-        FaceShape.Domed => "Bring the plate down along the curve.",
-        _ => new ToolWords(Work).HeldByHand ? "Set it straight down and lean on it; do not slide." : "Close the plate straight down.",
+        FaceShape.Curved => about.Words.Say("laying-words.closing.curved"),
+        FaceShape.Domed => about.Words.Say("laying-words.closing.domed"),
+        _ => new ToolWords(Work, about.Words).HeldByHand ? about.Words.Say("laying-words.closing") : about.Words.Say("laying-words.closing-2"),
     };
 
     /// <summary>Laying the layers of a press.</summary>
     public string Lay(PlannedPress press, bool first)
     {
-        var what = (about.Layers.Count == 1 ? "the vinyl" : Names(press.Laid)) + InParts(press);
+        var what = about.Words.Say("laying-words.lay-what", ("layers", about.Layers.Count), ("names", Names(press.Laid)), ("inParts", InParts(press)));
         switch (Work.Form.Shape)
         {
             case FaceShape.Curved:
-                return $"Lay {what} on the {Item}, carrier up, slit between words so that it follows the curve, and tape it with heat-resistant tape, clear of the drinking rim.";
+                return about.Words.Say("laying-words.lay", ("what", what), ("item", Item));
             case FaceShape.Domed:
-                return $"Pull the {Item} tight over the lower plate, sweatband folded out, no seam bunched up. Lay {what}, carrier up, slit so that it follows the crown, and tape it.{Cover}";
+                return about.Words.Say("laying-words.lay-2", ("item", Item), ("what", what), ("cover", Cover));
         }
 
         if (first && press is { Part: > 1 } && press.Laid.All(id => press.LiesAlready.Contains(id, StringComparer.Ordinal)))
-            return $"Smooth down the rest of {what}.{Cover}";
+            return about.Words.Say("laying-words.lay-3", ("what", what), ("cover", Cover));
         var onCloth = presses.Any(p => p.Purpose == PressPurpose.Preheat);
-        var tape = Work.Material.Kind == MaterialKind.Hard ? " Hold it with heat-resistant tape." : "";
+        var tape = Work.Material.Kind == MaterialKind.Hard ? about.Words.Say("laying-words.lay-tape") : "";
         var pieces = press.Laid.Where(id => UpperLayers.PieceByPiece(about, about.Layer(id))).ToList();
-        var byPiece = pieces.Count == 0 ? "" : " Piece by piece, each where it belongs: what lies below has shrunk a little.";
+        var byPiece = pieces.Count == 0 ? "" : about.Words.Say("laying-words.lay-by-piece");
         if (!first && Turns(press))
-            return $"Turn the {Item} over: the finished face lies down, on the cold side, its seams and collar off the plate. Lay {what} {(onCloth ? "on the cloth" : $"on the {Item}")}, readable, carrier up.{byPiece}{Cover}";
-        var where = !first ? "in its place" : onCloth ? "on the warm cloth" : $"on the {Item}";
+            return about.Words.Say("laying-words.lay-4", ("item", Item), ("what", what), ("onCloth", onCloth), ("byPiece", byPiece), ("cover", Cover));
+        var where = !first ? about.Words.Say("laying-words.lay-where") : onCloth ? about.Words.Say("laying-words.lay-where-2") : about.Words.Say("laying-words.lay-where-3", ("item", Item));
         // Only the first layer is laid away from the plate: afterwards the piece lies where it was pressed.
-        var (begin, carry) = first && about.Choose(new LayingOut()) == LayingOut.Table ? ("On the table: lay", " Smooth it and carry it over.") : ("Lay", "");
-        return $"{Apart(press)}{begin} {what} {where}, readable, carrier up.{byPiece}{tape}{carry}{Cover}";
+        var (begin, carry) = first && about.Choose(new LayingOut()) == LayingOut.Table ? (about.Words.Say("laying-words.lay-5"), about.Words.Say("laying-words.lay-6")) : ("Lay", "");
+        return about.Words.Say("laying-words.lay-7", ("apart", Apart(press)), ("begin", begin), ("what", what), ("where", where), ("byPiece", byPiece), ("tape", tape), ("carry", carry), ("cover", Cover));
     }
 
     /// <summary>How the carrier is dealt with that does not go under the plate at once.</summary>
-    private static string Apart(PlannedPress press) => press switch
+    private string Apart(PlannedPress press) => press switch
     {
         { Part: null } => "",
         { CutParts.Count: > 0 } => "",
-        { GoesOn.Count: > 0, LiesAlready.Count: 0 } => "Fold back what reaches beyond the plate; it is pressed with the next part. ",
-        { Part: 1 } => "Cut the carriers apart in the gap, and take only what lies under the plate. ",
+        { GoesOn.Count: > 0, LiesAlready.Count: 0 } => about.Words.Say("laying-words.apart.else"),
+        { Part: 1 } => about.Words.Say("laying-words.apart.else-2"),
         _ => "",
     };
 
@@ -75,13 +76,13 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
         var (tools, blank) = (about.Job.Tools, about.Job.Blank);
         var small = tools.PlateWidthMm > TipsFrom * blank.WidthMm && tools.PlateHeightMm > TipsFrom * blank.HeightMm;
         return Work.Form.Shape == FaceShape.Flat && Work.Material.Kind is MaterialKind.Hard or MaterialKind.Hide && small && Work.Source.PressureAdjustable
-            ? $"Lay pieces as thick as the {Item} under the plate's corners, so that it comes down level on the small piece in the middle."
+            ? about.Words.Say("laying-words.levelled", ("item", Item))
             : null;
     }
 
     /// <summary>What cracks is warmed evenly first; null where that is not needed.</summary>
     public string? Warmed() => Work.Material.Cracks
-        ? $"Warm the {Item} slowly and evenly all round, away from cold draughts and cold metal. Uneven or sudden heat cracks {Work.Material.Name.ToLowerInvariant()}: stop at the slightest sound, and keep your face away."
+        ? about.Words.Say("laying-words.warmed", ("item", Item), ("material", Work.Material.Name))
         : null;
 
     /// <summary>What was split for the cutter is joined here.</summary>
@@ -89,16 +90,16 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
     {
         if (press.CutParts.Count > 0)
         {
-            var which = press.CutParts.GroupBy(c => c.Layer, StringComparer.Ordinal).Select(of => $"{(of.Count() == 1 ? "part" : "parts")} {string.Join(" and ", of.Select(c => c.Part))} of {of.First().Parts}{(about.Layers.Count == 1 ? "" : $" of {of.Key}")}");
-            var beside = press.CutParts.All(c => c.Part == 1) ? "" : press.CutParts.Any(c => Overlap(c.Layer)) ? $", {about.Words.Fine(about.Job.Tools.Cutter!.JointOverlapMm)} over the edge of the one before, mark on mark" : ", edge to edge with the one before, mark on mark";
-            return $" (cut {string.Join(", ", which)}{beside}; the marks cut away)";
+            var which = press.CutParts.GroupBy(c => c.Layer, StringComparer.Ordinal).Select(of => about.Words.Say("laying-words.in-parts-which", ("of", of.Count()), ("list", Thing.List(of.Select(c => c.Part))), ("parts", of.First().Parts), ("layers", about.Layers.Count), ("key", of.Key)));
+            var beside = press.CutParts.All(c => c.Part == 1) ? "" : press.CutParts.Any(c => Overlap(c.Layer)) ? about.Words.Say("laying-words.in-parts-beside", ("jointOverlap", Thing.FineMm(about.Job.Tools.Cutter!.JointOverlapMm))) : about.Words.Say("laying-words.in-parts-beside-2");
+            return about.Words.Say("laying-words.in-parts", ("which", Thing.List(which)), ("beside", beside));
         }
 
         var splits = about.Job.Tools.Cutter is { Said: true } cutter ? press.Laid.Select(id => LayerSplit.Of(about.Layer(id).Layer, cutter)).Where(s => s is { Parts: > 1 }).ToList() : [];
         if (splits.Count == 0)
             return "";
-        var turn = splits.SelectMany(s => s!.Joints).Any(j => j.Kind != JointKind.Gap) ? ", each pressed and peeled before the next is laid" : "";
-        return $" ({splits.Sum(s => s!.Parts)} parts, mark on mark, the marks cut away{turn})";
+        var turn = splits.SelectMany(s => s!.Joints).Any(j => j.Kind != JointKind.Gap) ? about.Words.Say("laying-words.in-parts-turn") : "";
+        return about.Words.Say("laying-words.in-parts-2", ("splits", splits.Sum(s => s!.Parts)), ("turn", turn));
     }
 
     private bool Overlap(string layer) => LayerSplit.Of(about.Layer(layer).Layer, about.Job.Tools.Cutter!)?.Joints.Any(j => j.Kind == JointKind.Overlap) ?? false;

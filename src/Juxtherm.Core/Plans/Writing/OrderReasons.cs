@@ -28,18 +28,18 @@ internal sealed class OrderReasons(SetJob about, FoundOrders found, LaidSequence
     {
         var groups = chosen.Faces.SelectMany(f => f).Where(p => p.Layers.Count > 0).ToList();
         yield return wished
-            ? $"Your own order: the plate closes on vinyl {Wording.Times(chosen.Presses)}."
-            : $"The plate closes on vinyl {Wording.Times(chosen.Presses)}; no order that keeps every layer within its heat needs fewer{(CarrierTrims.Of(about, chosen).Any(c => c.TrimToMm is not null) ? " while the carriers are as wide as they are" : "")}.";
+            ? about.Words.Say("order-reasons.why", ("presses", chosen.Presses))
+            : about.Words.Say("order-reasons.why-2", ("presses", chosen.Presses), ("any", CarrierTrims.Of(about, chosen).Any(c => c.TrimToMm is not null)));
         for (var i = 0; i + 1 < groups.Count; i++)
         {
             if (Apart(groups[i], groups[i + 1]) is { } why)
                 yield return why;
         }
 
-        if (groups.Where(g => g.Layers.Count > 1).Select(g => string.Join(" and ", g.Layers.Select(id => $"“{id}”"))).ToList() is { Count: > 0 } together)
-            yield return $"Together go {string.Join(", ", together)}: carriers clear of each other, peeled alike.";
+        if (groups.Where(g => g.Layers.Count > 1).Select(g => string.Join(about.Words.Say("order-reasons.why-3"), g.Layers.Select(id => $"“{id}”"))).ToList() is { Count: > 0 } together)
+            yield return about.Words.Say("order-reasons.why-4", ("together", Thing.List(together)));
         if (chosen.Excess > 0)
-            yield return $"No order keeps every layer within its heat; this one exceeds it least, by {Wording.Share(chosen.Excess)} times a chart's heat in all.";
+            yield return about.Words.Say("order-reasons.why-5", ("excess", Thing.Share(chosen.Excess)));
     }
 
     /// <summary>Why the second is not laid along with the first.</summary>
@@ -51,15 +51,15 @@ internal sealed class OrderReasons(SetJob about, FoundOrders found, LaidSequence
             {
                 var (one, two) = (about.Layer(a), about.Layer(b));
                 if (one.Layer.Face != two.Layer.Face)
-                    return "One face is finished before the piece is turned over.";
+                    return about.Words.Say("order-reasons.apart");
                 if (about.Stack.Reaches(b, a))
-                    return $"{about.NameOf(one)} before {about.NameOf(two)}, which lies on it.";
+                    return about.Words.Say("order-reasons.apart-2", ("one", about.NameOf(one)), ("two", about.NameOf(two)));
                 if (two.Work.Vinyl.HeatsOnce.Value && !one.Work.Vinyl.HeatsOnce.Value)
-                    return $"{about.NameOf(two)} last: it foams once, and nothing may be pressed after it.";
+                    return about.Words.Say("order-reasons.apart-3", ("two", about.NameOf(two)));
                 if (one.Chart.Peel.Value != two.Chart.Peel.Value)
-                    return $"{about.NameOf(one)} and {about.NameOf(two)} apart: the one peels {PeelWord(one)}, the other {PeelWord(two)}.";
+                    return about.Words.Say("order-reasons.apart-4", ("one", about.NameOf(one)), ("two", about.NameOf(two)), ("peelWord", PeelWord(one)), ("peelWord2", PeelWord(two)));
                 if (about.Stack.CarriersMeet(a, b))
-                    return one.Layer.Box is null || two.Layer.Box is null ? $"{about.NameOf(one)} and {about.NameOf(two)} apart: nobody has said where they lie." : $"{about.NameOf(one)} and {about.NameOf(two)} apart: one's carrier would lie on the other's.";
+                    return one.Layer.Box is null || two.Layer.Box is null ? about.Words.Say("order-reasons.apart-5", ("one", about.NameOf(one)), ("two", about.NameOf(two))) : about.Words.Say("order-reasons.apart-6", ("one", about.NameOf(one)), ("two", about.NameOf(two)));
             }
         }
 
@@ -73,11 +73,11 @@ internal sealed class OrderReasons(SetJob about, FoundOrders found, LaidSequence
         if (presses != 0)
             parts.Add($"{Math.Abs(presses)} {(Math.Abs(presses) == 1 ? "press" : "presses")} {(presses > 0 ? "more" : "fewer")}");
         if (Math.Abs(seconds) >= 1)
-            parts.Add($"{Wording.Time(Math.Abs(seconds))} {(seconds > 0 ? "longer" : "shorter")}");
+            parts.Add(about.Words.Say("order-reasons.compared", ("seconds", Thing.Seconds(Math.Abs(seconds))), ("seconds2", seconds)));
         if (other.Excess > chosen.Excess)
-            parts.Add("with more heat than a layer takes");
-        var compared = parts.Count == 0 ? "just as good" : string.Join(", ", parts);
-        return wished ? $"Without your wish: {compared}." : parts.Count == 0 ? "Just as good; the plan lays larger layers first." : $"Next best: {compared}.";
+            parts.Add(about.Words.Say("order-reasons.compared-2"));
+        var compared = parts.Count == 0 ? about.Words.Say("order-reasons.compared-compared") : string.Join(", ", parts);
+        return wished ? about.Words.Say("order-reasons.compared-3", ("compared", compared)) : parts.Count == 0 ? about.Words.Say("order-reasons.compared-4") : about.Words.Say("order-reasons.compared-5", ("compared", compared));
     }
 
     private static string PeelWord(LayerInPlan layer) => layer.Chart.Peel.Value.ToString().ToLowerInvariant();

@@ -19,7 +19,7 @@ public static class PlaceWords
     /// <summary>Where a job's artwork goes: on each face and in each size that the run asks for, its own size first.</summary>
     /// <param name="job">The job.</param>
     /// <param name="words">Writes figures in the reader's units.</param>
-    public static IReadOnlyList<Placing> Of(Job job, Wording words)
+    public static IReadOnlyList<Placing> Of(Job job, IWords words)
     {
         ArgumentNullException.ThrowIfNull(job);
         string?[] sizes = [job.Blank.Size, .. JobReader.Sizes.Where(job.Blank.InSize.ContainsKey)];
@@ -32,7 +32,7 @@ public static class PlaceWords
     /// <param name="size">Size id; null for the job's own.</param>
     /// <param name="words">Writes figures in the reader's units.</param>
     /// <returns>Null where nothing is placed, or the item is not laid flat.</returns>
-    public static Placing? Of(Job job, Face face, string? size, Wording words)
+    public static Placing? Of(Job job, Face face, string? size, IWords words)
     {
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(words);
@@ -41,7 +41,7 @@ public static class PlaceWords
         var other = size is null || size == job.Blank.Size ? null : job.Blank.InSize.GetValueOrDefault(size);
         var shape = (other ?? job.Blank.Faces)[face];
         var art = other is null ? own : JobPlacement.OnShape(job, own, shape, own.WidthMm, own.HeightMm);
-        var (from, anchor) = shape.NeckMm is { } neck ? ("collar", neck) : ("upper edge", 0);
+        var (from, anchor) = shape.NeckMm is { } neck ? ("collar", neck) : (words.Say("place-words.text"), 0);
         var (left, right) = shape.SidesAt(art.YMm);
         var (toLeft, toRight) = (Math.Round(art.XMm - left, 1), Math.Round(right - art.XMm - art.WidthMm, 1));
         var (drop, off) = (Math.Round(art.YMm - anchor, 1), Math.Round(art.XMm + art.WidthMm / 2 - shape.MiddleX, 1));
@@ -50,21 +50,22 @@ public static class PlaceWords
 
     /// <summary>How the middle is marked before anything is laid; null where there is nothing to mark.</summary>
     /// <param name="job">The job.</param>
-    public static string? Marking(Job job)
+    /// <param name="words">Says it.</param>
+    public static string? Marking(Job job, IWords words)
     {
         ArgumentNullException.ThrowIfNull(job);
         if (!job.Layers.Any(l => l.Box is not null) || !job.IsCreased)
             return null;
         var sleeves = job.Blank.Faces[job.Blank.Face].Measures.Any(m => m.Id == "sleeveLength");
-        return $"Fold the {job.Blank.Form.Name.ToLowerInvariant()} {(sleeves ? "sleeve to sleeve" : "edge to edge")} and crease the fold with 3 s of the press. Fold the carrier down its middle and crease it too.";
+        return words.Say("place-words.marking", ("form", job.Blank.Form.Name), ("sleeves", sleeves));
     }
 
-    private static string InWords(Job job, double drop, string from, double left, double right, double off, Wording words)
+    private static string InWords(Job job, double drop, string from, double left, double right, double off, IWords words)
     {
-        var height = $"Upper edge {(Math.Abs(drop) < 0.5 ? "at" : $"{words.Length(Math.Abs(drop))} {(drop < 0 ? "above" : "below")}")} the {from}";
+        var height = words.Say("place-words.in-words-height", ("drop", Math.Abs(drop)), ("drop2", Thing.Mm(Math.Abs(drop))), ("drop3", drop), ("from", from));
         if (Math.Abs(off) > OnMiddleMm)
-            return $"{height}, middle {words.Length(Math.Abs(off))} {(off < 0 ? "left" : "right")} of the {(job.IsCreased ? "crease" : "middle")}, {words.Length(Math.Min(left, right))} from the {(left <= right ? "left" : "right")} side.";
-        var sides = Math.Abs(left - right) <= AlikeMm ? $"{words.Length(left)} from either side" : $"{words.Length(left)} from the left side, {words.Length(right)} from the right";
-        return $"{height}, {(job.IsCreased ? "crease on crease" : "in the middle")}, {sides}.";
+            return words.Say("place-words.in-words", ("height", height), ("off", Thing.Mm(Math.Abs(off))), ("off2", off), ("isCreased", job.IsCreased), ("left", Thing.Mm(Math.Min(left, right))), ("isLeft", left <= right));
+        var sides = Math.Abs(left - right) <= AlikeMm ? words.Say("place-words.in-words-sides", ("left", Thing.Mm(left))) : words.Say("place-words.in-words-sides-2", ("left", Thing.Mm(left)), ("right", Thing.Mm(right)));
+        return words.Say("place-words.in-words-2", ("height", height), ("isCreased", job.IsCreased), ("sides", sides));
     }
 }

@@ -15,7 +15,7 @@ internal sealed class PressWriter(SetJob about, RehearsedPresses rehearsal, Heat
 
     private Workpiece Work => about.Work;
 
-    private Wording Words => about.Words;
+    private IWords Words => about.Words;
 
     public IReadOnlyList<PlannedPress> Write()
     {
@@ -56,11 +56,11 @@ internal sealed class PressWriter(SetJob about, RehearsedPresses rehearsal, Heat
     {
         PressPurpose.Preheat =>
         [
-            $"Drives out moisture: {1 - done.WaterShare:P0} of the water in the face is gone when it ends. A damp blank would spend the heat on drying instead of bonding.",
-            "Flattens the cloth, and is the moment to set the pressure.",
+            Words.Say("press-writer.why", ("waterShare", 1 - done.WaterShare)),
+            Words.Say("press-writer.why-2"),
         ],
-        PressPurpose.Tack => [$"Just enough to hold: the glue is at {Words.Temperature(done.GlueCelsius)} when it ends, with {Wording.Bond(done.LeastBond)}. The rest comes with the last press."],
-        PressPurpose.Back => [$"From the back, while it is hot: that comes to {Wording.Bond(done.LeastBond)}."],
+        PressPurpose.Tack => [Words.Say("press-writer.why-3", ("glue", Thing.Celsius(done.GlueCelsius)), ("leastBond", done.LeastBond))],
+        PressPurpose.Back => [Words.Say("press-writer.why-4", ("leastBond", done.LeastBond))],
         PressPurpose.Finish => WhyFinish(done),
         _ => WhyPress(done),
     };
@@ -68,32 +68,32 @@ internal sealed class PressWriter(SetJob about, RehearsedPresses rehearsal, Heat
     private List<string> WhyPress(DonePress done)
     {
         var (chart, found) = (about.Lead.Chart, done.Press.Set.Found);
-        var says = chart.Celsius.From.Kind != ProvenanceKind.Wrapper && chart.Seconds.From.Kind != ProvenanceKind.Wrapper ? "Charts for this vinyl say" : "The wrapper says";
+        var says = chart.Celsius.From.Kind != ProvenanceKind.Wrapper && chart.Seconds.From.Kind != ProvenanceKind.Wrapper ? Words.Say("press-writer.why-press-says") : Words.Say("press-writer.why-press-says-2");
         var lines = new List<string>
         {
-            $"{says} {Words.Temperature(chart.Celsius.Value)} for {Wording.Time(chart.Seconds.Value)}. They silently mean a swing-away press, a plain cotton tee, a pad and a PTFE sheet.",
-            $"On this stack {Words.Temperature(found.Dial.Celsius)} for {Wording.Time(done.Seconds)} gives {Wording.Bond(done.LeastBond)} here. The glue line is at {Words.Temperature(done.GlueCelsius)} when it ends.",
+            Words.Say("press-writer.why-press-lines", ("says", says), ("celsius", Thing.Celsius(chart.Celsius.Value)), ("seconds", Thing.Seconds(chart.Seconds.Value))),
+            Words.Say("press-writer.why-press-lines-2", ("celsius", Thing.Celsius(found.Dial.Celsius)), ("seconds", Thing.Seconds(done.Seconds)), ("leastBond", done.LeastBond), ("glue", Thing.Celsius(done.GlueCelsius))),
         };
         if (found.Instead is { } own)
         {
-            var asUsed = about.Job.Used is { } used ? $"Set as it was used before{(used.From.Length > 0 ? $" ({used.From})" : "")}." : "Set as it was looked up for this press.";
-            lines.Insert(0, $"{asUsed} The plan itself would take {Words.SetTo(own.Dial.Mark, own.Dial.Celsius)} for {Wording.Time(own.Seconds)}.");
+            var asUsed = about.Job.Used is { } used ? Words.Say("press-writer.why-press-as-used", ("from", used.From)) : Words.Say("press-writer.why-press-as-used-2");
+            lines.Insert(0, Words.Say("press-writer.why-press", ("asUsed", asUsed), ("celsius", Thing.Celsius(own.Dial.Celsius)), ("mark", own.Dial.Mark), ("seconds", Thing.Seconds(own.Seconds))));
         }
 
         if (done.Press.UntilBonded)
-            lines.Add("The tacks before it count: this press gives each layer what it still lacks.");
+            lines.Add(Words.Say("press-writer.why-press-2"));
         if (Work.Material.Demand is { From.Kind: ProvenanceKind.Logbook } learned)
-            lines.Add($"In this workshop it wants {Wording.Share(learned.Value)} times the bond of a plain tee ({learned.From.Source}).");
+            lines.Add(Words.Say("press-writer.why-press-3", ("learned", Thing.Share(learned.Value)), ("source", learned.From.Source)));
         else if (Work.Material.Demand.Value > 1)
-            lines.Add($"{Work.Material.Name} wants {Wording.Share(Work.Material.Demand.Value)} times the bond of a plain tee, because its face is not smooth ({Work.Material.Demand.From.Source}).");
+            lines.Add(Words.Say("press-writer.why-press-4", ("material", Work.Material.Name), ("demand", Thing.Share(Work.Material.Demand.Value)), ("source", Work.Material.Demand.From.Source)));
         lines.Add(found.Chosen.EndsBecause switch
         {
-            TimeLimit.Blank => $"Room upwards: at this temperature the bare blank reaches its {Words.Temperature(Work.Material.LimitCelsius.Value)} after {Wording.Time(found.Chosen.MostSeconds)}.",
-            TimeLimit.Vinyl => $"Room upwards: at this temperature the vinyl has had all the heat it takes after {Wording.Time(found.Chosen.MostSeconds)}.",
-            _ => $"Room upwards: nothing is harmed within {Wording.Time(found.Chosen.MostSeconds)} at this temperature.",
+            TimeLimit.Blank => Words.Say("press-writer.why-press.blank", ("limit", Thing.Celsius(Work.Material.LimitCelsius.Value)), ("most", Thing.Seconds(found.Chosen.MostSeconds))),
+            TimeLimit.Vinyl => Words.Say("press-writer.why-press.vinyl", ("most", Thing.Seconds(found.Chosen.MostSeconds))),
+            _ => Words.Say("press-writer.why-press.else", ("most", Thing.Seconds(found.Chosen.MostSeconds))),
         });
-        lines.Add($"Beside the print the bare {Work.Form.Name.ToLowerInvariant()} gets to {Words.Temperature(done.HottestBareCelsius)}; its limit is {Words.Temperature(Work.Material.LimitCelsius.Value)} ({Work.Material.LimitCelsius.From.Source}).");
-        lines.Add($"If everything is off to one side (dial {Work.Source.DialErrorK.Value:0} K, pressure {Work.Source.PressureErrorFactor.Value:0.0#} times, cloth damp or bone dry), the bond lies between {Wording.Share(found.Worst.LeastBond)} of what is wanted and a heat of {Wording.Share(found.Worst.MostHeatDose)} times the chart's; it holds from {Wording.Share(Work.Vinyl.HoldsFromBond.Value)} and takes {Wording.Share(about.Layers.Min(l => l.MostHeatDose))}.");
+        lines.Add(Words.Say("press-writer.why-press-5", ("form", Work.Form.Name), ("hottestBare", Thing.Celsius(done.HottestBareCelsius)), ("limit", Thing.Celsius(Work.Material.LimitCelsius.Value)), ("source", Work.Material.LimitCelsius.From.Source)));
+        lines.Add(Words.Say("press-writer.why-press-6", ("dialErrorK", Work.Source.DialErrorK.Value), ("pressureErrorFactor", Work.Source.PressureErrorFactor.Value), ("leastBond", Thing.Share(found.Worst.LeastBond)), ("mostHeatDose", Thing.Share(found.Worst.MostHeatDose)), ("holdsFromBond", Thing.Share(Work.Vinyl.HoldsFromBond.Value)), ("layers", Thing.Share(about.Layers.Min(l => l.MostHeatDose)))));
         if (done.Peel is { } peel)
             lines.Add(PeelReason(peel));
         return lines;
@@ -101,25 +101,25 @@ internal sealed class PressWriter(SetJob about, RehearsedPresses rehearsal, Heat
 
     private string PeelReason(PeelTime peel)
     {
-        var where = peel.Place == CoolingPlace.ColdBench ? "on a cold bench" : Work.Form.Supported ? "where it was pressed" : "standing open";
+        var where = peel.Place == CoolingPlace.ColdBench ? Words.Say("press-writer.peel-reason-where") : Work.Form.Supported ? Words.Say("press-writer.peel-reason-where-2") : Words.Say("press-writer.peel-reason-where-3");
         return peel switch
         {
-            { Method: PeelMethod.Cold } => $"Peels cold: {where} it takes about {Wording.Time(peel.FromSeconds)} until it feels cool. There is no hurry after that.",
-            { ToSeconds: { } to } when Work.Material.Kind == MaterialKind.Hard => $"Peels {Wording.Span(peel.FromSeconds, to)} after opening, as soon as the carrier can be taken hold of: {Work.Form.Name.ToLowerInvariant()} and vinyl stay hot much longer.",
-            { Method: PeelMethod.Hot, ToSeconds: { } to } => $"Peels hot: within {Wording.Time(to)} of opening.",
-            _ => $"Peels warm: from about {Wording.Time(peel.FromSeconds)} after opening; {where} it stays warm for {Wording.Time(peel.ToSeconds ?? peel.FromSeconds)}.",
+            { Method: PeelMethod.Cold } => Words.Say("press-writer.peel-reason.cold", ("where", where), ("from", Thing.Seconds(peel.FromSeconds))),
+            { ToSeconds: { } to } when Work.Material.Kind == MaterialKind.Hard => Words.Say("press-writer.peel-reason.to", ("from", peel.FromSeconds), ("to", to), ("form", Work.Form.Name)),
+            { Method: PeelMethod.Hot, ToSeconds: { } to } => Words.Say("press-writer.peel-reason.to-2", ("to", Thing.Seconds(to))),
+            _ => Words.Say("press-writer.peel-reason.else", ("from", Thing.Seconds(peel.FromSeconds)), ("where", where), ("to", Thing.Seconds(peel.ToSeconds ?? peel.FromSeconds))),
         };
     }
 
     private string[] WhyFinish(DonePress done) =>
     [
-        "With the carrier off, the cover lets the vinyl sink into the weave until its threads show.",
-        $"After it: {Wording.Bond(done.LeastBond)}. Heat so far: {Wording.Share(done.Press.Layers.Max(id => done.Heat[id].HeatDose))} times the chart's; this vinyl takes {Wording.Share(about.Layers.Min(l => l.MostHeatDose))} ({about.Lead.Reference.HeatDoseSeconds:0.0} s at {Words.Temperature(about.Figures.DoseReferenceCelsius.Value)} are one).",
+        Words.Say("press-writer.why-finish"),
+        Words.Say("press-writer.why-finish-2", ("leastBond", done.LeastBond), ("layers", Thing.Share(done.Press.Layers.Max(id => done.Heat[id].HeatDose))), ("layers2", Thing.Share(about.Layers.Min(l => l.MostHeatDose))), ("heatDose", about.Lead.Reference.HeatDoseSeconds), ("doseReference", Thing.Celsius(about.Figures.DoseReferenceCelsius.Value))),
     ];
 
     private string[] WhyPatch() =>
     [
-        $"A small shape of the same vinyl on the same blank, {new ToolWords(Work).ForAPatch}: it shows on your goods what the model can only estimate.",
-        "If it lifts when cold, go up a step; if the blank shines or the vinyl wrinkles, go down one.",
+        Words.Say("press-writer.why-patch", ("forAPatch", new ToolWords(Work, about.Words).ForAPatch)),
+        Words.Say("press-writer.why-patch-2"),
     ];
 }

@@ -18,7 +18,7 @@ internal static class SectionWriter
     /// <param name="face">The face that is pressed.</param>
     /// <param name="layers">Ids of the layers pressed; none for the bare blank, which is pressed wherever vinyl will lie.</param>
     /// <param name="words">Writes figures in the reader's units.</param>
-    public static IReadOnlyList<PlateSection> Of(Job job, Face face, IReadOnlyCollection<string> layers, Wording words)
+    public static IReadOnlyList<PlateSection> Of(Job job, Face face, IReadOnlyCollection<string> layers, IWords words)
     {
         var plan = JobSections.Of(job, face, layers.Count > 0 ? layers : [.. job.Layers.Select(l => l.Id)]).Plan;
         if (plan is null || !job.Blank.Faces.TryGetValue(face, out var shape))
@@ -31,18 +31,18 @@ internal static class SectionWriter
         new((job.Blank.WidthMm - job.Tools.PlateWidthMm) / 2, (job.Blank.HeightMm - job.Tools.PlateHeightMm) / 2, job.Tools.PlateWidthMm, job.Tools.PlateHeightMm);
 
     /// <summary>A placement with the distances to lay it by.</summary>
-    public static PlateSection Written(Section section, BlankShape shape, Wording words)
+    public static PlateSection Written(Section section, BlankShape shape, IWords words)
     {
         var box = section.Box;
         var straight = section.SlantDegrees == 0;
         var off = section.CentreX - shape.MiddleX;
-        var (fromName, from) = shape.NeckMm is { } neck ? ("the collar", neck) : ("the top", 0.0);
+        var (fromName, from) = shape.NeckMm is { } neck ? (words.Say("section-writer.written"), neck) : (words.Say("section-writer.written-2"), 0.0);
         // A slanted plate is laid by its middle, a straight one by its upper edge.
         var edge = straight ? box.YMm : section.CentreY;
         var down = edge - from;
-        var across = Math.Abs(off) <= OnLineMm ? "middle on the middle line" : $"middle {words.Length(Math.Abs(off))} {(off < 0 ? "left" : "right")} of the middle line";
-        var height = $"{(straight ? "upper edge" : "middle")} {(Math.Abs(down) < 0.5 ? "at" : words.Length(Math.Abs(down)) + (down < 0 ? " above" : " below"))} {fromName}";
-        var turn = straight ? section.QuarterTurn ? ", turned a quarter" : "" : $", slanted {section.SlantDegrees}° clockwise{(section.QuarterTurn ? " from a quarter turn" : "")}";
+        var across = Math.Abs(off) <= OnLineMm ? words.Say("section-writer.written-across") : words.Say("section-writer.written-across-2", ("off", Thing.Mm(Math.Abs(off))), ("off2", off));
+        var height = words.Say("section-writer.written-height", ("straight", straight), ("down", Math.Abs(down)), ("down2", Thing.Mm(Math.Abs(down))), ("down3", down), ("fromName", fromName));
+        var turn = straight ? section.QuarterTurn ? words.Say("section-writer.written-turn") : "" : words.Say("section-writer.written-turn-2", ("slantDegrees", section.SlantDegrees), ("quarterTurn", section.QuarterTurn));
         return new PlateSection(Math.Round(box.XMm, 1), Math.Round(box.YMm, 1), box.WidthMm, box.HeightMm)
         {
             SlantDegrees = section.SlantDegrees,
@@ -51,7 +51,7 @@ internal static class SectionWriter
             Marks =
             [
                 new SectionMark(fromName, Math.Round(down, 1), new Spot(section.CentreX, from), new Spot(section.CentreX, edge)),
-                new SectionMark("the middle line", Math.Round(off, 1), new Spot(shape.MiddleX, section.CentreY), new Spot(section.CentreX, section.CentreY)),
+                new SectionMark(words.Say("section-writer.written-3"), Math.Round(off, 1), new Spot(shape.MiddleX, section.CentreY), new Spot(section.CentreX, section.CentreY)),
             ],
             SeamsUnder = [.. section.Under.Where(k => k is { Kind: FeatureKind.Seam, OtherFace: false }).Select(k => k.NameHere).Distinct(StringComparer.Ordinal)],
             Under = [.. section.Under.Select(k => k.NameHere).Distinct(StringComparer.Ordinal)],

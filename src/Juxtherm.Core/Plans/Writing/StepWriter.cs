@@ -31,11 +31,11 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
 
     private readonly List<PlanStep> _steps = [];
     private readonly LayingWords _words = new(about, presses);
-    private readonly ToolWords _tool = new(about.Work);
+    private readonly ToolWords _tool = new(about.Work, about.Words);
 
     private Workpiece Work => about.Work;
 
-    private Wording Words => about.Words;
+    private IWords Words => about.Words;
 
     private string Item => Work.Form.Name.ToLowerInvariant();
 
@@ -66,14 +66,14 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
                     Patch(press);
                     break;
                 case PressPurpose.Preheat:
-                    Close(WorkStage.Prepare, press, $"Lay the {Item} flat on the {Under()}, lint off, no seam or button under the {_tool.Hot}.", 20, "Hold. Preheating the bare cloth.");
+                    Close(WorkStage.Prepare, press, Words.Say("step-writer.text", ("item", Item), ("under", Under()), ("hot", _tool.Hot)), 20, Words.Say("step-writer.text-2"));
                     break;
                 case PressPurpose.Back:
-                    Close(WorkStage.Press, press, $"Open. Turn the {Item} over, {(press.Peel.Method == PeelMethod.None ? "the print downward" : "carrier and all")}{(Work.HasCover ? $", {CoverName} over it" : "")}.", CoveringSeconds, "Hold. Pressing from the back.");
+                    Close(WorkStage.Press, press, Words.Say("step-writer.text-3", ("item", Item), ("isMethod", press.Peel.Method == PeelMethod.None), ("hasCover", Work.HasCover), ("coverName", CoverName)), CoveringSeconds, Words.Say("step-writer.text-4"));
                     PeelSteps(press);
                     break;
                 case PressPurpose.Finish:
-                    Close(WorkStage.Press, press, $"Lay the {CoverName} on the bare vinyl.", CoveringSeconds, "Hold. Finish press, until the weave shows through.");
+                    Close(WorkStage.Press, press, Words.Say("step-writer.text-5", ("coverName", CoverName)), CoveringSeconds, Words.Say("step-writer.text-6"));
                     break;
                 default:
                     Bond(press, first: !presses.Take(i).Any(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch && p.Part == press.Part));
@@ -82,8 +82,8 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
         }
 
         Add(WorkStage.Inspect, StepKind.Inspect, IsCloth
-            ? "Look across it at a slant: does the weave show through? Rub over every edge with a fingertip."
-            : "Look across it at a slant, and try every edge with a nail once it is cool.", 10);
+            ? Words.Say("step-writer.text-7")
+            : Words.Say("step-writer.text-8"), 10);
         After();
         return _steps;
     }
@@ -91,23 +91,23 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
     private void Before()
     {
         Know(WorkStage.Item, IsCloth
-            ? $"Read the care label of the {Item}. {Washing()}"
-            : $"Wipe the face of the {Item} clean and let it dry; do not touch it again. Take off clips and rings that would lie under the plate.");
+            ? Words.Say("step-writer.before", ("item", Item), ("washing", Washing()))
+            : Words.Say("step-writer.before-2", ("item", Item)));
         foreach (var alike in about.Layers.GroupBy(HowItIsCut, StringComparer.Ordinal))
         {
             var which = about.Layers.Count == 1 ? "" : $"{string.Join(", ", alike.Select(about.NameOf))}: ";
-            Know(WorkStage.Cut, $"{which}{alike.Key} Cut a small test shape first.");
+            Know(WorkStage.Cut, Words.Say("step-writer.before-3", ("which", which), ("key", alike.Key)));
         }
 
-        Know(WorkStage.Weed, "Lift away everything that is not artwork, the centres of letters too. Hold it against the light." + ToPick());
+        Know(WorkStage.Weed, Words.Say("step-writer.before-4", ("toPick", ToPick())));
     }
 
-    private static string HowItIsCut(LayerInPlan layer) => layer switch
+    private string HowItIsCut(LayerInPlan layer) => layer switch
     {
-        { Work.Vinyl.Mirrored.Value: false } => "Cut it as it reads.",
-        { Layer.Reversed: true } => "The drawing is reversed already: cut it as drawn. Carrier sheet down.",
-        { Layer: { Words: null, Shape.IsSymmetric: true } } => "It is the same both ways round. Carrier sheet down.",
-        _ => "Mirror the artwork. Carrier sheet down.",
+        { Work.Vinyl.Mirrored.Value: false } => Words.Say("step-writer.how-it-is-cut.false"),
+        { Layer.Reversed: true } => Words.Say("step-writer.how-it-is-cut.true"),
+        { Layer: { Words: null, Shape.IsSymmetric: true } } => Words.Say("step-writer.how-it-is-cut.true-2"),
+        _ => Words.Say("step-writer.how-it-is-cut.else"),
     };
 
     /// <summary>What is to be counted while weeding, where the shapes are known.</summary>
@@ -116,30 +116,30 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
         var weeding = about.Layers.Select(l => (Layer: l, Work: Weeding.Of(l.Layer, about.Figures.Weeding))).Where(w => w.Work is not null).ToList();
         if (weeding.Count == 0)
             return "";
-        var counts = string.Join("; ", weeding.Select(w => $"{about.NameOf(w.Layer)}: {w.Work!.Centres} {(w.Work.Centres == 1 ? "centre" : "centres")} to pick out, {w.Work.Pieces} {(w.Work.Pieces == 1 ? "piece stays" : "pieces stay")}"));
-        return $" {counts}. About {Wording.Time(weeding.Sum(w => w.Work!.Seconds))} a garment.";
+        var counts = string.Join("; ", weeding.Select(w => Words.Say("step-writer.to-pick-counts", ("w", about.NameOf(w.Layer)), ("centres", w.Work!.Centres), ("centres2", w.Work.Centres), ("pieces", w.Work.Pieces))));
+        return Words.Say("step-writer.to-pick", ("counts", counts), ("weeding", Thing.Seconds(weeding.Sum(w => w.Work!.Seconds))));
     }
 
     private string Washing() => about.Choose(new Prewash()) == Prewash.Wash
-        ? $"Wash and dry it first, without softener{(Work.Material.Prewash.Value ? $": {Work.Material.Name.ToLowerInvariant()} shrinks" : "")}."
-        : Work.Material.Prewash.Value && !about.Job.Blank.Prewashed ? $"It is pressed unwashed: {Work.Material.Name.ToLowerInvariant()} may shrink under the print later." : "No need to wash it first.";
+        ? Words.Say("step-writer.washing", ("prewash", Work.Material.Prewash.Value), ("material", Work.Material.Name))
+        : Work.Material.Prewash.Value && !about.Job.Blank.Prewashed ? Words.Say("step-writer.washing-2", ("material", Work.Material.Name)) : Words.Say("step-writer.washing-3");
 
     private void Prepare()
     {
-        Once(Preparation.Heat, _tool.HeatUp(First.DialMark ?? Words.Temperature(First.Celsius)), 30);
+        Once(Preparation.Heat, _tool.HeatUp(First.DialMark ?? Words.Say(Thing.Celsius(First.Celsius))), 30);
         if (Work.Form.Supported && Work.Underlay.Thermal is not null)
-            Once(Preparation.Underlay, $"{Work.Underlay.Name} underneath, dry.", 8);
+            Once(Preparation.Underlay, Words.Say("step-writer.prepare", ("underlay", Work.Underlay.Name)), 8);
         if (Work.HasCover)
-            Once(Preparation.Cover, $"{CoverName} within reach.", 4);
+            Once(Preparation.Cover, Words.Say("step-writer.prepare-2", ("coverName", CoverName)), 4);
         if (_words.Levelled() is { } levelled)
             Once(Preparation.Level, levelled, 20);
         Once(Preparation.Pressure, _tool.EvenPressure(Main.Pressure.ToString().ToLowerInvariant()), 10);
         if (Work.Source.SteamPossible)
-            Once(Preparation.Steam, "Steam off, tank empty, no ironing board.", 5);
+            Once(Preparation.Steam, Words.Say("step-writer.prepare-3"), 5);
         if (IsCloth)
-            Once(Preparation.Lint, "Lint roller at hand: each piece is rolled before it is pressed.", 4);
+            Once(Preparation.Lint, Words.Say("step-writer.prepare-4"), 4);
         if (presses.FirstOrDefault(p => p.Purpose == PressPurpose.Preheat) is { } preheat)
-            Once(Preparation.Preheat, $"Each piece is preheated for {Wording.Time(preheat.Seconds)} before vinyl is laid on it.", 3);
+            Once(Preparation.Preheat, Words.Say("step-writer.prepare-5", ("seconds", Thing.Seconds(preheat.Seconds))), 3);
     }
 
     /// <summary>Where the artwork goes, and how the middle is found.</summary>
@@ -148,8 +148,8 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
         var placing = PlaceWords.Of(about.Job, Words);
         var (faces, sizes) = (placing.Select(p => p.Face).Distinct().Count() > 1, placing.Select(p => p.Size).Distinct(StringComparer.Ordinal).Count() > 1);
         foreach (var place in placing)
-            Know(WorkStage.Place, $"{(faces ? $"On the {place.Face.ToString().ToLowerInvariant()}: " : "")}{(sizes ? $"{Wording.Size(place.Size!)}: " : "")}{place.Text}");
-        if (placing.Count > 0 && PlaceWords.Marking(about.Job) is { } marking)
+            Know(WorkStage.Place, Words.Say("step-writer.place", ("faces", faces), ("face", place.Face), ("sizes", sizes ? Words.Say("step-writer.place.sizes", ("size", place.Size!)) : ""), ("place", place.Text)));
+        if (placing.Count > 0 && PlaceWords.Marking(about.Job, Words) is { } marking)
             Add(WorkStage.Place, StepKind.Do, marking, CreasingSeconds);
     }
 
@@ -162,25 +162,25 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
         var seconds = TurningTheDial.Seconds(Work.Source, about.SetOf(before.Layers), about.SetOf(press.Layers));
         if (before.Celsius == press.Celsius && before.Pressure == press.Pressure)
             return;
-        var harder = before.Pressure == press.Pressure ? "" : $", {press.Pressure.ToString().ToLowerInvariant()} pressure";
-        Add(WorkStage.Prepare, StepKind.Do, $"Now {Words.SetTo(press.DialMark, press.Celsius)}{harder}: turn it there, {(press.Celsius < before.Celsius ? "the plate open, and let it cool down" : "and let it heat up")}. The {Item} stays where it is.", Math.Max(1, seconds), press.Order);
+        var harder = before.Pressure == press.Pressure ? "" : Words.Say("step-writer.turn-the-dial-harder", ("pressure", press.Pressure));
+        Add(WorkStage.Prepare, StepKind.Do, Words.Say("step-writer.turn-the-dial", ("celsius", Thing.Celsius(press.Celsius)), ("dialMark", press.DialMark), ("harder", harder), ("isCelsius", press.Celsius < before.Celsius), ("item", Item)), Math.Max(1, seconds), press.Order);
     }
 
     private void Patch(PlannedPress press)
     {
         var where = _tool.ForAPatch;
-        var ladder = about.Choose(new UnknownBlankStart()) == UnknownBlankStart.StepUp ? " Begin at the first step of the ladder and go up one at a time until it holds." : "";
-        Once(Preparation.Patch, $"Test patch: lay a small shape of the same vinyl {where}, carrier up{(Work.HasCover ? $", {CoverName} over it" : "")}.{ladder} {Wording.Time(press.Seconds)} under the {_tool.Hot}{(press.Celsius == First.Celsius ? "" : $", at {Words.SetTo(press.DialMark, press.Celsius)}")}{(presses.FirstOrDefault(p => p.Purpose == PressPurpose.Back) is { } back ? $", then {Wording.Time(back.Seconds)} from the back" : "")}.", press.Seconds + 15);
-        Once(Preparation.PatchLook, "Open, let the patch cool, peel and pull at it. It holds and nothing is marked: go on. If not, stop here and change the setting.", Math.Max(30, press.Peel.FromSeconds));
+        var ladder = about.Choose(new UnknownBlankStart()) == UnknownBlankStart.StepUp ? Words.Say("step-writer.patch-ladder") : "";
+        Once(Preparation.Patch, Words.Say("step-writer.patch", ("where", where), ("hasCover", Work.HasCover), ("coverName", CoverName), ("ladder", ladder), ("seconds", Thing.Seconds(press.Seconds)), ("hot", _tool.Hot), ("isCelsius", press.Celsius == First.Celsius), ("celsius", Thing.Celsius(press.Celsius)), ("dialMark", press.DialMark), ("firstOrDefault", presses.FirstOrDefault(p => p.Purpose == PressPurpose.Back) is { } back ? Words.Say("step-writer.patch.first-or-default", ("seconds", Thing.Seconds(back.Seconds))) : "")), press.Seconds + 15);
+        Once(Preparation.PatchLook, Words.Say("step-writer.patch-2"), Math.Max(30, press.Peel.FromSeconds));
     }
 
     private void Bond(PlannedPress press, bool first)
     {
-        var kind = press.Purpose == PressPurpose.Tack ? "Tack, no longer" : "Hold";
+        var kind = press.Purpose == PressPurpose.Tack ? Words.Say("step-writer.bond-kind") : "Hold";
         if (press.Laid.Count > 0)
-            Close(WorkStage.Press, press, _words.Lay(press, first), Rehearser.LayingSeconds(about, press.Laid), $"{kind}. {_words.Names(press.Laid)} under the {(Work.HasCover ? CoverName : "carrier sheet")}.");
+            Close(WorkStage.Press, press, _words.Lay(press, first), Rehearser.LayingSeconds(about, press.Laid), Words.Say("step-writer.bond", ("kind", kind), ("names", _words.Names(press.Laid)), ("hasCover", Work.HasCover), ("coverName", CoverName)));
         else
-            Close(WorkStage.Press, press, Work.HasCover ? $"Lay the {CoverName} over all of it." : "Lay the carriers back over all of it.", CoveringSeconds, "Hold. The last press, over all layers.");
+            Close(WorkStage.Press, press, Work.HasCover ? Words.Say("step-writer.bond-2", ("coverName", CoverName)) : Words.Say("step-writer.bond-3"), CoveringSeconds, Words.Say("step-writer.bond-4"));
         Seams(press);
         PeelSteps(press);
     }
@@ -190,7 +190,7 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
     {
         var seams = press.Purpose == PressPurpose.Press && IsCloth && press.Sections is [{ SeamsUnder: { Count: > 0 } under }] ? under : [];
         if (seams.Count > 0)
-            Add(WorkStage.Press, StepKind.Do, $"Open. Beside the {string.Join(", ", seams)}: a soft pad under it, and press that part {SeamTimes} times more for {Wording.Time(SeamSeconds)} each, the carrier still on.", SeamTimes * SeamSeconds + MovingSeconds, press.Order);
+            Add(WorkStage.Press, StepKind.Do, Words.Say("step-writer.seams", ("seams", Thing.List(seams)), ("seamTimes", SeamTimes), ("seam", Thing.Seconds(SeamSeconds))), SeamTimes * SeamSeconds + MovingSeconds, press.Order);
     }
 
     /// <summary>Lays, closes and holds: once, in as many goes as the plate needs, or in passes of the gun.</summary>
@@ -202,7 +202,7 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
             return;
         }
 
-        var (part, place) = press.Part is null ? ("", "") : ($"Part {press.Part} of {press.Parts}. ", BeginsPart(press) ? $" The {_tool.Hot}’s {press.Sections[0].LayBy}." : "");
+        var (part, place) = press.Part is null ? ("", "") : (Words.Say("step-writer.close", ("part", press.Part), ("parts", press.Parts)), BeginsPart(press) ? Words.Say("step-writer.close-2", ("hot", _tool.Hot), ("layBy", press.Sections[0].LayBy)) : "");
         Add(stage, StepKind.Do, $"{part}{lay}{place} {_words.Closing()}{(press.Sections is [var only] ? Softly(only) : "")}", seconds + (press.Part > 1 && BeginsPart(press) ? MovingSeconds : 0), press.Order);
         Add(stage, StepKind.Hold, $"{part}{hold}", press.Seconds, press.Order);
     }
@@ -211,7 +211,7 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
     private bool BeginsPart(PlannedPress press) => presses.TakeWhile(p => p != press).LastOrDefault(p => p.Purpose != PressPurpose.Patch) is not { } before || before.Part != press.Part || before.Face != press.Face;
 
     /// <summary>What cannot hang off the plate is bedded softly.</summary>
-    private static string Softly(PlateSection section) => section.Under.Count == 0 ? "" : $" A pillow under the print, so that it stands higher than this: {string.Join(", ", section.Under)}.";
+    private string Softly(PlateSection section) => section.Under.Count == 0 ? "" : Words.Say("step-writer.softly", ("under", Thing.List(section.Under)));
 
     /// <summary>A heat gun works in passes, with a gloved hand pressing between them.</summary>
     private void Passes(WorkStage stage, PlannedPress press, string lay, double seconds, string hold)
@@ -220,11 +220,11 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
         for (var i = 0; i < passes; i++)
         {
             var length = i < passes - 1 ? LongestPassSeconds : press.Seconds - LongestPassSeconds * (passes - 1);
-            Add(stage, StepKind.Do, i == 0 ? $"{lay} Hold the gun a hand's breadth off and start it." : "Press all of it down with a gloved hand, then start the gun again.", i == 0 ? seconds : MovingSeconds, press.Order);
-            Add(stage, StepKind.Hold, $"{hold} Keep the gun moving, never on one spot{(passes > 1 ? $"; pass {i + 1} of {passes}" : "")}.", length, press.Order);
+            Add(stage, StepKind.Do, i == 0 ? Words.Say("step-writer.passes", ("lay", lay)) : Words.Say("step-writer.passes-2"), i == 0 ? seconds : MovingSeconds, press.Order);
+            Add(stage, StepKind.Hold, Words.Say("step-writer.passes-3", ("hold", hold), ("passes", passes), ("i", i + 1)), length, press.Order);
         }
 
-        Add(stage, StepKind.Do, "Press all of it down with a gloved hand until it no longer gives.", MovingSeconds, press.Order);
+        Add(stage, StepKind.Do, Words.Say("step-writer.passes-4"), MovingSeconds, press.Order);
     }
 
     private void PeelSteps(PlannedPress press)
@@ -234,33 +234,27 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
         var (from, to) = (press.Peel.FromSeconds, press.Peel.ToSeconds);
         if (from > 0)
         {
-            var where = press.Peel.OnColdBench ? $"Move the {Item} to a cold bench" : IsCloth ? "Leave it lying" : "Lift it out with gloves and stand it aside";
-            Add(WorkStage.Peel, StepKind.Wait, $"Open. {where}, carrier on, and let it cool.", from, press.Order);
+            var where = press.Peel.OnColdBench ? Words.Say("step-writer.peel-steps-where", ("item", Item)) : IsCloth ? Words.Say("step-writer.peel-steps-where-2") : Words.Say("step-writer.peel-steps-where-3");
+            Add(WorkStage.Peel, StepKind.Wait, Words.Say("step-writer.peel-steps", ("where", where)), from, press.Order);
         }
 
         var how = about.Choose(new PeelCheck()) == PeelCheck.Corner
-            ? "lift a corner, go slowly at about 45°. If vinyl comes along, lay it back and press again."
-            : "from a corner, slowly, at about 45°.";
+            ? Words.Say("step-writer.peel-steps-how")
+            : Words.Say("step-writer.peel-steps-how-2");
         // A carrier that reaches on into the next part comes off end by end, each when it is due.
-        var end = press.GoesOn.Count > 0 ? " Peel only as far as the plate reached, and fold the carrier back." : press.LiesAlready.Count > 0 ? " The last of the carrier comes off now." : "";
-        Add(WorkStage.Peel, StepKind.Do, press.Peel.Method switch
-        {
-            PeelMethod.Hot when from == 0 && to is { } within => $"Open and peel now, within {Wording.Time(within)}: from a corner, slowly, at about 45°.",
-            PeelMethod.Cold => $"Feels cool? Peel: {how}",
-            _ when to is { } until => $"Peel {(IsHard ? "with heat gloves, as soon as you can take hold of the carrier" : "warm")}, within {Wording.Time(until - from)}: {how}",
-            _ => $"Peel: {how}",
-        } + end, 10, press.Order);
+        var end = press.GoesOn.Count > 0 ? Words.Say("step-writer.peel-steps-end") : press.LiesAlready.Count > 0 ? Words.Say("step-writer.peel-steps-end-2") : "";
+        Add(WorkStage.Peel, StepKind.Do, Words.Say("step-writer.peel-steps-2", ("method", press.Peel.Method switch { PeelMethod.Hot when from == 0 && to is { } within => Words.Say("step-writer.peel-steps-2.method", ("within", Thing.Seconds(within))), PeelMethod.Cold => Words.Say("step-writer.peel-steps-2.method-2", ("how", how)), _ when to is { } until => Words.Say("step-writer.peel-steps-2.method-3", ("isHard", IsHard), ("until", Thing.Seconds(until - from)), ("how", how)), _ => Words.Say("step-writer.peel-steps-2.method-4", ("how", how)) }), ("end", end)), 10, press.Order);
     }
 
     private void After()
     {
         Know(WorkStage.Care, Work.Material.Care switch
         {
-            CareKind.Wash => $"{about.Figures.CureHours.Value:0} h before the first wash. Inside out, cold, mild; tumble low; no bleach; no iron on the print.",
-            CareKind.HandWash => "Wash by hand, do not soak or scour, not in the dishwasher.",
-            _ => "Wipe it with a damp cloth; do not wash or soak it.",
+            CareKind.Wash => Words.Say("step-writer.after.wash", ("cureHours", about.Figures.CureHours.Value)),
+            CareKind.HandWash => Words.Say("step-writer.after.hand-wash"),
+            _ => Words.Say("step-writer.after.else"),
         });
-        Know(WorkStage.Record, "What came out goes into the logbook with the settings used.");
+        Know(WorkStage.Record, Words.Say("step-writer.after"));
     }
 
     private string Under() => Work.Underlay.Thermal is null ? "press" : Work.Underlay.Name.ToLowerInvariant();

@@ -9,16 +9,16 @@ internal static class Causes
     // Closer than this a hand cannot hold a time, s.
     private const double HandSeconds = 1;
 
-    private static readonly Dictionary<string, (Leaning Leaning, string Words)> OfSkipped = new(StringComparer.Ordinal)
+    private static Dictionary<string, (Leaning Leaning, string Words)> OfSkipped(IWords words) => new(StringComparer.Ordinal)
     {
-        [Preparation.Heat] = (Leaning.TooLittle, "Nobody saw to it that the press was hot."),
-        [Preparation.Preheat] = (Leaning.TooLittle, "It was not preheated: damp cloth eats the first seconds of the press."),
-        [Preparation.Pressure] = (Leaning.TooLittle, "The pressure was not looked at."),
-        [Preparation.Underlay] = (Leaning.TooLittle, "There was nothing soft underneath to carry the pressure."),
-        [Preparation.Steam] = (Leaning.TooLittle, "Steam was not seen to: steam holes leave spots that do not bond, and damp glue does not hold."),
-        [Preparation.Lint] = (Leaning.TooLittle, "Lint was not rolled off: vinyl sticks to fluff, and fluff comes off."),
-        [Preparation.Cover] = (Leaning.TooMuch, "There was no cover: bare vinyl and cloth take the plate's full heat."),
-        [Preparation.Patch] = (Leaning.Otherwise, "The test patch was left out."),
+        [Preparation.Heat] = (Leaning.TooLittle, words.Say("causes.of-skipped")),
+        [Preparation.Preheat] = (Leaning.TooLittle, words.Say("causes.of-skipped-2")),
+        [Preparation.Pressure] = (Leaning.TooLittle, words.Say("causes.of-skipped-3")),
+        [Preparation.Underlay] = (Leaning.TooLittle, words.Say("causes.of-skipped-4")),
+        [Preparation.Steam] = (Leaning.TooLittle, words.Say("causes.of-skipped-5")),
+        [Preparation.Lint] = (Leaning.TooLittle, words.Say("causes.of-skipped-6")),
+        [Preparation.Cover] = (Leaning.TooMuch, words.Say("causes.of-skipped-7")),
+        [Preparation.Patch] = (Leaning.Otherwise, words.Say("causes.of-skipped-8")),
     };
 
     public static IReadOnlyList<string> Of(ISign sign, Looked looked)
@@ -29,22 +29,22 @@ internal static class Causes
         {
             var each = ClosedPlate.Of(looked.History.Holds, press.Order).Select(p => p.Seconds).ToList();
             if (little && each.Count > 0 && each.Min() < press.Seconds - HandSeconds)
-                found.Add($"The plate was closed {Wording.Time(each.Min())} instead of {Wording.Time(press.Seconds)}.");
+                found.Add(looked.Words.Say("causes.text", ("each", Thing.Seconds(each.Min())), ("seconds", Thing.Seconds(press.Seconds))));
             if (much && each.Count > 0 && each.Max() > press.Seconds + HandSeconds)
-                found.Add($"The plate stayed closed {Wording.Time(each.Max())} instead of {Wording.Time(press.Seconds)}.");
+                found.Add(looked.Words.Say("causes.text-2", ("each", Thing.Seconds(each.Max())), ("seconds", Thing.Seconds(press.Seconds))));
         }
 
         foreach (var (measured, planned) in Measured(looked))
         {
             if ((little && !PlateHeat.IsEnough(measured, planned)) || (much && PlateHeat.IsTooMuch(measured, planned)))
-                found.Add($"The plate stood at {looked.Words.Temperature(measured)} as it closed; {looked.Words.Temperature(planned)} was planned.");
+                found.Add(looked.Words.Say("causes.text-3", ("measured", Thing.Celsius(measured)), ("planned", Thing.Celsius(planned))));
         }
 
         if (looked.History.PeeledEarly && sign.Sign is Outcome.OnCarrier or Outcome.EdgesLifted or Outcome.Wrinkled)
-            found.Add("Its carrier came off before it had cooled as the vinyl wants it.");
-        found.AddRange(OfSkipped.Where(s => looked.History.Skipped.Contains(s.Key) && (s.Value.Leaning == sign.Leaning || s.Value.Leaning == Leaning.Otherwise)).Select(s => s.Value.Words));
+            found.Add(looked.Words.Say("causes.text-4"));
+        found.AddRange(OfSkipped(looked.Words).Where(s => looked.History.Skipped.Contains(s.Key) && (s.Value.Leaning == sign.Leaning || s.Value.Leaning == Leaning.Otherwise)).Select(s => s.Value.Words));
         if (much && looked.Heat.Laid.Any(id => looked.Heat.HeatDose(id) > looked.About.Layer(id).MostHeatDose))
-            found.Add("By the model it has had more heat than it takes.");
+            found.Add(looked.Words.Say("causes.text-5"));
         found.Add(sign.UsualCause(looked));
         return found;
     }

@@ -10,8 +10,8 @@ internal sealed class ColourShift : ISign
     public Leaning Leaning => Leaning.TooMuch;
 
     public string UsualCause(Looked looked) => looked.Material.DyeMigrationCelsius is { } from
-        ? $"Dye of {looked.Material.Name.ToLowerInvariant()} wanders into the vinyl from about {looked.Words.Temperature(from.Value)} on."
-        : "Some dyes, reds above all, darken while they are hot and come back as they cool.";
+        ? looked.Words.Say("colour-shift.usual-cause", ("material", looked.Material.Name), ("from", Thing.Celsius(from.Value)))
+        : looked.Words.Say("colour-shift.usual-cause-2");
 
     public Ruling Judge(Looked looked)
     {
@@ -19,14 +19,14 @@ internal sealed class ColourShift : ISign
         {
             var cool = looked.Heat.SecondsUntilCool();
             return new Ruling(
-                AdviceKind.LookAgain, $"Let it cool for {Wording.Time(cool)}, then look again. Much of it comes back by itself.", $"Cloth that is hot shows other colours. {looked.HeatInWords()}", Next(looked), null,
-                BenchStep.Numbered([Looked.Wait("Let it cool, then look again.", cool)]));
+                AdviceKind.LookAgain, looked.Words.Say("colour-shift.look-again", ("cool", Thing.Seconds(cool))), looked.Words.Say("colour-shift.look-again-why", ("heatInWords", looked.HeatInWords())), Next(looked), null,
+                BenchStep.Numbered([Looked.Wait(looked.Words.Say("colour-shift.text"), cool)]));
         }
 
         return looked.Material.DyeMigrationCelsius is not null
-            ? new Ruling(AdviceKind.Accept, "Cold and still changed: dye has wandered into the vinyl. Nothing takes it out again, and it may go on for days.", looked.HeatInWords(), Next(looked))
-            : new Ruling(AdviceKind.Accept, "Cold and still changed: the cloth has had too much heat. It may fade back with the first wash; more heat makes it worse.", looked.HeatInWords(), Next(looked));
+            ? new Ruling(AdviceKind.Accept, looked.Words.Say("colour-shift.accept"), looked.HeatInWords(), Next(looked))
+            : new Ruling(AdviceKind.Accept, looked.Words.Say("colour-shift.accept-2"), looked.HeatInWords(), Next(looked));
     }
 
-    private static string Next(Looked looked) => looked.Material.DyeMigrationCelsius is not null ? "A vinyl that stops dye as the base, or one that presses cooler." : "Try the next one on a hidden spot first, cooler by a step.";
+    private static string Next(Looked looked) => looked.Material.DyeMigrationCelsius is not null ? looked.Words.Say("colour-shift.next") : looked.Words.Say("colour-shift.next-2");
 }

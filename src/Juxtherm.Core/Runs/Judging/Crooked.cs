@@ -10,13 +10,13 @@ internal sealed class CrookedPrint : ISign
 
     public Leaning Leaning => Leaning.Otherwise;
 
-    public string UsualCause(Looked looked) => looked.IsCloth ? "The middle line was not creased, or the garment lay twisted on the plate." : "It slid while the plate came down: hold it with heat-resistant tape.";
+    public string UsualCause(Looked looked) => looked.IsCloth ? looked.Words.Say("crooked-print.usual-cause") : looked.Words.Say("crooked-print.usual-cause-2");
 
     public Ruling Judge(Looked looked)
     {
-        const string next = "Crease the middle first, lay crease on crease, and look from a step back before the plate closes.";
+        var next = looked.Words.Say("crooked-print.next");
         return looked.Heat.Bond < StillLifts
-            ? new Ruling(AdviceKind.LookAgain, "It is only tacked: lift it off slowly while it is warm, lay it straight, and go one step back.", looked.HeatInWords(), next)
-            : new Ruling(AdviceKind.Lost, "It is bonded and cannot be shifted. Wear it as it is, or take the vinyl off to save the blank, and make another.", looked.HeatInWords(), next);
+            ? new Ruling(AdviceKind.LookAgain, looked.Words.Say("crooked-print.look-again"), looked.HeatInWords(), next)
+            : new Ruling(AdviceKind.Lost, looked.Words.Say("crooked-print.lost"), looked.HeatInWords(), next);
     }
 }

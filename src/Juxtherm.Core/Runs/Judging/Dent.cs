@@ -12,15 +12,15 @@ internal sealed class Dent : ISign
 
     public Leaning Leaning => Leaning.Otherwise;
 
-    public string UsualCause(Looked looked) => looked.Heat.Here.Count > 1 ? "A carrier's edge lay on vinyl that was finished already." : "A seam, a fold or the edge of the cover lay over the vinyl.";
+    public string UsualCause(Looked looked) => looked.Heat.Here.Count > 1 ? looked.Words.Say("dent.usual-cause") : looked.Words.Say("dent.usual-cause-2");
 
     public Ruling Judge(Looked looked)
     {
-        const string next = "Trim the carrier so that it ends beside the finished vinyl, or lay one cover over everything.";
+        var next = looked.Words.Say("dent.next");
         if (looked.Within(UsualSeconds) is not { } seconds)
-            return new Ruling(AdviceKind.Accept, "Leave it: the vinyl has had all the heat it takes.", looked.HeatInWords(), next);
+            return new Ruling(AdviceKind.Accept, looked.Words.Say("dent.accept"), looked.HeatInWords(), next);
         var again = looked.Heat.Again(seconds, looked.Cold);
-        return new Ruling(AdviceKind.PressAgain, $"A smooth {looked.Cover} over all of it, no edge on the vinyl, and press {Wording.Time(seconds)}. It comes out for the most part.", looked.HeatInWords(again), next, again,
-            Looked.PressSteps($"A smooth {looked.Cover} over all of it, no edge on the vinyl. Close.", seconds, "Hold. Pressing the dent out."));
+        return new Ruling(AdviceKind.PressAgain, looked.Words.Say("dent.press-again", ("cover", looked.Cover), ("seconds", Thing.Seconds(seconds))), looked.HeatInWords(again), next, again,
+            Looked.PressSteps(looked.Words.Say("dent.text", ("cover", looked.Cover)), seconds, looked.Words.Say("dent.text-2")));
     }
 }

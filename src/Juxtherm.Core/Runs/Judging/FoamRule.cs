@@ -13,8 +13,8 @@ internal static class FoamRule
         return ruling with
         {
             Kind = AdviceKind.Accept,
-            Text = $"Do not press it again: {looked.About.NameOf(foam)} is heated once, and a second heat lets it sink for good. What lifts can be held with a drop of textile glue; a piece that must be right is made anew.",
-            Why = $"Foam rises once. The one short second heat that is worth trying is for letters that stayed flat, not for this. {looked.HeatInWords()}",
+            Text = looked.Words.Say("foam-rule.forbids", ("foam", looked.About.NameOf(foam))),
+            Why = looked.Words.Say("foam-rule.forbids-2", ("heatInWords", looked.HeatInWords())),
             Again = null,
             Steps = [],
         };

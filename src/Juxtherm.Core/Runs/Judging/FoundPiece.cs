@@ -78,43 +78,43 @@ public sealed class FoundPieces(Planner planner, Judge judge)
         var takes = pressable.Where(p => p.Edge is { Seconds: not null }).ToList();
         var careful = takes.OrderBy(p => p.Plan.BondingPress.Celsius).FirstOrDefault();
         var first = careful.Job ?? planned[0].Job;
-        var words = new Wording(units);
+        var words = planner.Language.In(units);
         var seconds = takes.Min(p => p.Edge!.Seconds);
         var replace = TakingOff.Steps(first.Blank.Material, careful.Plan ?? planned[0].Plan, words);
         if (found.Glue != GlueState.Clean)
         {
-            var state = found.Glue == GlueState.Linty ? "There is lint in the glue" : "The glue is dry and flakes";
-            return new FoundAdvice(AdviceKind.Lost, $"{state}: it will not hold again, whatever heat it gets. Take this piece of vinyl off and put a new one in its place.", "Glue bonds to cloth, not to fluff; and what has gone brittle does not melt again.", null, null, null, null, [], Not(first), replace, GiveUp, found.Vinyl is null);
+            var state = found.Glue == GlueState.Linty ? words.Say("found-pieces.state") : words.Say("found-pieces.state-2");
+            return new FoundAdvice(AdviceKind.Lost, words.Say("found-pieces.text", ("state", state)), words.Say("found-pieces.text-2"), null, null, null, null, [], Not(first, words), replace, GiveUp(words), found.Vinyl is null);
         }
 
         if (pressable.Count == 0)
-            return new FoundAdvice(AdviceKind.Accept, "Do not press it: " + planned[0].Plan.Notices[0].Text, planned[0].Plan.Notices[0].Why, null, null, null, null, [], Not(first), [], GiveUp, found.Vinyl is null);
+            return new FoundAdvice(AdviceKind.Accept, words.Say("found-pieces.text-3", ("notices", planned[0].Plan.Notices[0].Text)), planned[0].Plan.Notices[0].Why, null, null, null, null, [], Not(first, words), [], GiveUp(words), found.Vinyl is null);
         if (seconds is not { } time || careful is not { Edge: { } edge, Plan: { } chosen })
         {
             var why = pressable.Select(p => p.Edge).First(e => e is { Seconds: null });
-            return new FoundAdvice(why!.Kind, why.Text, why.Why, null, null, null, null, [], Not(first), replace, GiveUp, found.Vinyl is null);
+            return new FoundAdvice(why!.Kind, why.Text, why.Why, null, null, null, null, [], Not(first, words), replace, GiveUp(words), found.Vinyl is null);
         }
 
         var press = chosen.BondingPress;
-        var set = words.SetTo(press.DialMark, press.Celsius);
-        var cover = first.Tools.Cover.Thermal is null ? "baking parchment" : first.Tools.Cover.Name;
+        var set = words.Say("found-pieces.set", ("celsius", Thing.Celsius(press.Celsius)), ("dialMark", press.DialMark));
+        var cover = first.Tools.Cover.Thermal is null ? words.Say("found-pieces.cover") : first.Tools.Cover.Name;
         var cloth = first.Blank.Material.Kind == MaterialKind.Cloth;
         return new FoundAdvice(
-            AdviceKind.PressEdge, $"Press the edge once more: {set}, {Wording.Time(time)}, {press.Pressure.ToString().ToLowerInvariant()}.",
-            found.Vinyl is null ? $"Nobody knows which vinyl it is, so this is for the most delicate of what it commonly is. {edge.Why}" : edge.Why,
+            AdviceKind.PressEdge, words.Say("found-pieces.text-4", ("set", set), ("time", Thing.Seconds(time)), ("pressure", press.Pressure)),
+            found.Vinyl is null ? words.Say("found-pieces.text-5", ("why", edge.Why)) : edge.Why,
             press.Celsius, press.Dial, press.DialMark, time,
             [
-                cloth ? "If it was washed, let it dry for a day. Roll off lint, on the glue too." : "Wipe the face under the edge with alcohol, and let it dry.",
-                cloth ? "Press the bare cloth beside it for a few seconds, to drive the damp out." : "Warm the thing evenly first: glass and glaze crack when one spot is heated.",
-                $"Lay the edge down with tweezers. {cover} over it, and only that edge under the plate.",
-                $"{set}, {Wording.Time(time)}, {press.Pressure.ToString().ToLowerInvariant()} pressure, straight down.",
-                "Let it go cold under its cover. Then pull at it gently: it holds, or it does not.",
-                cloth ? "It holds: 24 h until the next wash, inside out and cold." : "It holds: wash it by hand from now on.",
+                cloth ? words.Say("found-pieces.text-6") : words.Say("found-pieces.text-7"),
+                cloth ? words.Say("found-pieces.text-8") : words.Say("found-pieces.text-9"),
+                words.Say("found-pieces.text-10", ("cover", cover)),
+                words.Say("found-pieces.text-11", ("set", set), ("time", Thing.Seconds(time)), ("pressure", press.Pressure)),
+                words.Say("found-pieces.text-12"),
+                cloth ? words.Say("found-pieces.text-13") : words.Say("found-pieces.text-14"),
             ],
-            [.. pressable.Where(p => p.Edge is { Seconds: null }).Select(p => $"Not at all if it is {p.Job.Layer.Vinyl.Name.ToLowerInvariant()} vinyl: {p.Edge!.Text}"), .. Not(first)], replace, GiveUp, found.Vinyl is null);
+            [.. pressable.Where(p => p.Edge is { Seconds: null }).Select(p => words.Say("found-pieces.text-15", ("vinyl", p.Job.Layer.Vinyl.Name), ("edge", p.Edge!.Text))), .. Not(first, words)], replace, GiveUp(words), found.Vinyl is null);
     }
 
-    private const string GiveUp = "Lint or dirt in the glue, or a second lift at the same place: more heat will not help. When a quarter of the print lifts, it was never bonded, or it is the wrong vinyl for this cloth: take all of it off.";
+    private static string GiveUp(IWords words) => words.Say("found-pieces.give-up");
 
     private static JsonObject JobOf(FoundPiece found, string vinyl) => new()
     {
@@ -125,12 +125,12 @@ public sealed class FoundPieces(Planner planner, Judge judge)
         ["layers"] = new JsonArray(new JsonObject { ["id"] = "found", ["vinyl"] = vinyl }),
     };
 
-    private static IReadOnlyList<string> Not(Job job) =>
+    private static IReadOnlyList<string> Not(Job job, IWords words) =>
     [
-        "No bare plate or iron on the vinyl, and no steam.",
-        "Not the whole print again: what still holds does not need more heat.",
-        "Nothing that stands up soft like foam: it is heated once.",
-        "No instant glue: it goes hard, cracks and stains.",
-        .. job.Blank.Material.NeverPressed is null ? Array.Empty<string>() : ["No press on this material at all: fumes."],
+        words.Say("found-pieces.not"),
+        words.Say("found-pieces.not-2"),
+        words.Say("found-pieces.not-3"),
+        words.Say("found-pieces.not-4"),
+        .. job.Blank.Material.NeverPressed is null ? Array.Empty<string>() : [words.Say("found-pieces.not-5")],
     ];
 }

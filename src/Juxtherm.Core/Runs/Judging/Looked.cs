@@ -16,7 +16,7 @@ internal sealed record Looked(ChartedJob About, Plan Plan, PieceInTheModel Heat,
 
     public bool Cold => History.Cold;
 
-    public Wording Words => About.Words;
+    public IWords Words => About.Words;
 
     public Material Material => About.Work.Material;
 
@@ -24,7 +24,7 @@ internal sealed record Looked(ChartedJob About, Plan Plan, PieceInTheModel Heat,
 
     public string Item => About.Work.Form.Name.ToLowerInvariant();
 
-    public string Cover => About.Work.HasCover ? About.Work.Cover.Name : "carrier sheet or baking parchment";
+    public string Cover => About.Work.HasCover ? About.Work.Cover.Name : Words.Say("looked.cover");
 
     /// <summary>The layer that is heated once only; null for none.</summary>
     public LayerInPlan? Foam => Heat.Laid.Select(About.Layer).FirstOrDefault(l => l.Work.Vinyl.HeatsOnce.Value);
@@ -49,16 +49,16 @@ internal sealed record Looked(ChartedJob About, Plan Plan, PieceInTheModel Heat,
     public IReadOnlyList<BenchStep> PeelSteps(string lay, double seconds)
     {
         var peel = Plan.Presses.Last(p => p.Peel.Method != PeelMethod.None && p.Layers.Any(Heat.Here.Contains)).Peel;
-        var steps = new List<BenchStep> { Do(lay, 10), Hold("Hold. Pressing again.", seconds) };
+        var steps = new List<BenchStep> { Do(lay, 10), Hold(Words.Say("looked.peel-steps-steps"), seconds) };
         if (peel.FromSeconds > 0)
-            steps.Add(Wait("Open. Carrier on, let it cool.", peel.FromSeconds));
-        steps.Add(Peel("Lift a corner at about 45°, slowly. Does all of it stay down?"));
+            steps.Add(Wait(Words.Say("looked.peel-steps"), peel.FromSeconds));
+        steps.Add(Peel(Words.Say("looked.peel-steps-2")));
         return BenchStep.Numbered(steps);
     }
 
     /// <summary>The same steps on the side that lies down: it is turned up first, and lies so under the plate.</summary>
     public IReadOnlyList<BenchStep> TurnedOver(IReadOnlyList<BenchStep> steps) => steps.Any(s => s.Kind == StepKind.Hold)
-        ? BenchStep.Numbered(steps.Select(s => s with { TurnedOver = s.Kind == StepKind.Hold }).Prepend(Do($"Turn the {Item} over: the {Heat.Meant.ToString().ToLowerInvariant()} faces up.", 8)))
+        ? BenchStep.Numbered(steps.Select(s => s with { TurnedOver = s.Kind == StepKind.Hold }).Prepend(Do(Words.Say("looked.turned-over", ("item", Item), ("meant", Heat.Meant)), 8)))
         : steps;
 
     public static BenchStep Wait(string text, double seconds) => new(0, WorkStage.Peel, StepKind.Wait, text, seconds, null) { Lays = true, KeepsPlace = true };
@@ -74,7 +74,7 @@ internal sealed record Looked(ChartedJob About, Plan Plan, PieceInTheModel Heat,
     {
         var rooms = (again?.Rooms ?? [.. Heat.Laid.Select(id => new LayerRoom(id, About.NameOf(About.Layer(id)), Heat.HeatDose(id), Heat.HeatDose(id), About.Layer(id).MostHeatDose))]).ToList();
         var tight = rooms.MaxBy(r => r.After / r.Most)!;
-        var then = again is null ? "" : $", {Wording.Share(tight.After)} after it";
-        return $"{tight.Name} has had {Wording.Share(tight.Before)} times its chart's heat{then}; it takes {Wording.Share(tight.Most)}. Bond by the model: {Wording.Share(Heat.Bond)} of what is wanted{(again is null ? "" : $", {Wording.Share(again.Bond)} after it")}.";
+        var then = again is null ? "" : Words.Say("looked.heat-in-words-then", ("after", Thing.Share(tight.After)));
+        return Words.Say("looked.heat-in-words", ("tight", tight.Name), ("before", Thing.Share(tight.Before)), ("then", then), ("most", Thing.Share(tight.Most)), ("bond", Thing.Share(Heat.Bond)), ("isAgain", again is null), ("bond2", Thing.Share(again?.Bond ?? 0)));
     }
 }

@@ -12,15 +12,15 @@ internal sealed class Ripple : ISign
 
     public Leaning Leaning => Leaning.TooMuch;
 
-    public string UsualCause(Looked looked) => "Too much heat for foil, or pulled while it was warm.";
+    public string UsualCause(Looked looked) => looked.Words.Say("ripple.usual-cause");
 
     public Ruling Judge(Looked looked)
     {
-        const string next = "Cooler by a step, and let it go quite cold before the carrier comes off.";
+        var next = looked.Words.Say("ripple.next");
         if (looked.PressedAgain || looked.Within(UsualSeconds) is not { } seconds)
-            return new Ruling(AdviceKind.Accept, "Leave it: more heat makes more ripples.", looked.HeatInWords(), next);
+            return new Ruling(AdviceKind.Accept, looked.Words.Say("ripple.accept"), looked.HeatInWords(), next);
         var again = looked.Heat.Again(seconds, looked.Cold);
-        return new Ruling(AdviceKind.PressAgain, $"{looked.Cover} over it, and press {Wording.Time(seconds)}, once. Let it go cold under its own weight before you look.", looked.HeatInWords(again), next, again,
-            Looked.PressSteps($"{looked.Cover} over it, smooth. Close.", seconds, "Hold. Only for a moment."));
+        return new Ruling(AdviceKind.PressAgain, looked.Words.Say("ripple.press-again", ("cover", looked.Cover), ("seconds", Thing.Seconds(seconds))), looked.HeatInWords(again), next, again,
+            Looked.PressSteps(looked.Words.Say("ripple.text", ("cover", looked.Cover)), seconds, looked.Words.Say("ripple.text-2")));
     }
 }

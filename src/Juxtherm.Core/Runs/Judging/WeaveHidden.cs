@@ -10,21 +10,21 @@ internal sealed class WeaveHidden : ISign
 
     public Leaning Leaning => Leaning.TooLittle;
 
-    public string UsualCause(Looked looked) => "Too short or too light a press, or damp or fluffy cloth.";
+    public string UsualCause(Looked looked) => looked.Words.Say("weave-hidden.usual-cause");
 
     public Ruling Judge(Looked looked)
     {
         var vinyls = looked.Heat.Here.Select(id => looked.About.Layer(id).Work.Vinyl).ToList();
-        const string next = "Add a finish press of a few seconds under the cover.";
+        var next = looked.Words.Say("weave-hidden.next");
         if (!looked.IsCloth || looked.Material.Lofty.Value)
-            return new Ruling(AdviceKind.Accept, $"{looked.Material.Name} has no weave that would show. Pull at an edge when it is cold: if it holds, it is good.", looked.HeatInWords(), "");
+            return new Ruling(AdviceKind.Accept, looked.Words.Say("weave-hidden.accept", ("material", looked.Material.Name)), looked.HeatInWords(), "");
         if (vinyls.Find(v => v.HidesWeave) is { } thick)
-            return new Ruling(AdviceKind.Accept, $"{thick.Name} vinyl is too thick for the weave to show. Pull at an edge when it is cold: if it holds, it is good.", looked.HeatInWords(), "");
+            return new Ruling(AdviceKind.Accept, looked.Words.Say("weave-hidden.accept-2", ("thick", thick.Name)), looked.HeatInWords(), "");
         var holds = looked.Heat.SecondsUntil(looked.Cold, 1, 0) ?? double.PositiveInfinity;
         if (looked.Within(Math.Max(holds, vinyls.Max(FinishPress.SecondsOf))) is not { } seconds)
-            return new Ruling(AdviceKind.Accept, "It has had all the heat it takes. Pull at an edge when it is cold: if it holds, leave it.", looked.HeatInWords(), next);
+            return new Ruling(AdviceKind.Accept, looked.Words.Say("weave-hidden.accept-3"), looked.HeatInWords(), next);
         var again = looked.Heat.Again(seconds, looked.Cold);
-        return new Ruling(AdviceKind.PressAgain, $"{looked.Cover} over the bare vinyl, and press {Wording.Time(seconds)} more, until the weave shows.", looked.HeatInWords(again), next, again,
-            Looked.PressSteps($"{looked.Cover} over the bare vinyl. Close.", seconds, "Hold. Driving it into the weave."));
+        return new Ruling(AdviceKind.PressAgain, looked.Words.Say("weave-hidden.press-again", ("cover", looked.Cover), ("seconds", Thing.Seconds(seconds))), looked.HeatInWords(again), next, again,
+            Looked.PressSteps(looked.Words.Say("weave-hidden.text", ("cover", looked.Cover)), seconds, looked.Words.Say("weave-hidden.text-2")));
     }
 }

@@ -8,14 +8,14 @@ internal sealed class Wrinkle : ISign
     public Leaning Leaning => Leaning.TooMuch;
 
     public string UsualCause(Looked looked) => looked.Heat.Here.Count > 1
-        ? "A lower layer has felt every press above it: a long last press wrinkles it."
-        : "Cloth that was stretched or lay in a fold, or a plate that is hotter than it says.";
+        ? looked.Words.Say("wrinkle.usual-cause")
+        : looked.Words.Say("wrinkle.usual-cause-2");
 
     public Ruling Judge(Looked looked)
     {
         var over = looked.Heat.Here.Where(id => looked.Heat.HeatDose(id) > looked.About.Layer(id).MostHeatDose * 0.8).Select(looked.About.Layer).ToList();
         return new Ruling(
-            AdviceKind.Accept, "No more heat: it would only wrinkle further. Small wrinkles settle in the first wear; for large ones take this piece of vinyl off while it is warm, or make the garment anew.",
-            looked.HeatInWords(), over.Count > 0 ? "Press shorter: tack the lower layers, and one short press over all." : "Lay the cloth without pulling, smooth it, and measure the plate: it may stand hotter than its dial says.");
+            AdviceKind.Accept, looked.Words.Say("wrinkle.accept"),
+            looked.HeatInWords(), over.Count > 0 ? looked.Words.Say("wrinkle.accept-next") : looked.Words.Say("wrinkle.accept-next-2"));
     }
 }

@@ -28,7 +28,7 @@ public sealed class CarrierOverlap : IPlanRule
             return notice with
             {
                 Layers = [one.Id, two.Id],
-                Remedies = [.. new[] { mine.Count == 0 ? null : LayerRemedies.Trim(plan.About, mine), atOnce ? new Remedy("Press one after the other", [new JobEdit($"/choices/{new LayersMethod().Id}", null)]) : null }.OfType<Remedy>()],
+                Remedies = [.. new[] { mine.Count == 0 ? null : LayerRemedies.Trim(plan.About, mine), atOnce ? new Remedy(plan.Words.Say("carrier-overlap.with"), [new JobEdit($"/choices/{new LayersMethod().Id}", null)]) : null }.OfType<Remedy>()],
             };
         }
 
@@ -40,15 +40,15 @@ public sealed class CarrierOverlap : IPlanRule
             {
                 if (together.Find(other => other != upper && (plan.Stack.Reaches(upper.Id, other.Id) || Carriers.VinylOn(plan.Stack[upper.Id], plan.Stack[other.Id]))) is { } under)
                 {
-                    return With(this.Say(plan, NoticeLevel.Stop, $"{plan.Named(upper)} would lie on the carrier of {plan.Named(under)} in the same press. Press one after the other, or trim the carriers until they clear each other.",
-                        "Glue bonds to whatever it lies on: here to the carrier instead of the cloth, and it comes off with it."), upper, under);
+                    return With(this.Say(plan, NoticeLevel.Stop, plan.Words.Say("carrier-overlap.stop", ("upper", plan.Named(upper)), ("under", plan.Named(under))),
+                        plan.Words.Say("carrier-overlap.stop-why")), upper, under);
                 }
 
                 // A tack is too short and light to leave a mark; a full press is not.
                 if (press.Purpose == PressPurpose.Press && earlier.Find(lower => Carriers.EdgeOn(plan.Stack[upper.Id], plan.Stack[lower.Id])) is { } finished)
                 {
-                    var how = trims.TryGetValue(upper.Id, out var to) ? $"Trim it to {plan.Words.Fine(to)} round the artwork" : $"Trim it close, let it reach beyond {plan.Named(finished)} on all sides";
-                    return With(this.Say(plan, NoticeLevel.Caution, $"The carrier of {plan.Named(upper)} ends on {plan.Named(finished)}, which is finished. {how}, or press it with a soft underlay.", "In a full press the carrier's edge prints a line into the vinyl below."), upper, finished);
+                    var how = trims.TryGetValue(upper.Id, out var to) ? plan.Words.Say("carrier-overlap.how", ("to", Thing.FineMm(to))) : plan.Words.Say("carrier-overlap.how-2", ("finished", plan.Named(finished)));
+                    return With(this.Say(plan, NoticeLevel.Caution, plan.Words.Say("carrier-overlap.caution", ("upper", plan.Named(upper)), ("finished", plan.Named(finished)), ("how", how)), plan.Words.Say("carrier-overlap.caution-why")), upper, finished);
                 }
             }
 

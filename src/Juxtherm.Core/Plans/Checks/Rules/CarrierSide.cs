@@ -16,7 +16,7 @@ public sealed class CarrierSide : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         return this.Say(plan, NoticeLevel.Note,
-            "Cut with the carrier sheet down; press with it up. Lift a corner with a nail to be sure which side it is.",
-            "The carrier is usually the shiny side, but not on every vinyl. Carrier down at the press glues the plate, or nothing at all.");
+            plan.Words.Say("carrier-side.note-2"),
+            plan.Words.Say("carrier-side.note-why-2"));
     }
 }

@@ -16,7 +16,7 @@ public sealed class ClamshellFrame : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         return plan.Work.Form.Framed && plan.Work.Source.Hinged
-            ? this.Say(plan, NoticeLevel.Stop, $"{Wording.StartingWithA(plan.Work.Form.Name)} does not go into {Wording.A(plan.Work.Source.Name)}. Use a swing-away or handheld press.", "The plate comes down at a slant: it meets the frame at the hinge first and bends it.")
+            ? this.Say(plan, NoticeLevel.Stop, plan.Words.Say("clamshell-frame.stop", ("form", plan.Work.Form.Name), ("source", plan.Work.Source.Name)), plan.Words.Say("clamshell-frame.stop-why"))
             : null;
     }
 }

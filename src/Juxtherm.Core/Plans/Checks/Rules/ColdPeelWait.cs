@@ -17,7 +17,7 @@ public sealed class ColdPeelWait : ILayerRule
         ArgumentNullException.ThrowIfNull(layer);
         if (plan.Layers.Count < 2 || layer.Chart.Peel.Value != PeelMethod.Cold)
             return null;
-        return this.Say(layer, NoticeLevel.Note, $"{plan.Named(layer)} peels cold, so it gets its full press and has to cool before anything else is laid. Have the next piece ready to press meanwhile.",
-            "It cannot be tacked and peeled at once: peeled warm, it comes off with its carrier.");
+        return this.Say(layer, NoticeLevel.Note, plan.Words.Say("cold-peel-wait.note", ("layer", plan.Named(layer))),
+            plan.Words.Say("cold-peel-wait.note-why"));
     }
 }

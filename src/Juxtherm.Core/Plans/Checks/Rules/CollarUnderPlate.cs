@@ -10,8 +10,6 @@ public sealed class CollarUnderPlate : IPlanRule
     // Less than this is rounding to squares.
     private const double ShiftedMm = 5;
 
-    private const string Why = "The rib holds the plate off the vinyl beside it, and its ring prints into the cloth for good.";
-
     /// <inheritdoc/>
     public string Code => "collar-under-plate";
 
@@ -22,9 +20,10 @@ public sealed class CollarUnderPlate : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
+        var why = plan.Words.Say("collar-under-plate.why");
         if (plan.Covered.SelectMany(c => c.Plan.Under).FirstOrDefault(k => k.Kind == FeatureKind.Collar) is { } collar)
         {
-            return this.Say(plan, NoticeLevel.Caution, $"The collar{(collar.OtherFace ? " of the other side" : "")} cannot hang off this plate without leaving part of the print uncovered. Thread the shirt over the lower plate, put a pillow inside, or use a smaller plate.", Why);
+            return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("collar-under-plate.caution", ("otherFace", collar.OtherFace)), why);
         }
 
         foreach (var (shape, art) in plan.PlacedFaces)
@@ -34,7 +33,7 @@ public sealed class CollarUnderPlate : IPlanRule
             {
                 var shift = only.Box.YMm - (art.YMm + art.HeightMm / 2 - only.HeightMm / 2);
                 if (shift > ShiftedMm && (only.Box with { YMm = only.Box.YMm - shift }).Overlaps(near.Box))
-                    return this.Say(plan, NoticeLevel.Note, $"Let the collar hang off the plate: set the plate's upper edge {plan.Words.Length(only.Box.YMm - shape.NeckMm!.Value)} below the collar, not its middle on the print's.", Why, ("shift", shift, "mm"));
+                    return this.Say(plan, NoticeLevel.Note, plan.Words.Say("collar-under-plate.note", ("y", Thing.Mm(only.Box.YMm - shape.NeckMm!.Value))), why, ("shift", shift, "mm"));
             }
         }
 

@@ -18,12 +18,12 @@ public sealed class CoverNeeded : IPlanRule
         ArgumentNullException.ThrowIfNull(plan);
         if (plan.Work.HasCover)
             return null;
-        var missed = plan.Layers.Any(l => l.Work.Vinyl.FinishSeconds.Value > 0) ? " The finish press after the peel is left out of the plan: bare vinyl would stick to the plate." : "";
+        var missed = plan.Layers.Any(l => l.Work.Vinyl.FinishSeconds.Value > 0) ? plan.Words.Say("cover-needed.missed") : "";
         // The carrier alone is a way of doing it, not a fault.
         if (plan.Job.Tools.Cover.IsCarrier)
-            return this.Say(plan, NoticeLevel.Note, "The carrier sheet is the only cover: make sure that it reaches beyond the vinyl all round." + missed,
-                "Where the carrier ends short, vinyl meets the hot plate and stays on it.");
-        return this.Say(plan, NoticeLevel.Caution, "Nothing covers the work but the carrier sheet. Lay a PTFE sheet or baking parchment over it, never waxed paper." + missed,
-            $"A cover keeps glue off the {new ToolWords(plan.Work).Hot}, spreads the heat, and guards {new ToolWords(plan.Work).Beside} from shine.");
+            return this.Say(plan, NoticeLevel.Note, plan.Words.Say("cover-needed.note", ("missed", missed)),
+                plan.Words.Say("cover-needed.note-why"));
+        return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("cover-needed.caution", ("missed", missed)),
+            plan.Words.Say("cover-needed.caution-why", ("hot", new ToolWords(plan.Work, plan.Words).Hot), ("beside", new ToolWords(plan.Work, plan.Words).Beside)));
     }
 }

@@ -25,8 +25,8 @@ public sealed class CushionMargin : IPlanRule
             var clear = Math.Min(shape.WidthMm, shape.HeightMm) * Margin;
             var nearest = new[] { art.XMm, art.YMm, shape.WidthMm - art.XMm - art.WidthMm, shape.HeightMm - art.YMm - art.HeightMm }.Min();
             if (nearest < clear - 1)
-                return this.Say(plan, NoticeLevel.Caution, $"The print comes within {plan.Words.Length(Math.Max(0, nearest))} of the cushion's edge; keep about {plan.Words.Length(clear)} clear all round.",
-                    $"Filled, a cushion rounds away there: the rim of the print turns out of sight ({PlacementRules.Practice}).", ("nearest", nearest, "mm"), ("clear", clear, "mm"));
+                return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("cushion-margin.caution", ("it", Thing.Mm(Math.Max(0, nearest))), ("clear", Thing.Mm(clear))),
+                    plan.Words.Say("cushion-margin.caution-why", ("practice", PlacementRules.Practice)), ("nearest", nearest, "mm"), ("clear", clear, "mm"));
         }
 
         return null;

@@ -14,8 +14,8 @@ public sealed class CutPresetPerMat : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        if (plan.Job.Tools.Cutter is not { } setup || CutNotices.PresetsInWords(plan.Layers.Select(l => (l.Work.Vinyl.Name, CutPreset.Of(l.Work.Vinyl, setup.Cutter)))) is not { } all)
+        if (plan.Job.Tools.Cutter is not { } setup || CutNotices.PresetsInWords(plan.Layers.Select(l => (l.Work.Vinyl.Name, CutPreset.Of(l.Work.Vinyl, setup.Cutter))), plan.Words) is not { } all)
             return null;
-        return this.Say(plan, NoticeLevel.Note, $"The vinyls want different cut presets. {all}. Check it again at every mat.", "A second mat cut on the first one's preset is cut through, or not at all.");
+        return this.Say(plan, NoticeLevel.Note, plan.Words.Say("cut-preset-per-mat.note", ("all", all)), plan.Words.Say("cut-preset-per-mat.note-why"));
     }
 }

@@ -18,7 +18,7 @@ public sealed class DampUnderlay : IPlanRule
         if (!plan.Job.Tools.Underlay.Damp)
             return null;
         return plan.Work.Form.Framed
-            ? this.Say(plan, NoticeLevel.Caution, "A board inside the frame is better than a towel; if it has to be the towel, dry it under the press first.", "Behind a stretched canvas its moisture has nowhere to go but into the glue line.")
-            : this.Say(plan, NoticeLevel.Note, "The towel must be bone dry: press it alone for half a minute first.", "Steam from below keeps the glue line cool and lifts the vinyl.");
+            ? this.Say(plan, NoticeLevel.Caution, plan.Words.Say("damp-underlay.caution"), plan.Words.Say("damp-underlay.caution-why"))
+            : this.Say(plan, NoticeLevel.Note, plan.Words.Say("damp-underlay.note"), plan.Words.Say("damp-underlay.note-why"));
     }
 }

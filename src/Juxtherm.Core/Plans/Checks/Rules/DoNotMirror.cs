@@ -19,9 +19,9 @@ public sealed class DoNotMirror : ILayerRule
         ArgumentNullException.ThrowIfNull(layer);
         if (layer.Work.Vinyl.Mirrored.Value)
             return null;
-        const string why = "This vinyl is cut from its face and lifted over with a mask, so it is never turned over.";
+        var why = plan.Words.Say("do-not-mirror.why");
         return layer.Layer.Mirrored == true
-            ? this.Say(layer, NoticeLevel.Stop, "The artwork is mirrored, and this vinyl must not be. Cut it as it reads.", why)
-            : this.Say(layer, NoticeLevel.Note, "Do not mirror this vinyl: cut it as it reads.", why);
+            ? this.Say(layer, NoticeLevel.Stop, plan.Words.Say("do-not-mirror.stop-2"), why)
+            : this.Say(layer, NoticeLevel.Note, plan.Words.Say("do-not-mirror.note"), why);
     }
 }

@@ -16,7 +16,7 @@ public sealed class DoNotPressLabel : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         return plan.Job.Blank.CareDots == 0
-            ? this.Say(plan, NoticeLevel.Stop, "The care label crosses out the iron. Do not press this item.", "The maker of the item says that heat harms it (ironing symbol of ISO 3758, quoted from memory). No setting here changes that.")
+            ? this.Say(plan, NoticeLevel.Stop, plan.Words.Say("do-not-press-label.stop"), plan.Words.Say("do-not-press-label.stop-why"))
             : null;
     }
 }

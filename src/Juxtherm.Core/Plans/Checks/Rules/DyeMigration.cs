@@ -22,8 +22,8 @@ public sealed class DyeMigration : IPlanRule
         if (hottest <= from.Value)
             return null;
         return this.Say(plan, NoticeLevel.Caution,
-            $"Coloured {plan.Work.Material.Name.ToLowerInvariant()} may bleed into the vinyl: it may reach {plan.Words.Temperature(hottest)}. On white cloth this does not matter; on dyed cloth press a test patch and look again after two days.",
-            $"From about {plan.Words.Temperature(from.Value)} the dye turns to vapour and moves. It shows hours or days later, so a clean print at the press proves nothing ({from.From.Source}).",
+            plan.Words.Say("dye-migration.caution", ("material", plan.Work.Material.Name), ("hottest", Thing.Celsius(hottest))),
+            plan.Words.Say("dye-migration.caution-why", ("from", Thing.Celsius(from.Value)), ("source", from.From.Source)),
             ("from", from.Value, "Cel"), ("planned", plan.HottestBareCelsius, "Cel"), ("hottest", hottest, "Cel"));
     }
 }

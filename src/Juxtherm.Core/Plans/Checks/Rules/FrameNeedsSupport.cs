@@ -16,7 +16,7 @@ public sealed class FrameNeedsSupport : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         return plan.Work.Form.Framed && !plan.Job.Tools.Underlay.BearsFrames
-            ? this.Say(plan, NoticeLevel.Caution, "Put a board as thick as the frame is deep inside it, from behind, and press on that. Keep the plate off the frame's bars.", "Without support the canvas gives way, gets no pressure, and takes the print of the bars.")
+            ? this.Say(plan, NoticeLevel.Caution, plan.Words.Say("frame-needs-support.caution"), plan.Words.Say("frame-needs-support.caution-why"))
             : null;
     }
 }

@@ -23,8 +23,8 @@ public sealed class GlitterOnGlitter : ILayerRule
         var lower = layer.Work.Vinyl.Family != Family ? null : plan.Stack.DirectlyUnder(layer.Id).Select(id => plan.About.Layer(id)).FirstOrDefault(l => l.Work.Vinyl.Family == Family);
         if (lower is null)
             return null;
-        return this.Say(layer, NoticeLevel.Stop, $"{plan.Named(layer)} lies on other glitter. Lay the two side by side, or cut the one out of the other. If yours has a smooth face and has held before, accept it.",
-            "Glitter has a rough face; glue reaches only its tips, its own least of all.") with
+        return this.Say(layer, NoticeLevel.Stop, plan.Words.Say("glitter-on-glitter.stop", ("layer", plan.Named(layer))),
+            plan.Words.Say("glitter-on-glitter.stop-why")) with
         { Remedies = UnderneathNotAllowed.Changes(plan, layer, lower, swap: lower) };
     }
 }

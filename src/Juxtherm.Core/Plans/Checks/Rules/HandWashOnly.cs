@@ -17,8 +17,8 @@ public sealed class HandWashOnly : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         return plan.Work.Material.Care == CareKind.HandWash
-            ? this.Say(plan, NoticeLevel.Note, "Wash by hand only, without soaking or scouring; not in the dishwasher. Keep vinyl off a drinking rim.",
-                "On a smooth glaze the vinyl holds by its glue alone; heat and alkali of a dishwasher creep under the edge.")
+            ? this.Say(plan, NoticeLevel.Note, plan.Words.Say("hand-wash-only.note"),
+                plan.Words.Say("hand-wash-only.note-why"))
             : null;
     }
 }

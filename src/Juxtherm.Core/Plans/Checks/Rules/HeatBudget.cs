@@ -30,8 +30,8 @@ public sealed class HeatBudget : ILayerRule
         if (had > most && alone <= most && !layer.Work.Vinyl.HeatsOnce.Value)
         {
             return this.Say(layer, NoticeLevel.Caution,
-                $"Where parts overlap, {plan.Named(layer)} gets {Wording.Share(had)} times its chart's heat; it takes about {Wording.Share(most)} here. Keep the overlaps as small as they are drawn.",
-                $"What lies under two plates has the heat of both. Beyond that it wrinkles, yellows or goes flat ({layer.Takes.From.Source}).", ("burden", had, "1"), ("most", most, "1"), ("alone", Math.Round(alone, 2), "1"));
+                plan.Words.Say("heat-budget.caution", ("layer", plan.Named(layer)), ("had", Thing.Share(had)), ("most", Thing.Share(most))),
+                plan.Words.Say("heat-budget.caution-why", ("source", layer.Takes.From.Source)), ("burden", had, "1"), ("most", most, "1"), ("alone", Math.Round(alone, 2), "1"));
         }
 
         var level = had > most * (plan.Found.From == SettingFrom.Search ? FarBeyond : FarBeyondOwn) ? NoticeLevel.Stop : NoticeLevel.Caution;
@@ -40,8 +40,8 @@ public sealed class HeatBudget : ILayerRule
         if (had <= most || (layer.Work.Vinyl.HeatsOnce.Value && level == NoticeLevel.Caution) || (level == NoticeLevel.Caution && plan.Presses.Any(p => p.InsteadOfSeconds is not null)))
             return null;
         return this.Say(layer, level,
-            $"{plan.Named(layer)} gets {Wording.Share(had)} times its chart's heat over all presses; it takes about {Wording.Share(most)} here. Tack shorter, lay it later, or press fewer times.",
-            $"Heat adds up, and the lowest layer sees every press. Beyond that it wrinkles, yellows or goes flat ({layer.Takes.From.Source}).", ("burden", had, "1"), ("most", most, "1")) with
+            plan.Words.Say("heat-budget.text", ("layer", plan.Named(layer)), ("had", Thing.Share(had)), ("most", Thing.Share(most))),
+            plan.Words.Say("heat-budget.text-2", ("source", layer.Takes.From.Source)), ("burden", had, "1"), ("most", most, "1")) with
         { Remedies = [.. Less(plan)] };
     }
 
@@ -49,8 +49,8 @@ public sealed class HeatBudget : ILayerRule
     private static IEnumerable<Remedy> Less(PlanContext plan)
     {
         if (plan.Job.Choices.GetValueOrDefault(new LayersMethod().Id) == LayersMethod.Full)
-            yield return new Remedy("Tack each, then one full press", [new JobEdit($"/choices/{new LayersMethod().Id}", null)]);
+            yield return new Remedy(plan.Words.Say("heat-budget.less"), [new JobEdit($"/choices/{new LayersMethod().Id}", null)]);
         if (plan.Job.Choices.GetValueOrDefault(new TotalHeat().Id) == TotalHeat.OnceMore)
-            yield return new Remedy("Leave out the full press more", [new JobEdit($"/choices/{new TotalHeat().Id}", null)]);
+            yield return new Remedy(plan.Words.Say("heat-budget.less-2"), [new JobEdit($"/choices/{new TotalHeat().Id}", null)]);
     }
 }

@@ -24,14 +24,14 @@ public sealed class HeatSourceUnsuitable : IPlanRule
             var item = form.Name.ToLowerInvariant();
             return form.Shape switch
             {
-                FaceShape.Curved => this.Say(plan, NoticeLevel.Stop, $"{Wording.StartingWithA(named)} cannot press {Wording.A(item)}. Use a mug press.", "A flat plate touches a cylinder along one line only: it can crack it, and the rest of the print gets neither heat nor pressure.").Dangerous(),
-                FaceShape.Domed => this.Say(plan, NoticeLevel.Stop, $"{Wording.StartingWithA(named)} cannot press {Wording.A(item)}. Use a cap press or a small hand iron.", "The crown is round: a flat plate touches its middle only."),
-                _ => this.Say(plan, NoticeLevel.Stop, $"{Wording.StartingWithA(named)} cannot press {Wording.A(item)}. Use a flat press or an iron.", "Its plate is bent to fit something round; a flat piece would be bent and pressed unevenly."),
+                FaceShape.Curved => this.Say(plan, NoticeLevel.Stop, plan.Words.Say("heat-source-unsuitable.stop", ("named", named), ("item", item)), plan.Words.Say("heat-source-unsuitable.stop-why")).Dangerous(),
+                FaceShape.Domed => this.Say(plan, NoticeLevel.Stop, plan.Words.Say("heat-source-unsuitable.stop-2", ("named", named), ("item", item)), plan.Words.Say("heat-source-unsuitable.stop-why-2")),
+                _ => this.Say(plan, NoticeLevel.Stop, plan.Words.Say("heat-source-unsuitable.stop-3", ("named", named), ("item", item)), plan.Words.Say("heat-source-unsuitable.stop-why-3")),
             };
         }
 
         return plan.About.Choose(new HouseholdIron()) == HouseholdIron.Avoid
-            ? this.Say(plan, NoticeLevel.Caution, "You would rather not press with an iron: choose another press for this job.", "Its sole swings by tens of degrees and the pressure is your arm's.")
+            ? this.Say(plan, NoticeLevel.Caution, plan.Words.Say("heat-source-unsuitable.caution"), plan.Words.Say("heat-source-unsuitable.caution-why"))
             : null;
     }
 }

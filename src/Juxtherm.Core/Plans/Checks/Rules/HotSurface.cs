@@ -18,13 +18,13 @@ public sealed class HotSurface : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         var hottest = plan.About.Settings.Max(s => s.Dial.Celsius);
-        var plate = plan.Words.Temperature(hottest);
-        var tool = new ToolWords(plan.Work);
+        var plate = plan.Words.Say(Thing.Celsius(hottest));
+        var tool = new ToolWords(plan.Work, plan.Words);
         var text = plan.Work.Material.Kind == MaterialKind.Hard
-            ? $"The {plan.Work.Form.Name.ToLowerInvariant()} itself stays hot for minutes: heat gloves, and a stand that cannot burn. The {tool.Hot} is at {plate}."
-            : $"The {tool.Hot} is at {plate}. Lay the artwork {tool.OutOfTheWay}. {(tool.HeldByHand ? "Never leave it face down and alone." : tool.Hot == "gun" ? "Never point it at anything that burns." : "Keep fingers out of the closing press, and never leave it closed and alone.")}";
+            ? plan.Words.Say("hot-surface.text", ("form", plan.Work.Form.Name), ("hot", tool.Hot), ("plate", plate))
+            : plan.Words.Say("hot-surface.text-2", ("hot", tool.Hot), ("plate", plate), ("outOfTheWay", tool.OutOfTheWay), ("heldByHand", tool.HeldByHand), ("isHot", tool.Hot == "gun"));
         return this.Say(plan, NoticeLevel.Note, text,
-            "Metal burns skin within a second far below this (touch limits: ISO 13732-1, named from memory). Local rules for workshops and for goods sold come first.",
+            plan.Words.Say("hot-surface.note-why"),
             ("plate", hottest, "Cel"));
     }
 }

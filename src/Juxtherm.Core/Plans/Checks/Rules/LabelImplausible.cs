@@ -21,7 +21,7 @@ public sealed class LabelImplausible : ILayerRule
             return null;
         var vinyl = layer.Work.Vinyl;
         return this.Say(layer, NoticeLevel.Caution,
-            $"Read the wrapper again: its figures as entered would hardly warm the glue. The plan goes by what is usual for {vinyl.Name.ToLowerInvariant()} vinyl, {plan.Words.Temperature(vinyl.ReferenceCelsius.Value)} for {Wording.Time(vinyl.ReferenceSeconds.Value)}.",
-            "On the stack that charts assume they give less than a twentieth of the usual bond. A slip of a digit, or degrees of the other kind, is more likely than such a vinyl.");
+            plan.Words.Say("label-implausible.caution", ("vinyl", vinyl.Name), ("reference", Thing.Celsius(vinyl.ReferenceCelsius.Value)), ("reference2", Thing.Seconds(vinyl.ReferenceSeconds.Value))),
+            plan.Words.Say("label-implausible.caution-why"));
     }
 }

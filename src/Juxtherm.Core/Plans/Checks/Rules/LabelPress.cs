@@ -26,9 +26,9 @@ public sealed class LabelPress : ILayerRule
         if (layer.TranslatedUnasked)
         {
             return this.Say(layer, NoticeLevel.Note,
-                $"The figure given, {words.Temperature(layer.Chart.Celsius.Value)} for {Wording.Time(layer.Chart.Seconds.Value)}, is read as a plate press's and translated for this one.",
-                "Wrappers mean a plate press on a plain cotton tee. A figure that was looked up for this press, or worked on it, is taken as it is.") with
-            { Remedies = [new Remedy("It is for this press", [new JobEdit($"/layers/{layer.Layer.At}/label/for", JobReader.ForThisPress)])] };
+                words.Say("label-press.note", ("celsius", Thing.Celsius(layer.Chart.Celsius.Value)), ("seconds", Thing.Seconds(layer.Chart.Seconds.Value))),
+                words.Say("label-press.note-why")) with
+            { Remedies = [new Remedy(words.Say("label-press.text"), [new JobEdit($"/layers/{layer.Layer.At}/label/for", JobReader.ForThisPress)])] };
         }
 
         if (layer.Figure is not { For: FigureFor.ThisPress } figure || plan.About.SetOf([layer.Id]).Found is not { Instead: { } own, From: SettingFrom.Figure } found)
@@ -37,7 +37,7 @@ public sealed class LabelPress : ILayerRule
         if ((figure.Celsius is null || Math.Abs(off) <= FarK) && (figure.Seconds is null || times is >= FarLess and <= FarMore))
             return null;
         return this.Say(layer, NoticeLevel.Note,
-            $"The figure for this press is taken as it is. The model would take {words.SetTo(own.Dial.Mark, own.Dial.Celsius)} for {Wording.Time(own.Seconds)}.",
-            "Your own goods decide. What comes out of it goes into the logbook and corrects the model.", ("off", off, "K"), ("times", times, "1"));
+            words.Say("label-press.note-2", ("celsius", Thing.Celsius(own.Dial.Celsius)), ("mark", own.Dial.Mark), ("seconds", Thing.Seconds(own.Seconds))),
+            words.Say("label-press.note-why-2"), ("off", off, "K"), ("times", times, "1"));
     }
 }

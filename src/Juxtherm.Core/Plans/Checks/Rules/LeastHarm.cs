@@ -23,8 +23,8 @@ public sealed class LeastHarm : IPlanRule
         var tightest = plan.Layers.MinBy(l => l.MostHeatDose / Math.Max(0.01, plan.HeatDose[l.Id]))!;
         var lofty = plan.Work.Material.Lofty.Value;
         return this.Say(plan, NoticeLevel.Caution,
-            $"The last press is {Wording.Time(press.Seconds)}, not the {Wording.Time(full)} that the full bond would take: {plan.Named(tightest)} would wrinkle. Every layer still holds, with {Wording.Share(plan.BondShare)} of the bond wanted. Fewer layers on each other{(lofty ? ", or a firmer base," : "")} would give both; press a test patch first.",
-            $"Heat adds up, and the lowest layer sees every press; here it takes about {Wording.Share(tightest.MostHeatDose)} times its chart's ({tightest.Takes.From.Source}).{(lofty ? $" {plan.Work.Material.Name} keeps the heat in from below." : "")}",
+            plan.Words.Say("least-harm.caution", ("seconds", Thing.Seconds(press.Seconds)), ("full", Thing.Seconds(full)), ("tightest", plan.Named(tightest)), ("bondShare", Thing.Share(plan.BondShare)), ("lofty", lofty)),
+            plan.Words.Say("least-harm.caution-why", ("mostHeatDose", Thing.Share(tightest.MostHeatDose)), ("source", tightest.Takes.From.Source), ("lofty", lofty), ("material", plan.Work.Material.Name)),
             ("seconds", press.Seconds, "s"), ("full", full, "s"), ("bond", plan.BondShare, "1")) with
         { Layers = [.. plan.Layers.Where(l => l == tightest || plan.HeatDose[l.Id] > l.MostHeatDose).Select(l => l.Id)], Remedies = [.. Changes(plan)] };
     }
@@ -42,6 +42,6 @@ public sealed class LeastHarm : IPlanRule
 
         var back = new BackPress();
         if (plan.About.CanBeTurned && plan.About.Choose(back) != BackPress.Always)
-            yield return new Remedy("Press from the back as well", [new JobEdit($"/choices/{back.Id}", BackPress.Always)]);
+            yield return new Remedy(plan.Words.Say("least-harm.changes"), [new JobEdit($"/choices/{back.Id}", BackPress.Always)]);
     }
 }

@@ -14,8 +14,8 @@ public sealed class LoftyFace : IPlanRule
         ArgumentNullException.ThrowIfNull(plan);
         var material = plan.Work.Material;
         return material.Lofty.Value
-            ? this.Say(plan, NoticeLevel.Note, $"{material.Name} is fluffy: press it down for a moment before laying the vinyl, and do not shorten the time to a tee's.",
-                $"The glue has to find its way between loose fibres, so the plan asks for {Wording.Share(material.Demand.Value)} times the bond of a plain tee ({material.Demand.From.Source}).", ("demand", material.Demand.Value, "1"))
+            ? this.Say(plan, NoticeLevel.Note, plan.Words.Say("lofty-face.note", ("material", material.Name)),
+                plan.Words.Say("lofty-face.note-why", ("demand", Thing.Share(material.Demand.Value)), ("source", material.Demand.From.Source)), ("demand", material.Demand.Value, "1"))
             : null;
     }
 }

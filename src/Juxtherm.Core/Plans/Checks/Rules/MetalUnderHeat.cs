@@ -26,7 +26,7 @@ public sealed class MetalUnderHeat : IPlanRule
             var near = art.Grown(Math.Max(width, height));
             var metal = shape.Features.Where(f => f.Kind is FeatureKind.Metal or FeatureKind.Snap && near.Overlaps(f.Box)).Select(f => f.Name).Distinct(StringComparer.Ordinal).ToList();
             if (metal.Count > 0)
-                return this.Say(plan, NoticeLevel.Caution, $"Take it off or keep it out of the press: {string.Join(", ", metal)}.", "Metal takes the plate's heat at once: it burns fingers and cloth, dents the plate's coating and keeps it off the vinyl.");
+                return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("metal-under-heat.caution", ("metal", Thing.List(metal))), plan.Words.Say("metal-under-heat.caution-why"));
         }
 
         return null;

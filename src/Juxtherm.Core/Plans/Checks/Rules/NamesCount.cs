@@ -20,10 +20,10 @@ public sealed class NamesCount : IPlanRule
             return null;
         var garments = names.Sum(n => n.Count);
         if (garments != plan.Job.Quantity)
-            return this.Say(plan, NoticeLevel.Caution, $"The list has names for {garments} garments, and the job is for {plan.Job.Quantity}.", "One garment would be left without a name, or a name without a garment.", ("names", garments, "1"), ("pieces", plan.Job.Quantity, "1"));
+            return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("names-count.caution", ("garments", garments), ("quantity", plan.Job.Quantity)), plan.Words.Say("names-count.caution-why"), ("names", garments, "1"), ("pieces", plan.Job.Quantity, "1"));
         var unread = names.Count(n => !n.Proofed);
         return unread > 0
-            ? this.Say(plan, NoticeLevel.Note, $"{unread} of {names.Count} names have not been ticked on the proof sheet yet.", "A wrong letter is found cheaply on the sheet and dearly on the shirt.", ("unread", unread, "1"))
+            ? this.Say(plan, NoticeLevel.Note, plan.Words.Say("names-count.note", ("unread", unread), ("names", names.Count)), plan.Words.Say("names-count.note-why"), ("unread", unread, "1"))
             : null;
     }
 }

@@ -30,14 +30,14 @@ public sealed class NeedsSections : IPlanRule
         if (most is null)
             return Unplaced(plan);
         var plate = JobSections.PlateOf(plan.Job.Tools);
-        var times = Wording.Times(most.MostHeats);
+        var times = plan.Words.Say("needs-sections.times", ("mostHeats", most.MostHeats));
         var overlap = most.MostHeats <= 1 ? ""
-            : most.TwiceShare < HardlyAny ? $" Hardly any of the vinyl is heated {times}."
-            : $" {most.TwiceShare:P0} of the vinyl lies under two of them and is heated {times} at most, which is counted.";
-        var proven = most.Proven ? " Fewer would leave something out." : " Fewer may be possible; the search was cut short.";
+            : most.TwiceShare < HardlyAny ? plan.Words.Say("needs-sections.overlap", ("times", times))
+            : plan.Words.Say("needs-sections.overlap-2", ("twiceShare", most.TwiceShare), ("times", times));
+        var proven = most.Proven ? plan.Words.Say("needs-sections.proven") : plan.Words.Say("needs-sections.proven-2");
         return this.Say(plan, NoticeLevel.Caution,
-            $"Press it in {most.Sections.Count} parts, each preheated, laid, pressed and peeled before the next: see where the plate comes down.{overlap}{proven}",
-            $"Vinyl that the plate does not cover is not bonded. A plate of {plan.Words.Length(plate.WidthMm)} by {plan.Words.Length(plate.HeightMm)} gives full bond up to {plan.Words.Length(plate.EdgeMm)} from its edge and bonds up to {plan.Words.Length(plate.RimMm)}, and what is thick has to hang off it.",
+            plan.Words.Say("needs-sections.caution", ("sections", most.Sections.Count), ("overlap", overlap), ("proven", proven)),
+            plan.Words.Say("needs-sections.caution-why", ("width", Thing.Mm(plate.WidthMm)), ("height", Thing.Mm(plate.HeightMm)), ("edge", Thing.Mm(plate.EdgeMm)), ("rim", Thing.Mm(plate.RimMm))),
             ("goes", most.Sections.Count, "1"), ("heats", most.MostHeats, "1"), ("twice", Math.Round(most.TwiceShare, 3), "1"), ("plateWidth", plate.WidthMm, "mm"), ("plateHeight", plate.HeightMm, "mm"));
     }
 
@@ -50,8 +50,8 @@ public sealed class NeedsSections : IPlanRule
         var share = Math.Sqrt(SectionSearch.MostSections * SpareShare / goes);
         double Down(double mm) => Math.Floor(mm * share / 5) * 5;
         return this.Say(plan, NoticeLevel.Stop,
-            $"It would take about {goes} parts with a plate of {plan.Words.Length(w)} by {plan.Words.Length(h)}. Make it {plan.Words.Length(Down(art.WidthMm))} × {plan.Words.Length(Down(art.HeightMm))} or smaller, or press it with a larger plate.",
-            $"More than {SectionSearch.MostSections} parts are not laid out: nobody keeps them in register.", ("goes", goes, "1"), ("most", SectionSearch.MostSections, "1"), ("width", Down(art.WidthMm), "mm"), ("height", Down(art.HeightMm), "mm"));
+            plan.Words.Say("needs-sections.stop", ("goes", goes), ("w", Thing.Mm(w)), ("h", Thing.Mm(h)), ("down", Thing.Mm(Down(art.WidthMm))), ("down2", Thing.Mm(Down(art.HeightMm)))),
+            plan.Words.Say("needs-sections.stop-why", ("mostSections", SectionSearch.MostSections)), ("goes", goes, "1"), ("most", SectionSearch.MostSections, "1"), ("width", Down(art.WidthMm), "mm"), ("height", Down(art.HeightMm), "mm"));
     }
 
     /// <summary>What is not placed yet is only known by its size.</summary>
@@ -61,8 +61,8 @@ public sealed class NeedsSections : IPlanRule
         var large = plan.Layers.FirstOrDefault(l => l.Layer is { Box: null, WidthMm: { } w, HeightMm: { } h } && !plate.Takes(w, h));
         if (large is null || plan.Work.Form.Shape != FaceShape.Flat)
             return null;
-        return this.Say(plan, NoticeLevel.Caution, "The artwork is larger than what the plate presses at once. Place it on the blank, and the plan lays out in how many parts it is pressed.",
-            "Vinyl that the plate does not cover is not bonded, and vinyl under two parts has had twice the heat.",
+        return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("needs-sections.caution-2"),
+            plan.Words.Say("needs-sections.caution-why-2"),
             ("width", large.Layer.WidthMm!.Value, "mm"), ("height", large.Layer.HeightMm!.Value, "mm"), ("plateWidth", plate.WidthMm, "mm"), ("plateHeight", plate.HeightMm, "mm"));
     }
 }

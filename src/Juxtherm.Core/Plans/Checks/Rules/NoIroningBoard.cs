@@ -16,7 +16,7 @@ public sealed class NoIroningBoard : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         return plan.Job.Tools.Underlay.Yields
-            ? this.Say(plan, NoticeLevel.Caution, "Press on a stable table with a mat or a folded dry cloth, not on an ironing board.", "Its mesh and padding give way, so the pressure that the bond needs never builds up.")
+            ? this.Say(plan, NoticeLevel.Caution, plan.Words.Say("no-ironing-board.caution"), plan.Words.Say("no-ironing-board.caution-why"))
             : null;
     }
 }

@@ -26,8 +26,8 @@ public sealed class NoSafeSetting : IPlanRule
             return null;
         var row = found.Chosen;
         return this.Say(plan, NoticeLevel.Stop,
-            $"Nothing on this dial works. The best, {plan.Words.SetTo(row.Dial.Mark, row.Dial.Celsius)}, ends after {Wording.Time(row.MostSeconds)} because {Limit(plan, row)}, with {Wording.Share(row.BondAtMost)} of the bond wanted. Try firmer pressure, another press, or a vinyl that bonds cooler.",
-            "Every temperature of the dial was tried in the model; what bonds the vinyl passes a limit first.",
+            plan.Words.Say("no-safe-setting.stop", ("celsius", Thing.Celsius(row.Dial.Celsius)), ("mark", row.Dial.Mark), ("most", Thing.Seconds(row.MostSeconds)), ("limit", Limit(plan, row)), ("bondAtMost", Thing.Share(row.BondAtMost))),
+            plan.Words.Say("no-safe-setting.stop-why"),
             ("bond", row.BondAtMost, "1"), ("most", row.MostSeconds, "s"), ("set", row.Dial.Celsius, "Cel"));
     }
 
@@ -37,18 +37,18 @@ public sealed class NoSafeSetting : IPlanRule
         var longest = plan.Figures.LongestPressSeconds.Value;
         if (plan.AllHold && found.Seconds <= longest)
             return null;
-        var set = $"{plan.Words.SetTo(found.Dial.Mark, found.Dial.Celsius)} for {Wording.Time(found.Seconds)}";
+        var set = plan.Words.Say("no-safe-setting.as-it-is-set", ("celsius", Thing.Celsius(found.Dial.Celsius)), ("mark", found.Dial.Mark), ("seconds", Thing.Seconds(found.Seconds)));
         var text = plan.AllHold
-            ? $"{char.ToUpperInvariant(set[0])}{set[1..]} is longer than a press can be held to. Press in two goes with a look between them."
-            : $"By the model {set} does not hold here: {Wording.Share(plan.BondShare)} of the bond wanted, where {Wording.Share(plan.Work.Vinyl.HoldsFromBond.Value)} holds. Pull at a test patch once it is cold.";
-        return this.Say(plan, NoticeLevel.Caution, text, "A setting carries over to the same vinyl, blank and press only.",
+            ? plan.Words.Say("no-safe-setting.as-it-is-text", ("set", set))
+            : plan.Words.Say("no-safe-setting.as-it-is-text-2", ("set", set), ("bondShare", Thing.Share(plan.BondShare)), ("holdsFromBond", Thing.Share(plan.Work.Vinyl.HoldsFromBond.Value)));
+        return this.Say(plan, NoticeLevel.Caution, text, plan.Words.Say("no-safe-setting.caution-why"),
             ("bond", plan.BondShare, "1"), ("most", found.Chosen.MostSeconds, "s"), ("set", found.Dial.Celsius, "Cel"), ("used", found.Seconds, "s"));
     }
 
     private static string Limit(PlanContext plan, TemperatureRow row) => row.EndsBecause switch
     {
-        TimeLimit.Blank => $"the {plan.Work.Material.Name.ToLowerInvariant()} beside it reaches its limit",
-        TimeLimit.Vinyl => "the vinyl has had all the heat it takes",
-        _ => "the longest press that makes sense by hand is over",
+        TimeLimit.Blank => plan.Words.Say("no-safe-setting.limit.blank", ("material", plan.Work.Material.Name)),
+        TimeLimit.Vinyl => plan.Words.Say("no-safe-setting.limit.vinyl"),
+        _ => plan.Words.Say("no-safe-setting.limit.else"),
     };
 }

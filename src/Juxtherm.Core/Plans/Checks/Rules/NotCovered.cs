@@ -19,8 +19,8 @@ public sealed class NotCovered : IPlanRule
         var missed = plan.Covered.SelectMany(c => c.Plan.NotCovered).Distinct().ToList();
         if (missed.Count == 0)
             return null;
-        string Where(Box b) => $"{plan.Words.Length(b.WidthMm)} by {plan.Words.Length(b.HeightMm)}, {plan.Words.Length(b.XMm)} from the left and {plan.Words.Length(b.YMm)} from the top";
-        return this.Say(plan, NoticeLevel.Stop, $"The plate cannot reach part of the print: {string.Join("; ", missed.Take(3).Select(Where))}{(missed.Count > 3 ? " and more" : "")}. Move the print away from what is thick, cut it around, take off what is metal, or use a smaller plate.",
-            "Metal and a zip's teeth never come under the plate, and what the plate does not press is not bonded.", ("places", missed.Count, "1"));
+        string Where(Box b) => plan.Words.Say("not-covered.where", ("width", Thing.Mm(b.WidthMm)), ("height", Thing.Mm(b.HeightMm)), ("x", Thing.Mm(b.XMm)), ("y", Thing.Mm(b.YMm)));
+        return this.Say(plan, NoticeLevel.Stop, plan.Words.Say("not-covered.stop", ("take", Thing.List(missed.Take(3).Select(Where))), ("missed", missed.Count)),
+            plan.Words.Say("not-covered.stop-why"), ("places", missed.Count, "1"));
     }
 }

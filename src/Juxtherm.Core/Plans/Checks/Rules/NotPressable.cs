@@ -13,7 +13,7 @@ public sealed class NotPressable : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         return plan.Work.Material.NeverPressed is { } never
-            ? this.Say(plan, NoticeLevel.Stop, $"{plan.Work.Material.Name} is not pressed, with any vinyl or setting.", never.Value)
+            ? this.Say(plan, NoticeLevel.Stop, plan.Words.Say("not-pressable.stop", ("material", plan.Work.Material.Name)), never.Value)
             : null;
     }
 }

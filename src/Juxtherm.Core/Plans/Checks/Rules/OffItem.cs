@@ -43,9 +43,9 @@ public sealed class OffItem : IPlanRule
             var item = plan.Work.Form.Name.ToLowerInvariant();
             var names = string.Join(", ", off.Select(l => plan.Named(l.Layer)));
             var text = off.TrueForAll(l => !cloth.Intersects(CutShape.GroundOf(l.Layer.Layer.Shape, l.Layer.Layer.Box!.Value)))
-                ? $"Move {names} onto the {item}: it lies beside it."
-                : $"Move {names}, or make it smaller: it reaches {plan.Words.Length(farthest)} beyond the edge of the {item}{(shape.Size is { } size ? $" in size {size}" : "")}.";
-            return this.Say(plan, NoticeLevel.Stop, text, "Vinyl beyond the edge is pressed onto the underlay, and bonds to it. Where your item is larger than typical, type its measures at Place.", ("beyond", farthest, "mm")) with
+                ? plan.Words.Say("off-item.text", ("names", names), ("item", item))
+                : plan.Words.Say("off-item.text-2", ("names", names), ("farthest", Thing.Mm(farthest)), ("item", item), ("size", shape.Size is { } size ? plan.Words.Say("off-item.text-2.size", ("size", size)) : ""));
+            return this.Say(plan, NoticeLevel.Stop, text, plan.Words.Say("off-item.stop-why"), ("beyond", farthest, "mm")) with
             {
                 Layers = [.. off.Select(l => l.Layer.Id)],
                 Remedies = Usual(plan, shape, art) is { } mend ? [mend] : [],
@@ -63,10 +63,10 @@ public sealed class OffItem : IPlanRule
         var tip = shape.Outline.MaxBy(p => p.Y);
         var point = Plane.Factory.CreatePoint(new NetTopologySuite.Geometries.Coordinate(tip.X, tip.Y));
         var toPoint = plan.Layers.Where(l => l.Layer.Face == shape.Face && l.Layer.Box is not null).Min(l => CutShape.GroundOf(l.Layer.Shape, l.Layer.Box!.Value).Distance(point));
-        var (where, mm) = art.YMm < KeptClearMm ? ("neck edge", art.YMm) : ("point", toPoint);
+        var (where, mm) = art.YMm < KeptClearMm ? (plan.Words.Say("off-item.near-the-edge"), art.YMm) : ("point", toPoint);
         return mm >= KeptClearMm
             ? null
-            : this.Say(plan, NoticeLevel.Caution, $"The print comes within {plan.Words.Length(Math.Max(0, mm))} of the {where}; {plan.Words.Length(KeptClearMm)} stay clear.", "There it is rolled, knotted or folded when worn, and vinyl cracks.", ("clear", mm, "mm"), ("usual", KeptClearMm, "mm"));
+            : this.Say(plan, NoticeLevel.Caution, plan.Words.Say("off-item.caution", ("it", Thing.Mm(Math.Max(0, mm))), ("where", where), ("keptClear", Thing.Mm(KeptClearMm))), plan.Words.Say("off-item.caution-why"), ("clear", mm, "mm"), ("usual", KeptClearMm, "mm"));
     }
 
     /// <summary>Canvas over a bar with nothing beside it that stands as high.</summary>
@@ -76,7 +76,7 @@ public sealed class OffItem : IPlanRule
             return null;
         var bars = shape.Features.Where(f => f.Kind == FeatureKind.Frame).Select(f => Shapes.Polygon(f.Box)).ToList();
         return plan.Layers.Any(l => l.Layer.Face == shape.Face && l.Layer.Box is { } box && CutShape.GroundOf(l.Layer.Shape, box) is var ground && bars.Exists(b => Plane.Intersection(ground, b).Area > HairMm2))
-            ? this.Say(plan, NoticeLevel.Caution, "The print lies over the frame's bars, where nothing beside them holds against the plate. Keep inside the bars, or put a board in that stands as high.", "The plate rests on the bar, and the canvas beside it gets no pressure.")
+            ? this.Say(plan, NoticeLevel.Caution, plan.Words.Say("off-item.caution-2"), plan.Words.Say("off-item.caution-why-2"))
             : null;
     }
 
@@ -87,7 +87,7 @@ public sealed class OffItem : IPlanRule
         if (proposals.FirstOrDefault(p => shape.Whole(ToleranceMm).Covers(Shapes.Polygon(art with { XMm = p.XMm, YMm = p.YMm }))) is not { } place)
             return null;
         var (dx, dy) = (place.XMm - art.XMm, place.YMm - art.YMm);
-        return new Remedy($"Move it: {place.Name.ToLowerInvariant()}", [.. plan.Layers.Where(l => l.Layer.Face == shape.Face && l.Layer.Box is not null).SelectMany(l => new[]
+        return new Remedy(plan.Words.Say("off-item.usual", ("place", place.Name)), [.. plan.Layers.Where(l => l.Layer.Face == shape.Face && l.Layer.Box is not null).SelectMany(l => new[]
         {
             new JobEdit($"/layers/{l.Layer.At}/xMm", Math.Round(l.Layer.XMm!.Value + dx, 3)), new JobEdit($"/layers/{l.Layer.At}/yMm", Math.Round(l.Layer.YMm!.Value + dy, 3)),
         })]);

@@ -16,7 +16,7 @@ public sealed class OpenWeave : IPlanRule
         // Where a setting of the crafter's own says how hard, that is how hard.
         if (material.WantsPressure is not { } wanted || plan.Job.Used?.Pressure is not null || plan.Layers.All(l => l.Pressure.Value > wanted.Value || l.Pressure != wanted))
             return null;
-        return this.Say(plan, NoticeLevel.Note, $"{material.Name} has an open weave: press {wanted.Value.ToString().ToLowerInvariant()}, so that the glue reaches down between the threads.",
-            $"The vinyl touches the tops of the threads only; pressure pushes them level ({wanted.From.Source}).");
+        return this.Say(plan, NoticeLevel.Note, plan.Words.Say("open-weave.note", ("material", material.Name), ("wanted", wanted.Value)),
+            plan.Words.Say("open-weave.note-why", ("source", wanted.From.Source)));
     }
 }

@@ -24,12 +24,12 @@ public sealed class PlacementCollar : IPlanRule
             if (shape.Collar is not { } collar)
                 continue;
             if (art.Overlaps(collar.Box))
-                return this.Say(plan, NoticeLevel.Stop, "The print lies over the collar. Move it down.", "Rib and seam keep the plate off the vinyl there, and the neck stretches it when worn.");
+                return this.Say(plan, NoticeLevel.Stop, plan.Words.Say("placement-collar.stop"), plan.Words.Say("placement-collar.stop-why"));
             var beside = art.XMm > collar.Box.XMm + collar.Box.WidthMm || art.XMm + art.WidthMm < collar.Box.XMm;
             var (drop, usual) = (art.YMm - shape.NeckMm!.Value, CollarDrop.Measured(shape.Size));
             if (!beside && drop < usual * TooClose)
-                return this.Say(plan, NoticeLevel.Caution, $"The print begins {plan.Words.Length(drop)} below the collar; about {plan.Words.Length(usual)} is usual for this size.",
-                    $"Too close to the collar it looks squeezed, and the rib's thick edge keeps the plate off its upper rim ({PlacementRules.Practice}).", ("drop", drop, "mm"), ("usual", usual, "mm"));
+                return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("placement-collar.caution", ("drop", Thing.Mm(drop)), ("usual", Thing.Mm(usual))),
+                    plan.Words.Say("placement-collar.caution-why", ("practice", PlacementRules.Practice)), ("drop", drop, "mm"), ("usual", usual, "mm"));
         }
 
         return null;

@@ -29,8 +29,8 @@ public sealed class PlacementLow : IPlanRule
             var (drop, usual) = (art.YMm - neck, CollarDrop.Measured(shape.Size));
             if (drop <= usual * TooLow + SlackMm)
                 continue;
-            return this.Say(plan, NoticeLevel.Caution, $"The print begins {plan.Words.Length(drop)} below the collar; about {plan.Words.Length(usual)} is usual for this size. Move it up, or it will sit on the belly.",
-                $"A print set by the laid-flat middle always ends up too low when worn, most of all on small sizes ({PlacementRules.Practice}).", ("drop", drop, "mm"), ("usual", usual, "mm"));
+            return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("placement-low.caution", ("drop", Thing.Mm(drop)), ("usual", Thing.Mm(usual))),
+                plan.Words.Say("placement-low.caution-why", ("practice", PlacementRules.Practice)), ("drop", drop, "mm"), ("usual", usual, "mm"));
         }
 
         return null;

@@ -21,9 +21,9 @@ public sealed class PressureNotAdjustable : IPlanRule
             return null;
         var asks = plan.Layers.MaxBy(l => l.Pressure.Value)!.Pressure;
         var kPa = source.PressureKPa[asks.Value].Value;
-        var why = $"The time here is computed for about {kPa:0} kPa, which is what it gives ({source.PressureKPa[asks.Value].From.Source}).";
+        var why = plan.Words.Say("pressure-not-adjustable.why", ("kPa", kPa), ("source", source.PressureKPa[asks.Value].From.Source));
         return asks.Value == PressureLevel.Firm
-            ? this.Say(plan, NoticeLevel.Caution, $"{(plan.Work.Material.WantsPressure is { Value: PressureLevel.Firm } ? plan.Work.Material.Name : "This vinyl")} asks for firm pressure, which {Wording.A(source.Name)} cannot be set to. Lean on it, or use a press that can.", why, ("pressure", kPa, "kPa"))
-            : this.Say(plan, NoticeLevel.Note, $"{Wording.StartingWithA(source.Name)} gives the pressure it gives; hold it steady and even.", why, ("pressure", kPa, "kPa"));
+            ? this.Say(plan, NoticeLevel.Caution, plan.Words.Say("pressure-not-adjustable.caution", ("isWantsPressure", plan.Work.Material.WantsPressure is { Value: PressureLevel.Firm }), ("material", plan.Work.Material.Name), ("source", source.Name)), why, ("pressure", kPa, "kPa"))
+            : this.Say(plan, NoticeLevel.Note, plan.Words.Say("pressure-not-adjustable.note", ("source", source.Name)), why, ("pressure", kPa, "kPa"));
     }
 }

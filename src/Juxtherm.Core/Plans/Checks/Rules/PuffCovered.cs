@@ -20,6 +20,6 @@ public sealed class PuffCovered : ILayerRule
         var foam = plan.Stack.DirectlyUnder(layer.Id).Select(id => plan.About.Layer(id)).FirstOrDefault(l => l.Work.Vinyl.HeatsOnce.Value);
         return foam is null
             ? null
-            : this.Say(layer, NoticeLevel.Stop, $"{plan.Named(layer)} lies on {plan.Named(foam)}. Nothing goes on foam: lay it beside, on the cloth.", "What lies on it holds it flat while it should rise, and has nothing firm to bond to.") with { Remedies = UnderneathNotAllowed.Changes(plan, layer, foam, swap: foam) };
+            : this.Say(layer, NoticeLevel.Stop, plan.Words.Say("puff-covered.stop", ("layer", plan.Named(layer)), ("foam", plan.Named(foam))), plan.Words.Say("puff-covered.stop-why")) with { Remedies = UnderneathNotAllowed.Changes(plan, layer, foam, swap: foam) };
     }
 }

@@ -15,7 +15,7 @@ public sealed class PuffOnce : ILayerRule
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
         return layer.Work.Vinyl.HeatsOnce.Value
-            ? this.Say(layer, NoticeLevel.Note, $"{plan.Named(layer)} rises in one press: even pressure, nothing laid on it.", "A letter that stayed flat may be rescued by one short heat more: that is a rescue, not part of the plan.")
+            ? this.Say(layer, NoticeLevel.Note, plan.Words.Say("puff-once.note", ("layer", plan.Named(layer))), plan.Words.Say("puff-once.note-why"))
             : null;
     }
 }

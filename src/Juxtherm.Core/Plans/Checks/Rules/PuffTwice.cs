@@ -23,12 +23,12 @@ public sealed class PuffTwice : ILayerRule
         var presses = plan.Presses.SkipWhile(p => !p.Laid.Contains(layer.Id, StringComparer.Ordinal)).ToList();
         if (presses.Count == 0)
             return null;
-        const string why = "Foam rises at its first heat and is pressed a little flatter by the next. One short heat more mostly does no harm; with each further one less is left of it (common practice).";
+        var why = plan.Words.Say("puff-twice.why");
         // On the side that lies down it counts only where the glue, and so the foam, gets hot enough again.
         if (presses.Count(p => p.Layers.Contains(layer.Id, StringComparer.Ordinal) || p.Reheated.Contains(layer.Id, StringComparer.Ordinal)) is > 1 and var heats)
-            return this.Say(layer, NoticeLevel.Caution, $"{plan.Named(layer)} is heated {heats} times: lay it last where you can, and look at it after each press.", why, ("heats", heats, "1"));
+            return this.Say(layer, NoticeLevel.Caution, plan.Words.Say("puff-twice.caution", ("layer", plan.Named(layer)), ("heats", heats)), why, ("heats", heats, "1"));
         var sections = JobSections.Of(plan.Job, layer.Layer.Face, presses[0].Layers).Plan?.Sections.Count ?? 1;
         return sections < 2 ? null : this.Say(layer, NoticeLevel.Caution,
-            $"{plan.Named(layer)} does not lie under the plate at once. Press it in {sections} goes that meet in a gap between its pieces; what lies under both is heated twice. Keep the finished part off the plate.", why, ("goes", sections, "1"));
+            plan.Words.Say("puff-twice.caution-2", ("layer", plan.Named(layer)), ("sections", sections)), why, ("goes", sections, "1"));
     }
 }

@@ -23,12 +23,12 @@ public sealed class SeamUnderPlate : IPlanRule
         var framed = under.Exists(k => k.Kind == FeatureKind.Frame);
         var zip = under.Exists(k => k.Kind == FeatureKind.Zip);
         var button = under.Exists(k => k.Kind == FeatureKind.Button);
-        var how = framed ? "Put a board inside the frame that stands higher than its bars" :
-            zip ? "Open the zip and fold its halves out from under the print, or put a pillow under the print alone" :
-            button ? "Put a pillow with a hole for the button under the print, or cut the carrier around it" :
-            "Put a pillow or pad under the print alone so that it stands higher than they do, thread the garment over the lower plate, or use a smaller plate";
+        var how = framed ? plan.Words.Say("seam-under-plate.how") :
+            zip ? plan.Words.Say("seam-under-plate.how-2") :
+            button ? plan.Words.Say("seam-under-plate.how-3") :
+            plan.Words.Say("seam-under-plate.how-4");
         // Seams of the side that lies down are felt less than those beside the print.
-        return this.Say(plan, under.Exists(k => !k.OtherFace && !(k.Kind == FeatureKind.Frame && plan.Job.Tools.Underlay.BearsFrames)) ? NoticeLevel.Caution : NoticeLevel.Note, $"No placement of the plate keeps off these: {names}. {how}.",
-            "What is thicker than the cloth keeps the plate off the vinyl beside it, and prints a ridge.");
+        return this.Say(plan, under.Exists(k => !k.OtherFace && !(k.Kind == FeatureKind.Frame && plan.Job.Tools.Underlay.BearsFrames)) ? NoticeLevel.Caution : NoticeLevel.Note, plan.Words.Say("seam-under-plate.found", ("names", names), ("how", how)),
+            plan.Words.Say("seam-under-plate.found-why"));
     }
 }

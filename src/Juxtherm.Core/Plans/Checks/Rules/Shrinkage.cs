@@ -22,7 +22,7 @@ public sealed class Shrinkage : ILayerRule
         var side = lower.Layer.WidthMm!.Value * share.Value / 100 / 2;
         var whole = !UpperLayers.PieceByPiece(plan.About, layer);
         return this.Say(layer, NoticeLevel.Note,
-            $"{plan.Named(lower)} shrinks by about {plan.Words.Fine(side)} on each side in its first press, so what was cut to fit it may be off by that. {(whole ? "Lay the next layer whole, from its middle." : "Lay the next layer piece by piece, each where it belongs.")}",
-            $"Vinyl shrinks a little at its first heat, about {share.Value:0.0} % ({share.From.Source}). A shorter tack shrinks it less.", ("side", side, "mm"));
+            plan.Words.Say("shrinkage.note", ("lower", plan.Named(lower)), ("side", Thing.FineMm(side)), ("whole", whole)),
+            plan.Words.Say("shrinkage.note-why", ("share", share.Value), ("source", share.From.Source)), ("side", side, "mm"));
     }
 }

@@ -24,10 +24,10 @@ public sealed class SmallDetail : ILayerRule
             return null;
         // Rounded up to what makes a difference to the eye: less than a twentieth larger is no advice.
         var percent = Math.Ceiling((limit.Value / m.SmallestFeatureMm - 1) * 20) * 5;
-        var enlarge = percent <= (MostEnlarged - 1) * 100 ? $"Make it {percent:0} % larger, widen" : "Widen";
+        var enlarge = percent <= (MostEnlarged - 1) * 100 ? plan.Words.Say("small-detail.enlarge", ("percent", percent)) : "Widen";
         return this.Say(layer, NoticeLevel.Caution,
-            $"{plan.Named(layer)}: its narrowest place is {plan.Words.Fine(m.SmallestFeatureMm)}, and {layer.Work.Vinyl.Name.ToLowerInvariant()} vinyl weeds well down to {plan.Words.Fine(limit.Value)}. {enlarge} the place, or cut it in a finer vinyl.",
-            $"Narrower strips tear and tiny pieces come away with the waste ({limit.From.Source}). The places are ringed at the Artwork station.",
+            plan.Words.Say("small-detail.caution", ("layer", plan.Named(layer)), ("smallestFeature", Thing.FineMm(m.SmallestFeatureMm)), ("vinyl", layer.Work.Vinyl.Name), ("limit", Thing.FineMm(limit.Value)), ("enlarge", enlarge)),
+            plan.Words.Say("small-detail.caution-why", ("source", limit.From.Source)),
             ("narrowest", m.SmallestFeatureMm, "mm"), ("limit", limit.Value, "mm"));
     }
 }

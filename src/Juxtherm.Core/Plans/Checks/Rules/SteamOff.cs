@@ -15,11 +15,11 @@ public sealed class SteamOff : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        const string why = "Water in the glue line boils and lifts the vinyl; over the steam holes it gets no pressure and stays unbonded.";
+        var why = plan.Words.Say("steam-off.why");
         if (plan.Job.Tools.Steam)
-            return this.Say(plan, NoticeLevel.Stop, "Steam is on. Switch it off, empty the tank, and let the iron run dry before pressing.", why);
+            return this.Say(plan, NoticeLevel.Stop, plan.Words.Say("steam-off.stop"), why);
         return plan.Work.Source.SteamPossible
-            ? this.Say(plan, NoticeLevel.Note, "Steam off, tank empty. Keep the steam holes off the edges of the print: lift, shift by half a sole, press again.", why)
+            ? this.Say(plan, NoticeLevel.Note, plan.Words.Say("steam-off.note"), why)
             : null;
     }
 }

@@ -27,16 +27,16 @@ public sealed class TestPatch : IPlanRule
         {
             var (source, worst) = (plan.Work.Source, found.Worst);
             return this.Say(plan, NoticeLevel.Caution,
-                $"There is little room here: press a small patch {new ToolWords(plan.Work).ForAPatch} first. If dial, pressure and moisture are all off to one side, the bond may fall to {Wording.Share(worst.LeastBond)} of what is wanted, or the blank reach {plan.Words.Temperature(worst.HottestBareCelsius)}.",
-                $"{Wording.StartingWithA(source.Name)} may be off by {found.Dial.ErrorK:0} K and its pressure by a factor of {source.PressureErrorFactor.Value:0.0#} ({source.DialErrorK.From.Source}). The setting fits if they are right, and not with certainty otherwise.",
+                plan.Words.Say("test-patch.caution", ("forAPatch", new ToolWords(plan.Work, plan.Words).ForAPatch), ("leastBond", Thing.Share(worst.LeastBond)), ("hottestBare", Thing.Celsius(worst.HottestBareCelsius))),
+                plan.Words.Say("test-patch.caution-why", ("source", source.Name), ("errorK", found.Dial.ErrorK), ("pressureErrorFactor", source.PressureErrorFactor.Value), ("source2", source.DialErrorK.From.Source)),
                 ("worstBond", worst.LeastBond, "1"), ("worstBlank", worst.HottestBareCelsius, "Cel"));
         }
 
         if (found.Outcome != SettingOutcome.Short)
             return null;
         return this.Say(plan, NoticeLevel.Caution,
-            $"This comes out short: {Wording.Share(plan.BondShare)} of the bond wanted, where {Wording.Share(plan.Work.Vinyl.HoldsFromBond.Value)} still holds. Press a small patch {new ToolWords(plan.Work).ForAPatch} first and pull at it when cold.",
-            "On this stack a limit is reached before the full bond. The model is one-dimensional and its figures are typical, so a patch tells more than it can.",
+            plan.Words.Say("test-patch.caution-2", ("bondShare", Thing.Share(plan.BondShare)), ("holdsFromBond", Thing.Share(plan.Work.Vinyl.HoldsFromBond.Value)), ("forAPatch", new ToolWords(plan.Work, plan.Words).ForAPatch)),
+            plan.Words.Say("test-patch.caution-why-2"),
             ("bond", plan.BondShare, "1"), ("holdsFrom", plan.Work.Vinyl.HoldsFromBond.Value, "1"));
     }
 }

@@ -32,13 +32,13 @@ public sealed class UnderneathNotAllowed : ILayerRule
                 continue;
             if (!below.CarriesOthers.Value)
                 return this.Say(layer, NoticeLevel.Stop,
-                    $"{plan.Named(layer)} lies on {plan.Named(lower)}, and nothing holds on {below.Name.ToLowerInvariant()} vinyl. Cut its shape out of the layer below, lay the two side by side, or take a smooth vinyl below.",
-                    $"{below.Name} has a face that glue does not grip ({below.CarriesOthers.From.Source}).") with
+                    plan.Words.Say("underneath-not-allowed.stop", ("layer", plan.Named(layer)), ("lower", plan.Named(lower)), ("below", below.Name)),
+                    plan.Words.Say("underneath-not-allowed.stop-why", ("below", below.Name), ("source", below.CarriesOthers.From.Source))) with
                 { Remedies = Changes(plan, layer, lower, swap: lower) };
             if (vinyl.LiesOn.Value == LiesOn.Bare || (vinyl.LiesOn.Value == LiesOn.Smooth && !below.SmoothFace))
                 return this.Say(layer, NoticeLevel.Stop,
-                    $"{plan.Named(layer)} lies on {plan.Named(lower)}. {vinyl.Name} vinyl belongs on {(vinyl.LiesOn.Value == LiesOn.Bare ? "the bare cloth" : "the cloth or on smooth vinyl")}: cut its shape out of the layer below, or lay it beside.",
-                    $"On other vinyl it does not hold or does not come out as it should ({vinyl.LiesOn.From.Source}).") with
+                    plan.Words.Say("underneath-not-allowed.stop-2", ("layer", plan.Named(layer)), ("lower", plan.Named(lower)), ("vinyl", vinyl.Name), ("isLiesOn", vinyl.LiesOn.Value == LiesOn.Bare)),
+                    plan.Words.Say("underneath-not-allowed.stop-why-2", ("source", vinyl.LiesOn.From.Source))) with
                 { Remedies = Changes(plan, layer, lower, swap: vinyl.LiesOn.Value == LiesOn.Bare ? layer : lower) };
         }
 

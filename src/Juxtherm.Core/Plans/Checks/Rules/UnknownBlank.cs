@@ -22,12 +22,12 @@ public sealed class UnknownBlank : IPlanRule
             return null;
         // Where a wrong guess gives off something that harms, guessing is not good enough.
         if (material.UncertaintyStops)
-            return this.Say(plan, NoticeLevel.Stop, $"Find out first what this {material.Name.ToLowerInvariant()} is made of, and do not press it until you know.", uncertain.Value).Dangerous();
-        var where = new ToolWords(plan.Work).ForAPatch;
+            return this.Say(plan, NoticeLevel.Stop, plan.Words.Say("unknown-blank.stop", ("material", material.Name)), uncertain.Value).Dangerous();
+        var where = new ToolWords(plan.Work, plan.Words).ForAPatch;
         return this.Say(plan, NoticeLevel.Caution,
             plan.About.Choose(new UnknownBlankStart()) == UnknownBlankStart.StepUp
-                ? $"What this is made of is not certain. Press a patch {where}, a step at a time as listed, and stop at the first that holds; look for marks after each, and do not go beyond the last."
-                : $"What this is made of is not certain. Press a patch {where} and look for marks before the first piece.",
+                ? plan.Words.Say("unknown-blank.caution", ("where", where))
+                : plan.Words.Say("unknown-blank.caution-2", ("where", where)),
             uncertain.Value);
     }
 }

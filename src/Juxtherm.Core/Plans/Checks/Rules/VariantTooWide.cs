@@ -38,15 +38,15 @@ public sealed class VariantTooWide : ILayerRule
             return null;
         // What lies off its garment is worst, then what is widest.
         var worst = wrong.OrderByDescending(limits.Item).ThenByDescending(v => v.Box.WidthMm).First();
-        var others = wrong.Count == 1 ? "" : $" {wrong.Count - 1} more of {variants.Count} {(wrong.Count == 2 ? "is" : "are")} too large as well.";
+        var others = wrong.Count == 1 ? "" : plan.Words.Say("variant-too-wide.others", ("wrong", wrong.Count - 1), ("variants", variants.Count), ("wrong2", wrong.Count));
         var fits = limits.HeightForAll(variants, words.HeightMm);
-        var how = fits is { } mm ? $" At {plan.Words.Length(mm)} high all {variants.Count} fit one press." : "";
+        var how = fits is { } mm ? plan.Words.Say("variant-too-wide.how", ("mm", Thing.Mm(mm)), ("variants", variants.Count)) : "";
         return this.Say(layer, wrong.Exists(limits.Item) ? NoticeLevel.Stop : wrong.TrueForAll(limits.OnlyTheUsualCutter) ? NoticeLevel.Note : NoticeLevel.Caution,
-            $"“{worst.Name.Name}” is {plan.Words.Length(worst.Box.WidthMm)} wide: {limits.InWords(worst, layer.Layer)}.{others}{how}",
-            "The plan is made for the sample word; each name is as wide as its letters.",
+            plan.Words.Say("variant-too-wide.found", ("worst", worst.Name.Name), ("width", Thing.Mm(worst.Box.WidthMm)), ("inWords", limits.InWords(worst, layer.Layer)), ("others", others), ("how", how)),
+            plan.Words.Say("variant-too-wide.found-why"),
             [("width", worst.Box.WidthMm, "mm"), ("tooLarge", wrong.Count, "1"), .. fits is { } height ? [("fits", height, "mm")] : Array.Empty<(string, double, string)>()]) with
         {
-            Remedies = fits is { } letters ? [new Remedy($"Letters {plan.Words.Length(letters)} high", [new JobEdit($"/layers/{layer.Layer.At}/word/heightMm", letters), .. Resized(layer.Layer, letters / words.HeightMm)])] : [],
+            Remedies = fits is { } letters ? [new Remedy(plan.Words.Say("variant-too-wide.text", ("letters", Thing.Mm(letters))), [new JobEdit($"/layers/{layer.Layer.At}/word/heightMm", letters), .. Resized(layer.Layer, letters / words.HeightMm)])] : [],
         };
     }
 
@@ -128,11 +128,11 @@ public sealed class VariantTooWide : ILayerRule
         {
             var said = new List<string>();
             if (Item(variant) || Flat(variant))
-                said.Add($"wider than the {plan.Work.Form.Name.ToLowerInvariant()} there{(variant.Name.Size is { } size ? $" (size {size})" : "")}");
+                said.Add(plan.Words.Say("limits.in-words", ("form", plan.Work.Form.Name), ("size", variant.Name.Size is { } size ? plan.Words.Say("limits.in-words.size", ("size", size)) : "")));
             if (Press(variant))
-                said.Add(Goes(variant, of) is > 1 and var goes ? $"pressed in {goes} goes" : "larger than the plate presses in full");
+                said.Add(Goes(variant, of) is > 1 and var goes ? plan.Words.Say("limits.in-words-2", ("goes", goes)) : plan.Words.Say("limits.in-words-3"));
             if (Cutter(variant))
-                said.Add(Parts(variant, of) is > 1 and var parts ? $"cut in {parts} parts" : "too large for the cutter");
+                said.Add(Parts(variant, of) is > 1 and var parts ? plan.Words.Say("limits.in-words-4", ("parts", parts)) : plan.Words.Say("limits.in-words-5"));
             return string.Join(", ", said);
         }
 

@@ -15,7 +15,7 @@ public sealed class Ventilate : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        return this.Say(plan, NoticeLevel.Note, "Air the room while pressing. Never press a plastic that you cannot name.",
-            "Glue, dyes and finishes give off vapour when hot, and PVC blanks give off acid fumes.");
+        return this.Say(plan, NoticeLevel.Note, plan.Words.Say("ventilate.note"),
+            plan.Words.Say("ventilate.note-why"));
     }
 }

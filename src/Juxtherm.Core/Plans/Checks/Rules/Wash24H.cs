@@ -19,7 +19,7 @@ public sealed class Wash24H : IPlanRule
         if (plan.Work.Material.Care != CareKind.Wash)
             return null;
         var hours = plan.Figures.CureHours.Value;
-        return this.Say(plan, NoticeLevel.Note, $"Wait {hours:0} h before the first wash. Then inside out, cold and mild; tumble low; no bleach; no iron on the print.",
-            "The adhesive goes on setting for about a day; washed too soon, edges lift.", ("wait", hours, "h"));
+        return this.Say(plan, NoticeLevel.Note, plan.Words.Say("wash24-h.note", ("hours", hours)),
+            plan.Words.Say("wash24-h.note-why"), ("wait", hours, "h"));
     }
 }

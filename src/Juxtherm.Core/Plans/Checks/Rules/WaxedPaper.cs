@@ -16,7 +16,7 @@ public sealed class WaxedPaper : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         return plan.Job.Tools.Cover.Melts
-            ? this.Say(plan, NoticeLevel.Stop, "Not waxed paper: use a PTFE sheet, baking parchment or plain uncoated paper.", "Its wax melts into cloth and plate long before the vinyl bonds.")
+            ? this.Say(plan, NoticeLevel.Stop, plan.Words.Say("waxed-paper.stop"), plan.Words.Say("waxed-paper.stop-why"))
             : null;
     }
 }

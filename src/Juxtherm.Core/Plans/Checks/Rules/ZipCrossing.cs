@@ -24,8 +24,8 @@ public sealed class ZipCrossing : IPlanRule
             var across = plan.Layers.Where(l => l.Layer.Face == shape.Face && l.Layer.Box is { } box && bands.Any(b => CutShape.Overlap(l.Layer.Shape, box, null, b))).ToList();
             if (across.Count == 0)
                 continue;
-            return this.Say(plan, NoticeLevel.Caution, "The print crosses the zip. Cut the piece in two along it, lay the halves with the zip shut so that the picture runs on, and press either side with the zip off the plate.",
-                "Vinyl over a zip tears at the first opening; the teeth hold the plate off, and metal ones burn.") with
+            return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("zip-crossing.caution"),
+                plan.Words.Say("zip-crossing.caution-why")) with
             { Layers = [.. across.Select(l => l.Id)], Remedies = [.. new[] { LayerRemedies.AlongZips(plan.About, bands, across) }.OfType<Remedy>()] };
         }
 

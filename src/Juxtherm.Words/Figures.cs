@@ -1,20 +1,11 @@
 using System.Globalization;
+using Juxtherm.Core.Notices;
 
-namespace Juxtherm.Core.Notices;
-
-/// <summary>Which units the reader thinks in.</summary>
-public enum UnitSystem
-{
-    /// <summary>°C and mm.</summary>
-    Metric,
-
-    /// <summary>°F and inches.</summary>
-    Us,
-}
+namespace Juxtherm.Words;
 
 /// <summary>Writes figures in the reader's units.</summary>
 /// <param name="units">Which.</param>
-public sealed class Wording(UnitSystem units)
+public sealed class Figures(UnitSystem units)
 {
     private const double MmPerInch = 25.4;
 
@@ -31,10 +22,6 @@ public sealed class Wording(UnitSystem units)
         return (vowel ? "an " : "a ") + plain;
     }
 
-    /// <summary>The same at the beginning of a sentence.</summary>
-    /// <param name="name">Its name.</param>
-    public static string StartingWithA(string name) => "A" + A(name)[1..];
-
     /// <summary>A temperature, rounded to whole degrees.</summary>
     /// <param name="celsius">°C.</param>
     public string Temperature(double celsius) => units == UnitSystem.Metric
@@ -43,8 +30,8 @@ public sealed class Wording(UnitSystem units)
 
     /// <summary>Where a dial stands: its mark, where it has marks, or a temperature.</summary>
     /// <param name="mark">The mark; null where it shows degrees.</param>
-    /// <param name="celsius">°C.</param>
-    public string SetTo(string? mark, double celsius) => mark is null ? Temperature(celsius) : char.IsLetter(mark[0]) ? mark : $"the mark {mark}";
+    /// <param name="temperature">The temperature in words.</param>
+    public static string SetTo(string? mark, string temperature) => mark is null ? temperature : char.IsLetter(mark[0]) ? mark : $"the mark {mark}";
 
     /// <summary>A small length: tenths of a millimetre, hundredths of an inch.</summary>
     /// <param name="mm">mm.</param>
@@ -63,7 +50,15 @@ public sealed class Wording(UnitSystem units)
     public static string Size(string size)
     {
         ArgumentNullException.ThrowIfNull(size);
-        return size.StartsWith("adult-", StringComparison.Ordinal) ? $"Adult {size[6..].ToUpperInvariant()}" : char.ToUpperInvariant(size[0]) + size[1..];
+        return size.StartsWith("adult-", StringComparison.Ordinal) ? $"Adult {size[6..].ToUpperInvariant()}" : FirstUp(size);
+    }
+
+    /// <summary>It begins a sentence.</summary>
+    /// <param name="text">The words.</param>
+    public static string FirstUp(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        return text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
     }
 
     /// <summary>A time: seconds up to a minute and a half, minutes and seconds above.</summary>

@@ -1,12 +1,13 @@
+using Juxtherm.Words;
 using Juxtherm.Core.Notices;
 
-namespace Juxtherm.Core.Tests.Plans;
+namespace Juxtherm.Core.Tests.Words;
 
 /// <summary>Figures as the reader sees them.</summary>
-public class WordingTests
+public class FiguresTests
 {
-    private static readonly Wording Metric = new(UnitSystem.Metric);
-    private static readonly Wording Us = new(UnitSystem.Us);
+    private static readonly Figures Metric = new(UnitSystem.Metric);
+    private static readonly Figures Us = new(UnitSystem.Us);
 
     [Theory]
     [InlineData(151.667, "152 °C", "305 °F")]
@@ -32,11 +33,11 @@ public class WordingTests
     [InlineData(90, "90 s")]
     [InlineData(120, "2 min")]
     [InlineData(95, "1 min 35 s")]
-    public void Times(double seconds, string said) => Assert.Equal(said, Wording.Time(seconds));
+    public void Times(double seconds, string said) => Assert.Equal(said, Figures.Time(seconds));
 
     [Theory]
     [InlineData(1, "1.0")]
     [InlineData(0.873, "0.87")]
     [InlineData(12.5, "12.5")]
-    public void Shares(double share, string said) => Assert.Equal(said, Wording.Share(share));
+    public void Shares(double share, string said) => Assert.Equal(said, Figures.Share(share));
 }
