@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 
 namespace Juxtherm.App;
@@ -8,7 +9,7 @@ public static class CatalogueFolder
     public static CatalogueSnapshot Read(string folder)
     {
         if (!Directory.Exists(folder))
-            throw new CatalogueException($"The catalogue folder {folder} does not exist.");
+            throw new CatalogueException(new Phrase("catalogue-folder.missing", ("folder", folder)));
         return CatalogueReader.Read(Directory.GetFiles(folder, "*.json").Select(path => new CatalogueFile(Path.GetFileName(path), File.ReadAllText(path))));
     }
 }

@@ -34,7 +34,7 @@ public sealed class SimulatedCutter(Cutter cutter, TimeProvider clock) : ICutter
             if (StatusNow().State == CutterState.Cutting)
                 throw new CutterRefusedException("The cutter is cutting; wait until it is done, or stop it.");
             var problems = new Problems();
-            var plot = HpglPlot.Read(hpgl, problems) ?? throw new CutterRefusedException("The cutter cannot read this: " + problems.Found[0].Message);
+            var plot = HpglPlot.Read(hpgl, problems) ?? throw new CutterRefusedException($"The cutter cannot read this: {problems.Found[0].Says}");
             _plot = new Plot(plot.Strokes, cutter);
             (_cutBefore, _since, _trouble) = (0, null, null);
             (_stopsAt, _coming) = (_plot.RunsOutAt(sheetLengthMm), CutterTrouble.OutOfVinyl);

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Juxtherm.Core.Cutting.Stock;
 using QRCoder;
 using SkiaSharp;

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Cutting.Stock;
 using Microsoft.EntityFrameworkCore;
 
@@ -98,7 +99,7 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
         if ((row.DeletedUtc is not null) == deleted)
             return onHand;
         if (deleted && onHand.Ledger.ReservedMm > 0)
-            throw new StockRefusedException($"{onHand.Ledger.ReservedMm:0} mm of it are promised to {await CutStore.TitlesAsync(db, onHand.Ledger.PromisedTo, cancel)}. Give that cut up or mark its vinyl as used first.");
+            throw new StockRefusedException(new Phrase("stock-store.set-deleted-async", ("reserved", onHand.Ledger.ReservedMm), ("it", await CutStore.TitlesAsync(db, onHand.Ledger.PromisedTo, cancel))));
         row.DeletedUtc = deleted ? clock.GetUtcNow() : null;
         row.Version++;
         return onHand;
@@ -165,7 +166,7 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
     /// <param name="ends">It ends a promise, which must always be possible: also of what is off the shelf by now, and of what is there less of than was promised.</param>
     internal static async Task MoveAsync(WorkshopContext db, string stockId, StockMove move, Guid commandId, DateTimeOffset now, CancellationToken cancel, bool ends = false)
     {
-        var row = await db.Stock.Include(s => s.Moves.OrderBy(m => m.Id)).SingleOrDefaultAsync(s => s.Id == stockId && (ends || s.DeletedUtc == null), cancel) ?? throw new StockRefusedException("That vinyl is not on the shelf any more.");
+        var row = await db.Stock.Include(s => s.Moves.OrderBy(m => m.Id)).SingleOrDefaultAsync(s => s.Id == stockId && (ends || s.DeletedUtc == null), cancel) ?? throw new StockRefusedException(new Phrase("stock-store.move-async-row"));
         var ledger = OnHand(row).Ledger;
         if (ends && move.Kind == StockMoveKind.Consume && ledger.OnHandMm < move.Mm)
         {

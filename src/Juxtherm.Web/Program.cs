@@ -1,3 +1,5 @@
+using Juxtherm.Words;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Store.Keeping;
 using Juxtherm.Web.Hosting;
@@ -39,7 +41,14 @@ public sealed class Program
                 }
             }
         }
-        catch (Exception e) when (e is CatalogueException or DataFolderException or OptionsException)
+        catch (CatalogueException e)
+        {
+            var words = Language.English.WordsFor(UnitSystem.Metric);
+            foreach (var line in e.Says.Prepend(new Phrase("catalogue-reader.unusable")))
+                await Console.Error.WriteLineAsync(words.Say(line));
+            return CannotStart;
+        }
+        catch (Exception e) when (e is DataFolderException or OptionsException)
         {
             await Console.Error.WriteLineAsync(e.Message);
             return CannotStart;

@@ -33,7 +33,7 @@ public static partial class FieldNames
     public static string Say(Problem problem, UnitSystem units)
     {
         ArgumentNullException.ThrowIfNull(problem);
-        var words = Language.English.In(units);
+        var words = Language.English.WordsFor(units);
         var name = Of(problem.Pointer, words);
         if (problem.Bounds is { } b)
         {
@@ -45,9 +45,9 @@ public static partial class FieldNames
         }
 
         if (problem.Pointer.Length == 0)
-            return problem.Message;
+            return words.Say(problem.Says);
         // Messages name the place by its pointer, most at their beginning.
-        var said = problem.Message.Replace(problem.Pointer, name ?? Called(problem.Pointer), StringComparison.Ordinal);
+        var said = words.Say(problem.Says).Replace(problem.Pointer, name ?? Called(problem.Pointer), StringComparison.Ordinal);
         return Figures.FirstUp(said);
     }
 

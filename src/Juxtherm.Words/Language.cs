@@ -34,7 +34,7 @@ public sealed class Language : ILanguage
     public IReadOnlyDictionary<string, string> Sentences => _sentences;
 
     /// <inheritdoc/>
-    public IWords In(UnitSystem units) => units == UnitSystem.Us ? _us : _metric;
+    public IWords WordsFor(UnitSystem units) => units == UnitSystem.Us ? _us : _metric;
 
     /// <summary>A sentence, ready to be filled in.</summary>
     /// <param name="key">Which.</param>

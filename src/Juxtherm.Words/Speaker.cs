@@ -8,6 +8,9 @@ namespace Juxtherm.Words;
 /// <summary>Says things in a language and in a reader's units.</summary>
 internal sealed class Speaker(Language language, UnitSystem units, TemplateOptions options) : IWords
 {
+    // Beyond it a decimal overflows.
+    private const double MostDecimal = 7e27;
+
     private readonly Figures _figures = new(units);
 
     /// <inheritdoc/>
@@ -33,7 +36,8 @@ internal sealed class Speaker(Language language, UnitSystem units, TemplateOptio
         (ThingKind.Share, double share) => new StringValue(Figures.Share(share)),
         (ThingKind.Flag, bool yes) => BooleanValue.Create(yes),
         (ThingKind.Number, int count) => NumberValue.Create(count),
-        (ThingKind.Number, double figure) => NumberValue.Create((decimal)figure),
+        (ThingKind.Number, double figure) when Math.Abs(figure) < MostDecimal => NumberValue.Create((decimal)figure),
+        (ThingKind.Number, double figure) => new StringValue(figure.ToString(CultureInfo.InvariantCulture)),
         (ThingKind.List, IReadOnlyList<string> names) => new ArrayValue([.. names.Select(n => new StringValue(n))]),
         (ThingKind.Phrase, Phrase phrase) => new StringValue(Say(phrase.Key, phrase.About)),
         (_, var text) => new StringValue(text.ToString()!),

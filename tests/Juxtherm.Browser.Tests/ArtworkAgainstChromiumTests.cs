@@ -68,7 +68,7 @@ public sealed class ArtworkAgainstChromiumTests : BrowserTest
     {
         var problems = new Problems();
         var drawing = SvgReader.Read(icon.Svg, problems, CancellationToken.None);
-        Assert.True(drawing is not null, $"{icon.Name}: {string.Join(' ', problems.Found.Select(p => p.Message))}");
+        Assert.True(drawing is not null, $"{icon.Name}: {string.Join(' ', problems.Found.Select(p => p.Says))}");
         return ColourLayers.Of(drawing, Separation.Seen, CancellationToken.None).ToDictionary(l => l.Colour, l => l.AreaMm2, StringComparer.Ordinal);
     }
 

@@ -11,22 +11,22 @@ public class ArchitectureTests
     // As the house is read from the top. Each room may know itself and those named, all of them above it.
     private static readonly Dictionary<string, string[]> MayKnow = new(StringComparer.Ordinal)
     {
-        ["Reading"] = [],
-        ["Notices"] = ["Reading"],
-        ["Geometry"] = ["Reading"],
+        ["Notices"] = [],
+        ["Reading"] = ["Notices"],
+        ["Geometry"] = ["Reading", "Notices"],
         ["Heat"] = [],
-        ["Catalogue"] = ["Reading", "Heat"],
+        ["Catalogue"] = ["Reading", "Notices", "Heat"],
         ["Items"] = ["Notices", "Geometry", "Catalogue"],
         ["Artwork"] = ["Reading", "Notices", "Geometry"],
         ["Stacking"] = ["Geometry", "Catalogue", "Artwork"],
-        ["Jobs"] = ["Reading", "Geometry", "Catalogue", "Items", "Artwork", "Stacking"],
+        ["Jobs"] = ["Reading", "Notices", "Geometry", "Catalogue", "Items", "Artwork", "Stacking"],
         ["Cutting"] = ["Reading", "Notices", "Geometry", "Catalogue", "Items", "Artwork", "Jobs"],
         ["Settings"] = ["Notices", "Heat", "Catalogue"],
         ["Sections"] = ["Reading", "Geometry", "Catalogue", "Items", "Artwork", "Jobs", "Cutting"],
         ["Editing"] = ["Reading", "Notices", "Geometry", "Catalogue", "Items", "Artwork", "Jobs", "Cutting", "Sections"],
         ["Plans"] = ["Reading", "Notices", "Geometry", "Heat", "Catalogue", "Items", "Artwork", "Stacking", "Jobs", "Cutting", "Settings", "Sections", "Editing"],
         ["Runs"] = ["Reading", "Notices", "Catalogue", "Items", "Artwork", "Jobs", "Settings", "Plans"],
-        ["Logbook"] = ["Reading", "Catalogue", "Jobs", "Plans", "Runs"],
+        ["Logbook"] = ["Reading", "Notices", "Catalogue", "Jobs", "Plans", "Runs"],
         ["Learning"] = ["Reading", "Notices", "Catalogue", "Jobs", "Settings", "Plans", "Runs", "Logbook"],
         ["Care"] = ["Notices", "Catalogue", "Jobs"],
     };

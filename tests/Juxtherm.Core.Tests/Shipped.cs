@@ -13,7 +13,7 @@ internal static class Shipped
     public static CatalogueSnapshot Catalogue { get; } = CatalogueReader.Read(Files);
 
     /// <summary>Says things as a reader of metric units reads them.</summary>
-    public static IWords Words { get; } = Language.English.In(UnitSystem.Metric);
+    public static IWords Words { get; } = Language.English.WordsFor(UnitSystem.Metric);
 
     /// <summary>The folder that everything stands in.</summary>
     public static string Repository { get; } = Above(AppContext.BaseDirectory);

@@ -1,3 +1,4 @@
+using Juxtherm.Words;
 using ArchUnitNET.Loader;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Plans;
@@ -15,6 +16,7 @@ public class HouseTests
     private static readonly Dictionary<string, Assembly> Houses = new(StringComparer.Ordinal)
     {
         ["Core"] = typeof(Planner).Assembly,
+        ["Words"] = typeof(Language).Assembly,
         ["Devices"] = typeof(CutterStatus).Assembly,
         ["Documents"] = typeof(CareCard).Assembly,
         ["Store"] = typeof(WorkshopContext).Assembly,
@@ -24,11 +26,12 @@ public class HouseTests
 
     [Theory]
     [InlineData("Core", "")]
+    [InlineData("Words", "Core")]
     [InlineData("Devices", "Core")]
     [InlineData("Documents", "Core")]
     [InlineData("Store", "Core")]
     [InlineData("App", "Core,Devices,Documents,Store")]
-    [InlineData("Web", "App,Core,Devices,Documents,Store")]
+    [InlineData("Web", "App,Core,Devices,Documents,Store,Words")]
     public void A_house_knows_only_those_it_may(string house, string known)
     {
         var may = known.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(k => $"Juxtherm.{k}");
@@ -37,6 +40,7 @@ public class HouseTests
 
     [Theory]
     [InlineData("App")]
+    [InlineData("Words")]
     [InlineData("Store")]
     [InlineData("Documents")]
     [InlineData("Devices")]

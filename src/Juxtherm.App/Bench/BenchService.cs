@@ -260,7 +260,7 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
     {
         if (await FindAsync(id, cancel) is not { Row.Practice: false } run || run.State.PieceOf(piece) is not { } it)
             return null;
-        var (json, title) = OnePieceJob.Of(run.Row.JobJson, run.Row.Title, it, planner.Language.In(UnitSystem.Metric));
+        var (json, title) = OnePieceJob.Of(run.Row.JobJson, run.Row.Title, it, planner.Language.WordsFor(UnitSystem.Metric));
         return (await jobPlans.AddAsync(CommandId.Of(command, clock), title, json, cancel)).Id;
     }
 
@@ -287,8 +287,8 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
     {
         var problems = new Problems();
         if (jobPlans.Plan(json, learned, units, problems) is not { } planned)
-            return (null, "This job cannot be read any more: " + problems.Found[0].Message);
-        return planned.Result.Plan.Verdict == Verdict.Stop ? (null, "The plan has a stop: " + planned.Result.Plan.Notices[0].Text) : (planned, null);
+            return (null, planner.Language.WordsFor(units).Say("job.unreadable", ("why", problems.Found[0].Says)));
+        return planned.Result.Plan.Verdict == Verdict.Stop ? (null, planner.Language.WordsFor(units).Say("job.stopped", ("why", planned.Result.Plan.Notices[0].Text))) : (planned, null);
     }
 
     /// <summary>A run up to its last event. What was worked out before is remembered, and only what was said since is added.</summary>

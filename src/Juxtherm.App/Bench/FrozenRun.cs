@@ -38,7 +38,7 @@ public sealed record FrozenRun(BenchScript Script, IReadOnlyList<FrozenStation> 
     private static FrozenRun Of(bool namesShortHolds, Planner planner, IReadOnlyList<FrozenStation> stations)
     {
         var (pieces, named) = BenchScript.Wanted(stations[0].Job);
-        return new FrozenRun(new BenchScript(pieces, named, [.. stations.Select(s => StationScript.Of(s.Plan))]) { NamesShortHolds = namesShortHolds, Words = planner.Language.In(UnitSystem.Metric) }, stations);
+        return new FrozenRun(new BenchScript(pieces, named, [.. stations.Select(s => StationScript.Of(s.Plan))]) { NamesShortHolds = namesShortHolds, Words = planner.Language.WordsFor(UnitSystem.Metric) }, stations);
     }
 
     private static FrozenStation Station(string name, string json, string plan, string correction, Planner planner)

@@ -91,7 +91,7 @@ public sealed class CutPlans(CutPlanner planner, PlanCache plans, StockStore sto
             if (_order.Count(e => !e.Plan.IsCompleted) >= MostWaiting)
                 throw new CutPlansFullException();
             var entry = new CutPlanEntry(id, job);
-            entry.Begin(_turn, told => planner.Plan(job, onHand, presets, language.In(units), told, matches));
+            entry.Begin(_turn, told => planner.Plan(job, onHand, presets, language.WordsFor(units), told, matches));
             _known[id] = entry;
             _order.Add(entry);
             // Only what is done is forgotten: nobody waits for it any more.

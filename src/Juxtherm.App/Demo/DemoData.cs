@@ -59,13 +59,13 @@ public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore sh
         var problems = new Problems();
         var onHand = StockTable.Read(Text("Stock.csv"), [.. planner.Catalogue.Vinyls.Keys], problems);
         if (!problems.None)
-            throw new InvalidOperationException("The vinyl of the worked example cannot be read: " + problems.Found[0].Message);
+            throw new InvalidOperationException($"The vinyl of the worked example cannot be read: {problems.Found[0].Says}");
         await stock.AddAsync([.. onHand.Select((s, i) => (StockRows.Row(s with { Id = $"demo-{i + 1}" }), s.LengthMm))], Guid.NewGuid(), cancel);
 
         var kept = new Dictionary<string, Guid>(StringComparer.Ordinal);
         foreach (var json in JobFiles())
         {
-            var (job, _) = plans.Plan(json, UnitSystem.Metric, problems) ?? throw new InvalidOperationException("A worked example cannot be read: " + problems.Found[0].Message);
+            var (job, _) = plans.Plan(json, UnitSystem.Metric, problems) ?? throw new InvalidOperationException($"A worked example cannot be read: {problems.Found[0].Says}");
             kept[job.Title] = (await jobPlans.AddAsync(Guid.CreateVersion7(), job.Title, json, cancel, example: true)).Id;
         }
 
@@ -83,7 +83,7 @@ public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore sh
         using var lines = new StringReader(table);
         var entries = LogTable.Each(lines, problems).ToList();
         if (!problems.None)
-            throw new InvalidOperationException("The logbook of the worked example cannot be read: " + problems.Found[0].Message);
+            throw new InvalidOperationException($"The logbook of the worked example cannot be read: {problems.Found[0].Says}");
         await logbook.TakeInAsync(entries, cancel);
         await log.AddReadingAsync(new PlateReadingRow { HeatSource = "own-press-satchel", AtUtc = now.AddDays(-20), DialCelsius = 155, ReadCelsius = 149.5, Means = "strip", CommandId = Guid.NewGuid() }, cancel);
         learning.Forget();

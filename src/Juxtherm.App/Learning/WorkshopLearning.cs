@@ -129,7 +129,7 @@ public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogue
         var live = Teaching.Readings((await store.MeasuredAsync(MostMeasured, cancel)).Select(Logged), sources);
         var beliefs = WorkshopLearner.Learn([.. pieces], [.. readings, .. live], id => sources[id].DialErrorK.Value, _memory);
         string NameOf(string id) => sources.TryGetValue(id, out var s) ? s.Name : catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name : id;
-        var lessons = new Lessons(NameOf, await store.OffAsync(cancel), language.In(UnitSystem.Metric));
+        var lessons = new Lessons(NameOf, await store.OffAsync(cancel), language.WordsFor(UnitSystem.Metric));
         return new Learned(Settled.Of(_learned.Correction, lessons.Correction(beliefs), sources), lessons.Of(beliefs));
     }
 

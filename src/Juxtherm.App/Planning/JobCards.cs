@@ -24,8 +24,9 @@ namespace Juxtherm.App.Planning;
 /// <param name="plans">Plans them.</param>
 /// <param name="catalogue">What they are planned from.</param>
 /// <param name="gate">Nothing is written while the data is exchanged.</param>
+/// <param name="language">The language of the texts.</param>
 /// <param name="log">For what goes wrong.</param>
-public sealed class JobCards(JobStore jobs, JobPlans plans, CatalogueSnapshot catalogue, WorkshopGate gate, ILogger<JobCards> log) : BackgroundService
+public sealed class JobCards(JobStore jobs, JobPlans plans, CatalogueSnapshot catalogue, WorkshopGate gate, ILanguage language, ILogger<JobCards> log) : BackgroundService
 {
     // Another one makes all cards be reckoned anew.
     private const int Format = 1;
@@ -116,7 +117,7 @@ public sealed class JobCards(JobStore jobs, JobPlans plans, CatalogueSnapshot ca
     {
         var problems = new Problems();
         if (plans.PlanOnce(row, units, problems) is not { } planned)
-            return new JobCard(row.Id, row.Title, row.UpdatedUtc, 0, "", null, "This job cannot be read any more: " + problems.Found[0].Message, null, [], Pending: false);
+            return new JobCard(row.Id, row.Title, row.UpdatedUtc, 0, "", null, language.WordsFor(units).Say("job.unreadable", ("why", problems.Found[0].Says)), null, [], Pending: false);
         var (job, result) = planned;
         var what = $"{job.Blank.Form.Name}, {job.Blank.Material.Name.ToLowerInvariant()} · {string.Join(", ", job.Layers.Select(l => l.Vinyl.Name.ToLowerInvariant()).Distinct(StringComparer.Ordinal))} vinyl · {job.Tools.Source.Name.ToLowerInvariant()}";
         return new JobCard(

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Globalization;
 using Juxtherm.Core.Geometry;
 
@@ -39,7 +40,7 @@ internal static class SvgNumbers
             }
             else
             {
-                throw new RefusedDrawing($"{where} holds “{text.Substring(i, Math.Min(12, text.Length - i))}”, which is no path data; commands and numbers are accepted.", "broken");
+                throw new RefusedDrawing(new Phrase("svg-numbers.broken", ("where", where), ("substring", text.Substring(i, Math.Min(12, text.Length - i)))), "broken");
             }
         }
     }
@@ -79,11 +80,11 @@ internal static class SvgNumbers
             "em" or "rem" => 16,
             "ex" => 8,
             "%" => whole / 100,
-            var unit => throw new RefusedDrawing($"{where} is “{t}”; a length in px, mm, cm, in, pt, pc or % is accepted{(unit == "nan" ? ", and it must be a number" : "")}.", "wrong-type"),
+            var unit => throw new RefusedDrawing(new Phrase("svg-numbers.wrong-type", ("where", where), ("t", t), ("isUnit", unit == "nan")), "wrong-type"),
         };
         return Number(t[..end], where) * factor;
     }
 
     private static RefusedDrawing NotFinite(string text, string where) =>
-        new($"{where} holds “{(text.Length > 24 ? text[..24] + "…" : text)}”; numbers between -{Most:0} and {Most:0} are accepted.", "out-of-range");
+        new(new Phrase("svg-numbers.out-of-range", ("where", where), ("text", text.Length > 24 ? text[..24] + "…" : text), ("most", Most)), "out-of-range");
 }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
@@ -12,8 +13,12 @@ namespace Juxtherm.Core.Catalogue;
 public sealed record CatalogueFile(string Name, string Text);
 
 /// <summary>The catalogue files cannot be used. The message names each file, place and reason.</summary>
-/// <param name="message">All that is wrong, a line each.</param>
-public sealed class CatalogueException(string message) : Exception(message);
+/// <param name="says">All that is wrong.</param>
+public sealed class CatalogueException(params IReadOnlyList<Phrase> says) : Exception(string.Join(", ", says.Select(p => p.Key)))
+{
+    /// <summary>All that is wrong.</summary>
+    public IReadOnlyList<Phrase> Says => says;
+}
 
 /// <summary>
 /// Reads and checks catalogue files. In them a figure is a pair: the value, and the key of an entry in the file's own
@@ -31,7 +36,7 @@ public static class CatalogueReader
         ArgumentNullException.ThrowIfNull(files);
         var sorted = files.OrderBy(f => f.Name, StringComparer.Ordinal).ToList();
         var parts = new Parts();
-        var faults = new List<string>();
+        var faults = new List<Phrase>();
         foreach (var file in sorted)
         {
             var problems = new Problems();
@@ -42,16 +47,16 @@ public static class CatalogueReader
             }
             catch (JsonException e)
             {
-                problems.Add("", $"not readable as JSON at line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}: {e.Message}", "broken");
+                problems.Add("", new Phrase("catalogue-reader.broken", ("lineNumber", e.LineNumber + 1), ("bytePositionInLine", e.BytePositionInLine + 1), ("message", e.Message)), "broken");
             }
 
-            faults.AddRange(problems.Found.Select(p => $"{file.Name}: {p.Message}"));
+            faults.AddRange(problems.Found.Select(p => new Phrase("catalogue-reader.in-file", ("file", file.Name), ("fault", p.Says))));
         }
 
         if (faults.Count == 0)
             faults.AddRange(parts.Missing());
         if (faults.Count > 0)
-            throw new CatalogueException("The catalogue cannot be used:\n" + string.Join('\n', faults));
+            throw new CatalogueException(faults);
         return new CatalogueSnapshot(Fingerprint(sorted), parts.Vinyls, parts.Materials, parts.HeatSources, parts.Forms, parts.Measures, parts.Covers, parts.Underlays, parts.Carrier!, parts.Work!) { Cutters = parts.Cutters };
     }
 
@@ -108,7 +113,7 @@ public static class CatalogueReader
             var id = item[key].Text(longest: 40);
             var entry = read(item);
             if (!into.TryAdd(id, entry))
-                item[key].Fault($"{item.Pointer}/{key} “{id}” stands twice.", "duplicate");
+                item[key].Fault(new Phrase("catalogue-reader.duplicate", ("pointer", item.Pointer), ("key", key), ("id", id)), "duplicate");
         }
     }
 
@@ -156,7 +161,7 @@ public static class CatalogueReader
     {
         c.OnlyNames("id", "name", "heldByHand", "presses", "pressureKPa", "plate", "plateWidthMm", "plateHeightMm", "dialCelsius", "dialStep", "dialUnit", "dialOffsetK", "backPressSeconds", "pressesFromBack", "marks", "longerPreheatSeconds", "hotAirWm2K", "duty", "underlay", "cover", "steamPossible", "pressureAdjustable", "hinged", "dialErrorK", "pressureErrorFactor");
         if (c["marks"].Exists == c["dialStep"].Exists)
-            c.Fault($"{c.Pointer} needs either dialStep or marks, and not both.", "missing");
+            c.Fault(new Phrase("catalogue-reader.missing", ("pointer", c.Pointer)), "missing");
         c["presses"].IsArray();
         return new HeatSource(
             c["id"].Text(), c["name"].Text(), c["id"].Text(), [.. c["presses"].Items.Select(ShapeOf)],
@@ -281,7 +286,7 @@ public static class CatalogueReader
     {
         var span = new Span(v[0].RequiredNumber(least, most), v[1].RequiredNumber(least, most));
         if (span.High < span.Low)
-            v.Fault($"{v.Pointer} ends below its beginning.", "out-of-range");
+            v.Fault(new Phrase("catalogue-reader.out-of-range", ("pointer", v.Pointer)), "out-of-range");
         return span;
     });
 
@@ -289,7 +294,7 @@ public static class CatalogueReader
     private static Sourced<T> Read<T>(JsonCursor pair, Dictionary<string, Provenance> sources, Func<JsonCursor, T> value)
     {
         if (pair.IsArray() && pair.Count != 2)
-            pair.Fault($"{pair.Pointer} must be a pair [value, provenance key].", "wrong-type");
+            pair.Fault(new Phrase("catalogue-reader.wrong-type", ("pointer", pair.Pointer)), "wrong-type");
         var key = pair[1].Choice([.. sources.Keys], null);
         return new Sourced<T>(value(pair[0]), key is null ? new Provenance(ProvenanceKind.FromMemory, "") : sources[key]);
     }
@@ -317,14 +322,14 @@ public static class CatalogueReader
         public WorkFigures? Work { get; set; }
 
         /// <summary>What the planner cannot do without, and links that lead nowhere.</summary>
-        public IEnumerable<string> Missing()
+        public IEnumerable<Phrase> Missing()
         {
             if (Carrier?.Thermal is null)
-                yield return "No file has a carrier with thermal figures.";
+                yield return new Phrase("parts.missing");
             if (Work is null)
-                yield return "No file has the figures of the work.";
+                yield return new Phrase("parts.missing-2");
             if (!Vinyls.ContainsKey("smooth"))
-                yield return "No file has the vinyl smooth, which a new job starts with.";
+                yield return new Phrase("parts.missing-3");
             foreach (var (kind, known, id) in new (string, IEnumerable<string>, string)[]
             {
                 ("heat source", HeatSources.Keys, ReferencePractice.HeatSource), ("material", Materials.Keys, ReferencePractice.Material),
@@ -332,23 +337,23 @@ public static class CatalogueReader
             })
             {
                 if (!known.Contains(id, StringComparer.Ordinal))
-                    yield return $"No file has the {kind} {id}, which the reference stack is built from.";
+                    yield return new Phrase("parts.missing-5", ("kind", kind), ("id", id));
             }
 
             if (!Cutters.ContainsKey(ReferencePractice.Cutter))
-                yield return $"No file has the cutter {ReferencePractice.Cutter}, which is assumed where none is named.";
+                yield return new Phrase("parts.missing-6", ("cutter", ReferencePractice.Cutter));
             foreach (var source in HeatSources.Values.Where(s => !Underlays.ContainsKey(s.Underlay)))
-                yield return $"Heat source {source.Id} names the underlay {source.Underlay}, which no file has.";
+                yield return new Phrase("parts.missing-7", ("source", source.Id), ("underlay", source.Underlay));
             foreach (var source in HeatSources.Values.Where(s => !Covers.ContainsKey(s.Cover)))
-                yield return $"Heat source {source.Id} names the cover {source.Cover}, which no file has.";
+                yield return new Phrase("parts.missing-8", ("source", source.Id), ("cover", source.Cover));
             foreach (var form in Forms.Values.Where(f => !Measures.TryGetValue(f.Id, out var m) || m.Measures.Count < 2 || m.Measures.Any(x => x.BySize.Count == 0)))
-                yield return $"Form {form.Id} has no measures, or one without a value.";
+                yield return new Phrase("parts.missing-9", ("form", form.Id));
             foreach (var form in Forms.Values.Where(f => !Materials.ContainsKey(f.UsualMaterial)))
-                yield return $"Form {form.Id} names the material {form.UsualMaterial}, which no file has.";
+                yield return new Phrase("parts.missing-10", ("form", form.Id), ("usualMaterial", form.UsualMaterial));
             foreach (var vinyl in Vinyls.Values)
             {
                 foreach (var id in vinyl.NotUnder.Keys.Where(id => !HeatSources.ContainsKey(id)))
-                    yield return $"Vinyl {vinyl.Id} names the heat source {id}, which no file has.";
+                    yield return new Phrase("parts.missing-11", ("vinyl", vinyl.Id), ("id", id));
             }
         }
     }

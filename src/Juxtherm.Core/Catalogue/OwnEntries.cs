@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Text.Json;
 using Juxtherm.Core.Reading;
 
@@ -59,7 +60,7 @@ public static class OwnEntries
         }
         catch (JsonException e)
         {
-            problems.Add("", $"The text is not JSON that can be read: line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}.", "broken");
+            problems.Add("", new Phrase("own-entries.broken", ("lineNumber", e.LineNumber + 1), ("bytePositionInLine", e.BytePositionInLine + 1)), "broken");
             return null;
         }
     }
@@ -91,7 +92,7 @@ public static class OwnEntries
         foreach (var item in list.Items.Where(i => i.IsObject()))
         {
             if (read(item) is { } entry && !all.TryAdd(id(entry), entry))
-                item["id"].Fault($"{item.Pointer}/id “{id(entry)}” stands twice.", "duplicate");
+                item["id"].Fault(new Phrase("own-entries.duplicate", ("pointer", item.Pointer), ("id", id(entry))), "duplicate");
         }
 
         return all;
@@ -102,13 +103,13 @@ public static class OwnEntries
         var id = c["id"].Text(longest: 60);
         if (id.Length > 0 && !id.StartsWith(IdPrefix, StringComparison.Ordinal))
         {
-            c["id"].Fault($"{c.Pointer}/id is “{id}”; an own entry's id begins with {IdPrefix}.", "wrong-type");
+            c["id"].Fault(new Phrase("own-entries.wrong-type", ("pointer", c.Pointer), ("id", id), ("idPrefix", IdPrefix)), "wrong-type");
             return (null, "");
         }
 
         var name = c["name"].Text(longest: 60).Trim();
         if (c["name"].Exists && name.Length == 0)
-            c["name"].Fault($"{c.Pointer}/name is empty; a name to know it by is needed.", "missing");
+            c["name"].Fault(new Phrase("own-entries.missing", ("pointer", c.Pointer)), "missing");
         return (id.Length == 0 ? null : id, name);
     }
 
@@ -153,9 +154,9 @@ public static class OwnEntries
             var (celsius, seconds) = (c["celsius"].Number(80, 230, "°C"), c["seconds"].Number(1, 120, "s"));
             var pressure = c["pressure"].Exists ? c["pressure"].Choice([.. CatalogueIds.Pressures.Keys], null) : null;
             if (celsius is null && seconds is null)
-                c["celsius"].Fault($"{c.Pointer} says neither celsius nor seconds; a figure for a press says one of them at least.", "missing");
+                c["celsius"].Fault(new Phrase("own-entries.missing-2", ("pointer", c.Pointer)), "missing");
             else if (press is not null && !read.TryAdd(press, new WrapperLabel(celsius, seconds, pressure is null ? null : CatalogueIds.Pressures[pressure], null) { For = FigureFor.ThisPress }))
-                c["press"].Fault($"{c.Pointer}/press “{press}” stands twice; there is one figure for each kind of press.", "duplicate");
+                c["press"].Fault(new Phrase("own-entries.duplicate-2", ("pointer", c.Pointer), ("press", press)), "duplicate");
         }
 
         return read;
@@ -192,7 +193,7 @@ public static class OwnEntries
             return null;
         if (fibres.Count is 0 or > 6)
         {
-            fibres.Fault($"{fibres.Pointer} holds {fibres.Count} fibres; 1 to 6 are accepted.", "out-of-range");
+            fibres.Fault(new Phrase("own-entries.out-of-range", ("pointer", fibres.Pointer), ("fibres", fibres.Count)), "out-of-range");
             return null;
         }
 
@@ -211,14 +212,14 @@ public static class OwnEntries
             return null;
         if (parts.Count > 1 && parts.Find(p => p.Material.Kind != MaterialKind.Cloth) is { } odd)
         {
-            fibres.Fault($"{fibres.Pointer} mixes in {odd.Material.Id}, which is no cloth; only cloth can be a mixture.", "does-not-fit");
+            fibres.Fault(new Phrase("own-entries.does-not-fit", ("pointer", fibres.Pointer), ("material", odd.Material.Id)), "does-not-fit");
             return null;
         }
 
         var sum = parts.Sum(p => p.Share) * 100;
         if (Math.Abs(sum - 100) > 0.5)
         {
-            fibres.Fault($"{fibres.Pointer} sum to {sum:0.#} %; 100 % are needed.", "out-of-range");
+            fibres.Fault(new Phrase("own-entries.out-of-range-2", ("pointer", fibres.Pointer), ("sum", sum)), "out-of-range");
             return null;
         }
 
@@ -244,7 +245,7 @@ public static class OwnEntries
         var like = shipped.HeatSources[kind];
         if (like.DialStep is null && step is not null)
         {
-            c["dialStep"].Fault($"{c.Pointer}/dialStep is {step:0.#}, but a {like.Name.ToLowerInvariant()} has marks instead of degrees.", "does-not-fit");
+            c["dialStep"].Fault(new Phrase("own-entries.does-not-fit-2", ("pointer", c.Pointer), ("step", step), ("like", like.Name)), "does-not-fit");
             return null;
         }
 
@@ -277,7 +278,7 @@ public static class OwnEntries
         if (!c.IsArray(required: false))
             return spots;
         if (c.Count > most)
-            c.Fault($"{c.Pointer} holds {c.Count} spots; up to {most} are accepted.", "too-many");
+            c.Fault(new Phrase("own-entries.too-many", ("pointer", c.Pointer), ("c", c.Count), ("most", most)), "too-many");
         foreach (var spot in c.Items.Take(most))
         {
             if (spot.IsObject())
@@ -301,7 +302,7 @@ public static class OwnEntries
             any = true;
             if (kg < last)
             {
-                c[$"{word}Kg"].Fault($"{c.Pointer}/{word}Kg is {kg:0.#} kg, less than a lighter pressure; it rises from light to firm.", "out-of-range");
+                c[$"{word}Kg"].Fault(new Phrase("own-entries.out-of-range-3", ("pointer", c.Pointer), ("word", word), ("kg", kg)), "out-of-range");
                 return null;
             }
 
@@ -311,7 +312,7 @@ public static class OwnEntries
 
         if (!any)
         {
-            c["lightKg"].Fault($"{c.Pointer} is by scale, but names no weight; lightKg, mediumKg or firmKg is needed.", "missing");
+            c["lightKg"].Fault(new Phrase("own-entries.missing-3", ("pointer", c.Pointer)), "missing");
             return null;
         }
 

@@ -52,13 +52,13 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         if (JobReader.Read(json, catalogue, problems) is not { } job)
             return null;
         if (Desk.All.FirstOrDefault(w => w.Id == action) is not { } work)
-            problems.Add("/action", $"action is “{action}”; accepted: {string.Join(", ", Kinds.Select(k => k.Id))}.", "unknown-id");
+            problems.Add("/action", new Phrase("artwork-desk.unknown-id", ("action", action), ("kinds", Thing.List(Kinds.Select(k => k.Id)))), "unknown-id");
         else if (work.Length is { } l && mm is { } asked && !(asked >= l.Least && asked <= l.Most))
-            problems.Add("/mm", $"mm is {asked}; {l.Least} to {l.Most} mm are accepted.", "out-of-range");
+            problems.Add("/mm", new Phrase("artwork-desk.out-of-range", ("asked", asked), ("least", l.Least), ("most", l.Most)), "out-of-range");
         else if (chosen.Count == 0)
-            problems.Add("/layers", "layers is empty; the ids of one layer at least are needed.", "missing");
+            problems.Add("/layers", new Phrase("artwork-desk.missing"), "missing");
         else if (chosen.FirstOrDefault(id => job.Layers.All(layer => layer.Id != id)) is { } unknown)
-            problems.Add("/layers", $"There is no layer “{unknown}” that is seen; accepted: {string.Join(", ", job.Layers.Select(layer => layer.Id))}.", "unknown-id");
+            problems.Add("/layers", new Phrase("artwork-desk.unknown-id-2", ("unknown", unknown), ("layers", Thing.List(job.Layers.Select(layer => layer.Id)))), "unknown-id");
         else
             return Done(json, job, work, new WorkOrder(chosen, mm ?? work.Length?.Usual ?? 0), problems);
         return null;
@@ -83,7 +83,7 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         var colours = Fewer(ColourLayers.Of(drawing, separation, cancel), JobReader.MostLayers - kept.Count, out var merged);
         if (colours.Count == 0)
         {
-            problems.Add("/layers", $"The job has {kept.Count} layers already; up to {JobReader.MostLayers} are accepted.", "out-of-range");
+            problems.Add("/layers", new Phrase("artwork-desk.out-of-range-2", ("kept", kept.Count), ("mostLayers", JobReader.MostLayers)), "out-of-range");
             return null;
         }
 
@@ -124,13 +124,13 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         var at = layerId is null ? -1 : LayerNodes.IndexOf(layers, layerId);
         if (layerId is not null && (at < 0 || layers[at]!["word"] is null))
         {
-            problems.Add("/layer", $"There is no lettering “{layerId}”; leave layer out for a new one.", "unknown-id");
+            problems.Add("/layer", new Phrase("artwork-desk.unknown-id-3", ("layerId", layerId)), "unknown-id");
             return null;
         }
 
         if (at < 0 && layers.Count >= JobReader.MostLayers && !LayerNodes.IsBare(layers))
         {
-            problems.Add("/layers", $"The job has {layers.Count} layers already; up to {JobReader.MostLayers} are accepted.", "out-of-range");
+            problems.Add("/layers", new Phrase("artwork-desk.out-of-range-3", ("layers", layers.Count), ("mostLayers", JobReader.MostLayers)), "out-of-range");
             return null;
         }
 
@@ -154,7 +154,7 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         var set = LetterShapes.Set(lettering);
         if (set.Shape is not { } shape)
         {
-            problems.Add("/word/text", $"“{lettering.Text}” has nothing that can be cut in this font.", "nothing-to-cut");
+            problems.Add("/word/text", new Phrase("artwork-desk.nothing-to-cut", ("lettering", lettering.Text)), "nothing-to-cut");
             return null;
         }
 
@@ -185,7 +185,7 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
             l.Id, l.Vinyl.Id, l.Colour, (int)l.Face, l.Vinyl.LiesOn.Value != LiesOn.Any, l.Shape ?? CutShape.Boxed(l.WidthMm!.Value, l.HeightMm!.Value), l.Box!.Value)).ToList();
         if (order.Chosen.FirstOrDefault(id => desk.TrueForAll(l => l.Id != id)) is { } nowhere)
         {
-            problems.Add("/layers", $"“{nowhere}” has no size or place yet; bring in its drawing, or type its size and place.", "missing");
+            problems.Add("/layers", new Phrase("artwork-desk.missing-2", ("nowhere", nowhere)), "missing");
             return null;
         }
 
@@ -193,12 +193,12 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         {
             var after = work.Do(desk, order);
             if (after.Count == 0)
-                throw new RefusedDrawing("Nothing would be left of the artwork.", "out-of-range");
+                throw new RefusedDrawing(new Phrase("artwork-desk.nothing-left"), "out-of-range");
             return new DeskAnswer(Written(JsonNode.Parse(json)!.AsObject(), desk, after, job), []);
         }
         catch (RefusedDrawing refused)
         {
-            problems.Add("/layers", refused.Message, refused.Code);
+            problems.Add("/layers", refused.Says, refused.Code);
             return null;
         }
     }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Index.HPRtree;
@@ -5,10 +6,13 @@ using NetTopologySuite.Index.HPRtree;
 namespace Juxtherm.Core.Geometry;
 
 /// <summary>A drawing is refused.</summary>
-/// <param name="message">What is wrong and what would be accepted.</param>
+/// <param name="says">What is wrong and what would be accepted.</param>
 /// <param name="code">A stable word.</param>
-internal sealed class RefusedDrawing(string message, string code) : Exception(message)
+internal sealed class RefusedDrawing(Phrase says, string code) : Exception(code)
 {
+    /// <summary>Why, for the reader.</summary>
+    public Phrase Says { get; } = says;
+
     public string Code { get; } = code;
 }
 
@@ -33,13 +37,13 @@ internal sealed class WorkLimit(CancellationToken cancel)
     public void Point()
     {
         if (++_points > MostPoints)
-            throw new RefusedDrawing($"The drawing has more than {MostPoints} corners once its curves are broken into lines; simplify it in the drawing program.", "too-large");
+            throw new RefusedDrawing(new Phrase("work-limit.points", ("most", MostPoints)), "too-large");
     }
 
     public void Element()
     {
         if (++_elements > MostElements)
-            throw new RefusedDrawing($"The drawing has more than {MostElements} elements; up to that many are accepted.", "too-large");
+            throw new RefusedDrawing(new Phrase("work-limit.elements", ("most", MostElements)), "too-large");
         if (_elements % 64 == 0)
             Pause();
     }
@@ -90,6 +94,6 @@ internal sealed class WorkLimit(CancellationToken cancel)
 
         private static int Side(Coordinate a, Coordinate b, Coordinate p) => Math.Sign((b.X - a.X) * (p.Y - a.Y) - (b.Y - a.Y) * (p.X - a.X));
 
-        private static RefusedDrawing TooTangled() => new($"The drawing's outlines cross each other more than {MostCrossings} times; weld or simplify it in the drawing program.", "too-large");
+        private static RefusedDrawing TooTangled() => new(new Phrase("work-limit.tangled", ("most", MostCrossings)), "too-large");
     }
 }

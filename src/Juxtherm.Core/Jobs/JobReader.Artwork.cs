@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Reading;
 
@@ -14,13 +15,13 @@ public static partial class JobReader
     {
         list.IsArray(required: false);
         if (list.Count > NameList.Most)
-            list.Fault($"/names holds {list.Count} names; up to {NameList.Most} are accepted.", "out-of-range");
+            list.Fault(new Phrase("job-reader.out-of-range-3", ("list", list.Count), ("most", NameList.Most)), "out-of-range");
         var read = new List<NameEntry>();
         foreach (var c in list.Items.Take(NameList.Most).Where(c => c.IsObject()))
         {
             var name = c["name"].Text(longest: Lettering.LongestText).Trim();
             if (name.Length == 0)
-                c["name"].Fault($"{c.Pointer}/name is empty; a name of up to {Lettering.LongestText} letters is accepted.", "missing");
+                c["name"].Fault(new Phrase("job-reader.missing-5", ("pointer", c.Pointer), ("longestText", Lettering.LongestText)), "missing");
             var size = c["size"].Exists ? c["size"].Choice(Sizes, null) : null;
             read.Add(new NameEntry(name, size, ColourOf(c["colour"]), c["count"].Whole(1, MostPieces, "pieces") ?? 1, c["proofed"].Flag(false)));
         }
@@ -32,7 +33,7 @@ public static partial class JobReader
     {
         var colour = c.Exists ? c.Text(longest: 20) : null;
         if (colour is not null && !Hex().IsMatch(colour))
-            c.Fault($"{c.Pointer} is “{colour}”; a colour as #rrggbb is accepted.", "wrong-type");
+            c.Fault(new Phrase("job-reader.wrong-type", ("pointer", c.Pointer), ("colour", colour)), "wrong-type");
         return colour;
     }
 
@@ -43,7 +44,7 @@ public static partial class JobReader
         var text = c.Text(longest: CutShape.LongestText);
         var shape = CutShape.Read(text);
         if (shape is null)
-            c.Fault($"{c.Pointer} encloses nothing or is not path data; SVG path data with closed outlines is accepted.", "broken");
+            c.Fault(new Phrase("job-reader.broken-2", ("pointer", c.Pointer)), "broken");
         return shape;
     }
 
@@ -53,7 +54,7 @@ public static partial class JobReader
             return null;
         var text = c["text"].Text(longest: Lettering.LongestText);
         if (text.Trim().Length == 0)
-            c["text"].Fault($"{c.Pointer}/text is empty; 1 to {Lettering.LongestText} letters are accepted.", "missing");
+            c["text"].Fault(new Phrase("job-reader.missing-6", ("pointer", c.Pointer), ("longestText", Lettering.LongestText)), "missing");
         var font = c["font"].Choice([.. LetterFont.All.Select(f => f.Id)], LetterFont.All[0].Id);
         var height = c["heightMm"].Number(3, 500, "mm");
         var gap = c["gapMm"].Number(-50, 100, "mm");

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Text.Json;
 using System.Text.RegularExpressions;
 using Juxtherm.Core.Catalogue;
@@ -68,7 +69,7 @@ public static partial class JobReader
         }
         catch (JsonException e)
         {
-            problems.Add("", $"The text is not JSON that can be read: line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}. A job file is one JSON object.", "broken");
+            problems.Add("", new Phrase("job-reader.broken", ("lineNumber", e.LineNumber + 1), ("bytePositionInLine", e.BytePositionInLine + 1)), "broken");
             return null;
         }
     }
@@ -78,9 +79,9 @@ public static partial class JobReader
         var format = root["format"].Choice([Format], null);
         var version = root["version"];
         if (!version.Exists)
-            version.Fault($"/version is missing; {Version} is needed.", "missing");
+            version.Fault(new Phrase("job-reader.missing", ("version", Version)), "missing");
         else if (version.Whole(1, int.MaxValue) is > Version and var found)
-            version.Fault($"/version is {found}: this job was written by a newer program. Up to {Version} is understood here.", "newer-version");
+            version.Fault(new Phrase("job-reader.newer-version", ("found", found), ("version", Version)), "newer-version");
         else
             return format is not null;
         return false;
@@ -122,7 +123,7 @@ public static partial class JobReader
         var outcomes = Enum.GetValues<PatchOutcome>().ToDictionary(o => o.ToString().ToLowerInvariant(), StringComparer.Ordinal);
         var found = new List<PatchResult>();
         if (list.Items.Count() > MostPatches)
-            list.Fault($"/patches has {list.Items.Count()} results; up to {MostPatches} are accepted.", "out-of-range");
+            list.Fault(new Phrase("job-reader.out-of-range", ("items", list.Items.Count()), ("mostPatches", MostPatches)), "out-of-range");
         foreach (var item in list.Items.Where(i => i.IsObject()))
         {
             var (celsius, seconds) = (item["celsius"].Number(20, 500, "°C"), item["seconds"].Number(1, 600, "s"));
@@ -139,7 +140,7 @@ public static partial class JobReader
             return null;
         var (celsius, seconds, from) = (c["celsius"].Number(20, 500, "°C"), c["seconds"].Number(1, 600, "s"), c["from"].Text("", 200));
         foreach (var needed in new[] { "celsius", "seconds" }.Where(n => !c[n].Exists))
-            c[needed].Fault($"{c.Pointer}/{needed} is missing; a setting that was used has both celsius and seconds.", "missing");
+            c[needed].Fault(new Phrase("job-reader.missing-2", ("pointer", c.Pointer), ("needed", needed)), "missing");
         var (pressure, back) = (PressureOf(c["pressure"]), c["backSeconds"].Number(0, 600, "s"));
         return celsius is { } at && seconds is { } time ? new UsedSetting(at, time, from) { Pressure = pressure, BackSeconds = back } : null;
     }
@@ -167,7 +168,7 @@ public static partial class JobReader
         {
             var word = item["word"].Text(longest: 200);
             if (word.Trim().Length == 0)
-                item["word"].Fault($"{item.Pointer}/word is empty; a word on why this is accepted is needed.", "missing");
+                item["word"].Fault(new Phrase("job-reader.missing-3", ("pointer", item.Pointer)), "missing");
             said[item["code"].Text(longest: 60)] = word;
         }
 
@@ -193,7 +194,7 @@ public static partial class JobReader
         if (!f.Materials.Contains(m.Kind))
         {
             var fitting = catalogue.Materials.Values.Where(x => f.Materials.Contains(x.Kind)).Select(x => x.Id);
-            c["material"].Fault($"{c.Pointer}/material is {material}, of which no {form} is made; accepted for it: {string.Join(", ", fitting)}.", "does-not-fit");
+            c["material"].Fault(new Phrase("job-reader.does-not-fit", ("pointer", c.Pointer), ("material", material), ("form", form), ("fitting", Thing.List(fitting))), "does-not-fit");
             return null;
         }
 
@@ -232,7 +233,7 @@ public static partial class JobReader
         foreach (var name in c.Names)
         {
             if (!measures.Measures.Any(m => m.Id == name))
-                c[name].Fault($"{c.Pointer}/{name} is no measure of a {measures.Form}; accepted: {string.Join(", ", measures.Measures.Select(m => m.Id))}.", "unknown-id");
+                c[name].Fault(new Phrase("job-reader.unknown-id", ("pointer", c.Pointer), ("name", name), ("form", measures.Form), ("measures", Thing.List(measures.Measures.Select(m => m.Id)))), "unknown-id");
             else if (c[name].Number(1, MostMm, "mm") is { } mm)
                 read[name] = mm;
         }
@@ -291,7 +292,7 @@ public static partial class JobReader
             return null;
         if (layers.Count is 0 or > MostLayers)
         {
-            layers.Fault(layers.Count == 0 ? "/layers is empty; one layer of vinyl is needed." : $"/layers holds {layers.Count} layers; up to {MostLayers} are accepted.", layers.Count == 0 ? "missing" : "out-of-range");
+            layers.Fault(layers.Count == 0 ? new Phrase("job-reader.layers-of") : new Phrase("job-reader.layers-of-2", ("layers", layers.Count), ("mostLayers", MostLayers)), layers.Count == 0 ? "missing" : "out-of-range");
             return null;
         }
 
@@ -303,14 +304,14 @@ public static partial class JobReader
         {
             var layer = known[i];
             if (known.FindIndex(l => l.Id == layer.Id) < i)
-                layers[i]["id"].Fault($"{layers[i].Pointer}/id “{layer.Id}” stands twice; each layer needs its own.", "duplicate");
+                layers[i]["id"].Fault(new Phrase("job-reader.duplicate", ("pointer", layers[i].Pointer), ("layer", layer.Id)), "duplicate");
             for (var j = 0; j < layer.Over.Count; j++)
                 layers[i]["over"][j].Choice([.. known.Select(l => l.Id).Where(id => id != layer.Id)], null);
         }
 
         var over = known.DistinctBy(l => l.Id, StringComparer.Ordinal).ToDictionary(l => l.Id, l => l.Over, StringComparer.Ordinal);
         if (Stackup.Circle(over) is { Count: > 0 } circle)
-            layers.Fault($"/layers lie on each other in a circle ({string.Join(" on ", circle)} on {circle[0]}); take one of these out of an “over” list.", "circle");
+            layers.Fault(new Phrase("job-reader.circle", ("circle", Thing.List(circle)), ("circle2", circle[0])), "circle");
         return Seen(known, layers);
     }
 
@@ -320,9 +321,9 @@ public static partial class JobReader
         list.IsArray(required: false);
         var read = list.Items.Select(i => i.Text(longest: 40)).ToList();
         if (read.Count > MostLayers)
-            list.Fault($"/order names {read.Count} layers; up to {MostLayers} are accepted.", "out-of-range");
+            list.Fault(new Phrase("job-reader.out-of-range-2", ("read", read.Count), ("mostLayers", MostLayers)), "out-of-range");
         if (read.Distinct(StringComparer.Ordinal).Count() < read.Count)
-            list.Fault("/order names a layer twice; each is laid once.", "duplicate");
+            list.Fault(new Phrase("job-reader.duplicate-2"), "duplicate");
         return [.. read.Where(id => layers?.Exists(l => l.Id == id) ?? false)];
     }
 
@@ -333,7 +334,7 @@ public static partial class JobReader
         if (hidden.Count == 0)
             return all;
         if (hidden.Count == all.Count)
-            layers.Fault("/layers are all hidden; one that is cut and pressed is needed.", "missing");
+            layers.Fault(new Phrase("job-reader.missing-4"), "missing");
         return [.. all.Where(l => !l.Hidden).Select(l => l with { Over = [.. l.Over.Where(id => !hidden.Contains(id))] })];
     }
 

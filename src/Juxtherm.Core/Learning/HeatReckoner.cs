@@ -64,7 +64,7 @@ public sealed class HeatReckoner(Planner planner)
     {
         var source = job.Tools.Source;
         var moved = job with { Tools = job.Tools with { Source = source with { DialOffsetK = source.DialOffsetK with { Value = source.DialOffsetK.Value + moreK } } } };
-        var about = planner.About(moved, planner.Language.In(UnitSystem.Metric));
+        var about = planner.About(moved, planner.Language.WordsFor(UnitSystem.Metric));
         if (PieceInTheModel.Of(about, plan, holds, planner.Catalogue) is not { Bond: > 0 } piece)
             return null;
         return (Math.Log(piece.Bond / about.Lead.Work.Vinyl.HoldsFromBond.Value), Math.Log(piece.Laid.Max(id => piece.HeatDose(id) / about.Layer(id).MostHeatDose)));

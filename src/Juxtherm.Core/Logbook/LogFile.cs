@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
@@ -74,7 +75,7 @@ public static class LogFile
             using (entry)
             {
                 if (walk.Index > Most)
-                    problems.Add("/entries", $"/entries has more than {Most} entries; up to that many are accepted.", "out-of-range");
+                    problems.Add("/entries", new Phrase("log-file.out-of-range", ("most", Most)), "out-of-range");
                 var cursor = new JsonCursor(entry.RootElement, $"/entries/{walk.Index - 1}", problems);
                 var read = cursor.IsObject() ? Entry(cursor) : null;
                 if (problems.None)
@@ -91,7 +92,7 @@ public static class LogFile
             var reader = new Utf8JsonReader(json.Span);
             if (!reader.Read() || reader.TokenType != JsonTokenType.StartObject)
             {
-                problems.Add("", "The document is no object; a logbook file is one JSON object.", "wrong-type");
+                problems.Add("", new Phrase("log-file.wrong-type"), "wrong-type");
                 return null;
             }
 
@@ -114,9 +115,9 @@ public static class LogFile
             if (root["format"].Choice([Format], null) is null)
                 return null;
             if (root["version"].Whole(1, int.MaxValue) is not { } version)
-                root["version"].Fault($"/version is missing; {Version} is needed.", "missing");
+                root["version"].Fault(new Phrase("log-file.missing", ("version", Version)), "missing");
             else if (version > Version)
-                root["version"].Fault($"/version is {version}: this logbook was written by a newer program. Up to {Version} is understood here.", "newer-version");
+                root["version"].Fault(new Phrase("log-file.newer-version", ("version", version), ("version2", Version)), "newer-version");
             if (entries is null)
                 root["entries"].IsArray();
             return problems.None ? entries : null;
@@ -148,7 +149,7 @@ public static class LogFile
         }
     }
 
-    private static string Broken(JsonException? e) => $"The text is not JSON that can be read{(e is null ? "" : $": line {e.LineNumber + 1}, byte {e.BytePositionInLine + 1}")}. A logbook file is one JSON object.";
+    private static Phrase Broken(JsonException? e) => new("log-file.broken", ("line", e?.LineNumber + 1), ("byte", e?.BytePositionInLine + 1));
 
     /// <summary>How far a file was walked through.</summary>
     private sealed class Walk(ReadOnlyMemory<byte> json, int offset, JsonReaderState state)
@@ -204,7 +205,7 @@ public static class LogFile
     internal static LogEntry Entry(JsonCursor c)
     {
         foreach (var needed in new[] { "at", "vinyl", "material", "heatSource", "celsius", "pressedSeconds" }.Where(n => !c[n].Exists))
-            c[needed].Fault($"{c.Pointer}/{needed} is missing.", "missing");
+            c[needed].Fault(new Phrase("log-file.missing-2", ("pointer", c.Pointer), ("needed", needed)), "missing");
         var pressed = c["pressedSeconds"].Number(0, 3600, "s") ?? 0;
         return new LogEntry(
             TimeOf(c["at"]), c["title"].Text("", LongestText), c["piece"].Whole(1, 9999) ?? 1, c["pieces"].Whole(1, 9999) ?? 1, Ids(c["vinyl"]), Id(c["material"], ""), Id(c["form"], "flat"), Id(c["heatSource"], ""), Id(c["cover"], "none"),
@@ -235,7 +236,7 @@ public static class LogFile
         list.IsArray(required: false);
         var lots = list.Items.Select(i => i.Text("", LongestText).Trim()).Where(l => l.Length > 0).ToList();
         if (lots.Exists(l => l.Contains(',', StringComparison.Ordinal)))
-            list.Fault($"{list.Pointer} has a lot with a comma in it; commas part lots.", "wrong-type");
+            list.Fault(new Phrase("log-file.wrong-type-2", ("pointer", list.Pointer)), "wrong-type");
         return lots;
     }
 
@@ -270,7 +271,7 @@ public static class LogFile
             return Guid.NewGuid();
         if (Guid.TryParse(text, out var key))
             return key;
-        c.Fault($"{c.Pointer} is “{text}”; an identifier of 32 hexadecimal digits is needed, or none.", "wrong-type");
+        c.Fault(new Phrase("log-file.no-identifier", ("pointer", c.Pointer), ("text", text)), "wrong-type");
         return Guid.Empty;
     }
 
@@ -280,7 +281,7 @@ public static class LogFile
         if (PlainTime.TryRead(text, out var at))
             return at;
         if (text.Length > 0)
-            c.Fault($"{c.Pointer} is “{text}”; a time such as 2026-05-01T14:30:00Z is needed, {PlainTime.Accepted}.", "wrong-type");
+            c.Fault(new Phrase("log-file.wrong-type-3", ("pointer", c.Pointer), ("text", text), ("accepted", PlainTime.Accepted)), "wrong-type");
         return PlainTime.Earliest;
     }
 }

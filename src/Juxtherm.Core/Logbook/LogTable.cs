@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
@@ -65,13 +66,13 @@ public static class LogTable
         using var head = new CsvParser(new StringReader(first), config);
         if (!head.Read())
         {
-            problems.Add("", $"The table is empty; a heading is needed: {string.Join(", ", Columns.Select(c => c.Heading))}.", "missing");
+            problems.Add("", new Phrase("log-table.missing", ("columns", Thing.List(Columns.Select(c => c.Heading)))), "missing");
             yield break;
         }
 
         var heading = (head.Record ?? []).Select(h => h.Trim().TrimStart('\uFEFF').ToLowerInvariant()).ToArray();
         foreach (var odd in heading.Where(h => !Array.Exists(Columns, c => c.Heading == h)))
-            problems.Add("", $"The heading has a column “{odd}”; nearest: {string.Join(", ", NearestIds.To(odd, [.. Columns.Select(c => c.Heading)]))}.", "unknown-id");
+            problems.Add("", new Phrase("log-table.unknown-id", ("odd", odd), ("list", Thing.List(NearestIds.To(odd, [.. Columns.Select(c => c.Heading)])))), "unknown-id");
         using var csv = new CsvParser(text, config);
         var count = 0;
         while (problems.Found.Count < LogFile.MostNamed && Read(csv, problems))
@@ -80,7 +81,7 @@ public static class LogTable
             if (Array.TrueForAll(cells, string.IsNullOrWhiteSpace))
                 continue;
             if (++count > LogFile.Most)
-                problems.Add("", $"The table has more than {LogFile.Most} lines; up to that many are accepted.", "out-of-range");
+                problems.Add("", new Phrase("log-table.out-of-range", ("most", LogFile.Most)), "out-of-range");
             using var line = JsonDocument.Parse(Line(heading, cells).ToJsonString());
             var entry = LogFile.Entry(new JsonCursor(line.RootElement, $"line {csv.RawRow + 1}", problems));
             if (problems.None)
@@ -96,7 +97,7 @@ public static class LogTable
         }
         catch (CsvHelperException)
         {
-            problems.Add("", $"Line {csv.RawRow + 1} of the table cannot be read.", "broken");
+            problems.Add("", new Phrase("log-table.broken", ("rawRow", csv.RawRow + 1)), "broken");
             return false;
         }
     }

@@ -37,7 +37,7 @@ public interface ILanguage
 {
     /// <summary>It, for a reader.</summary>
     /// <param name="units">The units that the reader thinks in.</param>
-    IWords In(UnitSystem units);
+    IWords WordsFor(UnitSystem units);
 }
 
 /// <summary>A sentence by its name and what it is about, to be said later.</summary>
@@ -50,4 +50,7 @@ public sealed class Phrase(string key, params (string Name, Thing Thing)[] about
 
     /// <summary>What it is about.</summary>
     public ReadOnlySpan<(string Name, Thing Thing)> About => about;
+
+    /// <summary>Its key and what it is about, for whoever looks into a fault.</summary>
+    public override string ToString() => $"{Key} ({string.Join(", ", about.Select(a => $"{a.Name} {a.Thing}"))})";
 }

@@ -57,6 +57,12 @@ public readonly struct Thing
     /// <summary>A count, or nothing.</summary>
     public static implicit operator Thing(int? count) => count is { } some ? some : default;
 
+    /// <summary>A count, or nothing.</summary>
+    public static implicit operator Thing(long? count) => count is { } some ? (double)some : default;
+
+    /// <summary>A figure, or nothing.</summary>
+    public static implicit operator Thing(double? figure) => figure is { } some ? some : default;
+
     /// <summary>A sentence or a part of one.</summary>
     public static implicit operator Thing(Phrase? phrase) => new(phrase, ThingKind.Phrase);
 

@@ -32,7 +32,7 @@ public sealed class NearestChanges(Planner planner)
         ArgumentNullException.ThrowIfNull(job);
         if (planner.Plan(job, units).Plan.Verdict != Verdict.Stop)
             return [];
-        var words = planner.Language.In(units);
+        var words = planner.Language.WordsFor(units);
         var found = new List<NearestChange>();
         foreach (var candidate in Candidates(job, words))
         {

@@ -49,7 +49,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
     {
         ArgumentNullException.ThrowIfNull(job);
         job = Told(job);
-        var (set, preheat) = _settings.Of(job, language.In(units));
+        var (set, preheat) = _settings.Of(job, language.WordsFor(units));
         Patience.Look();
         var orders = _orders.Find(set, preheat);
         var tried = Try(set, orders, preheat);
@@ -109,7 +109,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
     public PatchAdvice Patches(Job job, UnitSystem units)
     {
         ArgumentNullException.ThrowIfNull(job);
-        return PatchWriter.Of(_settings.Of(job with { Patches = [], Used = null }, language.In(units)).About, StudyOf(job), job.Patches, _settings.Of(Told(job), language.In(units)).About.Found);
+        return PatchWriter.Of(_settings.Of(job with { Patches = [], Used = null }, language.WordsFor(units)).About, StudyOf(job), job.Patches, _settings.Of(Told(job), language.WordsFor(units)).About.Found);
     }
 
     /// <summary>A job as its test patches have shown it: what its face wants, how sure that is, what blank and vinyl bear.</summary>
@@ -126,7 +126,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
     public PatchStudy StudyOf(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var (about, preheat) = _settings.Of(job with { Used = null }, language.In(UnitSystem.Metric));
+        var (about, preheat) = _settings.Of(job with { Used = null }, language.WordsFor(UnitSystem.Metric));
         // Settings that are found again are the same object, so what patches tell about one is worked out once.
         return _studies.GetValue(about.Found, _ => new PatchStudy(about, about.SetOf([]).PressureKPa, preheat, catalogue));
     }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Text.Json;
 
 namespace Juxtherm.Core.Reading;
@@ -35,28 +36,28 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
     public JsonCursor this[int index] => new(index < Count ? element[index] : default, $"{Pointer}/{index}", problems);
 
     /// <summary>Reports a fault at this place.</summary>
-    public void Fault(string message, string code) => problems.Add(Pointer, message, code);
+    public void Fault(Phrase says, string code) => problems.Add(Pointer, says, code);
 
     /// <summary>Requires an object here.</summary>
     /// <returns>True when it is one.</returns>
-    public bool IsObject(bool required = true) => Is(JsonValueKind.Object, "an object {…}", required);
+    public bool IsObject(bool required = true) => Is(JsonValueKind.Object, new Phrase("json-cursor.an-object"), required);
 
     /// <summary>Requires an array here.</summary>
     /// <returns>True when it is one.</returns>
-    public bool IsArray(bool required = true) => Is(JsonValueKind.Array, "a list […]", required);
+    public bool IsArray(bool required = true) => Is(JsonValueKind.Array, new Phrase("json-cursor.a-list"), required);
 
     /// <summary>A text.</summary>
     /// <param name="otherwise">What to return when it is absent; null makes it required.</param>
     /// <param name="longest">Most characters accepted.</param>
     public string Text(string? otherwise = null, int longest = 200)
     {
-        if (!Is(JsonValueKind.String, "a text", required: otherwise is null))
+        if (!Is(JsonValueKind.String, new Phrase("json-cursor.a-text"), required: otherwise is null))
             return otherwise ?? "";
         if (Plain() is not { } text)
             return otherwise ?? "";
         if (text.Length <= longest)
             return text;
-        Fault($"{Place} is {text.Length} characters long; up to {longest} are accepted.", "too-long");
+        Fault(new Phrase("json-cursor.too-long", ("place", Place), ("text", text.Length), ("longest", longest)), "too-long");
         return otherwise ?? "";
     }
 
@@ -71,7 +72,7 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
         var isNumber = element.ValueKind == JsonValueKind.Number;
         if (isNumber && element.TryGetDouble(out var value) && double.IsFinite(value) && value >= least && value <= most)
             return value;
-        problems.Add(new Problem(Pointer, $"{Place} is {Described()}; a number from {Range(least, most, unit)} is accepted.", isNumber ? "out-of-range" : "wrong-type")
+        problems.Add(new Problem(Pointer, new Phrase("json-cursor.number", ("place", Place), ("described", Described()), ("range", Range(least, most, unit))), isNumber ? "out-of-range" : "wrong-type")
         {
             Bounds = new OutOfBounds(isNumber && element.TryGetDouble(out var number) ? number : double.NaN, least, most, unit),
         });
@@ -83,7 +84,7 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
     {
         if (Exists)
             return Number(least, most, unit) ?? least;
-        Fault($"{Place} is missing; a number from {Range(least, most, unit)} is needed.", "missing");
+        Fault(new Phrase("json-cursor.missing", ("place", Place), ("range", Range(least, most, unit))), "missing");
         return least;
     }
 
@@ -93,7 +94,7 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
         var value = Number(least, most, unit);
         if (value is null || Math.Floor(value.Value) == value.Value)
             return (int?)value;
-        Fault($"{Place} is {value:G}; a whole number from {Range(least, most, unit)} is accepted.", "wrong-type");
+        Fault(new Phrase("json-cursor.wrong-type", ("place", Place), ("value", value), ("range", Range(least, most, unit))), "wrong-type");
         return null;
     }
 
@@ -104,7 +105,7 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
             return otherwise;
         if (element.ValueKind is JsonValueKind.True or JsonValueKind.False)
             return element.GetBoolean();
-        Fault($"{Place} is {Described()}; true or false is accepted.", "wrong-type");
+        Fault(new Phrase("json-cursor.wrong-type-2", ("place", Place), ("described", Described())), "wrong-type");
         return otherwise;
     }
 
@@ -117,13 +118,13 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
         if (!Exists)
         {
             if (otherwise is null)
-                Fault($"{Place} is missing; one of {string.Join(", ", known)} is needed.", "missing");
+                Fault(new Phrase("json-cursor.missing-2", ("place", Place), ("known", Thing.List(known))), "missing");
             return otherwise;
         }
 
         if (element.ValueKind != JsonValueKind.String)
         {
-            Fault($"{Place} is {Described()}; one of {string.Join(", ", known)} is accepted.", "wrong-type");
+            Fault(new Phrase("json-cursor.wrong-type-3", ("place", Place), ("described", Described()), ("known", Thing.List(known))), "wrong-type");
             return null;
         }
 
@@ -131,7 +132,7 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
             return null;
         if (known.Contains(id, StringComparer.Ordinal))
             return id;
-        Fault($"{Place} is “{Shorten(id)}”, which is not known here. Nearest: {string.Join(", ", NearestIds.To(id, known))}.", "unknown-id");
+        Fault(new Phrase("json-cursor.unknown-id", ("place", Place), ("shorten", Shorten(id)), ("list", Thing.List(NearestIds.To(id, known)))), "unknown-id");
         return null;
     }
 
@@ -139,69 +140,68 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
     public void OnlyNames(params string[] accepted)
     {
         foreach (var name in Names.Where(n => !accepted.Contains(n, StringComparer.Ordinal)))
-            this[name].Fault($"{Place}/{name} is not read here; nearest: {string.Join(", ", NearestIds.To(name, accepted))}.", "unknown-member");
+            this[name].Fault(new Phrase("json-cursor.unknown-member", ("place", Place), ("name", name), ("list", Thing.List(NearestIds.To(name, accepted)))), "unknown-member");
     }
 
     /// <summary>The text; null when there is a sign in it that is none.</summary>
     private string? Plain()
     {
-        string? text = null;
-        var sign = "half a character";
+        Thing sign = new Phrase("json-cursor.half");
         try
         {
-            text = element.GetString()!;
-            sign = PlainText.Odd(text);
+            var text = element.GetString()!;
+            if (PlainText.Odd(text) is not { } odd)
+                return text;
+            sign = odd;
         }
         catch (InvalidOperationException)
         {
             // An escape for half of a surrogate pair.
         }
 
-        if (sign is null)
-            return text;
         Fault(PlainText.Complaint(Place, sign), "wrong-type");
         return null;
     }
 
-    private string Place => Pointer.Length == 0 ? "The document" : Pointer;
+    private Thing Place => Pointer.Length == 0 ? new Phrase("json-cursor.document") : Pointer;
 
-    private static string Range(double least, double most, string unit) => $"{least:G} to {most:G}{(unit.Length > 0 ? " " + unit : "")}";
+    private static Phrase Range(double least, double most, string unit) => new("json-cursor.range", ("least", least), ("most", most), ("unit", unit));
 
     private static string Escape(string name) => name.Replace("~", "~0", StringComparison.Ordinal).Replace("/", "~1", StringComparison.Ordinal);
 
     private static string Shorten(string text) => text.Length <= 40 ? text : text[..40] + "…";
 
-    private bool Is(JsonValueKind kind, string called, bool required)
+    private bool Is(JsonValueKind kind, Phrase called, bool required)
     {
         if (element.ValueKind == kind)
             return true;
         if (Exists)
-            Fault($"{Place} is {Described()}; {called} is accepted.", "wrong-type");
+            Fault(new Phrase("json-cursor.wrong-type-4", ("place", Place), ("described", Described()), ("called", called)), "wrong-type");
         else if (required)
-            Fault($"{Place} is missing; {called} is needed.", "missing");
+            Fault(new Phrase("json-cursor.missing-3", ("place", Place), ("called", called)), "missing");
         return false;
     }
 
-    private string Shown()
+    private Thing Shown()
     {
         try
         {
-            return $"the text “{Shorten(PlainText.Printable(element.GetString()!))}”";
+            return new Phrase("json-cursor.the-text", ("text", Shorten(PlainText.Printable(element.GetString()!))));
         }
         catch (InvalidOperationException)
         {
-            return "a text that cannot be read";
+            return new Phrase("json-cursor.unreadable");
         }
     }
 
-    private string Described() => element.ValueKind switch
+    private Thing Described() => element.ValueKind switch
     {
-        JsonValueKind.Object => "an object",
-        JsonValueKind.Array => "a list",
+        JsonValueKind.Object => new Phrase("json-cursor.object"),
+        JsonValueKind.Array => new Phrase("json-cursor.list"),
         JsonValueKind.String => Shown(),
         JsonValueKind.Number => Shorten(element.GetRawText()),
         JsonValueKind.True => "true",
         JsonValueKind.False => "false",
-        _ => "nothing",
+        _ => new Phrase("json-cursor.nothing"),
     };
 }

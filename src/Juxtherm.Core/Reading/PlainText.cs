@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Globalization;
 using System.Text;
 
@@ -27,7 +28,7 @@ public static class PlainText
     /// <summary>What is wrong with such a text, for the reader.</summary>
     /// <param name="place">Where.</param>
     /// <param name="sign">The sign.</param>
-    public static string Complaint(string place, string sign) => $"{place} has a sign in it that cannot be printed ({sign}); text without control characters is accepted.";
+    public static Phrase Complaint(Thing place, Thing sign) => new("plain-text.odd-sign", ("place", place), ("sign", sign));
 
     /// <summary>The text without such signs, for files that would break of them: texts from before they were refused may have some.</summary>
     /// <param name="text">The text.</param>

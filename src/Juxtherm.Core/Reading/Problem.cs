@@ -1,12 +1,12 @@
-using System.Globalization;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Reading;
 
 /// <summary>One thing wrong with something that was read.</summary>
 /// <param name="Pointer">Where, as a JSON Pointer (RFC 6901), e.g. <c>/layers/0/widthMm</c>; empty for the whole document.</param>
-/// <param name="Message">What is wrong and what would be accepted.</param>
+/// <param name="Says">What is wrong and what would be accepted.</param>
 /// <param name="Code">A stable word for programs: <c>missing</c>, <c>wrong-type</c>, <c>out-of-range</c>, <c>unknown-id</c>, …</param>
-public sealed record Problem(string Pointer, string Message, string Code)
+public sealed record Problem(string Pointer, Phrase Says, string Code)
 {
     /// <summary>The number that is out of bounds, with what would be accepted; null where it is no number.</summary>
     public OutOfBounds? Bounds { get; init; }
@@ -31,7 +31,7 @@ public sealed class Problems
     public bool None => _found.Count == 0;
 
     /// <summary>Adds one.</summary>
-    public void Add(string pointer, string message, string code) => Add(new Problem(pointer, message, code));
+    public void Add(string pointer, Phrase says, string code) => Add(new Problem(pointer, says, code));
 
     /// <summary>Adds one.</summary>
     public void Add(Problem problem) => _found.Add(problem);
@@ -45,6 +45,6 @@ public sealed class Problems
     public void Outside(string pointer, double value, double least, double most, string unit = "")
     {
         if (!(value >= least && value <= most))
-            Add(new Problem(pointer, string.Create(CultureInfo.InvariantCulture, $"{pointer} is {value}; {least} to {most} {unit}").TrimEnd() + " is accepted.", "out-of-range") { Bounds = new OutOfBounds(value, least, most, unit) });
+            Add(new Problem(pointer, new Phrase("problems.outside", ("pointer", pointer), ("value", value), ("least", least), ("most", most), ("unit", unit)), "out-of-range") { Bounds = new OutOfBounds(value, least, most, unit) });
     }
 }

@@ -94,7 +94,7 @@ internal static class ArtworkEndpoints
         if (!Enum.IsDefined(split))
         {
             var unknown = new Problems();
-            unknown.Add("", $"separation is “{separation}”; accepted: {string.Join(", ", Splits.Keys)}.", "unknown-id");
+            unknown.Add("", new Phrase("artwork-endpoints.unknown-id", ("separation", separation), ("keys", Thing.List(Splits.Keys))), "unknown-id");
             return ProblemAnswers.Invalid(unknown, "question");
         }
 
@@ -126,7 +126,7 @@ internal static class ArtworkEndpoints
         }
         catch (OperationCanceledException) when (!cancel.IsCancellationRequested)
         {
-            problems.Add("", $"The drawing takes longer than {LongestWait.TotalSeconds:0} s to work out; simplify it in the drawing program.", "too-large");
+            problems.Add("", new Phrase("artwork-endpoints.too-large", ("total", LongestWait.TotalSeconds)), "too-large");
             return ProblemAnswers.Invalid(problems, what);
         }
         finally
@@ -150,7 +150,7 @@ internal static class ArtworkEndpoints
             return ProblemAnswers.Invalid(problems);
         if (job.Names.Count > 0 && ProofSheet.Of(job) is { } sheet)
             return Results.Ok(sheet);
-        problems.Add(job.Names.Count == 0 ? "/names" : "/layers", job.Names.Count == 0 ? "There are no names yet: a list of names is needed." : "No layer carries the names: a layer with word.fromNames is needed.", "missing");
+        problems.Add(job.Names.Count == 0 ? "/names" : "/layers", job.Names.Count == 0 ? new Phrase("artwork-endpoints.missing") : new Phrase("artwork-endpoints.missing-2"), "missing");
         return ProblemAnswers.Invalid(problems);
     }
 }

@@ -68,7 +68,7 @@ internal static class CareEndpoints
     private static async Task<IResult> AdviceAsync(HttpRequest request, PlanCache cache, CatalogueSnapshot catalogue, ILanguage language, CancellationToken cancel)
     {
         var problems = new Problems();
-        return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job ? Results.Ok(CareAdvice.Of(job, catalogue.Work, language.In(UnitSystem.Metric))) : ProblemAnswers.Invalid(problems);
+        return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job ? Results.Ok(CareAdvice.Of(job, catalogue.Work, language.WordsFor(UnitSystem.Metric))) : ProblemAnswers.Invalid(problems);
     }
 
     private static IResult Symbol(string symbol, HttpResponse response)
@@ -90,7 +90,7 @@ internal static class CareEndpoints
         if (cache.Read(row.Json, problems) is not { } job)
             return ProblemAnswers.Invalid(problems);
         IReadOnlyList<string> names = job.Names.Count > 0 ? [.. job.Names.SelectMany(n => Enumerable.Repeat(n.Name, n.Count))] : [""];
-        return Results.File(CareCard.Pdf(job.Title, What(job), names, CareAdvice.Of(job, catalogue.Work, language.In(UnitSystem.Metric)), null, language.In(UnitSystem.Metric), clock.GetUtcNow()), Pdf, "care-card.pdf");
+        return Results.File(CareCard.Pdf(job.Title, What(job), names, CareAdvice.Of(job, catalogue.Work, language.WordsFor(UnitSystem.Metric)), null, language.WordsFor(UnitSystem.Metric), clock.GetUtcNow()), Pdf, "care-card.pdf");
     }
 
     private static async Task<IResult> RunCardAsync(Guid id, int? minutesFromUtc, BenchService bench, LogStore log, CatalogueSnapshot catalogue, ILanguage language, TimeProvider clock, CancellationToken cancel)
@@ -98,19 +98,19 @@ internal static class CareEndpoints
         if (await bench.FindAsync(id, cancel) is not { } run)
             return ProblemAnswers.NotFound("run");
         var job = run.Frozen.Stations[0].Bare;
-        var care = CareAdvice.Of(job, catalogue.Work, language.In(UnitSystem.Metric));
+        var care = CareAdvice.Of(job, catalogue.Work, language.WordsFor(UnitSystem.Metric));
         var pieces = await GoodAsync(id, log, cancel);
         // One date for all cards: the last piece's, which is early for none.
         DateTimeOffset? from = care.CureHours > 0 && pieces.Count > 0 ? pieces.Max(p => p.AtUtc).AddHours(care.CureHours).ToOffset(Offset(minutesFromUtc)) : null;
         IReadOnlyList<string> names = pieces.Exists(p => p.Name.Length > 0) ? [.. pieces.Select(p => p.Name)] : [""];
-        return Results.File(CareCard.Pdf(run.Row.Title, What(job), names, care, from, language.In(UnitSystem.Metric), clock.GetUtcNow()), Pdf, "care-card.pdf");
+        return Results.File(CareCard.Pdf(run.Row.Title, What(job), names, care, from, language.WordsFor(UnitSystem.Metric), clock.GetUtcNow()), Pdf, "care-card.pdf");
     }
 
     private static async Task<IResult> DatesAsync(Guid id, string? handover, BenchService bench, LogStore log, CatalogueSnapshot catalogue, ILanguage language, TimeProvider clock, CancellationToken cancel)
     {
         if (await bench.FindAsync(id, cancel) is not { } run)
             return ProblemAnswers.NotFound("run");
-        var care = CareAdvice.Of(run.Frozen.Stations[0].Bare, catalogue.Work, language.In(UnitSystem.Metric));
+        var care = CareAdvice.Of(run.Frozen.Stations[0].Bare, catalogue.Work, language.WordsFor(UnitSystem.Metric));
         var pieces = await GoodAsync(id, log, cancel);
         var names = string.Join(", ", pieces.Select(p => p.Name).Where(n => n.Length > 0));
         var dates = new List<CalendarDate>();
@@ -121,7 +121,7 @@ internal static class CareEndpoints
             if (!PlainTime.TryRead(handover, out var at))
             {
                 var problems = new Problems();
-                problems.Add("/handover", $"/handover is “{handover}”; a time such as 2026-05-01T14:30:00Z is accepted, {PlainTime.Accepted}.", "wrong-type");
+                problems.Add("/handover", new Phrase("care-endpoints.wrong-type", ("handover", handover), ("accepted", PlainTime.Accepted)), "wrong-type");
                 return ProblemAnswers.Invalid(problems, "date");
             }
 

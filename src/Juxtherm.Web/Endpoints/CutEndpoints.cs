@@ -88,7 +88,7 @@ internal static class CutEndpoints
         cuts.MapGet("/weeding.pdf", WeedingAsync).Produces(200, contentType: "application/pdf").ProducesProblem(404);
     }
 
-    private static async Task<IResult> BeginAsync(Guid id, CutBegin ask, CutPlans plans, JobStore jobs, CutStore store, CancellationToken cancel)
+    private static async Task<IResult> BeginAsync(Guid id, CutBegin ask, CutPlans plans, JobStore jobs, CutStore store, ILanguage language, CancellationToken cancel)
     {
         if (await store.FindAsync(ask.CommandId, cancel) is { } before)
             return Results.Created($"/api/cuts/{before.Id}", Answer(OpenCut.Of(before), null));
@@ -119,7 +119,7 @@ internal static class CutEndpoints
         }
         catch (StockRefusedException refused)
         {
-            return ProblemAnswers.Conflict("stock", "The shelf has changed since this was laid out: " + refused.Message);
+            return ProblemAnswers.Conflict("stock", language.WordsFor(UnitSystem.Metric).Say("cut.shelf-changed", ("why", refused.Says)));
         }
     }
 
@@ -150,11 +150,15 @@ internal static class CutEndpoints
         }
         catch (CutRefusedException refused)
         {
-            return ProblemAnswers.Conflict(refused.Code, language.In(UnitSystem.Metric).Say(refused.Says));
+            return ProblemAnswers.Conflict(refused.Code, language.WordsFor(UnitSystem.Metric).Say(refused.Says));
         }
-        catch (Exception refused) when (refused is CutterRefusedException or StockRefusedException)
+        catch (CutterRefusedException refused)
         {
-            return ProblemAnswers.Conflict(refused is CutterRefusedException ? "cutter" : "stock", refused.Message);
+            return ProblemAnswers.Conflict("cutter", refused.Message);
+        }
+        catch (StockRefusedException refused)
+        {
+            return ProblemAnswers.Conflict("stock", language.WordsFor(UnitSystem.Metric).Say(refused.Says));
         }
 
         return await LookAsync(id, bench, cancel);
@@ -182,7 +186,7 @@ internal static class CutEndpoints
         if (ask.Keys.Count > MostTicks || ask.Keys.Any(k => k.Length > 80 || k.Contains(',', StringComparison.Ordinal)))
         {
             var problems = new Problems();
-            problems.Add("/keys", $"/keys holds what is ticked off as list/sheet/unit; up to {MostTicks} are accepted.", "out-of-range");
+            problems.Add("/keys", new Phrase("cut-endpoints.out-of-range", ("mostTicks", MostTicks)), "out-of-range");
             return ProblemAnswers.Invalid(problems, "list");
         }
 
@@ -201,7 +205,7 @@ internal static class CutEndpoints
 
     private static async Task<IResult> WeedingAsync(Guid id, CutStore store, TimeProvider clock, ILanguage language, CancellationToken cancel) =>
         await store.FindAsync(id, cancel) is { } row
-            ? Results.File(WeedingDocument.Pdf(row.Title.Length > 0 ? row.Title : "Untitled", OpenCut.Of(row).Way, language.In(UnitSystem.Metric), clock.GetUtcNow()), "application/pdf", "weeding.pdf")
+            ? Results.File(WeedingDocument.Pdf(row.Title.Length > 0 ? row.Title : "Untitled", OpenCut.Of(row).Way, language.WordsFor(UnitSystem.Metric), clock.GetUtcNow()), "application/pdf", "weeding.pdf")
             : ProblemAnswers.NotFound("cut");
 
     private static CutAnswer Answer(OpenCut cut, CutterStatus? device) => new(

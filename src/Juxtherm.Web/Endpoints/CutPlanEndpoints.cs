@@ -91,15 +91,15 @@ internal static class CutPlanEndpoints
     {
         var problems = new Problems();
         if (!catalogue.Cutters.TryGetValue(look.Cutter, out var cutter))
-            problems.Add("/cutter", $"/cutter is “{look.Cutter}”; nearest: {string.Join(", ", NearestIds.To(look.Cutter, [.. catalogue.Cutters.Keys]))}.", "unknown-id");
+            problems.Add("/cutter", new Phrase("cut-plan-endpoints.unknown-id", ("cutter", look.Cutter), ("list", Thing.List(NearestIds.To(look.Cutter, [.. catalogue.Cutters.Keys])))), "unknown-id");
         else if (!(look.ForceGrams > 0 && look.ForceGrams <= cutter.MostForceGrams.Value))
-            problems.Add("/forceGrams", $"/forceGrams is {look.ForceGrams}; above 0 to {cutter.MostForceGrams.Value:0} g is accepted.", "out-of-range");
+            problems.Add("/forceGrams", new Phrase("cut-plan-endpoints.out-of-range", ("forceGrams", look.ForceGrams), ("mostForceGrams", cutter.MostForceGrams.Value)), "out-of-range");
         problems.Outside("/passes", look.Passes, 1, CutPreset.MostPasses);
         if (look.Vinyl.Length is 0 or > 60)
-            problems.Add("/vinyl", "/vinyl is the id of a vinyl; up to 60 characters are accepted.", "missing");
+            problems.Add("/vinyl", new Phrase("cut-plan-endpoints.missing"), "missing");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "test cut");
-        var advice = TestCut.Next(new CutPreset(look.Blade, look.ForceGrams, look.Passes, new Provenance(ProvenanceKind.Owner, "")), look.Finding, cutter!, language.In(UnitSystem.Metric));
+        var advice = TestCut.Next(new CutPreset(look.Blade, look.ForceGrams, look.Passes, new Provenance(ProvenanceKind.Owner, "")), look.Finding, cutter!, language.WordsFor(UnitSystem.Metric));
         if (advice.Preset is { } next)
         {
             await store.SetPresetAsync(look.Vinyl, look.Cutter, new CutPresetRow { Vinyl = look.Vinyl, Cutter = look.Cutter, Blade = next.Blade.ToString().ToLowerInvariant(), ForceGrams = next.ForceGrams, Passes = next.Passes }, cancel);
@@ -133,7 +133,7 @@ internal static class SheetFiles
                 return File(HpglCutFile.Write(only.Strokes(one.List.Shapes), one.List.Preset, cutter), "application/vnd.hp-hpgl");
             default:
                 var problems = new Problems();
-                problems.Add("", format == "hpgl" ? "HPGL holds one sheet: list and sheet are needed." : $"There is no cut file as {format}; svg, dxf or hpgl is accepted.", "unknown-id");
+                problems.Add("", format == "hpgl" ? new Phrase("sheet-files.unknown-id") : new Phrase("sheet-files.unknown-id-2", ("format", format)), "unknown-id");
                 return ProblemAnswers.Invalid(problems, "question");
         }
     }

@@ -127,7 +127,7 @@ internal static class JobEndpoints
         var problems = new Problems();
         if (plans.Plan(row, ReaderUnits.Of(units), problems) is not { } planned)
             return ProblemAnswers.Invalid(problems);
-        return Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), language.In(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", $"{FileName(planned.Job.Title, "Ticket")}.pdf");
+        return Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), language.WordsFor(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", $"{FileName(planned.Job.Title, "Ticket")}.pdf");
     }
 
     /// <summary>The job as a file, whole elsewhere: artwork and own entries travel in it.</summary>

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Globalization;
 using Juxtherm.App.Keeping;
 using Juxtherm.Core.Reading;
@@ -89,7 +90,7 @@ internal static class KeepingEndpoints
     private static IResult Refused(KeepingException e)
     {
         var problems = new Problems();
-        problems.Add("", e.Message, "broken");
+        problems.Add("", new Phrase("as-said", ("text", e.Message)), "broken");
         return ProblemAnswers.Invalid(problems, "file");
     }
 }

@@ -75,11 +75,11 @@ internal static class LearnedEndpoints
         var problems = new Problems();
         var sources = (await catalogues.FindAsync(cancel)).HeatSources;
         if (!sources.ContainsKey(ask.HeatSource ?? ""))
-            problems.Add("/heatSource", $"/heatSource is “{ask.HeatSource}”; nearest: {string.Join(", ", NearestIds.To(ask.HeatSource ?? "", [.. sources.Keys]))}.", "unknown-id");
+            problems.Add("/heatSource", new Phrase("learned-endpoints.unknown-id", ("heatSource", ask.HeatSource), ("list", Thing.List(NearestIds.To(ask.HeatSource ?? "", [.. sources.Keys])))), "unknown-id");
         problems.Outside("/dialCelsius", ask.DialCelsius, 50, 250, "°C");
         problems.Outside("/readCelsius", ask.ReadCelsius, 20, 300, "°C");
         if (!Means.Contains(ask.Means, StringComparer.Ordinal))
-            problems.Add("/means", $"/means is “{ask.Means}”; probe or strip is accepted.", "unknown-id");
+            problems.Add("/means", new Phrase("learned-endpoints.unknown-id-2", ("means", ask.Means)), "unknown-id");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "reading");
         await store.AddReadingAsync(new PlateReadingRow { HeatSource = ask.HeatSource!, AtUtc = clock.GetUtcNow(), DialCelsius = ask.DialCelsius, ReadCelsius = ask.ReadCelsius, Means = ask.Means, CommandId = CommandId.Of(command, clock) }, cancel);

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Text.Json.Nodes;
 using Juxtherm.App;
 using Juxtherm.App.Learning;
@@ -94,7 +95,7 @@ internal sealed class LogAsked
                 return null;
             if (PlainTime.TryRead(text, out var day))
                 return day;
-            problems.Add($"/{name}", $"/{name} is “{text}”; a day such as 2026-05-01 is accepted, {PlainTime.Accepted}.", "wrong-type");
+            problems.Add($"/{name}", new Phrase("log-asked.wrong-type", ("name", name), ("text", text), ("accepted", PlainTime.Accepted)), "wrong-type");
             return null;
         }
 
@@ -154,9 +155,9 @@ internal static class LogEndpoints
     {
         var problems = new Problems();
         if (change.Note?.Length > LogFile.LongestNote)
-            problems.Add("/note", $"/note has {change.Note.Length} characters; up to {LogFile.LongestNote} are accepted.", "too-long");
+            problems.Add("/note", new Phrase("log-endpoints.too-long", ("note", change.Note.Length), ("longestNote", LogFile.LongestNote)), "too-long");
         if (change.Lots?.FirstOrDefault(l => l.Contains(',', StringComparison.Ordinal) || l.Length > LogFile.LongestText) is { } odd)
-            problems.Add("/lots", $"/lots has “{odd}”; a lot has up to {LogFile.LongestText} characters and no comma.", "wrong-type");
+            problems.Add("/lots", new Phrase("log-endpoints.wrong-type", ("odd", odd), ("longestText", LogFile.LongestText)), "wrong-type");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "entry");
         var row = await store.ChangeAsync(id, r =>
@@ -174,7 +175,7 @@ internal static class LogEndpoints
         var problems = new Problems();
         problems.Outside("/washes", wash.Washes, 1, LogFile.MostWashes);
         if (wash.Note?.Length > LogFile.LongestNote)
-            problems.Add("/note", $"/note has {wash.Note.Length} characters; up to {LogFile.LongestNote} are accepted.", "too-long");
+            problems.Add("/note", new Phrase("log-endpoints.too-long-2", ("note", wash.Note.Length), ("longestNote", LogFile.LongestNote)), "too-long");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "wash");
         var said = CommandId.Of(command, clock);

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.App;
 using Juxtherm.App.Logbook;
 using Juxtherm.Core.Reading;
@@ -35,7 +36,7 @@ internal static class LogPhotoEndpoints
         try
         {
             if ((await store.PhotosAsync([id], cancel))[id].Count() >= MostPhotos)
-                problems.Add("", $"This piece has {MostPhotos} photos already; take one away first.", "out-of-range");
+                problems.Add("", new Phrase("log-photo-endpoints.out-of-range", ("mostPhotos", MostPhotos)), "out-of-range");
             else
             {
                 var photo = await ReadAsync(body.ToArray(), cancel);
@@ -44,7 +45,7 @@ internal static class LogPhotoEndpoints
         }
         catch (PhotoException e)
         {
-            problems.Add("", e.Message, "broken");
+            problems.Add("", new Phrase("as-said", ("text", e.Message)), "broken");
         }
 
         return problems.None ? Results.Ok((await names.AnswersAsync([row], cancel))[0]) : ProblemAnswers.Invalid(problems, "photo");

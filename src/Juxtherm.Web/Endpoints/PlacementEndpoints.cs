@@ -27,12 +27,12 @@ internal static class PlacementEndpoints
         {
             var problems = new Problems();
             if (cutterWidthMm is < 10 or > 30_000 || cutterLengthMm is < 10 or > 30_000)
-                problems.Add("", "cutterWidthMm and cutterLengthMm: 10 to 30000 mm are accepted.", "out-of-range");
+                problems.Add("", new Phrase("placement-endpoints.out-of-range"), "out-of-range");
             if (!problems.None || cache.Read(await JobBody.ReadAsync(request, cancel), problems) is not { } job)
                 return ProblemAnswers.Invalid(problems);
             // What is asked for beside the job holds; otherwise the job's own cutter.
             var (width, height) = (cutterWidthMm ?? job.Tools.Cutter!.WidthMm, cutterLengthMm ?? job.Tools.Cutter!.LengthMm);
-            FacePlacement On(Face face) => JobPlacement.Of(job, face, width, height, language.In(UnitSystem.Metric));
+            FacePlacement On(Face face) => JobPlacement.Of(job, face, width, height, language.WordsFor(UnitSystem.Metric));
             return Results.Ok(new PlacementAnswer(On(Face.Front), On(Face.Back)));
         }).Accepts<object>("application/json").Produces<PlacementAnswer>().ProducesProblem(400);
         group.MapPost("/grade", GradeAsync).Accepts<object>("application/json").Produces<Graded[]>().ProducesProblem(400);
@@ -52,7 +52,7 @@ internal static class PlacementEndpoints
         var art = JobPlacement.Artwork(job, face);
         if (job.Blank.Size is null || art is null)
         {
-            problems.Add(art is null ? "/layers/0/widthMm" : "/blank/form", art is null ? "Nothing is placed yet: a layer with widthMm, heightMm, xMm and yMm is needed." : $"A {job.Blank.Form.Name.ToLowerInvariant()} comes in one size.", "does-not-fit");
+            problems.Add(art is null ? "/layers/0/widthMm" : "/blank/form", art is null ? new Phrase("placement-endpoints.does-not-fit") : new Phrase("placement-endpoints.does-not-fit-2", ("form", job.Blank.Form.Name)), "does-not-fit");
             return ProblemAnswers.Invalid(problems);
         }
 
@@ -68,11 +68,11 @@ internal static class PlacementEndpoints
             if (pair.Length == 2 && JobReader.Sizes.Contains(pair[0], StringComparer.Ordinal) && int.TryParse(pair[1], out var count) && count is >= 0 and <= JobReader.MostPieces)
                 counts.Add(new SizeCount(pair[0], count));
             else
-                problems.Add("", $"run holds “{part}”; a size and a count such as adult-m:4 are accepted, with sizes {string.Join(", ", JobReader.Sizes)}.", "unknown-id");
+                problems.Add("", new Phrase("placement-endpoints.unknown-id", ("part", part), ("sizes", Thing.List(JobReader.Sizes))), "unknown-id");
         }
 
         if (counts.Count == 0 && problems.None)
-            problems.Add("", "run is missing; sizes and counts such as adult-m:4,adult-l:2 are needed.", "missing");
+            problems.Add("", new Phrase("placement-endpoints.missing"), "missing");
         return counts;
     }
 
@@ -80,9 +80,9 @@ internal static class PlacementEndpoints
     {
         var problems = new Problems();
         if (word is null || !word.Any(char.IsLetterOrDigit) || word.Length > 60)
-            problems.Add("", "word: 1 to 60 letters are accepted.", "missing");
+            problems.Add("", new Phrase("placement-endpoints.missing-2"), "missing");
         if (perPack is < 1 or > 1000)
-            problems.Add("", $"perPack is {perPack}; 1 to 1000 are accepted.", "out-of-range");
+            problems.Add("", new Phrase("placement-endpoints.out-of-range-2", ("perPack", perPack)), "out-of-range");
         return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job && problems.None
             ? Results.Ok(Sizing.Letters(word!, perPack ?? 1, job.Blank.Faces[job.Blank.Face]))
             : ProblemAnswers.Invalid(problems);
@@ -94,7 +94,7 @@ internal static class PlacementEndpoints
         foreach (var (name, side) in new[] { (nameof(top), top), (nameof(bottom), bottom), (nameof(left), left), (nameof(right), right) })
         {
             if (side is not (> 0 and <= JobReader.MostMm))
-                problems.Add("", $"{name} is {side}; above 0 to {JobReader.MostMm:0} mm are accepted.", "out-of-range");
+                problems.Add("", new Phrase("placement-endpoints.out-of-range-3", ("name", name), ("side", side), ("most", JobReader.MostMm)), "out-of-range");
         }
 
         return problems.None ? Results.Ok(Sizing.Square(top, bottom, left, right)) : ProblemAnswers.Invalid(problems, "question");
@@ -106,7 +106,7 @@ internal static class PlacementEndpoints
             return ProblemAnswers.NotFound("job");
         var problems = new Problems();
         if (format is not ("pdf" or "svg"))
-            problems.Add("", $"There is no guide as {format}; pdf or svg is accepted.", "unknown-id");
+            problems.Add("", new Phrase("placement-endpoints.unknown-id-2", ("format", format)), "unknown-id");
         if (cache.Read(row.Json, problems) is not { } job || !problems.None)
             return ProblemAnswers.Invalid(problems);
         var side = face switch { "back" => Face.Back, "front" => Face.Front, _ => job.Blank.Face };
@@ -115,12 +115,12 @@ internal static class PlacementEndpoints
             return Results.Text(GuideDocument.Picture(shape, job.Layers.Where(l => l.Face == side)), "image/svg+xml");
         if (JobPlacement.Artwork(job, side) is not { } art)
         {
-            problems.Add("/layers/0/xMm", "Nothing is placed on this face yet: a layer with widthMm, heightMm, xMm and yMm is needed.", "missing");
+            problems.Add("/layers/0/xMm", new Phrase("placement-endpoints.missing-3"), "missing");
             return ProblemAnswers.Invalid(problems);
         }
 
         return format == "svg"
-            ? Results.Text(GuideDocument.Svg(shape, art, language.In(ReaderUnits.Of(units))), "image/svg+xml")
-            : Results.File(GuideDocument.Pdf(shape, art, job.Title.Length > 0 ? job.Title : "Untitled", language.In(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", "guide.pdf");
+            ? Results.Text(GuideDocument.Svg(shape, art, language.WordsFor(ReaderUnits.Of(units))), "image/svg+xml")
+            : Results.File(GuideDocument.Pdf(shape, art, job.Title.Length > 0 ? job.Title : "Untitled", language.WordsFor(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", "guide.pdf");
     }
 }

@@ -53,7 +53,7 @@ internal static class PlanEndpoints
         void Within(string name, int? value, int most)
         {
             if (value is < 2 || value > most)
-                problems.Add("", $"{name} is {value}; 2 to {most} are accepted.", "out-of-range");
+                problems.Add("", new Phrase("plan-endpoints.out-of-range", ("name", name), ("value", value), ("most", most)), "out-of-range");
         }
 
         Within(nameof(temperatures), temperatures, MostTemperatures);
@@ -69,7 +69,7 @@ internal static class PlanEndpoints
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
         return await plans.PlanAsync(job, json, ReaderUnits.Of(units), problems, cancel) is { } planned
-            ? Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), language.In(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", "ticket.pdf")
+            ? Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), language.WordsFor(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", "ticket.pdf")
             : ProblemAnswers.Invalid(problems);
     }
 

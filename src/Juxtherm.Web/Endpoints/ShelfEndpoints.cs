@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
@@ -39,7 +40,7 @@ internal static class ShelfEndpoints
         var problems = new Problems();
         if (!Enum.TryParse<OwnKind>(kind, ignoreCase: true, out var what) || !Enum.IsDefined(what))
         {
-            problems.Add("", $"There is no shelf for “{kind}”; vinyl, blank or press is accepted.", "unknown-id");
+            problems.Add("", new Phrase("shelf-endpoints.unknown-id", ("kind", kind)), "unknown-id");
             return ProblemAnswers.Invalid(problems, "entry");
         }
 
@@ -51,7 +52,7 @@ internal static class ShelfEndpoints
         // An id stays taken when its entry was taken off: it can be brought back, and the logbook still names it.
         if ((await store.NamesAsync(cancel)).ContainsKey(read.Id))
         {
-            problems.Add("/id", $"/id “{read.Id}” is or was on the shelf already; leave it out to be given a new one.", "duplicate");
+            problems.Add("/id", new Phrase("shelf-endpoints.duplicate", ("read", read.Id)), "duplicate");
             return ProblemAnswers.Invalid(problems, "entry");
         }
 
@@ -69,7 +70,7 @@ internal static class ShelfEndpoints
             return ProblemAnswers.Invalid(problems, "entry");
         if (read.Id != id)
         {
-            problems.Add("/id", $"/id is “{read.Id}”, but “{id}” is being saved; an id stays.", "does-not-fit");
+            problems.Add("/id", new Phrase("shelf-endpoints.does-not-fit", ("read", read.Id), ("id", id)), "does-not-fit");
             return ProblemAnswers.Invalid(problems, "entry");
         }
 

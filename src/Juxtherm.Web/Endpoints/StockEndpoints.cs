@@ -86,8 +86,8 @@ internal static class StockEndpoints
         stock.MapGet("/", async (StockStore store, CancellationToken cancel) => Results.Ok((await store.ListAsync(cancel)).Select(Answer).ToArray())).Produces<StockAnswer[]>();
         stock.MapPost("/", AddAsync).Produces<StockAnswer>(201).ProducesProblem(400);
         stock.MapPut("/{id}", SaveAsync).Produces<StockAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
-        stock.MapDelete("/{id}", (string id, StockStore store, CancellationToken cancel) => SetDeletedAsync(id, true, store, cancel)).Produces<StockAnswer>().ProducesProblem(404).ProducesProblem(409);
-        stock.MapPost("/{id}/restore", (string id, StockStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel)).Produces<StockAnswer>().ProducesProblem(404);
+        stock.MapDelete("/{id}", (string id, StockStore store, ILanguage language, CancellationToken cancel) => SetDeletedAsync(id, true, store, language, cancel)).Produces<StockAnswer>().ProducesProblem(404).ProducesProblem(409);
+        stock.MapPost("/{id}/restore", (string id, StockStore store, ILanguage language, CancellationToken cancel) => SetDeletedAsync(id, false, store, language, cancel)).Produces<StockAnswer>().ProducesProblem(404);
         stock.MapGet("/{id}/label.pdf", LabelAsync).Produces(200, contentType: "application/pdf").ProducesProblem(404);
         stock.MapPut("/colours", MatchAsync).Produces<ColourMatch[]>().ProducesProblem(400);
         stock.MapGet("/colours", async (StockStore store, CancellationToken cancel) => Results.Ok(await store.MatchesAsync(cancel))).Produces<ColourMatch[]>();
@@ -103,13 +103,13 @@ internal static class StockEndpoints
         void Colour(string name, string? text)
         {
             if (text is not { Length: 7 } || text[0] != '#' || !text.Skip(1).All(char.IsAsciiHexDigit))
-                problems.Add($"/{name}", $"/{name} is “{text}”; a color as #rrggbb is accepted.", "wrong-type");
+                problems.Add($"/{name}", new Phrase("stock-endpoints.wrong-type", ("name", name), ("text", text)), "wrong-type");
         }
 
         Colour("wanted", said.Wanted);
         Colour("onShelf", said.OnShelf);
         if (said.Vinyl is not { Length: > 0 and <= 60 })
-            problems.Add("/vinyl", "/vinyl is the id of a vinyl; up to 60 characters are accepted.", "missing");
+            problems.Add("/vinyl", new Phrase("stock-endpoints.missing"), "missing");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "answer");
         await store.SayMatchAsync(new ColourMatch(said.Vinyl!, said.Wanted, said.OnShelf, said.Same == true), forget: said.Same is null, cancel);
@@ -121,7 +121,7 @@ internal static class StockEndpoints
         var problems = new Problems();
         var length = ask.LengthMm ?? 0;
         if (length <= 0)
-            problems.Add("/lengthMm", $"/lengthMm is {length}; above 0 to {StockTable.LongestMm:0} mm is accepted.", "out-of-range");
+            problems.Add("/lengthMm", new Phrase("stock-endpoints.out-of-range", ("length", length), ("longest", StockTable.LongestMm)), "out-of-range");
         if (Row(ask, ask.CommandId.ToString("N"), await VinylsAsync(catalogue, shelf, cancel), problems) is not { } row || !problems.None)
             return ProblemAnswers.Invalid(problems, "vinyl");
         if (row.Label.Length == 0)
@@ -152,7 +152,7 @@ internal static class StockEndpoints
         return stale ? ProblemAnswers.Conflict("stale", "It was changed or cut from in the meantime.", Answer(kept)) : Results.Ok(Answer(kept));
     }
 
-    private static async Task<IResult> SetDeletedAsync(string id, bool deleted, StockStore store, CancellationToken cancel)
+    private static async Task<IResult> SetDeletedAsync(string id, bool deleted, StockStore store, ILanguage language, CancellationToken cancel)
     {
         try
         {
@@ -160,7 +160,7 @@ internal static class StockEndpoints
         }
         catch (StockRefusedException refused)
         {
-            return ProblemAnswers.Conflict("stock", refused.Message);
+            return ProblemAnswers.Conflict("stock", language.WordsFor(UnitSystem.Metric).Say(refused.Says));
         }
     }
 
@@ -178,7 +178,7 @@ internal static class StockEndpoints
     {
         var problems = new Problems();
         if (!catalogue.Vinyls.TryGetValue(ask.Vinyl, out var vinyl))
-            problems.Add("/vinyl", $"/vinyl is “{ask.Vinyl}”; a kind of vinyl is accepted, nearest: {string.Join(", ", NearestIds.To(ask.Vinyl, [.. catalogue.Vinyls.Keys]))}.", "unknown-id");
+            problems.Add("/vinyl", new Phrase("stock-endpoints.unknown-id", ("vinyl", ask.Vinyl), ("list", Thing.List(NearestIds.To(ask.Vinyl, [.. catalogue.Vinyls.Keys])))), "unknown-id");
         problems.Outside("/widthMm", ask.WidthMm, 10, StockTable.WidestMm, "mm");
         problems.Outside("/grams", ask.Grams, 0, 100_000, "g");
         problems.Outside("/coreGrams", ask.CoreGrams, 0, 100_000, "g");
@@ -193,7 +193,7 @@ internal static class StockEndpoints
         if (await store.FindAsync(id, cancel) is not { } kept)
             return ProblemAnswers.NotFound("vinyl on the shelf");
         var vinyl = catalogue.Vinyls.TryGetValue(kept.Row.Vinyl, out var known) ? known.Name : kept.Row.Vinyl;
-        return Results.File(StockLabel.Pdf(kept.Vinyl with { LengthMm = kept.Ledger.OnHandMm }, vinyl, $"{request.Scheme}://{request.Host}/stock?piece={id}", language.In(UnitSystem.Metric), clock.GetUtcNow()), "application/pdf", "label.pdf");
+        return Results.File(StockLabel.Pdf(kept.Vinyl with { LengthMm = kept.Ledger.OnHandMm }, vinyl, $"{request.Scheme}://{request.Host}/stock?piece={id}", language.WordsFor(UnitSystem.Metric), clock.GetUtcNow()), "application/pdf", "label.pdf");
     }
 
     private static async Task<IReadOnlyCollection<string>> VinylsAsync(CatalogueSnapshot catalogue, ShelfStore shelf, CancellationToken cancel) =>
@@ -202,10 +202,10 @@ internal static class StockEndpoints
     private static StockRow? Row(StockAsk ask, string id, IReadOnlyCollection<string> vinyls, Problems problems)
     {
         if (!vinyls.Contains(ask.Vinyl, StringComparer.Ordinal))
-            problems.Add("/vinyl", $"/vinyl is “{ask.Vinyl}”; nearest: {string.Join(", ", NearestIds.To(ask.Vinyl, vinyls))}.", "unknown-id");
+            problems.Add("/vinyl", new Phrase("stock-endpoints.unknown-id-2", ("vinyl", ask.Vinyl), ("list", Thing.List(NearestIds.To(ask.Vinyl, vinyls)))), "unknown-id");
         var colour = ColourWords.Hex(ask.Colour);
         if (colour is null)
-            problems.Add("/colour", $"/colour is “{ask.Colour}”; #rrggbb or a colour's English name is accepted.", "wrong-type");
+            problems.Add("/colour", new Phrase("stock-endpoints.wrong-type-2", ("colour", ask.Colour)), "wrong-type");
         problems.Outside("/widthMm", ask.WidthMm, 10, StockTable.WidestMm, "mm");
         problems.Outside("/lengthMm", ask.LengthMm ?? 0, 0, StockTable.LongestMm, "mm");
         problems.Outside("/cornerWidthMm", ask.CornerWidthMm ?? 0, 0, ask.WidthMm, "mm");
@@ -215,7 +215,7 @@ internal static class StockEndpoints
         foreach (var (name, text) in new[] { ("colourName", ask.ColourName), ("lot", ask.Lot), ("label", ask.Label) })
         {
             if (text is { Length: > StockTable.LongestText })
-                problems.Add("/" + name, $"/{name} has {text.Length} characters; up to {StockTable.LongestText} are accepted.", "too-long");
+                problems.Add("/" + name, new Phrase("stock-endpoints.too-long", ("name", name), ("text", text.Length), ("longestText", StockTable.LongestText)), "too-long");
         }
 
         return problems.None ? StockRows.Row(new VinylStock(id, ask.Kind, ask.Vinyl, colour!, ask.ColourName ?? "", ask.WidthMm, 0, ask.CornerWidthMm ?? 0, ask.CornerLengthMm ?? 0, ask.Lot ?? "", ask.Label ?? "", ask.PricePerMetre, ask.LowMm ?? 0)) : null;

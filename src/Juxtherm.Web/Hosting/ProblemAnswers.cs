@@ -1,6 +1,5 @@
 using Juxtherm.Words;
 using Juxtherm.App;
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Microsoft.AspNetCore.Diagnostics;
@@ -85,7 +84,7 @@ internal sealed class InvalidAnswer(Problems problems, string what) : IResult
         ArgumentNullException.ThrowIfNull(httpContext);
         var units = httpContext.Request.Query.TryGetValue("units", out var asked) ? asked.ToString() : httpContext.Request.Headers[UnitsHeader].ToString();
         var reader = ReaderUnits.Of(units);
-        var words = Language.English.In(reader);
+        var words = Language.English.WordsFor(reader);
         var faults = problems.Found.Select(p => new FieldFault("#" + p.Pointer, FieldNames.Say(p, reader), p.Code, FieldNames.Of(p.Pointer, words))).ToArray();
         return Results.Problem(
             statusCode: StatusCodes.Status400BadRequest,

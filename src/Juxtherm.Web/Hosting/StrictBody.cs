@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Text;
 using System.Text.Json;
 using Juxtherm.Core.Reading;
@@ -96,7 +97,7 @@ internal sealed class StrictBody(RequestDelegate next)
             return;
         path.Peek().Name = name;
         if (!path.Peek().Names.Add(name))
-            problems.Add(Pointer(path), $"{Pointer(path)} comes twice; once is accepted.", "duplicate");
+            problems.Add(Pointer(path), new Phrase("strict-body.duplicate", ("pointer", Pointer(path))), "duplicate");
     }
 
     private static void Value(ref Utf8JsonReader reader, Stack<Level> path, Problems problems)
@@ -104,9 +105,9 @@ internal sealed class StrictBody(RequestDelegate next)
         if (reader.TokenType == JsonTokenType.String)
             Text(ref reader, path, problems);
         else if (reader.TokenType == JsonTokenType.Number && !(reader.TryGetDouble(out var figure) && double.IsFinite(figure)))
-            problems.Add(Pointer(path), $"{Pointer(path)} is a figure beyond all bounds.", "out-of-range");
+            problems.Add(Pointer(path), new Phrase("strict-body.out-of-range", ("pointer", Pointer(path))), "out-of-range");
         else if (reader.TokenType == JsonTokenType.Null && path.TryPeek(out var level) && level.IsArray)
-            problems.Add(Pointer(path), $"{Pointer(path)} is nothing; leave it out of the list.", "wrong-type");
+            problems.Add(Pointer(path), new Phrase("strict-body.wrong-type", ("pointer", Pointer(path))), "wrong-type");
     }
 
     private static string? Text(ref Utf8JsonReader reader, Stack<Level> path, Problems problems)
@@ -126,7 +127,7 @@ internal sealed class StrictBody(RequestDelegate next)
         if (sign is null)
             return text;
         var place = Pointer(path);
-        problems.Add(place, PlainText.Complaint(place.Length == 0 ? "A name" : place, sign), "wrong-type");
+        problems.Add(place, PlainText.Complaint(place.Length == 0 ? new Phrase("strict-body.text") : place, sign), "wrong-type");
         return null;
     }
 

@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using System.Text.Json.Nodes;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
@@ -40,7 +41,7 @@ public sealed class LayerWorkTests
     {
         var problems = new Problems();
         var job = JobReader.Read(json, Shipped.Catalogue, problems);
-        Assert.True(job is not null, string.Join(' ', problems.Found.Select(p => p.Message)));
+        Assert.True(job is not null, string.Join(' ', problems.Found.Select(p => p.Said())));
         return job.Layers;
     }
 
@@ -49,7 +50,7 @@ public sealed class LayerWorkTests
         var problems = new Problems();
         var before = json;
         var answer = Desk.Work(json, action, chosen, mm, problems);
-        Assert.True(answer is not null, string.Join(' ', problems.Found.Select(p => p.Message)));
+        Assert.True(answer is not null, string.Join(' ', problems.Found.Select(p => p.Said())));
         Assert.Equal(before, json);
         Assert.Equal("as it is", (string?)answer.Job["kept"]);
         return Layers(answer.Job.ToJsonString());
@@ -235,6 +236,6 @@ public sealed class LayerWorkTests
         Assert.Null(Desk.Work(File(new(0, 100, 50, 50, false), new(20, 100, 50, 50, false, "glitter")), action, chosen, mm, problems));
         var problem = Assert.Single(problems.Found);
         Assert.Equal(pointer, problem.Pointer);
-        Assert.Contains(says, problem.Message, StringComparison.Ordinal);
+        Assert.Contains(says, problem.Said(), StringComparison.Ordinal);
     }
 }

@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Reading;
 
@@ -14,7 +15,7 @@ public sealed class SvgReaderTests
     {
         var problems = new Problems();
         var drawing = SvgReader.Read(svg, problems, CancellationToken.None);
-        Assert.True(drawing is not null, string.Join(' ', problems.Found.Select(p => p.Message)));
+        Assert.True(drawing is not null, string.Join(' ', problems.Found.Select(p => p.Said())));
         return drawing;
     }
 
@@ -242,6 +243,6 @@ public sealed class SvgReaderTests
         Assert.True(drawing is null, what);
         var problem = Assert.Single(problems.Found);
         Assert.Equal(code, problem.Code);
-        Assert.InRange(problem.Message.Length, 20, 400);
+        Assert.InRange(problem.Said().Length, 20, 400);
     }
 }

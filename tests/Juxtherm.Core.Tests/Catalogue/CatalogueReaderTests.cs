@@ -78,14 +78,16 @@ public class CatalogueReaderTests
     public void A_fault_is_named_with_file_place_and_reason(string what, string file, Action<JsonNode> edit, string expected)
     {
         var refused = Assert.Throws<CatalogueException>(() => CatalogueReader.Read(Edited(file, edit)));
-        Assert.True(refused.Message.Contains(expected, StringComparison.Ordinal), $"{what}: {refused.Message}");
+        var said = string.Join('\n', refused.Says.Select(p => Shipped.Words.Say(p)));
+        Assert.True(said.Contains(expected, StringComparison.Ordinal), $"{what}: {said}");
     }
 
     [Fact]
     public void Broken_text_is_named_with_its_line()
     {
         var broken = Shipped.Files.Select(f => f.Name == "forms.json" ? f with { Text = "{\n  \"forms\": [\n    oops\n" } : f);
-        Assert.Contains("forms.json: not readable as JSON at line 3", Assert.Throws<CatalogueException>(() => CatalogueReader.Read(broken)).Message, StringComparison.Ordinal);
+        var refused = Assert.Throws<CatalogueException>(() => CatalogueReader.Read(broken));
+        Assert.Contains("forms.json: not readable as JSON at line 3", Shipped.Words.Say(refused.Says[0]), StringComparison.Ordinal);
     }
 
     private static IEnumerable<CatalogueFile> Edited(string file, Action<JsonNode> edit) => Shipped.Files.Select(f =>

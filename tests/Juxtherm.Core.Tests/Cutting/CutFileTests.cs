@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork.Svg;
@@ -95,7 +96,7 @@ public sealed class CutFileTests
     {
         var problems = new Problems();
         Assert.Null(HpglPlot.Read(text, problems));
-        Assert.Contains(named, problems.Found[0].Message, StringComparison.Ordinal);
+        Assert.Contains(named, problems.Found[0].Said(), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -112,7 +113,7 @@ public sealed class CutFileTests
     {
         var problems = new Problems();
         Assert.Empty(DxfOutlines.Read(text + "0\n", problems));
-        Assert.Contains(named, problems.Found[0].Message, StringComparison.Ordinal);
+        Assert.Contains(named, problems.Found[0].Said(), StringComparison.Ordinal);
     }
 
     [Fact]

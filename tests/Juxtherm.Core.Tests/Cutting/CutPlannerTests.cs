@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using Juxtherm.Words;
 using System.Text.Json;
 using System.Text.Json.Nodes;
@@ -373,6 +374,6 @@ public sealed class CutPlannerTests
         var problems = new Problems();
         Assert.Null(JobReader.Read(job.ToJsonString(), Shipped.Catalogue, problems));
         Assert.Equal(["/choices/layout", "/cut/marginMm", "/cut/stock", "/tools/cutter"], problems.Found.Select(p => p.Pointer).Order());
-        Assert.Contains(problems.Found, p => p.Message.Contains("Nearest: table", StringComparison.Ordinal));
+        Assert.Contains(problems.Found, p => p.Said().Contains("Nearest: table", StringComparison.Ordinal));
     }
 }

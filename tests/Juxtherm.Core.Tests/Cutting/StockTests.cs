@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using FsCheck.Xunit;
 using Juxtherm.Core.Cutting.Stock;
 using Juxtherm.Core.Geometry;
@@ -104,6 +105,6 @@ public sealed class StockTests
     {
         var problems = new Problems();
         Assert.Empty(StockTable.Read(text, [.. Shipped.Catalogue.Vinyls.Keys], problems));
-        Assert.Contains(problems.Found, p => p.Message.Contains(says, StringComparison.Ordinal));
+        Assert.Contains(problems.Found, p => p.Said().Contains(says, StringComparison.Ordinal));
     }
 }

@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork.Svg;
@@ -26,7 +27,7 @@ public sealed class ArtworkDeskTests
     {
         var problems = new Problems();
         var job = JobReader.Read(json.ToJsonString(), Shipped.Catalogue, problems);
-        Assert.True(job is not null, string.Join(' ', problems.Found.Select(p => p.Message)));
+        Assert.True(job is not null, string.Join(' ', problems.Found.Select(p => p.Said())));
         return job;
     }
 
@@ -34,7 +35,7 @@ public sealed class ArtworkDeskTests
     {
         var problems = new Problems();
         var answer = Desk.BringIn(json, svg, separation, replace, problems, CancellationToken.None);
-        Assert.True(answer is not null, string.Join(' ', problems.Found.Select(p => p.Message)));
+        Assert.True(answer is not null, string.Join(' ', problems.Found.Select(p => p.Said())));
         return answer;
     }
 
@@ -42,7 +43,7 @@ public sealed class ArtworkDeskTests
     {
         var problems = new Problems();
         var answer = Desk.SetWords(json, layer, word, problems);
-        Assert.True(answer is not null, string.Join(' ', problems.Found.Select(p => p.Message)));
+        Assert.True(answer is not null, string.Join(' ', problems.Found.Select(p => p.Said())));
         return answer;
     }
 
@@ -276,6 +277,6 @@ public sealed class ArtworkDeskTests
         Assert.Null(JobReader.Read(json.ToJsonString(), Shipped.Catalogue, problems));
         var problem = Assert.Single(problems.Found);
         Assert.True(problem.Pointer.StartsWith(pointer, StringComparison.Ordinal) || pointer.StartsWith(problem.Pointer, StringComparison.Ordinal), problem.Pointer);
-        Assert.Contains(says, problem.Message, StringComparison.Ordinal);
+        Assert.Contains(says, problem.Said(), StringComparison.Ordinal);
     }
 }

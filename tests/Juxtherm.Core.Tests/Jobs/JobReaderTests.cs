@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using System.Text.Json.Nodes;
 using FsCheck;
 using FsCheck.Fluent;
@@ -81,7 +82,7 @@ public class JobReaderTests
     [InlineData("gliter", "glitter")]
     [InlineData("pufff", "puff")]
     public void An_unknown_id_names_the_nearest(string written, string meant) =>
-        Assert.Contains($"Nearest: {meant}", Faults(SampleJobs.Of(written, "tee", "cotton", "swing-platen").ToJsonString()).Found[0].Message, StringComparison.Ordinal);
+        Assert.Contains($"Nearest: {meant}", Faults(SampleJobs.Of(written, "tee", "cotton", "swing-platen").ToJsonString()).Found[0].Said(), StringComparison.Ordinal);
 
     [Fact]
     public void Little_is_required_and_the_rest_is_sensible()

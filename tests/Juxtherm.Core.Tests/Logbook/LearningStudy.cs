@@ -84,7 +84,7 @@ public sealed class LearningStudy(IReadOnlyList<LearningStudy.Work> slopes)
         var (with, without, plate) = (new double[Pieces + 1], new double[Pieces + 1], new double[Pieces + 1]);
         for (var n = 0; n <= Pieces; n++)
         {
-            var correction = new Lessons(id => id, new HashSet<string>(StringComparer.Ordinal), Language.English.In(UnitSystem.Metric)).Correction(WorkshopLearner.Learn(pieces, readings, _ => first.ErrorK));
+            var correction = new Lessons(id => id, new HashSet<string>(StringComparer.Ordinal), Language.English.WordsFor(UnitSystem.Metric)).Correction(WorkshopLearner.Learn(pieces, readings, _ => first.ErrorK));
             var shift = correction.Plates is [var own, ..] ? own.OffsetK : 0;
             plate[n] = Math.Abs(offset - shift);
             double Wants(Work w) => Math.Log(correction.Demands.FirstOrDefault(d => d.Vinyl == w.Vinyl && d.Material == w.Material)?.Factor ?? 1);

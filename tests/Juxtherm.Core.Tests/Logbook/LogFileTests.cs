@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
@@ -67,7 +68,7 @@ public sealed class LogFileTests
         var problems = new Problems();
         var json = LogFile.Each(Written(entries), problems).ToList();
         var table = LogTable.Each(new StringReader(Table(entries)), problems).ToList();
-        Assert.True(problems.None, string.Join('\n', problems.Found.Select(p => p.Message)));
+        Assert.True(problems.None, string.Join('\n', problems.Found.Select(p => p.Said())));
         Assert.Equal(entries.Count, json.Count);
         Assert.Equal(entries.Count, table.Count);
         for (var i = 0; i < entries.Count; i++)
@@ -130,7 +131,7 @@ public sealed class LogFileTests
     {
         var problems = new Problems();
         Assert.Empty(LogTable.Each(new StringReader($"vinyl,material,heat source,pressed seconds,set celsius,at\nsmooth,cotton,swing-platen,12,152,{at}\n"), problems));
-        Assert.Contains("from 1970", Assert.Single(problems.Found).Message, StringComparison.Ordinal);
+        Assert.Contains("from 1970", Assert.Single(problems.Found).Said(), StringComparison.Ordinal);
     }
 
     [Fact]

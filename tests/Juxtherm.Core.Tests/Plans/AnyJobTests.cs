@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using Juxtherm.Words;
 using System.Text.Json;
 using System.Text.Json.Nodes;
@@ -232,7 +233,7 @@ public class AnyJobTests
             Assert.All(problems.Found, p =>
             {
                 Assert.True(p.Pointer.Length == 0 || p.Pointer[0] == '/');
-                Assert.True(p.Message.Length > 10 && p.Code.Length > 0);
+                Assert.True(p.Said().Length > 10 && p.Code.Length > 0);
             });
         });
     }

@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Jobs;
@@ -145,6 +146,6 @@ public class PatchTests
         var problems = new Core.Reading.Problems();
         Assert.Null(JobReader.Read(With(SampleJobs.Tee(), (9000, 10, "perhaps")).ToJsonString(), Shipped.Catalogue, problems));
         Assert.Contains(problems.Found, p => p.Pointer == "/patches/0/celsius");
-        Assert.Contains(problems.Found, p => p.Pointer == "/patches/0/outcome" && p.Message.Contains("lifts", StringComparison.Ordinal));
+        Assert.Contains(problems.Found, p => p.Pointer == "/patches/0/outcome" && p.Said().Contains("lifts", StringComparison.Ordinal));
     }
 }

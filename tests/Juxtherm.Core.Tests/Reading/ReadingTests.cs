@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using System.Text.Json;
 using FsCheck;
 using FsCheck.Fluent;
@@ -32,7 +33,7 @@ public class ReadingTests
         Assert.Equal(expected, cursor["a"].Number(0, 10, "mm"));
         Assert.Equal(fault, problems.Found.SingleOrDefault()?.Code);
         if (fault is not null)
-            Assert.Contains("a number from 0 to 10 mm is accepted", problems.Found[0].Message, StringComparison.Ordinal);
+            Assert.Contains("a number from 0 to 10 mm is accepted", problems.Found[0].Said(), StringComparison.Ordinal);
     }
 
     [Theory]
@@ -71,7 +72,7 @@ public class ReadingTests
         var (cursor, problems) = On($$"""{"a":"{{new string('x', 5000)}}"}""");
         cursor["a"].Choice(["plate"], null);
         cursor["a"].Number(0, 1);
-        Assert.All(problems.Found, p => Assert.True(p.Message.Length < 200));
+        Assert.All(problems.Found, p => Assert.True(p.Said().Length < 200));
     }
 
     [Theory]

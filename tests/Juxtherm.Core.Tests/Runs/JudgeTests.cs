@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using FsCheck;
@@ -232,6 +233,6 @@ public class JudgeTests
         Assert.Null(Lifted("smooth", "pvc", "flat").Seconds);
         var problems = new Problems();
         Assert.Null(Found.Of(new FoundPiece("tee", "cottn", null, "swing-platen", GlueState.Clean), UnitSystem.Metric, problems));
-        Assert.Contains("cotton", problems.Found[0].Message, StringComparison.Ordinal);
+        Assert.Contains("cotton", problems.Found[0].Said(), StringComparison.Ordinal);
     }
 }

@@ -8001,7 +8001,7 @@ export interface components {
              */
             widestMm: number;
         };
-        /** @description A place that a rule proposes. */
+        /** @description A place that is proposed, for the reader. */
         Proposal: {
             /**
              * Format: double
@@ -8016,7 +8016,7 @@ export interface components {
             from: string;
             /** @description Id of the rule. */
             id: string;
-            /** @description For the reader. */
+            /** @description What it is called. */
             name: string;
             /** @description Why there. */
             reason: string;

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Xml.Linq;
 using Juxtherm.Core.Geometry;
 using NetTopologySuite.Geometries;
@@ -82,7 +83,7 @@ internal sealed class SvgOutlines(WorkLimit budget, double toleranceMm, double p
         var along = new NetTopologySuite.LinearReferencing.LengthIndexedLine(line);
         var (length, whole) = (line.Length, pattern.Sum());
         if (length / whole * pattern.Count > MostDashes)
-            throw new RefusedDrawing($"A dashed stroke has more than {MostDashes} dashes; longer dashes are accepted.", "too-large");
+            throw new RefusedDrawing(new Phrase("svg-outlines.too-large", ("mostDashes", MostDashes)), "too-large");
         var at = -(((offset % whole) + whole) % whole);
         for (var i = 0; at < length; i = (i + 1) % pattern.Count)
         {
@@ -122,7 +123,7 @@ internal sealed class SvgOutlines(WorkLimit budget, double toleranceMm, double p
         if ((string?)e.Attribute("d") is not { Length: > 0 } d)
             return null;
         SvgNumbers.CheckPath(d, "d of <path>");
-        return SKPath.ParseSvgPathData(d) ?? throw new RefusedDrawing($"d of <path> cannot be read: “{(d.Length > 40 ? d[..40] + "…" : d)}”.", "broken");
+        return SKPath.ParseSvgPathData(d) ?? throw new RefusedDrawing(new Phrase("svg-outlines.broken-path", ("path", d.Length > 40 ? d[..40] + "…" : d)), "broken");
     }
 
     private SKPath? Rectangle(XElement e)

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Xml.Linq;
 using Juxtherm.Core.Geometry;
 using NetTopologySuite.Geometries;
@@ -50,7 +51,7 @@ internal sealed class SvgPainter
             Children(_root, new Place(style, place, _page, 1, 0));
 
         if (_painted.Count == 0)
-            throw new RefusedDrawing("Nothing in the drawing can be cut: closed outlines filled with a plain colour, or strokes, are accepted." + _leftOut.InShort(), "nothing-to-cut");
+            throw new RefusedDrawing(new Phrase("svg-painter.nothing-to-cut", ("inShort", _leftOut.InShort())), "nothing-to-cut");
         // What comes next compares shapes with each other: they too must not be tangled beyond measure.
         _budget.Crossings(_painted.SelectMany(p => Plane.Pieces(p.Ground)).SelectMany(p => p.InteriorRings.Prepend(p.ExteriorRing)).Select(r => r.Coordinates));
         return new Drawing(widthMm, heightMm, _painted, _leftOut.Notices());
@@ -63,11 +64,11 @@ internal sealed class SvgPainter
     {
         var box = SvgNumbers.List((string?)_root.Attribute("viewBox"), "viewBox");
         if (box.Count is not (0 or 4) || (box.Count == 4 && (box[2] <= 0 || box[3] <= 0)))
-            throw new RefusedDrawing("viewBox needs four numbers, width and height above zero.", "wrong-type");
+            throw new RefusedDrawing(new Phrase("svg-painter.wrong-type"), "wrong-type");
         double? Side(string name) => (string?)_root.Attribute(name) is { } text && !text.Trim().EndsWith('%') ? SvgNumbers.Length(text, 100, $"{name} of the drawing") : null;
         var (w, h) = (Side("width"), Side("height"));
         if (w is <= 0 || h is <= 0)
-            throw new RefusedDrawing("width and height of the drawing must be above zero.", "out-of-range");
+            throw new RefusedDrawing(new Phrase("svg-painter.out-of-range"), "out-of-range");
         if (box.Count == 4)
             return (w ?? (h is { } high ? high * box[2] / box[3] : box[2]), h ?? (w is { } wide ? wide * box[3] / box[2] : box[3]), box);
         // The usual size of a drawing that says nothing (CSS 2.1, replaced elements).
@@ -85,7 +86,7 @@ internal sealed class SvgPainter
     {
         _budget.Element();
         if (outer.Depth > SvgReader.Deepest)
-            throw new RefusedDrawing($"The drawing is nested more than {SvgReader.Deepest} deep, references included.", "too-large");
+            throw new RefusedDrawing(new Phrase("svg-painter.too-large", ("deepest", SvgReader.Deepest)), "too-large");
         var name = element.Name.LocalName;
         if (Passed(name))
             return;
@@ -166,7 +167,7 @@ internal sealed class SvgPainter
         if (!_byId.TryGetValue(reference[1..], out var target))
             return;
         if (use.AncestorsAndSelf().Contains(target))
-            throw new RefusedDrawing($"<use> of {reference} contains itself.", "circle");
+            throw new RefusedDrawing(new Phrase("svg-painter.circle", ("reference", reference)), "circle");
         double? Length(string name, double whole) => SvgNumbers.Length((string?)use.Attribute(name), whole, $"{name} of <use>");
         var moved = AffineTransformation.TranslationInstance(Length("x", _outlines.PageWidth) ?? 0, Length("y", _outlines.PageHeight) ?? 0);
         var there = place with { ToMm = SvgTransforms.Then(moved, place.ToMm) };

@@ -28,17 +28,17 @@ public static class SvgReader
         try
         {
             if (svg.Length > LongestText)
-                throw new RefusedDrawing($"The drawing has {svg.Length} characters; up to {LongestText} are accepted.", "too-large");
+                throw new RefusedDrawing(new Phrase("svg-reader.too-large", ("svg", svg.Length), ("longestText", LongestText)), "too-large");
             var budget = new WorkLimit(cancel);
             return new SvgPainter(Parse(svg), budget).Paint();
         }
         catch (RefusedDrawing refused)
         {
-            problems.Add("", refused.Message, refused.Code);
+            problems.Add("", refused.Says, refused.Code);
         }
         catch (XmlException e)
         {
-            problems.Add("", $"The text is not a drawing that can be read: line {e.LineNumber}, column {e.LinePosition}. An SVG file is accepted.", "broken");
+            problems.Add("", new Phrase("svg-reader.broken", ("lineNumber", e.LineNumber), ("linePosition", e.LinePosition)), "broken");
         }
 
         return null;
@@ -54,15 +54,15 @@ public static class SvgReader
             while (look.Read())
             {
                 if (look.Depth > Deepest)
-                    throw new RefusedDrawing($"The drawing is nested more than {Deepest} deep; ungroup it in the drawing program.", "too-large");
+                    throw new RefusedDrawing(new Phrase("svg-reader.too-large-2", ("deepest", Deepest)), "too-large");
                 if (look.NodeType == XmlNodeType.Element && ++elements > WorkLimit.MostElements)
-                    throw new RefusedDrawing($"The drawing has more than {WorkLimit.MostElements} elements; up to that many are accepted.", "too-large");
+                    throw new RefusedDrawing(new Phrase("svg-reader.too-large-3", ("mostElements", WorkLimit.MostElements)), "too-large");
             }
         }
 
         using var reader = XmlReader.Create(new StringReader(svg), settings);
         var root = XElement.Load(reader);
-        return root.Name.LocalName == "svg" ? root : throw new RefusedDrawing($"The text begins with <{root.Name.LocalName}>; a drawing that begins with <svg> is accepted.", "wrong-type");
+        return root.Name.LocalName == "svg" ? root : throw new RefusedDrawing(new Phrase("svg-reader.wrong-root", ("name", root.Name.LocalName)), "wrong-type");
     }
 }
 

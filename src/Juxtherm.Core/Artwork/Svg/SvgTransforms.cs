@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Geometry;
 using NetTopologySuite.Geometries.Utilities;
 
@@ -18,7 +19,7 @@ internal static class SvgTransforms
         {
             var (open, close) = (rest.IndexOf('('), rest.IndexOf(')'));
             if (open < 0 || close < open)
-                throw new RefusedDrawing($"{where} is “{text}”, which cannot be read; matrix, translate, scale, rotate and skew are accepted.", "broken");
+                throw new RefusedDrawing(new Phrase("svg-transforms.broken", ("where", where), ("text", text)), "broken");
             var name = rest[..open].Trim().Trim(',').Trim().ToString();
             var n = SvgNumbers.List(rest[(open + 1)..close].ToString(), where);
             // The one written last is done first.
@@ -59,7 +60,7 @@ internal static class SvgTransforms
             "rotate" when n.Count is 1 or 3 => AffineTransformation.RotationInstance(n[0] * Math.PI / 180, At(1, 0), At(2, 0)),
             "skewX" when n.Count == 1 => AffineTransformation.ShearInstance(Math.Tan(n[0] * Math.PI / 180), 0),
             "skewY" when n.Count == 1 => AffineTransformation.ShearInstance(0, Math.Tan(n[0] * Math.PI / 180)),
-            _ => throw new RefusedDrawing($"{where} holds “{name}” with {n.Count} numbers, which cannot be read.", "broken"),
+            _ => throw new RefusedDrawing(new Phrase("svg-transforms.broken-2", ("where", where), ("name", name), ("n", n.Count)), "broken"),
         };
     }
 }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Geometry;
 
 namespace Juxtherm.Core.Artwork.Work;
@@ -32,7 +33,7 @@ internal static class Base
         var chosen = Desk.OfOneFace(layers, order);
         var ground = made(Plane.Union(chosen.Select(l => l.Ground)));
         var like = chosen[0] with { Id = Desk.FreeId(layers, name), Colour = Ink };
-        var laid = like.With(ground) ?? throw new RefusedDrawing("Nothing would be left of it.", "out-of-range");
+        var laid = like.With(ground) ?? throw new RefusedDrawing(new Phrase("base.out-of-range"), "out-of-range");
         return [.. layers.TakeWhile(l => l != chosen[0]), laid, .. layers.SkipWhile(l => l != chosen[0])];
     }
 }

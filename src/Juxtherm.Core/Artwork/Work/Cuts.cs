@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Geometry;
 
 namespace Juxtherm.Core.Artwork.Work;
@@ -21,7 +22,7 @@ internal sealed class DropBase : ILayerWork
     public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order)
     {
         bool Drops(DeskLayer l) => l.BearsNothingBelow && order.Chosen.Contains(l.Id, StringComparer.Ordinal);
-        return layers.Any(Drops) ? Cut.FromBelow(layers, Drops, upper => upper) : throw new RefusedDrawing("None of these is glitter or another vinyl that wants no base below it.", "does-not-fit");
+        return layers.Any(Drops) ? Cut.FromBelow(layers, Drops, upper => upper) : throw new RefusedDrawing(new Phrase("drop-base.does-not-fit"), "does-not-fit");
     }
 }
 

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Geometry;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Utilities;
@@ -70,7 +71,7 @@ internal static class Desk
     public static List<DeskLayer> OfOneFace(IReadOnlyList<DeskLayer> layers, WorkOrder order)
     {
         var chosen = Chosen(layers, order);
-        return chosen.Exists(l => l.Side != chosen[0].Side) ? throw new RefusedDrawing("The layers lie on different faces; layers of one face are accepted.", "does-not-fit") : chosen;
+        return chosen.Exists(l => l.Side != chosen[0].Side) ? throw new RefusedDrawing(new Phrase("desk.does-not-fit"), "does-not-fit") : chosen;
     }
 
     /// <summary>What lies above a layer on its face, lowest first.</summary>
@@ -122,6 +123,6 @@ internal static class Desk
     private static void Enough(int found, int least, string what)
     {
         if (found < least)
-            throw new RefusedDrawing($"{least} {what} at least are needed; there are {found}.", "out-of-range");
+            throw new RefusedDrawing(new Phrase("desk.out-of-range", ("least", least), ("what", what), ("found", found)), "out-of-range");
     }
 }

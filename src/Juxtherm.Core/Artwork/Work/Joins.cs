@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Geometry;
 
 namespace Juxtherm.Core.Artwork.Work;
@@ -13,7 +14,7 @@ internal sealed class Weld : ILayerWork
     {
         var chosen = Desk.OfOneFace(layers, order);
         if (chosen.Exists(l => l.Vinyl != chosen[0].Vinyl))
-            throw new RefusedDrawing("Only pieces of one vinyl can be welded; choose layers of the same vinyl, or merge them into one sheet.", "does-not-fit");
+            throw new RefusedDrawing(new Phrase("weld.does-not-fit"), "does-not-fit");
         return Joined.Into(layers, chosen, ground => order.Mm > 0 ? Plane.Union(ground, Plane.Offset(Plane.Offset(ground, order.Mm / 2), -order.Mm / 2)) : ground);
     }
 }
@@ -26,7 +27,7 @@ internal sealed class MergeShades : ILayerWork
     public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order)
     {
         var chosen = Desk.OfOneFace(layers, order);
-        return chosen.Count < 2 ? throw new RefusedDrawing("2 layers at least are needed; there is 1.", "out-of-range") : Joined.Into(layers, chosen, ground => ground);
+        return chosen.Count < 2 ? throw new RefusedDrawing(new Phrase("merge-shades.out-of-range"), "out-of-range") : Joined.Into(layers, chosen, ground => ground);
     }
 }
 

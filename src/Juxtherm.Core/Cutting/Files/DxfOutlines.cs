@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Globalization;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Reading;
@@ -26,7 +27,7 @@ public static class DxfOutlines
         {
             if (!int.TryParse(lines[i], NumberStyles.Integer, CultureInfo.InvariantCulture, out var code))
             {
-                problems.Add("", $"Line {i + 1} is “{lines[i]}”; a group code is a whole number.", "broken");
+                problems.Add("", new Phrase("dxf-outlines.broken", ("i", i + 1), ("lines", lines[i])), "broken");
                 return [];
             }
 
@@ -34,7 +35,7 @@ public static class DxfOutlines
         }
 
         if (!pairs.Contains((0, "EOF")))
-            problems.Add("", "The file does not end with EOF; part of it is missing.", "broken");
+            problems.Add("", new Phrase("dxf-outlines.broken-2"), "broken");
         return problems.None ? Lines(pairs) : [];
     }
 

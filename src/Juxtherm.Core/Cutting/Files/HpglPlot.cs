@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Globalization;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Reading;
@@ -26,9 +27,9 @@ public sealed record HpglPlot(double? ForceGrams, double? CmPerSecond, IReadOnly
         {
             number++;
             if (command.Length < 2 || !pen.Take(command[..2].ToUpperInvariant(), command[2..]))
-                problems.Add("", $"Command {number} is “{(command.Length > 40 ? command[..40] + "…" : command)}”; IN, SP, PA, PR, PU, PD, FS and VS with whole numbers are accepted.", "broken");
+                problems.Add("", new Phrase("hpgl-plot.broken", ("number", number), ("command", command.Length > 40 ? command[..40] + "…" : command)), "broken");
             if (pen.Points > MostPoints)
-                problems.Add("", $"The file has more than {MostPoints} points.", "too-large");
+                problems.Add("", new Phrase("hpgl-plot.too-large", ("mostPoints", MostPoints)), "too-large");
             if (!problems.None)
                 return null;
         }

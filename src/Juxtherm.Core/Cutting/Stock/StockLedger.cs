@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+
 namespace Juxtherm.Core.Cutting.Stock;
 
 /// <summary>What happens to a roll, sheet or offcut.</summary>
@@ -26,8 +28,12 @@ public enum StockMoveKind
 public sealed record StockMove(StockMoveKind Kind, double Mm, Guid? Cut = null);
 
 /// <summary>A move cannot be. The message says why and what could.</summary>
-/// <param name="message">For the reader.</param>
-public sealed class StockRefusedException(string message) : Exception(message);
+/// <param name="says">Why, for the reader.</param>
+public sealed class StockRefusedException(Phrase says) : Exception(says?.Key)
+{
+    /// <summary>Why, for the reader.</summary>
+    public Phrase Says { get; } = says!;
+}
 
 /// <summary>What is there of a roll, sheet or offcut, as a sum over everything that happened to it.</summary>
 public sealed class StockLedger
@@ -68,7 +74,7 @@ public sealed class StockLedger
     {
         ArgumentNullException.ThrowIfNull(move);
         if (!(move.Mm >= 0 && double.IsFinite(move.Mm)))
-            throw new StockRefusedException($"{move.Mm} mm is no length; zero or more is accepted.");
+            throw new StockRefusedException(new Phrase("stock-ledger.take", ("move", move.Mm)));
         switch (move.Kind)
         {
             case StockMoveKind.Receive:
@@ -79,7 +85,7 @@ public sealed class StockLedger
                 break;
             case StockMoveKind.Reserve when move.Cut is { } cut:
                 if (move.Mm > FreeMm + Hair)
-                    throw new StockRefusedException($"{move.Mm:0} mm are wanted and {Math.Max(0, FreeMm):0} mm are free.");
+                    throw new StockRefusedException(new Phrase("stock-ledger.take-2", ("move", move.Mm), ("it", Math.Max(0, FreeMm))));
                 _reserved[cut] = ReservedFor(cut) + move.Mm;
                 break;
             case StockMoveKind.Release when move.Cut is { } cut:
@@ -87,19 +93,19 @@ public sealed class StockLedger
                 break;
             case StockMoveKind.Consume when move.Cut is { } cut:
                 if (move.Mm > OnHandMm + Hair)
-                    throw new StockRefusedException($"{move.Mm:0} mm are to be used up and {OnHandMm:0} mm are there.");
+                    throw new StockRefusedException(new Phrase("stock-ledger.take-3", ("move", move.Mm), ("onHand", OnHandMm)));
                 Give(cut, Math.Min(move.Mm, ReservedFor(cut)));
                 OnHandMm = Math.Max(0, OnHandMm - move.Mm);
                 break;
             default:
-                throw new StockRefusedException($"{move.Kind} needs the cut that it is for.");
+                throw new StockRefusedException(new Phrase("stock-ledger.take-4", ("kind", move.Kind)));
         }
     }
 
     private void Give(Guid cut, double mm)
     {
         if (mm > ReservedFor(cut) + Hair)
-            throw new StockRefusedException($"{mm:0} mm are to be given back and {ReservedFor(cut):0} mm were promised.");
+            throw new StockRefusedException(new Phrase("stock-ledger.give", ("mm", mm), ("reservedFor", ReservedFor(cut))));
         var left = ReservedFor(cut) - mm;
         if (left > Hair)
             _reserved[cut] = left;

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
@@ -65,15 +66,15 @@ public static class StockTable
         using var csv = new CsvParser(new StringReader(text.Replace("\r\n", "\n", StringComparison.Ordinal)), config);
         if (!csv.Read())
         {
-            problems.Add("", $"The table is empty; a heading is needed: {string.Join(", ", Columns)}.", "missing");
+            problems.Add("", new Phrase("stock-table.missing", ("columns", Thing.List(Columns))), "missing");
             return [];
         }
 
         var heading = (csv.Record ?? []).Select(h => h.Trim().ToLowerInvariant()).ToArray();
         foreach (var needed in new[] { "kind", "vinyl", "colour", "width mm", "length mm" }.Where(n => !heading.Contains(n, StringComparer.Ordinal)))
-            problems.Add("", $"The heading has no column “{needed}”; columns are {string.Join(", ", Columns)}.", "missing");
+            problems.Add("", new Phrase("stock-table.missing-2", ("needed", needed), ("columns", Thing.List(Columns))), "missing");
         foreach (var odd in heading.Where(h => !Columns.Contains(h, StringComparer.Ordinal)))
-            problems.Add("", $"The heading has a column “{odd}”; nearest: {string.Join(", ", NearestIds.To(odd, Columns))}.", "unknown-id");
+            problems.Add("", new Phrase("stock-table.unknown-id", ("odd", odd), ("list", Thing.List(NearestIds.To(odd, Columns)))), "unknown-id");
         var read = new List<VinylStock>();
         while (problems.None && csv.Read())
         {
@@ -81,7 +82,7 @@ public static class StockTable
             if (Array.TrueForAll(cells, string.IsNullOrWhiteSpace))
                 continue;
             if (read.Count == Most)
-                problems.Add("", $"The table has more than {Most} lines; up to that many are accepted.", "out-of-range");
+                problems.Add("", new Phrase("stock-table.out-of-range", ("most", Most)), "out-of-range");
             else
                 read.Add(Line(new Row(cells, heading, csv.RawRow, problems), vinyls));
         }
@@ -106,7 +107,7 @@ public static class StockTable
             if (PlainText.Odd(text) is { } sign)
                 Fault(PlainText.Complaint(column, sign), "wrong-type");
             if (text.Length > LongestText)
-                Fault($"{column} has {text.Length} characters; up to {LongestText} are accepted.", "too-long");
+                Fault(new Phrase("row.too-long", ("column", column), ("length", text.Length), ("longest", LongestText)), "too-long");
             return text;
         }
 
@@ -114,7 +115,7 @@ public static class StockTable
         {
             var id = Cell(column).ToLowerInvariant();
             if (!known.Contains(id, StringComparer.Ordinal))
-                Fault($"{column} is “{id}”; nearest: {string.Join(", ", NearestIds.To(id, known))}.", "unknown-id");
+                Fault(new Phrase("row.unknown-id", ("column", column), ("id", id), ("nearest", Thing.List(NearestIds.To(id, known)))), "unknown-id");
             return id;
         }
 
@@ -123,7 +124,7 @@ public static class StockTable
             var said = Cell(column);
             var hex = Artwork.ColourWords.Hex(said);
             if (hex is null)
-                Fault($"{column} is “{said}”; #rrggbb or a colour's English name is accepted.", "wrong-type");
+                Fault(new Phrase("row.no-colour", ("column", column), ("said", said)), "wrong-type");
             return hex ?? "";
         }
 
@@ -134,12 +135,12 @@ public static class StockTable
                 return null;
             if (double.TryParse(said, NumberStyles.Float, CultureInfo.InvariantCulture, out var n) && n >= least && n <= most)
                 return n;
-            Fault($"{column} is “{said}”; a number from {least:0} to {most:0} is accepted.", "out-of-range");
+            Fault(new Phrase("row.no-number", ("column", column), ("said", said), ("least", least), ("most", most)), "out-of-range");
             return null;
         }
 
         private string Cell(string column) => Array.IndexOf(heading, column) is >= 0 and var i && i < cells.Length ? PlainText.OfCell(cells[i].Trim()) : "";
 
-        private void Fault(string text, string code) => problems.Add("", $"Line {line}: {text}", code);
+        private void Fault(Phrase text, string code) => problems.Add("", new Phrase("row.fault", ("line", line), ("text", text)), code);
     }
 }

@@ -78,7 +78,7 @@ public sealed class FoundPieces(Planner planner, Judge judge)
         var takes = pressable.Where(p => p.Edge is { Seconds: not null }).ToList();
         var careful = takes.OrderBy(p => p.Plan.BondingPress.Celsius).FirstOrDefault();
         var first = careful.Job ?? planned[0].Job;
-        var words = planner.Language.In(units);
+        var words = planner.Language.WordsFor(units);
         var seconds = takes.Min(p => p.Edge!.Seconds);
         var replace = TakingOff.Steps(first.Blank.Material, careful.Plan ?? planned[0].Plan, words);
         if (found.Glue != GlueState.Clean)

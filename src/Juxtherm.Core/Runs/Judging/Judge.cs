@@ -50,7 +50,7 @@ public sealed class Judge(Planner planner)
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(history);
         ArgumentNullException.ThrowIfNull(seen);
-        var about = planner.About(job, planner.Language.In(units));
+        var about = planner.About(job, planner.Language.WordsFor(units));
         if (PieceInTheModel.Of(about, plan, history.Holds, planner.Catalogue) is not { } heat)
             return [];
         var looked = new Looked(about, plan, heat.From(history.Face), history);
@@ -68,7 +68,7 @@ public sealed class Judge(Planner planner)
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(piece);
-        var about = planner.About(job, planner.Language.In(units));
+        var about = planner.About(job, planner.Language.WordsFor(units));
         return Rehearser.Retrace(about, PieceInTheModel.AsItGoes(about, plan, piece), planner.Catalogue, id => SheetNames.Of(id, about));
     }
 
