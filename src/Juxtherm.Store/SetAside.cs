@@ -1,3 +1,4 @@
+using Juxtherm.Core.Catalogue.Own;
 using System.Data.Common;
 using System.Diagnostics.CodeAnalysis;
 using System.Globalization;

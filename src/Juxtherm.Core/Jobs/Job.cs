@@ -35,6 +35,9 @@ public sealed record Job(
     /// <summary>Ids of layers in the order in which the crafter wants to lay them; empty to leave it to the plan.</summary>
     public IReadOnlyList<string> Order { get; init; } = [];
 
+    /// <summary>JSON Pointers of the members that its file has, as far down as changes are made.</summary>
+    public IReadOnlySet<string> Given { get; init; } = new HashSet<string>(StringComparer.Ordinal);
+
     /// <summary>Its middle is found by a crease.</summary>
     public bool IsCreased => Choices.GetValueOrDefault(Jobs.Choices.Centring) is { } said ? said == Jobs.Choices.Crease : Blank.MayBeCreased;
 

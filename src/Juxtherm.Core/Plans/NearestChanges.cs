@@ -38,7 +38,7 @@ public sealed class NearestChanges(Planner planner)
         {
             var plan = planner.Plan(candidate.Changed, units).Plan;
             if (plan.Verdict != Verdict.Stop)
-                found.Add(new NearestChange(candidate.Text, candidate.Edits, plan.Verdict, plan.Headline));
+                found.Add(new NearestChange(candidate.Text, JobEdit.On(job.Given, candidate.Edits), plan.Verdict, plan.Headline));
             if (found.Count == MostOffered)
                 break;
         }
@@ -53,18 +53,18 @@ public sealed class NearestChanges(Planner planner)
     {
         var (tools, work) = (job.Tools, planner.Catalogue);
         if (tools.Steam)
-            yield return new Candidate(words.Say("nearest-changes.free"), job with { Tools = tools with { Steam = false } }, [new("/tools/steam", false)]);
+            yield return new Candidate(words.Say("nearest-changes.free"), job with { Tools = tools with { Steam = false } }, [JobEdit.To("/tools/steam", false)]);
         for (var i = 0; i < job.Layers.Count; i++)
         {
             var layer = job.Layers[i];
             if (layer.Mirrored is { } mirrored && mirrored != layer.Vinyl.Mirrored.Value)
-                yield return new Candidate(layer.Vinyl.Mirrored.Value ? words.Say("nearest-changes.free-2") : words.Say("nearest-changes.free-3"), job.WithLayer(i, layer with { Mirrored = !mirrored }), [new($"/layers/{layer.At}/mirrored", !mirrored)]);
+                yield return new Candidate(layer.Vinyl.Mirrored.Value ? words.Say("nearest-changes.free-2") : words.Say("nearest-changes.free-3"), job.WithLayer(i, layer with { Mirrored = !mirrored }), [JobEdit.To($"/layers/{layer.At}/mirrored", !mirrored)]);
         }
 
         if ((tools.Cover.Thermal is null || tools.Cover.Melts) && tools.Source.Cover != tools.Cover.Id)
         {
             var cover = work.Covers[tools.Source.Cover];
-            yield return new Candidate(words.Say("nearest-changes.free-4", ("cover", cover.Name)), job with { Tools = tools with { Cover = cover } }, [new("/tools/cover", cover.Id)]);
+            yield return new Candidate(words.Say("nearest-changes.free-4", ("cover", cover.Name)), job with { Tools = tools with { Cover = cover } }, [JobEdit.To("/tools/cover", cover.Id)]);
         }
 
         var (at, hottest) = Hottest(job);
@@ -72,9 +72,9 @@ public sealed class NearestChanges(Planner planner)
         {
             // Pressing harder is a matter of this press, not of what the wrapper means.
             var label = hottest.Label is { } said ? said with { Pressure = PressureLevel.Firm } : new WrapperLabel(null, null, PressureLevel.Firm, null) { For = FigureFor.ThisPress };
-            List<JobEdit> edits = [new($"/layers/{hottest.At}/label/pressure", "firm")];
+            List<JobEdit> edits = [JobEdit.To($"/layers/{hottest.At}/label/pressure", "firm")];
             if (hottest.Label is null)
-                edits.Add(new($"/layers/{hottest.At}/label/for", JobReader.ForThisPress));
+                edits.Add(JobEdit.To($"/layers/{hottest.At}/label/for", JobReader.ForThisPress));
             yield return new Candidate(words.Say("nearest-changes.free-5"), job.WithLayer(at, hottest with { Label = label }), edits);
         }
     }
@@ -95,7 +95,7 @@ public sealed class NearestChanges(Planner planner)
             .OrderBy(v => v.ReferenceCelsius.Value)
             .Take(MostVinylsTried)
             .OrderByDescending(v => v.ReferenceCelsius.Value)
-            .Select(v => new Candidate(words.Say("nearest-changes.vinyls", ("v", v.Name)), job.WithLayer(at, layer with { Vinyl = v, Label = null }), [new($"/layers/{layer.At}/vinyl", v.Id), new($"/layers/{layer.At}/label", null)]));
+            .Select(v => new Candidate(words.Say("nearest-changes.vinyls", ("v", v.Name)), job.WithLayer(at, layer with { Vinyl = v, Label = null }), [JobEdit.To($"/layers/{layer.At}/vinyl", v.Id), JobEdit.To($"/layers/{layer.At}/label", null)]));
     }
 
     /// <summary>Presses that can press this item, with the underlay and cover usual for them.</summary>
@@ -105,7 +105,7 @@ public sealed class NearestChanges(Planner planner)
         .Select(s => new Candidate(
             s.Name,
             job with { Tools = new Tools(s, s.PlateWidthMm.Value, s.PlateHeightMm.Value, planner.Catalogue.Underlays[s.Underlay], planner.Catalogue.Covers[s.Cover], false) },
-            [new("/tools/heatSource", s.Id), new("/tools/underlay", null), new("/tools/cover", null), new("/tools/plateWidthMm", null), new("/tools/plateHeightMm", null), new("/tools/steam", null)]));
+            [JobEdit.To("/tools/heatSource", s.Id), JobEdit.To("/tools/underlay", null), JobEdit.To("/tools/cover", null), JobEdit.To("/tools/plateWidthMm", null), JobEdit.To("/tools/plateHeightMm", null), JobEdit.To("/tools/steam", null)]));
 
     private sealed record Candidate(string Text, Job Changed, IReadOnlyList<JobEdit> Edits);
 }

@@ -35,6 +35,16 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
     /// <summary>The item at that place of an array.</summary>
     public JsonCursor this[int index] => new(index < Count ? element[index] : default, $"{Pointer}/{index}", problems);
 
+    /// <summary>JSON Pointers of what stands below this place.</summary>
+    /// <param name="deep">How far down.</param>
+    public IEnumerable<string> Pointers(int deep)
+    {
+        if (deep == 0)
+            return [];
+        var below = element.ValueKind == JsonValueKind.Array ? Items : Names.Select(n => this[n]);
+        return below.Where(c => c.Exists).SelectMany(c => c.Pointers(deep - 1).Prepend(c.Pointer));
+    }
+
     /// <summary>Reports a fault at this place.</summary>
     public void Fault(Phrase says, string code) => problems.Add(Pointer, says, code);
 

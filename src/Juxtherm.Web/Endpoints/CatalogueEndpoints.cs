@@ -1,3 +1,4 @@
+using Juxtherm.Core.Catalogue.Own;
 using System.Text.Json;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Reading;

@@ -58,6 +58,7 @@ internal static class JobEndpoints
         jobs.MapPost("/", AddAsync).Accepts<object>("application/json").Produces<JobAnswer>(201).ProducesProblem(400);
         jobs.MapGet("/{id:guid}", FindAsync).Produces<JobAnswer>().ProducesProblem(404);
         jobs.MapPut("/{id:guid}", SaveAsync).Produces<JobAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        jobs.MapPatch("/{id:guid}", PatchAsync).Accepts<JobEdit[]>("application/json-patch+json", "application/json").Produces<JobAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         jobs.MapGet("/{id:guid}/ticket.pdf", TicketAsync).Produces(200, contentType: "application/pdf").ProducesProblem(400).ProducesProblem(404);
         jobs.MapGet("/{id:guid}/file", FileAsync).Produces(200, contentType: "application/json").ProducesProblem(404);
         jobs.MapPost("/{id:guid}/copy", CopyAsync).Produces<JobAnswer>(201).ProducesProblem(404);
@@ -106,13 +107,24 @@ internal static class JobEndpoints
         return Results.Ok(new LearnedSince(was != would, was, would));
     }
 
-    private static async Task<IResult> SaveAsync(Guid id, SaveRequest request, JobStore store, PlanCache cache, CancellationToken cancel)
+    private static Task<IResult> SaveAsync(Guid id, SaveRequest request, JobStore store, PlanCache cache, CancellationToken cancel) =>
+        SavedAsync(id, request.Version, request.Job.ValueKind == JsonValueKind.Undefined ? "null" : request.Job.GetRawText(), new Problems(), store, cache, cancel);
+
+    /// <summary>Changes a kept job by a JSON Patch, if it is still as it was when the patch was thought of.</summary>
+    private static async Task<IResult> PatchAsync(Guid id, int version, HttpRequest request, JobStore store, PlanCache cache, CancellationToken cancel)
     {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return ProblemAnswers.NotFound("job");
         var problems = new Problems();
-        var json = request.Job.ValueKind == JsonValueKind.Undefined ? "null" : request.Job.GetRawText();
+        var changed = row.Version == version ? JobPatch.Applied(row.Json, await JobBody.ReadAsync(request, cancel), problems) : row.Json;
+        return changed is null ? ProblemAnswers.Invalid(problems, "change") : await SavedAsync(id, version, changed, problems, store, cache, cancel);
+    }
+
+    private static async Task<IResult> SavedAsync(Guid id, int version, string json, Problems problems, JobStore store, PlanCache cache, CancellationToken cancel)
+    {
         if (cache.Plan(json, UnitSystem.Metric, problems) is not { } planned)
             return ProblemAnswers.Invalid(problems);
-        var saved = await store.SaveAsync(id, request.Version, planned.Job.Title, json, cancel);
+        var saved = await store.SaveAsync(id, version, planned.Job.Title, json, cancel);
         if (saved.Row is null)
             return ProblemAnswers.NotFound("job");
         return saved.Stale

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Catalogue.Own;
 using Juxtherm.Core.Notices;
 using System.Text.Json;
 using System.Text.Json.Nodes;

@@ -1,28 +1,18 @@
-using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Reading;
+using Microsoft.AspNetCore.JsonPatch.SystemTextJson;
 
 namespace Juxtherm.Core.Tests.Plans;
 
-/// <summary>Carries edits out in a job file, as whoever takes a mend does.</summary>
+/// <summary>Carries edits out in a job file by a library for JSON Patch, as whoever takes a remedy does.</summary>
 internal static class Edits
 {
     public static JsonObject Applied(JsonObject job, IEnumerable<JobEdit> edits)
     {
         var next = job.DeepClone().AsObject();
-        foreach (var edit in edits)
-        {
-            var names = edit.Pointer.Split('/')[1..];
-            JsonNode place = next;
-            foreach (var name in names[..^1])
-                place = place is JsonArray list ? list[int.Parse(name, CultureInfo.InvariantCulture)]! : place[name]!;
-            if (edit.Value is null)
-                place.AsObject().Remove(names[^1]);
-            else
-                place[names[^1]] = JsonSerializer.SerializeToNode(edit.Value);
-        }
-
+        JsonSerializer.Deserialize<JsonPatchDocument<JsonObject>>(JsonSerializer.Serialize(edits, CoreJson.Options), CoreJson.Options)!.ApplyTo(next);
         return next;
     }
 }

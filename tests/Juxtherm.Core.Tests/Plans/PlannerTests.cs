@@ -258,12 +258,10 @@ public class PlannerTests
     public void What_is_offered_instead_of_a_stop_does_what_it_says(string what, JsonObject job, string pointer)
     {
         var changes = new NearestChanges(new Planner(Shipped.Catalogue, Language.English)).For(SampleJobs.Read(job), UnitSystem.Metric);
-        Assert.True(changes.Any(c => c.Edits.Any(e => e.Pointer == pointer)), $"{what}: {string.Join(" | ", changes.Select(c => c.Text))}");
+        Assert.True(changes.Any(c => c.Edits.Any(e => e.Path == pointer)), $"{what}: {string.Join(" | ", changes.Select(c => c.Text))}");
         foreach (var change in changes)
         {
-            var mended = job.DeepClone().AsObject();
-            foreach (var edit in change.Edits)
-                Set(mended, edit);
+            var mended = Edits.Applied(job, change.Edits);
             var plan = SampleJobs.Plan(mended).Plan;
             Assert.Equal((change.Verdict, change.Headline), (plan.Verdict, plan.Headline));
             Assert.NotEqual(Verdict.Stop, plan.Verdict);
@@ -280,12 +278,10 @@ public class PlannerTests
         layers.Insert(0, hidden.DeepClone());
         layers.Add(new JsonObject { ["id"] = "oldest", ["vinyl"] = "flock", ["hidden"] = true });
         var changes = new NearestChanges(new Planner(Shipped.Catalogue, Language.English)).For(SampleJobs.Read(job), UnitSystem.Metric);
-        Assert.Contains(changes, c => c.Edits.Any(e => e.Pointer == pointer.Replace("/layers/0", "/layers/1", StringComparison.Ordinal)));
+        Assert.Contains(changes, c => c.Edits.Any(e => e.Path == pointer.Replace("/layers/0", "/layers/1", StringComparison.Ordinal)));
         foreach (var change in changes)
         {
-            var mended = job.DeepClone().AsObject();
-            foreach (var edit in change.Edits)
-                Set(mended, edit);
+            var mended = Edits.Applied(job, change.Edits);
             Assert.True(JsonNode.DeepEquals(layers[0], mended["layers"]![0]) && JsonNode.DeepEquals(layers[2], mended["layers"]![2]) && mended["layers"]!.AsArray().Count == 3, what);
             Assert.Equal(change.Headline, SampleJobs.Plan(mended).Plan.Headline);
         }
@@ -298,18 +294,6 @@ public class PlannerTests
     [Fact]
     public void Nothing_is_offered_for_what_must_not_be_pressed() =>
         Assert.Empty(new NearestChanges(new Planner(Shipped.Catalogue, Language.English)).For(SampleJobs.Read(SampleJobs.Of("smooth", "flat", "pvc", "swing-platen")), UnitSystem.Metric));
-
-    private static void Set(JsonNode job, JobEdit edit)
-    {
-        var names = edit.Pointer.Split('/')[1..];
-        var place = job;
-        foreach (var name in names[..^1])
-            place = int.TryParse(name, out var index) ? place[index]! : place[name] ??= new JsonObject();
-        if (edit.Value is null)
-            place.AsObject().Remove(names[^1]);
-        else
-            place[names[^1]] = System.Text.Json.JsonSerializer.SerializeToNode(edit.Value);
-    }
 
     [Fact]
     public void Every_rule_is_found() => Assert.True(PlanRules.Whole.Count + PlanRules.PerLayer.Count >= 35);

@@ -71,7 +71,7 @@ public class PracticeTests
         Assert.Equal(NoticeLevel.Caution, notice.Level);
         Assert.Contains("firmer base", notice.Text, StringComparison.Ordinal);
         Assert.Contains(notice.Remedies, m => m.Text.StartsWith("Cut ", StringComparison.Ordinal));
-        Assert.Contains(notice.Remedies, m => m.Edits.Any(e => e.Pointer == "/choices/backPress"));
+        Assert.Contains(notice.Remedies, m => m.Edits.Any(e => e.Path == "/choices/backPress"));
     }
 
     private static void Judge(PracticeRow row)

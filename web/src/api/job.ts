@@ -1,97 +1,12 @@
-/** A job file as the screens edit it. Members that are not named here are kept as they are. */
-export interface Job {
-  format: 'juxtherm.job';
-  version: 1;
-  title?: string;
-  quantity?: number;
-  blank: JobBlank;
-  tools: JobTools;
-  layers: [JobLayer, ...JobLayer[]];
-  sizes?: { size: string; count: number }[];
-  choices?: Record<string, string>;
-  accepted?: Accepted[];
-  /** Layers in the order in which they are to be laid. */
-  order?: string[];
-  /** What came of test patches. */
-  patches?: PatchResult[];
-  /** A setting taken over from the logbook, whatever the plan would find. */
-  used?: { celsius: number; seconds: number; pressure?: string; backSeconds?: number; from?: string } | undefined;
-  own?: Own;
-  [more: string]: unknown;
-}
+import { immutableJSONPatch, type JSONPatchDocument } from 'immutable-json-patch';
+import type { Schemas } from './client';
+import type { Job, JobLayer, Own } from './jobFile';
 
-export interface PatchResult {
-  celsius: number;
-  seconds: number;
-  outcome: 'holds' | 'lifts' | 'marked';
-}
+export type { Accepted, Job, JobBlank, JobLabel, JobLayer, JobTools, Own, PatchResult } from './jobFile';
 
-/** A notice that the crafter accepts, with a word on why. */
-export interface Accepted {
-  code: string;
-  word: string;
-}
-
-/** Own vinyls, blanks and presses that the job uses, so that its file is whole elsewhere. */
-export interface Own {
-  vinyls?: OwnEntry[];
-  blanks?: OwnEntry[];
-  presses?: OwnEntry[];
-}
-
+/** An own vinyl, blank or press, whichever it is. */
 export interface OwnEntry {
   id: string;
-  [more: string]: unknown;
-}
-
-export interface JobBlank {
-  form?: string;
-  material: string;
-  size?: string;
-  face?: string;
-  measures?: Record<string, number>;
-  widthMm?: number;
-  heightMm?: number;
-  careDots?: number;
-  traits?: string[];
-  [more: string]: unknown;
-}
-
-export interface JobTools {
-  heatSource: string;
-  underlay?: string;
-  cover?: string;
-  plateWidthMm?: number;
-  plateHeightMm?: number;
-  steam?: boolean;
-  [more: string]: unknown;
-}
-
-export interface JobLabel {
-  celsius?: number;
-  seconds?: number;
-  pressure?: string;
-  peel?: string;
-  /** Which press it is for: this-press or plate-press; not said where it is missing. */
-  for?: string;
-  [more: string]: unknown;
-}
-
-export interface JobLayer {
-  id?: string;
-  vinyl: string;
-  colour?: string;
-  widthMm?: number;
-  heightMm?: number;
-  xMm?: number;
-  yMm?: number;
-  over?: string[];
-  intricate?: boolean;
-  face?: string;
-  mirrored?: boolean;
-  /** Its drawing is reversed already. */
-  reversed?: boolean;
-  label?: JobLabel;
   [more: string]: unknown;
 }
 
@@ -152,7 +67,7 @@ export function carrying(job: Job, shelf: Shelf): Job {
     ...(vinyls.length > 0 ? { vinyls } : {}),
     ...(blanks.length > 0 ? { blanks } : {}),
     ...(presses.length > 0 ? { presses } : {}),
-  };
+  } as Own;
   if (JSON.stringify(own) === JSON.stringify(job.own ?? {})) return job;
   return changed(job, { own: Object.keys(own).length > 0 ? own : undefined });
 }
@@ -181,23 +96,7 @@ export function withAnotherLayer(job: Job): Job {
   return first ? { ...job, layers: [first, ...rest, next] } : job;
 }
 
-/** The same job with members set, or taken away, at their JSON Pointers. */
-export function withEdits(job: Job, edits: readonly { pointer: string; value?: unknown }[]): Job {
-  const next = structuredClone(job);
-  for (const { pointer, value } of edits) {
-    const names = pointer
-      .split('/')
-      .slice(1)
-      .map((n) => n.replaceAll('~1', '/').replaceAll('~0', '~'));
-    const last = names.pop();
-    if (last === undefined) continue;
-    let place: Record<string, unknown> = next as Record<string, unknown>;
-    for (const name of names) {
-      place[name] ??= {};
-      place = place[name] as Record<string, unknown>;
-    }
-    if (value === null || value === undefined) delete place[last];
-    else place[last] = value;
-  }
-  return next;
+/** The same job with a JSON Patch (RFC 6902) carried out. */
+export function withEdits(job: Job, edits: readonly Schemas['JobEdit'][]): Job {
+  return immutableJSONPatch(job, edits as JSONPatchDocument);
 }

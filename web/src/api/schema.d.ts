@@ -1398,7 +1398,62 @@ export interface paths {
         };
         options?: never;
         head?: never;
-        patch?: never;
+        patch: {
+            parameters: {
+                query: {
+                    version: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JobEdit"][];
+                    "application/json-patch+json": components["schemas"]["JobEdit"][];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         trace?: never;
     };
     "/api/jobs/{id}/care.pdf": {
@@ -6591,12 +6646,14 @@ export interface components {
             /** @description Item, material, vinyl and press in words. */
             what: string;
         };
-        /** @description A member of the job file and what to set it to. */
+        /** @description A step of a JSON Patch (RFC 6902) on a job file. */
         JobEdit: {
-            /** @description JSON Pointer of the member. */
-            pointer: string;
-            /** @description Its new value as JSON has it; null to take it away. */
-            value: unknown;
+            /** @description `add`, `replace` or `remove`. */
+            op: string;
+            /** @description JSON Pointer (RFC 6901) of the member. */
+            path: string;
+            /** @description Its new value as JSON has it; none where it is taken away. */
+            value?: unknown;
         };
         /** @description A part of the list of jobs. */
         JobPage: {
@@ -7262,6 +7319,8 @@ export interface components {
         };
         /** @description One answer to a question on which crafters differ. */
         OptionChoice: {
+            /** @description What choosing it changes in the job file; what is advised anyway is not written down, so that the advice may change. */
+            edits?: components["schemas"]["JobEdit"][];
             /** @description Its id in the job file. */
             id: string;
             /** @description For the reader. */

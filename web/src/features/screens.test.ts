@@ -28,7 +28,20 @@ const catalogue = {
 } as unknown as Catalogue;
 
 describe('ways of doing it', () => {
-  const way = { pointer: '/choices/backPress', advised: 'never' };
+  const choosing = (path: string, own: string, value: string, advised: string) => ({
+    options: [
+      {
+        id: own,
+        name: own,
+        edits: [
+          { op: 'add', path: '/choices', value: {} },
+          { op: 'add', path, value },
+        ],
+      },
+      { id: advised, name: advised, edits: [{ op: 'remove', path }] },
+    ],
+  });
+  const way = choosing('/choices/backPress', 'always', 'always', 'never');
   it('are written into the job, and taken out again when they are advised anyway', () => {
     const own = withWay(tee(), way, 'always');
     expect(own.choices).toEqual({ backPress: 'always' });
@@ -36,7 +49,9 @@ describe('ways of doing it', () => {
   });
 
   it('may live among the tools', () => {
-    expect(withWay(tee(), { pointer: '/tools/cover', advised: 'ptfe' }, 'parchment').tools.cover).toBe('parchment');
+    expect(withWay(tee(), choosing('/tools/cover', 'parchment', 'parchment', 'ptfe'), 'parchment').tools.cover).toBe(
+      'parchment',
+    );
   });
 });
 
@@ -82,7 +97,7 @@ describe('side by side', () => {
 
 describe('the shelf', () => {
   it('says when it holds other figures than a job carries', () => {
-    const mine = { id: 'own-vinyl-1', name: 'Reel', celsius: 150 };
+    const mine = { id: 'own-vinyl-1', name: 'Reel', family: 'smooth', celsius: 150 };
     expect(newerEntries({ vinyls: [mine] }, [{ id: 'own-vinyl-1', entry: { ...mine } }])).toEqual([]);
     expect(newerEntries({ vinyls: [mine] }, [{ id: 'own-vinyl-1', entry: { ...mine, celsius: 155 } }])).toHaveLength(1);
     expect(newerEntries({ vinyls: [mine] }, [])).toEqual([]);

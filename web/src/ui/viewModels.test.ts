@@ -100,22 +100,24 @@ describe('edits to a job', () => {
 
   it('set members at their pointers and leave the job they came from alone', () => {
     const mended = withEdits(job, [
-      { pointer: '/layers/0/vinyl', value: 'low-temp' },
-      { pointer: '/tools/steam', value: false },
+      { op: 'replace', path: '/layers/0/vinyl', value: 'low-temp' },
+      { op: 'add', path: '/tools/steam', value: false },
     ]);
     expect(mended.layers[0].vinyl).toBe('low-temp');
     expect(mended.tools.steam).toBe(false);
     expect(job.layers[0].vinyl).toBe('flock');
   });
 
-  it('take members away and make the places that are missing', () => {
-    const labelled = withEdits(job, [{ pointer: '/layers/0/label/pressure', value: 'firm' }]);
-    expect(labelled.layers[0].label).toEqual({ pressure: 'firm' });
-    expect('label' in withEdits(labelled, [{ pointer: '/layers/0/label', value: null }]).layers[0]).toBe(false);
+  it('take members away, from lists too, and leave no hole', () => {
+    const two = { ...job, order: ['a', 'b', 'c'] };
+    expect(withEdits(two, [{ op: 'remove', path: '/order/1' }]).order).toEqual(['a', 'c']);
+    expect('order' in withEdits(two, [{ op: 'remove', path: '/order' }])).toBe(false);
   });
 
   it('read escaped names', () => {
-    expect(withEdits(job, [{ pointer: '/choices/a~1b~0c', value: 'x' }]).choices).toEqual({ 'a/b~c': 'x' });
+    expect(withEdits({ ...job, choices: {} }, [{ op: 'add', path: '/choices/a~1b~0c', value: 'x' }]).choices).toEqual({
+      'a/b~c': 'x',
+    });
   });
 });
 

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Plans.Options;
@@ -18,6 +19,13 @@ public static class AllOptions
     public static IReadOnlyList<PlannedOption> In(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        return [.. List.Select(way => way.Advise(about) is { } advice ? new PlannedOption(way.Id, way.Question(about.Words), about.Choose(way)!, advice.Option, advice.Reason, way.Pointer, way.Choices(about)) : null).OfType<PlannedOption>()];
+        return [.. List.Select(o => o.Advise(about) is { } advice ? Planned(about, o, advice) : null).OfType<PlannedOption>()];
+    }
+
+    private static PlannedOption Planned(ChartedJob about, IOption option, OptionAdvice advice)
+    {
+        var given = about.Job.Given;
+        var choices = option.Choices(about).Select(c => c with { Edits = JobEdit.On(given, [JobEdit.To(option.Pointer, c.Id == advice.Option ? null : c.Id)]) });
+        return new PlannedOption(option.Id, option.Question(about.Words), about.Choose(option)!, advice.Option, advice.Reason, option.Pointer, [.. choices]);
     }
 }

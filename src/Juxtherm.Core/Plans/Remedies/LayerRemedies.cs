@@ -74,7 +74,7 @@ internal static class LayerRemedies
         return edits.Count == 0 ? null : new Remedy(bands.Count == 1 ? about.Words.Say("layer-remedies.along-zips") : about.Words.Say("layer-remedies.along-zips-2"), edits);
     }
 
-    private static JobEdit At(JobLayer layer, string member, object? value) => new($"/layers/{layer.At}/{member}", value);
+    private static JobEdit At(JobLayer layer, string member, object? value) => JobEdit.To($"/layers/{layer.At}/{member}", value);
 
     private static IEnumerable<JobEdit> ShapeEdits(JobLayer layer, CutShape shape)
     {

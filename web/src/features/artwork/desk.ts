@@ -1,19 +1,13 @@
 import type { Schemas } from '../../api/client';
 import { changed, type Job, type JobLayer, layerId } from '../../api/job';
+import type { JobWord } from '../../api/jobFile';
 
 export type ArtworkLook = Schemas['ArtworkLook'];
 export type LayerLook = Schemas['LayerLook'];
 export type NameEntry = Schemas['NameEntry'];
 
 /** What is set in a layer of words, as the job file writes it. */
-export interface Word {
-  text: string;
-  font?: string;
-  heightMm?: number;
-  gapMm?: number;
-  arcDegrees?: number;
-  fromNames?: boolean;
-}
+export type Word = JobWord;
 
 export const NEW_WORD: Word = { text: '', font: 'plain', heightMm: 40, gapMm: 0, arcDegrees: 0 };
 

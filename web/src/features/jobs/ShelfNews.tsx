@@ -30,10 +30,10 @@ export function newerEntries(own: Own | undefined, shelf: readonly { id: string;
 
 function withEntries(job: Job, entries: readonly OwnEntry[]): Job {
   const taken = (list: OwnEntry[] | undefined) => list?.map((mine) => entries.find((e) => e.id === mine.id) ?? mine);
-  const own: Own = { ...job.own };
+  const own: Record<string, unknown> = { ...job.own };
   for (const kind of ['vinyls', 'blanks', 'presses'] as const) {
-    const list = taken(own[kind]);
+    const list = taken(job.own?.[kind]);
     if (list) own[kind] = list;
   }
-  return changed(job, { own });
+  return changed(job, { own: own as Own });
 }

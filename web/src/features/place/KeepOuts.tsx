@@ -1,16 +1,9 @@
 import { changed, type Job } from '../../api/job';
+import type { JobFeature } from '../../api/jobFile';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 
 const KINDS = ['seam', 'zip', 'button', 'snap', 'pocket', 'hem', 'strap', 'handle', 'frame', 'metal', 'collar'];
-
-interface OwnFeature {
-  kind: string;
-  xMm?: number;
-  yMm?: number;
-  widthMm?: number;
-  heightMm?: number;
-}
 
 /** What stands in the way on this very piece: pockets, seams, buttons. */
 export function KeepOuts({
@@ -23,10 +16,10 @@ export function KeepOuts({
   faults: Map<string, string>;
 }) {
   const units = useUnits();
-  const own = (job.blank.features as OwnFeature[] | undefined) ?? [];
-  const set = (features: OwnFeature[]) =>
+  const own = (job.blank.features as JobFeature[] | undefined) ?? [];
+  const set = (features: JobFeature[]) =>
     onEdit((j) => ({ ...j, blank: changed(j.blank, { features: features.length > 0 ? features : undefined }) }));
-  const number = (f: OwnFeature, i: number, name: string, key: 'xMm' | 'yMm' | 'widthMm' | 'heightMm') => (
+  const number = (f: JobFeature, i: number, name: string, key: 'xMm' | 'yMm' | 'widthMm' | 'heightMm') => (
     <NumberField
       name={name}
       value={f[key] === undefined ? undefined : units.lengthShown(f[key])}

@@ -101,7 +101,7 @@ export function scaled(job: Job, face: string, factor: number): Job {
 
 /** Letters are set anew whenever their words change, so their height goes along with the box. */
 function lettersScaled(layer: JobLayer, factor: number): Partial<JobLayer> {
-  const word = layer.word as { heightMm?: number; gapMm?: number } | undefined;
+  const { word } = layer;
   if (!word) return {};
   return {
     word: {

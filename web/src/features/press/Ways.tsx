@@ -31,8 +31,8 @@ export function Ways({ ways, onEdit }: { ways: readonly Option[]; onEdit: (chang
 }
 
 /** The job with a way chosen; what is advised anyway is not written down, so that the advice may change. */
-export function withWay(job: Job, way: Pick<Option, 'pointer' | 'advised'>, option: string): Job {
-  const next = withEdits(job, [{ pointer: way.pointer, value: option === way.advised ? null : option }]);
+export function withWay(job: Job, way: Pick<Option, 'options'>, option: string): Job {
+  const next = withEdits(job, way.options.find((o) => o.id === option)?.edits ?? []);
   if (next.choices && Object.keys(next.choices).length === 0) delete next.choices;
   return next;
 }

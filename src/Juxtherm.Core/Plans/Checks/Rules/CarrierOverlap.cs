@@ -28,7 +28,7 @@ public sealed class CarrierOverlap : IPlanRule
             return notice with
             {
                 Layers = [one.Id, two.Id],
-                Remedies = [.. new[] { mine.Count == 0 ? null : LayerRemedies.Trim(plan.About, mine), atOnce ? new Remedy(plan.Words.Say("carrier-overlap.with"), [new JobEdit($"/choices/{new LayersMethod().Id}", null)]) : null }.OfType<Remedy>()],
+                Remedies = [.. new[] { mine.Count == 0 ? null : LayerRemedies.Trim(plan.About, mine), atOnce ? new Remedy(plan.Words.Say("carrier-overlap.with"), [JobEdit.To($"/choices/{new LayersMethod().Id}", null)]) : null }.OfType<Remedy>()],
             };
         }
 

@@ -49,8 +49,8 @@ public sealed class HeatBudget : ILayerRule
     private static IEnumerable<Remedy> Less(PlanContext plan)
     {
         if (plan.Job.Choices.GetValueOrDefault(new LayersMethod().Id) == LayersMethod.Full)
-            yield return new Remedy(plan.Words.Say("heat-budget.less"), [new JobEdit($"/choices/{new LayersMethod().Id}", null)]);
+            yield return new Remedy(plan.Words.Say("heat-budget.less"), [JobEdit.To($"/choices/{new LayersMethod().Id}", null)]);
         if (plan.Job.Choices.GetValueOrDefault(new TotalHeat().Id) == TotalHeat.OnceMore)
-            yield return new Remedy(plan.Words.Say("heat-budget.less-2"), [new JobEdit($"/choices/{new TotalHeat().Id}", null)]);
+            yield return new Remedy(plan.Words.Say("heat-budget.less-2"), [JobEdit.To($"/choices/{new TotalHeat().Id}", null)]);
     }
 }

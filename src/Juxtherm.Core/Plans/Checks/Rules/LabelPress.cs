@@ -28,7 +28,7 @@ public sealed class LabelPress : ILayerRule
             return this.Say(layer, NoticeLevel.Note,
                 words.Say("label-press.note", ("celsius", Thing.Celsius(layer.Chart.Celsius.Value)), ("seconds", Thing.Seconds(layer.Chart.Seconds.Value))),
                 words.Say("label-press.note-why")) with
-            { Remedies = [new Remedy(words.Say("label-press.text"), [new JobEdit($"/layers/{layer.Layer.At}/label/for", JobReader.ForThisPress)])] };
+            { Remedies = [new Remedy(words.Say("label-press.text"), [JobEdit.To($"/layers/{layer.Layer.At}/label/for", JobReader.ForThisPress)])] };
         }
 
         if (layer.Figure is not { For: FigureFor.ThisPress } figure || plan.About.SetOf([layer.Id]).Found is not { Instead: { } own, From: SettingFrom.Figure } found)

@@ -17,7 +17,7 @@ public sealed class LayingOrderWish : IPlanRule
         ArgumentNullException.ThrowIfNull(plan);
         if (plan.Orders is not { } orders)
             return null;
-        var back = new Remedy(plan.Words.Say("laying-order-wish.back"), [new JobEdit("/order", null)]);
+        var back = new Remedy(plan.Words.Say("laying-order-wish.back"), [JobEdit.To("/order", null)]);
         if (orders.WishForbidden is { } pair)
         {
             var (first, second) = (plan.About.Layer(pair.First), plan.About.Layer(pair.Second));

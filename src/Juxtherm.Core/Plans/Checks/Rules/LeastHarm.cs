@@ -42,6 +42,6 @@ public sealed class LeastHarm : IPlanRule
 
         var back = new BackPress();
         if (plan.About.CanBeTurned && plan.About.Choose(back) != BackPress.Always)
-            yield return new Remedy(plan.Words.Say("least-harm.changes"), [new JobEdit($"/choices/{back.Id}", BackPress.Always)]);
+            yield return new Remedy(plan.Words.Say("least-harm.changes"), [JobEdit.To($"/choices/{back.Id}", BackPress.Always)]);
     }
 }

@@ -31,5 +31,5 @@ public sealed class Mirror : ILayerRule
 
     /// <summary>Who draws in reverse says so, and nothing is reversed again.</summary>
     private static IReadOnlyList<Remedy> Reversed(PlanContext plan, LayerInPlan layer) => layer.Layer is not { Shape: not null, Reversed: false } ? [] :
-        [new Remedy(plan.Words.Say("mirror.reversed"), [new JobEdit($"/layers/{layer.Layer.At}/reversed", true), new JobEdit($"/layers/{layer.Layer.At}/mirrored", null)])];
+        [new Remedy(plan.Words.Say("mirror.reversed"), [JobEdit.To($"/layers/{layer.Layer.At}/reversed", true), JobEdit.To($"/layers/{layer.Layer.At}/mirrored", null)])];
 }

@@ -89,7 +89,7 @@ public sealed class OffItem : IPlanRule
         var (dx, dy) = (place.XMm - art.XMm, place.YMm - art.YMm);
         return new Remedy(plan.Words.Say("off-item.usual", ("place", place.Name)), [.. plan.Layers.Where(l => l.Layer.Face == shape.Face && l.Layer.Box is not null).SelectMany(l => new[]
         {
-            new JobEdit($"/layers/{l.Layer.At}/xMm", Math.Round(l.Layer.XMm!.Value + dx, 3)), new JobEdit($"/layers/{l.Layer.At}/yMm", Math.Round(l.Layer.YMm!.Value + dy, 3)),
+            JobEdit.To($"/layers/{l.Layer.At}/xMm", Math.Round(l.Layer.XMm!.Value + dx, 3)), JobEdit.To($"/layers/{l.Layer.At}/yMm", Math.Round(l.Layer.YMm!.Value + dy, 3)),
         })]);
     }
 }

@@ -46,7 +46,7 @@ public sealed class VariantTooWide : ILayerRule
             plan.Words.Say("variant-too-wide.found-why"),
             [("width", worst.Box.WidthMm, "mm"), ("tooLarge", wrong.Count, "1"), .. fits is { } height ? [("fits", height, "mm")] : Array.Empty<(string, double, string)>()]) with
         {
-            Remedies = fits is { } letters ? [new Remedy(plan.Words.Say("variant-too-wide.text", ("letters", Thing.Mm(letters))), [new JobEdit($"/layers/{layer.Layer.At}/word/heightMm", letters), .. Resized(layer.Layer, letters / words.HeightMm)])] : [],
+            Remedies = fits is { } letters ? [new Remedy(plan.Words.Say("variant-too-wide.text", ("letters", Thing.Mm(letters))), [JobEdit.To($"/layers/{layer.Layer.At}/word/heightMm", letters), .. Resized(layer.Layer, letters / words.HeightMm)])] : [],
         };
     }
 
@@ -55,12 +55,12 @@ public sealed class VariantTooWide : ILayerRule
     {
         if (layer.WidthMm is not { } w || layer.HeightMm is not { } h)
             yield break;
-        yield return new JobEdit($"/layers/{layer.At}/widthMm", Math.Round(w * factor, 3));
-        yield return new JobEdit($"/layers/{layer.At}/heightMm", Math.Round(h * factor, 3));
+        yield return JobEdit.To($"/layers/{layer.At}/widthMm", Math.Round(w * factor, 3));
+        yield return JobEdit.To($"/layers/{layer.At}/heightMm", Math.Round(h * factor, 3));
         if (layer.XMm is { } x && layer.YMm is { } y)
         {
-            yield return new JobEdit($"/layers/{layer.At}/xMm", Math.Round(x + w * (1 - factor) / 2, 3));
-            yield return new JobEdit($"/layers/{layer.At}/yMm", Math.Round(y + h * (1 - factor), 3));
+            yield return JobEdit.To($"/layers/{layer.At}/xMm", Math.Round(x + w * (1 - factor) / 2, 3));
+            yield return JobEdit.To($"/layers/{layer.At}/yMm", Math.Round(y + h * (1 - factor), 3));
         }
     }
 
