@@ -137,6 +137,9 @@ public sealed class RunEventRow
     public DateTimeOffset AtUtc { get; set; }
 
     public required string EventJson { get; set; }
+
+    /// <summary>What came of it; empty where it was said before that was kept, and the rules are asked again.</summary>
+    public string FactJson { get; set; } = "";
 }
 
 /// <summary>An own vinyl, blank or press, as its text was saved.</summary>

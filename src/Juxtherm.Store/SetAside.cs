@@ -188,7 +188,7 @@ public static class SetAside
         return fault;
     }
 
-    private static bool MayBeEmpty(IProperty member) => member.Name is nameof(RunRow.CorrectionJson) or nameof(JobRow.LearnedJson);
+    private static bool MayBeEmpty(IProperty member) => member.Name is nameof(RunRow.CorrectionJson) or nameof(JobRow.LearnedJson) or nameof(RunEventRow.FactJson);
 
     private static string Guid()
     {

@@ -1,4 +1,3 @@
-using Juxtherm.Words;
 using ArchUnitNET.Loader;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Plans;
@@ -6,6 +5,7 @@ using Juxtherm.Devices;
 using Juxtherm.Documents;
 using Juxtherm.Store;
 using Juxtherm.Testing;
+using Juxtherm.Words;
 using Assembly = System.Reflection.Assembly;
 
 namespace Juxtherm.Web.Tests;

@@ -33,6 +33,31 @@ public sealed class RunApiTests : BenchApi
         Assert.Equal(last["predicted"]!["bond"]!.AsObject().Min(b => (double)b.Value!), (double)entry["predictedBond"]!);
     }
 
+    [Theory]
+    [InlineData(true)]
+    [InlineData(false)]
+    public async Task A_run_stands_where_it_stood_by_what_is_kept_of_it(bool facts)
+    {
+        var run = await Begin();
+        for (var i = 0; i < 4; i++)
+            run = await Go(run);
+        var (kind, id) = (Kind(run), (string)run["id"]!);
+        Stop();
+        using (var db = new Microsoft.Data.Sqlite.SqliteConnection($"Data Source={Path.Combine(Folder, "workshop.db")};Pooling=False"))
+        {
+            db.Open();
+            using var change = db.CreateCommand();
+            // Kept by a version that knew other rules: what was said is not asked again. Kept before there were facts: it is.
+            change.CommandText = facts ? "UPDATE RunEvents SET EventJson = json_set(EventJson, '$.action', 'end-run') WHERE Sequence > 1" : "UPDATE RunEvents SET FactJson = ''";
+            Assert.NotEqual(0, change.ExecuteNonQuery());
+        }
+
+        Start();
+        var again = await Get($"/api/runs/{id}");
+        Assert.True((string)again["status"]! == "running" && again["stations"]![0]!["focus"] is not null, again.ToJsonString());
+        Assert.Equal(kind, Kind(again));
+    }
+
     [Fact]
     public async Task An_own_press_stands_in_the_logbook_by_its_name_also_when_it_left_the_shelf()
     {

@@ -11,6 +11,7 @@ using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Runs;
+using Juxtherm.Core.Runs.Commands;
 using Juxtherm.Core.Runs.Judging;
 using Juxtherm.Core.Settings;
 using Juxtherm.Store;
@@ -179,7 +180,7 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
             var after = BenchRules.Apply(with.Frozen.Script, run.State, said);
             List<LogRow> entries = run.Row.Practice ? [] : [.. after.Pieces.Where(p => p.EndedAt is not null && before.State.PieceOf(p.Number)?.EndedAt is null)
                 .Select(p => Entry(id, with.Frozen.Stations[p.Station - 1], after, p))];
-            var kept = new RunEventRow { RunId = id, Sequence = after.Sequence, CommandId = commandId, AtUtc = said.At, EventJson = JsonSerializer.Serialize(said, CoreJson.Options) };
+            var kept = new RunEventRow { RunId = id, Sequence = after.Sequence, CommandId = commandId, AtUtc = said.At, EventJson = JsonSerializer.Serialize(said, CoreJson.Options), FactJson = JsonSerializer.Serialize(RunFact.Between(run.State, after), CoreJson.Options) };
             if (!await runs.AppendAsync(kept, Word(after.Status), entries, station, cancel))
                 continue;
             var open = with with { State = after };
@@ -307,7 +308,7 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
         if (known.State.Sequence < row.Sequence)
         {
             foreach (var said in await runs.EventsAsync(id, known.State.Sequence, cancel))
-                known = known with { State = BenchRules.Apply(known.Frozen.Script, known.State, JsonSerializer.Deserialize<BenchEvent>(said.EventJson, CoreJson.Options)!) };
+                known = known with { State = RunHistory.After(known.Frozen.Script, known.State, said) };
         }
 
         var open = known with { Row = row };

@@ -6,7 +6,7 @@ using Microsoft.Extensions.Logging;
 namespace Juxtherm.App.Bench;
 
 /// <summary>
-/// Keeps time while nobody asks: hears what presses do, and notes twice a second that the service is there, so that after an absence
+/// Keeps time while nobody asks: hears what presses do, tells of times that are over, and notes twice a second that the service is there, so that after an absence
 /// it is known since when nobody kept time. While nothing is at a press there is no time to keep, and it sleeps.
 /// </summary>
 /// <param name="folder">Where the note is kept.</param>
@@ -83,6 +83,7 @@ public sealed class BenchWatch(DataFolder folder, BenchService bench, PressBench
         for (var beat = 1; beat <= BeatsPerLook; beat++)
         {
             await Task.Delay(BeatMilliseconds, cancel);
+            signals.Pass(clock.GetUtcNow());
             if (presses.AnyConnected)
             {
                 using (await gate.EnterAsync(cancel))

@@ -8,6 +8,7 @@ using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Runs;
+using Juxtherm.Core.Runs.Commands;
 using Juxtherm.Documents;
 using Juxtherm.Store;
 using Microsoft.EntityFrameworkCore;
@@ -94,8 +95,10 @@ public sealed class WorkshopCheck(Planner planner)
             return;
         var frozen = FrozenRun.Of(row, planner);
         // Presses that joined later are in the script from the beginning; what was said decides when they come.
-        _ = BenchRules.Replay(frozen.Script, row.Events.Select(e => JsonSerializer.Deserialize<BenchEvent>(e.EventJson, CoreJson.Options) ?? throw new UnreadableException("Something said in it is empty.")));
-        _ = new OpenRun(row, frozen, BenchRules.Replay(frozen.Script, row.Events.Select(e => JsonSerializer.Deserialize<BenchEvent>(e.EventJson, CoreJson.Options)!))).Answer(row.StartedUtc, _ => null);
+        if (row.Events.Exists(e => JsonSerializer.Deserialize<BenchEvent>(e.EventJson, CoreJson.Options) is null))
+            throw new UnreadableException("Something said in it is empty.");
+        var state = row.Events.Aggregate(BenchRules.Begin(frozen.Script), (state, said) => RunHistory.After(frozen.Script, state, said));
+        _ = new OpenRun(row, frozen, state).Answer(row.StartedUtc, _ => null);
     }
 
     private sealed class UnreadableException(string message) : Exception(message);

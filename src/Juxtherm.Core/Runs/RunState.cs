@@ -1,5 +1,7 @@
+using System.Text.Json.Serialization;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Core.Runs;
 
@@ -151,9 +153,11 @@ public sealed record Piece(int Number, WantedPiece Wanted, PieceStatus Status)
 public sealed record Station(int Number)
 {
     /// <summary>What of the preparation was seen to.</summary>
+    [JsonConverter(typeof(TextSet))]
     public IReadOnlySet<string> Ticked { get; init; } = new HashSet<string>(StringComparer.Ordinal);
 
     /// <summary>What of the preparation was left out, knowingly.</summary>
+    [JsonConverter(typeof(TextSet))]
     public IReadOnlySet<string> Skipped { get; init; } = new HashSet<string>(StringComparer.Ordinal);
 
     /// <summary>It takes no pieces any more.</summary>

@@ -53,7 +53,7 @@ public static class Turns
     /// <summary>Something can be seen on a piece that a press has: vinyl has been pressed on it, and the plate is open.</summary>
     /// <param name="script">The frozen script.</param>
     /// <param name="piece">The piece.</param>
-    public static bool CanBeSeen(BenchScript script, Piece piece) => SightActions.WhyNotSeen(script, piece) is null;
+    public static bool CanBeSeen(BenchScript script, Piece piece) => Sight.WhyNotSeen(script, piece) is null;
 
     /// <summary>Lets time pass: holds and waits whose time is over end by themselves, each exactly on time.</summary>
     /// <param name="script">The frozen script.</param>
@@ -109,6 +109,9 @@ public static class Turns
             return until > piece.EnteredAt && here.Exists(h => h.Piece.Number != piece.Number && LatestAt(script, h.Piece) is { } latest && latest > piece.EnteredAt && latest < until);
         }
     }
+
+    /// <summary>Behind everything else.</summary>
+    internal static int Last(RunState state) => state.Pieces.Select(p => p.Turn).DefaultIfEmpty().Max() + 1;
 
     /// <summary>Hands waiting pieces to presses that are free, and ends the run when nothing is left to do.</summary>
     internal static RunState Settle(BenchScript script, RunState state, DateTimeOffset at)

@@ -38,6 +38,7 @@ public sealed class DataFolder : IDisposable
     private const int ReserveBytes = 256 * 1024;
     private readonly FileStream _lock;
     private readonly Lock _one = new();
+    private readonly Lock _note = new();
     private bool _letGo;
 
     private DataFolder(string path, FileStream held)
@@ -91,7 +92,8 @@ public sealed class DataFolder : IDisposable
     /// <param name="now">The time, UTC.</param>
     public void NoteSeen(DateTimeOffset now)
     {
-        lock (_one)
+        // Not the lock of an exchange: nobody waits here for a whole database.
+        lock (_note)
         {
             if (_letGo)
                 return;
@@ -183,7 +185,7 @@ public sealed class DataFolder : IDisposable
     /// <summary>Lets go of the folder.</summary>
     public void Dispose()
     {
-        lock (_one)
+        lock (_note)
             _letGo = true;
         SqliteConnection.ClearAllPools();
         _lock.Dispose();

@@ -48,8 +48,7 @@ public sealed record RecutAnswer(Guid JobId);
 /// <summary>Runs at the press.</summary>
 internal static class RunEndpoints
 {
-    // How soon those who watch hear of something; and how often of a press's temperature and of nothing at all.
-    private const int LookMilliseconds = 40;
+    // How often those who watch hear of a press's temperature, and of nothing at all.
     private const int PressMilliseconds = 500;
     private const int QuietMilliseconds = 5000;
 
@@ -172,20 +171,16 @@ internal static class RunEndpoints
 
         async IAsyncEnumerable<SseItem<RunAnswer>> WatchAsync([EnumeratorCancellation] CancellationToken stop)
         {
-            bool Over() => stop.IsCancellationRequested || life.ApplicationStopping.IsCancellationRequested;
-            while (!Over())
+            using var ends = CancellationTokenSource.CreateLinkedTokenSource(stop, life.ApplicationStopping);
+            while (!ends.IsCancellationRequested)
             {
-                var heard = signals.Count(id);
+                var next = signals.Next(id);
                 if (await bench.FindAsync(id, stop) is not { } run)
                     yield break;
                 yield return new SseItem<RunAnswer>(presses.Answer(run), "run");
-                var (due, longest) = (Turns.NextChange(run.Frozen.Script, run.State), presses.Any(id) ? PressMilliseconds : QuietMilliseconds);
-                for (var waited = 0; waited < longest && signals.Count(id) == heard && !(due <= bench.Now); waited += LookMilliseconds)
-                {
-                    if (Over())
-                        yield break;
-                    await Task.Delay(LookMilliseconds, CancellationToken.None);
-                }
+                if (Turns.NextChange(run.Frozen.Script, run.State) is { } due)
+                    signals.WakeAt(id, due);
+                await Task.WhenAny(next, Task.Delay(presses.Any(id) ? PressMilliseconds : QuietMilliseconds, ends.Token));
             }
         }
     }

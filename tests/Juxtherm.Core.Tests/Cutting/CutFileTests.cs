@@ -1,13 +1,11 @@
-using Juxtherm.Testing;
-using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Files;
 using Juxtherm.Core.Cutting.Sheets;
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Tests.Plans;
+using Juxtherm.Testing;
 
 namespace Juxtherm.Core.Tests.Cutting;
 

@@ -1,5 +1,3 @@
-using Juxtherm.Testing;
-using Juxtherm.Words;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using FsCheck.Xunit;
@@ -7,9 +5,9 @@ using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Cutting.Stock;
 using Juxtherm.Core.Jobs;
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Tests.Plans;
+using Juxtherm.Testing;
 
 namespace Juxtherm.Core.Tests.Cutting;
 

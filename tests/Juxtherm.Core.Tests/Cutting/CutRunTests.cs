@@ -1,5 +1,3 @@
-using Juxtherm.Core.Notices;
-using Juxtherm.Words;
 using FsCheck.Xunit;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;

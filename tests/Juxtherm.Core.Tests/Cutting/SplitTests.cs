@@ -1,4 +1,3 @@
-using Juxtherm.Words;
 using System.Globalization;
 using System.Text.Json.Nodes;
 using FsCheck.Xunit;
@@ -7,7 +6,6 @@ using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Editing;
 using Juxtherm.Core.Jobs;
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Tests.Plans;
 

@@ -1,4 +1,3 @@
-using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Sheets;

@@ -1,11 +1,9 @@
-using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
 using Juxtherm.Core.Editing;
 using Juxtherm.Core.Items;
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Plans.Writing;
 using Juxtherm.Core.Runs;

@@ -1,5 +1,4 @@
-using Juxtherm.Core.Notices;
-using Juxtherm.Words;
+using Juxtherm.Core.Reading;
 using System.Text.Json.Nodes;
 using FsCheck;
 using FsCheck.Fluent;
@@ -7,6 +6,7 @@ using FsCheck.Xunit;
 using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Runs;
+using Juxtherm.Core.Runs.Commands;
 using Juxtherm.Core.Tests.Plans;
 using Outcome = Juxtherm.Core.Runs.Outcome;
 
@@ -142,7 +142,7 @@ public class BenchRulesTests
     {
         var run = Ready();
         run.Say(BenchAction.SomethingOff, with: e => e with { Note = new string('x', 900) });
-        Assert.Equal((0, BenchRules.LongestNote), (run.Focus().Moves, Assert.Single(run.State.Remarks).Note.Length));
+        Assert.Equal((0, Notes.Longest), (run.Focus().Moves, Assert.Single(run.State.Remarks).Note.Length));
         run.Say(BenchAction.EndRun);
         Assert.Equal((RunStatus.Ended, PieceStatus.Left), (run.State.Status, run.State.Pieces[0].Status));
         Assert.Equal("run-over", run.Refused(BenchAction.SomethingOff, piece: 1));
@@ -394,5 +394,14 @@ public class BenchRulesTests
 
         var again = Turns.Advance(run.Script, BenchRules.Replay(run.Script, run.Said), run.Now);
         Assert.Equal(System.Text.Json.JsonSerializer.Serialize(run.State), System.Text.Json.JsonSerializer.Serialize(again));
+        // What came of each thing said, kept and read again, leads to the same without a rule.
+        var kept = BenchRules.Begin(run.Script);
+        foreach (var said in run.Said)
+        {
+            var after = BenchRules.Apply(run.Script, kept, said);
+            var fact = System.Text.Json.JsonSerializer.Deserialize<RunFact>(System.Text.Json.JsonSerializer.Serialize(RunFact.Between(kept, after), CoreJson.Options), CoreJson.Options)!;
+            Assert.Equal(System.Text.Json.JsonSerializer.Serialize(after), System.Text.Json.JsonSerializer.Serialize(fact.On(kept)));
+            kept = after;
+        }
     });
 }

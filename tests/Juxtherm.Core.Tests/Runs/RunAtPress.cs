@@ -1,9 +1,8 @@
-using Juxtherm.Core.Notices;
-using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Runs;
+using Juxtherm.Core.Runs.Commands;
 using Juxtherm.Core.Tests.Plans;
 using Outcome = Juxtherm.Core.Runs.Outcome;
 

@@ -1,4 +1,3 @@
-using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Logbook;
@@ -6,8 +5,10 @@ using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Runs;
+using Juxtherm.Core.Runs.Commands;
 using Juxtherm.Core.Runs.Judging;
 using Juxtherm.Core.Tests.Plans;
+using Juxtherm.Words;
 using Outcome = Juxtherm.Core.Runs.Outcome;
 
 namespace Juxtherm.Core.Tests.Runs;

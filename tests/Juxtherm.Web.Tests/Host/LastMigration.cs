@@ -6,7 +6,7 @@ namespace Juxtherm.Testing;
 public static class LastMigration
 {
     private const string Undo = """
-        ALTER TABLE Log DROP COLUMN BackSeconds; ALTER TABLE Log DROP COLUMN HeatBy; ALTER TABLE Log DROP COLUMN "Set";
+        ALTER TABLE RunEvents DROP COLUMN FactJson;
         DELETE FROM __EFMigrationsHistory WHERE MigrationId = (SELECT MAX(MigrationId) FROM __EFMigrationsHistory);
         """;
 
@@ -17,7 +17,7 @@ public static class LastMigration
         using var db = new SqliteConnection($"Data Source={database};Pooling=False");
         db.Open();
         using var command = db.CreateCommand();
-        command.CommandText = "SELECT COUNT(*) FROM pragma_table_info('Log') WHERE name = 'HeatBy'";
+        command.CommandText = "SELECT COUNT(*) FROM pragma_table_info('RunEvents') WHERE name = 'FactJson'";
         if ((long)command.ExecuteScalar()! == 0)
             return;
         command.CommandText = $"BEGIN; {Undo} COMMIT;";

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { BigKey } from './BigKey';
 import type { Command, Hand } from './useRun';
 
@@ -12,13 +12,22 @@ export function AskOpened({
   sinceClosed: number;
   onSay: (c: Command) => void;
 }) {
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => heading.current?.focus({ preventScroll: true }), []);
   const planned = hand.step.seconds;
   const [seconds, setSeconds] = useState('');
   const own = Number(seconds.replace(',', '.'));
   const ownFits = seconds.trim() !== '' && own >= 0 && own <= sinceClosed;
   return (
-    <div data-testid="asking" role="alertdialog" aria-label="When was the plate opened?">
-      <h1 className="text-[2.4rem] md:text-[2.9rem] leading-[1.15] font-bold">When was the plate opened?</h1>
+    <section data-testid="asking" aria-labelledby="asking">
+      <h1
+        id="asking"
+        ref={heading}
+        tabIndex={-1}
+        className="text-[2.4rem] md:text-[2.9rem] leading-[1.15] font-bold outline-none"
+      >
+        When was the plate opened?
+      </h1>
       <p className="text-[1.35rem] text-quiet mt-3 max-w-[34em]">
         This program was not running while the plate was closed, so nothing rang. {planned} s were planned; it was
         closed {duration(sinceClosed)} ago.
@@ -54,7 +63,7 @@ export function AskOpened({
           </p>
         )}
       </form>
-    </div>
+    </section>
   );
 }
 

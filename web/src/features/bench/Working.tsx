@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Outcome, Run, Schemas, TracePhase } from '../../api/client';
 import { useUnits } from '../../app/units';
 import type { ServerClock } from '../../ui/countdown';
+import { Dialog } from '../../ui/Dialog';
 import { BigKey } from './BigKey';
 import { useKeys } from './keys';
 import { LineUp, Whose } from './LineUp';
@@ -393,27 +394,13 @@ function Question({
   onYes: () => void;
   onNo: () => void;
 }) {
-  const box = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    const before = document.activeElement;
-    box.current?.focus();
-    return () => {
-      if (before instanceof HTMLElement && before.isConnected) before.focus({ preventScroll: true });
-    };
-  }, []);
   return (
-    <div
-      ref={box}
-      role="alertdialog"
-      aria-label={says}
-      tabIndex={-1}
-      className="flex flex-wrap items-center gap-4 mt-3 outline-none"
-    >
+    <Dialog says={says} onNo={onNo}>
       <strong className="text-[1.5rem]">{says}</strong>
       <BigKey strong onClick={onYes}>
         {yes}
       </BigKey>
       <BigKey onClick={onNo}>{no}</BigKey>
-    </div>
+    </Dialog>
   );
 }

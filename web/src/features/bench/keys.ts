@@ -1,14 +1,14 @@
 import { useEffect, useLayoutEffect, useState } from 'react';
 
 const FIELDS = 'input, textarea, select, [contenteditable]';
-// What Space and Enter work by themselves.
+// What works keys by itself, or is left alone while it is focused.
 const CONTROLS = `${FIELDS}, button, a[href], summary`;
 const LETTERS = 'juxtherm.letter-keys';
 
 /** Whether a key belongs to what is focused, and not to the page. */
 export function isTaken(key: string, target: EventTarget | null): boolean {
   if (!(target instanceof Element)) return false;
-  return target.closest(key === ' ' || key === 'Enter' ? CONTROLS : FIELDS) !== null;
+  return target.closest(key === 'Escape' ? FIELDS : CONTROLS) !== null;
 }
 
 /** Letters, digits and signs can be switched off for those who press them by accident; Space, Backspace and Escape stay. */

@@ -89,7 +89,7 @@ function Run({ job, placement, onEdit }: Props) {
             ))}
             <tr className="border-t border-rule font-semibold">
               <td className="py-1">in all</td>
-              <td className="text-right">{counts.reduce((sum, c) => sum + c.count, 0)}</td>
+              <td className="text-right">{counts.reduce((sum, c) => sum + (c.count ?? 0), 0)}</td>
               <td className="text-right" colSpan={2}>
                 {(total / 1e6).toFixed(2)} m² of vinyl as boxes
               </td>

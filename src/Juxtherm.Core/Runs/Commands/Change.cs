@@ -1,0 +1,21 @@
+namespace Juxtherm.Core.Runs.Commands;
+
+/// <summary>Another name, size or colour. Where that changes the vinyl, it is cut again and the piece waits for it.</summary>
+internal sealed class Change : ICommand
+{
+    public BenchAction Action => BenchAction.Change;
+
+    public RunState Take(Scene scene)
+    {
+        var piece = scene.Meant();
+        var asked = Wishes.Wanted(scene);
+        // A colour is only changed by naming another.
+        var wanted = asked with { Colour = asked.Colour ?? piece.Wanted.Colour };
+        var otherVinyl = (scene.Script.Named && wanted.Name != piece.Wanted.Name) || wanted.Colour != piece.Wanted.Colour;
+        if (piece.Status is not (PieceStatus.Waiting or PieceStatus.ToCut) && !(piece.Status == PieceStatus.InHand && piece.Holds.Count == 0))
+            throw new BenchRefusedException("already-pressed", scene.Words.Say("refused.already-pressed", ("number", piece.Number)));
+        return scene.State.With(otherVinyl
+            ? piece with { Wanted = wanted, Status = PieceStatus.ToCut, Station = 0, Step = 0, Moves = piece.Moves + 1 }
+            : piece with { Wanted = wanted });
+    }
+}
