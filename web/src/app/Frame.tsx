@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { NavLink, Outlet } from 'react-router';
 import { api, got } from '../api/client';
+import * as labels from './labels';
 import { usePreferences } from './units';
 
 const link = ({ isActive }: { isActive: boolean }) =>
-  `pb-0.5 border-b-2 ${isActive ? 'border-ink text-ink' : 'border-transparent text-quiet hover:text-ink'}`;
+  `pb-0.5 border-b-2 ${isActive ? labels.borderInkTextInk : labels.borderTransparentTextQuietHover}`;
 
 export function Frame() {
   const { units, setSystem, theme, setTheme } = usePreferences();
@@ -17,17 +18,17 @@ export function Frame() {
     <div className="min-h-screen flex flex-col">
       <header className="print:hidden border-b border-rule px-4 sm:px-6 min-h-13 py-1.5 flex flex-wrap items-center gap-x-7 gap-y-1 shrink-0">
         <NavLink to="/" className="wordmark text-[1.35rem] font-bold">
-          Juxtherm
+          {labels.juxtherm}
         </NavLink>
-        <nav aria-label="Main" className="flex gap-4 sm:gap-6">
+        <nav aria-label={labels.main} className="flex gap-4 sm:gap-6">
           <NavLink to="/" end className={link}>
-            Jobs
+            {labels.jobs}
           </NavLink>
           <NavLink to="/logbook" className={link}>
-            Logbook
+            {labels.logbook}
           </NavLink>
           <NavLink to="/shelf" className={link}>
-            Shelf
+            {labels.shelf}
           </NavLink>
         </nav>
         <div className="ml-auto flex gap-2">
@@ -36,12 +37,12 @@ export function Frame() {
             className="btn btn-sm btn-ghost font-medium"
             onClick={() => setTheme(theme === 'paper' ? 'night' : 'paper')}
           >
-            {theme === 'paper' ? 'Dark' : 'Light'}
+            {theme === 'paper' ? labels.dark : labels.light}
           </button>
           <button
             type="button"
             className="btn btn-sm btn-outline font-medium tabular-nums"
-            aria-label={`${units.degree} · ${units.lengthUnit}: switch units`}
+            aria-label={labels.switchUnits(units.degree, units.lengthUnit)}
             onClick={() => setSystem(units.us ? 'metric' : 'us')}
           >
             {units.degree} · {units.lengthUnit}
@@ -50,14 +51,14 @@ export function Frame() {
       </header>
       {access.data && !access.data.here && (
         <p className="print:hidden border-b border-rule px-4 sm:px-6 py-2 text-[0.95rem] text-quiet">
-          You are on another device: the bench, the cutter and looking are open here. The rest is done at the machine
-          itself.
+          {labels.youAreOnAnotherDevice}
         </p>
       )}
       {access.data?.here && access.data.lan && (
         <p className="print:hidden border-b border-rule px-4 sm:px-6 py-2 text-[0.95rem] text-quiet">
-          Open to this network at <span className="font-mono">{access.data.lan}</span>, without a password: everybody in
-          it can look, and work at the bench and the cutter.
+          {labels.openToThisNetworkAt}
+          <span className="font-mono">{access.data.lan}</span>
+          {labels.withoutAPasswordEverybodyIn}
         </p>
       )}
       <Outlet />

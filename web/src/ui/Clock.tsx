@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { time } from '../app/unitMath';
+import * as labels from './labels';
 import { useAlarm } from './senses';
 
 interface Props {
@@ -53,7 +54,7 @@ export function Clock({ name, seconds, start, over }: Props) {
             {running ? `${Math.ceil(left)} s` : over}
           </strong>
           <button type="button" className="btn btn-sm btn-ghost" onClick={() => set(null)}>
-            {running ? 'Stop' : 'Again'}
+            {running ? labels.stop2 : labels.again}
           </button>
         </>
       )}

@@ -1,4 +1,5 @@
 import { type ReactNode, useEffect, useId, useState } from 'react';
+import * as labels from './labels';
 
 interface FieldProps {
   name: string;
@@ -78,7 +79,7 @@ export function NumberField({ name, value, unit, onChange, fault, placeholder, h
   }, [shown, dirty]);
   const parsed = text.trim() === '' ? undefined : Number(text.trim().replace(',', '.'));
   const unreadable = parsed !== undefined && !Number.isFinite(parsed);
-  const says = unreadable ? `${name} is “${text}”; a number is accepted.` : fault;
+  const says = unreadable ? labels.isANumberIsAccepted(name, text) : fault;
   return (
     <Field name={name} fault={says} {...(hint ? { hint } : {})}>
       {(id, describedBy) => (

@@ -1,8 +1,9 @@
 import type { JobLabel } from '../api/job';
+import * as labels from './labels';
 
 const CHOICES = [
-  { id: 'this-press', name: 'for my press', hint: 'as I looked it up, or as last time: used as it is' },
-  { id: 'plate-press', name: 'for a plate press', hint: 'as on the vinyl’s instructions: translated to mine' },
+  { id: 'this-press', name: labels.forMyPress, hint: labels.asILookedItUp },
+  { id: 'plate-press', name: labels.forAPlatePress, hint: labels.asOnTheVinylS },
 ] as const;
 
 /** Which press a figure is for. While nobody says, the plan judges by how near it is to what this press needs, and shows how it took it. */
@@ -20,7 +21,7 @@ export function FigureFor({
   const shown = label.for ?? taken;
   return (
     <fieldset className="field" data-testid="figure-for">
-      <legend className="name">This figure is</legend>
+      <legend className="name">{labels.thisFigureIs}</legend>
       <div className="join flex">
         {CHOICES.map((c) => (
           <button
@@ -36,7 +37,7 @@ export function FigureFor({
       </div>
       <span className="block text-[0.84rem] text-quiet mt-1">
         {CHOICES.find((c) => c.id === shown)?.hint}
-        {label.for === undefined && shown ? ' (not given: judged by how near it is)' : ''}
+        {label.for === undefined && shown ? labels.notGivenJudgedByHow : ''}
       </span>
     </fieldset>
   );

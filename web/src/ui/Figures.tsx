@@ -1,5 +1,6 @@
 import { useId, useState } from 'react';
 import type { Schemas } from '../api/client';
+import * as labels from './labels';
 
 /** Figures of a press; each opens to where it comes from. */
 export function Figures({ figures }: { figures: readonly Schemas['Derivation'][] }) {
@@ -8,7 +9,7 @@ export function Figures({ figures }: { figures: readonly Schemas['Derivation'][]
   const shown = figures.find((f) => f.figure === open);
   return (
     <div>
-      <ul className="flex flex-wrap gap-x-5 gap-y-1" aria-label="Where each figure comes from">
+      <ul className="flex flex-wrap gap-x-5 gap-y-1" aria-label={labels.whereEachFigureComesFrom}>
         {figures.map((f) => (
           <li key={f.figure}>
             <button
@@ -35,7 +36,7 @@ export function DerivationLines({ derivation }: { derivation: Schemas['Derivatio
       {derivation.lines.map((line) => (
         <li key={line.text}>
           {line.text}
-          {line.from && <span className="block text-[0.84rem] text-quiet">Source: {line.from}</span>}
+          {line.from && <span className="block text-[0.84rem] text-quiet">{labels.source(line.from)}</span>}
         </li>
       ))}
     </ol>

@@ -3,6 +3,7 @@ import type { TracePhase } from '../api/client';
 import { time } from '../app/unitMath';
 import { useUnits } from '../app/units';
 import { heatColour } from './heat';
+import * as labels from './labels';
 import { type RibbonBlock, ribbon } from './trace';
 
 interface Props {
@@ -32,7 +33,7 @@ const NAMES: Record<TracePhase['kind'], string> = {
   cool: 'cool',
   peel: 'peel',
   cover: 'cover',
-  dial: 'new setting',
+  dial: labels.newSetting,
   finish: 'finish',
   rest: 'done',
 };
@@ -48,7 +49,7 @@ export function HeatRibbon({ phases, selected, onSelect, quiet = false }: Props)
   return (
     <Strip quiet={quiet}>
       <svg viewBox={`0 0 ${full} ${quiet ? BASE + 2 : BASE + 26}`} className="w-full h-auto block">
-        <title>{quiet ? 'The job over time' : 'Tap a part to look inside it'}</title>
+        <title>{quiet ? labels.theJobOverTime : labels.tapAPartToLook}</title>
         {blocks.map((block) => (
           <Block
             key={block.index}
@@ -93,14 +94,14 @@ function Strip({ quiet, children }: { quiet: boolean; children: React.ReactNode 
     <div>{children}</div>
   ) : (
     // On a phone it is scrolled rather than shrunk to where nobody can read it.
-    <nav aria-label="The job over time" className="overflow-x-auto [&>svg]:min-w-[40rem]">
+    <nav aria-label={labels.theJobOverTime} className="overflow-x-auto [&>svg]:min-w-[40rem]">
       {children}
     </nav>
   );
 }
 
 function waitOf(phase: TracePhase): string {
-  return phase.kind === 'cool' ? `wait ${time(phase.seconds)}` : time(phase.seconds);
+  return phase.kind === 'cool' ? labels.wait(time(phase.seconds)) : time(phase.seconds);
 }
 
 function Block({

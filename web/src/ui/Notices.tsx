@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import type { Notice } from '../api/client';
 import { type Job, withEdits } from '../api/job';
+import * as labels from './labels';
 
-const WORDS = { stop: 'Stop.', caution: 'Caution.', note: '' } as const;
+const WORDS = { stop: labels.stop, caution: labels.caution, note: '' } as const;
 
 /** Accepts a notice with a word, or with null takes that back. */
 export type OnAccept = (code: string, word: string | null) => void;
@@ -20,7 +21,7 @@ export function NoticeCard({ notice, onAccept, onTake }: { notice: Notice; onAcc
         {notice.text}
       </p>
       <details className="mt-1 text-[0.9rem] text-quiet">
-        <summary className="cursor-pointer w-fit underline decoration-dotted underline-offset-2">Why</summary>
+        <summary className="cursor-pointer w-fit underline decoration-dotted underline-offset-2">{labels.why}</summary>
         <p className="mt-1">{notice.why}</p>
       </details>
       {onTake && notice.mends && notice.mends.length > 0 && !notice.accepted && (
@@ -39,14 +40,14 @@ export function NoticeCard({ notice, onAccept, onTake }: { notice: Notice; onAcc
       )}
       {notice.accepted && (
         <p className="mt-1.5 text-[0.9rem]">
-          Accepted: “{notice.accepted}”{' '}
+          {labels.accepted(notice.accepted)}
           {onAccept && (
             <button
               type="button"
               className="underline underline-offset-2 print:hidden"
               onClick={() => onAccept(notice.code, null)}
             >
-              Take that back
+              {labels.takeThatBack}
             </button>
           )}
         </p>
@@ -67,7 +68,7 @@ function Accept({ code, onAccept }: { code: string; onAccept: OnAccept }) {
         className="mt-1.5 text-[0.9rem] underline underline-offset-2 print:hidden"
         onClick={() => setOpen(true)}
       >
-        I know this; go on all the same
+        {labels.iKnowThisGoOn}
       </button>
     );
   return (
@@ -79,7 +80,7 @@ function Accept({ code, onAccept }: { code: string; onAccept: OnAccept }) {
       }}
     >
       <label className="field grow">
-        <span className="name">In a word, why</span>
+        <span className="name">{labels.inAWordWhy}</span>
         <input
           className="input"
           maxLength={200}
@@ -90,7 +91,7 @@ function Accept({ code, onAccept }: { code: string; onAccept: OnAccept }) {
         />
       </label>
       <button type="submit" className="btn btn-outline h-10" disabled={!word.trim()}>
-        Accept
+        {labels.accept}
       </button>
     </form>
   );
@@ -128,7 +129,7 @@ export function Notices({
       {folded.length > 0 && (
         <details>
           <summary className="cursor-pointer font-semibold">
-            {more.length > 0 ? 'More to know' : 'As with every job'} ({folded.length})
+            {more.length > 0 ? labels.moreToKnow : labels.asWithEveryJob} ({folded.length})
           </summary>
           <div className="grid gap-3 mt-3">
             {folded.map((n) => (

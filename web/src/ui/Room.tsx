@@ -1,6 +1,7 @@
 import { curveMonotoneY, line } from 'd3-shape';
 import type { Plan, Schemas } from '../api/client';
 import { useUnits } from '../app/units';
+import * as labels from './labels';
 import { bondingPress } from './purposes';
 import { fieldPicture } from './roomField';
 
@@ -146,11 +147,11 @@ export function Room({ plan, field, chart: asked, marks: came = [], here }: Prop
         </text>
       ))}
       <text x={LEFT + 8} y={24} fontSize="12" fontWeight="600" fill="var(--teal)">
-        short
+        {labels.short}
       </text>
       {(limit === 'vinyl' || limit === 'blank') && !marks && (
         <text x={WIDTH - 14} y={24} fontSize="12" fontWeight="600" textAnchor="end" fill="var(--ember)">
-          too much for the {limit}
+          {labels.tooMuchForThe(limit)}
         </text>
       )}
       {chart && (
@@ -160,7 +161,7 @@ export function Room({ plan, field, chart: asked, marks: came = [], here }: Prop
           fontSize="11"
           fill="var(--color-base-content)"
         >
-          {plan.chart.fromWrapper ? 'the wrapper says' : 'charts say'}
+          {plan.chart.fromWrapper ? labels.theWrapperSays : labels.chartsSay}
         </text>
       )}
       <circle cx={px} cy={py} r="7" fill="var(--color-base-100)" stroke="var(--color-base-content)" strokeWidth="2.2" />
@@ -173,7 +174,7 @@ export function Room({ plan, field, chart: asked, marks: came = [], here }: Prop
         textAnchor={right ? 'start' : 'end'}
         fill="var(--color-base-content)"
       >
-        {units.temperature(press.celsius)} · {press.seconds} s{plan.aloneSeconds != null && ' after the tacks'}
+        {units.temperature(press.celsius)} · {press.seconds} s{plan.aloneSeconds != null && labels.afterTheTacks}
       </text>
     </svg>
   );
@@ -189,9 +190,9 @@ function limitAt(field: Schemas['WindowField'], celsius: number, seconds: number
 function describe(plan: Plan, celsius: string): string {
   const press = bondingPress(plan.presses);
   const row = plan.room.find((r) => Math.abs(r.celsius - (press?.celsius ?? 0)) < 0.2);
-  if (!press || !row) return 'How much room there is';
-  const holds = row.holdsFromSeconds === null ? 'it never holds in time' : `it holds from ${row.holdsFromSeconds} s`;
-  return `At ${celsius} ${holds} and nothing is harmed up to ${row.mostSeconds} s; set to ${press.seconds} s.`;
+  if (!press || !row) return labels.howMuchRoomThereIs;
+  const holds = row.holdsFromSeconds === null ? labels.itNeverHoldsInTime : labels.itHoldsFromS(row.holdsFromSeconds);
+  return labels.atAndNothingIsHarmed(celsius, holds, row.mostSeconds, press.seconds);
 }
 
 const LARGEST_MARK = 7;
@@ -218,19 +219,19 @@ function CameOut({ mark, x, y }: { mark: Schemas['LogMarkAnswer']; x: number; y:
 export function RoomKey({ marks, here = false }: { marks: readonly Schemas['LogMarkAnswer'][]; here?: boolean }) {
   const kinds = (['held', 'short', 'too-much', null] as const).filter((kind) => marks.some((m) => m.showed === kind));
   if (kinds.length === 0 && !here) return null;
-  const words = { held: 'held', short: 'had too little', 'too-much': 'had too much' };
+  const words = { held: 'held', short: labels.hadTooLittle, 'too-much': labels.hadTooMuch };
   return (
     <p className="flex flex-wrap gap-x-5 text-[0.87rem] text-quiet mt-1">
-      {kinds.length > 0 && <span>Your logbook:</span>}
+      {kinds.length > 0 && <span>{labels.yourLogbook}</span>}
       {kinds.map((kind) => (
         <span key={kind ?? 'none'} className="inline-flex items-center gap-1.5">
           <svg width="16" height="16" viewBox="-8 -8 16 16" aria-hidden="true">
             <CameOut mark={{ celsius: 0, seconds: 0, showed: kind, outcomes: [], count: 3 }} x={0} y={0} />
           </svg>
-          {kind ? words[kind] : 'says nothing of its heat'}
+          {kind ? words[kind] : labels.saysNothingOfItsHeat}
         </span>
       ))}
-      {here && <span>the large ring: this piece</span>}
+      {here && <span>{labels.theLargeRingThisPiece}</span>}
     </p>
   );
 }

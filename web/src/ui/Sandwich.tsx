@@ -1,6 +1,7 @@
 import { useId } from 'react';
 import { useUnits } from '../app/units';
 import { heatColour } from './heat';
+import * as labels from './labels';
 import { sheetHeight } from './trace';
 
 export interface DrawnSheet {
@@ -51,7 +52,7 @@ export function Sandwich({ sheets, faces, plate, width = 460, colours = {} }: Pr
     ...(plate === null ? [] : [`${x(plate)},${PLATE_HEIGHT / 2}`]),
     ...rows.flatMap((r) => [`${x(r.upper)},${r.y}`, `${x(r.lower)},${r.y + r.height}`]),
   ].join(' ');
-  const label = `${plate === null ? 'Press open. ' : `Plate ${units.temperature(plate)}. `}${rows
+  const label = `${plate === null ? labels.pressOpen : labels.plate(units.temperature(plate))}${rows
     .map((r) => `${r.sheet.name} ${units.temperature((r.upper + r.lower) / 2)}`)
     .join(', ')}.`;
 
@@ -79,7 +80,7 @@ export function Sandwich({ sheets, faces, plate, width = 460, colours = {} }: Pr
             stroke="var(--color-base-content)"
             strokeWidth="1.5"
           />
-          <Row y={PLATE_HEIGHT / 2} name="Heat" figure={units.temperature(plate)} width={width} />
+          <Row y={PLATE_HEIGHT / 2} name={labels.heat} figure={units.temperature(plate)} width={width} />
         </g>
       )}
       {rows.map((r) => (

@@ -1,6 +1,7 @@
 import type { PlannedPress } from '../api/client';
 import { time } from '../app/unitMath';
 import { useUnits } from '../app/units';
+import * as labels from './labels';
 
 /** The answer: how hot and how long, larger than anything else on its page. */
 export function Setpoint({
@@ -26,17 +27,19 @@ export function Setpoint({
         <span>{time(press.seconds)}</span>
       </p>
       <p className="mt-2 text-[1.1rem] text-quiet">
-        {press.dialMark
-          ? `the iron's mark, about ${units.temperature(press.celsius)}`
-          : units.otherTemperature(press.celsius)}{' '}
-        · {press.pressure} pressure
+        {labels.pressure(
+          press.dialMark
+            ? labels.theIronSMarkAbout(units.temperature(press.celsius))
+            : units.otherTemperature(press.celsius),
+          press.pressure,
+        )}
         {sides && ` · ${press.face}`}
       </p>
       {others.map((p) => (
         <p key={p.order} className="mt-1 text-[1.3rem] font-semibold tabular-nums" data-testid="then">
-          then {time(p.seconds)}
+          {labels.thenNext(time(p.seconds))}
           {p.celsius !== press.celsius && ` at ${p.dialMark ?? units.temperature(p.celsius)}`}
-          {sides && ` on the ${p.face}`}
+          {sides && labels.onThe(p.face ?? '')}
         </p>
       ))}
     </div>

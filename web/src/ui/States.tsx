@@ -1,9 +1,10 @@
 import type { ReactNode } from 'react';
+import * as labels from './labels';
 
 export function Loading({ what }: { what: string }) {
   return (
     <p role="status" className="p-6 text-quiet">
-      Fetching {what} …
+      {labels.fetching(what)}
     </p>
   );
 }
@@ -12,12 +13,12 @@ export function Failed({ error, retry }: { error: unknown; retry?: () => void })
   return (
     <div role="alert" className="notice stop m-6">
       <p>
-        <strong>That did not work. </strong>
-        {error instanceof Error ? error.message : 'The service cannot be reached. Is it still running?'}
+        <strong>{labels.thatDidNotWork}</strong>
+        {error instanceof Error ? error.message : labels.theServiceCannotBeReached}
       </p>
       {retry && (
         <button type="button" className="btn btn-sm btn-outline mt-2" onClick={retry}>
-          Try again
+          {labels.tryAgain}
         </button>
       )}
     </div>
@@ -45,7 +46,7 @@ export function UndoBar({
       <button type="button" className="font-bold underline underline-offset-4" onClick={onAction}>
         {action}
       </button>
-      <button type="button" aria-label="Close" className="px-1" onClick={onClose}>
+      <button type="button" aria-label={labels.close} className="px-1" onClick={onClose}>
         ×
       </button>
     </div>

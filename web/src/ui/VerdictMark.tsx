@@ -1,6 +1,7 @@
 import type { Schemas } from '../api/client';
+import * as labels from './labels';
 
-const WORD = { go: 'Go', caution: 'Caution', stop: 'Stop' } as const;
+const WORD = { go: labels.go, caution: labels.caution2, stop: labels.stop2 } as const;
 
 /** Told by shape and word, not by colour: a ring, a double bar, an octagon. */
 export function VerdictMark({ verdict }: { verdict: Schemas['Verdict'] }) {

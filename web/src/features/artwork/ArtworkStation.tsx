@@ -8,6 +8,7 @@ import { useJob } from '../jobs/JobPage';
 import { BringIn } from './BringIn';
 import { layerChanged, spoken, type Word, weedingInWords } from './desk';
 import { LayerTools } from './LayerTools';
+import * as labels from './labels';
 import { Names } from './Names';
 import { Picture } from './Picture';
 import { Swatches } from './Swatches';
@@ -87,22 +88,15 @@ export function ArtworkStation() {
           ))}
         </div>
       )}
-      {both === undefined && !look.isError && <Loading what="the artwork" />}
-      {look.isError && both === undefined && (
-        <p className="text-quiet">The artwork cannot be drawn yet: the ticket says what needs mending.</p>
-      )}
-      {bare && (
-        <p className="max-w-[60ch]">
-          Nothing is drawn yet. Bring in a drawing, or type words below: colours become layers, each to be cut in its
-          own vinyl, and whatever will be hard to weed is ringed before anything is cut.
-        </p>
-      )}
+      {both === undefined && !look.isError && <Loading what={labels.theArtwork} />}
+      {look.isError && both === undefined && <p className="text-quiet">{labels.theArtworkCannotBeDrawn}</p>}
+      {bare && <p className="max-w-[60ch]">{labels.nothingIsDrawnYetBring}</p>}
       {weeding && here && (
         <div className="grid xl:grid-cols-[minmax(0,1fr)_24rem] gap-x-8 gap-y-5 items-start print:hidden">
           <div className="xl:sticky xl:top-4">
             <p className="text-[1.3rem] font-bold mb-2" data-testid="weeding">
               {weeding.head}
-              <span className="font-normal text-quiet"> · about {spoken(weeding.seconds)} to weed</span>
+              <span className="font-normal text-quiet">{labels.aboutToWeed(spoken(weeding.seconds))}</span>
             </p>
             <Picture look={here} cloth={cloth} chosen={chosen} onChoose={toggle} />
             <div className="flex flex-wrap items-center gap-x-6 gap-y-2 mt-2 text-[0.9rem]">
@@ -113,7 +107,7 @@ export function ArtworkStation() {
                   value={cloth}
                   onChange={(e) => edit((j) => ({ ...j, blank: changed(j.blank, { colour: e.target.value }) }))}
                 />
-                Colour of the item
+                {labels.colourOfTheItem}
               </label>
               {sides && (
                 <span className="flex gap-1">
@@ -125,12 +119,12 @@ export function ArtworkStation() {
                       className={`btn btn-sm ${face === f ? 'btn-primary' : 'btn-outline'}`}
                       onClick={() => setFace(f)}
                     >
-                      {f === 'front' ? 'Front' : 'Back'}
+                      {f === 'front' ? labels.front : labels.back}
                     </button>
                   ))}
                 </span>
               )}
-              <span className="text-quiet">Rings: narrower than the vinyl can be weeded at.</span>
+              <span className="text-quiet">{labels.ringsNarrowerThanTheVinyl}</span>
             </div>
           </div>
           <Swatches job={job} look={here} catalogue={catalogue} chosen={chosen} onChoose={toggle} onEdit={edit} />
@@ -142,7 +136,7 @@ export function ArtworkStation() {
           className="btn btn-sm btn-outline justify-self-start"
           onClick={() => setFace(face === 'front' ? 'back' : 'front')}
         >
-          The drawing lies on the {face === 'front' ? 'back' : 'front'}: show it
+          {labels.theDrawingLiesOnThe(face === 'front' ? 'back' : 'front')}
         </button>
       )}
       <BringIn busy={desk.isPending} first={bare} onBring={bring} />

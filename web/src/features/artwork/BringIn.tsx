@@ -1,4 +1,5 @@
 import { useId, useRef, useState } from 'react';
+import * as labels from './labels';
 
 interface Props {
   busy: boolean;
@@ -18,7 +19,7 @@ export function BringIn({ busy, first, onBring }: Props) {
     if (file.current) file.current.value = '';
   };
   return (
-    <section aria-label="Bring in a drawing" className="print:hidden">
+    <section aria-label={labels.bringInADrawing} className="print:hidden">
       {/* biome-ignore lint/a11y/noStaticElementInteractions: dropping is an extra; the button does the same */}
       <div
         className={`border border-dashed p-4 ${over ? 'border-ink bg-sheet' : 'border-rule'}`}
@@ -38,7 +39,7 @@ export function BringIn({ busy, first, onBring }: Props) {
             htmlFor={id}
             className={`btn ${first ? 'btn-primary' : 'btn-sm btn-outline'} ${busy ? 'btn-disabled' : ''}`}
           >
-            {busy ? 'Working it out …' : first ? 'Bring in a drawing' : 'Another drawing'}
+            {busy ? labels.workingItOut : first ? labels.bringInADrawing : labels.anotherDrawing}
           </label>
           <input
             ref={file}
@@ -49,13 +50,13 @@ export function BringIn({ busy, first, onBring }: Props) {
             disabled={busy}
             onChange={(e) => void take(e.target.files?.[0])}
           />
-          <span className="text-quiet text-[0.9rem]">an SVG file; choose it, or drop it here</span>
+          <span className="text-quiet text-[0.9rem]">{labels.anSvgFileChooseIt}</span>
         </div>
         <div className="flex flex-wrap gap-x-6 gap-y-1 mt-3 text-[0.95rem]">
           {(
             [
-              ['seen', 'Each colour cut out of those below'],
-              ['stacked', 'Lower colours run on below'],
+              ['seen', labels.eachColourCutOutOf],
+              ['stacked', labels.lowerColoursRunOnBelow],
             ] as const
           ).map(([value, name]) => (
             <label key={value} className="flex items-center gap-2 min-h-8 cursor-pointer">
@@ -77,7 +78,7 @@ export function BringIn({ busy, first, onBring }: Props) {
                 checked={!replace}
                 onChange={(e) => setReplace(!e.target.checked)}
               />
-              Keep what is there
+              {labels.keepWhatIsThere}
             </label>
           )}
         </div>

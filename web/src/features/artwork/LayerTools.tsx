@@ -3,6 +3,7 @@ import type { Schemas } from '../../api/client';
 import { useUnits } from '../../app/units';
 import { NumberField } from '../../ui/Fields';
 import { WORK } from './desk';
+import * as labels from './labels';
 
 interface Props {
   kinds: readonly Schemas['KindOfWork'][];
@@ -21,11 +22,11 @@ export function LayerTools({ kinds, chosen, busy, onWork }: Props) {
     .map((k) => `${names.get(k.id) ?? k.id} ${units.lengthShown(k.usualMm ?? 0)} ${units.lengthUnit}`)
     .join(', ');
   return (
-    <section aria-label="Work on the layers" className="print:hidden">
+    <section aria-label={labels.workOnTheLayers} className="print:hidden">
       <h2>
-        Work on the layers{' '}
+        {labels.workOnTheLayers2}
         <span className="font-normal text-quiet text-[0.87rem]">
-          {chosen.length === 0 ? 'tick layers above first' : `on ${chosen.join(', ')}`}
+          {chosen.length === 0 ? labels.tickLayersAboveFirst : `on ${chosen.join(', ')}`}
         </span>
       </h2>
       <div className="grid sm:grid-cols-3 gap-x-6 gap-y-4 mt-2">
@@ -51,11 +52,11 @@ export function LayerTools({ kinds, chosen, busy, onWork }: Props) {
       </div>
       <div className="max-w-[20rem] mt-3">
         <NumberField
-          name="Length for outline, overlap, gap"
+          name={labels.lengthForOutlineOverlapGap}
           value={mm === undefined ? undefined : units.lengthShown(mm)}
           unit={units.lengthUnit}
-          placeholder="as usual"
-          hint={`As usual: ${usual}`}
+          placeholder={labels.asUsual}
+          hint={labels.asUsual2(usual)}
           onChange={(n) => setMm(n === undefined ? undefined : units.mmFrom(n))}
         />
       </div>

@@ -7,6 +7,7 @@ import { contrast } from '../../ui/contrast';
 import { Failed } from '../../ui/States';
 import { SIZE_NAMES } from '../../ui/sizes';
 import { type NameEntry, type Word, withNames } from './desk';
+import * as labels from './labels';
 
 interface Props {
   job: Job;
@@ -29,12 +30,10 @@ export function Names({ job, onEdit, onHeight }: Props) {
   if (!carrier) return null;
   const names = (job.names as NameEntry[] | undefined) ?? [];
   return (
-    <section aria-label="Names">
+    <section aria-label={labels.names}>
       <h2>
-        Names{' '}
-        <span className="font-normal text-quiet text-[0.87rem]">
-          one on each line, or pasted from a table: name, size, colour, count
-        </span>
+        {labels.names2}
+        <span className="font-normal text-quiet text-[0.87rem]">{labels.oneOnEachLineOr}</span>
       </h2>
       <form
         className="mt-2 print:hidden"
@@ -44,21 +43,21 @@ export function Names({ job, onEdit, onHeight }: Props) {
         }}
       >
         <label className="field">
-          <span className="name">{names.length === 0 ? 'List of names' : 'Another list in its place'}</span>
+          <span className="name">{names.length === 0 ? labels.listOfNames : labels.anotherListInItsPlace}</span>
           <textarea
             className="input h-auto! py-2! min-h-24 w-full whitespace-pre-wrap"
             rows={4}
-            placeholder={'Wren, child, gold\nOsk, adult-m\nTamsin, adult-s, #0f6468, 2'}
+            placeholder={labels.wrenChildGoldOskAdult}
             value={text}
             onChange={(e) => setText(e.target.value)}
           />
         </label>
         <div className="flex flex-wrap items-center gap-x-5 gap-y-2 mt-2">
           <button type="submit" className="btn btn-sm btn-outline" disabled={!text.trim() || read.isPending}>
-            Read the list
+            {labels.readTheList}
           </button>
           <label className="link-quiet text-[0.9rem] focus-within:outline-2 focus-within:outline-offset-2">
-            or take it from a CSV file
+            {labels.orTakeItFromA}
             <input
               type="file"
               accept=".csv,.txt,text/csv,text/plain"
@@ -76,16 +75,16 @@ export function Names({ job, onEdit, onHeight }: Props) {
         <div className="notice caution mt-3" data-testid="not-read">
           <p>
             <strong>
-              {read.data.names.length > 0 ? `${read.data.names.length} names read.` : 'No name was read.'}
+              {read.data.names.length > 0 ? labels.namesRead(read.data.names.length) : labels.noNameWasRead}
             </strong>{' '}
             {read.data.notRead.length === 1
-              ? 'One thing needs a look:'
-              : `${read.data.notRead.length} things need a look:`}
+              ? labels.oneThingNeedsALook
+              : labels.thingsNeedALook(read.data.notRead.length)}
           </p>
           <ul className="mt-1">
             {read.data.notRead.map((n) => (
               <li key={`${n.line}-${n.text}-${n.says}`}>
-                Line {n.line}
+                {labels.line(n.line)}
                 {n.name && `, ${n.name}`}: {n.text && `“${n.text}”. `}
                 {n.says}
               </li>
@@ -128,19 +127,20 @@ function Proof({
   return (
     <div className="mt-4" data-testid="proof">
       <p className="text-[1.05rem]">
-        <strong>
-          {ticked} of {names.length} read and ticked.
-        </strong>{' '}
+        <strong>{labels.ofReadAndTicked(ticked, names.length)}</strong>{' '}
         <span className="text-quiet">
-          {names.reduce((sum, n) => sum + (n.count ?? 1), 0)} garments. Read each name letter by letter, then tick it.
+          {labels.garmentsReadEachNameLetter(names.reduce((sum, n) => sum + (n.count ?? 1), 0))}
         </span>
       </p>
       {sheet.data?.heightThatFitsMm && (
         <div className="notice caution mt-2">
           <p>
-            <strong>Caution.</strong> The widest name is {units.lengthShown(sheet.data.widestMm)} {units.lengthUnit}{' '}
-            wide and does not fit. With capitals of {units.lengthShown(sheet.data.heightThatFitsMm)} {units.lengthUnit}{' '}
-            all of them do.
+            <strong>{labels.caution}</strong>
+            {labels.theWidestNameIsWide(
+              units.lengthShown(sheet.data.widestMm),
+              units.lengthUnit,
+              units.lengthShown(sheet.data.heightThatFitsMm),
+            )}
           </p>
           <button
             type="button"
@@ -149,7 +149,7 @@ function Proof({
               onHeight(sheet.data.layerId, { ...carrier, heightMm: sheet.data.heightThatFitsMm as number })
             }
           >
-            Make all that high
+            {labels.makeAllThatHigh}
           </button>
         </div>
       )}
@@ -185,19 +185,19 @@ function Proof({
                   <input
                     type="checkbox"
                     className="checkbox checkbox-sm"
-                    aria-label={`${n.name} is spelled right`}
+                    aria-label={labels.isSpelledRight(n.name)}
                     checked={n.proofed ?? false}
                     onChange={(e) => set(i, { proofed: e.target.checked })}
                   />
-                  right
+                  {labels.right}
                 </label>
               </div>
               <p className="text-[0.87rem] text-quiet mt-1">
-                {n.size ? (SIZE_NAMES[n.size] ?? n.size) : 'size not given'} · {n.count ?? 1}{' '}
+                {n.size ? (SIZE_NAMES[n.size] ?? n.size) : labels.sizeNotGiven} · {n.count ?? 1}{' '}
                 {(n.count ?? 1) === 1 ? 'piece' : 'pieces'}
-                {proof && !proof.fits && <strong className="text-ink"> · too wide</strong>}
+                {proof && !proof.fits && <strong className="text-ink">{labels.tooWide}</strong>}
                 {proof && proof.missing.length > 0 && (
-                  <strong className="text-ink"> · the font has no {proof.missing.join(' ')}</strong>
+                  <strong className="text-ink">{labels.theFontHasNo(proof.missing.join(' '))}</strong>
                 )}
               </p>
             </li>
@@ -206,10 +206,10 @@ function Proof({
       </ul>
       <div className="flex gap-3 mt-3 print:hidden">
         <button type="button" className="btn btn-sm btn-outline" onClick={() => window.print()}>
-          Print the sheet
+          {labels.printTheSheet}
         </button>
         <button type="button" className="btn btn-sm btn-ghost" onClick={() => onEdit((j) => withNames(j, []))}>
-          No names after all
+          {labels.noNamesAfterAll}
         </button>
       </div>
     </div>
@@ -232,7 +232,7 @@ function NameField({ value, index, onChange }: { value: string; index: number; o
   return (
     <input
       className="input input-sm grow min-w-0"
-      aria-label={`Name ${index + 1}`}
+      aria-label={labels.name(index + 1)}
       maxLength={80}
       value={text ?? value}
       onChange={(e) => setText(e.target.value)}

@@ -1,4 +1,5 @@
 import type { ArtworkLook } from './desk';
+import * as labels from './labels';
 
 interface Props {
   look: ArtworkLook;
@@ -25,7 +26,7 @@ export function Picture({ look, cloth, chosen, onChoose }: Props) {
       className="w-full max-h-[560px] block border border-rule"
       style={{ background: cloth }}
       role="img"
-      aria-label={`The artwork, ${look.layers.length} layers`}
+      aria-label={labels.theArtworkLayers(look.layers.length)}
       data-testid="artwork"
     >
       {look.layers.map((l) => (

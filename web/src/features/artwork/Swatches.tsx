@@ -2,6 +2,7 @@ import type { Catalogue } from '../../api/client';
 import { type Job, type JobLayer, layerId, withLayer } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { type ArtworkLook, layerChanged, layerLifted, spoken } from './desk';
+import * as labels from './labels';
 
 interface Props {
   job: Job;
@@ -16,7 +17,7 @@ interface Props {
 export function Swatches({ job, look, catalogue, chosen, onChoose, onEdit }: Props) {
   const order = job.layers.map((layer, index) => ({ layer, index })).reverse();
   return (
-    <ul className="scored border-y border-rule" aria-label="Layers, the uppermost first">
+    <ul className="scored border-y border-rule" aria-label={labels.layersTheUppermostFirst}>
       {order.map(({ layer, index }) => (
         <Swatch
           key={layerId(job, index)}
@@ -74,14 +75,14 @@ function Swatch({
         <input
           type="checkbox"
           className="checkbox checkbox-sm"
-          aria-label={`Choose ${id}`}
+          aria-label={labels.choose(id)}
           checked={chosen}
           disabled={hidden}
           onChange={onChoose}
         />
         <input
           type="color"
-          aria-label={`Colour of ${id}`}
+          aria-label={labels.colourOf(id)}
           className="w-9 h-9 p-0.5 border border-ink bg-transparent cursor-pointer shrink-0"
           value={layer.colour ?? '#777777'}
           onChange={(e) => onChange({ colour: e.target.value })}
@@ -90,7 +91,7 @@ function Swatch({
           {id}
         </strong>
         <select
-          aria-label={`Vinyl of ${id}`}
+          aria-label={labels.vinylOf(id)}
           className="select select-sm bg-sheet w-36"
           value={layer.vinyl}
           onChange={(e) => onChange({ vinyl: e.target.value })}
@@ -111,25 +112,25 @@ function Swatch({
           onClick={() => onChange({ hidden: hidden ? undefined : true })}
           disabled={alone && !hidden}
         >
-          {hidden ? 'Show' : 'Hide'}
+          {hidden ? labels.show : labels.hide}
         </button>
         <button type="button" className="link-quiet" disabled={first} onClick={() => onLift(1)}>
-          Up
+          {labels.up}
         </button>
         <button type="button" className="link-quiet" disabled={last} onClick={() => onLift(-1)}>
-          Down
+          {labels.down}
         </button>
         <button
           type="button"
           className="link-quiet"
           aria-pressed={layer.keepTogether !== false}
-          title="Whether its pieces keep their places to each other on the sheet"
+          title={labels.whetherItsPiecesKeepTheir}
           onClick={() => onChange({ keepTogether: layer.keepTogether === false ? undefined : false })}
         >
-          {layer.keepTogether === false ? 'Pieces free to move' : 'Kept together'}
+          {layer.keepTogether === false ? labels.piecesFreeToMove : labels.keptTogether}
         </button>
         <button type="button" className="link-quiet" disabled={alone} onClick={onDrop}>
-          Take away
+          {labels.takeAway}
         </button>
       </div>
     </li>
@@ -139,19 +140,24 @@ function Swatch({
 /** Whether a layer will weed, in a line. */
 function Weeds({ look, hidden }: { look: SwatchProps['look']; hidden: boolean }) {
   const units = useUnits();
-  if (hidden) return <p className="text-[0.9rem] text-quiet mt-1 pl-8">Hidden: neither cut nor pressed.</p>;
-  if (!look) return <p className="text-[0.9rem] text-quiet mt-1 pl-8">No drawing yet: only its size counts.</p>;
+  if (hidden) return <p className="text-[0.9rem] text-quiet mt-1 pl-8">{labels.hiddenNeitherCutNorPressed}</p>;
+  if (!look) return <p className="text-[0.9rem] text-quiet mt-1 pl-8">{labels.noDrawingYetOnlyIts}</p>;
   const tight = look.smallestFeatureMm < look.limitMm;
   return (
-    <p className="text-[0.9rem] mt-1 pl-8 tabular-nums" title={`Limit: ${look.limitFrom}`}>
+    <p className="text-[0.9rem] mt-1 pl-8 tabular-nums" title={labels.limit(look.limitFrom)}>
       <span className={tight ? 'font-semibold' : ''}>
-        {look.smallestFeatureMm >= 20 ? 'Nothing fine' : `Narrowest ${units.fine(look.smallestFeatureMm)}`}
-        {tight && `, weeds down to ${units.fine(look.limitMm)}`}
+        {look.smallestFeatureMm >= 20 ? labels.nothingFine : labels.narrowest(units.fine(look.smallestFeatureMm))}
+        {tight && labels.weedsDownTo(units.fine(look.limitMm))}
       </span>
       <span className="text-quiet">
-        {' · '}
-        {look.pieces} {look.pieces === 1 ? 'piece' : 'pieces'} · {look.centres}{' '}
-        {look.centres === 1 ? 'centre' : 'centres'} · {units.area(look.areaMm2)} · about {spoken(look.weedSeconds)}
+        {labels.about(
+          look.pieces,
+          look.pieces === 1 ? 'piece' : 'pieces',
+          look.centres,
+          look.centres === 1 ? 'centre' : 'centres',
+          units.area(look.areaMm2),
+          spoken(look.weedSeconds),
+        )}
       </span>
     </p>
   );

@@ -4,6 +4,7 @@ import { type Job, layerId } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { NEW_WORD, type Word } from './desk';
+import * as labels from './labels';
 
 interface Props {
   job: Job;
@@ -30,11 +31,11 @@ export function Words({ job, fonts, busy, onSet, onMark }: Props) {
   };
   const font = fonts.find((f) => f.id === (word.font ?? 'plain'));
   return (
-    <section aria-label="Words" className="print:hidden">
+    <section aria-label={labels.words} className="print:hidden">
       <h2>
-        Words{' '}
+        {labels.words2}
         <span className="font-normal text-quiet text-[0.87rem]">
-          typed here, in one of the fonts that ship{font ? `: ${font.from}` : ''}
+          {labels.typedHereInOneOf(font ? `: ${font.from}` : '')}
         </span>
       </h2>
       {set.length > 0 && (
@@ -68,21 +69,26 @@ export function Words({ job, fonts, busy, onSet, onMark }: Props) {
           onChange={(text) => change({ text })}
           late={mine !== null}
         />
-        <ChoiceField name="Font" value={word.font ?? 'plain'} options={fonts} onPick={(id) => change({ font: id })} />
+        <ChoiceField
+          name={labels.font}
+          value={word.font ?? 'plain'}
+          options={fonts}
+          onPick={(id) => change({ font: id })}
+        />
         <NumberField
-          name="Height of capitals"
+          name={labels.heightOfCapitals}
           value={units.lengthShown(word.heightMm ?? 40)}
           unit={units.lengthUnit}
           onChange={(n) => n !== undefined && change({ heightMm: units.mmFrom(n) })}
         />
         <NumberField
-          name="Gap between letters"
+          name={labels.gapBetweenLetters}
           value={units.lengthShown(word.gapMm ?? 0)}
           unit={units.lengthUnit}
           onChange={(n) => n !== undefined && change({ gapMm: units.mmFrom(n) })}
         />
         <NumberField
-          name="Bend"
+          name={labels.bend}
           value={word.arcDegrees ?? 0}
           unit="°"
           onChange={(n) => n !== undefined && change({ arcDegrees: n })}
@@ -95,11 +101,11 @@ export function Words({ job, fonts, busy, onSet, onMark }: Props) {
               checked={word.fromNames ?? false}
               onChange={(e) => onMark(mine.id, { ...word, fromNames: e.target.checked })}
             />
-            Another name on each garment
+            {labels.anotherNameOnEachGarment}
           </label>
         ) : (
           <button type="submit" className="btn btn-outline h-10" disabled={busy || !fresh.text.trim()}>
-            Set the words
+            {labels.setTheWords}
           </button>
         )}
       </form>
@@ -113,7 +119,7 @@ function WordField({ value, onChange, late }: { value: string; onChange: (text: 
   const shown = late ? text : value;
   return (
     <label className="field col-span-2 lg:col-span-2">
-      <span className="name">Words to set</span>
+      <span className="name">{labels.wordsToSet}</span>
       <input
         className="input"
         maxLength={80}

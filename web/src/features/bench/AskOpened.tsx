@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { BigKey } from './BigKey';
+import * as labels from './labels';
 import type { Command, Hand } from './useRun';
 
 /** The service was away while a plate was closed: only the hands know when it was opened. */
@@ -26,17 +27,18 @@ export function AskOpened({
         tabIndex={-1}
         className="text-[2.4rem] md:text-[2.9rem] leading-[1.15] font-bold outline-none"
       >
-        When was the plate opened?
+        {labels.whenWasThePlateOpened}
       </h1>
       <p className="text-[1.35rem] text-quiet mt-3 max-w-[34em]">
-        This program was not running while the plate was closed, so nothing rang. {planned} s were planned; it was
-        closed {duration(sinceClosed)} ago.
+        {labels.thisProgramWasNotRunning(planned, duration(sinceClosed))}
       </p>
       <div className="flex flex-wrap gap-4 mt-7">
         <BigKey strong onClick={() => onSay({ action: 'hold-was', seconds: planned })}>
-          On time, after {planned} s
+          {labels.onTimeAfterS(planned)}
         </BigKey>
-        <BigKey onClick={() => onSay({ action: 'hold-was', seconds: Math.floor(sinceClosed) })}>Only now</BigKey>
+        <BigKey onClick={() => onSay({ action: 'hold-was', seconds: Math.floor(sinceClosed) })}>
+          {labels.onlyNow}
+        </BigKey>
       </div>
       <form
         className="flex flex-wrap items-end gap-4 mt-6"
@@ -46,7 +48,7 @@ export function AskOpened({
         }}
       >
         <label>
-          <span className="block mb-1 text-[1.1rem]">Or after so many seconds</span>
+          <span className="block mb-1 text-[1.1rem]">{labels.orAfterSoManySeconds}</span>
           <input
             inputMode="decimal"
             className="input bg-sheet border-quiet text-[1.6rem] h-[4.4rem] w-[9rem] tabular-nums"
@@ -55,11 +57,11 @@ export function AskOpened({
           />
         </label>
         <BigKey submit disabled={!ownFits}>
-          That long
+          {labels.thatLong}
         </BigKey>
         {seconds.trim() !== '' && !ownFits && (
           <p role="alert" className="text-[1.1rem]">
-            0 to {Math.floor(sinceClosed)} seconds are possible.
+            {labels.n0ToSecondsArePossible(Math.floor(sinceClosed))}
           </p>
         )}
       </form>

@@ -8,6 +8,7 @@ import { useAlarm, useAwake, useFresh } from '../../ui/senses';
 import { AskOpened } from './AskOpened';
 import { useLetterKeys } from './keys';
 import { Whose } from './LineUp';
+import * as labels from './labels';
 import { PracticeMark } from './PracticeMark';
 import { Preparation } from './Preparation';
 import { foreseen } from './unheard';
@@ -27,9 +28,9 @@ export function BenchPage() {
   const at = heard.data?.run.stations[Number(station) - 1];
   return (
     <div data-theme="night" className="min-h-screen bg-paper text-ink flex flex-col px-4 sm:px-7 md:px-12 py-5">
-      {heard.isPending && <Loading what="the run" />}
+      {heard.isPending && <Loading what={labels.theRun} />}
       {heard.isError && !heard.data && <Failed error={heard.error} retry={() => heard.refetch()} />}
-      {heard.data && !at && <p className="text-[1.6rem] m-auto">This run has no press {station}.</p>}
+      {heard.data && !at && <p className="text-[1.6rem] m-auto">{labels.thisRunHasNoPress(station)}</p>}
       {heard.data && at && (
         <Bench heard={heard.data} station={at} lost={heard.isError} phases={trace.data?.phases ?? []} />
       )}
@@ -100,14 +101,12 @@ function Bench({ heard, station, lost, phases }: Props) {
         onLetters={() => setLetters(!letters)}
       />
       <p className="sr-only" aria-live="polite">
-        {piece && `Now ${whose(piece)}${piece.size ? `, ${sizeWord(piece.size)}` : ''}`}
+        {piece && labels.now(whose(piece), piece.size ? `, ${sizeWord(piece.size)}` : '')}
       </p>
       {(lost || unheard) && (
         <p role="alert" className="notice stop mt-3" data-testid="offline">
-          <strong>The service cannot be reached.</strong>{' '}
-          {waiting.length > 0
-            ? 'What you said here is kept on this page and told to it, with its time, as soon as it answers. What comes after this step is not known until then.'
-            : 'The countdown runs on from what it said last. What you say is kept here until it answers.'}
+          <strong>{labels.theServiceCannotBeReached}</strong>{' '}
+          {waiting.length > 0 ? labels.whatYouSaidHereIs : labels.theCountdownRunsOnFrom}
         </p>
       )}
       {!station.prepared ? (
@@ -184,25 +183,25 @@ function Head({ run, station, sound, onSound, letters, onLetters }: HeadProps) {
   return (
     <header className="flex flex-wrap lg:flex-nowrap items-center gap-x-3 gap-y-1 text-[1.2rem] text-quiet whitespace-nowrap">
       {run.practice && <PracticeMark />}
-      <strong className="text-ink truncate min-w-0 max-w-full">{run.title || 'Untitled'}</strong>
+      <strong className="text-ink truncate min-w-0 max-w-full">{run.title || labels.untitled}</strong>
       {run.stations.length > 1 && <span>{station.name}</span>}
       <span className="tabular-nums md:ml-auto pl-3">
         {press.dialMark
-          ? `${press.dialMark} (about ${units.temperature(press.celsius)})`
+          ? labels.about(press.dialMark, units.temperature(press.celsius))
           : `${units.temperature(press.celsius)} · ${units.otherTemperature(press.celsius)}`}{' '}
         · {press.pressure}
       </span>
       <button type="button" className="btn btn-ghost text-[1rem]" aria-pressed={sound} onClick={onSound}>
-        {sound ? 'Sound on' : 'Sound off'}
+        {sound ? labels.soundOn : labels.soundOff}
       </button>
       <button type="button" className="btn btn-ghost text-[1rem]" aria-pressed={letters} onClick={onLetters}>
-        {letters ? 'Letter keys on' : 'Letter keys off'}
+        {letters ? labels.letterKeysOn : labels.letterKeysOff}
       </button>
       <Link to={`/crew/${run.id}`} className="btn btn-ghost text-[1rem]">
-        All pieces
+        {labels.allPieces}
       </Link>
       <Link to={`/jobs/${run.jobId}/bench`} className="btn btn-ghost text-[1rem]">
-        Exit
+        {labels.exit}
       </Link>
     </header>
   );
@@ -215,17 +214,20 @@ function Nothing({ run, station }: { run: Run; station: Station }) {
   return (
     <div className="m-auto max-w-[34em]" data-testid="nothing">
       <h1 className="text-[2.6rem] font-bold leading-[1.15]">
-        {station.hasLeft ? 'This press has left the run.' : 'Nothing for this press just now.'}
+        {station.hasLeft ? labels.thisPressHasLeftThe : labels.nothingForThisPressJust}
       </h1>
       <p className="text-[1.4rem] mt-3">
         {toCut.length > 0
-          ? `${toCut.map((p) => p.name || `Piece ${p.number}`).join(', ')} ${toCut.length === 1 ? 'waits' : 'wait'} for vinyl that is cut again.`
+          ? labels.forVinylThatIsCut(
+              toCut.map((p) => p.name || labels.piece(p.number)).join(', '),
+              toCut.length === 1 ? 'waits' : 'wait',
+            )
           : elsewhere
-            ? 'The last pieces are at other presses.'
-            : 'Everything is done.'}
+            ? labels.theLastPiecesAreAt
+            : labels.everythingIsDone}
       </p>
       <Link to={`/crew/${run.id}`} className="inline-block mt-6 px-7 py-5 text-[1.35rem] border-2 border-quiet">
-        All pieces
+        {labels.allPieces}
       </Link>
     </div>
   );
@@ -242,26 +244,22 @@ function Over({ run }: { run: Run }) {
     <main className="grow flex flex-col justify-center gap-6 max-w-[46rem]" data-testid="run-over">
       {run.practice && <PracticeMark />}
       <h1 ref={heading} tabIndex={-1} className="text-[3rem] font-bold outline-none">
-        {run.status === 'ended' ? 'Run ended.' : wanted.length > 1 ? `All ${wanted.length} done.` : 'Done.'}
+        {run.status === 'ended' ? labels.runEnded : wanted.length > 1 ? labels.allDone(wanted.length) : labels.done}
       </h1>
       <p className="text-[1.4rem]">
-        {bad === 0 && run.status === 'finished'
-          ? 'Everything is stuck.'
-          : `${good} stuck, ${bad} with something to see to.`}
-        {lost > 0 && ` ${lost} lost on the way.`}{' '}
-        {run.practice
-          ? 'This was practice: nothing was logged, learned or taken from your stock.'
-          : 'It stands in the logbook with the settings used.'}
+        {bad === 0 && run.status === 'finished' ? labels.everythingIsStuck : labels.stuckWithSomethingToSee(good, bad)}
+        {lost > 0 && labels.lostOnTheWay(lost)}{' '}
+        {run.practice ? labels.thisWasPracticeNothingWas : labels.itStandsInTheLogbook}
       </p>
-      <p className="text-[1.2rem] text-quiet">Switch the press off and let it cool with the plate open.</p>
+      <p className="text-[1.2rem] text-quiet">{labels.switchThePressOffAnd}</p>
       <div className="flex flex-wrap gap-4">
         {!run.practice && (
           <Link to="/logbook" className="px-7 py-5 text-[1.35rem] font-bold bg-ink text-paper">
-            See the logbook
+            {labels.seeTheLogbook}
           </Link>
         )}
         <Link to={`/jobs/${run.jobId}/press`} className="px-7 py-5 text-[1.35rem] border-2 border-quiet">
-          Back to the job
+          {labels.backToTheJob}
         </Link>
       </div>
     </main>

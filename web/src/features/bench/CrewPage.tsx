@@ -8,6 +8,7 @@ import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import { SIZE_NAMES } from '../../ui/sizes';
 import { OutcomeMark, outcomeWord } from '../logbook/outcomes';
+import * as labels from './labels';
 import { PracticeMark } from './PracticeMark';
 import { type Piece, type Station, sizeWord, useRun, useSay, whose } from './useRun';
 
@@ -15,7 +16,7 @@ import { type Piece, type Station, sizeWord, useRun, useSay, whose } from './use
 export function CrewPage() {
   const { id = '' } = useParams();
   const heard = useRun(id);
-  if (heard.isPending) return <Loading what="the run" />;
+  if (heard.isPending) return <Loading what={labels.theRun} />;
   if (!heard.data) return <Failed error={heard.error} retry={() => heard.refetch()} />;
   return <Crew run={heard.data.run} />;
 }
@@ -28,10 +29,10 @@ function Crew({ run }: { run: Run }) {
   return (
     <main className="w-full max-w-[1240px] mx-auto px-4 sm:px-6 pt-7 pb-16" data-testid="crew">
       <div className="flex flex-wrap items-baseline gap-4 mb-4">
-        <h1 className="text-[1.65rem] font-bold">{run.title || 'Untitled'}</h1>
+        <h1 className="text-[1.65rem] font-bold">{run.title || labels.untitled}</h1>
         {run.practice && <PracticeMark />}
         <p className="text-quiet">
-          {done} of {wanted} done{running ? '' : run.status === 'ended' ? ', ended' : ''}
+          {labels.ofDone2(done, wanted, running ? '' : run.status === 'ended' ? labels.ended : '')}
         </p>
         {running && (
           <button
@@ -39,7 +40,7 @@ function Crew({ run }: { run: Run }) {
             className="btn btn-sm btn-ghost ml-auto"
             onClick={() => say({ action: 'end-run', piece: 0 })}
           >
-            End the run here
+            {labels.endTheRunHere}
           </button>
         )}
       </div>
@@ -53,12 +54,12 @@ function Crew({ run }: { run: Run }) {
           <table className="w-full border-y border-rule">
             <thead className="text-left text-[0.87rem] text-quiet">
               <tr>
-                <th className="py-2 font-medium w-[3rem]">No.</th>
-                <th className="font-medium">Whose</th>
-                <th className="font-medium w-[7rem]">Size</th>
-                <th className="font-medium">Where it stands</th>
+                <th className="py-2 font-medium w-[3rem]">{labels.no}</th>
+                <th className="font-medium">{labels.whose}</th>
+                <th className="font-medium w-[7rem]">{labels.size}</th>
+                <th className="font-medium">{labels.whereItStands}</th>
                 <th className="w-[11rem]">
-                  <span className="sr-only">What to do</span>
+                  <span className="sr-only">{labels.whatToDo}</span>
                 </th>
               </tr>
             </thead>
@@ -70,8 +71,8 @@ function Crew({ run }: { run: Run }) {
           </table>
           {running && <AddPiece run={run} />}
         </div>
-        <aside aria-label="Presses">
-          <h2 className="text-[1.2rem] mb-2">Presses</h2>
+        <aside aria-label={labels.presses}>
+          <h2 className="text-[1.2rem] mb-2">{labels.presses}</h2>
           <ul className="border-t border-rule">
             {run.stations.map((s) => (
               <Press key={s.number} run={run} station={s} />
@@ -85,13 +86,13 @@ function Crew({ run }: { run: Run }) {
 }
 
 const STANDS: Record<Piece['status'], string> = {
-  waiting: 'in line',
-  'in-hand': 'at the press',
-  asking: 'asks when its plate was opened',
-  'to-cut': 'waits for its vinyl',
+  waiting: labels.inLine,
+  'in-hand': labels.atThePress,
+  asking: labels.asksWhenItsPlateWas,
+  'to-cut': labels.waitsForItsVinyl,
   done: 'done',
   ruined: 'lost',
-  left: 'not made',
+  left: labels.notMade,
 };
 
 function Row({ run, piece }: { run: Run; piece: Piece }) {
@@ -134,7 +135,7 @@ function Row({ run, piece }: { run: Run; piece: Piece }) {
               </svg>
             )}
             <strong className="font-semibold">{whose(piece)}</strong>
-            {piece.insteadOf && <span className="text-quiet text-[0.9rem]">instead of {piece.insteadOf}</span>}
+            {piece.insteadOf && <span className="text-quiet text-[0.9rem]">{labels.insteadOf(piece.insteadOf)}</span>}
           </span>
         )}
         {refusal && (
@@ -154,9 +155,9 @@ function Row({ run, piece }: { run: Run; piece: Piece }) {
               </span>
             ))}
             {piece.pressedAgainSeconds > 0 && (
-              <span className="text-quiet">pressed {Math.round(piece.pressedAgainSeconds)} s again</span>
+              <span className="text-quiet">{labels.pressedSAgain(Math.round(piece.pressedAgainSeconds))}</span>
             )}
-            {piece.status === 'ruined' && <span className="text-quiet">lost</span>}
+            {piece.status === 'ruined' && <span className="text-quiet">{labels.lost}</span>}
           </span>
         ) : (
           <>
@@ -171,7 +172,7 @@ function Row({ run, piece }: { run: Run; piece: Piece }) {
           <>
             {!run.practice && (
               <button type="button" className="btn btn-sm btn-ghost" onClick={() => recut.mutate()}>
-                Cut it
+                {labels.cutIt}
               </button>
             )}
             <button
@@ -179,13 +180,13 @@ function Row({ run, piece }: { run: Run; piece: Piece }) {
               className="btn btn-sm btn-outline"
               onClick={() => say({ action: 'cut-again', piece: piece.number })}
             >
-              It is cut
+              {labels.itIsCut}
             </button>
           </>
         )}
         {running && bare && !editing && (
           <button type="button" className="btn btn-sm btn-ghost" onClick={() => setEditing(true)}>
-            Change
+            {labels.change}
           </button>
         )}
       </td>
@@ -219,20 +220,20 @@ function Wanted({
       }}
     >
       <input
-        aria-label="Name"
+        aria-label={labels.name}
         className="input input-sm w-[10rem]"
         maxLength={60}
-        placeholder={run.named ? 'Name' : 'Name, if it has one'}
+        placeholder={run.named ? labels.name : labels.nameIfItHasOne}
         value={said}
         onChange={(e) => setSaid(e.target.value)}
       />
       <select
-        aria-label="Size"
+        aria-label={labels.size}
         className="select select-sm w-[8rem]"
         value={of}
         onChange={(e) => setOf(e.target.value)}
       >
-        <option value="">no size</option>
+        <option value="">{labels.noSize}</option>
         {Object.entries(SIZE_NAMES).map(([size, word]) => (
           <option key={size} value={size}>
             {word}
@@ -243,7 +244,7 @@ function Wanted({
         {word}
       </button>
       <button type="button" className="btn btn-sm btn-ghost" onClick={onClose}>
-        Never mind
+        {labels.neverMind}
       </button>
     </form>
   );
@@ -268,7 +269,7 @@ function AddPiece({ run }: { run: Run }) {
         />
       ) : (
         <button type="button" className="btn btn-sm btn-ghost" onClick={() => setAdding(true)}>
-          One piece more
+          {labels.onePieceMore}
         </button>
       )}
       {refusal && (
@@ -285,9 +286,9 @@ function Press({ run, station }: { run: Run; station: Station }) {
   const focus = station.focus ? run.pieces[station.focus.piece - 1] : undefined;
   const left = station.checks.filter((c) => c.ticked || c.skipped).length;
   const says = station.hasLeft
-    ? 'has left'
+    ? labels.hasLeft
     : !station.prepared
-      ? `preparing, ${left} of ${station.checks.length}`
+      ? labels.preparingOf(left, station.checks.length)
       : focus
         ? whose(focus)
         : 'free';
@@ -299,14 +300,14 @@ function Press({ run, station }: { run: Run; station: Station }) {
         <span className="ml-auto flex items-baseline">
           {run.stations.filter((s) => !s.hasLeft).length > 1 && (
             <button type="button" className="btn btn-sm btn-ghost" onClick={() => say({ action: 'leave', piece: 0 })}>
-              Leaves
+              {labels.leaves}
             </button>
           )}
           <Link
             className="btn btn-sm btn-outline"
             to={station.number === 1 ? `/bench/${run.id}` : `/bench/${run.id}/${station.number}`}
           >
-            To its bench
+            {labels.toItsBench}
           </Link>
         </span>
       )}
@@ -347,11 +348,11 @@ function Join({ run }: { run: Run }) {
         join.mutate();
       }}
     >
-      <p className="font-semibold">Another press joins</p>
+      <p className="font-semibold">{labels.anotherPressJoins}</p>
       <label className="grid gap-1 text-[0.9rem]">
-        Which
+        {labels.which}
         <select className="select select-sm w-full" value={source} onChange={(e) => setSource(e.target.value)}>
-          <option value="">another like the first</option>
+          <option value="">{labels.anotherLikeTheFirst}</option>
           {catalogue.data?.heatSources.map((h) => (
             <option key={h.id} value={h.id}>
               {h.own ? h.name : h.name.toLowerCase()}
@@ -360,27 +361,24 @@ function Join({ run }: { run: Run }) {
         </select>
       </label>
       <label className="grid gap-1 text-[0.9rem]">
-        What it is called here
+        {labels.whatItIsCalledHere}
         <input
           className="input input-sm w-full"
           maxLength={60}
-          placeholder="By the window"
+          placeholder={labels.byTheWindow}
           value={name}
           onChange={(e) => setName(e.target.value)}
         />
       </label>
       <button type="submit" className="btn btn-sm btn-outline justify-self-start" disabled={join.isPending}>
-        Join
+        {labels.join}
       </button>
       {join.isError && (
         <p role="alert" className="notice stop text-[0.95rem]">
           {join.error.message}
         </p>
       )}
-      <p className="text-[0.87rem] text-quiet">
-        Two presses on one circuit may trip the breaker. Each press has its own plan, its own preparation and its own
-        bench page.
-      </p>
+      <p className="text-[0.87rem] text-quiet">{labels.twoPressesOnOneCircuit}</p>
     </form>
   );
 }

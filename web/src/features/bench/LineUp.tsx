@@ -1,5 +1,6 @@
 import type { Run } from '../../api/client';
 import type { ServerClock } from '../../ui/countdown';
+import * as labels from './labels';
 import { type Piece, type Station, sizeWord, whose } from './useRun';
 
 /** Whose piece it is, large enough to be read across the room. */
@@ -22,7 +23,7 @@ export function Whose({ piece, of, fresh = false }: { piece: Piece; of: number; 
         </span>
       )}
       <span className={`text-[1.25rem] ${fresh ? '' : 'text-quiet'}`}>
-        {piece.insteadOf ? `instead of piece ${piece.insteadOf}` : `${piece.number} of ${of}`}
+        {piece.insteadOf ? labels.insteadOfPiece(piece.insteadOf) : `${piece.number} of ${of}`}
       </span>
     </p>
   );
@@ -38,7 +39,7 @@ export function LineUp({ run, station, clock, now }: { run: Run; station: Statio
       {station.others.map((o) => (
         <li key={o.piece} className="tabular-nums">
           <span className="text-quiet">
-            {o.dueUtc ? 'cooling' : o.step.stage === 'peel' ? 'to be peeled' : 'put down'}:{' '}
+            {o.dueUtc ? 'cooling' : o.step.stage === 'peel' ? labels.toBePeeled : labels.putDown}:{' '}
           </span>
           <strong>{whose(pieceOf(o.piece))}</strong>
           {o.dueUtc && ` ${Math.ceil(clock.secondsLeft(o.dueUtc, now))} s`}
@@ -46,7 +47,7 @@ export function LineUp({ run, station, clock, now }: { run: Run; station: Statio
       ))}
       {next && (
         <li>
-          <span className="text-quiet">next in line: </span>
+          <span className="text-quiet">{labels.nextInLine}</span>
           <strong>{whose(next)}</strong>
           {next.size && ` ${sizeWord(next.size)}`}
         </li>

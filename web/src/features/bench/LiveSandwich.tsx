@@ -4,6 +4,7 @@ import { api, got, type TracePhase } from '../../api/client';
 import { useUnits } from '../../app/units';
 import { Sandwich } from '../../ui/Sandwich';
 import { facesAt, sampleAt } from '../../ui/trace';
+import * as labels from './labels';
 import type { Hand, Piece } from './useRun';
 
 interface Props {
@@ -59,17 +60,17 @@ export function LiveSandwich({ run, hand, piece, phases: planned, elapsed }: Pro
       />
       <dl className="grid grid-cols-2 gap-6 mt-4 tabular-nums">
         <div className="border-t border-rule pt-2">
-          <dt className="text-quiet text-[1.05rem]">{laid ? 'glue line' : 'bare face'}</dt>
+          <dt className="text-quiet text-[1.05rem]">{laid ? labels.glueLine : labels.bareFace}</dt>
           <dd className="text-[1.9rem] font-semibold">{units.temperature(phase.glue[sample] ?? 0)}</dd>
         </div>
         {laid && (
           <div className="border-t border-rule pt-2">
-            <dt className="text-quiet text-[1.05rem]">how well stuck</dt>
+            <dt className="text-quiet text-[1.05rem]">{labels.howWellStuck}</dt>
             <dd className="text-[1.9rem] font-semibold">{Math.round((phase.bond[sample] ?? 0) * 100)} %</dd>
           </div>
         )}
       </dl>
-      <p className="text-quiet text-[0.95rem] mt-2">As computed, not measured.</p>
+      <p className="text-quiet text-[0.95rem] mt-2">{labels.asComputedNotMeasured}</p>
     </div>
   );
 }

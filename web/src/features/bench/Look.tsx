@@ -4,6 +4,7 @@ import { api, got, type Outcome, type Schemas } from '../../api/client';
 import { useUnits } from '../../app/units';
 import { BigKey } from './BigKey';
 import { useKeys } from './keys';
+import * as labels from './labels';
 import { SIGNS, SignPicture, signWord } from './signs';
 import type { Piece } from './useRun';
 
@@ -94,28 +95,26 @@ export function AdviceFor({ runId, piece, seen, atEnd, onDo, onLeave, onLost, on
         {advice.error.message}
       </p>
     );
-  if (!advice.data) return <p className="text-[1.3rem] text-quiet">Working it out …</p>;
+  if (!advice.data) return <p className="text-[1.3rem] text-quiet">{labels.workingItOut}</p>;
   return (
     <div ref={heading} tabIndex={-1} className="outline-none" data-testid="advice" data-kind={first?.kind}>
       {advice.data.map((a) => (
         <AdviceText key={a.sign} advice={a} />
       ))}
-      {!first && (
-        <p className="text-[1.6rem]">There is nothing to be done about this here: nothing has been pressed yet.</p>
-      )}
+      {!first && <p className="text-[1.6rem]">{labels.thereIsNothingToBe}</p>}
       <div className="flex flex-wrap gap-4 mt-6">
         {first && first.steps.length > 0 && (
           <BigKey strong onClick={() => onDo(first.sign)}>
-            Space — do that
+            {labels.spaceDoThat}
           </BigKey>
         )}
         <BigKey strong={first?.steps.length === 0 && first.kind !== 'lost'} onClick={onLeave}>
-          {atEnd ? 'Leave it so, write it down' : 'Leave it so, go on'}
+          {atEnd ? labels.leaveItSoWriteIt : labels.leaveItSoGoOn}
         </BigKey>
         <BigKey strong={first?.kind === 'lost'} onClick={onLost}>
-          It is lost
+          {labels.itIsLost}
         </BigKey>
-        <BigKey onClick={onMore}>Something else</BigKey>
+        <BigKey onClick={onMore}>{labels.somethingElse}</BigKey>
       </div>
     </div>
   );
@@ -140,17 +139,17 @@ export function AdviceText({ advice }: { advice: Schemas['Advice'] }) {
       )}
       <p className="mt-4 text-[1.2rem] max-w-[48em]">{advice.why}</p>
       <p className="mt-2 text-[1.2rem] max-w-[48em]">
-        <strong>Most likely:</strong> {advice.causes[0]}
+        <strong>{labels.mostLikely}</strong> {advice.causes[0]}
         {advice.causes.length > 1 && <span className="text-quiet"> {advice.causes.slice(1).join(' ')}</span>}
       </p>
       {advice.nextTime && (
         <p className="mt-2 text-[1.2rem] max-w-[48em]">
-          <strong>For the next one:</strong> {advice.nextTime}
+          <strong>{labels.forTheNextOne}</strong> {advice.nextTime}
         </p>
       )}
       {advice.takeOff.length > 0 && (
         <details className="mt-3 text-[1.1rem] max-w-[52em]">
-          <summary className="cursor-pointer underline underline-offset-4">To save the blank: how it comes off</summary>
+          <summary className="cursor-pointer underline underline-offset-4">{labels.toSaveTheBlankHow}</summary>
           <ol className="list-decimal pl-6 mt-2 grid gap-1">
             {advice.takeOff.map((t) => (
               <li key={t}>{t}</li>
@@ -171,8 +170,7 @@ function Room({ room }: { room: Schemas['LayerRoom'] }) {
       <div className="flex justify-between text-[1rem]">
         <span>{room.name}</span>
         <span className="tabular-nums text-quiet">
-          {room.before.toFixed(1)} + {(room.after - room.before).toFixed(1)} of {room.most.toFixed(1)} times its chart’s
-          heat
+          {labels.ofTimesItsChartS(room.before.toFixed(1), (room.after - room.before).toFixed(1), room.most.toFixed(1))}
         </span>
       </div>
       <div className="relative h-4 bg-rule" aria-hidden="true">

@@ -1,5 +1,6 @@
 import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { BigKey } from './BigKey';
+import * as labels from './labels';
 import type { Command } from './useRun';
 
 /** Something is off: what is seen, or a word about it. */
@@ -25,14 +26,12 @@ export function Off({
   return (
     <div data-testid="off">
       <h1 ref={heading} tabIndex={-1} className="text-[2.4rem] font-bold leading-[1.15] outline-none">
-        What is off?
+        {labels.whatIsOff}
       </h1>
       {canSee ? (
         <div className="mt-4">{signs}</div>
       ) : (
-        <p className="text-[1.2rem] text-quiet mt-2">
-          Nothing can be seen on the piece just now. A word is kept with the run.
-        </p>
+        <p className="text-[1.2rem] text-quiet mt-2">{labels.nothingCanBeSeenOn}</p>
       )}
       <form
         className="flex flex-wrap gap-4 items-end mt-5"
@@ -43,7 +42,7 @@ export function Off({
         }}
       >
         <label className="grow max-w-[44rem]">
-          <span className="block mb-1 text-[1.1rem]">{canSee ? 'Or in your own words' : 'In your own words'}</span>
+          <span className="block mb-1 text-[1.1rem]">{canSee ? labels.orInYourOwnWords : labels.inYourOwnWords}</span>
           <textarea
             rows={2}
             maxLength={500}
@@ -53,9 +52,9 @@ export function Off({
           />
         </label>
         <BigKey strong disabled={said.trim() === ''} submit>
-          Keep it
+          {labels.keepIt}
         </BigKey>
-        <BigKey onClick={onClose}>Esc — never mind</BigKey>
+        <BigKey onClick={onClose}>{labels.escNeverMind}</BigKey>
       </form>
       {lastHold !== null && (
         <form
@@ -67,9 +66,7 @@ export function Off({
           }}
         >
           <label>
-            <span className="block mb-1 text-[1.1rem]">
-              The plate was closed longer or shorter than the {Math.round(lastHold)} s noted
-            </span>
+            <span className="block mb-1 text-[1.1rem]">{labels.thePlateWasClosedLonger(Math.round(lastHold))}</span>
             <input
               inputMode="decimal"
               className="input bg-sheet border-quiet text-[1.3rem] h-[4.4rem] w-[9rem] tabular-nums"
@@ -78,7 +75,7 @@ export function Off({
             />
           </label>
           <BigKey submit disabled={closed.trim() === '' || !(seconds >= 0 && seconds <= 3600)}>
-            So many seconds
+            {labels.soManySeconds}
           </BigKey>
         </form>
       )}

@@ -1,3 +1,5 @@
+import * as labels from './labels';
+
 /** Nothing that is done here is written down, learned from or used up. */
 export function PracticeMark() {
   return (
@@ -5,7 +7,7 @@ export function PracticeMark() {
       className="inline-block w-fit border-2 border-dashed border-current px-3 py-0.5 text-[1rem] font-bold text-ink"
       data-testid="practice"
     >
-      Practice: nothing is logged
+      {labels.practiceNothingIsLogged}
     </span>
   );
 }

@@ -2,6 +2,7 @@ import { useCallback } from 'react';
 import { Clock } from '../../ui/Clock';
 import { BigKey } from './BigKey';
 import { useKeys } from './keys';
+import * as labels from './labels';
 import type { Command, Station } from './useRun';
 
 /** What is seen to once at a press, before the first piece. It can be left out, but only by saying so. */
@@ -32,10 +33,11 @@ export function Preparation({
   );
   return (
     <div className="grow flex flex-col" data-testid="preparation">
-      <h1 className="text-[2.4rem] md:text-[2.9rem] leading-[1.15] font-bold mt-6">Before the first piece</h1>
+      <h1 className="text-[2.4rem] md:text-[2.9rem] leading-[1.15] font-bold mt-6">{labels.beforeTheFirstPiece}</h1>
       <p className="text-[1.25rem] text-quiet mt-1">
-        {left === station.checks.length ? 'One by one.' : `${left} of ${station.checks.length} left.`} What you leave
-        out is kept with the run, and thought of if something goes wrong.
+        {labels.whatYouLeaveOutIs(
+          left === station.checks.length ? labels.oneByOne : labels.ofLeft(left, station.checks.length),
+        )}
       </p>
       <ul className="mt-5 border-t border-rule">
         {station.checks.map((c) => (
@@ -58,7 +60,7 @@ export function Preparation({
               />
             )}
             {c.skipped ? (
-              <span className="self-center px-4 text-quiet text-[1.1rem]">left out</span>
+              <span className="self-center px-4 text-quiet text-[1.1rem]">{labels.leftOut}</span>
             ) : (
               !c.ticked && (
                 <button
@@ -66,7 +68,7 @@ export function Preparation({
                   className="px-5 text-[1.1rem] text-quiet underline underline-offset-4 hover:text-ink"
                   onClick={() => onSay({ action: 'skip', item: c.id, piece: 0 })}
                 >
-                  Leave out
+                  {labels.leaveOut}
                 </button>
               )
             )}
@@ -76,10 +78,10 @@ export function Preparation({
       <div className="mt-auto pt-6">
         <div className="grid grid-cols-[2fr_1fr] gap-3">
           <BigKey strong onClick={tick} disabled={!next}>
-            Space — {next ? 'seen to, the next' : 'all seen to'}
+            {labels.space(next ? labels.seenToTheNext : labels.allSeenTo)}
           </BigKey>
           <BigKey onClick={() => onSay({ action: 'check-all', piece: 0 })} disabled={!next}>
-            All of it
+            {labels.allOfIt}
           </BigKey>
         </div>
       </div>

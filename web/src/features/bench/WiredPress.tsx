@@ -1,4 +1,5 @@
 import { useUnits } from '../../app/units';
+import * as labels from './labels';
 import type { Hand, Station } from './useRun';
 
 interface Props {
@@ -14,17 +15,17 @@ export function WiredPress({ station, focus, onPress }: Props) {
   if (!device)
     return (
       <div className="text-[1rem] text-quiet">
-        <p>Timing: by hand. The simulated press can take the place of yours.</p>
+        <p>{labels.timingByHandTheSimulated}</p>
         <p className="flex flex-wrap gap-4 mt-2">
           <button type="button" className="underline underline-offset-4" onClick={() => onPress({ action: 'connect' })}>
-            Simulated press, hot
+            {labels.simulatedPressHot}
           </button>
           <button
             type="button"
             className="underline underline-offset-4"
             onClick={() => onPress({ action: 'connect-cold' })}
           >
-            Simulated press, from cold
+            {labels.simulatedPressFromCold}
           </button>
         </p>
       </div>
@@ -32,27 +33,27 @@ export function WiredPress({ station, focus, onPress }: Props) {
   const { status } = device;
   return (
     <div data-testid="wired" data-hot={device.hotEnough}>
-      <p className="text-[1rem] text-quiet mb-2">Simulated press: its figures are not your plate’s.</p>
+      <p className="text-[1rem] text-quiet mb-2">{labels.simulatedPressItsFiguresAre}</p>
       <dl className="grid grid-cols-2 gap-6 tabular-nums">
         <div className="border-t border-rule pt-2">
-          <dt className="text-quiet text-[1.05rem]">plate, measured</dt>
+          <dt className="text-quiet text-[1.05rem]">{labels.plateMeasured}</dt>
           <dd className="text-[1.9rem] font-semibold">{units.temperature(status.middleCelsius)}</dd>
         </div>
         <div className="border-t border-rule pt-2">
-          <dt className="text-quiet text-[1.05rem]">near its edge</dt>
+          <dt className="text-quiet text-[1.05rem]">{labels.nearItsEdge}</dt>
           <dd className="text-[1.9rem] font-semibold">{units.temperature(status.edgeCelsius)}</dd>
         </div>
       </dl>
       <p className="flex flex-wrap gap-5 text-[1.05rem] mt-2">
         {status.closed ? (
           <button type="button" className="underline underline-offset-4" onClick={() => onPress({ action: 'open' })}>
-            Open the plate
+            {labels.openThePlate}
           </button>
         ) : (
           focus?.closesNext &&
           device.hotEnough && (
             <button type="button" className="underline underline-offset-4" onClick={() => onPress({ action: 'close' })}>
-              Close it, and open it yourself
+              {labels.closeItAndOpenIt}
             </button>
           )
         )}
@@ -62,7 +63,7 @@ export function WiredPress({ station, focus, onPress }: Props) {
             className="underline underline-offset-4 text-quiet"
             onClick={() => onPress({ action: 'disconnect' })}
           >
-            By hand again
+            {labels.byHandAgain}
           </button>
         )}
       </p>

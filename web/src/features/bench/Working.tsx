@@ -8,6 +8,7 @@ import { useKeys } from './keys';
 import { LineUp, Whose } from './LineUp';
 import { LiveSandwich } from './LiveSandwich';
 import { AdviceFor, Signs } from './Look';
+import * as labels from './labels';
 import { Off } from './Off';
 import type { Command, Hand, Piece, Station } from './useRun';
 import { WhereItGoes } from './WhereItGoes';
@@ -177,7 +178,7 @@ export function Working({
                 onMore={() => setAdvised(null)}
               />
             ) : (
-              <p className="text-[1.3rem] text-quiet">Keeping it …</p>
+              <p className="text-[1.3rem] text-quiet">{labels.keepingIt}</p>
             )
           ) : asking === 'off' ? (
             <Off
@@ -196,36 +197,33 @@ export function Working({
                 aria-live="assertive"
               >
                 {openedAfter !== null
-                  ? `Opened after ${Math.round(openedAfter)} s. It goes on when the service answers.`
+                  ? labels.openedAfterSItGoes(Math.round(openedAfter))
                   : over
-                    ? 'Time is over: open the plate.'
+                    ? labels.timeIsOverOpenThe
                     : step.text}
               </h1>
               {focus.place && <WhereItGoes piece={piece} place={focus.place} />}
               {makingUp && (
                 <p className="text-[1.25rem] text-quiet mt-3 max-w-[34em]" data-testid="missing">
-                  Opened after {Math.round(piece.lastHoldSeconds ?? 0)} s. Without the rest it has not had its heat;
-                  everything after this counts from what was really pressed.
+                  {labels.openedAfterSWithoutThe(Math.round(piece.lastHoldSeconds ?? 0))}
                 </p>
               )}
               {left !== null && (
                 <Numeral
                   seconds={left}
                   hot={step.kind === 'hold'}
-                  label={`${Math.ceil(left)} seconds left`}
+                  label={labels.secondsLeft(Math.ceil(left))}
                   testId="countdown"
                 />
               )}
               {hurry !== null && step.stage === 'peel' && (
                 <p className="text-[1.7rem] mt-4 tabular-nums text-(--teal)" data-testid="hurry">
-                  {hurry > 0
-                    ? `${Math.ceil(hurry)} s left to peel it warm`
-                    : 'It has gone cold: go slower, and watch each edge.'}
+                  {hurry > 0 ? labels.sLeftToPeelIt(Math.ceil(hurry)) : labels.itHasGoneColdGo}
                 </p>
               )}
               {step.kind === 'inspect' && (
                 <div className="mt-5">
-                  <p className="text-[1.25rem] text-quiet mb-3">Anything wrong? Tap it. Otherwise G: all good.</p>
+                  <p className="text-[1.25rem] text-quiet mb-3">{labels.anythingWrongTapItOtherwise}</p>
                   {signs}
                 </div>
               )}
@@ -256,21 +254,21 @@ export function Working({
             </div>
           )}
           <p className="text-[1.3rem] text-quiet mt-3 min-h-[1.6em] line-clamp-2">
-            {unheard ? '' : focus.nextText ? `Then: ${focus.nextText}` : 'After this the piece is done.'}
+            {unheard ? '' : focus.nextText ? labels.thenNext(focus.nextText) : labels.afterThisThePieceIs}
           </p>
           <LineUp run={run} station={station} clock={clock} now={now} />
           {asking === 'early' ? (
             <Question
-              says="Opened early?"
-              yes="P — yes, it is open"
-              no="Esc — no, still closed"
+              says={labels.openedEarly}
+              yes={labels.pYesItIsOpen}
+              no={labels.escNoStillClosed}
               onNo={() => setAsking(null)}
               onYes={() => onSay({ action: 'opened-early' })}
             />
           ) : asking === 'warm' ? (
             <Question
-              says="It is still too warm. Peel it all the same?"
-              yes="P — peel now"
+              says={labels.itIsStillTooWarm}
+              yes={labels.pPeelNow}
               no="Esc — wait"
               onNo={() => {
                 setAsking(null);
@@ -280,8 +278,11 @@ export function Working({
             />
           ) : asking === 'cold' && tooCold ? (
             <Question
-              says={`Not hot enough yet: ${units.temperature(device.status.middleCelsius)} of ${units.temperature(device.plannedCelsius)}.`}
-              yes="Close it all the same"
+              says={labels.notHotEnoughYetOf(
+                units.temperature(device.status.middleCelsius),
+                units.temperature(device.plannedCelsius),
+              )}
+              yes={labels.closeItAllTheSame}
               no="Esc — wait"
               onNo={() => {
                 setAsking(null);
@@ -293,28 +294,28 @@ export function Working({
             <div ref={good} className="flex flex-wrap gap-4 mt-3">
               {step.kind === 'inspect' ? (
                 <BigKey strong disabled={pending || fresh} onClick={allGood}>
-                  G — all good
+                  {labels.gAllGood}
                 </BigKey>
               ) : (
                 !unheard && (
                   <BigKey strong={step.kind !== 'hold'} disabled={pending || fresh} onClick={done}>
-                    Space — {spaceWord(focus, station)}
+                    {labels.space2(spaceWord(focus, station))}
                   </BigKey>
                 )
               )}
               {step.kind === 'hold' && openedAfter === null && (
                 <BigKey strong={over} onClick={opened}>
-                  P — plate opened
+                  {labels.pPlateOpened}
                 </BigKey>
               )}
               {!unheard && (
                 <BigKey onClick={() => onSay({ action: 'back' })}>
-                  Backspace — {makingUp ? 'go on without it' : 'back'}
+                  {labels.backspace(makingUp ? labels.goOnWithoutIt : 'back')}
                 </BigKey>
               )}
-              {!unheard && <BigKey onClick={() => setAsking('off')}>S — something is off</BigKey>}
+              {!unheard && <BigKey onClick={() => setAsking('off')}>{labels.sSomethingIsOff}</BigKey>}
               {focus.move === 0 && run.stations.length > 1 && (
-                <BigKey onClick={() => onSay({ action: 'give-back' })}>Not mine: pass it on</BigKey>
+                <BigKey onClick={() => onSay({ action: 'give-back' })}>{labels.notMinePassItOn}</BigKey>
               )}
             </div>
           )}
@@ -336,8 +337,8 @@ function Side({
 }) {
   return (
     <fieldset className="flex flex-wrap items-center gap-3 mb-3" data-testid="side">
-      <legend className="sr-only">Which side</legend>
-      <span className="text-[1.25rem]">On the</span>
+      <legend className="sr-only">{labels.whichSide}</legend>
+      <span className="text-[1.25rem]">{labels.onThe}</span>
       {faces.map((f) => (
         <button
           key={f}
@@ -362,8 +363,8 @@ function spaceWord(focus: Hand, station: Station): string {
       return 'go on now';
     default:
       if (!focus.closesNext) return 'done';
-      if (!station.device) return 'plate is closed';
-      return station.device.hotEnough ? 'close the plate' : 'not hot enough yet';
+      if (!station.device) return labels.plateIsClosed;
+      return station.device.hotEnough ? labels.closeThePlate : labels.notHotEnoughYet;
   }
 }
 

@@ -1,22 +1,23 @@
 import type { ReactNode } from 'react';
 import type { Outcome } from '../../api/client';
+import * as labels from './labels';
 
 /** What can be seen on a piece, in the order in which hands and eyes come upon it. */
 export const SIGNS: readonly { id: Outcome; word: string; key: string }[] = [
-  { id: 'edges-lifted', word: 'A corner lifts', key: '1' },
-  { id: 'on-carrier', word: 'Comes up with the carrier', key: '2' },
-  { id: 'weave-hidden', word: 'No weave showing', key: '3' },
-  { id: 'wrinkled', word: 'Wrinkles', key: '4' },
-  { id: 'rippled', word: 'Ripples in foil', key: '5' },
-  { id: 'puff-flat', word: 'Foam stayed flat', key: '6' },
-  { id: 'dented', word: 'A dent', key: '7' },
-  { id: 'marked', word: 'Shiny box', key: '8' },
-  { id: 'colour-shifted', word: 'Colour changed', key: '9' },
-  { id: 'scorched', word: 'Scorched', key: '0' },
-  { id: 'crooked', word: 'Lies crooked', key: '-' },
+  { id: 'edges-lifted', word: labels.aCornerLifts, key: '1' },
+  { id: 'on-carrier', word: labels.comesUpWithTheCarrier, key: '2' },
+  { id: 'weave-hidden', word: labels.noWeaveShowing, key: '3' },
+  { id: 'wrinkled', word: labels.wrinkles, key: '4' },
+  { id: 'rippled', word: labels.ripplesInFoil, key: '5' },
+  { id: 'puff-flat', word: labels.foamStayedFlat, key: '6' },
+  { id: 'dented', word: labels.aDent, key: '7' },
+  { id: 'marked', word: labels.shinyBox, key: '8' },
+  { id: 'colour-shifted', word: labels.colourChanged, key: '9' },
+  { id: 'scorched', word: labels.scorched, key: '0' },
+  { id: 'crooked', word: labels.liesCrooked, key: '-' },
 ];
 
-export const signWord = (id: Outcome) => SIGNS.find((s) => s.id === id)?.word ?? 'Stuck';
+export const signWord = (id: Outcome) => SIGNS.find((s) => s.id === id)?.word ?? labels.stuck;
 
 const VINYL = 'M24 44q24-15 48 0v6q-24-10-48 0z M44 16l3 7 8 1-6 5 2 8-7-4-7 4 2-8-6-5 8-1z';
 

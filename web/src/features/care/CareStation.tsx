@@ -4,6 +4,7 @@ import { Failed, Loading } from '../../ui/States';
 import { useJob } from '../jobs/JobPage';
 import { savedFirst } from '../jobs/savedLink';
 import { CuringRun, useCuring } from './Curing';
+import * as labels from './labels';
 
 /** How the finished piece is looked after: symbols, words, a card to print, and what of this job is still setting. */
 export function CareStation() {
@@ -14,11 +15,11 @@ export function CareStation() {
   });
   const curing = useCuring();
   const own = curing.data?.filter((r) => r.jobId === id) ?? [];
-  if (advice.isPending) return <Loading what="the care" />;
+  if (advice.isPending) return <Loading what={labels.theCare} />;
   if (advice.isError) return <Failed error={advice.error} />;
   return (
     <div className="grid gap-8 max-w-[60rem]">
-      <section aria-label="Care">
+      <section aria-label={labels.care}>
         <ul className="flex flex-wrap gap-x-8 gap-y-4">
           {advice.data.marks.map((m) => (
             <li key={m.symbol} className="w-28">
@@ -32,10 +33,7 @@ export function CareStation() {
             <li key={line}>{line}</li>
           ))}
         </ul>
-        <p className="text-[0.87rem] text-quiet mt-3 max-w-[62ch]">
-          The symbols’ meaning follows ISO 3758; what is advised is common practice for this kind of blank. Garments for
-          small children fall under rules of their own: follow the local ones.
-        </p>
+        <p className="text-[0.87rem] text-quiet mt-3 max-w-[62ch]">{labels.theSymbolsMeaningFollowsIso}</p>
         <a
           className="btn btn-outline mt-4 print:hidden"
           href={`/api/jobs/${id}/care.pdf`}
@@ -43,12 +41,14 @@ export function CareStation() {
           rel="noreferrer"
           onClick={savedFirst(draft)}
         >
-          Print {Array.isArray(draft.job.names) && draft.job.names.length > 1 ? 'care cards' : 'a care card'}
+          {labels.print(
+            Array.isArray(draft.job.names) && draft.job.names.length > 1 ? labels.careCards : labels.aCareCard,
+          )}
         </a>
       </section>
       {own.length > 0 && (
-        <section aria-label="Still setting">
-          <h2>Pressed and setting</h2>
+        <section aria-label={labels.stillSetting}>
+          <h2>{labels.pressedAndSetting}</h2>
           <div className="scored border-y border-rule mt-2">
             {own.map((run) => (
               <CuringRun key={run.runId} run={run} />

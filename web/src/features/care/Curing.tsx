@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, got, type Schemas } from '../../api/client';
+import * as labels from './labels';
 
 const MINUTE = 60_000;
 const when = new Intl.DateTimeFormat('en-GB', { weekday: 'long', hour: '2-digit', minute: '2-digit' });
@@ -13,7 +14,7 @@ export function left(until: Date, now: Date): string | null {
   const minutes = Math.ceil((until.getTime() - now.getTime()) / MINUTE);
   if (minutes <= 0) return null;
   const hours = Math.floor(minutes / 60);
-  return hours === 0 ? `${minutes} min` : `${hours} h ${minutes % 60} min`;
+  return hours === 0 ? `${minutes} min` : labels.hMin(hours, minutes % 60);
 }
 
 /** The pieces of a run whose glue is setting, each with the time that is left, its cards and its dates. */
@@ -29,23 +30,23 @@ export function CuringRun({ run }: { run: Schemas['CuringRun'] }) {
   const at = handover ? new Date(handover) : null;
   return (
     <section
-      aria-label={run.title || 'Untitled'}
+      aria-label={run.title || labels.untitled}
       className="py-5 grid gap-x-10 gap-y-3 md:grid-cols-[minmax(0,1fr)_18rem]"
     >
       <div>
-        <h2 className="font-semibold text-[1.05rem]">{run.title || 'Untitled'}</h2>
+        <h2 className="font-semibold text-[1.05rem]">{run.title || labels.untitled}</h2>
         <p className="text-[0.9rem] text-quiet">{run.what}</p>
         <p className="numeral text-[1.7rem] font-bold leading-tight mt-2 tabular-nums">
-          {all ? `${all} to go` : run.kind === 'hand-wash' ? 'May be washed by hand' : 'May be washed'}
+          {all ? `${all} to go` : run.kind === 'hand-wash' ? labels.mayBeWashedByHand : labels.mayBeWashed}
         </p>
         <p className="text-quiet text-[0.9rem]">
-          {all ? `First wash not before ${when.format(new Date(last.washFromUtc))}` : 'The glue has set.'}
+          {all ? labels.firstWashNotBefore(when.format(new Date(last.washFromUtc))) : labels.theGlueHasSet}
         </p>
         {run.pieces.some((p) => p.name) && (
           <ul className="flex flex-wrap gap-x-5 gap-y-1 mt-2 tabular-nums">
             {run.pieces.map((p) => (
               <li key={p.piece}>
-                {p.name || `piece ${p.piece}`}{' '}
+                {p.name || labels.piece(p.piece)}{' '}
                 <span className="text-quiet">{left(new Date(p.washFromUtc), now) ?? 'ready'}</span>
               </li>
             ))}
@@ -59,11 +60,11 @@ export function CuringRun({ run }: { run: Schemas['CuringRun'] }) {
           target="_blank"
           rel="noreferrer"
         >
-          Print care {run.pieces.some((p) => p.name) ? 'cards' : 'card'}
+          {labels.printCare(run.pieces.some((p) => p.name) ? 'cards' : 'card')}
         </a>
         <div className="field">
           <label className="name" htmlFor={`handover-${run.runId}`}>
-            Handed over on (if you like)
+            {labels.handedOverOnIfYou}
           </label>
           <input
             id={`handover-${run.runId}`}
@@ -78,7 +79,7 @@ export function CuringRun({ run }: { run: Schemas['CuringRun'] }) {
           href={`/api/runs/${run.runId}/dates.ics${at ? `?handover=${encodeURIComponent(at.toISOString())}` : ''}`}
           download
         >
-          Into a calendar
+          {labels.intoACalendar}
         </a>
       </div>
     </section>

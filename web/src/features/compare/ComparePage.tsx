@@ -13,6 +13,7 @@ import { Setpoint } from '../../ui/Setpoint';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { useJob } from '../jobs/JobPage';
 import { withWay } from '../press/Ways';
+import * as labels from './labels';
 import { anotherPress, inVinyl, onMaterial, rows, underPress } from './variants';
 
 const MOST = 3;
@@ -46,7 +47,7 @@ export function ComparePage() {
     const before = draft.job;
     draft.edit(() => ({ ...job, title: before.title ?? '' }));
     setOthers([before, ...others.filter((o) => o !== job)].slice(0, MOST - 1));
-    setKept('Kept. What it was before stands beside it, and Undo brings it back.');
+    setKept(labels.keptWhatItWasBefore);
   };
   const add = () =>
     setOthers([
@@ -61,22 +62,22 @@ export function ComparePage() {
       ),
     ]);
   return (
-    <section aria-label="Side by side" className="overflow-x-auto">
+    <section aria-label={labels.sideBySide} className="overflow-x-auto">
       <p role="status" className="mb-3 text-[0.95rem]">
-        {kept ?? 'Change the press, the vinyl, the blank or a way of doing it. What is the same everywhere is pale.'}
+        {kept ?? labels.changeThePressTheVinyl}
       </p>
       <div
         className="grid gap-x-8 min-w-[760px]"
         style={{ gridTemplateColumns: `9.5rem repeat(${variants.length}, minmax(0, 1fr))` }}
       >
-        <div className="text-quiet text-[0.87rem] pt-1">what is tried</div>
+        <div className="text-quiet text-[0.87rem] pt-1">{labels.whatIsTried}</div>
         {variants.map((job, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a column is known by its place
           <Head key={i} index={i} job={job} plan={plans[i]?.data} catalogue={catalogue} onSet={(c) => set(i, c)}>
             {i === 0 ? (
               others.length < MOST - 1 && (
                 <button type="button" className="btn btn-sm btn-outline" onClick={add}>
-                  Set another beside it
+                  {labels.setAnotherBesideIt}
                 </button>
               )
             ) : (
@@ -87,25 +88,25 @@ export function ComparePage() {
                   disabled={!plans[i]?.data}
                   onClick={() => keep(job)}
                 >
-                  Keep this one
+                  {labels.keepThisOne}
                 </button>
                 <button
                   type="button"
                   className="btn btn-sm btn-ghost"
                   onClick={() => setOthers(others.filter((_, o) => o !== i - 1))}
                 >
-                  Take away
+                  {labels.takeAway}
                 </button>
               </>
             )}
           </Head>
         ))}
-        <Label>set to, and press for</Label>
+        <Label>{labels.setToAndPressFor}</Label>
         {variants.map((_, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a column is known by its place
           <Answer key={i} plan={plans[i]?.data} error={plans[i]?.error ?? null} same={alike} />
         ))}
-        <Label>the sandwich</Label>
+        <Label>{labels.theSandwich}</Label>
         {variants.map((job, i) => {
           const phase = traces[i]?.data?.phases.findLast((p) => p.kind === 'press');
           return (
@@ -122,7 +123,7 @@ export function ComparePage() {
             </div>
           );
         })}
-        <Label>over time</Label>
+        <Label>{labels.overTime}</Label>
         {variants.map((_, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a column is known by its place
           <div key={i} className="border-t border-rule py-3">
@@ -131,7 +132,7 @@ export function ComparePage() {
             )}
           </div>
         ))}
-        <Label>how much room</Label>
+        <Label>{labels.howMuchRoom}</Label>
         {variants.map((_, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a column is known by its place
           <div key={i} className="border-t border-rule py-3">
@@ -141,7 +142,7 @@ export function ComparePage() {
         {lines.map((line) => (
           <Line key={line.name} {...line} />
         ))}
-        <Label>watch out for</Label>
+        <Label>{labels.watchOutFor}</Label>
         {variants.map((_, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a column is known by its place
           <Loud key={i} plan={plans[i]?.data} />
@@ -182,7 +183,7 @@ function Head({
       <p className="min-h-8 flex items-center">{options.find((o) => o.id === value)?.name ?? value}</p>
     ) : (
       <select
-        aria-label={`${name}, variant ${index}`}
+        aria-label={labels.variant(name, index)}
         className="select select-sm w-full bg-sheet border-rule"
         value={value}
         onChange={(e) => onSet(change(e.target.value))}
@@ -197,23 +198,23 @@ function Head({
   const ways = plan?.ways.filter((w) => w.pointer.startsWith('/choices/')) ?? [];
   return (
     <div className="pb-3 grid gap-1.5 content-start" data-variant={index}>
-      <h2 className="text-[1.15rem]">{fixed ? 'As it is' : `Variant ${index}`}</h2>
-      {pick('Press', job.tools.heatSource, catalogue.heatSources, (id) => (j) => underPress(j, id))}
+      <h2 className="text-[1.15rem]">{fixed ? labels.asItIs : labels.variant2(index)}</h2>
+      {pick(labels.press, job.tools.heatSource, catalogue.heatSources, (id) => (j) => underPress(j, id))}
       {pick(
-        'Vinyl',
+        labels.vinyl,
         job.layers[0].vinyl,
         catalogue.vinyls.map((v) => ({ id: v.id, name: `${v.name} vinyl` })),
         (id) => (j) => inVinyl(j, id),
       )}
       {pick(
-        'Material',
+        labels.material,
         job.blank.material,
         catalogue.materials.filter((m) => form?.materials.includes(m.id) ?? true),
         (id) => (j) => onMaterial(j, id),
       )}
       {!fixed && ways.length > 0 && (
         <select
-          aria-label={`Way of doing it, variant ${index}`}
+          aria-label={labels.wayOfDoingItVariant(index)}
           className="select select-sm w-full bg-sheet border-rule"
           value=""
           onChange={(e) => {
@@ -222,7 +223,7 @@ function Head({
             if (way) onSet((j) => withWay(j, way, option));
           }}
         >
-          <option value="">a way of doing it …</option>
+          <option value="">{labels.aWayOfDoingIt}</option>
           {ways.map((w) => (
             <optgroup key={w.id} label={w.question}>
               {w.options.map((o) => (
@@ -284,7 +285,7 @@ function Loud({ plan }: { plan: Plan | undefined }) {
   const loud = plan?.notices.filter((n) => n.level !== 'note') ?? [];
   return (
     <div className="border-t border-rule py-3 grid gap-3 content-start">
-      {plan && loud.length === 0 && <p className="text-quiet">no stop and no caution</p>}
+      {plan && loud.length === 0 && <p className="text-quiet">{labels.noStopAndNoCaution}</p>}
       {loud.map((n) => (
         <NoticeCard key={n.code + n.text} notice={n} />
       ))}

@@ -6,6 +6,7 @@ import { counted, time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { NumberField } from '../../ui/Fields';
 import { Failed, Loading } from '../../ui/States';
+import * as labels from './labels';
 import { SheetPicture } from './SheetPicture';
 import { TestCutLadder } from './TestCutLadder';
 import { WeedingSheet } from './WeedingSheet';
@@ -16,7 +17,7 @@ type Action = Schemas['CutAction'];
 const STATUS: Record<Mat['status'], string> = {
   waiting: 'waits',
   loaded: 'loaded',
-  cutting: 'being cut',
+  cutting: labels.beingCut,
   stopped: 'stopped',
   cut: 'cut',
   unloaded: 'out',
@@ -65,7 +66,7 @@ export function AtTheCutter({ cutId, jobId, catalogue }: Props) {
     onSuccess: (cut) => queries.setQueryData(key, cut),
   });
   useAwake(seen.data?.device?.state === 'cutting');
-  if (seen.isPending) return <Loading what="the cut" />;
+  if (seen.isPending) return <Loading what={labels.theCut} />;
   if (seen.isError) return <Failed error={seen.error} retry={() => seen.refetch()} />;
   const cut = seen.data;
   const mat = cut.mats.find((m) => m.number === cut.current);
@@ -74,11 +75,11 @@ export function AtTheCutter({ cutId, jobId, catalogue }: Props) {
     <div className="grid gap-8">
       <div>
         <p className="text-[1.45rem] font-bold leading-tight" data-testid="cut-headline">
-          {mat ? `Mat ${mat.number} of ${cut.mats.length}: ${mat.name}` : 'All mats are cut.'}
+          {mat ? labels.matOf(mat.number, cut.mats.length, mat.name) : labels.allMatsAreCut}
         </p>
         <p className="text-quiet mt-1 tabular-nums">
-          About {time(estimated)} of cutting in all
-          {measured !== null && `; ${time(measured)} measured so far`}.
+          {labels.aboutOfCuttingInAll(time(estimated))}
+          {measured !== null && labels.measuredSoFar(time(measured))}.
         </p>
       </div>
       {cut.simulated && <Simulated cut={cut} {...(mat ? { mat } : {})} />}
@@ -100,21 +101,18 @@ export function AtTheCutter({ cutId, jobId, catalogue }: Props) {
           catalogue={catalogue}
         />
       ) : (
-        <p className="max-w-[60ch]">
-          Weed the sheets below, then press: its vinyl is taken off the shelf when the run begins at the bench, and what
-          is left comes back as labelled offcuts.
-        </p>
+        <p className="max-w-[60ch]">{labels.weedTheSheetsBelowThen}</p>
       )}
       <Mats cut={cut} />
       <div className="flex flex-wrap gap-3 print:hidden">
         {!mat && (
           <button type="button" className="btn btn-outline" onClick={() => act.mutate({ action: 'use' })}>
-            Pressed without the bench: take the vinyl off the shelf
+            {labels.pressedWithoutTheBenchTake}
           </button>
         )}
         {mat?.status !== 'cutting' && (
           <button type="button" className="btn btn-ghost" onClick={() => act.mutate({ action: 'give-up' })}>
-            Give this cut up
+            {labels.giveThisCutUp}
           </button>
         )}
       </div>
@@ -130,8 +128,8 @@ function Simulated({ cut, mat }: { cut: Cut; mat?: Mat }) {
   const sheet = mat ? `?list=${encodeURIComponent(mat.listId)}&sheet=${mat.sheet}` : '';
   return (
     <p className="notice" data-testid="simulated-cutter">
-      <strong>Simulated cutter.</strong> It shows the order, the presets and the time, and cuts nothing. Your own cutter
-      takes {mat ? 'this mat as a file' : 'the sheets as files'}:{' '}
+      <strong>{labels.simulatedCutter}</strong>
+      {labels.itShowsTheOrderThe(mat ? labels.thisMatAsAFile : labels.theSheetsAsFiles)}
       {FORMATS.filter((f) => mat || f !== 'hpgl').map((format, i) => (
         <span key={format}>
           {i > 0 && ', '}
@@ -144,7 +142,7 @@ function Simulated({ cut, mat }: { cut: Cut; mat?: Mat }) {
           </a>
         </span>
       ))}
-      . Tick the mats off here as they come out.
+      {labels.tickTheMatsOffHere}
     </p>
   );
 }
@@ -197,19 +195,22 @@ function MatInHand({ cut, mat, busy, refused, catalogue, onAct, onTrouble }: InH
         shiftMm={mat.shiftMm}
         done={mat.unitsDone}
         blade={device?.state === 'cutting' ? device.blade : undefined}
-        label={`${mat.name} as it lies on the mat`}
+        label={labels.asItLiesOnThe(mat.name)}
       />
       <div className="grid gap-5" data-testid="mat" data-status={mat.status}>
         <dl className="grid grid-cols-[7rem_1fr] gap-y-1">
-          <dt className="text-quiet">Preset</dt>
+          <dt className="text-quiet">{labels.preset}</dt>
           <dd className="font-semibold">{presetInWords(mat.preset)}</dd>
-          <dt className="text-quiet">Vinyl</dt>
+          <dt className="text-quiet">{labels.vinyl}</dt>
           <dd>
-            {units.bought(mat.lengthMm)} of it, carrier down, {list.mirrored ? 'cut reversed' : 'not reversed'}
+            {labels.ofItCarrierDown(
+              units.bought(mat.lengthMm),
+              list.mirrored ? labels.cutReversed : labels.notReversed,
+            )}
           </dd>
-          <dt className="text-quiet">Pieces</dt>
+          <dt className="text-quiet">{labels.pieces}</dt>
           <dd>{mat.units.length}</dd>
-          <dt className="text-quiet">About</dt>
+          <dt className="text-quiet">{labels.about}</dt>
           <dd className="tabular-nums">{time(mat.estimatedSeconds)}</dd>
         </dl>
         {mat.status === 'waiting' && (
@@ -225,14 +226,15 @@ function MatInHand({ cut, mat, busy, refused, catalogue, onAct, onTrouble }: InH
                 <span>
                   {refused ?? (
                     <>
-                      <strong>This mat is {mat.name}.</strong> I set the {presetInWords(mat.preset)} and checked it.
+                      <strong>{labels.thisMatIs(mat.name)}</strong>
+                      {labels.iSetTheAndChecked(presetInWords(mat.preset))}
                     </>
                   )}
                 </span>
               </label>
             )}
             <NumberField
-              name="Vinyl on the mat, if shorter than drawn"
+              name={labels.vinylOnTheMatIf}
               value={length === undefined ? undefined : units.lengthShown(length)}
               unit={units.lengthUnit}
               placeholder={String(units.lengthShown(Math.max(mat.lengthMm, sheet.lengthMm)))}
@@ -244,7 +246,7 @@ function MatInHand({ cut, mat, busy, refused, catalogue, onAct, onTrouble }: InH
               disabled={busy}
               onClick={() => onAct('load', checked ? mat.vinyl : undefined, length)}
             >
-              Load it
+              {labels.loadIt}
             </button>
             <TestCutLadder cutId={cut.id} mat={mat} cutter={cut.cutter} catalogue={catalogue} />
           </div>
@@ -252,10 +254,10 @@ function MatInHand({ cut, mat, busy, refused, catalogue, onAct, onTrouble }: InH
         {mat.status === 'loaded' && (
           <div className="flex gap-3">
             <button type="button" className="btn btn-primary" disabled={busy} onClick={() => onAct('go')}>
-              Go
+              {labels.go}
             </button>
             <button type="button" className="btn btn-ghost" disabled={busy} onClick={() => onAct('unload')}>
-              Take it out again
+              {labels.takeItOutAgain}
             </button>
           </div>
         )}
@@ -263,20 +265,18 @@ function MatInHand({ cut, mat, busy, refused, catalogue, onAct, onTrouble }: InH
           <div className="grid gap-3">
             <p className="numeral text-[2.6rem] leading-none font-bold" data-testid="left">
               {time(Math.max(0, device.totalSeconds - device.seconds))}
-              <span className="text-[1rem] font-normal text-quiet"> left</span>
+              <span className="text-[1rem] font-normal text-quiet">{labels.left}</span>
             </p>
-            <progress className="progress w-full" value={device.progress} max={1} aria-label="Cut so far" />
-            <p className="text-quiet text-[0.9rem]">
-              Keep the computer awake until it is done, and fingers and hair off blade and rollers.
-            </p>
+            <progress className="progress w-full" value={device.progress} max={1} aria-label={labels.cutSoFar} />
+            <p className="text-quiet text-[0.9rem]">{labels.keepTheComputerAwakeUntil}</p>
             <details>
-              <summary className="cursor-pointer text-[0.9rem]">Practise what can go wrong</summary>
+              <summary className="cursor-pointer text-[0.9rem]">{labels.practiseWhatCanGoWrong}</summary>
               <div className="flex flex-wrap gap-2 mt-2">
                 {(
                   [
-                    ['out-of-vinyl', 'The vinyl ends here'],
-                    ['lost-mat', 'The mat slips'],
-                    ['computer-slept', 'The computer sleeps'],
+                    ['out-of-vinyl', labels.theVinylEndsHere],
+                    ['lost-mat', labels.theMatSlips],
+                    ['computer-slept', labels.theComputerSleeps],
                   ] as const
                 ).map(([what, name]) => (
                   <button key={what} type="button" className="btn btn-sm btn-outline" onClick={() => onTrouble(what)}>
@@ -290,19 +290,17 @@ function MatInHand({ cut, mat, busy, refused, catalogue, onAct, onTrouble }: InH
         {mat.status === 'stopped' && (
           <div role="alert" className="notice stop grid gap-3">
             <p>
-              <strong>{says?.says ?? 'The cutter stopped.'}</strong> {says?.does}
+              <strong>{says?.says ?? labels.theCutterStopped}</strong> {says?.does}
             </p>
-            <p>
-              {mat.unitsDone.length} of {counted(mat.units.length, 'piece')} cut whole.
-            </p>
+            <p>{labels.ofCutWhole(mat.unitsDone.length, counted(mat.units.length, 'piece'))}</p>
             <div className="flex gap-3">
               {mat.trouble === 'computer-slept' && (
                 <button type="button" className="btn btn-primary" disabled={busy} onClick={() => onAct('go')}>
-                  Go on
+                  {labels.goOn}
                 </button>
               )}
               <button type="button" className="btn btn-outline" disabled={busy} onClick={() => onAct('unload')}>
-                Take the mat out
+                {labels.takeTheMatOut}
               </button>
             </div>
           </div>
@@ -310,13 +308,13 @@ function MatInHand({ cut, mat, busy, refused, catalogue, onAct, onTrouble }: InH
         {mat.status === 'cut' && (
           <div className="grid gap-3">
             <p>
-              <strong>Cut in {time(mat.measuredSeconds ?? 0)}.</strong> Before it comes out: bend a corner against the
-              light. Is every line through, and the carrier whole?
+              <strong>{labels.cutIn(time(mat.measuredSeconds ?? 0))}</strong>
+              {labels.beforeItComesOutBend}
             </p>
             <button type="button" className="btn btn-primary" disabled={busy} onClick={() => onAct('unload')}>
-              Take the mat out
+              {labels.takeTheMatOut}
             </button>
-            <p className="text-quiet text-[0.9rem]">Peel the mat from the vinyl, not the vinyl from the mat.</p>
+            <p className="text-quiet text-[0.9rem]">{labels.peelTheMatFromThe}</p>
           </div>
         )}
       </div>
@@ -327,16 +325,16 @@ function MatInHand({ cut, mat, busy, refused, catalogue, onAct, onTrouble }: InH
 function Mats({ cut }: { cut: Cut }) {
   const units = useUnits();
   return (
-    <table className="w-full text-[0.95rem] tabular-nums" aria-label="Mats">
+    <table className="w-full text-[0.95rem] tabular-nums" aria-label={labels.mats}>
       <thead>
         <tr className="border-b border-ink text-left text-quiet">
-          <th className="font-normal py-1">Mat</th>
-          <th className="font-normal">Vinyl</th>
-          <th className="font-normal">Length</th>
-          <th className="font-normal">Pieces</th>
-          <th className="font-normal">Estimated</th>
-          <th className="font-normal">Took</th>
-          <th className="font-normal">Is</th>
+          <th className="font-normal py-1">{labels.mat}</th>
+          <th className="font-normal">{labels.vinyl}</th>
+          <th className="font-normal">{labels.length}</th>
+          <th className="font-normal">{labels.pieces}</th>
+          <th className="font-normal">{labels.estimated}</th>
+          <th className="font-normal">{labels.took}</th>
+          <th className="font-normal">{labels.isWord}</th>
         </tr>
       </thead>
       <tbody>

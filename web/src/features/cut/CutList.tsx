@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, got, type CutList as List } from '../../api/client';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
+import * as labels from './labels';
 import { SheetPicture } from './SheetPicture';
 import { presetInWords } from './words';
 
@@ -37,24 +38,26 @@ export function CutList({ list, file }: Props) {
       </header>
       <p className="text-[0.95rem] mb-3">
         {list.mirrored ? (
-          <strong>Cut reversed, once, here: the drawing stays as it reads.</strong>
+          <strong>{labels.cutReversedOnceHereThe}</strong>
         ) : (
-          <strong>Not reversed: this vinyl is cut as it reads.</strong>
-        )}{' '}
-        Carrier sheet down.{list.directional && ' It has a right way up: nothing is turned.'}
+          <strong>{labels.notReversedThisVinylIs}</strong>
+        )}
+        {labels.carrierSheetDown}
+        {list.directional && labels.itHasARightWay}
       </p>
       <div className="grid sm:grid-cols-2 2xl:grid-cols-3 gap-6">
         {list.sheets.map((sheet) => (
           <figure key={sheet.number}>
-            <SheetPicture
-              list={list}
-              sheet={sheet}
-              label={`${list.name}, sheet ${sheet.number} as it lies on the mat`}
-            />
+            <SheetPicture list={list} sheet={sheet} label={labels.sheetAsItLiesOn(list.name, sheet.number)} />
             <figcaption className="text-[0.9rem] mt-1.5 flex flex-wrap gap-x-4 gap-y-1">
               <span className="tabular-nums">
-                Sheet {sheet.number}: {units.bought(sheet.usedLengthMm)} of {units.lengthShown(sheet.widthMm)}{' '}
-                {units.lengthUnit} · {time(sheet.cutSeconds)}
+                {labels.sheetOf(
+                  sheet.number,
+                  units.bought(sheet.usedLengthMm),
+                  units.lengthShown(sheet.widthMm),
+                  units.lengthUnit,
+                  time(sheet.cutSeconds),
+                )}
               </span>
               <span className="flex gap-3">
                 {['svg', 'dxf', 'hpgl'].map((format) => (
@@ -71,35 +74,34 @@ export function CutList({ list, file }: Props) {
       <ul className="text-[0.92rem] mt-3 grid gap-1">
         {list.uses.map((use) => (
           <li key={use.stockId}>
-            From “{use.label}”: {use.kind === 'roll' ? units.bought(use.lengthMm) : 'all of it'}
+            {labels.fromWord(use.label, use.kind === 'roll' ? units.bought(use.lengthMm) : labels.allOfIt)}
             {list.comesBack
               .filter((c) => c.stockId === use.stockId)
               .map((c) => (
                 <span key={`${c.left.widthMm} ${c.left.lengthMm}`} className="text-quiet">
-                  {' '}
-                  · {units.lengthShown(c.left.widthMm)} × {units.lengthShown(c.left.lengthMm)} {units.lengthUnit} comes
-                  back{c.left.cornerWidthMm > 0 && ', a corner gone'}
+                  {labels.comesBack(
+                    units.lengthShown(c.left.widthMm),
+                    units.lengthShown(c.left.lengthMm),
+                    units.lengthUnit,
+                  )}
+                  {c.left.cornerWidthMm > 0 && labels.aCornerGone}
                 </span>
               ))}
           </li>
         ))}
-        {list.uses.length === 0 && (
-          <li className="text-quiet">Nothing of it on hand: drawn on a roll of the usual width.</li>
-        )}
+        {list.uses.length === 0 && <li className="text-quiet">{labels.nothingOfItOnHand}</li>}
         {list.moreRuns != null && (
           <li className="text-quiet">
-            {list.moreRuns === 0
-              ? 'The rolls are not enough for another such run.'
-              : `Enough for ${list.moreRuns} more.`}
+            {list.moreRuns === 0 ? labels.theRollsAreNotEnough : labels.enoughForMore(list.moreRuns)}
           </li>
         )}
         {list.shortMm > 0 && others.length > 0 && (
           <li className="flex flex-wrap items-center gap-2">
-            Enough on hand in:
+            {labels.enoughOnHandIn}
             {others.map((c) => (
               <span key={c.colour} className="inline-flex items-center gap-1">
                 <span className="inline-block w-4 h-4 border border-ink" style={{ background: c.colour }} />
-                {c.colourName || 'another color'}
+                {c.colourName || labels.anotherColor}
               </span>
             ))}
           </li>
@@ -127,9 +129,7 @@ function SameColour({ list, ask }: { list: List; ask: NonNullable<List['ask']> }
         <span className="inline-block w-6 h-6 border border-ink" style={{ background: list.colour ?? 'transparent' }} />
         <span className="inline-block w-6 h-6 border border-ink" style={{ background: ask.onShelf }} />
       </span>
-      <span>
-        The artwork’s color, and “{ask.name}” on your shelf. {ask.taken ? 'It is used for it. ' : ''}Is it the same?
-      </span>
+      <span>{labels.theArtworkSColorAnd(ask.name, ask.taken ? labels.itIsUsedForIt : '')}</span>
       <span className="flex gap-2">
         <button
           type="button"
@@ -137,7 +137,7 @@ function SameColour({ list, ask }: { list: List; ask: NonNullable<List['ask']> }
           disabled={say.isPending}
           onClick={() => say.mutate(true)}
         >
-          Yes, use it
+          {labels.yesUseIt}
         </button>
         <button
           type="button"
@@ -145,7 +145,7 @@ function SameColour({ list, ask }: { list: List; ask: NonNullable<List['ask']> }
           disabled={say.isPending}
           onClick={() => say.mutate(false)}
         >
-          No, another
+          {labels.noAnother}
         </button>
       </span>
       {say.isError && <span role="alert">{say.error.message}</span>}

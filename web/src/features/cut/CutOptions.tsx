@@ -3,6 +3,7 @@ import { changed, type Job } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { Group } from '../item/Group';
+import * as labels from './labels';
 
 interface Props {
   job: Job;
@@ -42,16 +43,16 @@ export function CutOptions({ job, catalogue, faults, onEdit }: Props) {
   );
   return (
     <div className="grid gap-6 print:hidden">
-      <Group title="Cutter" note="Nothing is laid out wider than this.">
+      <Group title={labels.cutter} note={labels.nothingIsLaidOutWider}>
         <ChoiceField
-          name="Kind of cutter"
+          name={labels.kindOfCutter}
           value={String(job.tools.cutter ?? 'table')}
           options={catalogue.cutters}
           onPick={(cutter) => tools({ cutter, cutterWidthMm: undefined, cutterLengthMm: undefined })}
           fault={faults.get('/tools/cutter')}
         />
-        {length('Widest it cuts', 'cutterWidthMm', chosen?.cutWidthMm)}
-        {length('Longest it cuts', 'cutterLengthMm', matless ? chosen?.matlessLengthMm : chosen?.matLengthMm)}
+        {length(labels.widestItCuts, 'cutterWidthMm', chosen?.cutWidthMm)}
+        {length(labels.longestItCuts, 'cutterLengthMm', matless ? chosen?.matlessLengthMm : chosen?.matLengthMm)}
         <label className="flex items-center gap-2">
           <input
             type="checkbox"
@@ -59,21 +60,21 @@ export function CutOptions({ job, catalogue, faults, onEdit }: Props) {
             checked={matless}
             onChange={(e) => tools({ matless: e.target.checked || undefined })}
           />
-          Vinyl that needs no mat
+          {labels.vinylThatNeedsNoMat}
         </label>
       </Group>
-      <Group title="Sheets">
+      <Group title={labels.sheets}>
         <NumberField
-          name="Room between pieces"
+          name={labels.roomBetweenPieces}
           value={cut.marginMm === undefined ? undefined : units.lengthShown(cut.marginMm)}
           unit={units.lengthUnit}
           placeholder={String(units.lengthShown(6))}
           onChange={(n) => wish({ marginMm: n === undefined ? undefined : units.mmFrom(n) })}
           fault={faults.get('/cut/marginMm')}
-          hint="For the scissors."
+          hint={labels.forTheScissors}
         />
         <NumberField
-          name="Pack tightly above"
+          name={labels.packTightlyAbove}
           value={cut.nestAbovePercent}
           unit="% saved"
           placeholder="20"
@@ -83,8 +84,8 @@ export function CutOptions({ job, catalogue, faults, onEdit }: Props) {
         <div className="grid gap-2">
           {(
             [
-              ['testCut', 'Test cut first, 13 mm'],
-              ['patch', 'A patch for a test press'],
+              ['testCut', labels.testCutFirst13Mm],
+              ['patch', labels.aPatchForATest],
             ] as const
           ).map(([key, name]) => (
             <label key={key} className="flex items-center gap-2">

@@ -11,6 +11,7 @@ import { useJob } from '../jobs/JobPage';
 import { AtTheCutter } from './AtTheCutter';
 import { CutList } from './CutList';
 import { CutOptions } from './CutOptions';
+import * as labels from './labels';
 import { TwoWays } from './TwoWays';
 import { headline, underWay } from './words';
 
@@ -62,26 +63,26 @@ export function CutStation() {
     );
   return (
     <div className="grid gap-8">
-      {begun.isError && <p className="text-quiet">It cannot be laid out yet: the ticket says what needs mending.</p>}
+      {begun.isError && <p className="text-quiet">{labels.itCannotBeLaidOut}</p>}
       {!begun.isError && !plan && (
         <div role="status" className="max-w-[40rem]">
           <p className="text-[1.3rem] font-bold">
             {now && now.before > 0
-              ? `Waiting: ${now.before} ${now.before === 1 ? 'layout comes' : 'layouts come'} first`
-              : `Laying out … ${Math.round((now?.share ?? 0) * 100)} %`}
+              ? labels.waitingFirst(now.before, now.before === 1 ? labels.layoutComes : labels.layoutsCome)
+              : labels.layingOut(Math.round((now?.share ?? 0) * 100))}
           </p>
           <progress className="progress w-full my-3" value={now?.share ?? 0} max={1} />
           {now && now.lengthMm > 0 && (
             <p className="flex items-center gap-4">
-              {units.bought(now.lengthMm)} so far
+              {labels.soFar(units.bought(now.lengthMm))}
               <button type="button" className="btn btn-sm btn-outline" onClick={() => stop.mutate(now.id)}>
-                Good enough, stop
+                {labels.goodEnoughStop}
               </button>
             </p>
           )}
         </div>
       )}
-      {cuts.isPending && <Loading what="earlier cuts" />}
+      {cuts.isPending && <Loading what={labels.earlierCuts} />}
       {begin.isError && <Failed error={begin.error} />}
       {plan && way && now && (
         <>
@@ -91,10 +92,15 @@ export function CutStation() {
                 {headline(way, units)}
               </p>
               <p className="text-quiet mt-1">
-                {way.lists.length} {way.lists.length === 1 ? 'vinyl and colour' : 'vinyls and colours'} on the{' '}
-                {plan.cutter.toLowerCase()}, {units.lengthShown(plan.cutterWidthMm)} ×{' '}
-                {units.lengthShown(plan.cutterLengthMm)} {units.lengthUnit}
-                {plan.matless && ', without a mat'}.{used && ' It was cut before, and that vinyl is used up.'}
+                {labels.onThe(
+                  way.lists.length,
+                  way.lists.length === 1 ? labels.vinylAndColour : labels.vinylsAndColours,
+                  plan.cutter.toLowerCase(),
+                  units.lengthShown(plan.cutterWidthMm),
+                  units.lengthShown(plan.cutterLengthMm),
+                  units.lengthUnit,
+                )}
+                {plan.matless && labels.withoutAMat}.{used && labels.itWasCutBeforeAnd}
               </p>
             </div>
             <div className="flex flex-wrap items-center gap-5">
@@ -104,11 +110,11 @@ export function CutStation() {
                 disabled={stops || way.mats === 0 || begin.isPending}
                 onClick={() => begin.mutate(now.id)}
               >
-                Cut it
+                {labels.cutIt}
               </button>
               {!stops && way.mats > 0 && (
                 <span className="flex gap-4 text-[0.95rem]">
-                  Cut file:
+                  {labels.cutFile}
                   {['svg', 'dxf'].map((format) => (
                     <a
                       key={format}
@@ -125,11 +131,7 @@ export function CutStation() {
           </div>
           <div className="grid xl:grid-cols-[minmax(0,1fr)_21rem] xl:grid-rows-[auto_1fr] gap-x-9 gap-y-6 items-start">
             <div className="grid gap-7 min-w-0 xl:row-span-2">
-              {way.mats === 0 && (
-                <p className="max-w-[60ch]">
-                  Nothing to cut yet: bring in artwork, or say how large a layer is, at the Artwork station.
-                </p>
-              )}
+              {way.mats === 0 && <p className="max-w-[60ch]">{labels.nothingToCutYetBring}</p>}
               {way.lists.map((list) => (
                 <CutList
                   key={list.id}

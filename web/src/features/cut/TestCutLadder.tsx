@@ -2,13 +2,14 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, type Catalogue, got, type Schemas } from '../../api/client';
 import { Failed } from '../../ui/States';
+import * as labels from './labels';
 import { type Mat, presetInWords } from './words';
 
 const FINDINGS: { id: Schemas['TestCutFinding']; name: string }[] = [
-  { id: 'clean', name: 'Clean, carrier only scratched' },
-  { id: 'too-shallow', name: 'Too shallow: it tears' },
-  { id: 'too-deep', name: 'Too deep: carrier cut' },
-  { id: 'ragged', name: 'Ragged corners' },
+  { id: 'clean', name: labels.cleanCarrierOnlyScratched },
+  { id: 'too-shallow', name: labels.tooShallowItTears },
+  { id: 'too-deep', name: labels.tooDeepCarrierCut },
+  { id: 'ragged', name: labels.raggedCorners },
 ];
 
 interface Props {
@@ -44,9 +45,10 @@ export function TestCutLadder({ cutId, mat, cutter, catalogue }: Props) {
   });
   return (
     <details>
-      <summary className="cursor-pointer">Test cut: what does it look like?</summary>
+      <summary className="cursor-pointer">{labels.testCutWhatDoesIt}</summary>
       <p className="text-[0.92rem] mt-2">
-        Cut with {presetInWords(tried)} on the {catalogue.cutters.find((c) => c.id === cutter)?.name.toLowerCase()}.
+        {labels.cutWithOnThe(presetInWords(tried))}
+        {catalogue.cutters.find((c) => c.id === cutter)?.name.toLowerCase()}.
       </p>
       <div className="flex flex-wrap gap-2 my-2">
         {FINDINGS.map((f) => (

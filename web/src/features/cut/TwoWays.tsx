@@ -1,8 +1,9 @@
 import type { CutLayout, CutPlan } from '../../api/client';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
+import * as labels from './labels';
 
-const NAMES = { 'in-place': 'Cut as it lies', nested: 'Packed tightly' } as const;
+const NAMES = { 'in-place': labels.cutAsItLies, nested: labels.packedTightly } as const;
 
 interface Props {
   plan: CutPlan;
@@ -14,21 +15,21 @@ interface Props {
 export function TwoWays({ plan, chosen, onChoose }: Props) {
   const units = useUnits();
   const lines: { name: string; of: (way: CutLayout) => string }[] = [
-    { name: 'Vinyl', of: (w) => units.bought(w.lengthMm) },
-    { name: 'Thrown away', of: (w) => `${Math.round(w.wastePercent)} %` },
-    { name: 'Mats', of: (w) => String(w.mats) },
-    { name: 'Laid singly', of: (w) => (w.loose === 0 ? 'nothing' : `${w.loose} pieces`) },
-    { name: 'Your time', of: (w) => time(w.handSeconds) },
-    { name: 'Cutting', of: (w) => time(w.cutSeconds) },
-    { name: 'Vinyl costs', of: (w) => (w.cost == null ? 'not known' : w.cost.toFixed(2)) },
+    { name: labels.vinyl, of: (w) => units.bought(w.lengthMm) },
+    { name: labels.thrownAway, of: (w) => `${Math.round(w.wastePercent)} %` },
+    { name: labels.mats, of: (w) => String(w.mats) },
+    { name: labels.laidSingly, of: (w) => (w.loose === 0 ? 'nothing' : `${w.loose} pieces`) },
+    { name: labels.yourTime, of: (w) => time(w.handSeconds) },
+    { name: labels.cutting, of: (w) => time(w.cutSeconds) },
+    { name: labels.vinylCosts, of: (w) => (w.cost == null ? labels.notKnown : w.cost.toFixed(2)) },
   ];
   return (
-    <section aria-label="Two ways to lay it out">
+    <section aria-label={labels.twoWaysToLayIt}>
       <table className="w-full text-[0.95rem]">
         <thead>
           <tr className="border-b border-ink text-left">
             <th className="font-normal text-quiet py-1.5 w-[6.5rem]">
-              <span className="sr-only">Figure</span>
+              <span className="sr-only">{labels.figure}</span>
             </th>
             {plan.ways.map((way) => (
               <th key={way.layout} className="py-1.5 pr-3 align-top">
@@ -43,7 +44,7 @@ export function TwoWays({ plan, chosen, onChoose }: Props) {
                   <span>
                     {NAMES[way.layout]}
                     {way.layout === plan.advised && (
-                      <span className="block font-normal text-quiet text-[0.85rem]">advised</span>
+                      <span className="block font-normal text-quiet text-[0.85rem]">{labels.advised}</span>
                     )}
                   </span>
                 </label>

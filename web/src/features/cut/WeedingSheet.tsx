@@ -2,6 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { api, type Cut, type CutList, type CutSheet, got } from '../../api/client';
 import { time } from '../../app/unitMath';
 import { Failed } from '../../ui/States';
+import * as labels from './labels';
 import { SheetPicture } from './SheetPicture';
 import { unitKey, unitName, weedingCounts } from './words';
 
@@ -25,12 +26,12 @@ export function WeedingSheet({ cut, onChange }: Props) {
     tick.mutate(keys);
   };
   return (
-    <section aria-label="Weeding sheet" className="grid gap-6">
+    <section aria-label={labels.weedingSheet} className="grid gap-6">
       <header className="flex flex-wrap items-baseline gap-x-5 border-t border-ink pt-3">
-        <h2 className="text-[1.3rem] font-bold">Weeding sheet</h2>
-        <span className="text-quiet">As it reads from the right side: shaded stays, numbered centres go.</span>
+        <h2 className="text-[1.3rem] font-bold">{labels.weedingSheet}</h2>
+        <span className="text-quiet">{labels.asItReadsFromThe}</span>
         <a className="link-quiet" href={`/api/cuts/${cut.id}/weeding.pdf`} target="_blank" rel="noreferrer">
-          Print it
+          {labels.printIt}
         </a>
       </header>
       {tick.isError && <Failed error={tick.error} />}
@@ -63,10 +64,13 @@ function OneSheet({
     >
       <div>
         <p className="mb-1">
-          <strong>
-            {centres} {centres === 1 ? 'centre' : 'centres'} to pick
-          </strong>{' '}
-          · {pieces} {pieces === 1 ? 'piece stays' : 'pieces stay'} · {rings} ringed · about {time(sheet.weedSeconds)}
+          <strong>{labels.toPick(centres, centres === 1 ? 'centre' : 'centres')}</strong>
+          {labels.ringedAbout(
+            pieces,
+            pieces === 1 ? labels.pieceStays : labels.piecesStay,
+            rings,
+            time(sheet.weedSeconds),
+          )}
         </p>
         <SheetPicture
           list={list}
@@ -74,7 +78,7 @@ function OneSheet({
           rightSide
           weeding
           ticked={clean}
-          label={`${list.name}, sheet ${sheet.number} from the right side`}
+          label={labels.sheetFromTheRightSide(list.name, sheet.number)}
         />
       </div>
       <ul className="scored border-y border-rule">

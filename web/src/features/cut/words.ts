@@ -1,6 +1,7 @@
 import type { Cut, CutList, CutSheet, Schemas } from '../../api/client';
 import type { Units } from '../../app/unitMath';
 import { time } from '../../app/unitMath';
+import * as labels from './labels';
 
 export type PlacedUnit = Schemas['PlacedUnit'];
 export type Mat = Schemas['CutMat'];
@@ -15,37 +16,37 @@ export function presetInWords(preset: Preset): string {
 export function unitName(unit: PlacedUnit): string {
   const what =
     unit.kind === 'test-cut'
-      ? 'Test cut'
+      ? labels.testCut
       : unit.kind === 'patch'
-        ? 'Test press patch'
+        ? labels.testPressPatch
         : (unit.name ?? unit.layers.join(' + '));
-  const part = unit.parts > 1 ? `, part ${unit.part} of ${unit.parts}` : '';
+  const part = unit.parts > 1 ? labels.partOf(unit.part, unit.parts) : '';
   const number = unit.number ? `${unit.number} ` : '';
-  return unit.garment > 0 ? `${number}${what}${part}, piece ${unit.garment}` : what + part;
+  return unit.garment > 0 ? labels.piece(number, what, part, unit.garment) : what + part;
 }
 
 /** The way through, as the head line of the station says it. */
 export function headline(way: Schemas['CutLayout'], units: Units): string {
   const mats = `${way.mats} ${way.mats === 1 ? 'mat' : 'mats'}`;
-  return `${mats} · ${units.bought(way.lengthMm)} of vinyl · about ${time(way.cutSeconds)} to cut`;
+  return labels.ofVinylAboutToCut(mats, units.bought(way.lengthMm), time(way.cutSeconds));
 }
 
 export const TROUBLES: Record<string, { says: string; does: string }> = {
   'out-of-vinyl': {
-    says: 'The vinyl has run out.',
-    does: 'Take the mat out. Pieces cut whole are kept; the rest comes onto another mat.',
+    says: labels.theVinylHasRunOut,
+    does: labels.takeTheMatOutPieces,
   },
   'lost-mat': {
-    says: 'The rollers lost the mat.',
-    does: 'Nothing is where it was. Take the mat out; what is not cut whole is cut anew.',
+    says: labels.theRollersLostTheMat,
+    does: labels.nothingIsWhereItWas,
   },
   'computer-slept': {
-    says: 'The computer slept, and the cutter heard nothing more.',
-    does: 'The mat has not moved: go on. Keep the computer awake until it is done.',
+    says: labels.theComputerSleptAndThe,
+    does: labels.theMatHasNotMoved,
   },
   'cutter-lost': {
-    says: 'The program was started anew while the blade was down.',
-    does: 'What the blade did is not known. Take the mat out and cut it again.',
+    says: labels.theProgramWasStartedAnew,
+    does: labels.whatTheBladeDidIs,
   },
 };
 

@@ -1,4 +1,5 @@
 import type { Plan } from '../../api/client';
+import * as labels from './labels';
 
 const TAKE_OFF = ['metal-under-heat', 'zip-crossing', 'do-not-press-label', 'unknown-blank', 'not-pressable'];
 
@@ -8,8 +9,8 @@ export function BeforeYouStart({ plan }: { plan: Plan | undefined }) {
   const steps = plan.steps.filter((s) => s.stage === 'item').map((s) => s.text);
   const loud = plan.notices.filter((n) => TAKE_OFF.includes(n.code)).map((n) => n.text);
   return (
-    <section aria-label="Before you start" className="grid md:grid-cols-[11rem_minmax(0,1fr)] gap-x-6 gap-y-3">
-      <h2>Before you start</h2>
+    <section aria-label={labels.beforeYouStart} className="grid md:grid-cols-[11rem_minmax(0,1fr)] gap-x-6 gap-y-3">
+      <h2>{labels.beforeYouStart}</h2>
       <ul className="grid gap-1.5">
         {loud.map((text) => (
           <li key={text} className="font-semibold">
@@ -19,7 +20,7 @@ export function BeforeYouStart({ plan }: { plan: Plan | undefined }) {
         {steps.map((text) => (
           <li key={text}>{text}</li>
         ))}
-        <li>Look for glue, loose threads and coatings that shine or bead water; take off clips, pins and wire.</li>
+        <li>{labels.lookForGlueLooseThreads}</li>
       </ul>
     </section>
   );

@@ -18,18 +18,19 @@ import { around, boxOf, drawingOn, faceOf, resized, scaled } from '../place/move
 import { BeforeYouStart } from './BeforeYouStart';
 import { Group } from './Group';
 import { LayerList } from './LayerList';
+import * as labels from './labels';
 
 const CARE = [
-  { id: '', name: 'not known' },
-  { id: '1', name: 'one dot' },
-  { id: '2', name: 'two dots' },
-  { id: '3', name: 'three dots' },
-  { id: '0', name: 'crossed out' },
+  { id: '', name: labels.notKnown },
+  { id: '1', name: labels.oneDot },
+  { id: '2', name: labels.twoDots },
+  { id: '3', name: labels.threeDots },
+  { id: '0', name: labels.crossedOut },
 ];
 
 const GARMENTS = ['tee', 'bodysuit', 'sweatshirt', 'jersey', 'one-piece'];
 
-const NOT_SAID = { id: '', name: 'not said' };
+const NOT_SAID = { id: '', name: labels.notSaid };
 const words = (...ids: string[]) => ids.map((id) => ({ id, name: id }));
 
 /** What is pressed, with what, and what the wrapper says. */
@@ -87,27 +88,27 @@ export function ItemStation() {
 
   return (
     <div className="grid gap-9 max-w-[860px]">
-      <Group title="The item">
+      <Group title={labels.theItem}>
         <ChoiceField
-          name="Kind of item"
+          name={labels.kindOfItem}
           value={form?.id ?? ''}
           options={catalogue.forms}
           onPick={pickForm}
           fault={faults.get('/blank/form')}
         />
         <ChoiceField
-          name="Made of"
+          name={labels.madeOf}
           value={blank.material}
           options={catalogue.materials.filter((m) => form?.materials.includes(m.id) ?? true)}
           onPick={(id) => editBlank({ material: id })}
           fault={faults.get('/blank/material')}
           {...(material && material.kind === 'cloth'
-            ? { hint: `Takes up to ${units.temperature(material.limitCelsius)}` }
+            ? { hint: labels.takesUpTo(units.temperature(material.limitCelsius)) }
             : {})}
         />
         {GARMENTS.includes(form?.id ?? '') && (
           <ChoiceField
-            name="Size"
+            name={labels.size}
             value={blank.size ?? ''}
             options={[{ id: '', name: 'as usual' }, ...Object.entries(SIZE_NAMES).map(([id, name]) => ({ id, name }))]}
             onPick={(size) => editBlank({ size: size || undefined })}
@@ -115,14 +116,14 @@ export function ItemStation() {
           />
         )}
         <NumberField
-          name="Pieces"
+          name={labels.pieces}
           value={job.quantity ?? 1}
           unit="pcs"
           onChange={(n) => edit((j) => changed(j, { quantity: n }))}
           fault={faults.get('/quantity')}
         />
         <ChoiceField
-          name="Iron on the care label"
+          name={labels.ironOnTheCareLabel}
           value={blank.careDots === undefined ? '' : String(blank.careDots)}
           options={CARE}
           onPick={(v) => editBlank({ careDots: v === '' ? undefined : Number(v) })}
@@ -140,7 +141,7 @@ export function ItemStation() {
                 editBlank({ traits: traits.length > 0 ? traits : undefined });
               }}
             />
-            Washed already
+            {labels.washedAlready}
           </label>
         )}
         <label className="flex items-center gap-3 self-end h-10 cursor-pointer">
@@ -154,14 +155,14 @@ export function ItemStation() {
               editBlank({ traits: traits.length > 0 ? traits : undefined });
             }}
           />
-          Hard to replace
+          {labels.hardToReplace}
         </label>
       </Group>
 
       <BeforeYouStart plan={plan.data} />
 
       <Group
-        title={job.layers.length > 1 ? 'The layers' : 'The vinyl'}
+        title={job.layers.length > 1 ? labels.theLayers : labels.theVinyl}
         aside={
           <LayerList
             job={job}
@@ -175,7 +176,7 @@ export function ItemStation() {
         }
       >
         <ChoiceField
-          name="Kind of vinyl"
+          name={labels.kindOfVinyl}
           value={layer.vinyl}
           options={catalogue.vinyls}
           onPick={(id) => editLayer({ vinyl: id })}
@@ -184,7 +185,7 @@ export function ItemStation() {
         />
         <div className="field">
           <label className="name" htmlFor="vinyl-colour">
-            Colour
+            {labels.colour}
           </label>
           <input
             id="vinyl-colour"
@@ -195,7 +196,7 @@ export function ItemStation() {
           />
         </div>
         <ChoiceField
-          name="Cut file"
+          name={labels.cutFile}
           value={layer.mirrored === undefined ? '' : String(layer.mirrored)}
           options={[
             { id: '', name: 'not cut yet' },
@@ -206,7 +207,7 @@ export function ItemStation() {
         />
         {layer.shape !== undefined && (
           <ChoiceField
-            name="Drawing"
+            name={labels.drawing}
             value={layer.reversed ? 'reversed' : ''}
             options={[
               { id: '', name: 'as it reads' },
@@ -216,37 +217,37 @@ export function ItemStation() {
           />
         )}
         <NumberField
-          name={whole ? 'Artwork width, all colors' : 'Artwork width'}
+          name={whole ? labels.artworkWidthAllColors : labels.artworkWidth}
           value={length(sized.widthMm)}
           unit={units.lengthUnit}
           onChange={(n) => size({ widthMm: mm(n) as number })}
           fault={fault('widthMm')}
         />
         <NumberField
-          name={whole ? 'Artwork height, all colors' : 'Artwork height'}
+          name={whole ? labels.artworkHeightAllColors : labels.artworkHeight}
           value={length(sized.heightMm)}
           unit={units.lengthUnit}
           onChange={(n) => size({ heightMm: mm(n) as number })}
           fault={fault('heightMm')}
         />
         <NumberField
-          name="From the left"
+          name={labels.fromTheLeft}
           value={length(layer.xMm)}
           unit={units.lengthUnit}
-          placeholder="not placed yet"
+          placeholder={labels.notPlacedYet}
           onChange={(n) => editLayer({ xMm: mm(n) })}
           fault={fault('xMm')}
         />
         <NumberField
-          name="From the top"
+          name={labels.fromTheTop}
           value={length(layer.yMm)}
           unit={units.lengthUnit}
-          placeholder="not placed yet"
+          placeholder={labels.notPlacedYet}
           onChange={(n) => editLayer({ yMm: mm(n) })}
           fault={fault('yMm')}
         />
         <ChoiceField
-          name="Edges"
+          name={labels.edges}
           value={layer.intricate === undefined ? '' : String(layer.intricate)}
           options={[
             { id: '', name: layer.shape ? 'as the drawing shows' : 'nothing fine' },
@@ -263,12 +264,12 @@ export function ItemStation() {
               checked={!together}
               onChange={(e) => setAlone(e.target.checked ? layerId(job, at) : null)}
             />
-            Size only “{layerId(job, at)}”
+            {labels.sizeOnly(layerId(job, at))}
           </label>
         )}
         {job.layers.length > 1 && (
           <fieldset className="col-span-full">
-            <legend className="text-[0.84rem] text-quiet mb-1">Lies on</legend>
+            <legend className="text-[0.84rem] text-quiet mb-1">{labels.liesOn}</legend>
             <div className="flex flex-wrap gap-x-6 gap-y-1">
               {job.layers.map((other, i) => {
                 const id = layerId(job, i);
@@ -307,38 +308,41 @@ export function ItemStation() {
                 edit((j) => withLayer(j, at, null));
               }}
             >
-              Take this layer away
+              {labels.takeThisLayerAway}
             </button>
           </fieldset>
         )}
       </Group>
 
       <Group
-        title={job.layers.length > 1 ? `What the wrapper of “${layerId(job, at)}” says` : 'What the wrapper says'}
-        note="Any part of it. It takes the place of the usual figures for this kind of vinyl."
+        title={job.layers.length > 1 ? labels.whatTheWrapperOfSays(layerId(job, at)) : labels.whatTheWrapperSays}
+        note={labels.anyPartOfItIt}
       >
         <NumberField
-          name="Temperature"
+          name={labels.temperature}
           value={layer.label?.celsius === undefined ? undefined : Math.round(units.degrees(layer.label.celsius))}
           unit={units.degree}
           placeholder={
             vinyl
-              ? `usually ${Math.round(units.degrees(vinyl.chartCelsius.low ?? 0))} to ${Math.round(units.degrees(vinyl.chartCelsius.high ?? 0))}`
+              ? labels.usuallyTo(
+                  Math.round(units.degrees(vinyl.chartCelsius.low ?? 0)),
+                  Math.round(units.degrees(vinyl.chartCelsius.high ?? 0)),
+                )
               : ''
           }
           onChange={(n) => editLabel({ celsius: n === undefined ? undefined : units.celsiusFrom(n) })}
           fault={fault('label/celsius')}
         />
         <NumberField
-          name="Time"
+          name={labels.time}
           value={layer.label?.seconds}
           unit="s"
-          placeholder={vinyl ? `usually ${vinyl.chartSeconds.low} to ${vinyl.chartSeconds.high}` : ''}
+          placeholder={vinyl ? labels.usuallyTo(vinyl.chartSeconds.low, vinyl.chartSeconds.high) : ''}
           onChange={(n) => editLabel({ seconds: n })}
           fault={fault('label/seconds')}
         />
         <ChoiceField
-          name="Pressure"
+          name={labels.pressure}
           value={layer.label?.pressure ?? ''}
           options={[
             { id: '', name: vinyl ? `not said (${vinyl.pressure})` : 'not said' },
@@ -347,7 +351,7 @@ export function ItemStation() {
           onPick={(v) => editLabel({ pressure: v || undefined })}
         />
         <ChoiceField
-          name="Peel"
+          name={labels.peel}
           value={layer.label?.peel ?? ''}
           options={[vinyl ? { id: '', name: `not said (${vinyl.peel})` } : NOT_SAID, ...words('hot', 'warm', 'cold')]}
           onPick={(v) => editLabel({ peel: v || undefined })}
@@ -363,9 +367,9 @@ export function ItemStation() {
         )}
       </Group>
 
-      <Group title="The press">
+      <Group title={labels.thePress}>
         <ChoiceField
-          name="Press"
+          name={labels.press}
           value={tools.heatSource}
           options={catalogue.heatSources}
           onPick={(id) => {
@@ -383,28 +387,28 @@ export function ItemStation() {
           fault={faults.get('/tools/heatSource')}
         />
         <ChoiceField
-          name="What's underneath"
+          name={labels.whatSUnderneath}
           value={tools.underlay ?? source?.underlay ?? ''}
           options={catalogue.underlays}
           onPick={(id) => editTools({ underlay: id })}
           fault={faults.get('/tools/underlay')}
         />
         <ChoiceField
-          name="Cover"
+          name={labels.cover}
           value={tools.cover ?? source?.cover ?? ''}
           options={catalogue.covers}
           onPick={(id) => editTools({ cover: id })}
           fault={faults.get('/tools/cover')}
         />
         <NumberField
-          name="Plate width"
+          name={labels.plateWidth}
           value={length(tools.plateWidthMm ?? source?.plateWidthMm)}
           unit={units.lengthUnit}
           onChange={(n) => editTools({ plateWidthMm: mm(n) })}
           fault={faults.get('/tools/plateWidthMm')}
         />
         <NumberField
-          name="Plate height"
+          name={labels.plateHeight}
           value={length(tools.plateHeightMm ?? source?.plateHeightMm)}
           unit={units.lengthUnit}
           onChange={(n) => editTools({ plateHeightMm: mm(n) })}
@@ -418,7 +422,7 @@ export function ItemStation() {
               checked={tools.steam ?? false}
               onChange={(e) => editTools({ steam: e.target.checked || undefined })}
             />
-            Steam is on
+            {labels.steamIsOn}
           </label>
         )}
       </Group>

@@ -1,4 +1,5 @@
 import { type Job, layerId } from '../../api/job';
+import * as labels from './labels';
 
 /** The layers of the job, the chosen one underlined; below them another can be laid on top. */
 export function LayerList({
@@ -28,7 +29,7 @@ export function LayerList({
           </button>
         ))}
       <button type="button" className="btn btn-sm btn-outline mt-1" disabled={job.layers.length >= 12} onClick={onAdd}>
-        Add a layer
+        {labels.addALayer}
       </button>
     </div>
   );

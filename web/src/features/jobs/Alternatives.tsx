@@ -3,6 +3,7 @@ import { api, got, type Schemas } from '../../api/client';
 import { type Job, withEdits } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { VerdictMark } from '../../ui/VerdictMark';
+import * as labels from './labels';
 
 interface Props {
   job: Job;
@@ -18,12 +19,12 @@ export function Alternatives({ job, onTake }: Props) {
       got(api.POST('/api/plans/alternatives', { signal, params: { query: { units: units.system } }, body: job })),
     staleTime: 60_000,
   });
-  if (changes.isPending) return <p className="text-quiet">Looking for what would work …</p>;
+  if (changes.isPending) return <p className="text-quiet">{labels.lookingForWhatWouldWork}</p>;
   if (changes.isError) return null;
-  if (changes.data.length === 0) return <p>No single change of vinyl, press, cover or pressure makes this work.</p>;
+  if (changes.data.length === 0) return <p>{labels.noSingleChangeOfVinyl}</p>;
   return (
-    <section aria-label="What would work instead">
-      <h3 className="font-semibold mb-1">What would work instead</h3>
+    <section aria-label={labels.whatWouldWorkInstead}>
+      <h3 className="font-semibold mb-1">{labels.whatWouldWorkInstead}</h3>
       <ul className="scored border-y border-rule">
         {changes.data.map((c) => (
           <Line key={c.text} change={c} onTake={() => onTake((j) => withEdits(j, c.edits))} />
@@ -45,8 +46,8 @@ function Line({ change, onTake }: { change: Schemas['NearestChange']; onTake: ()
           </span>
         )}
       </span>
-      <button type="button" className="btn btn-sm btn-outline" onClick={onTake} aria-label={`Use: ${change.text}`}>
-        Use it
+      <button type="button" className="btn btn-sm btn-outline" onClick={onTake} aria-label={labels.use2(change.text)}>
+        {labels.useIt}
       </button>
     </li>
   );

@@ -4,6 +4,7 @@ import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { bondingPresses } from '../../ui/purposes';
 import { VerdictMark } from '../../ui/VerdictMark';
+import * as labels from './labels';
 
 /** Where the ticket has no room beside the station, the answer stays in one line above it; the whole plan comes below. */
 export function AnswerLine({ plan, onBench }: { plan: Answered<Plan>; onBench: () => void }) {
@@ -20,14 +21,14 @@ export function AnswerLine({ plan, onBench }: { plan: Answered<Plan>; onBench: (
       <a href="#ticket" className="flex items-center gap-3 min-w-0 grow no-underline">
         <VerdictMark verdict={data.verdict} />
         <span className="numeral font-bold text-[1.35rem] tabular-nums whitespace-nowrap truncate">
-          {data.verdict === 'stop' ? 'Not like this' : set}
-          {data.verdict !== 'stop' && others.length > 0 && `, then ${time(others[0]?.seconds ?? 0)}`}
+          {data.verdict === 'stop' ? labels.notLikeThis : set}
+          {data.verdict !== 'stop' && others.length > 0 && labels.thenNext(time(others[0]?.seconds ?? 0))}
         </span>
-        <span className="max-sm:hidden text-quiet text-[0.95rem] whitespace-nowrap">whole plan below</span>
+        <span className="max-sm:hidden text-quiet text-[0.95rem] whitespace-nowrap">{labels.wholePlanBelow}</span>
       </a>
       {data.verdict !== 'stop' && (
         <button type="button" className="btn btn-sm btn-primary" onClick={onBench}>
-          To the bench
+          {labels.toTheBench}
         </button>
       )}
     </div>

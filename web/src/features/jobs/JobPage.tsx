@@ -7,6 +7,7 @@ import { type Answered, useCatalogue, usePlan } from '../../api/queries';
 import { Failed, Loading } from '../../ui/States';
 import { AnswerLine } from './AnswerLine';
 import { LearnedSince } from './LearnedSince';
+import * as labels from './labels';
 import { ShelfNews } from './ShelfNews';
 import { savedFirst } from './savedLink';
 import { Ticket } from './Ticket';
@@ -33,17 +34,17 @@ export function JobPage() {
   const catalogue = useCatalogue((kept.data?.job as Job | undefined)?.own as Own | undefined);
   if (kept.isError) return <Failed error={kept.error} />;
   if (catalogue.isError) return <Failed error={catalogue.error} retry={() => catalogue.refetch()} />;
-  if (kept.isPending || catalogue.isPending) return <Loading what="the job" />;
+  if (kept.isPending || catalogue.isPending) return <Loading what={labels.theJob} />;
   return <OpenJob key={id} kept={kept.data} catalogue={catalogue.data} />;
 }
 
 const SAYS: Record<SaveState, string> = {
-  saved: 'Saved',
+  saved: labels.saved,
   saving: 'Saving …',
   waiting: 'Saving …',
-  faulty: 'Not saved: something below needs mending',
-  stale: 'Not saved: it was changed elsewhere',
-  failed: 'Not saved yet: the service does not answer',
+  faulty: labels.notSavedSomethingBelowNeeds,
+  stale: labels.notSavedItWasChanged,
+  failed: labels.notSavedYetTheService,
 };
 
 function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job?: unknown }; catalogue: Catalogue }) {
@@ -75,19 +76,19 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
   const refused = plan.error instanceof Refused ? plan.error : draft.problem;
   const faults = new Map((refused?.faults ?? []).map((f) => [f.pointer.replace(/^#/, ''), f.detail]));
   const station = ({ isActive }: { isActive: boolean }) =>
-    `pb-1 border-b-2 ${isActive ? 'border-ink font-bold' : 'border-transparent text-quiet hover:text-ink'}`;
+    `pb-1 border-b-2 ${isActive ? labels.borderInkFontBold : labels.borderTransparentTextQuietHover}`;
   return (
     <div
       className={`grow grid grid-cols-[minmax(0,1fr)] content-start lg:content-stretch ${comparing ? '' : 'lg:grid-cols-[minmax(0,1fr)_370px]'}`}
     >
       {!comparing && <AnswerLine plan={plan} onBench={() => navigate(`/jobs/${kept.id}/bench`)} />}
       <main className="px-4 sm:px-6 lg:px-8 pt-5 pb-14 min-w-0">
-        <h1 className="sr-only">{draft.job.title || 'Untitled'}</h1>
+        <h1 className="sr-only">{draft.job.title || labels.untitled}</h1>
         <div className="flex items-baseline gap-4 flex-wrap print:hidden">
           <input
-            aria-label="Title"
+            aria-label={labels.title}
             className="grow min-w-0 bg-transparent text-[1.65rem] font-bold border-b border-transparent hover:border-rule focus:border-ink outline-none"
-            placeholder="Untitled"
+            placeholder={labels.untitled}
             maxLength={120}
             value={draft.job.title ?? ''}
             onChange={(e) => draft.edit((j) => changed(j, { title: e.target.value }))}
@@ -104,56 +105,55 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
           </span>
           <div className="flex gap-1">
             <button type="button" className="btn btn-sm btn-ghost" disabled={!draft.canUndo} onClick={draft.undo}>
-              Undo
+              {labels.undo}
             </button>
             <button type="button" className="btn btn-sm btn-ghost" disabled={!draft.canRedo} onClick={draft.redo}>
-              Redo
+              {labels.redo}
             </button>
           </div>
         </div>
         <nav
-          aria-label="Stations"
+          aria-label={labels.stations}
           className="flex gap-5 sm:gap-7 mt-3 mb-5 border-b border-rule print:hidden overflow-x-auto whitespace-nowrap [scrollbar-width:none]"
         >
           <NavLink to={`/jobs/${kept.id}/item`} className={station}>
-            Item
+            {labels.item}
           </NavLink>
           <NavLink to={`/jobs/${kept.id}/place`} className={station}>
-            Place
+            {labels.place}
           </NavLink>
           <NavLink to={`/jobs/${kept.id}/artwork`} className={station}>
-            Artwork
+            {labels.artwork}
           </NavLink>
           <NavLink to={`/jobs/${kept.id}/cut`} className={station}>
-            Cut
+            {labels.cut}
           </NavLink>
           <NavLink to={`/jobs/${kept.id}/press`} className={station}>
-            Press
+            {labels.press}
           </NavLink>
           <NavLink to={`/jobs/${kept.id}/compare`} className={station}>
-            Side by side
+            {labels.sideBySide}
           </NavLink>
           <NavLink to={`/jobs/${kept.id}/bench`} className={station}>
-            Bench
+            {labels.bench}
           </NavLink>
           <NavLink to={`/jobs/${kept.id}/care`} className={station}>
-            Care
+            {labels.care}
           </NavLink>
         </nav>
         <ShelfNews job={draft.job} onTake={draft.edit} />
         {draft.newer && (
           <div role="alert" className="notice stop mb-5">
             <p>
-              <strong>Changed elsewhere.</strong> Somebody saved “
-              {(draft.newer.job as { title?: string }).title || 'Untitled'}” while it was open here. Nothing is lost:
-              choose which one stays. Undo brings the other back.
+              <strong>{labels.changedElsewhere}</strong>
+              {labels.somebodySavedWhileItWas((draft.newer.job as { title?: string }).title || labels.untitled)}
             </p>
             <div className="flex gap-3 mt-3">
               <button type="button" className="btn btn-sm btn-primary" onClick={draft.keepMine}>
-                Keep mine
+                {labels.keepMine}
               </button>
               <button type="button" className="btn btn-sm btn-outline" onClick={draft.takeTheirs}>
-                Take the newer one
+                {labels.takeTheNewerOne}
               </button>
             </div>
           </div>
@@ -161,12 +161,10 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
         {draft.state === 'failed' && (
           <div role="alert" className="notice stop mb-5" data-testid="not-saved">
             <p>
-              <strong>Not saved yet.</strong>{' '}
-              {draft.problem?.message ??
-                'The service does not answer. Your changes are kept on this device and saved as soon as it does.'}
+              <strong>{labels.notSavedYet}</strong> {draft.problem?.message ?? labels.theServiceDoesNotAnswer2}
             </p>
             <button type="button" className="btn btn-sm btn-outline mt-2" onClick={draft.retry}>
-              Try now
+              {labels.tryNow}
             </button>
           </div>
         )}

@@ -6,6 +6,7 @@ import { useUnits } from '../../app/units';
 import { SmallSandwich } from '../../ui/Sandwich';
 import { Failed, Loading, UndoBar } from '../../ui/States';
 import { VerdictMark } from '../../ui/VerdictMark';
+import * as labels from './labels';
 import { QuickAnswer } from './QuickAnswer';
 
 type Card = Schemas['JobCard'];
@@ -76,28 +77,28 @@ export function JobsPage() {
       <QuickAnswer />
       <p className="-mt-4 mb-8 text-[1.05rem]">
         <Link to="/lifted" className="font-semibold underline underline-offset-4">
-          Something lifted?
+          {labels.somethingLifted}
         </Link>{' '}
-        <span className="text-quiet">
-          In the wash, or on a thing you found: two questions, and what to try. No job needed.
-        </span>
+        <span className="text-quiet">{labels.inTheWashOrOn}</span>
       </p>
       {running.data?.map((run) => (
         <Link key={run.id} to={`/bench/${run.id}`} className="mb-6 flex items-center gap-4 bg-ink text-paper px-5 py-3">
           <strong>
-            {run.practice ? 'Practice' : 'On the bench'}: {run.title}
+            {run.practice ? labels.practice : labels.onTheBench}: {run.title}
           </strong>
           <span className="opacity-80">
-            {run.pieces.filter((p) => p.status === 'done').length} of{' '}
-            {run.pieces.filter((p) => p.status !== 'ruined').length} done
+            {labels.ofDone(
+              run.pieces.filter((p) => p.status === 'done').length,
+              run.pieces.filter((p) => p.status !== 'ruined').length,
+            )}
           </span>
-          <span className="ml-auto underline underline-offset-4 font-semibold">Go on</span>
+          <span className="ml-auto underline underline-offset-4 font-semibold">{labels.goOn}</span>
         </Link>
       ))}
       <div className="flex items-baseline justify-between mb-2">
-        <h2 className="text-[1.2rem]">Your jobs</h2>
+        <h2 className="text-[1.2rem]">{labels.yourJobs}</h2>
         <label className="link-quiet text-[0.95rem] focus-within:outline-2 focus-within:outline-offset-2">
-          Open a job file
+          {labels.openAJobFile}
           <input
             type="file"
             accept=".json,application/json"
@@ -111,24 +112,21 @@ export function JobsPage() {
         </label>
       </div>
       {failed && <Failed error={failed} />}
-      {jobs.isPending && <Loading what="your jobs" />}
+      {jobs.isPending && <Loading what={labels.yourJobs2} />}
       {jobs.isError && <Failed error={jobs.error} retry={() => jobs.refetch()} />}
       {(total > PAGE || typed !== '') && (
         <label className="field max-w-[22rem] mb-3">
-          <span className="name">Find a job by its title</span>
+          <span className="name">{labels.findAJobByIts}</span>
           <input className="input" type="search" value={typed} onChange={(e) => setTyped(e.target.value)} />
         </label>
       )}
       {cards?.length === 0 && search !== '' && (
-        <p className="border-y border-rule py-8 text-quiet">No job has “{search}” in its title.</p>
+        <p className="border-y border-rule py-8 text-quiet">{labels.noJobHasInIts(search)}</p>
       )}
       {cards?.length === 0 && search === '' && (
-        <p className="border-y border-rule py-8 text-quiet">
-          Nothing here yet. Fill in the sentence above and keep it as a job: its settings, steps and results stay
-          together.
-        </p>
+        <p className="border-y border-rule py-8 text-quiet">{labels.nothingHereYetFillIn}</p>
       )}
-      <ul className="scored border-y border-rule" aria-label="Jobs">
+      <ul className="scored border-y border-rule" aria-label={labels.jobs}>
         {cards?.map((card) => (
           <JobLine key={card.id} card={card} onCopy={() => copy.mutate(card.id)} onDelete={() => remove.mutate(card)} />
         ))}
@@ -141,16 +139,14 @@ export function JobsPage() {
             disabled={jobs.isFetchingNextPage}
             onClick={() => jobs.fetchNextPage()}
           >
-            Show more
+            {labels.showMore}
           </button>
-          <span className="text-quiet tabular-nums">
-            {cards.length} of {total}
-          </span>
+          <span className="text-quiet tabular-nums">{labels.ofWord(cards.length, total)}</span>
         </p>
       )}
       {gone && (
         <UndoBar action="Bring it back" onAction={() => restore.mutate(gone.id)} onClose={() => setGone(null)}>
-          “{gone.title}” is deleted.
+          {labels.isDeleted(gone.title)}
         </UndoBar>
       )}
     </main>
@@ -165,13 +161,13 @@ function JobLine({ card, onCopy, onDelete }: { card: Card; onCopy: () => void; o
       <SmallSandwich sheets={card.sheets} />
       <div className="min-w-0">
         <Link to={`/jobs/${card.id}/press`} className="font-semibold text-[1.07rem] after:absolute after:inset-0">
-          {card.title || 'Untitled'}
+          {card.title || labels.untitled}
         </Link>
         <p className="text-quiet text-[0.9rem]">
           {card.what}
           {card.quantity > 1 && ` · ${card.quantity} pieces`}
         </p>
-        {!card.verdict && <p>{card.pending ? 'Being worked out …' : card.headline}</p>}
+        {!card.verdict && <p>{card.pending ? labels.beingWorkedOut : card.headline}</p>}
       </div>
       <p className="numeral text-[1.45rem] font-semibold tabular-nums flex gap-4 max-md:col-start-2 max-md:row-start-2">
         {press && card.verdict !== 'stop' && (
@@ -185,11 +181,16 @@ function JobLine({ card, onCopy, onDelete }: { card: Card; onCopy: () => void; o
         {card.verdict && <VerdictMark verdict={card.verdict} />}
       </div>
       <div className="relative z-10 flex gap-1 max-md:col-start-3 max-md:row-start-2 max-sm:col-start-2 max-sm:row-start-3">
-        <button type="button" className="btn btn-sm btn-ghost" onClick={onCopy} aria-label={`Copy ${card.title}`}>
-          Copy
+        <button type="button" className="btn btn-sm btn-ghost" onClick={onCopy} aria-label={labels.copy(card.title)}>
+          {labels.copy2}
         </button>
-        <button type="button" className="btn btn-sm btn-ghost" onClick={onDelete} aria-label={`Delete ${card.title}`}>
-          Delete
+        <button
+          type="button"
+          className="btn btn-sm btn-ghost"
+          onClick={onDelete}
+          aria-label={labels.deleteWord(card.title)}
+        >
+          {labels.deleteWord2}
         </button>
       </div>
     </li>

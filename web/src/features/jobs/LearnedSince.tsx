@@ -5,6 +5,7 @@ import type { Job } from '../../api/job';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { logChanged } from '../logbook/queries';
+import * as labels from './labels';
 
 /** What the logbook has taught since this job's plan was agreed to. The plan stays as it was until somebody takes it. */
 export function LearnedSince({ id, job }: { id: string; job: Job }) {
@@ -20,14 +21,15 @@ export function LearnedSince({ id, job }: { id: string; job: Job }) {
     mutationFn: () => api.POST('/api/jobs/{id}/learned', { params: { path: { id } } }),
     onSuccess: () => logChanged(queries),
   });
-  const set = (p: Schemas['AgreedPress']) => `${p.dialMark ?? units.temperature(p.celsius)} for ${time(p.seconds)}`;
+  const set = (p: Schemas['AgreedPress']) =>
+    labels.forWord(p.dialMark ?? units.temperature(p.celsius), time(p.seconds));
   if (!since.data?.changes || kept === set(since.data.now)) return null;
   const { agreed, now } = since.data;
   return (
     <div role="status" className="notice caution mb-5" data-testid="learned-since">
       <p>
-        <strong>Your logbook has learned since.</strong> This job is still planned at {set(agreed)}; by now it would be{' '}
-        {set(now)}. Printed tickets and the bench keep the old setting until you take the new one.
+        <strong>{labels.yourLogbookHasLearnedSince}</strong>
+        {labels.thisJobIsStillPlanned(set(agreed), set(now))}
       </p>
       <div className="flex flex-wrap gap-3 mt-3">
         <button
@@ -36,10 +38,10 @@ export function LearnedSince({ id, job }: { id: string; job: Job }) {
           disabled={take.isPending}
           onClick={() => take.mutate()}
         >
-          Use {set(now)}
+          {labels.use(set(now))}
         </button>
         <button type="button" className="btn btn-sm btn-outline" onClick={() => setKept(set(now))}>
-          Keep {set(agreed)}
+          {labels.keep(set(agreed))}
         </button>
       </div>
     </div>

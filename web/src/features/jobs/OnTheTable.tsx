@@ -7,6 +7,7 @@ import { useUnits } from '../../app/units';
 import { ItemFeatures, ItemOutline, layerInk, layerPath } from '../../ui/ItemDrawing';
 import { FIT, viewOf } from '../../ui/itemView';
 import { SIZE_NAMES } from '../../ui/sizes';
+import * as labels from './labels';
 
 type FacePlacement = Schemas['FacePlacement'];
 
@@ -32,7 +33,7 @@ export function OnTheTable({ job, plan }: { job: Job; plan: Plan }) {
         const here = placing.filter((p) => p.face === face);
         const drawn = face === 'back' ? placement.data?.back : placement.data?.front;
         return (
-          <section key={face} aria-label={`Where it goes${faces.length > 1 ? `, ${face}` : ''}`}>
+          <section key={face} aria-label={labels.whereItGoes(faces.length > 1 ? `, ${face}` : '')}>
             <div className="grid grid-cols-[6.5rem_minmax(0,1fr)] gap-x-4 items-start">
               {drawn && <SmallItem face={drawn} />}
               <div className="text-[0.95rem]" data-testid="placing">
@@ -44,7 +45,7 @@ export function OnTheTable({ job, plan }: { job: Job; plan: Plan }) {
                   </p>
                 ))}
                 {here.length > MOST_SIZES && (
-                  <p className="text-quiet">and {here.length - MOST_SIZES} more sizes, at the bench</p>
+                  <p className="text-quiet">{labels.andMoreSizesAtThe(here.length - MOST_SIZES)}</p>
                 )}
               </div>
             </div>
@@ -53,7 +54,7 @@ export function OnTheTable({ job, plan }: { job: Job; plan: Plan }) {
       })}
       {needs.data && needs.data.length > 0 && (
         <table className="w-full tabular-nums text-[0.95rem]">
-          <caption className="sr-only">Vinyl, in rows as the cutter cuts</caption>
+          <caption className="sr-only">{labels.vinylInRowsAsThe}</caption>
           <tbody>
             {needs.data.map((n) => (
               <tr key={`${n.vinyl} ${n.colour}`} className="border-t border-rule last:border-b">
@@ -63,7 +64,7 @@ export function OnTheTable({ job, plan }: { job: Job; plan: Plan }) {
                     className="inline-block size-3 border border-quiet mr-2 align-[-1px]"
                     style={{ background: n.colour ?? 'transparent' }}
                   />
-                  {n.name} vinyl{n.pieces > 1 ? `, ${n.pieces} pieces` : ''}
+                  {labels.vinyl(n.name, n.pieces > 1 ? labels.pieces(n.pieces) : '')}
                 </th>
                 <td className="text-right whitespace-nowrap">
                   {units.bought(n.lengthMm)}, {n.sheets} {n.sheets === 1 ? 'sheet' : 'sheets'}
@@ -84,7 +85,7 @@ function SmallItem({ face }: { face: FacePlacement }) {
   return (
     <svg
       role="img"
-      aria-label={`The ${face.face} with the print on it`}
+      aria-label={labels.theWithThePrintOn(face.face)}
       viewBox={`${left} ${top} ${width} ${height}`}
       className="block max-h-32 w-full"
     >

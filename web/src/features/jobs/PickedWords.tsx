@@ -1,6 +1,7 @@
 import type { Catalogue } from '../../api/client';
 import { Words } from '../../ui/Words';
 import type { Picked } from './agreed';
+import * as labels from './labels';
 
 interface Props {
   catalogue: Catalogue;
@@ -15,7 +16,7 @@ export function MaterialWords({ catalogue, picked, pick }: Props) {
   const form = catalogue.forms.find((f) => f.id === picked.form);
   return (
     <Words
-      label="Material"
+      label={labels.material}
       value={picked.material}
       onPick={(material) => pick({ material })}
       options={catalogue.materials
@@ -29,7 +30,7 @@ export function MaterialWords({ catalogue, picked, pick }: Props) {
 export function ItemWords({ catalogue, picked, pick }: Props) {
   return (
     <Words
-      label="Item"
+      label={labels.item}
       value={picked.form}
       onPick={(form) => pick({ form })}
       options={catalogue.forms.map((f) => ({ id: f.id, name: f.name.toLowerCase() }))}
@@ -41,7 +42,7 @@ export function ItemWords({ catalogue, picked, pick }: Props) {
 export function PressWords({ catalogue, picked, pick }: Props) {
   return (
     <Words
-      label="Press"
+      label={labels.press}
       value={picked.press}
       onPick={(press) => pick({ press })}
       options={catalogue.heatSources.map((h) => ({ id: h.id, name: named(h) }))}

@@ -15,6 +15,7 @@ import { Setpoint } from '../../ui/Setpoint';
 import { Failed, Loading } from '../../ui/States';
 import { Words } from '../../ui/Words';
 import { agreed, type Picked } from './agreed';
+import * as labels from './labels';
 import { ItemWords, MaterialWords, PressWords } from './PickedWords';
 
 const REMEMBERED = 'juxtherm.quick';
@@ -47,7 +48,7 @@ export function start(catalogue: Catalogue): Picked {
 /** How hot, how long? Three choices in a sentence, and the answer beside it. */
 export function QuickAnswer() {
   const catalogue = useCatalogue();
-  if (catalogue.isPending) return <Loading what="vinyls and presses" />;
+  if (catalogue.isPending) return <Loading what={labels.vinylsAndPresses} />;
   if (catalogue.isError) return <Failed error={catalogue.error} retry={() => catalogue.refetch()} />;
   return <Sentence catalogue={catalogue.data} />;
 }
@@ -105,23 +106,24 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
   const stopped = plan.data?.verdict === 'stop';
   return (
     <section
-      aria-label="How hot, how long?"
+      aria-label={labels.howHotHowLong}
       className="grid lg:grid-cols-[minmax(0,1fr)_420px] gap-x-14 gap-y-6 pt-9 pb-10 items-start"
     >
       <div>
         <h1 className="text-[2rem] leading-[1.5] font-medium max-w-[22em]">
-          I press{' '}
+          {labels.iPress}
           <Words
-            label="Vinyl"
+            label={labels.vinyl2}
             value={picked.vinyl}
             onPick={(vinyl) => pick({ vinyl })}
             options={catalogue.vinyls.map((v) => ({
               id: v.id,
               name: v.own ? v.name : `${v.name.toLowerCase()} vinyl`,
             }))}
-          />{' '}
-          on {article(material?.name ?? '')} <MaterialWords {...{ catalogue, picked, pick }} />{' '}
-          <ItemWords {...{ catalogue, picked, pick }} /> with {article(source?.name ?? '')}{' '}
+          />
+          {labels.on(article(material?.name ?? ''))}
+          <MaterialWords {...{ catalogue, picked, pick }} /> <ItemWords {...{ catalogue, picked, pick }} />
+          {labels.withWord(article(source?.name ?? ''))}
           <PressWords {...{ catalogue, picked, pick }} />.
         </h1>
         <Details
@@ -141,7 +143,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
           {elsewhere.length > 0 && <p className="notice stop">{elsewhere.map((f) => f.detail).join(' ')}</p>}
           {plan.isError && press && (
             <p className="text-[0.9rem] mb-2" role="status">
-              Pale: the answer from before this change.
+              {labels.paleTheAnswerFromBefore}
             </p>
           )}
           <div className={`answer ${plan.pale ? 'pale' : ''}`} aria-busy={plan.pale} data-testid="answer">
@@ -163,11 +165,9 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
             disabled={keep.isPending || !plan.data || plan.isError}
             onClick={() => keep.mutate()}
           >
-            Make it a job
+            {labels.makeItAJob}
           </button>
-          <span className="text-quiet text-[0.9rem]">
-            Computed for this vinyl, cloth and press; typical figures, not measured on yours.
-          </span>
+          <span className="text-quiet text-[0.9rem]">{labels.computedForThisVinylCloth}</span>
         </div>
         {keep.isError && <Failed error={keep.error} />}
       </div>
@@ -178,9 +178,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
             faces={phase.faces[phase.faces.length - 1] ?? []}
             plate={phase.plate[phase.plate.length - 1] ?? null}
           />
-          <figcaption className="mt-2 text-[0.87rem] text-quiet">
-            The moment before the plate opens. The ember line is the glue line.
-          </figcaption>
+          <figcaption className="mt-2 text-[0.87rem] text-quiet">{labels.theMomentBeforeThePlate}</figcaption>
         </figure>
       )}
     </section>
@@ -226,20 +224,20 @@ function Details({
       className="text-[1.07rem] underline underline-offset-4 decoration-1 min-h-9"
       onClick={onToggle}
     >
-      {open ? `${name} (leave it out)` : name}
+      {open ? labels.leaveItOut(name) : name}
     </button>
   );
   return (
     <div className="mt-4 max-w-[38rem]">
       <div className="flex flex-wrap gap-x-7">
-        {toggle(label !== null, 'My wrapper says …', () => onLabel(label ? null : {}))}
-        {toggle(plate !== null, 'My press is …', () => onPlate(plate ? null : {}))}
+        {toggle(label !== null, labels.myWrapperSays, () => onLabel(label ? null : {}))}
+        {toggle(plate !== null, labels.myPressIs, () => onPlate(plate ? null : {}))}
       </div>
       {label && (
         <fieldset className="grid grid-cols-2 sm:grid-cols-4 gap-3 mt-2">
-          <legend className="sr-only">What the wrapper says</legend>
+          <legend className="sr-only">{labels.whatTheWrapperSays}</legend>
           <NumberField
-            name="Temperature"
+            name={labels.temperature}
             value={label.celsius === undefined ? undefined : Math.round(units.degrees(label.celsius))}
             unit={units.degree}
             placeholder={vinyl ? String(Math.round(units.degrees(vinyl.chartCelsius.low ?? 0))) : ''}
@@ -247,7 +245,7 @@ function Details({
             fault={fault('/layers/0/label/celsius')}
           />
           <NumberField
-            name="Time"
+            name={labels.time}
             value={label.seconds}
             unit="s"
             placeholder={String(vinyl?.chartSeconds.low ?? '')}
@@ -255,13 +253,13 @@ function Details({
             fault={fault('/layers/0/label/seconds')}
           />
           <ChoiceField
-            name="Pressure"
+            name={labels.pressure}
             value={label.pressure ?? ''}
             options={[{ id: '', name: 'not said' }, ...['light', 'medium', 'firm'].map((id) => ({ id, name: id }))]}
             onPick={(v) => setLabel({ pressure: v || undefined })}
           />
           <ChoiceField
-            name="Peel"
+            name={labels.peel2}
             value={label.peel ?? ''}
             options={[{ id: '', name: 'not said' }, ...['hot', 'warm', 'cold'].map((id) => ({ id, name: id }))]}
             onPick={(v) => setLabel({ peel: v || undefined })}
@@ -273,9 +271,9 @@ function Details({
       )}
       {plate && (
         <fieldset className="grid grid-cols-2 sm:grid-cols-4 gap-3 mt-2 items-end">
-          <legend className="sr-only">What the press is</legend>
+          <legend className="sr-only">{labels.whatThePressIs}</legend>
           <NumberField
-            name="Plate width"
+            name={labels.plateWidth}
             value={plate.plateWidthMm === undefined ? undefined : units.lengthShown(plate.plateWidthMm)}
             unit={units.lengthUnit}
             placeholder={press ? String(units.lengthShown(press.plateWidthMm)) : ''}
@@ -283,7 +281,7 @@ function Details({
             fault={fault('/tools/plateWidthMm')}
           />
           <NumberField
-            name="Plate height"
+            name={labels.plateHeight}
             value={plate.plateHeightMm === undefined ? undefined : units.lengthShown(plate.plateHeightMm)}
             unit={units.lengthUnit}
             placeholder={press ? String(units.lengthShown(press.plateHeightMm)) : ''}
@@ -291,11 +289,11 @@ function Details({
             fault={fault('/tools/plateHeightMm')}
           />
           <p className="col-span-2 text-[0.9rem] text-quiet">
-            Dial, its error and how hard light is: once, on the{' '}
+            {labels.dialItsErrorAndHow}
             <Link to="/shelf" className="underline underline-offset-2">
-              Shelf
+              {labels.shelf}
             </Link>
-            . Then your press stands in the sentence above.
+            {labels.thenYourPressStandsIn}
           </p>
         </fieldset>
       )}
@@ -309,9 +307,9 @@ function titled(name: string): string {
 
 function peelWords({ peel }: { peel: Peel }): string {
   const { from, to } = peelTimes(peel);
-  if (from === 0 && to !== null) return `Peel hot, within ${to} s of opening.`;
-  const where = peel.place === 'cold-bench' ? ' on a cold bench' : '';
+  if (from === 0 && to !== null) return labels.peelHotWithinSOf(to);
+  const where = peel.place === 'cold-bench' ? labels.onAColdBench2 : '';
   return to !== null
-    ? `Peel warm: ${span(from, to)} after opening${where}.`
-    : `Peel cold: after about ${time(from)}${where}.`;
+    ? labels.peelWarmAfterOpening(span(from, to), where)
+    : labels.peelColdAfterAbout(time(from), where);
 }

@@ -1,5 +1,6 @@
 import { changed, type Job, type Own, type OwnEntry } from '../../api/job';
 import { useShelf } from '../../api/queries';
+import * as labels from './labels';
 
 /** Says when the shelf holds other figures for something that this job carries, and takes them on request. */
 export function ShelfNews({ job, onTake }: { job: Job; onTake: (change: (job: Job) => Job) => void }) {
@@ -8,12 +9,9 @@ export function ShelfNews({ job, onTake }: { job: Job; onTake: (change: (job: Jo
   if (newer.length === 0) return null;
   return (
     <div role="status" className="notice caution mb-5 flex flex-wrap gap-x-5 gap-y-2 items-center">
-      <p>
-        The shelf has other figures now for {newer.map((e) => `“${String(e.name)}”`).join(', ')}. This job keeps those
-        it was planned with until you take the new ones.
-      </p>
+      <p>{labels.theShelfHasOtherFigures(newer.map((e) => `“${String(e.name)}”`).join(', '))}</p>
       <button type="button" className="btn btn-sm btn-outline" onClick={() => onTake((j) => withEntries(j, newer))}>
-        Take the new ones
+        {labels.takeTheNewOnes}
       </button>
     </div>
   );

@@ -11,6 +11,7 @@ import { bondingPresses, goesOf, PURPOSE, peelTimes, wholePresses } from '../../
 import { Setpoint } from '../../ui/Setpoint';
 import { Loading } from '../../ui/States';
 import { Alternatives } from './Alternatives';
+import * as labels from './labels';
 import { OnTheTable } from './OnTheTable';
 
 interface Props {
@@ -34,11 +35,11 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
   return (
     <aside
       id="ticket"
-      aria-label="Ticket"
+      aria-label={labels.ticket}
       className="bg-sheet print:border-0 print:w-full border-l border-rule max-lg:border-l-0 max-lg:border-t px-4 sm:px-7 py-5"
     >
-      <h2 className="hidden print:block text-2xl mb-3">{job.title || 'Untitled'}</h2>
-      {plan.isPending && !plan.isError && <Loading what="the setting" />}
+      <h2 className="hidden print:block text-2xl mb-3">{job.title || labels.untitled}</h2>
+      {plan.isPending && !plan.isError && <Loading what={labels.theSetting} />}
       {plan.isError && <NoAnswer id={id} error={plan.error} last={data !== undefined} />}
       {data && press && (
         <div
@@ -48,11 +49,11 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
         >
           {!stopped && (
             <div>
-              <p className="text-[0.87rem] text-quiet mb-1">set to, and press for</p>
+              <p className="text-[0.87rem] text-quiet mb-1">{labels.setToAndPressFor}</p>
               <Setpoint press={press} others={others} />
               <details className="mt-2 print:hidden">
                 <summary className="cursor-pointer w-fit text-[0.9rem] text-quiet underline decoration-dotted underline-offset-2">
-                  Where these numbers come from
+                  {labels.whereTheseNumbersComeFrom}
                 </summary>
                 <div className="mt-1.5">
                   <Figures figures={press.figures} />
@@ -66,7 +67,7 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
           {!stopped && (
             <table className="w-full tabular-nums">
               <caption className={parts > 1 ? 'text-left text-[0.95rem] pb-1.5' : 'sr-only'}>
-                {parts > 1 ? `In ${parts} parts, each done to its end before the next` : 'Presses in order'}
+                {parts > 1 ? labels.inPartsEachDoneTo(parts) : labels.pressesInOrder}
               </caption>
               <tbody className="scored">
                 {wholePresses(data.presses).map((w) => (
@@ -74,7 +75,7 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
                     key={w.press.order}
                     name={
                       job.layers.length > 1 && w.layers.length > 0
-                        ? `${PURPOSE[w.press.purpose]}: ${w.layers.length === job.layers.length ? 'all layers' : w.layers.join(', ')}`
+                        ? `${PURPOSE[w.press.purpose]}: ${w.layers.length === job.layers.length ? labels.allLayers : w.layers.join(', ')}`
                         : PURPOSE[w.press.purpose]
                     }
                     figure={goesOf(w) > 1 ? `${goesOf(w)} × ${time(w.press.seconds)}` : time(w.press.seconds)}
@@ -89,15 +90,15 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
           {!stopped && <Notices notices={data.notices} onAccept={accept} onTake={onTake} />}
           {!stopped && (
             <table className="w-full tabular-nums text-[0.95rem]">
-              <caption className="sr-only">Time</caption>
+              <caption className="sr-only">{labels.time}</caption>
               <tbody>
                 <tr className="border-t border-rule">
-                  <th className="text-left font-normal py-1.5">by hand</th>
+                  <th className="text-left font-normal py-1.5">{labels.byHand}</th>
                   <td className="text-right">{time(data.times.handsOnSeconds)}</td>
                 </tr>
                 <tr className="border-y border-rule">
                   <th className="text-left font-normal py-1.5">
-                    start to finish{(job.quantity ?? 1) > 1 ? `, ${job.quantity} pieces` : ''}
+                    {labels.startToFinish((job.quantity ?? 1) > 1 ? labels.pieces2(job.quantity ?? 1) : '')}
                   </th>
                   <td className="text-right">{time(data.times.elapsedSeconds)}</td>
                 </tr>
@@ -107,7 +108,7 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
           {!stopped && (
             <div className="flex gap-3 print:hidden">
               <button type="button" className="btn btn-primary grow h-13 text-[1.07rem]" onClick={onBench}>
-                Take it to the bench
+                {labels.takeItToTheBench}
               </button>
               <a
                 className="btn btn-outline h-13"
@@ -115,7 +116,7 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
                 download
                 onClick={onPrint}
               >
-                Ticket, PDF
+                {labels.ticketPdf}
               </a>
             </div>
           )}
@@ -125,7 +126,7 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
             download
             onClick={onPrint}
           >
-            Job file, artwork and all
+            {labels.jobFileArtworkAndAll}
           </a>
         </div>
       )}
@@ -142,11 +143,10 @@ function NoAnswer({ id, error, last }: { id: string; error: Error | null; last: 
   return (
     <div role="alert" className="notice stop mb-4">
       <p>
-        <strong>{offline ? 'No answer.' : 'Not computed.'}</strong>{' '}
-        {offline && 'The service does not answer; it is asked again.'}
+        <strong>{offline ? labels.noAnswer : labels.notComputed}</strong> {offline && labels.theServiceDoesNotAnswer}
         {named.length > 0 && (
           <>
-            Check{' '}
+            {labels.check}
             <Link to={`/jobs/${id}/item`} className="underline underline-offset-2">
               {named.join(', ')}
             </Link>
@@ -156,7 +156,7 @@ function NoAnswer({ id, error, last }: { id: string; error: Error | null; last: 
         {others.join(' ')}
         {!offline && faults.length === 0 && error?.message}
       </p>
-      {last && <p className="mt-1 text-[0.9rem]">Below, pale: the answer from before this change.</p>}
+      {last && <p className="mt-1 text-[0.9rem]">{labels.belowPaleTheAnswerFrom}</p>}
     </div>
   );
 }
@@ -170,7 +170,7 @@ export function withAccepted(job: Job, code: string, word: string | null): Job {
 
 function Rows({ name, figure, strong, peel }: { name: string; figure: string; strong: boolean; peel: Peel }) {
   const { from, to } = peelTimes(peel);
-  const when = to === null ? `after ${time(from)}` : from === 0 ? `within ${to} s` : `${span(from, to)} after`;
+  const when = to === null ? labels.after(time(from)) : from === 0 ? labels.withinS(to) : `${span(from, to)} after`;
   return (
     <>
       <tr className={`border-t border-rule ${strong ? 'font-bold' : ''}`}>
@@ -180,8 +180,8 @@ function Rows({ name, figure, strong, peel }: { name: string; figure: string; st
       {peel.method !== 'none' && (
         <tr className="border-t border-rule">
           <th className="text-left font-normal py-1.5">
-            peel {peel.method}
-            {peel.place === 'cold-bench' && ', on a cold bench'}
+            {labels.peel(peel.method)}
+            {peel.place === 'cold-bench' && labels.onAColdBench}
           </th>
           <td className="text-right whitespace-nowrap">{when}</td>
         </tr>

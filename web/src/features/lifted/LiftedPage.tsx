@@ -10,21 +10,22 @@ import { Words } from '../../ui/Words';
 import { agreed, type Picked } from '../jobs/agreed';
 import { ItemWords, MaterialWords, PressWords } from '../jobs/PickedWords';
 import { start } from '../jobs/QuickAnswer';
+import * as labels from './labels';
 
 type Glue = Schemas['GlueState'];
 
 const UNKNOWN = 'unknown-vinyl';
 
 const GLUES: readonly { id: Glue; word: string; more: string }[] = [
-  { id: 'clean', word: 'Clean and smooth', more: 'it looks as it did' },
-  { id: 'linty', word: 'Lint or dirt in it', more: 'fluffy, grey, gritty' },
-  { id: 'brittle', word: 'Dry, it flakes', more: 'crumbs come off' },
+  { id: 'clean', word: labels.cleanAndSmooth, more: labels.itLooksAsItDid },
+  { id: 'linty', word: labels.lintOrDirtInIt, more: labels.fluffyGreyGritty },
+  { id: 'brittle', word: labels.dryItFlakes, more: labels.crumbsComeOff },
 ];
 
 /** Something lifted, on a thing without a job: two questions, then what to try, what not, and when to give up. */
 export function LiftedPage() {
   const catalogue = useCatalogue();
-  if (catalogue.isPending) return <Loading what="vinyls and presses" />;
+  if (catalogue.isPending) return <Loading what={labels.vinylsAndPresses} />;
   if (catalogue.isError) return <Failed error={catalogue.error} retry={() => catalogue.refetch()} />;
   return <Questions catalogue={catalogue.data} />;
 }
@@ -56,27 +57,27 @@ function Questions({ catalogue }: { catalogue: Catalogue }) {
     <main className="w-full max-w-[1240px] mx-auto px-4 sm:px-6 pt-7 pb-16" data-testid="lifted">
       <p className="mb-3">
         <Link to="/" className="link-quiet">
-          Jobs
+          {labels.jobs}
         </Link>
       </p>
       <h1 className="text-[2rem] leading-[1.5] font-medium max-w-[24em]">
-        An edge of{' '}
+        {labels.anEdgeOf}
         <Words
-          label="Vinyl"
+          label={labels.vinyl}
           value={picked.vinyl}
           onPick={(vinyl) => pick({ vinyl })}
           options={[
             { id: UNKNOWN, name: 'some vinyl, I do not know which,' },
             ...catalogue.vinyls.map((v) => ({ id: v.id, name: v.own ? v.name : `${v.name.toLowerCase()} vinyl` })),
           ]}
-        />{' '}
-        has lifted on {article(catalogue.materials.find((m) => m.id === picked.material)?.name ?? '')}{' '}
-        <MaterialWords {...{ catalogue, picked, pick }} /> <ItemWords {...{ catalogue, picked, pick }} />, and I have{' '}
-        {article(catalogue.heatSources.find((h) => h.id === picked.press)?.name ?? '')}{' '}
+        />
+        {labels.hasLiftedOn(article(catalogue.materials.find((m) => m.id === picked.material)?.name ?? ''))}
+        <MaterialWords {...{ catalogue, picked, pick }} /> <ItemWords {...{ catalogue, picked, pick }} />
+        {labels.andIHave(article(catalogue.heatSources.find((h) => h.id === picked.press)?.name ?? ''))}
         <PressWords {...{ catalogue, picked, pick }} />.
       </h1>
       <fieldset className="mt-7">
-        <legend className="text-[1.25rem] font-semibold mb-3">Lift it a little and look at the glue under it.</legend>
+        <legend className="text-[1.25rem] font-semibold mb-3">{labels.liftItALittleAnd}</legend>
         <div className="grid sm:grid-cols-3 gap-3 max-w-[54rem]">
           {GLUES.map((g) => (
             <button
@@ -94,7 +95,7 @@ function Questions({ catalogue }: { catalogue: Catalogue }) {
       </fieldset>
       <div className="mt-8 min-h-[16rem]" aria-live="polite">
         {advice.isError && <Failed error={advice.error} retry={() => advice.refetch()} />}
-        {glue && advice.isFetching && !advice.data && <Loading what="the answer" />}
+        {glue && advice.isFetching && !advice.data && <Loading what={labels.theAnswer} />}
         {glue && advice.data && <Answer advice={advice.data} />}
       </div>
     </main>
@@ -117,17 +118,14 @@ function Answer({ advice }: { advice: Schemas['FoundAdvice'] }) {
       </div>
       <p className="text-quiet mt-2 max-w-[60em]">{advice.why}</p>
       <div className="grid lg:grid-cols-3 gap-x-10 gap-y-7 mt-6 items-start">
-        {advice.try.length > 0 && <List title="Try this" items={advice.try} ordered />}
-        <List title="Not this" items={advice.not} />
-        {advice.replace.length > 0 && <List title="Or put one piece in its place" items={advice.replace} ordered />}
+        {advice.try.length > 0 && <List title={labels.tryThis} items={advice.try} ordered />}
+        <List title={labels.notThis} items={advice.not} />
+        {advice.replace.length > 0 && <List title={labels.orPutOnePieceIn} items={advice.replace} ordered />}
       </div>
       <p className="mt-6 max-w-[60em]">
-        <strong>When to give up.</strong> {advice.giveUp}
+        <strong>{labels.whenToGiveUp}</strong> {advice.giveUp}
       </p>
-      <p className="text-quiet text-[0.9rem] mt-3 max-w-[60em]">
-        The plate is hot enough to burn, and so is the piece for minutes after it: gloves. Air the room, and never press
-        a plastic that you do not know.
-      </p>
+      <p className="text-quiet text-[0.9rem] mt-3 max-w-[60em]">{labels.thePlateIsHotEnough}</p>
     </article>
   );
 }

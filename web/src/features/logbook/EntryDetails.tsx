@@ -6,6 +6,7 @@ import { carrying, newJob } from '../../api/job';
 import { useCatalogue, usePlan, useWindow } from '../../api/queries';
 import { Room, RoomKey } from '../../ui/Room';
 import { Failed } from '../../ui/States';
+import * as labels from './labels';
 import { Photos } from './Photos';
 import { type Entry, logChanged, useMarks } from './queries';
 import { Washes } from './Washes';
@@ -35,46 +36,46 @@ export function EntryDetails({ entry }: { entry: Entry }) {
       <div className="grid gap-5 content-start">
         <div className="flex flex-wrap gap-3 print:hidden">
           <button type="button" className="btn btn-sm btn-primary" onClick={() => copy.mutate('again')}>
-            Repeat this order
+            {labels.repeatThisOrder}
           </button>
           <button type="button" className="btn btn-sm btn-outline" onClick={() => copy.mutate('as-used')}>
-            New job, set as used
+            {labels.newJobSetAsUsed}
           </button>
           {entry.runId && (
             <Link className="btn btn-sm btn-ghost" to={`/logbook?run=${entry.runId}`}>
-              All of this run
+              {labels.allOfThisRun}
             </Link>
           )}
         </div>
         <Photos entry={entry} />
         <Washes entry={entry} />
         <div className="grid gap-4 sm:grid-cols-2">
-          <Line name="Remark" value={entry.note} longest={2000} onSave={(note) => change.mutate({ note })} />
+          <Line name={labels.remark} value={entry.note} longest={2000} onSave={(note) => change.mutate({ note })} />
           <div>
             <Line
-              name="Lots of its vinyl, with commas between"
+              name={labels.lotsOfItsVinylWith}
               value={entry.lots.join(', ')}
               longest={400}
               onSave={(lots) => change.mutate({ lots: lots.split(',').map((l) => l.trim()) })}
             />
             {entry.lots.map((lot) => (
               <Link key={lot} className="link-quiet mr-4 text-[0.9rem]" to={`/logbook?lot=${encodeURIComponent(lot)}`}>
-                Every piece of {lot}
+                {labels.everyPieceOf(lot)}
               </Link>
             ))}
           </div>
         </div>
         <p className="text-[0.9rem] text-quiet">
           {entry.example
-            ? 'A worked example: it teaches nothing about your workshop. Copy its job to press it as your own.'
+            ? labels.aWorkedExampleItTeaches
             : entry.struck
-              ? 'It does not count: no plan learns from it. '
+              ? labels.itDoesNotCountNo
               : entry.teaches
-                ? 'Plans learn from this piece. '
-                : 'What came out says nothing of the heat of one vinyl, so no plan learns from it. '}
+                ? labels.plansLearnFromThisPiece
+                : labels.whatCameOutSaysNothing}
           {!entry.example && (
             <button type="button" className="link-quiet" onClick={() => change.mutate({ struck: !entry.struck })}>
-              {entry.struck ? 'Let it count again' : 'It should not count'}
+              {entry.struck ? labels.letItCountAgain : labels.itShouldNotCount}
             </button>
           )}
         </p>
@@ -100,9 +101,10 @@ function Where({ entry }: { entry: Entry }) {
   const marks = useMarks(entry.vinylId, entry.materialId, entry.heatSourceId);
   if (!plan.data) return null;
   return (
-    <section aria-label="How much room">
+    <section aria-label={labels.howMuchRoom}>
       <h2 className="mb-2">
-        How much room <span className="font-normal text-quiet text-[0.87rem]">all pieces like this one</span>
+        {labels.howMuchRoom2}
+        <span className="font-normal text-quiet text-[0.87rem]">{labels.allPiecesLikeThisOne}</span>
       </h2>
       <Room
         plan={plan.data}

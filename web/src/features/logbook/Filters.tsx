@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { ChoiceField } from '../../ui/Fields';
+import * as labels from './labels';
 import { outcomeWord, WORDS } from './outcomes';
 import { type Search, useChoices } from './queries';
 
@@ -33,12 +34,12 @@ export function Filters({ search, onSearch }: { search: Search; onSearch: (searc
   const outcomes = [
     any,
     ...Object.keys(WORDS).map((id) => ({ id, name: outcomeWord(id) })),
-    { id: 'lost', name: 'Lost' },
+    { id: 'lost', name: labels.lost },
   ];
   const data = choices.data;
   return (
     <form
-      aria-label="Look for"
+      aria-label={labels.lookFor}
       className="grid gap-x-4 gap-y-3 grid-cols-2 md:grid-cols-3 lg:grid-cols-[2fr_repeat(4,minmax(0,1fr))_auto] items-end mb-5 print:hidden"
       onSubmit={(e) => {
         e.preventDefault();
@@ -47,7 +48,7 @@ export function Filters({ search, onSearch }: { search: Search; onSearch: (searc
     >
       <div className="field">
         <label className="name" htmlFor="log-text">
-          Words anywhere
+          {labels.wordsAnywhere}
         </label>
         <input
           id="log-text"
@@ -59,25 +60,25 @@ export function Filters({ search, onSearch }: { search: Search; onSearch: (searc
         />
       </div>
       <ChoiceField
-        name="Vinyl"
+        name={labels.vinyl}
         value={search.vinyl ?? ''}
         options={named(data?.vinyls)}
         onPick={(v) => set('vinyl', v)}
       />
       <ChoiceField
-        name="Blank"
+        name={labels.blank}
         value={search.material ?? ''}
         options={named(data?.materials)}
         onPick={(v) => set('material', v)}
       />
       <ChoiceField
-        name="Press"
+        name={labels.press}
         value={search.heatSource ?? ''}
         options={named(data?.heatSources)}
         onPick={(v) => set('heatSource', v)}
       />
       <ChoiceField
-        name="What came out"
+        name={labels.whatCameOut}
         value={search.outcome ?? ''}
         options={outcomes}
         onPick={(v) => set('outcome', v)}
@@ -85,26 +86,31 @@ export function Filters({ search, onSearch }: { search: Search; onSearch: (searc
       <span className="flex gap-5 items-center h-10 whitespace-nowrap">
         {!more && (
           <button type="button" className="link-quiet" onClick={() => setMore(true)}>
-            By lot, name, date
+            {labels.byLotNameDate}
           </button>
         )}
         {Object.keys(search).length > 0 && (
           <button type="button" className="link-quiet" onClick={() => onSearch({})}>
-            Show all
+            {labels.showAll}
           </button>
         )}
       </span>
       {more && (
         <div className="col-span-full grid gap-x-4 gap-y-3 grid-cols-2 md:grid-cols-4 lg:max-w-[52rem] lg:order-1">
-          <ChoiceField name="Lot" value={search.lot ?? ''} options={plain(data?.lots)} onPick={(v) => set('lot', v)} />
           <ChoiceField
-            name="Whose"
+            name={labels.lot}
+            value={search.lot ?? ''}
+            options={plain(data?.lots)}
+            onPick={(v) => set('lot', v)}
+          />
+          <ChoiceField
+            name={labels.whose}
             value={search.person ?? ''}
             options={plain(data?.people)}
             onPick={(v) => set('person', v)}
           />
-          <Day name="From" value={search.from ?? ''} onPick={(v) => set('from', v)} />
-          <Day name="Until" value={search.until ?? ''} onPick={(v) => set('until', v)} />
+          <Day name={labels.fromWord} value={search.from ?? ''} onPick={(v) => set('from', v)} />
+          <Day name={labels.until} value={search.until ?? ''} onPick={(v) => set('until', v)} />
         </div>
       )}
     </form>

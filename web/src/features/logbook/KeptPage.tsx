@@ -2,13 +2,14 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got, Refused, type Schemas, sent } from '../../api/client';
 import { Failed, Loading } from '../../ui/States';
 import { LogFrame } from './LogFrame';
+import * as labels from './labels';
 
 const WHY: Record<string, string> = {
-  daily: 'made by itself',
-  asked: 'made because you asked',
-  'before-migration': 'before a newer program',
-  'before-restore': 'before another was put back',
-  'before-import': 'before a workshop was taken in',
+  daily: labels.madeByItself,
+  asked: labels.madeBecauseYouAsked,
+  'before-migration': labels.beforeANewerProgram,
+  'before-restore': labels.beforeAnotherWasPutBack,
+  'before-import': labels.beforeAWorkshopWasTaken,
 };
 const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeStyle: 'short' });
 
@@ -35,7 +36,7 @@ export function KeptPage() {
   if (kept.isPending)
     return (
       <LogFrame>
-        <Loading what="the backups" />
+        <Loading what={labels.theBackups} />
       </LogFrame>
     );
   if (kept.isError)
@@ -51,7 +52,8 @@ export function KeptPage() {
       {back && !busy && (
         <div role="status" className="notice mb-5">
           <p>
-            <strong>It is back.</strong> What was here before is kept as a backup of its own.
+            <strong>{labels.itIsBack}</strong>
+            {labels.whatWasHereBeforeIs}
           </p>
           <button
             type="button"
@@ -61,7 +63,7 @@ export function KeptPage() {
               restore.mutate(back.kept.name);
             }}
           >
-            Undo: put back what was here before
+            {labels.undoPutBackWhatWas}
           </button>
         </div>
       )}
@@ -75,20 +77,18 @@ export function KeptPage() {
             className="btn btn-outline"
             onClick={() => takeIn.mutate({ file: partly.file, setAside: true })}
           >
-            Take the rest in
+            {labels.takeTheRestIn}
           </button>
         </p>
       )}
       {kept.data.setAside.length > 0 && (
-        <section aria-label="Set aside" className="mb-8 max-w-[46rem]">
-          <h2>Set aside</h2>
-          <p className="text-[0.9rem] text-quiet mt-1 mb-3">
-            These could not be read, and everything else works without them. They are still in the database, whole.
-          </p>
+        <section aria-label={labels.setAside} className="mb-8 max-w-[46rem]">
+          <h2>{labels.setAside}</h2>
+          <p className="text-[0.9rem] text-quiet mt-1 mb-3">{labels.theseCouldNotBeRead}</p>
           <ul className="scored border-y border-rule">
             {kept.data.setAside.map((row) => (
               <li key={`${row.name} ${row.atUtc}`} className="py-2.5">
-                {row.name || 'Without a name'}
+                {row.name || labels.withoutAName}
                 <span className="block text-[0.87rem] text-quiet">
                   {row.why} {when.format(new Date(row.atUtc))}
                 </span>
@@ -98,24 +98,24 @@ export function KeptPage() {
         </section>
       )}
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-        <section aria-label="Backups">
+        <section aria-label={labels.backups}>
           <div className="flex items-baseline gap-4">
-            <h2>Backups</h2>
+            <h2>{labels.backups}</h2>
             <button
               type="button"
               className="btn btn-sm btn-outline ml-auto"
               disabled={make.isPending}
               onClick={() => make.mutate()}
             >
-              Make one now
+              {labels.makeOneNow}
             </button>
           </div>
           <p className="text-[0.9rem] text-quiet mt-1 mb-3">
-            One a day by itself, the newest fourteen kept, and one before anything large. They lie in{' '}
-            <span className="break-all">{kept.data.folder}/backups</span>. Copy that folder to another disk now and
-            then: a disk that dies takes its backups with it.
+            {labels.oneADayByItself}
+            <span className="break-all">{labels.backups2(kept.data.folder)}</span>
+            {labels.copyThatFolderToAnother}
           </p>
-          {kept.data.backups.length === 0 && <p className="border-y border-rule py-6 text-quiet">None yet.</p>}
+          {kept.data.backups.length === 0 && <p className="border-y border-rule py-6 text-quiet">{labels.noneYet}</p>}
           <ul className="scored border-y border-rule">
             {kept.data.backups.map((b) => (
               <li key={b.name} className="flex flex-wrap items-baseline gap-x-4 py-2.5">
@@ -127,37 +127,34 @@ export function KeptPage() {
                 </span>
                 <span className="ml-auto flex gap-4 items-baseline">
                   <a className="link-quiet" href={`/api/keeping/backups/${b.name}`} download>
-                    Save a copy
+                    {labels.saveACopy}
                   </a>
                   <button
                     type="button"
                     className="btn btn-sm btn-outline"
-                    aria-label={`Put it back: ${when.format(new Date(b.madeUtc))}`}
+                    aria-label={labels.putItBack(when.format(new Date(b.madeUtc)))}
                     disabled={busy}
                     onClick={() => {
                       takeIn.reset();
                       restore.mutate(b.name);
                     }}
                   >
-                    Put it back
+                    {labels.putItBack2}
                   </button>
                 </span>
               </li>
             ))}
           </ul>
         </section>
-        <section aria-label="The whole workshop">
-          <h2>The whole workshop in one file</h2>
-          <p className="text-[0.9rem] text-quiet mt-1 mb-3">
-            Jobs with their artwork, the shelf, vinyl on hand, runs, the logbook and its photos: a ZIP of open files,
-            for another machine or a safe place.
-          </p>
+        <section aria-label={labels.theWholeWorkshop}>
+          <h2>{labels.theWholeWorkshopInOne}</h2>
+          <p className="text-[0.9rem] text-quiet mt-1 mb-3">{labels.jobsWithTheirArtworkThe}</p>
           <p className="flex flex-wrap gap-3">
             <a className="btn btn-primary" href="/api/keeping/archive" download>
-              Save the whole workshop
+              {labels.saveTheWholeWorkshop}
             </a>
             <label className={`btn btn-outline ${busy ? 'btn-disabled' : ''}`}>
-              {takeIn.isPending ? 'Taking it in …' : 'Take a workshop in'}
+              {takeIn.isPending ? labels.takingItIn : labels.takeAWorkshopIn}
               <input
                 type="file"
                 accept=".zip,application/zip"
@@ -174,10 +171,7 @@ export function KeptPage() {
               />
             </label>
           </p>
-          <p className="text-[0.9rem] text-quiet mt-3">
-            A workshop that is taken in stands in the place of this one. What was here before is kept as a backup and
-            can be put back. A file that is damaged, or no workshop, is refused and nothing changes.
-          </p>
+          <p className="text-[0.9rem] text-quiet mt-3">{labels.aWorkshopThatIsTaken}</p>
         </section>
       </div>
     </LogFrame>

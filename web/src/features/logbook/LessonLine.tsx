@@ -3,6 +3,7 @@ import { api, got } from '../../api/client';
 import type { Units } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { Failed } from '../../ui/States';
+import * as labels from './labels';
 import { type Lesson, logChanged } from './queries';
 
 const SPAN = 240;
@@ -34,7 +35,7 @@ export function LessonLine({ lesson, onTurned }: { lesson: Lesson; onTurned?: ()
         </p>
         <Belief lesson={lesson} />
         <p className="text-[0.87rem] text-quiet tabular-nums">
-          nine times in ten: {shown(lesson, lesson.low, units)} to {shown(lesson, lesson.high, units)}
+          {labels.nineTimesInTenTo(shown(lesson, lesson.low, units), shown(lesson, lesson.high, units))}
         </p>
       </div>
       <div>
@@ -43,18 +44,18 @@ export function LessonLine({ lesson, onTurned }: { lesson: Lesson; onTurned?: ()
             <input
               type="checkbox"
               className="toggle toggle-sm"
-              aria-label={`Plans use it: ${lesson.about}`}
+              aria-label={labels.plansUseIt(lesson.about)}
               checked={lesson.on}
               onChange={(e) => turn.mutate(e.target.checked)}
             />
-            Plans use it
+            {labels.plansUseIt2}
           </label>
         ) : (
-          <p className="text-quiet">Too little yet to change a plan.</p>
+          <p className="text-quiet">{labels.tooLittleYetToChange}</p>
         )}
         {lesson.counts && (
           <p className="text-[0.87rem] text-quiet mt-1 tabular-nums">
-            {lesson.on ? `cautiously: ${shown(lesson, lesson.applied, units)}` : 'switched off: as the catalogue says'}
+            {lesson.on ? labels.cautiously(shown(lesson, lesson.applied, units)) : labels.switchedOffAsTheCatalogue}
           </p>
         )}
         {turn.isError && <Failed error={turn.error} />}

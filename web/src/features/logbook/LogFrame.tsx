@@ -1,29 +1,30 @@
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
+import * as labels from './labels';
 
 const tab = ({ isActive }: { isActive: boolean }) =>
-  `pb-1 border-b-2 ${isActive ? 'border-ink font-bold' : 'border-transparent text-quiet hover:text-ink'}`;
+  `pb-1 border-b-2 ${isActive ? labels.borderInkFontBold : labels.borderTransparentTextQuietHover}`;
 
 /** The logbook's pages: what was pressed, what that taught, what is setting, and where all of it is kept. */
 export function LogFrame({ says, children }: { says?: ReactNode; children: ReactNode }) {
   return (
     <main className="w-full max-w-[1240px] mx-auto px-4 sm:px-6 pt-7 pb-24">
       <div className="flex items-baseline gap-4 mb-3">
-        <h1 className="text-[1.65rem] font-bold">Logbook</h1>
+        <h1 className="text-[1.65rem] font-bold">{labels.logbook}</h1>
         {says && <p className="text-quiet">{says}</p>}
       </div>
-      <nav aria-label="Logbook" className="flex gap-7 mb-6 border-b border-rule print:hidden">
+      <nav aria-label={labels.logbook} className="flex gap-7 mb-6 border-b border-rule print:hidden">
         <NavLink to="/logbook" end className={tab}>
-          Pieces
+          {labels.pieces}
         </NavLink>
         <NavLink to="/logbook/taught" className={tab}>
-          What it taught
+          {labels.whatItTaught}
         </NavLink>
         <NavLink to="/logbook/care" className={tab}>
-          Care
+          {labels.care}
         </NavLink>
         <NavLink to="/logbook/kept" className={tab}>
-          Kept safe
+          {labels.keptSafe}
         </NavLink>
       </nav>
       {children}

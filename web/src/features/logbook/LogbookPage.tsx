@@ -7,6 +7,7 @@ import { Failed, Loading } from '../../ui/States';
 import { EntryDetails } from './EntryDetails';
 import { Filters } from './Filters';
 import { LogFrame } from './LogFrame';
+import * as labels from './labels';
 import { OutcomeMark, outcomeWord, WASHED } from './outcomes';
 import { asked, type Entry, logChanged, searchOf, useLog } from './queries';
 
@@ -26,7 +27,7 @@ export function LogbookPage() {
   const says =
     total === undefined
       ? ''
-      : `${total === 1 ? '1 piece' : `${total} pieces`}${narrowed ? ' found' : ', newest first'}`;
+      : `${total === 1 ? '1 piece' : `${total} pieces`}${narrowed ? ' found' : labels.newestFirst}`;
   return (
     <LogFrame says={says}>
       <Filters
@@ -39,25 +40,20 @@ export function LogbookPage() {
       />
       {search.lot && total !== undefined && total > 0 && (
         <p className="notice mb-4">
-          <strong>
-            {total === 1 ? '1 piece was' : `${total} pieces were`} made from lot {search.lot}.
-          </strong>{' '}
-          Is it a bad one? Each line says whose the piece is; open it to note what came of it.
+          <strong>{labels.madeFromLot(total === 1 ? labels.n1PieceWas : labels.piecesWere(total), search.lot)}</strong>
+          {labels.isItABadOne}
         </p>
       )}
-      {log.isPending && <Loading what="the logbook" />}
+      {log.isPending && <Loading what={labels.theLogbook} />}
       {log.isError && <Failed error={log.error} retry={() => log.refetch()} />}
       {total === 0 && !narrowed && (
-        <p className="border-y border-rule py-8 text-quiet max-w-[70ch]">
-          Nothing pressed yet. Every piece that goes over the bench is written down here by itself: what was set, how
-          long it was pressed, what came out. From then on every plan learns from it.
-        </p>
+        <p className="border-y border-rule py-8 text-quiet max-w-[70ch]">{labels.nothingPressedYetEveryPiece}</p>
       )}
       {total === 0 && narrowed && (
         <p className="border-y border-rule py-8 text-quiet">
-          No piece fits.{' '}
+          {labels.noPieceFits}
           <Link className="link-quiet" to="/logbook">
-            Show all of them
+            {labels.showAllOfThem}
           </Link>
         </p>
       )}
@@ -65,12 +61,12 @@ export function LogbookPage() {
         <table className="w-full border-y border-rule">
           <thead className="text-left text-[0.87rem] text-quiet">
             <tr>
-              <th className="py-2 font-medium w-[8.500rem]">When</th>
-              <th className="font-medium">Piece</th>
-              <th className="font-medium max-md:hidden">Press</th>
-              <th className="font-medium text-right">Set to</th>
-              <th className="font-medium text-right pr-6">Pressed</th>
-              <th className="font-medium w-[30%]">What came out</th>
+              <th className="py-2 font-medium w-[8.500rem]">{labels.when}</th>
+              <th className="font-medium">{labels.piece}</th>
+              <th className="font-medium max-md:hidden">{labels.press}</th>
+              <th className="font-medium text-right">{labels.setTo}</th>
+              <th className="font-medium text-right pr-6">{labels.pressed}</th>
+              <th className="font-medium w-[30%]">{labels.whatCameOut}</th>
             </tr>
           </thead>
           <tbody>
@@ -82,13 +78,13 @@ export function LogbookPage() {
       )}
       {log.data && log.data.total > log.data.entries.length && (
         <p className="mt-3 flex items-baseline gap-4 text-quiet">
-          The newest {log.data.entries.length} are shown.
+          {labels.theNewestAreShown(log.data.entries.length)}
           {take < MOST ? (
             <button type="button" className="link-quiet" onClick={() => setTake(take + PAGE)}>
-              Show {PAGE} more
+              {labels.showMore(PAGE)}
             </button>
           ) : (
-            'Narrow it down to see the others.'
+            labels.narrowItDownToSee
           )}
         </p>
       )}
@@ -114,25 +110,20 @@ function Lines({ entry, open, onOpen }: { entry: Entry; open: boolean; onOpen: (
             {photo && (
               <img
                 src={`/api/log/photos/${photo}/small`}
-                alt={`How ${entry.title || 'it'} came out`}
+                alt={labels.howCameOut(entry.title || 'it')}
                 className="size-12 object-cover border border-rule shrink-0"
               />
             )}
             <span className="min-w-0">
               <button type="button" aria-expanded={open} className="text-left hover:underline" onClick={onOpen}>
-                <strong className="font-semibold">{entry.title || 'Untitled'}</strong>
+                <strong className="font-semibold">{entry.title || labels.untitled}</strong>
                 {entry.name && <span>: {entry.name}</span>}
-                {entry.pieces > 1 && (
-                  <span className="text-quiet">
-                    {' '}
-                    {entry.piece} of {entry.pieces}
-                  </span>
-                )}
+                {entry.pieces > 1 && <span className="text-quiet">{labels.ofWord(entry.piece, entry.pieces)}</span>}
               </button>
               <span className="block text-[0.9rem] text-quiet">{entry.what}</span>
               {(entry.example || entry.struck) && (
                 <span className="block text-[0.87rem] text-quiet italic">
-                  {entry.struck ? 'Does not count' : 'Worked example: teaches nothing'}
+                  {entry.struck ? labels.doesNotCount : labels.workedExampleTeachesNothing}
                 </span>
               )}
             </span>
@@ -143,22 +134,24 @@ function Lines({ entry, open, onOpen }: { entry: Entry; open: boolean; onOpen: (
           {units.temperature(entry.celsius)}
           <span className="block text-[0.87rem] text-quiet">{entry.pressure}</span>
           {entry.plateCelsius !== null && (
-            <span className="block text-[0.87rem] text-quiet">measured {units.temperature(entry.plateCelsius)}</span>
+            <span className="block text-[0.87rem] text-quiet">
+              {labels.measured(units.temperature(entry.plateCelsius))}
+            </span>
           )}
         </td>
         <td className="py-3 text-right tabular-nums whitespace-nowrap pr-6">
           {Number(entry.pressedSeconds.toFixed(1))} s
           {entry.backSeconds > 0 && (
             <span className="block text-[0.87rem] text-quiet whitespace-normal">
-              and {Number(entry.backSeconds.toFixed(1))} s back
+              {labels.andSBack(Number(entry.backSeconds.toFixed(1)))}
             </span>
           )}
           {entry.set !== 'found' && (
             <span className="block text-[0.87rem] text-quiet whitespace-normal">
-              {entry.set === 'looked-up' ? 'looked up for this press' : 'as used before'}
+              {entry.set === 'looked-up' ? labels.lookedUpForThisPress : labels.asUsedBefore}
             </span>
           )}
-          {off && <span className="block text-[0.87rem] text-quiet">planned {entry.plannedSeconds} s</span>}
+          {off && <span className="block text-[0.87rem] text-quiet">{labels.plannedS(entry.plannedSeconds)}</span>}
         </td>
         <td className="py-3">
           <Outcomes entry={entry} />
@@ -187,16 +180,18 @@ function Outcomes({ entry }: { entry: Schemas['LogAnswer'] }) {
           </span>
         ))}
       </span>
-      {entry.outcomes.length === 0 && <span className="font-medium">Lost</span>}
+      {entry.outcomes.length === 0 && <span className="font-medium">{labels.lost}</span>}
       {entry.pressedAgainSeconds > 0 && (
         <span className="block text-[0.9rem] mt-0.5">
-          Pressed {Number(entry.pressedAgainSeconds.toFixed(1))} s again
-          {entry.endedWell === true ? ', then it held.' : entry.endedWell === false ? '; it did not come right.' : '.'}
+          {labels.pressedSAgain(
+            Number(entry.pressedAgainSeconds.toFixed(1)),
+            entry.endedWell === true ? labels.thenItHeld : entry.endedWell === false ? labels.itDidNotComeRight : '.',
+          )}
         </span>
       )}
       {last && (
         <span className="block text-[0.9rem] mt-0.5">
-          {WASHED[last.look]} after {last.washes === 1 ? 'one wash' : `${last.washes} washes`}
+          {labels.after2(WASHED[last.look], last.washes === 1 ? labels.oneWash : `${last.washes} washes`)}
         </span>
       )}
       {entry.note && <span className="block text-[0.9rem] text-quiet mt-0.5">{entry.note}</span>}
@@ -217,13 +212,13 @@ function InAndOut({ address, narrowed }: { address: string; narrowed: boolean })
   return (
     <div className="mt-6 flex flex-wrap items-baseline gap-x-6 gap-y-1 print:hidden">
       <a className="link-quiet" href={`/api/log/logbook.csv?${address}`} download>
-        Save {narrowed ? 'these' : 'all'} as a table (CSV)
+        {labels.saveAsATableCsv(narrowed ? 'these' : 'all')}
       </a>
       <a className="link-quiet" href={`/api/log/logbook.json?${address}`} download>
-        Save as JSON
+        {labels.saveAsJson}
       </a>
       <label className="link-quiet cursor-pointer">
-        Read a logbook in
+        {labels.readALogbookIn}
         <input
           type="file"
           accept=".csv,.json,text/csv,application/json"
@@ -237,13 +232,13 @@ function InAndOut({ address, narrowed }: { address: string; narrowed: boolean })
       </label>
       {readIn.isPending && (
         <span role="status" className="tabular-nums">
-          Reading it in …{progress && progress.total > 0 && ` ${progress.ready} of ${progress.total} entries`}
+          {labels.readingItIn}
+          {progress && progress.total > 0 && labels.ofEntries(progress.ready, progress.total)}
         </span>
       )}
       {readIn.data && (
         <span role="status">
-          {readIn.data.added} of {readIn.data.read} {readIn.data.read === 1 ? 'entry' : 'entries'} new; the others were
-          here already.
+          {labels.ofNewTheOthersWere(readIn.data.added, readIn.data.read, readIn.data.read === 1 ? 'entry' : 'entries')}
         </span>
       )}
       {readIn.isError && <Failed error={readIn.error} />}

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, got, sent } from '../../api/client';
 import { Failed } from '../../ui/States';
+import * as labels from './labels';
 import { type Entry, logChanged } from './queries';
 
 /** A piece's photos, one more, one less. */
@@ -16,20 +17,20 @@ export function Photos({ entry }: { entry: Entry }) {
     onSuccess,
   });
   return (
-    <section aria-label="Photos">
+    <section aria-label={labels.photos}>
       <div className="flex flex-wrap gap-3 items-end">
         {entry.photos.map((photo, i) => (
           <figure key={photo} className="relative">
             <a href={`/api/log/photos/${photo}`} target="_blank" rel="noreferrer">
               <img
                 src={`/api/log/photos/${photo}/small`}
-                alt={`${entry.title || 'The piece'}, ${i + 1}`}
+                alt={`${entry.title || labels.thePiece}, ${i + 1}`}
                 className="h-28 border border-rule"
               />
             </a>
             <button
               type="button"
-              aria-label={`Take photo ${i + 1} away`}
+              aria-label={labels.takePhotoAway(i + 1)}
               className="absolute top-0 right-0 bg-paper border border-rule size-7"
               onClick={() => remove.mutate(photo)}
             >
@@ -38,7 +39,7 @@ export function Photos({ entry }: { entry: Entry }) {
           </figure>
         ))}
         <label className="link-quiet cursor-pointer">
-          {add.isPending ? 'Making it small …' : entry.photos.length > 0 ? 'Another photo' : 'Add a photo'}
+          {add.isPending ? labels.makingItSmall : entry.photos.length > 0 ? labels.anotherPhoto : labels.addAPhoto}
           <input
             type="file"
             accept="image/jpeg,image/png,image/webp"

@@ -7,11 +7,12 @@ import { ChoiceField, NumberField } from '../../ui/Fields';
 import { Failed, Loading } from '../../ui/States';
 import { LessonLine } from './LessonLine';
 import { LogFrame } from './LogFrame';
+import * as labels from './labels';
 import { logChanged, useLearned } from './queries';
 
 const MEANS = [
-  { id: 'probe', name: 'a probe under the plate' },
-  { id: 'strip', name: 'a heat strip' },
+  { id: 'probe', name: labels.aProbeUnderThePlate },
+  { id: 'strip', name: labels.aHeatStrip },
 ];
 
 /** What this workshop's own pieces and measured plates have taught, each thing with its reasons and its switch. */
@@ -20,7 +21,7 @@ export function TaughtPage() {
   if (learned.isPending)
     return (
       <LogFrame>
-        <Loading what="what was learned" />
+        <Loading what={labels.whatWasLearned} />
       </LogFrame>
     );
   if (learned.isError)
@@ -34,19 +35,13 @@ export function TaughtPage() {
   const demands = lessons.filter((l) => l.kind === 'demand');
   return (
     <LogFrame>
-      <p className="max-w-[72ch] mb-6">
-        Every plan begins with the catalogue’s figures and moves towards what came out here. Plate and vinyl are kept
-        apart: a measured plate tells the one, what lifts or wrinkles the other. A single odd piece moves little.
-      </p>
+      <p className="max-w-[72ch] mb-6">{labels.everyPlanBeginsWithThe}</p>
       {lessons.length === 0 && (
-        <p className="border-y border-rule py-8 text-quiet max-w-[72ch]">
-          Nothing yet. It takes pieces that were pressed here and looked at, or a plate that was measured. Worked
-          examples teach nothing.
-        </p>
+        <p className="border-y border-rule py-8 text-quiet max-w-[72ch]">{labels.nothingYetItTakesPieces}</p>
       )}
       {plates.length > 0 && (
-        <section aria-label="Presses" className="mb-8">
-          <h2>Your presses: how hot the face is at the same dial</h2>
+        <section aria-label={labels.presses} className="mb-8">
+          <h2>{labels.yourPressesHowHotThe}</h2>
           <div className="scored border-y border-rule mt-2">
             {plates.map((l) => (
               <LessonLine key={l.key} lesson={l} />
@@ -55,8 +50,8 @@ export function TaughtPage() {
         </section>
       )}
       {demands.length > 0 && (
-        <section aria-label="Vinyls" className="mb-8">
-          <h2>Your vinyls: how much bond they want on your blanks</h2>
+        <section aria-label={labels.vinyls} className="mb-8">
+          <h2>{labels.yourVinylsHowMuchBond}</h2>
           <div className="scored border-y border-rule mt-2">
             {demands.map((l) => (
               <LessonLine key={l.key} lesson={l} />
@@ -106,12 +101,9 @@ function Measured({ readings }: { readings: readonly Schemas['PlateReadingAnswer
     (add.error instanceof Refused ? add.error.faults : []).map((f) => [f.pointer.replace(/^#?\//, ''), f.detail]),
   );
   return (
-    <section aria-label="Measured plates">
-      <h2>Measure a plate</h2>
-      <p className="text-[0.9rem] text-quiet max-w-[72ch] mt-0.5 mb-3">
-        Warm the press through, close it on the probe or strip with cloth and cover as usual, and wait until the figure
-        stands. One reading says more than a dozen pieces. The plate is hot: gloves, and hands out before it closes.
-      </p>
+    <section aria-label={labels.measuredPlates}>
+      <h2>{labels.measureAPlate}</h2>
+      <p className="text-[0.9rem] text-quiet max-w-[72ch] mt-0.5 mb-3">{labels.warmThePressThroughClose}</p>
       <form
         className="flex flex-wrap items-start gap-4"
         onSubmit={(e) => {
@@ -121,7 +113,7 @@ function Measured({ readings }: { readings: readonly Schemas['PlateReadingAnswer
       >
         <div className="w-60">
           <ChoiceField
-            name="Press"
+            name={labels.press}
             value={chosen}
             options={sources.map((s) => ({ id: s.id, name: s.name }))}
             onPick={setSource}
@@ -130,7 +122,7 @@ function Measured({ readings }: { readings: readonly Schemas['PlateReadingAnswer
         </div>
         <div className="w-36">
           <NumberField
-            name="The dial says"
+            name={labels.theDialSays}
             value={dial}
             unit={units.degree}
             onChange={setDial}
@@ -139,7 +131,7 @@ function Measured({ readings }: { readings: readonly Schemas['PlateReadingAnswer
         </div>
         <div className="w-36">
           <NumberField
-            name="Measured"
+            name={labels.measured2}
             value={read}
             unit={units.degree}
             onChange={setRead}
@@ -147,14 +139,14 @@ function Measured({ readings }: { readings: readonly Schemas['PlateReadingAnswer
           />
         </div>
         <div className="w-60">
-          <ChoiceField name="With" value={means} options={MEANS} onPick={setMeans} />
+          <ChoiceField name={labels.withWord} value={means} options={MEANS} onPick={setMeans} />
         </div>
         <button
           type="submit"
           className="btn btn-outline h-10 mt-[1.35rem]"
           disabled={dial === undefined || read === undefined || add.isPending}
         >
-          Note it
+          {labels.noteIt}
         </button>
       </form>
       {add.isError && faults.size === 0 && <Failed error={add.error} />}
@@ -162,14 +154,14 @@ function Measured({ readings }: { readings: readonly Schemas['PlateReadingAnswer
         <table className="mt-4 tabular-nums [&_td]:pr-2 [&_th]:pr-2 sm:[&_td]:pr-6 sm:[&_th]:pr-6">
           <thead className="text-left text-[0.87rem] text-quiet">
             <tr>
-              <th className="font-medium">When</th>
-              <th className="font-medium">Press</th>
-              <th className="font-medium text-right">Dial</th>
-              <th className="font-medium text-right">Measured</th>
-              <th className="font-medium text-right">Off by</th>
-              <th className="font-medium max-sm:hidden">With</th>
+              <th className="font-medium">{labels.when}</th>
+              <th className="font-medium">{labels.press}</th>
+              <th className="font-medium text-right">{labels.dial}</th>
+              <th className="font-medium text-right">{labels.measured2}</th>
+              <th className="font-medium text-right">{labels.offBy}</th>
+              <th className="font-medium max-sm:hidden">{labels.withWord}</th>
               <th>
-                <span className="sr-only">What to do</span>
+                <span className="sr-only">{labels.whatToDo}</span>
               </th>
             </tr>
           </thead>
@@ -186,15 +178,15 @@ function Measured({ readings }: { readings: readonly Schemas['PlateReadingAnswer
                   {r.readCelsius < r.dialCelsius ? '−' : '+'}
                   {units.difference(Math.abs(r.readCelsius - r.dialCelsius))}
                 </td>
-                <td className="max-sm:hidden">{r.means === 'probe' ? 'probe' : 'heat strip'}</td>
+                <td className="max-sm:hidden">{r.means === 'probe' ? 'probe' : labels.heatStrip}</td>
                 <td>
                   <button
                     type="button"
                     className="link-quiet text-[0.9rem]"
-                    aria-label={`Take it back: ${r.name}`}
+                    aria-label={labels.takeItBack2(r.name)}
                     onClick={() => remove.mutate(Number(r.id))}
                   >
-                    Take it back
+                    {labels.takeItBack}
                   </button>
                 </td>
               </tr>

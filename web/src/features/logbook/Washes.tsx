@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, got, type Schemas } from '../../api/client';
 import { Failed } from '../../ui/States';
+import * as labels from './labels';
 import { WASHED } from './outcomes';
 import { type Entry, logChanged } from './queries';
 
@@ -32,16 +33,14 @@ export function Washes({ entry }: { entry: Entry }) {
     onSuccess,
   });
   return (
-    <section aria-label="Washes">
-      <h2 className="mb-1.5">In the wash</h2>
+    <section aria-label={labels.washes}>
+      <h2 className="mb-1.5">{labels.inTheWash}</h2>
       {entry.washes.map((w) => (
         <p key={w.id} className="flex gap-4 items-baseline tabular-nums">
-          <span>
-            After {w.washes === 1 ? 'one' : w.washes}: {WASHED[w.look].toLowerCase()}
-          </span>
+          <span>{labels.after(w.washes === 1 ? 'one' : w.washes, WASHED[w.look].toLowerCase())}</span>
           <span className="text-quiet text-[0.87rem]">{day.format(new Date(w.atUtc))}</span>
           <button type="button" className="link-quiet text-[0.9rem]" onClick={() => remove.mutate(Number(w.id))}>
-            Take it back
+            {labels.takeItBack}
           </button>
         </p>
       ))}
@@ -54,7 +53,7 @@ export function Washes({ entry }: { entry: Entry }) {
       >
         <div className="field w-24">
           <label className="name" htmlFor={`washes-${entry.id}`}>
-            Washes
+            {labels.washes}
           </label>
           <input
             id={`washes-${entry.id}`}
@@ -66,7 +65,7 @@ export function Washes({ entry }: { entry: Entry }) {
         </div>
         <div className="field">
           <label className="name" htmlFor={`look-${entry.id}`}>
-            How it looks
+            {labels.howItLooks}
           </label>
           <select
             id={`look-${entry.id}`}
@@ -82,7 +81,7 @@ export function Washes({ entry }: { entry: Entry }) {
           </select>
         </div>
         <button type="submit" className="btn btn-outline h-10" disabled={washes === ''}>
-          Note it
+          {labels.noteIt}
         </button>
       </form>
       {add.isError && <Failed error={add.error} />}

@@ -1,27 +1,28 @@
 import type { Outcome, Schemas } from '../../api/client';
+import * as labels from './labels';
 
 export const WORDS: Record<Outcome, string> = {
-  stuck: 'Stuck',
-  'edges-lifted': 'Edges lift',
-  'on-carrier': 'Came up with the carrier',
-  'weave-hidden': 'No weave showing',
-  wrinkled: 'Wrinkled',
-  rippled: 'Rippled',
-  'puff-flat': 'Foam flat',
-  dented: 'Dented',
-  marked: 'Shiny box',
-  'colour-shifted': 'Colour changed',
-  scorched: 'Scorched',
-  crooked: 'Crooked',
+  stuck: labels.stuck,
+  'edges-lifted': labels.edgesLift,
+  'on-carrier': labels.cameUpWithTheCarrier,
+  'weave-hidden': labels.noWeaveShowing,
+  wrinkled: labels.wrinkled,
+  rippled: labels.rippled,
+  'puff-flat': labels.foamFlat,
+  dented: labels.dented,
+  marked: labels.shinyBox,
+  'colour-shifted': labels.colourChanged,
+  scorched: labels.scorched,
+  crooked: labels.crooked,
 };
 
 /** How a piece looks after washing. */
 export const WASHED: Record<Schemas['WashLook'], string> = {
-  fine: 'As on the first day',
-  'edges-lift': 'An edge lifts',
-  cracked: 'Cracked',
-  faded: 'Faded',
-  'came-off': 'Parts came off',
+  fine: labels.asOnTheFirstDay,
+  'edges-lift': labels.anEdgeLifts,
+  cracked: labels.cracked,
+  faded: labels.faded,
+  'came-off': labels.partsCameOff,
 };
 
 export const outcomeWord = (id: string) => WORDS[id as Outcome] ?? id;

@@ -6,6 +6,7 @@ import { counted } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { NumberField } from '../../ui/Fields';
 import { SIZE_NAMES } from '../../ui/sizes';
+import * as labels from './labels';
 import { type FacePlacement, faceOf, placedAt, scaled } from './moves';
 
 interface Props {
@@ -17,8 +18,8 @@ interface Props {
 /** Sums that are otherwise done on the back of an envelope. */
 export function Arithmetic({ job, placement, onEdit }: Props) {
   return (
-    <section aria-label="Sums" className="border-t border-rule pt-5">
-      <h2 className="mb-3">Sums</h2>
+    <section aria-label={labels.sums} className="border-t border-rule pt-5">
+      <h2 className="mb-3">{labels.sums}</h2>
       <div className="grid gap-8 lg:grid-cols-2">
         {placement.size && placement.artwork && <Run job={job} placement={placement} onEdit={onEdit} />}
         {placement.artwork && <ToMeasure job={job} placement={placement} onEdit={onEdit} />}
@@ -51,8 +52,8 @@ function Run({ job, placement, onEdit }: Props) {
   const total = graded.data?.reduce((sum, g) => sum + g.areaMm2, 0) ?? 0;
   return (
     <div>
-      <h3 className="font-semibold">Over a run of sizes</h3>
-      <p className="text-[0.9rem] text-quiet mb-2">As large in proportion on each, placed by the same rule.</p>
+      <h3 className="font-semibold">{labels.overARunOfSizes}</h3>
+      <p className="text-[0.9rem] text-quiet mb-2">{labels.asLargeInProportionOn}</p>
       <div className="grid grid-cols-3 gap-3">
         {placement.sizes.map((size) => (
           <NumberField
@@ -70,10 +71,10 @@ function Run({ job, placement, onEdit }: Props) {
         <table className="mt-3 w-full tabular-nums text-[0.95rem]" data-testid="graded">
           <thead>
             <tr className="text-left text-quiet text-[0.87rem]">
-              <th className="font-normal">size</th>
-              <th className="font-normal text-right">pieces</th>
+              <th className="font-normal">{labels.size}</th>
+              <th className="font-normal text-right">{labels.pieces}</th>
               <th className="font-normal text-right">{units.lengthUnit}</th>
-              <th className="font-normal text-right">from the top</th>
+              <th className="font-normal text-right">{labels.fromTheTop}</th>
             </tr>
           </thead>
           <tbody className="scored">
@@ -88,10 +89,10 @@ function Run({ job, placement, onEdit }: Props) {
               </tr>
             ))}
             <tr className="border-t border-rule font-semibold">
-              <td className="py-1">in all</td>
+              <td className="py-1">{labels.inAll}</td>
               <td className="text-right">{counts.reduce((sum, c) => sum + (c.count ?? 0), 0)}</td>
               <td className="text-right" colSpan={2}>
-                {(total / 1e6).toFixed(2)} m² of vinyl as boxes
+                {labels.mOfVinylAsBoxes((total / 1e6).toFixed(2))}
               </td>
             </tr>
           </tbody>
@@ -110,19 +111,17 @@ function ToMeasure({ job, placement, onEdit }: Props) {
   const width = measure !== undefined && share !== undefined ? (measure * share) / 100 : null;
   return (
     <div>
-      <h3 className="font-semibold">To a measure of the body</h3>
-      <p className="text-[0.9rem] text-quiet mb-2">
-        A limb, the back, a handle: the artwork becomes a share of it, and the same for each of a pair.
-      </p>
+      <h3 className="font-semibold">{labels.toAMeasureOfThe}</h3>
+      <p className="text-[0.9rem] text-quiet mb-2">{labels.aLimbTheBackA}</p>
       <div className="grid grid-cols-3 gap-3 items-end">
         <NumberField
-          name="The measure"
+          name={labels.theMeasure}
           value={measure === undefined ? undefined : units.lengthShown(measure)}
           unit={units.lengthUnit}
           onChange={(n) => setMeasure(n === undefined ? undefined : units.mmFrom(n))}
           fault={undefined}
         />
-        <NumberField name="Share of it" value={share} unit="%" onChange={setShare} fault={undefined} />
+        <NumberField name={labels.shareOfIt} value={share} unit="%" onChange={setShare} fault={undefined} />
         <button
           type="button"
           className="btn btn-outline h-10"
@@ -136,7 +135,7 @@ function ToMeasure({ job, placement, onEdit }: Props) {
             })
           }
         >
-          Make it so
+          {labels.makeItSo}
         </button>
       </div>
       {width !== null && art && (
@@ -145,7 +144,7 @@ function ToMeasure({ job, placement, onEdit }: Props) {
         </p>
       )}
       {job.layers.filter((l) => faceOf(job, l) === placement.face).length > 1 && (
-        <p className="mt-1 text-[0.9rem] text-quiet">All layers of this face together.</p>
+        <p className="mt-1 text-[0.9rem] text-quiet">{labels.allLayersOfThisFace}</p>
       )}
     </div>
   );
@@ -164,21 +163,27 @@ function Letters({ job }: { job: Job }) {
   });
   return (
     <div>
-      <h3 className="font-semibold">A letter on each piece</h3>
-      <p className="text-[0.9rem] text-quiet mb-2">One height for all of them, and the widest must still fit.</p>
+      <h3 className="font-semibold">{labels.aLetterOnEachPiece}</h3>
+      <p className="text-[0.9rem] text-quiet mb-2">{labels.oneHeightForAllOf}</p>
       <div className="grid grid-cols-[minmax(0,1fr)_8rem] gap-3">
         <label className="field">
-          <span className="name">Word</span>
+          <span className="name">{labels.word}</span>
           <input className="input" maxLength={60} value={word} onChange={(e) => setWord(e.target.value)} />
         </label>
-        <NumberField name="Pieces in a pack" value={pack} unit="pcs" onChange={setPack} fault={undefined} />
+        <NumberField name={labels.piecesInAPack} value={pack} unit="pcs" onChange={setPack} fault={undefined} />
       </div>
       {plan.isError && <p className="notice stop mt-3">{plan.error.message}</p>}
       {plan.data && (
         <p className="mt-2" data-testid="letters">
-          {counted(plan.data.pieces, 'piece')}, {counted(plan.data.packs, 'pack')}, {plan.data.leftOver} left over.
-          Letters {units.lengthShown(plan.data.heightMm)} {units.lengthUnit} high; {plan.data.widest} is the widest at{' '}
-          {units.lengthShown(plan.data.widestMm)}.
+          {labels.leftOverLettersHighIs(
+            counted(plan.data.pieces, 'piece'),
+            counted(plan.data.packs, 'pack'),
+            plan.data.leftOver,
+            units.lengthShown(plan.data.heightMm),
+            units.lengthUnit,
+            plan.data.widest,
+            units.lengthShown(plan.data.widestMm),
+          )}
         </p>
       )}
     </div>
@@ -212,20 +217,23 @@ function Square() {
   );
   return (
     <div>
-      <h3 className="font-semibold">Is it square?</h3>
-      <p className="text-[0.9rem] text-quiet mb-2">Cloth seldom is. Measure all four sides and share the difference.</p>
+      <h3 className="font-semibold">{labels.isItSquare}</h3>
+      <p className="text-[0.9rem] text-quiet mb-2">{labels.clothSeldomIsMeasureAll}</p>
       <div className="grid grid-cols-4 gap-3">
-        {field('Top', 'top')}
-        {field('Bottom', 'bottom')}
-        {field('Left', 'left')}
-        {field('Right', 'right')}
+        {field(labels.top, 'top')}
+        {field(labels.bottom, 'bottom')}
+        {field(labels.left, 'left')}
+        {field(labels.right, 'right')}
       </div>
       {answer.isError && <p className="notice stop mt-3">{answer.error.message}</p>}
       {answer.data && (
         <p className="mt-2">
-          Shift each side by {units.lengthShown(answer.data.shareMm)} {units.lengthUnit}; that turns the print by{' '}
-          {answer.data.tiltDegrees.toFixed(1)}°.{' '}
-          {answer.data.acceptedByEye ? 'The eye accepts that.' : 'That shows: trim or stretch the cloth first.'}
+          {labels.shiftEachSideByThat(
+            units.lengthShown(answer.data.shareMm),
+            units.lengthUnit,
+            answer.data.tiltDegrees.toFixed(1),
+            answer.data.acceptedByEye ? labels.theEyeAcceptsThat : labels.thatShowsTrimOrStretch,
+          )}
         </p>
       )}
     </div>

@@ -3,6 +3,7 @@ import { useUnits } from '../../app/units';
 import { corners, ItemFeatures, ItemOutline, layerInk } from '../../ui/ItemDrawing';
 import { FIT, viewOf, ZOOMS } from '../../ui/itemView';
 import { Dimensions, Fades } from './GarmentMarks';
+import * as labels from './labels';
 import { around, type BoxMm, type FacePlacement, snapped } from './moves';
 
 interface Props {
@@ -76,7 +77,7 @@ export function Garment({ placement, selected, tape, onMove }: Props) {
         // biome-ignore lint/a11y/noNoninteractiveTabindex: the artwork on it is moved by the arrow keys
         tabIndex={0}
         role="group"
-        aria-label={`${placement.face}: the item to measure. Arrow keys move the artwork by a millimetre, with Shift by ten; plus and minus zoom, 0 fits.`}
+        aria-label={labels.theItemToMeasureArrow(placement.face)}
         data-testid="garment"
         onKeyDown={onKey}
         onPointerMove={(e) => {
@@ -112,7 +113,7 @@ export function Garment({ placement, selected, tape, onMove }: Props) {
             strokeWidth={ink * 0.6}
             strokeDasharray={`${ink} ${ink * 2}`}
           >
-            <title>The plate</title>
+            <title>{labels.thePlate}</title>
           </rect>
         ))}
         <ItemFeatures features={placement.features} ink={ink} />
@@ -182,9 +183,7 @@ export function Garment({ placement, selected, tape, onMove }: Props) {
               strokeDasharray={`${ink * 1.5} ${ink * 3}`}
               pointerEvents="none"
             >
-              <title>
-                {joint.kind === 'gap' ? 'Split here for the cutter, between pieces' : 'Split here for the cutter'}
-              </title>
+              <title>{joint.kind === 'gap' ? labels.splitHereForTheCutter : labels.splitHereForTheCutter2}</title>
             </polyline>
           )),
         )}
@@ -221,7 +220,7 @@ export function Garment({ placement, selected, tape, onMove }: Props) {
         <button
           type="button"
           className="btn btn-sm btn-outline w-10"
-          aria-label="Zoom out"
+          aria-label={labels.zoomOut}
           disabled={zoom === 0}
           onClick={() => closer(-1)}
         >
@@ -233,12 +232,12 @@ export function Garment({ placement, selected, tape, onMove }: Props) {
           aria-pressed={zoom === FIT}
           onClick={() => setZoom(FIT)}
         >
-          Fit
+          {labels.fit}
         </button>
         <button
           type="button"
           className="btn btn-sm btn-outline w-10"
-          aria-label="Zoom in"
+          aria-label={labels.zoomIn}
           disabled={zoom === ZOOMS.length - 1}
           onClick={() => closer(1)}
         >

@@ -2,6 +2,7 @@ import { changed, type Job } from '../../api/job';
 import type { JobFeature } from '../../api/jobFile';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
+import * as labels from './labels';
 
 const KINDS = ['seam', 'zip', 'button', 'snap', 'pocket', 'hem', 'strap', 'handle', 'frame', 'metal', 'collar'];
 
@@ -31,33 +32,31 @@ export function KeepOuts({
     />
   );
   return (
-    <section aria-label="In the way">
+    <section aria-label={labels.inTheWay}>
       <h2>
-        In the way{' '}
-        <span className="font-normal text-quiet text-[0.87rem]">
-          what your piece has besides: a pocket, a seam, a zip, a ring
-        </span>
+        {labels.inTheWay2}
+        <span className="font-normal text-quiet text-[0.87rem]">{labels.whatYourPieceHasBesides}</span>
       </h2>
       <ul className="grid gap-3 mt-2">
         {own.map((f, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a keep-out is known by its place in the list
           <li key={i} className="grid grid-cols-2 sm:grid-cols-[9rem_repeat(4,minmax(0,7rem))_auto] gap-3 items-end">
             <ChoiceField
-              name="What"
+              name={labels.what}
               value={f.kind}
               options={KINDS.map((id) => ({ id, name: id }))}
               onPick={(kind) => set(own.map((o, k) => (k === i ? { ...o, kind } : o)))}
             />
-            {number(f, i, 'From the left', 'xMm')}
-            {number(f, i, 'From the top', 'yMm')}
-            {number(f, i, 'Width', 'widthMm')}
-            {number(f, i, 'Height', 'heightMm')}
+            {number(f, i, labels.fromTheLeft, 'xMm')}
+            {number(f, i, labels.fromTheTop2, 'yMm')}
+            {number(f, i, labels.width, 'widthMm')}
+            {number(f, i, labels.height, 'heightMm')}
             <button
               type="button"
               className="btn btn-sm btn-ghost justify-self-start mb-1"
               onClick={() => set(own.filter((_, k) => k !== i))}
             >
-              Take away
+              {labels.takeAway}
             </button>
           </li>
         ))}
@@ -67,7 +66,7 @@ export function KeepOuts({
         className="btn btn-sm btn-outline mt-2"
         onClick={() => set([...own, { kind: 'pocket', xMm: 20, yMm: 20, widthMm: 60, heightMm: 60 }])}
       >
-        Add something in the way
+        {labels.addSomethingInTheWay}
       </button>
     </section>
   );

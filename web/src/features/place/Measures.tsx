@@ -2,6 +2,7 @@ import { changed, type Job } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { SIZE_NAMES } from '../../ui/sizes';
+import * as labels from './labels';
 import type { FacePlacement } from './moves';
 
 /** What the tape says. Focus on a measure shows where it goes. */
@@ -30,17 +31,15 @@ export function Measures({
   const pointer = (id: string) =>
     id === 'freeWidth' ? '/blank/widthMm' : id === 'freeHeight' ? '/blank/heightMm' : `/blank/measures/${id}`;
   return (
-    <section aria-label="Measures">
+    <section aria-label={labels.measures}>
       <h2>
-        Measure yours{' '}
-        <span className="font-normal text-quiet text-[0.87rem]">
-          typical measures stand in grey; what your tape says takes their place. The tape is shown above.
-        </span>
+        {labels.measureYours}
+        <span className="font-normal text-quiet text-[0.87rem]">{labels.typicalMeasuresStandInGrey}</span>
       </h2>
       <div className="grid grid-cols-2 lg:grid-cols-4 gap-x-5 gap-y-4 mt-3 items-start">
         {placement.size && (
           <ChoiceField
-            name="Size"
+            name={labels.size2}
             value={placement.size}
             options={placement.sizes.map((id) => ({ id, name: SIZE_NAMES[id] ?? id }))}
             onPick={(size) => onEdit((j) => ({ ...j, blank: changed(j.blank, { size }) }))}

@@ -9,6 +9,7 @@ import { savedFirst } from '../jobs/savedLink';
 import { Arithmetic } from './Arithmetic';
 import { Garment } from './Garment';
 import { KeepOuts } from './KeepOuts';
+import * as labels from './labels';
 import { Measures } from './Measures';
 import { type FacePlacement, faceOf, placedAt, resized, scaled, shifted } from './moves';
 
@@ -27,8 +28,8 @@ export function PlaceStation() {
   if (placement.data) last.current = placement.data;
   const drawn = placement.data ?? last.current;
   if (!drawn) {
-    if (placement.isError) return <p className="text-quiet">The item cannot be drawn yet: see the Item station.</p>;
-    return <Loading what="the item" />;
+    if (placement.isError) return <p className="text-quiet">{labels.theItemCannotBeDrawn}</p>;
+    return <Loading what={labels.theItem} />;
   }
   const here: FacePlacement = face === 'back' ? drawn.back : drawn.front;
   const mine = job.layers.map((layer, index) => ({ layer, index })).filter(({ layer }) => faceOf(job, layer) === face);
@@ -53,7 +54,7 @@ export function PlaceStation() {
         <div>
           <div className="flex flex-wrap gap-x-6 gap-y-2 items-center mb-2">
             <fieldset className="flex gap-1" hidden={!hasBack}>
-              <legend className="sr-only">Which face</legend>
+              <legend className="sr-only">{labels.whichFace}</legend>
               {(['front', 'back'] as const).map((f) => (
                 <button
                   key={f}
@@ -65,19 +66,19 @@ export function PlaceStation() {
                     setChosen('all');
                   }}
                 >
-                  {f === 'front' ? 'Front' : 'Back'}
+                  {f === 'front' ? labels.front : labels.back}
                 </button>
               ))}
             </fieldset>
             {mine.length > 1 && (
               <label className="flex items-center gap-2">
-                <span className="text-quiet text-[0.9rem]">Move</span>
+                <span className="text-quiet text-[0.9rem]">{labels.move}</span>
                 <select
                   className="select select-sm bg-sheet"
                   value={chosen}
                   onChange={(e) => setChosen(e.target.value)}
                 >
-                  <option value="all">all together</option>
+                  <option value="all">{labels.allTogether}</option>
                   {mine.map(({ index: i }) => (
                     <option key={layerId(job, i)} value={layerId(job, i)}>
                       {layerId(job, i)}
@@ -86,24 +87,22 @@ export function PlaceStation() {
                 </select>
               </label>
             )}
-            <span className="text-quiet text-[0.9rem]">drag it, or use the arrow keys</span>
+            <span className="text-quiet text-[0.9rem]">{labels.dragItOrUseThe}</span>
           </div>
           <Garment placement={here} selected={within} tape={tape} onMove={move} />
         </div>
         <div className="grid gap-6">
-          <section aria-label="Places">
-            <h2 className="mb-1">Where it goes</h2>
+          <section aria-label={labels.places}>
+            <h2 className="mb-1">{labels.whereItGoes}</h2>
             {mine.length === 0 && (
               <p className="text-quiet">
-                Nothing lies on this face.{' '}
+                {labels.nothingLiesOnThisFace}
                 <button type="button" className="underline underline-offset-2" onClick={() => setLayer(0, { face })}>
-                  Put “{layerId(job, 0)}” here
+                  {labels.putHere(layerId(job, 0))}
                 </button>
               </p>
             )}
-            {mine.length > 0 && unsized.length === mine.length && (
-              <p className="mb-2">How large is the artwork? Type it below; then it can be placed.</p>
-            )}
+            {mine.length > 0 && unsized.length === mine.length && <p className="mb-2">{labels.howLargeIsTheArtwork}</p>}
             <ul className="scored border-y border-rule">
               {here.proposals.map((p) => (
                 <li key={p.id} className="py-2.5">
@@ -113,30 +112,32 @@ export function PlaceStation() {
                       type="button"
                       className="btn btn-sm btn-outline"
                       disabled={mine.length === 0 || unsized.length === mine.length}
-                      aria-label={`Put it there: ${p.name}`}
+                      aria-label={labels.putItThere(p.name)}
                       onClick={() => edit((j) => placedAt(j, face, p.xMm, p.yMm))}
                     >
-                      Put it there
+                      {labels.putItThere2}
                     </button>
                   </div>
-                  {p.dropMm !== null && <p className="text-[0.95rem]">{units.length(p.dropMm)} below the collar</p>}
-                  {p.fingers && <p className="text-[0.87rem] text-quiet">Others lay {p.fingers}.</p>}
+                  {p.dropMm !== null && (
+                    <p className="text-[0.95rem]">{labels.belowTheCollar(units.length(p.dropMm))}</p>
+                  )}
+                  {p.fingers && <p className="text-[0.87rem] text-quiet">{labels.othersLay(p.fingers)}</p>}
                   <details className="text-[0.9rem] mt-0.5">
                     <summary className="cursor-pointer w-fit underline decoration-dotted underline-offset-2 text-quiet">
-                      Why, and how to find it
+                      {labels.whyAndHowToFind}
                     </summary>
                     <p className="mt-1">{p.reason}</p>
                     <p className="mt-1">{p.find}</p>
-                    <p className="mt-1 text-quiet">Source: {p.from}</p>
+                    <p className="mt-1 text-quiet">{labels.source(p.from)}</p>
                   </details>
                 </li>
               ))}
             </ul>
           </section>
           {mine.length > 0 && (
-            <section aria-label="Size and place" className="grid grid-cols-2 gap-x-4 gap-y-3">
+            <section aria-label={labels.sizeAndPlace} className="grid grid-cols-2 gap-x-4 gap-y-3">
               <h2 className="col-span-full">
-                {one ? `“${chosen}”` : mine.length > 1 ? 'All together' : 'Size and place'}
+                {one ? `“${chosen}”` : mine.length > 1 ? labels.allTogether2 : labels.sizeAndPlace}
               </h2>
               {(one ?? (mine.length === 1 ? mine[0] : undefined)) ? (
                 <LayerNumbers
@@ -148,28 +149,28 @@ export function PlaceStation() {
                 art && (
                   <>
                     <NumberField
-                      name="From the left"
+                      name={labels.fromTheLeft}
                       value={length(art.xMm)}
                       unit={units.lengthUnit}
                       onChange={(n) => n !== undefined && edit((j) => placedAt(j, face, units.mmFrom(n), art.yMm))}
                       fault={undefined}
                     />
                     <NumberField
-                      name="From the top"
+                      name={labels.fromTheTop2}
                       value={length(art.yMm)}
                       unit={units.lengthUnit}
                       onChange={(n) => n !== undefined && edit((j) => placedAt(j, face, art.xMm, units.mmFrom(n)))}
                       fault={undefined}
                     />
                     <NumberField
-                      name="Width, all together"
+                      name={labels.widthAllTogether}
                       value={length(art.widthMm)}
                       unit={units.lengthUnit}
                       onChange={(n) => n && n > 0 && edit((j) => scaled(j, face, units.mmFrom(n) / art.widthMm))}
                       fault={undefined}
                     />
                     <NumberField
-                      name="Height, all together"
+                      name={labels.heightAllTogether}
                       value={length(art.heightMm)}
                       unit={units.lengthUnit}
                       onChange={(n) => n && n > 0 && edit((j) => scaled(j, face, units.mmFrom(n) / art.heightMm))}
@@ -178,25 +179,26 @@ export function PlaceStation() {
                   </>
                 )
               )}
-              <p className="col-span-full text-[0.84rem] text-quiet -mt-1">
-                From the left and the top of where it lies flat, dashed in the picture; the picture counts from the
-                sides.
-              </p>
+              <p className="col-span-full text-[0.84rem] text-quiet -mt-1">{labels.fromTheLeftAndThe}</p>
               {here.distances && (
                 <p className="col-span-full text-[0.95rem]" data-testid="off-centre">
                   {Math.abs(here.distances.offCentre) < 0.5
-                    ? 'On the middle line.'
-                    : `${units.length(Math.abs(here.distances.offCentre))} ${here.distances.offCentre > 0 ? 'right' : 'left'} of the middle.`}
+                    ? labels.onTheMiddleLine
+                    : labels.ofTheMiddle(
+                        units.length(Math.abs(here.distances.offCentre)),
+                        here.distances.offCentre > 0 ? 'right' : 'left',
+                      )}
                   {here.distances.nearest &&
-                    ` Nearest: ${here.distances.nearest}, ${units.length(here.distances.nearestMm ?? 0)}.`}
+                    labels.nearest(here.distances.nearest, units.length(here.distances.nearestMm ?? 0))}
                 </p>
               )}
               {here.largest && (
                 <div className="col-span-full text-[0.95rem]">
                   <p>
-                    Largest in these proportions:{' '}
-                    {units.size(Math.floor(here.largest.widthMm), Math.floor(here.largest.heightMm))}
-                    {here.largest.limitedBy === 'item' ? ', then the item ends.' : ', then the cutter ends.'}
+                    {labels.largestInTheseProportions(
+                      units.size(Math.floor(here.largest.widthMm), Math.floor(here.largest.heightMm)),
+                      here.largest.limitedBy === 'item' ? labels.thenTheItemEnds : labels.thenTheCutterEnds,
+                    )}
                   </p>
                   {art && art.widthMm > 0 && (
                     <button
@@ -213,7 +215,7 @@ export function PlaceStation() {
                         )
                       }
                     >
-                      Make it this large
+                      {labels.makeItThisLarge}
                     </button>
                   )}
                 </div>
@@ -227,17 +229,15 @@ export function PlaceStation() {
                     setLayer((one ?? mine[0])?.index ?? 0, { face: other, xMm: undefined, yMm: undefined });
                   }}
                 >
-                  Move “{layerId(job, (one ?? mine[0])?.index ?? 0)}” to the {face === 'front' ? 'back' : 'front'}
+                  {labels.moveToThe(layerId(job, (one ?? mine[0])?.index ?? 0), face === 'front' ? 'back' : 'front')}
                 </button>
               )}
             </section>
           )}
           {art && (
-            <section aria-label="Guides">
-              <h2 className="mb-1">To lay it by</h2>
-              <p className="text-[0.9rem] text-quiet mb-2">
-                At true scale: collar or edge, middle line, corners of the artwork, and a bar to check the printer.
-              </p>
+            <section aria-label={labels.guides}>
+              <h2 className="mb-1">{labels.toLayItBy}</h2>
+              <p className="text-[0.9rem] text-quiet mb-2">{labels.atTrueScaleCollarOr}</p>
               <div className="flex flex-wrap gap-2">
                 {(['pdf', 'svg'] as const).map((format) => (
                   <a
@@ -247,7 +247,7 @@ export function PlaceStation() {
                     download={`guide.${format}`}
                     onClick={savedFirst(draft)}
                   >
-                    Guide, {format.toUpperCase()}
+                    {labels.guide(format.toUpperCase())}
                   </a>
                 ))}
                 <a
@@ -256,7 +256,7 @@ export function PlaceStation() {
                   download="picture.svg"
                   onClick={savedFirst(draft)}
                 >
-                  Picture, SVG
+                  {labels.pictureSvg}
                 </a>
               </div>
             </section>
@@ -292,10 +292,10 @@ function LayerNumbers({
   );
   return (
     <>
-      {field('Artwork width', 'widthMm')}
-      {field('Artwork height', 'heightMm')}
-      {field('From the left', 'xMm')}
-      {field('From the top', 'yMm')}
+      {field(labels.artworkWidth, 'widthMm')}
+      {field(labels.artworkHeight, 'heightMm')}
+      {field(labels.fromTheLeft, 'xMm')}
+      {field(labels.fromTheTop2, 'yMm')}
     </>
   );
 }

@@ -5,6 +5,7 @@ import { usePlacement } from '../../api/queries';
 import { useUnits } from '../../app/units';
 import { ItemFeatures, ItemOutline, layerInk, layerPath } from '../../ui/ItemDrawing';
 import { PURPOSE, wholePresses } from '../../ui/purposes';
+import * as labels from './labels';
 
 type Press = Plan['presses'][number];
 
@@ -21,18 +22,16 @@ export function Goes({ job, plan }: { job: Job; plan: Plan }) {
   const face = faces.find((f) => f.layers.some((l) => press?.layers.includes(l.id)));
   if (!press || !face?.artwork) return null;
   return (
-    <section aria-label="Where the plate comes down">
+    <section aria-label={labels.whereThePlateComesDown}>
       <h2>
-        Where the plate comes down{' '}
+        {labels.whereThePlateComesDown2}
         <span className="font-normal text-quiet text-[0.87rem]">
-          {press.sections.length === 1
-            ? 'all of it at once'
-            : `in ${press.sections.length} parts, each peeled and finished before the next`}
-          {face.face === 'back' ? ', on the back' : ''}
+          {press.sections.length === 1 ? labels.allOfItAtOnce : labels.inPartsEachPeeledAnd(press.sections.length)}
+          {face.face === 'back' ? labels.onTheBack : ''}
         </span>
       </h2>
       {pressed.length > 1 && (
-        <div className="flex flex-wrap gap-1 mt-2 print:hidden" role="tablist" aria-label="Press">
+        <div className="flex flex-wrap gap-1 mt-2 print:hidden" role="tablist" aria-label={labels.press}>
           {pressed.map((p) => (
             <button
               key={p.order}
@@ -43,7 +42,7 @@ export function Goes({ job, plan }: { job: Job; plan: Plan }) {
               onClick={() => setChosen(p.order)}
             >
               {p.order} {PURPOSE[p.purpose]}
-              {p.sections.length > 1 ? `, ${p.sections.length} parts` : ''}
+              {p.sections.length > 1 ? labels.parts(p.sections.length) : ''}
             </button>
           ))}
         </div>
@@ -61,7 +60,8 @@ export function Goes({ job, plan }: { job: Job; plan: Plan }) {
                 <span className="block first-letter:uppercase">{s.layBy}.</span>
                 {s.under && s.under.length > 0 && (
                   <span className="block text-[0.9rem] mt-0.5">
-                    <strong className="font-semibold">Bed it softly:</strong> {s.under.join(', ')} cannot hang off here.
+                    <strong className="font-semibold">{labels.bedItSoftly}</strong>
+                    {labels.cannotHangOffHere(s.under.join(', '))}
                   </span>
                 )}
               </span>
@@ -116,7 +116,7 @@ function Picture({
   return (
     <svg
       role="img"
-      aria-label={`The plate on the item: ${press.sections.map((s, i) => `${i + 1}, ${s.layBy}`).join('; ')}.`}
+      aria-label={labels.thePlateOnTheItem(press.sections.map((s, i) => `${i + 1}, ${s.layBy}`).join('; '))}
       viewBox={`${left} ${top} ${width} ${height}`}
       className="w-full max-h-[520px] block"
       data-testid="goes"
@@ -155,8 +155,8 @@ function Picture({
             >
               <title>
                 {c.trimToMm != null
-                  ? `Trim the carrier of ${c.layer} to ${units.lengthShown(c.trimToMm)} round it`
-                  : `The carrier of ${c.layer}`}
+                  ? labels.trimTheCarrierOfTo(c.layer, units.lengthShown(c.trimToMm))
+                  : labels.theCarrierOf(c.layer)}
               </title>
             </path>
           ),

@@ -1,17 +1,16 @@
 import type { Schemas } from '../../api/client';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
+import * as labels from './labels';
 
 /** The steps up to the setting, for a blank of which nobody knows what it bears. */
 export function Ladder({ rungs }: { rungs: readonly Schemas['LadderRung'][] }) {
   const units = useUnits();
   return (
-    <section aria-label="Step up to it">
+    <section aria-label={labels.stepUpToIt}>
       <h2>
-        Step up to it{' '}
-        <span className="font-normal text-quiet text-[0.87rem]">
-          a patch at each, one after the other; stop at the first that holds
-        </span>
+        {labels.stepUpToIt2}
+        <span className="font-normal text-quiet text-[0.87rem]">{labels.aPatchAtEachOne}</span>
       </h2>
       <ol className="mt-2 grid grid-flow-col auto-cols-fr items-start gap-px">
         {rungs.map((rung, i) => (
@@ -22,7 +21,7 @@ export function Ladder({ rungs }: { rungs: readonly Schemas['LadderRung'][] }) {
               </span>
               <span className="block">{time(rung.seconds)}</span>
               <span className="block text-[0.87rem] text-quiet">
-                stuck {rung.bond.toFixed(2)}, cloth {units.temperature(rung.hottestClothCelsius)}
+                {labels.stuckCloth(rung.bond.toFixed(2), units.temperature(rung.hottestClothCelsius))}
               </span>
             </span>
           </li>

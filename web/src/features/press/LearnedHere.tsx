@@ -5,6 +5,7 @@ import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { LessonLine } from '../logbook/LessonLine';
 import { useLearnedInJob } from '../logbook/queries';
+import * as labels from './labels';
 
 /** What the logbook has to do with this setting: why it differs from the catalogue's, and the switch that takes that back. */
 export function LearnedHere({ id, job, press }: { id: string; job: Job; press: PlannedPress }) {
@@ -13,20 +14,20 @@ export function LearnedHere({ id, job, press }: { id: string; job: Job; press: P
   const telling = learned.data?.lessons.filter((l) => l.counts) ?? [];
   if (!learned.data || telling.length === 0) return null;
   const { changes, celsius, dialMark, seconds } = learned.data;
-  const set = (c: number, mark: string | null, s: number) => `${mark ?? units.temperature(c)} for ${time(s)}`;
+  const set = (c: number, mark: string | null, s: number) => labels.forWord(mark ?? units.temperature(c), time(s));
   return (
-    <section aria-label="From your logbook">
-      <h2>From your logbook</h2>
+    <section aria-label={labels.fromYourLogbook}>
+      <h2>{labels.fromYourLogbook}</h2>
       <p className="mt-1" data-changes={changes}>
         {changes ? (
           <>
-            <strong>{set(press.celsius, press.dialMark, press.seconds)}</strong>, not {set(celsius, dialMark, seconds)}{' '}
-            as the catalogue alone would have it, because of what came out here before.
+            <strong>{set(press.celsius, press.dialMark, press.seconds)}</strong>
+            {labels.notAsTheCatalogueAlone(set(celsius, dialMark, seconds))}
           </>
         ) : telling.some((l) => l.on) ? (
-          'It agrees with the setting that the catalogue alone gives.'
+          labels.itAgreesWithTheSetting
         ) : (
-          'Switched off here: the setting is the one that the catalogue alone gives.'
+          labels.switchedOffHereTheSetting
         )}
       </p>
       <div className="scored border-y border-rule mt-3">
@@ -41,7 +42,7 @@ export function LearnedHere({ id, job, press }: { id: string; job: Job; press: P
       </div>
       <p className="mt-2 text-[0.9rem]">
         <Link className="link-quiet" to="/logbook/taught">
-          Everything it taught
+          {labels.everythingItTaught}
         </Link>
       </p>
     </section>
@@ -56,18 +57,21 @@ export function AsUsed({ job, onEdit }: { job: Job; onEdit: (change: (job: Job) 
     <div role="note" className="notice">
       <p>
         <strong>
-          Set as used before: {units.temperature(job.used.celsius)} for {time(job.used.seconds)}
-          {job.used.pressure ? `, ${job.used.pressure}` : ''}
-          {job.used.backSeconds ? `, and ${time(job.used.backSeconds)} from the back` : ''}
+          {labels.setAsUsedBeforeFor(
+            units.temperature(job.used.celsius),
+            time(job.used.seconds),
+            job.used.pressure ? `, ${job.used.pressure}` : '',
+            job.used.backSeconds ? labels.andFromTheBack(time(job.used.backSeconds)) : '',
+          )}
         </strong>
-        {job.used.from ? `, ${job.used.from}` : ''}. The plan reckons what that comes to, and looks for nothing better.
+        {labels.thePlanReckonsWhatThat(job.used.from ? `, ${job.used.from}` : '')}
       </p>
       <button
         type="button"
         className="btn btn-sm btn-outline mt-2"
         onClick={() => onEdit((j) => changed(j, { used: undefined }))}
       >
-        Let the plan find a setting
+        {labels.letThePlanFindA}
       </button>
     </div>
   );

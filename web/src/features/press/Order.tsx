@@ -3,6 +3,7 @@ import type { Notice, Plan } from '../../api/client';
 import { changed, type Job, layerId } from '../../api/job';
 import { time } from '../../app/unitMath';
 import { NoticeCard, type OnTake } from '../../ui/Notices';
+import * as labels from './labels';
 import { type Bar, fullOf, moved, type Row, rows, segments, sentence } from './laying';
 
 interface Props {
@@ -19,11 +20,11 @@ export function Order({ job, plan, onEdit }: Props) {
   const wish = (next: string[] | null) => onEdit((j) => changed(j, { order: next ?? undefined }));
   const notices = plan.notices.filter((n) => n.code === 'laying-order' || n.code === 'carrier-trim');
   return (
-    <section aria-label="Order of laying">
+    <section aria-label={labels.orderOfLaying}>
       <h2>
-        Order of laying{' '}
+        {labels.orderOfLaying2}
         <span className="font-normal text-quiet text-[0.87rem]">
-          {order.wished ? 'your own' : 'found by the plan'}; the plate closes on vinyl {times(order.presses)}
+          {labels.thePlateClosesOnVinyl(order.wished ? labels.yourOwn : labels.foundByThePlan, times(order.presses))}
         </span>
       </h2>
       <div className="mt-2 grid xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-x-10 gap-y-4 items-start">
@@ -45,7 +46,7 @@ export function Order({ job, plan, onEdit }: Props) {
                 className="underline underline-offset-2 print:hidden"
                 onClick={() => wish(order.wished ? null : (order.runnerUp?.order.slice() ?? null))}
               >
-                {order.wished ? 'Back to the plan’s order' : 'Lay it so'}
+                {order.wished ? labels.backToThePlanS : labels.layItSo}
               </button>
             </p>
           )}
@@ -55,7 +56,7 @@ export function Order({ job, plan, onEdit }: Props) {
               className="underline underline-offset-2 w-fit text-[0.95rem] print:hidden"
               onClick={() => wish(null)}
             >
-              Leave the order to the plan
+              {labels.leaveTheOrderToThe}
             </button>
           )}
         </div>
@@ -72,10 +73,10 @@ function OnlyHeat({ plan }: { plan: Plan }) {
   const bar = plan.budgets?.[0];
   if (!bar) return null;
   return (
-    <section aria-label="Heat of the vinyl">
+    <section aria-label={labels.heatOfTheVinyl}>
       <h2>
-        Heat of the vinyl{' '}
-        <span className="font-normal text-quiet text-[0.87rem]">over all presses, as a share of its chart’s</span>
+        {labels.heatOfTheVinyl2}
+        <span className="font-normal text-quiet text-[0.87rem]">{labels.overAllPressesAsA}</span>
       </h2>
       <div className="mt-2 max-w-[34rem]">
         <Heat bar={bar} full={fullOf([bar])} plan={plan} />
@@ -128,7 +129,7 @@ function Layers({
     return at < 0 ? items.length - 1 : at;
   };
   return (
-    <ol ref={box} className="scored border-y border-rule" aria-label="Layers, the last laid on top">
+    <ol ref={box} className="scored border-y border-rule" aria-label={labels.layersTheLastLaidOn}>
       {list.map((row, i) => {
         const bar = plan.budgets?.find((b) => b.layer === row.id);
         const at = job.layers.findIndex((_, n) => layerId(job, n) === row.id);
@@ -142,7 +143,7 @@ function Layers({
             <button
               type="button"
               className="h-11 flex items-center justify-center cursor-grab active:cursor-grabbing touch-none"
-              aria-label={`Move ${row.id}: laid as number ${row.step}. Arrow up lays it later, arrow down earlier.`}
+              aria-label={labels.moveLaidAsNumberArrow(row.id, row.step)}
               onKeyDown={(e) => onKey(e, row.id)}
               onPointerDown={(e) => {
                 e.currentTarget.setPointerCapture(e.pointerId);
@@ -174,8 +175,8 @@ function Layers({
                 <span className="tabular-nums text-quiet">{row.step}</span>
                 <span className="font-semibold truncate">{row.id}</span>
                 <span className="text-quiet text-[0.87rem] whitespace-nowrap">
-                  {row.kind === 'tack' ? 'tack' : 'full press'}
-                  {row.together ? ', together' : ''}
+                  {row.kind === 'tack' ? 'tack' : labels.fullPress}
+                  {row.together ? labels.together : ''}
                 </span>
               </p>
               {bar && <Heat bar={bar} full={full} plan={plan} />}
@@ -199,7 +200,11 @@ function Heat({ bar, full, plan }: { bar: Bar; full: number; plan: Plan }) {
         preserveAspectRatio="none"
         className="w-full h-4 block"
         role="img"
-        aria-label={`Heat of ${bar.layer}: ${words} times its chart’s. ${bar.shares.map((s) => `Press ${s.order}: ${s.share.toFixed(2)}`).join(', ')}.`}
+        aria-label={labels.heatOfTimesItsChart(
+          bar.layer,
+          words,
+          bar.shares.map((s) => labels.press2(s.order, s.share.toFixed(2))).join(', '),
+        )}
       >
         <rect width="400" height="16" fill="var(--color-base-200)" />
         {segments(bar, full).map((s) => (
@@ -213,7 +218,11 @@ function Heat({ bar, full, plan }: { bar: Bar; full: number; plan: Plan }) {
             fillOpacity={0.35 + 0.5 * Math.min(1, (s.to - s.from) / (longest / full || 1))}
           >
             <title>
-              {`Press ${s.order}, ${time(plan.presses.find((p) => p.order === s.order)?.seconds ?? 0)}${s.times > 1 ? `, heated ${s.times} times where goes overlap` : ''}`}
+              {labels.press3(
+                s.order,
+                time(plan.presses.find((p) => p.order === s.order)?.seconds ?? 0),
+                s.times > 1 ? labels.heatedTimesWhereGoesOverlap(s.times) : '',
+              )}
             </title>
           </rect>
         ))}
@@ -221,7 +230,7 @@ function Heat({ bar, full, plan }: { bar: Bar; full: number; plan: Plan }) {
       </svg>
       <span className={`text-right tabular-nums text-[0.87rem] ${over ? 'font-bold' : ''}`}>
         {words}
-        {over && <span className="sr-only"> too much</span>}
+        {over && <span className="sr-only">{labels.tooMuch}</span>}
       </span>
     </div>
   );

@@ -4,11 +4,12 @@ import { changed, type Job, type PatchResult } from '../../api/job';
 import { span, time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { Clock } from '../../ui/Clock';
+import * as labels from './labels';
 
 const CAME: readonly { id: PatchResult['outcome']; word: string }[] = [
-  { id: 'holds', word: 'It holds' },
-  { id: 'lifts', word: 'It lifts' },
-  { id: 'marked', word: 'It is marked' },
+  { id: 'holds', word: labels.itHolds },
+  { id: 'lifts', word: labels.itLifts },
+  { id: 'marked', word: labels.itIsMarked },
 ];
 
 interface Props {
@@ -32,9 +33,10 @@ export function Patches({ id, job, onEdit }: Props) {
   const keep = (results: PatchResult[]) =>
     onEdit((j) => changed(j, { patches: results.length > 0 ? results : undefined }));
   return (
-    <section aria-label="Test patches" data-testid="patches" data-sure={says.sure}>
+    <section aria-label={labels.testPatches} data-testid="patches" data-sure={says.sure}>
       <h2>
-        Test patches <span className="font-normal text-quiet text-[0.87rem]">{says.text}</span>
+        {labels.testPatches2}
+        <span className="font-normal text-quiet text-[0.87rem]">{says.text}</span>
       </h2>
       {patches.length > 0 && (
         <ol className="mt-2 border-t border-rule">
@@ -52,7 +54,7 @@ export function Patches({ id, job, onEdit }: Props) {
                 className="btn btn-sm btn-ghost ml-auto"
                 onClick={() => keep(patches.filter((_, k) => k !== i))}
               >
-                Take back
+                {labels.takeBack}
               </button>
             </li>
           ))}
@@ -114,8 +116,7 @@ function Told({ says }: { says: Schemas['PatchAdvice'] }) {
   const { before, needs } = says;
   return (
     <p className="text-[0.9rem] text-quiet mt-2 max-w-[60em]">
-      At this setting it most likely holds from {span(needs.low, needs.high)}; before the patches that was{' '}
-      {span(before.low, before.high)}.
+      {labels.atThisSettingItMost(span(needs.low, needs.high), span(before.low, before.high))}
     </p>
   );
 }

@@ -16,6 +16,7 @@ import { useMarks } from '../logbook/queries';
 import { Goes } from './Goes';
 import { Ladder } from './Ladder';
 import { AsUsed, LearnedHere } from './LearnedHere';
+import * as labels from './labels';
 import { Order } from './Order';
 import { Patches } from './Patches';
 import { Ways } from './Ways';
@@ -32,9 +33,8 @@ export function PressStation() {
   );
   const [selected, setSelected] = useState<number | null>(null);
   if (trace.isPending || !plan.data) {
-    if (trace.isError || plan.isError)
-      return <p className="text-quiet">The pictures come back when the item is complete: see the Item station.</p>;
-    return <Loading what="the heat" />;
+    if (trace.isError || plan.isError) return <p className="text-quiet">{labels.thePicturesComeBackWhen}</p>;
+    return <Loading what={labels.theHeat} />;
   }
   if (trace.isError) return <Failed error={trace.error} />;
   const phases = trace.data.phases;
@@ -61,26 +61,20 @@ export function PressStation() {
       <HeatRibbon phases={phases} selected={index} onSelect={setSelected} />
       <div className="grid xl:grid-cols-2 gap-x-10 gap-y-8 items-start">
         {phase && <Inside key={`${index}-${phase.seconds}`} phase={phase} colours={colours} />}
-        <section aria-label="How much room">
+        <section aria-label={labels.howMuchRoom}>
           <h2 className="mb-2">
-            How much room{' '}
+            {labels.howMuchRoom2}
             <span className="font-normal text-quiet text-[0.87rem]">
-              seconds at the plate, {bonding?.dialMark ? 'at each mark' : 'at each temperature'}
+              {labels.secondsAtThePlate(bonding?.dialMark ? labels.atEachMark : labels.atEachTemperature)}
             </span>
           </h2>
           <Room plan={plan.data} field={field.data ?? null} chart={chart} marks={marks.data ?? []} />
           <RoomKey marks={marks.data ?? []} />
           <p className="text-[0.87rem] text-quiet mt-1">
-            In the pale field it holds and nothing is harmed; in the deeper one even with dial, pressure and moisture
-            off to one side. From the dotted line on it is as well stuck as the chart means it. Typical values, not
-            measured: a test patch on your own fabric is the better judge.
-            {plan.data.aloneSeconds != null && bonding && (
-              <>
-                {' '}
-                The ring stands where one press by itself would: {time(plan.data.aloneSeconds)}. The tacks before it
-                count, so the plan’s last press takes {time(bonding.seconds)}.
-              </>
-            )}
+            {labels.inThePaleFieldIt}
+            {plan.data.aloneSeconds != null &&
+              bonding &&
+              labels.theRingStandsWhereOne(time(plan.data.aloneSeconds), time(bonding.seconds))}
           </p>
         </section>
       </div>
@@ -90,7 +84,7 @@ export function PressStation() {
       {plan.data.ladder.length > 0 && <Ladder rungs={plan.data.ladder} />}
       <Patches id={id} job={draft.job} onEdit={draft.edit} />
       <Ways ways={plan.data.ways} onEdit={draft.edit} />
-      <section aria-label="Presses in order" className="scored border-y border-rule">
+      <section aria-label={labels.pressesInOrder} className="scored border-y border-rule">
         {wholePresses(plan.data.presses).map((w) => (
           <PressLine
             key={w.press.order}
@@ -127,11 +121,11 @@ function Inside({ phase, colours }: { phase: TracePhase; colours: Record<string,
   const i = sampleAt(phase, at);
   const vinylLies = phase.sheets.some((s) => isVinyl(s.id));
   return (
-    <section aria-label="The sandwich">
+    <section aria-label={labels.theSandwich}>
       <h2 className="mb-2">
-        The sandwich{' '}
+        {labels.theSandwich2}
         <span className="font-normal text-quiet text-[0.87rem]">
-          {phase.plateClosed ? 'plate closed' : 'plate open'}, thickness exaggerated
+          {labels.thicknessExaggerated(phase.plateClosed ? labels.plateClosed : labels.plateOpen)}
         </span>
       </h2>
       <Sandwich
@@ -149,12 +143,12 @@ function Inside({ phase, colours }: { phase: TracePhase; colours: Record<string,
             setPlaying(!playing);
           }}
         >
-          {playing ? 'Hold' : 'Play'}
+          {playing ? labels.hold : labels.play}
         </button>
         <input
           type="range"
           className="range range-xs grow [--range-fill:0]"
-          aria-label="Time within this phase, seconds"
+          aria-label={labels.timeWithinThisPhaseSeconds}
           min={0}
           max={phase.seconds}
           step={phase.seconds > 60 ? 1 : 0.1}
@@ -164,17 +158,15 @@ function Inside({ phase, colours }: { phase: TracePhase; colours: Record<string,
             setAt(Number(e.target.value));
           }}
         />
-        <span className="tabular-nums w-28 text-right">
-          {at.toFixed(1)} of {phase.seconds.toFixed(0)} s
-        </span>
+        <span className="tabular-nums w-28 text-right">{labels.ofS(at.toFixed(1), phase.seconds.toFixed(0))}</span>
       </div>
       <dl className="mt-3 grid grid-cols-3 gap-4 text-[0.95rem]">
-        <Figure name={vinylLies ? 'glue line' : 'bare face'} value={units.temperature(phase.glue[i] ?? 0)} />
-        <Figure name="beside the print" value={units.temperature(phase.bareFace[i] ?? 0)} />
+        <Figure name={vinylLies ? labels.glueLine : labels.bareFace} value={units.temperature(phase.glue[i] ?? 0)} />
+        <Figure name={labels.besideThePrint} value={units.temperature(phase.bareFace[i] ?? 0)} />
         {vinylLies ? (
-          <Figure name="how well stuck" value={stuck(phase.bond[i] ?? 0)} />
+          <Figure name={labels.howWellStuck} value={stuck(phase.bond[i] ?? 0)} />
         ) : (
-          <Figure name="moisture left" value={`${Math.round((phase.waterShare[i] ?? 0) * 100)} %`} />
+          <Figure name={labels.moistureLeft} value={`${Math.round((phase.waterShare[i] ?? 0) * 100)} %`} />
         )}
       </dl>
     </section>
@@ -212,7 +204,7 @@ function PressLine({ whole, onSelect }: { whole: WholePress; onSelect: () => voi
         </button>
         <p className="tabular-nums">
           {press.dialMark ?? units.temperature(press.celsius)} · {time(press.seconds)}
-          {goesOf(whole) > 1 && `, on each of ${goesOf(whole)} parts`}
+          {goesOf(whole) > 1 && labels.onEachOfParts(goesOf(whole))}
         </p>
       </div>
       <div className="grid gap-2.5">

@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client';
 import { type Job, withEdits } from '../../api/job';
+import * as labels from './labels';
 
 type Option = Schemas['PlannedOption'];
 
@@ -15,13 +16,13 @@ export function Ways({ ways, onEdit }: { ways: readonly Option[]; onEdit: (chang
     </ul>
   );
   return (
-    <section aria-label="Ways of doing it">
-      <h2>Ways of doing it</h2>
+    <section aria-label={labels.waysOfDoingIt}>
+      <h2>{labels.waysOfDoingIt}</h2>
       {own.length > 0 && lines(own)}
       {advised.length > 0 && (
         <details className="mt-2">
           <summary className="cursor-pointer w-fit">
-            {own.length > 0 ? 'The others' : 'All'} as advised ({advised.length}); change any
+            {labels.asAdvisedChangeAny(own.length > 0 ? labels.theOthers : labels.all, advised.length)}
           </summary>
           {lines(advised)}
         </details>
@@ -56,7 +57,12 @@ function Line({ way, onPick }: { way: Option; onPick: (option: string) => void }
         </select>
       </label>
       <p className="text-[0.95rem] md:pt-0.5">
-        {own && <strong className="block">Your way. Advised: {advised}.</strong>}
+        {own && (
+          <strong className="block">
+            {labels.yourWayAdvised}
+            {advised}.
+          </strong>
+        )}
         {way.reason}
       </p>
     </li>

@@ -1,6 +1,7 @@
 import type { OwnEntry } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { NumberField } from '../../ui/Fields';
+import * as labels from './labels';
 
 interface Spot {
   xMm: number;
@@ -39,17 +40,15 @@ export function CoolSpots({ entry, plateWidthMm, plateHeightMm, faults, onChange
   );
   return (
     <fieldset className="sm:col-span-2 grid gap-3">
-      <legend className="name">Cooler places</legend>
-      <p className="text-[0.9rem] text-quiet">
-        Found with a strip: prints are kept out of them, or pressed in one more part.
-      </p>
+      <legend className="name">{labels.coolerPlaces}</legend>
+      <p className="text-[0.9rem] text-quiet">{labels.foundWithAStripPrints}</p>
       <div className="grid sm:grid-cols-[minmax(0,1fr)_auto] gap-x-8 gap-y-3 items-start">
         <div className="grid gap-3">
           <NumberField
-            name="Cooler all round, from the edge in"
+            name={labels.coolerAllRoundFromThe}
             value={entry.coolRimMm === undefined ? undefined : units.lengthShown(rim)}
             unit={units.lengthUnit}
-            placeholder="not beyond the usual"
+            placeholder={labels.notBeyondTheUsual}
             onChange={(n) => onChange({ coolRimMm: n === undefined ? undefined : units.mmFrom(n) })}
             fault={faults.get('/coolRimMm')}
           />
@@ -59,8 +58,8 @@ export function CoolSpots({ entry, plateWidthMm, plateHeightMm, faults, onChange
               key={i}
               className="grid grid-cols-2 gap-x-4 gap-y-2 border-t border-rule pt-2"
             >
-              {field(i, `Spot ${i + 1}, from the left`, 'xMm')}
-              {field(i, 'from the top', 'yMm')}
+              {field(i, labels.spotFromTheLeft(i + 1), 'xMm')}
+              {field(i, labels.fromTheTop, 'yMm')}
               {field(i, 'width', 'widthMm')}
               {field(i, 'height', 'heightMm')}
               <button
@@ -68,20 +67,20 @@ export function CoolSpots({ entry, plateWidthMm, plateHeightMm, faults, onChange
                 className="btn btn-sm btn-outline w-fit"
                 onClick={() => set(spots.filter((s) => s !== spot))}
               >
-                Remove spot {i + 1}
+                {labels.removeSpot(i + 1)}
               </button>
             </div>
           ))}
           {spots.length < MOST && (
             <button type="button" className="btn btn-sm btn-outline w-fit" onClick={() => set([...spots, START])}>
-              Add a cool spot
+              {labels.addACoolSpot}
             </button>
           )}
         </div>
         {(rim > 0 || spots.length > 0) && (
           <svg
             role="img"
-            aria-label="The plate as it hangs, its cooler places hatched"
+            aria-label={labels.thePlateAsItHangs}
             viewBox={`-4 -4 ${plateWidthMm + 8} ${plateHeightMm + 8}`}
             className="w-40 max-h-48"
           >

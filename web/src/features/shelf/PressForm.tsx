@@ -3,11 +3,12 @@ import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { CoolSpots } from './CoolSpots';
 import type { FormProps, OwnPressure } from './entries';
+import * as labels from './labels';
 
 const BY = [
-  { id: 'feel', name: 'by feel' },
-  { id: 'scale', name: 'weighed on a bathroom scale' },
-  { id: 'strip', name: 'tried with strips of paper' },
+  { id: 'feel', name: labels.byFeel },
+  { id: 'scale', name: labels.weighedOnABathroomScale },
+  { id: 'strip', name: labels.triedWithStripsOfPaper },
 ];
 
 /** A press: its plate, its dial, and how hard light is on it. */
@@ -25,7 +26,7 @@ export function PressForm({ entry, catalogue, faults, onChange }: FormProps) {
       name={name}
       value={entry[key] === undefined ? undefined : units.lengthShown(entry[key] as number)}
       unit={units.lengthUnit}
-      placeholder={usual === undefined ? '' : `usually ${units.lengthShown(usual)}`}
+      placeholder={usual === undefined ? '' : labels.usually(units.lengthShown(usual))}
       onChange={(n) => set({ [key]: n === undefined ? undefined : units.mmFrom(n) })}
       fault={faults.get(`/${key}`)}
     />
@@ -42,18 +43,18 @@ export function PressForm({ entry, catalogue, faults, onChange }: FormProps) {
   return (
     <>
       <ChoiceField
-        name="Kind of press"
+        name={labels.kindOfPress}
         value={String(entry.kind)}
         options={catalogue.heatSources.filter((h) => !h.own)}
         onPick={(id) => set({ kind: id })}
         fault={faults.get('/kind')}
       />
-      {length('Plate width', 'plateWidthMm', kind?.plateWidthMm)}
-      {length('Plate height', 'plateHeightMm', kind?.plateHeightMm)}
+      {length(labels.plateWidth, 'plateWidthMm', kind?.plateWidthMm)}
+      {length(labels.plateHeight, 'plateHeightMm', kind?.plateHeightMm)}
       {kind && !kind.hasMarks && (
         <>
           <ChoiceField
-            name="The dial shows"
+            name={labels.theDialShows}
             value={String(entry.dialUnit ?? 'F')}
             options={[
               { id: 'F', name: '°F' },
@@ -63,34 +64,34 @@ export function PressForm({ entry, catalogue, faults, onChange }: FormProps) {
             fault={faults.get('/dialUnit')}
           />
           <NumberField
-            name="It steps by"
+            name={labels.itStepsBy}
             value={entry.dialStep as number | undefined}
             unit={`°${entry.dialUnit ?? 'F'}`}
-            placeholder={entry.dialUnit === 'C' ? 'usually 1' : 'usually 5'}
+            placeholder={entry.dialUnit === 'C' ? labels.usually1 : labels.usually5}
             onChange={(dialStep) => set({ dialStep })}
             fault={faults.get('/dialStep')}
           />
         </>
       )}
       <NumberField
-        name="The plate is hotter than the dial by"
+        name={labels.thePlateIsHotterThan}
         value={entry.dialOffsetK as number | undefined}
         unit="K"
-        placeholder="not measured"
-        hint="Below zero when it is cooler."
+        placeholder={labels.notMeasured}
+        hint={labels.belowZeroWhenItIs}
         onChange={(dialOffsetK) => set({ dialOffsetK })}
         fault={faults.get('/dialOffsetK')}
       />
       <NumberField
-        name="and may be off by"
+        name={labels.andMayBeOffBy}
         value={entry.dialErrorK as number | undefined}
         unit="K"
-        placeholder="as usual for its kind"
+        placeholder={labels.asUsualForItsKind}
         onChange={(dialErrorK) => set({ dialErrorK })}
         fault={faults.get('/dialErrorK')}
       />
       <ChoiceField
-        name="How hard light is, I know"
+        name={labels.howHardLightIsI}
         value={pressure.by}
         options={BY}
         onPick={(by) => setPressure({ by })}
@@ -98,9 +99,9 @@ export function PressForm({ entry, catalogue, faults, onChange }: FormProps) {
       />
       {pressure.by === 'scale' && (
         <>
-          {weight('Light, on the scale', 'lightKg')}
-          {weight('Medium', 'mediumKg')}
-          {weight('Firm', 'firmKg')}
+          {weight(labels.lightOnTheScale, 'lightKg')}
+          {weight(labels.medium, 'mediumKg')}
+          {weight(labels.firm, 'firmKg')}
         </>
       )}
       {pressure.by === 'strip' && (
@@ -111,7 +112,7 @@ export function PressForm({ entry, catalogue, faults, onChange }: FormProps) {
             checked={pressure.even ?? true}
             onChange={(e) => setPressure({ even: e.target.checked })}
           />
-          The strips hold alike at all four corners
+          {labels.theStripsHoldAlikeAt}
         </label>
       )}
       {kind?.presses.includes('flat') && (

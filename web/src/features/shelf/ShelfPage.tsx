@@ -7,6 +7,7 @@ import { useCatalogue, useShelf } from '../../api/queries';
 import { useUnits } from '../../app/units';
 import { Failed, Loading, UndoBar } from '../../ui/States';
 import { BlankForm } from './BlankForm';
+import * as labels from './labels';
 import { PressForm } from './PressForm';
 import { summary } from './summary';
 import { VinylForm } from './VinylForm';
@@ -19,23 +20,23 @@ const FORMS = { vinyl: VinylForm, blank: BlankForm, press: PressForm } as const;
 const SECTIONS: { kind: Kind; title: string; note: string; add: string; start: Omit<OwnEntry, 'id'> }[] = [
   {
     kind: 'vinyl',
-    title: 'Vinyls',
-    note: 'Copy the wrapper once; every plan goes by it.',
-    add: 'Add a vinyl',
+    title: labels.vinyls,
+    note: labels.copyTheWrapperOnceEvery,
+    add: labels.addAVinyl,
     start: { name: '', family: 'smooth' },
   },
   {
     kind: 'blank',
-    title: 'Blanks',
-    note: 'What the label says it is made of.',
-    add: 'Add a blank',
+    title: labels.blanks,
+    note: labels.whatTheLabelSaysIt,
+    add: labels.addABlank,
     start: { name: '', fibres: [{ material: 'cotton', percent: 100 }] },
   },
   {
     kind: 'press',
-    title: 'Presses',
-    note: 'Plate, dial, and how hard light is on it.',
-    add: 'Add a press',
+    title: labels.presses,
+    note: labels.plateDialAndHowHard,
+    add: labels.addAPress,
     start: { name: '', kind: 'swing-platen' },
   },
 ];
@@ -53,7 +54,7 @@ export function ShelfPage() {
   const [open, setOpen] = useState<string | null>(null);
   const [undo, setUndo] = useState<Undo | null>(null);
   const [failed, setFailed] = useState<unknown>(null);
-  if (shelf.isPending || catalogue.isPending) return <Loading what="your shelf" />;
+  if (shelf.isPending || catalogue.isPending) return <Loading what={labels.yourShelf} />;
   if (shelf.isError) return <Failed error={shelf.error} retry={() => shelf.refetch()} />;
   if (catalogue.isError) return <Failed error={catalogue.error} retry={() => catalogue.refetch()} />;
 
@@ -71,20 +72,16 @@ export function ShelfPage() {
   const path = (id: string) => ({ params: { path: { id } } });
   const remove = (kept: Kept) =>
     got(api.DELETE('/api/shelf/{id}', path(kept.id))).then(
-      () =>
-        done(`“${kept.name}” is off the shelf. Jobs that use it keep it.`, () =>
-          got(api.POST('/api/shelf/{id}/restore', path(kept.id))),
-        ),
+      () => done(labels.isOffTheShelfJobs(kept.name), () => got(api.POST('/api/shelf/{id}/restore', path(kept.id)))),
       setFailed,
     );
   return (
     <main className="w-full max-w-[1240px] mx-auto px-4 sm:px-6 pt-8 pb-24">
-      <h1 className="text-[1.65rem] font-bold">Shelf</h1>
+      <h1 className="text-[1.65rem] font-bold">{labels.shelf}</h1>
       <p className="text-quiet max-w-[44rem] mt-1 mb-7">
-        Your own vinyls, blanks and presses. They stand beside the usual ones wherever there is something to choose, and
-        go along in the file of each job that uses them. Rolls, sheets and offcuts are under{' '}
+        {labels.yourOwnVinylsBlanksAnd}
         <Link to="/stock" className="underline underline-offset-4">
-          Vinyl on hand
+          {labels.vinylOnHand}
         </Link>
         .
       </p>
@@ -127,7 +124,7 @@ export function ShelfPage() {
                   </li>
                 )}
                 {kept.length === 0 && open !== `new-${section.kind}` && (
-                  <li className="py-5 text-quiet">Nothing of your own here yet; the usual ones are always there.</li>
+                  <li className="py-5 text-quiet">{labels.nothingOfYourOwnHere}</li>
                 )}
                 {kept.map((k) => (
                   <li key={k.id} className="py-3.5">
@@ -199,11 +196,11 @@ function Line({
         <strong className="font-semibold text-[1.07rem]">{kept.name}</strong>
         <p className="text-quiet text-[0.95rem]">{summary(kept.kind, kept.entry as OwnEntry, catalogue, units)}</p>
       </div>
-      <button type="button" className="btn btn-sm btn-ghost" aria-label={`Change ${kept.name}`} onClick={onEdit}>
-        Change
+      <button type="button" className="btn btn-sm btn-ghost" aria-label={labels.change(kept.name)} onClick={onEdit}>
+        {labels.change2}
       </button>
-      <button type="button" className="btn btn-sm btn-ghost" aria-label={`Take off: ${kept.name}`} onClick={onRemove}>
-        Take off
+      <button type="button" className="btn btn-sm btn-ghost" aria-label={labels.takeOff(kept.name)} onClick={onRemove}>
+        {labels.takeOff2}
       </button>
     </div>
   );
@@ -250,10 +247,10 @@ function Editor({
     >
       <div className="grid grid-cols-2 lg:grid-cols-3 gap-x-5 gap-y-4 items-start">
         <label className="field col-span-full max-w-[26rem]">
-          <span className="name">Name</span>
+          <span className="name">{labels.name}</span>
           <input
             className="input"
-            aria-label="Name"
+            aria-label={labels.name}
             maxLength={60}
             // biome-ignore lint/a11y/noAutofocus: it opens because it was asked for
             autoFocus
@@ -268,10 +265,10 @@ function Editor({
       {refused && faults.size === 0 && <p className="notice stop mt-4">{refused.message}</p>}
       <div className="flex gap-3 mt-5">
         <button type="submit" className="btn btn-primary" disabled={keep.isPending}>
-          Keep it
+          {labels.keepIt}
         </button>
         <button type="button" className="btn btn-ghost" onClick={onClose}>
-          Leave it
+          {labels.leaveIt}
         </button>
       </div>
     </form>

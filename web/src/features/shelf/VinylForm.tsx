@@ -2,8 +2,9 @@ import { changed, type OwnEntry } from '../../api/job';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import type { FormProps } from './entries';
+import * as labels from './labels';
 
-const said = (...ids: string[]) => [{ id: '', name: 'not said' }, ...ids.map((id) => ({ id, name: id }))];
+const said = (...ids: string[]) => [{ id: '', name: labels.notSaid }, ...ids.map((id) => ({ id, name: id }))];
 
 /** What the wrapper of a vinyl says. */
 export function VinylForm({ entry, catalogue, faults, onChange }: FormProps) {
@@ -13,7 +14,7 @@ export function VinylForm({ entry, catalogue, faults, onChange }: FormProps) {
   return (
     <>
       <ChoiceField
-        name="Kind of vinyl"
+        name={labels.kindOfVinyl}
         value={String(entry.family)}
         options={catalogue.vinyls.filter((v) => !v.own)}
         onPick={(family) => set({ family })}
@@ -21,35 +22,35 @@ export function VinylForm({ entry, catalogue, faults, onChange }: FormProps) {
         hint={catalogue.vinyls.find((v) => v.id === entry.family)?.note ?? ''}
       />
       <NumberField
-        name="Temperature on the wrapper"
+        name={labels.temperatureOnTheWrapper}
         value={celsius === undefined ? undefined : Math.round(units.degrees(celsius))}
         unit={units.degree}
         onChange={(n) => set({ celsius: n === undefined ? undefined : units.celsiusFrom(n) })}
         fault={faults.get('/celsius')}
       />
       <NumberField
-        name="Time on the wrapper"
+        name={labels.timeOnTheWrapper}
         value={entry.seconds as number | undefined}
         unit="s"
         onChange={(seconds) => set({ seconds })}
         fault={faults.get('/seconds')}
       />
       <ChoiceField
-        name="Pressure"
+        name={labels.pressure}
         value={String(entry.pressure ?? '')}
         options={said('light', 'medium', 'firm')}
         onPick={(v) => set({ pressure: v || undefined })}
         fault={faults.get('/pressure')}
       />
       <ChoiceField
-        name="Peel"
+        name={labels.peel}
         value={String(entry.peel ?? '')}
         options={said('hot', 'warm', 'cold')}
         onPick={(v) => set({ peel: v || undefined })}
         fault={faults.get('/peel')}
       />
       <NumberField
-        name="Thickness, if known"
+        name={labels.thicknessIfKnown}
         value={entry.thicknessMm as number | undefined}
         unit="mm"
         onChange={(thicknessMm) => set({ thicknessMm })}
@@ -78,25 +79,25 @@ function PressFigures({ entry, catalogue, faults, onChange }: FormProps) {
     keep(figures.map((f, i) => (i === at ? changed(f, change) : f)));
   return (
     <fieldset className="sm:col-span-2">
-      <legend className="name">For one kind of press, used there as it is</legend>
+      <legend className="name">{labels.forOneKindOfPress}</legend>
       {figures.map((f, i) => (
         <div key={f.press} className="grid grid-cols-2 sm:grid-cols-4 gap-3 mt-2 items-start" data-figure={f.press}>
           <ChoiceField
-            name="Press"
+            name={labels.press}
             value={f.press}
             options={kinds.filter((k) => k.id === f.press || free.includes(k))}
             onPick={(press) => set(i, { press })}
             fault={faults.get(`/figures/${i}/press`)}
           />
           <NumberField
-            name="Temperature there"
+            name={labels.temperatureThere}
             value={f.celsius === undefined ? undefined : Math.round(units.degrees(f.celsius))}
             unit={units.degree}
             onChange={(n) => set(i, { celsius: n === undefined ? undefined : units.celsiusFrom(n) })}
             fault={faults.get(`/figures/${i}/celsius`)}
           />
           <NumberField
-            name="Time there"
+            name={labels.timeThere}
             value={f.seconds}
             unit="s"
             onChange={(seconds) => set(i, { seconds })}
@@ -105,7 +106,7 @@ function PressFigures({ entry, catalogue, faults, onChange }: FormProps) {
           <div className="flex items-end gap-2">
             <div className="grow">
               <ChoiceField
-                name="Pressure there"
+                name={labels.pressureThere}
                 value={f.pressure ?? ''}
                 options={said('light', 'medium', 'firm')}
                 onPick={(v) => set(i, { pressure: v || undefined })}
@@ -116,7 +117,7 @@ function PressFigures({ entry, catalogue, faults, onChange }: FormProps) {
               className="btn btn-ghost h-10"
               onClick={() => keep(figures.filter((_, other) => other !== i))}
             >
-              Remove
+              {labels.remove}
             </button>
           </div>
         </div>
@@ -127,7 +128,7 @@ function PressFigures({ entry, catalogue, faults, onChange }: FormProps) {
           className="btn btn-sm btn-outline mt-2"
           onClick={() => free[0] && keep([...figures, { press: free[0].id }])}
         >
-          Add a figure for a press
+          {labels.addAFigureForA}
         </button>
       )}
     </fieldset>

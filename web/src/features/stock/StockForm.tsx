@@ -4,13 +4,14 @@ import { api, type Catalogue, got, type OnHand, Refused, type Schemas } from '..
 import { newId } from '../../api/newId';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
+import * as labels from './labels';
 
 type Ask = Schemas['StockAsk'];
 
 const KINDS = [
-  { id: 'roll', name: 'Roll' },
-  { id: 'sheet', name: 'Sheet' },
-  { id: 'offcut', name: 'Offcut' },
+  { id: 'roll', name: labels.roll },
+  { id: 'sheet', name: labels.sheet },
+  { id: 'offcut', name: labels.offcut },
 ];
 
 const fresh: Ask = {
@@ -118,43 +119,48 @@ export function StockForm({ catalogue, piece, onClose }: Props) {
       }}
     >
       <div className="grid grid-cols-2 md:grid-cols-3 lg:grid-cols-4 gap-x-5 gap-y-4 items-start">
-        <ChoiceField name="It is a" value={ask.kind} options={KINDS} onPick={(k) => set({ kind: k as Ask['kind'] })} />
         <ChoiceField
-          name="Vinyl"
+          name={labels.itIsA}
+          value={ask.kind}
+          options={KINDS}
+          onPick={(k) => set({ kind: k as Ask['kind'] })}
+        />
+        <ChoiceField
+          name={labels.vinyl}
           value={ask.vinyl}
           options={catalogue.vinyls}
           onPick={(vinyl) => set({ vinyl })}
           fault={faults.get('vinyl')}
         />
         <label className="field">
-          <span className="name">Colour</span>
+          <span className="name">{labels.colour}</span>
           <input
             type="color"
             className="w-full h-10 p-1 border border-ink bg-transparent cursor-pointer"
-            aria-label="Colour"
+            aria-label={labels.colour}
             value={ask.colour}
             onChange={(e) => set({ colour: e.target.value })}
           />
         </label>
-        {text('What the colour is called', 'colourName')}
-        {mm('Width', 'widthMm')}
+        {text(labels.whatTheColourIsCalled, 'colourName')}
+        {mm(labels.width, 'widthMm')}
         {mm(
-          piece ? 'Length, if you measured it again' : 'Length',
+          piece ? labels.lengthIfYouMeasuredIt : labels.length,
           'lengthMm',
           piece ? String(units.lengthShown(piece.onHandMm)) : '',
         )}
-        {ask.kind === 'offcut' && mm('Corner gone, width', 'cornerWidthMm')}
-        {ask.kind === 'offcut' && mm('Corner gone, length', 'cornerLengthMm')}
-        {text('Lot', 'lot')}
-        {text('Label', 'label', 'What you write on it.')}
+        {ask.kind === 'offcut' && mm(labels.cornerGoneWidth, 'cornerWidthMm')}
+        {ask.kind === 'offcut' && mm(labels.cornerGoneLength, 'cornerLengthMm')}
+        {text(labels.lot, 'lot')}
+        {text(labels.label, 'label', labels.whatYouWriteOnIt)}
         <NumberField
-          name="Price of a metre"
+          name={labels.priceOfAMetre}
           value={ask.pricePerMetre ?? undefined}
           unit=""
           onChange={(n) => set({ pricePerMetre: n ?? null })}
           fault={faults.get('pricePerMetre')}
         />
-        {mm('Running out below', 'lowMm')}
+        {mm(labels.runningOutBelow, 'lowMm')}
       </div>
       {refused && faults.size === 0 && refused.code !== 'promised' && (
         <p className="notice stop mt-4">{refused.message}</p>
@@ -164,20 +170,20 @@ export function StockForm({ catalogue, piece, onClose }: Props) {
           <p>{refused.message}</p>
           <p className="flex flex-wrap gap-3 mt-2">
             <button type="button" className="btn btn-sm btn-outline" onClick={() => keep.mutate(true)}>
-              It is cut: this length is what is left
+              {labels.itIsCutThisLength}
             </button>
             <button type="button" className="btn btn-sm btn-outline" onClick={() => keep.mutate(false)}>
-              Not cut yet: it still comes off this length
+              {labels.notCutYetItStill}
             </button>
           </p>
         </div>
       )}
       <div className="flex gap-3 mt-5">
         <button type="submit" className="btn btn-primary" disabled={keep.isPending}>
-          Keep it
+          {labels.keepIt}
         </button>
         <button type="button" className="btn btn-ghost" onClick={onClose}>
-          Leave it
+          {labels.leaveIt}
         </button>
       </div>
     </form>

@@ -6,6 +6,7 @@ import { newId } from '../../api/newId';
 import { useCatalogue, useStock } from '../../api/queries';
 import { useUnits } from '../../app/units';
 import { Failed, Loading, UndoBar } from '../../ui/States';
+import * as labels from './labels';
 import { StockForm } from './StockForm';
 import { Weigh } from './Weigh';
 
@@ -25,7 +26,7 @@ export function StockPage() {
   const remove = useMutation({
     mutationFn: (piece: OnHand) => got(api.DELETE('/api/stock/{id}', { params: { path: { id: piece.id } } })),
     onSuccess: (piece) => {
-      setUndo({ says: `“${piece.label}” is off the shelf.`, id: piece.id });
+      setUndo({ says: labels.isOffTheShelf(piece.label), id: piece.id });
       void again();
     },
   });
@@ -38,7 +39,7 @@ export function StockPage() {
       got(api.POST('/api/stock/table', { body: { commandId: newId(), text: await file.text() } })),
     onSuccess: again,
   });
-  if (stock.isPending || catalogue.isPending) return <Loading what="the vinyl on hand" />;
+  if (stock.isPending || catalogue.isPending) return <Loading what={labels.theVinylOnHand} />;
   if (stock.isError) return <Failed error={stock.error} retry={() => stock.refetch()} />;
   if (catalogue.isError) return <Failed error={catalogue.error} retry={() => catalogue.refetch()} />;
   const low = stock.data.filter((s) => s.low);
@@ -49,19 +50,19 @@ export function StockPage() {
   return (
     <main className="w-full max-w-[1240px] mx-auto px-4 sm:px-6 pt-8 pb-24">
       <div className="flex flex-wrap items-baseline gap-x-6 gap-y-2 mb-5">
-        <h1 className="text-[1.65rem] font-bold">Vinyl on hand</h1>
+        <h1 className="text-[1.65rem] font-bold">{labels.vinylOnHand}</h1>
         <span className={low.length > 0 ? 'font-semibold' : 'text-quiet'}>
-          {low.length > 0 ? `Running out: ${low.map((s) => s.label).join(', ')}` : 'Nothing is running out.'}
+          {low.length > 0 ? labels.runningOut(low.map((s) => s.label).join(', ')) : labels.nothingIsRunningOut}
         </span>
         <span className="ml-auto flex flex-wrap items-center gap-4 print:hidden">
           <button type="button" className="btn btn-sm btn-outline" onClick={() => setOpen('new')}>
-            Add vinyl
+            {labels.addVinyl}
           </button>
           <a className="link-quiet" href="/api/stock.csv" download>
-            Save as CSV
+            {labels.saveAsCsv}
           </a>
           <label className="link-quiet cursor-pointer">
-            Read a CSV
+            {labels.readACsv}
             <input
               type="file"
               accept=".csv,text/csv"
@@ -83,23 +84,20 @@ export function StockPage() {
       )}
       {open === 'new' && <StockForm catalogue={catalogue.data} onClose={close} />}
       {stock.data.length === 0 && open === null && (
-        <p className="text-quiet max-w-[60ch]">
-          Nothing yet. Add the rolls you have, and every cut says how much of them is left, what comes back, and when
-          one is running out.
-        </p>
+        <p className="text-quiet max-w-[60ch]">{labels.nothingYetAddTheRolls}</p>
       )}
       {stock.data.length > 0 && (
         <table className="w-full text-[0.95rem] tabular-nums [&_td]:pr-3 [&_th]:pr-3">
           <thead>
             <tr className="border-b border-ink text-left text-quiet">
-              <th className="font-normal py-1.5">Label</th>
-              <th className="font-normal">Vinyl</th>
-              <th className="font-normal">Colour</th>
-              <th className="font-normal">Size</th>
-              <th className="font-normal max-md:hidden">Promised</th>
-              <th className="font-normal max-md:hidden">Lot</th>
+              <th className="font-normal py-1.5">{labels.label}</th>
+              <th className="font-normal">{labels.vinyl}</th>
+              <th className="font-normal">{labels.colour}</th>
+              <th className="font-normal">{labels.size}</th>
+              <th className="font-normal max-md:hidden">{labels.promised}</th>
+              <th className="font-normal max-md:hidden">{labels.lot}</th>
               <th className="font-normal print:hidden">
-                <span className="sr-only">What to do</span>
+                <span className="sr-only">{labels.whatToDo}</span>
               </th>
             </tr>
           </thead>
@@ -169,8 +167,8 @@ function Line({ piece, catalogue, found, onEdit, onRemove }: LineProps) {
       </td>
       <td data-size>
         {units.lengthShown(piece.widthMm)} {units.lengthUnit} × {units.bought(piece.onHandMm)}
-        {piece.cornerWidthMm > 0 && <span className="text-quiet">, a corner gone</span>}
-        {piece.low && <strong className="ml-2">running out</strong>}
+        {piece.cornerWidthMm > 0 && <span className="text-quiet">{labels.aCornerGone}</span>}
+        {piece.low && <strong className="ml-2">{labels.runningOut2}</strong>}
       </td>
       <td className="max-md:hidden">{piece.reservedMm > 0 ? units.bought(piece.reservedMm) : ''}</td>
       <td className="text-quiet whitespace-nowrap max-md:hidden">{piece.lot}</td>
@@ -180,20 +178,20 @@ function Line({ piece, catalogue, found, onEdit, onRemove }: LineProps) {
           href={`/api/stock/${piece.id}/label.pdf`}
           target="_blank"
           rel="noreferrer"
-          aria-label={`Label for ${piece.label}`}
+          aria-label={labels.labelFor(piece.label)}
         >
-          Label
+          {labels.label}
         </a>
-        <button type="button" className="btn btn-sm btn-ghost" aria-label={`Change ${piece.label}`} onClick={onEdit}>
-          Change
+        <button type="button" className="btn btn-sm btn-ghost" aria-label={labels.change(piece.label)} onClick={onEdit}>
+          {labels.change2}
         </button>
         <button
           type="button"
           className="btn btn-sm btn-ghost"
-          aria-label={`Take off: ${piece.label}`}
+          aria-label={labels.takeOff(piece.label)}
           onClick={onRemove}
         >
-          Take off
+          {labels.takeOff2}
         </button>
       </td>
     </tr>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api, type Catalogue, got, Refused } from '../../api/client';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
+import * as labels from './labels';
 
 /** How much is left on a roll, from its weight. */
 export function Weigh({ catalogue }: { catalogue: Catalogue }) {
@@ -23,24 +24,29 @@ export function Weigh({ catalogue }: { catalogue: Catalogue }) {
   });
   const refused = answer.error instanceof Refused ? answer.error : null;
   return (
-    <section aria-label="How much is left on a roll" className="mt-12 print:hidden">
-      <h2 className="text-[1.2rem] mb-3">How much is left on a roll?</h2>
+    <section aria-label={labels.howMuchIsLeftOn} className="mt-12 print:hidden">
+      <h2 className="text-[1.2rem] mb-3">{labels.howMuchIsLeftOn2}</h2>
       <div className="grid grid-cols-2 lg:grid-cols-5 gap-x-5 gap-y-4 items-start">
-        <ChoiceField name="Kind" value={vinyl} options={catalogue.vinyls.filter((v) => !v.own)} onPick={setVinyl} />
+        <ChoiceField
+          name={labels.kind}
+          value={vinyl}
+          options={catalogue.vinyls.filter((v) => !v.own)}
+          onPick={setVinyl}
+        />
         <NumberField
-          name="Roll width"
+          name={labels.rollWidth}
           value={width === undefined ? undefined : units.lengthShown(width)}
           unit={units.lengthUnit}
           onChange={(n) => setWidth(n === undefined ? undefined : units.mmFrom(n))}
         />
-        <NumberField name="The roll weighs" value={grams} unit="g" onChange={setGrams} />
-        <NumberField name="Its core weighs" value={core} unit="g" onChange={setCore} />
+        <NumberField name={labels.theRollWeighs} value={grams} unit="g" onChange={setGrams} />
+        <NumberField name={labels.itsCoreWeighs} value={core} unit="g" onChange={setCore} />
         <div role="status" className="pt-6">
           {answer.data && (
             <p>
-              <strong className="text-[1.3rem]">about {units.bought(answer.data.lengthMm)}</strong>
+              <strong className="text-[1.3rem]">{labels.about(units.bought(answer.data.lengthMm))}</strong>
               <span className="block text-quiet text-[0.85rem]">
-                at {answer.data.gramsPerM2} g/m² ({answer.data.from})
+                {labels.atGM(answer.data.gramsPerM2, answer.data.from)}
               </span>
             </p>
           )}

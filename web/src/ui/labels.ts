@@ -1,0 +1,87 @@
+// What stands on these screens, screen by screen.
+
+type Said = string | number;
+
+// Notices
+export const stop = 'Stop.';
+export const caution = 'Caution.';
+export const why = 'Why';
+export const accepted = (accepted: Said) => `Accepted: “${accepted}” `;
+export const takeThatBack = 'Take that back';
+export const iKnowThisGoOn = 'I know this; go on all the same';
+export const inAWordWhy = 'In a word, why';
+export const accept = 'Accept';
+export const moreToKnow = 'More to know';
+export const asWithEveryJob = 'As with every job';
+
+// States
+export const fetching = (what: Said) => `Fetching ${what} …`;
+export const thatDidNotWork = 'That did not work. ';
+export const theServiceCannotBeReached = 'The service cannot be reached. Is it still running?';
+export const tryAgain = 'Try again';
+export const close = 'Close';
+
+// VerdictMark
+export const go = 'Go';
+export const caution2 = 'Caution';
+export const stop2 = 'Stop';
+
+// Figures
+export const whereEachFigureComesFrom = 'Where each figure comes from';
+export const source = (from: Said) => `Source: ${from}`;
+
+// Setpoint
+export const theIronSMarkAbout = (celsius: Said) => `the iron's mark, about ${celsius}`;
+export const pressure = (dialMark: Said, pressure: Said) => `${dialMark} · ${pressure} pressure`;
+export const thenNext = (seconds: Said) => `then ${seconds}`;
+export const onThe = (face: Said) => ` on the ${face}`;
+
+// sizes
+export const adultS = 'adult S';
+export const adultM = 'adult M';
+export const adultL = 'adult L';
+export const adultXl = 'adult XL';
+export const adult2xl = 'adult 2XL';
+export const adult3xl = 'adult 3XL';
+
+// Fields
+export const isANumberIsAccepted = (name: Said, text: Said) => `${name} is “${text}”; a number is accepted.`;
+
+// Clock
+export const again = 'Again';
+
+// Sandwich
+export const pressOpen = 'Press open. ';
+export const plate = (plate: Said) => `Plate ${plate}. `;
+export const heat = 'Heat';
+
+// HeatRibbon
+export const newSetting = 'new setting';
+export const theJobOverTime = 'The job over time';
+export const tapAPartToLook = 'Tap a part to look inside it';
+export const wait = (seconds: Said) => `wait ${seconds}`;
+
+// Room
+export const short = 'short';
+export const tooMuchForThe = (limit: Said) => `too much for the ${limit}`;
+export const theWrapperSays = 'the wrapper says';
+export const chartsSay = 'charts say';
+export const afterTheTacks = ' after the tacks';
+export const howMuchRoomThereIs = 'How much room there is';
+export const itNeverHoldsInTime = 'it never holds in time';
+export const itHoldsFromS = (holdsFromSeconds: Said) => `it holds from ${holdsFromSeconds} s`;
+export const atAndNothingIsHarmed = (celsius: Said, holds: Said, mostSeconds: Said, seconds: Said) =>
+  `At ${celsius} ${holds} and nothing is harmed up to ${mostSeconds} s; set to ${seconds} s.`;
+export const hadTooLittle = 'had too little';
+export const hadTooMuch = 'had too much';
+export const yourLogbook = 'Your logbook:';
+export const saysNothingOfItsHeat = 'says nothing of its heat';
+export const theLargeRingThisPiece = 'the large ring: this piece';
+
+// FigureFor
+export const forMyPress = 'for my press';
+export const asILookedItUp = 'as I looked it up, or as last time: used as it is';
+export const forAPlatePress = 'for a plate press';
+export const asOnTheVinylS = 'as on the vinyl’s instructions: translated to mine';
+export const thisFigureIs = 'This figure is';
+export const notGivenJudgedByHow = ' (not given: judged by how near it is)';
