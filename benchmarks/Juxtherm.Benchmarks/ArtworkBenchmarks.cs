@@ -17,8 +17,12 @@ public class ArtworkBenchmarks
     public void SetUp()
     {
         _svg = File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "tarn.svg"));
-        string Dot(int i) => string.Create(CultureInfo.InvariantCulture, $"<circle cx='{i * 7919 % 2800 / 10.0}' cy='{i * 104_729 % 2800 / 10.0}' r='{0.5 + i % 20 / 10.0}' fill='{new[] { "#1b2a49", "#d9a441", "#0f6468" }[i * 31 % 7 % 3]}'/>");
-        _dots = $"<svg xmlns='http://www.w3.org/2000/svg' width='280mm' height='280mm' viewBox='0 0 280 280'>{string.Concat(Enumerable.Range(0, 1500).Select(Dot))}</svg>";
+        string Dot(int i) =>
+            string.Create(CultureInfo.InvariantCulture,
+                $"<circle cx='{i * 7919 % 2800 / 10.0}' cy='{i * 104_729 % 2800 / 10.0}' r='{0.5 + i % 20 / 10.0}' " +
+                    $"fill='{new[] { "#1b2a49", "#d9a441", "#0f6468" }[i * 31 % 7 % 3]}'/>");
+        _dots = $"<svg xmlns='http://www.w3.org/2000/svg' width='280mm' height='280mm' viewBox='0 0 280 " +
+            $"280'>{string.Concat(Enumerable.Range(0, 1500).Select(Dot))}</svg>";
     }
 
     /// <summary>Reads and splits.</summary>
@@ -41,10 +45,22 @@ public class ArtworkBenchmarks
         {
             ["entities"] = "<!DOCTYPE svg [<!ENTITY a 'aaaaaaaaaa'><!ENTITY b '&a;&a;&a;&a;'>]>" + Page("<text>&b;</text>"),
             ["10 000 groups"] = Page(string.Concat(Enumerable.Repeat("<g>", 10_000)) + string.Concat(Enumerable.Repeat("</g>", 10_000))),
-            ["path of 400 000 corners"] = Page("<path d='M0 0" + string.Concat(Enumerable.Range(0, 400_000).Select(i => $"L{i % 97} {i % 89}")) + "'/>"),
-            ["ball of wool"] = Page("<path d='M0 0" + string.Concat(Enumerable.Range(0, 2500).Select(i => string.Create(CultureInfo.InvariantCulture, $"L{i % 2 * 100} {(i * 7 + 3) % 1999 / 20.0}"))) + "'/>"),
-            ["two combs"] = Page(string.Concat(Enumerable.Range(0, 400).Select(i => string.Create(CultureInfo.InvariantCulture, $"<rect x='{i / 4.0}' width='0.1' height='100' fill='red'/><rect y='{i / 4.0}' width='100' height='0.1' fill='blue'/>")))),
-            ["references that double"] = Page("<g id='u0'><rect width='1' height='1'/></g>" + string.Concat(Enumerable.Range(1, 30).Select(i => $"<g id='u{i}'><use href='#u{i - 1}'/><use href='#u{i - 1}'/></g>")) + "<use href='#u30'/>"),
+            ["path of 400 000 corners"] =
+            Page("<path d='M0 0" + string.Concat(Enumerable.Range(0, 400_000).Select(i => $"L{i % 97} {i % 89}")) + "'/>"),
+            ["ball of wool"] =
+            Page("<path d='M0 0"
+                + string.Concat(Enumerable.Range(0, 2500)
+                    .Select(i => string.Create(CultureInfo.InvariantCulture, $"L{i % 2 * 100} {(i * 7 + 3) % 1999 / 20.0}"))) + "'/>"),
+            ["two combs"] =
+            Page(string.Concat(Enumerable.Range(0, 400)
+                .Select(i =>
+                    string.Create(CultureInfo.InvariantCulture,
+                        $"<rect x='{i / 4.0}' width='0.1' height='100' fill='red'/><rect y='{i / 4.0}' width='100' height='0.1' " +
+                            $"fill='blue'/>")))),
+            ["references that double"] =
+            Page("<g id='u0'><rect width='1' height='1'/></g>"
+                + string.Concat(Enumerable.Range(1, 30).Select(i => $"<g id='u{i}'><use href='#u{i - 1}'/><use href='#u{i - 1}'/></g>"))
+                + "<use href='#u30'/>"),
             ["1e300"] = Page("<path d='M0 0L1e300 0 0 1e300Z'/>"),
         };
         foreach (var (name, svg) in drawings)
@@ -53,9 +69,13 @@ public class ArtworkBenchmarks
             var watch = Stopwatch.StartNew();
             var problems = new Problems();
             var refused = SvgReader.Read(svg, problems, CancellationToken.None) is null;
-            yield return string.Create(CultureInfo.InvariantCulture, $"{"hostile drawing, " + name + (refused ? ", refused" : ", NOT refused"),-58} {watch.Elapsed.TotalMilliseconds,10:0.0} ms   goal 1000 ({(GC.GetTotalAllocatedBytes() - before) / 1048576.0:0} MB allocated)");
+            yield return string.Create(CultureInfo.InvariantCulture,
+                $"{"hostile drawing, " + name + (refused ? ", refused" : ", NOT " +
+                    "refused"),-58} {watch.Elapsed.TotalMilliseconds,10:0.0} ms   goal 1000 " +
+                        $"({(GC.GetTotalAllocatedBytes() - before) / 1048576.0:0} MB allocated)");
         }
     }
 
-    private static IReadOnlyList<ColourLayer> Layers(string svg) => ColourLayers.Of(SvgReader.Read(svg, new Problems(), CancellationToken.None)!, Separation.Seen, CancellationToken.None);
+    private static IReadOnlyList<ColourLayer> Layers(string svg) =>
+        ColourLayers.Of(SvgReader.Read(svg, new Problems(), CancellationToken.None)!, Separation.Seen, CancellationToken.None);
 }

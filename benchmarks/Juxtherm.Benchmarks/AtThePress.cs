@@ -40,7 +40,10 @@ internal static class AtThePress
             using var falls = new Falls(Path.Combine(AppContext.BaseDirectory, "Juxtherm.Web.dll"), folder, seed: 20260501);
             var r = await falls.RunAsync(Kills, CancellationToken.None);
             return string.Create(CultureInfo.InvariantCulture,
-                $"Killed {r.Kills} times at random moments of runs, in {took.Elapsed.TotalSeconds:0} s: {r.Acknowledged} steps acknowledged, {r.Lost} of them lost; {r.Holds} holds went on, their ends off by at most {r.WorstTimerSeconds:0.00} s; {r.Asked} holds over meanwhile were asked about, {r.Unasked} were not; {r.Runs} runs came to their end.");
+                $"Killed {r.Kills} times at random moments of runs, in {took.Elapsed.TotalSeconds:0} s: {r.Acknowledged} steps " +
+                    $"acknowledged, {r.Lost} of them lost; {r.Holds} holds went on, their ends off by at " +
+                        $"most {r.WorstTimerSeconds:0.00} s; {r.Asked} holds over meanwhile were asked about, {r.Unasked} were " +
+                            $"not; {r.Runs} runs came to their end.");
         }
         finally
         {
@@ -55,7 +58,8 @@ internal static class AtThePress
         private readonly RunningService _service;
         private readonly ChromeDriver _driver;
 
-        private Page(RunningService service, ChromeDriver driver, string folder) => (_service, _driver, _folder) = (service, driver, folder);
+        private Page(RunningService service, ChromeDriver driver, string folder) =>
+            (_service, _driver, _folder) = (service, driver, folder);
 
         private HttpClient Client => _service.Client;
 
@@ -64,7 +68,8 @@ internal static class AtThePress
             var data = Directory.CreateTempSubdirectory("juxtherm-press-").FullName;
             var service = await RunningService.StartAsync(data);
             var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
-            options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync", "--window-size=1280,900");
+            options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
+                "--disable-background-networking", "--disable-component-update", "--disable-sync", "--window-size=1280,900");
             return new Page(service, new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options), data);
         }
 
@@ -99,7 +104,9 @@ internal static class AtThePress
 
             _driver.Close();
             _driver.SwitchTo().Window(_driver.WindowHandles[0]);
-            return string.Create(CultureInfo.InvariantCulture, $"Two windows on one run, {apart.Count} of {Moves} steps seen in both: apart by {apart.Order().ElementAt(apart.Count / 2):0} ms in the middle, {apart.Max():0} ms at most (wanted: 250 ms).");
+            return string.Create(CultureInfo.InvariantCulture,
+                $"Two windows on one run, {apart.Count} of {Moves} steps seen in both: apart " +
+                    $"by {apart.Order().ElementAt(apart.Count / 2):0} ms in the middle, {apart.Max():0} ms at most (wanted: 250 ms).");
         }
 
         /// <summary>The bench in a tab that nobody looks at, while plates close and open.</summary>
@@ -129,7 +136,8 @@ internal static class AtThePress
                 if ((string)focus["step"]!["kind"]! != "hold")
                     continue;
                 holds++;
-                heldOff = Math.Max(heldOff, Math.Abs((double)after["pieces"]![(int)focus["piece"]! - 1]!["lastHoldSeconds"]! - (double)focus["step"]!["seconds"]!));
+                heldOff = Math.Max(heldOff,
+                    Math.Abs((double)after["pieces"]![(int)focus["piece"]! - 1]!["lastHoldSeconds"]! - (double)focus["step"]!["seconds"]!));
                 var key = $"{(int)focus["piece"]!}:{(int)focus["move"]! + 1}";
                 var tab = _driver.CurrentWindowHandle;
                 _driver.SwitchTo().Window(hidden);
@@ -139,7 +147,9 @@ internal static class AtThePress
                     late = Math.Max(late, seen - ends.ToUnixTimeMilliseconds());
             }
 
-            return string.Create(CultureInfo.InvariantCulture, $"Ten minutes in a hidden tab, {holds} holds: each as long as planned to {heldOff:0.00} s; the tab knew at most {late:0} ms after a hold was over.");
+            return string.Create(CultureInfo.InvariantCulture,
+                $"Ten minutes in a hidden tab, {holds} holds: each as long as planned to {heldOff:0.00} s; the tab knew at " +
+                    $"most {late:0} ms after a hold was over.");
         }
 
         /// <summary>Notes in the page when it first showed each step.</summary>
@@ -149,13 +159,15 @@ internal static class AtThePress
             new MutationObserver(note).observe(document.body, { subtree: true, attributes: true, childList: true });
             """);
 
-        private double Seen(string key) => Convert.ToDouble(_driver.ExecuteScript("return window.seen[arguments[0]] || 0", key)!, CultureInfo.InvariantCulture);
+        private double Seen(string key) =>
+            Convert.ToDouble(_driver.ExecuteScript("return window.seen[arguments[0]] || 0", key)!, CultureInfo.InvariantCulture);
 
         private static JsonNode? Focus(JsonNode run) => run["stations"]![0]!["focus"];
 
         private static string Key(JsonNode run) => Focus(run) is { } focus ? $"{(int)focus["piece"]!}:{(int)focus["move"]!}" : "";
 
-        private async Task<JsonNode> LookAsync(string run) => JsonNode.Parse(await Client.GetStringAsync(new Uri($"/api/runs/{run}", UriKind.Relative)))!;
+        private async Task<JsonNode> LookAsync(string run) =>
+            JsonNode.Parse(await Client.GetStringAsync(new Uri($"/api/runs/{run}", UriKind.Relative)))!;
 
         private async Task<JsonNode> PostAsync(string path, JsonNode? body)
         {
@@ -171,7 +183,15 @@ internal static class AtThePress
             var id = (string)(await PostAsync("/api/jobs", job))["id"]!;
             var run = await PostAsync($"/api/jobs/{id}/runs", null);
             foreach (var check in run["stations"]![0]!["checks"]!.AsArray())
-                await PostAsync($"/api/runs/{run["id"]}/actions", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["station"] = 1, ["piece"] = 0, ["action"] = "check", ["item"] = (string)check!["id"]! });
+                await PostAsync($"/api/runs/{run["id"]}/actions",
+                    new JsonObject
+                    {
+                        ["commandId"] = Guid.NewGuid().ToString(),
+                        ["station"] = 1,
+                        ["piece"] = 0,
+                        ["action"] = "check",
+                        ["item"] = (string)check!["id"]!
+                    });
             return (string)run["id"]!;
         }
 
@@ -180,7 +200,16 @@ internal static class AtThePress
             var state = await LookAsync(run);
             var focus = Focus(state)!;
             var action = (string)focus["step"]!["kind"]! == "hold" ? "opened-early" : "done";
-            return await PostAsync($"/api/runs/{run}/actions", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["station"] = 1, ["piece"] = (int)focus["piece"]!, ["move"] = (int)focus["move"]!, ["action"] = action, ["knowingly"] = true });
+            return await PostAsync($"/api/runs/{run}/actions",
+                new JsonObject
+                {
+                    ["commandId"] = Guid.NewGuid().ToString(),
+                    ["station"] = 1,
+                    ["piece"] = (int)focus["piece"]!,
+                    ["move"] = (int)focus["move"]!,
+                    ["action"] = action,
+                    ["knowingly"] = true
+                });
         }
     }
 }

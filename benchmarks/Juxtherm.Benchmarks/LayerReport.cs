@@ -27,8 +27,10 @@ internal static class LayerReport
         {
             var apart = Milliseconds(() => SequenceSearch.Best(Question(n, (_, _) => false, (_, _) => true, _ => false), 6));
             var chain = Milliseconds(() => SequenceSearch.Best(Question(n, (a, b) => a > b, (_, _) => false, _ => false), 6));
-            var random = Enumerable.Range(0, Seeds).Select(seed => Milliseconds(() => SequenceSearch.Best(Random(n, seed), 6))).Order().ToList();
-            yield return string.Create(CultureInfo.InvariantCulture, $"{n,6} {apart,20:0.0} {chain,10:0.0} {random[Seeds / 2],19:0.0} {random[^1],10:0.0} {Plan(n),17:0}");
+            var random = Enumerable.Range(0, Seeds).Select(seed => Milliseconds(() => SequenceSearch.Best(Random(n, seed), 6))).Order()
+                .ToList();
+            yield return string.Create(CultureInfo.InvariantCulture,
+                $"{n,6} {apart,20:0.0} {chain,10:0.0} {random[Seeds / 2],19:0.0} {random[^1],10:0.0} {Plan(n),17:0}");
         }
 
         yield return "";
@@ -37,7 +39,8 @@ internal static class LayerReport
         {
             SectionPlan? plan = null;
             var time = Milliseconds(() => plan = SectionSearch.Cover(new SectionQuestion(plate, vinyl, [])));
-            yield return string.Create(CultureInfo.InvariantCulture, $"{name,-58} {time,10:0.0} ms   {plan!.Sections.Count} {(plan.Proven ? "proven" : "not proven")}");
+            yield return string.Create(CultureInfo.InvariantCulture,
+                $"{name,-58} {time,10:0.0} ms   {plan!.Sections.Count} {(plan.Proven ? "proven" : "not proven")}");
         }
     }
 
@@ -52,7 +55,10 @@ internal static class LayerReport
     {
         int At(string id) => int.Parse(id, CultureInfo.InvariantCulture);
         return new SequenceQuestion(
-            [.. Enumerable.Range(0, n).Select(i => new SequenceLayer(i.ToString(CultureInfo.InvariantCulture), 100 * (n - i), false, cold(i), 3, new LayerHeats(0.15, 1, 0.12, 0.9, 0.8), 0, 13, cold(i) ? 80 : 25))],
+            [.. Enumerable.Range(0, n)
+                .Select(i =>
+                    new SequenceLayer(i.ToString(CultureInfo.InvariantCulture), 100 * (n - i), false, cold(i), 3,
+                        new LayerHeats(0.15, 1, 0.12, 0.9, 0.8), 0, 13, cold(i) ? 80 : 25))],
             (a, b) => lies(At(a), At(b)), (a, b) => together(At(a), At(b)), LayerMethod.Tack, false, 12, 0, 20);
     }
 
@@ -77,9 +83,22 @@ internal static class LayerReport
     /// <summary>A whole plan of layers on each other, the search and the model included.</summary>
     private static double Plan(int n)
     {
-        var catalogue = CatalogueReader.Read(Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue"), "*.json").Select(p => new CatalogueFile(Path.GetFileName(p), File.ReadAllText(p))));
-        var layers = new JsonArray([.. Enumerable.Range(0, n).Select(i => (JsonNode)new JsonObject { ["id"] = $"l{i}", ["vinyl"] = "smooth", ["xMm"] = 100 + i * 6, ["yMm"] = 135 + i * 6, ["widthMm"] = 220 - i * 12, ["heightMm"] = 200 - i * 12 })]);
-        var file = new JsonObject { ["format"] = JobReader.Format, ["version"] = 1, ["blank"] = new JsonObject { ["material"] = "cotton" }, ["tools"] = new JsonObject { ["heatSource"] = "swing-platen" }, ["layers"] = layers };
+        var catalogue = CatalogueReader.Read(Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue"), "*.json")
+            .Select(p => new CatalogueFile(Path.GetFileName(p), File.ReadAllText(p))));
+        var layers =
+            new JsonArray(
+                [.. Enumerable.Range(0, n)
+                    .Select(i =>
+                        (JsonNode)new JsonObject { ["id"] = $"l{i}", ["vinyl"] = "smooth", ["xMm"] = 100 + i * 6, ["yMm"] = 135 + i * 6,
+                            ["widthMm"] = 220 - i * 12, ["heightMm"] = 200 - i * 12 })]);
+        var file = new JsonObject
+        {
+            ["format"] = JobReader.Format,
+            ["version"] = 1,
+            ["blank"] = new JsonObject { ["material"] = "cotton" },
+            ["tools"] = new JsonObject { ["heatSource"] = "swing-platen" },
+            ["layers"] = layers
+        };
         var job = JobReader.Read(file.ToJsonString(), catalogue, new Problems())!;
         var planner = new Planner(catalogue, Language.English);
         return Milliseconds(() => planner.Plan(job, UnitSystem.Metric));
@@ -93,6 +112,7 @@ internal static class LayerReport
         yield return ("a block of 500 x 380 under 380 x 380", new PlateSize(380, 380), Cells(new Box(0, 0, 500, 380)));
         yield return ("a block of 500 x 380 under 406 x 610", new PlateSize(406, 610), Cells(new Box(0, 0, 500, 380)));
         yield return ("a block of 300 x 290 under a small iron", new PlateSize(100, 60), Cells(new Box(0, 0, 300, 290)));
-        yield return ("thirty stars strewn over 500 x 400 under 229 x 229", new PlateSize(229, 229), Cells([.. Enumerable.Range(0, 30).Select(i => new Box(i * 97 % 490, i * 61 % 390, 9, 9))]));
+        yield return ("thirty stars strewn over 500 x 400 under 229 x 229", new PlateSize(229, 229),
+            Cells([.. Enumerable.Range(0, 30).Select(i => new Box(i * 97 % 490, i * 61 % 390, 9, 9))]));
     }
 }

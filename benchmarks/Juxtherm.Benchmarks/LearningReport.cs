@@ -12,10 +12,15 @@ internal static class LearningReport
 
     public static IEnumerable<string> Lines()
     {
-        var study = new LearningStudy(StudyWork.In(new Planner(CatalogueReader.Read(Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue"), "*.json").Select(p => new CatalogueFile(Path.GetFileName(p), File.ReadAllText(p)))), Language.English)));
+        var study = new LearningStudy(
+            StudyWork.In(
+                new Planner(CatalogueReader.Read(Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue"), "*.json")
+                    .Select(p => new CatalogueFile(Path.GetFileName(p), File.ReadAllText(p)))), Language.English)));
         foreach (var (name, probe, strange) in new[]
         {
-            ("nobody measures the plate", false, false), ("the plate is measured once, after the first piece", true, false), ("nobody measures; truth is wider and flatter than the model takes it to be", false, true), ("measured once; truth wider and flatter", true, true),
+            ("nobody measures the plate", false, false), ("the plate is measured once, after the first piece", true, false),
+            ("nobody measures; truth is wider and flatter than the model takes it to be", false, true),
+            ("measured once; truth wider and flatter", true, true),
         })
         {
             yield return $"{Workshops} workshops: {name}";

@@ -11,10 +11,14 @@ internal static class LogbookReport
     private const int Pieces = 100_000;
     private const int Asked = 21;
     private const int Seed = 20260501;
-    private static readonly string[] Vinyls = ["smooth", "smooth", "smooth", "glitter", "foil", "puff", "smooth,glitter", "stretch", "glow"];
-    private static readonly string[] Materials = ["cotton", "cotton", "polyester", "cotton-poly", "canvas", "fleece", "wool-felt", "ceramic"];
-    private static readonly string[] Sources = ["swing-platen", "swing-platen", "clamshell-platen", "handheld-press", "household-iron", "mug-press"];
-    private static readonly string[] Outcomes = ["stuck", "stuck", "stuck", "stuck", "stuck", "stuck", "edges-lifted", "wrinkled", "marked", "edges-lifted,marked", ""];
+    private static readonly string[] Vinyls = ["smooth", "smooth", "smooth", "glitter", "foil", "puff", "smooth,glitter", "stretch",
+        "glow"];
+    private static readonly string[] Materials = ["cotton", "cotton", "polyester", "cotton-poly", "canvas", "fleece", "wool-felt",
+        "ceramic"];
+    private static readonly string[] Sources = ["swing-platen", "swing-platen", "clamshell-platen", "handheld-press", "household-iron",
+        "mug-press"];
+    private static readonly string[] Outcomes = ["stuck", "stuck", "stuck", "stuck", "stuck", "stuck", "edges-lifted", "wrinkled", "marked",
+        "edges-lifted,marked", ""];
 
     public static async IAsyncEnumerable<string> LinesAsync()
     {
@@ -28,7 +32,8 @@ internal static class LogbookReport
         foreach (var (name, path) in new[]
         {
             ("the newest fifty", "/api/log?take=50"),
-            ("one vinyl, blank and press, edges lifted", "/api/log?take=50&vinyl=smooth&material=cotton&heatSource=swing-platen&outcome=edges-lifted"),
+            ("one vinyl, blank and press, edges lifted",
+                "/api/log?take=50&vinyl=smooth&material=cotton&heatSource=swing-platen&outcome=edges-lifted"),
             ("a word that stands in a few remarks", "/api/log?take=50&text=lantern"),
             ("a word that stands nowhere", "/api/log?take=50&text=nowhere+at+all"),
             ("a bad lot", "/api/log?take=50&lot=L-0417"),
@@ -58,7 +63,8 @@ internal static class LogbookReport
 
         var learned = Stopwatch.StartNew();
         using (await client.GetAsync(new Uri("/api/learned", UriKind.Relative)))
-            yield return string.Create(CultureInfo.InvariantCulture, $"{"learned from, once after it changed",-60} {learned.Elapsed.TotalMilliseconds,10:0.0}");
+            yield return string.Create(CultureInfo.InvariantCulture,
+                $"{"learned from, once after it changed",-60} {learned.Elapsed.TotalMilliseconds,10:0.0}");
         await service.DisposeAsync();
         Directory.Delete(folder, recursive: true);
     }

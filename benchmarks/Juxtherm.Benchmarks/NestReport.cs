@@ -6,7 +6,8 @@ using Juxtherm.Testing;
 
 namespace Juxtherm.Benchmarks;
 
-/// <summary>How tightly pieces are packed, beside what is known: a perfect packing cut up, the area that must be covered, boxes, plain shelves.</summary>
+/// <summary>How tightly pieces are packed, beside what is known: a perfect packing cut up, the area that must be covered, boxes, plain
+/// shelves.</summary>
 internal static class NestReport
 {
     private const double RollMm = 292;
@@ -31,7 +32,9 @@ internal static class NestReport
         {
             var m = Measure(pieces);
             shorter.Add(100 * (1 - m.LengthMm / m.BoxesMm));
-            yield return string.Create(CultureInfo.InvariantCulture, $"{name + $" ({pieces.Count})",-44} {m.LengthMm,6:0} mm; boxes {m.BoxesMm:0}, shelves {m.ShelfMm:0}, by area {m.AreaMm:0}; {m.Seconds:0.0} s");
+            yield return string.Create(CultureInfo.InvariantCulture,
+                $"{name + $" ({pieces.Count})",-44} {m.LengthMm,6:0} mm; boxes {m.BoxesMm:0}, shelves {m.ShelfMm:0}, by " +
+                    $"area {m.AreaMm:0}; {m.Seconds:0.0} s");
         }
 
         yield return Line("true shapes shorter than their boxes, median", Median(shorter), "%", "10");
@@ -47,7 +50,8 @@ internal static class NestReport
         var shapes = Nest.Find(pieces, sheets, Rules);
         var seconds = watch.Elapsed.TotalSeconds;
         var boxes = Nest.Find([.. pieces.Select(p => NestPiece.Of(p.Key, CutShape.Read(p.PathAt(default))!, boxed: true))], sheets, Rules);
-        return (shapes.CostMm, boxes.CostMm, Nest.ShelfLengthMm(pieces, RollMm, Rules), pieces.Sum(p => p.AreaMm2) / (RollMm - 2 * Rules.EdgeMm), seconds);
+        return (shapes.CostMm, boxes.CostMm, Nest.ShelfLengthMm(pieces, RollMm, Rules),
+            pieces.Sum(p => p.AreaMm2) / (RollMm - 2 * Rules.EdgeMm), seconds);
     }
 
     private static double Median(IEnumerable<double> values)
@@ -56,5 +60,6 @@ internal static class NestReport
         return (sorted[(sorted.Count - 1) / 2] + sorted[sorted.Count / 2]) / 2;
     }
 
-    private static string Line(string what, double value, string unit, string goal) => string.Create(CultureInfo.InvariantCulture, $"{what,-58} {value,10:0.00} {unit,-4} goal {goal}");
+    private static string Line(string what, double value, string unit, string goal) =>
+        string.Create(CultureInfo.InvariantCulture, $"{what,-58} {value,10:0.00} {unit,-4} goal {goal}");
 }

@@ -5,24 +5,32 @@ using Juxtherm.Core.Sections;
 
 namespace Juxtherm.Benchmarks;
 
-/// <summary>How often the plate comes down and how much vinyl it heats twice, beside plates laid in a plain grid and the least that the area allows.</summary>
+/// <summary>How often the plate comes down and how much vinyl it heats twice, beside plates laid in a plain grid and the least that the
+/// area allows.</summary>
 internal static class PlateReport
 {
     private const int Prints = 200;
     private const int SetWords = 100;
     private const double RimMm = 5;
     private static readonly (double W, double H)[] Plates = [(380, 380), (229, 229), (406, 508), (300, 230), (150, 90), (100, 60)];
-    private static readonly string[] Syllables = ["Ta", "Wren", "Os", "mo", "lin", "Her", "da", "Tarn", "Fen", "el", "ka", "row", "Mar", "is", "ty", "Ald", "er"];
+    private static readonly string[] Syllables = ["Ta", "Wren", "Os", "mo", "lin", "Her", "da", "Tarn", "Fen", "el", "ka", "row", "Mar",
+        "is", "ty", "Ald", "er"];
 
     public static IEnumerable<string> Lines()
     {
-        yield return $"Goes of the plate on {Prints} random prints and plates (seed 18): found, a plain grid of plates, and the least by area";
+        yield return $"Goes of the plate on {Prints} random prints and plates (seed 18): found, a plain grid of plates, and the least " +
+            $"by area";
         var random = new Random(18);
         var cases = Enumerable.Range(0, Prints).Select(_ => Print(random)).Select(p => Of(p.Vinyl, p.Plate)).ToList();
         var parted = cases.FindAll(c => c.Grid > 1 || c.Goes > 1);
         string Line(string name, List<Case> of) => string.Create(CultureInfo.InvariantCulture,
-            $"{name,-26} {of.Count,5} {of.Average(c => c.Goes),8:0.00} {of.Average(c => c.Grid),8:0.00} {of.Average(c => c.Bound),8:0.00} {of.Count(c => c.Goes == c.Bound),8} {of.Count(c => c.Goes < c.Grid),8} {of.Count(c => c.Goes > c.Grid),8} {Middle(of, c => c.Twice),10:0.0} {Share(of, c => c.Twice, 0.9),8:0.0} {Middle(of, c => c.GridTwice),10:0.0} {Share(of, c => c.GridTwice, 0.9),8:0.0}");
-        yield return "                           prints    found     grid    bound  = bound   < grid   > grid   twice, %      9/10   grid, %      9/10";
+            $"{name,-26} {of.Count,5} {of.Average(c => c.Goes),8:0.00} {of.Average(c => c.Grid),8:0.00} " +
+            $"{of.Average(c => c.Bound),8:0.00} " +
+            $"{of.Count(c => c.Goes == c.Bound),8} {of.Count(c => c.Goes < c.Grid),8} {of.Count(c => c.Goes > c.Grid),8} " +
+            $"{Middle(of, c => c.Twice),10:0.0} {Share(of, c => c.Twice, 0.9),8:0.0} " +
+            $"{Middle(of, c => c.GridTwice),10:0.0} {Share(of, c => c.GridTwice, 0.9),8:0.0}");
+        yield return "                           prints    found     grid    bound  = bound   < grid   > grid   twice, %      9/10   " +
+            "grid, %      9/10";
         yield return Line("all", cases);
         yield return Line("more than one go", parted);
         yield return Line("two goes", cases.FindAll(c => c.Goes == 2));
@@ -41,7 +49,12 @@ internal static class PlateReport
                 continue;
             words++;
             var box = shape.Bounds with { XMm = 10, YMm = 10 };
-            var plan = SectionSearch.Cover(new SectionQuestion(new PlateSize(w, h), VinylCells.Of(shape, box), []) { Raster = VinylRaster.Of([(shape, box)], [])!, MaySlant = false });
+            var plan = SectionSearch.Cover(
+                new SectionQuestion(new PlateSize(w, h), VinylCells.Of(shape, box), [])
+                {
+                    Raster = VinylRaster.Of([(shape, box)], [])!,
+                    MaySlant = false
+                });
             goes += plan.Sections.Count;
             joints += plan.Sections.Count - 1;
             // A joint is free where no letter lies partly under one plate and partly under the next.
@@ -56,13 +69,18 @@ internal static class PlateReport
             free += Math.Max(0, plan.Sections.Count - 1 - across);
         }
 
-        yield return string.Create(CultureInfo.InvariantCulture, $"{words} words in {goes} goes: {free} of {joints} joints fall into a gap between letters; where whole letters go under as few plates ({could} words), all of them do in {did}");
+        yield return string.Create(CultureInfo.InvariantCulture,
+            $"{words} words in {goes} goes: {free} of {joints} joints fall into a gap between letters; where whole letters go under " +
+                $"as few plates ({could} words), all of them do in {did}");
     }
 
     /// <summary>The boxes round what hangs together: outlines that lie in another's box are its holes.</summary>
     private static List<Box> Letters(string path)
     {
-        var rings = path.Split('M', StringSplitOptions.RemoveEmptyEntries).Select(ring => ring.Split([' ', 'L', 'Z', ','], StringSplitOptions.RemoveEmptyEntries).Select(n => double.Parse(n, CultureInfo.InvariantCulture)).Chunk(2).Where(c => c.Length == 2).Select(c => new Spot(c[0], c[1])).ToList())
+        var rings = path.Split('M', StringSplitOptions.RemoveEmptyEntries)
+            .Select(ring => ring.Split([' ', 'L', 'Z', ','], StringSplitOptions.RemoveEmptyEntries)
+                .Select(n => double.Parse(n, CultureInfo.InvariantCulture)).Chunk(2).Where(c => c.Length == 2)
+                .Select(c => new Spot(c[0], c[1])).ToList())
             .Where(ring => ring.Count > 2).Select(Shapes.Around).ToList();
         return rings.FindAll(r => !rings.Exists(o => o != r && o.Contains(r)));
     }
@@ -92,7 +110,8 @@ internal static class PlateReport
         var size = new PlateSize(plate.W, plate.H);
         var (innerW, innerH) = (plate.W - 2 * size.RimMm, plate.H - 2 * size.RimMm);
         var bound = Math.Max(1, (int)Math.Ceiling(vinyl.AreaMm2 / (innerW * innerH) - 1e-9));
-        var (grid, twice) = new[] { (innerW, innerH), (innerH, innerW) }.Select(inner => Grid(vinyl, inner.Item1, inner.Item2, size.RimMm)).MinBy(g => g.Goes);
+        var (grid, twice) = new[] { (innerW, innerH), (innerH, innerW) }.Select(inner => Grid(vinyl, inner.Item1, inner.Item2, size.RimMm))
+            .MinBy(g => g.Goes);
         return new Case(plan.Sections.Count, grid, bound, 100 * plan.TwiceShare, 100 * twice);
     }
 
@@ -105,7 +124,8 @@ internal static class PlateReport
         {
             for (var row = 0; row < b; row++)
             {
-                var (x, y) = (vinyl.Around.XMm + vinyl.Around.WidthMm * (column + 0.5) / a, vinyl.Around.YMm + vinyl.Around.HeightMm * (row + 0.5) / b);
+                var (x, y) = (vinyl.Around.XMm + vinyl.Around.WidthMm * (column + 0.5) / a,
+                    vinyl.Around.YMm + vinyl.Around.HeightMm * (row + 0.5) / b);
                 if (vinyl.AreaIn(x - innerW / 2, x + innerW / 2, y - innerH / 2, y + innerH / 2) > 0)
                     plates.Add(new Section(x, y, innerW + 2 * rim, innerH + 2 * rim, 0, false, []));
             }
@@ -134,14 +154,21 @@ internal static class PlateReport
         IEnumerable<(CutShape?, Box)> vinyl = random.Next(4) switch
         {
             0 => [(null, box)],
-            1 => [(LetterShapes.Set(new Lettering(string.Concat(Enumerable.Range(0, random.Next(2, 5)).Select(_ => Syllables[random.Next(Syllables.Length)])), "plain", 60, 0, 0, false)).Shape, box)],
+            1 => [(LetterShapes.Set(
+                new Lettering(string.Concat(Enumerable.Range(0, random.Next(2, 5)).Select(_ => Syllables[random.Next(Syllables.Length)])),
+                    "plain", 60, 0, 0, false)).Shape, box)],
             2 => [(CutShape.Read("M0 50A50 50 0 1 0 100 50A50 50 0 1 0 0 50ZM15 50A35 35 0 1 0 85 50A35 35 0 1 0 15 50Z"), box)],
-            _ => Enumerable.Range(0, random.Next(4, 20)).Select(_ => ((CutShape?)null, new Box(box.XMm + random.NextDouble() * w * 0.9, box.YMm + random.NextDouble() * h * 0.9, w * 0.1 * (0.3 + random.NextDouble()), h * 0.1 * (0.3 + random.NextDouble())))),
+            _ => Enumerable.Range(0, random.Next(4, 20))
+                .Select(_ =>
+                    ((CutShape?)null,
+                        new Box(box.XMm + random.NextDouble() * w * 0.9, box.YMm + random.NextDouble() * h * 0.9,
+                            w * 0.1 * (0.3 + random.NextDouble()), h * 0.1 * (0.3 + random.NextDouble())))),
         };
         return (VinylRaster.Of(vinyl, [])!, plate);
     }
 
     private static double Middle(List<Case> of, Func<Case, double> pick) => Share(of, pick, 0.5);
 
-    private static double Share(List<Case> of, Func<Case, double> pick, double share) => of.Select(pick).Order().ElementAt(Math.Min(of.Count - 1, (int)(of.Count * share)));
+    private static double Share(List<Case> of, Func<Case, double> pick, double share) =>
+        of.Select(pick).Order().ElementAt(Math.Min(of.Count - 1, (int)(of.Count * share)));
 }

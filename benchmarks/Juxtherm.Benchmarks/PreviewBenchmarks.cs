@@ -30,7 +30,8 @@ public class PreviewBenchmarks
     [Benchmark(Description = "preview, asked before")]
     public Task<string> Asked() => AskAsync(240, 12);
 
-    /// <summary>An edit that leaves stack and chart as they are: the blank's size changes each time, so the answer itself is not remembered.</summary>
+    /// <summary>An edit that leaves stack and chart as they are: the blank's size changes each time, so the answer itself is not
+    /// remembered.</summary>
     [Benchmark(Description = "preview, an edit")]
     public Task<string> Warm() => AskAsync(300 + _edit++ % 2_000_000 / 1000.0, 12);
 
@@ -69,7 +70,15 @@ public class PreviewBenchmarks
     /// <summary>A layer of a stack, each smaller than the one before; drawn where a path is given.</summary>
     private static JsonObject Layer(int i, double moved, string? path)
     {
-        var layer = new JsonObject { ["id"] = $"l{i}", ["vinyl"] = "smooth", ["xMm"] = 110 + 8 * i + moved, ["yMm"] = 150 + 6 * i, ["widthMm"] = 200 - 22 * i, ["heightMm"] = 190 - 22 * i };
+        var layer = new JsonObject
+        {
+            ["id"] = $"l{i}",
+            ["vinyl"] = "smooth",
+            ["xMm"] = 110 + 8 * i + moved,
+            ["yMm"] = 150 + 6 * i,
+            ["widthMm"] = 200 - 22 * i,
+            ["heightMm"] = 190 - 22 * i
+        };
         if (path is not null)
             layer["shape"] = path;
         return layer;
@@ -84,7 +93,8 @@ public class PreviewBenchmarks
 
     private Task<string> AskAsync(double width, double seconds)
     {
-        var job = Job(new JsonObject { ["vinyl"] = "smooth", ["label"] = new JsonObject { ["seconds"] = seconds, ["for"] = "plate-press" } });
+        var job = Job(
+            new JsonObject { ["vinyl"] = "smooth", ["label"] = new JsonObject { ["seconds"] = seconds, ["for"] = "plate-press" } });
         job["blank"]!["widthMm"] = width;
         return AskAsync(job);
     }

@@ -62,7 +62,9 @@ if (args.Contains("--press"))
 }
 
 var filters = args.Where(a => !a.StartsWith("--", StringComparison.Ordinal)).ToArray();
-var summaries = BenchmarkSwitcher.FromTypes([typeof(SolverBenchmarks), typeof(PressBenchmarks), typeof(WindowBenchmarks), typeof(PreviewBenchmarks), typeof(ArtworkBenchmarks)])
+var summaries =
+    BenchmarkSwitcher.FromTypes(
+        [typeof(SolverBenchmarks), typeof(PressBenchmarks), typeof(WindowBenchmarks), typeof(PreviewBenchmarks), typeof(ArtworkBenchmarks)])
     .Run(["--filter", .. filters.Length > 0 ? filters : ["*"]], config);
 foreach (var summary in summaries)
     BenchmarkDotNet.Exporters.MarkdownExporter.Console.ExportToLog(summary, ConsoleLogger.Default);

@@ -10,7 +10,8 @@ using SkiaSharp;
 
 namespace Juxtherm.Benchmarks;
 
-/// <summary>The figures of docs/reliability.md: three hundred kills, and a workshop as large as any, with times and memory of the real process.</summary>
+/// <summary>The figures of docs/reliability.md: three hundred kills, and a workshop as large as any, with times and memory of the real
+/// process.</summary>
 internal static class ReliabilityReport
 {
     private const int Kills = 300;
@@ -66,7 +67,9 @@ internal static class ReliabilityReport
         }
 
         using var service = new Service(Dll, folder);
-        string Row(string what, double milliseconds, string note = "") => string.Create(CultureInfo.InvariantCulture, $"| {what} | {milliseconds:0} | {service.Memory().Now:0} | {service.Memory().Most:0} | {note} |");
+        string Row(string what, double milliseconds, string note = "") =>
+            string.Create(CultureInfo.InvariantCulture,
+                $"| {what} | {milliseconds:0} | {service.Memory().Now:0} | {service.Memory().Most:0} | {note} |");
         async Task<double> OnceAsync(Func<Task> work)
         {
             var took = Stopwatch.StartNew();
@@ -100,11 +103,14 @@ internal static class ReliabilityReport
         yield return Row("first page of the jobs, its cards not reckoned yet", await OnceAsync(() => GetAsync("/api/jobs?take=50")));
         var reckoned = await OnceAsync(async () =>
         {
-            while (Encoding.UTF8.GetString(await GetAsync("/api/jobs?take=200&skip=4800")).Contains("\"pending\":true", StringComparison.Ordinal))
+            while (Encoding.UTF8.GetString(await GetAsync("/api/jobs?take=200&skip=4800"))
+                .Contains("\"pending\":true", StringComparison.Ordinal))
                 await Task.Delay(1000);
         });
         yield return Row("all cards reckoned, in the background", reckoned, "once after a change of the catalogue or the model");
-        foreach (var (what, path) in new[] { ("first page of the jobs", "/api/jobs?take=50"), ("a job by its title", "/api/jobs?take=50&search=Order%204321"), ("newest fifty entries", "/api/log?take=50"), ("a word in the logbook", "/api/log?take=50&text=lantern") })
+        foreach (var (what, path) in new[] { ("first page of the jobs", "/api/jobs?take=50"),
+            ("a job by its title", "/api/jobs?take=50&search=Order%204321"), ("newest fifty entries", "/api/log?take=50"),
+            ("a word in the logbook", "/api/log?take=50&text=lantern") })
         {
             var (median, worst) = await OftenAsync(path);
             yield return Row(what, median, string.Create(CultureInfo.InvariantCulture, $"worst of {Asked}: {worst:0} ms"));
@@ -113,11 +119,13 @@ internal static class ReliabilityReport
         yield return Row("logbook as JSON", await OnceAsync(() => DrainAsync(service, "/api/log/logbook.json")));
         yield return Row("logbook as a table", await OnceAsync(() => DrainAsync(service, "/api/log/logbook.csv")));
         var archive = Path.Combine(folder, "..", Path.GetRandomFileName());
-        yield return Row("whole workshop out", await OnceAsync(() => DrainAsync(service, "/api/keeping/archive", archive)), $"{new FileInfo(archive).Length / 1_000_000} MB");
+        yield return Row("whole workshop out", await OnceAsync(() => DrainAsync(service, "/api/keeping/archive", archive)),
+            $"{new FileInfo(archive).Length / 1_000_000} MB");
         yield return Row("whole workshop in", await OnceAsync(async () =>
         {
             await using var file = File.OpenRead(archive);
-            using var answer = await service.Client.PostAsync(new Uri(service.Address + "/api/keeping/archive"), new StreamContent(file) { Headers = { { "Content-Type", "application/octet-stream" } } });
+            using var answer = await service.Client.PostAsync(new Uri(service.Address + "/api/keeping/archive"),
+                new StreamContent(file) { Headers = { { "Content-Type", "application/octet-stream" } } });
             if (!answer.IsSuccessStatusCode)
                 throw new InvalidOperationException(await answer.Content.ReadAsStringAsync());
         }));
@@ -164,7 +172,16 @@ internal static class ReliabilityReport
         await using var db = new WorkshopContext(data.Options);
         var begin = DateTimeOffset.UtcNow.AddDays(-Jobs);
         for (var i = 0; i < Jobs; i++)
-            db.Add(new JobRow { Id = Guid.CreateVersion7(begin.AddDays(i)), Title = $"Order {i}", Json = Job(i), Version = 1, CreatedUtc = begin.AddDays(i), UpdatedUtc = begin.AddDays(i), LearnedJson = "" });
+            db.Add(new JobRow
+            {
+                Id = Guid.CreateVersion7(begin.AddDays(i)),
+                Title = $"Order {i}",
+                Json = Job(i),
+                Version = 1,
+                CreatedUtc = begin.AddDays(i),
+                UpdatedUtc = begin.AddDays(i),
+                LearnedJson = ""
+            });
         await db.SaveChangesAsync();
     }
 
@@ -192,7 +209,16 @@ internal static class ReliabilityReport
         {
             await using var db = new WorkshopContext(data.Options);
             for (var i = part; i < part + 100; i++)
-                db.Add(new LogPhotoRow { Id = Guid.NewGuid(), LogId = i + 1, AtUtc = DateTimeOffset.UtcNow, Width = 1600, Height = 1200, Jpeg = large[i % 20], Small = small[i % 20] });
+                db.Add(new LogPhotoRow
+                {
+                    Id = Guid.NewGuid(),
+                    LogId = i + 1,
+                    AtUtc = DateTimeOffset.UtcNow,
+                    Width = 1600,
+                    Height = 1200,
+                    Jpeg = large[i % 20],
+                    Small = small[i % 20]
+                });
             await db.SaveChangesAsync();
         }
     }
@@ -202,7 +228,9 @@ internal static class ReliabilityReport
         var text = new StringBuilder("at,vinyl,material,heat source,set celsius,pressed seconds,outcomes,title\n");
         var begin = new DateTimeOffset(2015, 1, 1, 0, 0, 0, TimeSpan.Zero);
         for (var i = 0; i < ReadIn; i++)
-            text.Append(CultureInfo.InvariantCulture, $"{begin.AddMinutes(i * 10):yyyy-MM-ddTHH:mm:ssZ},smooth,cotton,swing-platen,{145 + i % 9},{10 + i % 7},stuck,Older {i / 12}\n");
+            text.Append(CultureInfo.InvariantCulture,
+                $"{begin.AddMinutes(i * 10):yyyy-MM-ddTHH:mm:ssZ},smooth,cotton,swing-platen," +
+                $"{145 + i % 9},{10 + i % 7},stuck,Older {i / 12}\n");
         return Encoding.UTF8.GetBytes(text.ToString());
     }
 }

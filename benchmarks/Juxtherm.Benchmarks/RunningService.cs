@@ -26,7 +26,8 @@ internal sealed class RunningService : IAsyncDisposable
         var port = ((System.Net.IPEndPoint)free.LocalEndpoint).Port;
         free.Stop();
         var process = Process.Start(new ProcessStartInfo(
-            "dotnet", [Path.Combine(AppContext.BaseDirectory, "Juxtherm.Web.dll"), "--data", data, "--front", Path.GetFullPath("web/dist"), "--port", port.ToString(CultureInfo.InvariantCulture)])
+            "dotnet", [Path.Combine(AppContext.BaseDirectory, "Juxtherm.Web.dll"), "--data", data, "--front", Path.GetFullPath("web/dist"),
+                "--port", port.ToString(CultureInfo.InvariantCulture)])
         { RedirectStandardOutput = true, UseShellExecute = false })!;
         var service = new RunningService(process, port);
         for (var tries = 0; tries < MostTries; tries++)

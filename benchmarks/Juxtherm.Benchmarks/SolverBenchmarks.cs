@@ -39,7 +39,10 @@ public class SolverBenchmarks
         _top = new TopFace.UnderPlate(LaneMath.All(960));
         _dry = Column(damp: false);
         var n = Cells;
-        _matrix = SparseMatrix.OfIndexed(n, n, Enumerable.Range(0, n).SelectMany(i => new[] { (i, i, 4.0), (i, Math.Max(i - 1, 0), i == 0 ? 4.0 : -1), (i, Math.Min(i + 1, n - 1), i == n - 1 ? 4.0 : -1) }).DistinctBy(e => (e.Item1, e.Item2)));
+        _matrix = SparseMatrix.OfIndexed(n, n, Enumerable.Range(0, n)
+            .SelectMany(i =>
+                new[] { (i, i, 4.0), (i, Math.Max(i - 1, 0), i == 0 ? 4.0 : -1), (i, Math.Min(i + 1, n - 1), i == n - 1 ? 4.0 : -1) })
+                .DistinctBy(e => (e.Item1, e.Item2)));
         // Of a tridiagonal matrix the incomplete factors are the whole ones, so the iteration ends after one round.
         _exact.Initialize(_matrix);
         _dense = DenseMatrix.OfMatrix(_matrix).LU();

@@ -7,7 +7,9 @@ namespace Juxtherm.Benchmarks;
 /// <summary>The window over 40 temperatures and 60 times, nominal and in the worst case, from nothing.</summary>
 public class WindowBenchmarks
 {
-    private readonly CatalogueSnapshot _catalogue = CatalogueReader.Read(Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue"), "*.json").Select(p => new CatalogueFile(Path.GetFileName(p), File.ReadAllText(p))));
+    private readonly CatalogueSnapshot _catalogue =
+        CatalogueReader.Read(Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue"), "*.json")
+            .Select(p => new CatalogueFile(Path.GetFileName(p), File.ReadAllText(p))));
     private LayerAim _aim = null!;
 
     /// <summary>Takes the everyday vinyl on a sweatshirt.</summary>
@@ -16,7 +18,8 @@ public class WindowBenchmarks
     {
         var vinyl = _catalogue.Vinyls["smooth"];
         var press = _catalogue.HeatSources["swing-platen"];
-        var work = new Workpiece(vinyl, _catalogue.Materials["fleece"], _catalogue.Forms["sweatshirt"], press, _catalogue.Covers[press.Cover], _catalogue.Underlays[press.Underlay]);
+        var work = new Workpiece(vinyl, _catalogue.Materials["fleece"], _catalogue.Forms["sweatshirt"], press,
+            _catalogue.Covers[press.Cover], _catalogue.Underlays[press.Underlay]);
         var chart = Chart.Of(vinyl, null);
         _aim = LayerAim.Alone(work, chart, new ReferenceDoses(_catalogue).Of(vinyl, chart));
     }

@@ -10,6 +10,7 @@ public static class CatalogueFolder
     {
         if (!Directory.Exists(folder))
             throw new CatalogueException(new Phrase("catalogue-folder.missing", ("folder", folder)));
-        return CatalogueReader.Read(Directory.GetFiles(folder, "*.json").Select(path => new CatalogueFile(Path.GetFileName(path), File.ReadAllText(path))));
+        return CatalogueReader.Read(Directory.GetFiles(folder, "*.json")
+            .Select(path => new CatalogueFile(Path.GetFileName(path), File.ReadAllText(path))));
     }
 }

@@ -6,5 +6,6 @@ public static class CommandId
     /// <summary>The id that what is made gets: the one that was chosen by whoever asked, or a new one.</summary>
     /// <param name="command">The one that was chosen.</param>
     /// <param name="clock">The time.</param>
-    public static Guid Of(Guid? command, TimeProvider clock) => command is { } id && id != Guid.Empty ? id : Guid.CreateVersion7(clock.GetUtcNow());
+    public static Guid Of(Guid? command, TimeProvider clock) =>
+        command is { } id && id != Guid.Empty ? id : Guid.CreateVersion7(clock.GetUtcNow());
 }

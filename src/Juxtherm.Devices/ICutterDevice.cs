@@ -40,7 +40,8 @@ public enum CutterTrouble
 /// <param name="Blade">Where the blade is on the sheet, mm.</param>
 /// <param name="Seconds">How long it has been cutting, stops left out, s.</param>
 /// <param name="TotalSeconds">How long it needs in all, s.</param>
-public sealed record CutterStatus(CutterState State, CutterTrouble? Trouble, double Progress, int StrokesDone, int Strokes, Spot Blade, double Seconds, double TotalSeconds);
+public sealed record CutterStatus(CutterState State, CutterTrouble? Trouble, double Progress, int StrokesDone, int Strokes, Spot Blade,
+    double Seconds, double TotalSeconds);
 
 /// <summary>The port for a cutter. The program ships a simulated one; a real one is another class behind the same port.</summary>
 public interface ICutterDevice

@@ -12,9 +12,11 @@ namespace Juxtherm.Devices;
 /// <param name="MiddleAsItClosed">The middle as it last closed, °C; null before.</param>
 /// <param name="OpensAfterSeconds">It opens by itself so long after closing, s; null when a hand opens it.</param>
 public sealed record PressStatus(
-    double SetCelsius, double ShownCelsius, double MiddleCelsius, double EdgeCelsius, bool Closed, int Closings, DateTimeOffset? ClosedAt, DateTimeOffset? OpenedAt, double? MiddleAsItClosed, double? OpensAfterSeconds);
+    double SetCelsius, double ShownCelsius, double MiddleCelsius, double EdgeCelsius, bool Closed, int Closings, DateTimeOffset? ClosedAt,
+    DateTimeOffset? OpenedAt, double? MiddleAsItClosed, double? OpensAfterSeconds);
 
-/// <summary>The port for a press that can be read, and if it has a motor also moved. The program ships a simulated one; a real one is another class behind the same port.</summary>
+/// <summary>The port for a press that can be read, and if it has a motor also moved. The program ships a simulated one; a real one is
+/// another class behind the same port.</summary>
 public interface IPressDevice
 {
     /// <summary>Turns the dial.</summary>

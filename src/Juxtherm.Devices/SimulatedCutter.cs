@@ -34,7 +34,8 @@ public sealed class SimulatedCutter(Cutter cutter, TimeProvider clock) : ICutter
             if (StatusNow().State == CutterState.Cutting)
                 throw new CutterRefusedException("The cutter is cutting; wait until it is done, or stop it.");
             var problems = new Problems();
-            var plot = HpglPlot.Read(hpgl, problems) ?? throw new CutterRefusedException($"The cutter cannot read this: {problems.Found[0].Says}");
+            var plot = HpglPlot.Read(hpgl, problems)
+                ?? throw new CutterRefusedException($"The cutter cannot read this: {problems.Found[0].Says}");
             _plot = new Plot(plot.Strokes, cutter);
             (_cutBefore, _since, _trouble) = (0, null, null);
             (_stopsAt, _coming) = (_plot.RunsOutAt(sheetLengthMm), CutterTrouble.OutOfVinyl);
@@ -52,7 +53,9 @@ public sealed class SimulatedCutter(Cutter cutter, TimeProvider clock) : ICutter
             if (status.State == CutterState.Cutting || status.State == CutterState.Done)
                 return;
             if (_trouble is CutterTrouble.OutOfVinyl or CutterTrouble.LostMat)
-                throw new CutterRefusedException(_trouble == CutterTrouble.OutOfVinyl ? "The vinyl has run out: unload, and cut the rest from another sheet." : "The mat has moved: unload it; what is not cut yet has to be cut anew.");
+                throw new CutterRefusedException(_trouble == CutterTrouble.OutOfVinyl
+                    ? "The vinyl has run out: unload, and cut the rest from another sheet."
+                    : "The mat has moved: unload it; what is not cut yet has to be cut anew.");
             if (_trouble is not null)
                 (_stopsAt, _coming) = (_plot.RunsOutAt(_plot.SheetLengthMm), CutterTrouble.OutOfVinyl);
             (_trouble, _since) = (null, clock.GetUtcNow());
@@ -105,9 +108,11 @@ public sealed class SimulatedCutter(Cutter cutter, TimeProvider clock) : ICutter
         }
 
         var at = _since is { } s ? _cutBefore + Math.Max(0, (clock.GetUtcNow() - s).TotalSeconds) : _cutBefore;
-        var state = _since is not null ? CutterState.Cutting : _trouble is not null ? CutterState.Stopped : at >= plot.Seconds ? CutterState.Done : CutterState.Idle;
+        var state = _since is not null
+            ? CutterState.Cutting : _trouble is not null ? CutterState.Stopped : at >= plot.Seconds ? CutterState.Done : CutterState.Idle;
         var (done, blade) = plot.At(at);
-        return new CutterStatus(state, _trouble, plot.Seconds > 0 ? Math.Min(1, at / plot.Seconds) : 1, done, plot.Strokes, blade, Math.Round(at, 2), Math.Round(plot.Seconds, 2));
+        return new CutterStatus(state, _trouble, plot.Seconds > 0
+            ? Math.Min(1, at / plot.Seconds) : 1, done, plot.Strokes, blade, Math.Round(at, 2), Math.Round(plot.Seconds, 2));
     }
 
     /// <summary>A plot with the time at which everything happens.</summary>

@@ -4,7 +4,8 @@ using Juxtherm.Core.Heat;
 namespace Juxtherm.Devices;
 
 /// <summary>
-/// A press made of nothing: it heats up with the power of its kind, sags when it closes on cold cloth and recovers, stands a little off its dial,
+/// A press made of nothing: it heats up with the power of its kind, sags when it closes on cold cloth and recovers, stands a little off its
+/// dial,
 /// and is cooler near its edges. Its plate is the same lump that plans are computed with. What it has done follows from the clock
 /// alone, so it needs no thread.
 /// </summary>
@@ -115,7 +116,8 @@ public sealed class SimulatedPress : IPressDevice
             Advance();
             var middle = _column.PlateCelsius[0];
             var edge = middle - EdgeShare * Math.Max(0, middle - Surroundings.RoomCelsius);
-            return new PressStatus(_set, Math.Round(middle - (Face - _set), 1), Math.Round(middle, 1), Math.Round(edge, 1), Closed, _closings, _closedAt, _openedAt, _asItClosed is { } c ? Math.Round(c, 1) : null, _opensAfter);
+            return new PressStatus(_set, Math.Round(middle - (Face - _set), 1), Math.Round(middle, 1), Math.Round(edge, 1), Closed,
+                _closings, _closedAt, _openedAt, _asItClosed is { } c ? Math.Round(c, 1) : null, _opensAfter);
         }
     }
 

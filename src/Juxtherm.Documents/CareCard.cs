@@ -6,7 +6,8 @@ using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Documents;
 
-/// <summary>A card that goes with a pressed piece: symbols, what they say, and from when it may be washed. A6 each, four to a sheet of A4.</summary>
+/// <summary>A card that goes with a pressed piece: symbols, what they say, and from when it may be washed. A6 each, four to a sheet of
+/// A4.</summary>
 public static class CareCard
 {
     private const float CardWidth = Page.WidthMm / 2;
@@ -24,12 +25,20 @@ public static class CareCard
     /// <param name="words">Says what stands on it.</param>
     /// <param name="now">For the file, UTC.</param>
     /// <returns>A PDF file.</returns>
-    public static byte[] Pdf(string title, string what, IReadOnlyList<string> names, CareAdvice care, DateTimeOffset? washFrom, IWords words, DateTimeOffset now)
+    public static byte[] Pdf(string title, string what, IReadOnlyList<string> names, CareAdvice care, DateTimeOffset? washFrom,
+        IWords words, DateTimeOffset now)
     {
         ArgumentNullException.ThrowIfNull(names);
         ArgumentNullException.ThrowIfNull(care);
         using var stream = new MemoryStream();
-        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = words.Say("care-card.pdf", ("title", title)), Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
+        using (var document = SKDocument.CreatePdf(stream,
+            new SKDocumentPdfMetadata
+            {
+                Title = words.Say("care-card.pdf", ("title", title)),
+                Producer = "Juxtherm",
+                Creation = now.UtcDateTime,
+                Modified = now.UtcDateTime
+            }))
         {
             foreach (var sheet in names.Chunk(OnSheet))
             {
@@ -73,7 +82,9 @@ public static class CareCard
 
         y += SymbolMm + 17;
         if (washFrom is { } from)
-            y = page.Paragraph(page.Words.Say("care-card.card", ("from", from.ToString(page.Words.Say("care-card.card-2"), CultureInfo.InvariantCulture))), Edge, y, width, 4, Weight.Bold) + 2;
+            y = page.Paragraph(
+                page.Words.Say("care-card.card", ("from", from.ToString(page.Words.Say("care-card.card-2"), CultureInfo.InvariantCulture))),
+                Edge, y, width, 4, Weight.Bold) + 2;
         foreach (var line in care.Lines)
             y = page.Paragraph(line, Edge, y, width, 3.5f) + 1.2f;
     }

@@ -15,7 +15,15 @@ public static class CareSymbols
     public static void Draw(SKCanvas canvas, CareSymbol symbol, SKColor colour)
     {
         ArgumentNullException.ThrowIfNull(canvas);
-        using var line = new SKPaint { Color = colour, IsAntialias = true, Style = SKPaintStyle.Stroke, StrokeWidth = Thin, StrokeCap = SKStrokeCap.Round, StrokeJoin = SKStrokeJoin.Round };
+        using var line = new SKPaint
+        {
+            Color = colour,
+            IsAntialias = true,
+            Style = SKPaintStyle.Stroke,
+            StrokeWidth = Thin,
+            StrokeCap = SKStrokeCap.Round,
+            StrokeJoin = SKStrokeJoin.Round
+        };
         using var fill = new SKPaint { Color = colour, IsAntialias = true, Style = SKPaintStyle.Fill };
         void Path(string svg)
         {

@@ -35,7 +35,14 @@ public static class GuideDocument
         var (paperWidth, paperHeight) = landscape ? (Page.HeightMm, Page.WidthMm) : (Page.WidthMm, Page.HeightMm);
         var (usableWidth, usableHeight) = Usable(paperWidth, paperHeight);
         using var stream = new MemoryStream();
-        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = words.Say("guide-document.pdf", ("title", title)), Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
+        using (var document = SKDocument.CreatePdf(stream,
+            new SKDocumentPdfMetadata
+            {
+                Title = words.Say("guide-document.pdf", ("title", title)),
+                Producer = "Juxtherm",
+                Creation = now.UtcDateTime,
+                Modified = now.UtcDateTime
+            }))
         {
             for (var row = 0; row < tiles.Down; row++)
             {
@@ -44,12 +51,16 @@ public static class GuideDocument
                     var canvas = document.BeginPage(paperWidth * Page.PointsPerMm, paperHeight * Page.PointsPerMm);
                     var caption = tiles.Across * tiles.Down == 1
                         ? words.Say("guide-document.pdf-caption", ("title", title))
-                        : words.Say("guide-document.pdf-caption-2", ("title", title), ("row", row * tiles.Across + column + 1), ("across", tiles.Across * tiles.Down), ("row2", row + 1), ("column", column + 1));
+                        : words.Say("guide-document.pdf-caption-2", ("title", title), ("row", row * tiles.Across + column + 1),
+                            ("across", tiles.Across * tiles.Down), ("row2", row + 1), ("column", column + 1));
                     var page = new Page(canvas, words);
                     page.Text(caption, PaperMarginMm, PaperMarginMm + 3, 3, colour: Page.Quiet);
                     canvas.Save();
-                    canvas.ClipRect(SKRect.Create(PaperMarginMm * Page.PointsPerMm, (PaperMarginMm + CaptionMm) * Page.PointsPerMm, usableWidth * Page.PointsPerMm, usableHeight * Page.PointsPerMm));
-                    canvas.Translate((PaperMarginMm - (float)region.XMm - column * (usableWidth - OverlapMm)) * Page.PointsPerMm, (PaperMarginMm + CaptionMm - (float)region.YMm - row * (usableHeight - OverlapMm)) * Page.PointsPerMm);
+                    canvas.ClipRect(
+                        SKRect.Create(PaperMarginMm * Page.PointsPerMm, (PaperMarginMm + CaptionMm) * Page.PointsPerMm,
+                            usableWidth * Page.PointsPerMm, usableHeight * Page.PointsPerMm));
+                    canvas.Translate((PaperMarginMm - (float)region.XMm - column * (usableWidth - OverlapMm)) * Page.PointsPerMm,
+                        (PaperMarginMm + CaptionMm - (float)region.YMm - row * (usableHeight - OverlapMm)) * Page.PointsPerMm);
                     Draw(page, guide);
                     Crosses(page, region, tiles, usableWidth, usableHeight);
                     canvas.Restore();
@@ -73,9 +84,13 @@ public static class GuideDocument
         var guide = GuideDrawing.Of(shape, art, words);
         var text = new StringBuilder(Head(guide.Region));
         foreach (var line in guide.Lines.Where(l => l.Places.Count > 1))
-            text.Append(CultureInfo.InvariantCulture, $"<polyline class=\"{line.Id}\" points=\"{Points(line.Places)}\" fill=\"none\" stroke=\"#000\" stroke-width=\"{line.WidthMm:0.##}\"{(line.Dashed ? " stroke-dasharray=\"3 2\"" : "")}/>\n");
+            text.Append(CultureInfo.InvariantCulture,
+                $"<polyline class=\"{line.Id}\" points=\"{Points(line.Places)}\" fill=\"none\" stroke=\"#000\" " +
+                    $"stroke-width=\"{line.WidthMm:0.##}\"{(line.Dashed ? " stroke-dasharray=\"3 2\"" : "")}/>\n");
         foreach (var word in guide.Words)
-            text.Append(CultureInfo.InvariantCulture, $"<text x=\"{word.X:0.##}\" y=\"{word.Y:0.##}\" font-size=\"{word.SizeMm:0.##}\" font-family=\"sans-serif\">{SecurityElement.Escape(word.Words)}</text>\n");
+            text.Append(CultureInfo.InvariantCulture,
+                $"<text x=\"{word.X:0.##}\" y=\"{word.Y:0.##}\" font-size=\"{word.SizeMm:0.##}\" " +
+                    $"font-family=\"sans-serif\">{SecurityElement.Escape(word.Words)}</text>\n");
         return text.Append("</svg>\n").ToString();
     }
 
@@ -87,33 +102,45 @@ public static class GuideDocument
         ArgumentNullException.ThrowIfNull(shape);
         ArgumentNullException.ThrowIfNull(layers);
         var text = new StringBuilder(Head(Shapes.Around(shape.Outline).Grown(10)));
-        text.Append(CultureInfo.InvariantCulture, $"<polygon class=\"item\" points=\"{Points(shape.Outline)}\" fill=\"#f2ede2\" stroke=\"#222\" stroke-width=\"1\"/>\n");
+        text.Append(CultureInfo.InvariantCulture,
+            $"<polygon class=\"item\" points=\"{Points(shape.Outline)}\" fill=\"#f2ede2\" stroke=\"#222\" stroke-width=\"1\"/>\n");
         foreach (var feature in shape.Features)
-            text.Append(CultureInfo.InvariantCulture, $"<polygon class=\"{feature.Kind.ToString().ToLowerInvariant()}\" points=\"{Points(feature.Outline)}\" fill=\"none\" stroke=\"#888\" stroke-width=\"0.6\"/>\n");
+            text.Append(CultureInfo.InvariantCulture,
+                $"<polygon class=\"{feature.Kind.ToString().ToLowerInvariant()}\" points=\"{Points(feature.Outline)}\" fill=\"none\" " +
+                    $"stroke=\"#888\" stroke-width=\"0.6\"/>\n");
         foreach (var layer in layers.Where(l => l.Box is not null))
         {
             var box = layer.Box!.Value;
             var (paint, title) = (SecurityElement.Escape(layer.Colour ?? "#777777"), SecurityElement.Escape(layer.Id));
             if (layer.Shape is { } drawn)
-                text.Append(CultureInfo.InvariantCulture, $"<path class=\"layer\" d=\"{drawn.PathIn(box)}\" fill-rule=\"evenodd\" fill=\"{paint}\" stroke=\"#222\" stroke-width=\"0.3\"><title>{title}</title></path>\n");
+                text.Append(CultureInfo.InvariantCulture,
+                    $"<path class=\"layer\" d=\"{drawn.PathIn(box)}\" fill-rule=\"evenodd\" fill=\"{paint}\" stroke=\"#222\" " +
+                        $"stroke-width=\"0.3\"><title>{title}</title></path>\n");
             else
-                text.Append(CultureInfo.InvariantCulture, $"<rect class=\"layer\" x=\"{box.XMm:0.##}\" y=\"{box.YMm:0.##}\" width=\"{box.WidthMm:0.##}\" height=\"{box.HeightMm:0.##}\" fill=\"{paint}\" stroke=\"#222\" stroke-width=\"0.3\"><title>{title}</title></rect>\n");
+                text.Append(CultureInfo.InvariantCulture,
+                    $"<rect class=\"layer\" x=\"{box.XMm:0.##}\" y=\"{box.YMm:0.##}\" width=\"{box.WidthMm:0.##}\" " +
+                        $"height=\"{box.HeightMm:0.##}\" fill=\"{paint}\" stroke=\"#222\" " +
+                            $"stroke-width=\"0.3\"><title>{title}</title></rect>\n");
         }
 
         return text.Append("</svg>\n").ToString();
     }
 
     private static string Head(Box region) => string.Create(CultureInfo.InvariantCulture,
-        $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{region.WidthMm:0.##}mm\" height=\"{region.HeightMm:0.##}mm\" viewBox=\"{region.XMm:0.##} {region.YMm:0.##} {region.WidthMm:0.##} {region.HeightMm:0.##}\">\n");
+        $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{region.WidthMm:0.##}mm\" height=\"{region.HeightMm:0.##}mm\" " +
+            $"viewBox=\"{region.XMm:0.##} {region.YMm:0.##} {region.WidthMm:0.##} {region.HeightMm:0.##}\">\n");
 
-    private static string Points(IEnumerable<Spot> places) => string.Join(' ', places.Select(p => string.Create(CultureInfo.InvariantCulture, $"{p.X:0.##},{p.Y:0.##}")));
+    private static string Points(IEnumerable<Spot> places) =>
+        string.Join(' ', places.Select(p => string.Create(CultureInfo.InvariantCulture, $"{p.X:0.##},{p.Y:0.##}")));
 
-    private static (float Width, float Height) Usable(float paperWidth, float paperHeight) => (paperWidth - 2 * PaperMarginMm, paperHeight - 2 * PaperMarginMm - CaptionMm);
+    private static (float Width, float Height) Usable(float paperWidth, float paperHeight) =>
+        (paperWidth - 2 * PaperMarginMm, paperHeight - 2 * PaperMarginMm - CaptionMm);
 
     private static (int Across, int Down) Tiles(Box region, float paperWidth, float paperHeight)
     {
         var (width, height) = Usable(paperWidth, paperHeight);
-        static int Count(double length, float usable) => length <= usable ? 1 : (int)Math.Ceiling((length - OverlapMm) / (usable - OverlapMm));
+        static int Count(double length, float usable) =>
+            length <= usable ? 1 : (int)Math.Ceiling((length - OverlapMm) / (usable - OverlapMm));
         return (Count(region.WidthMm, width), Count(region.HeightMm, height));
     }
 

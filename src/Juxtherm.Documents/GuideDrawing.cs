@@ -32,7 +32,8 @@ internal sealed class GuideDrawing
     private const double CornerMm = 14;
     private const double BarRoomMm = 14;
 
-    private GuideDrawing(Box region, IReadOnlyList<GuideLine> lines, IReadOnlyList<GuideWord> words) => (Region, Lines, Words) = (region, lines, words);
+    private GuideDrawing(Box region, IReadOnlyList<GuideLine> lines, IReadOnlyList<GuideWord> words) =>
+        (Region, Lines, Words) = (region, lines, words);
 
     /// <summary>What is drawn, mm on the face.</summary>
     public Box Region { get; }
@@ -48,19 +49,25 @@ internal sealed class GuideDrawing
         var text = new List<GuideWord>();
         var middle = shape.MiddleX;
         var anchor = shape.NeckMm ?? 0;
-        var seen = Shapes.Around([art, new Box(Math.Min(art.XMm, middle - BarMm / 2 - 4), Math.Min(anchor, art.YMm), Math.Max(art.WidthMm, BarMm + 8), 1)]).Grown(MarginMm);
+        var seen = Shapes.Around(
+            [art, new Box(Math.Min(art.XMm, middle - BarMm / 2 - 4), Math.Min(anchor, art.YMm), Math.Max(art.WidthMm, BarMm + 8), 1)])
+            .Grown(MarginMm);
         var region = seen with { HeightMm = seen.HeightMm + BarRoomMm };
         if (shape.Collar is { } neck)
             lines.Add(new GuideLine(Within(neck.Outline, region), 0.5f, false, "collar"));
         else
             lines.Add(new GuideLine(Within([.. shape.Outline, shape.Outline[0]], region), 0.5f, false, "edge"));
-        lines.Add(new GuideLine([new(middle, region.YMm + 2), new(middle, region.YMm + region.HeightMm - BarRoomMm)], 0.2f, true, "middle"));
+        lines.Add(new GuideLine([new(middle, region.YMm + 2), new(middle, region.YMm + region.HeightMm - BarRoomMm)], 0.2f, true,
+            "middle"));
         lines.AddRange(Corners(art));
         var (barX, barY) = (middle - BarMm / 2, region.YMm + region.HeightMm - 6);
-        lines.Add(new GuideLine([new(barX, barY - 2), new(barX, barY), new(barX + BarMm, barY), new(barX + BarMm, barY - 2)], 0.3f, false, "bar"));
+        lines.Add(new GuideLine([new(barX, barY - 2), new(barX, barY), new(barX + BarMm, barY), new(barX + BarMm, barY - 2)], 0.3f, false,
+            "bar"));
         text.Add(new GuideWord(barX + 2, barY - 1.5, 3, words.Say("guide-drawing.text")));
-        text.Add(new GuideWord(middle + 2, art.YMm - 2, 3, words.Say("guide-drawing.text-2", ("y", Thing.Mm(art.YMm - anchor)), ("isCollar", shape.Collar is null))));
-        text.Add(new GuideWord(art.XMm + 2, art.YMm + art.HeightMm - 2, 3, words.Say("guide-drawing.text-3", ("width", Thing.Mm(art.WidthMm)), ("height", Thing.Mm(art.HeightMm)))));
+        text.Add(new GuideWord(middle + 2, art.YMm - 2, 3,
+            words.Say("guide-drawing.text-2", ("y", Thing.Mm(art.YMm - anchor)), ("isCollar", shape.Collar is null))));
+        text.Add(new GuideWord(art.XMm + 2, art.YMm + art.HeightMm - 2, 3,
+            words.Say("guide-drawing.text-3", ("width", Thing.Mm(art.WidthMm)), ("height", Thing.Mm(art.HeightMm)))));
         return new GuideDrawing(region, lines, text);
     }
 

@@ -25,7 +25,8 @@ internal static class Typefaces
     private static SKTypeface Load(string name)
     {
         var assembly = typeof(Typefaces).Assembly;
-        using var stream = assembly.GetManifestResourceStream(assembly.GetManifestResourceNames().Single(n => n.EndsWith(name, StringComparison.Ordinal)))!;
+        using var stream = assembly.GetManifestResourceStream(assembly.GetManifestResourceNames()
+            .Single(n => n.EndsWith(name, StringComparison.Ordinal)))!;
         using var data = SKData.Create(stream);
         return SKTypeface.FromData(data);
     }
@@ -67,7 +68,8 @@ public sealed class Page(SKCanvas canvas, IWords words)
     /// <param name="weight">Weight.</param>
     /// <param name="colour">Colour.</param>
     /// <param name="right">Set to the right.</param>
-    public void Text(string text, float x, float baseline, float sizeMm, Weight weight = Weight.Regular, SKColor? colour = null, bool right = false)
+    public void Text(string text, float x, float baseline, float sizeMm, Weight weight = Weight.Regular, SKColor? colour = null,
+        bool right = false)
     {
         using var font = Font(sizeMm, weight);
         using var paint = new SKPaint { Color = colour ?? Ink, IsAntialias = true };
@@ -120,7 +122,8 @@ public sealed class Page(SKCanvas canvas, IWords words)
     /// <param name="sizeMm">Type size, mm.</param>
     /// <param name="weight">Weight.</param>
     /// <param name="colour">Colour.</param>
-    public float Paragraph(string text, float x, float baseline, float widthMm, float sizeMm, Weight weight = Weight.Regular, SKColor? colour = null)
+    public float Paragraph(string text, float x, float baseline, float widthMm, float sizeMm, Weight weight = Weight.Regular,
+        SKColor? colour = null)
     {
         foreach (var line in Lines(text, widthMm, sizeMm, weight))
         {
@@ -140,7 +143,14 @@ public sealed class Page(SKCanvas canvas, IWords words)
     /// <param name="colour">Colour.</param>
     public void Line(float x1, float y1, float x2, float y2, float widthMm = 0.2f, SKColor? colour = null)
     {
-        using var paint = new SKPaint { Color = colour ?? RuleColour, StrokeWidth = widthMm * PointsPerMm, Style = SKPaintStyle.Stroke, IsAntialias = true };
+        using var paint = new SKPaint
+        {
+            Color = colour
+            ?? RuleColour,
+            StrokeWidth = widthMm * PointsPerMm,
+            Style = SKPaintStyle.Stroke,
+            IsAntialias = true
+        };
         canvas.DrawLine(x1 * PointsPerMm, y1 * PointsPerMm, x2 * PointsPerMm, y2 * PointsPerMm, paint);
     }
 
@@ -154,7 +164,14 @@ public sealed class Page(SKCanvas canvas, IWords words)
         builder.AddPoly([.. places.Select(p => new SKPoint(p.X * PointsPerMm, p.Y * PointsPerMm))], false);
         using var path = builder.Detach();
         using var dash = dashed ? SKPathEffect.CreateDash([3 * PointsPerMm, 2 * PointsPerMm], 0) : null;
-        using var paint = new SKPaint { Color = Ink, StrokeWidth = widthMm * PointsPerMm, Style = SKPaintStyle.Stroke, IsAntialias = true, PathEffect = dash };
+        using var paint = new SKPaint
+        {
+            Color = Ink,
+            StrokeWidth = widthMm * PointsPerMm,
+            Style = SKPaintStyle.Stroke,
+            IsAntialias = true,
+            PathEffect = dash
+        };
         canvas.DrawPath(path, paint);
     }
 
@@ -198,10 +215,17 @@ public sealed class Page(SKCanvas canvas, IWords words)
 
         if (stroke is { } outline)
         {
-            using var paint = new SKPaint { Color = outline, Style = SKPaintStyle.Stroke, StrokeWidth = strokeMm * PointsPerMm, IsAntialias = true };
+            using var paint = new SKPaint
+            {
+                Color = outline,
+                Style = SKPaintStyle.Stroke,
+                StrokeWidth = strokeMm * PointsPerMm,
+                IsAntialias = true
+            };
             canvas.DrawRect(rect, paint);
         }
     }
 
-    private static SKFont Font(float sizeMm, Weight weight) => new(Typefaces.Of(weight), sizeMm * PointsPerMm) { Subpixel = true, LinearMetrics = true, Hinting = SKFontHinting.None };
+    private static SKFont Font(float sizeMm, Weight weight) =>
+        new(Typefaces.Of(weight), sizeMm * PointsPerMm) { Subpixel = true, LinearMetrics = true, Hinting = SKFontHinting.None };
 }

@@ -6,7 +6,8 @@ namespace Juxtherm.Documents;
 /// <param name="message">For the reader.</param>
 public sealed class PhotoException(string message) : Exception(message);
 
-/// <summary>A photo made small enough to keep: turned upright, and drawn anew, so that nothing but the picture is left in it (no place, no camera, no time).</summary>
+/// <summary>A photo made small enough to keep: turned upright, and drawn anew, so that nothing but the picture is left in it (no place, no
+/// camera, no time).</summary>
 /// <param name="Width">Pixels.</param>
 /// <param name="Height">Pixels.</param>
 /// <param name="Jpeg">The picture.</param>
@@ -33,20 +34,25 @@ public sealed record Photo(int Width, int Height, byte[] Jpeg, byte[] Small)
     public static Photo Read(byte[] data)
     {
         using var stream = new SKMemoryStream(data);
-        using var codec = SKCodec.Create(stream) ?? throw new PhotoException("This is no picture that can be read here; JPEG, PNG, WebP and GIF are accepted.");
+        using var codec = SKCodec.Create(stream)
+            ?? throw new PhotoException("This is no picture that can be read here; JPEG, PNG, WebP and GIF are accepted.");
         if ((long)codec.Info.Width * codec.Info.Height > MostPixels)
-            throw new PhotoException($"This picture has {codec.Info.Width} × {codec.Info.Height} pixels; up to {MostPixels / 1_000_000} million are accepted.");
+            throw new PhotoException(
+                $"This picture has {codec.Info.Width} × {codec.Info.Height} pixels; up to {MostPixels / 1_000_000} million are accepted.");
         var pixels = (long)codec.Info.Width * codec.Info.Height;
         if (pixels / MostPixelsPerByte > data.Length)
             throw new PhotoException("This picture is broken: it ends before it has begun.");
         var size = codec.GetScaledDimensions(Math.Min(1, 2f * LongestSide / Math.Max(codec.Info.Width, codec.Info.Height)));
         if ((long)size.Width * size.Height > MostWhole)
-            throw new PhotoException($"This picture has {codec.Info.Width} × {codec.Info.Height} pixels; up to {MostWhole / 1_000_000} million are accepted in this format, and up to {MostPixels / 1_000_000} million as JPEG.");
+            throw new PhotoException(
+                $"This picture has {codec.Info.Width} × {codec.Info.Height} pixels; up to {MostWhole / 1_000_000} million are " +
+                    $"accepted in this format, and up to {MostPixels / 1_000_000} million as JPEG.");
         using var bitmap = new SKBitmap(new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
         if (codec.GetPixels(bitmap.Info, bitmap.GetPixels()) is not (SKCodecResult.Success or SKCodecResult.IncompleteInput))
             throw new PhotoException("This picture is broken: it could not be read to its end.");
         bitmap.SetImmutable();
-        var turned = codec.EncodedOrigin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom or SKEncodedOrigin.LeftBottom;
+        var turned = codec.EncodedOrigin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom
+            or SKEncodedOrigin.LeftBottom;
         var (width, height) = turned ? (bitmap.Height, bitmap.Width) : (bitmap.Width, bitmap.Height);
         byte[] Within(int longest, out int w, out int h)
         {
@@ -83,7 +89,8 @@ public sealed record Photo(int Width, int Height, byte[] Jpeg, byte[] Small)
         }
     }
 
-    /// <summary>How a picture is turned so that it stands upright, by the eight ways in which cameras note it (EXIF 2.3, Orientation).</summary>
+    /// <summary>How a picture is turned so that it stands upright, by the eight ways in which cameras note it (EXIF 2.3,
+    /// Orientation).</summary>
     private static SKMatrix Upright(SKEncodedOrigin origin, int w, int h) => origin switch
     {
         SKEncodedOrigin.TopRight => new SKMatrix(-1, 0, w, 0, 1, 0, 0, 0, 1),

@@ -24,11 +24,19 @@ public static class StockLabel
     {
         ArgumentNullException.ThrowIfNull(stock);
         using var stream = new MemoryStream();
-        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = stock.Label, Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
+        using (var document = SKDocument.CreatePdf(stream,
+            new SKDocumentPdfMetadata
+            {
+                Title = stock.Label,
+                Producer = "Juxtherm",
+                Creation = now.UtcDateTime,
+                Modified = now.UtcDateTime
+            }))
         {
             var canvas = document.BeginPage(WidthMm * Page.PointsPerMm, HeightMm * Page.PointsPerMm);
             var page = new Page(canvas, words);
-            var large = Enumerable.Range(0, 9).Select(i => 5 - 0.2f * i).FirstOrDefault(size => Page.WidthOf(stock.Label, size, Weight.Bold) <= TextMm, 3.4f);
+            var large = Enumerable.Range(0, 9).Select(i => 5 - 0.2f * i)
+                .FirstOrDefault(size => Page.WidthOf(stock.Label, size, Weight.Bold) <= TextMm, 3.4f);
             page.Text(Shortened(stock.Label, large, Weight.Bold), 4, 9, large, Weight.Bold);
             page.Text(Shortened($"{vinyl}, {(stock.ColourName.Length > 0 ? stock.ColourName : stock.Colour)}", 3.6f), 4, 15, 3.6f);
             if (SKColor.TryParse(stock.Colour, out var colour))
@@ -36,8 +44,10 @@ public static class StockLabel
             page.Text(stock.ColourName.Length > 0 ? stock.Colour : "", 14, 20.7f, 3, colour: Page.Quiet);
             page.Text(words.Say("stock-label.pdf", ("width", stock.WidthMm), ("length", stock.LengthMm)), 4, 27, 3.4f, Weight.Bold);
             if (stock.CornerWidthMm > 0)
-                page.Text(words.Say("stock-label.pdf-2", ("cornerWidth", stock.CornerWidthMm), ("cornerLength", stock.CornerLengthMm)), 4, 31.5f, 3.2f);
-            page.Text(Shortened(stock.Lot.Length > 0 ? words.Say("stock-label.pdf-3", ("lot", stock.Lot)) : "", 3), 4, 36, 3, colour: Page.Quiet);
+                page.Text(words.Say("stock-label.pdf-2", ("cornerWidth", stock.CornerWidthMm), ("cornerLength", stock.CornerLengthMm)), 4,
+                    31.5f, 3.2f);
+            page.Text(Shortened(stock.Lot.Length > 0 ? words.Say("stock-label.pdf-3", ("lot", stock.Lot)) : "", 3), 4, 36, 3,
+                colour: Page.Quiet);
             Code(page, address, WidthMm - CodeMm - 4, (HeightMm - CodeMm) / 2);
             document.EndPage();
             document.Close();

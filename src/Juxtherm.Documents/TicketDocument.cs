@@ -39,7 +39,8 @@ public static class TicketDocument
         ArgumentNullException.ThrowIfNull(result);
         ArgumentNullException.ThrowIfNull(needs);
         using var stream = new MemoryStream();
-        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = job.Title, Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
+        using (var document = SKDocument.CreatePdf(stream,
+            new SKDocumentPdfMetadata { Title = job.Title, Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
         {
             var canvas = document.BeginPage(Page.WidthMm * Page.PointsPerMm, Page.HeightMm * Page.PointsPerMm);
             Draw(new Page(canvas, words), job, result, needs, now);
@@ -69,7 +70,10 @@ public static class TicketDocument
         var press = plan.BondingPress;
         page.Text(job.Title.Length > 0 ? job.Title : "Untitled", Left, 24, 7, Weight.Bold);
         var vinyls = string.Join(", ", job.Layers.Select(l => l.Vinyl.Name.ToLowerInvariant()).Distinct(StringComparer.Ordinal));
-        var y = page.Paragraph(page.Words.Say("ticket-document.head-y", ("form", job.Blank.Form.Name), ("material", job.Blank.Material.Name), ("vinyls", vinyls), ("source", job.Tools.Source.Name), ("quantity", job.Quantity)), Left, 30.5f, Right - Left, Body, colour: Page.Quiet);
+        var y = page.Paragraph(
+            page.Words.Say("ticket-document.head-y", ("form", job.Blank.Form.Name), ("material", job.Blank.Material.Name),
+                ("vinyls", vinyls), ("source", job.Tools.Source.Name), ("quantity", job.Quantity)), Left, 30.5f, Right - Left, Body,
+                colour: Page.Quiet);
         page.Line(Left, y - 1, Right, y - 1, 0.5f, Page.Ink);
         y += 14;
         if (plan.Verdict == Verdict.Stop)
@@ -81,8 +85,12 @@ public static class TicketDocument
         var set = press.DialMark ?? page.Words.Say(Thing.Celsius(press.Celsius));
         page.Text(set, Left, y, 17, Weight.Bold);
         page.Text(page.Words.Say(Thing.Seconds(press.Seconds)), Left + Page.WidthOf(set, 17, Weight.Bold) + 9, y, 17, Weight.Bold);
-        var other = press.DialMark is null ? page.Words.Say(Thing.InOtherUnits(press.Celsius)) : page.Words.Say("ticket-document.head-other", ("celsius", Thing.Celsius(press.Celsius)));
-        page.Text(page.Words.Say("ticket-document.head", ("other", other), ("pressure", press.Pressure), ("underlay", Lower(job.Tools.Underlay.Name)), ("cover", Lower(job.Tools.Cover.Name)), ("isFor", plan.Chart.For == JobReader.ForThisPress)), Left, y + 7, Body, colour: Page.Quiet);
+        var other = press.DialMark is null
+            ? page.Words.Say(Thing.InOtherUnits(press.Celsius))
+            : page.Words.Say("ticket-document.head-other", ("celsius", Thing.Celsius(press.Celsius)));
+        page.Text(page.Words.Say("ticket-document.head", ("other", other), ("pressure", press.Pressure),
+            ("underlay", Lower(job.Tools.Underlay.Name)), ("cover", Lower(job.Tools.Cover.Name)),
+            ("isFor", plan.Chart.For == JobReader.ForThisPress)), Left, y + 7, Body, colour: Page.Quiet);
         return y + 18;
     }
 
@@ -90,7 +98,8 @@ public static class TicketDocument
     private static float Stack(Page page, TracePhase press, Job job, float x, float y, float width)
     {
         page.Text(page.Words.Say("ticket-document.stack"), x, y, 4, Weight.Bold);
-        page.Text(page.Words.Say("ticket-document.stack-2"), x + Page.WidthOf(page.Words.Say("ticket-document.stack-3"), 4, Weight.Bold) + 2, y, Small, colour: Page.Quiet);
+        page.Text(page.Words.Say("ticket-document.stack-2"),
+            x + Page.WidthOf(page.Words.Say("ticket-document.stack-3"), 4, Weight.Bold) + 2, y, Small, colour: Page.Quiet);
         y += 3;
         var faces = press.Faces[^1];
         page.Box(x, y, width, 5, new SKColor(0xe0, 0xda, 0xd0), Page.Ink);
@@ -106,7 +115,8 @@ public static class TicketDocument
             if (layer?.Colour is { } colour && SKColor.TryParse(colour, out var swatch))
                 page.Box(x, y, 3, height, swatch, Page.Ink);
             page.Text(sheet.Name, x + (layer is null ? 2 : 5), y + height / 2 + 1.1f, Small, layer is null ? Weight.Regular : Weight.Bold);
-            page.Text(page.Words.Say(Thing.Celsius((faces[i] + faces[i + 1]) / 2)), x + width - 2, y + height / 2 + 1.1f, Small, right: true);
+            page.Text(page.Words.Say(Thing.Celsius((faces[i] + faces[i + 1]) / 2)), x + width - 2, y + height / 2 + 1.1f, Small,
+                right: true);
             y += height;
         }
 
@@ -121,10 +131,12 @@ public static class TicketDocument
         var parts = plan.Presses.Max(p => p.Parts);
         page.Text(page.Words.Say("ticket-document.presses"), x, y, 4, Weight.Bold);
         if (parts > 1)
-            page.Text(page.Words.Say("ticket-document.presses-2", ("parts", parts)), x + Page.WidthOf(page.Words.Say("ticket-document.presses-3"), 4, Weight.Bold) + 2, y, Small, colour: Page.Quiet);
+            page.Text(page.Words.Say("ticket-document.presses-2", ("parts", parts)),
+                x + Page.WidthOf(page.Words.Say("ticket-document.presses-3"), 4, Weight.Bold) + 2, y, Small, colour: Page.Quiet);
         y += 2;
         // A long list is set close, so that the page holds what there is to watch out for as well.
-        IReadOnlyList<(PlannedPress Press, int Times)> listed = [.. plan.Presses.Where(p => p.Purpose == PressPurpose.Patch).Select(p => (p, 1)), .. whole.Select(w => (w.Press, Math.Max(w.OnParts.Count, w.Press.Sections.Count)))];
+        IReadOnlyList<(PlannedPress Press, int Times)> listed = [.. plan.Presses.Where(p => p.Purpose == PressPurpose.Patch)
+            .Select(p => (p, 1)), .. whole.Select(w => (w.Press, Math.Max(w.OnParts.Count, w.Press.Sections.Count)))];
         var close = listed.Count > RoomyPresses;
         var all = listed.Max(p => p.Press.Layers.Count);
         foreach (var (press, times) in listed)
@@ -134,7 +146,9 @@ public static class TicketDocument
             var (size, what) = (close ? Small : Body, Name(page, press.Purpose));
             if (press.Layers.Count > 0 && all > 1)
                 what += press.Layers.Count == all ? page.Words.Say("ticket-document.presses-4") : $": {string.Join(", ", press.Layers)}";
-            page.Text(times > 1 ? page.Words.Say("ticket-document.presses-5", ("times", times), ("seconds", Thing.Seconds(press.Seconds))) : page.Words.Say(Thing.Seconds(press.Seconds)), x + width, y, size, Weight.Bold, right: true);
+            page.Text(times > 1
+                ? page.Words.Say("ticket-document.presses-5", ("times", times), ("seconds", Thing.Seconds(press.Seconds)))
+                : page.Words.Say(Thing.Seconds(press.Seconds)), x + width, y, size, Weight.Bold, right: true);
             var lines = Page.Lines(what, width - 16, size, Weight.Bold);
             for (var i = 0; i < lines.Count; i++, y += i < lines.Count ? size * 1.3f : 0)
                 page.Text(lines[i], x, y, size, Weight.Bold);
@@ -155,7 +169,9 @@ public static class TicketDocument
             foreach (var rung in plan.Ladder)
             {
                 y += LineMm - 0.4f;
-                page.Text(page.Words.Say("ticket-document.presses-7", ("dialMark", rung.DialMark ?? page.Words.Say(Thing.Celsius(rung.Celsius))), ("seconds", Thing.Seconds(rung.Seconds))), x, y, Small);
+                page.Text(page.Words.Say("ticket-document.presses-7",
+                    ("dialMark", rung.DialMark ?? page.Words.Say(Thing.Celsius(rung.Celsius))), ("seconds", Thing.Seconds(rung.Seconds))),
+                    x, y, Small);
             }
 
             y += 2;
@@ -196,8 +212,10 @@ public static class TicketDocument
 
     private static string PeelLine(Page page, Peel peel) => peel switch
     {
-        { Method: PeelMethod.Hot, FromSeconds: 0, ToSeconds: { } within } => page.Words.Say("ticket-document.peel-line.within", ("within", Thing.Seconds(within))),
-        { ToSeconds: { } to } => page.Words.Say("ticket-document.peel-line.to", ("from", peel.FromSeconds), ("to", to), ("where", Where(page, peel))),
+        { Method: PeelMethod.Hot, FromSeconds: 0, ToSeconds: { } within } =>
+            page.Words.Say("ticket-document.peel-line.within", ("within", Thing.Seconds(within))),
+        { ToSeconds: { } to } =>
+            page.Words.Say("ticket-document.peel-line.to", ("from", peel.FromSeconds), ("to", to), ("where", Where(page, peel))),
         _ => page.Words.Say("ticket-document.peel-line.else", ("from", Thing.Seconds(peel.FromSeconds)), ("where", Where(page, peel))),
     };
 
@@ -220,8 +238,12 @@ public static class TicketDocument
 
             page.Line(Left, y, Right, y);
             y += 4.6f;
-            page.Text(notice.Level switch { NoticeLevel.Stop => "STOP", NoticeLevel.Caution => "Caution", _ => "Note" }, Left, y, Small, notice.Level == NoticeLevel.Note ? Weight.Regular : Weight.Bold);
-            y = page.Paragraph(page.Words.Say("ticket-document.notices-2", ("notice", notice.Text), ("accepted", notice.Accepted is { } word ? page.Words.Say("ticket-document.notices-2.accepted", ("word", word)) : "")), Left + 22, y, Right - Left - 26, Small) - 1.2f;
+            page.Text(notice.Level switch { NoticeLevel.Stop => "STOP", NoticeLevel.Caution => "Caution", _ => "Note" }, Left, y, Small,
+                notice.Level == NoticeLevel.Note ? Weight.Regular : Weight.Bold);
+            y = page.Paragraph(
+                page.Words.Say("ticket-document.notices-2", ("notice", notice.Text),
+                    ("accepted", notice.Accepted is { } word ? page.Words.Say("ticket-document.notices-2.accepted", ("word", word)) : "")),
+                    Left + 22, y, Right - Left - 26, Small) - 1.2f;
         }
 
         if (left > 0)
@@ -234,6 +256,7 @@ public static class TicketDocument
         var care = plan.Steps.LastOrDefault(s => s.Stage == WorkStage.Care)?.Text ?? "";
         page.Line(Left, Bottom - 5, Right, Bottom - 5, 0.5f, Page.Ink);
         var y = page.Paragraph(care, Left, Bottom, Right - Left, Small, Weight.Bold);
-        page.Text(page.Words.Say("ticket-document.foot", ("now", now.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)), ("catalogueVersion", plan.CatalogueVersion)), Left, y + 1, 2.5f, colour: Page.Quiet);
+        page.Text(page.Words.Say("ticket-document.foot", ("now", now.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)),
+            ("catalogueVersion", plan.CatalogueVersion)), Left, y + 1, 2.5f, colour: Page.Quiet);
     }
 }

@@ -30,14 +30,17 @@ internal static class TicketItem
         if (needs.Count == 0)
             return y;
         page.Text(page.Words.Say("ticket-item.draw"), x, y, 4, Weight.Bold);
-        page.Text(page.Words.Say("ticket-item.draw-2"), x + Page.WidthOf(page.Words.Say("ticket-item.draw-3"), 4, Weight.Bold) + 2, y, 2.7f, colour: Page.Quiet);
+        page.Text(page.Words.Say("ticket-item.draw-2"), x + Page.WidthOf(page.Words.Say("ticket-item.draw-3"), 4, Weight.Bold) + 2, y, 2.7f,
+            colour: Page.Quiet);
         foreach (var need in needs)
         {
             y += LineMm + 0.4f;
             if (need.Colour is { } colour && SKColor.TryParse(colour, out var swatch))
                 page.Box(x, y - 2.6f, 3, 3, swatch, Page.Ink);
-            page.Text(string.Create(CultureInfo.InvariantCulture, $"{need.Name}, {need.Pieces} {(need.Pieces == 1 ? "piece" : "pieces")}"), x + 5, y, Small);
-            page.Text(page.Words.Say("ticket-item.draw-4", ("length", Thing.Mm(need.LengthMm)), ("sheets", need.Sheets)), x + width, y, Small, Weight.Bold, right: true);
+            page.Text(string.Create(CultureInfo.InvariantCulture, $"{need.Name}, {need.Pieces} {(need.Pieces == 1 ? "piece" : "pieces")}"),
+                x + 5, y, Small);
+            page.Text(page.Words.Say("ticket-item.draw-4", ("length", Thing.Mm(need.LengthMm)), ("sheets", need.Sheets)), x + width, y,
+                Small, Weight.Bold, right: true);
         }
 
         return y + 5;
@@ -60,11 +63,13 @@ internal static class TicketItem
                     line += LineMm;
                 }
 
-                line = page.Paragraph(place.Text, left, line, width - PictureMm - GapMm, several ? Small : Body, several ? Weight.Regular : Weight.Bold) + 1;
+                line = page.Paragraph(place.Text, left, line, width - PictureMm - GapMm, several
+                    ? Small : Body, several ? Weight.Regular : Weight.Bold) + 1;
             }
 
             if (face.Count() > MostSizes)
-                line = page.Paragraph(page.Words.Say("ticket-item.places-3", ("face", face.Count() - MostSizes)), left, line, width - PictureMm - GapMm, Small, colour: Page.Quiet);
+                line = page.Paragraph(page.Words.Say("ticket-item.places-3", ("face", face.Count() - MostSizes)), left, line,
+                    width - PictureMm - GapMm, Small, colour: Page.Quiet);
             y = Math.Max(end, line) + 2;
         }
 
@@ -90,7 +95,8 @@ internal static class TicketItem
             if (layer.Shape is { } drawn)
                 page.Shape(drawn.PathIn(box), At(new Spot(0, 0)), (float)scale, ink);
             else
-                page.Box(At(new Spot(box.XMm, box.YMm)).X, At(new Spot(box.XMm, box.YMm)).Y, (float)(box.WidthMm * scale), (float)(box.HeightMm * scale), ink, Page.Ink, 0.1f);
+                page.Box(At(new Spot(box.XMm, box.YMm)).X, At(new Spot(box.XMm, box.YMm)).Y, (float)(box.WidthMm * scale),
+                    (float)(box.HeightMm * scale), ink, Page.Ink, 0.1f);
         }
 
         return y + (float)(around.HeightMm * scale);

@@ -7,7 +7,8 @@ using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Documents;
 
-/// <summary>The weeding sheet: every sheet of vinyl as it reads from the right side, what stays shaded, what goes numbered, islands ringed.</summary>
+/// <summary>The weeding sheet: every sheet of vinyl as it reads from the right side, what stays shaded, what goes numbered, islands
+/// ringed.</summary>
 public static class WeedingDocument
 {
     private const float MarginMm = 14;
@@ -25,7 +26,14 @@ public static class WeedingDocument
     {
         ArgumentNullException.ThrowIfNull(way);
         using var stream = new MemoryStream();
-        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = words.Say("weeding-document.pdf", ("title", title)), Producer = "Juxtherm", Creation = now.UtcDateTime, Modified = now.UtcDateTime }))
+        using (var document = SKDocument.CreatePdf(stream,
+            new SKDocumentPdfMetadata
+            {
+                Title = words.Say("weeding-document.pdf", ("title", title)),
+                Producer = "Juxtherm",
+                Creation = now.UtcDateTime,
+                Modified = now.UtcDateTime
+            }))
         {
             foreach (var list in way.Lists)
             {
@@ -48,9 +56,11 @@ public static class WeedingDocument
         var shapes = sheet.Units.Select(u => (Unit: u, Shape: list.Shapes[u.Shape])).ToList();
         var centres = shapes.Sum(s => s.Shape.Centres.Count);
         var rings = shapes.Sum(s => s.Shape.Delicate.Count);
-        page.Text(page.Words.Say("weeding-document.sheet", ("list", list.Name), ("colourName", list.ColourName), ("number", sheet.Number), ("sheets", list.Sheets.Count)), MarginMm, 18, 6, Weight.Bold);
+        page.Text(page.Words.Say("weeding-document.sheet", ("list", list.Name), ("colourName", list.ColourName), ("number", sheet.Number),
+            ("sheets", list.Sheets.Count)), MarginMm, 18, 6, Weight.Bold);
         page.Text(title, Page.WidthMm - MarginMm, 18, 4, colour: Page.Quiet, right: true);
-        page.Text(page.Words.Say("weeding-document.sheet-2", ("centres", centres), ("shapes", shapes.Sum(s => s.Shape.Pieces)), ("rings", rings)), MarginMm, 26, 3.8f);
+        page.Text(page.Words.Say("weeding-document.sheet-2", ("centres", centres), ("shapes", shapes.Sum(s => s.Shape.Pieces)),
+            ("rings", rings)), MarginMm, 26, 3.8f);
 
         var (width, height) = ((float)sheet.WidthMm, (float)sheet.UsedLengthMm);
         var scale = Math.Min(1, Math.Min((Page.WidthMm - 2 * MarginMm - ListMm - 6) / width, (Page.HeightMm - TopMm - MarginMm) / height));
@@ -65,7 +75,8 @@ public static class WeedingDocument
         Numbers(page, list, shapes, width, scale);
         CheckOff(page, shapes);
         if (scale < 1)
-            page.Text(page.Words.Say("weeding-document.sheet-3", ("scale", scale * 100)), MarginMm, Page.HeightMm - 6, 3, colour: Page.Quiet);
+            page.Text(page.Words.Say("weeding-document.sheet-3", ("scale", scale * 100)), MarginMm, Page.HeightMm - 6, 3,
+                colour: Page.Quiet);
     }
 
     private static void Draw(SKCanvas canvas, List<(PlacedUnit Unit, UnitShape Shape)> shapes, float width, float height, float scale)
@@ -108,7 +119,8 @@ public static class WeedingDocument
             {
                 var at = unit.On(centre);
                 var x = list.Mirrored ? width - at.X : at.X;
-                page.Text((++number).ToString(CultureInfo.InvariantCulture), MarginMm + (float)x * scale - 0.8f, TopMm + (float)at.Y * scale + 0.9f, 2.4f, Weight.Bold);
+                page.Text((++number).ToString(CultureInfo.InvariantCulture), MarginMm + (float)x * scale - 0.8f,
+                    TopMm + (float)at.Y * scale + 0.9f, 2.4f, Weight.Bold);
             }
         }
     }
@@ -123,7 +135,10 @@ public static class WeedingDocument
         {
             page.Box(x, y - 3, 3.4f, 3.4f, null, Page.Ink);
             page.Text(Names.Of(page, unit), x + 5.5f, y, 3.4f);
-            page.Text(shape.Centres.Count == 0 ? page.Words.Say("weeding-document.check-off-2") : $"{shape.Centres.Count} {(shape.Centres.Count == 1 ? "centre" : "centres")}", Page.WidthMm - MarginMm, y, 3.2f, colour: Page.Quiet, right: true);
+            page.Text(shape.Centres.Count == 0
+                ? page.Words.Say("weeding-document.check-off-2")
+                : $"{shape.Centres.Count} {(shape.Centres.Count == 1 ? "centre" : "centres")}", Page.WidthMm - MarginMm, y, 3.2f,
+                colour: Page.Quiet, right: true);
             y += LineMm;
         }
 
@@ -135,9 +150,18 @@ public static class WeedingDocument
     {
         public static string Of(Page page, PlacedUnit unit)
         {
-            var what = unit.Kind switch { CutUnitKind.TestCut => page.Words.Say("names.what.test-cut"), CutUnitKind.Patch => page.Words.Say("names.what.patch"), _ => unit.Name ?? string.Join(" + ", unit.Layers) };
+            var what = unit.Kind
+                switch
+            {
+                CutUnitKind.TestCut => page.Words.Say("names.what.test-cut"),
+                CutUnitKind.Patch =>
+                    page.Words.Say("names.what.patch"),
+                _ => unit.Name ?? string.Join(" + ", unit.Layers)
+            };
             var part = unit.Parts > 1 ? page.Words.Say("names.part", ("part", unit.Part), ("parts", unit.Parts)) : "";
-            return unit.Garment > 0 ? page.Words.Say("names.text", ("number", unit.Number is { } n ? $"{n} " : ""), ("what", what), ("part", part), ("garment", unit.Garment)) : what + part;
+            return unit.Garment > 0
+                ? page.Words.Say("names.text", ("number", unit.Number is { } n ? $"{n} " : ""), ("what", what), ("part", part),
+                    ("garment", unit.Garment)) : what + part;
         }
     }
 }

@@ -6,7 +6,8 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Juxtherm.Store;
 
-/// <summary>Keeps cuts, and lets them take their vinyl from the shelf: each step whole and once, whatever is clicked twice or crashes.</summary>
+/// <summary>Keeps cuts, and lets them take their vinyl from the shelf: each step whole and once, whatever is clicked twice or
+/// crashes.</summary>
 /// <param name="contexts">Reaches the database.</param>
 /// <param name="clock">The time.</param>
 public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimeProvider clock)
@@ -38,7 +39,8 @@ public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimePr
             (cut.CreatedUtc, cut.Version, cut.Status) = (clock.GetUtcNow(), 1, Open);
             db.Add(cut);
             foreach (var use in uses)
-                await StockStore.MoveAsync(db, use.StockId, new StockMove(StockMoveKind.Reserve, use.LengthMm, cut.Id), cut.Id, clock.GetUtcNow(), cancel);
+                await StockStore.MoveAsync(db, use.StockId, new StockMove(StockMoveKind.Reserve, use.LengthMm, cut.Id), cut.Id,
+                    clock.GetUtcNow(), cancel);
             return cut;
         }, cancel);
     }
@@ -143,8 +145,10 @@ public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimePr
         return [.. rows.Select(r => (r.Id, StockStore.OnHand(r).Ledger.ReservedFor(cut))).Where(p => p.Item2 > 0)];
     }
 
-    /// <summary>What is cut again takes more of the roll; where that has no more, it comes from elsewhere and the shelf is not asked.</summary>
-    private static async Task PromiseMoreAsync(WorkshopContext db, StockUse more, Guid cut, Guid commandId, DateTimeOffset now, CancellationToken cancel)
+    /// <summary>What is cut again takes more of the roll; where that has no more, it comes from elsewhere and the shelf is not
+    /// asked.</summary>
+    private static async Task PromiseMoreAsync(WorkshopContext db, StockUse more, Guid cut, Guid commandId, DateTimeOffset now,
+        CancellationToken cancel)
     {
         try
         {

@@ -14,14 +14,18 @@ public static class DiskFull
     private const long LeastBytes = 64 * 1024;
 
     /// <summary>There is no room left.</summary>
-    public static bool Is(Exception? exception) => Any(exception, e => e is SqliteException { SqliteErrorCode: SqliteFull } || e is IOException && (e.HResult & 0xFFFF) is NoSpace or Quota);
+    public static bool Is(Exception? exception) =>
+        Any(exception, e => e is SqliteException { SqliteErrorCode: SqliteFull } || e is IOException
+            && (e.HResult & 0xFFFF) is NoSpace or Quota);
 
     /// <summary>So little room is left that a database cannot even be opened, which it says in other words.</summary>
     /// <param name="path">The folder.</param>
     public static bool IsFull(string path) => new DriveInfo(path).AvailableFreeSpace < LeastBytes;
 
     /// <summary>It cannot be written at all.</summary>
-    public static bool IsReadOnly(Exception? exception) => Any(exception, e => e is SqliteException { SqliteErrorCode: SqliteReadOnly } or UnauthorizedAccessException || e is IOException && (e.HResult & 0xFFFF) == ReadOnly);
+    public static bool IsReadOnly(Exception? exception) =>
+        Any(exception, e => e is SqliteException { SqliteErrorCode: SqliteReadOnly } or UnauthorizedAccessException || e is IOException
+            && (e.HResult & 0xFFFF) == ReadOnly);
 
     private static bool Any(Exception? exception, Func<Exception, bool> holds)
     {

@@ -4,12 +4,14 @@ using Microsoft.EntityFrameworkCore.Migrations;
 
 namespace Juxtherm.Store;
 
-/// <summary>Which migrations a database has had, asked of it directly: to build the whole model only to find that nothing is to be done takes a second of every start.</summary>
+/// <summary>Which migrations a database has had, asked of it directly: to build the whole model only to find that nothing is to be done
+/// takes a second of every start.</summary>
 internal static class History
 {
     /// <summary>The migrations that this program knows.</summary>
     public static IReadOnlySet<string> Known { get; } =
-        typeof(History).Assembly.GetTypes().Select(t => t.GetCustomAttribute<MigrationAttribute>()?.Id).OfType<string>().ToHashSet(StringComparer.Ordinal);
+        typeof(History).Assembly.GetTypes().Select(t => t.GetCustomAttribute<MigrationAttribute>()?.Id).OfType<string>()
+        .ToHashSet(StringComparer.Ordinal);
 
     /// <summary>The migrations that a database has had.</summary>
     public static IReadOnlyList<string> Applied(SqliteConnection database)

@@ -55,7 +55,9 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
                       join card in db.JobCards.AsNoTracking() on job.Id equals card.JobId into cards
                       from card in cards.DefaultIfEmpty()
                       orderby job.UpdatedUtc descending
-                      select new ListedJob(job.Id, job.Title, job.UpdatedUtc, job.Version, job.LearnedJson, card == null ? null : new JobCardRow { JobId = card.JobId, For = card.For, MetricJson = "", UsJson = "" })).ToListAsync(cancel);
+                      select new ListedJob(job.Id, job.Title, job.UpdatedUtc, job.Version, job.LearnedJson, card == null
+                          ? null : new JobCardRow { JobId = card.JobId, For = card.For, MetricJson = "", UsJson = "" }))
+                          .ToListAsync(cancel);
     }
 
     /// <summary>Keeps what a job's card says.</summary>
@@ -86,12 +88,23 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
     /// <param name="cancel">Gives up.</param>
     /// <param name="example">It is a worked example.</param>
     /// <param name="learned">What the workshop has learned as its plan is agreed to; null to leave that open.</param>
-    public Task<JobRow> AddAsync(Guid id, string title, string json, CancellationToken cancel, bool example = false, string? learned = null) => Once.DoAsync(contexts, async db =>
+    public Task<JobRow> AddAsync(Guid id, string title, string json, CancellationToken cancel, bool example = false,
+        string? learned = null) => Once.DoAsync(contexts, async db =>
     {
         if (await db.Jobs.AsNoTracking().SingleOrDefaultAsync(j => j.Id == id, cancel) is { } before)
             return before;
         var now = clock.GetUtcNow();
-        var row = new JobRow { Id = id, Title = title, Json = json, Version = 1, CreatedUtc = now, UpdatedUtc = now, Example = example, LearnedJson = learned };
+        var row = new JobRow
+        {
+            Id = id,
+            Title = title,
+            Json = json,
+            Version = 1,
+            CreatedUtc = now,
+            UpdatedUtc = now,
+            Example = example,
+            LearnedJson = learned
+        };
         db.Add(row);
         return row;
     }, cancel);
@@ -120,7 +133,8 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
     public async Task<bool> AgreeAsync(Guid id, string learned, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.Jobs.Where(j => j.Id == id && j.DeletedUtc == null).ExecuteUpdateAsync(j => j.SetProperty(x => x.LearnedJson, learned), cancel) > 0;
+        return await db.Jobs.Where(j => j.Id == id && j.DeletedUtc == null)
+            .ExecuteUpdateAsync(j => j.SetProperty(x => x.LearnedJson, learned), cancel) > 0;
     }
 
     /// <summary>Deletes a job, or undoes that.</summary>

@@ -47,7 +47,8 @@ public sealed record LogSearch
 /// <param name="HeatSources">Heat source ids.</param>
 /// <param name="Lots">Lots.</param>
 /// <param name="People">Names.</param>
-public sealed record LogChoices(IReadOnlyList<string> Vinyls, IReadOnlyList<string> Materials, IReadOnlyList<string> HeatSources, IReadOnlyList<string> Lots, IReadOnlyList<string> People);
+public sealed record LogChoices(IReadOnlyList<string> Vinyls, IReadOnlyList<string> Materials, IReadOnlyList<string> HeatSources,
+    IReadOnlyList<string> Lots, IReadOnlyList<string> People);
 
 /// <summary>Pieces alike, for the picture of how much room.</summary>
 /// <param name="Celsius">What the plate was set to, °C.</param>
@@ -64,7 +65,8 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
     private const int MostAtOnce = 1_000;
 
     /// <summary>Entries that fit, newest first, with how many there are in all.</summary>
-    public async Task<(IReadOnlyList<LogRow> Entries, int Total)> SearchAsync(LogSearch search, int skip, int take, CancellationToken cancel)
+    public async Task<(IReadOnlyList<LogRow> Entries, int Total)> SearchAsync(LogSearch search, int skip, int take,
+        CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(search);
         await using var db = await contexts.CreateDbContextAsync(cancel);
@@ -82,9 +84,11 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
     }
 
     private static IQueryable<LogRow> Page(IQueryable<LogRow> entries, Func<IQueryable<LogRow>, IQueryable<LogRow>> part) =>
-        part(entries.AsNoTracking().OrderByDescending(e => e.AtUtc).ThenByDescending(e => e.Id)).Include(e => e.Washes.OrderBy(w => w.Washes)).AsSplitQuery();
+        part(entries.AsNoTracking().OrderByDescending(e => e.AtUtc).ThenByDescending(e => e.Id))
+        .Include(e => e.Washes.OrderBy(w => w.Washes)).AsSplitQuery();
 
-    /// <summary>Every entry that fits, oldest first, with its washes but not its photos; a part at a time, so that ever so many are never there at once.</summary>
+    /// <summary>Every entry that fits, oldest first, with its washes but not its photos; a part at a time, so that ever so many are never
+    /// there at once.</summary>
     public async IAsyncEnumerable<LogRow> EachAsync(LogSearch search, [EnumeratorCancellation] CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(search);
@@ -95,7 +99,8 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
             var fitting = Fitting(db.Log.AsNoTracking(), search);
             if (last is { AtUtc: var at, Id: var id })
                 fitting = fitting.Where(e => e.AtUtc > at || (e.AtUtc == at && e.Id > id));
-            var part = await fitting.Include(e => e.Washes.OrderBy(w => w.Washes)).OrderBy(e => e.AtUtc).ThenBy(e => e.Id).Take(MostAtOnce).AsSplitQuery().ToListAsync(cancel);
+            var part = await fitting.Include(e => e.Washes.OrderBy(w => w.Washes)).OrderBy(e => e.AtUtc).ThenBy(e => e.Id).Take(MostAtOnce)
+                .AsSplitQuery().ToListAsync(cancel);
             foreach (var row in part)
                 yield return row;
             if (part.Count < MostAtOnce)
@@ -105,7 +110,8 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
     }
 
     /// <summary>Every entry that fits, oldest first; only for a search that finds few.</summary>
-    public async Task<IReadOnlyList<LogRow>> AllAsync(LogSearch search, CancellationToken cancel) => await EachAsync(search, cancel).ToListAsync(cancel);
+    public async Task<IReadOnlyList<LogRow>> AllAsync(LogSearch search, CancellationToken cancel) =>
+        await EachAsync(search, cancel).ToListAsync(cancel);
 
     /// <summary>An entry with its washes; null when there is none.</summary>
     public async Task<LogRow?> FindAsync(long id, CancellationToken cancel)
@@ -118,7 +124,8 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
     public async Task<ILookup<long, Guid>> PhotosAsync(IReadOnlyCollection<long> entries, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        var found = await db.LogPhotos.Where(p => entries.Contains(p.LogId)).OrderBy(p => p.AtUtc).Select(p => new { p.LogId, p.Id }).ToListAsync(cancel);
+        var found = await db.LogPhotos.Where(p => entries.Contains(p.LogId)).OrderBy(p => p.AtUtc).Select(p => new { p.LogId, p.Id })
+            .ToListAsync(cancel);
         return found.ToLookup(p => p.LogId, p => p.Id);
     }
 
@@ -126,25 +133,32 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
     public async Task<LogChoices> ChoicesAsync(CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        static IReadOnlyList<string> Parts(IEnumerable<string> joined) => [.. joined.SelectMany(j => j.Split(',', StringSplitOptions.RemoveEmptyEntries)).Distinct(StringComparer.Ordinal).Order(StringComparer.Ordinal)];
-        Task<List<string>> Of(System.Linq.Expressions.Expression<Func<LogRow, string>> what) => db.Log.Select(what).Distinct().ToListAsync(cancel);
+        static IReadOnlyList<string> Parts(IEnumerable<string> joined) =>
+            [.. joined.SelectMany(j => j.Split(',', StringSplitOptions.RemoveEmptyEntries)).Distinct(StringComparer.Ordinal)
+                .Order(StringComparer.Ordinal)];
+        Task<List<string>> Of(System.Linq.Expressions.Expression<Func<LogRow, string>> what) =>
+            db.Log.Select(what).Distinct().ToListAsync(cancel);
         return new LogChoices(
-            Parts(await Of(e => e.Vinyl)), Parts(await Of(e => e.Material)), Parts(await Of(e => e.HeatSource)), Parts(await Of(e => e.Lots)),
+            Parts(await Of(e => e.Vinyl)), Parts(await Of(e => e.Material)), Parts(await Of(e => e.HeatSource)),
+            Parts(await Of(e => e.Lots)),
             [.. (await Of(e => e.Name)).Where(n => n.Length > 0).Order(StringComparer.Ordinal)]);
     }
 
-    /// <summary>What came out with a vinyl on a blank under a press, alike pieces counted; worked examples and struck entries left out.</summary>
+    /// <summary>What came out with a vinyl on a blank under a press, alike pieces counted; worked examples and struck entries left
+    /// out.</summary>
     public async Task<IReadOnlyList<LogMark>> MarksAsync(string vinyl, string material, string heatSource, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        var alike = await db.Log.Where(e => e.Vinyl == vinyl && e.Material == material && e.HeatSource == heatSource && !e.Example && !e.Struck)
+        var alike = await db.Log.Where(e => e.Vinyl == vinyl && e.Material == material && e.HeatSource == heatSource && !e.Example
+            && !e.Struck)
             .GroupBy(e => new { Celsius = Math.Round(e.Celsius), Seconds = Math.Round(e.PressedSeconds), e.Outcomes })
             .Select(g => new { g.Key.Celsius, g.Key.Seconds, g.Key.Outcomes, Count = g.Count() })
             .OrderByDescending(g => g.Count).Take(MostMarks).ToListAsync(cancel);
         return [.. alike.Select(a => new LogMark(a.Celsius, a.Seconds, a.Outcomes, a.Count))];
     }
 
-    /// <summary>The latest entries that teach something of a vinyl on a blank under a press, newest first, so many of each at most.</summary>
+    /// <summary>The latest entries that teach something of a vinyl on a blank under a press, newest first, so many of each at
+    /// most.</summary>
     public async Task<IReadOnlyList<LogRow>> TeachingAsync(int mostOfEach, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
@@ -153,7 +167,8 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
         var found = new List<LogRow>();
         foreach (var kind in kinds)
         {
-            found.AddRange(await teaching.Where(e => e.Vinyl == kind.Vinyl && e.Material == kind.Material && e.HeatSource == kind.HeatSource)
+            found.AddRange(
+                await teaching.Where(e => e.Vinyl == kind.Vinyl && e.Material == kind.Material && e.HeatSource == kind.HeatSource)
                 .OrderByDescending(e => e.AtUtc).Take(mostOfEach).Include(e => e.Washes).AsSplitQuery().ToListAsync(cancel));
         }
 
@@ -170,19 +185,23 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
         foreach (var row in rows)
         {
             await db.Log.Where(e => e.Id == row.Id).ExecuteUpdateAsync(
-                set => set.SetProperty(e => e.HeatBy, row.HeatBy).SetProperty(e => e.LnRoom, row.LnRoom).SetProperty(e => e.BondPerK, row.BondPerK)
-                    .SetProperty(e => e.LnBurden, row.LnBurden).SetProperty(e => e.BurdenPerK, row.BurdenPerK).SetProperty(e => e.HeatOffsetK, row.HeatOffsetK),
+                set => set.SetProperty(e => e.HeatBy, row.HeatBy).SetProperty(e => e.LnRoom, row.LnRoom)
+                .SetProperty(e => e.BondPerK, row.BondPerK)
+                    .SetProperty(e => e.LnBurden, row.LnBurden).SetProperty(e => e.BurdenPerK, row.BurdenPerK)
+                    .SetProperty(e => e.HeatOffsetK, row.HeatOffsetK),
                 cancel);
         }
 
         await whole.CommitAsync(cancel);
     }
 
-    /// <summary>Plates as they were measured while they closed: press, dial, measured, and the run that it was in; worked examples left out.</summary>
+    /// <summary>Plates as they were measured while they closed: press, dial, measured, and the run that it was in; worked examples left
+    /// out.</summary>
     public async Task<IReadOnlyList<LogRow>> MeasuredAsync(int most, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.Log.AsNoTracking().Where(e => e.PlateCelsius != null && !e.Example && !e.Struck).OrderByDescending(e => e.AtUtc).Take(most).ToListAsync(cancel);
+        return await db.Log.AsNoTracking().Where(e => e.PlateCelsius != null && !e.Example && !e.Struck).OrderByDescending(e => e.AtUtc)
+            .Take(most).ToListAsync(cancel);
     }
 
     /// <summary>Takes in what lies ready in a database of its own: what is new by its key, all of it or nothing, at once.</summary>
@@ -194,7 +213,9 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
         await db.Database.OpenConnectionAsync(cancel);
-        string Columns(Type rows, params string[] without) => string.Join(", ", db.Model.FindEntityType(rows)!.GetProperties().Select(p => p.GetColumnName()).Where(c => !without.Contains(c)).Select(c => $"\"{c}\""));
+        string Columns(Type rows, params string[] without) =>
+            string.Join(", ", db.Model.FindEntityType(rows)!.GetProperties().Select(p => p.GetColumnName()).Where(c => !without.Contains(c))
+                .Select(c => $"\"{c}\""));
         var (entry, wash) = (Columns(typeof(LogRow), "Id"), Columns(typeof(LogWashRow), "Id", "LogId"));
         async Task<int> DoAsync(string sql)
         {
@@ -211,9 +232,14 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
         try
         {
             await DoAsync("BEGIN IMMEDIATE");
-            await DoAsync("CREATE TEMP TABLE fresh AS SELECT s.Id AS Stage, s.Key AS Key FROM stage.Log s WHERE NOT EXISTS (SELECT 1 FROM main.Log l WHERE l.Key = s.Key)");
-            var added = await DoAsync($"INSERT INTO main.Log ({entry}) SELECT {entry} FROM stage.Log WHERE Id IN (SELECT Stage FROM fresh) ORDER BY Id");
-            await DoAsync($"INSERT INTO main.LogWashes (LogId, {wash}) SELECT l.Id, {string.Join(", ", wash.Split(", ").Select(c => "w." + c))} FROM stage.LogWashes w JOIN fresh f ON f.Stage = w.LogId JOIN main.Log l ON l.Key = f.Key");
+            await DoAsync(
+                "CREATE TEMP TABLE fresh AS SELECT s.Id AS Stage, s.Key AS Key FROM stage.Log s WHERE NOT EXISTS (SELECT 1 FROM " +
+                    "main.Log l WHERE l.Key = s.Key)");
+            var added = await DoAsync(
+                $"INSERT INTO main.Log ({entry}) SELECT {entry} FROM stage.Log WHERE Id IN (SELECT Stage FROM fresh) ORDER BY Id");
+            await DoAsync(
+                $"INSERT INTO main.LogWashes (LogId, {wash}) SELECT l.Id, {string.Join(", ", wash.Split(", ").Select(c => "w." + c))} " +
+                    $"FROM stage.LogWashes w JOIN fresh f ON f.Stage = w.LogId JOIN main.Log l ON l.Key = f.Key");
             await DoAsync("DROP TABLE fresh");
             await DoAsync("COMMIT");
             return added;

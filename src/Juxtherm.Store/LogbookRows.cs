@@ -75,7 +75,8 @@ public sealed class LogRow
     /// <summary>Somebody said that it should not count: it teaches nothing.</summary>
     public bool Struck { get; set; }
 
-    /// <summary>ln of the bond that it had by the catalogue over that from which it holds; null where it tells nothing of one vinyl.</summary>
+    /// <summary>ln of the bond that it had by the catalogue over that from which it holds; null where it tells nothing of one
+    /// vinyl.</summary>
     public double? LnRoom { get; set; }
 
     /// <summary>Which model and catalogue those figures were reckoned by; empty for none, or for one from before that was kept.</summary>

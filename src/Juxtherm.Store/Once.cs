@@ -5,7 +5,8 @@ namespace Juxtherm.Store;
 
 /// <summary>Others changed the same thing again and again just now. Nothing was saved; trying again helps.</summary>
 /// <param name="inner">What lay behind it.</param>
-public sealed class BusyException(Exception inner) : Exception("Others are changing the same just now. Nothing was saved; try again in a moment.", inner);
+public sealed class BusyException(Exception inner) : Exception(
+    "Others are changing the same just now. Nothing was saved; try again in a moment.", inner);
 
 /// <summary>Lets something happen that must happen whole and once; where two happen at once the later looks again.</summary>
 internal static class Once
@@ -19,7 +20,8 @@ internal static class Once
     /// <param name="work">Looks and changes; what it changed is saved together. It may be done several times.</param>
     /// <param name="cancel">Gives up.</param>
     /// <exception cref="BusyException">Somebody else was always first.</exception>
-    public static async Task<T> DoAsync<T>(IDbContextFactory<WorkshopContext> contexts, Func<WorkshopContext, Task<T>> work, CancellationToken cancel)
+    public static async Task<T> DoAsync<T>(IDbContextFactory<WorkshopContext> contexts, Func<WorkshopContext, Task<T>> work,
+        CancellationToken cancel)
     {
         for (var tries = 1; ; tries++)
         {
@@ -30,7 +32,8 @@ internal static class Once
                 await db.SaveChangesAsync(cancel);
                 return done;
             }
-            catch (DbUpdateException e) when (e is DbUpdateConcurrencyException || e.InnerException is SqliteException { SqliteErrorCode: Constraint })
+            catch (DbUpdateException e) when (e is DbUpdateConcurrencyException
+                || e.InnerException is SqliteException { SqliteErrorCode: Constraint })
             {
                 // Somebody else was first; what they did is seen on the next try.
                 if (tries == Tries)

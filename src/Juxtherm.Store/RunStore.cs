@@ -38,7 +38,8 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
     public async Task<IReadOnlyList<RunEventRow>> EventsAsync(Guid id, int after, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.RunEvents.AsNoTracking().Where(e => e.RunId == id && e.Sequence > after).OrderBy(e => e.Sequence).ToListAsync(cancel);
+        return await db.RunEvents.AsNoTracking().Where(e => e.RunId == id && e.Sequence > after).OrderBy(e => e.Sequence)
+            .ToListAsync(cancel);
     }
 
     /// <summary>Whether a command was taken in before.</summary>
@@ -59,7 +60,8 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
     public async Task<IReadOnlyList<RunRow>> UnderWayAsync(CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.Runs.AsNoTracking().Include(r => r.Stations.OrderBy(s => s.Number)).Where(r => r.Status == "running").OrderByDescending(r => r.StartedUtc).Take(20).ToListAsync(cancel);
+        return await db.Runs.AsNoTracking().Include(r => r.Stations.OrderBy(s => s.Number)).Where(r => r.Status == "running")
+            .OrderByDescending(r => r.StartedUtc).Take(20).ToListAsync(cancel);
     }
 
     /// <summary>The jobs that runs began from.</summary>
@@ -77,10 +79,12 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
     }
 
     /// <summary>
-    /// Keeps an event, the run's new status, a press that joins with it, and where pieces came to their end their logbook entries: all of it or nothing.
+    /// Keeps an event, the run's new status, a press that joins with it, and where pieces came to their end their logbook entries: all of
+    /// it or nothing.
     /// </summary>
     /// <returns>False when somebody else's event came first, or this one was kept already.</returns>
-    public async Task<bool> AppendAsync(RunEventRow said, string status, IReadOnlyList<LogRow> entries, RunStationRow? joins, CancellationToken cancel)
+    public async Task<bool> AppendAsync(RunEventRow said, string status, IReadOnlyList<LogRow> entries, RunStationRow? joins,
+        CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(said);
         await using var db = await contexts.CreateDbContextAsync(cancel);

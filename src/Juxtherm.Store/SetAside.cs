@@ -86,13 +86,15 @@ public static class SetAside
     /// <param name="context">The database.</param>
     /// <param name="found">Which, by their keys, and why.</param>
     /// <param name="now">The time, UTC.</param>
-    public static void Take(WorkshopContext context, IReadOnlyList<UnreadableRow> found, DateTimeOffset now) => Together(context, now, tables =>
+    public static void Take(WorkshopContext context, IReadOnlyList<UnreadableRow> found, DateTimeOffset now) =>
+        Together(context, now, tables =>
     {
         foreach (var row in found)
         {
             var table = tables.Single(t => t.ClrType == row.Of);
             var key = table.FindPrimaryKey()!.Properties[0];
-            Move(context, table, $"\"{key.GetColumnName()}\" = $value", row.Why, now, row.Key is System.Guid id ? id.ToString().ToUpperInvariant() : row.Key);
+            Move(context, table, $"\"{key.GetColumnName()}\" = $value", row.Why, now, row.Key is System.Guid id
+                ? id.ToString().ToUpperInvariant() : row.Key);
         }
     });
 
@@ -155,8 +157,10 @@ public static class SetAside
         var moved = 0;
         foreach (var key in table.GetForeignKeys())
         {
-            var (column, other, its) = (key.Properties[0].GetColumnName(), key.PrincipalEntityType.GetTableName(), key.PrincipalKey.Properties[0].GetColumnName());
-            var alone = $"\"{column}\" IS NOT NULL AND NOT EXISTS (SELECT 1 FROM \"{other}\" o WHERE o.\"{its}\" = \"{table.GetTableName()}\".\"{column}\")";
+            var (column, other, its) = (key.Properties[0].GetColumnName(), key.PrincipalEntityType.GetTableName(),
+                key.PrincipalKey.Properties[0].GetColumnName());
+            var alone = $"\"{column}\" IS NOT NULL AND NOT EXISTS (SELECT 1 FROM \"{other}\" o WHERE o.\"{its}\" = " +
+                $"\"{table.GetTableName()}\".\"{column}\")";
             if (key.Properties[0].IsNullable)
                 Do(context, $"UPDATE \"{table.GetTableName()}\" SET \"{column}\" = NULL WHERE {alone}");
             else
@@ -172,7 +176,9 @@ public static class SetAside
     private static string Faulty(IEntityType table, IProperty member)
     {
         var (column, type) = ($"\"{member.GetColumnName()}\"", member.GetRelationalTypeMapping());
-        var wants = type.StoreType.ToUpperInvariant() switch { "INTEGER" => "'integer'", "REAL" => "'real', 'integer'", "BLOB" => "'blob'", _ => "'text'" };
+        var wants = type.StoreType.ToUpperInvariant()
+            switch
+        { "INTEGER" => "'integer'", "REAL" => "'real', 'integer'", "BLOB" => "'blob'", _ => "'text'" };
         var fault = $"typeof({column}) NOT IN ({wants})";
         if (member.IsNullable)
             fault = $"{column} IS NOT NULL AND ({fault})";
@@ -182,13 +188,15 @@ public static class SetAside
         if (member.ClrType == typeof(DateTimeOffset) || member.ClrType == typeof(DateTimeOffset?))
             fault += $" OR {column} < 0 OR {column} > {DateTimeOffset.MaxValue.UtcTicks.ToString(CultureInfo.InvariantCulture)}";
         if (member.Name.EndsWith("Json", StringComparison.Ordinal))
-            fault += $" OR ({column} IS NOT NULL AND {column} <> '' AND (NOT json_valid({column}) OR json_type({column}) <> 'object'))" + (MayBeEmpty(member) ? "" : $" OR {column} = ''");
+            fault += $" OR ({column} IS NOT NULL AND {column} <> '' AND (NOT json_valid({column}) OR json_type({column}) <> 'object'))"
+                + (MayBeEmpty(member) ? "" : $" OR {column} = ''");
         if (Words.TryGetValue((table.GetTableName()!, member.GetColumnName()), out var known))
             fault += $" OR {column} NOT IN ({string.Join(", ", known.Select(w => $"'{w}'"))})";
         return fault;
     }
 
-    private static bool MayBeEmpty(IProperty member) => member.Name is nameof(RunRow.CorrectionJson) or nameof(JobRow.LearnedJson) or nameof(RunEventRow.FactJson);
+    private static bool MayBeEmpty(IProperty member) =>
+        member.Name is nameof(RunRow.CorrectionJson) or nameof(JobRow.LearnedJson) or nameof(RunEventRow.FactJson);
 
     private static string Guid()
     {
@@ -215,7 +223,14 @@ public static class SetAside
         {
             // What can be reckoned again is only taken away.
             if (!table.ClrType.IsAssignableTo(typeof(IReckonedRow)))
-                context.Add(new SetAsideRow { Table = table.GetTableName()!, Name = Name(values), Why = why, RowJson = values.ToJsonString(), AtUtc = now });
+                context.Add(new SetAsideRow
+                {
+                    Table = table.GetTableName()!,
+                    Name = Name(values),
+                    Why = why,
+                    RowJson = values.ToJsonString(),
+                    AtUtc = now
+                });
             Do(context, $"DELETE FROM \"{table.GetTableName()}\" WHERE rowid = $value", row);
         }
 

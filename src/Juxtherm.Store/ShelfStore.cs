@@ -28,7 +28,8 @@ public sealed class ShelfStore(IDbContextFactory<WorkshopContext> contexts, Time
 
     /// <summary>Puts something new on the shelf; asking twice puts one there.</summary>
     /// <returns>It; or what is there under its id already.</returns>
-    public Task<ShelfRow> AddAsync(string id, string kind, string name, string json, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
+    public Task<ShelfRow> AddAsync(string id, string kind, string name, string json, CancellationToken cancel) =>
+        Once.DoAsync(contexts, async db =>
     {
         if (await db.Shelf.AsNoTracking().SingleOrDefaultAsync(o => o.Id == id, cancel) is { } before)
             return before;

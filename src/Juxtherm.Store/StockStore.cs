@@ -11,13 +11,16 @@ public sealed record StockOnHand(StockRow Row, StockLedger Ledger)
 {
     /// <summary>As the core knows it; its length is what is free.</summary>
     public VinylStock Vinyl => new(
-        Row.Id, Enum.Parse<StockKind>(Row.Kind, ignoreCase: true), Row.Vinyl, Row.Colour, Row.ColourName, Row.WidthMm, Math.Max(0, Ledger.FreeMm), Row.CornerWidthMm, Row.CornerLengthMm, Row.Lot, Row.Label, Row.PricePerMetre, Row.LowMm);
+        Row.Id, Enum.Parse<StockKind>(Row.Kind, ignoreCase: true), Row.Vinyl, Row.Colour, Row.ColourName, Row.WidthMm,
+        Math.Max(0, Ledger.FreeMm), Row.CornerWidthMm, Row.CornerLengthMm, Row.Lot, Row.Label, Row.PricePerMetre, Row.LowMm);
 }
 
 /// <summary>What was counted is promised to cuts, and it matters whether they are cut already.</summary>
 /// <param name="mm">Length promised, mm.</param>
 /// <param name="titles">To which jobs.</param>
-public sealed class PromisedException(double mm, string titles) : Exception($"{mm:0} mm of it are promised to {titles}. Say whether that is cut already, so that it is not taken off twice.");
+public sealed class PromisedException(double mm,
+    string titles) : Exception(
+    $"{mm:0} mm of it are promised to {titles}. Say whether that is cut already, so that it is not taken off twice.");
 
 /// <summary>Keeps rolls, sheets and offcuts.</summary>
 /// <param name="contexts">Reaches the database.</param>
@@ -28,7 +31,8 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
     public async Task<IReadOnlyList<StockOnHand>> ListAsync(CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        var rows = await db.Stock.AsNoTracking().Include(s => s.Moves.OrderBy(m => m.Id)).Where(s => s.DeletedUtc == null).OrderBy(s => s.Vinyl).ThenBy(s => s.Colour).ThenBy(s => s.Label).ToListAsync(cancel);
+        var rows = await db.Stock.AsNoTracking().Include(s => s.Moves.OrderBy(m => m.Id)).Where(s => s.DeletedUtc == null)
+            .OrderBy(s => s.Vinyl).ThenBy(s => s.Colour).ThenBy(s => s.Label).ToListAsync(cancel);
         return [.. rows.Select(OnHand).Where(s => s.Row.Kind != "offcut" || s.Ledger.OnHandMm > 0)];
     }
 
@@ -36,7 +40,8 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
     public async Task<StockOnHand?> FindAsync(string id, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        var row = await db.Stock.AsNoTracking().Include(s => s.Moves.OrderBy(m => m.Id)).SingleOrDefaultAsync(s => s.Id == id && s.DeletedUtc == null, cancel);
+        var row = await db.Stock.AsNoTracking().Include(s => s.Moves.OrderBy(m => m.Id))
+            .SingleOrDefaultAsync(s => s.Id == id && s.DeletedUtc == null, cancel);
         return row is null ? null : OnHand(row);
     }
 
@@ -53,14 +58,22 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
             {
                 (row.CreatedUtc, row.Version) = (clock.GetUtcNow(), 1);
                 db.Add(row);
-                db.Add(new StockMoveRow { StockId = row.Id, Kind = "receive", Mm = length, CommandId = commandId, AtUtc = clock.GetUtcNow() });
+                db.Add(new StockMoveRow
+                {
+                    StockId = row.Id,
+                    Kind = "receive",
+                    Mm = length,
+                    CommandId = commandId,
+                    AtUtc = clock.GetUtcNow()
+                });
             }
 
             return true;
         }, cancel);
     }
 
-    /// <summary>Changes what is known of it, if it was changed from the version that is kept now; with a length, also how much was counted.</summary>
+    /// <summary>Changes what is known of it, if it was changed from the version that is kept now; with a length, also how much was
+    /// counted.</summary>
     /// <param name="changed">As it should be.</param>
     /// <param name="countedMm">Length that was measured, mm; null to leave it as it is.</param>
     /// <param name="isCut">Whether what cuts were promised of it is gone from what was counted; null where nobody said.</param>
@@ -68,19 +81,23 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
     /// <param name="cancel">Gives up.</param>
     /// <returns>It as it is now, null when there is none; and whether the change was made from an older version and refused.</returns>
     /// <exception cref="PromisedException">It is promised, and it matters whether that is cut already.</exception>
-    public Task<(StockOnHand? Kept, bool Stale)> SaveAsync(StockRow changed, double? countedMm, bool? isCut, Guid commandId, CancellationToken cancel)
+    public Task<(StockOnHand? Kept, bool Stale)> SaveAsync(StockRow changed, double? countedMm, bool? isCut, Guid commandId,
+        CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(changed);
         return Once.DoAsync<(StockOnHand?, bool)>(contexts, async db =>
         {
-            var row = await db.Stock.Include(s => s.Moves.OrderBy(m => m.Id)).SingleOrDefaultAsync(s => s.Id == changed.Id && s.DeletedUtc == null, cancel);
+            var row = await db.Stock.Include(s => s.Moves.OrderBy(m => m.Id))
+                .SingleOrDefaultAsync(s => s.Id == changed.Id && s.DeletedUtc == null, cancel);
             if (row is null)
                 return (null, false);
             var asked = row.Moves.Exists(m => m.CommandId == commandId);
             if (asked || row.Version != changed.Version)
                 return (OnHand(row), !asked);
-            (row.Kind, row.Vinyl, row.Colour, row.ColourName, row.WidthMm) = (changed.Kind, changed.Vinyl, changed.Colour, changed.ColourName, changed.WidthMm);
-            (row.CornerWidthMm, row.CornerLengthMm, row.Lot, row.Label, row.PricePerMetre, row.LowMm) = (changed.CornerWidthMm, changed.CornerLengthMm, changed.Lot, changed.Label, changed.PricePerMetre, changed.LowMm);
+            (row.Kind, row.Vinyl, row.Colour, row.ColourName, row.WidthMm) = (changed.Kind, changed.Vinyl, changed.Colour,
+                changed.ColourName, changed.WidthMm);
+            (row.CornerWidthMm, row.CornerLengthMm, row.Lot, row.Label, row.PricePerMetre, row.LowMm) = (changed.CornerWidthMm,
+                changed.CornerLengthMm, changed.Lot, changed.Label, changed.PricePerMetre, changed.LowMm);
             row.Version++;
             if (countedMm is { } mm)
                 await CountAsync(db, row, mm, isCut, commandId, cancel);
@@ -99,7 +116,9 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
         if ((row.DeletedUtc is not null) == deleted)
             return onHand;
         if (deleted && onHand.Ledger.ReservedMm > 0)
-            throw new StockRefusedException(new Phrase("stock-store.set-deleted-async", ("reserved", onHand.Ledger.ReservedMm), ("it", await CutStore.TitlesAsync(db, onHand.Ledger.PromisedTo, cancel))));
+            throw new StockRefusedException(
+                new Phrase("stock-store.set-deleted-async", ("reserved", onHand.Ledger.ReservedMm),
+                    ("it", await CutStore.TitlesAsync(db, onHand.Ledger.PromisedTo, cancel))));
         row.DeletedUtc = deleted ? clock.GetUtcNow() : null;
         row.Version++;
         return onHand;
@@ -109,11 +128,13 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
     public async Task<IReadOnlyDictionary<string, CutPresetRow>> PresetsAsync(string cutter, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.CutPresets.AsNoTracking().Where(p => p.Cutter == cutter).ToDictionaryAsync(p => p.Vinyl, StringComparer.Ordinal, cancel);
+        return await db.CutPresets.AsNoTracking().Where(p => p.Cutter == cutter)
+            .ToDictionaryAsync(p => p.Vinyl, StringComparer.Ordinal, cancel);
     }
 
     /// <summary>Keeps a preset, or forgets it.</summary>
-    public Task SetPresetAsync(string vinyl, string cutter, CutPresetRow? preset, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
+    public Task SetPresetAsync(string vinyl, string cutter, CutPresetRow? preset, CancellationToken cancel) =>
+        Once.DoAsync(contexts, async db =>
     {
         var kept = await db.CutPresets.SingleOrDefaultAsync(p => p.Vinyl == vinyl && p.Cutter == cutter, cancel);
         if (kept is not null && preset is null)
@@ -132,7 +153,8 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
     public async Task<IReadOnlyList<ColourMatch>> MatchesAsync(CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.ColourMatches.AsNoTracking().OrderBy(m => m.Vinyl).ThenBy(m => m.Wanted).ThenBy(m => m.OnShelf).Select(m => new ColourMatch(m.Vinyl, m.Wanted, m.OnShelf, m.Same)).ToListAsync(cancel);
+        return await db.ColourMatches.AsNoTracking().OrderBy(m => m.Vinyl).ThenBy(m => m.Wanted).ThenBy(m => m.OnShelf)
+            .Select(m => new ColourMatch(m.Vinyl, m.Wanted, m.OnShelf, m.Same)).ToListAsync(cancel);
     }
 
     /// <summary>Keeps what was said of a colour on the shelf, or that nothing was.</summary>
@@ -163,10 +185,14 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
     /// <param name="commandId">Asking twice counts once.</param>
     /// <param name="now">When, UTC.</param>
     /// <param name="cancel">Gives up.</param>
-    /// <param name="ends">It ends a promise, which must always be possible: also of what is off the shelf by now, and of what is there less of than was promised.</param>
-    internal static async Task MoveAsync(WorkshopContext db, string stockId, StockMove move, Guid commandId, DateTimeOffset now, CancellationToken cancel, bool ends = false)
+    /// <param name="ends">It ends a promise, which must always be possible: also of what is off the shelf by now, and of what is there less
+    /// of than was promised.</param>
+    internal static async Task MoveAsync(WorkshopContext db, string stockId, StockMove move, Guid commandId, DateTimeOffset now,
+        CancellationToken cancel, bool ends = false)
     {
-        var row = await db.Stock.Include(s => s.Moves.OrderBy(m => m.Id)).SingleOrDefaultAsync(s => s.Id == stockId && (ends || s.DeletedUtc == null), cancel) ?? throw new StockRefusedException(new Phrase("stock-store.move-async-row"));
+        var row = await db.Stock.Include(s => s.Moves.OrderBy(m => m.Id))
+            .SingleOrDefaultAsync(s => s.Id == stockId && (ends || s.DeletedUtc == null), cancel)
+            ?? throw new StockRefusedException(new Phrase("stock-store.move-async-row"));
         var ledger = OnHand(row).Ledger;
         if (ends && move.Kind == StockMoveKind.Consume && ledger.OnHandMm < move.Mm)
         {
@@ -179,7 +205,8 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
         Add(row, move, commandId, now);
     }
 
-    /// <summary>Somebody measured it. What was cut from it is gone by then, and is not taken off a second time when the pieces are pressed.</summary>
+    /// <summary>Somebody measured it. What was cut from it is gone by then, and is not taken off a second time when the pieces are
+    /// pressed.</summary>
     private async Task CountAsync(WorkshopContext db, StockRow row, double mm, bool? isCut, Guid commandId, CancellationToken cancel)
     {
         var ledger = OnHand(row).Ledger;
@@ -192,19 +219,30 @@ public sealed class StockStore(IDbContextFactory<WorkshopContext> contexts, Time
                 _ => false,
             };
             if (gone)
-                await MoveAsync(db, row.Id, new StockMove(StockMoveKind.Consume, ledger.ReservedFor(cut), cut), commandId, clock.GetUtcNow(), cancel, ends: true);
+                await MoveAsync(db, row.Id, new StockMove(StockMoveKind.Consume, ledger.ReservedFor(cut), cut), commandId,
+                    clock.GetUtcNow(), cancel, ends: true);
         }
 
         Add(row, new StockMove(StockMoveKind.Count, mm), commandId, clock.GetUtcNow());
     }
 
     private static void Add(StockRow row, StockMove move, Guid commandId, DateTimeOffset now) =>
-        row.Moves.Add(new StockMoveRow { StockId = row.Id, Kind = Word(move.Kind), Mm = move.Mm, CutId = move.Cut, CommandId = commandId, AtUtc = now });
+        row.Moves.Add(
+            new StockMoveRow
+            {
+                StockId = row.Id,
+                Kind = Word(move.Kind),
+                Mm = move.Mm,
+                CutId = move.Cut,
+                CommandId = commandId,
+                AtUtc = now
+            });
 
     /// <summary>What is left of it, summed up.</summary>
     /// <param name="row">It with its moves.</param>
     /// <exception cref="StockRefusedException">One of the moves cannot have been.</exception>
-    public static StockOnHand OnHand(StockRow row) => new(row, new StockLedger(row.Moves.Select(m => new StockMove(Enum.Parse<StockMoveKind>(m.Kind, ignoreCase: true), m.Mm, m.CutId))));
+    public static StockOnHand OnHand(StockRow row) =>
+        new(row, new StockLedger(row.Moves.Select(m => new StockMove(Enum.Parse<StockMoveKind>(m.Kind, ignoreCase: true), m.Mm, m.CutId))));
 
     private static string Word(StockMoveKind kind) => kind.ToString().ToLowerInvariant();
 }

@@ -130,11 +130,13 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
         modelBuilder.Entity<LearnedOffRow>(off => off.HasKey(o => o.Key));
     }
 
-    private sealed class UtcTicks() : ValueConverter<DateTimeOffset, long>(time => time.UtcTicks, ticks => new DateTimeOffset(ticks, TimeSpan.Zero));
+    private sealed class UtcTicks() : ValueConverter<DateTimeOffset, long>(time => time.UtcTicks,
+        ticks => new DateTimeOffset(ticks, TimeSpan.Zero));
 }
 
 /// <summary>For the migration tools only.</summary>
 internal sealed class WorkshopContextFactory : IDesignTimeDbContextFactory<WorkshopContext>
 {
-    public WorkshopContext CreateDbContext(string[] args) => new(new DbContextOptionsBuilder<WorkshopContext>().UseSqlite("Data Source=design.db").Options);
+    public WorkshopContext CreateDbContext(string[] args) =>
+        new(new DbContextOptionsBuilder<WorkshopContext>().UseSqlite("Data Source=design.db").Options);
 }

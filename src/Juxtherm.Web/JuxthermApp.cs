@@ -52,7 +52,8 @@ internal static class JuxthermApp
         services.AddSingleton(options);
         services.AddSingleton<TimeProvider>(new SteadyClock(TimeProvider.System));
         services.AddSingleton(provider => DataFolder.Open(options.DataFolder, provider.GetRequiredService<TimeProvider>().GetUtcNow()));
-        services.AddSingleton<IDbContextFactory<WorkshopContext>>(provider => new FolderContexts(provider.GetRequiredService<DataFolder>()));
+        services.AddSingleton<IDbContextFactory<WorkshopContext>>(provider =>
+            new FolderContexts(provider.GetRequiredService<DataFolder>()));
         services.AddSingleton(_ => CatalogueFolder.Read(options.CatalogueFolder));
         services.AddSingleton<ILanguage>(Language.English);
         services.AddSingleton<Planner>();
@@ -133,19 +134,24 @@ internal static class JuxthermApp
         app.MapCare();
         app.MapKeeping();
         app.MapAccess();
-        app.MapGet("/api/{**rest}", () => Results.Problem(statusCode: StatusCodes.Status404NotFound, detail: "There is no such address in this program.")).ExcludeFromDescription();
+        app.MapGet("/api/{**rest}",
+            () => Results.Problem(statusCode: StatusCodes.Status404NotFound, detail: "There is no such address in this program."))
+            .ExcludeFromDescription();
         return app;
     }
 
     /// <summary>Puts the worked examples into an empty workshop, where that was asked for.</summary>
     public static Task FillAsync(IHost app) =>
-        app.Services.GetRequiredService<JuxthermOptions>().Demo ? app.Services.GetRequiredService<DemoData>().FillIfEmptyAsync(CancellationToken.None) : Task.CompletedTask;
+        app.Services.GetRequiredService<JuxthermOptions>().Demo
+        ? app.Services.GetRequiredService<DemoData>().FillIfEmptyAsync(CancellationToken.None) : Task.CompletedTask;
 
     private static void ServeFront(WebApplication app, string folder)
     {
         if (!File.Exists(Path.Combine(folder, "index.html")))
         {
-            app.MapGet("/{**path}", () => Results.Text("The front end has not been built; ./juxtherm start builds it.", statusCode: StatusCodes.Status503ServiceUnavailable)).ExcludeFromDescription();
+            app.MapGet("/{**path}",
+                () => Results.Text("The front end has not been built; ./juxtherm start builds it.",
+                    statusCode: StatusCodes.Status503ServiceUnavailable)).ExcludeFromDescription();
             return;
         }
 
@@ -156,7 +162,8 @@ internal static class JuxthermApp
 
     /// <summary>The names of built assets change with their content; everything else is asked for again.</summary>
     private static void CacheForever(Microsoft.AspNetCore.StaticFiles.StaticFileResponseContext file) =>
-        file.Context.Response.Headers.CacheControl = file.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache";
+        file.Context.Response.Headers.CacheControl = file.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal)
+        ? "public, max-age=31536000, immutable" : "no-cache";
 
     private sealed class FolderContexts(DataFolder folder) : IDbContextFactory<WorkshopContext>
     {

@@ -76,7 +76,8 @@ public sealed class Program
         {
             // The database opened, and something in it cannot be worked with.
             await Console.Error.WriteLineAsync(e.ToString());
-            throw new DamagedDataException("The workshop's data was opened, but something in it keeps the program from starting.", app.Services.GetRequiredService<DataFolder>().Path, e);
+            throw new DamagedDataException("The workshop's data was opened, but something in it keeps the program from starting.",
+                app.Services.GetRequiredService<DataFolder>().Path, e);
         }
 
         if (app.Urls.FirstOrDefault() is { } url)
@@ -84,7 +85,10 @@ public sealed class Program
             var port = new Uri(url).Port;
             Console.WriteLine($"Juxtherm is at http://127.0.0.1:{port}");
             if (app.Services.GetRequiredService<JuxthermOptions>().Lan is { } address)
-                Console.WriteLine($"For helpers in the same network: http://{address}:{port}. There is no password: everybody in that network can look, and work at the bench and the cutter. Keeping, reading in, deleting, counts and settings are open on this machine alone.");
+                Console.WriteLine(
+                    $"For helpers in the same network: http://{address}:{port}. There is no password: everybody in that network can " +
+                        $"look, and work at the bench and the cutter. Keeping, reading in, deleting, counts and settings are open on " +
+                            $"this machine alone.");
         }
 
         await app.WaitForShutdownAsync();

@@ -8,7 +8,9 @@ namespace Juxtherm.Words;
 public static partial class FieldNames
 {
     private static readonly IReadOnlyList<(Regex Pattern, string Key)> Patterns =
-        [.. Language.English.Sentences.Keys.Where(k => k[0] == '/').Select(k => (new Regex($"^{Regex.Escape(k).Replace("\\*", "([^/]+)", StringComparison.Ordinal)}$", RegexOptions.NonBacktracking), k))];
+        [.. Language.English.Sentences.Keys.Where(k => k[0] == '/')
+            .Select(k =>
+                (new Regex($"^{Regex.Escape(k).Replace("\\*", "([^/]+)", StringComparison.Ordinal)}$", RegexOptions.NonBacktracking), k))];
 
     /// <summary>What a field is called on the screen.</summary>
     /// <param name="pointer">Its JSON Pointer.</param>
@@ -41,7 +43,8 @@ public static partial class FieldNames
             var (field, least, most) = (name ?? Called(problem.Pointer), figures.Number(b.Least, b.Unit), figures.Quantity(b.Most, b.Unit));
             return double.IsNaN(b.Value)
                 ? words.Say("bounds.no-number", ("field", field), ("least", least), ("most", most))
-                : words.Say("bounds.outside", ("field", field), ("value", figures.Quantity(b.Value, b.Unit)), ("least", least), ("most", most));
+                : words.Say("bounds.outside", ("field", field), ("value", figures.Quantity(b.Value, b.Unit)), ("least", least),
+                    ("most", most));
         }
 
         if (problem.Pointer.Length == 0)

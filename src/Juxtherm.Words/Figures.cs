@@ -18,7 +18,8 @@ public sealed class Figures(UnitSystem units)
         ArgumentNullException.ThrowIfNull(name);
         var plain = name.ToLowerInvariant();
         // As it is spoken: a one-piece, a unisex tee.
-        var vowel = plain[0] is 'a' or 'e' or 'i' or 'o' or 'u' && !SpokenAsConsonant.Any(s => plain.StartsWith(s, StringComparison.Ordinal));
+        var vowel = plain[0] is 'a' or 'e' or 'i' or 'o' or 'u'
+            && !SpokenAsConsonant.Any(s => plain.StartsWith(s, StringComparison.Ordinal));
         return (vowel ? "an " : "a ") + plain;
     }
 
@@ -31,7 +32,8 @@ public sealed class Figures(UnitSystem units)
     /// <summary>Where a dial stands: its mark, where it has marks, or a temperature.</summary>
     /// <param name="mark">The mark; null where it shows degrees.</param>
     /// <param name="temperature">The temperature in words.</param>
-    public static string SetTo(string? mark, string temperature) => mark is null ? temperature : char.IsLetter(mark[0]) ? mark : $"the mark {mark}";
+    public static string SetTo(string? mark, string temperature) =>
+        mark is null ? temperature : char.IsLetter(mark[0]) ? mark : $"the mark {mark}";
 
     /// <summary>A small length: tenths of a millimetre, hundredths of an inch.</summary>
     /// <param name="mm">mm.</param>

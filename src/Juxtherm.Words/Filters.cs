@@ -17,7 +17,8 @@ internal static class Filters
         Add(options, "bond", (it, _) => Figures.Bond((double)it.ToNumberValue()));
         Add(options, "size", (it, _) => Figures.Size(it.ToStringValue()));
         Add(options, "seconds_to", (it, given) => Figures.Span((double)it.ToNumberValue(), (double)given.At(0).ToNumberValue()));
-        Add(options, "number", (it, given) => ((double)it.ToNumberValue()).ToString(given.At(0).ToStringValue(), CultureInfo.InvariantCulture));
+        Add(options, "number", (it, given) => ((double)it.ToNumberValue())
+            .ToString(given.At(0).ToStringValue(), CultureInfo.InvariantCulture));
         Add(options, "or_mark", (it, given) => Figures.SetTo(given.At(0).IsNil() ? null : given.At(0).ToStringValue(), it.ToStringValue()));
         return options;
     }

@@ -39,8 +39,12 @@ public sealed class Language : ILanguage
     /// <summary>A sentence, ready to be filled in.</summary>
     /// <param name="key">Which.</param>
     /// <exception cref="KeyNotFoundException">There is no such sentence.</exception>
-    internal IFluidTemplate Template(string key) => _templates.GetOrAdd(key, k => Parse(k, _sentences.TryGetValue(k, out var said) ? said : throw new KeyNotFoundException($"No sentence is called “{k}”.")));
+    internal IFluidTemplate Template(string key) =>
+        _templates.GetOrAdd(key,
+            k => Parse(k, _sentences.TryGetValue(k, out var said)
+                ? said : throw new KeyNotFoundException($"No sentence is called “{k}”.")));
 
     private static IFluidTemplate Parse(string key, string said) =>
-        Parser.TryParse(said, out var template, out var error) ? template : throw new FormatException($"The sentence “{key}” cannot be read: {error}");
+        Parser.TryParse(said, out var template, out var error)
+        ? template : throw new FormatException($"The sentence “{key}” cannot be read: {error}");
 }

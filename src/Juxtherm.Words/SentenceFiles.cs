@@ -2,7 +2,8 @@ using System.Text;
 
 namespace Juxtherm.Words;
 
-/// <summary>Reads the files of a language: a line for each sentence, its key before the equals sign; an indented line goes on with the one before, and a # begins a remark.</summary>
+/// <summary>Reads the files of a language: a line for each sentence, its key before the equals sign; an indented line goes on with the one
+/// before, and a # begins a remark.</summary>
 internal static class SentenceFiles
 {
     /// <summary>The files of a language that ships.</summary>

@@ -29,7 +29,8 @@ internal sealed class Speaker(Language language, UnitSystem units, TemplateOptio
     {
         (_, null) => NilValue.Instance,
         (ThingKind.Temperature, double celsius) => new StringValue(_figures.Temperature(celsius)),
-        (ThingKind.OtherTemperature, double celsius) => new StringValue(new Figures(units == UnitSystem.Us ? UnitSystem.Metric : UnitSystem.Us).Temperature(celsius)),
+        (ThingKind.OtherTemperature, double celsius) =>
+            new StringValue(new Figures(units == UnitSystem.Us ? UnitSystem.Metric : UnitSystem.Us).Temperature(celsius)),
         (ThingKind.Time, double seconds) => new StringValue(Figures.Time(seconds)),
         (ThingKind.Length, double mm) => new StringValue(_figures.Length(mm)),
         (ThingKind.FineLength, double mm) => new StringValue(_figures.Fine(mm)),

@@ -7,7 +7,8 @@ using Juxtherm.Core.Reading;
 namespace Juxtherm.Browser.Tests;
 
 /// <summary>
-/// Areas by colour against a browser's own painting: two icon sets from the package registry (MIT and CC BY-SA 4.0) are imported and painted,
+/// Areas by colour against a browser's own painting: two icon sets from the package registry (MIT and CC BY-SA 4.0) are imported and
+/// painted,
 /// pixels of each colour are counted, and the two must agree within 1 %. What does not is listed with its reason in docs/artwork-check.md.
 /// </summary>
 public sealed class ArtworkAgainstChromiumTests : BrowserTest
@@ -21,15 +22,21 @@ public sealed class ArtworkAgainstChromiumTests : BrowserTest
 
     private static IEnumerable<Icon> Set(string package, int every)
     {
-        using var json = JsonDocument.Parse(File.ReadAllText(Path.Combine(Repository(), "web", "node_modules", "@iconify-json", package, "icons.json")));
+        using var json =
+            JsonDocument.Parse(File.ReadAllText(Path.Combine(Repository(), "web", "node_modules", "@iconify-json", package, "icons.json")));
         var (width, height) = (json.RootElement.GetProperty("width").GetDouble(), json.RootElement.GetProperty("height").GetDouble());
-        var all = json.RootElement.GetProperty("icons").EnumerateObject().OrderBy(i => i.Name, StringComparer.Ordinal).Where((_, i) => i % every == 0).ToList();
+        var all = json.RootElement.GetProperty("icons").EnumerateObject().OrderBy(i => i.Name, StringComparer.Ordinal)
+            .Where((_, i) => i % every == 0).ToList();
         foreach (var icon in all)
         {
             double Side(string name, double otherwise) => icon.Value.TryGetProperty(name, out var v) ? v.GetDouble() : otherwise;
             var (w, h) = (Side("width", width), Side("height", height));
             // Crisp edges, so that every pixel has one of the drawing's own colours.
-            yield return new Icon($"{package}/{icon.Name}", string.Create(CultureInfo.InvariantCulture, $"<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" shape-rendering=\"crispEdges\" width=\"{w}\" height=\"{h}\" viewBox=\"0 0 {w} {h}\">{icon.Value.GetProperty("body").GetString()}</svg>"), w, h);
+            yield return new Icon($"{package}/{icon.Name}",
+                string.Create(CultureInfo.InvariantCulture,
+                    $"<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" " +
+                        $"shape-rendering=\"crispEdges\" width=\"{w}\" height=\"{h}\" viewBox=\"0 " +
+                            $"0 {w} {h}\">{icon.Value.GetProperty("body").GetString()}</svg>"), w, h);
         }
     }
 
@@ -58,10 +65,13 @@ public sealed class ArtworkAgainstChromiumTests : BrowserTest
             };
             image.src = 'data:image/svg+xml;base64,' + svg;
             """;
-        var large = icon.Svg.Replace(string.Create(CultureInfo.InvariantCulture, $"width=\"{icon.Width}\" height=\"{icon.Height}\" viewBox"), $"width=\"{pixels}\" height=\"{pixels}\" preserveAspectRatio=\"none\" viewBox", StringComparison.Ordinal);
+        var large = icon.Svg.Replace(
+            string.Create(CultureInfo.InvariantCulture, $"width=\"{icon.Width}\" height=\"{icon.Height}\" viewBox"),
+            $"width=\"{pixels}\" height=\"{pixels}\" preserveAspectRatio=\"none\" viewBox", StringComparison.Ordinal);
         var answer = (string)Driver.ExecuteAsyncScript(count, Convert.ToBase64String(Encoding.UTF8.GetBytes(large)), pixels)!;
         var area = icon.Width * icon.Height * Math.Pow(25.4 / 96, 2);
-        return JsonSerializer.Deserialize<Dictionary<string, double>>(answer)!.ToDictionary(p => p.Key, p => p.Value * area / pixels / pixels, StringComparer.Ordinal);
+        return JsonSerializer.Deserialize<Dictionary<string, double>>(answer)!.ToDictionary(p => p.Key,
+            p => p.Value * area / pixels / pixels, StringComparer.Ordinal);
     }
 
     private static Dictionary<string, double> Imported(Icon icon)
@@ -69,7 +79,8 @@ public sealed class ArtworkAgainstChromiumTests : BrowserTest
         var problems = new Problems();
         var drawing = SvgReader.Read(icon.Svg, problems, CancellationToken.None);
         Assert.True(drawing is not null, $"{icon.Name}: {string.Join(' ', problems.Found.Select(p => p.Says))}");
-        return ColourLayers.Of(drawing, Separation.Seen, CancellationToken.None).ToDictionary(l => l.Colour, l => l.AreaMm2, StringComparer.Ordinal);
+        return ColourLayers.Of(drawing, Separation.Seen, CancellationToken.None)
+            .ToDictionary(l => l.Colour, l => l.AreaMm2, StringComparer.Ordinal);
     }
 
     private static List<(string Colour, double Off)> Off(Dictionary<string, double> ours, Dictionary<string, double> theirs) =>
@@ -100,7 +111,10 @@ public sealed class ArtworkAgainstChromiumTests : BrowserTest
             if (off.Count == 0)
                 good++;
             else
-                misses.Add($"{icon.Name} {string.Join(' ', off.Select(p => string.Create(CultureInfo.InvariantCulture, $"{p.Colour} {p.Off:P1}")))}");
+            {
+                var colours = off.Select(p => string.Create(CultureInfo.InvariantCulture, $"{p.Colour} {p.Off:P1}"));
+                misses.Add($"{icon.Name} {string.Join(' ', colours)}");
+            }
         }
 
         var explained = File.ReadAllText(Path.Combine(Repository(), "docs", "artwork-check.md"));

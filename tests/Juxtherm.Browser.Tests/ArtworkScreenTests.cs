@@ -3,7 +3,8 @@ using OpenQA.Selenium;
 
 namespace Juxtherm.Browser.Tests;
 
-/// <summary>The Artwork station by hand: a drawing, its vinyls and rings, work on its layers and back; names and their proof sheet.</summary>
+/// <summary>The Artwork station by hand: a drawing, its vinyls and rings, work on its layers and back; names and their proof
+/// sheet.</summary>
 public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
 {
     private static string Tarn => Path.Combine(Repository(), "docs", "examples", "tarn.svg");
@@ -84,7 +85,8 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
         Driver.FindElements(By.CssSelector("input[aria-label^='Choose']")).Where(c => c.Selected).ToList().ForEach(c => c.Click());
         Tick("cream");
         Button("Cut a hole below").Click();
-        UntilTrue(() => Saved(id).Length > 100 && Driver.FindElements(By.CssSelector("button:disabled")).All(b => b.Text != "Cut a hole below"), "it was not cut");
+        UntilTrue(() => Saved(id).Length > 100
+            && Driver.FindElements(By.CssSelector("button:disabled")).All(b => b.Text != "Cut a hole below"), "it was not cut");
 
         // Three kinds of work, two choices of vinyl: back to just what was brought in, and to the very beginning.
         foreach (var expected in new[] { 6, 7, 6 })
@@ -125,7 +127,10 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
         See(By.XPath("//*[@data-swatch='ripples']//button[.='Hide']")).Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=artwork] [data-layer]")).Count == 5, "it is still seen");
         Assert.Equal(6, Swatches);
-        Driver.ExecuteScript("const f = document.querySelector(\"input[aria-label='Colour of stars']\"); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(f, '#c9e6b8'); f.dispatchEvent(new Event('input', { bubbles: true }));");
+        Driver.ExecuteScript(
+            "const f = document.querySelector(\"input[aria-label='Colour of stars']\"); " +
+                "Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(f, '#c9e6b8'); f.dispatchEvent(new " +
+                    "Event('input', { bubbles: true }));");
         UntilTrue(() => See("[data-testid=artwork] [data-layer=stars]").GetDomAttribute("fill") == "#c9e6b8", "it kept its colour");
         Saved(id);
         Open($"/jobs/{id}/place");
@@ -144,7 +149,9 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
         Bring(Written("<svg xmlns='http://www.w3.org/2000/svg'><rect width='NaN' height='5'/></svg>"));
         SeeText("width of <rect> is “NaN”");
         Assert.Equal(before, Saved(id));
-        Bring(Written("<svg xmlns='http://www.w3.org/2000/svg' width='80mm' height='80mm' viewBox='0 0 80 80'><text>hi</text><rect width='80' height='80' fill='teal'/></svg>"));
+        Bring(Written(
+            "<svg xmlns='http://www.w3.org/2000/svg' width='80mm' height='80mm' viewBox='0 0 80 80'><text>hi</text><rect width='80' " +
+                "height='80' fill='teal'/></svg>"));
         SeeText("One text left out");
         UntilTrue(() => Swatches == 1, "the rest did not work");
     }
@@ -167,7 +174,8 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
 
         var wrong = See("[data-proof='1'] path").GetDomAttribute("d");
         Type(See("input[aria-label='Name 2']"), "Osk" + Keys.Enter);
-        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-proof='1'] path")).FirstOrDefault()?.GetDomAttribute("d") is { } d && d != wrong, "the letters did not follow");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-proof='1'] path")).FirstOrDefault()?.GetDomAttribute("d") is { } d
+            && d != wrong, "the letters did not follow");
         See("input[aria-label='Osk is spelled right']").Click();
         SeeText("1 of 3 read and ticked");
         Assert.Equal("Osk", (string)JsonNode.Parse(Saved(id))!["names"]![1]!["name"]!);
@@ -197,7 +205,8 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
         var file = Path.Combine(Folder, "tarn.juxtherm.json");
         File.WriteAllText(file, Job(id).ToJsonString());
         Driver.FindElement(By.CssSelector("main input[type=file]")).SendKeys(file);
-        UntilTrue(() => Driver.Url.EndsWith("/item", StringComparison.Ordinal) && !Driver.Url.Contains(id, StringComparison.Ordinal), "it was not opened");
+        UntilTrue(() => Driver.Url.EndsWith("/item", StringComparison.Ordinal)
+            && !Driver.Url.Contains(id, StringComparison.Ordinal), "it was not opened");
         Open(Driver.Url.Replace(Address, "", StringComparison.Ordinal).Replace("/item", "/artwork", StringComparison.Ordinal));
         UntilTrue(() => Swatches == 6, "the artwork did not come along");
     }

@@ -23,7 +23,8 @@ public abstract class BenchBrowserTest(double clockSpeed = 0) : BrowserTest(cloc
     protected string Keep(JsonObject job) => (string)Post("/api/jobs", job)["id"]!;
 
     /// <summary>Keeps a job and begins its run; returns the run's id.</summary>
-    protected string Begin(JsonObject job, bool practice = false) => (string)Post($"/api/jobs/{Keep(job)}/runs?practice={(practice ? "true" : "false")}", null)["id"]!;
+    protected string Begin(JsonObject job, bool practice = false) =>
+        (string)Post($"/api/jobs/{Keep(job)}/runs?practice={(practice ? "true" : "false")}", null)["id"]!;
 
     private JsonNode Post(string path, JsonNode? body)
     {

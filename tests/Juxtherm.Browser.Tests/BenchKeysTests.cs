@@ -28,7 +28,9 @@ public sealed class BenchKeysTests : BenchBrowserTest
         // With nothing focused Space only points to the word that ends it.
         Driver.ExecuteScript("document.activeElement.blur()");
         Press(Keys.Space);
-        UntilTrue(() => ((string?)Driver.ExecuteScript("return document.activeElement.textContent"))?.Contains("ll good", StringComparison.Ordinal) ?? false, "Space did not point to “all good”");
+        UntilTrue(() =>
+            ((string?)Driver.ExecuteScript("return document.activeElement.textContent"))?.Contains("ll good", StringComparison.Ordinal)
+            ?? false, "Space did not point to “all good”");
         Assert.Equal(("1", "inspect"), (Bench("piece"), Bench("kind")));
     }
 

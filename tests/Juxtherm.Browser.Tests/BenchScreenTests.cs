@@ -104,7 +104,8 @@ public sealed class BenchScreenTests : BenchBrowserTest
         Open($"/bench/{run}");
         See("[data-testid=asking]");
         Button("Only now").Click();
-        UntilTrue(() => Bench("kind") == "do" && Driver.FindElements(By.CssSelector("[data-testid=asking]")).Count == 0, "the answer was not taken");
+        UntilTrue(() => Bench("kind") == "do"
+            && Driver.FindElements(By.CssSelector("[data-testid=asking]")).Count == 0, "the answer was not taken");
         GoOnUntil("inspect");
         SayGood();
         See("[data-testid=run-over]");
@@ -160,7 +161,8 @@ public sealed class BenchScreenTests : BenchBrowserTest
     [Trait("Run", "thorough")]
     public void Fingers_alone_on_a_tablet_held_upright()
     {
-        Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?> { ["width"] = 820, ["height"] = 1180, ["deviceScaleFactor"] = 1, ["mobile"] = true });
+        Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride",
+            new Dictionary<string, object?> { ["width"] = 820, ["height"] = 1180, ["deviceScaleFactor"] = 1, ["mobile"] = true });
         var run = Begin(Named("Wren", "Osk"));
         Open($"/bench/{run}");
         See("[data-testid=preparation] li:first-child button").Click();
@@ -169,7 +171,8 @@ public sealed class BenchScreenTests : BenchBrowserTest
         {
             var left = Driver.FindElements(By.CssSelector("[data-testid=preparation] button[aria-pressed=false]")).Count;
             See("[data-testid=preparation] div button").Click();
-            UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=preparation] button[aria-pressed=false]")).Count < left || Driver.FindElements(By.CssSelector("[data-testid=preparation]")).Count == 0, "nothing was ticked off");
+            UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=preparation] button[aria-pressed=false]")).Count < left
+                || Driver.FindElements(By.CssSelector("[data-testid=preparation]")).Count == 0, "nothing was ticked off");
         }
 
         Assert.Equal("Wren", Whose);
@@ -255,9 +258,11 @@ public sealed class BenchScreenTests : BenchBrowserTest
         var before = See("[data-testid=setpoint]").Text;
         // It has a clock of its own, which outlives a reload.
         Button("Start the clock").Click();
-        UntilTrue(() => int.TryParse(See("[data-testid=patches] [data-testid=clock]").GetDomAttribute("data-left"), out var left) && left > 0, "the clock does not run");
+        UntilTrue(() => int.TryParse(See("[data-testid=patches] [data-testid=clock]").GetDomAttribute("data-left"), out var left)
+            && left > 0, "the clock does not run");
         Driver.Navigate().Refresh();
-        UntilTrue(() => int.TryParse(See("[data-testid=patches] [data-testid=clock]").GetDomAttribute("data-left"), out _), "the clock was lost");
+        UntilTrue(() => int.TryParse(See("[data-testid=patches] [data-testid=clock]").GetDomAttribute("data-left"), out _),
+            "the clock was lost");
         Button("It lifts").Click();
         UntilTrue(() => See("[data-testid=setpoint]").Text != before, "the setting did not move");
         Button("Take back").Click();

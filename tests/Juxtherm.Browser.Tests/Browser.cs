@@ -16,7 +16,8 @@ public abstract class BrowserTest : IDisposable
         AppDomain.CurrentDomain.ProcessExit += (_, _) => Directory.Delete(folder, recursive: true);
         var service = new Workshop(folder, new TestClock(), demo: true);
         using var client = service.CreateClient();
-        while (client.GetStringAsync(new Uri("/api/jobs", UriKind.Relative)).GetAwaiter().GetResult().Contains("\"pending\":true", StringComparison.Ordinal))
+        while (client.GetStringAsync(new Uri("/api/jobs", UriKind.Relative)).GetAwaiter().GetResult()
+            .Contains("\"pending\":true", StringComparison.Ordinal))
             Thread.Sleep(100);
         client.GetStringAsync(new Uri("/api/learned", UriKind.Relative)).GetAwaiter().GetResult();
         service.Stop();
@@ -74,9 +75,14 @@ public abstract class BrowserTest : IDisposable
 
     protected IWebElement See(string css) => See(By.CssSelector(css));
 
-    protected IWebElement SeeText(string text, string within = "*") => See(By.XPath($"//{within}[contains(normalize-space(.), {Quoted(text)}) and not(.//*[contains(normalize-space(.), {Quoted(text)})])]"));
+    protected IWebElement SeeText(string text, string within = "*") =>
+        See(By.XPath(
+            $"//{within}[contains(normalize-space(.), {Quoted(text)}) and not(.//*[contains(normalize-space(.), {Quoted(text)})])]"));
 
-    protected IWebElement Button(string text) => See(By.XPath($"//button[contains(normalize-space(.), {Quoted(text)})] | //a[contains(normalize-space(.), {Quoted(text)})] | //summary[contains(normalize-space(.), {Quoted(text)})]"));
+    protected IWebElement Button(string text) =>
+        See(By.XPath(
+            $"//button[contains(normalize-space(.), {Quoted(text)})] | //a[contains(normalize-space(.), {Quoted(text)})] | " +
+                $"//summary[contains(normalize-space(.), {Quoted(text)})]"));
 
     protected IWebElement Field(string label)
     {
@@ -86,7 +92,8 @@ public abstract class BrowserTest : IDisposable
 
     protected void Pick(string label, string option) => Choose(Field(label), option);
 
-    protected static void Choose(IWebElement list, string option) => list.FindElement(By.XPath($"./option[normalize-space(.)={Quoted(option)}]")).Click();
+    protected static void Choose(IWebElement list, string option) =>
+        list.FindElement(By.XPath($"./option[normalize-space(.)={Quoted(option)}]")).Click();
 
     protected void Type(IWebElement field, string text)
     {
@@ -97,7 +104,8 @@ public abstract class BrowserTest : IDisposable
     protected void Press(string key) => new OpenQA.Selenium.Interactions.Actions(Driver).SendKeys(key).Perform();
 
     /// <summary>What the bench shows: piece, step, kind, stage or move.</summary>
-    protected string Bench(string mark) => Until(() => See("[data-testid=bench]").GetDomAttribute($"data-{mark}"), $"the bench says no {mark}")!;
+    protected string Bench(string mark) =>
+        Until(() => See("[data-testid=bench]").GetDomAttribute($"data-{mark}"), $"the bench says no {mark}")!;
 
     /// <summary>From a job's page to its first piece: nothing begins before it is said there.</summary>
     protected void BeginAtBench(bool practice = false)
@@ -153,7 +161,8 @@ public abstract class BrowserTest : IDisposable
     {
         var at = (Bench("piece"), Bench("move"));
         BenchKey("g");
-        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=bench]")) is not [var bench] || (bench.GetDomAttribute("data-piece"), bench.GetDomAttribute("data-move")) != at, "the look was not taken down");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=bench]")) is not [var bench]
+            || (bench.GetDomAttribute("data-piece"), bench.GetDomAttribute("data-move")) != at, "the look was not taken down");
     }
 
     /// <summary>Goes on until the bench shows a step of that kind.</summary>
@@ -169,12 +178,15 @@ public abstract class BrowserTest : IDisposable
 
     protected T Until<T>(Func<T?> look, string otherwise, int seconds = 60)
     {
-        var wait = new WebDriverWait(new SystemClock(), Driver, TimeSpan.FromSeconds(seconds), TimeSpan.FromMilliseconds(60)) { Message = otherwise };
+        var wait = new WebDriverWait(new SystemClock(), Driver, TimeSpan.FromSeconds(seconds),
+            TimeSpan.FromMilliseconds(60))
+        { Message = otherwise };
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException));
         return wait.Until(_ => look())!;
     }
 
-    protected void UntilTrue(Func<bool> look, string otherwise, int seconds = 60) => Until<object>(() => look() ? new object() : null, otherwise, seconds);
+    protected void UntilTrue(Func<bool> look, string otherwise, int seconds = 60) =>
+        Until<object>(() => look() ? new object() : null, otherwise, seconds);
 
     protected static string Repository()
     {

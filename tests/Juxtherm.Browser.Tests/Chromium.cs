@@ -54,7 +54,8 @@ internal static class Chromium
     {
         var profile = Directory.CreateTempSubdirectory("juxtherm-chromium-").FullName;
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
-        options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync", "--force-prefers-reduced-motion",
+        options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
+            "--disable-background-networking", "--disable-component-update", "--disable-sync", "--force-prefers-reduced-motion",
             "--window-size=1280,900", $"--user-data-dir={profile}");
         options.SetLoggingPreference(LogType.Browser, LogLevel.Warning);
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");

@@ -10,7 +10,14 @@ public sealed class CutOffTests() : BenchBrowserTest(clockSpeed: 1)
     private void Reachable(bool reachable)
     {
         Driver.ExecuteCdpCommand("Network.enable", []);
-        Driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new Dictionary<string, object?> { ["offline"] = !reachable, ["latency"] = 0, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
+        Driver.ExecuteCdpCommand("Network.emulateNetworkConditions",
+            new Dictionary<string, object?>
+            {
+                ["offline"] = !reachable,
+                ["latency"] = 0,
+                ["downloadThroughput"] = -1,
+                ["uploadThroughput"] = -1
+            });
     }
 
     private JsonNode Kept(string path)
@@ -64,10 +71,12 @@ public sealed class CutOffTests() : BenchBrowserTest(clockSpeed: 1)
             Type(Field("Pieces"), "7");
             See("[data-testid=not-saved]");
             // The answer from before is there, but it does not pass for the answer to this.
-            UntilTrue(() => (See("[data-testid=answer]").GetDomAttribute("class") ?? "").Contains("pale", StringComparison.Ordinal), "the old answer passes for the new one");
+            UntilTrue(() => (See("[data-testid=answer]").GetDomAttribute("class") ?? "").Contains("pale", StringComparison.Ordinal),
+                "the old answer passes for the new one");
             Reachable(true);
             UntilTrue(() => See("main [role=status]").Text == "Saved", "it was not saved again");
-            UntilTrue(() => !(See("[data-testid=answer]").GetDomAttribute("class") ?? "").Contains("pale", StringComparison.Ordinal), "the answer stays pale");
+            UntilTrue(() => !(See("[data-testid=answer]").GetDomAttribute("class") ?? "").Contains("pale", StringComparison.Ordinal),
+                "the answer stays pale");
             Assert.Equal(7, (int)Kept($"/api/jobs/{id}")["job"]!["quantity"]!);
         }
         finally

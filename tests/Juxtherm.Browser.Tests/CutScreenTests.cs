@@ -3,23 +3,25 @@ using OpenQA.Selenium;
 
 namespace Juxtherm.Browser.Tests;
 
-/// <summary>The Cut station by hand: both ways, two vinyls through two mats, vinyl that runs out, the weeding sheet, and the shelf afterwards.</summary>
+/// <summary>The Cut station by hand: both ways, two vinyls through two mats, vinyl that runs out, the weeding sheet, and the shelf
+/// afterwards.</summary>
 public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
 {
     private const string Ridge = "M0 60L30 10L45 30L60 0L100 60ZM50 40L60 20L70 40Z";
     private const string Star = "M50 0L61 35L98 35L68 57L79 91L50 70L21 91L32 57L2 35L39 35Z";
 
-    private static JsonObject Layer(string id, string vinyl, string colour, string shape, double x, double y, double width, double height) => new()
-    {
-        ["id"] = id,
-        ["vinyl"] = vinyl,
-        ["colour"] = colour,
-        ["shape"] = shape,
-        ["xMm"] = x,
-        ["yMm"] = y,
-        ["widthMm"] = width,
-        ["heightMm"] = height,
-    };
+    private static JsonObject Layer(string id, string vinyl, string colour, string shape, double x, double y, double width,
+        double height) => new()
+        {
+            ["id"] = id,
+            ["vinyl"] = vinyl,
+            ["colour"] = colour,
+            ["shape"] = shape,
+            ["xMm"] = x,
+            ["yMm"] = y,
+            ["widthMm"] = width,
+            ["heightMm"] = height,
+        };
 
     private JsonNode Post(string path, JsonNode body)
     {
@@ -29,17 +31,18 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         return JsonNode.Parse(answer.EnsureSuccessStatusCode().Content.ReadAsStringAsync().GetAwaiter().GetResult())!;
     }
 
-    private void Stocked(string label, string vinyl, string colour, double width, double length, double low = 0) => Post("/api/stock", new JsonObject
-    {
-        ["commandId"] = Guid.NewGuid().ToString(),
-        ["kind"] = "roll",
-        ["vinyl"] = vinyl,
-        ["colour"] = colour,
-        ["widthMm"] = width,
-        ["lengthMm"] = length,
-        ["label"] = label,
-        ["lowMm"] = low,
-    });
+    private void Stocked(string label, string vinyl, string colour, double width, double length, double low = 0) =>
+        Post("/api/stock", new JsonObject
+        {
+            ["commandId"] = Guid.NewGuid().ToString(),
+            ["kind"] = "roll",
+            ["vinyl"] = vinyl,
+            ["colour"] = colour,
+            ["widthMm"] = width,
+            ["lengthMm"] = length,
+            ["label"] = label,
+            ["lowMm"] = low,
+        });
 
     private string OpenCut(int quantity, params JsonObject[] layers)
     {
@@ -91,7 +94,8 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
     {
         Stocked("Navy roll", "smooth", "#1b2a49", 305, 2000);
         Stocked("Firefly roll", "glow", "#c9e6b8", 305, 900);
-        var id = OpenCut(1, Layer("ridge", "smooth", "#1b2a49", Ridge, 80, 160, 150, 90), Layer("star", "glow", "#c9e6b8", Star, 140, 100, 40, 40));
+        var id = OpenCut(1, Layer("ridge", "smooth", "#1b2a49", Ridge, 80, 160, 150, 90),
+            Layer("star", "glow", "#c9e6b8", Star, 140, 100, 40, 40));
         // Both ways beside each other; the picture is mirrored and says so.
         Assert.Equal(2, Driver.FindElements(By.CssSelector("input[name=layout]")).Count);
         Assert.All(Driver.FindElements(By.CssSelector("[data-sheet]")), s => Assert.Equal("true", s.GetDomAttribute("data-mirrored")));
@@ -125,7 +129,8 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         Click("Begin");
         See("[data-testid=bench]");
         Open("/stock");
-        UntilTrue(() => Driver.FindElements(By.CssSelector("tr[data-kind=offcut]")).Any(r => r.Text.StartsWith("Offcut", StringComparison.Ordinal)), "no offcut came back");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("tr[data-kind=offcut]"))
+            .Any(r => r.Text.StartsWith("Offcut", StringComparison.Ordinal)), "no offcut came back");
         Assert.True(OnHand("Navy roll") < navy && OnHand("Firefly roll") < glow);
         See("a[aria-label^='Label for Offcut']");
         Open($"/jobs/{id}/cut");
@@ -157,7 +162,8 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
 
         var sheet = See("[data-weeding]");
         Assert.Contains("centres to pick", sheet.Text, StringComparison.Ordinal);
-        var centres = int.Parse(sheet.FindElement(By.TagName("strong")).Text.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
+        var centres = int.Parse(sheet.FindElement(By.TagName("strong")).Text.Split(' ')[0],
+            System.Globalization.CultureInfo.InvariantCulture);
         Assert.Equal(centres, sheet.FindElements(By.CssSelector("[data-centre]")).Count);
         Assert.Equal("false", sheet.FindElement(By.CssSelector("[data-sheet]")).GetDomAttribute("data-mirrored"));
         sheet.FindElement(By.CssSelector("input[type=checkbox]")).Click();
@@ -204,7 +210,8 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         var id = OpenCut(1, Layer("ridge", "smooth", "#1b2a49", Ridge, 80, 160, 240, 90));
         Type(Field("Widest it cuts"), "150");
         Type(Field("Longest it cuts"), "150");
-        UntilTrue(() => Driver.FindElements(By.CssSelector("main [data-code=too-wide-for-cutter]")).Count > 0, "it does not say that it is too wide");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("main [data-code=too-wide-for-cutter]")).Count > 0,
+            "it does not say that it is too wide");
         UntilTrue(() => See(By.XPath("//*[@role='status'][starts-with(., 'Sav')]")).Text == "Saved", "it was not saved");
         Open($"/jobs/{id}/place");
         See("[data-joint]");

@@ -2,7 +2,8 @@ using OpenQA.Selenium;
 
 namespace Juxtherm.Browser.Tests;
 
-/// <summary>Every screen there is: whether everybody can read and work it, in either theme, and whether it fits a phone and a tablet.</summary>
+/// <summary>Every screen there is: whether everybody can read and work it, in either theme, and whether it fits a phone and a
+/// tablet.</summary>
 public sealed class EveryScreenTests() : BrowserTest(demo: true)
 {
     private const string EveryRule = "";
@@ -17,14 +18,17 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
             return "/jobs/" + new Uri(SeeText(title, "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
         }
 
-        var (crew, tarn, names, night) = (Job("Crew tee, front"), Job("Tarn tee, from a drawing"), Job("Junior corner, names"), Job("Night tee"));
-        string[] plain = ["/", $"{crew}/item", $"{crew}/place", $"{tarn}/artwork", $"{names}/artwork", $"{crew}/press", $"{tarn}/press", $"{night}/press", $"{crew}/compare", $"{crew}/bench", $"{crew}/care",
+        var (crew, tarn, names, night) = (Job("Crew tee, front"), Job("Tarn tee, from a drawing"), Job("Junior corner, names"),
+            Job("Night tee"));
+        string[] plain = ["/", $"{crew}/item", $"{crew}/place", $"{tarn}/artwork", $"{names}/artwork", $"{crew}/press", $"{tarn}/press",
+            $"{night}/press", $"{crew}/compare", $"{crew}/bench", $"{crew}/care",
             "/stock", "/shelf", "/logbook", "/logbook/taught", "/logbook/care", "/logbook/kept", "/lifted", "/nowhere/at/all"];
         foreach (var path in plain)
         {
             Open(path);
             See("main h1, main input[aria-label=Title]");
-            UntilTrue(() => Driver.FindElements(By.XPath("//*[contains(text(), 'Fetching') or contains(text(), 'Planning')]")).Count == 0, $"{path} is still fetching");
+            UntilTrue(() => Driver.FindElements(By.XPath("//*[contains(text(), 'Fetching') or contains(text(), 'Planning')]")).Count == 0,
+                $"{path} is still fetching");
             yield return path;
         }
 
@@ -81,7 +85,8 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
         Driver.ExecuteScript("localStorage.setItem('juxtherm.theme', 'paper')");
         var found = Screens().SelectMany(screen => Faults().Select(fault => $"{screen}: {fault}")).ToList();
         Assert.True(found.Count == 0, string.Join('\n', found));
-        Assert.Empty(Driver.Manage().Logs.GetLog(LogType.Browser).Where(l => !l.Message.Contains("/nowhere/", StringComparison.Ordinal)).Select(l => l.Message));
+        Assert.Empty(Driver.Manage().Logs.GetLog(LogType.Browser).Where(l => !l.Message.Contains("/nowhere/", StringComparison.Ordinal))
+            .Select(l => l.Message));
     }
 
     /// <summary>What is wrong with the screen that is open: each is opened once, and turned over in every way.</summary>
@@ -119,7 +124,8 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
         """, theme);
 
     private void Size(int width, int height) =>
-        Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = true });
+        Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride",
+            new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = true });
 
     private static string[] Lines(string text) => text.Split('\n', StringSplitOptions.RemoveEmptyEntries);
 

@@ -3,7 +3,8 @@ using OpenQA.Selenium;
 
 namespace Juxtherm.Browser.Tests;
 
-/// <summary>A tab that nobody looks at, on a clock that runs faster than the one on the wall. The benchmarks take ten real minutes for it.</summary>
+/// <summary>A tab that nobody looks at, on a clock that runs faster than the one on the wall. The benchmarks take ten real minutes for
+/// it.</summary>
 public sealed class HiddenTabTests() : BrowserTest(clockSpeed: 5)
 {
     [Fact]
@@ -21,14 +22,17 @@ public sealed class HiddenTabTests() : BrowserTest(clockSpeed: 5)
         UntilTrue(() => Bench("stage") == "prepare" && Bench("kind") == "do", "there was no preheat");
         BenchKey(" ");
         UntilTrue(() => Bench("stage") == "press" && Bench("kind") == "do", "the preheat did not end");
-        Driver.ExecuteScript("new MutationObserver(() => { if (document.querySelector('[data-stage=peel]')) localStorage.over ||= document.visibilityState; }).observe(document.body, { subtree: true, attributes: true, childList: true });");
+        Driver.ExecuteScript(
+            "new MutationObserver(() => { if (document.querySelector('[data-stage=peel]')) localStorage.over ||= " +
+                "document.visibilityState; }).observe(document.body, { subtree: true, attributes: true, childList: true });");
         var tab = Driver.CurrentWindowHandle;
         BenchKey(" ");
         UntilTrue(() => Bench("kind") == "hold", "the plate did not close");
         Driver.SwitchTo().NewWindow(WindowType.Tab);
         Open("/health/ready");
         // It is told while nobody looks, not when somebody comes back.
-        Assert.Equal("hidden", Until(() => (string?)Driver.ExecuteScript("return localStorage.over ?? null"), "the hidden tab was not told"));
+        Assert.Equal("hidden",
+            Until(() => (string?)Driver.ExecuteScript("return localStorage.over ?? null"), "the hidden tab was not told"));
         Driver.SwitchTo().Window(tab);
 
         using var client = Service.CreateClient();

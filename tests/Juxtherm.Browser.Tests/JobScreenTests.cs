@@ -33,7 +33,9 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
     {
         var id = OpenJob("Crew tee, front", "item");
         Type(Field("Plate width"), "-4");
-        UntilTrue(() => Driver.FindElements(By.CssSelector(".fault")).Any(f => f.Text.Contains("-4", StringComparison.Ordinal) && f.Text.Contains("10 to 3000 mm", StringComparison.Ordinal)), "the fault was not named");
+        UntilTrue(() => Driver.FindElements(By.CssSelector(".fault"))
+            .Any(f => f.Text.Contains("-4", StringComparison.Ordinal) && f.Text.Contains("10 to 3000 mm", StringComparison.Ordinal)),
+            "the fault was not named");
         SeeText("Not saved", "span");
         Assert.Null(Kept(id)["job"]!["tools"]!["plateWidthMm"]);
         Button("Undo").Click();
@@ -63,7 +65,9 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
         using (var client = Service.CreateClient())
         {
             kept["job"]!["title"] = "From elsewhere";
-            using var body = new StringContent(new JsonObject { ["version"] = (int)kept["version"]!, ["job"] = kept["job"]!.DeepClone() }.ToJsonString(), Encoding.UTF8, "application/json");
+            using var body =
+                new StringContent(new JsonObject { ["version"] = (int)kept["version"]!, ["job"] = kept["job"]!.DeepClone() }.ToJsonString(),
+                    Encoding.UTF8, "application/json");
             (await client.PutAsync($"/api/jobs/{id}", body)).EnsureSuccessStatusCode();
         }
 
@@ -126,7 +130,8 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
         var slider = See("input[type=range]");
         for (var i = 0; i < 20; i++)
             slider.SendKeys(Keys.ArrowLeft);
-        UntilTrue(() => See("section[aria-label='The sandwich'] svg").GetDomAttribute("aria-label") != before, "the picture did not follow the slider");
+        UntilTrue(() => See("section[aria-label='The sandwich'] svg").GetDomAttribute("aria-label") != before,
+            "the picture did not follow the slider");
     }
 
     [Fact]
@@ -135,8 +140,10 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
     {
         Open("/");
         Choose(See("select[aria-label=Press]"), "mug press");
-        UntilTrue(() => See("select[aria-label=Item]").GetDomProperty("value") == "mug" && See("select[aria-label=Material]").GetDomProperty("value") == "ceramic", "the item did not follow");
-        UntilTrue(() => See("[data-testid=setpoint]").Text.Contains(" s", StringComparison.Ordinal) && Driver.FindElements(By.CssSelector("[data-code=heat-source-unsuitable]")).Count == 0, "no setting for the mug");
+        UntilTrue(() => See("select[aria-label=Item]").GetDomProperty("value") == "mug"
+            && See("select[aria-label=Material]").GetDomProperty("value") == "ceramic", "the item did not follow");
+        UntilTrue(() => See("[data-testid=setpoint]").Text.Contains(" s", StringComparison.Ordinal)
+            && Driver.FindElements(By.CssSelector("[data-code=heat-source-unsuitable]")).Count == 0, "no setting for the mug");
     }
 
     [Fact]

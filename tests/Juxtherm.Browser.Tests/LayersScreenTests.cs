@@ -27,7 +27,8 @@ public sealed class LayersScreenTests() : BrowserTest(demo: true)
         tack.Click();
         UntilTrue(() => tack.GetDomAttribute("aria-pressed") == "true", "the tack was not chosen");
         // While only the first layer lies there, no other is drawn.
-        UntilTrue(() => Driver.FindElements(By.CssSelector("svg[aria-label*='moon, smooth']")).Count == 0, "the second layer is drawn too early");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("svg[aria-label*='moon, smooth']")).Count == 0,
+            "the second layer is drawn too early");
     }
 
     [Fact]
@@ -39,7 +40,8 @@ public sealed class LayersScreenTests() : BrowserTest(demo: true)
         var seen = new List<string>();
         GoOnUntil("inspect", () => seen.Add(See("[data-testid=bench]").Text));
         Assert.Contains(seen, t => t.Contains("“tarn” on the warm cloth", StringComparison.Ordinal));
-        Assert.Contains(seen, t => t.Contains("in its place", StringComparison.Ordinal) && t.Contains("“moon”", StringComparison.Ordinal) && t.Contains("“stars”", StringComparison.Ordinal));
+        Assert.Contains(seen, t => t.Contains("in its place", StringComparison.Ordinal) && t.Contains("“moon”", StringComparison.Ordinal)
+            && t.Contains("“stars”", StringComparison.Ordinal));
         Assert.Contains(seen, t => t.Contains("over all of it", StringComparison.Ordinal));
         SayGood();
         Open("/logbook");

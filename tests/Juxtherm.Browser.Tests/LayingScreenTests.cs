@@ -5,7 +5,8 @@ using OpenQA.Selenium.Interactions;
 
 namespace Juxtherm.Browser.Tests;
 
-/// <summary>The order of layers by hand, faults mended by a tap, the plate's placements drawn, and a drawing of several layers all the way to the logbook.</summary>
+/// <summary>The order of layers by hand, faults mended by a tap, the plate's placements drawn, and a drawing of several layers all the way
+/// to the logbook.</summary>
 public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true)
 {
     private const string Order = "section[aria-label='Order of laying'] ";
@@ -33,7 +34,9 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
         return (string)JsonNode.Parse(answer.EnsureSuccessStatusCode().Content.ReadAsStringAsync().GetAwaiter().GetResult())!["id"]!;
     }
 
-    private string[] Layers => Until<string[]>(() => [.. Driver.FindElements(By.CssSelector(Order + "li[data-layer]")).Select(l => l.GetDomAttribute("data-layer")!)], "no layers");
+    private string[] Layers =>
+        Until<string[]>(() =>
+            [.. Driver.FindElements(By.CssSelector(Order + "li[data-layer]")).Select(l => l.GetDomAttribute("data-layer")!)], "no layers");
 
     private IWebElement Handle(string layer) => See($"button[aria-label^='Move {layer}:']");
 
@@ -58,7 +61,8 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
         // By hand: the moon is drawn below the stars, which is allowed.
         var (from, to) = (Handle("moon"), Handle("stars"));
         new Actions(Driver).MoveToElement(from).ClickAndHold().MoveToElement(to, 0, 12).Release().Perform();
-        UntilTrue(() => Job(id)["order"] is JsonArray kept && string.Join(' ', kept.Select(k => (string)k!)) == "tarn moon stars", "the order was not kept");
+        UntilTrue(() => Job(id)["order"] is JsonArray kept
+            && string.Join(' ', kept.Select(k => (string)k!)) == "tarn moon stars", "the order was not kept");
         Assert.Equal(0, Said("laying-order"));
         Button("Undo").Click();
         UntilTrue(() => Job(id)["order"] is null, "it was not undone", 20);
@@ -111,7 +115,8 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
         Button("Cut it in two along the zip").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-code=zip-crossing]")).Count == 0, "it was not cut");
         Open($"/jobs/{gilet}/place");
-        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=garment] [data-plate]")).Count == 2, "the Place station draws other plates");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=garment] [data-plate]")).Count == 2,
+            "the Place station draws other plates");
     }
 
     [Fact]
@@ -119,7 +124,8 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
     {
         var id = OpenDemo("Crew tee, front", "artwork");
         Type(See("input[aria-label=Title]"), "Tarn, drawn");
-        Driver.FindElement(By.CssSelector("section[aria-label='Bring in a drawing'] input[type=file]")).SendKeys(Path.Combine(Repository(), "docs", "examples", "tarn.svg"));
+        Driver.FindElement(By.CssSelector("section[aria-label='Bring in a drawing'] input[type=file]"))
+            .SendKeys(Path.Combine(Repository(), "docs", "examples", "tarn.svg"));
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-swatch]")).Count == 6, "its six colours did not become layers");
         Saved();
 
@@ -141,7 +147,10 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
         BeginAtBench();
         var laid = new List<string>();
         // The clock runs: what is read may have been followed by the next step already.
-        GoOnUntil("inspect", () => laid.Add(Until(() => Driver.FindElements(By.CssSelector("[data-testid=bench]")).FirstOrDefault()?.Text ?? "", "the bench could not be read")));
+        GoOnUntil("inspect",
+            () => laid.Add(
+                Until(() => Driver.FindElements(By.CssSelector("[data-testid=bench]")).FirstOrDefault()?.Text
+                    ?? "", "the bench could not be read")));
         // Every layer was asked for by name.
         Assert.All(layers, layer => Assert.Contains(laid, text => text.Contains($"“{layer}”", StringComparison.Ordinal)));
         SayGood();
@@ -149,7 +158,8 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
         UntilTrue(() => See("tbody tr").Text.Contains("Tarn, drawn", StringComparison.Ordinal), "it is not in the logbook");
     }
 
-    private void Saved() => UntilTrue(() => See(By.XPath("//*[@role='status'][starts-with(., 'Sav')]")).Text == "Saved", "it was not saved");
+    private void Saved() =>
+        UntilTrue(() => See(By.XPath("//*[@role='status'][starts-with(., 'Sav')]")).Text == "Saved", "it was not saved");
 
     private void CutAll()
     {

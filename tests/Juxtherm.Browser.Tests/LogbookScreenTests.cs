@@ -53,7 +53,9 @@ public sealed class LogbookScreenTests : BrowserTest
             }
 
             UntilTrue(
-                () => Over() || (Driver.FindElements(By.CssSelector("[data-testid=bench]")) is [var bench] && (bench.GetDomAttribute("data-piece"), bench.GetDomAttribute("data-move")) != at),
+                () => Over()
+                || (Driver.FindElements(By.CssSelector("[data-testid=bench]")) is [var bench]
+                    && (bench.GetDomAttribute("data-piece"), bench.GetDomAttribute("data-move")) != at),
                 $"piece {i + 1} was not taken down");
         }
 
@@ -80,7 +82,8 @@ public sealed class LogbookScreenTests : BrowserTest
         See("[data-testid=learned-since] button").Click();
         UntilTrue(() => Setpoint() != before, "the setting did not move");
         var moved = Setpoint();
-        UntilTrue(() => See(FromLogbook).Text.Contains("because of what came out here before", StringComparison.Ordinal), "the page does not say why");
+        UntilTrue(() => See(FromLogbook).Text.Contains("because of what came out here before", StringComparison.Ordinal),
+            "the page does not say why");
         var says = See(FromLogbook).Text;
         Assert.Contains("3 had too little", says, StringComparison.Ordinal);
         // The three pieces lie in the picture of how much room there is.
@@ -88,7 +91,8 @@ public sealed class LogbookScreenTests : BrowserTest
 
         void TurnAll(bool on)
         {
-            foreach (var name in Driver.FindElements(By.CssSelector("section[aria-label='From your logbook'] input[type=checkbox]")).Select(b => b.GetDomAttribute("aria-label")!).ToList())
+            foreach (var name in Driver.FindElements(By.CssSelector("section[aria-label='From your logbook'] input[type=checkbox]"))
+                .Select(b => b.GetDomAttribute("aria-label")!).ToList())
             {
                 var box = By.CssSelector($"input[aria-label='{name}']");
                 if (See(box).Selected != on)
@@ -130,7 +134,9 @@ public sealed class LogbookScreenTests : BrowserTest
         Choose(See("section[aria-label=Washes] select"), "Faded");
         Button("Note it").Click();
         SeeText("Faded after 3 washes");
-        UntilTrue(() => (bool)Driver.ExecuteScript("const i = document.querySelector('tbody img'); return !!i && i.complete && i.naturalWidth > 0")!, "the photo is not shown in its line");
+        UntilTrue(() =>
+            (bool)Driver.ExecuteScript("const i = document.querySelector('tbody img'); return !!i && i.complete && i.naturalWidth > 0")!,
+            "the photo is not shown in its line");
 
         Button("Repeat this order").Click();
         UntilTrue(() => Driver.Url.EndsWith("/press", StringComparison.Ordinal), "no job was made");
@@ -161,7 +167,11 @@ public sealed class LogbookScreenTests : BrowserTest
         PressAll(job, 2, null);
         Open($"/jobs/{job}/care");
         SeeText("30 °C, mild");
-        UntilTrue(() => (bool)Driver.ExecuteScript("return [...document.querySelectorAll('.care-symbol')].length === 5 && [...document.querySelectorAll('.care-symbol')].every(i => i.complete && i.naturalWidth > 0)")!, "a symbol is not drawn");
+        UntilTrue(() =>
+            (bool)Driver.ExecuteScript(
+                "return [...document.querySelectorAll('.care-symbol')].length === 5 && " +
+                    "[...document.querySelectorAll('.care-symbol')].every(i => i.complete && i.naturalWidth > 0)")!,
+                    "a symbol is not drawn");
         var card = Button("Print care cards").GetDomProperty("href")!;
         var pdf = await Http.GetByteArrayAsync(new Uri(card), TestContext.Current.CancellationToken);
         Assert.StartsWith("%PDF-", Encoding.Latin1.GetString(pdf), StringComparison.Ordinal);
@@ -172,7 +182,8 @@ public sealed class LogbookScreenTests : BrowserTest
         // The service's clock stands months before the browser's, so to the browser the glue has long set.
         Assert.Contains("May be washed", curing, StringComparison.Ordinal);
         var dates = See("section[aria-label='Crew names'] a[href*='dates.ics']").GetDomProperty("href")!;
-        Assert.Contains("BEGIN:VEVENT", await Http.GetStringAsync(new Uri(dates), TestContext.Current.CancellationToken), StringComparison.Ordinal);
+        Assert.Contains("BEGIN:VEVENT", await Http.GetStringAsync(new Uri(dates), TestContext.Current.CancellationToken),
+            StringComparison.Ordinal);
     }
 
     [Fact]
@@ -214,6 +225,7 @@ public sealed class LogbookScreenTests : BrowserTest
         See("section[aria-label='Swing-away press']");
         SeeText("−7 K");
         Button("Take it back").Click();
-        UntilTrue(() => Driver.FindElements(By.CssSelector("section[aria-label='Swing-away press']")).Count == 0, "the reading still teaches");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("section[aria-label='Swing-away press']")).Count == 0,
+            "the reading still teaches");
     }
 }

@@ -4,7 +4,8 @@ using OpenQA.Selenium;
 
 namespace Juxtherm.Browser.Tests;
 
-/// <summary>What does not lie under the plate at once. The clock stands still but for what is waited for, so that every step is seen.</summary>
+/// <summary>What does not lie under the plate at once. The clock stands still but for what is waited for, so that every step is
+/// seen.</summary>
 public sealed class PartByPartTests : BenchBrowserTest
 {
     [Fact]
@@ -18,17 +19,23 @@ public sealed class PartByPartTests : BenchBrowserTest
         Open($"/jobs/{id}/place");
         See("button[aria-label='Put it there: Chest']").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=garment] [data-plate]")).Count == 2, "it is not parted");
-        double Lowest() => Driver.FindElements(By.CssSelector("[data-testid=garment] [data-plate]")).Max(p => double.Parse(p.GetDomAttribute("y")!, CultureInfo.InvariantCulture) + double.Parse(p.GetDomAttribute("height")!, CultureInfo.InvariantCulture));
+        double Lowest() =>
+            Driver.FindElements(By.CssSelector("[data-testid=garment] [data-plate]"))
+            .Max(p => double.Parse(p.GetDomAttribute("y")!, CultureInfo.InvariantCulture)
+                + double.Parse(p.GetDomAttribute("height")!, CultureInfo.InvariantCulture));
         Assert.True(Lowest() > 295, "the plate keeps clear by itself");
         Button("Add something in the way").Click();
         var row = See(By.XPath("//section[.//button[normalize-space(.)='Add something in the way']]//li"));
         Choose(row.FindElement(By.CssSelector("select")), "seam");
         foreach (var (field, value) in row.FindElements(By.CssSelector("input")).Zip(["0", "295", "430", "6"]))
             Type(field, value);
-        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=garment] [data-plate]")) is { Count: 2 } && Lowest() <= 295.5, "the plate does not keep off the seam");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=garment] [data-plate]")) is { Count: 2 }
+            && Lowest() <= 295.5, "the plate does not keep off the seam");
         UntilTrue(() => See(By.XPath("//*[@role='status'][starts-with(., 'Sav')]")).Text == "Saved", "it was not saved");
-        UntilTrue(() => See("aside").Text.Contains("In 2 parts, each done to its end before the next", StringComparison.Ordinal), "the ticket does not tell the parts");
-        var place = Until(() => See("[data-testid=placing]").Text is { Length: > 0 } text ? text : null, "the ticket does not say where it goes")!;
+        UntilTrue(() => See("aside").Text.Contains("In 2 parts, each done to its end before the next", StringComparison.Ordinal),
+            "the ticket does not tell the parts");
+        var place = Until(() => See("[data-testid=placing]").Text is { Length: > 0 } text
+            ? text : null, "the ticket does not say where it goes")!;
         Assert.StartsWith("Upper edge 75 mm below the collar", place, StringComparison.Ordinal);
 
         Open($"/jobs/{id}/press");
@@ -37,7 +44,8 @@ public sealed class PartByPartTests : BenchBrowserTest
         var (seen, places) = (new List<string>(), new List<string>());
         GoOnUntil("inspect", () =>
         {
-            seen.Add(Until(() => Driver.FindElements(By.CssSelector("[data-testid=bench] h1")).FirstOrDefault()?.Text ?? "", "the bench could not be read"));
+            seen.Add(Until(() => Driver.FindElements(By.CssSelector("[data-testid=bench] h1")).FirstOrDefault()?.Text
+                ?? "", "the bench could not be read"));
             places.AddRange(Driver.FindElements(By.CssSelector("[data-testid=place]")).Select(p => p.Text));
         });
         // The first part is peeled before anything of the second is done.

@@ -20,7 +20,8 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     private JsonNode Layer(string id)
     {
         using var client = Service.CreateClient();
-        return JsonNode.Parse(client.GetStringAsync(new Uri($"/api/jobs/{id}", UriKind.Relative)).GetAwaiter().GetResult())!["job"]!["layers"]![0]!;
+        return JsonNode.Parse(client.GetStringAsync(new Uri($"/api/jobs/{id}", UriKind.Relative)).GetAwaiter()
+            .GetResult())!["job"]!["layers"]![0]!;
     }
 
     private double Distance(string side) => double.Parse(See($"[data-distance={side}] text").Text, CultureInfo.InvariantCulture);
@@ -28,7 +29,8 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     private void Drag(int dx, int dy)
     {
         var layer = See("[data-layer]");
-        new Actions(Driver).MoveToElement(layer).ClickAndHold().MoveByOffset(dx / 2, dy / 2).MoveByOffset(dx - dx / 2, dy - dy / 2).Release().Perform();
+        new Actions(Driver).MoveToElement(layer).ClickAndHold().MoveByOffset(dx / 2, dy / 2).MoveByOffset(dx - dx / 2, dy - dy / 2)
+            .Release().Perform();
     }
 
     [Fact]
@@ -87,7 +89,9 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
         OpenPlace("Crew tee, front");
         See("button[aria-label='Put it there: Chest']").Click();
         UntilTrue(() => Distance("left") == 135, "not placed");
-        double[] View() => [.. See("[data-testid=garment]").GetDomAttribute("viewBox")!.Split(' ').Select(v => double.Parse(v, CultureInfo.InvariantCulture))];
+        double[] View() =>
+            [.. See("[data-testid=garment]").GetDomAttribute("viewBox")!.Split(' ')
+                .Select(v => double.Parse(v, CultureInfo.InvariantCulture))];
         var fit = View();
         Driver.ExecuteScript("document.querySelector('[data-testid=garment]').focus()");
         Press("+");
@@ -130,7 +134,8 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
         using var client = new HttpClient();
         var pdf = await client.GetByteArrayAsync(new Uri(Button("Guide, PDF").GetDomProperty("href")!));
         Assert.Equal("%PDF-"u8.ToArray(), pdf[..5]);
-        Assert.StartsWith("<svg", await client.GetStringAsync(new Uri(Button("Guide, SVG").GetDomProperty("href")!)), StringComparison.Ordinal);
+        Assert.StartsWith("<svg", await client.GetStringAsync(new Uri(Button("Guide, SVG").GetDomProperty("href")!)),
+            StringComparison.Ordinal);
     }
 
     [Fact]
@@ -144,6 +149,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
         Open($"/jobs/{id}/place");
         See("button[aria-label='Put it there: A little above the middle']").Click();
         Button("Make it this large").Click();
-        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-code=cushion-margin]")).Count == 1, "nothing was said of the cushion's rim");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-code=cushion-margin]")).Count == 1,
+            "nothing was said of the cushion's rim");
     }
 }

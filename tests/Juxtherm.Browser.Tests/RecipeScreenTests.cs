@@ -55,9 +55,12 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         Assert.Empty(Driver.FindElements(By.CssSelector("[data-testid=figure-for]")));
         Type(Field("Temperature"), "155");
         Type(Field("Time"), "12");
-        bool Sets(string seconds) => See("[data-testid=setpoint]").Text.Replace("\n", " ", StringComparison.Ordinal).Contains($" {seconds} s", StringComparison.Ordinal);
+        bool Sets(string seconds) =>
+            See("[data-testid=setpoint]").Text.Replace("\n", " ", StringComparison.Ordinal)
+            .Contains($" {seconds} s", StringComparison.Ordinal);
         // Nobody said which: far from what this press needs, it is read as a plate press's.
-        UntilTrue(() => See("[data-testid=figure-for] [aria-pressed=true]").Text == "for a plate press" && !Sets("12"), "it was not translated");
+        UntilTrue(() => See("[data-testid=figure-for] [aria-pressed=true]").Text == "for a plate press"
+            && !Sets("12"), "it was not translated");
         Button("for my press").Click();
         UntilTrue(() => Sets("12"), "it was not used as it is");
         Button("Make it a job").Click();
@@ -103,7 +106,8 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         UntilTrue(() => Driver.FindElements(rows).Count == 2 && Driver.FindElements(rows).All(r => r.Text.Length > 0), "no times");
         Assert.NotEqual(Driver.FindElements(rows)[0].Text, Driver.FindElements(rows)[1].Text);
         Assert.Contains("font-semibold", Driver.FindElements(rows)[1].GetDomAttribute("class")!, StringComparison.Ordinal);
-        Assert.Contains("text-quiet", Driver.FindElements(By.CssSelector("[data-row=pressure]"))[1].GetDomAttribute("class")!, StringComparison.Ordinal);
+        Assert.Contains("text-quiet", Driver.FindElements(By.CssSelector("[data-row=pressure]"))[1].GetDomAttribute("class")!,
+            StringComparison.Ordinal);
         Button("Keep this one").Click();
         UntilTrue(() => (string?)Kept(id)["tools"]!["heatSource"] == "handheld-press", "it was not kept");
         Assert.Equal("Crew tee, front", (string)Kept(id)["title"]!);
@@ -220,6 +224,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         // The club's own press runs 4 K cooler than its dial, so what wrappers mean is set higher on it.
         Choose(See("select[aria-label=Press]"), "Press in the hut");
         Button("for a plate press").Click();
-        UntilTrue(() => See("[data-testid=setpoint]").Text is var set && set.Contains("16", StringComparison.Ordinal) && !set.Contains("160 °C", StringComparison.Ordinal), "the own press was not used");
+        UntilTrue(() => See("[data-testid=setpoint]").Text is var set && set.Contains("16", StringComparison.Ordinal)
+            && !set.Contains("160 °C", StringComparison.Ordinal), "the own press was not used");
     }
 }

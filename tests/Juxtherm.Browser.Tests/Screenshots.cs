@@ -11,7 +11,8 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
     private static readonly string Pictures = Directory.CreateDirectory(Path.Combine(Repository(), "docs", "screenshots")).FullName;
 
     private void Size(int width = 1280, int height = 800) =>
-        Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride",
+            new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
 
     private void Take(string name, int width = 1280, int height = 800, bool scroll = true)
     {

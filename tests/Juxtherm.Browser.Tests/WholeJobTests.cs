@@ -24,7 +24,8 @@ public sealed class WholeJobTests : BrowserTest
         Pick("Made of", "Cotton-poly");
         Type(Field("Temperature"), "160");
         Type(Field("Time"), "14");
-        UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("160 °C", StringComparison.Ordinal), "the wrapper's temperature was not used");
+        UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("160 °C", StringComparison.Ordinal),
+            "the wrapper's temperature was not used");
         UntilTrue(() => See("main [role=status]").Text == "Saved", "the job was not saved");
 
         BeginAtBench();

@@ -24,7 +24,8 @@ public class ArchitectureTests
         ["Settings"] = ["Notices", "Heat", "Catalogue"],
         ["Sections"] = ["Reading", "Geometry", "Catalogue", "Items", "Artwork", "Jobs", "Cutting"],
         ["Editing"] = ["Reading", "Notices", "Geometry", "Catalogue", "Items", "Artwork", "Jobs", "Cutting", "Sections"],
-        ["Plans"] = ["Reading", "Notices", "Geometry", "Heat", "Catalogue", "Items", "Artwork", "Stacking", "Jobs", "Cutting", "Settings", "Sections", "Editing"],
+        ["Plans"] = ["Reading", "Notices", "Geometry", "Heat", "Catalogue", "Items", "Artwork", "Stacking", "Jobs", "Cutting", "Settings",
+            "Sections", "Editing"],
         ["Runs"] = ["Reading", "Notices", "Catalogue", "Items", "Artwork", "Jobs", "Settings", "Plans"],
         ["Logbook"] = ["Reading", "Notices", "Catalogue", "Jobs", "Plans", "Runs"],
         ["Learning"] = ["Reading", "Notices", "Catalogue", "Jobs", "Settings", "Plans", "Runs", "Logbook"],
@@ -35,20 +36,25 @@ public class ArchitectureTests
 
     [Fact]
     public void A_room_knows_only_what_it_may() => Assert.Empty(
-        Namespaces.Arrows(House).Where(a => Room(a.From) != Room(a.To) && !MayKnow[Room(a.From)].Contains(Room(a.To), StringComparer.Ordinal)).Select(a => $"{Room(a.From)} knows {Room(a.To)} ({a.By})"));
+        Namespaces.Arrows(House)
+        .Where(a => Room(a.From) != Room(a.To) && !MayKnow[Room(a.From)].Contains(Room(a.To), StringComparer.Ordinal))
+        .Select(a => $"{Room(a.From)} knows {Room(a.To)} ({a.By})"));
 
     [Fact]
     public void What_a_room_may_know_stands_above_it()
     {
         var rooms = MayKnow.Keys.ToList();
-        Assert.All(MayKnow, r => Assert.All(r.Value, known => Assert.True(rooms.IndexOf(known) is >= 0 and var at && at < rooms.IndexOf(r.Key), $"{r.Key} may know {known}")));
+        Assert.All(MayKnow,
+            r => Assert.All(r.Value,
+                known => Assert.True(rooms.IndexOf(known) is >= 0 and var at && at < rooms.IndexOf(r.Key), $"{r.Key} may know {known}")));
     }
 
     [Fact]
     public void No_two_namespaces_know_each_other_however_far_round() => Assert.Empty(Namespaces.Circles(House));
 
     [Fact]
-    public void Every_room_of_the_core_is_on_the_plan() => Assert.Equal(MayKnow.Keys.Order(), typeof(Planner).Assembly.GetExportedTypes().Select(t => Room(t.Namespace!)).Distinct().Order());
+    public void Every_room_of_the_core_is_on_the_plan() =>
+    Assert.Equal(MayKnow.Keys.Order(), typeof(Planner).Assembly.GetExportedTypes().Select(t => Room(t.Namespace!)).Distinct().Order());
 
     private static string Room(string space) => space.Split('.')[2];
 
@@ -57,11 +63,16 @@ public class ArchitectureTests
     {
         Assert.DoesNotContain(
             typeof(Planner).Assembly.GetReferencedAssemblies(),
-            a => a.Name!.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal) || a.Name.StartsWith("Microsoft.EntityFrameworkCore", StringComparison.Ordinal) || a.Name.StartsWith("System.Net", StringComparison.Ordinal));
+            a => a.Name!.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal)
+            || a.Name.StartsWith("Microsoft.EntityFrameworkCore", StringComparison.Ordinal)
+            || a.Name.StartsWith("System.Net", StringComparison.Ordinal));
         string[] refused = ["System.IO.File", "System.IO.Directory", "System.Threading.Thread"];
         var users = House.Types.Where(t => t.Dependencies.Any(d => refused.Contains(d.Target.FullName))).Select(t => t.FullName);
         Assert.Empty(users);
-        var clocks = House.Types.SelectMany(t => t.Members).Where(m => m.Dependencies.OfType<ArchUnitNET.Domain.Dependencies.MethodCallDependency>().Any(c => c.TargetMember.FullName.Contains("::get_UtcNow", StringComparison.Ordinal) || c.TargetMember.FullName.Contains("::get_Now()", StringComparison.Ordinal)));
+        var clocks = House.Types.SelectMany(t => t.Members)
+            .Where(m => m.Dependencies.OfType<ArchUnitNET.Domain.Dependencies.MethodCallDependency>()
+                .Any(c => c.TargetMember.FullName.Contains("::get_UtcNow", StringComparison.Ordinal)
+                    || c.TargetMember.FullName.Contains("::get_Now()", StringComparison.Ordinal)));
         Assert.Empty(clocks.Select(c => c.FullName));
     }
 }

@@ -12,7 +12,8 @@ namespace Juxtherm.Core.Tests;
 [AttributeUsage(AttributeTargets.Assembly)]
 internal sealed class DrawsAttribute : PropertiesAttribute
 {
-    public DrawsAttribute([System.Runtime.CompilerServices.CallerFilePath] string? sourceFilePath = null, [System.Runtime.CompilerServices.CallerLineNumber] int sourceLineNumber = -1)
+    public DrawsAttribute([System.Runtime.CompilerServices.CallerFilePath] string? sourceFilePath = null,
+        [System.Runtime.CompilerServices.CallerLineNumber] int sourceLineNumber = -1)
         : base()
     {
         _ = (sourceFilePath, sourceLineNumber);

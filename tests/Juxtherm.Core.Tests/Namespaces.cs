@@ -9,7 +9,8 @@ internal static class Namespaces
     public static IReadOnlyList<(string From, string To, string By)> Arrows(Architecture house) =>
     [
         .. house.Types.Where(t => IsOurs(t.Namespace?.FullName))
-            .SelectMany(t => t.Dependencies.Where(d => d.Target is not GenericParameter && IsOurs(d.Target.Namespace?.FullName)).Select(d => (From: t.Namespace.FullName, To: d.Target.Namespace.FullName, By: $"{t.Name} → {d.Target.Name}")))
+            .SelectMany(t => t.Dependencies.Where(d => d.Target is not GenericParameter && IsOurs(d.Target.Namespace?.FullName))
+                .Select(d => (From: t.Namespace.FullName, To: d.Target.Namespace.FullName, By: $"{t.Name} → {d.Target.Name}")))
             .Where(a => a.From != a.To).DistinctBy(a => (a.From, a.To)),
     ];
 
@@ -32,7 +33,8 @@ internal static class Namespaces
         }
 
         var reach = arrows.Select(a => a.From).Distinct(StringComparer.Ordinal).ToDictionary(n => n, From, StringComparer.Ordinal);
-        return [.. arrows.Where(a => reach.TryGetValue(a.To, out var there) && there.Contains(a.From)).Select(a => $"{a.From} → {a.To} ({a.By})")];
+        return [.. arrows.Where(a => reach.TryGetValue(a.To, out var there) && there.Contains(a.From))
+            .Select(a => $"{a.From} → {a.To} ({a.By})")];
     }
 
     private static bool IsOurs(string? space) => space?.StartsWith("Juxtherm.", StringComparison.Ordinal) == true;

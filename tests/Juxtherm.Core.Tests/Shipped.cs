@@ -8,7 +8,8 @@ namespace Juxtherm.Core.Tests;
 internal static class Shipped
 {
     public static IReadOnlyList<CatalogueFile> Files { get; } =
-        [.. Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue"), "*.json").Select(f => new CatalogueFile(Path.GetFileName(f), File.ReadAllText(f)))];
+        [.. Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue"), "*.json")
+            .Select(f => new CatalogueFile(Path.GetFileName(f), File.ReadAllText(f)))];
 
     public static CatalogueSnapshot Catalogue { get; } = CatalogueReader.Read(Files);
 
@@ -22,5 +23,6 @@ internal static class Shipped
     public static string Example(string begins) =>
         File.ReadAllText(Directory.GetFiles(Path.Combine(Repository, "src", "Juxtherm.App", "Demo", "Jobs"), begins + "*.json").Single());
 
-    private static string Above(string folder) => File.Exists(Path.Combine(folder, "Juxtherm.slnx")) ? folder : Above(Path.GetDirectoryName(folder)!);
+    private static string Above(string folder) =>
+        File.Exists(Path.Combine(folder, "Juxtherm.slnx")) ? folder : Above(Path.GetDirectoryName(folder)!);
 }

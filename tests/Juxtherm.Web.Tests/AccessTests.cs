@@ -64,13 +64,16 @@ public sealed class AccessTests : Api
     {
         var job = await AddJob();
         var run = (string)(await Post($"/api/jobs/{job}/runs"))["id"]!;
-        foreach (var path in new[] { "/api/jobs", $"/api/jobs/{job}", "/api/runs", $"/api/runs/{run}", "/api/log", "/api/stock", "/api/shelf", "/api/catalogue", "/api/access" })
+        foreach (var path in new[] { "/api/jobs", $"/api/jobs/{job}", "/api/runs", $"/api/runs/{run}", "/api/log", "/api/stock",
+            "/api/shelf", "/api/catalogue", "/api/access" })
             Assert.Equal(200, await From(Elsewhere, "GET", path));
         Assert.Equal(200, await From(Elsewhere, "POST", "/api/plans/preview", Tee().ToJsonString()));
         Assert.Equal(200, await From(Elsewhere, "POST", "/api/cut-plans", Tee().ToJsonString()));
         Assert.Equal(201, await From(Elsewhere, "POST", $"/api/jobs/{job}/runs"));
         // What is made up here has no body that a typed reader would see; that it is let through is what is asked.
-        Assert.NotEqual(403, await From(Elsewhere, "POST", $"/api/runs/{run}/actions", $$"""{ "commandId": "{{Guid.NewGuid()}}", "station": 1, "piece": 0, "action": "something-off", "note": "x" }"""));
+        Assert.NotEqual(403,
+            await From(Elsewhere, "POST", $"/api/runs/{run}/actions",
+                $$"""{ "commandId": "{{Guid.NewGuid()}}", "station": 1, "piece": 0, "action": "something-off", "note": "x" }"""));
     }
 
     [Fact]

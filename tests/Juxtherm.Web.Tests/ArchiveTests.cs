@@ -13,7 +13,8 @@ public sealed class ArchiveTests : IDisposable
 {
     private const int MostRows = 5;
     private static readonly DateTimeOffset Now = new(2026, 5, 1, 9, 0, 0, TimeSpan.Zero);
-    private static readonly string[] Words = ["", "Tarn", "ünï – 雪 ☃", "two\nlines\tand \"quotes\"", "{ \"json\": [1, 2] }", "\\ / \u0001", "=1+1", new string('x', 5000)];
+    private static readonly string[] Words = ["", "Tarn", "ünï – 雪 ☃", "two\nlines\tand \"quotes\"", "{ \"json\": [1, 2] }", "\\ / \u0001",
+        "=1+1", new string('x', 5000)];
     private readonly string _folder = Workshop.NewFolder();
 
     public void Dispose()
@@ -73,7 +74,8 @@ public sealed class ArchiveTests : IDisposable
         }
     }
 
-    private WorkshopContext At(string name) => new(new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={Path.Combine(_folder, name)};Pooling=False").Options);
+    private WorkshopContext At(string name) =>
+        new(new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={Path.Combine(_folder, name)};Pooling=False").Options);
 
     private async Task<WorkshopContext> NewAsync(string name)
     {
@@ -146,9 +148,19 @@ public sealed class ArchiveTests : IDisposable
 
     private static List<string> Rows(WorkshopContext context, IEntityType type)
     {
-        var set = (IQueryable<object>)typeof(DbContext).GetMethod(nameof(DbContext.Set), Type.EmptyTypes)!.MakeGenericMethod(type.ClrType).Invoke(context, null)!;
+        var set = (IQueryable<object>)typeof(DbContext).GetMethod(nameof(DbContext.Set), Type.EmptyTypes)!.MakeGenericMethod(type.ClrType)
+            .Invoke(context, null)!;
         var members = type.GetProperties().Select(p => p.PropertyInfo!).ToList();
-        static string Text(PropertyInfo member, object row) => member.GetValue(row) switch { byte[] bytes => Convert.ToHexString(bytes), double figure => figure.ToString("R", System.Globalization.CultureInfo.InvariantCulture), var other => $"{other}" };
-        return [.. set.AsNoTracking().AsEnumerable().Select(r => string.Join('\u0001', members.Select(m => Text(m, r)))).Order(StringComparer.Ordinal)];
+        static string Text(PropertyInfo member, object row) =>
+            member.GetValue(row)
+            switch
+            {
+                byte[] bytes => Convert.ToHexString(bytes),
+                double figure =>
+                figure.ToString("R", System.Globalization.CultureInfo.InvariantCulture),
+                var other => $"{other}"
+            };
+        return [.. set.AsNoTracking().AsEnumerable().Select(r => string.Join('\u0001', members.Select(m => Text(m, r))))
+            .Order(StringComparer.Ordinal)];
     }
 }

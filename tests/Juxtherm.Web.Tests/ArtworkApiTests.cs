@@ -7,7 +7,9 @@ namespace Juxtherm.Web.Tests;
 /// <summary>Drawings, words and names over the API.</summary>
 public sealed class ArtworkApiTests : Api
 {
-    private const string Moon = "<svg xmlns='http://www.w3.org/2000/svg' width='200mm' height='200mm' viewBox='0 0 200 200'><circle cx='100' cy='100' r='80' fill='#1b2a49'/><rect x='60' y='60' width='60' height='1.5' fill='#d9a441'/><text>sky</text></svg>";
+    private const string Moon =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='200mm' height='200mm' viewBox='0 0 200 200'><circle cx='100' cy='100' r='80' " +
+            "fill='#1b2a49'/><rect x='60' y='60' width='60' height='1.5' fill='#d9a441'/><text>sky</text></svg>";
 
     private async Task<(HttpStatusCode Status, JsonNode? Json)> Draw(string svg, string query = "")
     {
@@ -18,7 +20,8 @@ public sealed class ArtworkApiTests : Api
     }
 
     private async Task<JsonObject> Bring(JsonObject job, string svg = Moon, string separation = "seen") =>
-        (await Post("/api/artwork/bring-in", new JsonObject { ["job"] = job, ["svg"] = svg, ["separation"] = separation }))["job"]!.DeepClone().AsObject();
+        (await Post("/api/artwork/bring-in",
+            new JsonObject { ["job"] = job, ["svg"] = svg, ["separation"] = separation }))["job"]!.DeepClone().AsObject();
 
     [Fact]
     public async Task A_drawing_comes_back_as_layers_with_their_measures()
@@ -28,8 +31,12 @@ public sealed class ArtworkApiTests : Api
         var layers = answer!["layers"]!.AsArray();
         Assert.Equal(["#1b2a49", "#d9a441"], layers.Select(l => (string)l!["colour"]!));
         Assert.Equal(Math.PI * 6400 - 90, (double)layers[0]!["areaMm2"]!, 10.0);
-        Assert.Equal((90, 1, 1.5), (Math.Round((double)layers[1]!["areaMm2"]!, 6), (int)layers[1]!["pieces"]!, Math.Round((double)layers[1]!["smallestFeatureMm"]!, 1)));
-        Assert.Equal((60, 60, 60, 1.5), ((double)layers[1]!["bounds"]!["xMm"]!, (double)layers[1]!["bounds"]!["yMm"]!, (double)layers[1]!["bounds"]!["widthMm"]!, (double)layers[1]!["bounds"]!["heightMm"]!));
+        Assert.Equal((90, 1, 1.5),
+            (Math.Round((double)layers[1]!["areaMm2"]!, 6), (int)layers[1]!["pieces"]!,
+                Math.Round((double)layers[1]!["smallestFeatureMm"]!, 1)));
+        Assert.Equal((60, 60, 60, 1.5),
+            ((double)layers[1]!["bounds"]!["xMm"]!, (double)layers[1]!["bounds"]!["yMm"]!, (double)layers[1]!["bounds"]!["widthMm"]!,
+                (double)layers[1]!["bounds"]!["heightMm"]!));
         Assert.Equal("text-left-out", (string)answer["notices"]![0]!["code"]!);
         Assert.Equal(Math.PI * 6400, (double)(await Draw(Moon, "?separation=stacked")).Json!["layers"]![0]!["areaMm2"]!, 10.0);
         Assert.Equal(HttpStatusCode.BadRequest, (await Draw(Moon, "?separation=sideways")).Status);
@@ -38,8 +45,10 @@ public sealed class ArtworkApiTests : Api
     public static TheoryData<string> Hostile =>
     [
         "<!DOCTYPE svg [<!ENTITY a 'aaaaaaaaaa'><!ENTITY b '&a;&a;'>]><svg xmlns='http://www.w3.org/2000/svg'><text>&b;</text></svg>",
-        "<svg xmlns='http://www.w3.org/2000/svg'>" + string.Concat(Enumerable.Repeat("<g>", 10_000)) + string.Concat(Enumerable.Repeat("</g>", 10_000)) + "</svg>",
-        "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0" + string.Concat(Enumerable.Range(0, 500_000).Select(i => $"L{i % 90} {i % 7}")) + "'/></svg>",
+        "<svg xmlns='http://www.w3.org/2000/svg'>" + string.Concat(Enumerable.Repeat("<g>", 10_000))
+        + string.Concat(Enumerable.Repeat("</g>", 10_000)) + "</svg>",
+        "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0"
+        + string.Concat(Enumerable.Range(0, 500_000).Select(i => $"L{i % 90} {i % 7}")) + "'/></svg>",
         "<svg xmlns='http://www.w3.org/2000/svg'><rect width='NaN' height='1e300'/></svg>",
         "<svg xmlns='http://www.w3.org/2000/svg'><script>fetch('/api/jobs')</script></svg>",
         "<svg xmlns='http://www.w3.org/2000/svg'><use href='http://example.invalid/a.svg#x'/></svg>",
@@ -79,13 +88,21 @@ public sealed class ArtworkApiTests : Api
     {
         var before = await Bring(Tee());
         var id = await AddJob(before.DeepClone().AsObject());
-        var after = (await Post("/api/artwork/work", new JsonObject { ["job"] = before.DeepClone(), ["action"] = "outline", ["layers"] = new JsonArray("navy"), ["mm"] = 6 }))["job"]!.DeepClone();
+        var after = (await Post("/api/artwork/work",
+            new JsonObject
+            {
+                ["job"] = before.DeepClone(),
+                ["action"] = "outline",
+                ["layers"] = new JsonArray("navy"),
+                ["mm"] = 6
+            }))["job"]!.DeepClone();
         Assert.Equal(["outline", "navy", "gold"], after["layers"]!.AsArray().Select(l => (string)l!["id"]!));
         await Ok(HttpMethod.Put, $"/api/jobs/{id}", new JsonObject { ["version"] = 1, ["job"] = after });
         await Ok(HttpMethod.Put, $"/api/jobs/{id}", new JsonObject { ["version"] = 2, ["job"] = before.DeepClone() });
         Assert.Equal(before.ToJsonString(), (await Get($"/api/jobs/{id}"))["job"]!.ToJsonString());
 
-        var (status, problem) = await Send(HttpMethod.Post, "/api/artwork/work", new JsonObject { ["job"] = before.DeepClone(), ["action"] = "weld", ["layers"] = new JsonArray("moon") });
+        var (status, problem) = await Send(HttpMethod.Post, "/api/artwork/work",
+            new JsonObject { ["job"] = before.DeepClone(), ["action"] = "weld", ["layers"] = new JsonArray("moon") });
         Assert.Equal((HttpStatusCode.BadRequest, "#/layers"), (status, (string)problem!["errors"]![0]!["pointer"]!));
     }
 
@@ -111,7 +128,8 @@ public sealed class ArtworkApiTests : Api
         var placement = await Post("/api/placement", await Bring(Tee()));
         Assert.All(placement["front"]!["layers"]!.AsArray(), l => Assert.StartsWith("M", (string)l!["path"]!, StringComparison.Ordinal));
         var plain = Tee();
-        (plain["layers"]![0]!["widthMm"], plain["layers"]![0]!["heightMm"], plain["layers"]![0]!["xMm"], plain["layers"]![0]!["yMm"]) = (100, 100, 100, 100);
+        (plain["layers"]![0]!["widthMm"], plain["layers"]![0]!["heightMm"], plain["layers"]![0]!["xMm"],
+            plain["layers"]![0]!["yMm"]) = (100, 100, 100, 100);
         Assert.Null((await Post("/api/placement", plain))["front"]!["layers"]![0]!["path"]);
     }
 
@@ -120,7 +138,9 @@ public sealed class ArtworkApiTests : Api
     {
         var names = (await Post("/api/artwork/names", new JsonObject { ["text"] = "Wren, child, gold\nOsk,,,2" }))["names"]!.AsArray();
         Assert.Equal([("Wren", 1), ("Osk", 2)], names.Select(n => ((string)n!["name"]!, (int)n["count"]!)));
-        var job = (await Post("/api/artwork/words", new JsonObject { ["job"] = Tee(), ["word"] = new JsonObject { ["text"] = "Name", ["fromNames"] = true } }))["job"]!.DeepClone().AsObject();
+        var job = (await Post("/api/artwork/words",
+            new JsonObject { ["job"] = Tee(), ["word"] = new JsonObject { ["text"] = "Name", ["fromNames"] = true } }))["job"]!.DeepClone()
+            .AsObject();
         Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, "/api/artwork/proof", job)).Status);
         job["names"] = new JsonArray([.. names.Select(n => new JsonObject { ["name"] = (string)n!["name"]! })]);
         var sheet = await Post("/api/artwork/proof", job.DeepClone());
@@ -129,8 +149,10 @@ public sealed class ArtworkApiTests : Api
 
         // One bad cell marks its line and refuses nothing.
         var read = await Post("/api/artwork/names", new JsonObject { ["text"] = "Wren,XXL,blurple\nOsk,6–7 years,grey" });
-        Assert.Equal([("Wren", "adult-2xl", null), ("Osk", "child", "#808080")], read["names"]!.AsArray().Select(n => ((string)n!["name"]!, (string?)n["size"], (string?)n["colour"])));
-        Assert.Equal((1, "Wren", "blurple"), Assert.Single(read["notRead"]!.AsArray()) is var bad ? ((int)bad!["line"]!, (string)bad["name"]!, (string)bad["text"]!) : default);
+        Assert.Equal([("Wren", "adult-2xl", null), ("Osk", "child", "#808080")], read["names"]!.AsArray()
+            .Select(n => ((string)n!["name"]!, (string?)n["size"], (string?)n["colour"])));
+        Assert.Equal((1, "Wren", "blurple"), Assert.Single(read["notRead"]!.AsArray()) is var bad
+            ? ((int)bad!["line"]!, (string)bad["name"]!, (string)bad["text"]!) : default);
     }
 
     [Theory]
@@ -140,7 +162,8 @@ public sealed class ArtworkApiTests : Api
     [InlineData("{\"text\":\"星\"}", "#/word/text")]
     public async Task Words_that_cannot_be_set_name_the_field(string word, string pointer)
     {
-        var (status, problem) = await Send(HttpMethod.Post, "/api/artwork/words", new JsonObject { ["job"] = Tee(), ["word"] = JsonNode.Parse(word) });
+        var (status, problem) = await Send(HttpMethod.Post, "/api/artwork/words",
+            new JsonObject { ["job"] = Tee(), ["word"] = JsonNode.Parse(word) });
         Assert.Equal((HttpStatusCode.BadRequest, pointer), (status, (string)problem!["errors"]![0]!["pointer"]!));
     }
 }

@@ -25,14 +25,23 @@ public abstract class BenchApi : Api
     protected static JsonObject Command(JsonNode run, string action, int station = 1, Action<JsonObject>? with = null)
     {
         var focus = Focus(run, station);
-        var command = new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["station"] = station, ["piece"] = (int?)focus?["piece"] ?? 0, ["move"] = (int?)focus?["move"], ["action"] = action };
+        var command = new JsonObject
+        {
+            ["commandId"] = Guid.NewGuid().ToString(),
+            ["station"] = station,
+            ["piece"] = (int?)focus?["piece"]
+            ?? 0,
+            ["move"] = (int?)focus?["move"],
+            ["action"] = action
+        };
         with?.Invoke(command);
         return command;
     }
 
     protected static string Actions(JsonNode run) => $"/api/runs/{run["id"]}/actions";
 
-    protected Task<JsonNode> Say(JsonNode run, string action, int station = 1, Action<JsonObject>? with = null) => Post(Actions(run), Command(run, action, station, with));
+    protected Task<JsonNode> Say(JsonNode run, string action, int station = 1, Action<JsonObject>? with = null) =>
+        Post(Actions(run), Command(run, action, station, with));
 
     protected async Task<string> Refused(JsonNode run, string action, int station = 1, Action<JsonObject>? with = null)
     {
@@ -74,7 +83,8 @@ public abstract class BenchApi : Api
     /// <summary>To the press that bonds, past the preheat.</summary>
     protected async Task<JsonNode> ToTheBond(JsonNode run, int station = 1)
     {
-        while (Kind(run, station) != "hold" || (int?)Focus(run, station)!["step"]!["pressOrder"] != (int)Station(run, station)["press"]!["order"]!)
+        while (Kind(run, station) != "hold"
+            || (int?)Focus(run, station)!["step"]!["pressOrder"] != (int)Station(run, station)["press"]!["order"]!)
             run = await Go(run, station);
         return run;
     }

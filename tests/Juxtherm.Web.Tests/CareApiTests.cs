@@ -8,7 +8,8 @@ namespace Juxtherm.Web.Tests;
 /// <summary>After the press: setting time, cards, dates, photos.</summary>
 public sealed class CareApiTests : BenchApi
 {
-    private Task<byte[]> Bytes(string path) => Client.GetByteArrayAsync(new Uri(path, UriKind.Relative), TestContext.Current.CancellationToken);
+    private Task<byte[]> Bytes(string path) =>
+        Client.GetByteArrayAsync(new Uri(path, UriKind.Relative), TestContext.Current.CancellationToken);
 
     private static string Text(byte[] file) => Encoding.Latin1.GetString(file);
 
@@ -17,9 +18,11 @@ public sealed class CareApiTests : BenchApi
     {
         var run = await ToItsEnd(await Begin(Named("Juna", "Ilse")));
         var curing = Assert.Single((await Get("/api/care")).AsArray())!;
-        Assert.Equal(((string)run["id"]!, (string)run["jobId"]!, "wash"), ((string)curing["runId"]!, (string)curing["jobId"]!, (string)curing["kind"]!));
+        Assert.Equal(((string)run["id"]!, (string)run["jobId"]!, "wash"),
+            ((string)curing["runId"]!, (string)curing["jobId"]!, (string)curing["kind"]!));
         Assert.Equal(["Juna", "Ilse"], curing["pieces"]!.AsArray().Select(p => (string)p!["name"]!));
-        Assert.All(curing["pieces"]!.AsArray(), p => Assert.Equal(TimeSpan.FromHours(24), (DateTimeOffset)p!["washFromUtc"]! - (DateTimeOffset)p["pressedUtc"]!));
+        Assert.All(curing["pieces"]!.AsArray(),
+            p => Assert.Equal(TimeSpan.FromHours(24), (DateTimeOffset)p!["washFromUtc"]! - (DateTimeOffset)p["pressedUtc"]!));
         Clock.Advance(49 * 3600);
         Assert.Empty((await Get("/api/care")).AsArray());
     }
@@ -30,7 +33,8 @@ public sealed class CareApiTests : BenchApi
     [InlineData("tote", "jute", "wash-by-hand", "do-not-tumble", 24)]
     [InlineData("mug", "ceramic", "wash-by-hand", "no-dishwasher", 24)]
     [InlineData("key-fob", "leather-veg", "do-not-wash", "wipe", 0)]
-    public async Task Cloth_is_washed_mugs_by_hand_and_leather_is_wiped(string form, string material, string first, string other, double hours)
+    public async Task Cloth_is_washed_mugs_by_hand_and_leather_is_wiped(string form, string material, string first, string other,
+        double hours)
     {
         var job = Tee();
         job["blank"] = new JsonObject { ["form"] = form, ["material"] = material };
@@ -42,7 +46,8 @@ public sealed class CareApiTests : BenchApi
         Assert.Contains(other, symbols);
         foreach (var symbol in symbols)
             Assert.Contains("<path", Encoding.UTF8.GetString(await Bytes($"/api/care/symbols/{symbol}.svg")), StringComparison.Ordinal);
-        using var none = await Client.GetAsync(new Uri("/api/care/symbols/spin.svg", UriKind.Relative), TestContext.Current.CancellationToken);
+        using var none = await Client.GetAsync(new Uri("/api/care/symbols/spin.svg", UriKind.Relative),
+            TestContext.Current.CancellationToken);
         Assert.Equal(HttpStatusCode.NotFound, none.StatusCode);
     }
 
@@ -63,7 +68,8 @@ public sealed class CareApiTests : BenchApi
     {
         var run = await ToItsEnd(await Begin(Named("Juna", "Ilse")));
         var last = (DateTimeOffset)(await Get("/api/log"))["entries"]![0]!["atUtc"]!;
-        var dates = Encoding.UTF8.GetString(await Bytes($"/api/runs/{run["id"]}/dates.ics?handover=2026-06-01T16:30:00Z")).ReplaceLineEndings("\n");
+        var dates = Encoding.UTF8.GetString(await Bytes($"/api/runs/{run["id"]}/dates.ics?handover=2026-06-01T16:30:00Z"))
+            .ReplaceLineEndings("\n");
         Assert.Equal(2, dates.Split("BEGIN:VEVENT").Length - 1);
         Assert.Contains($"DTSTART:{last.AddHours(24).UtcDateTime:yyyyMMdd'T'HHmmss}Z", dates, StringComparison.Ordinal);
         Assert.Contains("DTSTART:20260601T163000Z", dates, StringComparison.Ordinal);
@@ -90,7 +96,8 @@ public sealed class CareApiTests : BenchApi
         // The camera lay on its side: its left edge is the picture's top.
         Assert.Equal((800, 1600, 160, 320), (large.Width, large.Height, small.Width, small.Height));
         Assert.True(large.GetPixel(400, 40).Red > 200 && large.GetPixel(400, 1560).Red < 60);
-        using var gone = await Client.DeleteAsync(new Uri($"/api/log/photos/{photo}", UriKind.Relative), TestContext.Current.CancellationToken);
+        using var gone = await Client.DeleteAsync(new Uri($"/api/log/photos/{photo}", UriKind.Relative),
+            TestContext.Current.CancellationToken);
         Assert.Equal(HttpStatusCode.NoContent, gone.StatusCode);
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, $"/api/log/photos/{photo}")).Status);
     }
@@ -101,7 +108,8 @@ public sealed class CareApiTests : BenchApi
     public async Task What_is_no_picture_is_refused_and_says_what_would_be(string content, string says)
     {
         await ToItsEnd(await Begin());
-        var problem = await Photo((long)(await Get("/api/log"))["entries"]![0]!["id"]!, Encoding.UTF8.GetBytes(content), HttpStatusCode.BadRequest);
+        var problem = await Photo((long)(await Get("/api/log"))["entries"]![0]!["id"]!, Encoding.UTF8.GetBytes(content),
+            HttpStatusCode.BadRequest);
         Assert.Contains(says, problem.ToJsonString(), StringComparison.Ordinal);
         await Photo(999, Camera(20, 10), HttpStatusCode.NotFound);
     }
@@ -110,7 +118,8 @@ public sealed class CareApiTests : BenchApi
     {
         using var body = new ByteArrayContent(content);
         body.Headers.ContentType = new("application/octet-stream");
-        using var answer = await Client.PostAsync(new Uri($"/api/log/{id}/photos", UriKind.Relative), body, TestContext.Current.CancellationToken);
+        using var answer = await Client.PostAsync(new Uri($"/api/log/{id}/photos", UriKind.Relative), body,
+            TestContext.Current.CancellationToken);
         Assert.Equal(expected, answer.StatusCode);
         return JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!;
     }

@@ -49,7 +49,8 @@ public sealed class CuttingApiTests : Api
     {
         var id = await AddJob(job);
         var plan = await Laid(job);
-        return (id, await Post($"/api/jobs/{id}/cuts", new JsonObject { ["commandId"] = commandId ?? Guid.NewGuid().ToString(), ["planId"] = (string)plan["id"]! }));
+        return (id, await Post($"/api/jobs/{id}/cuts",
+            new JsonObject { ["commandId"] = commandId ?? Guid.NewGuid().ToString(), ["planId"] = (string)plan["id"]! }));
     }
 
     private static JsonObject Ask(string action, string? checkedFor = null, string? commandId = null, double? lengthMm = null) => new()
@@ -60,7 +61,8 @@ public sealed class CuttingApiTests : Api
         ["lengthMm"] = lengthMm,
     };
 
-    private Task<JsonNode> Act(JsonNode cut, string action, string? checkedFor = null, double? lengthMm = null) => Post($"/api/cuts/{cut["id"]}/actions", Ask(action, checkedFor, null, lengthMm));
+    private Task<JsonNode> Act(JsonNode cut, string action, string? checkedFor = null, double? lengthMm = null) =>
+        Post($"/api/cuts/{cut["id"]}/actions", Ask(action, checkedFor, null, lengthMm));
 
     private async Task<JsonNode> Through(JsonNode cut)
     {
@@ -70,14 +72,16 @@ public sealed class CuttingApiTests : Api
         Clock.Advance(600);
         var done = await Get($"/api/cuts/{cut["id"]}");
         Assert.Equal("cut", (string)Mat(done)["status"]!);
-        Assert.InRange((double)Mat(done)["measuredSeconds"]!, (double)mat["estimatedSeconds"]! * 0.7, (double)mat["estimatedSeconds"]! * 1.3 + 1);
+        Assert.InRange((double)Mat(done)["measuredSeconds"]!, (double)mat["estimatedSeconds"]! * 0.7,
+            (double)mat["estimatedSeconds"]! * 1.3 + 1);
         return await Act(cut, "unload");
     }
 
     private static JsonNode Mat(JsonNode cut) => cut["mats"]!.AsArray().First(m => (int)m!["number"]! == (int)cut["current"]!)!;
 
     private async Task<Dictionary<string, (double OnHand, double Reserved)>> Shelf() =>
-        (await Get("/api/stock")).AsArray().ToDictionary(s => (string)s!["label"]!, s => ((double)s!["onHandMm"]!, (double)s["reservedMm"]!), StringComparer.Ordinal);
+        (await Get("/api/stock")).AsArray()
+        .ToDictionary(s => (string)s!["label"]!, s => ((double)s!["onHandMm"]!, (double)s["reservedMm"]!), StringComparer.Ordinal);
 
     [Fact]
     public async Task A_cut_reserves_the_bench_uses_up_and_the_rest_comes_back_labelled()
@@ -139,7 +143,17 @@ public sealed class CuttingApiTests : Api
         await Post($"/api/cuts/{command}/actions", Ask("give-up"));
         Assert.Equal(used, await Shelf());
         // Nor does a test cut that comes late bring it back to life.
-        await Post("/api/cut-presets/test", new JsonObject { ["vinyl"] = "smooth", ["cutter"] = "table", ["blade"] = "everyday", ["forceGrams"] = 90, ["passes"] = 1, ["finding"] = "clean", ["cutId"] = command });
+        await Post("/api/cut-presets/test",
+            new JsonObject
+            {
+                ["vinyl"] = "smooth",
+                ["cutter"] = "table",
+                ["blade"] = "everyday",
+                ["forceGrams"] = 90,
+                ["passes"] = 1,
+                ["finding"] = "clean",
+                ["cutId"] = command
+            });
         Assert.Equal("used", (string)(await Get($"/api/cuts/{command}"))["status"]!);
     }
 
@@ -158,8 +172,10 @@ public sealed class CuttingApiTests : Api
         Assert.Equal((150, 0), (await Shelf())["Roll 1"]);
         var plan = await Laid(job);
         Assert.Equal(0, (double)plan["plan"]!["ways"]![0]!["lists"]![0]!["shortMm"]!);
-        await Post($"/api/jobs/{other}/cuts", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["planId"] = (string)plan["id"]! });
-        var (status, problem) = await Send(HttpMethod.Post, $"/api/jobs/{id}/cuts", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["planId"] = (string)plan["id"]! });
+        await Post($"/api/jobs/{other}/cuts",
+            new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["planId"] = (string)plan["id"]! });
+        var (status, problem) = await Send(HttpMethod.Post, $"/api/jobs/{id}/cuts",
+            new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["planId"] = (string)plan["id"]! });
         Assert.Equal((HttpStatusCode.Conflict, "stock"), (status, (string)problem!["code"]!));
         Assert.Contains("are free", (string)problem["detail"]!, StringComparison.Ordinal);
     }
@@ -202,7 +218,8 @@ public sealed class CuttingApiTests : Api
         Assert.Equal(HttpStatusCode.Conflict, status);
         Assert.Contains("run out", (string)problem!["detail"]!, StringComparison.Ordinal);
         cut = await Act(cut, "unload");
-        Assert.Equal((units - whole, "smooth", false), (Mat(cut)["units"]!.AsArray().Count, (string)Mat(cut)["vinyl"]!, (bool)cut["asksForPreset"]!));
+        Assert.Equal((units - whole, "smooth", false),
+            (Mat(cut)["units"]!.AsArray().Count, (string)Mat(cut)["vinyl"]!, (bool)cut["asksForPreset"]!));
         Assert.Equal(before + (double)Mat(cut)["lengthMm"]!, (await Shelf())["Roll 1"].Reserved, 1);
         while (cut["current"] is not null)
             cut = await Through(cut);
@@ -236,7 +253,8 @@ public sealed class CuttingApiTests : Api
         Stop();
         Start();
         cut = await Get($"/api/cuts/{cut["id"]}");
-        Assert.Equal(("stopped", "cutter-lost", 0), ((string)Mat(cut)["status"]!, (string)Mat(cut)["trouble"]!, Mat(cut)["unitsDone"]!.AsArray().Count));
+        Assert.Equal(("stopped", "cutter-lost", 0),
+            ((string)Mat(cut)["status"]!, (string)Mat(cut)["trouble"]!, Mat(cut)["unitsDone"]!.AsArray().Count));
         cut = await Act(cut, "unload");
         while (cut["current"] is not null)
             cut = await Through(cut);
@@ -252,7 +270,8 @@ public sealed class CuttingApiTests : Api
         var plot = HpglPlot.Read(hpgl, new Problems())!;
         Assert.Equal((180, 1), (plot.ForceGrams, plot.Strokes.Count));
         Assert.Equal(3, DxfOutlines.Read(await Client.GetStringAsync($"/api/cut-plans/{plan["id"]}/file.dxf"), new Problems()).Count);
-        Assert.Contains("id=\"smooth-1b2a49\"", await Client.GetStringAsync($"/api/cut-plans/{plan["id"]}/file.svg"), StringComparison.Ordinal);
+        Assert.Contains("id=\"smooth-1b2a49\"", await Client.GetStringAsync($"/api/cut-plans/{plan["id"]}/file.svg"),
+            StringComparison.Ordinal);
         Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Get, $"/api/cut-plans/{plan["id"]}/file.hpgl")).Status);
         Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Get, $"/api/cut-plans/{plan["id"]}/file.gcode")).Status);
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, $"/api/cut-plans/{plan["id"]}/file.svg?list=none")).Status);
@@ -260,13 +279,24 @@ public sealed class CuttingApiTests : Api
         var stopped = await Laid(job);
         Assert.Equal(HttpStatusCode.Conflict, (await Send(HttpMethod.Get, $"/api/cut-plans/{stopped["id"]}/file.svg")).Status);
         var id = await AddJob(job);
-        Assert.Equal(HttpStatusCode.Conflict, (await Send(HttpMethod.Post, $"/api/jobs/{id}/cuts", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["planId"] = (string)stopped["id"]! })).Status);
+        Assert.Equal(HttpStatusCode.Conflict,
+            (await Send(HttpMethod.Post, $"/api/jobs/{id}/cuts",
+                new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["planId"] = (string)stopped["id"]! })).Status);
     }
 
     [Fact]
     public async Task A_test_cut_changes_the_preset_of_this_workshop()
     {
-        JsonObject Look(double force, string finding) => new() { ["vinyl"] = "smooth", ["cutter"] = "table", ["blade"] = "everyday", ["forceGrams"] = force, ["passes"] = 1, ["finding"] = finding };
+        JsonObject Look(double force, string finding) =>
+            new()
+            {
+                ["vinyl"] = "smooth",
+                ["cutter"] = "table",
+                ["blade"] = "everyday",
+                ["forceGrams"] = force,
+                ["passes"] = 1,
+                ["finding"] = finding
+            };
         var advice = await Post("/api/cut-presets/test", Look(90, "too-shallow"));
         Assert.Equal((100, false), ((double)advice["preset"]!["forceGrams"]!, (bool)advice["ready"]!));
         Assert.True((bool)(await Post("/api/cut-presets/test", Look(100, "clean")))["ready"]!);
@@ -277,7 +307,8 @@ public sealed class CuttingApiTests : Api
         var look = Look(100, "too-deep");
         look["cutId"] = (string)cut["id"]!;
         await Post("/api/cut-presets/test", look);
-        Assert.Equal([90.0, 180], (await Get($"/api/cuts/{cut["id"]}"))["mats"]!.AsArray().Select(m => (double)m!["preset"]!["forceGrams"]!));
+        Assert.Equal([90.0, 180], (await Get($"/api/cuts/{cut["id"]}"))["mats"]!.AsArray()
+            .Select(m => (double)m!["preset"]!["forceGrams"]!));
         await Send(HttpMethod.Delete, "/api/cut-presets/smooth/table");
         Assert.Equal(90, (double)(await Preset())["forceGrams"]!);
         var (status, problem) = await Send(HttpMethod.Post, "/api/cut-presets/test", Look(900, "clean"));
@@ -312,7 +343,8 @@ public sealed class CuttingApiTests : Api
         Assert.Equal(HttpStatusCode.BadRequest, status);
         var faults = problem!["errors"]!.ToJsonString();
         Assert.All(["/vinyl", "/colour", "/lengthMm", "/widthMm"], field => Assert.Contains("#" + field, faults, StringComparison.Ordinal));
-        var weight = await Post("/api/stock/weight", new JsonObject { ["vinyl"] = "smooth", ["widthMm"] = 305, ["grams"] = 348, ["coreGrams"] = 200 });
+        var weight = await Post("/api/stock/weight",
+            new JsonObject { ["vinyl"] = "smooth", ["widthMm"] = 305, ["grams"] = 348, ["coreGrams"] = 200 });
         Assert.Equal(2001, (double)weight["lengthMm"]!);
     }
 
@@ -320,14 +352,16 @@ public sealed class CuttingApiTests : Api
     public async Task Weeding_is_ticked_off_kept_and_printed()
     {
         var (_, cut) = await Begin(TwoVinyls());
-        var ticked = await Ok(HttpMethod.Put, $"/api/cuts/{cut["id"]}/weeded", new JsonObject { ["keys"] = new JsonArray("smooth-1b2a49/1/0") });
+        var ticked = await Ok(HttpMethod.Put, $"/api/cuts/{cut["id"]}/weeded",
+            new JsonObject { ["keys"] = new JsonArray("smooth-1b2a49/1/0") });
         Assert.Equal("smooth-1b2a49/1/0", (string)ticked["weeded"]![0]!);
         Stop();
         Start();
         Assert.Single((await Get($"/api/cuts/{cut["id"]}"))["weeded"]!.AsArray());
         using var pdf = await Client.GetAsync($"/api/cuts/{cut["id"]}/weeding.pdf");
         Assert.Equal(HttpStatusCode.OK, pdf.StatusCode);
-        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Put, $"/api/cuts/{cut["id"]}/weeded", new JsonObject { ["keys"] = new JsonArray("a,b") })).Status);
+        Assert.Equal(HttpStatusCode.BadRequest,
+            (await Send(HttpMethod.Put, $"/api/cuts/{cut["id"]}/weeded", new JsonObject { ["keys"] = new JsonArray("a,b") })).Status);
     }
 
     private async Task<string> Printed(string path)
@@ -342,12 +376,15 @@ public sealed class CuttingApiTests : Api
     {
         var (_, cut) = await Begin(TwoVinyls(2));
         var sheet = await Printed($"/api/cuts/{cut["id"]}/weeding.pdf");
-        Assert.All(["Smooth, navy, sheet 1 of 1", "2 centres to pick out", "As it reads from the right side", "ridge, piece 1", "ridge, piece 2", "Glitter, silver", "0 centres to pick out"], part => Assert.Contains(part, sheet, StringComparison.Ordinal));
+        Assert.All(["Smooth, navy, sheet 1 of 1", "2 centres to pick out", "As it reads from the right side", "ridge, piece 1",
+            "ridge, piece 2", "Glitter, silver", "0 centres to pick out"], part => Assert.Contains(part, sheet, StringComparison.Ordinal));
         var scrap = Roll("smooth", Navy, 160, 120, "offcut");
-        (scrap["label"], scrap["lot"], scrap["colourName"], scrap["cornerWidthMm"], scrap["cornerLengthMm"]) = ("Left of the vests", "T-13", "night navy", 40, 30);
+        (scrap["label"], scrap["lot"], scrap["colourName"], scrap["cornerWidthMm"], scrap["cornerLengthMm"]) = ("Left of the vests", "T-13",
+            "night navy", 40, 30);
         var made = await Post("/api/stock", scrap);
         var label = await Printed($"/api/stock/{made["id"]}/label.pdf");
-        Assert.All(["Left of the vests", "Smooth, night navy", "120 × 160 mm", "corner 40 × 30 mm gone", "Lot T-13"], part => Assert.Contains(part, label, StringComparison.Ordinal));
+        Assert.All(["Left of the vests", "Smooth, night navy", "120 × 160 mm", "corner 40 × 30 mm gone", "Lot T-13"],
+            part => Assert.Contains(part, label, StringComparison.Ordinal));
     }
 
     [Fact]
@@ -358,7 +395,10 @@ public sealed class CuttingApiTests : Api
         var job = TwoVinyls();
         var id = await AddJob(job);
         var plan = (string)(await Laid(job))["id"]!;
-        var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => Send(HttpMethod.Post, $"/api/jobs/{id}/cuts", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["planId"] = plan })));
+        var answers = await Task.WhenAll(Enumerable.Range(0, 8)
+            .Select(_ =>
+                Send(HttpMethod.Post, $"/api/jobs/{id}/cuts",
+                    new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["planId"] = plan })));
         var taken = answers.Where(a => a.Status == HttpStatusCode.Created).ToList();
         var each = (double)taken[0].Json!["mats"]![0]!["lengthMm"]!;
         Assert.Equal((int)(320 / each), taken.Count);
@@ -406,7 +446,8 @@ public sealed class CuttingApiTests : Api
 
         var cuts = await Task.WhenAll(begun.Select(b => Get($"/api/cuts/{b}")));
         double Taken(string status, int list) => cuts.Where(c => (string)c["status"]! == status)
-            .Sum(c => c["way"]!["lists"]![list]!["uses"]!.AsArray().Where(u => (string)u!["kind"]! == "roll").Sum(u => (double)u!["lengthMm"]!));
+            .Sum(c => c["way"]!["lists"]![list]!["uses"]!.AsArray().Where(u => (string)u!["kind"]! == "roll")
+                .Sum(u => (double)u!["lengthMm"]!));
         var shelf = await Shelf();
         foreach (var (label, list) in new[] { ("Roll 1", 0), ("Roll 2", 1) })
         {
@@ -423,7 +464,8 @@ public sealed class CuttingApiTests : Api
         var begun = await Post("/api/cut-plans", job);
         var stopped = await Post($"/api/cut-plans/{begun["id"]}/stop");
         Assert.NotNull(stopped["plan"]);
-        Assert.Equal(180, stopped["plan"]!["ways"]![1]!["lists"]!.AsArray().Sum(l => l!["sheets"]!.AsArray().Sum(s => s!["units"]!.AsArray().Count)));
+        Assert.Equal(180, stopped["plan"]!["ways"]![1]!["lists"]!.AsArray()
+            .Sum(l => l!["sheets"]!.AsArray().Sum(s => s!["units"]!.AsArray().Count)));
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, "/api/cut-plans/none")).Status);
     }
 
@@ -438,13 +480,16 @@ public sealed class CuttingApiTests : Api
         async Task<JsonNode> List() => (await Laid(job))["plan"]!["ways"]![0]!["lists"]![0]!;
         var ask = (await List())["ask"]!;
         Assert.Equal(("#4a8c3c", false), ((string)ask["onShelf"]!, (bool)ask["taken"]!));
-        await Ok(HttpMethod.Put, "/api/stock/colours", new JsonObject { ["vinyl"] = "smooth", ["wanted"] = "#2e7d32", ["onShelf"] = "#4a8c3c", ["same"] = true });
+        await Ok(HttpMethod.Put, "/api/stock/colours",
+            new JsonObject { ["vinyl"] = "smooth", ["wanted"] = "#2e7d32", ["onShelf"] = "#4a8c3c", ["same"] = true });
         Stop();
         Start();
         var list = await List();
         Assert.Null(list["ask"]);
         Assert.NotNull(list["sheets"]![0]!["stockId"]);
-        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Put, "/api/stock/colours", new JsonObject { ["vinyl"] = "smooth", ["wanted"] = "green", ["onShelf"] = "#4a8c3c", ["same"] = true })).Status);
+        Assert.Equal(HttpStatusCode.BadRequest,
+            (await Send(HttpMethod.Put, "/api/stock/colours",
+                new JsonObject { ["vinyl"] = "smooth", ["wanted"] = "green", ["onShelf"] = "#4a8c3c", ["same"] = true })).Status);
         Assert.Single((await Get("/api/stock/colours")).AsArray());
     }
 

@@ -24,11 +24,15 @@ public sealed class FuzzTests : BenchApi
     [Fact]
     public async Task Nothing_that_is_sent_breaks_the_service_or_keeps_it_busy()
     {
-        var document = JsonNode.Parse(await Client.GetStringAsync("/openapi/juxtherm.json", TestContext.Current.CancellationToken))!.AsObject();
+        var document =
+            JsonNode.Parse(await Client.GetStringAsync("/openapi/juxtherm.json", TestContext.Current.CancellationToken))!.AsObject();
         var ids = await Fill();
-        var all = document["paths"]!.AsObject().SelectMany(p => p.Value!.AsObject().SelectMany(o => OfOperation(document, p.Key, o.Key, o.Value!.AsObject(), ids))).ToList();
+        var all = document["paths"]!.AsObject()
+            .SelectMany(p => p.Value!.AsObject().SelectMany(o => OfOperation(document, p.Key, o.Key, o.Value!.AsObject(), ids))).ToList();
         // Every address and every kind of mischief at least once; the rest by chance.
-        var chosen = Thorough ? all : [.. all.OrderBy(_ => _chance.Next()).GroupBy(a => (a.Method, a.Path, a.What)).Select(g => g.First()).OrderBy(_ => _chance.Next()).Take(Everyday)];
+        var chosen = Thorough
+            ? all : [.. all.OrderBy(_ => _chance.Next()).GroupBy(a => (a.Method, a.Path, a.What)).Select(g => g.First())
+                .OrderBy(_ => _chance.Next()).Take(Everyday)];
         var faults = new List<string>();
         long before = 0;
         for (var i = 0; i < chosen.Count; i++)
@@ -62,9 +66,13 @@ public sealed class FuzzTests : BenchApi
             try
             {
                 using var answer = await Client.SendAsync(request, TestContext.Current.CancellationToken);
-                var text = ask.Path.Contains("/archive", StringComparison.Ordinal) ? "" : await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
+                var text = ask.Path.Contains("/archive", StringComparison.Ordinal)
+                    ? "" : await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
                 if ((int)answer.StatusCode >= 500)
-                    faults.Add($"{(int)answer.StatusCode} {ask.Method} {ask.Path} {ask.What}: {(ask.Body is null ? "" : Encoding.UTF8.GetString(ask.Body)[..Math.Min(200, ask.Body.Length)])}");
+                {
+                    var body = ask.Body is null ? "" : Encoding.UTF8.GetString(ask.Body)[..Math.Min(200, ask.Body.Length)];
+                    faults.Add($"{(int)answer.StatusCode} {ask.Method} {ask.Path} {ask.What}: {body}");
+                }
                 else if (text.Contains("Exception", StringComparison.Ordinal))
                     faults.Add($"{ask.Method} {ask.Path} {ask.What} tells of our inside: {text}");
             }
@@ -90,7 +98,16 @@ public sealed class FuzzTests : BenchApi
         var done = await ToItsEnd(await Begin(Tee("Done")));
         Assert.Equal("finished", (string)done["status"]!);
         var entry = (await Get("/api/log"))["entries"]![0]!["id"]!.ToString();
-        var stock = await Post("/api/stock", new JsonObject { ["commandId"] = Guid.NewGuid(), ["kind"] = "roll", ["vinyl"] = "smooth", ["colour"] = "#112233", ["widthMm"] = 305, ["lengthMm"] = 2000 });
+        var stock = await Post("/api/stock",
+            new JsonObject
+            {
+                ["commandId"] = Guid.NewGuid(),
+                ["kind"] = "roll",
+                ["vinyl"] = "smooth",
+                ["colour"] = "#112233",
+                ["widthMm"] = 305,
+                ["lengthMm"] = 2000
+            });
         var shelf = await Post("/api/shelf/vinyl", new JsonObject { ["name"] = "Own", ["family"] = "smooth" });
         return new(StringComparer.Ordinal)
         {
@@ -113,11 +130,13 @@ public sealed class FuzzTests : BenchApi
         };
     }
 
-    private IEnumerable<Asked> OfOperation(JsonObject document, string route, string method, JsonObject operation, Dictionary<string, string> ids)
+    private IEnumerable<Asked> OfOperation(JsonObject document, string route, string method, JsonObject operation,
+        Dictionary<string, string> ids)
     {
         var verb = new HttpMethod(method.ToUpperInvariant());
         var path = route;
-        foreach (var (key, value) in ids.Where(i => i.Key.StartsWith("/api", StringComparison.Ordinal)).Where(i => route.StartsWith(i.Key, StringComparison.Ordinal)))
+        foreach (var (key, value) in ids.Where(i => i.Key.StartsWith("/api", StringComparison.Ordinal))
+            .Where(i => route.StartsWith(i.Key, StringComparison.Ordinal)))
             path = path.Replace(key, key[..key.LastIndexOf('/')] + "/" + value, StringComparison.Ordinal);
         foreach (var (key, value) in ids)
             path = path.Replace(key, value, StringComparison.Ordinal);
@@ -126,31 +145,39 @@ public sealed class FuzzTests : BenchApi
             yield break;
         foreach (var query in Queries(operation))
             yield return new Asked(verb, path + query, null, null, "query " + query);
-        foreach (var odd in new[] { "%ED%A0%80", "..%2f..%2fworkshop.db", "%E2%80%AE", new string('x', 3000), "-1", "99999999999999999999" })
-            yield return new Asked(verb, string.Join('/', route.Split('/').Select(p => p.StartsWith('{') ? odd : p)), null, null, "path " + odd[..Math.Min(12, odd.Length)]);
+        foreach (var odd in new[] { "%ED%A0%80", "..%2f..%2fworkshop.db", "%E2%80%AE", new string('x', 3000), "-1",
+            "99999999999999999999" })
+            yield return new Asked(verb, string.Join('/', route.Split('/').Select(p => p.StartsWith('{') ? odd : p)), null, null,
+                "path " + odd[..Math.Min(12, odd.Length)]);
         if (operation["requestBody"]?["content"]?.AsObject() is not { } content)
             yield break;
         var json = content.FirstOrDefault(c => c.Key == "application/json").Value;
         var whole = json is null ? null : Sample(document, json["schema"]?.AsObject(), 0);
-        foreach (var (text, what) in new[] { ("", "empty"), ("null", "null"), ("[]", "list"), ("{}", "object"), ("{", "half"), ("\"text\"", "text"), ("12", "figure"), (new string('[', 5000), "deep"), ("{\"a\":1,\"a\":2}", "twice"), ("﻿{}", "mark") })
+        foreach (var (text, what) in new[] { ("", "empty"), ("null", "null"), ("[]", "list"), ("{}", "object"), ("{", "half"),
+            ("\"text\"", "text"), ("12", "figure"), (new string('[', 5000), "deep"), ("{\"a\":1,\"a\":2}", "twice"), ("﻿{}", "mark") })
             yield return new Asked(verb, path, Encoding.UTF8.GetBytes(text), content.First().Key, what);
         yield return new Asked(verb, path, [0x7B, 0x22, 0xFF, 0xFE, 0x22, 0x3A, 0x31, 0x7D], content.First().Key, "no UTF-8");
         foreach (var charset in new[] { "utf-7", "utf-16", "klingon", "\"" })
-            yield return new Asked(verb, path, Encoding.UTF8.GetBytes("{}"), $"{content.First().Key}; charset={charset}", "charset " + charset);
+            yield return new Asked(verb, path, Encoding.UTF8.GetBytes("{}"), $"{content.First().Key}; charset={charset}",
+                "charset " + charset);
         if (whole is null)
             yield break;
         foreach (var (node, what) in Mutations(whole))
             yield return new Asked(verb, path, Encoding.UTF8.GetBytes(Text(node)), "application/json", what);
     }
 
-    private static string Text(JsonNode? node) => (node?.ToJsonString() ?? "null").Replace($"\"{TooLarge}\"", "1e999", StringComparison.Ordinal).Replace(LoneSurrogate, "\\ud800", StringComparison.Ordinal);
+    private static string Text(JsonNode? node) =>
+        (node?.ToJsonString() ?? "null").Replace($"\"{TooLarge}\"", "1e999", StringComparison.Ordinal)
+        .Replace(LoneSurrogate, "\\ud800", StringComparison.Ordinal);
 
     private static IEnumerable<string> Queries(JsonObject operation)
     {
         yield return "";
-        foreach (var name in (operation["parameters"]?.AsArray() ?? []).Where(p => (string?)p!["in"] == "query").Select(p => (string)p!["name"]!))
+        foreach (var name in (operation["parameters"]?.AsArray() ?? []).Where(p => (string?)p!["in"] == "query")
+            .Select(p => (string)p!["name"]!))
         {
-            foreach (var value in new[] { "", "-1", "1e9", "99999999999999999999", "x", "%00", "%ED%A0%80", "1500-01-01", "9999-12-31", "'; DROP TABLE Jobs;--", "NaN" })
+            foreach (var value in new[] { "", "-1", "1e9", "99999999999999999999", "x", "%00", "%ED%A0%80", "1500-01-01", "9999-12-31",
+                "'; DROP TABLE Jobs;--", "NaN" })
                 yield return $"?{name}={value}";
         }
     }
@@ -182,9 +209,12 @@ public sealed class FuzzTests : BenchApi
 
     private static IEnumerable<(Func<JsonNode?> Make, string What)> Mischief() =>
     [
-        (() => null, "null"), (() => "", "no text"), (() => "text", "text"), (() => LoneSurrogate, "half a character"), (() => "\u0007\u001b", "control signs"), (() => new string('x', 20_000), "long text"),
-        (() => -1, "minus"), (() => 0, "zero"), (() => 1.5, "half"), (() => 1e300, "huge"), (() => TooLarge, "beyond bounds"), (() => int.MaxValue, "largest"), (() => true, "true"),
-        (() => new JsonArray(), "empty list"), (() => new JsonArray((JsonNode?)null), "list of nothing"), (() => new JsonObject(), "empty object"), (() => new JsonArray("x", 1, new JsonObject()), "mixed list"),
+        (() => null, "null"), (() => "", "no text"), (() => "text", "text"), (() => LoneSurrogate, "half a character"),
+        (() => "\u0007\u001b", "control signs"), (() => new string('x', 20_000), "long text"),
+        (() => -1, "minus"), (() => 0, "zero"), (() => 1.5, "half"), (() => 1e300, "huge"), (() => TooLarge, "beyond bounds"),
+        (() => int.MaxValue, "largest"), (() => true, "true"),
+        (() => new JsonArray(), "empty list"), (() => new JsonArray((JsonNode?)null), "list of nothing"),
+        (() => new JsonObject(), "empty object"), (() => new JsonArray("x", 1, new JsonObject()), "mixed list"),
     ];
 
     private static IEnumerable<object[]> Paths(JsonNode? node, object[] here)
@@ -213,22 +243,30 @@ public sealed class FuzzTests : BenchApi
         if ((string?)schema["$ref"] is { } reference)
         {
             var name = reference.Split('/')[^1];
-            return name.StartsWith("JsonElement", StringComparison.Ordinal) || name.StartsWith("JsonObject", StringComparison.Ordinal) || name.StartsWith("JsonNode", StringComparison.Ordinal) ? Job() : Sample(document, document["components"]!["schemas"]![name]!.AsObject(), depth + 1);
+            return name.StartsWith("JsonElement", StringComparison.Ordinal) || name.StartsWith("JsonObject", StringComparison.Ordinal)
+                || name.StartsWith("JsonNode", StringComparison.Ordinal)
+                ? Job() : Sample(document, document["components"]!["schemas"]![name]!.AsObject(), depth + 1);
         }
 
         if ((schema["oneOf"] ?? schema["anyOf"])?.AsArray() is { Count: > 0 } any)
-            return Sample(document, any.Select(o => o!.AsObject()).FirstOrDefault(o => (string?)o["type"] != "null") ?? any[0]!.AsObject(), depth);
+            return Sample(document, any.Select(o => o!.AsObject()).FirstOrDefault(o => (string?)o["type"] != "null")
+                ?? any[0]!.AsObject(), depth);
         if (schema["enum"] is JsonArray { Count: > 0 } words)
             return words[0]?.DeepClone();
-        var type = schema["type"] is JsonArray types ? types.Select(t => (string)t!).FirstOrDefault(t => t is not "null" and not "string") ?? "string" : (string?)schema["type"];
+        var type = schema["type"] is JsonArray types
+            ? types.Select(t => (string)t!).FirstOrDefault(t => t is not "null" and not "string") ?? "string" : (string?)schema["type"];
         return type switch
         {
-            "object" when schema["properties"] is JsonObject members => new JsonObject(members.Select(m => KeyValuePair.Create(m.Key, Sample(document, m.Value!.AsObject(), depth + 1)))),
+            "object" when schema["properties"] is JsonObject members =>
+                new JsonObject(members.Select(m => KeyValuePair.Create(m.Key, Sample(document, m.Value!.AsObject(), depth + 1)))),
             "array" => new JsonArray(Sample(document, schema["items"]?.AsObject(), depth + 1)),
             "integer" => 1,
             "number" => 150,
             "boolean" => true,
-            "string" => (string?)schema["format"] == "uuid" ? Guid.NewGuid().ToString() : (string?)schema["format"] == "date-time" ? DateTimeOffset.UnixEpoch.ToString("O", CultureInfo.InvariantCulture) : "smooth",
+            "string" => (string?)schema["format"] == "uuid"
+                ? Guid.NewGuid().ToString()
+                : (string?)schema["format"] == "date-time"
+                ? DateTimeOffset.UnixEpoch.ToString("O", CultureInfo.InvariantCulture) : "smooth",
             _ => Job(),
         };
     }

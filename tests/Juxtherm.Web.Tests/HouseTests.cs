@@ -45,10 +45,12 @@ public class HouseTests
     [InlineData("Documents")]
     [InlineData("Devices")]
     public void Only_the_service_knows_of_HTTP(string house) =>
-        Assert.DoesNotContain(References(house), r => r.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal) || r.StartsWith("System.Net", StringComparison.Ordinal));
+        Assert.DoesNotContain(References(house), r => r.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal)
+            || r.StartsWith("System.Net", StringComparison.Ordinal));
 
     [Fact]
-    public void No_two_namespaces_know_each_other_however_far_round() => Assert.Empty(Namespaces.Circles(new ArchLoader().LoadAssemblies([.. Houses.Values]).Build()));
+    public void No_two_namespaces_know_each_other_however_far_round() =>
+    Assert.Empty(Namespaces.Circles(new ArchLoader().LoadAssemblies([.. Houses.Values]).Build()));
 
     private static IEnumerable<string> References(string house) => Houses[house].GetReferencedAssemblies().Select(r => r.Name!);
 }

@@ -35,7 +35,8 @@ public sealed class JobApiTests : Api
         await Ok(HttpMethod.Put, $"/api/jobs/{id}", new JsonObject { ["version"] = 1, ["job"] = Tee("Mine") });
         var (status, problem) = await Send(HttpMethod.Put, $"/api/jobs/{id}", new JsonObject { ["version"] = 1, ["job"] = Tee("Theirs") });
         Assert.Equal(HttpStatusCode.Conflict, status);
-        Assert.Equal(("stale", 2, "Mine"), ((string)problem!["code"]!, (int)problem["current"]!["version"]!, (string)problem["current"]!["job"]!["title"]!));
+        Assert.Equal(("stale", 2, "Mine"),
+            ((string)problem!["code"]!, (int)problem["current"]!["version"]!, (string)problem["current"]!["job"]!["title"]!));
         var again = await Ok(HttpMethod.Put, $"/api/jobs/{id}", new JsonObject { ["version"] = 2, ["job"] = Tee("Theirs") });
         Assert.Equal(3, (int)again["version"]!);
     }
@@ -44,7 +45,8 @@ public sealed class JobApiTests : Api
     public async Task Of_many_saves_at_once_one_wins()
     {
         var id = await AddJob();
-        var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(i => Send(HttpMethod.Put, $"/api/jobs/{id}", new JsonObject { ["version"] = 1, ["job"] = Tee($"Hand {i}") })));
+        var answers = await Task.WhenAll(Enumerable.Range(0, 8)
+            .Select(i => Send(HttpMethod.Put, $"/api/jobs/{id}", new JsonObject { ["version"] = 1, ["job"] = Tee($"Hand {i}") })));
         Assert.Single(answers, a => a.Status == HttpStatusCode.OK);
         Assert.Equal(7, answers.Count(a => a.Status == HttpStatusCode.Conflict));
         Assert.Equal(2, (int)(await Get($"/api/jobs/{id}"))["version"]!);
@@ -66,8 +68,10 @@ public sealed class JobApiTests : Api
     public async Task A_save_without_a_job_is_refused()
     {
         var id = await AddJob();
-        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Put, $"/api/jobs/{id}", new JsonObject { ["version"] = 1, ["job"] = null })).Status);
-        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Put, $"/api/jobs/{id}", new JsonObject { ["version"] = "one", ["job"] = Tee() })).Status);
+        Assert.Equal(HttpStatusCode.BadRequest,
+            (await Send(HttpMethod.Put, $"/api/jobs/{id}", new JsonObject { ["version"] = 1, ["job"] = null })).Status);
+        Assert.Equal(HttpStatusCode.BadRequest,
+            (await Send(HttpMethod.Put, $"/api/jobs/{id}", new JsonObject { ["version"] = "one", ["job"] = Tee() })).Status);
     }
 
     [Fact]

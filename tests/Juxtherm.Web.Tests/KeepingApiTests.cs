@@ -8,18 +8,21 @@ namespace Juxtherm.Web.Tests;
 /// <summary>Backups put back, and whole workshops out and in.</summary>
 public sealed class KeepingApiTests : BenchApi
 {
-    private Task<byte[]> Archive() => Client.GetByteArrayAsync(new Uri("/api/keeping/archive", UriKind.Relative), TestContext.Current.CancellationToken);
+    private Task<byte[]> Archive() =>
+        Client.GetByteArrayAsync(new Uri("/api/keeping/archive", UriKind.Relative), TestContext.Current.CancellationToken);
 
     private async Task<JsonNode> TakeIn(byte[] archive, HttpStatusCode expected = HttpStatusCode.OK)
     {
         using var body = new ByteArrayContent(archive);
         body.Headers.ContentType = new("application/octet-stream");
-        using var answer = await Client.PostAsync(new Uri("/api/keeping/archive", UriKind.Relative), body, TestContext.Current.CancellationToken);
+        using var answer = await Client.PostAsync(new Uri("/api/keeping/archive", UriKind.Relative), body,
+            TestContext.Current.CancellationToken);
         Assert.Equal(expected, answer.StatusCode);
         return JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!;
     }
 
-    private async Task<List<string>> Titles() => [.. (await Get("/api/jobs"))["jobs"]!.AsArray().Select(j => (string)j!["title"]!).Order(StringComparer.Ordinal)];
+    private async Task<List<string>> Titles() =>
+        [.. (await Get("/api/jobs"))["jobs"]!.AsArray().Select(j => (string)j!["title"]!).Order(StringComparer.Ordinal)];
 
     private string BackupPath(string name) => Path.Combine(Folder, "backups", name);
 
@@ -52,7 +55,8 @@ public sealed class KeepingApiTests : BenchApi
         var name = (string)(await Post("/api/keeping/backups"))["backups"]!.AsArray().First(b => (string)b!["why"]! == "asked")!["name"]!;
         await AddJob(Tee("Second"));
         var whole = await File.ReadAllBytesAsync(BackupPath(name), TestContext.Current.CancellationToken);
-        foreach (var damaged in new[] { whole[..(whole.Length / 2)], Encoding.UTF8.GetBytes("not a database, whatever it is called"), Scratched(whole) })
+        foreach (var damaged in new[] { whole[..(whole.Length / 2)], Encoding.UTF8.GetBytes("not a database, whatever it is called"),
+            Scratched(whole) })
         {
             await File.WriteAllBytesAsync(BackupPath(name), damaged, TestContext.Current.CancellationToken);
             var (status, problem) = await Send(HttpMethod.Post, $"/api/keeping/backups/{name}/restore");
@@ -61,7 +65,8 @@ public sealed class KeepingApiTests : BenchApi
             Assert.Equal(["First", "Second"], await Titles());
         }
 
-        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, "/api/keeping/backups/asked-20200101-000000.db/restore")).Status);
+        Assert.Equal(HttpStatusCode.BadRequest,
+            (await Send(HttpMethod.Post, "/api/keeping/backups/asked-20200101-000000.db/restore")).Status);
         Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, "/api/keeping/backups/..%2Fworkshop.db/restore")).Status);
 
         static byte[] Scratched(byte[] whole)
@@ -82,11 +87,13 @@ public sealed class KeepingApiTests : BenchApi
             Clock.Advance(24 * 3600);
             Start();
             var patience = 100;
-            while (!(await Get("/api/keeping"))["backups"]!.AsArray().Any(b => Clock.GetUtcNow() - (DateTimeOffset)b!["madeUtc"]! < TimeSpan.FromHours(1)) && patience-- > 0)
+            while (!(await Get("/api/keeping"))["backups"]!.AsArray()
+                .Any(b => Clock.GetUtcNow() - (DateTimeOffset)b!["madeUtc"]! < TimeSpan.FromHours(1)) && patience-- > 0)
                 await Task.Delay(20, TestContext.Current.CancellationToken);
         }
 
-        var daily = (await Get("/api/keeping"))["backups"]!.AsArray().Where(b => (string)b!["why"]! == "daily").Select(b => (DateTimeOffset)b!["madeUtc"]!).ToList();
+        var daily = (await Get("/api/keeping"))["backups"]!.AsArray().Where(b => (string)b!["why"]! == "daily")
+            .Select(b => (DateTimeOffset)b!["madeUtc"]!).ToList();
         Assert.Equal(14, daily.Count);
         Assert.True(Clock.GetUtcNow() - daily[0] < TimeSpan.FromHours(1));
     }
@@ -104,11 +111,13 @@ public sealed class KeepingApiTests : BenchApi
     [Fact]
     public async Task A_whole_workshop_goes_to_an_empty_one_and_is_the_same_there()
     {
-        await Post("/api/shelf/vinyl", new JsonObject { ["name"] = "Third reel", ["family"] = "smooth", ["celsius"] = 155, ["seconds"] = 15 });
+        await Post("/api/shelf/vinyl",
+            new JsonObject { ["name"] = "Third reel", ["family"] = "smooth", ["celsius"] = 155, ["seconds"] = 15 });
         await ToItsEnd(await Begin(Named("Juna", "Ilse")));
         var id = (long)(await Get("/api/log"))["entries"]![0]!["id"]!;
         await Post($"/api/log/{id}/washes", new JsonObject { ["washes"] = 3, ["look"] = "fine", ["note"] = "ü „“ \u2603" });
-        await Post("/api/learned/readings", new JsonObject { ["heatSource"] = "swing-platen", ["dialCelsius"] = 155, ["readCelsius"] = 151, ["means"] = "strip" });
+        await Post("/api/learned/readings",
+            new JsonObject { ["heatSource"] = "swing-platen", ["dialCelsius"] = 155, ["readCelsius"] = 151, ["means"] = "strip" });
         var archive = await Archive();
         using var elsewhere = new KeepingElsewhere();
         await elsewhere.TakeIn(archive);
@@ -161,13 +170,16 @@ public sealed class KeepingApiTests : BenchApi
             ["a byte turned"] = Changed(archive, files => files["tables/log.json"][5] ^= 1),
             ["no list of files"] = Changed(archive, files => Manifest(files, m => m.Remove("files"))),
             ["a row of nonsense"] = Changed(archive, files => Put(files, "tables/log.json", "[ { \"id\": \"one\" } ]")),
-            ["a row without its run"] = Changed(archive, files => Put(files, "tables/run-events.json", Text(files, "tables/run-events.json").Replace("\"runId\":\"", "\"runId\":\"f", StringComparison.Ordinal))),
+            ["a row without its run"] = Changed(archive,
+                files => Put(files, "tables/run-events.json", Text(files, "tables/run-events.json")
+                    .Replace("\"runId\":\"", "\"runId\":\"f", StringComparison.Ordinal))),
             ["a table that is no list"] = Changed(archive, files => Put(files, "tables/jobs.json", "7")),
         };
         foreach (var (why, file) in refused)
         {
             var problem = await TakeIn(file, HttpStatusCode.BadRequest);
-            Assert.True(problem.ToJsonString().Contains("Nothing was changed", StringComparison.Ordinal), $"{why}: {problem.ToJsonString()}");
+            Assert.True(problem.ToJsonString().Contains("Nothing was changed", StringComparison.Ordinal),
+                $"{why}: {problem.ToJsonString()}");
             Assert.Equal(before, Tables(await Archive()), StringComparer.Ordinal);
         }
 
@@ -184,11 +196,14 @@ public sealed class KeepingApiTests : BenchApi
             foreach (var later in new[] { "log-washes", "log-photos", "plate-readings", "learned-off" })
                 files.Remove($"tables/{later}.json");
             var log = JsonNode.Parse(Text(files, "tables/log.json"))!.AsArray();
-            foreach (var member in new[] { "key", "lots", "example", "struck", "lnRoom", "bondPerK", "lnBurden", "burdenPerK", "heatOffsetK" })
+            foreach (var member in new[] { "key", "lots", "example", "struck", "lnRoom", "bondPerK", "lnBurden", "burdenPerK",
+                "heatOffsetK" })
                 log[0]!.AsObject().Remove(member);
             log[0]!["whatALaterOneMayHave"] = "and this one passes over";
             Put(files, "tables/log.json", log.ToJsonString());
-            Manifest(files, m => m["files"] = new JsonArray([.. m["files"]!.AsArray().Where(f => files.ContainsKey((string)f!["path"]!)).Select(f => f!.DeepClone())]));
+            Manifest(files,
+                m => m["files"] =
+                new JsonArray([.. m["files"]!.AsArray().Where(f => files.ContainsKey((string)f!["path"]!)).Select(f => f!.DeepClone())]));
         });
         await TakeIn(older);
         var entry = (await Get("/api/log"))["entries"]![0]!;
@@ -200,7 +215,8 @@ public sealed class KeepingApiTests : BenchApi
     {
         var files = Files(archive);
         files.Remove("manifest.json");
-        return string.Join('\n', files.OrderBy(f => f.Key, StringComparer.Ordinal).Select(f => $"{f.Key}\n{Convert.ToHexString(System.Security.Cryptography.SHA256.HashData(f.Value))}"));
+        return string.Join('\n', files.OrderBy(f => f.Key, StringComparer.Ordinal)
+            .Select(f => $"{f.Key}\n{Convert.ToHexString(System.Security.Cryptography.SHA256.HashData(f.Value))}"));
     }
 
     private static Dictionary<string, byte[]> Files(byte[] archive)
@@ -241,7 +257,8 @@ public sealed class KeepingApiTests : BenchApi
         Manifest(files, m =>
         {
             var listed = m["files"]!.AsArray().Single(f => (string)f!["path"]! == path)!;
-            (listed["bytes"], listed["sha256"]) = (files[path].Length, Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(files[path])));
+            (listed["bytes"], listed["sha256"]) = (files[path].Length,
+                Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(files[path])));
         });
     }
 
@@ -286,7 +303,17 @@ public sealed class KeepingApiTests : BenchApi
             for (var i = 0; !enough.IsCancellationRequested; i++)
             {
                 var label = $"Roll {worker}-{i}";
-                var (status, _) = await Send(HttpMethod.Post, "/api/stock", new JsonObject { ["commandId"] = Guid.NewGuid(), ["kind"] = "roll", ["vinyl"] = "smooth", ["colour"] = "#112233", ["label"] = label, ["widthMm"] = 305, ["lengthMm"] = 1000 });
+                var (status, _) = await Send(HttpMethod.Post, "/api/stock",
+                    new JsonObject
+                    {
+                        ["commandId"] = Guid.NewGuid(),
+                        ["kind"] = "roll",
+                        ["vinyl"] = "smooth",
+                        ["colour"] = "#112233",
+                        ["label"] = label,
+                        ["widthMm"] = 305,
+                        ["lengthMm"] = 1000
+                    });
                 if (status == HttpStatusCode.Created)
                     acknowledged.Add(label);
             }
@@ -304,7 +331,8 @@ public sealed class KeepingApiTests : BenchApi
         Stop();
         // What was there before each exchange is in its backup, and what came after in what is there now.
         var kept = new HashSet<string>(StringComparer.Ordinal);
-        foreach (var file in Directory.GetFiles(Path.Combine(Folder, "backups"), "before-restore-*.db").Append(Path.Combine(Folder, "workshop.db")))
+        foreach (var file in Directory.GetFiles(Path.Combine(Folder, "backups"), "before-restore-*.db")
+            .Append(Path.Combine(Folder, "workshop.db")))
         {
             await using var db = new Microsoft.Data.Sqlite.SqliteConnection($"Data Source={file};Pooling=False");
             await db.OpenAsync(TestContext.Current.CancellationToken);

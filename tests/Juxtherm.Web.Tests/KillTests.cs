@@ -2,7 +2,8 @@ using Juxtherm.Testing;
 
 namespace Juxtherm.Web.Tests;
 
-/// <summary>The service killed at work, in its start and in an exchange: twenty times when asked for by its name, three hundred when everything is looked at.</summary>
+/// <summary>The service killed at work, in its start and in an exchange: twenty times when asked for by its name, three hundred when
+/// everything is looked at.</summary>
 public sealed class KillTests : IDisposable
 {
     private readonly string _folder = Workshop.NewFolder();

@@ -16,7 +16,8 @@ public sealed class LayingApiTests : Api
         ["title"] = "Sky",
         ["blank"] = new JsonObject { ["form"] = "tee", ["material"] = "cotton" },
         ["tools"] = new JsonObject { ["heatSource"] = "swing-platen" },
-        ["layers"] = new JsonArray(Layer("sky", below, 95, 140, 240, 170), Layer("moon", "smooth", 130, 160, 70, 70), Layer("stars", "glow", 225, 165, 90, 60)),
+        ["layers"] = new JsonArray(Layer("sky", below, 95, 140, 240, 170), Layer("moon", "smooth", 130, 160, 70, 70),
+            Layer("stars", "glow", 225, 165, 90, 60)),
     };
 
     [Fact]
@@ -55,7 +56,8 @@ public sealed class LayingApiTests : Api
         var plan = await Post("/api/plans/preview", Sky("glitter"));
         var notice = plan["notices"]!.AsArray().First(n => (string)n!["code"]! == "underneath-not-allowed")!;
         var swap = notice["mends"]!.AsArray().First(m => ((string)m!["text"]!).StartsWith("Take smooth", StringComparison.Ordinal))!;
-        Assert.Contains(swap["edits"]!.AsArray(), e => (string)e!["path"]! == "/layers/0/vinyl" && (string)e["op"]! == "replace" && (string?)e["value"] == "smooth");
+        Assert.Contains(swap["edits"]!.AsArray(), e => (string)e!["path"]! == "/layers/0/vinyl" && (string)e["op"]! == "replace"
+            && (string?)e["value"] == "smooth");
     }
 
     [Fact]
@@ -90,7 +92,8 @@ public sealed class LayingApiTests : Api
         var job = Sky();
         job["layers"] = new JsonArray(Layer("word", "smooth", 20, 150, 390, 100));
         var placed = (await Post("/api/placement", job))["front"]!["plates"]!.AsArray();
-        var pressed = (await Post("/api/plans/preview", job))["presses"]!.AsArray().Where(p => (string)p!["purpose"]! == "press").SelectMany(p => p!["sections"]!.AsArray()).ToList();
+        var pressed = (await Post("/api/plans/preview", job))["presses"]!.AsArray().Where(p => (string)p!["purpose"]! == "press")
+            .SelectMany(p => p!["sections"]!.AsArray()).ToList();
         Assert.Equal(2, placed.Count);
         Assert.Equal(pressed.Select(s => (double)s!["xMm"]!), placed.Select(p => Math.Round((double)p!["box"]!["xMm"]!, 1)));
     }

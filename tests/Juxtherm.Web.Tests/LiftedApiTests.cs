@@ -49,7 +49,14 @@ public sealed class LiftedApiTests : Api
         job["tools"]!["heatSource"] = "handheld-press";
         var first = await Post("/api/plans/patches", job);
         Assert.False((bool)first["sure"]!);
-        job["patches"] = new JsonArray(new JsonObject { ["celsius"] = (double)first["next"]!["celsius"]!, ["seconds"] = (double)first["next"]!["seconds"]!, ["outcome"] = "lifts" });
+        job["patches"] =
+            new JsonArray(
+                new JsonObject
+                {
+                    ["celsius"] = (double)first["next"]!["celsius"]!,
+                    ["seconds"] = (double)first["next"]!["seconds"]!,
+                    ["outcome"] = "lifts"
+                });
         Assert.True((double)(await Post("/api/plans/patches", job))["spreadLeft"]! < 1);
         Assert.Contains("your test patches", (await Post("/api/plans/preview", job)).ToJsonString(), StringComparison.Ordinal);
         job["patches"]![0]!["outcome"] = "maybe";

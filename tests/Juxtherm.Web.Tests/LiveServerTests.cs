@@ -31,7 +31,8 @@ public sealed class LiveServerTests : IDisposable
     [InlineData("/api/jobs")]
     public async Task Five_megabytes_are_too_many(string path)
     {
-        using var body = new StringContent("{\"title\":\"" + new string('x', 9 * 1024 * 1024) + "\"}", System.Text.Encoding.UTF8, "application/json");
+        using var body = new StringContent("{\"title\":\"" + new string('x', 9 * 1024 * 1024) + "\"}", System.Text.Encoding.UTF8,
+            "application/json");
         // Asked before it is sent, so that the answer is not lost in a connection cut short.
         using var request = new HttpRequestMessage(HttpMethod.Post, path) { Content = body, Headers = { ExpectContinue = true } };
         using var answer = await _client.SendAsync(request);
@@ -51,7 +52,8 @@ public sealed class LiveServerTests : IDisposable
         using (var of = service.CreateClient())
             port = of.BaseAddress!.Port;
         using var client = new HttpClient { BaseAddress = new Uri($"http://127.0.0.1:{port}") };
-        Assert.Contains(System.Net.NetworkInformation.IPGlobalProperties.GetIPGlobalProperties().GetActiveTcpListeners(), l => l.Port == port && !IPAddress.IsLoopback(l.Address));
+        Assert.Contains(System.Net.NetworkInformation.IPGlobalProperties.GetIPGlobalProperties().GetActiveTcpListeners(),
+            l => l.Port == port && !IPAddress.IsLoopback(l.Address));
         async Task<HttpStatusCode> AskAsync(string host)
         {
             using var request = new HttpRequestMessage(HttpMethod.Get, "/api/jobs");
@@ -73,14 +75,16 @@ public sealed class LiveServerTests : IDisposable
         using (var local = new TcpClient())
             await local.ConnectAsync(IPAddress.Loopback, port);
 
-        var others = (await Dns.GetHostAddressesAsync(Dns.GetHostName())).Where(a => a.AddressFamily == AddressFamily.InterNetwork && !IPAddress.IsLoopback(a));
+        var others = (await Dns.GetHostAddressesAsync(Dns.GetHostName()))
+            .Where(a => a.AddressFamily == AddressFamily.InterNetwork && !IPAddress.IsLoopback(a));
         foreach (var address in others)
         {
             using var outside = new TcpClient();
             await Assert.ThrowsAnyAsync<SocketException>(() => outside.ConnectAsync(address, port));
         }
 
-        var listening = System.Net.NetworkInformation.IPGlobalProperties.GetIPGlobalProperties().GetActiveTcpListeners().Where(l => l.Port == port);
+        var listening = System.Net.NetworkInformation.IPGlobalProperties.GetIPGlobalProperties().GetActiveTcpListeners()
+            .Where(l => l.Port == port);
         Assert.All(listening, l => Assert.True(IPAddress.IsLoopback(l.Address), $"{l} is not the loopback address."));
     }
 }

@@ -47,7 +47,8 @@ public sealed class LogApiTests : BenchApi
         return JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!;
     }
 
-    private Task<JsonNode> Lesson(string key) => Task.Run(async () => (await Get("/api/learned"))["lessons"]!.AsArray().Single(l => (string)l!["key"]! == key)!);
+    private Task<JsonNode> Lesson(string key) =>
+        Task.Run(async () => (await Get("/api/learned"))["lessons"]!.AsArray().Single(l => (string)l!["key"]! == key)!);
 
     [Fact]
     public async Task Three_lifted_edges_move_the_setting_and_switched_off_it_goes_back()
@@ -69,7 +70,8 @@ public sealed class LogApiTests : BenchApi
         Assert.Equal(before, await Setting());
         await Ok(HttpMethod.Put, "/api/learned/switch", new JsonObject { ["key"] = "demand:smooth:cotton", ["on"] = true });
         Assert.NotEqual(before, await Setting());
-        Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Put, "/api/learned/switch", new JsonObject { ["key"] = "demand:nothing", ["on"] = false })).Status);
+        Assert.Equal(HttpStatusCode.NotFound,
+            (await Send(HttpMethod.Put, "/api/learned/switch", new JsonObject { ["key"] = "demand:nothing", ["on"] = false })).Status);
     }
 
     [Fact]
@@ -82,7 +84,13 @@ public sealed class LogApiTests : BenchApi
         Assert.Equal(before, await Setting());
         Assert.Empty((await Get("/api/learned"))["lessons"]!.AsArray());
 
-        await ReadIn(new JsonObject { ["format"] = "juxtherm.log", ["version"] = 1, ["entries"] = new JsonArray(Example(), Example(), Example()) }.ToJsonString());
+        await ReadIn(
+            new JsonObject
+            {
+                ["format"] = "juxtherm.log",
+                ["version"] = 1,
+                ["entries"] = new JsonArray(Example(), Example(), Example())
+            }.ToJsonString());
         Assert.Equal(before, await Setting());
 
         static JsonNode Example()
@@ -122,7 +130,8 @@ public sealed class LogApiTests : BenchApi
     public async Task A_measured_plate_moves_the_plate_and_not_the_vinyl()
     {
         var before = await Setting();
-        var learned = await Post("/api/learned/readings", new JsonObject { ["heatSource"] = "swing-platen", ["dialCelsius"] = 155, ["readCelsius"] = 147, ["means"] = "probe" });
+        var learned = await Post("/api/learned/readings",
+            new JsonObject { ["heatSource"] = "swing-platen", ["dialCelsius"] = 155, ["readCelsius"] = 147, ["means"] = "probe" });
         var plate = Assert.Single(learned["lessons"]!.AsArray())!;
         Assert.Equal(("plate:swing-platen", 1), ((string)plate["key"]!, (int)plate["readings"]!));
         Assert.InRange((double)plate["value"]!, -8.5, -5);
@@ -138,9 +147,11 @@ public sealed class LogApiTests : BenchApi
     [InlineData("swing-platen", 20, 150, "probe", "/dialCelsius")]
     [InlineData("swing-platen", 155, 400, "probe", "/readCelsius")]
     [InlineData("swing-platen", 155, 150, "thumb", "/means")]
-    public async Task A_reading_that_cannot_be_is_refused_with_the_field_and_what_would_be_accepted(string source, double dial, double read, string means, string field)
+    public async Task A_reading_that_cannot_be_is_refused_with_the_field_and_what_would_be_accepted(string source, double dial, double read,
+        string means, string field)
     {
-        var (status, problem) = await Send(HttpMethod.Post, "/api/learned/readings", new JsonObject { ["heatSource"] = source, ["dialCelsius"] = dial, ["readCelsius"] = read, ["means"] = means });
+        var (status, problem) = await Send(HttpMethod.Post, "/api/learned/readings",
+            new JsonObject { ["heatSource"] = source, ["dialCelsius"] = dial, ["readCelsius"] = read, ["means"] = means });
         Assert.Equal(HttpStatusCode.BadRequest, status);
         Assert.Equal($"#{field}", (string)Assert.Single(problem!["errors"]!.AsArray())!["pointer"]!);
         Assert.Empty((await Get("/api/learned"))["readings"]!.AsArray());
@@ -152,7 +163,8 @@ public sealed class LogApiTests : BenchApi
         JsonNode Entry(string title, string vinyl, string material, string source, string outcome, string name, string lot, string at)
         {
             var entry = Older(outcome);
-            (entry["title"], entry["vinyl"], entry["material"], entry["heatSource"], entry["name"], entry["lots"], entry["at"]) = (title, vinyl, material, source, name, Words(lot), at);
+            (entry["title"], entry["vinyl"], entry["material"], entry["heatSource"], entry["name"], entry["lots"], entry["at"]) = (title,
+                vinyl, material, source, name, Words(lot), at);
             return entry;
         }
 
@@ -161,7 +173,8 @@ public sealed class LogApiTests : BenchApi
             ["format"] = "juxtherm.log",
             ["version"] = 1,
             ["entries"] = new JsonArray(
-                Entry("Crew tee", "smooth", "cotton", "swing-platen", "stuck", "Juna", "L-1", "2026-01-10T10:00:00Z"), Entry("Crew vest", "smooth,glow", "polyester", "clamshell-platen", "edges-lifted", "Ilse", "L-10", "2026-02-10T23:30:00Z"),
+                Entry("Crew tee", "smooth", "cotton", "swing-platen", "stuck", "Juna", "L-1", "2026-01-10T10:00:00Z"),
+                Entry("Crew vest", "smooth,glow", "polyester", "clamshell-platen", "edges-lifted", "Ilse", "L-10", "2026-02-10T23:30:00Z"),
                 Entry("Mug 100%", "foil", "ceramic", "mug-press", "wrinkled", "", "L-1", "2026-03-10T10:00:00Z")),
         }.ToJsonString());
         async Task Finds(string query, params string[] titles)
@@ -196,7 +209,8 @@ public sealed class LogApiTests : BenchApi
     public async Task Marks_count_what_came_out_at_each_setting_and_say_what_it_showed()
     {
         var entries = new[] { "stuck", "stuck", "edges-lifted", "wrinkled", "marked" }.Select(o => (JsonNode)Older(o));
-        await ReadIn(new JsonObject { ["format"] = "juxtherm.log", ["version"] = 1, ["entries"] = new JsonArray([.. entries]) }.ToJsonString());
+        await ReadIn(
+            new JsonObject { ["format"] = "juxtherm.log", ["version"] = 1, ["entries"] = new JsonArray([.. entries]) }.ToJsonString());
         var marks = (await Get("/api/log/marks?vinyl=smooth&material=cotton&heatSource=swing-platen")).AsArray();
         Assert.Equal(
             [("edges-lifted", "short", 1), ("marked", "held", 1), ("stuck", "held", 2), ("wrinkled", "too-much", 1)],
@@ -209,7 +223,8 @@ public sealed class LogApiTests : BenchApi
     {
         await Pressed("=Tarn, the tee; 1+1", 2, ["edges-lifted", "marked"], ["stuck"]);
         var id = (long)(await Get("/api/log"))["entries"]![0]!["id"]!;
-        await Ok(HttpMethod.Patch, $"/api/log/{id}", new JsonObject { ["note"] = "=cmd, a \"remark\"\nof two lines", ["lots"] = Words("L-1", "L-2") });
+        await Ok(HttpMethod.Patch, $"/api/log/{id}",
+            new JsonObject { ["note"] = "=cmd, a \"remark\"\nof two lines", ["lots"] = Words("L-1", "L-2") });
         await Post($"/api/log/{id}/washes", new JsonObject { ["washes"] = 3, ["look"] = "faded", ["note"] = "a bit" });
         var csv = await Client.GetStringAsync(new Uri("/api/log/logbook.csv", UriKind.Relative), TestContext.Current.CancellationToken);
         var json = await Client.GetStringAsync(new Uri("/api/log/logbook.json", UriKind.Relative), TestContext.Current.CancellationToken);
@@ -255,7 +270,9 @@ public sealed class LogApiTests : BenchApi
     {
         // More than SQLite takes values in one statement (32,766 by default, sqlite.org/limits.html).
         const int Entries = 33_000;
-        var csv = string.Join('\n', Enumerable.Range(0, Entries).Select(i => $"2020-01-01T00:00:00Z,smooth,cotton,swing-platen,152,12,{new Guid(i, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10)}").Prepend("at,vinyl,material,heat source,set celsius,pressed seconds,key"));
+        var csv = string.Join('\n', Enumerable.Range(0, Entries)
+            .Select(i => $"2020-01-01T00:00:00Z,smooth,cotton,swing-platen,152,12,{new Guid(i, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10)}")
+            .Prepend("at,vinyl,material,heat source,set celsius,pressed seconds,key"));
         var read = await ReadIn(csv);
         Assert.Equal((Entries, Entries), ((int)read["read"]!, (int)read["added"]!));
         Assert.Equal(Entries, (int)(await Get("/api/log"))["total"]!);
@@ -267,7 +284,8 @@ public sealed class LogApiTests : BenchApi
     [InlineData("at,vinyl\n2026-01-01,smooth\n", "line 2/material")]
     [InlineData("at,vinyl,material,heat source,set celsius,pressed seconds,colour\n", "")]
     [InlineData("at,vinyl,material,heat source,set celsius,pressed seconds\nyesterday,smooth,cotton,swing-platen,152,12\n", "line 2/at")]
-    [InlineData("at,vinyl,material,heat source,set celsius,pressed seconds,outcomes\n2026-01-01,smooth,cotton,swing-platen,152,12,fine\n", "line 2/outcomes/0")]
+    [InlineData("at,vinyl,material,heat source,set celsius,pressed seconds,outcomes\n2026-01-01,smooth,cotton,swing-platen,152,12,fine\n",
+        "line 2/outcomes/0")]
     [InlineData("""{ "format": "juxtherm.log", "version": 9, "entries": [] }""", "/version")]
     [InlineData("""{ "format": "juxtherm.job", "version": 1 }""", "/format")]
     [InlineData("""{ "format": "juxtherm.log", "version": 1, "entries": [ { "at": "2026-01-01", "vinyl": "smooth", "material": "cotton", "heatSource": "swing-platen", "celsius": 900, "pressedSeconds": 12 } ] }""", "/entries/0/celsius")]
@@ -291,8 +309,10 @@ public sealed class LogApiTests : BenchApi
         Assert.Equal(held, (double)(await Lesson("demand:smooth:cotton"))["value"]!);
         await Post($"/api/log/{id}/washes", new JsonObject { ["washes"] = 60, ["look"] = "edges-lift" });
         Assert.Equal(held, (double)(await Lesson("demand:smooth:cotton"))["value"]!);
-        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, $"/api/log/{id}/washes", new JsonObject { ["washes"] = 0, ["look"] = "fine" })).Status);
-        Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Post, "/api/log/999/washes", new JsonObject { ["washes"] = 1, ["look"] = "fine" })).Status);
+        Assert.Equal(HttpStatusCode.BadRequest,
+            (await Send(HttpMethod.Post, $"/api/log/{id}/washes", new JsonObject { ["washes"] = 0, ["look"] = "fine" })).Status);
+        Assert.Equal(HttpStatusCode.NotFound,
+            (await Send(HttpMethod.Post, "/api/log/999/washes", new JsonObject { ["washes"] = 1, ["look"] = "fine" })).Status);
     }
 
     [Fact]
@@ -316,7 +336,8 @@ public sealed class LogApiTests : BenchApi
         Assert.Equal(["Juna", "Ilse"], again["job"]!["names"]!.AsArray().Select(n => (string)n!["name"]!));
         // It came out well, so it is pressed so again: to the second, as hard, and from the back as long.
         var repeated = again["job"]!["used"]!;
-        Assert.Equal(((double)entry["celsius"]!, "medium", 0.0), ((double)repeated["celsius"]!, (string)repeated["pressure"]!, (double)repeated["backSeconds"]!));
+        Assert.Equal(((double)entry["celsius"]!, "medium", 0.0),
+            ((double)repeated["celsius"]!, (string)repeated["pressure"]!, (double)repeated["backSeconds"]!));
         Assert.Equal(Math.Round((double)entry["pressedSeconds"]!), (double)repeated["seconds"]!);
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Post, "/api/log/999/again")).Status);
     }

@@ -4,7 +4,8 @@ using System.Text.RegularExpressions;
 
 namespace Juxtherm.Web.Tests;
 
-/// <summary>Where the artwork goes is one and the same at Place, on the ticket, on the paper guide and at the bench, on every size.</summary>
+/// <summary>Where the artwork goes is one and the same at Place, on the ticket, on the paper guide and at the bench, on every
+/// size.</summary>
 public sealed partial class PlaceAtThePressTests : BenchApi
 {
     private const double SameMm = 0.5;
@@ -15,7 +16,17 @@ public sealed partial class PlaceAtThePressTests : BenchApi
     private static JsonObject Placed(double x, double y, double width, double height, params string[] sizes)
     {
         var job = Tee("Placed", 1);
-        job["layers"] = new JsonArray(new JsonObject { ["id"] = "hill", ["vinyl"] = "smooth", ["widthMm"] = width, ["heightMm"] = height, ["xMm"] = x, ["yMm"] = y });
+        job["layers"] =
+            new JsonArray(
+                new JsonObject
+                {
+                    ["id"] = "hill",
+                    ["vinyl"] = "smooth",
+                    ["widthMm"] = width,
+                    ["heightMm"] = height,
+                    ["xMm"] = x,
+                    ["yMm"] = y
+                });
         if (sizes.Length > 0)
             job["sizes"] = new JsonArray([.. sizes.Select(s => (JsonNode)new JsonObject { ["size"] = s, ["count"] = 1 })]);
         return job;
@@ -45,7 +56,8 @@ public sealed partial class PlaceAtThePressTests : BenchApi
         var bench = Focus(run)!["place"]!;
         Assert.Equal(drop, (double)bench["dropMm"]!, SameMm);
         Assert.Equal((string)ticket["text"]!, (string)bench["text"]!);
-        Assert.Contains($"{Math.Round(drop, MidpointRounding.AwayFromZero):0} mm below the collar", (string)bench["text"]!, StringComparison.Ordinal);
+        Assert.Contains($"{Math.Round(drop, MidpointRounding.AwayFromZero):0} mm below the collar", (string)bench["text"]!,
+            StringComparison.Ordinal);
         Assert.Equal("do", Kind(run));
     }
 
@@ -58,7 +70,8 @@ public sealed partial class PlaceAtThePressTests : BenchApi
         {
             if (Focus(run)?["place"] is { } place)
                 drops[(string)run["pieces"]![(int)Focus(run)!["piece"]! - 1]!["size"]!] = (double)place["dropMm"]!;
-            run = Focus(run) is not null && Kind(run) == "inspect" ? await Say(run, "record", with: c => c["outcomes"] = Words("stuck")) : await Go(run);
+            run = Focus(run) is not null && Kind(run) == "inspect"
+                ? await Say(run, "record", with: c => c["outcomes"] = Words("stuck")) : await Go(run);
         }
 
         Assert.Equal(["adult-m", "child"], drops.Keys.Order(StringComparer.Ordinal));
@@ -80,7 +93,8 @@ public sealed partial class PlaceAtThePressTests : BenchApi
     {
         var need = Assert.Single((await Post("/api/plans/vinyl", Placed(95, 135, 240, 180))).AsArray())!;
         Assert.Equal(("smooth", 1, 1), ((string)need["vinyl"]!, (int)need["pieces"]!, (int)need["sheets"]!));
-        var (status, problem) = await Send(HttpMethod.Post, "/api/plans/vinyl", new JsonObject { ["format"] = "juxtherm.job", ["version"] = 1 });
+        var (status, problem) = await Send(HttpMethod.Post, "/api/plans/vinyl",
+            new JsonObject { ["format"] = "juxtherm.job", ["version"] = 1 });
         Assert.Equal(System.Net.HttpStatusCode.BadRequest, status);
         Assert.NotEmpty(problem!["errors"]!.AsArray());
     }

@@ -33,7 +33,8 @@ public sealed class PlacementApiTests : Api
         Assert.Null(back["artwork"]);
         Assert.Equal("yoke", (string)back["proposals"]![0]!["id"]!);
         Assert.Equal("cutter-width", (string)front["largest"]!["limitedBy"]!);
-        Assert.Equal("item", (string)(await Post("/api/placement?cutterWidthMm=600&cutterLengthMm=3000", Placed()))["front"]!["largest"]!["limitedBy"]!);
+        Assert.Equal("item",
+            (string)(await Post("/api/placement?cutterWidthMm=600&cutterLengthMm=3000", Placed()))["front"]!["largest"]!["limitedBy"]!);
     }
 
     [Fact]
@@ -55,7 +56,8 @@ public sealed class PlacementApiTests : Api
     [InlineData("/api/placement/letters?word=%20-", HttpStatusCode.BadRequest)]
     [InlineData("/api/placement/letters?word=TARN&perPack=0", HttpStatusCode.BadRequest)]
     [InlineData("/api/placement/letters?word=TARN&perPack=6", HttpStatusCode.OK)]
-    public async Task Sums_answer_or_say_what_they_need(string path, HttpStatusCode status) => Assert.Equal(status, (await Send(HttpMethod.Post, path, Placed())).Status);
+    public async Task Sums_answer_or_say_what_they_need(string path, HttpStatusCode status) =>
+    Assert.Equal(status, (await Send(HttpMethod.Post, path, Placed())).Status);
 
     [Fact]
     public async Task Sides_that_cannot_be_are_refused()
@@ -99,7 +101,9 @@ public sealed class PlacementApiTests : Api
         var id = await AddJob(Placed(40, 135, 350, 350));
         var pages = await Rendered(await Client.GetByteArrayAsync($"/api/jobs/{id}/guide.pdf"));
         Assert.InRange(pages.Count, 3, 6);
-        Assert.All(pages, p => Assert.Equal(new[] { 2100, 2970 }, new[] { p.GetLength(0), p.GetLength(1) }.Order().Select(d => (int)Math.Round(d / 10.0) * 10)));
+        Assert.All(pages,
+            p => Assert.Equal(new[] { 2100, 2970 }, new[] { p.GetLength(0), p.GetLength(1) }.Order()
+                .Select(d => (int)Math.Round(d / 10.0) * 10)));
     }
 
     [Fact]
@@ -108,11 +112,15 @@ public sealed class PlacementApiTests : Api
         var id = await AddJob(Placed());
         var svg = XDocument.Parse(await Client.GetStringAsync($"/api/jobs/{id}/guide.svg")).Root!;
         Assert.EndsWith("mm", (string)svg.Attribute("width")!, StringComparison.Ordinal);
-        double[][] Points(string part) => [.. svg.Elements().Where(e => (string?)e.Attribute("class") == part).SelectMany(e => ((string)e.Attribute("points")!).Split(' ')).Select(p => p.Split(',').Select(c => double.Parse(c, CultureInfo.InvariantCulture)).ToArray())];
+        double[][] Points(string part) =>
+            [.. svg.Elements().Where(e => (string?)e.Attribute("class") == part)
+                .SelectMany(e => ((string)e.Attribute("points")!).Split(' '))
+                .Select(p => p.Split(',').Select(c => double.Parse(c, CultureInfo.InvariantCulture)).ToArray())];
         var bar = Points("bar");
         Assert.Equal(100, bar.Max(p => p[0]) - bar.Min(p => p[0]), 0.01);
         var corners = Points("corner");
-        Assert.Equal((115, 135, 265, 235), (corners.Min(p => p[0]), corners.Min(p => p[1]), corners.Max(p => p[0]), corners.Max(p => p[1])));
+        Assert.Equal((115, 135, 265, 235),
+            (corners.Min(p => p[0]), corners.Min(p => p[1]), corners.Max(p => p[0]), corners.Max(p => p[1])));
         var collar = Points("collar");
         Assert.Equal(60, collar.Max(p => p[1]), 0.01);
         var picture = XDocument.Parse(await Client.GetStringAsync($"/api/jobs/{id}/guide.svg?what=picture")).Root!;
@@ -121,7 +129,8 @@ public sealed class PlacementApiTests : Api
 
     public static TheoryData<string> Forms => [.. new[]
     {
-        "tee", "bodysuit", "sweatshirt", "jersey", "one-piece", "apron", "cap", "tote", "cushion", "pot-holder", "neckerchief", "stocking", "pennant", "stretched-canvas", "patch", "key-fob", "mug", "coaster", "plaque", "flat",
+        "tee", "bodysuit", "sweatshirt", "jersey", "one-piece", "apron", "cap", "tote", "cushion", "pot-holder", "neckerchief", "stocking",
+        "pennant", "stretched-canvas", "patch", "key-fob", "mug", "coaster", "plaque", "flat",
     }];
 
     [Theory]
@@ -145,7 +154,8 @@ public sealed class PlacementApiTests : Api
         var view = ((string)svg.Attribute("viewBox")!).Split(' ').Select(v => double.Parse(v, CultureInfo.InvariantCulture)).ToArray();
         foreach (var line in svg.Elements().Where(e => e.Name.LocalName == "polyline"))
         {
-            foreach (var place in ((string)line.Attribute("points")!).Split(' ').Select(p => p.Split(',').Select(v => double.Parse(v, CultureInfo.InvariantCulture)).ToArray()))
+            foreach (var place in ((string)line.Attribute("points")!).Split(' ')
+                .Select(p => p.Split(',').Select(v => double.Parse(v, CultureInfo.InvariantCulture)).ToArray()))
             {
                 Assert.InRange(place[0], view[0] - 0.01, view[0] + view[2] + 0.01);
                 Assert.InRange(place[1], view[1] - 0.01, view[1] + view[3] + 0.01);
@@ -192,7 +202,14 @@ public sealed class PlacementApiTests : Api
         {
             var file = Path.Combine(folder, "guide.pdf");
             await File.WriteAllBytesAsync(file, pdf);
-            using var process = Process.Start(new ProcessStartInfo("pdftoppm", ["-gray", "-r", "254", file, Path.Combine(folder, "page")]) { RedirectStandardError = true, UseShellExecute = false })!;
+            using var process =
+                Process.Start(
+                    new ProcessStartInfo("pdftoppm",
+                        ["-gray", "-r", "254", file, Path.Combine(folder, "page")])
+                    {
+                        RedirectStandardError = true,
+                        UseShellExecute = false
+                    })!;
             var said = await process.StandardError.ReadToEndAsync();
             await process.WaitForExitAsync();
             Assert.True(process.ExitCode == 0, said);

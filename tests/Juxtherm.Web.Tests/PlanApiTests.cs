@@ -11,13 +11,18 @@ public sealed class PlanApiTests : Api
         var plan = await Post("/api/plans/preview", Tee());
         Assert.Equal("go", (string)plan["verdict"]!);
         var press = plan["presses"]!.AsArray().Single(p => (string)p!["purpose"]! == "press")!;
-        Assert.Equal((2, "medium", "ptfe", "F"), ((int)press["order"]!, (string)press["pressure"]!, (string)press["cover"]!, (string)press["dial"]!["unit"]!));
+        Assert.Equal((2, "medium", "ptfe", "F"),
+            ((int)press["order"]!, (string)press["pressure"]!, (string)press["cover"]!, (string)press["dial"]!["unit"]!));
         Assert.Equal("sky", (string)press["layers"]![0]!);
         Assert.Equal(2, press["peel"]!["waitSeconds"]!.AsArray().Count);
         Assert.True((double)press["predicted"]!["bond"]!["sky"]! > 0.9);
-        Assert.All(new[] { "xMm", "yMm", "widthMm", "heightMm" }, m => Assert.True((double)press["sections"]![0]![m]! is > -3000 and < 3000, m));
-        Assert.All(plan["notices"]!.AsArray(), n => Assert.All(new[] { "code", "level", "text", "why", "data", "layers" }, m => Assert.NotNull(n![m])));
-        Assert.All(plan["steps"]!.AsArray(), s => Assert.Contains((string)s!["stage"]!, new[] { "item", "size", "place", "artwork", "cut", "weed", "prepare", "press", "peel", "inspect", "care", "record" }));
+        Assert.All(new[] { "xMm", "yMm", "widthMm", "heightMm" },
+            m => Assert.True((double)press["sections"]![0]![m]! is > -3000 and < 3000, m));
+        Assert.All(plan["notices"]!.AsArray(),
+            n => Assert.All(new[] { "code", "level", "text", "why", "data", "layers" }, m => Assert.NotNull(n![m])));
+        Assert.All(plan["steps"]!.AsArray(),
+            s => Assert.Contains((string)s!["stage"]!,
+                new[] { "item", "size", "place", "artwork", "cut", "weed", "prepare", "press", "peel", "inspect", "care", "record" }));
         Assert.True((double)plan["times"]!["elapsedSeconds"]! > (double)plan["times"]!["handsOnSeconds"]!);
     }
 
@@ -77,17 +82,24 @@ public sealed class PlanApiTests : Api
     {
         var phases = (await Post("/api/plans/trace", Tee()))["phases"]!.AsArray();
         var press = phases.Single(p => (string)p!["kind"]! == "press")!;
-        Assert.Equal(["cover", "carrier", "vinyl", "face", "back-1", "underlay"], press["sheets"]!.AsArray().Select(s => (string)s!["id"]!));
+        Assert.Equal(["cover", "carrier", "vinyl", "face", "back-1", "underlay"], press["sheets"]!.AsArray()
+            .Select(s => (string)s!["id"]!));
         Assert.True((double)press["glue"]!.AsArray().Last()! > 120);
     }
 
     [Theory]
     [InlineData("{\"format\":\"juxtherm.job\"", HttpStatusCode.BadRequest, "#")]
     [InlineData("{\"format\":\"juxtherm.job\",\"version\":9}", HttpStatusCode.BadRequest, "#/version")]
-    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"coton\"},\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\"}]}", HttpStatusCode.BadRequest, "#/blank/material")]
-    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"cotton\",\"widthMm\":-5},\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\"}]}", HttpStatusCode.BadRequest, "#/blank/widthMm")]
-    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"cotton\"},\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\",\"widthMm\":1e12}]}", HttpStatusCode.BadRequest, "#/layers/0/widthMm")]
-    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"cotton\"},\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\"},{\"vinyl\":\"puff\",\"over\":[\"moon\"]}]}", HttpStatusCode.BadRequest, "#/layers/1/over/0")]
+    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"coton\"}," +
+        "\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\"}]}", HttpStatusCode.BadRequest, "#/blank/material")]
+    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"cotton\",\"widthMm\":-5}," +
+        "\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\"}]}", HttpStatusCode.BadRequest, "#/blank/widthMm")]
+    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"cotton\"}," +
+        "\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\",\"widthMm\":1e12}]}",
+        HttpStatusCode.BadRequest, "#/layers/0/widthMm")]
+    [InlineData("{\"format\":\"juxtherm.job\",\"version\":1,\"blank\":{\"material\":\"cotton\"}," +
+        "\"tools\":{\"heatSource\":\"swing-platen\"},\"layers\":[{\"vinyl\":\"smooth\"}," +
+        "{\"vinyl\":\"puff\",\"over\":[\"moon\"]}]}", HttpStatusCode.BadRequest, "#/layers/1/over/0")]
     public async Task Bad_input_names_the_field_and_nothing_is_kept(string json, HttpStatusCode status, string pointer)
     {
         foreach (var path in new[] { "/api/plans/preview", "/api/plans/trace", "/api/jobs" })
@@ -123,7 +135,9 @@ public sealed class PlanApiTests : Api
     {
         var schema = await Get("/schemas/job.json");
         var layer = schema["properties"]!["layers"]!["items"]!["properties"]!;
-        Assert.Equal(["blockout", "flock", "foil", "glitter", "glow", "holographic", "low-temp", "nylon-bond", "patterned", "printable", "puff", "reflective", "smooth", "stretch"], layer["vinyl"]!["anyOf"]![0]!["enum"]!.AsArray().Select(v => (string)v!).Order());
+        Assert.Equal(
+            ["blockout", "flock", "foil", "glitter", "glow", "holographic", "low-temp", "nylon-bond", "patterned", "printable", "puff",
+                "reflective", "smooth", "stretch"], layer["vinyl"]!["anyOf"]![0]!["enum"]!.AsArray().Select(v => (string)v!).Order());
         Assert.Equal(["format", "version", "blank", "tools", "layers"], schema["required"]!.AsArray().Select(v => (string)v!));
     }
 
@@ -131,7 +145,8 @@ public sealed class PlanApiTests : Api
     public async Task The_schema_knows_the_traits_that_the_reader_takes()
     {
         var schema = (await Get("/schemas/job.json"))["properties"]!;
-        Assert.Equal(["costly", "dyed-dark", "fixed-frame", "prewashed", "sublimation-dyed", "tie-dyed", "unknown-fibre", "water-repellent"],
+        Assert.Equal(
+            ["costly", "dyed-dark", "fixed-frame", "prewashed", "sublimation-dyed", "tie-dyed", "unknown-fibre", "water-repellent"],
             schema["blank"]!["properties"]!["traits"]!["items"]!["enum"]!.AsArray().Select(t => (string)t!).Order());
         var job = Tee();
         job["blank"]!["traits"] = new JsonArray("prewashed", "wet");

@@ -6,7 +6,8 @@ namespace Juxtherm.Web.Tests;
 /// <summary>Practice: the same steps, and nothing of it in the logbook, in what was learned, in care or on the shelf.</summary>
 public sealed class PracticeApiTests : BenchApi
 {
-    private async Task<JsonNode> Practice(JsonObject? job = null) => await Prepare(await Post($"/api/jobs/{await AddJob(job)}/runs?practice=true"));
+    private async Task<JsonNode> Practice(JsonObject? job = null) =>
+        await Prepare(await Post($"/api/jobs/{await AddJob(job)}/runs?practice=true"));
 
     [Fact]
     public async Task What_was_practiced_is_kept_nowhere_but_in_its_run()
@@ -40,7 +41,8 @@ public sealed class PracticeApiTests : BenchApi
     public async Task The_simulated_press_belongs_to_practice()
     {
         var run = await Begin();
-        var (status, problem) = await Send(HttpMethod.Post, $"/api/runs/{run["id"]}/stations/1/press", new JsonObject { ["action"] = "connect" });
+        var (status, problem) = await Send(HttpMethod.Post, $"/api/runs/{run["id"]}/stations/1/press",
+            new JsonObject { ["action"] = "connect" });
         Assert.Equal((HttpStatusCode.Conflict, "practice-only"), (status, (string)problem!["code"]!));
         Assert.False((bool)Station(await Look(run))["wired"]!);
     }
@@ -70,7 +72,8 @@ public sealed class PracticeApiTests : BenchApi
         Assert.NotEqual("hold", Kind(run));
         Assert.Equal(40, (double)run["pieces"]![0]!["lastHoldSeconds"]!, 0.5);
         Assert.Equal(HttpStatusCode.Conflict, (await Send(HttpMethod.Post, press, new JsonObject { ["action"] = "open" })).Status);
-        Assert.Equal(HttpStatusCode.Conflict, (await Send(HttpMethod.Post, press, new JsonObject { ["action"] = "set", ["celsius"] = 900 })).Status);
+        Assert.Equal(HttpStatusCode.Conflict,
+            (await Send(HttpMethod.Post, press, new JsonObject { ["action"] = "set", ["celsius"] = 900 })).Status);
         run = await Post(press, new JsonObject { ["action"] = "disconnect" });
         Assert.False((bool)Station(run)["wired"]!);
     }

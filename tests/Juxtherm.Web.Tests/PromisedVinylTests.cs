@@ -10,13 +10,24 @@ public sealed class PromisedVinylTests : Api
     {
         var job = Tee("Promised");
         job["tools"]!["cutter"] = "table";
-        job["layers"] = JsonNode.Parse("""[ { "id": "ridge", "vinyl": "smooth", "colour": "#1b2a49", "xMm": 80, "yMm": 160, "widthMm": 150, "heightMm": 90 } ]""");
+        job["layers"] =
+            JsonNode.Parse(
+                """[ { "id": "ridge", "vinyl": "smooth", "colour": "#1b2a49", "xMm": 80, "yMm": 160, "widthMm": 150, "heightMm": 90 } ]""");
         return job;
     }
 
     private async Task<(JsonNode Roll, string Job, JsonNode Cut, double Mm)> Promised()
     {
-        var roll = await Post("/api/stock", new JsonObject { ["commandId"] = Guid.NewGuid(), ["kind"] = "roll", ["vinyl"] = "smooth", ["colour"] = "#1b2a49", ["widthMm"] = 305, ["lengthMm"] = 1000 });
+        var roll = await Post("/api/stock",
+            new JsonObject
+            {
+                ["commandId"] = Guid.NewGuid(),
+                ["kind"] = "roll",
+                ["vinyl"] = "smooth",
+                ["colour"] = "#1b2a49",
+                ["widthMm"] = 305,
+                ["lengthMm"] = 1000
+            });
         var job = await AddJob(Job());
         var plan = await Post("/api/cut-plans", Job());
         while (plan["plan"] is null)
@@ -27,17 +38,18 @@ public sealed class PromisedVinylTests : Api
         return (kept, job, cut, (double)kept["reservedMm"]!);
     }
 
-    private Task<(HttpStatusCode Status, JsonNode? Json)> Count(JsonNode roll, double mm, bool? isCut = null) => Send(HttpMethod.Put, $"/api/stock/{roll["id"]}", new JsonObject
-    {
-        ["commandId"] = Guid.NewGuid(),
-        ["version"] = (int)roll["version"]!,
-        ["kind"] = "roll",
-        ["vinyl"] = "smooth",
-        ["colour"] = "#1b2a49",
-        ["widthMm"] = 305,
-        ["lengthMm"] = mm,
-        ["isCut"] = isCut,
-    });
+    private Task<(HttpStatusCode Status, JsonNode? Json)> Count(JsonNode roll, double mm, bool? isCut = null) =>
+        Send(HttpMethod.Put, $"/api/stock/{roll["id"]}", new JsonObject
+        {
+            ["commandId"] = Guid.NewGuid(),
+            ["version"] = (int)roll["version"]!,
+            ["kind"] = "roll",
+            ["vinyl"] = "smooth",
+            ["colour"] = "#1b2a49",
+            ["widthMm"] = 305,
+            ["lengthMm"] = mm,
+            ["isCut"] = isCut,
+        });
 
     private async Task<(double OnHand, double Reserved)> Left()
     {
@@ -45,7 +57,9 @@ public sealed class PromisedVinylTests : Api
         return ((double)roll["onHandMm"]!, (double)roll["reservedMm"]!);
     }
 
-    private Task<JsonNode> Act(JsonNode cut, string action) => Post($"/api/cuts/{cut["id"]}/actions", new JsonObject { ["commandId"] = Guid.NewGuid(), ["action"] = action, ["presetChecked"] = "smooth" });
+    private Task<JsonNode> Act(JsonNode cut, string action) =>
+        Post($"/api/cuts/{cut["id"]}/actions",
+            new JsonObject { ["commandId"] = Guid.NewGuid(), ["action"] = action, ["presetChecked"] = "smooth" });
 
     [Fact]
     public async Task It_is_not_taken_off_the_shelf_and_the_refusal_says_what_to_do()

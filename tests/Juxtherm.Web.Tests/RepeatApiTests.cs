@@ -51,11 +51,13 @@ public sealed class RepeatApiTests : BenchApi
         Assert.Single(washed["washes"]!.AsArray());
         using var bitmap = new SKBitmap(64, 48);
         using var png = bitmap.Encode(SKEncodedImageFormat.Png, 90);
-        await Twice($"/api/log/{entry}/photos", () => new ByteArrayContent(png.ToArray()) { Headers = { { "Content-Type", "application/octet-stream" } } });
+        await Twice($"/api/log/{entry}/photos",
+            () => new ByteArrayContent(png.ToArray()) { Headers = { { "Content-Type", "application/octet-stream" } } });
         var seen = await Get($"/api/log/{entry}");
         Assert.Single(seen["washes"]!.AsArray());
         Assert.Single(seen["photos"]!.AsArray());
-        await Twice("/api/learned/readings", () => Body("""{ "heatSource": "swing-platen", "dialCelsius": 150, "readCelsius": 147, "means": "probe" }"""));
+        await Twice("/api/learned/readings",
+            () => Body("""{ "heatSource": "swing-platen", "dialCelsius": 150, "readCelsius": 147, "means": "probe" }"""));
         Assert.Single((await Get("/api/learned"))["readings"]!.AsArray());
         var before = await Kept();
         await Twice($"/api/log/{entry}/as-used", () => null);
@@ -85,9 +87,14 @@ public sealed class RepeatApiTests : BenchApi
     {
         await ToItsEnd(await Begin(Tee("Busy", 1)));
         var entry = (await Get("/api/log"))["entries"]![0]!["id"]!;
-        var washes = await Task.WhenAll(Enumerable.Range(1, 24).Select(i => Send(HttpMethod.Post, $"/api/log/{entry}/washes", new JsonObject { ["washes"] = i, ["look"] = "fine" })));
-        var colours = await Task.WhenAll(Enumerable.Range(0, 24).Select(i => Send(HttpMethod.Put, "/api/stock/colours", new JsonObject { ["vinyl"] = "smooth", ["wanted"] = "#112233", ["onShelf"] = "#223344", ["same"] = i % 2 == 0 })));
-        Assert.All(washes.Concat(colours), a => Assert.True(a.Status is HttpStatusCode.OK or HttpStatusCode.Conflict, $"{a.Status} {a.Json}"));
+        var washes = await Task.WhenAll(Enumerable.Range(1, 24)
+            .Select(i => Send(HttpMethod.Post, $"/api/log/{entry}/washes", new JsonObject { ["washes"] = i, ["look"] = "fine" })));
+        var colours = await Task.WhenAll(Enumerable.Range(0, 24)
+            .Select(i =>
+                Send(HttpMethod.Put, "/api/stock/colours",
+                    new JsonObject { ["vinyl"] = "smooth", ["wanted"] = "#112233", ["onShelf"] = "#223344", ["same"] = i % 2 == 0 })));
+        Assert.All(washes.Concat(colours),
+            a => Assert.True(a.Status is HttpStatusCode.OK or HttpStatusCode.Conflict, $"{a.Status} {a.Json}"));
         Assert.Equal(washes.Count(w => w.Status == HttpStatusCode.OK), (await Get($"/api/log/{entry}"))["washes"]!.AsArray().Count);
         Assert.Single((await Get("/api/stock/colours")).AsArray());
     }

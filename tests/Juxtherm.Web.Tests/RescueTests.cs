@@ -35,21 +35,27 @@ public sealed class RescueTests : IDisposable
         var backup = Whole("Kept");
         Damage();
         await StartAsync();
-        var page = await UntilAsync("/", text => text.Contains("is damaged", StringComparison.Ordinal) || text.Contains("cannot be read", StringComparison.Ordinal));
+        var page = await UntilAsync("/", text => text.Contains("is damaged", StringComparison.Ordinal)
+            || text.Contains("cannot be read", StringComparison.Ordinal));
         Assert.Contains($"/rescue/{backup.Name}", page, StringComparison.Ordinal);
         using (var ready = await _client.GetAsync(new Uri("/health/ready", UriKind.Relative), TestContext.Current.CancellationToken))
             Assert.Equal(HttpStatusCode.ServiceUnavailable, ready.StatusCode);
-        using (var foreign = new HttpRequestMessage(HttpMethod.Post, $"/rescue/{backup.Name}") { Headers = { { "Origin", "https://elsewhere.example" } } })
+        using (var foreign = new HttpRequestMessage(HttpMethod.Post,
+            $"/rescue/{backup.Name}")
+        { Headers = { { "Origin", "https://elsewhere.example" } } })
         {
             using var refused = await _client.SendAsync(foreign, TestContext.Current.CancellationToken);
             Assert.Equal(HttpStatusCode.Forbidden, refused.StatusCode);
         }
 
-        using (var none = await _client.PostAsync(new Uri("/rescue/daily-20200101-000000.db", UriKind.Relative), null, TestContext.Current.CancellationToken))
+        using (var none = await _client.PostAsync(new Uri("/rescue/daily-20200101-000000.db", UriKind.Relative), null,
+            TestContext.Current.CancellationToken))
             Assert.Equal(HttpStatusCode.BadRequest, none.StatusCode);
-        using (var back = await _client.PostAsync(new Uri($"/rescue/{backup.Name}", UriKind.Relative), null, TestContext.Current.CancellationToken))
+        using (var back = await _client.PostAsync(new Uri($"/rescue/{backup.Name}", UriKind.Relative), null,
+            TestContext.Current.CancellationToken))
             Assert.Equal(HttpStatusCode.OK, back.StatusCode);
-        Assert.Contains("Kept", await UntilAsync("/api/jobs", text => text.Contains("\"jobs\"", StringComparison.Ordinal)), StringComparison.Ordinal);
+        Assert.Contains("Kept", await UntilAsync("/api/jobs", text => text.Contains("\"jobs\"", StringComparison.Ordinal)),
+            StringComparison.Ordinal);
         Assert.Single(Directory.GetFiles(_folder, "damaged-*.db"));
     }
 
@@ -74,10 +80,12 @@ public sealed class RescueTests : IDisposable
         Whole("Kept");
         File.Delete(Database);
         await StartAsync();
-        Assert.Contains("begin with an empty workshop", await UntilAsync("/", text => text.Contains("is gone", StringComparison.Ordinal)), StringComparison.Ordinal);
+        Assert.Contains("begin with an empty workshop", await UntilAsync("/", text => text.Contains("is gone", StringComparison.Ordinal)),
+            StringComparison.Ordinal);
         using (var begun = await _client.PostAsync(new Uri("/begin-empty", UriKind.Relative), null, TestContext.Current.CancellationToken))
             Assert.Equal(HttpStatusCode.OK, begun.StatusCode);
-        Assert.Contains("\"total\":0", await UntilAsync("/api/jobs", text => text.Contains("\"jobs\"", StringComparison.Ordinal)), StringComparison.Ordinal);
+        Assert.Contains("\"total\":0", await UntilAsync("/api/jobs", text => text.Contains("\"jobs\"", StringComparison.Ordinal)),
+            StringComparison.Ordinal);
         Assert.Single(Directory.GetFiles(Assert.Single(Directory.GetDirectories(_folder, "backups-before-*"))));
     }
 
@@ -85,10 +93,12 @@ public sealed class RescueTests : IDisposable
     public void Left_overs_of_what_was_being_taken_in_are_swept_at_the_start()
     {
         Whole("Kept");
-        foreach (var left in new[] { "incoming-1.zip", "incoming-1.db", "incoming-1.db-wal", "last-seen.new", "workshop.db.new", Path.Combine("backups", "1.part"), Path.Combine("backups", "1.part-journal") })
+        foreach (var left in new[] { "incoming-1.zip", "incoming-1.db", "incoming-1.db-wal", "last-seen.new", "workshop.db.new",
+            Path.Combine("backups", "1.part"), Path.Combine("backups", "1.part-journal") })
             File.WriteAllText(Path.Combine(_folder, left), "left");
         DataFolder.Open(_folder, Now).Dispose();
-        Assert.Equal(["in-use.lock", "room-to-start", "workshop.db"], Directory.GetFiles(_folder).Select(Path.GetFileName).Order(StringComparer.Ordinal));
+        Assert.Equal(["in-use.lock", "room-to-start", "workshop.db"], Directory.GetFiles(_folder).Select(Path.GetFileName)
+            .Order(StringComparer.Ordinal));
         Assert.Single(Directory.GetFiles(Path.Combine(_folder, "backups")));
     }
 
@@ -143,8 +153,17 @@ public sealed class RescueTests : IDisposable
         using (var folder = DataFolder.Open(_folder, Now))
         {
             using var db = new WorkshopContext(folder.Options);
-            const string tee = """{ "format": "juxtherm.job", "version": 1, "blank": { "form": "tee", "material": "cotton" }, "tools": { "heatSource": "swing-platen" }, "layers": [ { "id": "sky", "vinyl": "smooth" } ] }""";
-            db.Jobs.Add(new JobRow { Id = Guid.NewGuid(), Title = title, Json = tee.Replace("\"version\": 1,", $"\"version\": 1, \"title\": \"{title}\",", StringComparison.Ordinal), Version = 1, CreatedUtc = Now, UpdatedUtc = Now });
+            const string tee =
+                """{ "format": "juxtherm.job", "version": 1, "blank": { "form": "tee", "material": "cotton" }, "tools": { "heatSource": "swing-platen" }, "layers": [ { "id": "sky", "vinyl": "smooth" } ] }""";
+            db.Jobs.Add(new JobRow
+            {
+                Id = Guid.NewGuid(),
+                Title = title,
+                Json = tee.Replace("\"version\": 1,", $"\"version\": 1, \"title\": \"{title}\",", StringComparison.Ordinal),
+                Version = 1,
+                CreatedUtc = Now,
+                UpdatedUtc = Now
+            });
             db.SaveChanges();
         }
 
@@ -170,7 +189,14 @@ public sealed class RescueTests : IDisposable
         free.Stop();
         _client.BaseAddress = new Uri($"http://127.0.0.1:{port}");
         var dll = Path.Combine(AppContext.BaseDirectory, "Juxtherm.Web.dll");
-        _process = Process.Start(new ProcessStartInfo("dotnet", [dll, "--data", _folder, "--port", port.ToString(System.Globalization.CultureInfo.InvariantCulture)]) { RedirectStandardError = true, RedirectStandardOutput = true, UseShellExecute = false })!;
+        _process = Process.Start(
+            new ProcessStartInfo("dotnet",
+                [dll, "--data", _folder, "--port", port.ToString(System.Globalization.CultureInfo.InvariantCulture)])
+            {
+                RedirectStandardError = true,
+                RedirectStandardOutput = true,
+                UseShellExecute = false
+            })!;
         _process.BeginErrorReadLine();
         _process.BeginOutputReadLine();
         await UntilAsync("/", _ => true);

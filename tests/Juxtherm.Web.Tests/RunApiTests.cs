@@ -48,7 +48,9 @@ public sealed class RunApiTests : BenchApi
             db.Open();
             using var change = db.CreateCommand();
             // Kept by a version that knew other rules: what was said is not asked again. Kept before there were facts: it is.
-            change.CommandText = facts ? "UPDATE RunEvents SET EventJson = json_set(EventJson, '$.action', 'end-run') WHERE Sequence > 1" : "UPDATE RunEvents SET FactJson = ''";
+            change.CommandText = facts
+                ? "UPDATE RunEvents SET EventJson = json_set(EventJson, '$.action', 'end-run') WHERE Sequence > 1"
+                : "UPDATE RunEvents SET FactJson = ''";
             Assert.NotEqual(0, change.ExecuteNonQuery());
         }
 
@@ -92,7 +94,8 @@ public sealed class RunApiTests : BenchApi
         var log = await Get("/api/log");
         Assert.Equal(2, (int)log["total"]!);
         var newest = log["entries"]![0]!;
-        Assert.Equal((2, "Held too long.", 151.7, "Swing-away press"), ((int)newest["piece"]!, (string)newest["note"]!, (double)newest["celsius"]!, (string)newest["heatSource"]!));
+        Assert.Equal((2, "Held too long.", 151.7, "Swing-away press"),
+            ((int)newest["piece"]!, (string)newest["note"]!, (double)newest["celsius"]!, (string)newest["heatSource"]!));
         Assert.Equal(["wrinkled", "marked"], newest["outcomes"]!.AsArray().Select(o => (string)o!));
         Assert.Equal((double)newest["plannedSeconds"]!, (double)newest["pressedSeconds"]!);
         Assert.Equal(["stuck"], log["entries"]![1]!["outcomes"]!.AsArray().Select(o => (string)o!));
@@ -164,14 +167,16 @@ public sealed class RunApiTests : BenchApi
     public async Task Two_presses_at_once_do_not_get_in_each_others_way()
     {
         var run = await Begin(Named("Ada", "Bo", "Cy"));
-        run = await Post($"/api/runs/{run["id"]}/stations", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["name"] = "By the window", ["heatSource"] = "handheld-press" });
+        run = await Post($"/api/runs/{run["id"]}/stations",
+            new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["name"] = "By the window", ["heatSource"] = "handheld-press" });
         Assert.Equal(("By the window", "Handheld press"), ((string)Station(run, 2)["name"]!, (string)Station(run, 2)["heatSource"]!));
         // Another kind of press, another plan.
         Assert.NotEqual((double)Station(run)["press"]!["seconds"]!, (double)Station(run, 2)["press"]!["seconds"]!);
         Assert.Null(Focus(run, 2));
         run = await Prepare(run, 2);
         Assert.Equal((1, 2), ((int)Focus(run, 1)!["piece"]!, (int)Focus(run, 2)!["piece"]!));
-        var answers = await Task.WhenAll(Send(HttpMethod.Post, Actions(run), Command(run, "done", 1)), Send(HttpMethod.Post, Actions(run), Command(run, "done", 2)));
+        var answers = await Task.WhenAll(Send(HttpMethod.Post, Actions(run), Command(run, "done", 1)),
+            Send(HttpMethod.Post, Actions(run), Command(run, "done", 2)));
         Assert.All(answers, a => Assert.Equal(HttpStatusCode.OK, a.Status));
         Assert.NotEmpty((await Get($"/api/runs/{run["id"]}/trace?station=2"))["phases"]!.AsArray());
         run = await Look(run);
@@ -186,7 +191,8 @@ public sealed class RunApiTests : BenchApi
     public async Task A_press_that_cannot_do_the_job_does_not_join()
     {
         var run = await Begin();
-        var (status, problem) = await Send(HttpMethod.Post, $"/api/runs/{run["id"]}/stations", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["heatSource"] = "mug-press" });
+        var (status, problem) = await Send(HttpMethod.Post, $"/api/runs/{run["id"]}/stations",
+            new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["heatSource"] = "mug-press" });
         Assert.Equal((HttpStatusCode.Conflict, "stop"), (status, (string)problem!["code"]!));
         Assert.Single((await Look(run))["stations"]!.AsArray());
         Assert.Equal("not-here", await Refused(run, "join"));
@@ -205,7 +211,8 @@ public sealed class RunApiTests : BenchApi
         Assert.Equal((double)advice["seconds"]!, (double)Focus(run)!["step"]!["seconds"]!);
         run = await Say(await Until(run, "inspect"), "done");
         var entry = (await Get("/api/log"))["entries"]![0]!;
-        Assert.Equal(("Ada", (double)advice["seconds"]!, true), ((string)entry["name"]!, (double)entry["pressedAgainSeconds"]!, (bool)entry["endedWell"]!));
+        Assert.Equal(("Ada", (double)advice["seconds"]!, true),
+            ((string)entry["name"]!, (double)entry["pressedAgainSeconds"]!, (bool)entry["endedWell"]!));
         Assert.Equal(["edges-lifted"], entry["outcomes"]!.AsArray().Select(o => (string)o!));
     }
 
@@ -230,7 +237,8 @@ public sealed class RunApiTests : BenchApi
         var run = await Begin();
         using var stop = new CancellationTokenSource(TimeSpan.FromSeconds(60));
         await using var stream = await Client.GetStreamAsync($"/api/runs/{run["id"]}/live", stop.Token);
-        await using var events = System.Net.ServerSentEvents.SseParser.Create(stream).EnumerateAsync(stop.Token).GetAsyncEnumerator(stop.Token);
+        await using var events = System.Net.ServerSentEvents.SseParser.Create(stream).EnumerateAsync(stop.Token)
+            .GetAsyncEnumerator(stop.Token);
         Assert.True(await events.MoveNextAsync());
         await Say(run, "done");
         Assert.True(await events.MoveNextAsync());
@@ -288,7 +296,8 @@ public sealed class RunApiTests : BenchApi
         await Ok(HttpMethod.Delete, $"/api/jobs/{id}");
 
         var frozen = await Get($"/api/runs/{run["id"]}");
-        Assert.Equal(("Tarn tee", (double)Station(run)["press"]!["celsius"]!), ((string)frozen["title"]!, (double)Station(frozen)["press"]!["celsius"]!));
+        Assert.Equal(("Tarn tee", (double)Station(run)["press"]!["celsius"]!),
+            ((string)frozen["title"]!, (double)Station(frozen)["press"]!["celsius"]!));
         await Say(await Until(await Prepare(frozen), "inspect"), "done");
         Assert.Equal(1, (int)(await Get("/api/log"))["total"]!);
         Assert.NotEmpty((await Get($"/api/runs/{run["id"]}/trace"))["phases"]!.AsArray());
@@ -301,7 +310,8 @@ public sealed class RunApiTests : BenchApi
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, $"/api/runs/{nowhere}")).Status);
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, $"/api/runs/{nowhere}/trace")).Status);
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Post, $"/api/jobs/{nowhere}/runs")).Status);
-        var (status, _) = await Send(HttpMethod.Post, $"/api/runs/{nowhere}/actions", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["station"] = 1, ["piece"] = 0, ["action"] = "done" });
+        var (status, _) = await Send(HttpMethod.Post, $"/api/runs/{nowhere}/actions",
+            new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["station"] = 1, ["piece"] = 0, ["action"] = "done" });
         Assert.Equal(HttpStatusCode.NotFound, status);
     }
 

@@ -6,7 +6,8 @@ namespace Juxtherm.Web.Tests;
 /// <summary>The shelf over a real database file.</summary>
 public sealed class ShelfApiTests : Api
 {
-    private static JsonObject Reel(double celsius = 160) => new() { ["name"] = "Third reel", ["family"] = "smooth", ["celsius"] = celsius, ["seconds"] = 10 };
+    private static JsonObject Reel(double celsius = 160) =>
+        new() { ["name"] = "Third reel", ["family"] = "smooth", ["celsius"] = celsius, ["seconds"] = 10 };
 
     [Fact]
     public async Task What_is_put_on_the_shelf_is_there_after_a_restart_and_can_be_chosen()
@@ -55,7 +56,9 @@ public sealed class ShelfApiTests : Api
         var kept = await AddJob(job);
         await Ok(HttpMethod.Delete, $"/api/shelf/{id}");
         Assert.Empty((await Get("/api/shelf")).AsArray());
-        Assert.Equal("C", (string)(await Post("/api/plans/preview", (await Get($"/api/jobs/{kept}"))["job"]!.DeepClone()))["presses"]![1]!["dial"]!["unit"]!);
+        Assert.Equal("C",
+            (string)(await Post("/api/plans/preview",
+                (await Get($"/api/jobs/{kept}"))["job"]!.DeepClone()))["presses"]![1]!["dial"]!["unit"]!);
         // Its id stays its own.
         var again = made["entry"]!.DeepClone();
         var (taken, problem) = await Send(HttpMethod.Post, "/api/shelf/press", again);

@@ -8,7 +8,8 @@ namespace Juxtherm.Web.Tests;
 public sealed class SimulatedCutterTests
 {
     // Two squares of 50 mm, one behind the other along the feed.
-    private const string TwoSquares = "IN;SP1;FS90;PU400,400;PD2400,400,2400,2400,400,2400,400,400;PU4400,400;PD6400,400,6400,2400,4400,2400,4400,400;PU0,0;SP0;";
+    private const string TwoSquares =
+        "IN;SP1;FS90;PU400,400;PD2400,400,2400,2400,400,2400,400,400;PU4400,400;PD6400,400,6400,2400,4400,2400,4400,400;PU0,0;SP0;";
     private readonly TestClock _clock = new();
     private readonly SimulatedCutter _cutter;
 
@@ -91,7 +92,8 @@ public sealed class SimulatedCutterTests
     [Fact]
     public void What_it_cannot_read_it_refuses()
     {
-        Assert.Contains("cannot read", Assert.Throws<CutterRefusedException>(() => _cutter.Load("G1 X10", 300)).Message, StringComparison.Ordinal);
+        Assert.Contains("cannot read", Assert.Throws<CutterRefusedException>(() => _cutter.Load("G1 X10", 300)).Message,
+            StringComparison.Ordinal);
         Assert.Equal(CutterState.Idle, _cutter.Status().State);
     }
 }

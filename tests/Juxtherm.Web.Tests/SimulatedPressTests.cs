@@ -14,7 +14,8 @@ public sealed class SimulatedPressTests
 
     private SimulatedPress Press(string source = "swing-platen", double offset = 0) => new(
         Catalogue.HeatSources[source],
-        () => [SheetField.At(Catalogue.Materials["cotton"].Thermal.Sheet("cloth"), Surroundings.RoomCelsius), SheetField.At(Catalogue.Underlays["pad"].Thermal!.Sheet("pad"), Surroundings.RoomCelsius)],
+        () => [SheetField.At(Catalogue.Materials["cotton"].Thermal.Sheet("cloth"), Surroundings.RoomCelsius),
+            SheetField.At(Catalogue.Underlays["pad"].Thermal!.Sheet("pad"), Surroundings.RoomCelsius)],
         _clock, offset);
 
     [Fact]
@@ -67,7 +68,8 @@ public sealed class SimulatedPressTests
         var closed = _clock.GetUtcNow();
         _clock.Advance(500);
         var status = press.Status();
-        Assert.Equal((false, closed, closed.AddSeconds(12), 1), (status.Closed, status.ClosedAt!.Value, status.OpenedAt!.Value, status.Closings));
+        Assert.Equal((false, closed, closed.AddSeconds(12), 1),
+            (status.Closed, status.ClosedAt!.Value, status.OpenedAt!.Value, status.Closings));
         Assert.Equal(150, status.MiddleAsItClosed!.Value, 0.5);
         Assert.Contains("open already", Assert.Throws<PressRefusedException>(press.Open).Message, StringComparison.Ordinal);
         press.Close(null);

@@ -1,3 +1,7 @@
+using Juxtherm.Core.Reading;
+using System.Text.Json;
+using Microsoft.EntityFrameworkCore.Infrastructure;
+using Microsoft.EntityFrameworkCore.Migrations;
 using Juxtherm.Words;
 using Juxtherm.App;
 using Juxtherm.Core.Jobs;
@@ -36,7 +40,8 @@ public sealed class StartTests : IDisposable
     public void A_folder_belongs_to_one_process_at_a_time()
     {
         using (DataFolder.Open(_folder, Now))
-            Assert.Contains("in use by another Juxtherm", Assert.Throws<DataFolderException>(() => DataFolder.Open(_folder, Now)).Message, StringComparison.Ordinal);
+            Assert.Contains("in use by another Juxtherm", Assert.Throws<DataFolderException>(() => DataFolder.Open(_folder, Now)).Message,
+                StringComparison.Ordinal);
         DataFolder.Open(_folder, Now).Dispose();
     }
 
@@ -46,7 +51,8 @@ public sealed class StartTests : IDisposable
         DataFolder.Open(_folder, Now).Dispose();
         Execute("INSERT INTO __EFMigrationsHistory VALUES ('29990101000000_FarFuture', '99.0')");
         var before = File.ReadAllBytes(Database);
-        Assert.Contains("newer Juxtherm", Assert.Throws<DataFolderException>(() => DataFolder.Open(_folder, Now)).Message, StringComparison.Ordinal);
+        Assert.Contains("newer Juxtherm", Assert.Throws<DataFolderException>(() => DataFolder.Open(_folder, Now)).Message,
+            StringComparison.Ordinal);
         Assert.Equal(before, File.ReadAllBytes(Database));
     }
 
@@ -54,7 +60,8 @@ public sealed class StartTests : IDisposable
     public void A_lock_that_a_killed_start_left_behind_keeps_nobody_out()
     {
         DataFolder.Open(_folder, Now).Dispose();
-        Execute("CREATE TABLE IF NOT EXISTS \"__EFMigrationsLock\" (\"Id\" INTEGER NOT NULL PRIMARY KEY, \"Timestamp\" TEXT NOT NULL); INSERT INTO \"__EFMigrationsLock\" VALUES (1, '2026-05-01 09:29:59')");
+        Execute("CREATE TABLE IF NOT EXISTS \"__EFMigrationsLock\" (\"Id\" INTEGER NOT NULL PRIMARY KEY, \"Timestamp\" TEXT NOT " +
+            "NULL); INSERT INTO \"__EFMigrationsLock\" VALUES (1, '2026-05-01 09:29:59')");
         // The last migration too, so that there is something to be done behind the lock.
         LastMigration.TakeBack(Database);
         using var folder = DataFolder.Open(_folder, Now);
@@ -93,9 +100,11 @@ public sealed class StartTests : IDisposable
         var options = new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={Database};Pooling=False").Options;
         await using (var first = new WorkshopContext(options))
         {
-            var migrator = Microsoft.EntityFrameworkCore.Infrastructure.AccessorExtensions.GetService<Microsoft.EntityFrameworkCore.Migrations.IMigrator>(first);
+            var migrator =
+                first.GetService<IMigrator>();
             await migrator.MigrateAsync("Workshop", TestContext.Current.CancellationToken);
-            Execute($"INSERT INTO Jobs (Id, Title, Json, Version, CreatedUtc, UpdatedUtc) VALUES ('{Guid.NewGuid().ToString().ToUpperInvariant()}', 'From before', '{{}}', 1, 1, 1)");
+            Execute($"INSERT INTO Jobs (Id, Title, Json, Version, CreatedUtc, UpdatedUtc) VALUES " +
+                $"('{Guid.NewGuid().ToString().ToUpperInvariant()}', 'From before', '{{}}', 1, 1, 1)");
             Assert.Single(await first.Database.GetAppliedMigrationsAsync(TestContext.Current.CancellationToken));
         }
 
@@ -113,17 +122,22 @@ public sealed class StartTests : IDisposable
         var id = Guid.NewGuid();
         var options = new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={Database};Pooling=False").Options;
         await using (var earlier = new WorkshopContext(options))
-            await Microsoft.EntityFrameworkCore.Infrastructure.AccessorExtensions.GetService<Microsoft.EntityFrameworkCore.Migrations.IMigrator>(earlier).MigrateAsync("Vinyl", TestContext.Current.CancellationToken);
-        const string tee = """{ "format": "juxtherm.job", "version": 1, "blank": { "form": "tee", "material": "cotton" }, "tools": { "heatSource": "swing-platen" }, "layers": [ { "id": "sky", "vinyl": "smooth" } ] }""";
+            await earlier.GetService<IMigrator>().MigrateAsync("Vinyl", TestContext.Current.CancellationToken);
+        const string tee =
+            """{ "format": "juxtherm.job", "version": 1, "blank": { "form": "tee", "material": "cotton" }, "tools": { "heatSource": "swing-platen" }, "layers": [ { "id": "sky", "vinyl": "smooth" } ] }""";
         var planner = new Planner(CatalogueFolder.Read(Path.Combine(AppContext.BaseDirectory, "catalogue")), Language.English);
         var plan = planner.Plan(JobReader.Read(tee, planner.Catalogue, new Core.Reading.Problems())!, UnitSystem.Metric).Plan;
-        Execute($"INSERT INTO Runs VALUES ('{id.ToString().ToUpperInvariant()}', '{Guid.NewGuid().ToString().ToUpperInvariant()}', 'From before', '{tee}', '{System.Text.Json.JsonSerializer.Serialize(plan, Core.Reading.CoreJson.Options).Replace("'", "''", StringComparison.Ordinal)}', 'c', 'm', 1, 'running', 1)");
-        Execute($"INSERT INTO RunEvents (RunId, Sequence, CommandId, AtUtc, EventJson) VALUES ('{id.ToString().ToUpperInvariant()}', 1, '{Guid.NewGuid().ToString().ToUpperInvariant()}', 2, '{{\"at\":\"2026-01-01T00:00:00+00:00\",\"action\":\"done\"}}')");
+        Execute($"INSERT INTO Runs VALUES ('{id.ToString().ToUpperInvariant()}', '{Guid.NewGuid().ToString().ToUpperInvariant()}', " +
+            $"'From before', '{tee}', '{JsonSerializer.Serialize(plan, CoreJson.Options).Replace("'", "''", StringComparison.Ordinal)}', " +
+                $"'c', 'm', 1, 'running', 1)");
+        Execute($"INSERT INTO RunEvents (RunId, Sequence, CommandId, AtUtc, EventJson) VALUES ('{id.ToString().ToUpperInvariant()}', " +
+            $"1, '{Guid.NewGuid().ToString().ToUpperInvariant()}', 2, '{{\"at\":\"2026-01-01T00:00:00+00:00\",\"action\":\"done\"}}')");
 
         var service = new Workshop(_folder, new TestClock());
         using var client = service.CreateClient();
         Assert.Equal("[]", await client.GetStringAsync("/api/runs", TestContext.Current.CancellationToken));
-        var run = System.Text.Json.Nodes.JsonNode.Parse(await client.GetStringAsync($"/api/runs/{id}", TestContext.Current.CancellationToken))!;
+        var run = System.Text.Json.Nodes.JsonNode.Parse(
+            await client.GetStringAsync($"/api/runs/{id}", TestContext.Current.CancellationToken))!;
         Assert.Equal(("ended", "From before"), ((string)run["status"]!, (string)run["title"]!));
         service.Stop();
     }
@@ -133,20 +147,25 @@ public sealed class StartTests : IDisposable
     {
         var options = new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={Database};Pooling=False").Options;
         await using (var earlier = new WorkshopContext(options))
-            await Microsoft.EntityFrameworkCore.Infrastructure.AccessorExtensions.GetService<Microsoft.EntityFrameworkCore.Migrations.IMigrator>(earlier).MigrateAsync("Presses", TestContext.Current.CancellationToken);
+            await earlier.GetService<IMigrator>().MigrateAsync("Presses", TestContext.Current.CancellationToken);
         var run = Guid.NewGuid().ToString().ToUpperInvariant();
-        Execute($"INSERT INTO Runs (Id, JobId, Title, JobJson, PlanJson, CatalogueVersion, ModelVersion, StartedUtc, Status, Sequence, Rules, StationName) VALUES ('{run}', '{run}', 'Before', '{{}}', '{{}}', 'c', 'm', 1, 'ended', 0, 2, '')");
+        Execute($"INSERT INTO Runs (Id, JobId, Title, JobJson, PlanJson, CatalogueVersion, ModelVersion, StartedUtc, Status, " +
+            $"Sequence, Rules, StationName) VALUES ('{run}', '{run}', 'Before', '{{}}', '{{}}', 'c', 'm', 1, 'ended', 0, 2, '')");
         foreach (var piece in new[] { 1, 2 })
         {
-            Execute($"INSERT INTO Log (RunId, AtUtc, Title, Piece, Pieces, Vinyl, Material, Form, HeatSource, Cover, Underlay, Celsius, PlannedSeconds, PressedSeconds, Pressure, PressureKPa, PredictedBond, Outcomes, Note, Name, PressedAgainSeconds) " +
-                $"VALUES ('{run}', {piece}, 'Before', {piece}, 2, 'smooth', 'cotton', 'tee', 'swing-platen', 'ptfe', 'pad', 152, 12, 12, 'medium', 20, 1, 'stuck', 'kept', '', 0)");
+            Execute($"INSERT INTO Log (RunId, AtUtc, Title, Piece, Pieces, Vinyl, Material, Form, HeatSource, Cover, Underlay, " +
+                $"Celsius, PlannedSeconds, PressedSeconds, Pressure, PressureKPa, PredictedBond, Outcomes, Note, Name, " +
+                    $"PressedAgainSeconds) " +
+                $"VALUES ('{run}', {piece}, 'Before', {piece}, 2, 'smooth', 'cotton', 'tee', 'swing-platen', 'ptfe', 'pad', 152, 12, " +
+                    $"12, 'medium', 20, 1, 'stuck', 'kept', '', 0)");
         }
 
         using var folder = DataFolder.Open(_folder, Now);
         await using var now = new WorkshopContext(folder.Options);
         var entries = await now.Log.OrderBy(e => e.Piece).ToListAsync(TestContext.Current.CancellationToken);
         Assert.Equal([1, 2], entries.Select(e => e.Piece));
-        Assert.All(entries, e => Assert.Equal(("kept", 152.0, Guid.Parse(run), false, null), (e.Note, e.Celsius, e.RunId!.Value, e.Example, e.LnRoom)));
+        Assert.All(entries,
+            e => Assert.Equal(("kept", 152.0, Guid.Parse(run), false, null), (e.Note, e.Celsius, e.RunId!.Value, e.Example, e.LnRoom)));
         Assert.Equal(2, entries.Select(e => e.Key).Where(k => k != Guid.Empty).Distinct().Count());
     }
 
@@ -179,7 +198,8 @@ public sealed class StartTests : IDisposable
     public void A_file_that_is_no_database_is_refused_with_its_place()
     {
         File.WriteAllText(Database, string.Concat(Enumerable.Repeat("not a database ", 500)));
-        Assert.Contains(_folder, Assert.Throws<DamagedDataException>(() => DataFolder.Open(_folder, Now)).Message, StringComparison.Ordinal);
+        Assert.Contains(_folder, Assert.Throws<DamagedDataException>(() => DataFolder.Open(_folder, Now)).Message,
+            StringComparison.Ordinal);
     }
 
     [Fact]
@@ -189,7 +209,8 @@ public sealed class StartTests : IDisposable
         foreach (var file in Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue")))
             File.Copy(file, Path.Combine(catalogue, Path.GetFileName(file)));
         var vinyls = Path.Combine(catalogue, "vinyls.json");
-        await File.WriteAllTextAsync(vinyls, (await File.ReadAllTextAsync(vinyls)).Replace("\"peel\": [\"warm\"", "\"peel\": [\"tepid\"", StringComparison.Ordinal));
+        await File.WriteAllTextAsync(vinyls, (await File.ReadAllTextAsync(vinyls))
+            .Replace("\"peel\": [\"warm\"", "\"peel\": [\"tepid\"", StringComparison.Ordinal));
 
         var error = Console.Error;
         using var said = new StringWriter();
@@ -211,7 +232,9 @@ public sealed class StartTests : IDisposable
     [InlineData("--port", "many")]
     [InlineData("--port", "70000")]
     public void A_useless_option_is_named(string option, string value) =>
-        Assert.Contains(option, Assert.Throws<OptionsException>(() => JuxthermOptions.Read(new ConfigurationManager(), [option, value])).Message, StringComparison.Ordinal);
+        Assert.Contains(option,
+            Assert.Throws<OptionsException>(() => JuxthermOptions.Read(new ConfigurationManager(), [option, value])).Message,
+            StringComparison.Ordinal);
 
     [Fact]
     public async Task The_demo_fills_an_empty_workshop_once()

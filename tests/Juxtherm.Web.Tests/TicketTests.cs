@@ -19,7 +19,8 @@ public sealed class TicketTests : Api
 
     internal static async Task<string> Said(string program, params string[] arguments)
     {
-        using var process = Process.Start(new ProcessStartInfo(program, arguments) { RedirectStandardOutput = true, UseShellExecute = false })!;
+        using var process =
+            Process.Start(new ProcessStartInfo(program, arguments) { RedirectStandardOutput = true, UseShellExecute = false })!;
         var text = await process.StandardOutput.ReadToEndAsync();
         await process.WaitForExitAsync();
         Assert.Equal(0, process.ExitCode);
@@ -41,11 +42,14 @@ public sealed class TicketTests : Api
     {
         var (text, pages) = await Ticket(Tee());
         Assert.Equal(1, pages);
-        var order = new[] { "Tarn tee", "152 °C", "13 s", "305 °F", "Preheat, bare", "Press", "Finish, covered", "Watch out for", "24 h before the first wash" };
+        var order = new[] { "Tarn tee", "152 °C", "13 s", "305 °F", "Preheat, bare", "Press", "Finish, covered", "Watch out for",
+            "24 h before the first wash" };
         Assert.All(order, part => Assert.Contains(part, text, StringComparison.Ordinal));
-        var places = new[] { "Preheat, bare", "Finish, covered", "Watch out for", "24 h before the first wash" }.Select(p => text.IndexOf(p, StringComparison.Ordinal)).ToList();
+        var places = new[] { "Preheat, bare", "Finish, covered", "Watch out for",
+            "24 h before the first wash" }.Select(p => text.IndexOf(p, StringComparison.Ordinal)).ToList();
         Assert.Equal(places.Order(), places);
-        Assert.All(new[] { "plate", "PTFE sheet", "Carrier sheet", "Smooth vinyl", "Tee, front", "Silicone pad" }, sheet => Assert.Contains(sheet, text, StringComparison.Ordinal));
+        Assert.All(new[] { "plate", "PTFE sheet", "Carrier sheet", "Smooth vinyl", "Tee, front", "Silicone pad" },
+            sheet => Assert.Contains(sheet, text, StringComparison.Ordinal));
         Assert.Contains("not measured on your goods", text, StringComparison.Ordinal);
     }
 
@@ -88,7 +92,8 @@ public sealed class TicketTests : Api
     {
         var (text, pages) = await Ticket(Night());
         Assert.Equal(1, pages);
-        Assert.All(new[] { "Tack: tarn", "Tack: moon", "Press: all layers", "moon, smooth", "tarn, smooth", "4 pieces" }, part => Assert.Contains(part, text, StringComparison.Ordinal));
+        Assert.All(new[] { "Tack: tarn", "Tack: moon", "Press: all layers", "moon, smooth", "tarn, smooth", "4 pieces" },
+            part => Assert.Contains(part, text, StringComparison.Ordinal));
     }
 
     [Fact]
@@ -111,7 +116,8 @@ public sealed class TicketTests : Api
         var (text, pages) = await Ticket(job);
         Assert.Equal(1, pages);
         Assert.Contains("Step up, and stop where it holds", text, StringComparison.Ordinal);
-        Assert.Contains("From the same hide as last year.", string.Join(" ", text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)), StringComparison.Ordinal);
+        Assert.Contains("From the same hide as last year.",
+            string.Join(" ", text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -124,13 +130,16 @@ public sealed class TicketTests : Api
         job["tools"]!["heatSource"] = "household-iron";
         job["layers"] = new JsonArray([.. Enumerable.Range(0, 12).Select(i => (JsonNode)new JsonObject
         {
-            ["id"] = $"piece number {i}", ["vinyl"] = i % 2 == 0 ? "smooth" : "glitter", ["intricate"] = true, ["widthMm"] = 300 - i * 20, ["heightMm"] = 300 - i * 20, ["xMm"] = 50 + i * 10, ["yMm"] = 100 + i * 10,
+            ["id"] = $"piece number {i}", ["vinyl"] = i % 2 == 0
+            ? "smooth" : "glitter", ["intricate"] = true, ["widthMm"] = 300 - i * 20, ["heightMm"] = 300 - i * 20, ["xMm"] = 50 + i * 10,
+            ["yMm"] = 100 + i * 10,
         })]);
         var (text, pages) = await Ticket(job);
         Assert.Equal(1, pages);
         Assert.Contains("more, on the screen", text, StringComparison.Ordinal);
         // What matters most is among what fits.
         Assert.Contains("STOP", text, StringComparison.Ordinal);
-        Assert.True(text.IndexOf("Watch out for", StringComparison.Ordinal) < text.IndexOf("24 h before the first wash", StringComparison.Ordinal));
+        Assert.True(text.IndexOf("Watch out for", StringComparison.Ordinal) < text.IndexOf("24 h before the first wash",
+            StringComparison.Ordinal));
     }
 }

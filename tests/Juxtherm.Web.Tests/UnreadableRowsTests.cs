@@ -19,7 +19,8 @@ public sealed class UnreadableRowsTests : BenchApi
         ("an outcome that is not known", "UPDATE Log SET Outcomes = 'stuck,melted'"),
         ("a pressure that is not known", "UPDATE Log SET Pressure = 'brutal'"),
         ("vinyl of an unknown kind", "UPDATE Stock SET Kind = 'heap'"),
-        ("a move that cannot have been", "UPDATE StockMoves SET Kind = 'consume', CutId = '00000000-0000-0000-0000-000000000001', Mm = 1e9"),
+        ("a move that cannot have been",
+            "UPDATE StockMoves SET Kind = 'consume', CutId = '00000000-0000-0000-0000-000000000001', Mm = 1e9"),
         ("a run whose plan is gone", "UPDATE Runs SET PlanJson = '{}' WHERE Status = 'running'"),
         ("a run whose job is another thing", "UPDATE Runs SET JobJson = '{}' WHERE Status = 'running'"),
         ("something said that nobody can say", "UPDATE RunEvents SET EventJson = '{\"at\":\"2026-05-01T09:00:00Z\",\"action\":\"fly\"}'"),
@@ -42,7 +43,8 @@ public sealed class UnreadableRowsTests : BenchApi
             await File.WriteAllBytesAsync(database, whole, TestContext.Current.CancellationToken);
             Damage(database, sql);
             Start();
-            foreach (var path in new[] { "/api/jobs", "/api/log", "/api/stock", "/api/shelf", "/api/runs", "/api/learned", "/api/log/choices", "/api/keeping" })
+            foreach (var path in new[] { "/api/jobs", "/api/log", "/api/stock", "/api/shelf", "/api/runs", "/api/learned",
+                "/api/log/choices", "/api/keeping" })
                 Assert.True((await Send(HttpMethod.Get, path)).Status == HttpStatusCode.OK, $"{what}: {path}");
             // And it goes on.
             await AddJob(Tee("After"));
@@ -59,7 +61,8 @@ public sealed class UnreadableRowsTests : BenchApi
     {
         await Fill();
         var whole = await Client.GetByteArrayAsync("/api/keeping/archive", TestContext.Current.CancellationToken);
-        var bad = Changed(whole, (path, text) => path == "tables/log.json" ? text.Replace("\"outcomes\":\"stuck\"", "\"outcomes\":\"melted\"", StringComparison.Ordinal) : text);
+        var bad = Changed(whole, (path, text) => path == "tables/log.json"
+            ? text.Replace("\"outcomes\":\"stuck\"", "\"outcomes\":\"melted\"", StringComparison.Ordinal) : text);
         await AddJob(Tee("Here alone"));
         var (status, problem) = await TakeIn(bad, setAside: false);
         Assert.Equal((HttpStatusCode.Conflict, "unreadable-rows"), (status, (string)problem["code"]!));
@@ -125,9 +128,20 @@ public sealed class UnreadableRowsTests : BenchApi
         var run = await Begin(Tee("Pressed", 1));
         await ToItsEnd(run);
         await Begin(Tee("Under way", 2));
-        await Post("/api/stock", new JsonObject { ["commandId"] = Guid.NewGuid(), ["kind"] = "roll", ["vinyl"] = "smooth", ["colour"] = "#112233", ["label"] = "Roll 1", ["widthMm"] = 305, ["lengthMm"] = 2000 });
+        await Post("/api/stock",
+            new JsonObject
+            {
+                ["commandId"] = Guid.NewGuid(),
+                ["kind"] = "roll",
+                ["vinyl"] = "smooth",
+                ["colour"] = "#112233",
+                ["label"] = "Roll 1",
+                ["widthMm"] = 305,
+                ["lengthMm"] = 2000
+            });
         await Post("/api/shelf/vinyl", new JsonObject { ["name"] = "Own", ["family"] = "smooth" });
-        await Post("/api/learned/readings", new JsonObject { ["heatSource"] = "swing-platen", ["dialCelsius"] = 150, ["readCelsius"] = 147, ["means"] = "probe" });
+        await Post("/api/learned/readings",
+            new JsonObject { ["heatSource"] = "swing-platen", ["dialCelsius"] = 150, ["readCelsius"] = 147, ["means"] = "probe" });
     }
 
     private static void Damage(string path, string sql)
@@ -149,7 +163,8 @@ public sealed class UnreadableRowsTests : BenchApi
     private async Task<(HttpStatusCode Status, JsonNode Json)> TakeIn(byte[] archive, bool setAside)
     {
         using var body = new ByteArrayContent(archive) { Headers = { { "Content-Type", "application/octet-stream" } } };
-        using var answer = await Client.PostAsync(new Uri($"/api/keeping/archive{(setAside ? "?setAside=true" : "")}", UriKind.Relative), body, TestContext.Current.CancellationToken);
+        using var answer = await Client.PostAsync(new Uri($"/api/keeping/archive{(setAside ? "?setAside=true" : "")}", UriKind.Relative),
+            body, TestContext.Current.CancellationToken);
         return (answer.StatusCode, JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!);
     }
 
@@ -178,7 +193,12 @@ public sealed class UnreadableRowsTests : BenchApi
                     bytes = Encoding.UTF8.GetBytes(change(entry.FullName, Encoding.UTF8.GetString(bytes)));
                 using (var written = to.CreateEntry(entry.FullName).Open())
                     written.Write(bytes);
-                files.Add(new JsonObject { ["path"] = entry.FullName, ["bytes"] = bytes.Length, ["sha256"] = Convert.ToHexStringLower(SHA256.HashData(bytes)) });
+                files.Add(new JsonObject
+                {
+                    ["path"] = entry.FullName,
+                    ["bytes"] = bytes.Length,
+                    ["sha256"] = Convert.ToHexStringLower(SHA256.HashData(bytes))
+                });
             }
 
             manifest?.Invoke(files);

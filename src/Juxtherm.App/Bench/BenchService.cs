@@ -39,7 +39,8 @@ public sealed record Said(OpenRun? Run, bool OutOfStep);
 /// <param name="learning">Learns from what came out.</param>
 /// <param name="signals">Tells those who watch.</param>
 /// <param name="clock">The run's time.</param>
-public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, JobPlans jobPlans, Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, RunSignals signals, TimeProvider clock)
+public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, JobPlans jobPlans, Planner planner, Judge judge,
+    HeatReckoner reckoner, WorkshopLearning learning, RunSignals signals, TimeProvider clock)
 {
     /// <summary>The rules that runs follow now.</summary>
     private const int Rules = 3;
@@ -106,7 +107,8 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
 
     public async Task<TraceAnswer?> TraceAsync(Guid id, int station, CancellationToken cancel)
     {
-        var json = station < 2 ? await runs.TraceAsync(id, cancel) : (await runs.FindAsync(id, cancel))?.Stations.Find(s => s.Number == station)?.TraceJson;
+        var json = station < 2
+            ? await runs.TraceAsync(id, cancel) : (await runs.FindAsync(id, cancel))?.Stations.Find(s => s.Number == station)?.TraceJson;
         return json is null ? null : JsonSerializer.Deserialize<TraceAnswer>(json, CoreJson.Options);
     }
 
@@ -143,11 +145,13 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
     {
         null => TimeSpan.Zero,
         >= 0 and <= LongestAgoSeconds => TimeSpan.FromSeconds(command.AgoSeconds.Value),
-        _ => throw new BenchRefusedException("no-such-time", $"agoSeconds is {command.AgoSeconds}; 0 to {LongestAgoSeconds} s are accepted. Say how long the plate was closed instead."),
+        _ => throw new BenchRefusedException("no-such-time",
+            $"agoSeconds is {command.AgoSeconds}; 0 to {LongestAgoSeconds} s are accepted. Say how long the plate was closed instead."),
     };
 
     /// <summary>Nothing is said of a step before it began.</summary>
-    private static DateTimeOffset NotBefore(OpenRun run, int piece, DateTimeOffset then) => run.State.PieceOf(piece) is { Station: > 0 } it && it.EnteredAt > then ? it.EnteredAt : then;
+    private static DateTimeOffset NotBefore(OpenRun run, int piece, DateTimeOffset then) =>
+        run.State.PieceOf(piece) is { Station: > 0 } it && it.EnteredAt > then ? it.EnteredAt : then;
 
     /// <summary>Takes something in.</summary>
     /// <param name="id">The run.</param>
@@ -157,7 +161,8 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
     /// <param name="joins">A press that joins with it.</param>
     /// <param name="cancel">Gives up.</param>
     /// <param name="ago">How long ago it was said.</param>
-    public async Task<Said> SayAsync(Guid id, Guid commandId, Func<OpenRun, bool> fits, Func<OpenRun, DateTimeOffset, BenchEvent?> @event, Func<OpenRun, RunStationRow>? joins, CancellationToken cancel, TimeSpan ago = default)
+    public async Task<Said> SayAsync(Guid id, Guid commandId, Func<OpenRun, bool> fits, Func<OpenRun, DateTimeOffset, BenchEvent?> @event,
+        Func<OpenRun, RunStationRow>? joins, CancellationToken cancel, TimeSpan ago = default)
     {
         for (var tries = 0; tries < MostTries; tries++)
         {
@@ -178,9 +183,18 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
             var with = station is null ? before : before with { Frozen = before.Frozen.With(station, planner) };
             // From where the last event left it, as it will be when it is replayed.
             var after = BenchRules.Apply(with.Frozen.Script, run.State, said);
-            List<LogRow> entries = run.Row.Practice ? [] : [.. after.Pieces.Where(p => p.EndedAt is not null && before.State.PieceOf(p.Number)?.EndedAt is null)
+            List<LogRow> entries = run.Row.Practice
+                ? [] : [.. after.Pieces.Where(p => p.EndedAt is not null && before.State.PieceOf(p.Number)?.EndedAt is null)
                 .Select(p => Entry(id, with.Frozen.Stations[p.Station - 1], after, p))];
-            var kept = new RunEventRow { RunId = id, Sequence = after.Sequence, CommandId = commandId, AtUtc = said.At, EventJson = JsonSerializer.Serialize(said, CoreJson.Options), FactJson = JsonSerializer.Serialize(RunFact.Between(run.State, after), CoreJson.Options) };
+            var kept = new RunEventRow
+            {
+                RunId = id,
+                Sequence = after.Sequence,
+                CommandId = commandId,
+                AtUtc = said.At,
+                EventJson = JsonSerializer.Serialize(said, CoreJson.Options),
+                FactJson = JsonSerializer.Serialize(RunFact.Between(run.State, after), CoreJson.Options)
+            };
             if (!await runs.AppendAsync(kept, Word(after.Status), entries, station, cancel))
                 continue;
             var open = with with { State = after };
@@ -217,16 +231,17 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
             return (null, stop);
         var (at, planned) = result.Value;
         var name = string.IsNullOrWhiteSpace(ask.Name) ? Unused(at.Tools.Source.Name, run) : ask.Name.Trim();
-        var said = await SayAsync(id, ask.CommandId, _ => true, (_, now) => new BenchEvent(now, BenchAction.Join, 0), before => new RunStationRow
-        {
-            RunId = id,
-            Number = before.State.Stations.Count + 1,
-            Name = name.Length > MostName ? name[..MostName] : name,
-            JobJson = json,
-            PlanJson = JsonSerializer.Serialize(planned.Plan, CoreJson.Options),
-            TraceJson = JsonSerializer.Serialize(new TraceAnswer(planned.Trace), CoreJson.Options),
-            CorrectionJson = WorkshopLearning.Text(plans.Correction),
-        }, cancel);
+        var said = await SayAsync(id, ask.CommandId, _ => true, (_, now) => new BenchEvent(now, BenchAction.Join, 0),
+            before => new RunStationRow
+            {
+                RunId = id,
+                Number = before.State.Stations.Count + 1,
+                Name = name.Length > MostName ? name[..MostName] : name,
+                JobJson = json,
+                PlanJson = JsonSerializer.Serialize(planned.Plan, CoreJson.Options),
+                TraceJson = JsonSerializer.Serialize(new TraceAnswer(planned.Trace), CoreJson.Options),
+                CorrectionJson = WorkshopLearning.Text(plans.Correction),
+            }, cancel);
         return (said.Run, null);
     }
 
@@ -273,10 +288,13 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
     /// <param name="since">Since when nobody kept time, UTC.</param>
     /// <param name="cancel">Gives up.</param>
     public Task WasAwayAsync(Guid id, DateTimeOffset since, CancellationToken cancel) => SayAsync(id, Guid.NewGuid(), _ => true,
-        (open, now) => open.State.Pieces.Any(p => p.Status == PieceStatus.InHand) ? new BenchEvent(since > now ? since : now, BenchAction.Away, 0) { Since = since } : null, null, cancel);
+        (open, now) => open.State.Pieces.Any(p => p.Status == PieceStatus.InHand)
+        ? new BenchEvent(since > now ? since : now, BenchAction.Away, 0) { Since = since } : null, null, cancel);
 
     private LogRow Entry(Guid id, FrozenStation station, RunState state, Piece piece) =>
-        LogRows.Row(LogEntry.Of(station.Job, station.Plan, state, piece) with { Heat = reckoner.Of(station.Bare, station.Plan, piece.Holds) }, id, reckoner.By);
+        LogRows.Row(LogEntry.Of(station.Job, station.Plan, state, piece)
+            with
+        { Heat = reckoner.Of(station.Bare, station.Plan, piece.Holds) }, id, reckoner.By);
 
     private IReadOnlyList<BenchStep> Steps(OpenRun run, BenchCommand command)
     {
@@ -289,7 +307,8 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
         var problems = new Problems();
         if (jobPlans.Plan(json, learned, units, problems) is not { } planned)
             return (null, planner.Language.WordsFor(units).Say("job.unreadable", ("why", problems.Found[0].Says)));
-        return planned.Result.Plan.Verdict == Verdict.Stop ? (null, planner.Language.WordsFor(units).Say("job.stopped", ("why", planned.Result.Plan.Notices[0].Text))) : (planned, null);
+        return planned.Result.Plan.Verdict == Verdict.Stop
+            ? (null, planner.Language.WordsFor(units).Say("job.stopped", ("why", planned.Result.Plan.Notices[0].Text))) : (planned, null);
     }
 
     /// <summary>A run up to its last event. What was worked out before is remembered, and only what was said since is added.</summary>
@@ -297,14 +316,20 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
     {
         if (await runs.FindAsync(id, cancel) is not { } row)
             return null;
-        if (!_open.TryGet(id, out var known) || known.Frozen.Stations.Count != row.Stations.Count + 1 || known.State.Sequence > row.Sequence)
+        if (!_open.TryGet(id, out var known) || known.Frozen.Stations.Count != row.Stations.Count + 1
+            || known.State.Sequence > row.Sequence)
         {
             var frozen = FrozenRun.Of(row, planner);
             known = new OpenRun(row, frozen, BenchRules.Begin(frozen.Script));
         }
 
         if (row.Rules < OldestRules)
-            return known with { Row = row, State = known.State with { Status = row.Status == Word(RunStatus.Finished) ? RunStatus.Finished : RunStatus.Ended } };
+            return known
+                with
+            {
+                Row = row,
+                State = known.State with { Status = row.Status == Word(RunStatus.Finished) ? RunStatus.Finished : RunStatus.Ended }
+            };
         if (known.State.Sequence < row.Sequence)
         {
             foreach (var said in await runs.EventsAsync(id, known.State.Sequence, cancel))
@@ -316,7 +341,10 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
         return open;
     }
 
-    private void Remember(OpenRun run) => _open.Keep(run.Row.Id, run, BytesPerCharacter * (long)(run.Row.JobJson.Length + run.Row.PlanJson.Length + run.Row.Stations.Sum(s => s.JobJson.Length + s.PlanJson.Length)));
+    private void Remember(OpenRun run) =>
+        _open.Keep(run.Row.Id, run,
+            BytesPerCharacter
+            * (long)(run.Row.JobJson.Length + run.Row.PlanJson.Length + run.Row.Stations.Sum(s => s.JobJson.Length + s.PlanJson.Length)));
 
     private static string Word<T>(T value)
         where T : struct, Enum => LogRows.Word(value);

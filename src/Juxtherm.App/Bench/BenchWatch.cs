@@ -6,7 +6,8 @@ using Microsoft.Extensions.Logging;
 namespace Juxtherm.App.Bench;
 
 /// <summary>
-/// Keeps time while nobody asks: hears what presses do, tells of times that are over, and notes twice a second that the service is there, so that after an absence
+/// Keeps time while nobody asks: hears what presses do, tells of times that are over, and notes twice a second that the service is there,
+/// so that after an absence
 /// it is known since when nobody kept time. While nothing is at a press there is no time to keep, and it sleeps.
 /// </summary>
 /// <param name="folder">Where the note is kept.</param>
@@ -16,7 +17,8 @@ namespace Juxtherm.App.Bench;
 /// <param name="gate">Nothing is written while the data is exchanged.</param>
 /// <param name="clock">The time.</param>
 /// <param name="log">For what goes wrong.</param>
-public sealed class BenchWatch(DataFolder folder, BenchService bench, PressBench presses, RunSignals signals, WorkshopGate gate, TimeProvider clock, ILogger<BenchWatch> log) : BackgroundService
+public sealed class BenchWatch(DataFolder folder, BenchService bench, PressBench presses, RunSignals signals, WorkshopGate gate,
+    TimeProvider clock, ILogger<BenchWatch> log) : BackgroundService
 {
     private const int BeatMilliseconds = 50;
     private const int BeatsPerNote = 10;
@@ -75,7 +77,9 @@ public sealed class BenchWatch(DataFolder folder, BenchService bench, PressBench
 
     /// <summary>Something is at a press, or a press is connected.</summary>
     private async Task<bool> AnythingAsync(CancellationToken cancel) =>
-        presses.AnyConnected || (await bench.UnderWayAsync(cancel)).Any(r => r.State.Status == RunStatus.Running && r.State.Pieces.Any(p => p.Status == PieceStatus.InHand));
+        presses.AnyConnected
+        || (await bench.UnderWayAsync(cancel))
+        .Any(r => r.State.Status == RunStatus.Running && r.State.Pieces.Any(p => p.Status == PieceStatus.InHand));
 
     private async Task WatchAsync(CancellationToken cancel)
     {

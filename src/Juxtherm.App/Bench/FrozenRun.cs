@@ -30,21 +30,31 @@ public sealed record FrozenRun(BenchScript Script, IReadOnlyList<FrozenStation> 
     private const int NamesShortHolds = 3;
 
     public static FrozenRun Of(RunRow row, Planner planner) => Of(row.Rules >= NamesShortHolds, planner,
-        [Station(row.StationName, row.JobJson, row.PlanJson, row.CorrectionJson, planner), .. row.Stations.Select(s => Station(s.Name, s.JobJson, s.PlanJson, s.CorrectionJson, planner))]);
+        [Station(row.StationName, row.JobJson, row.PlanJson, row.CorrectionJson, planner),
+            .. row.Stations.Select(s => Station(s.Name, s.JobJson, s.PlanJson, s.CorrectionJson, planner))]);
 
     /// <summary>With a press that joins.</summary>
-    public FrozenRun With(RunStationRow joins, Planner planner) => Of(Script.NamesShortHolds, planner, [.. Stations, Station(joins.Name, joins.JobJson, joins.PlanJson, joins.CorrectionJson, planner)]);
+    public FrozenRun With(RunStationRow joins, Planner planner) =>
+        Of(Script.NamesShortHolds, planner,
+            [.. Stations, Station(joins.Name, joins.JobJson, joins.PlanJson, joins.CorrectionJson, planner)]);
 
     private static FrozenRun Of(bool namesShortHolds, Planner planner, IReadOnlyList<FrozenStation> stations)
     {
         var (pieces, named) = BenchScript.Wanted(stations[0].Job);
-        return new FrozenRun(new BenchScript(pieces, named, [.. stations.Select(s => StationScript.Of(s.Plan))]) { NamesShortHolds = namesShortHolds, Words = planner.Language.WordsFor(UnitSystem.Metric) }, stations);
+        return new FrozenRun(
+            new BenchScript(pieces, named, [.. stations.Select(s => StationScript.Of(s.Plan))])
+            {
+                NamesShortHolds = namesShortHolds,
+                Words = planner.Language.WordsFor(UnitSystem.Metric)
+            }, stations);
     }
 
     private static FrozenStation Station(string name, string json, string plan, string correction, Planner planner)
     {
-        var bare = JobReader.Read(json, planner.Catalogue, new Problems()) ?? throw new InvalidOperationException($"The job frozen for {name} cannot be read.");
-        var learned = correction.Length == 0 ? WorkshopCorrection.None : JsonSerializer.Deserialize<WorkshopCorrection>(correction, CoreJson.Options)!;
+        var bare = JobReader.Read(json, planner.Catalogue, new Problems())
+            ?? throw new InvalidOperationException($"The job frozen for {name} cannot be read.");
+        var learned = correction.Length == 0
+            ? WorkshopCorrection.None : JsonSerializer.Deserialize<WorkshopCorrection>(correction, CoreJson.Options)!;
         // The plan was made with what the logbook and patches showed of the plate; what is judged against it goes by the same.
         return new FrozenStation(name, planner.Told(bare.In(learned)), JsonSerializer.Deserialize<Plan>(plan, CoreJson.Options)!, bare);
     }
@@ -69,7 +79,9 @@ public sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
     {
         var plan = Frozen.Stations[station - 1].Plan;
         var steps = Frozen.Script.Stations[station - 1].Steps;
-        var next = Focus(station) is { } piece ? steps.Skip(piece.Step).FirstOrDefault(s => s.Kind == StepKind.Hold)?.PressOrder : steps.FirstOrDefault(s => s.Kind == StepKind.Hold)?.PressOrder;
+        var next = Focus(station) is { } piece
+            ? steps.Skip(piece.Step).FirstOrDefault(s => s.Kind == StepKind.Hold)?.PressOrder
+            : steps.FirstOrDefault(s => s.Kind == StepKind.Hold)?.PressOrder;
         var ahead = plan.Presses.FirstOrDefault(p => p.Order == next);
         // Where all is pressed alike it is the press that bonds.
         return ahead is null || ahead.Celsius == plan.BondingPress.Celsius ? plan.BondingPress : ahead;
@@ -86,9 +98,12 @@ public sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
             var step = StepOf(piece)!;
             var total = script.Stations[piece.Station - 1].Steps.Count;
             return new HandAnswer(
-                piece.Number, piece.Moves, step, piece.Step, total, piece.EnteredAt, Turns.DueAt(script, piece), Turns.LatestAt(script, piece), Turns.After(script, piece)?.Text, piece.Status == PieceStatus.Asking, piece.InRescue,
-                Turns.CanBeSeen(script, piece), Turns.ClosesNext(script, piece), Turns.After(script, piece), piece.Holds.Count(h => h.PressOrder == step.PressOrder),
-                Judge.IsByPlan(Frozen.Stations[piece.Station - 1].Plan, piece, step.MakesUp ? null : step.PressOrder), PressedFaces(piece), PlaceOn(piece, step));
+                piece.Number, piece.Moves, step, piece.Step, total, piece.EnteredAt, Turns.DueAt(script, piece),
+                Turns.LatestAt(script, piece), Turns.After(script, piece)?.Text, piece.Status == PieceStatus.Asking, piece.InRescue,
+                Turns.CanBeSeen(script, piece), Turns.ClosesNext(script, piece), Turns.After(script, piece),
+                piece.Holds.Count(h => h.PressOrder == step.PressOrder),
+                Judge.IsByPlan(Frozen.Stations[piece.Station - 1].Plan, piece, step.MakesUp ? null : step.PressOrder), PressedFaces(piece),
+                PlaceOn(piece, step));
         }
 
         // In its own size where the plan knows it.
@@ -102,7 +117,8 @@ public sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
         IReadOnlyList<Face> PressedFaces(Piece piece)
         {
             var (_, job, plan, _) = Frozen.Stations[piece.Station - 1];
-            return [.. plan.Presses.Where(p => piece.Holds.Any(h => h.PressOrder == p.Order)).SelectMany(p => p.Laid).Select(id => job.Layers.First(l => l.Id == id).Face).Distinct()];
+            return [.. plan.Presses.Where(p => piece.Holds.Any(h => h.PressOrder == p.Order)).SelectMany(p => p.Laid)
+                .Select(id => job.Layers.First(l => l.Id == id).Face).Distinct()];
         }
 
         StationAnswer Station(Station station)
@@ -110,16 +126,21 @@ public sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
             var frozen = Frozen.Stations[station.Number - 1];
             var focus = Focus(station.Number);
             return new StationAnswer(
-                station.Number, frozen.Name, frozen.Job.Tools.Source.Name, [.. script.Stations[station.Number - 1].Checks.Select(c => new CheckAnswer(c.Id, c.Text, station.Ticked.Contains(c.Id), station.Skipped.Contains(c.Id), c.TimedSeconds))],
-                Turns.Prepared(script, station), station.HasLeft, station.Wired, device(station.Number), PressAhead(station.Number), focus is null ? null : Hand(focus),
-                [.. State.At(station.Number).Where(p => p.Number != focus?.Number).OrderBy(p => Turns.DueAt(script, p) ?? DateTimeOffset.MaxValue).Select(Hand)]);
+                station.Number, frozen.Name, frozen.Job.Tools.Source.Name,
+                [.. script.Stations[station.Number - 1].Checks.Select(c =>
+                    new CheckAnswer(c.Id, c.Text, station.Ticked.Contains(c.Id), station.Skipped.Contains(c.Id), c.TimedSeconds))],
+                Turns.Prepared(script, station), station.HasLeft, station.Wired, device(station.Number), PressAhead(station.Number),
+                focus is null ? null : Hand(focus),
+                [.. State.At(station.Number).Where(p => p.Number != focus?.Number)
+                    .OrderBy(p => Turns.DueAt(script, p) ?? DateTimeOffset.MaxValue).Select(Hand)]);
         }
 
         PieceAnswer Piece(Piece p)
         {
             var colour = p.Wanted.Colour ?? Frozen.Stations[0].Job.Layer.Colour;
             return new PieceAnswer(
-                p.Number, p.Wanted.Name, p.Wanted.Size, colour, colour is null ? null : ColourWords.Nearest(colour), p.Status, p.Station, p.Outcomes, p.LastSeen, p.Note, p.InsteadOf,
+                p.Number, p.Wanted.Name, p.Wanted.Size, colour, colour is null
+                ? null : ColourWords.Nearest(colour), p.Status, p.Station, p.Outcomes, p.LastSeen, p.Note, p.InsteadOf,
                 p.PressedAgainSeconds, p.Holds.Count > 0 ? p.Holds[^1].Seconds : null);
         }
 

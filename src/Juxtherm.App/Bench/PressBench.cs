@@ -8,7 +8,8 @@ using Juxtherm.Devices;
 
 namespace Juxtherm.App.Bench;
 
-/// <summary>Stands between runs and the presses that can be read: what a press does is said in the run, and a press that is not hot enough holds the go.</summary>
+/// <summary>Stands between runs and the presses that can be read: what a press does is said in the run, and a press that is not hot enough
+/// holds the go.</summary>
 /// <param name="bench">The runs.</param>
 /// <param name="catalogue">What a press closes on.</param>
 /// <param name="signals">Tells those who watch.</param>
@@ -39,7 +40,8 @@ public sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue, 
     /// <summary>Connects the press that ships: hot already, or from cold.</summary>
     public async Task<Said> ConnectAsync(Guid id, int station, bool cold, CancellationToken cancel)
     {
-        var said = await bench.SayAsync(id, Guid.NewGuid(), run => station >= 1 && station <= run.State.Stations.Count, (_, now) => new BenchEvent(now, BenchAction.Wire, station), null, cancel);
+        var said = await bench.SayAsync(id, Guid.NewGuid(), run => station >= 1
+            && station <= run.State.Stations.Count, (_, now) => new BenchEvent(now, BenchAction.Wire, station), null, cancel);
         if (said is not { Run: { } run, OutOfStep: false })
             return said;
         var frozen = run.Frozen.Stations[station - 1];
@@ -63,7 +65,8 @@ public sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue, 
     public async Task<Said> DisconnectAsync(Guid id, int station, CancellationToken cancel)
     {
         _wired.TryRemove((id, station), out _);
-        return await bench.SayAsync(id, Guid.NewGuid(), run => station >= 1 && station <= run.State.Stations.Count, (_, now) => new BenchEvent(now, BenchAction.Unwire, station), null, cancel);
+        return await bench.SayAsync(id, Guid.NewGuid(), run => station >= 1
+            && station <= run.State.Stations.Count, (_, now) => new BenchEvent(now, BenchAction.Unwire, station), null, cancel);
     }
 
     /// <summary>Moves a press as a hand would, and says in the run what that does.</summary>
@@ -81,9 +84,11 @@ public sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue, 
     /// <summary>Why a press must not close yet; null when it may.</summary>
     public string? NotYet(OpenRun run, BenchCommand command)
     {
-        if (command.Action != BenchAction.Done || command.Knowingly == true || run.State.PieceOf(command.Piece) is not { } piece || !Turns.ClosesNext(run.Frozen.Script, piece) || Look(run, command.Station) is not { HotEnough: false } press)
+        if (command.Action != BenchAction.Done || command.Knowingly == true || run.State.PieceOf(command.Piece) is not { } piece
+            || !Turns.ClosesNext(run.Frozen.Script, piece) || Look(run, command.Station) is not { HotEnough: false } press)
             return null;
-        return $"Not hot enough yet: the plate is at {press.Status.MiddleCelsius:0} °C, {press.PlannedCelsius:0} °C are planned. Close all the same? Then say so.";
+        return $"Not hot enough yet: the plate is at {press.Status.MiddleCelsius:0} °C, {press.PlannedCelsius:0} °C are planned. " +
+            $"Close all the same? Then say so.";
     }
 
     /// <summary>Hears what all presses have done since.</summary>
@@ -102,7 +107,9 @@ public sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue, 
             if (status.Closings > wired.HeardClosings)
             {
                 await SayAsync(id, (run, now) => run.Focus(station) is { } piece && Turns.ClosesNext(run.Frozen.Script, piece)
-                    ? new BenchEvent(NoEarlier(run, status.ClosedAt!.Value, now), BenchAction.Done, station, piece.Number) { PlateCelsius = status.MiddleAsItClosed, Knowingly = true }
+                    ? new BenchEvent(NoEarlier(run, status.ClosedAt!.Value, now), BenchAction.Done, station,
+                        piece.Number)
+                    { PlateCelsius = status.MiddleAsItClosed, Knowingly = true }
                     : null, cancel);
                 (wired.HeardClosings, wired.HeardOpening) = (status.Closings, false);
             }
@@ -121,7 +128,8 @@ public sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue, 
         }
     }
 
-    /// <summary>Says in the run what a press did. What fails for a moment is said again with the next beat; what the run has no use for is not.</summary>
+    /// <summary>Says in the run what a press did. What fails for a moment is said again with the next beat; what the run has no use for is
+    /// not.</summary>
     private async Task SayAsync(Guid id, Func<OpenRun, DateTimeOffset, BenchEvent?> what, CancellationToken cancel)
     {
         try
@@ -153,7 +161,8 @@ public sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue, 
         var (blank, tools) = (station.Job.Blank, station.Job.Tools);
         Sheet?[] sheets =
         [
-            tools.Cover.Thermal?.Sheet(Workpiece.CoverSheet), .. Enumerable.Range(0, (int)blank.Form.Layers.Value).Select(i => blank.Material.Thermal.Sheet(Workpiece.BlankSheet(i))),
+            tools.Cover.Thermal?.Sheet(Workpiece.CoverSheet), .. Enumerable.Range(0, (int)blank.Form.Layers.Value)
+            .Select(i => blank.Material.Thermal.Sheet(Workpiece.BlankSheet(i))),
             blank.Form.Supported ? (tools.Underlay.Thermal ?? catalogue.Underlays["pad"].Thermal)?.Sheet(Workpiece.UnderlaySheet) : null,
         ];
         return [.. sheets.Where(s => s is not null).Select(s => SheetField.At(s!, Surroundings.RoomCelsius))];

@@ -39,7 +39,8 @@ public sealed record CheckAnswer(string Id, string Text, bool Ticked, bool Skipp
 /// <param name="Faces">Sides with vinyl on them by now.</param>
 /// <param name="Place">While something is laid: where it goes on this piece, in its size; null otherwise.</param>
 public sealed record HandAnswer(
-    int Piece, int Move, BenchStep Step, int StepNumber, int StepCount, DateTimeOffset EnteredUtc, DateTimeOffset? DueUtc, DateTimeOffset? LatestUtc, string? NextText, bool Asking, bool InRescue, bool CanSee, bool ClosesNext, BenchStep? Next,
+    int Piece, int Move, BenchStep Step, int StepNumber, int StepCount, DateTimeOffset EnteredUtc, DateTimeOffset? DueUtc,
+    DateTimeOffset? LatestUtc, string? NextText, bool Asking, bool InRescue, bool CanSee, bool ClosesNext, BenchStep? Next,
     int Closings, bool ByPlan, IReadOnlyList<Face> Faces, Placing? Place);
 
 /// <summary>A press of the run.</summary>
@@ -55,7 +56,8 @@ public sealed record HandAnswer(
 /// <param name="Focus">What is before it; null for nothing.</param>
 /// <param name="Others">Its other pieces, those due first first.</param>
 public sealed record StationAnswer(
-    int Number, string Name, string HeatSource, IReadOnlyList<CheckAnswer> Checks, bool Prepared, bool HasLeft, bool Wired, PressAnswer? Device, PlannedPress Press, HandAnswer? Focus, IReadOnlyList<HandAnswer> Others);
+    int Number, string Name, string HeatSource, IReadOnlyList<CheckAnswer> Checks, bool Prepared, bool HasLeft, bool Wired,
+    PressAnswer? Device, PlannedPress Press, HandAnswer? Focus, IReadOnlyList<HandAnswer> Others);
 
 /// <summary>A garment of the run.</summary>
 /// <param name="Number">From 1.</param>
@@ -72,7 +74,9 @@ public sealed record StationAnswer(
 /// <param name="PressedAgainSeconds">Pressed again, s.</param>
 /// <param name="LastHoldSeconds">How long the plate was last closed on it, s; null before.</param>
 public sealed record PieceAnswer(
-    int Number, string Name, string? Size, string? Colour, string? ColourWord, PieceStatus Status, int Station, IReadOnlyList<Outcome> Outcomes, IReadOnlyList<Outcome> Seen, string Note, int? InsteadOf, double PressedAgainSeconds, double? LastHoldSeconds);
+    int Number, string Name, string? Size, string? Colour, string? ColourWord, PieceStatus Status, int Station,
+    IReadOnlyList<Outcome> Outcomes, IReadOnlyList<Outcome> Seen, string Note, int? InsteadOf, double PressedAgainSeconds,
+    double? LastHoldSeconds);
 
 /// <summary>Where a run stands.</summary>
 /// <param name="Id">Its id.</param>
@@ -89,5 +93,6 @@ public sealed record PieceAnswer(
 /// <param name="Remarks">Remarks made.</param>
 /// <param name="Practice">It is for practice: nothing of it is written down, learned from or used up.</param>
 public sealed record RunAnswer(
-    Guid Id, Guid JobId, string Title, string? Colour, bool Named, RunStatus Status, int Sequence, DateTimeOffset ServerUtc, int? NextPiece, IReadOnlyList<PieceAnswer> Pieces, IReadOnlyList<StationAnswer> Stations, IReadOnlyList<Remark> Remarks,
+    Guid Id, Guid JobId, string Title, string? Colour, bool Named, RunStatus Status, int Sequence, DateTimeOffset ServerUtc, int? NextPiece,
+    IReadOnlyList<PieceAnswer> Pieces, IReadOnlyList<StationAnswer> Stations, IReadOnlyList<Remark> Remarks,
     bool Practice);

@@ -30,7 +30,8 @@ public sealed class SteadyClock(TimeProvider wall) : TimeProvider
             GoOnFrom(now);
     }
 
-    /// <summary>Goes on from a time: where the wall's clock was set back while nobody kept time, what lies under a plate would never be due.</summary>
+    /// <summary>Goes on from a time: where the wall's clock was set back while nobody kept time, what lies under a plate would never be
+    /// due.</summary>
     /// <param name="time">UTC.</param>
     public void GoOnFrom(DateTimeOffset time)
     {

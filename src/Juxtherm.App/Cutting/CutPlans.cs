@@ -83,7 +83,12 @@ public sealed class CutPlans(CutPlanner planner, PlanCache plans, StockStore sto
         var onHand = (await stock.ListAsync(cancel)).Select(s => s.Vinyl).ToList();
         var matches = await stock.MatchesAsync(cancel);
         var presets = await PresetsAsync(job.Tools.Cutter!.Cutter.Id, cancel);
-        var id = Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes($"{units}\n{json}\n{JsonSerializer.Serialize(onHand, CoreJson.Options)}\n{JsonSerializer.Serialize(presets, CoreJson.Options)}\n{JsonSerializer.Serialize(matches, CoreJson.Options)}")))[..24];
+        var id = Convert.ToHexStringLower(
+            SHA256.HashData(
+                Encoding.UTF8.GetBytes(
+                    $"{units}\n{json}\n{JsonSerializer.Serialize(onHand, CoreJson.Options)}\n" +
+                    $"{JsonSerializer.Serialize(presets, CoreJson.Options)}\n" +
+                    $"{JsonSerializer.Serialize(matches, CoreJson.Options)}")))[..24];
         lock (_one)
         {
             if (_known.TryGetValue(id, out var known))
@@ -118,5 +123,8 @@ public sealed class CutPlans(CutPlanner planner, PlanCache plans, StockStore sto
     public CutPlanEntry? Find(string id) => _known.GetValueOrDefault(id);
 
     public async Task<IReadOnlyDictionary<string, CutPreset>> PresetsAsync(string cutter, CancellationToken cancel) =>
-        (await stock.PresetsAsync(cutter, cancel)).ToDictionary(p => p.Key, p => new CutPreset(Enum.Parse<Blade>(p.Value.Blade, ignoreCase: true), p.Value.ForceGrams, p.Value.Passes, Own), StringComparer.Ordinal);
+        (await stock.PresetsAsync(cutter, cancel))
+        .ToDictionary(p => p.Key,
+            p => new CutPreset(Enum.Parse<Blade>(p.Value.Blade, ignoreCase: true), p.Value.ForceGrams, p.Value.Passes, Own),
+            StringComparer.Ordinal);
 }

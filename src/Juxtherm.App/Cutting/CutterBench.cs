@@ -17,7 +17,9 @@ namespace Juxtherm.App.Cutting;
 /// <param name="Run">Its mats.</param>
 public sealed record OpenCut(CutRow Row, CutLayout Way, CutRun Run)
 {
-    public static OpenCut Of(CutRow row) => new(row, JsonSerializer.Deserialize<CutLayout>(row.WayJson, CoreJson.Options)!, JsonSerializer.Deserialize<CutRun>(row.RunJson, CoreJson.Options)!);
+    public static OpenCut Of(CutRow row) =>
+        new(row, JsonSerializer.Deserialize<CutLayout>(row.WayJson, CoreJson.Options)!,
+            JsonSerializer.Deserialize<CutRun>(row.RunJson, CoreJson.Options)!);
 
     public CutProgram Program(CutMat mat)
     {
@@ -43,7 +45,11 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
     public static CutRun MatsOf(CutLayout way) => new(
     [
         .. way.Lists.SelectMany(l => l.Sheets.Select(s => (List: l, Sheet: s)))
-            .Select((m, i) => new CutMat(i + 1, m.List.Id, m.List.Vinyl, m.List.ColourName.Length > 0 ? $"{m.List.Name}, {m.List.ColourName}" : m.List.Name, m.List.Colour, m.Sheet.Number, [.. m.Sheet.Units.Select(u => u.Index)], m.List.Preset, m.Sheet.UsedLengthMm, 0, m.Sheet.CutSeconds, MatStatus.Waiting, null, null, [])),
+            .Select((m, i) =>
+                new CutMat(i + 1, m.List.Id, m.List.Vinyl, m.List.ColourName.Length > 0
+                    ? $"{m.List.Name}, {m.List.ColourName}"
+                    : m.List.Name, m.List.Colour, m.Sheet.Number, [.. m.Sheet.Units.Select(u => u.Index)], m.List.Preset,
+                    m.Sheet.UsedLengthMm, 0, m.Sheet.CutSeconds, MatStatus.Waiting, null, null, [])),
     ]);
 
     /// <summary>A cut as it stands now, with what the cutter says while it holds its mat.</summary>
@@ -67,7 +73,8 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
     /// <param name="presetChecked">Vinyl whose preset was checked.</param>
     /// <param name="lengthMm">How much vinyl lies on the mat, mm; null for as much as the sheet is long.</param>
     /// <param name="cancel">Gives up.</param>
-    public Task<OpenCut?> LoadAsync(Guid id, Guid commandId, string? presetChecked, double? lengthMm, CancellationToken cancel) => StepAsync(id, commandId, (cut, mat) =>
+    public Task<OpenCut?> LoadAsync(Guid id, Guid commandId, string? presetChecked, double? lengthMm, CancellationToken cancel) =>
+        StepAsync(id, commandId, (cut, mat) =>
     {
         var run = cut.Run.Load(presetChecked);
         if (_loaded is { } other && other.Cut != id && _device?.Status().State == CutterState.Cutting)
@@ -93,7 +100,8 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
     {
         var list = cut.Way.Lists.First(l => l.Id == mat.ListId);
         var sheet = list.Sheets.First(s => s.Number == mat.Sheet);
-        var run = cut.Run.Unload(left => CutProgram.Rest(sheet, list.Shapes, mat, left, CutterOf(cut), catalogue.Work.Cutting.EdgeMm.Value));
+        var run = cut.Run.Unload(left =>
+            CutProgram.Rest(sheet, list.Shapes, mat, left, CutterOf(cut), catalogue.Work.Cutting.EdgeMm.Value));
         if (_loaded == (id, mat.Number))
         {
             _device!.Unload();
@@ -139,7 +147,8 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
             var row = await cuts.StepAsync(id, commandId, r =>
             {
                 if (r.Status is CutStore.Used or CutStore.GivenUp)
-                    throw new CutRefusedException("out-of-step", r.Status == CutStore.Used ? new Phrase("cut-refused.used") : new Phrase("cut-refused.given-up"));
+                    throw new CutRefusedException("out-of-step", r.Status == CutStore.Used
+                        ? new Phrase("cut-refused.used") : new Phrase("cut-refused.given-up"));
                 var cut = OpenCut.Of(r);
                 var run = step(cut, cut.Run.Current ?? throw new CutRefusedException("out-of-step", new Phrase("cut-refused.all-out")));
                 Keep(r, run);
@@ -180,7 +189,9 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
         // The program was started anew while it cut: what the blade did is not known.
         null => cut.Run.Stopped("cutter-lost", []),
         { State: CutterState.Done } => cut.Run.Finished(device.Seconds),
-        { State: CutterState.Stopped, Trouble: { } trouble } => cut.Run.Stopped(JsonNamingPolicy.KebabCaseLower.ConvertName(trouble.ToString()), cut.Program(mat).UnitsDone(device.StrokesDone)),
+        { State: CutterState.Stopped, Trouble: { } trouble } =>
+            cut.Run.Stopped(JsonNamingPolicy.KebabCaseLower.ConvertName(trouble.ToString()), cut.Program(mat)
+                .UnitsDone(device.StrokesDone)),
         _ => null,
     };
 
@@ -189,7 +200,8 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
     {
         if (after.Mats.Count <= before.Run.Mats.Count || after.Current is not { } again)
             return null;
-        return before.Way.Lists.First(l => l.Id == again.ListId).Uses.FirstOrDefault(u => u.Kind == StockKind.Roll) is { } roll ? roll with { LengthMm = again.LengthMm } : null;
+        return before.Way.Lists.First(l => l.Id == again.ListId).Uses.FirstOrDefault(u => u.Kind == StockKind.Roll) is { } roll
+            ? roll with { LengthMm = again.LengthMm } : null;
     }
 
     private static void Keep(CutRow row, CutRun run)
@@ -199,7 +211,9 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
             row.Status = CutStore.Cut;
     }
 
-    private Cutter CutterOf(OpenCut cut) => catalogue.Cutters.GetValueOrDefault(cut.Row.Cutter, catalogue.Cutters[ReferencePractice.Cutter]);
+    private Cutter CutterOf(OpenCut cut) =>
+        catalogue.Cutters.GetValueOrDefault(cut.Row.Cutter, catalogue.Cutters[ReferencePractice.Cutter]);
 
-    private static double SheetLength(OpenCut cut, CutMat mat) => Math.Max(mat.LengthMm, cut.Way.Lists.First(l => l.Id == mat.ListId).Sheets.First(s => s.Number == mat.Sheet).LengthMm);
+    private static double SheetLength(OpenCut cut, CutMat mat) =>
+        Math.Max(mat.LengthMm, cut.Way.Lists.First(l => l.Id == mat.ListId).Sheets.First(s => s.Number == mat.Sheet).LengthMm);
 }

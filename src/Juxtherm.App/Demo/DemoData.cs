@@ -36,14 +36,19 @@ namespace Juxtherm.App.Demo;
 /// <param name="log">The logbook.</param>
 /// <param name="logbook">Takes older entries in.</param>
 /// <param name="clock">The time now; the examples end before it.</param>
-public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, StockStore stock, PlanCache plans, JobPlans jobPlans, Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, LogStore log, LogReader logbook, TimeProvider clock)
+public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, StockStore stock, PlanCache plans, JobPlans jobPlans,
+    Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, LogStore log, LogReader logbook, TimeProvider clock)
 {
     private static readonly (string Title, int HoursAgo, (Outcome[] Seen, string Note)[] Pieces)[] Runs =
     [
-        ("Junior corner, names", 12 * 24, [([Outcome.Stuck], ""), ([Outcome.EdgesLifted, Outcome.Stuck], "The end of the k."), ([Outcome.Stuck], ""), ([Outcome.Stuck], ""), ([Outcome.Stuck], "")]),
-        ("Warden's sweatshirt", 9 * 24, [([Outcome.EdgesLifted], "Left sleeve of the lantern lifted while still warm; pressed the corner again.")]),
+        ("Junior corner, names", 12 * 24,
+            [([Outcome.Stuck], ""), ([Outcome.EdgesLifted, Outcome.Stuck], "The end of the k."), ([Outcome.Stuck], ""),
+                ([Outcome.Stuck], ""), ([Outcome.Stuck], "")]),
+        ("Warden's sweatshirt", 9 * 24,
+            [([Outcome.EdgesLifted], "Left sleeve of the lantern lifted while still warm; pressed the corner again.")]),
         ("Raffle mug, the tarn", 6 * 24, [([Outcome.Stuck], ""), ([Outcome.Wrinkled], "Slit between the words came too late.")]),
-        ("Crew tee, front", 5, [([Outcome.Stuck], ""), ([Outcome.Stuck], "Weave shows all over."), ([Outcome.Marked], "Hem lay under the plate's edge.")]),
+        ("Crew tee, front", 5,
+            [([Outcome.Stuck], ""), ([Outcome.Stuck], "Weave shows all over."), ([Outcome.Marked], "Hem lay under the plate's edge.")]),
     ];
 
     public async Task FillIfEmptyAsync(CancellationToken cancel)
@@ -60,12 +65,14 @@ public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore sh
         var onHand = StockTable.Read(Text("Stock.csv"), [.. planner.Catalogue.Vinyls.Keys], problems);
         if (!problems.None)
             throw new InvalidOperationException($"The vinyl of the worked example cannot be read: {problems.Found[0].Says}");
-        await stock.AddAsync([.. onHand.Select((s, i) => (StockRows.Row(s with { Id = $"demo-{i + 1}" }), s.LengthMm))], Guid.NewGuid(), cancel);
+        await stock.AddAsync([.. onHand.Select((s, i) => (StockRows.Row(s with { Id = $"demo-{i + 1}" }), s.LengthMm))], Guid.NewGuid(),
+            cancel);
 
         var kept = new Dictionary<string, Guid>(StringComparer.Ordinal);
         foreach (var json in JobFiles())
         {
-            var (job, _) = plans.Plan(json, UnitSystem.Metric, problems) ?? throw new InvalidOperationException($"A worked example cannot be read: {problems.Found[0].Says}");
+            var (job, _) = plans.Plan(json, UnitSystem.Metric, problems)
+                ?? throw new InvalidOperationException($"A worked example cannot be read: {problems.Found[0].Says}");
             kept[job.Title] = (await jobPlans.AddAsync(Guid.CreateVersion7(), job.Title, json, cancel, example: true)).Id;
         }
 
@@ -79,13 +86,24 @@ public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore sh
     {
         var problems = new Problems();
         var now = clock.GetUtcNow();
-        var table = DaysAgo().Replace(Text("Log.csv"), m => $"{now.AddDays(-int.Parse(m.Groups["days"].Value, CultureInfo.InvariantCulture)):yyyy-MM-dd}T{m.Groups["time"].Value}:00Z");
+        DateTimeOffset DaysBefore(string days) => now.AddDays(-int.Parse(days, CultureInfo.InvariantCulture));
+        string Moved(Match m) => $"{DaysBefore(m.Groups["days"].Value):yyyy-MM-dd}T{m.Groups["time"].Value}:00Z";
+        var table = DaysAgo().Replace(Text("Log.csv"), Moved);
         using var lines = new StringReader(table);
         var entries = LogTable.Each(lines, problems).ToList();
         if (!problems.None)
             throw new InvalidOperationException($"The logbook of the worked example cannot be read: {problems.Found[0].Says}");
         await logbook.TakeInAsync(entries, cancel);
-        await log.AddReadingAsync(new PlateReadingRow { HeatSource = "own-press-satchel", AtUtc = now.AddDays(-20), DialCelsius = 155, ReadCelsius = 149.5, Means = "strip", CommandId = Guid.NewGuid() }, cancel);
+        await log.AddReadingAsync(
+            new PlateReadingRow
+            {
+                HeatSource = "own-press-satchel",
+                AtUtc = now.AddDays(-20),
+                DialCelsius = 155,
+                ReadCelsius = 149.5,
+                Means = "strip",
+                CommandId = Guid.NewGuid()
+            }, cancel);
         learning.Forget();
     }
 
@@ -95,14 +113,18 @@ public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore sh
     private static string Text(string name)
     {
         var assembly = typeof(DemoData).Assembly;
-        using var reader = new StreamReader(assembly.GetManifestResourceStream(assembly.GetManifestResourceNames().Single(n => n.EndsWith(name, StringComparison.Ordinal)))!);
+        using var reader =
+            new StreamReader(
+                assembly.GetManifestResourceStream(assembly.GetManifestResourceNames()
+                    .Single(n => n.EndsWith(name, StringComparison.Ordinal)))!);
         return reader.ReadToEnd();
     }
 
     private static IEnumerable<string> JobFiles()
     {
         var assembly = typeof(DemoData).Assembly;
-        foreach (var name in assembly.GetManifestResourceNames().Where(n => n.EndsWith(".juxtherm.json", StringComparison.Ordinal)).Order(StringComparer.Ordinal))
+        foreach (var name in assembly.GetManifestResourceNames().Where(n => n.EndsWith(".juxtherm.json", StringComparison.Ordinal))
+            .Order(StringComparer.Ordinal))
         {
             using var reader = new StreamReader(assembly.GetManifestResourceStream(name)!);
             yield return reader.ReadToEnd();
@@ -122,7 +144,8 @@ public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore sh
         async Task SayAsync(BenchAction action, double after, Func<BenchCommand, BenchCommand>? with = null)
         {
             past.Now = past.Now.AddSeconds(after);
-            var command = new BenchCommand(Guid.NewGuid(), 1, run.Focus(1)?.Number ?? 0, null, action, null, null, null, null, null, null, null);
+            var command = new BenchCommand(Guid.NewGuid(), 1, run.Focus(1)?.Number
+                ?? 0, null, action, null, null, null, null, null, null, null);
             run = (await bench.SayAsync(run.Row.Id, with?.Invoke(command) ?? command, cancel)).Run!;
         }
 

@@ -13,7 +13,9 @@ namespace Juxtherm.App.Keeping;
 /// <summary>Some of what was to be taken in cannot be read. Nothing was changed.</summary>
 /// <param name="rows">What.</param>
 public sealed class UnreadableRowsException(IReadOnlyList<UnreadableRow> rows) : Exception(
-    $"{(rows.Count == 1 ? "One thing" : $"{rows.Count} things")} in this archive cannot be read: {string.Join("; ", rows.Take(Named).Select(r => $"“{(r.Name.Length > 0 ? r.Name : "without a name")}”: {r.Why}"))}{(rows.Count > Named ? "; …" : "")} Nothing was changed. The rest can be taken without {(rows.Count == 1 ? "it" : "them")}.")
+    $"{(rows.Count == 1 ? "One thing" : $"{rows.Count} things")} in this archive cannot be read: {string.Join("; " +
+        "", rows.Take(Named).Select(r => $"“{(r.Name.Length > 0 ? r.Name : "without a name")}”: {r.Why}"))}{(rows.Count > Named ? "; " +
+            "…" : "")} Nothing was changed. The rest can be taken without {(rows.Count == 1 ? "it" : "them")}.")
 {
     private const int Named = 6;
 }
@@ -26,7 +28,8 @@ public sealed class UnreadableRowsException(IReadOnlyList<UnreadableRow> rows) :
 /// <param name="gate">Holds everybody while the data is exchanged.</param>
 /// <param name="check">Reads what is to be taken in.</param>
 /// <param name="clock">The time.</param>
-public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext> contexts, BenchService bench, WorkshopLearning learning, WorkshopGate gate, WorkshopCheck check, TimeProvider clock) : IDisposable
+public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext> contexts, BenchService bench, WorkshopLearning learning,
+    WorkshopGate gate, WorkshopCheck check, TimeProvider clock) : IDisposable
 {
     private static readonly TimeSpan UntilAllAreOut = TimeSpan.FromSeconds(60);
     private const int MostNamed = 200;
@@ -111,7 +114,8 @@ public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext>
         await using var db = WorkshopArchive.At(path);
         SetAside.Unreadable(db, clock.GetUtcNow());
         var found = await check.AllAsync(db, cancel);
-        var named = (await db.SetAside.AsNoTracking().ToListAsync(cancel)).ConvertAll(r => new UnreadableRow(typeof(SetAsideRow), r.Id, r.Name, r.Why));
+        var named = (await db.SetAside.AsNoTracking().ToListAsync(cancel))
+            .ConvertAll(r => new UnreadableRow(typeof(SetAsideRow), r.Id, r.Name, r.Why));
         if (!setAside && found.Count + named.Count > 0)
             throw new UnreadableRowsException([.. found, .. named]);
         SetAside.Take(db, found, clock.GetUtcNow());
@@ -183,7 +187,8 @@ public sealed class DailyBackup(Keeper keeper, TimeProvider clock, ILogger<Daily
             catch (Exception e) when (e is IOException or SqliteException or UnauthorizedAccessException)
             {
                 log.LogError(e, "The daily backup could not be made; it is tried again.");
-                await Task.Delay(Look, stoppingToken).ContinueWith(_ => { }, CancellationToken.None, TaskContinuationOptions.None, TaskScheduler.Default);
+                await Task.Delay(Look, stoppingToken)
+                    .ContinueWith(_ => { }, CancellationToken.None, TaskContinuationOptions.None, TaskScheduler.Default);
             }
         }
     }

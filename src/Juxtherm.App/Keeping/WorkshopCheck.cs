@@ -17,7 +17,8 @@ using Microsoft.Extensions.Logging;
 
 namespace Juxtherm.App.Keeping;
 
-/// <summary>Reads a workshop's rows with the readers that will read them when they are worked with, and names those that cannot be.</summary>
+/// <summary>Reads a workshop's rows with the readers that will read them when they are worked with, and names those that cannot
+/// be.</summary>
 /// <param name="planner">Plans jobs and opens runs.</param>
 public sealed class WorkshopCheck(Planner planner)
 {
@@ -32,7 +33,8 @@ public sealed class WorkshopCheck(Planner planner)
         await EachAsync(db.Jobs.OrderByDescending(j => j.UpdatedUtc), j => (j.Id, j.Title), j => Job(j, --left >= 0), found, cancel);
         await EachAsync(db.Log.Include(e => e.Washes).OrderBy(e => e.Id), e => (e.Id, e.Title), e => LogRows.Entry(e), found, cancel);
         await EachAsync(db.LogPhotos.OrderBy(p => p.Id), p => (p.Id, "a photo"), p => Photo.Check(p.Jpeg, p.Small), found, cancel);
-        await EachAsync(db.Runs.Include(r => r.Stations.OrderBy(s => s.Number)).Include(r => r.Events.OrderBy(e => e.Sequence)).OrderBy(r => r.Id), r => (r.Id, r.Title), Run, found, cancel);
+        await EachAsync(db.Runs.Include(r => r.Stations.OrderBy(s => s.Number)).Include(r => r.Events.OrderBy(e => e.Sequence))
+            .OrderBy(r => r.Id), r => (r.Id, r.Title), Run, found, cancel);
         found.AddRange(await OftenAsync(db, cancel));
         return found;
     }
@@ -41,19 +43,24 @@ public sealed class WorkshopCheck(Planner planner)
     public async Task<IReadOnlyList<UnreadableRow>> OftenAsync(WorkshopContext db, CancellationToken cancel)
     {
         var found = new List<UnreadableRow>();
-        await EachAsync(db.Stock.Include(s => s.Moves.OrderBy(m => m.Id)).OrderBy(s => s.Id), s => (s.Id, s.Label), s => StockStore.OnHand(s), found, cancel);
-        await EachAsync(db.Cuts.Where(c => c.Status == CutStore.Open || c.Status == CutStore.Cut).OrderBy(c => c.Id), c => (c.Id, c.Title), c => OpenCut.Of(c), found, cancel);
-        await EachAsync(db.Runs.Where(r => r.Status == "running").Include(r => r.Stations.OrderBy(s => s.Number)).Include(r => r.Events.OrderBy(e => e.Sequence)).OrderBy(r => r.Id), r => (r.Id, r.Title), Run, found, cancel);
+        await EachAsync(db.Stock.Include(s => s.Moves.OrderBy(m => m.Id)).OrderBy(s => s.Id), s => (s.Id, s.Label),
+            s => StockStore.OnHand(s), found, cancel);
+        await EachAsync(db.Cuts.Where(c => c.Status == CutStore.Open || c.Status == CutStore.Cut).OrderBy(c => c.Id), c => (c.Id, c.Title),
+            c => OpenCut.Of(c), found, cancel);
+        await EachAsync(db.Runs.Where(r => r.Status == "running").Include(r => r.Stations.OrderBy(s => s.Number))
+            .Include(r => r.Events.OrderBy(e => e.Sequence)).OrderBy(r => r.Id), r => (r.Id, r.Title), Run, found, cancel);
         foreach (var words in await db.Log.Select(e => e.Outcomes).Distinct().ToListAsync(cancel))
         {
             if (Fault(() => LogRows.Parts(words).Select(LogRows.Of<Outcome>).ToList()) is { } why)
-                found.AddRange((await db.Log.Where(e => e.Outcomes == words).Select(e => new { e.Id, e.Title }).ToListAsync(cancel)).Select(e => new UnreadableRow(typeof(LogRow), e.Id, e.Title, why)));
+                found.AddRange((await db.Log.Where(e => e.Outcomes == words).Select(e => new { e.Id, e.Title }).ToListAsync(cancel))
+                    .Select(e => new UnreadableRow(typeof(LogRow), e.Id, e.Title, why)));
         }
 
         return found;
     }
 
-    private static async Task EachAsync<T>(IQueryable<T> rows, Func<T, (object Key, string Name)> named, Action<T> read, List<UnreadableRow> found, CancellationToken cancel)
+    private static async Task EachAsync<T>(IQueryable<T> rows, Func<T, (object Key, string Name)> named, Action<T> read,
+        List<UnreadableRow> found, CancellationToken cancel)
         where T : class
     {
         await foreach (var row in rows.AsNoTracking().AsAsyncEnumerable().WithCancellation(cancel))
@@ -109,7 +116,8 @@ public sealed class WorkshopCheck(Planner planner)
 /// <param name="check">Finds it.</param>
 /// <param name="clock">The time.</param>
 /// <param name="log">Says what was set aside.</param>
-public sealed class StartCheck(IDbContextFactory<WorkshopContext> contexts, WorkshopCheck check, TimeProvider clock, ILogger<StartCheck> log) : IHostedService
+public sealed class StartCheck(IDbContextFactory<WorkshopContext> contexts, WorkshopCheck check, TimeProvider clock,
+    ILogger<StartCheck> log) : IHostedService
 {
     public async Task StartAsync(CancellationToken cancellationToken)
     {

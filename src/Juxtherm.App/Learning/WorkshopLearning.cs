@@ -20,7 +20,8 @@ namespace Juxtherm.App.Learning;
 /// <param name="gate">Nothing is written while the data is exchanged.</param>
 /// <param name="language">The language of the texts.</param>
 /// <param name="log">For what goes wrong.</param>
-public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogues, HeatReckoner reckoner, WorkshopGate gate, ILanguage language, ILogger<WorkshopLearning> log) : IHostedService
+public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogues, HeatReckoner reckoner, WorkshopGate gate,
+    ILanguage language, ILogger<WorkshopLearning> log) : IHostedService
 {
     private const int MostMeasured = 500;
     private readonly Lock _one = new();
@@ -77,7 +78,9 @@ public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogue
     {
         try
         {
-            return kept.Length == 0 ? WorkshopCorrection.None : JsonSerializer.Deserialize<WorkshopCorrection>(kept, CoreJson.Options) ?? WorkshopCorrection.None;
+            return kept.Length == 0
+                ? WorkshopCorrection.None
+                : JsonSerializer.Deserialize<WorkshopCorrection>(kept, CoreJson.Options) ?? WorkshopCorrection.None;
         }
         catch (JsonException)
         {
@@ -124,11 +127,15 @@ public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogue
         var sources = catalogue.HeatSources;
         var teaching = await store.TeachingAsync(LearningFigures.MostLookedAt, cancel);
         await RenewAsync(teaching, cancel);
-        var pieces = teaching.Where(e => sources.ContainsKey(e.HeatSource)).Select(e => Teaching.Of(Logged(e), sources[e.HeatSource])).OfType<Evidence>();
-        var readings = (await store.ReadingsAsync(cancel)).Where(r => sources.ContainsKey(r.HeatSource)).Select(r => Teaching.Reading(sources[r.HeatSource], r.DialCelsius, r.ReadCelsius, LogRows.Of<PlateMeans>(r.Means)));
+        var pieces = teaching.Where(e => sources.ContainsKey(e.HeatSource)).Select(e => Teaching.Of(Logged(e), sources[e.HeatSource]))
+            .OfType<Evidence>();
+        var readings = (await store.ReadingsAsync(cancel)).Where(r => sources.ContainsKey(r.HeatSource))
+            .Select(r => Teaching.Reading(sources[r.HeatSource], r.DialCelsius, r.ReadCelsius, LogRows.Of<PlateMeans>(r.Means)));
         var live = Teaching.Readings((await store.MeasuredAsync(MostMeasured, cancel)).Select(Logged), sources);
         var beliefs = WorkshopLearner.Learn([.. pieces], [.. readings, .. live], id => sources[id].DialErrorK.Value, _memory);
-        string NameOf(string id) => sources.TryGetValue(id, out var s) ? s.Name : catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name : id;
+        string NameOf(string id) =>
+            sources.TryGetValue(id, out var s)
+            ? s.Name : catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name : id;
         var lessons = new Lessons(NameOf, await store.OffAsync(cancel), language.WordsFor(UnitSystem.Metric));
         return new Learned(Settled.Of(_learned.Correction, lessons.Correction(beliefs), sources), lessons.Of(beliefs));
     }
@@ -152,5 +159,6 @@ public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogue
     private static Logged Logged(LogRow row) => new(LogRows.Entry(row), row.RunId);
 
     /// <summary>A correction as it is kept; empty for nothing learned.</summary>
-    public static string Text(WorkshopCorrection correction) => correction.IsNone ? "" : JsonSerializer.Serialize(correction, CoreJson.Options);
+    public static string Text(WorkshopCorrection correction) =>
+        correction.IsNone ? "" : JsonSerializer.Serialize(correction, CoreJson.Options);
 }

@@ -43,6 +43,8 @@ public sealed record WashAnswer(long Id, DateTimeOffset AtUtc, int Washes, WashL
 /// <param name="Washes">How it looked after washing.</param>
 /// <param name="Photos">Ids of its photos.</param>
 public sealed record LogAnswer(
-    long Id, Guid? RunId, DateTimeOffset AtUtc, string Title, int Piece, int Pieces, string What, string HeatSource, string VinylId, string MaterialId, string FormId, string HeatSourceId, double Celsius, double PlannedSeconds, double PressedSeconds, string Pressure,
-    double PredictedBond, IReadOnlyList<string> Outcomes, string Note, string Name, double PressedAgainSeconds, double BackSeconds, SettingOrigin Set, bool? EndedWell, double? PlateCelsius, IReadOnlyList<string> Lots, bool Example, bool Struck, bool Teaches,
+    long Id, Guid? RunId, DateTimeOffset AtUtc, string Title, int Piece, int Pieces, string What, string HeatSource, string VinylId,
+    string MaterialId, string FormId, string HeatSourceId, double Celsius, double PlannedSeconds, double PressedSeconds, string Pressure,
+    double PredictedBond, IReadOnlyList<string> Outcomes, string Note, string Name, double PressedAgainSeconds, double BackSeconds,
+    SettingOrigin Set, bool? EndedWell, double? PlateCelsius, IReadOnlyList<string> Lots, bool Example, bool Struck, bool Teaches,
     IReadOnlyList<WashAnswer> Washes, IReadOnlyList<Guid> Photos);

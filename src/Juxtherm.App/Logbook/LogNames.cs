@@ -14,17 +14,22 @@ public sealed class LogNames(LogStore store, ShelfStore shelf, CatalogueSnapshot
     {
         var own = await shelf.NamesAsync(cancel);
         return id => catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name
-            : catalogue.HeatSources.TryGetValue(id, out var s) ? s.Name : catalogue.Forms.TryGetValue(id, out var f) ? f.Name : own.GetValueOrDefault(id, id);
+            : catalogue.HeatSources.TryGetValue(id, out var s)
+            ? s.Name : catalogue.Forms.TryGetValue(id, out var f) ? f.Name : own.GetValueOrDefault(id, id);
     }
 
     public async Task<IReadOnlyList<LogAnswer>> AnswersAsync(IReadOnlyList<LogRow> rows, CancellationToken cancel)
     {
         var name = await NamerAsync(cancel);
         var photos = await store.PhotosAsync([.. rows.Select(r => r.Id)], cancel);
-        string Small(string id) => catalogue.Vinyls.ContainsKey(id) || catalogue.Materials.ContainsKey(id) ? name(id).ToLowerInvariant() : name(id);
+        string Small(string id) =>
+            catalogue.Vinyls.ContainsKey(id) || catalogue.Materials.ContainsKey(id) ? name(id).ToLowerInvariant() : name(id);
         return [.. rows.Select(r => new LogAnswer(
-            r.Id, r.RunId, r.AtUtc, r.Title, r.Piece, r.Pieces, $"{name(r.Form)}, {Small(r.Material)} · {string.Join(", ", LogRows.Parts(r.Vinyl).Select(Small))} vinyl", name(r.HeatSource), r.Vinyl, r.Material, r.Form, r.HeatSource, r.Celsius, r.PlannedSeconds, r.PressedSeconds,
-            r.Pressure, r.PredictedBond, LogRows.Parts(r.Outcomes), r.Note, r.Name, r.PressedAgainSeconds, r.BackSeconds, LogRows.Entry(r).Set, r.EndedWell, r.PlateCelsius, LogRows.Parts(r.Lots), r.Example, r.Struck,
+            r.Id, r.RunId, r.AtUtc, r.Title, r.Piece, r.Pieces,
+            $"{name(r.Form)}, {Small(r.Material)} · {string.Join(", ", LogRows.Parts(r.Vinyl).Select(Small))} vinyl", name(r.HeatSource),
+            r.Vinyl, r.Material, r.Form, r.HeatSource, r.Celsius, r.PlannedSeconds, r.PressedSeconds,
+            r.Pressure, r.PredictedBond, LogRows.Parts(r.Outcomes), r.Note, r.Name, r.PressedAgainSeconds, r.BackSeconds,
+            LogRows.Entry(r).Set, r.EndedWell, r.PlateCelsius, LogRows.Parts(r.Lots), r.Example, r.Struck,
             LogRows.Entry(r).Showed is not null,
             [.. r.Washes.Select(w => new WashAnswer(w.Id, w.AtUtc, w.Washes, LogRows.Of<WashLook>(w.Look), w.Note))], [.. photos[r.Id]]))];
     }

@@ -44,16 +44,19 @@ public static class LogRows
             Struck = entry.Struck,
         };
         SetHeat(row, entry.Heat, heatBy);
-        row.Washes.AddRange(entry.Washes.Select(w => new LogWashRow { AtUtc = w.At, Washes = w.Washes, Look = Word(w.Look), Note = w.Note }));
+        row.Washes.AddRange(
+            entry.Washes.Select(w => new LogWashRow { AtUtc = w.At, Washes = w.Washes, Look = Word(w.Look), Note = w.Note }));
         return row;
     }
 
     /// <summary>Writes what the heat of a piece was reckoned to be, and by what.</summary>
     public static void SetHeat(LogRow row, HeatHad? heat, string by) =>
-        (row.HeatBy, row.LnRoom, row.BondPerK, row.LnBurden, row.BurdenPerK, row.HeatOffsetK) = (heat is null ? "" : by, heat?.LnRoom, heat?.BondPerK, heat?.LnHeatDose, heat?.HeatDosePerK, heat?.OffsetK);
+        (row.HeatBy, row.LnRoom, row.BondPerK, row.LnBurden, row.BurdenPerK, row.HeatOffsetK) = (heat is null
+            ? "" : by, heat?.LnRoom, heat?.BondPerK, heat?.LnHeatDose, heat?.HeatDosePerK, heat?.OffsetK);
 
     public static LogEntry Entry(LogRow row) => new(
-        row.AtUtc, row.Title, row.Piece, row.Pieces, row.Vinyl, row.Material, row.Form, row.HeatSource, row.Cover, row.Underlay, row.Celsius, row.PlannedSeconds, row.PressedSeconds,
+        row.AtUtc, row.Title, row.Piece, row.Pieces, row.Vinyl, row.Material, row.Form, row.HeatSource, row.Cover, row.Underlay,
+        row.Celsius, row.PlannedSeconds, row.PressedSeconds,
         Of<PressureLevel>(row.Pressure), row.PressureKPa, row.PredictedBond, Outcomes(row), row.Note)
     {
         Key = row.Key,
@@ -66,7 +69,8 @@ public static class LogRows
         Lots = Parts(row.Lots),
         Example = row.Example,
         Struck = row.Struck,
-        Heat = row is { LnRoom: { } room, BondPerK: { } slope, LnBurden: { } dose, BurdenPerK: { } rise } ? new HeatHad(room, slope, dose, rise, row.HeatOffsetK ?? 0) : null,
+        Heat = row is { LnRoom: { } room, BondPerK: { } slope, LnBurden: { } dose, BurdenPerK: { } rise }
+        ? new HeatHad(room, slope, dose, rise, row.HeatOffsetK ?? 0) : null,
         Washes = [.. row.Washes.Select(Wash)],
     };
 

@@ -22,4 +22,5 @@ public sealed record CardSheet(string Id, string Name, double ThicknessMm, doubl
 /// <param name="Sheets">The stack at the end of the press, top to bottom.</param>
 /// <param name="Pending">Its figures are being worked out anew; until then they are those of before, or empty.</param>
 public sealed record JobCard(
-    Guid Id, string Title, DateTimeOffset UpdatedUtc, int Quantity, string What, Verdict? Verdict, string Headline, PlannedPress? Press, IReadOnlyList<CardSheet> Sheets, bool Pending);
+    Guid Id, string Title, DateTimeOffset UpdatedUtc, int Quantity, string What, Verdict? Verdict, string Headline, PlannedPress? Press,
+    IReadOnlyList<CardSheet> Sheets, bool Pending);

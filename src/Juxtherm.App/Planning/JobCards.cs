@@ -26,7 +26,8 @@ namespace Juxtherm.App.Planning;
 /// <param name="gate">Nothing is written while the data is exchanged.</param>
 /// <param name="language">The language of the texts.</param>
 /// <param name="log">For what goes wrong.</param>
-public sealed class JobCards(JobStore jobs, JobPlans plans, CatalogueSnapshot catalogue, WorkshopGate gate, ILanguage language, ILogger<JobCards> log) : BackgroundService
+public sealed class JobCards(JobStore jobs, JobPlans plans, CatalogueSnapshot catalogue, WorkshopGate gate, ILanguage language,
+    ILogger<JobCards> log) : BackgroundService
 {
     // Another one makes all cards be reckoned anew.
     private const int Format = 1;
@@ -117,9 +118,12 @@ public sealed class JobCards(JobStore jobs, JobPlans plans, CatalogueSnapshot ca
     {
         var problems = new Problems();
         if (plans.PlanOnce(row, units, problems) is not { } planned)
-            return new JobCard(row.Id, row.Title, row.UpdatedUtc, 0, "", null, language.WordsFor(units).Say("job.unreadable", ("why", problems.Found[0].Says)), null, [], Pending: false);
+            return new JobCard(row.Id, row.Title, row.UpdatedUtc, 0, "", null, language.WordsFor(units)
+                .Say("job.unreadable", ("why", problems.Found[0].Says)), null, [], Pending: false);
         var (job, result) = planned;
-        var what = $"{job.Blank.Form.Name}, {job.Blank.Material.Name.ToLowerInvariant()} · {string.Join(", ", job.Layers.Select(l => l.Vinyl.Name.ToLowerInvariant()).Distinct(StringComparer.Ordinal))} vinyl · {job.Tools.Source.Name.ToLowerInvariant()}";
+        var what = $"{job.Blank.Form.Name}, {job.Blank.Material.Name.ToLowerInvariant()} · {string.Join(", " +
+            "", job.Layers.Select(l => l.Vinyl.Name.ToLowerInvariant()).Distinct(StringComparer.Ordinal))} vinyl " +
+                $"· {job.Tools.Source.Name.ToLowerInvariant()}";
         return new JobCard(
             row.Id, job.Title, row.UpdatedUtc, job.Quantity, what, result.Plan.Verdict, result.Plan.Headline,
             result.Plan.BondingPress, Sheets(result.Trace.Last(p => p.Kind == PhaseKind.Press), job), Pending: false);
@@ -128,7 +132,9 @@ public sealed class JobCards(JobStore jobs, JobPlans plans, CatalogueSnapshot ca
     private static CardSheet[] Sheets(TracePhase press, Job job)
     {
         var faces = press.Faces[^1];
-        string? Colour(string sheet) => job.Layers.FirstOrDefault(l => sheet == Workpiece.VinylSheet || sheet == Workpiece.SheetOf(l.Id))?.Colour;
-        return [.. press.Sheets.Select((sheet, i) => new CardSheet(sheet.Id, sheet.Name, sheet.ThicknessMm, (faces[i] + faces[i + 1]) / 2, Colour(sheet.Id)))];
+        string? Colour(string sheet) =>
+            job.Layers.FirstOrDefault(l => sheet == Workpiece.VinylSheet || sheet == Workpiece.SheetOf(l.Id))?.Colour;
+        return [.. press.Sheets.Select((sheet, i) =>
+            new CardSheet(sheet.Id, sheet.Name, sheet.ThicknessMm, (faces[i] + faces[i + 1]) / 2, Colour(sheet.Id)))];
     }
 }

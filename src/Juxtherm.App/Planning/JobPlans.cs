@@ -11,7 +11,8 @@ using Juxtherm.Store;
 namespace Juxtherm.App.Planning;
 
 /// <summary>
-/// Plans kept jobs by what the workshop had learned when their plan was last agreed to: what is learned later shows on the job, and counts once
+/// Plans kept jobs by what the workshop had learned when their plan was last agreed to: what is learned later shows on the job, and counts
+/// once
 /// somebody takes it.
 /// </summary>
 /// <param name="jobs">Kept jobs.</param>
@@ -33,17 +34,21 @@ public sealed class JobPlans(JobStore jobs, PlanCache cache, PlanMemory memory)
     /// <param name="units">Units of the texts.</param>
     /// <param name="problems">Filled with what is wrong.</param>
     /// <param name="cancel">Gives up.</param>
-    public async Task<(Job Job, PlanResult Result)?> PlanAsync(Guid? job, string json, UnitSystem units, Problems problems, CancellationToken cancel) =>
+    public async Task<(Job Job, PlanResult Result)?> PlanAsync(Guid? job, string json, UnitSystem units, Problems problems,
+        CancellationToken cancel) =>
         memory.Plan(json, units, job is { } id && await jobs.FindAsync(id, cancel) is { } row ? Agreed(row) : cache.Correction, problems);
 
     /// <summary>Plans a kept job.</summary>
-    public (Job Job, PlanResult Result)? Plan(JobRow row, UnitSystem units, Problems problems) => memory.Plan(row.Json, units, Agreed(row), problems);
+    public (Job Job, PlanResult Result)? Plan(JobRow row, UnitSystem units, Problems problems) =>
+        memory.Plan(row.Json, units, Agreed(row), problems);
 
     /// <summary>Plans a text as a kept job is planned.</summary>
-    public (Job Job, PlanResult Result)? Plan(string json, WorkshopCorrection agreed, UnitSystem units, Problems problems) => memory.Plan(json, units, agreed, problems);
+    public (Job Job, PlanResult Result)? Plan(string json, WorkshopCorrection agreed, UnitSystem units, Problems problems) =>
+        memory.Plan(json, units, agreed, problems);
 
     /// <summary>Plans a kept job by what was learned by now.</summary>
-    public (Job Job, PlanResult Result)? PlanNow(JobRow row, UnitSystem units, Problems problems) => memory.Plan(row.Json, units, cache.Correction, problems);
+    public (Job Job, PlanResult Result)? PlanNow(JobRow row, UnitSystem units, Problems problems) =>
+        memory.Plan(row.Json, units, cache.Correction, problems);
 
     /// <summary>What a job is planned by.</summary>
     public WorkshopCorrection Agreed(JobRow row) => row.LearnedJson switch
@@ -55,10 +60,12 @@ public sealed class JobPlans(JobStore jobs, PlanCache cache, PlanMemory memory)
     };
 
     /// <summary>Plans a kept job for its card; nobody is going to ask for the whole plan.</summary>
-    public (Job Job, PlanResult Result)? PlanOnce(JobRow row, UnitSystem units, Problems problems) => memory.PlanOnce(row.Json, units, Agreed(row), problems);
+    public (Job Job, PlanResult Result)? PlanOnce(JobRow row, UnitSystem units, Problems problems) =>
+        memory.PlanOnce(row.Json, units, Agreed(row), problems);
 
     /// <summary>Keeps a new job under an id; its plan is the one that is seen now.</summary>
-    public Task<JobRow> AddAsync(Guid id, string title, string json, CancellationToken cancel, bool example = false) => jobs.AddAsync(id, title, json, cancel, example, LearnedNow);
+    public Task<JobRow> AddAsync(Guid id, string title, string json, CancellationToken cancel, bool example = false) =>
+        jobs.AddAsync(id, title, json, cancel, example, LearnedNow);
 
     private WorkshopCorrection Known(string text)
     {

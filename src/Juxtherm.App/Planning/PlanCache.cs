@@ -13,7 +13,8 @@ namespace Juxtherm.App.Planning;
 public sealed class PlanMemory(Planner planner)
 {
     private const long MostBytes = 96 * 1024 * 1024;
-    private readonly BoundedMemory<(string Json, UnitSystem Units, WorkshopCorrection Correction), (Job Job, PlanResult Result)> _known = new(MostBytes);
+    private readonly BoundedMemory<(string Json, UnitSystem Units, WorkshopCorrection Correction), (Job Job, PlanResult Result)> _known =
+        new(MostBytes);
 
     /// <summary>Reads a job text without planning it.</summary>
     /// <returns>The job; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
@@ -51,9 +52,11 @@ public sealed class PlanCache(PlanMemory memory, WorkshopLearning learning)
 
     /// <summary>Plans a job text.</summary>
     /// <returns>The job and its plan; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
-    public (Job Job, PlanResult Result)? Plan(string json, UnitSystem units, Problems problems) => memory.Plan(json, units, learning.Correction, problems);
+    public (Job Job, PlanResult Result)? Plan(string json, UnitSystem units, Problems problems) =>
+        memory.Plan(json, units, learning.Correction, problems);
 
     /// <summary>Plans a job text as the catalogue alone would.</summary>
     /// <returns>The job and its plan; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
-    public (Job Job, PlanResult Result)? PlanUncorrected(string json, UnitSystem units, Problems problems) => memory.Plan(json, units, WorkshopCorrection.None, problems);
+    public (Job Job, PlanResult Result)? PlanUncorrected(string json, UnitSystem units, Problems problems) =>
+        memory.Plan(json, units, WorkshopCorrection.None, problems);
 }

@@ -7,16 +7,20 @@ public static class ColourWords
 {
     private static readonly (string Word, string Hex)[] All =
     [
-        ("black", "#000000"), ("white", "#ffffff"), ("grey", "#808080"), ("silver", "#c0c0c0"), ("red", "#d8202a"), ("maroon", "#7a1020"), ("orange", "#f08020"),
-        ("yellow", "#f8e020"), ("gold", "#d9a441"), ("lime", "#a0d020"), ("green", "#2a9038"), ("forest", "#1c4a2a"), ("teal", "#108080"), ("sky", "#70b8e8"),
-        ("blue", "#2058c8"), ("navy", "#1b2a49"), ("purple", "#7030a0"), ("lilac", "#c0a0e0"), ("pink", "#f080b0"), ("brown", "#7a4a28"), ("sand", "#d8c098"), ("cream", "#fff4d8"),
+        ("black", "#000000"), ("white", "#ffffff"), ("grey", "#808080"), ("silver", "#c0c0c0"), ("red", "#d8202a"), ("maroon", "#7a1020"),
+        ("orange", "#f08020"),
+        ("yellow", "#f8e020"), ("gold", "#d9a441"), ("lime", "#a0d020"), ("green", "#2a9038"), ("forest", "#1c4a2a"), ("teal", "#108080"),
+        ("sky", "#70b8e8"),
+        ("blue", "#2058c8"), ("navy", "#1b2a49"), ("purple", "#7030a0"), ("lilac", "#c0a0e0"), ("pink", "#f080b0"), ("brown", "#7a4a28"),
+        ("sand", "#d8c098"), ("cream", "#fff4d8"),
     ];
 
     /// <summary>The word nearest to a colour.</summary>
     /// <param name="hex">As <c>#rrggbb</c>.</param>
     public static string Nearest(string hex) => All.MinBy(c => Apart(c.Hex, hex)).Word;
 
-    /// <summary>How far apart two colours look, roughly: the eye sees green best (weights of a common approximation, from memory).</summary>
+    /// <summary>How far apart two colours look, roughly: the eye sees green best (weights of a common approximation, from
+    /// memory).</summary>
     /// <param name="one">As <c>#rrggbb</c>.</param>
     /// <param name="other">As <c>#rrggbb</c>.</param>
     public static double Apart(string one, string other)
@@ -25,7 +29,8 @@ public static class ColourWords
         return 2 * Math.Pow(r - s, 2) + 4 * Math.Pow(g - h, 2) + 3 * Math.Pow(b - c, 2);
     }
 
-    /// <summary>How far apart two colours look: the CIE 1976 difference in L*a*b* under daylight D65; about 2 can just be told apart.</summary>
+    /// <summary>How far apart two colours look: the CIE 1976 difference in L*a*b* under daylight D65; about 2 can just be told
+    /// apart.</summary>
     /// <remarks>CIE 15, Colorimetry, for the formula; IEC 61966-2-1 for sRGB.</remarks>
     /// <param name="one">As <c>#rrggbb</c>.</param>
     /// <param name="other">As <c>#rrggbb</c>.</param>

@@ -10,7 +10,8 @@ using SkiaSharp;
 
 namespace Juxtherm.Core.Artwork;
 
-/// <summary>The true shape of a layer of vinyl: what is cut out and stays. It is kept as path data and fitted into the layer's box.</summary>
+/// <summary>The true shape of a layer of vinyl: what is cut out and stays. It is kept as path data and fitted into the layer's
+/// box.</summary>
 public sealed class CutShape
 {
     /// <summary>Longest path data accepted, characters.</summary>
@@ -32,7 +33,8 @@ public sealed class CutShape
     private const double SymmetricWithin = 0.004;
     private const int MostMirroredPoints = 4000;
     private static readonly BoundedMemory<string, CutShape> Known = new(MostKnownBytes, StringComparer.Ordinal);
-    private static readonly ConcurrentDictionary<(CutShape?, CutShape?, double, double, double, double, double, double), bool> KnownOverlaps = new();
+    private static readonly ConcurrentDictionary<(CutShape?, CutShape?, double, double, double, double, double, double), bool>
+        KnownOverlaps = new();
     private readonly ConcurrentDictionary<double, IReadOnlyList<DelicatePlace>> _delicate = new();
     private ShapeMeasures? _measures;
     private CutShape? _reversed;
@@ -91,7 +93,8 @@ public sealed class CutShape
 
     /// <summary>Where it takes more care than usual: strips and islands narrower than a vinyl bears.</summary>
     /// <param name="limitMm">Narrowest that the vinyl bears, in the shape's own mm, above zero.</param>
-    public IReadOnlyList<DelicatePlace> Delicate(double limitMm) => _delicate.GetOrAdd(Math.Round(limitMm, 3), limit => DelicatePlaces.In(Ground, limit));
+    public IReadOnlyList<DelicatePlace> Delicate(double limitMm) =>
+        _delicate.GetOrAdd(Math.Round(limitMm, 3), limit => DelicatePlaces.In(Ground, limit));
 
     /// <summary>It reads alike both ways: turned over left for right it is the same to a hair.</summary>
     public bool IsSymmetric => _symmetric ??= SameReversed();
@@ -122,7 +125,8 @@ public sealed class CutShape
             return true;
         // Only how the two lie to each other matters: while both are moved together the answer stays known.
         static double R(double mm) => Math.Round(mm, 2);
-        var key = (a, b, R(boxB.XMm - boxA.XMm), R(boxB.YMm - boxA.YMm), R(boxA.WidthMm), R(boxA.HeightMm), R(boxB.WidthMm), R(boxB.HeightMm));
+        var key = (a, b, R(boxB.XMm - boxA.XMm), R(boxB.YMm - boxA.YMm), R(boxA.WidthMm), R(boxA.HeightMm), R(boxB.WidthMm),
+            R(boxB.HeightMm));
         if (KnownOverlaps.Count >= MostOverlaps)
             KnownOverlaps.Clear();
         return KnownOverlaps.GetOrAdd(key, _ =>
@@ -147,7 +151,8 @@ public sealed class CutShape
         var (inOne, inTwo) = (new IndexedPointInAreaLocator(one), new IndexedPointInAreaLocator(two));
         for (var i = 0; i < SpotsTried * SpotsTried; i++)
         {
-            var spot = new Coordinate(both.MinX + both.Width * (i / SpotsTried + 0.5) / SpotsTried, both.MinY + both.Height * (i % SpotsTried + 0.5) / SpotsTried);
+            var spot = new Coordinate(both.MinX + both.Width * (i / SpotsTried + 0.5) / SpotsTried,
+                both.MinY + both.Height * (i % SpotsTried + 0.5) / SpotsTried);
             if (inOne.Locate(spot) != Location.Interior || inTwo.Locate(spot) != Location.Interior)
                 continue;
             var point = Plane.Factory.CreatePoint(spot);

@@ -57,17 +57,20 @@ public static class LetterShapes
         return around.IsNull ? null : (around.Width, around.Height);
     }
 
-    private static LoadedFont FontOf(Lettering words) => Loaded.GetOrAdd(words.Font, id => new LoadedFont(LetterFont.All.First(f => f.Id == id)));
+    private static LoadedFont FontOf(Lettering words) =>
+        Loaded.GetOrAdd(words.Font, id => new LoadedFont(LetterFont.All.First(f => f.Id == id)));
 
     /// <summary>Every letter of every line in its place.</summary>
     private static IEnumerable<Ground> Letters(Lettering words)
     {
         var (font, budget) = (FontOf(words), new WorkLimit(CancellationToken.None));
         var scale = words.HeightMm / font.CapitalHeight;
-        return words.Text.Split('\n').SelectMany((line, i) => Line(font, line.Trim(), words, scale, i * words.HeightMm * LinePitch, budget));
+        return words.Text.Split('\n')
+            .SelectMany((line, i) => Line(font, line.Trim(), words, scale, i * words.HeightMm * LinePitch, budget));
     }
 
-    private static IEnumerable<Ground> Line(LoadedFont font, string text, Lettering words, double scale, double baselineMm, WorkLimit budget)
+    private static IEnumerable<Ground> Line(LoadedFont font, string text, Lettering words, double scale, double baselineMm,
+        WorkLimit budget)
     {
         var glyphs = font.Shape(text);
         var gap = words.GapMm / scale;
@@ -115,10 +118,15 @@ public static class LetterShapes
 
         public LoadedFont(LetterFont font)
         {
-            using var stream = typeof(LoadedFont).Assembly.GetManifestResourceStream($"Juxtherm.Core.Artwork.Fonts.{font.File}") ?? throw new InvalidOperationException($"The font {font.File} does not ship.");
+            using var stream = typeof(LoadedFont).Assembly.GetManifestResourceStream($"Juxtherm.Core.Artwork.Fonts.{font.File}")
+                ?? throw new InvalidOperationException($"The font {font.File} does not ship.");
             using var copy = new MemoryStream();
             stream.CopyTo(copy);
-            _font = new SKFont(SKTypeface.FromData(SKData.CreateCopy(copy.ToArray())), DesignSize) { Hinting = SKFontHinting.None, Subpixel = true };
+            _font = new SKFont(SKTypeface.FromData(SKData.CreateCopy(copy.ToArray())), DesignSize)
+            {
+                Hinting = SKFontHinting.None,
+                Subpixel = true
+            };
             var bytes = copy.ToArray();
             var pinned = System.Runtime.InteropServices.GCHandle.Alloc(bytes, System.Runtime.InteropServices.GCHandleType.Pinned);
             using var blob = new Blob(pinned.AddrOfPinnedObject(), bytes.Length, MemoryMode.ReadOnly);
@@ -139,20 +147,25 @@ public static class LetterShapes
             lock (_one)
                 _shaper.Shape(buffer);
             var (infos, positions) = (buffer.GlyphInfos, buffer.GlyphPositions);
-            return [.. infos.Select((g, i) => new Glyph((ushort)g.Codepoint, positions[i].XOffset, -positions[i].YOffset, positions[i].XAdvance))];
+            return [.. infos.Select((g, i) =>
+                new Glyph((ushort)g.Codepoint, positions[i].XOffset, -positions[i].YOffset, positions[i].XAdvance))];
         }
 
         public IReadOnlyList<string> Missing(string text) =>
-            [.. text.EnumerateRunes().Where(r => !System.Text.Rune.IsWhiteSpace(r) && !_font.ContainsGlyph(r.Value)).Select(r => r.ToString()).Distinct(StringComparer.Ordinal)];
+            [.. text.EnumerateRunes().Where(r => !System.Text.Rune.IsWhiteSpace(r) && !_font.ContainsGlyph(r.Value))
+                .Select(r => r.ToString()).Distinct(StringComparer.Ordinal)];
 
         /// <summary>Outline of a letter in the font's own units; letters are filled by the non-zero rule.</summary>
-        public Ground Outline(ushort glyph, double tolerance, WorkLimit budget) => glyph == 0 ? Plane.Nothing : _outlines.GetOrAdd(glyph, id =>
+        public Ground Outline(ushort glyph, double tolerance, WorkLimit budget) =>
+            glyph == 0 ? Plane.Nothing : _outlines.GetOrAdd(glyph, id =>
         {
             SKPath? path;
             lock (_one)
                 path = _font.GetGlyphPath(id);
             using (path)
-                return path is null ? Plane.Nothing : FillRule.Ground(Rings.Of(path, Math.Min(tolerance, 0.5), budget).ConvertAll(t => t.Points), evenOdd: false, 0.01);
+                return path is null
+                    ? Plane.Nothing
+                    : FillRule.Ground(Rings.Of(path, Math.Min(tolerance, 0.5), budget).ConvertAll(t => t.Points), evenOdd: false, 0.01);
         });
     }
 }

@@ -5,7 +5,8 @@ namespace Juxtherm.Core.Artwork;
 /// <param name="Font">Id of a shipped font.</param>
 /// <param name="HeightMm">Height of its capitals, mm, 3 to 500.</param>
 /// <param name="GapMm">Added between letters, mm, -50 to 100; below zero tightens.</param>
-/// <param name="ArcDegrees">How much of a circle the words bend around, degrees, -340 to 340: above zero the middle stands highest; 0 for straight.</param>
+/// <param name="ArcDegrees">How much of a circle the words bend around, degrees, -340 to 340: above zero the middle stands highest; 0 for
+/// straight.</param>
 /// <param name="FromNames">Each garment of the run has its own name here instead of the text.</param>
 public sealed record Lettering(string Text, string Font, double HeightMm, double GapMm, double ArcDegrees, bool FromNames)
 {

@@ -33,7 +33,8 @@ public static class NameList
     private static readonly string[] Columns = ["name", "size", "colour", "count"];
 
     /// <summary>Reads a list. What cannot be read is marked and left open; the rest is taken.</summary>
-    /// <param name="text">Lines; columns name, size, colour and count, parted by comma, semicolon or tab, with or without a heading.</param>
+    /// <param name="text">Lines; columns name, size, colour and count, parted by comma, semicolon or tab, with or without a
+    /// heading.</param>
     /// <param name="sizes">Sizes that are known.</param>
     public static NamesRead Read(string text, IReadOnlyList<string> sizes)
     {
@@ -41,7 +42,14 @@ public static class NameList
         ArgumentNullException.ThrowIfNull(sizes);
         var marked = new List<NotRead>();
         var parter = text.Contains('\t', StringComparison.Ordinal) ? "\t" : text.Contains(';', StringComparison.Ordinal) ? ";" : ",";
-        var config = new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = parter, HasHeaderRecord = false, TrimOptions = TrimOptions.Trim, BadDataFound = null, MissingFieldFound = null };
+        var config = new CsvConfiguration(CultureInfo.InvariantCulture)
+        {
+            Delimiter = parter,
+            HasHeaderRecord = false,
+            TrimOptions = TrimOptions.Trim,
+            BadDataFound = null,
+            MissingFieldFound = null
+        };
         using var csv = new CsvParser(new StringReader(text.Replace("\r\n", "\n", StringComparison.Ordinal)), config);
         var order = Columns;
         var read = new List<NameEntry>();
@@ -87,7 +95,8 @@ public static class NameList
         void Mark(string text, string says) => marked.Add(new NotRead(line, name.Length == 0 ? null : name, text, says));
         if (name.Length is 0 or > Lettering.LongestText)
         {
-            Mark(name, name.Length == 0 ? "There is no name on this line." : $"The name has {name.Length} letters; up to {Lettering.LongestText} are accepted.");
+            Mark(name, name.Length == 0
+                ? "There is no name on this line." : $"The name has {name.Length} letters; up to {Lettering.LongestText} are accepted.");
             return null;
         }
 
@@ -98,7 +107,8 @@ public static class NameList
         if (colour.Length > 0 && hex is null)
             Mark(colour, "This color is not known, so the layer's own is used: #rrggbb or a plain English name.");
         var many = 1;
-        if (count.Length > 0 && !(int.TryParse(count, NumberStyles.None, CultureInfo.InvariantCulture, out many) && many is >= 1 and <= 999))
+        if (count.Length > 0
+            && !(int.TryParse(count, NumberStyles.None, CultureInfo.InvariantCulture, out many) && many is >= 1 and <= 999))
         {
             Mark(count, "This is no whole number from 1 to 999, so one is made.");
             many = 1;

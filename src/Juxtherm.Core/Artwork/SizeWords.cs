@@ -3,7 +3,8 @@ using System.Text.RegularExpressions;
 
 namespace Juxtherm.Core.Artwork;
 
-/// <summary>Sizes as people write them on lists. What a size is called differs from maker to maker, so ages only say which group it belongs to (from memory).</summary>
+/// <summary>Sizes as people write them on lists. What a size is called differs from maker to maker, so ages only say which group it belongs
+/// to (from memory).</summary>
 public static partial class SizeWords
 {
     private const double ToddlerFromYears = 2;
@@ -15,10 +16,12 @@ public static partial class SizeWords
         ("2xl", ["xxl", "2xl", "2x", "xxlarge"]), ("3xl", ["xxxl", "3xl", "3x", "xxxlarge"]),
     ];
 
-    private static readonly Dictionary<string, string> Letters = Adult.SelectMany(a => a.Said.Select(said => (said, a.Size))).ToDictionary(p => p.said, p => p.Size, StringComparer.Ordinal);
+    private static readonly Dictionary<string, string> Letters = Adult.SelectMany(a => a.Said.Select(said => (said, a.Size)))
+        .ToDictionary(p => p.said, p => p.Size, StringComparer.Ordinal);
 
     private static readonly string[] Grown = ["adult", "adults", "mens", "men", "womens", "women", "ladies", "unisex"];
-    private static readonly string[] Young = ["youth", "child", "children", "childrens", "kid", "kids", "junior", "boys", "girls", "boy", "girl", "y"];
+    private static readonly string[] Young = ["youth", "child", "children", "childrens", "kid", "kids", "junior", "boys", "girls", "boy",
+        "girl", "y"];
     private static readonly string[] Little = ["infant", "infants", "baby", "newborn", "nb"];
 
     /// <summary>The size that is meant.</summary>
@@ -36,8 +39,10 @@ public static partial class SizeWords
         string? Known(string size) => sizes.Contains(size, StringComparer.Ordinal) ? size : null;
         if (Ages().Match(text) is { Success: true } age)
         {
-            var years = double.Parse(age.Groups["from"].Value, CultureInfo.InvariantCulture) / (age.Groups["unit"].Value.StartsWith('m') ? 12 : 1);
-            return Known(years < ToddlerFromYears ? "infant" : age.Groups["unit"].Value == "t" || years < ChildFromYears ? "toddler" : "child");
+            var years = double.Parse(age.Groups["from"].Value, CultureInfo.InvariantCulture) / (age.Groups["unit"].Value.StartsWith('m')
+                ? 12 : 1);
+            return Known(years < ToddlerFromYears
+                ? "infant" : age.Groups["unit"].Value == "t" || years < ChildFromYears ? "toddler" : "child");
         }
 
         var words = text.Split([' ', '-', '/', '.'], StringSplitOptions.RemoveEmptyEntries);
@@ -51,6 +56,7 @@ public static partial class SizeWords
         return Letters.TryGetValue(letters, out var adult) ? Known("adult-" + adult) : null;
     }
 
-    [GeneratedRegex(@"^(?<from>\d{1,2})(\s*(-|to)\s*\d{1,2})?\s*(?<unit>years?|yrs?|y|months?|mos?|m|t)\.?(\s*old)?$", RegexOptions.ExplicitCapture | RegexOptions.NonBacktracking)]
+    [GeneratedRegex(@"^(?<from>\d{1,2})(\s*(-|to)\s*\d{1,2})?\s*(?<unit>years?|yrs?|y|months?|mos?|m|t)\.?(\s*old)?$",
+        RegexOptions.ExplicitCapture | RegexOptions.NonBacktracking)]
     private static partial Regex Ages();
 }

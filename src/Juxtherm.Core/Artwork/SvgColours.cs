@@ -45,7 +45,8 @@ internal static class SvgColours
         for (var i = 0; i < parts.Length; i++)
         {
             var percent = parts[i].EndsWith('%');
-            if (!double.TryParse(parts[i].TrimEnd('%').Replace("deg", "", StringComparison.Ordinal), NumberStyles.Float, CultureInfo.InvariantCulture, out n[i]) || !double.IsFinite(n[i]))
+            if (!double.TryParse(parts[i].TrimEnd('%').Replace("deg", "", StringComparison.Ordinal), NumberStyles.Float,
+                CultureInfo.InvariantCulture, out n[i]) || !double.IsFinite(n[i]))
                 return null;
             // Shares as 0 to 1; channels of rgb() as 0 to 255.
             if (percent)

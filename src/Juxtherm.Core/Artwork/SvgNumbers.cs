@@ -26,12 +26,16 @@ internal static class SvgNumbers
             if (char.IsAsciiDigit(c) || c is '+' or '-' or '.')
             {
                 var start = i++;
-                while (i < text.Length && (char.IsAsciiDigit(text[i]) || text[i] == '.' || text[i] is 'e' or 'E' || (text[i] is '+' or '-' && text[i - 1] is 'e' or 'E')))
+                while (i < text.Length
+                    && (char.IsAsciiDigit(text[i]) || text[i] == '.' || text[i] is 'e' or 'E'
+                        || (text[i] is '+' or '-' && text[i - 1] is 'e' or 'E')))
                     i++;
                 // Several decimals may stand without a space between them ("1.5.5"); their lengths are judged together.
                 var number = text.AsSpan(start, i - start);
                 var second = number.IndexOf('.') is >= 0 and var dot ? number[(dot + 1)..].IndexOf('.') : -1;
-                if (second < 0 && !(double.TryParse(number, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) && Math.Abs(value) <= Most))
+                if (second < 0
+                    && !(double.TryParse(number, NumberStyles.Float, CultureInfo.InvariantCulture, out var value)
+                        && Math.Abs(value) <= Most))
                     throw NotFinite(number.ToString(), where);
             }
             else if (Commands.Contains(c, StringComparison.Ordinal) || char.IsWhiteSpace(c) || c == ',')
@@ -40,7 +44,9 @@ internal static class SvgNumbers
             }
             else
             {
-                throw new RefusedDrawing(new Phrase("svg-numbers.broken", ("where", where), ("substring", text.Substring(i, Math.Min(12, text.Length - i)))), "broken");
+                throw new RefusedDrawing(
+                    new Phrase("svg-numbers.broken", ("where", where), ("substring", text.Substring(i, Math.Min(12, text.Length - i)))),
+                    "broken");
             }
         }
     }
@@ -56,7 +62,8 @@ internal static class SvgNumbers
 
     /// <summary>One number within bounds.</summary>
     public static double Number(string text, string where) =>
-        double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) && Math.Abs(value) <= Most ? value : throw NotFinite(text, where);
+        double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) && Math.Abs(value) <= Most
+        ? value : throw NotFinite(text, where);
 
     /// <summary>A length in user units; percentages are of <paramref name="whole"/>. Null when there is none.</summary>
     public static double? Length(string? text, double whole, string where)
@@ -80,11 +87,13 @@ internal static class SvgNumbers
             "em" or "rem" => 16,
             "ex" => 8,
             "%" => whole / 100,
-            var unit => throw new RefusedDrawing(new Phrase("svg-numbers.wrong-type", ("where", where), ("t", t), ("isUnit", unit == "nan")), "wrong-type"),
+            var unit => throw new RefusedDrawing(
+                new Phrase("svg-numbers.wrong-type", ("where", where), ("t", t), ("isUnit", unit == "nan")), "wrong-type"),
         };
         return Number(t[..end], where) * factor;
     }
 
     private static RefusedDrawing NotFinite(string text, string where) =>
-        new(new Phrase("svg-numbers.out-of-range", ("where", where), ("text", text.Length > 24 ? text[..24] + "…" : text), ("most", Most)), "out-of-range");
+        new(new Phrase("svg-numbers.out-of-range", ("where", where), ("text", text.Length > 24 ? text[..24] + "…" : text), ("most", Most)),
+            "out-of-range");
 }

@@ -73,16 +73,21 @@ public sealed record CareAdvice(IReadOnlyList<CareMark> Marks, IReadOnlyList<str
         {
             CareKind.Wash => new CareAdvice(
             [
-                ByHand.Contains(material.Id, StringComparer.Ordinal) ? new(CareSymbol.WashByHand, words.Say("care-advice.text")) : new(CareSymbol.WashMild30, words.Say("care-advice.text-2")),
+                ByHand.Contains(material.Id, StringComparer.Ordinal)
+                ? new(CareSymbol.WashByHand, words.Say("care-advice.text")) : new(CareSymbol.WashMild30, words.Say("care-advice.text-2")),
                 new(CareSymbol.DoNotBleach, words.Say("care-advice.text-3")),
-                NotTumbled.Contains(material.Id, StringComparer.Ordinal) ? new(CareSymbol.DoNotTumble, words.Say("care-advice.text-4")) : new(CareSymbol.TumbleLow, words.Say("care-advice.text-5")),
-                job.Blank.CareDots == 0 ? new(CareSymbol.DoNotIron, words.Say("care-advice.text-6")) : new(CareSymbol.IronLow, words.Say("care-advice.text-7")),
+                NotTumbled.Contains(material.Id, StringComparer.Ordinal)
+                ? new(CareSymbol.DoNotTumble, words.Say("care-advice.text-4")) : new(CareSymbol.TumbleLow, words.Say("care-advice.text-5")),
+                job.Blank.CareDots == 0
+                ? new(CareSymbol.DoNotIron, words.Say("care-advice.text-6")) : new(CareSymbol.IronLow, words.Say("care-advice.text-7")),
                 new(CareSymbol.DoNotDryClean, words.Say("care-advice.text-8")),
             ],
-            [words.Say("care-advice.text-9", ("hours", hours)), words.Say("care-advice.text-10"), words.Say("care-advice.text-11")], hours, material.Care),
+            [words.Say("care-advice.text-9", ("hours", hours)), words.Say("care-advice.text-10"), words.Say("care-advice.text-11")], hours,
+            material.Care),
             CareKind.HandWash => new CareAdvice(
             [new(CareSymbol.WashByHand, words.Say("care-advice.text-12")), new(CareSymbol.NoDishwasher, words.Say("care-advice.text-13"))],
-            [words.Say("care-advice.text-14", ("hours", hours)), words.Say("care-advice.text-15"), words.Say("care-advice.text-16")], hours, material.Care),
+            [words.Say("care-advice.text-14", ("hours", hours)), words.Say("care-advice.text-15"), words.Say("care-advice.text-16")], hours,
+            material.Care),
             _ => new CareAdvice(
             [new(CareSymbol.DoNotWash, words.Say("care-advice.text-17")), new(CareSymbol.Wipe, words.Say("care-advice.text-18"))],
             [words.Say("care-advice.text-19"), words.Say("care-advice.text-20")], 0, material.Care),

@@ -18,7 +18,8 @@ public static class Blend
     // Dye of less than this part of the cloth does not show in the vinyl.
     private const double DyeShare = 0.2;
 
-    private static readonly Provenance ByShare = new(ProvenanceKind.FromMemory, "by share of the fibres on its label; how a mixture behaves is a rule of thumb, not measured");
+    private static readonly Provenance ByShare = new(ProvenanceKind.FromMemory,
+        "by share of the fibres on its label; how a mixture behaves is a rule of thumb, not measured");
 
     /// <summary>The cloth that these fibres make.</summary>
     /// <param name="id">Its id.</param>
@@ -37,11 +38,17 @@ public static class Blend
         return new Material(
             id, name, MaterialKind.Cloth, counted.Exists(p => p.Material.Care != CareKind.Wash) ? CareKind.HandWash : CareKind.Wash,
             new ThermalFigures(
-                Mean(m => m.Thermal.ConductivityWmK.Value), Mean(m => m.Thermal.DensityKgM3.Value), Mean(m => m.Thermal.SpecificHeatJkgK.Value), Mean(m => m.Thermal.ThicknessMm.Value),
+                Mean(m => m.Thermal.ConductivityWmK.Value), Mean(m => m.Thermal.DensityKgM3.Value),
+                Mean(m => m.Thermal.SpecificHeatJkgK.Value), Mean(m => m.Thermal.ThicknessMm.Value),
                 Mean(m => m.Thermal.RegainPercent?.Value ?? 0)),
-            new Sourced<double>(Math.Round(Math.Min(mean, delicate.LimitCelsius.Value + AboveDelicateK)), ByShare), delicate.LimitConsequence,
-            counted.Where(p => p.Material.DyeMigrationCelsius is not null && p.Share >= DyeShare).Select(p => p.Material.DyeMigrationCelsius).MinBy(d => d!.Value),
-            Mean(m => m.Demand.Value), new Sourced<double>(Math.Ceiling(parts.Sum(p => p.Share * p.Material.PreheatSeconds.Value)), ByShare), most.Prewash,
-            most.Lofty, counted.Select(p => p.Material.Uncertain).FirstOrDefault(u => u is not null), counted.Exists(p => p.Material.UncertaintyStops), counted.Select(p => p.Material.NeverPressed).FirstOrDefault(n => n is not null));
+            new Sourced<double>(Math.Round(Math.Min(mean, delicate.LimitCelsius.Value + AboveDelicateK)), ByShare),
+            delicate.LimitConsequence,
+            counted.Where(p => p.Material.DyeMigrationCelsius is not null && p.Share >= DyeShare)
+            .Select(p => p.Material.DyeMigrationCelsius).MinBy(d => d!.Value),
+            Mean(m => m.Demand.Value),
+            new Sourced<double>(Math.Ceiling(parts.Sum(p => p.Share * p.Material.PreheatSeconds.Value)), ByShare), most.Prewash,
+            most.Lofty, counted.Select(p => p.Material.Uncertain).FirstOrDefault(u => u is not null),
+            counted.Exists(p => p.Material.UncertaintyStops), counted.Select(p => p.Material.NeverPressed)
+            .FirstOrDefault(n => n is not null));
     }
 }

@@ -26,7 +26,12 @@ public sealed class CatalogueException(params IReadOnlyList<Phrase> says) : Exce
 /// </summary>
 public static class CatalogueReader
 {
-    private static readonly JsonDocumentOptions Strict = new() { AllowDuplicateProperties = false, CommentHandling = JsonCommentHandling.Disallow, MaxDepth = 16 };
+    private static readonly JsonDocumentOptions Strict = new()
+    {
+        AllowDuplicateProperties = false,
+        CommentHandling = JsonCommentHandling.Disallow,
+        MaxDepth = 16
+    };
 
     /// <summary>Reads all files into one snapshot.</summary>
     /// <param name="files">The files; their order does not matter.</param>
@@ -47,7 +52,9 @@ public static class CatalogueReader
             }
             catch (JsonException e)
             {
-                problems.Add("", new Phrase("catalogue-reader.broken", ("lineNumber", e.LineNumber + 1), ("bytePositionInLine", e.BytePositionInLine + 1), ("message", e.Message)), "broken");
+                problems.Add("",
+                    new Phrase("catalogue-reader.broken", ("lineNumber", e.LineNumber + 1),
+                        ("bytePositionInLine", e.BytePositionInLine + 1), ("message", e.Message)), "broken");
             }
 
             faults.AddRange(problems.Found.Select(p => new Phrase("catalogue-reader.in-file", ("file", file.Name), ("fault", p.Says))));
@@ -57,7 +64,9 @@ public static class CatalogueReader
             faults.AddRange(parts.Missing());
         if (faults.Count > 0)
             throw new CatalogueException(faults);
-        return new CatalogueSnapshot(Fingerprint(sorted), parts.Vinyls, parts.Materials, parts.HeatSources, parts.Forms, parts.Measures, parts.Covers, parts.Underlays, parts.Carrier!, parts.Work!) { Cutters = parts.Cutters };
+        return new CatalogueSnapshot(Fingerprint(sorted), parts.Vinyls, parts.Materials, parts.HeatSources, parts.Forms, parts.Measures,
+            parts.Covers, parts.Underlays, parts.Carrier!, parts.Work!)
+        { Cutters = parts.Cutters };
     }
 
     private static string Fingerprint(IEnumerable<CatalogueFile> files)
@@ -70,7 +79,8 @@ public static class CatalogueReader
     {
         if (!root.IsObject())
             return;
-        root.OnlyNames("provenance", "vinyls", "materials", "heatSources", "forms", "measures", "covers", "underlays", "carrier", "work", "cutters");
+        root.OnlyNames("provenance", "vinyls", "materials", "heatSources", "forms", "measures", "covers", "underlays", "carrier", "work",
+            "cutters");
         var sources = ProvenanceTable(root["provenance"]);
         AddAll(root["vinyls"], parts.Vinyls, c => VinylOf(c, sources));
         AddAll(root["materials"], parts.Materials, c => MaterialOf(c, sources));
@@ -97,7 +107,13 @@ public static class CatalogueReader
             entry.OnlyNames("kind", "source");
             var kind = entry["kind"].Choice(["published", "common-practice", "from-memory"], null);
             read[key] = new Provenance(
-                kind switch { "published" => ProvenanceKind.Published, "common-practice" => ProvenanceKind.CommonPractice, _ => ProvenanceKind.FromMemory },
+                kind switch
+                {
+                    "published" => ProvenanceKind.Published,
+                    "common-practice" => ProvenanceKind.CommonPractice,
+                    _ =>
+                    ProvenanceKind.FromMemory
+                },
                 entry["source"].Text());
         }
 
@@ -119,21 +135,29 @@ public static class CatalogueReader
 
     private static Vinyl VinylOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "smoothFace", "hidesWeave", "pile", "note", "thermal", "activationCelsius", "chartCelsius", "chartSeconds", "referenceCelsius", "referenceSeconds",
-            "pressure", "peel", "holdsFromBond", "targetBond", "mostBurden", "finishSeconds", "heatsOnce", "mirrored", "notUnder", "liesOn", "carriesOthers", "stackBurden", "loftyStackBurden", "shrinkPercent", "tackSeconds", "smallestDetailMm", "weedEffort",
+        c.OnlyNames("id", "name", "smoothFace", "hidesWeave", "pile", "note", "thermal", "activationCelsius", "chartCelsius",
+            "chartSeconds", "referenceCelsius", "referenceSeconds",
+            "pressure", "peel", "holdsFromBond", "targetBond", "mostBurden", "finishSeconds", "heatsOnce", "mirrored", "notUnder", "liesOn",
+            "carriesOthers", "stackBurden", "loftyStackBurden", "shrinkPercent", "tackSeconds", "smallestDetailMm", "weedEffort",
             "directional", "blade", "forceGrams", "passes");
         return new Vinyl(
             c["id"].Text(), c["id"].Text(), c["name"].Text(), c["note"].Text(""), ThermalOf(c["thermal"], sources),
-            Number(c["activationCelsius"], sources, 40, 150), Spread(c["chartCelsius"], sources, 80, 220), Spread(c["chartSeconds"], sources, 1, 120),
+            Number(c["activationCelsius"], sources, 40, 150), Spread(c["chartCelsius"], sources, 80, 220),
+            Spread(c["chartSeconds"], sources, 1, 120),
             Number(c["referenceCelsius"], sources, 80, 220), Number(c["referenceSeconds"], sources, 1, 120),
             Pressure(c["pressure"], sources),
             Read(c["peel"], sources, v => CatalogueIds.Peels[v.Choice([.. CatalogueIds.Peels.Keys], null) ?? "warm"]),
-            Number(c["holdsFromBond"], sources, 0.05, 10), Number(c["targetBond"], sources, 0.05, 10), Number(c["mostBurden"], sources, 0.5, 100),
+            Number(c["holdsFromBond"], sources, 0.05, 10), Number(c["targetBond"], sources, 0.05, 10),
+            Number(c["mostBurden"], sources, 0.5, 100),
             Number(c["finishSeconds"], sources, 0, 30), Truth(c["heatsOnce"], sources), Truth(c["mirrored"], sources),
-            c["notUnder"].Names.ToDictionary(name => name, name => Read(c["notUnder"][name], sources, v => v.Text()), StringComparer.Ordinal),
-            Read(c["liesOn"], sources, Word<LiesOn>), Truth(c["carriesOthers"], sources), Number(c["stackBurden"], sources, 0.5, 50), Number(c["loftyStackBurden"], sources, 0.5, 50), Number(c["shrinkPercent"], sources, 0, 5), Number(c["tackSeconds"], sources, 1, 15),
+            c["notUnder"].Names.ToDictionary(name => name, name => Read(c["notUnder"][name], sources, v => v.Text()),
+                StringComparer.Ordinal),
+            Read(c["liesOn"], sources, Word<LiesOn>), Truth(c["carriesOthers"], sources), Number(c["stackBurden"], sources, 0.5, 50),
+            Number(c["loftyStackBurden"], sources, 0.5, 50), Number(c["shrinkPercent"], sources, 0, 5),
+            Number(c["tackSeconds"], sources, 1, 15),
             Number(c["smallestDetailMm"], sources, 0.1, 20), Number(c["weedEffort"], sources, 0.1, 10),
-            Truth(c["directional"], sources), Read(c["blade"], sources, Word<Blade>), Number(c["forceGrams"], sources, 5, 1000), Number(c["passes"], sources, 1, 6))
+            Truth(c["directional"], sources), Read(c["blade"], sources, Word<Blade>), Number(c["forceGrams"], sources, 5, 1000),
+            Number(c["passes"], sources, 1, 6))
         {
             SmoothFace = c["smoothFace"].Flag(false),
             HidesWeave = c["hidesWeave"].Flag(false),
@@ -143,9 +167,11 @@ public static class CatalogueReader
 
     private static Material MaterialOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "kind", "care", "lofty", "uncertain", "uncertaintyStops", "neverPressed", "thermal", "limitCelsius", "limitConsequence", "dyeMigrationCelsius", "demand", "preheatSeconds", "prewash", "wantsPressure", "cracks");
+        c.OnlyNames("id", "name", "kind", "care", "lofty", "uncertain", "uncertaintyStops", "neverPressed", "thermal", "limitCelsius",
+            "limitConsequence", "dyeMigrationCelsius", "demand", "preheatSeconds", "prewash", "wantsPressure", "cracks");
         return new Material(
-            c["id"].Text(), c["name"].Text(), KindOf(c["kind"]), CareOf(c["care"]), ThermalOf(c["thermal"], sources), Number(c["limitCelsius"], sources, 50, 600),
+            c["id"].Text(), c["name"].Text(), KindOf(c["kind"]), CareOf(c["care"]), ThermalOf(c["thermal"], sources),
+            Number(c["limitCelsius"], sources, 50, 600),
             c["limitConsequence"].Text(), Optional(c["dyeMigrationCelsius"], sources, 80, 250), Number(c["demand"], sources, 0.1, 20),
             Number(c["preheatSeconds"], sources, 0, 60), Truth(c["prewash"], sources), Truth(c["lofty"], sources),
             Words(c["uncertain"], sources), c["uncertaintyStops"].Flag(false), Words(c["neverPressed"], sources))
@@ -155,11 +181,14 @@ public static class CatalogueReader
         };
     }
 
-    private static Sourced<PressureLevel> Pressure(JsonCursor c, Dictionary<string, Provenance> sources) => Read(c, sources, v => CatalogueIds.Pressures[v.Choice([.. CatalogueIds.Pressures.Keys], null) ?? "medium"]);
+    private static Sourced<PressureLevel> Pressure(JsonCursor c, Dictionary<string, Provenance> sources) =>
+        Read(c, sources, v => CatalogueIds.Pressures[v.Choice([.. CatalogueIds.Pressures.Keys], null) ?? "medium"]);
 
     private static HeatSource HeatSourceOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "heldByHand", "presses", "pressureKPa", "plate", "plateWidthMm", "plateHeightMm", "dialCelsius", "dialStep", "dialUnit", "dialOffsetK", "backPressSeconds", "pressesFromBack", "marks", "longerPreheatSeconds", "hotAirWm2K", "duty", "underlay", "cover", "steamPossible", "pressureAdjustable", "hinged", "dialErrorK", "pressureErrorFactor");
+        c.OnlyNames("id", "name", "heldByHand", "presses", "pressureKPa", "plate", "plateWidthMm", "plateHeightMm", "dialCelsius",
+            "dialStep", "dialUnit", "dialOffsetK", "backPressSeconds", "pressesFromBack", "marks", "longerPreheatSeconds", "hotAirWm2K",
+            "duty", "underlay", "cover", "steamPossible", "pressureAdjustable", "hinged", "dialErrorK", "pressureErrorFactor");
         if (c["marks"].Exists == c["dialStep"].Exists)
             c.Fault(new Phrase("catalogue-reader.missing", ("pointer", c.Pointer)), "missing");
         c["presses"].IsArray();
@@ -169,11 +198,16 @@ public static class CatalogueReader
             Read(c["plate"], sources, v => new Plate(
                 v["heatCapacityJm2K"].RequiredNumber(1000, 2_000_000), v["maxPowerWm2"].RequiredNumber(1000, 200_000),
                 v["controlBandK"].RequiredNumber(0.5, 50), v["idleLossWm2K"].RequiredNumber(0, 100))),
-            Number(c["plateWidthMm"], sources, 10, 2000), Number(c["plateHeightMm"], sources, 10, 2000), Spread(c["dialCelsius"], sources, 40, 600),
-            Optional(c["dialStep"], sources, 1, 50), c["dialUnit"].Choice(["F", "C"], "F") == "C" ? DegreeUnit.C : DegreeUnit.F, Optional(c["dialOffsetK"], sources, -40, 40) ?? NoOffset,
-            [.. c["marks"].Items.Select(m => new DialMark(m["mark"].Text(longest: 10), Number(m["celsius"], sources, 40, 600), Spread(m["band"], sources, 40, 600)))],
+            Number(c["plateWidthMm"], sources, 10, 2000), Number(c["plateHeightMm"], sources, 10, 2000),
+            Spread(c["dialCelsius"], sources, 40, 600),
+            Optional(c["dialStep"], sources, 1, 50), c["dialUnit"].Choice(["F", "C"], "F") == "C"
+            ? DegreeUnit.C : DegreeUnit.F, Optional(c["dialOffsetK"], sources, -40, 40) ?? NoOffset,
+            [.. c["marks"].Items.Select(m =>
+                new DialMark(m["mark"].Text(longest: 10), Number(m["celsius"], sources, 40, 600), Spread(m["band"], sources, 40, 600)))],
             Optional(c["longerPreheatSeconds"], sources, 0, 60), c["underlay"].Text(), c["cover"].Text(), c["steamPossible"].Flag(false),
-            c["pressureAdjustable"].Flag(true), c["hinged"].Flag(false), Optional(c["hotAirWm2K"], sources, 5, 500), Number(c["backPressSeconds"], sources, 1, 60), Number(c["dialErrorK"], sources, 0, 60), Number(c["pressureErrorFactor"], sources, 1, 5))
+            c["pressureAdjustable"].Flag(true), c["hinged"].Flag(false), Optional(c["hotAirWm2K"], sources, 5, 500),
+            Number(c["backPressSeconds"], sources, 1, 60), Number(c["dialErrorK"], sources, 0, 60),
+            Number(c["pressureErrorFactor"], sources, 1, 5))
         {
             HeldByHand = c["heldByHand"].Flag(false),
             PressesFromBack = c["pressesFromBack"].Flag(false),
@@ -183,11 +217,14 @@ public static class CatalogueReader
 
     private static ItemForm FormOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "shape", "layers", "materials", "usualMaterial", "widthMm", "heightMm", "supported", "framed", "bib", "filled", "cuffed", "pointed", "knotted");
+        c.OnlyNames("id", "name", "shape", "layers", "materials", "usualMaterial", "widthMm", "heightMm", "supported", "framed", "bib",
+            "filled", "cuffed", "pointed", "knotted");
         c["materials"].IsArray();
         return new ItemForm(
-            c["id"].Text(), c["name"].Text(), ShapeOf(c["shape"]), Number(c["layers"], sources, 1, 4), [.. c["materials"].Items.Select(KindOf)],
-            c["usualMaterial"].Text(), Number(c["widthMm"], sources, 10, 3000), Number(c["heightMm"], sources, 10, 3000), c["supported"].Flag(true), c["framed"].Flag(false))
+            c["id"].Text(), c["name"].Text(), ShapeOf(c["shape"]), Number(c["layers"], sources, 1, 4),
+            [.. c["materials"].Items.Select(KindOf)],
+            c["usualMaterial"].Text(), Number(c["widthMm"], sources, 10, 3000), Number(c["heightMm"], sources, 10, 3000), c["supported"]
+            .Flag(true), c["framed"].Flag(false))
         {
             Bib = c["bib"].Flag(false),
             Filled = c["filled"].Flag(false),
@@ -206,7 +243,9 @@ public static class CatalogueReader
             [.. c["measures"].Items.Where(m => m.IsObject()).Select(m =>
             {
                 m.OnlyNames("id", "name", "how", "values");
-                return new Measure(m["id"].Text(), m["name"].Text(), m["how"].Text(), m["values"].Names.ToDictionary(size => size, size => Number(m["values"][size], sources, 1, 3000), StringComparer.Ordinal));
+                return new Measure(m["id"].Text(), m["name"].Text(), m["how"].Text(),
+                    m["values"].Names.ToDictionary(size => size, size => Number(m["values"][size], sources, 1, 3000),
+                        StringComparer.Ordinal));
             })]);
     }
 
@@ -225,28 +264,43 @@ public static class CatalogueReader
 
     private static WorkFigures WorkOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("laySeconds", "turnSeconds", "warmPeelFromSeconds", "warmPeelAboveCelsius", "hardPeelSeconds", "hardPeelBelowCelsius", "coldPeelBelowCelsius", "hotPeelWithinSeconds", "longestPressSeconds", "shortestPressSeconds", "cureHours", "doseReferenceCelsius", "doseZKelvin", "pressureExponent",
+        c.OnlyNames("laySeconds", "turnSeconds", "warmPeelFromSeconds", "warmPeelAboveCelsius", "hardPeelSeconds", "hardPeelBelowCelsius",
+            "coldPeelBelowCelsius", "hotPeelWithinSeconds", "longestPressSeconds", "shortestPressSeconds", "cureHours",
+            "doseReferenceCelsius", "doseZKelvin", "pressureExponent",
             "weedSeconds", "weedSecondsPerCentre", "weedSecondsPerPiece", "weedSecondsPerMetre", "weedSecondsPerDelicatePlace",
-            "cutMarginMm", "cutEdgeMm", "rollWidthMm", "smallestOffcutMm", "testShapeMm", "jointOverlapMm", "loadMatSeconds", "alignSeconds", "nestAbovePercent", "feedExtraMm");
+            "cutMarginMm", "cutEdgeMm", "rollWidthMm", "smallestOffcutMm", "testShapeMm", "jointOverlapMm", "loadMatSeconds",
+            "alignSeconds", "nestAbovePercent", "feedExtraMm");
         return new WorkFigures(
-            Number(c["laySeconds"], sources, 0, 600), Number(c["turnSeconds"], sources, 0, 120), Number(c["warmPeelFromSeconds"], sources, 0, 60), Number(c["warmPeelAboveCelsius"], sources, 25, 90), Spread(c["hardPeelSeconds"], sources, 1, 300), Number(c["hardPeelBelowCelsius"], sources, 35, 150), Number(c["coldPeelBelowCelsius"], sources, 20, 60),
-            Number(c["hotPeelWithinSeconds"], sources, 1, 30), Number(c["longestPressSeconds"], sources, 10, 600), Number(c["shortestPressSeconds"], sources, 1, 20),
-            Number(c["cureHours"], sources, 0, 200), Number(c["doseReferenceCelsius"], sources, 50, 200), Number(c["doseZKelvin"], sources, 5, 200), Number(c["pressureExponent"], sources, 0, 2),
+            Number(c["laySeconds"], sources, 0, 600), Number(c["turnSeconds"], sources, 0, 120),
+            Number(c["warmPeelFromSeconds"], sources, 0, 60), Number(c["warmPeelAboveCelsius"], sources, 25, 90),
+            Spread(c["hardPeelSeconds"], sources, 1, 300), Number(c["hardPeelBelowCelsius"], sources, 35, 150),
+            Number(c["coldPeelBelowCelsius"], sources, 20, 60),
+            Number(c["hotPeelWithinSeconds"], sources, 1, 30), Number(c["longestPressSeconds"], sources, 10, 600),
+            Number(c["shortestPressSeconds"], sources, 1, 20),
+            Number(c["cureHours"], sources, 0, 200), Number(c["doseReferenceCelsius"], sources, 50, 200),
+            Number(c["doseZKelvin"], sources, 5, 200), Number(c["pressureExponent"], sources, 0, 2),
             new WeedingFigures(
-                Number(c["weedSeconds"], sources, 0, 600), Number(c["weedSecondsPerCentre"], sources, 0, 120), Number(c["weedSecondsPerPiece"], sources, 0, 120),
+                Number(c["weedSeconds"], sources, 0, 600), Number(c["weedSecondsPerCentre"], sources, 0, 120),
+                Number(c["weedSecondsPerPiece"], sources, 0, 120),
                 Number(c["weedSecondsPerMetre"], sources, 0, 600), Number(c["weedSecondsPerDelicatePlace"], sources, 0, 120)),
             new CuttingFigures(
-                Number(c["cutMarginMm"], sources, 0, 50), Number(c["cutEdgeMm"], sources, 0, 50), Number(c["rollWidthMm"], sources, 50, 2000), Number(c["smallestOffcutMm"], sources, 10, 500),
-                Number(c["testShapeMm"], sources, 5, 50), Number(c["jointOverlapMm"], sources, 0, 5), Number(c["loadMatSeconds"], sources, 0, 600), Number(c["alignSeconds"], sources, 0, 600),
+                Number(c["cutMarginMm"], sources, 0, 50), Number(c["cutEdgeMm"], sources, 0, 50),
+                Number(c["rollWidthMm"], sources, 50, 2000), Number(c["smallestOffcutMm"], sources, 10, 500),
+                Number(c["testShapeMm"], sources, 5, 50), Number(c["jointOverlapMm"], sources, 0, 5),
+                Number(c["loadMatSeconds"], sources, 0, 600), Number(c["alignSeconds"], sources, 0, 600),
                 Number(c["nestAbovePercent"], sources, 0, 100), Number(c["feedExtraMm"], sources, 0, 500)));
     }
 
     private static Cutter CutterOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "cutWidthMm", "matLengthMm", "matlessLengthMm", "guidesMm", "mostForceGrams", "forceStepGrams", "cutMmPerSecond", "travelMmPerSecond", "liftSeconds");
+        c.OnlyNames("id", "name", "cutWidthMm", "matLengthMm", "matlessLengthMm", "guidesMm", "mostForceGrams", "forceStepGrams",
+            "cutMmPerSecond", "travelMmPerSecond", "liftSeconds");
         return new Cutter(
-            c["id"].Text(), c["name"].Text(), Number(c["cutWidthMm"], sources, 50, 2000), Number(c["matLengthMm"], sources, 50, 3000), Number(c["matlessLengthMm"], sources, 50, 30_000), Number(c["guidesMm"], sources, 50, 2500),
-            Number(c["mostForceGrams"], sources, 10, 2000), Number(c["forceStepGrams"], sources, 1, 100), Number(c["cutMmPerSecond"], sources, 1, 2000), Number(c["travelMmPerSecond"], sources, 1, 3000), Number(c["liftSeconds"], sources, 0, 5));
+            c["id"].Text(), c["name"].Text(), Number(c["cutWidthMm"], sources, 50, 2000), Number(c["matLengthMm"], sources, 50, 3000),
+            Number(c["matlessLengthMm"], sources, 50, 30_000), Number(c["guidesMm"], sources, 50, 2500),
+            Number(c["mostForceGrams"], sources, 10, 2000), Number(c["forceStepGrams"], sources, 1, 100),
+            Number(c["cutMmPerSecond"], sources, 1, 2000), Number(c["travelMmPerSecond"], sources, 1, 3000),
+            Number(c["liftSeconds"], sources, 0, 5));
     }
 
     private static ThermalFigures ThermalOf(JsonCursor c, Dictionary<string, Provenance> sources)
@@ -254,11 +308,13 @@ public static class CatalogueReader
         c.IsObject();
         c.OnlyNames("conductivityWmK", "densityKgM3", "specificHeatJkgK", "thicknessMm", "regainPercent");
         return new ThermalFigures(
-            Number(c["conductivityWmK"], sources, 0.01, 500), Number(c["densityKgM3"], sources, 5, 20_000), Number(c["specificHeatJkgK"], sources, 100, 5000),
+            Number(c["conductivityWmK"], sources, 0.01, 500), Number(c["densityKgM3"], sources, 5, 20_000),
+            Number(c["specificHeatJkgK"], sources, 100, 5000),
             Number(c["thicknessMm"], sources, 0.01, 100), Optional(c["regainPercent"], sources, 0, 40));
     }
 
-    private static readonly Sourced<double> NoOffset = new(0, new Provenance(ProvenanceKind.FromMemory, "nothing is known of it, so the dial is believed"));
+    private static readonly Sourced<double> NoOffset = new(0,
+        new Provenance(ProvenanceKind.FromMemory, "nothing is known of it, so the dial is believed"));
 
     private static MaterialKind KindOf(JsonCursor c) => Word<MaterialKind>(c);
 
@@ -266,23 +322,28 @@ public static class CatalogueReader
 
     private static FaceShape ShapeOf(JsonCursor c) => Word<FaceShape>(c);
 
-    private static Sourced<string>? Words(JsonCursor c, Dictionary<string, Provenance> sources) => c.Exists ? Read(c, sources, v => v.Text()) : null;
+    private static Sourced<string>? Words(JsonCursor c, Dictionary<string, Provenance> sources) =>
+        c.Exists ? Read(c, sources, v => v.Text()) : null;
 
     /// <summary>A member of an enumeration, written in kebab-case.</summary>
     private static T Word<T>(JsonCursor c)
         where T : struct, Enum
     {
-        var known = Enum.GetValues<T>().ToDictionary(v => JsonNamingPolicy.KebabCaseLower.ConvertName(v.ToString()), StringComparer.Ordinal);
+        var known = Enum.GetValues<T>()
+            .ToDictionary(v => JsonNamingPolicy.KebabCaseLower.ConvertName(v.ToString()), StringComparer.Ordinal);
         return c.Choice([.. known.Keys], null) is { } word ? known[word] : default;
     }
 
-    private static Sourced<double> Number(JsonCursor c, Dictionary<string, Provenance> sources, double least, double most) => Read(c, sources, v => v.RequiredNumber(least, most));
+    private static Sourced<double> Number(JsonCursor c, Dictionary<string, Provenance> sources, double least, double most) =>
+        Read(c, sources, v => v.RequiredNumber(least, most));
 
-    private static Sourced<double>? Optional(JsonCursor c, Dictionary<string, Provenance> sources, double least, double most) => c.Exists ? Number(c, sources, least, most) : null;
+    private static Sourced<double>? Optional(JsonCursor c, Dictionary<string, Provenance> sources, double least, double most) =>
+        c.Exists ? Number(c, sources, least, most) : null;
 
     private static Sourced<bool> Truth(JsonCursor c, Dictionary<string, Provenance> sources) => Read(c, sources, v => v.Flag(false));
 
-    private static Sourced<Span> Spread(JsonCursor c, Dictionary<string, Provenance> sources, double least, double most) => Read(c, sources, v =>
+    private static Sourced<Span> Spread(JsonCursor c, Dictionary<string, Provenance> sources, double least, double most) =>
+        Read(c, sources, v =>
     {
         var span = new Span(v[0].RequiredNumber(least, most), v[1].RequiredNumber(least, most));
         if (span.High < span.Low)
@@ -333,7 +394,8 @@ public static class CatalogueReader
             foreach (var (kind, known, id) in new (string, IEnumerable<string>, string)[]
             {
                 ("heat source", HeatSources.Keys, ReferencePractice.HeatSource), ("material", Materials.Keys, ReferencePractice.Material),
-                ("form", Forms.Keys, ReferencePractice.Form), ("cutter", Cutters.Keys, ReferencePractice.Cutter), ("cover", Covers.Keys, ReferencePractice.Cover), ("underlay", Underlays.Keys, ReferencePractice.Underlay),
+                ("form", Forms.Keys, ReferencePractice.Form), ("cutter", Cutters.Keys, ReferencePractice.Cutter),
+                ("cover", Covers.Keys, ReferencePractice.Cover), ("underlay", Underlays.Keys, ReferencePractice.Underlay),
             })
             {
                 if (!known.Contains(id, StringComparer.Ordinal))
@@ -346,7 +408,8 @@ public static class CatalogueReader
                 yield return new Phrase("parts.missing-7", ("source", source.Id), ("underlay", source.Underlay));
             foreach (var source in HeatSources.Values.Where(s => !Covers.ContainsKey(s.Cover)))
                 yield return new Phrase("parts.missing-8", ("source", source.Id), ("cover", source.Cover));
-            foreach (var form in Forms.Values.Where(f => !Measures.TryGetValue(f.Id, out var m) || m.Measures.Count < 2 || m.Measures.Any(x => x.BySize.Count == 0)))
+            foreach (var form in Forms.Values.Where(f => !Measures.TryGetValue(f.Id, out var m) || m.Measures.Count < 2
+                || m.Measures.Any(x => x.BySize.Count == 0)))
                 yield return new Phrase("parts.missing-9", ("form", form.Id));
             foreach (var form in Forms.Values.Where(f => !Materials.ContainsKey(f.UsualMaterial)))
                 yield return new Phrase("parts.missing-10", ("form", form.Id), ("usualMaterial", form.UsualMaterial));
@@ -385,12 +448,13 @@ public static class ReferencePractice
 public static class CatalogueIds
 {
     /// <summary>Pressure levels.</summary>
-    public static IReadOnlyDictionary<string, PressureLevel> Pressures { get; } = new Dictionary<string, PressureLevel>(StringComparer.Ordinal)
-    {
-        ["light"] = PressureLevel.Light,
-        ["medium"] = PressureLevel.Medium,
-        ["firm"] = PressureLevel.Firm,
-    };
+    public static IReadOnlyDictionary<string, PressureLevel> Pressures { get; } =
+        new Dictionary<string, PressureLevel>(StringComparer.Ordinal)
+        {
+            ["light"] = PressureLevel.Light,
+            ["medium"] = PressureLevel.Medium,
+            ["firm"] = PressureLevel.Firm,
+        };
 
     /// <summary>Peel methods of a vinyl.</summary>
     public static IReadOnlyDictionary<string, PeelMethod> Peels { get; } = new Dictionary<string, PeelMethod>(StringComparer.Ordinal)

@@ -9,12 +9,14 @@ namespace Juxtherm.Core.Catalogue;
 /// <param name="ThicknessMm">One layer under the plate, mm.</param>
 /// <param name="RegainPercent">Commercial moisture regain, %, where the material takes up water.</param>
 public sealed record ThermalFigures(
-    Sourced<double> ConductivityWmK, Sourced<double> DensityKgM3, Sourced<double> SpecificHeatJkgK, Sourced<double> ThicknessMm, Sourced<double>? RegainPercent)
+    Sourced<double> ConductivityWmK, Sourced<double> DensityKgM3, Sourced<double> SpecificHeatJkgK, Sourced<double> ThicknessMm,
+    Sourced<double>? RegainPercent)
 {
     /// <summary>A sheet of it.</summary>
     /// <param name="id">What to call the sheet in the stack.</param>
     public Sheet Sheet(string id) =>
-        new(id, new Substance(ConductivityWmK.Value, DensityKgM3.Value, SpecificHeatJkgK.Value, (RegainPercent?.Value ?? 0) / 100), ThicknessMm.Value);
+        new(id, new Substance(ConductivityWmK.Value, DensityKgM3.Value, SpecificHeatJkgK.Value, (RegainPercent?.Value ?? 0) / 100),
+            ThicknessMm.Value);
 }
 
 /// <summary>A family of vinyl.</summary>
@@ -39,7 +41,8 @@ public sealed record ThermalFigures(
 /// <param name="NotUnder">Heat sources that spoil it, by id, with the reason.</param>
 /// <param name="LiesOn">What it may be laid on.</param>
 /// <param name="CarriesOthers">Other vinyl may be laid on it.</param>
-/// <param name="StackHeatDose">Most heat it takes in a stack, as a share of the reference heat dose: it wrinkles under others sooner than alone.</param>
+/// <param name="StackHeatDose">Most heat it takes in a stack, as a share of the reference heat dose: it wrinkles under others sooner than
+/// alone.</param>
 /// <param name="LoftyStackHeatDose">The same in a stack on something lofty, which keeps the heat in from below.</param>
 /// <param name="ShrinkPercent">How much it shrinks at its first heat, %.</param>
 /// <param name="TackSeconds">Usual length of a tack, s.</param>
@@ -54,8 +57,10 @@ public sealed record Vinyl(
     Sourced<Span> ChartCelsius, Sourced<Span> ChartSeconds, Sourced<double> ReferenceCelsius, Sourced<double> ReferenceSeconds,
     Sourced<PressureLevel> Pressure, Sourced<PeelMethod> Peel, Sourced<double> HoldsFromBond, Sourced<double> TargetBond,
     Sourced<double> MostHeatDose, Sourced<double> FinishSeconds, Sourced<bool> HeatsOnce, Sourced<bool> Mirrored,
-    IReadOnlyDictionary<string, Sourced<string>> NotUnder, Sourced<LiesOn> LiesOn, Sourced<bool> CarriesOthers, Sourced<double> StackHeatDose, Sourced<double> LoftyStackHeatDose, Sourced<double> ShrinkPercent, Sourced<double> TackSeconds,
-    Sourced<double> SmallestDetailMm, Sourced<double> WeedEffort, Sourced<bool> Directional, Sourced<Blade> Blade, Sourced<double> ForceGrams, Sourced<double> Passes)
+    IReadOnlyDictionary<string, Sourced<string>> NotUnder, Sourced<LiesOn> LiesOn, Sourced<bool> CarriesOthers,
+    Sourced<double> StackHeatDose, Sourced<double> LoftyStackHeatDose, Sourced<double> ShrinkPercent, Sourced<double> TackSeconds,
+    Sourced<double> SmallestDetailMm, Sourced<double> WeedEffort, Sourced<bool> Directional, Sourced<Blade> Blade,
+    Sourced<double> ForceGrams, Sourced<double> Passes)
 {
     /// <summary>Its face is smooth: what holds on smooth vinyl only holds on it.</summary>
     public bool SmoothFace { get; init; }
@@ -88,7 +93,8 @@ public sealed record Vinyl(
 /// <param name="NeverPressed">Why it is never pressed; null when it may be.</param>
 public sealed record Material(
     string Id, string Name, MaterialKind Kind, CareKind Care, ThermalFigures Thermal, Sourced<double> LimitCelsius, string LimitConsequence,
-    Sourced<double>? DyeMigrationCelsius, Sourced<double> Demand, Sourced<double> PreheatSeconds, Sourced<bool> Prewash, Sourced<bool> Lofty,
+    Sourced<double>? DyeMigrationCelsius, Sourced<double> Demand, Sourced<double> PreheatSeconds, Sourced<bool> Prewash,
+    Sourced<bool> Lofty,
     Sourced<string>? Uncertain, bool UncertaintyStops, Sourced<string>? NeverPressed)
 {
     /// <summary>It cracks where it is heated fast or unevenly.</summary>
@@ -125,7 +131,8 @@ public sealed record CoolSpot(double XMm, double YMm, double WidthMm, double Hei
 /// <param name="DialUnit">The degrees that the dial shows.</param>
 /// <param name="DialOffsetK">How much hotter the plate's face is than the dial shows, K; below zero when cooler.</param>
 /// <param name="Marks">Marks instead of degrees, coolest first.</param>
-/// <param name="LongerPreheatSeconds">How long this source preheats a blank, s, when that is longer than the blank itself asks; null for the blank's own.</param>
+/// <param name="LongerPreheatSeconds">How long this source preheats a blank, s, when that is longer than the blank itself asks; null for
+/// the blank's own.</param>
 /// <param name="Underlay">Usual underlay id.</param>
 /// <param name="Cover">Usual cover id.</param>
 /// <param name="SteamPossible">It has a steam setting.</param>
@@ -137,8 +144,10 @@ public sealed record CoolSpot(double XMm, double YMm, double WidthMm, double Hei
 /// <param name="PressureErrorFactor">By what factor the pressure may be off, either way.</param>
 public sealed record HeatSource(
     string Id, string Name, string Kind, IReadOnlyList<FaceShape> Presses, IReadOnlyDictionary<PressureLevel, Sourced<double>> PressureKPa,
-    Sourced<Plate> Plate, Sourced<double> PlateWidthMm, Sourced<double> PlateHeightMm, Sourced<Span> DialCelsius, Sourced<double>? DialStep, DegreeUnit DialUnit, Sourced<double> DialOffsetK,
-    IReadOnlyList<DialMark> Marks, Sourced<double>? LongerPreheatSeconds, string Underlay, string Cover, bool SteamPossible, bool PressureAdjustable, bool Hinged,
+    Sourced<Plate> Plate, Sourced<double> PlateWidthMm, Sourced<double> PlateHeightMm, Sourced<Span> DialCelsius, Sourced<double>? DialStep,
+    DegreeUnit DialUnit, Sourced<double> DialOffsetK,
+    IReadOnlyList<DialMark> Marks, Sourced<double>? LongerPreheatSeconds, string Underlay, string Cover, bool SteamPossible,
+    bool PressureAdjustable, bool Hinged,
     Sourced<double>? HotAirWm2K, Sourced<double> BackPressSeconds, Sourced<double> DialErrorK, Sourced<double> PressureErrorFactor)
 {
     /// <summary>Where the plate's face is when the dial stands there, °C: of a mark, the middle of the band in which it wanders.</summary>
@@ -147,7 +156,8 @@ public sealed record HeatSource(
 
     /// <summary>The mark nearest to a temperature, of two as near the hotter; null where the dial shows degrees.</summary>
     /// <param name="celsius">°C.</param>
-    public DialMark? MarkAt(double celsius) => Marks.OrderBy(m => Math.Abs(m.Celsius.Value - celsius)).ThenByDescending(m => m.Celsius.Value).FirstOrDefault();
+    public DialMark? MarkAt(double celsius) =>
+        Marks.OrderBy(m => Math.Abs(m.Celsius.Value - celsius)).ThenByDescending(m => m.Celsius.Value).FirstOrDefault();
 
     /// <summary>It is set down and leaned on by hand.</summary>
     public bool HeldByHand { get; init; }
@@ -208,7 +218,8 @@ public sealed record Measure(string Id, string Name, string How, IReadOnlyDictio
 
     /// <summary>The usual value for a size, mm.</summary>
     /// <param name="size">Size id.</param>
-    public Sourced<double> For(string size) => BySize.TryGetValue(size, out var value) ? value : BySize.TryGetValue(AnySize, out var any) ? any : BySize.Values.First();
+    public Sourced<double> For(string size) =>
+        BySize.TryGetValue(size, out var value) ? value : BySize.TryGetValue(AnySize, out var any) ? any : BySize.Values.First();
 }
 
 /// <summary>How a kind of item is drawn and measured.</summary>
@@ -246,7 +257,8 @@ public sealed record Supply(string Id, string Name, ThermalFigures? Thermal)
 /// <param name="SecondsPerPiece">For each piece that the waste has to clear, s.</param>
 /// <param name="SecondsPerMetre">For each metre of cut, s.</param>
 /// <param name="SecondsPerDelicatePlace">For each delicate place, s.</param>
-public sealed record WeedingFigures(Sourced<double> Seconds, Sourced<double> SecondsPerCentre, Sourced<double> SecondsPerPiece, Sourced<double> SecondsPerMetre, Sourced<double> SecondsPerDelicatePlace);
+public sealed record WeedingFigures(Sourced<double> Seconds, Sourced<double> SecondsPerCentre, Sourced<double> SecondsPerPiece,
+    Sourced<double> SecondsPerMetre, Sourced<double> SecondsPerDelicatePlace);
 
 /// <summary>A kind of cutter.</summary>
 /// <param name="Id">Stable id.</param>
@@ -261,8 +273,10 @@ public sealed record WeedingFigures(Sourced<double> Seconds, Sourced<double> Sec
 /// <param name="TravelMmPerSecond">How fast it moves with the blade up, mm/s.</param>
 /// <param name="LiftSeconds">To lift or lower the blade, s.</param>
 public sealed record Cutter(
-    string Id, string Name, Sourced<double> CutWidthMm, Sourced<double> MatLengthMm, Sourced<double> MatlessLengthMm, Sourced<double> GuidesMm,
-    Sourced<double> MostForceGrams, Sourced<double> ForceStepGrams, Sourced<double> CutMmPerSecond, Sourced<double> TravelMmPerSecond, Sourced<double> LiftSeconds);
+    string Id, string Name, Sourced<double> CutWidthMm, Sourced<double> MatLengthMm, Sourced<double> MatlessLengthMm,
+    Sourced<double> GuidesMm,
+    Sourced<double> MostForceGrams, Sourced<double> ForceStepGrams, Sourced<double> CutMmPerSecond, Sourced<double> TravelMmPerSecond,
+    Sourced<double> LiftSeconds);
 
 /// <summary>Figures of cutting that belong to no single vinyl or cutter.</summary>
 /// <param name="MarginMm">Room for scissors between pieces, mm.</param>
@@ -276,7 +290,8 @@ public sealed record Cutter(
 /// <param name="NestAbovePercent">Share of vinyl saved above which packing tightly is advised, %.</param>
 /// <param name="FeedExtraMm">What vinyl without a mat needs beyond the cut for the rollers to hold, mm.</param>
 public sealed record CuttingFigures(
-    Sourced<double> MarginMm, Sourced<double> EdgeMm, Sourced<double> RollWidthMm, Sourced<double> SmallestOffcutMm, Sourced<double> TestShapeMm, Sourced<double> JointOverlapMm,
+    Sourced<double> MarginMm, Sourced<double> EdgeMm, Sourced<double> RollWidthMm, Sourced<double> SmallestOffcutMm,
+    Sourced<double> TestShapeMm, Sourced<double> JointOverlapMm,
     Sourced<double> LoadMatSeconds, Sourced<double> AlignSeconds, Sourced<double> NestAbovePercent, Sourced<double> FeedExtraMm);
 
 /// <summary>Figures of the work itself that belong to no single thing.</summary>
@@ -297,9 +312,12 @@ public sealed record CuttingFigures(
 /// <param name="Weeding">How long weeding takes.</param>
 /// <param name="Cutting">Figures of cutting.</param>
 public sealed record WorkFigures(
-    Sourced<double> LaySeconds, Sourced<double> TurnSeconds, Sourced<double> WarmPeelFromSeconds, Sourced<double> WarmPeelAboveCelsius, Sourced<Span> HardPeelSeconds, Sourced<double> HardPeelBelowCelsius, Sourced<double> ColdPeelBelowCelsius, Sourced<double> HotPeelWithinSeconds,
+    Sourced<double> LaySeconds, Sourced<double> TurnSeconds, Sourced<double> WarmPeelFromSeconds, Sourced<double> WarmPeelAboveCelsius,
+    Sourced<Span> HardPeelSeconds, Sourced<double> HardPeelBelowCelsius, Sourced<double> ColdPeelBelowCelsius,
+    Sourced<double> HotPeelWithinSeconds,
     Sourced<double> LongestPressSeconds, Sourced<double> ShortestPressSeconds, Sourced<double> CureHours,
-    Sourced<double> DoseReferenceCelsius, Sourced<double> DoseZKelvin, Sourced<double> PressureExponent, WeedingFigures Weeding, CuttingFigures Cutting);
+    Sourced<double> DoseReferenceCelsius, Sourced<double> DoseZKelvin, Sourced<double> PressureExponent, WeedingFigures Weeding,
+    CuttingFigures Cutting);
 
 /// <summary>
 /// Everything the planner knows about vinyls, blanks, presses and supplies at one moment: immutable, with a version that

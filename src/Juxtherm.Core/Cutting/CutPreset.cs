@@ -25,7 +25,11 @@ public sealed record CutPreset(Blade Blade, double ForceGrams, int Passes, Prove
         var times = (int)Math.Ceiling(asked / most - 1e-9);
         var force = Math.Min(most, Math.Round(asked / times / step) * step);
         var passes = Math.Min(MostPasses, (int)vinyl.Passes.Value * times);
-        return new CutPreset(vinyl.Blade.Value, force, passes, times > 1 ? vinyl.ForceGrams.From with { Source = $"{vinyl.ForceGrams.From.Source}; this cutter presses {most:0} g at most, so it goes round {times} times" } : vinyl.ForceGrams.From);
+        return new CutPreset(vinyl.Blade.Value, force, passes, times > 1
+            ? vinyl.ForceGrams.From
+            with
+            { Source = $"{vinyl.ForceGrams.From.Source}; this cutter presses {most:0} g at most, so it goes round {times} times" }
+            : vinyl.ForceGrams.From);
     }
 
     /// <summary>It in words, as it is set on the cutter.</summary>
@@ -87,14 +91,17 @@ public static class TestCut
                 var up = Math.Min(cutter.MostForceGrams.Value, preset.ForceGrams + Stepped(ShareUp));
                 return new TestCutAdvice(preset with { ForceGrams = up, From = Tried }, words.Say("test-cut.next-2", ("up", up)), false);
             case TestCutFinding.TooShallow when preset.Passes < CutPreset.MostPasses:
-                return new TestCutAdvice(preset with { Passes = preset.Passes + 1, From = Tried }, words.Say("test-cut.next-3", ("passes", preset.Passes + 1)), false);
+                return new TestCutAdvice(preset with { Passes = preset.Passes + 1, From = Tried },
+                    words.Say("test-cut.next-3", ("passes", preset.Passes + 1)), false);
             case TestCutFinding.TooShallow:
                 return new TestCutAdvice(null, words.Say("test-cut.next-4"), false);
             case TestCutFinding.TooDeep when preset.Passes > 1:
-                return new TestCutAdvice(preset with { Passes = preset.Passes - 1, From = Tried }, words.Say("test-cut.next-5", ("passes", preset.Passes - 1), ("passes2", preset.Passes)), false);
+                return new TestCutAdvice(preset with { Passes = preset.Passes - 1, From = Tried },
+                    words.Say("test-cut.next-5", ("passes", preset.Passes - 1), ("passes2", preset.Passes)), false);
             case TestCutFinding.TooDeep when preset.ForceGrams > step:
                 var down = Math.Max(step, preset.ForceGrams - Stepped(ShareUp));
-                return new TestCutAdvice(preset with { ForceGrams = down, From = Tried }, words.Say("test-cut.next-6", ("down", down)), false);
+                return new TestCutAdvice(preset with { ForceGrams = down, From = Tried }, words.Say("test-cut.next-6", ("down", down)),
+                    false);
             case TestCutFinding.TooDeep:
                 return new TestCutAdvice(null, words.Say("test-cut.next-7"), false);
             default:

@@ -40,7 +40,8 @@ public enum MatStatus
 /// <param name="MeasuredSeconds">How long it really took, s; null before.</param>
 /// <param name="UnitsDone">Units that are cut whole.</param>
 public sealed record CutMat(
-    int Number, string ListId, string Vinyl, string Name, string? Colour, int Sheet, IReadOnlyList<int> Units, CutPreset Preset, double LengthMm, double ShiftMm, double EstimatedSeconds,
+    int Number, string ListId, string Vinyl, string Name, string? Colour, int Sheet, IReadOnlyList<int> Units, CutPreset Preset,
+    double LengthMm, double ShiftMm, double EstimatedSeconds,
     MatStatus Status, string? Trouble, double? MeasuredSeconds, IReadOnlyList<int> UnitsDone);
 
 /// <summary>The cutter is asked for something that does not go. The message says why and what would.</summary>
@@ -66,7 +67,8 @@ public sealed record CutRun(IReadOnlyList<CutMat> Mats)
     public CutMat? Before => Current is { } current ? Mats.LastOrDefault(m => m.Number < current.Number) : null;
 
     /// <summary>Its preset has to be checked, because it is the first, or differs from the one before.</summary>
-    public bool AsksForPreset => Current is { } current && (Before is not { } before || before.Vinyl != current.Vinyl || !before.Preset.Alike(current.Preset));
+    public bool AsksForPreset =>
+        Current is { } current && (Before is not { } before || before.Vinyl != current.Vinyl || !before.Preset.Alike(current.Preset));
 
     /// <summary>Lays a mat in.</summary>
     /// <param name="presetChecked">Vinyl id whose preset was set and checked; needed where the vinyl differs from the mat before.</param>
@@ -75,7 +77,8 @@ public sealed record CutRun(IReadOnlyList<CutMat> Mats)
     {
         var mat = Expect(MatStatus.Waiting);
         if (AsksForPreset && presetChecked != mat.Vinyl)
-            throw new CutRefusedException("cut-preset", new Phrase("cut-refused.preset", ("mat", mat.Name), ("before", Before?.Name), ("preset", mat.Preset.InWords())));
+            throw new CutRefusedException("cut-preset",
+                new Phrase("cut-refused.preset", ("mat", mat.Name), ("before", Before?.Name), ("preset", mat.Preset.InWords())));
         return With(mat with { Status = MatStatus.Loaded });
     }
 
@@ -94,7 +97,8 @@ public sealed record CutRun(IReadOnlyList<CutMat> Mats)
     /// <summary>The cutter stopped before the end.</summary>
     /// <param name="trouble">Why.</param>
     /// <param name="unitsDone">Units that are cut whole.</param>
-    public CutRun Stopped(string trouble, IReadOnlyList<int> unitsDone) => With(Expect(MatStatus.Cutting) with { Status = MatStatus.Stopped, Trouble = trouble, UnitsDone = unitsDone });
+    public CutRun Stopped(string trouble, IReadOnlyList<int> unitsDone) =>
+        With(Expect(MatStatus.Cutting) with { Status = MatStatus.Stopped, Trouble = trouble, UnitsDone = unitsDone });
 
     /// <summary>Takes a mat out. What it left uncut comes onto another mat.</summary>
     /// <param name="rest">What is left: its length, how far it moves up, about how long it takes.</param>
@@ -110,14 +114,28 @@ public sealed record CutRun(IReadOnlyList<CutMat> Mats)
         if (left.Count == 0)
             return outside;
         var (length, shift, seconds) = rest(left);
-        var again = mat with { Units = left, LengthMm = length, ShiftMm = shift, EstimatedSeconds = seconds, Status = MatStatus.Waiting, Trouble = null, MeasuredSeconds = null, UnitsDone = [] };
-        return new CutRun([.. outside.Mats.TakeWhile(m => m.Number <= mat.Number), again, .. outside.Mats.SkipWhile(m => m.Number <= mat.Number)]).Numbered();
+        var again = mat
+            with
+        {
+            Units = left,
+            LengthMm = length,
+            ShiftMm = shift,
+            EstimatedSeconds = seconds,
+            Status = MatStatus.Waiting,
+            Trouble = null,
+            MeasuredSeconds = null,
+            UnitsDone = []
+        };
+        return new CutRun(
+            [.. outside.Mats.TakeWhile(m => m.Number <= mat.Number), again, .. outside.Mats.SkipWhile(m => m.Number <= mat.Number)])
+            .Numbered();
     }
 
     /// <summary>After a test cut: the preset of every mat of a vinyl that is not in the cutter yet.</summary>
     /// <param name="vinyl">Vinyl id.</param>
     /// <param name="preset">How it is cut from now on.</param>
-    public CutRun WithPreset(string vinyl, CutPreset preset) => new([.. Mats.Select(m => m.Vinyl == vinyl && m.Status == MatStatus.Waiting ? m with { Preset = preset } : m)]);
+    public CutRun WithPreset(string vinyl, CutPreset preset) =>
+        new([.. Mats.Select(m => m.Vinyl == vinyl && m.Status == MatStatus.Waiting ? m with { Preset = preset } : m)]);
 
     private CutRun Numbered() => new([.. Mats.Select((m, i) => m with { Number = i + 1 })]);
 
@@ -127,6 +145,8 @@ public sealed record CutRun(IReadOnlyList<CutMat> Mats)
     {
         if (Current is not { } mat)
             throw new CutRefusedException("out-of-step", new Phrase("cut-refused.all-out"));
-        return statuses.Contains(mat.Status) ? mat : throw new CutRefusedException("out-of-step", new Phrase("cut-refused.not-now", ("number", mat.Number), ("status", mat.Status)));
+        return statuses.Contains(mat.Status)
+            ? mat : throw new CutRefusedException("out-of-step",
+                new Phrase("cut-refused.not-now", ("number", mat.Number), ("status", mat.Status)));
     }
 }

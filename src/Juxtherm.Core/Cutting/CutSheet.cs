@@ -17,10 +17,12 @@ public sealed record CutStroke(IReadOnlyList<Spot> Points, int Unit);
 /// <param name="Number">Number cut beside it; null for none.</param>
 /// <param name="Part">Which part of a split, from 1.</param>
 /// <param name="Parts">Of how many.</param>
-/// <param name="Matrix">How its shape comes onto the sheet, as in SVG: x' = ax + cy + e, y' = bx + dy + f. Of a mirrored one the determinant is −1.</param>
+/// <param name="Matrix">How its shape comes onto the sheet, as in SVG: x' = ax + cy + e, y' = bx + dy + f. Of a mirrored one the
+/// determinant is −1.</param>
 /// <param name="Box">The box around all of it on the sheet, mm.</param>
 public sealed record PlacedUnit(
-    int Index, CutUnitKind Kind, string Shape, IReadOnlyList<string> Layers, int Garment, string? Name, int? Number, int Part, int Parts, IReadOnlyList<double> Matrix, Box Box)
+    int Index, CutUnitKind Kind, string Shape, IReadOnlyList<string> Layers, int Garment, string? Name, int? Number, int Part, int Parts,
+    IReadOnlyList<double> Matrix, Box Box)
 {
     /// <summary>A place of its shape, on the sheet.</summary>
     /// <param name="p">mm in the shape's own drawing.</param>
@@ -42,10 +44,12 @@ public sealed record PlacedUnit(
 /// <param name="CutSeconds">About how long cutting takes, s.</param>
 /// <param name="WeedSeconds">About how long weeding takes, s.</param>
 public sealed record CutSheet(
-    int Number, string? StockId, double WidthMm, double LengthMm, double CornerWidthMm, double CornerLengthMm, bool Turned, double UsedLengthMm, IReadOnlyList<PlacedUnit> Units,
+    int Number, string? StockId, double WidthMm, double LengthMm, double CornerWidthMm, double CornerLengthMm, bool Turned,
+    double UsedLengthMm, IReadOnlyList<PlacedUnit> Units,
     double VinylMm2, double PathMm, double CutSeconds, double WeedSeconds)
 {
-    /// <summary>Every line of the blade in order: unit by unit, each closed line begun at the corner nearest to where the blade is.</summary>
+    /// <summary>Every line of the blade in order: unit by unit, each closed line begun at the corner nearest to where the blade
+    /// is.</summary>
     /// <param name="shapes">Shapes by key.</param>
     public IReadOnlyList<CutStroke> Strokes(IReadOnlyDictionary<string, UnitShape> shapes)
     {

@@ -34,7 +34,8 @@ public static class CutTime
             }
 
             length += cut;
-            seconds += Distance(at, stroke.Points[0]) / cutter.TravelMmPerSecond.Value + 2 * cutter.LiftSeconds.Value + preset.Passes * (cut / cutter.CutMmPerSecond.Value + corners * CornerSeconds);
+            seconds += Distance(at, stroke.Points[0]) / cutter.TravelMmPerSecond.Value + 2 * cutter.LiftSeconds.Value + preset.Passes
+                * (cut / cutter.CutMmPerSecond.Value + corners * CornerSeconds);
             at = stroke.Points[^1];
         }
 

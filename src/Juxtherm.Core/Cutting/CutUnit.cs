@@ -28,16 +28,20 @@ public enum CutUnitKind
 /// <param name="Marks">Squares to lay the parts of a split by.</param>
 /// <param name="Delicate">Places that want care while weeding.</param>
 internal sealed record CutUnit(
-    string Key, CutUnitKind Kind, IReadOnlyList<string> Layers, int Garment, string? Name, int? Number, int Part, int Parts, Ground Vinyl, IReadOnlyList<Ground> Marks, IReadOnlyList<DelicatePlace> Delicate)
+    string Key, CutUnitKind Kind, IReadOnlyList<string> Layers, int Garment, string? Name, int? Number, int Part, int Parts, Ground Vinyl,
+    IReadOnlyList<Ground> Marks, IReadOnlyList<DelicatePlace> Delicate)
 {
     private const double NumberMm = 5;
     private const double NumberGapMm = 2;
 
     /// <summary>Strokes of the number beside it.</summary>
-    public IReadOnlyList<IReadOnlyList<Spot>> Strokes { get; } = Number is { } n && Vinyl.EnvelopeInternal is var b ? Digits.Strokes(n, b.MinX, b.MaxY + NumberGapMm, NumberMm) : [];
+    public IReadOnlyList<IReadOnlyList<Spot>> Strokes { get; } = Number is { } n && Vinyl.EnvelopeInternal is var b
+        ? Digits.Strokes(n, b.MinX, b.MaxY + NumberGapMm, NumberMm) : [];
 
     /// <summary>Everything that keeps its margin from the neighbours: vinyl, marks and the number.</summary>
-    public Ground Kept => Marks.Count == 0 && Strokes.Count == 0 ? Vinyl : Plane.Of([.. Plane.Pieces(Vinyl), .. Marks.SelectMany(Plane.Pieces), .. NumberPlate()]);
+    public Ground Kept =>
+        Marks.Count == 0 && Strokes.Count == 0
+        ? Vinyl : Plane.Of([.. Plane.Pieces(Vinyl), .. Marks.SelectMany(Plane.Pieces), .. NumberPlate()]);
 
     private IEnumerable<NetTopologySuite.Geometries.Polygon> NumberPlate()
     {

@@ -12,8 +12,10 @@ internal static class Digits
     // Corners of each digit in a box of one by one, y down; strokes parted by bars.
     private static readonly string[] Corners =
     [
-        "0,0 1,0 1,1 0,1 0,0", "0.2,0.25 0.6,0 0.6,1", "0,0 1,0 1,0.5 0,0.5 0,1 1,1", "0,0 1,0 1,1 0,1|0.3,0.5 1,0.5", "0,0 0,0.55 1,0.55|0.75,0 0.75,1",
-        "1,0 0,0 0,0.5 1,0.5 1,1 0,1", "1,0 0,0 0,1 1,1 1,0.5 0,0.5", "0,0 1,0 0.35,1", "0,0 1,0 1,1 0,1 0,0|0,0.5 1,0.5", "1,0.5 0,0.5 0,0 1,0 1,1 0,1",
+        "0,0 1,0 1,1 0,1 0,0", "0.2,0.25 0.6,0 0.6,1", "0,0 1,0 1,0.5 0,0.5 0,1 1,1", "0,0 1,0 1,1 0,1|0.3,0.5 1,0.5",
+        "0,0 0,0.55 1,0.55|0.75,0 0.75,1",
+        "1,0 0,0 0,0.5 1,0.5 1,1 0,1", "1,0 0,0 0,1 1,1 1,0.5 0,0.5", "0,0 1,0 0.35,1", "0,0 1,0 1,1 0,1 0,0|0,0.5 1,0.5",
+        "1,0.5 0,0.5 0,0 1,0 1,1 0,1",
     ];
 
     /// <summary>The strokes of a number.</summary>
@@ -37,6 +39,7 @@ internal static class Digits
     private static Spot Corner(string text, double x, double y, double height)
     {
         var parts = text.Split(',');
-        return new Spot(x + double.Parse(parts[0], CultureInfo.InvariantCulture) * Wide * height, y + double.Parse(parts[1], CultureInfo.InvariantCulture) * height);
+        return new Spot(x + double.Parse(parts[0], CultureInfo.InvariantCulture) * Wide * height,
+            y + double.Parse(parts[1], CultureInfo.InvariantCulture) * height);
     }
 }

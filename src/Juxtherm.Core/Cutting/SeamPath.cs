@@ -45,7 +45,8 @@ internal static class SeamPath
                     var before = c - step;
                     if (before < 0 || before >= columns)
                         continue;
-                    var sum = total[r - 1, before] + cost[r, c] * (step == 0 ? 1 : Math.Sqrt(2)) + (step == came[r - 1, before] ? 0 : TurnCost);
+                    var sum = total[r - 1, before] + cost[r, c] * (step == 0 ? 1 : Math.Sqrt(2))
+                        + (step == came[r - 1, before] ? 0 : TurnCost);
                     if (sum < total[r, c])
                         (total[r, c], came[r, c]) = (sum, step);
                 }
@@ -69,14 +70,19 @@ internal static class SeamPath
         corners.Reverse();
         var simple = DouglasPeuckerSimplifier.Simplify(Plane.Factory.CreateLineString([.. corners]), cell * 0.8).Coordinates;
         // It begins above the piece and ends below it.
-        return [new Spot(simple[0].X, bounds.MinY - cell), .. simple.Select(p => new Spot(p.X, p.Y)), new Spot(simple[^1].X, Math.Max(bounds.MaxY, simple[^1].Y) + cell)];
+        return [new Spot(simple[0].X, bounds.MinY - cell), .. simple.Select(p => new Spot(p.X, p.Y)),
+            new Spot(simple[^1].X, Math.Max(bounds.MaxY, simple[^1].Y) + cell)];
     }
 
-    private static double[,] Costs(Ground ground, double fromX, double fromY, double cell, int columns, int rows, IReadOnlyList<DelicatePlace> delicate)
+    private static double[,
+] Costs(Ground ground, double fromX, double fromY, double cell, int columns, int rows, IReadOnlyList<DelicatePlace> delicate)
     {
         var pad = (int)Math.Ceiling(NearEdgeMm / cell);
         var inside = new bool[rows + 2 * pad, columns + 2 * pad];
-        var window = Plane.Factory.ToGeometry(new Envelope(fromX - (pad + 0.5) * cell, fromX + (columns + pad - 0.5) * cell, fromY - pad * cell, fromY + (rows + pad) * cell));
+        var window =
+            Plane.Factory.ToGeometry(
+                new Envelope(fromX - (pad + 0.5) * cell, fromX + (columns + pad - 0.5) * cell, fromY - pad * cell,
+                    fromY + (rows + pad) * cell));
         var seen = Plane.Intersection(ground, window);
         if (!seen.IsEmpty)
         {
@@ -123,13 +129,15 @@ internal static class SeamPath
         for (var r = 0; r < rows; r++)
         {
             for (var c = 0; c < columns; c++)
-                far[r, c] = Math.Min(far[r, c], Math.Min(At(r - 1, c) + 1, Math.Min(At(r, c - 1) + 1, Math.Min(At(r - 1, c - 1), At(r - 1, c + 1)) + 1.4)));
+                far[r, c] = Math.Min(far[r, c],
+                    Math.Min(At(r - 1, c) + 1, Math.Min(At(r, c - 1) + 1, Math.Min(At(r - 1, c - 1), At(r - 1, c + 1)) + 1.4)));
         }
 
         for (var r = rows - 1; r >= 0; r--)
         {
             for (var c = columns - 1; c >= 0; c--)
-                far[r, c] = Math.Min(far[r, c], Math.Min(At(r + 1, c) + 1, Math.Min(At(r, c + 1) + 1, Math.Min(At(r + 1, c + 1), At(r + 1, c - 1)) + 1.4)));
+                far[r, c] = Math.Min(far[r, c],
+                    Math.Min(At(r + 1, c) + 1, Math.Min(At(r, c + 1) + 1, Math.Min(At(r + 1, c + 1), At(r + 1, c - 1)) + 1.4)));
         }
 
         return far;
@@ -137,6 +145,7 @@ internal static class SeamPath
         double At(int r, int c) => r < 0 || c < 0 || r >= rows || c >= columns ? rows + columns : far[r, c];
 
         bool IsEdge(int r, int c) =>
-            (r > 0 && inside[r - 1, c] != inside[r, c]) || (r + 1 < rows && inside[r + 1, c] != inside[r, c]) || (c > 0 && inside[r, c - 1] != inside[r, c]) || (c + 1 < columns && inside[r, c + 1] != inside[r, c]);
+            (r > 0 && inside[r - 1, c] != inside[r, c]) || (r + 1 < rows && inside[r + 1, c] != inside[r, c])
+            || (c > 0 && inside[r, c - 1] != inside[r, c]) || (c + 1 < columns && inside[r, c + 1] != inside[r, c]);
     }
 }

@@ -14,7 +14,8 @@ internal static class SheetBuilder
     /// <summary>A unit as it goes onto a sheet, before it is turned and moved.</summary>
     public static Ground Over(Ground ground, bool mirrored) => mirrored ? Mirror().Transform(ground) : ground;
 
-    /// <summary>Units on a sheet in the order of cutting: the test cut first, then along the feed, so that the sheet moves back and forth little.</summary>
+    /// <summary>Units on a sheet in the order of cutting: the test cut first, then along the feed, so that the sheet moves back and forth
+    /// little.</summary>
     /// <param name="units">Units as seen from the right side.</param>
     /// <param name="places">Where they lie, already turned over.</param>
     /// <param name="mirrored">The vinyl is cut reversed.</param>
@@ -36,7 +37,8 @@ internal static class SheetBuilder
         // The library's rows are x' = m0 x + m1 y + m2 and y' = m3 x + m4 y + m5.
         var m = move.MatrixEntries.Select(v => Math.Round(v, 9)).ToArray();
         return new PlacedUnit(
-            0, unit.Kind, unit.Key, unit.Layers, unit.Garment, unit.Name, unit.Number, unit.Part, unit.Parts, [m[0], m[3], m[1], m[4], m[2], m[5]],
+            0, unit.Kind, unit.Key, unit.Layers, unit.Garment, unit.Name, unit.Number, unit.Part, unit.Parts,
+            [m[0], m[3], m[1], m[4], m[2], m[5]],
             new Box(Math.Round(all.MinX, 3), Math.Round(all.MinY, 3), Math.Round(all.Width, 3), Math.Round(all.Height, 3)));
     }
 }

@@ -68,10 +68,12 @@ internal static class Splitting
 
     /// <summary>Whether a box goes through the cutter.</summary>
     public static bool Fits(double widthMm, double heightMm, SplitRules rules) =>
-        (widthMm <= rules.WidthMm + Hair && heightMm <= rules.LengthMm + Hair) || (rules.Turnable && heightMm <= rules.WidthMm + Hair && widthMm <= rules.LengthMm + Hair);
+        (widthMm <= rules.WidthMm + Hair && heightMm <= rules.LengthMm + Hair)
+        || (rules.Turnable && heightMm <= rules.WidthMm + Hair && widthMm <= rules.LengthMm + Hair);
 
     /// <summary>Parts from left to right, none wider than a width.</summary>
-    private static (List<Ground> Parts, List<Joint> Joints) Across(Ground ground, double width, double overlap, IReadOnlyList<DelicatePlace> delicate)
+    private static (List<Ground> Parts, List<Joint> Joints) Across(Ground ground, double width, double overlap,
+        IReadOnlyList<DelicatePlace> delicate)
     {
         var joints = new List<Joint>();
         var pieces = new List<Ground>();
@@ -97,7 +99,10 @@ internal static class Splitting
         foreach (var piece in pieces.OrderBy(p => p.EnvelopeInternal.MinX).ThenBy(p => p.EnvelopeInternal.MaxX))
         {
             var box = piece.EnvelopeInternal;
-            var home = parts.FindIndex(p => Math.Max(p.Box.MaxX, box.MaxX) - Math.Min(p.Box.MinX, box.MinX) <= width + Hair && (overlap <= 0 || !Plane.Pieces(p.Ground).Any(q => q.EnvelopeInternal.Intersects(box) && q.Intersects(piece) && q.Intersection(piece).Area > Hair)));
+            var home = parts.FindIndex(p => Math.Max(p.Box.MaxX, box.MaxX) - Math.Min(p.Box.MinX, box.MinX) <= width + Hair
+                && (overlap <= 0
+                    || !Plane.Pieces(p.Ground)
+                    .Any(q => q.EnvelopeInternal.Intersects(box) && q.Intersects(piece) && q.Intersection(piece).Area > Hair)));
             if (home < 0)
                 parts.Add((piece, box.Copy()));
             else
@@ -118,7 +123,8 @@ internal static class Splitting
         return (parts.ConvertAll(p => p.Ground), joints);
     }
 
-    private static (Ground Left, Ground Right, Joint Seam) Cut(Ground piece, Envelope bounds, double width, double overlap, IReadOnlyList<DelicatePlace> delicate)
+    private static (Ground Left, Ground Right, Joint Seam) Cut(Ground piece, Envelope bounds, double width, double overlap,
+        IReadOnlyList<DelicatePlace> delicate)
     {
         // As few parts as can be, about alike; the seam may lie wherever none of them becomes too wide.
         var parts = Math.Ceiling((bounds.Width - overlap) / (width - overlap) - Hair);
@@ -130,11 +136,13 @@ internal static class Splitting
         Ground Left(double shift) => Plane.Factory.CreatePolygon(
         [
             new Coordinate(bounds.MinX - beyond, line[0].Y - beyond), new Coordinate(line[0].X + shift, line[0].Y - beyond),
-            .. line.Select(p => new Coordinate(p.X + shift, p.Y)), new Coordinate(line[^1].X + shift, line[^1].Y + beyond), new Coordinate(bounds.MinX - beyond, line[^1].Y + beyond),
+            .. line.Select(p => new Coordinate(p.X + shift, p.Y)), new Coordinate(line[^1].X + shift, line[^1].Y + beyond),
+            new Coordinate(bounds.MinX - beyond, line[^1].Y + beyond),
             new Coordinate(bounds.MinX - beyond, line[0].Y - beyond),
         ]);
         var seam = piece.Intersection(Plane.Factory.CreateLineString([.. line.Select(p => new Coordinate(p.X, p.Y))])).Length;
-        return (Plane.Intersection(piece, Left(0)), Plane.Difference(piece, Left(-overlap)), new Joint(overlap > 0 ? JointKind.Overlap : JointKind.Butt, line, seam));
+        return (Plane.Intersection(piece, Left(0)), Plane.Difference(piece, Left(-overlap)),
+            new Joint(overlap > 0 ? JointKind.Overlap : JointKind.Butt, line, seam));
     }
 
     private static bool Touches(Joint joint, Ground part) =>
@@ -164,7 +172,8 @@ internal static class Splitting
         return Plane.Factory.ToGeometry(new Envelope(x - size / 2, x + size / 2, y - size / 2, y + size / 2));
     }
 
-    /// <summary>Marks that a part carries: those next to it, as far as it still goes through the cutter with them and they lie clear of it.</summary>
+    /// <summary>Marks that a part carries: those next to it, as far as it still goes through the cutter with them and they lie clear of
+    /// it.</summary>
     private static List<Ground> MarksBeside(Ground part, List<Ground> marks, SplitRules rules)
     {
         var near = part.EnvelopeInternal.Copy();

@@ -6,7 +6,8 @@ using NetTopologySuite.Geometries;
 namespace Juxtherm.Core.Cutting;
 
 /// <summary>The shape of a unit, seen from the right side; units of one shape share it.</summary>
-/// <param name="Path">Its vinyl, path data in mm of straight closed lines, centres before what is around them; filled by the even-odd rule.</param>
+/// <param name="Path">Its vinyl, path data in mm of straight closed lines, centres before what is around them; filled by the even-odd
+/// rule.</param>
 /// <param name="Marks">Squares to lay it by, closed lines; empty for none.</param>
 /// <param name="Number">The number in the waste beside it, open lines; empty for none.</param>
 /// <param name="AreaMm2">Vinyl that stays, mm².</param>
@@ -14,7 +15,8 @@ namespace Juxtherm.Core.Cutting;
 /// <param name="Pieces">Pieces that stay.</param>
 /// <param name="Centres">Where there are centres to pick out.</param>
 /// <param name="Delicate">Places that want care while weeding.</param>
-public sealed record UnitShape(string Path, string Marks, string Number, double AreaMm2, double PerimeterMm, int Pieces, IReadOnlyList<Spot> Centres, IReadOnlyList<DelicatePlace> Delicate)
+public sealed record UnitShape(string Path, string Marks, string Number, double AreaMm2, double PerimeterMm, int Pieces,
+    IReadOnlyList<Spot> Centres, IReadOnlyList<DelicatePlace> Delicate)
 {
     /// <summary>Every line of the blade, in order.</summary>
     public IEnumerable<IReadOnlyList<Spot>> Lines() => Parse(Path).Concat(Parse(Marks)).Concat(Parse(Number));
@@ -22,7 +24,9 @@ public sealed record UnitShape(string Path, string Marks, string Number, double 
     internal static UnitShape Of(CutUnit unit)
     {
         var pieces = Plane.Pieces(unit.Vinyl);
-        var centres = pieces.SelectMany(p => p.InteriorRings).Select(r => Plane.Factory.CreatePolygon((LinearRing)r).InteriorPoint.Coordinate).Select(c => new Spot(Math.Round(c.X, 2), Math.Round(c.Y, 2)));
+        var centres = pieces.SelectMany(p => p.InteriorRings)
+            .Select(r => Plane.Factory.CreatePolygon((LinearRing)r).InteriorPoint.Coordinate)
+            .Select(c => new Spot(Math.Round(c.X, 2), Math.Round(c.Y, 2)));
         return new UnitShape(
             Write(pieces.SelectMany(p => p.InteriorRings.Append(p.ExteriorRing)).Select(Spots), closed: true),
             Write(unit.Marks.SelectMany(Plane.Pieces).Select(p => Spots(p.ExteriorRing)), closed: true),
@@ -38,7 +42,10 @@ public sealed record UnitShape(string Path, string Marks, string Number, double 
         foreach (var line in lines)
         {
             var corners = closed ? line.SkipLast(1) : line;
-            text.Append('M').AppendJoin(' ', corners.Select(p => string.Create(CultureInfo.InvariantCulture, $"{Math.Round(p.X, 3):0.###} {Math.Round(p.Y, 3):0.###}")));
+            text.Append('M')
+                .AppendJoin(' ',
+                    corners.Select(p =>
+                        string.Create(CultureInfo.InvariantCulture, $"{Math.Round(p.X, 3):0.###} {Math.Round(p.Y, 3):0.###}")));
             if (closed)
                 text.Append('Z');
         }

@@ -36,7 +36,8 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
     private const double BelowArtMm = 10;
 
     /// <summary>The kinds of work there are.</summary>
-    public static IReadOnlyList<KindOfWork> Kinds { get; } = [.. Desk.All.Select(w => new KindOfWork(w.Id, w.Length?.Least, w.Length?.Most, w.Length?.Usual))];
+    public static IReadOnlyList<KindOfWork> Kinds { get; } =
+        [.. Desk.All.Select(w => new KindOfWork(w.Id, w.Length?.Least, w.Length?.Most, w.Length?.Usual))];
 
     /// <summary>Does a piece of work on layers.</summary>
     /// <param name="json">The job file.</param>
@@ -52,13 +53,17 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         if (JobReader.Read(json, catalogue, problems) is not { } job)
             return null;
         if (Desk.All.FirstOrDefault(w => w.Id == action) is not { } work)
-            problems.Add("/action", new Phrase("artwork-desk.unknown-id", ("action", action), ("kinds", Thing.List(Kinds.Select(k => k.Id)))), "unknown-id");
+            problems.Add("/action",
+                new Phrase("artwork-desk.unknown-id", ("action", action), ("kinds", Thing.List(Kinds.Select(k => k.Id)))), "unknown-id");
         else if (work.Length is { } l && mm is { } asked && !(asked >= l.Least && asked <= l.Most))
-            problems.Add("/mm", new Phrase("artwork-desk.out-of-range", ("asked", asked), ("least", l.Least), ("most", l.Most)), "out-of-range");
+            problems.Add("/mm", new Phrase("artwork-desk.out-of-range", ("asked", asked), ("least", l.Least), ("most", l.Most)),
+                "out-of-range");
         else if (chosen.Count == 0)
             problems.Add("/layers", new Phrase("artwork-desk.missing"), "missing");
         else if (chosen.FirstOrDefault(id => job.Layers.All(layer => layer.Id != id)) is { } unknown)
-            problems.Add("/layers", new Phrase("artwork-desk.unknown-id-2", ("unknown", unknown), ("layers", Thing.List(job.Layers.Select(layer => layer.Id)))), "unknown-id");
+            problems.Add("/layers",
+                new Phrase("artwork-desk.unknown-id-2", ("unknown", unknown), ("layers", Thing.List(job.Layers.Select(layer => layer.Id)))),
+                "unknown-id");
         else
             return Done(json, job, work, new WorkOrder(chosen, mm ?? work.Length?.Usual ?? 0), problems);
         return null;
@@ -83,13 +88,17 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         var colours = Fewer(ColourLayers.Of(drawing, separation, cancel), JobReader.MostLayers - kept.Count, out var merged);
         if (colours.Count == 0)
         {
-            problems.Add("/layers", new Phrase("artwork-desk.out-of-range-2", ("kept", kept.Count), ("mostLayers", JobReader.MostLayers)), "out-of-range");
+            problems.Add("/layers", new Phrase("artwork-desk.out-of-range-2", ("kept", kept.Count), ("mostLayers", JobReader.MostLayers)),
+                "out-of-range");
             return null;
         }
 
         var notices = drawing.Notices.ToList();
         if (merged > 0)
-            notices.Add(Notice.Of("colours-merged", NoticeLevel.Caution, $"The drawing has {colours.Count + merged} colours; the {merged} with the least ground went to the colour nearest to theirs.", $"A job holds up to {JobReader.MostLayers} layers, each cut from one sheet.", [("merged", merged, "1")], []));
+            notices.Add(Notice.Of("colours-merged", NoticeLevel.Caution,
+                $"The drawing has {colours.Count + merged} colours; the {merged} with the least ground went to the colour nearest to " +
+                    $"theirs.", $"A job holds up to {JobReader.MostLayers} layers, each cut from one sheet.", [("merged", merged, "1")],
+                    []));
         var around = Shapes.Around([.. colours.Select(c => c.Bounds)]);
         var scale = Fit(around, job.Blank.Faces[job.Blank.Face], notices);
         var vinyl = job.Layers[0].Vinyl.Id;
@@ -99,8 +108,14 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
             layers.Add(node);
         foreach (var colour in colours)
         {
-            var box = new Box((colour.Bounds.XMm - around.XMm) * scale, (colour.Bounds.YMm - around.YMm) * scale, colour.Bounds.WidthMm * scale, colour.Bounds.HeightMm * scale);
-            var layer = new JsonObject { ["id"] = LayerNodes.Free(ids, ColourWords.Nearest(colour.Colour)), ["vinyl"] = vinyl, ["colour"] = colour.Colour };
+            var box = new Box((colour.Bounds.XMm - around.XMm) * scale, (colour.Bounds.YMm - around.YMm) * scale,
+                colour.Bounds.WidthMm * scale, colour.Bounds.HeightMm * scale);
+            var layer = new JsonObject
+            {
+                ["id"] = LayerNodes.Free(ids, ColourWords.Nearest(colour.Colour)),
+                ["vinyl"] = vinyl,
+                ["colour"] = colour.Colour
+            };
             layers.Add(LayerNodes.Laid(layer, colour.Shape.PathIn(box), box, job.Blank.Face, job));
         }
 
@@ -130,7 +145,8 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
 
         if (at < 0 && layers.Count >= JobReader.MostLayers && !LayerNodes.IsBare(layers))
         {
-            problems.Add("/layers", new Phrase("artwork-desk.out-of-range-3", ("layers", layers.Count), ("mostLayers", JobReader.MostLayers)), "out-of-range");
+            problems.Add("/layers",
+                new Phrase("artwork-desk.out-of-range-3", ("layers", layers.Count), ("mostLayers", JobReader.MostLayers)), "out-of-range");
             return null;
         }
 
@@ -143,13 +159,19 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         else if (fresh)
         {
             var ids = new HashSet<string>(layers.Select((l, i) => LayerNodes.IdOf(l, i)), StringComparer.Ordinal);
-            layers.Add(new JsonObject { ["id"] = LayerNodes.Free(ids, "words"), ["vinyl"] = job.Layers[0].Vinyl.Id, ["colour"] = job.Layers[0].Colour ?? "#222222" });
+            layers.Add(new JsonObject
+            {
+                ["id"] = LayerNodes.Free(ids, "words"),
+                ["vinyl"] = job.Layers[0].Vinyl.Id,
+                ["colour"] = job.Layers[0].Colour ?? "#222222"
+            });
             at = layers.Count - 1;
         }
 
         var node = layers[at]!.AsObject();
         node["word"] = word.DeepClone();
-        if (JobReader.Read(file.ToJsonString(), catalogue, problems)?.Layers.FirstOrDefault(l => l.Id == LayerNodes.IdOf(node, at))?.Words is not { } lettering)
+        if (JobReader.Read(file.ToJsonString(), catalogue, problems)?.Layers.FirstOrDefault(l => l.Id == LayerNodes.IdOf(node, at))?.Words
+            is not { } lettering)
             return null;
         var set = LetterShapes.Set(lettering);
         if (set.Shape is not { } shape)
@@ -161,12 +183,15 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         var notices = Missing(set.Missing, lettering);
         // Letters keep their middle and the line they stand on.
         var before = LayerNodes.Measured(node);
-        var box = before is { } b ? new Box(b.XMm + (b.WidthMm - shape.Bounds.WidthMm) / 2, b.YMm + b.HeightMm - shape.Bounds.HeightMm, shape.Bounds.WidthMm, shape.Bounds.HeightMm) : shape.Bounds with { XMm = 0, YMm = 0 };
+        var box = before is { } b
+            ? new Box(b.XMm + (b.WidthMm - shape.Bounds.WidthMm) / 2, b.YMm + b.HeightMm - shape.Bounds.HeightMm, shape.Bounds.WidthMm,
+                shape.Bounds.HeightMm) : shape.Bounds with { XMm = 0, YMm = 0 };
         LayerNodes.Laid(node, shape.Text, box, fresh ? job.Blank.Face : null, job);
         if (before is null && JobPlacement.Artwork(job, job.Blank.Face) is { } art)
         {
             // Beside other artwork words begin below it, on its middle.
-            LayerNodes.Laid(node, null, box with { XMm = art.XMm + (art.WidthMm - box.WidthMm) / 2, YMm = art.YMm + art.HeightMm + BelowArtMm }, null, job);
+            LayerNodes.Laid(node, null,
+                box with { XMm = art.XMm + (art.WidthMm - box.WidthMm) / 2, YMm = art.YMm + art.HeightMm + BelowArtMm }, null, job);
             return new DeskAnswer(file, notices);
         }
 
@@ -177,12 +202,15 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
 
     internal static IReadOnlyList<Notice> Missing(IReadOnlyList<string> missing, Lettering lettering) => missing.Count == 0
         ? []
-        : [Notice.Of("letter-missing", NoticeLevel.Caution, $"This font has no {string.Join(" ", missing)}: “{lettering.Text}” would be cut without. Choose another font.", "What a font does not have leaves a gap.", [], [])];
+        : [Notice.Of("letter-missing", NoticeLevel.Caution,
+            $"This font has no {string.Join(" ", missing)}: “{lettering.Text}” would be cut without. Choose another font.",
+            "What a font does not have leaves a gap.", [], [])];
 
     private static DeskAnswer? Done(string json, Job job, ILayerWork work, WorkOrder order, Problems problems)
     {
         var desk = job.Layers.Where(l => l.Box is not null).Select(l => new DeskLayer(
-            l.Id, l.Vinyl.Id, l.Colour, (int)l.Face, l.Vinyl.LiesOn.Value != LiesOn.Any, l.Shape ?? CutShape.Boxed(l.WidthMm!.Value, l.HeightMm!.Value), l.Box!.Value)).ToList();
+            l.Id, l.Vinyl.Id, l.Colour, (int)l.Face, l.Vinyl.LiesOn.Value != LiesOn.Any, l.Shape
+            ?? CutShape.Boxed(l.WidthMm!.Value, l.HeightMm!.Value), l.Box!.Value)).ToList();
         if (order.Chosen.FirstOrDefault(id => desk.TrueForAll(l => l.Id != id)) is { } nowhere)
         {
             problems.Add("/layers", new Phrase("artwork-desk.missing-2", ("nowhere", nowhere)), "missing");
@@ -270,7 +298,11 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
         if (fits && drawn.WidthMm >= blank.WidthMm * SmallShare)
             return 1;
         var scale = Math.Min(blank.WidthMm * UsualShare / drawn.WidthMm, blank.HeightMm * UsualShare / drawn.HeightMm);
-        notices.Add(Notice.Of("size-chosen", NoticeLevel.Note, $"Drawn {drawn.WidthMm:0} × {drawn.HeightMm:0} mm, which is {(fits ? "small for" : "larger than")} this item; brought in {drawn.WidthMm * scale:0} × {drawn.HeightMm * scale:0} mm. The size is set at Place.", "Many drawings are made without a size in mind.", [("width", drawn.WidthMm * scale, "mm"), ("height", drawn.HeightMm * scale, "mm")], []));
+        notices.Add(Notice.Of("size-chosen", NoticeLevel.Note,
+            $"Drawn {drawn.WidthMm:0} × {drawn.HeightMm:0} mm, which is {(fits ? "small for" : "larger than")} this item; brought " +
+                $"in {drawn.WidthMm * scale:0} × {drawn.HeightMm * scale:0} mm. The size is set at Place.",
+                "Many drawings are made without a size in mind.",
+                [("width", drawn.WidthMm * scale, "mm"), ("height", drawn.HeightMm * scale, "mm")], []));
         return scale;
     }
 
@@ -288,6 +320,7 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
             merged++;
         }
 
-        return room <= 0 ? [] : left.ConvertAll(c => (c.Colour, Shape: CutShape.Of(c.Ground)!)).ConvertAll(c => (c.Colour, c.Shape, c.Shape.Bounds));
+        return room <= 0
+            ? [] : left.ConvertAll(c => (c.Colour, Shape: CutShape.Of(c.Ground)!)).ConvertAll(c => (c.Colour, c.Shape, c.Shape.Bounds));
     }
 }

@@ -21,7 +21,8 @@ namespace Juxtherm.Core.Editing;
 /// <param name="Delicate">Places to ring.</param>
 /// <param name="WeedSeconds">About how long weeding takes, s.</param>
 public sealed record LayerLook(
-    string Id, string? Colour, string Path, Box Box, double AreaMm2, double PerimeterMm, int Pieces, int Centres, double SmallestFeatureMm, double LimitMm, string LimitFrom,
+    string Id, string? Colour, string Path, Box Box, double AreaMm2, double PerimeterMm, int Pieces, int Centres, double SmallestFeatureMm,
+    double LimitMm, string LimitFrom,
     IReadOnlyList<DelicatePlace> Delicate, double WeedSeconds);
 
 /// <summary>The artwork on one face.</summary>
@@ -41,7 +42,9 @@ public sealed record ArtworkLook(Face Face, Box? Around, IReadOnlyList<LayerLook
         ArgumentNullException.ThrowIfNull(job);
         var here = job.Layers.Where(l => l.Face == face).ToList();
         var drawn = here.Where(l => l.Shape is not null).Select(l => Look(l, figures)).ToList();
-        return new ArtworkLook(face, drawn.Count == 0 ? null : Shapes.Around([.. drawn.Select(l => l.Box)]), drawn, [.. here.Where(l => l.Shape is null).Select(l => l.Id)], drawn.Sum(l => l.WeedSeconds));
+        return new ArtworkLook(face, drawn.Count == 0
+            ? null : Shapes.Around([.. drawn.Select(l => l.Box)]), drawn, [.. here.Where(l => l.Shape is null).Select(l => l.Id)],
+            drawn.Sum(l => l.WeedSeconds));
     }
 
     private static LayerLook Look(JobLayer layer, WeedingFigures figures)
@@ -49,7 +52,8 @@ public sealed record ArtworkLook(Face Face, Box? Around, IReadOnlyList<LayerLook
         var box = layer.Box ?? new Box(0, 0, layer.WidthMm!.Value, layer.HeightMm!.Value);
         var (m, limit) = (layer.Measures!, layer.Vinyl.SmallestDetailMm);
         return new LayerLook(
-            layer.Id, layer.Colour, layer.Shape!.PathIn(box), box, Math.Round(m.AreaMm2, 2), Math.Round(m.PerimeterMm, 1), m.Pieces, m.Holes, Math.Round(m.SmallestFeatureMm, 2), limit.Value, limit.From.Source,
+            layer.Id, layer.Colour, layer.Shape!.PathIn(box), box, Math.Round(m.AreaMm2, 2), Math.Round(m.PerimeterMm, 1), m.Pieces,
+            m.Holes, Math.Round(m.SmallestFeatureMm, 2), limit.Value, limit.From.Source,
             layer.DelicatePlaces, Weeding.Of(layer, figures)!.Seconds);
     }
 }

@@ -12,7 +12,8 @@ namespace Juxtherm.Core.Editing;
 /// <param name="HeightMm">mm; null when not said.</param>
 /// <param name="Path">Its true outline where it lies, as path data in mm; null while only its box is known.</param>
 /// <param name="Joints">Where the parts meet that it is cut in; empty when it goes through the cutter at once.</param>
-public sealed record PlacedLayer(string Id, string? Colour, Box? Box, double? WidthMm, double? HeightMm, string? Path, IReadOnlyList<Joint> Joints);
+public sealed record PlacedLayer(string Id, string? Colour, Box? Box, double? WidthMm, double? HeightMm, string? Path,
+    IReadOnlyList<Joint> Joints);
 
 /// <summary>A place of the plate.</summary>
 /// <param name="Box">Where, before it is slanted.</param>
@@ -36,8 +37,10 @@ public sealed record PlatePlace(Box Box, int SlantDegrees);
 /// <param name="Size">Size id; null where there are no sizes.</param>
 /// <param name="Sizes">Sizes that this kind of item comes in.</param>
 public sealed record FacePlacement(
-    Face Face, double WidthMm, double HeightMm, IReadOnlyList<Spot> Outline, IReadOnlyList<Spot> FreeArea, IReadOnlyList<Feature> Features, IReadOnlyList<TakenMeasure> Measures,
-    IReadOnlyList<PlacedLayer> Layers, Box? Artwork, Distances? Distances, IReadOnlyList<Proposal> Proposals, LargestFit? Largest, IReadOnlyList<PlatePlace> Plates, string? Size, IReadOnlyList<string> Sizes)
+    Face Face, double WidthMm, double HeightMm, IReadOnlyList<Spot> Outline, IReadOnlyList<Spot> FreeArea, IReadOnlyList<Feature> Features,
+    IReadOnlyList<TakenMeasure> Measures,
+    IReadOnlyList<PlacedLayer> Layers, Box? Artwork, Distances? Distances, IReadOnlyList<Proposal> Proposals, LargestFit? Largest,
+    IReadOnlyList<PlatePlace> Plates, string? Size, IReadOnlyList<string> Sizes)
 {
     /// <summary>Where the item's left side is beside the artwork, mm: of a garment its body's, not a sleeve's.</summary>
     public double LeftSideMm { get; init; }

@@ -33,10 +33,15 @@ public static class JobPlacement
         var (left, right) = shape.SidesAt(art?.YMm ?? shape.HeightMm / 2);
         return new FacePlacement(
             face, shape.WidthMm, shape.HeightMm, shape.Outline, shape.FreeArea, shape.Features, shape.Measures,
-            [.. here.Select(l => new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm, l.Box is { } at ? l.Shape?.PathIn(at) : null, JointsOf(l, job)))], art, art is { } placed ? Distances.Of(shape, placed) : null,
+            [.. here.Select(l =>
+                new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm, l.Box is { } at
+                    ? l.Shape?.PathIn(at) : null, JointsOf(l, job)))], art, art is { } placed ? Distances.Of(shape, placed) : null,
             [.. PlacementRules.For(Question(job, shape, width, height)).Select(p => p.In(words))],
-            here.Any(l => l.AreaMm2 is not null) ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm, !here.Any(l => l.Vinyl.Directional.Value)) : null,
-            art is not null && JobSections.Of(job, face, [.. here.Select(l => l.Id)]).Plan is { } plan ? [.. plan.Sections.Select(s => new PlatePlace(s.Box, s.SlantDegrees))] : [],
+            here.Any(l => l.AreaMm2 is not null)
+            ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm,
+                !here.Any(l => l.Vinyl.Directional.Value)) : null,
+            art is not null && JobSections.Of(job, face, [.. here.Select(l => l.Id)]).Plan is { } plan
+            ? [.. plan.Sections.Select(s => new PlatePlace(s.Box, s.SlantDegrees))] : [],
             shape.Size, shape.Size is null ? [] : JobReader.Sizes)
         {
             LeftSideMm = Math.Round(left, 1),
@@ -69,9 +74,11 @@ public static class JobPlacement
 
     /// <summary>What the rules are asked, as the job goes about placing.</summary>
     private static PlacementQuestion Question(Job job, BlankShape shape, double widthMm, double heightMm) => new(
-        shape, job.Blank.Material, widthMm, heightMm, job.Choices.GetValueOrDefault(Choices.Placement) == Choices.Fingers ? DropSchool.Fingers : DropSchool.Measured, job.IsCreased);
+        shape, job.Blank.Material, widthMm, heightMm, job.Choices.GetValueOrDefault(Choices.Placement) == Choices.Fingers
+        ? DropSchool.Fingers : DropSchool.Measured, job.IsCreased);
 
-    /// <summary>Where a job's artwork goes on the item in another size: as far from the place that a rule names as it is on its own.</summary>
+    /// <summary>Where a job's artwork goes on the item in another size: as far from the place that a rule names as it is on its
+    /// own.</summary>
     /// <param name="job">The job.</param>
     /// <param name="art">The box around the artwork on the job's own item.</param>
     /// <param name="shape">The face in the other size.</param>
@@ -85,7 +92,8 @@ public static class JobPlacement
         if (ReferenceEquals(own, shape))
             return new Box(art.XMm + (art.WidthMm - widthMm) / 2, art.YMm, widthMm, heightMm);
         var (here, there) = (Question(job, own, art.WidthMm, art.HeightMm), Question(job, shape, widthMm, heightMm));
-        var nearest = PlacementRules.All.Select(r => (Here: r.Propose(here), There: r.Propose(there))).Where(p => p.Here is not null && p.There is not null)
+        var nearest = PlacementRules.All.Select(r => (Here: r.Propose(here), There: r.Propose(there)))
+            .Where(p => p.Here is not null && p.There is not null)
             .OrderBy(p => Math.Abs(p.Here!.XMm - art.XMm) + Math.Abs(p.Here.YMm - art.YMm)).FirstOrDefault();
         var middle = art.XMm + art.WidthMm / 2;
         return nearest.Here is { } rule && nearest.There is { } place
@@ -103,8 +111,13 @@ public static class JobPlacement
         ArgumentNullException.ThrowIfNull(catalogue);
         var (blank, face) = (job.Blank, job.Blank.Face);
         var art = Artwork(job, face) ?? throw new ArgumentException("Nothing is placed.", nameof(job));
-        BlankShape Draw(string size) => size == blank.Size ? blank.Faces[face] : Blanks.Draw(blank.Form, catalogue.Measures[blank.Form.Id], size, face, new Dictionary<string, double>(StringComparer.Ordinal), []);
-        return Sizing.Grade(run, Draw, blank.Size!, art.WidthMm, art.HeightMm, (shape, w, h) => OnShape(job, art, shape, w, h) is var at ? (at.XMm, at.YMm) : default);
+        BlankShape Draw(string size) =>
+            size == blank.Size
+            ? blank.Faces[face]
+            : Blanks.Draw(blank.Form, catalogue.Measures[blank.Form.Id], size, face, new Dictionary<string, double>(StringComparer.Ordinal),
+                []);
+        return Sizing.Grade(run, Draw, blank.Size!, art.WidthMm, art.HeightMm, (shape, w, h) => OnShape(job, art, shape, w, h) is var at
+            ? (at.XMm, at.YMm) : default);
     }
 
     private static IReadOnlyList<Joint> JointsOf(JobLayer layer, Job job) =>
@@ -113,6 +126,8 @@ public static class JobPlacement
     private static (double Width, double Height) Unplaced(List<JobLayer> layers, BlankShape shape)
     {
         var sized = layers.Where(l => l.AreaMm2 is not null).ToList();
-        return sized.Count == 0 ? (shape.WidthMm * UsualShare, shape.WidthMm * UsualShare) : (sized.Max(l => l.WidthMm!.Value), sized.Max(l => l.HeightMm!.Value));
+        return sized.Count == 0
+            ? (shape.WidthMm * UsualShare, shape.WidthMm * UsualShare)
+            : (sized.Max(l => l.WidthMm!.Value), sized.Max(l => l.HeightMm!.Value));
     }
 }

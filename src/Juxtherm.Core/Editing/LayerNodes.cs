@@ -42,16 +42,19 @@ internal static class LayerNodes
 
     /// <summary>Where a layer lies; null while that is not said.</summary>
     public static Box? Measured(JsonObject layer) =>
-        (double?)layer["xMm"] is { } x && (double?)layer["yMm"] is { } y && (double?)layer["widthMm"] is { } w && (double?)layer["heightMm"] is { } h ? new Box(x, y, w, h) : null;
+        (double?)layer["xMm"] is { } x && (double?)layer["yMm"] is { } y && (double?)layer["widthMm"] is { } w
+        && (double?)layer["heightMm"] is { } h ? new Box(x, y, w, h) : null;
 
     /// <summary>The face of the layer at an index.</summary>
-    public static Face FaceAt(JsonObject file, int index) => ((string?)file["layers"]![index]!["face"] ?? (string?)file["blank"]!["face"]) == "back" ? Face.Back : Face.Front;
+    public static Face FaceAt(JsonObject file, int index) =>
+        ((string?)file["layers"]![index]!["face"] ?? (string?)file["blank"]!["face"]) == "back" ? Face.Back : Face.Front;
 
     /// <summary>A layer's id, also when the file leaves it out.</summary>
     public static string IdOf(JsonNode? layer, int index) => (string?)layer?["id"] ?? (index == 0 ? "vinyl" : $"layer-{index + 1}");
 
     /// <summary>Where the layer with an id stands; -1 when there is none.</summary>
-    public static int IndexOf(JsonArray layers, string id) => Enumerable.Range(0, layers.Count).FirstOrDefault(i => IdOf(layers[i], i) == id, -1);
+    public static int IndexOf(JsonArray layers, string id) =>
+        Enumerable.Range(0, layers.Count).FirstOrDefault(i => IdOf(layers[i], i) == id, -1);
 
     /// <summary>An id that is not taken yet; it is then.</summary>
     public static string Free(HashSet<string> taken, string wish)

@@ -2,17 +2,20 @@ using NetTopologySuite.Geometries;
 
 namespace Juxtherm.Core.Geometry;
 
-/// <summary>Pieces of the same form, wherever they lie: letters that come again, dots of a pattern. What is measured of one is true of all.</summary>
+/// <summary>Pieces of the same form, wherever they lie: letters that come again, dots of a pattern. What is measured of one is true of
+/// all.</summary>
 internal static class AlikePieces
 {
     // Corners that lie nearer than this to each other are the same, mm: far below what a cutter cuts.
     private const double GridMm = 1e-4;
 
     /// <summary>Pieces by form, in the order in which each form comes first.</summary>
-    public static IEnumerable<IReadOnlyList<Polygon>> Of(IEnumerable<Polygon> pieces) => pieces.GroupBy(Form.Of).Select(g => (IReadOnlyList<Polygon>)[.. g]);
+    public static IEnumerable<IReadOnlyList<Polygon>> Of(IEnumerable<Polygon> pieces) =>
+        pieces.GroupBy(Form.Of).Select(g => (IReadOnlyList<Polygon>)[.. g]);
 
     /// <summary>How far a piece lies from another of its form, mm.</summary>
-    public static (double X, double Y) Apart(Polygon from, Polygon to) => (to.EnvelopeInternal.MinX - from.EnvelopeInternal.MinX, to.EnvelopeInternal.MinY - from.EnvelopeInternal.MinY);
+    public static (double X, double Y) Apart(Polygon from, Polygon to) =>
+        (to.EnvelopeInternal.MinX - from.EnvelopeInternal.MinX, to.EnvelopeInternal.MinY - from.EnvelopeInternal.MinY);
 
     /// <summary>All corners of a piece from its own upper left corner, ring by ring.</summary>
     private sealed class Form(long[] corners) : IEquatable<Form>

@@ -16,7 +16,8 @@ public readonly record struct Box(double XMm, double YMm, double WidthMm, double
 
     /// <summary>Whether another box lies wholly inside.</summary>
     /// <param name="other">The other.</param>
-    public bool Contains(Box other) => other.XMm >= XMm && other.YMm >= YMm && other.XMm + other.WidthMm <= XMm + WidthMm && other.YMm + other.HeightMm <= YMm + HeightMm;
+    public bool Contains(Box other) =>
+        other.XMm >= XMm && other.YMm >= YMm && other.XMm + other.WidthMm <= XMm + WidthMm && other.YMm + other.HeightMm <= YMm + HeightMm;
 
     /// <summary>Whether two boxes share ground.</summary>
     /// <param name="other">The other.</param>

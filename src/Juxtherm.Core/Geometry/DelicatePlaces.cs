@@ -67,7 +67,8 @@ public static class DelicatePlaces
         foreach (var hole in piece.InteriorRings)
         {
             var inside = Plane.Factory.CreatePolygon((LinearRing)hole);
-            if (NarrowStretch.Of(EdgeWidths.Of(inside, limitMm * (1 + Hair)), limitMm).FirstOrDefault(s => s.Kind == DelicateKind.Island) is { } all)
+            if (NarrowStretch.Of(EdgeWidths.Of(inside, limitMm * (1 + Hair)), limitMm)
+                .FirstOrDefault(s => s.Kind == DelicateKind.Island) is { } all)
                 places.Add(Ringed(DelicateKind.Centre, all, limitMm));
             if (places.Count > MostRings)
                 break;

@@ -13,7 +13,8 @@ namespace Juxtherm.Core.Geometry;
 /// <param name="Span">Length of edge that it stands for, mm; 0 at a corner.</param>
 /// <param name="Width">Width of the vinyl here, mm.</param>
 /// <param name="Opposite">Outline and place that it is as wide to; -1 where it is wider than was asked.</param>
-internal readonly record struct EdgePlace(double X, double Y, double Nx, double Ny, int Ring, double At, double Span, double Width, (int Ring, double At) Opposite);
+internal readonly record struct EdgePlace(double X, double Y, double Nx, double Ny, int Ring, double At, double Span, double Width,
+    (int Ring, double At) Opposite);
 
 /// <summary>How wide a piece of vinyl is along its edges: at each place the largest circle inside that touches the edge there.</summary>
 internal sealed class EdgeWidths
@@ -92,7 +93,8 @@ internal sealed class EdgeWidths
         foreach (var to in touched.OrderBy(t => t.Side).ThenBy(t => t.Part))
         {
             var place = On(to.Side, to.Part, 0);
-            if (to.Part is > 0 and < 1 && (more.Count == 0 || more[^1].Ring != place.Ring || place.At - more[^1].At > Thinned * Math.Min(to.Radius, step)))
+            if (to.Part is > 0 and < 1
+                && (more.Count == 0 || more[^1].Ring != place.Ring || place.At - more[^1].At > Thinned * Math.Min(to.Radius, step)))
                 more.Add(place);
         }
 
@@ -104,7 +106,8 @@ internal sealed class EdgeWidths
     {
         var s = _sides[side];
         var (x, y) = SideTree.On(s, part);
-        return new EdgePlace(x, y, -(s.Y2 - s.Y1) / s.Length, (s.X2 - s.X1) / s.Length, s.Ring, s.At + part * s.Length, span, double.MaxValue, (-1, 0));
+        return new EdgePlace(x, y, -(s.Y2 - s.Y1) / s.Length, (s.X2 - s.X1) / s.Length, s.Ring, s.At + part * s.Length, span,
+            double.MaxValue, (-1, 0));
     }
 
     /// <summary>Where two sides meet in a corner that points into the vinyl, it looks in between as well.</summary>
@@ -112,7 +115,8 @@ internal sealed class EdgeWidths
     {
         var (a, last) = (_sides[side], side + 1 == _sides.Count || _sides[side + 1].Ring != _sides[side].Ring);
         var b = _sides[last ? _firstSides[a.Ring] : side + 1];
-        var turn = Math.Atan2((a.X2 - a.X1) * (b.Y2 - b.Y1) - (a.Y2 - a.Y1) * (b.X2 - b.X1), (a.X2 - a.X1) * (b.X2 - b.X1) + (a.Y2 - a.Y1) * (b.Y2 - b.Y1));
+        var turn = Math.Atan2((a.X2 - a.X1) * (b.Y2 - b.Y1) - (a.Y2 - a.Y1) * (b.X2 - b.X1),
+            (a.X2 - a.X1) * (b.X2 - b.X1) + (a.Y2 - a.Y1) * (b.Y2 - b.Y1));
         if (turn > -TurnsInward)
             return;
         var first = Math.Atan2(a.X2 - a.X1, -(a.Y2 - a.Y1));

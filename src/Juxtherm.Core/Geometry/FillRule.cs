@@ -16,7 +16,8 @@ internal static class FillRule
     /// <param name="gridMm">Corners are set on a grid this fine, so that no crossing is missed.</param>
     public static Ground Ground(IReadOnlyList<IReadOnlyList<Coordinate>> rings, bool evenOdd, double gridMm)
     {
-        var closed = rings.Where(r => r.Count >= 3).Select(r => r[0].Equals2D(r[^1]) ? r.ToArray() : [.. r, r[0]]).Where(r => r.Length >= 4).ToList();
+        var closed = rings.Where(r => r.Count >= 3).Select(r => r[0].Equals2D(r[^1]) ? r.ToArray() : [.. r, r[0]]).Where(r => r.Length >= 4)
+            .ToList();
         if (closed.Count == 0)
             return Plane.Nothing;
         if (closed.Count == 1 && Plane.Factory.CreatePolygon(closed[0]) is { IsValid: true } simple)
@@ -38,7 +39,8 @@ internal static class FillRule
         }
 
         var windings = new Windings(closed);
-        return Plane.Union(polygonizer.GetPolygons().Where(face => face.Area > gridMm * gridMm && Inside(windings.Around(face.InteriorPoint.Coordinate), evenOdd)));
+        return Plane.Union(polygonizer.GetPolygons()
+            .Where(face => face.Area > gridMm * gridMm && Inside(windings.Around(face.InteriorPoint.Coordinate), evenOdd)));
     }
 
     private static bool Inside(int windings, bool evenOdd) => evenOdd ? windings % 2 != 0 : windings != 0;

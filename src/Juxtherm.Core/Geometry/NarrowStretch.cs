@@ -73,7 +73,8 @@ internal sealed class NarrowStretch
         }
     }
 
-    /// <summary>Edge that is narrow without a break. <see cref="First"/> may be after <see cref="Last"/>, where it runs over the beginning of its outline.</summary>
+    /// <summary>Edge that is narrow without a break. <see cref="First"/> may be after <see cref="Last"/>, where it runs over the beginning
+    /// of its outline.</summary>
     private sealed record Run(int Ring, int First, int Last, double From, double To);
 
     private static List<Run> Runs(EdgeWidths widths, double limit)
@@ -107,7 +108,8 @@ internal sealed class NarrowStretch
             var first = i;
             while (i < end && Narrow(i))
                 i++;
-            runs.Add(new Run(places[begin].Ring, first, i - 1, places[first].At - places[first].Span / 2, places[i - 1].At + places[i - 1].Span / 2));
+            runs.Add(new Run(places[begin].Ring, first, i - 1, places[first].At - places[first].Span / 2,
+                places[i - 1].At + places[i - 1].Span / 2));
         }
 
         // The outline has no beginning: a run over it is one.
@@ -137,7 +139,8 @@ internal sealed class NarrowStretch
         {
             foreach (var place in PlacesOf(widths, runs[r]))
             {
-                if (place.Opposite.Ring >= 0 && ofRing.TryGetValue(place.Opposite.Ring, out var there) && At(there, place.Opposite.At, widths.Rings[place.Opposite.Ring], limit / 2) is >= 0 and var other)
+                if (place.Opposite.Ring >= 0 && ofRing.TryGetValue(place.Opposite.Ring, out var there)
+                    && At(there, place.Opposite.At, widths.Rings[place.Opposite.Ring], limit / 2) is >= 0 and var other)
                     leads[Lead(r)] = Lead(other);
             }
         }
@@ -174,7 +177,8 @@ internal sealed class NarrowStretch
         return best;
     }
 
-    /// <summary>How many ends of the stretch's edges lead to something wider: runs, counted with their own gaps closed; 0 when nothing does.</summary>
+    /// <summary>How many ends of the stretch's edges lead to something wider: runs, counted with their own gaps closed; 0 when nothing
+    /// does.</summary>
     private static int Closed(EdgeWidths widths, List<Run> runs, double limit)
     {
         var open = 0;

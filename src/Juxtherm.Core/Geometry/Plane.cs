@@ -34,10 +34,12 @@ internal static class Plane
     public static Ground Union(Ground a, Ground b) => Union([a, b]);
 
     public static Ground Difference(Ground from, Ground cut) =>
-        from.IsEmpty || cut.IsEmpty || !from.EnvelopeInternal.Intersects(cut.EnvelopeInternal) ? from : Clean(OverlayNGRobust.Overlay(from, cut, NetTopologySuite.Operation.Overlay.SpatialFunction.Difference));
+        from.IsEmpty || cut.IsEmpty || !from.EnvelopeInternal.Intersects(cut.EnvelopeInternal)
+        ? from : Clean(OverlayNGRobust.Overlay(from, cut, NetTopologySuite.Operation.Overlay.SpatialFunction.Difference));
 
     public static Ground Intersection(Ground a, Ground b) =>
-        a.IsEmpty || b.IsEmpty || !a.EnvelopeInternal.Intersects(b.EnvelopeInternal) ? Nothing : Clean(OverlayNGRobust.Overlay(a, b, NetTopologySuite.Operation.Overlay.SpatialFunction.Intersection));
+        a.IsEmpty || b.IsEmpty || !a.EnvelopeInternal.Intersects(b.EnvelopeInternal)
+        ? Nothing : Clean(OverlayNGRobust.Overlay(a, b, NetTopologySuite.Operation.Overlay.SpatialFunction.Intersection));
 
     /// <summary>Grown by so many mm all round, or with a negative figure shrunk.</summary>
     public static Ground Offset(Ground ground, double mm)
@@ -45,17 +47,21 @@ internal static class Plane
         if (ground.IsEmpty || mm == 0)
             return ground;
         Patience.Look();
-        return IsCrowded(ground, Math.Abs(mm)) ? OffsetBitByBit(ground, mm) : Clean(BufferOp.Buffer(ground, mm, new BufferParameters(16, EndCapStyle.Round, JoinStyle.Round, 5)));
+        return IsCrowded(ground, Math.Abs(mm))
+            ? OffsetBitByBit(ground, mm)
+            : Clean(BufferOp.Buffer(ground, mm, new BufferParameters(16, EndCapStyle.Round, JoinStyle.Round, 5)));
     }
 
-    /// <summary>An outline that turns back on itself within the distance crosses itself at nearly every side once it is offset as a whole.</summary>
+    /// <summary>An outline that turns back on itself within the distance crosses itself at nearly every side once it is offset as a
+    /// whole.</summary>
     private static bool IsCrowded(Ground ground, double mm)
     {
         var around = ground.EnvelopeInternal;
         return ground.NumPoints > FewCorners && ground.Length * mm > Crowded * (around.Width + 2 * mm) * (around.Height + 2 * mm);
     }
 
-    /// <summary>The same, by growing a few sides at a time and putting them together, neighbours first: what is covered is forgotten on the way.</summary>
+    /// <summary>The same, by growing a few sides at a time and putting them together, neighbours first: what is covered is forgotten on the
+    /// way.</summary>
     private static Ground OffsetBitByBit(Ground ground, double mm)
     {
         var grown = new List<Ground>();
@@ -101,7 +107,8 @@ internal static class Plane
         return pieces;
     }
 
-    public static Ground Of(IReadOnlyCollection<Polygon> pieces) => pieces.Count == 1 ? pieces.First() : Factory.CreateMultiPolygon([.. pieces]);
+    public static Ground Of(IReadOnlyCollection<Polygon> pieces) =>
+        pieces.Count == 1 ? pieces.First() : Factory.CreateMultiPolygon([.. pieces]);
 
     /// <summary>Only the polygons of what an operation left, without crumbs.</summary>
     public static Ground Clean(Ground ground, double crumbMm2 = CrumbMm2)

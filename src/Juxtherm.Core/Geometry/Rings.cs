@@ -85,7 +85,8 @@ internal static class Rings
         return trails;
     }
 
-    private static double Bend(SKPoint a, SKPoint b, SKPoint c) => Math.Sqrt(Math.Pow(a.X - 2.0 * b.X + c.X, 2) + Math.Pow(a.Y - 2.0 * b.Y + c.Y, 2));
+    private static double Bend(SKPoint a, SKPoint b, SKPoint c) =>
+        Math.Sqrt(Math.Pow(a.X - 2.0 * b.X + c.X, 2) + Math.Pow(a.Y - 2.0 * b.Y + c.Y, 2));
 
     private static int Steps(double stray, double tolerance) => (int)Math.Clamp(Math.Ceiling(Math.Sqrt(stray / tolerance)), 1, MostSteps);
 

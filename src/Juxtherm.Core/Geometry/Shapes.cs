@@ -14,18 +14,21 @@ public static class Shapes
     private static readonly GeometryFactory Factory = new();
 
     /// <summary>A box.</summary>
-    public static IReadOnlyList<Spot> Rectangle(double x, double y, double width, double height) => [new(x, y), new(x + width, y), new(x + width, y + height), new(x, y + height)];
+    public static IReadOnlyList<Spot> Rectangle(double x, double y, double width, double height) =>
+        [new(x, y), new(x + width, y), new(x + width, y + height), new(x, y + height)];
 
     /// <summary>A box with rounded corners.</summary>
     public static IReadOnlyList<Spot> Rounded(double x, double y, double width, double height, double radius)
     {
         var r = Math.Min(radius, Math.Min(width, height) / 2);
         IEnumerable<Spot> Corner(double cx, double cy, double from) => Arc(cx, cy, r, r, from, from + 90);
-        return [.. Corner(x + width - r, y + r, -90), .. Corner(x + width - r, y + height - r, 0), .. Corner(x + r, y + height - r, 90), .. Corner(x + r, y + r, 180)];
+        return [.. Corner(x + width - r, y + r, -90), .. Corner(x + width - r, y + height - r, 0), .. Corner(x + r, y + height - r, 90),
+            .. Corner(x + r, y + r, 180)];
     }
 
     /// <summary>An ellipse in a box.</summary>
-    public static IReadOnlyList<Spot> Ellipse(double x, double y, double width, double height) => [.. Arc(x + width / 2, y + height / 2, width / 2, height / 2, 0, 360 - 360.0 / CurveSteps / 2)];
+    public static IReadOnlyList<Spot> Ellipse(double x, double y, double width, double height) =>
+        [.. Arc(x + width / 2, y + height / 2, width / 2, height / 2, 0, 360 - 360.0 / CurveSteps / 2)];
 
     /// <summary>Part of an ellipse, angles clockwise from the right, degrees.</summary>
     public static IEnumerable<Spot> Arc(double cx, double cy, double rx, double ry, double from, double to)
@@ -56,7 +59,8 @@ public static class Shapes
     }
 
     /// <summary>A polygon for the geometry library.</summary>
-    internal static Polygon Polygon(IReadOnlyList<Spot> outline) => Factory.CreatePolygon([.. outline.Append(outline[0]).Select(p => new Coordinate(p.X, p.Y))]);
+    internal static Polygon Polygon(IReadOnlyList<Spot> outline) =>
+        Factory.CreatePolygon([.. outline.Append(outline[0]).Select(p => new Coordinate(p.X, p.Y))]);
 
     /// <summary>A polygon for the geometry library.</summary>
     internal static Polygon Polygon(Box box) => Polygon(Rectangle(box.XMm, box.YMm, box.WidthMm, box.HeightMm));

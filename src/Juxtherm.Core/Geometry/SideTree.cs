@@ -49,7 +49,8 @@ internal sealed class SideTree
         }
 
         _parts = [.. parts];
-        var (x, y, span) = (sides.Min(s => s.X1), sides.Min(s => s.Y1), Math.Max(sides.Max(s => s.X1) - sides.Min(s => s.X1), sides.Max(s => s.Y1) - sides.Min(s => s.Y1)) + Touching);
+        var (x, y, span) = (sides.Min(s => s.X1), sides.Min(s => s.Y1),
+            Math.Max(sides.Max(s => s.X1) - sides.Min(s => s.X1), sides.Max(s => s.Y1) - sides.Min(s => s.Y1)) + Touching);
         Array.Sort(Array.ConvertAll(_parts, p => Along(p, x, y, span)), _parts);
         _leaves = 1;
         while (_leaves * Leaf < _parts.Length)
@@ -63,7 +64,8 @@ internal sealed class SideTree
     public bool IsSpent => _looks > MostLooks;
 
     /// <summary>
-    /// The smallest circle inside the vinyl that touches an edge here and another edge opposite: its diameter is how wide the vinyl is here.
+    /// The smallest circle inside the vinyl that touches an edge here and another edge opposite: its diameter is how wide the vinyl is
+    /// here.
     /// </summary>
     /// <param name="x">The place on the edge.</param>
     /// <param name="y">The place on the edge.</param>
@@ -116,7 +118,8 @@ internal sealed class SideTree
         var (s0, s1) = (dx * ny - dy * nx, ex * ny - ey * nx);
         var (low, high) = (begins, ends);
         // h > 0, and |s| ≤ look · h.
-        if (!Clip(h0 - Touching, h1, ref low, ref high) || !Clip(WidestLook * h0 - s0, WidestLook * h1 - s1, ref low, ref high) || !Clip(WidestLook * h0 + s0, WidestLook * h1 + s1, ref low, ref high))
+        if (!Clip(h0 - Touching, h1, ref low, ref high) || !Clip(WidestLook * h0 - s0, WidestLook * h1 - s1, ref low, ref high)
+            || !Clip(WidestLook * h0 + s0, WidestLook * h1 + s1, ref low, ref high))
             return null;
         // (s² + h²) / 2h is convex along the side: its lowest place, or the end of the part nearest to that.
         var (a, b, c) = (s1 * s1 + h1 * h1, 2 * (s0 * s1 + h0 * h1), s0 * s0 + h0 * h0);
@@ -151,7 +154,8 @@ internal sealed class SideTree
         return dx * dx + dy * dy;
     }
 
-    private static (double X1, double Y1, double X2, double Y2) Around((double X1, double Y1, double X2, double Y2) a, (double X1, double Y1, double X2, double Y2) b) =>
+    private static (double X1, double Y1, double X2, double Y2) Around((double X1, double Y1, double X2, double Y2) a,
+        (double X1, double Y1, double X2, double Y2) b) =>
         (Math.Min(a.X1, b.X1), Math.Min(a.Y1, b.Y1), Math.Max(a.X2, b.X2), Math.Max(a.Y2, b.Y2));
 
     private (double X1, double Y1, double X2, double Y2) LeafBox(int leaf)
@@ -173,7 +177,8 @@ internal sealed class SideTree
         return Spread((middle.X - x) / span) | (Spread((middle.Y - y) / span) << 1);
     }
 
-    public static (double X, double Y) On(Side side, double part) => (side.X1 + (side.X2 - side.X1) * part, side.Y1 + (side.Y2 - side.Y1) * part);
+    public static (double X, double Y) On(Side side, double part) =>
+        (side.X1 + (side.X2 - side.X1) * part, side.Y1 + (side.Y2 - side.Y1) * part);
 
     /// <summary>Sixteen bits of a share, a gap between each and the next.</summary>
     private static uint Spread(double share)

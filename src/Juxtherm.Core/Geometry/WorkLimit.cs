@@ -16,7 +16,8 @@ internal sealed class RefusedDrawing(Phrase says, string code) : Exception(code)
     public string Code { get; } = code;
 }
 
-/// <summary>How much a drawing may ask for: points, elements and crossings are counted as they come, so that none can exhaust the machine.</summary>
+/// <summary>How much a drawing may ask for: points, elements and crossings are counted as they come, so that none can exhaust the
+/// machine.</summary>
 internal sealed class WorkLimit(CancellationToken cancel)
 {
     /// <summary>Most corners of all outlines together.</summary>
@@ -79,7 +80,8 @@ internal sealed class WorkLimit(CancellationToken cancel)
         }
     }
 
-    private sealed class Counter(WorkLimit budget, List<(Coordinate From, Coordinate To)> sides, int mine) : NetTopologySuite.Index.IItemVisitor<int>
+    private sealed class Counter(WorkLimit budget, List<(Coordinate From, Coordinate To)> sides,
+        int mine) : NetTopologySuite.Index.IItemVisitor<int>
     {
         public void VisitItem(int item)
         {
@@ -92,7 +94,8 @@ internal sealed class WorkLimit(CancellationToken cancel)
                 throw TooTangled();
         }
 
-        private static int Side(Coordinate a, Coordinate b, Coordinate p) => Math.Sign((b.X - a.X) * (p.Y - a.Y) - (b.Y - a.Y) * (p.X - a.X));
+        private static int Side(Coordinate a, Coordinate b, Coordinate p) =>
+            Math.Sign((b.X - a.X) * (p.Y - a.Y) - (b.Y - a.Y) * (p.X - a.X));
 
         private static RefusedDrawing TooTangled() => new(new Phrase("work-limit.tangled", ("most", MostCrossings)), "too-large");
     }

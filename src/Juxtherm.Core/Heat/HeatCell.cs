@@ -10,7 +10,8 @@ namespace Juxtherm.Core.Heat;
 /// <param name="Below">Between the middle of the bottom cell and what lies below, W/(m²·K).</param>
 /// <param name="BelowCelsius">°C.</param>
 /// <param name="Loss">From the plate's back to the room, W/(m²·K).</param>
-internal readonly record struct HeatStage(double H, Lanes Contact, Lanes Air, Lanes AirCelsius, double Below, double BelowCelsius, Lanes Loss);
+internal readonly record struct HeatStage(double H, Lanes Contact, Lanes Air, Lanes AirCelsius, double Below, double BelowCelsius,
+    Lanes Loss);
 
 /// <summary>A cell and its row of the tridiagonal system, kept together because they are used together.</summary>
 internal struct HeatCell
@@ -41,7 +42,8 @@ internal struct HeatCell
     {
         var begin = Vector256.Max(Peak, LaneMath.All(Moisture.WetBelowCelsius));
         return Vector256.ConditionalSelect(Vector256.GreaterThan(celsius, begin), Lanes.One, Lanes.Zero)
-            + Vector256.ConditionalSelect(Vector256.GreaterThanOrEqual(celsius, Vector256.Max(begin, LaneMath.All(Moisture.DryAtCelsius))), Lanes.One, Lanes.Zero);
+            + Vector256.ConditionalSelect(Vector256.GreaterThanOrEqual(celsius, Vector256.Max(begin, LaneMath.All(Moisture.DryAtCelsius))),
+                Lanes.One, Lanes.Zero);
     }
 
     /// <summary>The enthalpy's extra slope in the segment noted last, J/(m²·K).</summary>

@@ -115,8 +115,10 @@ public sealed class HeatColumn
     /// <param name="setPointCelsius">Where the controller holds the plate's face, °C.</param>
     /// <param name="seconds">How long, s, not negative.</param>
     /// <param name="schedule">How to cut the time.</param>
-    /// <param name="afterStep">Called after every step with the step's length and the time since the phase began, s; true goes on, false ends the phase.</param>
-    public void Run(TopFace top, BottomFace bottom, Lanes setPointCelsius, double seconds, StepSchedule schedule, Func<double, double, bool>? afterStep = null)
+    /// <param name="afterStep">Called after every step with the step's length and the time since the phase began, s; true goes on, false
+    /// ends the phase.</param>
+    public void Run(TopFace top, BottomFace bottom, Lanes setPointCelsius, double seconds, StepSchedule schedule,
+        Func<double, double, bool>? afterStep = null)
     {
         ArgumentNullException.ThrowIfNull(schedule);
         ArgumentOutOfRangeException.ThrowIfNegative(seconds);
@@ -240,7 +242,8 @@ public sealed class HeatColumn
     private (Lanes In, Lanes Out) Fluxes(in HeatStage stage, Lanes plate)
     {
         var first = _cells[0].Next;
-        return (stage.Contact * (plate - first) + stage.Air * (stage.AirCelsius - first), (_cells[^1].Next - LaneMath.All(stage.BelowCelsius)) * stage.Below);
+        return (stage.Contact * (plate - first) + stage.Air * (stage.AirCelsius - first),
+            (_cells[^1].Next - LaneMath.All(stage.BelowCelsius)) * stage.Below);
     }
 
     /// <summary>Proportional control with the idle loss at the set point fed forward, limited to what the heater has.</summary>

@@ -4,7 +4,8 @@ namespace Juxtherm.Core.Heat;
 /// <param name="ConductivityWmK">Thermal conductivity across the sheet, W/(m·K), above zero.</param>
 /// <param name="DensityKgM3">Bulk density, pores included, dry, kg/m³, above zero.</param>
 /// <param name="SpecificHeatJkgK">Specific heat capacity, dry, J/(kg·K), above zero.</param>
-/// <param name="MoistureRegain">Water carried in room air as a share of the dry mass, 0 to 1 (ASTM D1909 speaks of regain in percent).</param>
+/// <param name="MoistureRegain">Water carried in room air as a share of the dry mass, 0 to 1 (ASTM D1909 speaks of regain in
+/// percent).</param>
 public sealed record Substance(double ConductivityWmK, double DensityKgM3, double SpecificHeatJkgK, double MoistureRegain = 0)
 {
     /// <summary>Thermal conductivity across the sheet, W/(m·K).</summary>
@@ -28,7 +29,8 @@ public sealed record Substance(double ConductivityWmK, double DensityKgM3, doubl
     public double Effusivity => Math.Sqrt(ConductivityWmK * DensityKgM3 * SpecificHeatJkgK);
 
     private static double Positive(double value, string name) =>
-        value > 0 && double.IsFinite(value) ? value : throw new ArgumentOutOfRangeException(name, value, "A positive, finite number is accepted.");
+        value > 0 && double.IsFinite(value)
+        ? value : throw new ArgumentOutOfRangeException(name, value, "A positive, finite number is accepted.");
 }
 
 /// <summary>One sheet of the stack: a name, a substance and a thickness.</summary>

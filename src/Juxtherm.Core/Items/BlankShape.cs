@@ -63,10 +63,13 @@ public sealed record Feature(FeatureKind Kind, string Name, Box Box, IReadOnlyLi
     /// <param name="kind">What it is.</param>
     /// <param name="name">For the reader.</param>
     /// <param name="box">Where.</param>
-    public static Feature Boxed(FeatureKind kind, string name, Box box) => new(kind, name, box, Shapes.Rectangle(box.XMm, box.YMm, box.WidthMm, box.HeightMm));
+    public static Feature Boxed(FeatureKind kind, string name, Box box) =>
+        new(kind, name, box, Shapes.Rectangle(box.XMm, box.YMm, box.WidthMm, box.HeightMm));
 
     /// <summary>Thick enough to keep a plate off what lies beside it.</summary>
-    public bool KeepsThePlateOff => Kind is FeatureKind.Collar or FeatureKind.Seam or FeatureKind.Zip or FeatureKind.Button or FeatureKind.Snap or FeatureKind.Frame or FeatureKind.Metal or FeatureKind.Handle or FeatureKind.Strap;
+    public bool KeepsThePlateOff =>
+        Kind is FeatureKind.Collar or FeatureKind.Seam or FeatureKind.Zip or FeatureKind.Button or FeatureKind.Snap or FeatureKind.Frame
+        or FeatureKind.Metal or FeatureKind.Handle or FeatureKind.Strap;
 }
 
 /// <summary>A measure as it is taken on this item.</summary>
@@ -79,7 +82,8 @@ public sealed record Feature(FeatureKind Kind, string Name, Box Box, IReadOnlyLi
 /// <param name="Measured">The user typed it.</param>
 /// <param name="Start">Where the tape begins in the picture.</param>
 /// <param name="End">Where it ends.</param>
-public sealed record TakenMeasure(string Id, string Name, string How, double ValueMm, double UsualMm, string From, bool Measured, Spot Start, Spot End);
+public sealed record TakenMeasure(string Id, string Name, string How, double ValueMm, double UsualMm, string From, bool Measured,
+    Spot Start, Spot End);
 
 /// <summary>One face of an item, drawn to measure. The origin is the upper left corner of its free area.</summary>
 /// <param name="Form">What kind of item.</param>
@@ -92,7 +96,8 @@ public sealed record TakenMeasure(string Id, string Name, string How, double Val
 /// <param name="Features">What stands in the way.</param>
 /// <param name="Measures">Measures, with where the tape goes.</param>
 public sealed record BlankShape(
-    ItemForm Form, string? Size, Face Face, double WidthMm, double HeightMm, IReadOnlyList<Spot> Outline, IReadOnlyList<Spot> FreeArea, IReadOnlyList<Feature> Features, IReadOnlyList<TakenMeasure> Measures)
+    ItemForm Form, string? Size, Face Face, double WidthMm, double HeightMm, IReadOnlyList<Spot> Outline, IReadOnlyList<Spot> FreeArea,
+    IReadOnlyList<Feature> Features, IReadOnlyList<TakenMeasure> Measures)
 {
     private NetTopologySuite.Geometries.Geometry? _clear;
 
@@ -114,7 +119,9 @@ public sealed record BlankShape(
         y = Math.Clamp(y, Outline.Min(p => p.Y), Outline.Max(p => p.Y));
         var crossed = Outline.Zip(Outline.Skip(1).Append(Outline[0]))
             .Where(e => Math.Min(e.First.Y, e.Second.Y) <= y && Math.Max(e.First.Y, e.Second.Y) >= y)
-            .SelectMany(e => e.First.Y == e.Second.Y ? [e.First.X, e.Second.X] : new[] { e.First.X + (e.Second.X - e.First.X) * (y - e.First.Y) / (e.Second.Y - e.First.Y) }).ToList();
+            .SelectMany(e => e.First.Y == e.Second.Y
+                ? [e.First.X, e.Second.X] : new[] { e.First.X + (e.Second.X - e.First.X) * (y - e.First.Y) / (e.Second.Y - e.First.Y) })
+                .ToList();
         return (crossed.Min(), crossed.Max());
     }
 

@@ -22,7 +22,8 @@ public sealed class Tape(IReadOnlyDictionary<string, double> values)
 /// <param name="FreeArea">Where something can be pressed.</param>
 /// <param name="Features">What stands in the way.</param>
 /// <param name="Tapes">Where the tape goes, by measure id.</param>
-public sealed record DrawnItem(IReadOnlyList<Spot> Outline, IReadOnlyList<Spot> FreeArea, IReadOnlyList<Feature> Features, IReadOnlyDictionary<string, (Spot Start, Spot End)> Tapes);
+public sealed record DrawnItem(IReadOnlyList<Spot> Outline, IReadOnlyList<Spot> FreeArea, IReadOnlyList<Feature> Features,
+    IReadOnlyDictionary<string, (Spot Start, Spot End)> Tapes);
 
 /// <summary>Draws a kind of item to measure. A new pattern is a new class in <c>Patterns</c>; it is found by itself.</summary>
 public interface IPattern

@@ -21,11 +21,13 @@ public enum DropSchool
 /// <param name="HeightMm">Height of the artwork, mm.</param>
 /// <param name="School">How distances below a collar are counted.</param>
 /// <param name="Creased">The middle is found by a crease; otherwise it is measured.</param>
-public sealed record PlacementQuestion(BlankShape Shape, Material Material, double WidthMm, double HeightMm, DropSchool School, bool Creased)
+public sealed record PlacementQuestion(BlankShape Shape, Material Material, double WidthMm, double HeightMm, DropSchool School,
+    bool Creased)
 {
     /// <summary>Asks as crafters usually do: measured below the collar, creased where that may be.</summary>
     public PlacementQuestion(BlankShape shape, Material material, double widthMm, double heightMm)
-        : this(shape, material, widthMm, heightMm, DropSchool.Measured, MayBeCreased((shape ?? throw new ArgumentNullException(nameof(shape))).Form, material))
+        : this(shape, material, widthMm, heightMm, DropSchool.Measured,
+            MayBeCreased((shape ?? throw new ArgumentNullException(nameof(shape))).Form, material))
     {
     }
 
@@ -57,14 +59,16 @@ public sealed record PlacementQuestion(BlankShape Shape, Material Material, doub
 /// <param name="Reason">Why there.</param>
 /// <param name="Find">How to find the spot on the real thing.</param>
 /// <param name="From">Where the rule comes from.</param>
-public sealed record PlaceByRule(string Id, Phrase Name, double XMm, double YMm, double? DropMm, Phrase? Fingers, Phrase Reason, Phrase Find, string From)
+public sealed record PlaceByRule(string Id, Phrase Name, double XMm, double YMm, double? DropMm, Phrase? Fingers, Phrase Reason,
+    Phrase Find, string From)
 {
     /// <summary>It in the reader's language.</summary>
     /// <param name="words">Says it.</param>
     public Proposal In(IWords words)
     {
         ArgumentNullException.ThrowIfNull(words);
-        return new Proposal(Id, words.Say(Name), XMm, YMm, DropMm, Fingers is null ? null : words.Say(Fingers), words.Say(Reason), words.Say(Find), From);
+        return new Proposal(Id, words.Say(Name), XMm, YMm, DropMm, Fingers is null
+            ? null : words.Say(Fingers), words.Say(Reason), words.Say(Find), From);
     }
 }
 
@@ -78,7 +82,8 @@ public sealed record PlaceByRule(string Id, Phrase Name, double XMm, double YMm,
 /// <param name="Reason">Why there.</param>
 /// <param name="Find">How to find the spot on the real thing.</param>
 /// <param name="From">Where the rule comes from.</param>
-public sealed record Proposal(string Id, string Name, double XMm, double YMm, double? DropMm, string? Fingers, string Reason, string Find, string From);
+public sealed record Proposal(string Id, string Name, double XMm, double YMm, double? DropMm, string? Fingers, string Reason, string Find,
+    string From);
 
 /// <summary>Proposes where artwork goes. A new rule is a new class in <c>Spots</c>; it is found by itself.</summary>
 public interface IPlacementRule
@@ -98,7 +103,8 @@ public static class CollarDrop
     /// <summary>A finger's breadth, mm (from memory).</summary>
     public const double FingerMm = 19;
 
-    /// <summary>Fingers below the collar, from and to, by size: adult two to three, child two, toddler one to two (common practice).</summary>
+    /// <summary>Fingers below the collar, from and to, by size: adult two to three, child two, toddler one to two (common
+    /// practice).</summary>
     /// <param name="size">Size id.</param>
     public static (double From, double To) Fingers(string? size) => size switch
     {
@@ -139,7 +145,8 @@ public static class CollarDrop
 /// <param name="OffCentre">Right of the middle, mm; below zero to the left.</param>
 /// <param name="Nearest">The feature that is nearest; null where there is none.</param>
 /// <param name="NearestMm">How far it is, mm; 0 when they touch.</param>
-public sealed record Distances(double Left, double Right, double Top, double Bottom, double? BelowCollar, double OffCentre, string? Nearest, double? NearestMm)
+public sealed record Distances(double Left, double Right, double Top, double Bottom, double? BelowCollar, double OffCentre, string? Nearest,
+    double? NearestMm)
 {
     /// <summary>Distances of a box on a face.</summary>
     /// <param name="shape">The face.</param>
@@ -148,7 +155,8 @@ public sealed record Distances(double Left, double Right, double Top, double Bot
     {
         ArgumentNullException.ThrowIfNull(shape);
         var polygon = Shapes.Polygon(box);
-        var nearest = shape.Features.Select(f => (f.Name, Mm: Shapes.Polygon(f.Outline).Distance(polygon))).OrderBy(f => f.Mm).FirstOrDefault();
+        var nearest = shape.Features.Select(f => (f.Name, Mm: Shapes.Polygon(f.Outline).Distance(polygon))).OrderBy(f => f.Mm)
+            .FirstOrDefault();
         static double Tenth(double mm) => Math.Round(mm, 1);
         return new Distances(
             Tenth(box.XMm), Tenth(shape.WidthMm - box.XMm - box.WidthMm), Tenth(box.YMm), Tenth(shape.HeightMm - box.YMm - box.HeightMm),

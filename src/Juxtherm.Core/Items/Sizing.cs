@@ -42,7 +42,8 @@ public sealed record LetterPlan(int Pieces, int Packs, int LeftOver, double Heig
 /// <param name="ShareMm">Shift each side by half the larger difference, mm.</param>
 /// <param name="TiltDegrees">How far that turns the print at most, degrees.</param>
 /// <param name="AcceptedByEye">6 mm in 100 is accepted by eye (common practice).</param>
-public sealed record Squareness(double WidthMm, double HeightMm, double WidthOffMm, double HeightOffMm, double ShareMm, double TiltDegrees, bool AcceptedByEye);
+public sealed record Squareness(double WidthMm, double HeightMm, double WidthOffMm, double HeightOffMm, double ShareMm, double TiltDegrees,
+    bool AcceptedByEye);
 
 /// <summary>Sizing arithmetic: how large may it be.</summary>
 public static class Sizing
@@ -60,14 +61,16 @@ public static class Sizing
     /// <param name="cutterWidthMm">Widest the cutter cuts, mm.</param>
     /// <param name="cutterLengthMm">Longest the cutter cuts, mm.</param>
     /// <param name="turnable">It may be cut turned by a quarter.</param>
-    public static LargestFit Largest(BlankShape shape, double aspect, double cutterWidthMm = double.PositiveInfinity, double cutterLengthMm = double.PositiveInfinity, bool turnable = true)
+    public static LargestFit Largest(BlankShape shape, double aspect, double cutterWidthMm = double.PositiveInfinity,
+        double cutterLengthMm = double.PositiveInfinity, bool turnable = true)
     {
         ArgumentNullException.ThrowIfNull(shape);
         ArgumentOutOfRangeException.ThrowIfLessThan(aspect, 0.02);
         ArgumentOutOfRangeException.ThrowIfGreaterThan(aspect, 50);
         var bounds = Shapes.Around(shape.FreeArea);
         // Turned in the cutter if that fits better.
-        var (across, along) = !turnable || aspect > 1 == cutterWidthMm > cutterLengthMm ? (cutterWidthMm, cutterLengthMm) : (cutterLengthMm, cutterWidthMm);
+        var (across, along) = !turnable || aspect > 1 == cutterWidthMm > cutterLengthMm
+            ? (cutterWidthMm, cutterLengthMm) : (cutterLengthMm, cutterWidthMm);
         var most = Math.Min(across, along * aspect);
         var centred = Best(shape, aspect, most, [shape.MiddleX], Steps(bounds.YMm, bounds.HeightMm, Grid));
         var free = Best(shape, aspect, most, Steps(bounds.XMm, bounds.WidthMm, Grid), Steps(bounds.YMm, bounds.HeightMm, Grid));
@@ -78,7 +81,9 @@ public static class Sizing
         }
 
         var best = free.Width > centred.Width * WorthOffCentre ? free : centred;
-        var limit = best.Width < most - 0.2 ? "item" : most == across ? (across == cutterWidthMm ? "cutter-width" : "cutter-length") : along == cutterWidthMm ? "cutter-width" : "cutter-length";
+        var limit = best.Width < most - 0.2
+            ? "item" : most == across
+            ? (across == cutterWidthMm ? "cutter-width" : "cutter-length") : along == cutterWidthMm ? "cutter-width" : "cutter-length";
         var (w, h) = (Math.Floor(best.Width * 10) / 10, Math.Floor(best.Width / aspect * 10) / 10);
         return new LargestFit(w, h, Math.Round(best.X - w / 2, 1), Math.Round(best.Y - h / 2, 1), limit);
     }
@@ -102,7 +107,8 @@ public static class Sizing
     /// <param name="widthMm">Its width there, mm.</param>
     /// <param name="heightMm">Its height there, mm.</param>
     /// <param name="place">Places it on a face.</param>
-    public static IReadOnlyList<Graded> Grade(IReadOnlyList<SizeCount> run, Func<string, BlankShape> draw, string designedOn, double widthMm, double heightMm, Func<BlankShape, double, double, (double X, double Y)> place)
+    public static IReadOnlyList<Graded> Grade(IReadOnlyList<SizeCount> run, Func<string, BlankShape> draw, string designedOn,
+        double widthMm, double heightMm, Func<BlankShape, double, double, (double X, double Y)> place)
     {
         ArgumentNullException.ThrowIfNull(run);
         ArgumentNullException.ThrowIfNull(draw);
@@ -137,7 +143,8 @@ public static class Sizing
         var packs = (letters.Count + perPack - 1) / perPack;
         var widest = letters.MaxBy(WidthByHeight);
         var fit = Largest(shape, WidthByHeight(widest));
-        return new LetterPlan(letters.Count, packs, packs * perPack - letters.Count, Math.Floor(fit.HeightMm), widest.ToString(), Math.Round(Math.Floor(fit.HeightMm) * WidthByHeight(widest), 1));
+        return new LetterPlan(letters.Count, packs, packs * perPack - letters.Count, Math.Floor(fit.HeightMm), widest.ToString(),
+            Math.Round(Math.Floor(fit.HeightMm) * WidthByHeight(widest), 1));
     }
 
     /// <summary>Cloth that is not square: how the difference is shared between the sides.</summary>
@@ -154,7 +161,8 @@ public static class Sizing
         var (width, height) = ((top + bottom) / 2, (left + right) / 2);
         var (across, down) = (bottom - top, right - left);
         var off = Math.Max(Math.Abs(across) / width, Math.Abs(down) / height);
-        return new Squareness(Math.Round(width, 1), Math.Round(height, 1), Math.Round(across, 1), Math.Round(down, 1), Math.Round(Math.Max(Math.Abs(across), Math.Abs(down)) / 2, 1), Math.Round(Math.Atan(off / 2) * 180 / Math.PI, 2), off <= 0.06);
+        return new Squareness(Math.Round(width, 1), Math.Round(height, 1), Math.Round(across, 1), Math.Round(down, 1),
+            Math.Round(Math.Max(Math.Abs(across), Math.Abs(down)) / 2, 1), Math.Round(Math.Atan(off / 2) * 180 / Math.PI, 2), off <= 0.06);
     }
 
     /// <summary>Width of a capital by its height in a plain bold face (from memory, typical; the letters' own drawing decides).</summary>
@@ -170,7 +178,8 @@ public static class Sizing
         _ => 0.88,
     };
 
-    private static List<double> Steps(double from, double length, int count) => [.. Enumerable.Range(0, count + 1).Select(i => from + length * i / count)];
+    private static List<double> Steps(double from, double length, int count) =>
+        [.. Enumerable.Range(0, count + 1).Select(i => from + length * i / count)];
 
     private static Candidate Larger(Candidate one, Candidate other) => other.Width > one.Width ? other : one;
 

@@ -16,24 +16,25 @@ public static class Choices
     public const string Crease = "crease";
 
     /// <summary>What each question may be answered with, by the question's id.</summary>
-    public static IReadOnlyDictionary<string, IReadOnlyList<string>> Accepted { get; } = new Dictionary<string, IReadOnlyList<string>>(StringComparer.Ordinal)
-    {
-        [Placement] = ["measured", Fingers],
-        [Centring] = [Crease, "measure"],
-        ["prewash"] = ["wash", "skip"],
-        ["preheat"] = ["yes", "no"],
-        ["layingOut"] = ["table", "plate"],
-        ["layerMethod"] = ["tack", "full", "at-once"],
-        ["upperLayers"] = ["whole", "pieces"],
-        ["lastPress"] = ["cover", "carrier"],
-        ["totalHeat"] = ["least", "full"],
-        ["puff"] = ["shorter", "full"],
-        ["firstTry"] = ["patch", "straight"],
-        ["unknownBlank"] = ["step-up", "chart"],
-        ["backPress"] = ["always", "never"],
-        ["backPressWhen"] = ["before", "after"],
-        ["peelCheck"] = ["corner", "listed"],
-        ["finishPress"] = ["finish", "none"],
-        ["householdIron"] = ["plan", "avoid"],
-    };
+    public static IReadOnlyDictionary<string, IReadOnlyList<string>> Accepted { get; } =
+        new Dictionary<string, IReadOnlyList<string>>(StringComparer.Ordinal)
+        {
+            [Placement] = ["measured", Fingers],
+            [Centring] = [Crease, "measure"],
+            ["prewash"] = ["wash", "skip"],
+            ["preheat"] = ["yes", "no"],
+            ["layingOut"] = ["table", "plate"],
+            ["layerMethod"] = ["tack", "full", "at-once"],
+            ["upperLayers"] = ["whole", "pieces"],
+            ["lastPress"] = ["cover", "carrier"],
+            ["totalHeat"] = ["least", "full"],
+            ["puff"] = ["shorter", "full"],
+            ["firstTry"] = ["patch", "straight"],
+            ["unknownBlank"] = ["step-up", "chart"],
+            ["backPress"] = ["always", "never"],
+            ["backPressWhen"] = ["before", "after"],
+            ["peelCheck"] = ["corner", "listed"],
+            ["finishPress"] = ["finish", "none"],
+            ["householdIron"] = ["plan", "avoid"],
+        };
 }

@@ -17,11 +17,14 @@ public enum SheetLayout
 /// <param name="Patch">A small shape for a test press is cut along.</param>
 /// <param name="NestAbovePercent">Share of vinyl saved above which packing tightly is advised, %; null for the usual.</param>
 /// <param name="Stock">What is to be cut from, ids of stock by cut list; a list that is not in it takes what fits.</param>
-public sealed record CutWishes(SheetLayout? Layout, double? MarginMm, bool TestCut, bool Patch, double? NestAbovePercent, IReadOnlyDictionary<string, IReadOnlyList<string>> Stock)
+public sealed record CutWishes(SheetLayout? Layout, double? MarginMm, bool TestCut, bool Patch, double? NestAbovePercent,
+    IReadOnlyDictionary<string, IReadOnlyList<string>> Stock)
 {
     /// <summary>Nothing is said.</summary>
-    public static CutWishes None { get; } = new(null, null, false, false, null, new Dictionary<string, IReadOnlyList<string>>(StringComparer.Ordinal));
+    public static CutWishes None { get; } = new(null, null, false, false, null,
+        new Dictionary<string, IReadOnlyList<string>>(StringComparer.Ordinal));
 
     /// <summary>Ids of the layouts in a job file.</summary>
-    public static IReadOnlyDictionary<string, SheetLayout> Layouts { get; } = new Dictionary<string, SheetLayout>(StringComparer.Ordinal) { ["in-place"] = SheetLayout.InPlace, ["nested"] = SheetLayout.Nested };
+    public static IReadOnlyDictionary<string, SheetLayout> Layouts { get; } =
+        new Dictionary<string, SheetLayout>(StringComparer.Ordinal) { ["in-place"] = SheetLayout.InPlace, ["nested"] = SheetLayout.Nested };
 }

@@ -24,6 +24,9 @@ public sealed record CutterSetup(Cutter Cutter, double WidthMm, double LengthMm,
     {
         ArgumentNullException.ThrowIfNull(cutter);
         ArgumentNullException.ThrowIfNull(figures);
-        return new CutterSetup(cutter, widthMm ?? cutter.CutWidthMm.Value, lengthMm ?? (matless ? cutter.MatlessLengthMm : cutter.MatLengthMm).Value, matless, said) { JointOverlapMm = figures.JointOverlapMm.Value };
+        return new CutterSetup(cutter, widthMm ?? cutter.CutWidthMm.Value, lengthMm
+            ?? (matless ? cutter.MatlessLengthMm : cutter.MatLengthMm).Value, matless,
+            said)
+        { JointOverlapMm = figures.JointOverlapMm.Value };
     }
 }

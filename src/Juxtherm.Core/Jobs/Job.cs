@@ -15,7 +15,8 @@ namespace Juxtherm.Core.Jobs;
 /// <param name="Choices">Ways of doing it that the crafter has chosen: option id by way id. What is not in it is advised.</param>
 /// <param name="Accepted">What the crafter accepts with a word: the word by notice code.</param>
 public sealed record Job(
-    string Title, int Quantity, Blank Blank, Tools Tools, IReadOnlyList<JobLayer> Layers, IReadOnlyDictionary<string, string> Choices, IReadOnlyDictionary<string, string> Accepted)
+    string Title, int Quantity, Blank Blank, Tools Tools, IReadOnlyList<JobLayer> Layers, IReadOnlyDictionary<string, string> Choices,
+    IReadOnlyDictionary<string, string> Accepted)
 {
     /// <summary>Names of a run, where garments carry one each.</summary>
     public IReadOnlyList<NameEntry> Names { get; init; } = [];
@@ -39,7 +40,8 @@ public sealed record Job(
     public IReadOnlySet<string> Given { get; init; } = new HashSet<string>(StringComparer.Ordinal);
 
     /// <summary>Its middle is found by a crease.</summary>
-    public bool IsCreased => Choices.GetValueOrDefault(Jobs.Choices.Centring) is { } said ? said == Jobs.Choices.Crease : Blank.MayBeCreased;
+    public bool IsCreased =>
+        Choices.GetValueOrDefault(Jobs.Choices.Centring) is { } said ? said == Jobs.Choices.Crease : Blank.MayBeCreased;
 
     /// <summary>The first layer.</summary>
     public JobLayer Layer => Layers[0];
@@ -88,7 +90,8 @@ public sealed record Blank(ItemForm Form, Material Material, double WidthMm, dou
     public IReadOnlyDictionary<Face, BlankShape> Faces { get; init; } = new Dictionary<Face, BlankShape>();
 
     /// <summary>The item in the sizes that names of the run ask for, by size id and face.</summary>
-    public IReadOnlyDictionary<string, IReadOnlyDictionary<Face, BlankShape>> InSize { get; init; } = new Dictionary<string, IReadOnlyDictionary<Face, BlankShape>>(StringComparer.Ordinal);
+    public IReadOnlyDictionary<string, IReadOnlyDictionary<Face, BlankShape>> InSize { get; init; } =
+        new Dictionary<string, IReadOnlyDictionary<Face, BlankShape>>(StringComparer.Ordinal);
 
     /// <summary>It is hard to replace.</summary>
     public bool Costly => Traits.Contains("costly");
@@ -121,7 +124,8 @@ public sealed record Tools(HeatSource Source, double PlateWidthMm, double PlateH
 /// <param name="Mirrored">Whether the cut file is mirrored; null when not said.</param>
 /// <param name="Label">What the wrapper says; null when not known.</param>
 public sealed record JobLayer(
-    string Id, Vinyl Vinyl, string? Colour, double? WidthMm, double? HeightMm, double? XMm, double? YMm, double CarrierMarginMm, IReadOnlyList<string> Over, bool Intricate, bool? Mirrored, WrapperLabel? Label)
+    string Id, Vinyl Vinyl, string? Colour, double? WidthMm, double? HeightMm, double? XMm, double? YMm, double CarrierMarginMm,
+    IReadOnlyList<string> Over, bool Intricate, bool? Mirrored, WrapperLabel? Label)
 {
     /// <summary>Usual margin of the carrier, mm: room for scissors (common practice, 6 to 13 mm).</summary>
     public const double UsualCarrierMarginMm = 6;
@@ -129,7 +133,8 @@ public sealed record JobLayer(
     /// <summary>A layer of which only the vinyl is known.</summary>
     /// <param name="id">Its id.</param>
     /// <param name="vinyl">The vinyl.</param>
-    public static JobLayer Of(string id, Vinyl vinyl) => new(id, vinyl, null, null, null, null, null, UsualCarrierMarginMm, [], false, null, null);
+    public static JobLayer Of(string id, Vinyl vinyl) =>
+        new(id, vinyl, null, null, null, null, null, UsualCarrierMarginMm, [], false, null, null);
 
     /// <summary>The face that it lies on.</summary>
     public Face Face { get; init; }
@@ -159,7 +164,9 @@ public sealed record JobLayer(
     public Lettering? Words { get; init; }
 
     /// <summary>What there is to say of its shape at the size it has here; null while that is not known.</summary>
-    public ShapeMeasures? Measures => Shape is { } shape && WidthMm is { } w && HeightMm is { } h ? shape.Measures.Scaled(w / shape.Bounds.WidthMm, h / shape.Bounds.HeightMm) : null;
+    public ShapeMeasures? Measures =>
+        Shape is { } shape && WidthMm is { } w && HeightMm is { } h
+        ? shape.Measures.Scaled(w / shape.Bounds.WidthMm, h / shape.Bounds.HeightMm) : null;
 
     /// <summary>Delicate places of its shape as it lies, by its vinyl's own limit; empty while it has no shape or place.</summary>
     public IReadOnlyList<DelicatePlace> DelicatePlaces
@@ -170,7 +177,8 @@ public sealed record JobLayer(
                 return [];
             var (sx, sy) = (w / shape.Bounds.WidthMm, h / shape.Bounds.HeightMm);
             var (x, y) = ((XMm ?? 0) - shape.Bounds.XMm * sx, (YMm ?? 0) - shape.Bounds.YMm * sy);
-            return [.. shape.Delicate(Vinyl.SmallestDetailMm.Value / Math.Min(sx, sy)).Select(p => new DelicatePlace(p.Kind, x + p.XMm * sx, y + p.YMm * sy, p.RadiusMm * Math.Max(sx, sy)))];
+            return [.. shape.Delicate(Vinyl.SmallestDetailMm.Value / Math.Min(sx, sy))
+                .Select(p => new DelicatePlace(p.Kind, x + p.XMm * sx, y + p.YMm * sy, p.RadiusMm * Math.Max(sx, sy)))];
         }
     }
 
@@ -181,5 +189,6 @@ public sealed record JobLayer(
     public Box? Box => WidthMm is { } w && HeightMm is { } h && XMm is { } x && YMm is { } y ? new Box(x, y, w, h) : null;
 
     /// <summary>Its vinyl, mm²: of its true shape where that is known, of its box otherwise; null when not known.</summary>
-    public double? AreaMm2 => Shape is { } shape ? shape.AreaMm2 * (WidthMm / shape.Bounds.WidthMm) * (HeightMm / shape.Bounds.HeightMm) : WidthMm * HeightMm;
+    public double? AreaMm2 =>
+        Shape is { } shape ? shape.AreaMm2 * (WidthMm / shape.Bounds.WidthMm) * (HeightMm / shape.Bounds.HeightMm) : WidthMm * HeightMm;
 }

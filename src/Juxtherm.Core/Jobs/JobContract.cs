@@ -14,12 +14,15 @@ public static class JobContract
     internal static readonly WholeMember Quantity = new("quantity", 1, JobReader.MostPieces, "pieces", "How many of it.");
     internal static readonly PartMember Blank = new("blank", BlankMembers.All, "What is pressed on.") { Needed = true };
     internal static readonly PartMember Tools = new("tools", ToolsMembers.All, "What it is pressed and cut with.") { Needed = true };
-    internal static readonly PartsMember Layers = new("layers", LayerMembers.All, 1, JobReader.MostLayers, "Vinyl, lowest first.") { Needed = true };
+    internal static readonly PartsMember Layers = new("layers", LayerMembers.All, 1, JobReader.MostLayers,
+        "Vinyl, lowest first.")
+    { Needed = true };
     internal static readonly ListMember Order = new("order", new TextMember("", LayerMembers.LongestId), JobReader.MostLayers,
         "Ids of layers in the order in which they are to be laid; what stands earlier is not laid later.");
 
     private static readonly Shape All = new(
-        "Job", Format, Version, Title, Quantity, Blank, Tools, Layers, Order, RunMembers.Names, RunMembers.Sizes, ChoiceMembers.Choices, ChoiceMembers.Accepted,
+        "Job", Format, Version, Title, Quantity, Blank, Tools, Layers, Order, RunMembers.Names, RunMembers.Sizes, ChoiceMembers.Choices,
+        ChoiceMembers.Accepted,
         SettingMembers.Used, SettingMembers.Patches, CutMembers.Cut, OwnLists.All);
 
     /// <summary>The JSON Schema of a job file.</summary>

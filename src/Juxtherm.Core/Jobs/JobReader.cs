@@ -51,9 +51,11 @@ public static class JobReader
     internal const string Advise = "advise";
 
     /// <summary>Size ids, smallest first.</summary>
-    public static IReadOnlyList<string> Sizes { get; } = ["infant", "toddler", "child", "adult-s", "adult-m", "adult-l", "adult-xl", "adult-2xl", "adult-3xl"];
+    public static IReadOnlyList<string> Sizes { get; } = ["infant", "toddler", "child", "adult-s", "adult-m", "adult-l", "adult-xl",
+        "adult-2xl", "adult-3xl"];
     /// <summary>What may be known of a blank besides its make.</summary>
-    public static readonly IReadOnlyList<string> Traits = ["prewashed", "dyed-dark", "sublimation-dyed", "tie-dyed", "water-repellent", "unknown-fibre", "fixed-frame", "costly"];
+    public static readonly IReadOnlyList<string> Traits = ["prewashed", "dyed-dark", "sublimation-dyed", "tie-dyed", "water-repellent",
+        "unknown-fibre", "fixed-frame", "costly"];
 
     /// <summary>Reads the text of a job file.</summary>
     /// <param name="json">The text.</param>
@@ -74,7 +76,9 @@ public static class JobReader
         }
         catch (JsonException e)
         {
-            problems.Add("", new Phrase("job-reader.broken", ("lineNumber", e.LineNumber + 1), ("bytePositionInLine", e.BytePositionInLine + 1)), "broken");
+            problems.Add("",
+                new Phrase("job-reader.broken", ("lineNumber", e.LineNumber + 1), ("bytePositionInLine", e.BytePositionInLine + 1)),
+                "broken");
             return null;
         }
     }
@@ -108,7 +112,23 @@ public static class JobReader
         var names = RunReader.NamesOf(root);
         var (choices, accepted) = (RunReader.ChoicesOf(root), RunReader.AcceptedOf(root));
         if (blank is not null)
-            blank = blank with { InSize = BlankReader.InSizes(blank, [.. names.Select(n => n.Size).OfType<string>(), .. sizes.Select(s => s.Size)], catalogue) };
-        return blank is null || tools is null || layers is null ? null : new Job(title, quantity, blank, tools, layers, choices, accepted) { Names = names, Sizes = sizes, Patches = RunReader.PatchesOf(root), Used = RunReader.UsedOf(root), Cut = cut, Given = root.Pointers(DeepestChange).ToHashSet(StringComparer.Ordinal), Order = LayersReader.OrderOf(root, layers) };
+            blank = blank
+                with
+            {
+                InSize = BlankReader.InSizes(blank, [.. names.Select(n => n.Size).OfType<string>(), .. sizes.Select(s => s.Size)],
+                    catalogue)
+            };
+        return blank is null || tools is null || layers is null
+            ? null : new Job(title, quantity, blank, tools, layers, choices, accepted)
+            {
+                Names = names,
+                Sizes = sizes,
+                Patches = RunReader.PatchesOf(root),
+                Used = RunReader.UsedOf(root),
+                Cut = cut,
+                Given = root.Pointers(DeepestChange)
+                .ToHashSet(StringComparer.Ordinal),
+                Order = LayersReader.OrderOf(root, layers)
+            };
     }
 }

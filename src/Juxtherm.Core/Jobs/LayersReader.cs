@@ -19,7 +19,10 @@ internal static class LayersReader
             return null;
         if (layers.Count is 0 or > JobReader.MostLayers)
         {
-            layers.Fault(layers.Count == 0 ? new Phrase("job-reader.layers-of") : new Phrase("job-reader.layers-of-2", ("layers", layers.Count), ("mostLayers", JobReader.MostLayers)), layers.Count == 0 ? "missing" : "out-of-range");
+            layers.Fault(layers.Count == 0
+                ? new Phrase("job-reader.layers-of")
+                : new Phrase("job-reader.layers-of-2", ("layers", layers.Count), ("mostLayers", JobReader.MostLayers)), layers.Count == 0
+                ? "missing" : "out-of-range");
             return null;
         }
 
@@ -31,7 +34,8 @@ internal static class LayersReader
         {
             var layer = known[i];
             if (known.FindIndex(l => l.Id == layer.Id) < i)
-                layers[i][LayerMembers.Id.Name].Fault(new Phrase("job-reader.duplicate", ("pointer", layers[i].Pointer), ("layer", layer.Id)), "duplicate");
+                layers[i][LayerMembers.Id.Name]
+                    .Fault(new Phrase("job-reader.duplicate", ("pointer", layers[i].Pointer), ("layer", layer.Id)), "duplicate");
             for (var j = 0; j < layer.Over.Count; j++)
                 layers[i][LayerMembers.Over.Name][j].Choice([.. known.Select(l => l.Id).Where(id => id != layer.Id)], null);
         }
@@ -91,7 +95,8 @@ internal static class LayersReader
             return null;
         // A drawn layer whose size is not said is as large as it was drawn.
         var layer = new JobLayer(
-            LayerMembers.Id.In(c, index == 0 ? "vinyl" : $"layer-{index + 1}"), catalogue.Vinyls[vinyl], colour, width ?? shape?.Bounds.WidthMm, height ?? shape?.Bounds.HeightMm, x, y, margin, over, intricate ?? false, mirrored, label)
+            LayerMembers.Id.In(c, index == 0 ? "vinyl" : $"layer-{index + 1}"), catalogue.Vinyls[vinyl], colour, width
+            ?? shape?.Bounds.WidthMm, height ?? shape?.Bounds.HeightMm, x, y, margin, over, intricate ?? false, mirrored, label)
         {
             Face = side,
             Shape = shape,
@@ -113,9 +118,16 @@ internal static class LayersReader
         var seconds = LayerMembers.LabelSeconds.In(c);
         var peel = LayerMembers.LabelPeel.Given(c);
         var meant = LayerMembers.LabelFor.Given(c);
-        return new WrapperLabel(celsius, seconds, JobParts.Pressure(LayerMembers.LabelPressure, c), peel is null ? null : CatalogueIds.Peels[peel])
+        return new WrapperLabel(celsius, seconds, JobParts.Pressure(LayerMembers.LabelPressure, c), peel is null
+            ? null : CatalogueIds.Peels[peel])
         {
-            For = meant switch { JobReader.ForThisPress => FigureFor.ThisPress, JobReader.ForPlatePress => FigureFor.PlatePress, _ => FigureFor.NotSaid },
+            For = meant switch
+            {
+                JobReader.ForThisPress => FigureFor.ThisPress,
+                JobReader.ForPlatePress => FigureFor.PlatePress,
+                _ =>
+                FigureFor.NotSaid
+            },
         };
     }
 
@@ -137,7 +149,8 @@ internal static class LayersReader
             return null;
         var text = LayerMembers.WordText.In(c);
         if (text.Trim().Length == 0)
-            c[LayerMembers.WordText.Name].Fault(new Phrase("job-reader.missing-6", ("pointer", c.Pointer), ("longestText", Lettering.LongestText)), "missing");
+            c[LayerMembers.WordText.Name]
+                .Fault(new Phrase("job-reader.missing-6", ("pointer", c.Pointer), ("longestText", Lettering.LongestText)), "missing");
         var font = LayerMembers.WordFont.In(c, LetterFont.All[0].Id);
         var height = LayerMembers.WordHeightMm.In(c);
         var gap = LayerMembers.WordGapMm.In(c);
@@ -146,5 +159,6 @@ internal static class LayersReader
     }
 
     /// <summary>Fine enough to want more care at its edges, by the tool's own eye.</summary>
-    private static bool IsIntricate(JobLayer layer) => layer.Measures is { } m && m.SmallestFeatureMm < IntricateBelow * layer.Vinyl.SmallestDetailMm.Value;
+    private static bool IsIntricate(JobLayer layer) =>
+        layer.Measures is { } m && m.SmallestFeatureMm < IntricateBelow * layer.Vinyl.SmallestDetailMm.Value;
 }

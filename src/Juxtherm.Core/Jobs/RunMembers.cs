@@ -11,9 +11,11 @@ internal static class RunMembers
     public static readonly TextMember Colour = Colours.Named("Colour of its vinyl.");
     public static readonly WholeMember Count = new("count", 1, JobReader.MostPieces, "pieces");
     public static readonly FlagMember Proofed = new("proofed", "Somebody has read it over.");
-    public static readonly PartsMember Names = new("names", new Shape("JobName", Name, Size, Colour, Count, Proofed), 0, NameList.Most, "The names of a run, one garment or several each.");
+    public static readonly PartsMember Names = new("names", new Shape("JobName", Name, Size, Colour, Count, Proofed), 0, NameList.Most,
+        "The names of a run, one garment or several each.");
 
     public static readonly ChoiceMember RunSize = new("size", JobReader.Sizes.ToList()) { Needed = true };
     public static readonly WholeMember RunCount = new("count", 0, JobReader.MostPieces, "pieces");
-    public static readonly PartsMember Sizes = new("sizes", new Shape("JobSize", RunSize, RunCount), 0, int.MaxValue, "How many in which size.");
+    public static readonly PartsMember Sizes = new("sizes", new Shape("JobSize", RunSize, RunCount), 0, int.MaxValue,
+        "How many in which size.");
 }

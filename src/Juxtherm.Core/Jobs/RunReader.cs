@@ -19,9 +19,11 @@ internal static class RunReader
         {
             var name = RunMembers.Name.In(c).Trim();
             if (name.Length == 0)
-                c[RunMembers.Name.Name].Fault(new Phrase("job-reader.missing-5", ("pointer", c.Pointer), ("longestText", Lettering.LongestText)), "missing");
+                c[RunMembers.Name.Name]
+                    .Fault(new Phrase("job-reader.missing-5", ("pointer", c.Pointer), ("longestText", Lettering.LongestText)), "missing");
             var size = RunMembers.Size.Given(c);
-            read.Add(new NameEntry(name, size, JobParts.Colour(RunMembers.Colour, c), RunMembers.Count.In(c) ?? 1, RunMembers.Proofed.In(c)));
+            read.Add(new NameEntry(name, size, JobParts.Colour(RunMembers.Colour, c), RunMembers.Count.In(c)
+                ?? 1, RunMembers.Proofed.In(c)));
         }
 
         return read;
@@ -29,7 +31,8 @@ internal static class RunReader
 
     public static List<SizeCount> SizesOf(JsonCursor job)
     {
-        return [.. RunMembers.Sizes.Each(job).Select(i => (Size: RunMembers.RunSize.In(i), Count: RunMembers.RunCount.In(i))).Where(i => i is { Size: not null, Count: > 0 }).Select(i => new SizeCount(i.Size!, i.Count!.Value))];
+        return [.. RunMembers.Sizes.Each(job).Select(i => (Size: RunMembers.RunSize.In(i), Count: RunMembers.RunCount.In(i)))
+            .Where(i => i is { Size: not null, Count: > 0 }).Select(i => new SizeCount(i.Size!, i.Count!.Value))];
     }
 
     public static List<PatchResult> PatchesOf(JsonCursor job)
@@ -38,7 +41,8 @@ internal static class RunReader
         var outcomes = Enum.GetValues<PatchOutcome>().ToDictionary(o => o.ToString().ToLowerInvariant(), StringComparer.Ordinal);
         var found = new List<PatchResult>();
         if (list.Items.Count() > JobReader.MostPatches)
-            list.Fault(new Phrase("job-reader.out-of-range", ("items", list.Items.Count()), ("mostPatches", JobReader.MostPatches)), "out-of-range");
+            list.Fault(new Phrase("job-reader.out-of-range", ("items", list.Items.Count()), ("mostPatches", JobReader.MostPatches)),
+                "out-of-range");
         foreach (var item in list.Items.Where(i => i.IsObject()))
         {
             var (celsius, seconds) = (SettingMembers.Celsius.In(item), SettingMembers.Seconds.In(item));
@@ -57,7 +61,8 @@ internal static class RunReader
         foreach (var needed in new[] { SettingMembers.Celsius.Name, SettingMembers.Seconds.Name }.Where(n => !c[n].Exists))
             c[needed].Fault(new Phrase("job-reader.missing-2", ("pointer", c.Pointer), ("needed", needed)), "missing");
         var (pressure, back) = (JobParts.Pressure(SettingMembers.Pressure, c), SettingMembers.BackSeconds.In(c));
-        return celsius is { } at && seconds is { } time ? new UsedSetting(at, time, from) { Pressure = pressure, BackSeconds = back } : null;
+        return celsius is { } at && seconds is { } time
+            ? new UsedSetting(at, time, from) { Pressure = pressure, BackSeconds = back } : null;
     }
 
     /// <summary>What the job says of the ways of doing it; what it leaves to the advice is not in it.</summary>

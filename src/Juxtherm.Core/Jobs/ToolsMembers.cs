@@ -17,5 +17,6 @@ internal static class ToolsMembers
     public static readonly NumberMember CutterLengthMm = new("cutterLengthMm", 10, JobReader.MostMm * 10, "mm", "Longest it cuts, mm.");
     public static readonly FlagMember Matless = new("matless", "The vinyl needs no mat.");
 
-    public static readonly Shape All = new("JobTools", HeatSource, Underlay, Cover, PlateWidthMm, PlateHeightMm, Steam, Cutter, CutterWidthMm, CutterLengthMm, Matless);
+    public static readonly Shape All = new("JobTools", HeatSource, Underlay, Cover, PlateWidthMm, PlateHeightMm, Steam, Cutter,
+        CutterWidthMm, CutterLengthMm, Matless);
 }

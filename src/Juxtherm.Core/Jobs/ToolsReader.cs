@@ -6,10 +6,12 @@ namespace Juxtherm.Core.Jobs;
 /// <summary>Reads what a job file says of press and cutter.</summary>
 internal static class ToolsReader
 {
-    /// <summary>What lies under a job that does not say: inside a frame what bears it from within, elsewhere the press brings its own.</summary>
+    /// <summary>What lies under a job that does not say: inside a frame what bears it from within, elsewhere the press brings its
+    /// own.</summary>
     /// <returns>Its id.</returns>
     public static string UsualUnderlay(CatalogueSnapshot catalogue, ItemForm? form, HeatSource? source) =>
-        (form is { Framed: true } ? catalogue.Underlays.Values.FirstOrDefault(u => u.BearsFrames)?.Id : null) ?? source?.Underlay ?? ReferencePractice.Underlay;
+        (form is { Framed: true } ? catalogue.Underlays.Values.FirstOrDefault(u => u.BearsFrames)?.Id : null) ?? source?.Underlay
+        ?? ReferencePractice.Underlay;
 
     public static Tools? Read(JsonCursor c, CatalogueSnapshot catalogue, HeatSource? source, ItemForm? form)
     {
@@ -22,7 +24,9 @@ internal static class ToolsReader
         var steam = ToolsMembers.Steam.In(c);
         return source is null || underlay is null || cover is null
             ? null
-            : new Tools(source, width ?? source.PlateWidthMm.Value, height ?? source.PlateHeightMm.Value, catalogue.Underlays[underlay], catalogue.Covers[cover], steam) { Cutter = cutter };
+            : new Tools(source, width ?? source.PlateWidthMm.Value, height
+                ?? source.PlateHeightMm.Value, catalogue.Underlays[underlay], catalogue.Covers[cover], steam)
+            { Cutter = cutter };
     }
 
     /// <summary>The cutter named, or the usual one; its width and length may be said apart from it.</summary>
@@ -31,6 +35,8 @@ internal static class ToolsReader
         var id = ToolsMembers.Cutter.In(tools, catalogue.Cutters.Keys, ReferencePractice.Cutter);
         var (width, length) = (ToolsMembers.CutterWidthMm.In(tools), ToolsMembers.CutterLengthMm.In(tools));
         var matless = ToolsMembers.Matless.In(tools);
-        return id is null ? null : CutterSetup.Of(catalogue.Cutters[id], width, length, matless, tools[ToolsMembers.Cutter.Name].Exists || width is not null || length is not null, catalogue.Work.Cutting);
+        return id is null
+            ? null : CutterSetup.Of(catalogue.Cutters[id], width, length, matless, tools[ToolsMembers.Cutter.Name].Exists
+                || width is not null || length is not null, catalogue.Work.Cutting);
     }
 }

@@ -10,7 +10,8 @@ using Juxtherm.Core.Runs.Judging;
 
 namespace Juxtherm.Core.Learning;
 
-/// <summary>Reckons the heat that pressed pieces had, by the catalogue alone: what a logbook teaches must not rest on what it taught before.</summary>
+/// <summary>Reckons the heat that pressed pieces had, by the catalogue alone: what a logbook teaches must not rest on what it taught
+/// before.</summary>
 /// <param name="planner">Knows layers and catalogue.</param>
 public sealed class HeatReckoner(Planner planner)
 {
@@ -37,9 +38,11 @@ public sealed class HeatReckoner(Planner planner)
             return null;
         // Where the plate was measured, that is evidence of its own; here it stands as the catalogue has it.
         var first = holds.Where(h => !h.IsAgain).Select(h => h with { PlateCelsius = null }).ToList();
-        if (first.Exists(h => h.Seconds <= 0) || With(job, plan, first, 0) is not { } at || With(job, plan, first, -ReachK) is not { } below || With(job, plan, first, ReachK) is not { } above)
+        if (first.Exists(h => h.Seconds <= 0) || With(job, plan, first, 0) is not { } at || With(job, plan, first, -ReachK) is not { } below
+            || With(job, plan, first, ReachK) is not { } above)
             return null;
-        return new HeatHad(at.LnRoom, (above.LnRoom - below.LnRoom) / (2 * ReachK), at.LnHeatDose, (above.LnHeatDose - below.LnHeatDose) / (2 * ReachK), job.Tools.Source.DialOffsetK.Value);
+        return new HeatHad(at.LnRoom, (above.LnRoom - below.LnRoom) / (2 * ReachK), at.LnHeatDose,
+            (above.LnHeatDose - below.LnHeatDose) / (2 * ReachK), job.Tools.Source.DialOffsetK.Value);
     }
 
     /// <summary>The heat of a piece of which only what the logbook says is known.</summary>
@@ -49,24 +52,37 @@ public sealed class HeatReckoner(Planner planner)
     public HeatHad? Of(LogEntry entry, JsonObject own)
     {
         ArgumentNullException.ThrowIfNull(entry);
-        if (entry.Vinyl.Contains(',', StringComparison.Ordinal) || entry.PressedSeconds < ShortestSeconds || JobReader.Read(JobFromLog.Plain(entry with { Pieces = 1 }, own).ToJsonString(), planner.Catalogue, new Problems()) is not { } job)
+        if (entry.Vinyl.Contains(',', StringComparison.Ordinal) || entry.PressedSeconds < ShortestSeconds
+            || JobReader.Read(JobFromLog.Plain(entry with { Pieces = 1 }, own).ToJsonString(), planner.Catalogue, new Problems())
+            is not { } job)
             return null;
         var plan = planner.Plan(job, UnitSystem.Metric).Plan;
         var pressure = entry.PressureKPa > 0 ? entry.PressureKPa : job.Tools.Source.PressureKPa[entry.Pressure].Value;
         var bonding = plan.BondingPress with { Celsius = entry.Celsius, Seconds = entry.PressedSeconds, PressureKPa = pressure };
         // Of what is done part by part, one part stands for all.
-        var presses = plan.Whole.Select(w => w.OnParts[0]).Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press or PressPurpose.Finish || (p.Purpose == PressPurpose.Back && entry.BackSeconds > 0))
-            .Select(p => p.Order == bonding.Order ? bonding : p with { Celsius = entry.Celsius, Seconds = p.Purpose == PressPurpose.Back ? entry.BackSeconds : p.Seconds }).ToList();
+        var presses = plan.Whole.Select(w => w.OnParts[0])
+            .Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press or PressPurpose.Finish
+                || (p.Purpose == PressPurpose.Back && entry.BackSeconds > 0))
+            .Select(p => p.Order == bonding.Order
+                ? bonding : p with { Celsius = entry.Celsius, Seconds = p.Purpose == PressPurpose.Back ? entry.BackSeconds : p.Seconds })
+                .ToList();
         return Of(job, plan with { Presses = presses }, [.. presses.SelectMany(HoldDone.AsPlanned)]);
     }
 
     private (double LnRoom, double LnHeatDose)? With(Job job, Plan plan, IReadOnlyList<HoldDone> holds, double moreK)
     {
         var source = job.Tools.Source;
-        var moved = job with { Tools = job.Tools with { Source = source with { DialOffsetK = source.DialOffsetK with { Value = source.DialOffsetK.Value + moreK } } } };
+        var moved = job
+            with
+        {
+            Tools = job.Tools
+                with
+            { Source = source with { DialOffsetK = source.DialOffsetK with { Value = source.DialOffsetK.Value + moreK } } }
+        };
         var about = planner.About(moved, planner.Language.WordsFor(UnitSystem.Metric));
         if (PieceInTheModel.Of(about, plan, holds, planner.Catalogue) is not { Bond: > 0 } piece)
             return null;
-        return (Math.Log(piece.Bond / about.Lead.Work.Vinyl.HoldsFromBond.Value), Math.Log(piece.Laid.Max(id => piece.HeatDose(id) / about.Layer(id).MostHeatDose)));
+        return (Math.Log(piece.Bond / about.Lead.Work.Vinyl.HoldsFromBond.Value),
+            Math.Log(piece.Laid.Max(id => piece.HeatDose(id) / about.Layer(id).MostHeatDose)));
     }
 }

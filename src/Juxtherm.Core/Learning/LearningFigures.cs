@@ -30,7 +30,8 @@ public static class LearningFigures
     /// <summary>Standard deviation of a plate measured with heat strips, K: they turn in steps.</summary>
     public const double StripSpreadK = 3;
 
-    /// <summary>Plans follow a belief by this share at most; by less while little was learned. Chosen so that at most one workshop in twenty is worse off by more than 2 °C.</summary>
+    /// <summary>Plans follow a belief by this share at most; by less while little was learned. Chosen so that at most one workshop in
+    /// twenty is worse off by more than 2 °C.</summary>
     public const double Caution = 0.75;
 
     /// <summary>Pieces of one run count as no more than so many.</summary>

@@ -29,7 +29,8 @@ public enum LessonKind
 /// <param name="Counts">It is enough to change plans; otherwise it is only shown.</param>
 /// <param name="On">It is not switched off.</param>
 public sealed record Lesson(
-    string Key, LessonKind Kind, string About, string Text, string Why, double Value, double Applied, double Low, double High, double Prior, int Pieces, int Readings, bool Counts, bool On);
+    string Key, LessonKind Kind, string About, string Text, string Why, double Value, double Applied, double Low, double High, double Prior,
+    int Pieces, int Readings, bool Counts, bool On);
 
 /// <summary>Puts beliefs into words, and into what plans are corrected by.</summary>
 /// <param name="nameOf">Names presses, vinyls and materials by their ids.</param>
@@ -59,8 +60,12 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
     {
         ArgumentNullException.ThrowIfNull(beliefs);
         var plates = beliefs.Plates.Where(p => Counts(p) && !off.Contains(KeyOf(p)))
-            .Select(p => new PlateCorrection(p.HeatSource, Applied(p), Math.Round(Math.Clamp(p.SpreadK * LearningFigures.SpreadsInError, SurestErrorK, Math.Max(SurestErrorK, p.PriorErrorK)) * 2) / 2, Rests(p.Pieces, p.Readings))).ToList();
-        var demands = beliefs.Demands.Where(d => Counts(d) && !off.Contains(KeyOf(d))).Select(d => new DemandCorrection(d.Vinyl, d.Material, Applied(d), Rests(d.Held + d.Short + d.TooMuch, 0))).ToList();
+            .Select(p =>
+                new PlateCorrection(p.HeatSource, Applied(p),
+                    Math.Round(Math.Clamp(p.SpreadK * LearningFigures.SpreadsInError, SurestErrorK, Math.Max(SurestErrorK, p.PriorErrorK))
+                        * 2) / 2, Rests(p.Pieces, p.Readings))).ToList();
+        var demands = beliefs.Demands.Where(d => Counts(d) && !off.Contains(KeyOf(d)))
+            .Select(d => new DemandCorrection(d.Vinyl, d.Material, Applied(d), Rests(d.Held + d.Short + d.TooMuch, 0))).ToList();
         return plates.Count + demands.Count == 0 ? WorkshopCorrection.None : new WorkshopCorrection(plates, demands);
     }
 
@@ -75,7 +80,8 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
 
     private static string KeyOf(DemandBelief demand) => $"demand:{demand.Vinyl}:{demand.Material}";
 
-    private static bool Counts(PlateBelief plate) => Math.Abs(Applied(plate)) >= LeastOffsetK || plate.SpreadK * LearningFigures.SpreadsInError < NoNarrower * plate.PriorErrorK;
+    private static bool Counts(PlateBelief plate) =>
+        Math.Abs(Applied(plate)) >= LeastOffsetK || plate.SpreadK * LearningFigures.SpreadsInError < NoNarrower * plate.PriorErrorK;
 
     private static bool Counts(DemandBelief demand) => Math.Max(Applied(demand), 1 / Applied(demand)) >= LeastFactor;
 
@@ -99,7 +105,8 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
             ? words.Say("lessons.plate-how", ("readings", plate.Readings), ("pieces", plate.Pieces))
             : words.Say("lessons.plate-how-2", ("pieces", plate.Pieces));
         return new Lesson(
-            KeyOf(plate), LessonKind.Plate, name, text, how, Math.Round(plate.OffsetK, 1), Applied(plate), Math.Round(plate.LowK, 1), Math.Round(plate.HighK, 1), plate.PriorErrorK, plate.Pieces, plate.Readings, Counts(plate), !off.Contains(KeyOf(plate)));
+            KeyOf(plate), LessonKind.Plate, name, text, how, Math.Round(plate.OffsetK, 1), Applied(plate), Math.Round(plate.LowK, 1),
+            Math.Round(plate.HighK, 1), plate.PriorErrorK, plate.Pieces, plate.Readings, Counts(plate), !off.Contains(KeyOf(plate)));
     }
 
     private Lesson Demand(DemandBelief demand)
@@ -109,9 +116,13 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
             ? words.Say("lessons.demand-text")
             : words.Say("lessons.demand-text-2", ("factor", demand.Factor));
         var all = demand.Held + demand.Short + demand.TooMuch;
-        var parts = new[] { (demand.Held, "held"), (demand.Short, words.Say("lessons.demand-parts")), (demand.TooMuch, words.Say("lessons.demand-parts-2")) }.Where(p => p.Item1 > 0).Select(p => $"{p.Item1} {p.Item2}");
+        var parts = new[] { (demand.Held, "held"), (demand.Short, words.Say("lessons.demand-parts")),
+            (demand.TooMuch, words.Say("lessons.demand-parts-2")) }.Where(p => p.Item1 > 0).Select(p => $"{p.Item1} {p.Item2}");
         return new Lesson(
-            KeyOf(demand), LessonKind.Demand, about, text, words.Say("lessons.demand", ("all", all), ("parts", Thing.List(parts)), ("mostPerRun", LearningFigures.MostPerRun)),
-            Math.Round(demand.Factor, 2), Applied(demand), Math.Round(demand.Low, 2), Math.Round(demand.High, 2), Math.Round(Math.Exp(LearningFigures.DemandSpread * LearningFigures.SpreadsInError), 2), all, 0, Counts(demand), !off.Contains(KeyOf(demand)));
+            KeyOf(demand), LessonKind.Demand, about, text,
+            words.Say("lessons.demand", ("all", all), ("parts", Thing.List(parts)), ("mostPerRun", LearningFigures.MostPerRun)),
+            Math.Round(demand.Factor, 2), Applied(demand), Math.Round(demand.Low, 2), Math.Round(demand.High, 2),
+            Math.Round(Math.Exp(LearningFigures.DemandSpread * LearningFigures.SpreadsInError), 2), all, 0, Counts(demand),
+            !off.Contains(KeyOf(demand)));
     }
 }

@@ -4,7 +4,8 @@ using Juxtherm.Core.Settings;
 namespace Juxtherm.Core.Learning;
 
 /// <summary>
-/// Keeps what plans are corrected by from wandering: what was learned anew counts only once it has moved by half a step of the dial, or as much as
+/// Keeps what plans are corrected by from wandering: what was learned anew counts only once it has moved by half a step of the dial, or as
+/// much as
 /// that is worth in bond. Less than that would only tip a rounding, and tip it back with the next piece.
 /// </summary>
 public static class Settled
@@ -19,7 +20,8 @@ public static class Settled
     /// <param name="before">What counted until now.</param>
     /// <param name="learned">What was learned by now.</param>
     /// <param name="sources">Presses by id.</param>
-    public static WorkshopCorrection Of(WorkshopCorrection before, WorkshopCorrection learned, IReadOnlyDictionary<string, HeatSource> sources)
+    public static WorkshopCorrection Of(WorkshopCorrection before, WorkshopCorrection learned,
+        IReadOnlyDictionary<string, HeatSource> sources)
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(learned);
@@ -42,5 +44,6 @@ public static class Settled
             : plates.Count + demands.Count == 0 ? WorkshopCorrection.None : new WorkshopCorrection(plates, demands);
     }
 
-    private static double HalfStepK(HeatSource? source) => source?.DialStep is { } step ? step.Value / (source.DialUnit == DegreeUnit.F ? 1.8 : 1) / 2 : UsualHalfStepK;
+    private static double HalfStepK(HeatSource? source) =>
+        source?.DialStep is { } step ? step.Value / (source.DialUnit == DegreeUnit.F ? 1.8 : 1) / 2 : UsualHalfStepK;
 }

@@ -33,7 +33,9 @@ public static class Teaching
         ArgumentNullException.ThrowIfNull(piece);
         ArgumentNullException.ThrowIfNull(source);
         var entry = piece.Entry;
-        return entry.Showed is { } showed ? new Evidence(piece.Run, entry.HeatSource, entry.Vinyl, entry.Material, entry.Heat!.At(source.DialOffsetK.Value), showed) : null;
+        return entry.Showed is { } showed
+            ? new Evidence(piece.Run, entry.HeatSource, entry.Vinyl, entry.Material, entry.Heat!.At(source.DialOffsetK.Value), showed)
+            : null;
     }
 
     /// <summary>A plate that somebody measured.</summary>
@@ -44,16 +46,19 @@ public static class Teaching
     public static PlateReading Reading(HeatSource source, double dialCelsius, double readCelsius, PlateMeans means)
     {
         ArgumentNullException.ThrowIfNull(source);
-        return new PlateReading(source.Id, readCelsius - dialCelsius - source.DialOffsetK.Value, means == PlateMeans.Strip ? LearningFigures.StripSpreadK : LearningFigures.ProbeSpreadK);
+        return new PlateReading(source.Id, readCelsius - dialCelsius - source.DialOffsetK.Value, means == PlateMeans.Strip
+            ? LearningFigures.StripSpreadK : LearningFigures.ProbeSpreadK);
     }
 
-    /// <summary>Plates as they were read while they closed. Of a run the middle one counts: one probe in one place is one reading, however often it is read.</summary>
+    /// <summary>Plates as they were read while they closed. Of a run the middle one counts: one probe in one place is one reading, however
+    /// often it is read.</summary>
     /// <param name="pieces">Pieces under which the plate was measured.</param>
     /// <param name="sources">Presses by id; what is not among them is passed over.</param>
     public static IEnumerable<PlateReading> Readings(IEnumerable<Logged> pieces, IReadOnlyDictionary<string, HeatSource> sources)
     {
         ArgumentNullException.ThrowIfNull(sources);
-        return pieces.Where(p => p.Entry.PlateCelsius is not null && sources.ContainsKey(p.Entry.HeatSource)).GroupBy(p => (p.Run, p.Entry.HeatSource)).Select(run =>
+        return pieces.Where(p => p.Entry.PlateCelsius is not null && sources.ContainsKey(p.Entry.HeatSource))
+            .GroupBy(p => (p.Run, p.Entry.HeatSource)).Select(run =>
         {
             var off = run.Select(p => p.Entry.PlateCelsius!.Value - p.Entry.Celsius).Order().ElementAt(run.Count() / 2);
             return Reading(sources[run.Key.HeatSource], 0, off, PlateMeans.Probe);

@@ -9,11 +9,13 @@ namespace Juxtherm.Core.Learning;
 /// <param name="LowK">One chance in twenty that it is below, K.</param>
 /// <param name="HighK">One chance in twenty that it is above, K.</param>
 /// <param name="SpreadK">Standard deviation, K.</param>
-/// <param name="Learned">How much was learned, 0 to 1: from the information (Kullback and Leibler's, in nats) that the belief has over that from before.</param>
+/// <param name="Learned">How much was learned, 0 to 1: from the information (Kullback and Leibler's, in nats) that the belief has over that
+/// from before.</param>
 /// <param name="PriorErrorK">What the catalogue says that it may be off, K.</param>
 /// <param name="Pieces">Pieces that were looked at.</param>
 /// <param name="Readings">Times it was measured.</param>
-public sealed record PlateBelief(string HeatSource, double OffsetK, double LowK, double HighK, double SpreadK, double Learned, double PriorErrorK, int Pieces, int Readings);
+public sealed record PlateBelief(string HeatSource, double OffsetK, double LowK, double HighK, double SpreadK, double Learned,
+    double PriorErrorK, int Pieces, int Readings);
 
 /// <summary>What is believed of a vinyl on a blank: how many times the catalogue's bond it wants.</summary>
 /// <param name="Vinyl">Vinyl id.</param>
@@ -25,7 +27,8 @@ public sealed record PlateBelief(string HeatSource, double OffsetK, double LowK,
 /// <param name="Held">Pieces that held.</param>
 /// <param name="Short">Pieces that had too little.</param>
 /// <param name="TooMuch">Pieces that had too much.</param>
-public sealed record DemandBelief(string Vinyl, string Material, double Factor, double Low, double High, double Learned, int Held, int Short, int TooMuch);
+public sealed record DemandBelief(string Vinyl, string Material, double Factor, double Low, double High, double Learned, int Held,
+    int Short, int TooMuch);
 
 /// <summary>What a workshop's logbook makes believe.</summary>
 /// <param name="Plates">By press.</param>
@@ -57,29 +60,38 @@ public static class WorkshopLearner
     /// <param name="readings">Measured plates.</param>
     /// <param name="errorOf">The catalogue's dial error by heat source id, K.</param>
     /// <param name="memory">What was reckoned before, where much is learned again; null to reckon all of it.</param>
-    public static Beliefs Learn(IReadOnlyList<Evidence> pieces, IReadOnlyList<PlateReading> readings, Func<string, double> errorOf, LearningMemory? memory = null)
+    public static Beliefs Learn(IReadOnlyList<Evidence> pieces, IReadOnlyList<PlateReading> readings, Func<string, double> errorOf,
+        LearningMemory? memory = null)
     {
         ArgumentNullException.ThrowIfNull(pieces);
         ArgumentNullException.ThrowIfNull(readings);
         ArgumentNullException.ThrowIfNull(errorOf);
         var pairs = pieces.GroupBy(p => (p.HeatSource, p.Vinyl, p.Material)).AsParallel().AsOrdered()
             .Select(g => Said(g.Key.HeatSource, (g.Key.Vinyl, g.Key.Material), [.. g.Take(LearningFigures.MostLookedAt)], memory)).ToList();
-        var plates = pieces.Select(p => p.HeatSource).Concat(readings.Select(r => r.HeatSource)).Distinct(StringComparer.Ordinal).Order(StringComparer.Ordinal).ToList();
+        var plates = pieces.Select(p => p.HeatSource).Concat(readings.Select(r => r.HeatSource)).Distinct(StringComparer.Ordinal)
+            .Order(StringComparer.Ordinal).ToList();
         var demands = pairs.Select(p => p.Wants).Distinct().Order().ToList();
-        var plateAlone = plates.ToDictionary(p => p, p => Scaled(OffsetPrior(errorOf(p)).Zip(Measured(p, readings), (a, b) => a * b)), StringComparer.Ordinal);
+        var plateAlone = plates.ToDictionary(p => p, p => Scaled(OffsetPrior(errorOf(p)).Zip(Measured(p, readings), (a, b) => a * b)),
+            StringComparer.Ordinal);
         var demandAlone = demands.ToDictionary(d => d, _ => Scaled(DemandPrior()));
         foreach (var _ in Enumerable.Range(0, Rounds))
         {
             foreach (var pair in pairs)
-                pair.ToDemand = pair.Spread(Without(pair, pairs.Where(p => p.Plate == pair.Plate), plateAlone[pair.Plate], p => p.ToPlate), alongOffsets: true);
+                pair.ToDemand = pair.Spread(Without(pair, pairs.Where(p => p.Plate == pair.Plate), plateAlone[pair.Plate], p => p.ToPlate),
+                    alongOffsets: true);
             foreach (var pair in pairs)
-                pair.ToPlate = pair.Spread(Without(pair, pairs.Where(p => p.Wants == pair.Wants), demandAlone[pair.Wants], p => p.ToDemand), alongOffsets: false);
+                pair.ToPlate = pair.Spread(Without(pair, pairs.Where(p => p.Wants == pair.Wants), demandAlone[pair.Wants], p => p.ToDemand),
+                    alongOffsets: false);
         }
 
-        double[] Of(IEnumerable<Pair> about, double[] alone, Func<Pair, double[]> says) => about.Aggregate(alone, (all, p) => Scaled(all.Zip(says(p), (a, b) => a * b)));
+        double[] Of(IEnumerable<Pair> about, double[] alone, Func<Pair, double[]> says) =>
+            about.Aggregate(alone, (all, p) => Scaled(all.Zip(says(p), (a, b) => a * b)));
         return new Beliefs(
-            [.. plates.Select(p => Plate(p, Of(pairs.Where(x => x.Plate == p), plateAlone[p], x => x.ToPlate), errorOf(p), pairs.Where(x => x.Plate == p).Sum(x => x.Count), readings.Count(r => r.HeatSource == p)))],
-            [.. demands.Select(d => Demand(d, Of(pairs.Where(x => x.Wants == d), demandAlone[d], x => x.ToDemand), [.. pairs.Where(x => x.Wants == d)]))]);
+            [.. plates.Select(p =>
+                Plate(p, Of(pairs.Where(x => x.Plate == p), plateAlone[p], x => x.ToPlate), errorOf(p), pairs.Where(x => x.Plate == p)
+                    .Sum(x => x.Count), readings.Count(r => r.HeatSource == p)))],
+            [.. demands.Select(d =>
+                Demand(d, Of(pairs.Where(x => x.Wants == d), demandAlone[d], x => x.ToDemand), [.. pairs.Where(x => x.Wants == d)]))]);
     }
 
     private static Pair Said(string plate, (string Vinyl, string Material) wants, List<Evidence> pieces, LearningMemory? memory)
@@ -94,12 +106,16 @@ public static class WorkshopLearner
     {
         var weights = new double[Offsets.Length, LnDemands.Length];
         Fill(weights, (_, _) => 1);
-        var perRun = pieces.GroupBy(p => p.Run, StringComparer.Ordinal).ToDictionary(g => g.Key, g => Math.Min(1, LearningFigures.MostPerRun / g.Count()), StringComparer.Ordinal);
+        var perRun = pieces.GroupBy(p => p.Run, StringComparer.Ordinal)
+            .ToDictionary(g => g.Key, g => Math.Min(1, LearningFigures.MostPerRun / g.Count()), StringComparer.Ordinal);
         // Alike pieces say the same: they are reckoned once and counted.
-        foreach (var alike in pieces.GroupBy(p => (Math.Round(p.Heat.LnRoom / FineRoom), Math.Round(p.Heat.BondPerK / FineSlope), Math.Round(p.Heat.LnHeatDose / FineRoom), Math.Round(p.Heat.HeatDosePerK / FineSlope), p.Showed)))
+        foreach (var alike in pieces.GroupBy(p =>
+            (Math.Round(p.Heat.LnRoom / FineRoom), Math.Round(p.Heat.BondPerK / FineSlope), Math.Round(p.Heat.LnHeatDose / FineRoom),
+                Math.Round(p.Heat.HeatDosePerK / FineSlope), p.Showed)))
         {
             var (one, count) = (alike.First(), alike.Sum(p => perRun[p.Run]));
-            var tooMuch = Array.ConvertAll(Offsets, o => Chance.Below((one.Heat.LnHeatDose + one.Heat.HeatDosePerK * o) / LearningFigures.HeatDoseSpread));
+            var tooMuch = Array.ConvertAll(Offsets,
+                o => Chance.Below((one.Heat.LnHeatDose + one.Heat.HeatDosePerK * o) / LearningFigures.HeatDoseSpread));
             var top = 0.0;
             Fill(weights, (i, j) =>
             {
@@ -134,11 +150,13 @@ public static class WorkshopLearner
     {
         var mean = Mean(Offsets, belief);
         var spread = Spread(Offsets, belief);
-        return new PlateBelief(id, mean, Quantile(Offsets, belief, 0.05), Quantile(Offsets, belief, 0.95), spread, Learned(belief, Scaled(OffsetPrior(error))), error, pieces, readings);
+        return new PlateBelief(id, mean, Quantile(Offsets, belief, 0.05), Quantile(Offsets, belief, 0.95), spread,
+            Learned(belief, Scaled(OffsetPrior(error))), error, pieces, readings);
     }
 
     private static DemandBelief Demand((string Vinyl, string Material) of, double[] belief, List<Pair> pairs) => new(
-        of.Vinyl, of.Material, Math.Exp(Mean(LnDemands, belief)), Math.Exp(Quantile(LnDemands, belief, 0.05)), Math.Exp(Quantile(LnDemands, belief, 0.95)), Learned(belief, Scaled(DemandPrior())),
+        of.Vinyl, of.Material, Math.Exp(Mean(LnDemands, belief)), Math.Exp(Quantile(LnDemands, belief, 0.05)),
+        Math.Exp(Quantile(LnDemands, belief, 0.95)), Learned(belief, Scaled(DemandPrior())),
         pairs.Sum(p => p.Of(Showing.Held)), pairs.Sum(p => p.Of(Showing.Short)), pairs.Sum(p => p.Of(Showing.TooMuch)));
 
     private static double Spread(double[] grid, double[] belief)
@@ -155,7 +173,9 @@ public static class WorkshopLearner
     private static IEnumerable<double> OffsetPrior(double error)
     {
         var spread = error / LearningFigures.SpreadsInError;
-        return Offsets.Select(o => (1 - LearningFigures.StrangeShare) * Normal(o, spread) + LearningFigures.StrangeShare * Normal(o, spread * LearningFigures.StrangeFactor));
+        return Offsets.Select(o =>
+            (1 - LearningFigures.StrangeShare) * Normal(o, spread) + LearningFigures.StrangeShare
+            * Normal(o, spread * LearningFigures.StrangeFactor));
     }
 
     /// <summary>A reading may be plain wrong; then it says nothing of the plate.</summary>
@@ -163,7 +183,10 @@ public static class WorkshopLearner
     {
         var of = readings.Where(r => r.HeatSource == plate).ToList();
         // Summed as logarithms: hundreds of readings multiply to less than a number can hold.
-        var ln = Array.ConvertAll(Offsets, o => of.Sum(r => Math.Log((1 - LearningFigures.WrongShare) * Normal(o - r.DeviationK, r.SpreadK) + LearningFigures.WrongShare / (2 * MostOffsetK))));
+        var ln = Array.ConvertAll(Offsets,
+            o => of.Sum(r =>
+                Math.Log((1 - LearningFigures.WrongShare) * Normal(o - r.DeviationK, r.SpreadK)
+                    + LearningFigures.WrongShare / (2 * MostOffsetK))));
         return ln.Select(l => Math.Exp(l - ln.Max()));
     }
 
@@ -182,7 +205,8 @@ public static class WorkshopLearner
         return grid[^1];
     }
 
-    private static double[] Grid(double most, double step) => [.. Enumerable.Range(0, (int)Math.Round(2 * most / step) + 1).Select(i => -most + i * step)];
+    private static double[] Grid(double most, double step) =>
+        [.. Enumerable.Range(0, (int)Math.Round(2 * most / step) + 1).Select(i => -most + i * step)];
 
     private static double[] Scaled(IEnumerable<double> weights)
     {

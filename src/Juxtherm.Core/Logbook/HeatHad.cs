@@ -6,7 +6,8 @@ public enum Showing
     /// <summary>It held, and had not had too much.</summary>
     Held,
 
-    /// <summary>It had had too little: it lifted, came up with its carrier or never sank into the weave; or it came off in the wash.</summary>
+    /// <summary>It had had too little: it lifted, came up with its carrier or never sank into the weave; or it came off in the
+    /// wash.</summary>
     Short,
 
     /// <summary>It had had too much: it wrinkled or rippled.</summary>
@@ -26,5 +27,11 @@ public sealed record HeatHad(double LnRoom, double BondPerK, double LnHeatDose, 
 {
     /// <summary>The same, had the plate been taken to be otherwise.</summary>
     /// <param name="offsetK">How much hotter than its dial, K.</param>
-    public HeatHad At(double offsetK) => this with { LnRoom = LnRoom + BondPerK * (offsetK - OffsetK), LnHeatDose = LnHeatDose + HeatDosePerK * (offsetK - OffsetK), OffsetK = offsetK };
+    public HeatHad At(double offsetK) =>
+        this with
+        {
+            LnRoom = LnRoom + BondPerK * (offsetK - OffsetK),
+            LnHeatDose = LnHeatDose + HeatDosePerK * (offsetK - OffsetK),
+            OffsetK = offsetK
+        };
 }

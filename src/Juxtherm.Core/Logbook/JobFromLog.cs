@@ -28,7 +28,8 @@ public static class JobFromLog
         return (job.ToJsonString(), title);
     }
 
-    /// <summary>The whole order once more, with its names and sizes, pressed as this piece of it was where that came out well; otherwise its setting is found anew.</summary>
+    /// <summary>The whole order once more, with its names and sizes, pressed as this piece of it was where that came out well; otherwise
+    /// its setting is found anew.</summary>
     /// <param name="entry">Any entry of it.</param>
     /// <param name="jobJson">The job that its run froze; null when that is not known any more.</param>
     /// <param name="own">What is on the shelf, as a job file carries it.</param>
@@ -61,7 +62,8 @@ public static class JobFromLog
     {
         ArgumentNullException.ThrowIfNull(entry);
         ArgumentNullException.ThrowIfNull(own);
-        JsonArray Brought(string kind, params string[] ids) => [.. own[kind]?.AsArray().Where(e => ids.Contains((string?)e?["id"], StringComparer.Ordinal)).Select(e => e!.DeepClone()) ?? []];
+        JsonArray Brought(string kind, params string[] ids) =>
+            [.. own[kind]?.AsArray().Where(e => ids.Contains((string?)e?["id"], StringComparer.Ordinal)).Select(e => e!.DeepClone()) ?? []];
         var vinyls = entry.Vinyl.Split(',');
         return new JsonObject
         {
@@ -69,7 +71,12 @@ public static class JobFromLog
             ["version"] = JobReader.Version,
             ["title"] = entry.Title,
             ["quantity"] = Math.Clamp(entry.Pieces, 1, JobReader.MostPieces),
-            ["own"] = new JsonObject { ["vinyls"] = Brought("vinyls", vinyls), ["blanks"] = Brought("blanks", entry.Material), ["presses"] = Brought("presses", entry.HeatSource) },
+            ["own"] = new JsonObject
+            {
+                ["vinyls"] = Brought("vinyls", vinyls),
+                ["blanks"] = Brought("blanks", entry.Material),
+                ["presses"] = Brought("presses", entry.HeatSource)
+            },
             ["blank"] = new JsonObject { ["form"] = entry.Form, ["material"] = entry.Material },
             ["tools"] = new JsonObject { ["heatSource"] = entry.HeatSource, ["cover"] = entry.Cover, ["underlay"] = entry.Underlay },
             ["layers"] = new JsonArray([.. vinyls.Select((v, i) => (JsonNode)new JsonObject { ["id"] = $"layer-{i + 1}", ["vinyl"] = v })]),
@@ -81,12 +88,15 @@ public static class JobFromLog
     {
         if (entry.Name.Length == 0)
             return null;
-        var listed = job["names"]?.AsArray().FirstOrDefault(n => (string?)n?["name"] == entry.Name)?.DeepClone().AsObject() ?? new JsonObject { ["name"] = entry.Name };
+        var listed = job["names"]?.AsArray().FirstOrDefault(n => (string?)n?["name"] == entry.Name)?.DeepClone().AsObject()
+            ?? new JsonObject { ["name"] = entry.Name };
         listed.Remove("count");
         return listed;
     }
 
-    private static JsonObject Base(LogEntry entry, string? jobJson, JsonObject own) => jobJson is null ? Plain(entry, own) : JsonNode.Parse(jobJson)!.AsObject();
+    private static JsonObject Base(LogEntry entry, string? jobJson, JsonObject own) =>
+        jobJson is null ? Plain(entry, own) : JsonNode.Parse(jobJson)!.AsObject();
 
-    private static string Shortened(string title, string what) => title.Length == 0 ? $"Untitled, {what}" : $"{(title.Length > LongestTitle ? title[..LongestTitle] : title)}, {what}";
+    private static string Shortened(string title, string what) =>
+        title.Length == 0 ? $"Untitled, {what}" : $"{(title.Length > LongestTitle ? title[..LongestTitle] : title)}, {what}";
 }

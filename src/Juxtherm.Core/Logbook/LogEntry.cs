@@ -31,15 +31,19 @@ public enum SettingOrigin
 /// <param name="Underlay">Underlay id.</param>
 /// <param name="Celsius">Plate set to, °C.</param>
 /// <param name="PlannedSeconds">Press time planned, s.</param>
-/// <param name="PressedSeconds">Press time done, s, with everything that was repeated; where several goes were needed, of the part that had least.</param>
+/// <param name="PressedSeconds">Press time done, s, with everything that was repeated; where several goes were needed, of the part that had
+/// least.</param>
 /// <param name="Pressure">Pressure level.</param>
 /// <param name="PressureKPa">Pressure, kPa.</param>
 /// <param name="PredictedBond">Bond that the model expected, share; the least of all layers.</param>
-/// <param name="Outcomes">What was seen, whether or not something could be done about it; empty for a piece that was lost without a word.</param>
+/// <param name="Outcomes">What was seen, whether or not something could be done about it; empty for a piece that was lost without a
+/// word.</param>
 /// <param name="Note">A remark.</param>
 public sealed record LogEntry(
-    DateTimeOffset At, string Title, int Piece, int Pieces, string Vinyl, string Material, string Form, string HeatSource, string Cover, string Underlay,
-    double Celsius, double PlannedSeconds, double PressedSeconds, PressureLevel Pressure, double PressureKPa, double PredictedBond, IReadOnlyList<Outcome> Outcomes, string Note)
+    DateTimeOffset At, string Title, int Piece, int Pieces, string Vinyl, string Material, string Form, string HeatSource, string Cover,
+    string Underlay,
+    double Celsius, double PlannedSeconds, double PressedSeconds, PressureLevel Pressure, double PressureKPa, double PredictedBond,
+    IReadOnlyList<Outcome> Outcomes, string Note)
 {
     /// <summary>Whose it is; empty where pieces are all alike.</summary>
     public string Name { get; init; } = "";
@@ -77,7 +81,8 @@ public sealed record LogEntry(
     /// <summary>The heat that it had by the catalogue; null where it tells nothing of one vinyl.</summary>
     public HeatHad? Heat { get; init; }
 
-    /// <summary>What it showed of its heat; null where it teaches nothing: a worked example, struck, or what came out says nothing of one vinyl's heat.</summary>
+    /// <summary>What it showed of its heat; null where it teaches nothing: a worked example, struck, or what came out says nothing of one
+    /// vinyl's heat.</summary>
     public Showing? Showed => Example || Struck || Heat is null ? null : Showings.Of(Outcomes, Washes);
 
     /// <summary>It can be given away: it was looked at and came right in the end.</summary>
@@ -95,27 +100,34 @@ public sealed record LogEntry(
         ArgumentNullException.ThrowIfNull(state);
         ArgumentNullException.ThrowIfNull(piece);
         var press = plan.BondingPress;
-        IReadOnlyList<PlannedPress> Alike(PlannedPress of) => plan.Whole.FirstOrDefault(w => w.OnParts.Any(p => p.Order == of.Order))?.OnParts ?? [of];
+        IReadOnlyList<PlannedPress> Alike(PlannedPress of) =>
+            plan.Whole.FirstOrDefault(w => w.OnParts.Any(p => p.Order == of.Order))?.OnParts ?? [of];
         // In several goes, or on several parts, the one that had least counts; passes of a gun, and a plate closed again, add up.
-        double Least(PlannedPress of) => Alike(of).SelectMany(p => ClosedPlate.Of(piece.Holds, p.Order)).Select(p => p.Seconds).DefaultIfEmpty().Min();
+        double Least(PlannedPress of) =>
+            Alike(of).SelectMany(p => ClosedPlate.Of(piece.Holds, p.Order)).Select(p => p.Seconds).DefaultIfEmpty().Min();
         var holds = piece.Holds.Where(h => Alike(press).Any(p => p.Order == h.PressOrder)).ToList();
         var pressed = Least(press);
         var seen = piece.Sightings.SelectMany(s => s.Seen).Concat(piece.Outcomes).Where(o => o != Outcome.Stuck).Distinct().ToList();
         return new LogEntry(
-            piece.EndedAt ?? throw new ArgumentException("The piece is not finished.", nameof(piece)), job.Title, piece.Number, state.Pieces.Count,
-            string.Join(',', job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal)), job.Blank.Material.Id, job.Blank.Form.Id, job.Tools.Source.Id, job.Tools.Cover.Id, job.Tools.Underlay.Id,
-            press.Celsius, press.Seconds, pressed, press.Pressure, press.PressureKPa, press.Predicted.Bond.Values.DefaultIfEmpty().Min(), seen.Count > 0 || piece.Status != PieceStatus.Done ? seen : [Outcome.Stuck], Words(state, piece))
+            piece.EndedAt
+            ?? throw new ArgumentException("The piece is not finished.", nameof(piece)), job.Title, piece.Number, state.Pieces.Count,
+            string.Join(',', job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal)), job.Blank.Material.Id, job.Blank.Form.Id,
+            job.Tools.Source.Id, job.Tools.Cover.Id, job.Tools.Underlay.Id,
+            press.Celsius, press.Seconds, pressed, press.Pressure, press.PressureKPa, press.Predicted.Bond.Values.DefaultIfEmpty().Min(),
+            seen.Count > 0 || piece.Status != PieceStatus.Done ? seen : [Outcome.Stuck], Words(state, piece))
         {
             Name = piece.Wanted.Name,
             PressedAgainSeconds = piece.PressedAgainSeconds,
             BackSeconds = plan.Presses.LastOrDefault(p => p.Purpose == PressPurpose.Back) is { } back ? Least(back) : 0,
-            Set = job.Used is not null ? SettingOrigin.UsedBefore : plan.Chart.For == JobReader.ForThisPress ? SettingOrigin.LookedUp : SettingOrigin.Found,
+            Set = job.Used is not null
+            ? SettingOrigin.UsedBefore : plan.Chart.For == JobReader.ForThisPress ? SettingOrigin.LookedUp : SettingOrigin.Found,
             EndedWell = piece.Status == PieceStatus.Done && piece.Outcomes.Contains(Outcome.Stuck),
             PlateCelsius = holds.Select(h => h.PlateCelsius).LastOrDefault(c => c is not null),
         };
     }
 
-    /// <summary>What was remarked while the piece was in hand (before the first piece: while preparing), then what was said of it at the end.</summary>
+    /// <summary>What was remarked while the piece was in hand (before the first piece: while preparing), then what was said of it at the
+    /// end.</summary>
     private static string Words(RunState state, Piece piece)
     {
         var remarks = state.Remarks.Where(r => r.Piece == piece.Number || (r.Piece == 0 && piece.Number == 1)).Select(r => r.Note);

@@ -61,7 +61,8 @@ public static class LogFile
         await json.FlushAsync(cancel);
     }
 
-    /// <summary>Reads entries, one at a time: none before the file is known to be a logbook, and no more once anything is wrong. The rest is read for what else is.</summary>
+    /// <summary>Reads entries, one at a time: none before the file is known to be a logbook, and no more once anything is wrong. The rest
+    /// is read for what else is.</summary>
     /// <param name="json">The file, UTF-8.</param>
     /// <param name="problems">Filled with what is wrong.</param>
     public static IEnumerable<LogEntry> Each(ReadOnlyMemory<byte> json, Problems problems)
@@ -149,7 +150,8 @@ public static class LogFile
         }
     }
 
-    private static Phrase Broken(JsonException? e) => new("log-file.broken", ("line", e?.LineNumber + 1), ("byte", e?.BytePositionInLine + 1));
+    private static Phrase Broken(JsonException? e) =>
+        new("log-file.broken", ("line", e?.LineNumber + 1), ("byte", e?.BytePositionInLine + 1));
 
     /// <summary>How far a file was walked through.</summary>
     private sealed class Walk(ReadOnlyMemory<byte> json, int offset, JsonReaderState state)
@@ -196,7 +198,10 @@ public static class LogFile
             ["note"] = e.Note,
             ["example"] = e.Example,
             ["struck"] = e.Struck,
-            ["washes"] = new JsonArray([.. e.Washes.Select(w => (JsonNode)new JsonObject { ["at"] = Time(w.At), ["washes"] = w.Washes, ["look"] = Word(w.Look), ["note"] = w.Note })]),
+            ["washes"] =
+            new JsonArray(
+                [.. e.Washes.Select(w =>
+                    (JsonNode)new JsonObject { ["at"] = Time(w.At), ["washes"] = w.Washes, ["look"] = Word(w.Look), ["note"] = w.Note })]),
         };
         return node;
     }
@@ -208,8 +213,10 @@ public static class LogFile
             c[needed].Fault(new Phrase("log-file.missing-2", ("pointer", c.Pointer), ("needed", needed)), "missing");
         var pressed = c["pressedSeconds"].Number(0, 3600, "s") ?? 0;
         return new LogEntry(
-            TimeOf(c["at"]), c["title"].Text("", LongestText), c["piece"].Whole(1, 9999) ?? 1, c["pieces"].Whole(1, 9999) ?? 1, Ids(c["vinyl"]), Id(c["material"], ""), Id(c["form"], "flat"), Id(c["heatSource"], ""), Id(c["cover"], "none"),
-            Id(c["underlay"], "none"), c["celsius"].Number(20, 500, "°C") ?? 0, c["plannedSeconds"].Number(0, 3600, "s") ?? pressed, pressed, Of(c["pressure"], PressureLevel.Medium), c["pressureKPa"].Number(0, 500, "kPa") ?? 0,
+            TimeOf(c["at"]), c["title"].Text("", LongestText), c["piece"].Whole(1, 9999) ?? 1, c["pieces"].Whole(1, 9999)
+            ?? 1, Ids(c["vinyl"]), Id(c["material"], ""), Id(c["form"], "flat"), Id(c["heatSource"], ""), Id(c["cover"], "none"),
+            Id(c["underlay"], "none"), c["celsius"].Number(20, 500, "°C") ?? 0, c["plannedSeconds"].Number(0, 3600, "s")
+            ?? pressed, pressed, Of(c["pressure"], PressureLevel.Medium), c["pressureKPa"].Number(0, 500, "kPa") ?? 0,
             c["predictedBond"].Number(0, 1000) ?? 0, List<Outcome>(c["outcomes"]), c["note"].Text("", LongestNote))
         {
             Key = KeyOf(c["key"]),
@@ -243,7 +250,10 @@ public static class LogFile
     private static IReadOnlyList<Wash> Washes(JsonCursor list)
     {
         list.IsArray(required: false);
-        return [.. list.Items.Where(i => i.IsObject()).Select(w => new Wash(TimeOf(w["at"]), w["washes"].Whole(1, MostWashes) ?? 1, Of(w["look"], WashLook.Fine), w["note"].Text("", LongestNote)))];
+        return [.. list.Items.Where(i => i.IsObject())
+            .Select(w =>
+                new Wash(TimeOf(w["at"]), w["washes"].Whole(1, MostWashes)
+                    ?? 1, Of(w["look"], WashLook.Fine), w["note"].Text("", LongestNote)))];
     }
 
     private static List<T> List<T>(JsonCursor list)
@@ -260,7 +270,8 @@ public static class LogFile
         return c.Choice([.. known.Keys], Word(otherwise)) is { } word ? known[word] : otherwise;
     }
 
-    private static string Ids(JsonCursor c) => string.Join(',', c.Text("", 400).Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries));
+    private static string Ids(JsonCursor c) =>
+        string.Join(',', c.Text("", 400).Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries));
 
     private static string Id(JsonCursor c, string otherwise) => c.Text(otherwise, 80).Trim();
 
@@ -281,7 +292,8 @@ public static class LogFile
         if (PlainTime.TryRead(text, out var at))
             return at;
         if (text.Length > 0)
-            c.Fault(new Phrase("log-file.wrong-type-3", ("pointer", c.Pointer), ("text", text), ("accepted", PlainTime.Accepted)), "wrong-type");
+            c.Fault(new Phrase("log-file.wrong-type-3", ("pointer", c.Pointer), ("text", text), ("accepted", PlainTime.Accepted)),
+                "wrong-type");
         return PlainTime.Earliest;
     }
 }

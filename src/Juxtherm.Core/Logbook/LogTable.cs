@@ -24,10 +24,15 @@ public static class LogTable
     // Heading, member of the entry, and what stands in it.
     private static readonly (string Heading, string Member, Kind Kind)[] Columns =
     [
-        ("at", "at", Kind.Words), ("title", "title", Kind.Words), ("name", "name", Kind.Words), ("piece", "piece", Kind.Whole), ("pieces", "pieces", Kind.Whole), ("vinyl", "vinyl", Kind.Words), ("material", "material", Kind.Words),
-        ("form", "form", Kind.Words), ("heat source", "heatSource", Kind.Words), ("cover", "cover", Kind.Words), ("underlay", "underlay", Kind.Words), ("set celsius", "celsius", Kind.Figure), ("planned seconds", "plannedSeconds", Kind.Figure),
-        ("pressed seconds", "pressedSeconds", Kind.Figure), ("pressure", "pressure", Kind.Words), ("pressure kpa", "pressureKPa", Kind.Figure), ("predicted bond", "predictedBond", Kind.Figure), ("outcomes", "outcomes", Kind.List),
-        ("pressed again seconds", "pressedAgainSeconds", Kind.Figure), ("back seconds", "backSeconds", Kind.Figure), ("set", "set", Kind.Words), ("ended well", "endedWell", Kind.Flag), ("plate celsius", "plateCelsius", Kind.Figure), ("lots", "lots", Kind.List), ("note", "note", Kind.Words), ("washes", "washes", Kind.Washes),
+        ("at", "at", Kind.Words), ("title", "title", Kind.Words), ("name", "name", Kind.Words), ("piece", "piece", Kind.Whole),
+        ("pieces", "pieces", Kind.Whole), ("vinyl", "vinyl", Kind.Words), ("material", "material", Kind.Words),
+        ("form", "form", Kind.Words), ("heat source", "heatSource", Kind.Words), ("cover", "cover", Kind.Words),
+        ("underlay", "underlay", Kind.Words), ("set celsius", "celsius", Kind.Figure), ("planned seconds", "plannedSeconds", Kind.Figure),
+        ("pressed seconds", "pressedSeconds", Kind.Figure), ("pressure", "pressure", Kind.Words),
+        ("pressure kpa", "pressureKPa", Kind.Figure), ("predicted bond", "predictedBond", Kind.Figure), ("outcomes", "outcomes", Kind.List),
+        ("pressed again seconds", "pressedAgainSeconds", Kind.Figure), ("back seconds", "backSeconds", Kind.Figure),
+        ("set", "set", Kind.Words), ("ended well", "endedWell", Kind.Flag), ("plate celsius", "plateCelsius", Kind.Figure),
+        ("lots", "lots", Kind.List), ("note", "note", Kind.Words), ("washes", "washes", Kind.Washes),
         ("example", "example", Kind.Flag), ("struck", "struck", Kind.Flag), ("key", "key", Kind.Words),
     ];
 
@@ -53,8 +58,10 @@ public static class LogTable
         await csv.FlushAsync();
     }
 
-    /// <summary>Reads a table, a line at a time: none before the heading is known to be right, and no more once anything is wrong. The rest is read for what else is.</summary>
-    /// <param name="text">CSV with a heading; columns in any order. At, vinyl, material, heat source, set celsius and pressed seconds are needed.</param>
+    /// <summary>Reads a table, a line at a time: none before the heading is known to be right, and no more once anything is wrong. The rest
+    /// is read for what else is.</summary>
+    /// <param name="text">CSV with a heading; columns in any order. At, vinyl, material, heat source, set celsius and pressed seconds are
+    /// needed.</param>
     /// <param name="problems">Filled with what is wrong, by line.</param>
     public static IEnumerable<LogEntry> Each(TextReader text, Problems problems)
     {
@@ -62,7 +69,13 @@ public static class LogTable
         ArgumentNullException.ThrowIfNull(problems);
         var first = text.ReadLine() ?? "";
         var parter = first.Contains(',', StringComparison.Ordinal) ? "," : first.Contains('\t', StringComparison.Ordinal) ? "\t" : ";";
-        var config = new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = parter, HasHeaderRecord = false, TrimOptions = TrimOptions.Trim, BadDataFound = null };
+        var config = new CsvConfiguration(CultureInfo.InvariantCulture)
+        {
+            Delimiter = parter,
+            HasHeaderRecord = false,
+            TrimOptions = TrimOptions.Trim,
+            BadDataFound = null
+        };
         using var head = new CsvParser(new StringReader(first), config);
         if (!head.Read())
         {
@@ -72,7 +85,9 @@ public static class LogTable
 
         var heading = (head.Record ?? []).Select(h => h.Trim().TrimStart('\uFEFF').ToLowerInvariant()).ToArray();
         foreach (var odd in heading.Where(h => !Array.Exists(Columns, c => c.Heading == h)))
-            problems.Add("", new Phrase("log-table.unknown-id", ("odd", odd), ("list", Thing.List(NearestIds.To(odd, [.. Columns.Select(c => c.Heading)])))), "unknown-id");
+            problems.Add("",
+                new Phrase("log-table.unknown-id", ("odd", odd),
+                    ("list", Thing.List(NearestIds.To(odd, [.. Columns.Select(c => c.Heading)])))), "unknown-id");
         using var csv = new CsvParser(text, config);
         var count = 0;
         while (problems.Found.Count < LogFile.MostNamed && Read(csv, problems))
@@ -107,7 +122,10 @@ public static class LogTable
         _ when value is null => "",
         Kind.Flag => (bool)value! ? "yes" : "no",
         Kind.List => PlainText.Cell(string.Join("; ", value!.AsArray().Select(v => (string)v!))),
-        Kind.Washes => string.Join("; ", value!.AsArray().Select(w => $"{w!["at"]} {w["washes"]} {w["look"]} {((string)w["note"]!).Replace(";", ",", StringComparison.Ordinal)}".TrimEnd())),
+        Kind.Washes =>
+            string.Join("; ", value!.AsArray()
+                .Select(w =>
+                    $"{w!["at"]} {w["washes"]} {w["look"]} {((string)w["note"]!).Replace(";", ",", StringComparison.Ordinal)}".TrimEnd())),
         Kind.Words => PlainText.Cell(value!.ToString()),
         _ => value!.ToString(),
     };
@@ -128,10 +146,14 @@ public static class LogTable
 
     private static JsonNode Value(string cell, Kind kind) => kind switch
     {
-        Kind.Figure or Kind.Whole => double.TryParse(cell, NumberStyles.Float, CultureInfo.InvariantCulture, out var figure) ? figure : cell,
+        Kind.Figure or Kind.Whole =>
+            double.TryParse(cell, NumberStyles.Float, CultureInfo.InvariantCulture, out var figure) ? figure : cell,
         Kind.Flag => cell.ToLowerInvariant() switch { "yes" or "true" or "1" => true, "no" or "false" or "0" => false, _ => cell },
-        Kind.List => new JsonArray([.. cell.Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(v => (JsonNode)v)]),
-        Kind.Washes => new JsonArray([.. cell.Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(Wash)]),
+        Kind.List =>
+            new JsonArray(
+                [.. cell.Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(v => (JsonNode)v)]),
+        Kind.Washes =>
+            new JsonArray([.. cell.Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(Wash)]),
         _ => cell,
     };
 
@@ -142,7 +164,8 @@ public static class LogTable
         return new JsonObject
         {
             ["at"] = parts[0],
-            ["washes"] = parts.Length > 1 && int.TryParse(parts[1], CultureInfo.InvariantCulture, out var n) ? n : parts.ElementAtOrDefault(1),
+            ["washes"] = parts.Length > 1 && int.TryParse(parts[1], CultureInfo.InvariantCulture, out var n)
+            ? n : parts.ElementAtOrDefault(1),
             ["look"] = parts.ElementAtOrDefault(2),
             ["note"] = parts.ElementAtOrDefault(3) ?? "",
         };

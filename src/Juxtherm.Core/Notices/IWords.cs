@@ -10,7 +10,8 @@ public enum UnitSystem
     Us,
 }
 
-/// <summary>Says what was found in the reader's language and units. Rules name the sentence and what it is about; the sentence itself stands elsewhere.</summary>
+/// <summary>Says what was found in the reader's language and units. Rules name the sentence and what it is about; the sentence itself
+/// stands elsewhere.</summary>
 public interface IWords
 {
     /// <summary>A sentence, or a part of one.</summary>

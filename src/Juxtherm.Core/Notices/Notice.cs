@@ -27,10 +27,12 @@ public readonly record struct Quantity(double Value, string Unit);
 /// <param name="Why">The reason, in the reader's units.</param>
 /// <param name="Data">The figures in it, always in SI and Celsius.</param>
 /// <param name="Layers">Ids of the layers concerned.</param>
-/// <param name="Acceptable">A crafter who has done it before may accept it with a word: only where its rule says so, and never what can hurt somebody.</param>
+/// <param name="Acceptable">A crafter who has done it before may accept it with a word: only where its rule says so, and never what can
+/// hurt somebody.</param>
 /// <param name="Accepted">The word with which it was accepted; null when it was not.</param>
 public sealed record Notice(
-    string Code, NoticeLevel Level, string Text, string Why, IReadOnlyDictionary<string, Quantity> Data, IReadOnlyList<string> Layers, bool Acceptable = false, string? Accepted = null)
+    string Code, NoticeLevel Level, string Text, string Why, IReadOnlyDictionary<string, Quantity> Data, IReadOnlyList<string> Layers,
+    bool Acceptable = false, string? Accepted = null)
 {
     /// <summary>Changes that take it away; none where there is nothing to change in the job.</summary>
     [JsonPropertyName("mends")]
@@ -53,6 +55,9 @@ public sealed record Notice(
     /// <param name="data">The figures in it, rounded to hundredths.</param>
     /// <param name="layers">Ids of the layers concerned.</param>
     /// <param name="acceptable">It can be accepted with a word, where it is more than a note.</param>
-    public static Notice Of(string code, NoticeLevel level, string text, string why, IEnumerable<(string Name, double Value, string Unit)> data, IReadOnlyList<string> layers, bool acceptable = false) =>
-        new(code, level, text, why, data.ToDictionary(d => d.Name, d => new Quantity(Math.Round(d.Value, 2), d.Unit), StringComparer.Ordinal), layers, acceptable && level != NoticeLevel.Note);
+    public static Notice Of(string code, NoticeLevel level, string text, string why,
+        IEnumerable<(string Name, double Value, string Unit)> data, IReadOnlyList<string> layers, bool acceptable = false) =>
+        new(code, level, text, why,
+            data.ToDictionary(d => d.Name, d => new Quantity(Math.Round(d.Value, 2), d.Unit), StringComparer.Ordinal), layers, acceptable
+            && level != NoticeLevel.Note);
 }

@@ -20,7 +20,8 @@ public sealed record JobEdit(string Op, string Path)
     /// <param name="value">Its value; null to take it away.</param>
     public static JobEdit To(string path, object? value) => new(value is null ? Remove : Add, path) { Value = value };
 
-    /// <summary>The steps that do the same to a file: objects on the way are made, what is there is replaced, and what is not there is not taken away.</summary>
+    /// <summary>The steps that do the same to a file: objects on the way are made, what is there is replaced, and what is not there is not
+    /// taken away.</summary>
     /// <param name="given">Pointers of the members that the file has.</param>
     /// <param name="edits">Members to be set or taken away, in order.</param>
     public static IReadOnlyList<JobEdit> On(IReadOnlySet<string> given, IEnumerable<JobEdit> edits)

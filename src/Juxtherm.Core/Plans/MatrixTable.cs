@@ -25,7 +25,8 @@ public sealed class MatrixTable(Planner planner)
         ArgumentNullException.ThrowIfNull(source);
         var catalogue = planner.Catalogue;
         var vinyls = catalogue.Vinyls.Values.ToList();
-        var materials = catalogue.Materials.Values.Select(m => (Material: m, Form: FormFor(m, source))).Where(r => r.Form is not null).ToList();
+        var materials = catalogue.Materials.Values.Select(m => (Material: m, Form: FormFor(m, source))).Where(r => r.Form is not null)
+            .ToList();
         var cells = new string[materials.Count, vinyls.Count];
         Parallel.For(0, materials.Count, new ParallelOptions { CancellationToken = cancel }, row =>
         {
@@ -35,13 +36,16 @@ public sealed class MatrixTable(Planner planner)
 
         var text = new StringBuilder();
         text.AppendLine(CultureInfo.InvariantCulture, $"# {source.Name}").AppendLine();
-        text.AppendLine("Underlay, cover and pressure as usual for this press and vinyl. Plain: go. *Slanted*: caution. In words: stop, by the code of its notice.").AppendLine();
+        text.AppendLine(
+            "Underlay, cover and pressure as usual for this press and vinyl. Plain: go. *Slanted*: caution. In words: stop, by the " +
+                "code of its notice.").AppendLine();
         text.AppendLine(CultureInfo.InvariantCulture, $"| | {string.Join(" | ", vinyls.Select(v => v.Name))} |");
         text.AppendLine(CultureInfo.InvariantCulture, $"|---|{string.Concat(Enumerable.Repeat("---|", vinyls.Count))}");
         for (var row = 0; row < materials.Count; row++)
         {
             var line = Enumerable.Range(0, vinyls.Count).Select(column => cells[row, column]);
-            text.AppendLine(CultureInfo.InvariantCulture, $"| **{materials[row].Material.Name}**, {materials[row].Form!.Name.ToLowerInvariant()} | {string.Join(" | ", line)} |");
+            text.AppendLine(CultureInfo.InvariantCulture,
+                $"| **{materials[row].Material.Name}**, {materials[row].Form!.Name.ToLowerInvariant()} | {string.Join(" | ", line)} |");
         }
 
         return text.ToString();
@@ -57,7 +61,8 @@ public sealed class MatrixTable(Planner planner)
         var catalogue = planner.Catalogue;
         var job = new Job(
             "", 1, new Blank(form, material, form.WidthMm.Value, form.HeightMm.Value, null, new HashSet<string>(StringComparer.Ordinal)),
-            new Tools(source, source.PlateWidthMm.Value, source.PlateHeightMm.Value, catalogue.Underlays[ToolsReader.UsualUnderlay(catalogue, form, source)], catalogue.Covers[source.Cover], false),
+            new Tools(source, source.PlateWidthMm.Value, source.PlateHeightMm.Value,
+                catalogue.Underlays[ToolsReader.UsualUnderlay(catalogue, form, source)], catalogue.Covers[source.Cover], false),
             [JobLayer.Of("", vinyl) with { WidthMm = UsualArtworkMm, HeightMm = UsualArtworkMm }], None, None);
         var plan = planner.Plan(job, UnitSystem.Metric).Plan;
         if (plan.Verdict == Verdict.Stop)

@@ -53,25 +53,32 @@ public sealed class NearestChanges(Planner planner)
     {
         var (tools, work) = (job.Tools, planner.Catalogue);
         if (tools.Steam)
-            yield return new Candidate(words.Say("nearest-changes.free"), job with { Tools = tools with { Steam = false } }, [JobEdit.To("/tools/steam", false)]);
+            yield return new Candidate(words.Say("nearest-changes.free"), job with { Tools = tools with { Steam = false } },
+                [JobEdit.To("/tools/steam", false)]);
         for (var i = 0; i < job.Layers.Count; i++)
         {
             var layer = job.Layers[i];
             if (layer.Mirrored is { } mirrored && mirrored != layer.Vinyl.Mirrored.Value)
-                yield return new Candidate(layer.Vinyl.Mirrored.Value ? words.Say("nearest-changes.free-2") : words.Say("nearest-changes.free-3"), job.WithLayer(i, layer with { Mirrored = !mirrored }), [JobEdit.To($"/layers/{layer.At}/mirrored", !mirrored)]);
+                yield return new Candidate(layer.Vinyl.Mirrored.Value
+                    ? words.Say("nearest-changes.free-2")
+                    : words.Say("nearest-changes.free-3"), job.WithLayer(i, layer with { Mirrored = !mirrored }),
+                    [JobEdit.To($"/layers/{layer.At}/mirrored", !mirrored)]);
         }
 
         if ((tools.Cover.Thermal is null || tools.Cover.Melts) && tools.Source.Cover != tools.Cover.Id)
         {
             var cover = work.Covers[tools.Source.Cover];
-            yield return new Candidate(words.Say("nearest-changes.free-4", ("cover", cover.Name)), job with { Tools = tools with { Cover = cover } }, [JobEdit.To("/tools/cover", cover.Id)]);
+            yield return new Candidate(words.Say("nearest-changes.free-4", ("cover", cover.Name)),
+                job with { Tools = tools with { Cover = cover } }, [JobEdit.To("/tools/cover", cover.Id)]);
         }
 
         var (at, hottest) = Hottest(job);
         if (tools.Source.PressureAdjustable && Chart.Of(hottest.Vinyl, hottest.Label).Pressure.Value != PressureLevel.Firm)
         {
             // Pressing harder is a matter of this press, not of what the wrapper means.
-            var label = hottest.Label is { } said ? said with { Pressure = PressureLevel.Firm } : new WrapperLabel(null, null, PressureLevel.Firm, null) { For = FigureFor.ThisPress };
+            var label = hottest.Label is { } said
+                ? said with { Pressure = PressureLevel.Firm }
+                : new WrapperLabel(null, null, PressureLevel.Firm, null) { For = FigureFor.ThisPress };
             List<JobEdit> edits = [JobEdit.To($"/layers/{hottest.At}/label/pressure", "firm")];
             if (hottest.Label is null)
                 edits.Add(JobEdit.To($"/layers/{hottest.At}/label/for", JobReader.ForThisPress));
@@ -80,7 +87,8 @@ public sealed class NearestChanges(Planner planner)
     }
 
     /// <summary>The layer whose chart is the hottest, which collides with the blank first.</summary>
-    private static (int Index, JobLayer Layer) Hottest(Job job) => job.Layers.Select((layer, i) => (i, layer)).MaxBy(l => Chart.Of(l.layer.Vinyl, l.layer.Label).Celsius.Value);
+    private static (int Index, JobLayer Layer) Hottest(Job job) =>
+        job.Layers.Select((layer, i) => (i, layer)).MaxBy(l => Chart.Of(l.layer.Vinyl, l.layer.Label).Celsius.Value);
 
     /// <summary>Vinyls that bond cooler, the nearest to this one first.</summary>
     private IEnumerable<Candidate> Vinyls(Job job, IWords words)
@@ -91,21 +99,30 @@ public sealed class NearestChanges(Planner planner)
             return [];
         var own = Chart.Of(layer.Vinyl, layer.Label).Celsius.Value;
         return planner.Catalogue.Vinyls.Values
-            .Where(v => v.Id != layer.Vinyl.Id && v.Mirrored.Value == layer.Vinyl.Mirrored.Value && v.ReferenceCelsius.Value <= own && !v.NotUnder.ContainsKey(job.Tools.Source.Kind))
+            .Where(v => v.Id != layer.Vinyl.Id && v.Mirrored.Value == layer.Vinyl.Mirrored.Value && v.ReferenceCelsius.Value <= own
+                && !v.NotUnder.ContainsKey(job.Tools.Source.Kind))
             .OrderBy(v => v.ReferenceCelsius.Value)
             .Take(MostVinylsTried)
             .OrderByDescending(v => v.ReferenceCelsius.Value)
-            .Select(v => new Candidate(words.Say("nearest-changes.vinyls", ("v", v.Name)), job.WithLayer(at, layer with { Vinyl = v, Label = null }), [JobEdit.To($"/layers/{layer.At}/vinyl", v.Id), JobEdit.To($"/layers/{layer.At}/label", null)]));
+            .Select(v =>
+                new Candidate(words.Say("nearest-changes.vinyls", ("v", v.Name)), job.WithLayer(at, layer with { Vinyl = v, Label = null }),
+                    [JobEdit.To($"/layers/{layer.At}/vinyl", v.Id), JobEdit.To($"/layers/{layer.At}/label", null)]));
     }
 
     /// <summary>Presses that can press this item, with the underlay and cover usual for them.</summary>
     private IEnumerable<Candidate> Presses(Job job) => planner.Catalogue.HeatSources.Values
-        .Where(s => s.Id != job.Tools.Source.Id && s.Presses.Contains(job.Blank.Form.Shape) && !job.Layers.Any(l => l.Vinyl.NotUnder.ContainsKey(s.Kind)))
+        .Where(s => s.Id != job.Tools.Source.Id && s.Presses.Contains(job.Blank.Form.Shape)
+            && !job.Layers.Any(l => l.Vinyl.NotUnder.ContainsKey(s.Kind)))
         .Take(MostPressesTried)
         .Select(s => new Candidate(
             s.Name,
-            job with { Tools = new Tools(s, s.PlateWidthMm.Value, s.PlateHeightMm.Value, planner.Catalogue.Underlays[s.Underlay], planner.Catalogue.Covers[s.Cover], false) },
-            [JobEdit.To("/tools/heatSource", s.Id), JobEdit.To("/tools/underlay", null), JobEdit.To("/tools/cover", null), JobEdit.To("/tools/plateWidthMm", null), JobEdit.To("/tools/plateHeightMm", null), JobEdit.To("/tools/steam", null)]));
+            job with
+            {
+                Tools = new Tools(s, s.PlateWidthMm.Value, s.PlateHeightMm.Value, planner.Catalogue.Underlays[s.Underlay],
+                planner.Catalogue.Covers[s.Cover], false)
+            },
+            [JobEdit.To("/tools/heatSource", s.Id), JobEdit.To("/tools/underlay", null), JobEdit.To("/tools/cover", null),
+                JobEdit.To("/tools/plateWidthMm", null), JobEdit.To("/tools/plateHeightMm", null), JobEdit.To("/tools/steam", null)]));
 
     private sealed record Candidate(string Text, Job Changed, IReadOnlyList<JobEdit> Edits);
 }

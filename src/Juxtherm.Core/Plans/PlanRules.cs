@@ -37,7 +37,8 @@ public static class PlanRules
         [
             .. Whole.Select(rule => rule.Look(plan)).OfType<Notice>().Concat(ofLayers)
                 .Select(n => n.Acceptable && plan.Job.Accepted.TryGetValue(n.Code, out var word) ? n with { Accepted = word } : n)
-                .Select(n => n.Remedies.Count == 0 ? n : n with { Remedies = [.. n.Remedies.Select(r => r with { Edits = JobEdit.On(plan.Job.Given, r.Edits) })] })
+                .Select(n => n.Remedies.Count == 0
+                    ? n : n with { Remedies = [.. n.Remedies.Select(r => r with { Edits = JobEdit.On(plan.Job.Given, r.Edits) })] })
                 .OrderByDescending(n => n.Weight).ThenByDescending(n => n.Level).ThenBy(n => n.Code, StringComparer.Ordinal),
         ];
     }

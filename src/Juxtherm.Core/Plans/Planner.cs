@@ -57,8 +57,11 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
 
         var last = rehearsal.Presses[^1];
         var rules = new PlanContext(
-            about, [.. rehearsal.Presses.Select((p, i) => new PressInPlan(p.Press.Purpose, p.Press.Laid, p.Seconds) { Layers = p.Press.Layers, Reheated = rehearsal.Reheated(i), InsteadOfSeconds = p.InsteadOfSeconds })], job.Layers.Min(l => last.Heat[l.Id].Bond),
-            last.Heat.Keys.ToDictionary(id => id, budget.Total, StringComparer.Ordinal), last.HottestBareCelsius, HottestAtChart(about, preheat))
+            about, [.. rehearsal.Presses.Select((p, i) =>
+                new PressInPlan(p.Press.Purpose, p.Press.Laid, p.Seconds) { Layers = p.Press.Layers, Reheated = rehearsal.Reheated(i),
+                    InsteadOfSeconds = p.InsteadOfSeconds })], job.Layers.Min(l => last.Heat[l.Id].Bond),
+            last.Heat.Keys.ToDictionary(id => id, budget.Total, StringComparer.Ordinal), last.HottestBareCelsius,
+            HottestAtChart(about, preheat))
         {
             HeatDoseOnce = last.Heat.Keys.ToDictionary(id => id, budget.Once, StringComparer.Ordinal),
             Orders = orders,
@@ -84,8 +87,11 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
         var plan = new Plan(
             verdict, Headline(verdict, presses, about.Words, about.Settings[0]), notices, presses, steps, Times(steps, job.Quantity),
             ChartNote.Of(lead),
-            [.. found.Rows.Select(r => new RoomRow(Math.Round(r.Dial.Celsius, 1), Tenth(r.HoldsFromSeconds), Tenth(r.TargetSeconds), Math.Round(r.MostSeconds, 1), Ends(r.EndsBecause), Tenth(r.SafeFromSeconds), Math.Round(r.SafeToSeconds, 1)))],
-            new PlanMargin(Tenth(found.Chosen.SafeFromSeconds), Math.Round(found.Chosen.SafeToSeconds, 1), Math.Round(worst.LeastBond, 2), Math.Round(worst.MostHeatDose, 2), Math.Round(worst.HottestBareCelsius, 1)),
+            [.. found.Rows.Select(r =>
+                new RoomRow(Math.Round(r.Dial.Celsius, 1), Tenth(r.HoldsFromSeconds), Tenth(r.TargetSeconds), Math.Round(r.MostSeconds, 1),
+                    Ends(r.EndsBecause), Tenth(r.SafeFromSeconds), Math.Round(r.SafeToSeconds, 1)))],
+            new PlanMargin(Tenth(found.Chosen.SafeFromSeconds), Math.Round(found.Chosen.SafeToSeconds, 1), Math.Round(worst.LeastBond, 2),
+                Math.Round(worst.MostHeatDose, 2), Math.Round(worst.HottestBareCelsius, 1)),
             AllOptions.In(about), Ladder.Of(about, preheat, catalogue), catalogue.Version, ModelVersion)
         {
             Order = new OrderReasons(about, orders, tried.Laid).Write(),
@@ -96,11 +102,14 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
         };
 
         HeatBudgetBar Bar(LayerInPlan layer) => new(
-            layer.Id, about.NameOf(layer), [.. budget.Of(layer.Id).Select(s => s with { Order = NumberOf(s.Order), Share = Math.Round(s.Share, 3) })],
-            Math.Round(budget.Total(layer.Id), 2), layer.MostHeatDose, Math.Round(last.Heat[layer.Id].Bond, 2), layer.Work.Vinyl.HoldsFromBond.Value);
+            layer.Id, about.NameOf(layer),
+            [.. budget.Of(layer.Id).Select(s => s with { Order = NumberOf(s.Order), Share = Math.Round(s.Share, 3) })],
+            Math.Round(budget.Total(layer.Id), 2), layer.MostHeatDose, Math.Round(last.Heat[layer.Id].Bond, 2),
+            layer.Work.Vinyl.HoldsFromBond.Value);
 
 
-        return new PlanResult(plan, [.. rehearsal.Phases.Select(p => p.PressOrder is { } order ? p with { PressOrder = NumberOf(order - 1) } : p)], found.Window);
+        return new PlanResult(plan,
+            [.. rehearsal.Phases.Select(p => p.PressOrder is { } order ? p with { PressOrder = NumberOf(order - 1) } : p)], found.Window);
     }
 
     /// <summary>What test patches have told, and which is pressed next.</summary>
@@ -109,7 +118,8 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
     public PatchAdvice Patches(Job job, UnitSystem units)
     {
         ArgumentNullException.ThrowIfNull(job);
-        return PatchWriter.Of(_settings.Of(job with { Patches = [], Used = null }, language.WordsFor(units)).About, StudyOf(job), job.Patches, _settings.Of(Told(job), language.WordsFor(units)).About.Found);
+        return PatchWriter.Of(_settings.Of(job with { Patches = [], Used = null }, language.WordsFor(units)).About, StudyOf(job),
+            job.Patches, _settings.Of(Told(job), language.WordsFor(units)).About.Found);
     }
 
     /// <summary>A job as its test patches have shown it: what its face wants, how sure that is, what blank and vinyl bear.</summary>
@@ -151,7 +161,8 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
         return best!;
     }
 
-    /// <summary>Carries the presses out in the model; where that shows that a press from the back is worth it, once more with that.</summary>
+    /// <summary>Carries the presses out in the model; where that shows that a press from the back is worth it, once more with
+    /// that.</summary>
     private Tried Rehearse(SetJob set, LaidSequence laid, double preheat)
     {
         var rehearsal = _rehearsals.Of(set, PressSequence.Of(set, laid, preheat, back: null));
@@ -160,7 +171,9 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
             rehearsal = _rehearsals.Of(about, PressSequence.Of(about, laid, preheat, about.Choose(new BackPressWhen())));
         var budget = new HeatLedger(about, rehearsal);
         var last = rehearsal.Presses[^1];
-        var excess = about.Layers.Sum(l => Math.Max(0, budget.Total(l.Id) - l.MostHeatDose) + Math.Max(0, l.Work.Vinyl.HoldsFromBond.Value - last.Heat[l.Id].Bond));
+        var excess =
+            about.Layers.Sum(l =>
+                Math.Max(0, budget.Total(l.Id) - l.MostHeatDose) + Math.Max(0, l.Work.Vinyl.HoldsFromBond.Value - last.Heat[l.Id].Bond));
         return new Tried(about, laid, rehearsal, budget, excess);
     }
 
@@ -179,16 +192,22 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
         string Set(PlannedPress press) => words.Say("planner.set", ("celsius", Thing.Celsius(press.Celsius)), ("dialMark", press.DialMark));
         var faces = bonding.Select(p => p.Face).Distinct().Count() > 1;
         var apart = bonding.Select(Set).Distinct(StringComparer.Ordinal).Count() > 1;
-        string Time(PlannedPress press) => faces ? words.Say("planner.time", ("seconds", Thing.Seconds(press.Seconds)), ("face", press.Face)) : words.Say(Thing.Seconds(press.Seconds));
+        string Time(PlannedPress press) =>
+            faces ? words.Say("planner.time", ("seconds", Thing.Seconds(press.Seconds)), ("face", press.Face))
+            : words.Say(Thing.Seconds(press.Seconds));
         return apart
-            ? words.Say("planner.headline-3", ("bonding", Thing.List(bonding.Select(p => words.Say("planner.headline-4", ("set", Set(p)), ("time", Time(p)))))), ("pressure", bonding[0].Pressure))
-            : words.Say("planner.headline-5", ("set", Set(bonding[0])), ("bonding", Thing.List(bonding.Select(Time))), ("pressure", bonding[0].Pressure));
+            ? words.Say("planner.headline-3",
+                ("bonding", Thing.List(bonding.Select(p => words.Say("planner.headline-4", ("set", Set(p)), ("time", Time(p)))))),
+                ("pressure", bonding[0].Pressure))
+            : words.Say("planner.headline-5", ("set", Set(bonding[0])), ("bonding", Thing.List(bonding.Select(Time))),
+                ("pressure", bonding[0].Pressure));
     }
 
     private static PlanTimes Times(IReadOnlyList<PlanStep> steps, int quantity)
     {
         double Sum(Func<PlanStep, bool> counts) => steps.Where(counts).Sum(s => s.Seconds * (s.OncePerRun ? 1 : quantity));
-        return new PlanTimes(Math.Round(Sum(s => s.Kind is StepKind.Do or StepKind.Inspect or StepKind.Hold)), Math.Round(Sum(s => s.Kind != StepKind.Know)));
+        return new PlanTimes(Math.Round(Sum(s => s.Kind is StepKind.Do or StepKind.Inspect or StepKind.Hold)),
+            Math.Round(Sum(s => s.Kind != StepKind.Know)));
     }
 
     /// <summary>How hot the bare face would get if the chart's setting were used as it stands.</summary>

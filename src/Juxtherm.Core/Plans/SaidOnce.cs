@@ -14,7 +14,8 @@ internal static partial class SaidOnce
     {
         // Longest first: one name may begin with another.
         var names = plan.Layers.Select(plan.Named).OrderByDescending(n => n.Length).ToList();
-        string Cause(Notice notice) => Figures().Replace(names.Aggregate(notice.Text, (text, name) => text.Replace(name, "\u2026", StringComparison.Ordinal)), "#");
+        string Cause(Notice notice) =>
+            Figures().Replace(names.Aggregate(notice.Text, (text, name) => text.Replace(name, "\u2026", StringComparison.Ordinal)), "#");
         return said.GroupBy(n => (n.Code, n.Level, n.Acceptable, Cause(n)), (_, alike) => Together(plan, [.. alike]));
     }
 
@@ -23,10 +24,12 @@ internal static partial class SaidOnce
         var first = alike[0];
         if (alike.Count == 1)
             return first;
-        var others = alike.Skip(1).Where(n => n.Text != first.Text).SelectMany(n => n.Layers).Except(first.Layers, StringComparer.Ordinal).Distinct(StringComparer.Ordinal).Select(id => plan.Named(plan.About.Layer(id))).ToList();
+        var others = alike.Skip(1).Where(n => n.Text != first.Text).SelectMany(n => n.Layers).Except(first.Layers, StringComparer.Ordinal)
+            .Distinct(StringComparer.Ordinal).Select(id => plan.Named(plan.About.Layer(id))).ToList();
         return first with
         {
-            Text = others.Count == 0 ? first.Text : plan.Words.Say("said-once.together", ("first", first.Text), ("others", Thing.List(others))),
+            Text = others.Count == 0
+            ? first.Text : plan.Words.Say("said-once.together", ("first", first.Text), ("others", Thing.List(others))),
             Layers = [.. alike.SelectMany(n => n.Layers).Distinct(StringComparer.Ordinal)],
             Remedies = [.. alike.SelectMany(n => n.Remedies).DistinctBy(m => m.Text, StringComparer.Ordinal)],
         };

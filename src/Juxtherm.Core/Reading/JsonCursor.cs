@@ -82,10 +82,13 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
         var isNumber = element.ValueKind == JsonValueKind.Number;
         if (isNumber && element.TryGetDouble(out var value) && double.IsFinite(value) && value >= least && value <= most)
             return value;
-        problems.Add(new Problem(Pointer, new Phrase("json-cursor.number", ("place", Place), ("described", Described()), ("range", Range(least, most, unit))), isNumber ? "out-of-range" : "wrong-type")
-        {
-            Bounds = new OutOfBounds(isNumber && element.TryGetDouble(out var number) ? number : double.NaN, least, most, unit),
-        });
+        problems.Add(
+            new Problem(Pointer,
+                new Phrase("json-cursor.number", ("place", Place), ("described", Described()), ("range", Range(least, most, unit))),
+                isNumber ? "out-of-range" : "wrong-type")
+            {
+                Bounds = new OutOfBounds(isNumber && element.TryGetDouble(out var number) ? number : double.NaN, least, most, unit),
+            });
         return null;
     }
 
@@ -134,7 +137,8 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
 
         if (element.ValueKind != JsonValueKind.String)
         {
-            Fault(new Phrase("json-cursor.wrong-type-3", ("place", Place), ("described", Described()), ("known", Thing.List(known))), "wrong-type");
+            Fault(new Phrase("json-cursor.wrong-type-3", ("place", Place), ("described", Described()), ("known", Thing.List(known))),
+                "wrong-type");
             return null;
         }
 
@@ -142,7 +146,8 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
             return null;
         if (known.Contains(id, StringComparer.Ordinal))
             return id;
-        Fault(new Phrase("json-cursor.unknown-id", ("place", Place), ("shorten", Shorten(id)), ("list", Thing.List(NearestIds.To(id, known)))), "unknown-id");
+        Fault(new Phrase("json-cursor.unknown-id", ("place", Place), ("shorten", Shorten(id)),
+            ("list", Thing.List(NearestIds.To(id, known)))), "unknown-id");
         return null;
     }
 
@@ -150,7 +155,9 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
     public void OnlyNames(params string[] accepted)
     {
         foreach (var name in Names.Where(n => !accepted.Contains(n, StringComparer.Ordinal)))
-            this[name].Fault(new Phrase("json-cursor.unknown-member", ("place", Place), ("name", name), ("list", Thing.List(NearestIds.To(name, accepted)))), "unknown-member");
+            this[name].Fault(
+                new Phrase("json-cursor.unknown-member", ("place", Place), ("name", name),
+                    ("list", Thing.List(NearestIds.To(name, accepted)))), "unknown-member");
     }
 
     /// <summary>The text; null when there is a sign in it that is none.</summary>
@@ -175,9 +182,11 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
 
     private Thing Place => Pointer.Length == 0 ? new Phrase("json-cursor.document") : Pointer;
 
-    private static Phrase Range(double least, double most, string unit) => new("json-cursor.range", ("least", least), ("most", most), ("unit", unit));
+    private static Phrase Range(double least, double most, string unit) =>
+        new("json-cursor.range", ("least", least), ("most", most), ("unit", unit));
 
-    private static string Escape(string name) => name.Replace("~", "~0", StringComparison.Ordinal).Replace("/", "~1", StringComparison.Ordinal);
+    private static string Escape(string name) =>
+        name.Replace("~", "~0", StringComparison.Ordinal).Replace("/", "~1", StringComparison.Ordinal);
 
     private static string Shorten(string text) => text.Length <= 40 ? text : text[..40] + "…";
 

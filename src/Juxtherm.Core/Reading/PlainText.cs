@@ -4,10 +4,12 @@ using System.Text;
 
 namespace Juxtherm.Core.Reading;
 
-/// <summary>Texts that people type: letters, signs and line ends, but nothing that is none and breaks every file it is written to.</summary>
+/// <summary>Texts that people type: letters, signs and line ends, but nothing that is none and breaks every file it is written
+/// to.</summary>
 public static class PlainText
 {
-    /// <summary>The first sign that is none: a control character other than tab and line end, half of a character, or what Unicode keeps for no character.</summary>
+    /// <summary>The first sign that is none: a control character other than tab and line end, half of a character, or what Unicode keeps
+    /// for no character.</summary>
     /// <param name="text">The text.</param>
     /// <returns>As U+0007; null when there is none.</returns>
     public static string? Odd(string text)
@@ -30,7 +32,8 @@ public static class PlainText
     /// <param name="sign">The sign.</param>
     public static Phrase Complaint(Thing place, Thing sign) => new("plain-text.odd-sign", ("place", place), ("sign", sign));
 
-    /// <summary>The text without such signs, for files that would break of them: texts from before they were refused may have some.</summary>
+    /// <summary>The text without such signs, for files that would break of them: texts from before they were refused may have
+    /// some.</summary>
     /// <param name="text">The text.</param>
     public static string Printable(string text)
     {
@@ -65,9 +68,14 @@ public static class PlainText
     // Spreadsheets pass over blanks before a formula, and take the full-width signs for the plain ones.
     private static bool IsFormula(string cell)
     {
-        var first = cell.FirstOrDefault(c => !char.IsWhiteSpace(c) && !char.IsControl(c) && CharUnicodeInfo.GetUnicodeCategory(c) != UnicodeCategory.Format);
-        return "=+-@|\uFF1D\uFF0B\uFF0D\uFF20".Contains(first, StringComparison.Ordinal) && first != default && !double.TryParse(cell, CultureInfo.InvariantCulture, out _);
+        var first = cell.FirstOrDefault(c => !char.IsWhiteSpace(c) && !char.IsControl(c)
+            && CharUnicodeInfo.GetUnicodeCategory(c) != UnicodeCategory.Format);
+        return "=+-@|\uFF1D\uFF0B\uFF0D\uFF20".Contains(first, StringComparison.Ordinal) && first != default
+            && !double.TryParse(cell, CultureInfo.InvariantCulture, out _);
     }
 
-    private static bool IsOdd(char c) => c < ' ' ? c is not ('\t' or '\n' or '\r') : c is (>= '\u007F' and <= '\u009F' and not '\u0085') or '\uFFFE' or '\uFFFF' || char.IsSurrogate(c) || c is >= '\uFDD0' and <= '\uFDEF';
+    private static bool IsOdd(char c) =>
+        c < ' ' ? c is not ('\t' or '\n' or '\r')
+        : c is (>= '\u007F' and <= '\u009F' and not '\u0085') or '\uFFFE' or '\uFFFF' || char.IsSurrogate(c)
+        || c is >= '\uFDD0' and <= '\uFDEF';
 }

@@ -19,5 +19,6 @@ public static class PlainTime
     /// <param name="at">The time, UTC.</param>
     /// <returns>False when it cannot be read or is not accepted.</returns>
     public static bool TryRead(string? text, out DateTimeOffset at) =>
-        DateTimeOffset.TryParse(text, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal, out at) && at >= Earliest && at < Latest;
+        DateTimeOffset.TryParse(text, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal,
+            out at) && at >= Earliest && at < Latest;
 }

@@ -45,6 +45,9 @@ public sealed class Problems
     public void Outside(string pointer, double value, double least, double most, string unit = "")
     {
         if (!(value >= least && value <= most))
-            Add(new Problem(pointer, new Phrase("problems.outside", ("pointer", pointer), ("value", value), ("least", least), ("most", most), ("unit", unit)), "out-of-range") { Bounds = new OutOfBounds(value, least, most, unit) });
+            Add(new Problem(pointer,
+                new Phrase("problems.outside", ("pointer", pointer), ("value", value), ("least", least), ("most", most), ("unit", unit)),
+                "out-of-range")
+            { Bounds = new OutOfBounds(value, least, most, unit) });
     }
 }

@@ -11,5 +11,6 @@ public sealed class TextSet : JsonConverter<IReadOnlySet<string>>
         (JsonSerializer.Deserialize<List<string>>(ref reader, options) ?? []).ToHashSet(StringComparer.Ordinal);
 
     /// <inheritdoc/>
-    public override void Write(Utf8JsonWriter writer, IReadOnlySet<string> value, JsonSerializerOptions options) => JsonSerializer.Serialize(writer, value.ToList(), options);
+    public override void Write(Utf8JsonWriter writer, IReadOnlySet<string> value, JsonSerializerOptions options) =>
+        JsonSerializer.Serialize(writer, value.ToList(), options);
 }

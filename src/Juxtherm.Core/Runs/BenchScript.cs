@@ -66,13 +66,16 @@ public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyLis
     {
         ArgumentNullException.ThrowIfNull(plan);
         var patch = plan.Presses.FirstOrDefault(p => p.Purpose == PressPurpose.Patch);
-        double? Timed(PlanStep step) => step.Check switch { Preparation.Patch => patch?.Seconds, Preparation.PatchLook => step.Seconds, _ => null };
+        double? Timed(PlanStep step) =>
+            step.Check switch { Preparation.Patch => patch?.Seconds, Preparation.PatchLook => step.Seconds, _ => null };
         var atPress = plan.Steps.Where(s => s.Kind != StepKind.Know).ToList();
         var presses = plan.Presses.ToDictionary(p => p.Order);
-        var tracedAs = plan.Whole.SelectMany(w => w.OnParts.Select(p => (p.Order, First: w.OnParts[0].Order))).ToDictionary(p => p.Order, p => p.First);
+        var tracedAs = plan.Whole.SelectMany(w => w.OnParts.Select(p => (p.Order, First: w.OnParts[0].Order)))
+            .ToDictionary(p => p.Order, p => p.First);
         var laid = false;
         var holds = new Dictionary<int, int>();
-        int Go(PlanStep step, PlannedPress? press) => press is { Sections.Count: > 1 } ? holds.GetValueOrDefault(press.Order) + (step.Kind == StepKind.Hold ? 0 : 1) : 1;
+        int Go(PlanStep step, PlannedPress? press) =>
+            press is { Sections.Count: > 1 } ? holds.GetValueOrDefault(press.Order) + (step.Kind == StepKind.Hold ? 0 : 1) : 1;
         BenchStep Step(PlanStep step, int index)
         {
             var press = step.PressOrder is { } order ? presses.GetValueOrDefault(order) : null;
@@ -83,16 +86,20 @@ public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyLis
             {
                 Preheats = press?.Purpose == PressPurpose.Preheat,
                 Lays = laid,
-                Laying = step is { Stage: WorkStage.Press, Kind: StepKind.Do } && press is { Laid.Count: > 0 } && !holds.ContainsKey(press.Order) ? press.Face : null,
+                Laying = step is { Stage: WorkStage.Press, Kind: StepKind.Do } && press is { Laid.Count: > 0 }
+                && !holds.ContainsKey(press.Order) ? press.Face : null,
                 Go = Go(step, press),
                 TracedAs = press is null ? null : tracedAs.GetValueOrDefault(press.Order, press.Order),
                 KeepsPlace = step.Kind == StepKind.Wait && press?.Peel.Place == Peel.OnUnderlay,
-                WithinSeconds = step is { Stage: WorkStage.Peel, Kind: StepKind.Do } && press is { Peel: { Method: not Catalogue.PeelMethod.Cold, ToSeconds: { } to } } ? Math.Max(1, to - press.Peel.FromSeconds) : null,
+                WithinSeconds = step is { Stage: WorkStage.Peel, Kind: StepKind.Do }
+                && press is { Peel: { Method: not Catalogue.PeelMethod.Cold, ToSeconds: { } to } }
+                ? Math.Max(1, to - press.Peel.FromSeconds) : null,
             };
         }
 
         return new StationScript(
-            [.. atPress.Where(s => s.OncePerRun).Select((s, i) => new CheckItem(s.Check ?? $"once-{i}", s.Text) { TimedSeconds = Timed(s) })],
+            [.. atPress.Where(s => s.OncePerRun)
+                .Select((s, i) => new CheckItem(s.Check ?? $"once-{i}", s.Text) { TimedSeconds = Timed(s) })],
             [.. atPress.Where(s => !s.OncePerRun).Select(Step)]);
     }
 }
@@ -121,7 +128,8 @@ public sealed record BenchScript(IReadOnlyList<WantedPiece> Pieces, bool Named, 
     {
         ArgumentNullException.ThrowIfNull(job);
         var named = job.Names.Count > 0 && job.Layers.Any(l => l.Words is { FromNames: true });
-        List<WantedPiece> pieces = job.Names.Count > 0 ? [.. job.Names.SelectMany(n => Enumerable.Repeat(new WantedPiece(n.Name, n.Size ?? job.Blank.Size, n.Colour), n.Count))] : [];
+        List<WantedPiece> pieces = job.Names.Count > 0
+            ? [.. job.Names.SelectMany(n => Enumerable.Repeat(new WantedPiece(n.Name, n.Size ?? job.Blank.Size, n.Colour), n.Count))] : [];
         if (pieces.Count == 0)
             pieces = [.. job.Sizes.SelectMany(s => Enumerable.Repeat(new WantedPiece("", s.Size, null), s.Count))];
         // A quantity beyond the list is garments of which nothing else is known.

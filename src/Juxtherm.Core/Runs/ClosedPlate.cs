@@ -2,7 +2,8 @@ using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Runs;
 
-/// <summary>One placement of the plate in one press, with everything that was done there: what was aborted and what was repeated count alike.</summary>
+/// <summary>One placement of the plate in one press, with everything that was done there: what was aborted and what was repeated count
+/// alike.</summary>
 /// <param name="Go">Which placement, from 1.</param>
 /// <param name="Closings">Its closings in order.</param>
 /// <param name="PlateCelsius">Coolest that the plate was measured as it closed, °C; null when nobody measured.</param>
@@ -23,14 +24,17 @@ public sealed record ClosedPlate(int Go, IReadOnlyList<Closing> Closings, double
     public static IReadOnlyList<ClosedPlate> Of(IEnumerable<HoldDone> holds, int pressOrder)
     {
         ArgumentNullException.ThrowIfNull(holds);
-        return [.. holds.Where(h => h.PressOrder == pressOrder).GroupBy(h => h.Go).OrderBy(g => g.Key).Select(g => new ClosedPlate(g.Key, [.. Closed([.. g])], g.Min(h => h.PlateCelsius)))];
+        return [.. holds.Where(h => h.PressOrder == pressOrder).GroupBy(h => h.Go).OrderBy(g => g.Key)
+            .Select(g => new ClosedPlate(g.Key, [.. Closed([.. g])], g.Min(h => h.PlateCelsius)))];
     }
 
     private static IEnumerable<Closing> Closed(List<HoldDone> holds)
     {
         for (var i = 0; i < holds.Count; i++)
         {
-            var open = i == 0 ? 0 : holds[i].ClosedAt is { } closed && holds[i - 1] is { ClosedAt: { } before } last ? (closed - before).TotalSeconds - last.Seconds : UsualOpenSeconds;
+            var open = i == 0
+                ? 0 : holds[i].ClosedAt is { } closed && holds[i - 1] is { ClosedAt: { } before } last
+                ? (closed - before).TotalSeconds - last.Seconds : UsualOpenSeconds;
             yield return new Closing(holds[i].Seconds, Math.Clamp(open, 0, LongestOpenSeconds));
         }
     }

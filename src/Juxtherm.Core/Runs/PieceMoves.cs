@@ -22,16 +22,30 @@ internal static class PieceMoves
             return next;
         BenchStep[] closing =
         [
-            step with { Kind = StepKind.Do, Text = scene.Words.Say("piece-actions.opened-at-closing", ("missing", missing)), Seconds = ClosingAgainSeconds, MakesUp = true },
+            step with { Kind = StepKind.Do, Text = scene.Words.Say("piece-actions.opened-at-closing", ("missing", missing)),
+                Seconds = ClosingAgainSeconds, MakesUp = true },
             step with { Text = scene.Words.Say("piece-actions.opened-at-closing-2"), Seconds = missing, MakesUp = true },
         ];
         return piece.InRescue
-            ? next with { Step = piece.Step, Rescue = BenchStep.Numbered([.. rescue.Take(done), .. closing, .. rescue.Skip(done)]), RescueStep = done }
+            ? next with
+            {
+                Step = piece.Step,
+                Rescue = BenchStep.Numbered([.. rescue.Take(done), .. closing, .. rescue.Skip(done)]),
+                RescueStep = done
+            }
             : next with { Rescue = BenchStep.Numbered(closing), RescueStep = 0 };
     }
 
     public static RunState Finished(Scene scene, Piece piece, IReadOnlyList<Outcome> seen) =>
-        scene.State.With(piece with { Status = PieceStatus.Done, Outcomes = seen, EndedAt = scene.Said.At, Note = Notes.Clean(scene.Said.Note), Moves = piece.Moves + 1 });
+        scene.State.With(
+            piece with
+            {
+                Status = PieceStatus.Done,
+                Outcomes = seen,
+                EndedAt = scene.Said.At,
+                Note = Notes.Clean(scene.Said.Note),
+                Moves = piece.Moves + 1
+            });
 
     public static RunState Moved(Scene scene, Piece piece) => scene.State.With(Turns.Next(scene.Script, scene.State, piece, scene.Said.At));
 

@@ -27,12 +27,14 @@ public sealed record RunFact(RunStatus Status, IReadOnlyList<Piece> Pieces, IRea
     {
         ArgumentNullException.ThrowIfNull(before);
         return new RunState(
-            Status, Changed(before.Pieces, Pieces, p => p.Number), Changed(before.Stations, Stations, s => s.Number), [.. before.Remarks, .. Remarks], before.Sequence + 1);
+            Status, Changed(before.Pieces, Pieces, p => p.Number), Changed(before.Stations, Stations, s => s.Number),
+            [.. before.Remarks, .. Remarks], before.Sequence + 1);
     }
 
     private static List<T> Changed<T>(IReadOnlyList<T> before, IReadOnlyList<T> changed, Func<T, int> number)
     {
         var byNumber = changed.ToDictionary(number);
-        return [.. before.Select(b => byNumber.GetValueOrDefault(number(b), b)), .. changed.Where(c => number(c) > before.Count).OrderBy(number)];
+        return [.. before.Select(b => byNumber.GetValueOrDefault(number(b), b)), .. changed.Where(c => number(c) > before.Count)
+            .OrderBy(number)];
     }
 }

@@ -22,7 +22,8 @@ public sealed record HoldDone(int PressOrder, double Seconds, double? PlateCelsi
     public static IEnumerable<HoldDone> AsPlanned(PlannedPress press)
     {
         ArgumentNullException.ThrowIfNull(press);
-        return Enumerable.Range(1, Math.Max(1, press.Sections.Count)).Select(go => new HoldDone(press.Order, press.Seconds, null) { Go = go });
+        return Enumerable.Range(1, Math.Max(1, press.Sections.Count))
+            .Select(go => new HoldDone(press.Order, press.Seconds, null) { Go = go });
     }
 
     /// <summary>Which placement of the plate it was, from 1.</summary>
@@ -145,7 +146,8 @@ public sealed record Piece(int Number, WantedPiece Wanted, PieceStatus Status)
     public bool InRescue => RescueStep < Rescue.Count;
 
     /// <summary>Seconds that the plate still has to be closed for what was opened early, s; 0 for none.</summary>
-    public double MissingSeconds => InRescue ? Rescue.Skip(RescueStep).Where(s => s is { MakesUp: true, Kind: StepKind.Hold }).Sum(s => s.Seconds) : 0;
+    public double MissingSeconds =>
+        InRescue ? Rescue.Skip(RescueStep).Where(s => s is { MakesUp: true, Kind: StepKind.Hold }).Sum(s => s.Seconds) : 0;
 }
 
 /// <summary>A press of the run.</summary>
@@ -186,7 +188,8 @@ public enum RunStatus
 /// <param name="Stations">The presses, by number.</param>
 /// <param name="Remarks">Remarks made.</param>
 /// <param name="Sequence">How many events it has taken in.</param>
-public sealed record RunState(RunStatus Status, IReadOnlyList<Piece> Pieces, IReadOnlyList<Station> Stations, IReadOnlyList<Remark> Remarks, int Sequence)
+public sealed record RunState(RunStatus Status, IReadOnlyList<Piece> Pieces, IReadOnlyList<Station> Stations, IReadOnlyList<Remark> Remarks,
+    int Sequence)
 {
     /// <summary>A piece by its number; null when there is none.</summary>
     /// <param name="number">From 1.</param>
@@ -197,7 +200,8 @@ public sealed record RunState(RunStatus Status, IReadOnlyList<Piece> Pieces, IRe
 
     /// <summary>Pieces that a press has in hand.</summary>
     /// <param name="station">Its number.</param>
-    public IEnumerable<Piece> At(int station) => Pieces.Where(p => p.Station == station && p.Status is PieceStatus.InHand or PieceStatus.Asking);
+    public IEnumerable<Piece> At(int station) =>
+        Pieces.Where(p => p.Station == station && p.Status is PieceStatus.InHand or PieceStatus.Asking);
 
     internal RunState With(Piece piece) => this with { Pieces = [.. Pieces.Select(p => p.Number == piece.Number ? piece : p)] };
 

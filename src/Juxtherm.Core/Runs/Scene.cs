@@ -16,16 +16,21 @@ internal sealed record Scene(BenchScript Script, RunState State, BenchEvent Said
     public Piece InHand()
     {
         var piece = Meant();
-        return piece.Status is PieceStatus.InHand or PieceStatus.Asking && piece.Station == Said.Station ? piece : throw new BenchRefusedException("not-in-hand", Words.Say("refused.not-in-hand", ("number", piece.Number)));
+        return piece.Status is PieceStatus.InHand or PieceStatus.Asking && piece.Station == Said.Station
+            ? piece : throw new BenchRefusedException("not-in-hand", Words.Say("refused.not-in-hand", ("number", piece.Number)));
     }
 
     /// <summary>The piece that is meant, wherever it is.</summary>
     /// <exception cref="BenchRefusedException">There is none.</exception>
-    public Piece Meant() => State.PieceOf(Said.Piece) ?? throw new BenchRefusedException("no-such-piece", Words.Say("refused.no-such-piece", ("pieces", State.Pieces.Count)));
+    public Piece Meant() =>
+        State.PieceOf(Said.Piece)
+        ?? throw new BenchRefusedException("no-such-piece", Words.Say("refused.no-such-piece", ("pieces", State.Pieces.Count)));
 
     /// <summary>The press that speaks.</summary>
     /// <exception cref="BenchRefusedException">It is not part of the run.</exception>
-    public Station Speaker() => State.Stations.FirstOrDefault(s => s.Number == Said.Station) ?? throw new BenchRefusedException("no-such-press", Words.Say("refused.no-such-press-2", ("stations", State.Stations.Count)));
+    public Station Speaker() =>
+        State.Stations.FirstOrDefault(s => s.Number == Said.Station)
+        ?? throw new BenchRefusedException("no-such-press", Words.Say("refused.no-such-press-2", ("stations", State.Stations.Count)));
 
     /// <summary>What a piece is at.</summary>
     public BenchStep StepOf(Piece piece) => Turns.StepOf(Script, piece)!;

@@ -19,7 +19,8 @@ internal static class Sight
             return new BenchRefusedException("hold-not-over", script.Words.Say("refused.hold-not-over-2"));
         if (piece.InRescue)
             return new BenchRefusedException("in-rescue", script.Words.Say("refused.in-rescue"));
-        return piece.Holds.Count == 0 || !step.Lays ? new BenchRefusedException("nothing-to-see", script.Words.Say("refused.nothing-to-see")) : null;
+        return piece.Holds.Count == 0 || !step.Lays
+            ? new BenchRefusedException("nothing-to-see", script.Words.Say("refused.nothing-to-see")) : null;
     }
 
     public static List<Outcome> Signs(Scene scene) => [.. (scene.Said.Outcomes ?? []).Where(o => o != Outcome.Stuck).Distinct()];

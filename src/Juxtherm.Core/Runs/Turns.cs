@@ -17,7 +17,8 @@ public static class Turns
         return piece.InRescue ? piece.Rescue[piece.RescueStep] : script.Stations[piece.Station - 1].Steps[piece.Step];
     }
 
-    /// <summary>When the step of a piece is over: by itself, or for a press that speaks for itself as planned; null when it waits for hands.</summary>
+    /// <summary>When the step of a piece is over: by itself, or for a press that speaks for itself as planned; null when it waits for
+    /// hands.</summary>
     /// <param name="script">The frozen script.</param>
     /// <param name="piece">The piece.</param>
     public static DateTimeOffset? DueAt(BenchScript script, Piece piece) =>
@@ -31,7 +32,8 @@ public static class Turns
         var step = StepOf(script, piece);
         if (step?.WithinSeconds is { } within)
             return piece.EnteredAt.AddSeconds(within);
-        return step?.Kind == StepKind.Wait && After(script, piece)?.WithinSeconds is { } then ? DueAt(script, piece)!.Value.AddSeconds(then) : null;
+        return step?.Kind == StepKind.Wait && After(script, piece)?.WithinSeconds is { } then
+            ? DueAt(script, piece)!.Value.AddSeconds(then) : null;
     }
 
     /// <summary>What comes after the step that a piece is at; null at its end.</summary>
@@ -48,7 +50,8 @@ public static class Turns
     /// <summary>The plate is to close next on a piece that a press has.</summary>
     /// <param name="script">The frozen script.</param>
     /// <param name="piece">The piece.</param>
-    public static bool ClosesNext(BenchScript script, Piece piece) => StepOf(script, piece) is { Kind: StepKind.Do } && After(script, piece)?.Kind == StepKind.Hold;
+    public static bool ClosesNext(BenchScript script, Piece piece) =>
+        StepOf(script, piece) is { Kind: StepKind.Do } && After(script, piece)?.Kind == StepKind.Hold;
 
     /// <summary>Something can be seen on a piece that a press has: vinyl has been pressed on it, and the plate is open.</summary>
     /// <param name="script">The frozen script.</param>
@@ -98,7 +101,8 @@ public static class Turns
             return closed;
         var hands = here.Where(h => h.Step.Kind != StepKind.Wait && !Blocked(h.Piece)).ToList();
         return (hands.Where(h => h.Piece.InFlow).OrderBy(h => h.Piece.EnteredAt).FirstOrDefault().Piece
-            ?? hands.Where(h => h.Piece.Moves > 0).OrderBy(h => LatestAt(script, h.Piece) ?? DateTimeOffset.MaxValue).ThenBy(h => h.Piece.EnteredAt).FirstOrDefault().Piece
+            ?? hands.Where(h => h.Piece.Moves > 0).OrderBy(h => LatestAt(script, h.Piece) ?? DateTimeOffset.MaxValue)
+            .ThenBy(h => h.Piece.EnteredAt).FirstOrDefault().Piece
             ?? hands.OrderBy(h => h.Piece.Turn).FirstOrDefault().Piece)
             ?? here.OrderBy(h => DueAt(script, h.Piece) ?? DateTimeOffset.MaxValue).FirstOrDefault().Piece;
 
@@ -106,7 +110,9 @@ public static class Turns
         bool Blocked(Piece piece)
         {
             var until = piece.EnteredAt.AddSeconds(ToTheNextOpening(script, piece));
-            return until > piece.EnteredAt && here.Exists(h => h.Piece.Number != piece.Number && LatestAt(script, h.Piece) is { } latest && latest > piece.EnteredAt && latest < until);
+            return until > piece.EnteredAt
+                && here.Exists(h => h.Piece.Number != piece.Number && LatestAt(script, h.Piece) is { } latest && latest > piece.EnteredAt
+                    && latest < until);
         }
     }
 
@@ -121,10 +127,20 @@ public static class Turns
         foreach (var station in state.Stations)
         {
             if (state.NextInLine is { } next && CanTake(script, state, station, at))
-                state = state.With(next with { Status = PieceStatus.InHand, Station = station.Number, Step = First(script, station), EnteredAt = at, InFlow = false, Moves = 0 });
+                state = state.With(
+                    next with
+                    {
+                        Status = PieceStatus.InHand,
+                        Station = station.Number,
+                        Step = First(script, station),
+                        EnteredAt = at,
+                        InFlow = false,
+                        Moves = 0
+                    });
         }
 
-        return state.Pieces.All(p => p.Status is PieceStatus.Done or PieceStatus.Ruined) ? state with { Status = RunStatus.Finished } : state;
+        return state.Pieces.All(p => p.Status is PieceStatus.Done or PieceStatus.Ruined)
+            ? state with { Status = RunStatus.Finished } : state;
     }
 
     /// <summary>A piece moved on by one step.</summary>
@@ -144,16 +160,24 @@ public static class Turns
     {
         var step = StepOf(script, piece)!;
         return step is { Kind: StepKind.Hold, PressOrder: { } order }
-            ? piece with { Holds = [.. piece.Holds, new HoldDone(order, Math.Max(0, Math.Round((until - piece.EnteredAt).TotalSeconds, 2)), plateCelsius ?? piece.ClosedAtCelsius) { Go = step.Go, TurnedOver = step.TurnedOver, ClosedAt = piece.EnteredAt }], ClosedAtCelsius = null }
+            ? piece with
+            {
+                Holds = [.. piece.Holds,
+                    new HoldDone(order, Math.Max(0, Math.Round((until - piece.EnteredAt).TotalSeconds, 2)), plateCelsius
+                        ?? piece.ClosedAtCelsius) { Go = step.Go, TurnedOver = step.TurnedOver, ClosedAt = piece.EnteredAt }],
+                ClosedAtCelsius = null
+            }
             : piece;
     }
 
     /// <summary>Where a press begins with a piece.</summary>
     internal static int First(BenchScript script, Station station) => Onward(script, station, 0);
 
-    /// <summary>After a rescue while peeling the peel is done; otherwise, and after a press made up for, the piece is where it was.</summary>
+    /// <summary>After a rescue while peeling the peel is done; otherwise, and after a press made up for, the piece is where it
+    /// was.</summary>
     private static int BackFrom(BenchScript script, Piece piece) =>
-        !piece.Rescue[0].MakesUp && script.Stations[piece.Station - 1].Steps[piece.Step] is { Stage: WorkStage.Peel, Kind: StepKind.Do } ? piece.Step + 1 : piece.Step;
+        !piece.Rescue[0].MakesUp && script.Stations[piece.Station - 1].Steps[piece.Step] is { Stage: WorkStage.Peel, Kind: StepKind.Do }
+        ? piece.Step + 1 : piece.Step;
 
     /// <summary>The preheat is passed over where it was left out.</summary>
     private static int Onward(BenchScript script, Station station, int step)
@@ -172,11 +196,13 @@ public static class Turns
         if (here.Exists(p => StepOf(script, p) is not { Kind: StepKind.Wait, KeepsPlace: false }))
             return false;
         // While one cools another is begun, unless it could not be put down in time.
-        var until = at.AddSeconds(script.Stations[station.Number - 1].Steps.Skip(First(script, station)).TakeWhile(s => s.Kind != StepKind.Wait).Sum(s => s.Seconds));
+        var until = at.AddSeconds(script.Stations[station.Number - 1].Steps.Skip(First(script, station))
+            .TakeWhile(s => s.Kind != StepKind.Wait).Sum(s => s.Seconds));
         return here.TrueForAll(p => LatestAt(script, p) is not { } latest || latest >= until);
     }
 
-    /// <summary>How long the hands and the plate are taken from a step to the opening after it, s; 0 where the plate does not close.</summary>
+    /// <summary>How long the hands and the plate are taken from a step to the opening after it, s; 0 where the plate does not
+    /// close.</summary>
     private static double ToTheNextOpening(BenchScript script, Piece piece)
     {
         var steps = piece.InRescue ? piece.Rescue.Skip(piece.RescueStep) : script.Stations[piece.Station - 1].Steps.Skip(piece.Step);
@@ -195,5 +221,6 @@ public static class Turns
 
     private static (Piece Piece, DateTimeOffset At)? NextDue(BenchScript script, RunState state) => state.Pieces
         .Where(p => p.Status == PieceStatus.InHand && !(StepOf(script, p)!.Kind == StepKind.Hold && state.Stations[p.Station - 1].Wired))
-        .Select(p => (Piece: p, At: DueAt(script, p))).Where(p => p.At is not null).OrderBy(p => p.At).Select(p => ((Piece, DateTimeOffset)?)(p.Piece, p.At!.Value)).FirstOrDefault();
+        .Select(p => (Piece: p, At: DueAt(script, p))).Where(p => p.At is not null).OrderBy(p => p.At)
+        .Select(p => ((Piece, DateTimeOffset)?)(p.Piece, p.At!.Value)).FirstOrDefault();
 }

@@ -53,7 +53,8 @@ internal sealed class Candidates
                     down |= set[w] & lostDown[v - v1][w];
                 }
 
-                if (any == 0 || (right == 0 && frame.StandingAt(u + 1, v) <= standing) || (down == 0 && frame.StandingAt(u, v + 1) <= standing))
+                if (any == 0 || (right == 0 && frame.StandingAt(u + 1, v) <= standing)
+                    || (down == 0 && frame.StandingAt(u, v + 1) <= standing))
                     continue;
                 // The same squares with something thick under the plate are no gain.
                 if (seen.TryGetValue(new SetKey(set), out var known))

@@ -163,7 +163,8 @@ internal sealed class CoverSearch
     /// <summary>Without the sets that hold nothing of what is left beyond what another holds; the fullest first.</summary>
     private List<(int Set, int Count)> NotOutdone(List<int> candidates, ulong[] left)
     {
-        var restricted = candidates.Select(s => (Set: s, Bits: _sets[s].Select((word, w) => word & left[w]).ToArray())).Select(c => (c.Set, c.Bits, Count: Size(c.Bits)))
+        var restricted = candidates.Select(s => (Set: s, Bits: _sets[s].Select((word, w) => word & left[w]).ToArray()))
+            .Select(c => (c.Set, c.Bits, Count: Size(c.Bits)))
             .OrderByDescending(c => c.Count).ThenBy(c => c.Set);
         var kept = new List<(int Set, ulong[] Bits, int Count)>();
         _work += (long)candidates.Count * _words * 4;

@@ -48,7 +48,9 @@ internal sealed class FewestSections(PlateReach reach, IReadOnlyList<Turned> str
         // What lies straight is easier to lay: more turns are only tried for what they save.
         for (var count = Math.Max(_least, _hopeless + 1); count < Math.Min(greedy?.Count ?? int.MaxValue, MostProvable + 1); count++)
         {
-            if ((Within(upright, count) ?? (straight.Count == 1 ? null : Within(_straight ??= new Candidates(reach, straight, _asked), count)) ?? InAnyTurn(count)) is { } cover)
+            if ((Within(upright, count)
+                ?? (straight.Count == 1 ? null : Within(_straight ??= new Candidates(reach, straight, _asked), count)) ?? InAnyTurn(count))
+                is { } cover)
                 return cover;
         }
 
@@ -71,7 +73,8 @@ internal sealed class FewestSections(PlateReach reach, IReadOnlyList<Turned> str
         return null;
     }
 
-    private static List<Section>? Within(Candidates candidates, int count) => candidates.Search.Within(count) is { } cover ? [.. cover.Select(candidates.SectionOf)] : null;
+    private static List<Section>? Within(Candidates candidates, int count) =>
+        candidates.Search.Within(count) is { } cover ? [.. cover.Select(candidates.SectionOf)] : null;
 
     /// <summary>Whatever covers it, where only slanted placements reach.</summary>
     private static List<Section> Taken(Candidates candidates) => [.. candidates.Search.Greedy()!.Select(candidates.SectionOf)];

@@ -1,6 +1,7 @@
 namespace Juxtherm.Core.Sections;
 
-/// <summary>Where vinyl may be parted for the plate: in gaps, as far as the plate reaches from either end, past what is thick, and evenly between.</summary>
+/// <summary>Where vinyl may be parted for the plate: in gaps, as far as the plate reaches from either end, past what is thick, and evenly
+/// between.</summary>
 internal static class Joints
 {
     // Joints tried evenly between those that mean something.

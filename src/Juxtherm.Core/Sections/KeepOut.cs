@@ -32,14 +32,18 @@ public sealed record KeepOut(FeatureKind Kind, string Name, IReadOnlyList<Spot> 
     {
         ArgumentNullException.ThrowIfNull(face);
         var here = face.Features.Where(f => f.KeepsThePlateOff).Select(f => Of(f, f.Outline, false));
-        var under = below is null ? [] : below.Features.Where(f => f.KeepsThePlateOff).Select(f => Of(f, [.. f.Outline.Select(p => p with { X = face.WidthMm - p.X })], true));
+        var under = below is null
+            ? [] : below.Features.Where(f => f.KeepsThePlateOff)
+            .Select(f => Of(f, [.. f.Outline.Select(p => p with { X = face.WidthMm - p.X })], true));
         return [.. here, .. under];
     }
 
     private static KeepOut Of(Feature feature, IReadOnlyList<Spot> outline, bool other)
     {
         var ring = new MultiPoint([.. outline.Select(p => new Point(p.X, p.Y))]).ConvexHull();
-        List<Spot> hull = ring is Polygon polygon ? [.. polygon.ExteriorRing.Coordinates.Skip(1).Select(c => new Spot(c.X, c.Y))] : [.. Shapes.Rectangle(feature.Box.XMm, feature.Box.YMm, feature.Box.WidthMm, feature.Box.HeightMm)];
+        List<Spot> hull = ring is Polygon polygon
+            ? [.. polygon.ExteriorRing.Coordinates.Skip(1).Select(c => new Spot(c.X, c.Y))]
+            : [.. Shapes.Rectangle(feature.Box.XMm, feature.Box.YMm, feature.Box.WidthMm, feature.Box.HeightMm)];
         return new KeepOut(feature.Kind, feature.Name, hull, other);
     }
 }

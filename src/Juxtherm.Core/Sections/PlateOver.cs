@@ -28,12 +28,16 @@ internal sealed class PlateOver
         (double W, double H) size = quarter ? (plate.HeightMm, plate.WidthMm) : (plate.WidthMm, plate.HeightMm);
         _cool = quarter ? [.. plate.Cool.Select(plate.QuarterTurned)] : plate.Cool;
         var usable = PlateSize.Usable(size.W, size.H, plate.RimMm, _cool);
-        (double L, double T, double R, double B) rim = (usable.XMm, usable.YMm, size.W - usable.XMm - usable.WidthMm, size.H - usable.YMm - usable.HeightMm);
+        (double L, double T, double R, double B) rim = (usable.XMm, usable.YMm, size.W - usable.XMm - usable.WidthMm,
+            size.H - usable.YMm - usable.HeightMm);
         (Width, Height) = lying ? (size.H, size.W) : size;
         (Left, Top, Right, Bottom) = lying ? (rim.T, rim.L, rim.B, rim.R) : rim;
         MiddleX = lying ? null : question.MiddleX;
         FullMm = plate.EdgeMm;
-        KeepOuts = [.. question.KeepOuts.Select(k => Shapes.Around(k.Hull)).Select(b => lying ? new Reaches(b.YMm, b.YMm + b.HeightMm, b.XMm, b.XMm + b.WidthMm) : new Reaches(b.XMm, b.XMm + b.WidthMm, b.YMm, b.YMm + b.HeightMm))];
+        KeepOuts = [.. question.KeepOuts.Select(k => Shapes.Around(k.Hull))
+            .Select(b => lying
+                ? new Reaches(b.YMm, b.YMm + b.HeightMm, b.XMm, b.XMm + b.WidthMm)
+                : new Reaches(b.XMm, b.XMm + b.WidthMm, b.YMm, b.YMm + b.HeightMm))];
     }
 
     public double Width { get; }
@@ -74,12 +78,14 @@ internal sealed class PlateOver
     }
 
     /// <summary>Where its left upper corner may lie so that vinyl is pressed; low above high where it is too large.</summary>
-    public (double LowX, double HighX, double LowY, double HighY) Room(Reaches over) => (over.X2 + Right - Width, over.X1 - Left, over.Y2 + Bottom - Height, over.Y1 - Top);
+    public (double LowX, double HighX, double LowY, double HighY) Room(Reaches over) =>
+        (over.X2 + Right - Width, over.X1 - Left, over.Y2 + Bottom - Height, over.Y1 - Top);
 
     /// <summary>Whether there is a place from which it presses vinyl and is off all that is thick.</summary>
     public bool CanStand(Reaches over) => Standing(over) is not null;
 
-    /// <summary>A place from which it presses vinyl and is off all that is thick, the nearest to the vinyl's middle; null where there is none.</summary>
+    /// <summary>A place from which it presses vinyl and is off all that is thick, the nearest to the vinyl's middle; null where there is
+    /// none.</summary>
     public Spot? Standing(Reaches over)
     {
         var (lowX, highX, lowY, highY) = Room(over);
@@ -139,10 +145,12 @@ internal sealed class PlateOver
         var middle = (over.X1 + over.X2) / 2;
         if (MiddleX is { } line && Math.Abs(middle - line) <= VinylCells.SideMm)
             middle = line;
-        return new Spot(Math.Clamp(middle - Width / 2, lowX, Math.Max(lowX, highX)), Math.Clamp((over.Y1 + over.Y2) / 2 - Height / 2, lowY, Math.Max(lowY, highY)));
+        return new Spot(Math.Clamp(middle - Width / 2, lowX, Math.Max(lowX, highX)),
+            Math.Clamp((over.Y1 + over.Y2) / 2 - Height / 2, lowY, Math.Max(lowY, highY)));
     }
 
-    /// <summary>Places along one side at which something changes: the ends of the room, and where the plate just clears something thick; the nearest to where it is wished first.</summary>
+    /// <summary>Places along one side at which something changes: the ends of the room, and where the plate just clears something thick;
+    /// the nearest to where it is wished first.</summary>
     public static IEnumerable<double> Worth(IEnumerable<double> clearing, double low, double high, double wish) =>
         clearing.Where(at => at >= low && at <= high).Append(low).Append(high).Append(wish).Distinct().OrderBy(at => Math.Abs(at - wish));
 
@@ -150,8 +158,11 @@ internal sealed class PlateOver
     public Section SectionAt(Spot corner)
     {
         var (x, y) = (corner.X + Width / 2, corner.Y + Height / 2);
-        return _lying ? new Section(y, x, Height, Width, 0, _quarter, []) { Cool = _cool } : new Section(x, y, Width, Height, 0, _quarter, []) { Cool = _cool };
+        return _lying
+            ? new Section(y, x, Height, Width, 0, _quarter, []) { Cool = _cool }
+            : new Section(x, y, Width, Height, 0, _quarter, []) { Cool = _cool };
     }
 
-    private static bool Meets(Reaches k, double x, double y, double width, double height) => k.X2 - x > TouchingMm && x + width - k.X1 > TouchingMm && k.Y2 - y > TouchingMm && y + height - k.Y1 > TouchingMm;
+    private static bool Meets(Reaches k, double x, double y, double width, double height) =>
+        k.X2 - x > TouchingMm && x + width - k.X1 > TouchingMm && k.Y2 - y > TouchingMm && y + height - k.Y1 > TouchingMm;
 }

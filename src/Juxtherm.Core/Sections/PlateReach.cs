@@ -23,8 +23,12 @@ internal sealed class PlateReach
         {
             bool Reached(List<Sums> sums, double inside, Turned.Standing most) => sums.Exists(s => s.Any(cell, inside, most));
             // A straight plate with the vinyl near its edge is laid sooner than a slanted one.
-            double? clear = Reached(plain, edge, Turned.Standing.Clear) ? edge : Reached(plain, rim, Turned.Standing.Clear) ? rim : Reached(slanted.Value, edge, Turned.Standing.Clear) ? edge : Reached(slanted.Value, rim, Turned.Standing.Clear) ? rim : null;
-            _inside[cell] = clear ?? (Reached(plain, edge, Turned.Standing.Yields) ? edge : Reached(slanted.Value, rim, Turned.Standing.Yields) ? rim : null);
+            double? clear = Reached(plain, edge, Turned.Standing.Clear)
+                ? edge : Reached(plain, rim, Turned.Standing.Clear)
+                ? rim : Reached(slanted.Value, edge, Turned.Standing.Clear)
+                ? edge : Reached(slanted.Value, rim, Turned.Standing.Clear) ? rim : null;
+            _inside[cell] = clear
+                ?? (Reached(plain, edge, Turned.Standing.Yields) ? edge : Reached(slanted.Value, rim, Turned.Standing.Yields) ? rim : null);
             if (clear is null && _inside[cell] is not null)
                 _overThick.Add(cell);
         }
@@ -58,7 +62,8 @@ internal sealed class PlateReach
                 {
                     var standing = frame.StandingAt(_u0 + i, _v0 + j);
                     _clear[i + 1, j + 1] = (standing == Turned.Standing.Clear ? 1 : 0) + _clear[i, j + 1] + _clear[i + 1, j] - _clear[i, j];
-                    _bearable[i + 1, j + 1] = (standing != Turned.Standing.Never ? 1 : 0) + _bearable[i, j + 1] + _bearable[i + 1, j] - _bearable[i, j];
+                    _bearable[i + 1, j + 1] = (standing != Turned.Standing.Never ? 1 : 0) + _bearable[i, j + 1] + _bearable[i + 1, j]
+                        - _bearable[i, j];
                 }
             }
         }

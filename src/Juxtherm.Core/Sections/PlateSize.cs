@@ -27,7 +27,8 @@ public sealed record PlateSize(double WidthMm, double HeightMm)
     public double EdgeMm => Math.Max(Math.Min(UsualEdgeMm, Math.Min(WidthMm, HeightMm) * EdgeShare), RimMm);
 
     /// <summary>Nearer to the edge than this nothing is pressed at all, mm.</summary>
-    public double RimMm => Math.Min(Math.Min(UsualRimMm, Math.Min(WidthMm, HeightMm) * RimShare) + CoolRimMm, Math.Min(WidthMm, HeightMm) * MostRimShare);
+    public double RimMm =>
+        Math.Min(Math.Min(UsualRimMm, Math.Min(WidthMm, HeightMm) * RimShare) + CoolRimMm, Math.Min(WidthMm, HeightMm) * MostRimShare);
 
     /// <summary>Whether what is no larger goes under it at once, straight or a quarter turned.</summary>
     /// <param name="width">mm.</param>
@@ -50,7 +51,9 @@ public sealed record PlateSize(double WidthMm, double HeightMm)
         if (!cool.Any(whole.Overlaps))
             return whole;
         // It ends at the rim or beside a spot.
-        List<double> Ends(Func<Box, double> from, Func<Box, double> length, double low, double high) => [.. cool.SelectMany(c => new[] { from(c), from(c) + length(c) }).Append(low).Append(high).Where(at => at >= low && at <= high).Distinct().Order()];
+        List<double> Ends(Func<Box, double> from, Func<Box, double> length, double low, double high) =>
+            [.. cool.SelectMany(c => new[] { from(c), from(c) + length(c) }).Append(low).Append(high).Where(at => at >= low && at <= high)
+                .Distinct().Order()];
         var xs = Ends(c => c.XMm, c => c.WidthMm, rim, width - rim);
         var ys = Ends(c => c.YMm, c => c.HeightMm, rim, height - rim);
         var boxes = from i in Enumerable.Range(0, xs.Count)
@@ -66,7 +69,9 @@ public sealed record PlateSize(double WidthMm, double HeightMm)
     public Box QuarterTurned(Box spot) => new(HeightMm - spot.YMm - spot.HeightMm, spot.XMm, spot.HeightMm, spot.WidthMm);
 
     /// <inheritdoc/>
-    public bool Equals(PlateSize? other) => other is not null && WidthMm == other.WidthMm && HeightMm == other.HeightMm && CoolRimMm == other.CoolRimMm && Cool.SequenceEqual(other.Cool);
+    public bool Equals(PlateSize? other) =>
+        other is not null && WidthMm == other.WidthMm && HeightMm == other.HeightMm && CoolRimMm == other.CoolRimMm
+        && Cool.SequenceEqual(other.Cool);
 
     /// <inheritdoc/>
     public override int GetHashCode() => HashCode.Combine(WidthMm, HeightMm, CoolRimMm, Cool.Count);

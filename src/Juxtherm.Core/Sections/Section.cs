@@ -10,7 +10,8 @@ namespace Juxtherm.Core.Sections;
 /// <param name="SlantDegrees">Turned clockwise about its middle: 0, or 15 to 75 and 105 to 165 in steps of 15.</param>
 /// <param name="QuarterTurn">Width and height have changed places.</param>
 /// <param name="Under">What is thick and lies under it all the same.</param>
-public sealed record Section(double CentreX, double CentreY, double WidthMm, double HeightMm, int SlantDegrees, bool QuarterTurn, IReadOnlyList<KeepOut> Under)
+public sealed record Section(double CentreX, double CentreY, double WidthMm, double HeightMm, int SlantDegrees, bool QuarterTurn,
+    IReadOnlyList<KeepOut> Under)
 {
     /// <summary>Cooler spots of the plate as it lies before any slant, from its upper left corner.</summary>
     public IReadOnlyList<Box> Cool { get; init; } = [];
@@ -34,7 +35,8 @@ public sealed record Section(double CentreX, double CentreY, double WidthMm, dou
         var (u, v) = FromCentre(place);
         // Wider than the grid's own hair, so that what a place of the grid holds is held here too.
         const double hair = 1e-5;
-        return Math.Abs(u) <= WidthMm / 2 - insideMm + hair && Math.Abs(v) <= HeightMm / 2 - insideMm + hair && !IsCool(u + WidthMm / 2, v + HeightMm / 2);
+        return Math.Abs(u) <= WidthMm / 2 - insideMm + hair && Math.Abs(v) <= HeightMm / 2 - insideMm + hair
+            && !IsCool(u + WidthMm / 2, v + HeightMm / 2);
     }
 
     /// <summary>Whether a square lies wholly under the plate, so far inside its edge.</summary>
@@ -56,7 +58,8 @@ public sealed record Section(double CentreX, double CentreY, double WidthMm, dou
         }
 
         return Covers(new Spot(box.XMm, box.YMm), insideMm) && Covers(new Spot(box.XMm + box.WidthMm, box.YMm), insideMm)
-            && Covers(new Spot(box.XMm, box.YMm + box.HeightMm), insideMm) && Covers(new Spot(box.XMm + box.WidthMm, box.YMm + box.HeightMm), insideMm);
+            && Covers(new Spot(box.XMm, box.YMm + box.HeightMm), insideMm)
+            && Covers(new Spot(box.XMm + box.WidthMm, box.YMm + box.HeightMm), insideMm);
     }
 
     /// <summary>Whether part of a box lies under the plate, so far inside its edge.</summary>
@@ -83,7 +86,9 @@ public sealed record Section(double CentreX, double CentreY, double WidthMm, dou
     }
 
     /// <summary>A place as the plate sees it from its middle.</summary>
-    private (double U, double V) FromCentre(Spot place) => SlantDegrees == 0 ? (place.X - CentreX, place.Y - CentreY) : new Turn(SlantDegrees).Of(new Spot(place.X - CentreX, place.Y - CentreY));
+    private (double U, double V) FromCentre(Spot place) =>
+        SlantDegrees == 0
+        ? (place.X - CentreX, place.Y - CentreY) : new Turn(SlantDegrees).Of(new Spot(place.X - CentreX, place.Y - CentreY));
 }
 
 /// <summary>How a plate covers a design.</summary>
@@ -93,7 +98,8 @@ public sealed record Section(double CentreX, double CentreY, double WidthMm, dou
 /// <param name="NotCovered">Vinyl that no placement reaches.</param>
 /// <param name="MostHeats">How many placements heat the vinyl where it gets most; 1 where none overlap.</param>
 /// <param name="TwiceShare">Share of the vinyl that lies under two placements or more.</param>
-public sealed record SectionPlan(IReadOnlyList<Section> Sections, bool Proven, IReadOnlyList<Box> AtEdge, IReadOnlyList<Box> NotCovered, int MostHeats, double TwiceShare)
+public sealed record SectionPlan(IReadOnlyList<Section> Sections, bool Proven, IReadOnlyList<Box> AtEdge, IReadOnlyList<Box> NotCovered,
+    int MostHeats, double TwiceShare)
 {
     /// <summary>How many placements lie over some vinyl where most do; at least 1.</summary>
     /// <param name="sections">The placements.</param>
@@ -129,7 +135,8 @@ public sealed record SectionPlan(IReadOnlyList<Section> Sections, bool Proven, I
         for (var c = 0; c < columns; c++)
         {
             for (var r = 0; r < rows; r++)
-                counts[c * rows + r] += (c > 0 ? counts[(c - 1) * rows + r] : 0) + (r > 0 ? counts[c * rows + r - 1] : 0) - (c > 0 && r > 0 ? counts[(c - 1) * rows + r - 1] : 0);
+                counts[c * rows + r] += (c > 0 ? counts[(c - 1) * rows + r] : 0) + (r > 0 ? counts[c * rows + r - 1] : 0)
+                    - (c > 0 && r > 0 ? counts[(c - 1) * rows + r - 1] : 0);
         }
 
         return Math.Max(1, cells.Max(c => counts[(c.Column - left) * rows + c.Row - top]));

@@ -16,7 +16,8 @@ public sealed record SectionQuestion(PlateSize Plate, IReadOnlySet<Cell> Vinyl, 
     /// <summary>The plate may be laid on the slant; nobody slants what is held by hand.</summary>
     public bool MaySlant { get; init; } = true;
 
-    /// <summary>Vinyl that is laid one part after the other, each pressed before the next is laid; together all of it. None where it is laid at once.</summary>
+    /// <summary>Vinyl that is laid one part after the other, each pressed before the next is laid; together all of it. None where it is
+    /// laid at once.</summary>
     public IReadOnlyList<SectionQuestion> Apart { get; init; } = [];
 
     /// <summary>The vinyl over its own box; by its squares where nothing finer is known.</summary>
@@ -87,14 +88,17 @@ public static class SectionSearch
     {
         ArgumentNullException.ThrowIfNull(plate);
         var question = new SectionQuestion(plate, new HashSet<Cell>(), keepOuts) { Raster = VinylRaster.Of(around), MiddleX = middleX };
-        return Centred(question) ?? (Straight(question) is [var one] && one.Covers(around, plate.EdgeMm) ? new SectionPlan([one], true, [], [], 1, 0) : null);
+        return Centred(question)
+            ?? (Straight(question) is [var one] && one.Covers(around, plate.EdgeMm) ? new SectionPlan([one], true, [], [], 1, 0) : null);
     }
 
     /// <summary>A placement for each part that is laid by itself, off the others as far as that goes; null where one takes more.</summary>
     private static List<Section>? OneEach(SectionQuestion question)
     {
-        List<Reaches> parts = [.. question.Apart.Select(p => p.Raster.Around).Select(b => new Reaches(b.XMm, b.XMm + b.WidthMm, b.YMm, b.YMm + b.HeightMm))];
-        return (question.Plate.IsOblong ? new[] { false, true } : [false]).Select(quarter => new PlateOver(question, quarter, lying: false)).FirstOrDefault(plate => parts.TrueForAll(plate.CanStand)) is { } plate
+        List<Reaches> parts = [.. question.Apart.Select(p => p.Raster.Around)
+            .Select(b => new Reaches(b.XMm, b.XMm + b.WidthMm, b.YMm, b.YMm + b.HeightMm))];
+        return (question.Plate.IsOblong ? new[] { false, true } : [false]).Select(quarter => new PlateOver(question, quarter, lying: false))
+            .FirstOrDefault(plate => parts.TrueForAll(plate.CanStand)) is { } plate
             ? [.. new SettledPlates(question.Raster, plate, parts).Places.Select(plate.SectionAt)]
             : null;
     }
@@ -109,9 +113,12 @@ public static class SectionSearch
     }
 
     /// <summary>One go across, where two would be needed straight; null where there is none.</summary>
-    private static Section? OnTheSlant(SectionQuestion question) => !question.MaySlant || question.Plate.Cool.Count > 0 || question.Vinyl.Count > MostSquares
+    private static Section? OnTheSlant(SectionQuestion question) =>
+        !question.MaySlant || question.Plate.Cool.Count > 0 || question.Vinyl.Count > MostSquares
         ? null
-        : Slants.SelectMany(slant => question.Plate.IsOblong ? new[] { false, true } : [false], (slant, quarter) => Turned.OverAll(question, slant, quarter)).FirstOrDefault(s => s is not null);
+        : Slants.SelectMany(slant => question.Plate.IsOblong
+            ? new[] { false, true } : [false], (slant, quarter) => Turned.OverAll(question, slant, quarter))
+            .FirstOrDefault(s => s is not null);
 
     /// <summary>So many places are too far apart for any two of them to lie under a straight plate at once.</summary>
     private static int LeastApart(SectionQuestion question)
@@ -141,7 +148,8 @@ public static class SectionSearch
         }
     }
 
-    /// <summary>Most prints lie under the plate as it comes down straight on their middle, or by the crease where that is near; null where this one does not.</summary>
+    /// <summary>Most prints lie under the plate as it comes down straight on their middle, or by the crease where that is near; null where
+    /// this one does not.</summary>
     private static SectionPlan? Centred(SectionQuestion question)
     {
         if (question.Plate.Cool.Count > 0)
@@ -158,7 +166,11 @@ public static class SectionSearch
     private static SectionPlan InRows(SectionQuestion question)
     {
         var rows = StripSearch.Find(question with { KeepOuts = [] }) ?? Tiled(question.Plate, question.Vinyl);
-        return rows.Count > MostSections ? TooMany(rows.Count) : Planned(question, [.. rows.Select(s => s with { Under = Turned.KeepOutsUnder(s, question.KeepOuts) }).Where(s => s.Under.All(k => k.Yields))], false);
+        return rows.Count > MostSections
+            ? TooMany(rows.Count)
+            : Planned(question,
+                [.. rows.Select(s => s with { Under = Turned.KeepOutsUnder(s, question.KeepOuts) }).Where(s => s.Under.All(k => k.Yields))],
+                false);
     }
 
     private static SectionPlan TooMany(int goes) => new([], false, [], [], 1, 0) { TooManySections = goes };
@@ -171,12 +183,17 @@ public static class SectionSearch
         var least = LeastByArea(question.Plate, question.Raster.AreaMm2);
         // Slanted placements are only drawn up where straight ones do not get past something thick.
         var slants = question.MaySlant && question.KeepOuts.Count > 0;
-        var all = new Lazy<IReadOnlyList<Turned>>(() => !slants ? straight : [.. straight, .. Slants.SelectMany(slant => question.Plate.IsOblong ? new[] { new Turned(question, slant, false), new Turned(question, slant, true) } : slant < 90 ? [new Turned(question, slant, false)] : [])]);
+        var all = new Lazy<IReadOnlyList<Turned>>(() => !slants
+            ? straight : [.. straight,
+                .. Slants.SelectMany(slant => question.Plate.IsOblong
+                    ? new[] { new Turned(question, slant, false), new Turned(question, slant, true) }
+                    : slant < 90 ? [new Turned(question, slant, false)] : [])]);
         var reach = new PlateReach(question, insideMm, straight, all);
         var wanted = question.Vinyl.Where(c => reach.InsideMm(c) is not null).ToHashSet();
         if (wanted.Count == 0)
             return Planned(question, [], true);
-        var (sections, proven) = new FewestSections(reach, straight, all, Math.Min(least, LeastByArea(question.Plate, wanted.Count * VinylCells.SideMm * VinylCells.SideMm))).Over(wanted);
+        var (sections, proven) = new FewestSections(reach, straight, all,
+            Math.Min(least, LeastByArea(question.Plate, wanted.Count * VinylCells.SideMm * VinylCells.SideMm))).Over(wanted);
         return Planned(question, Settled(question, reach, sections, wanted), proven);
     }
 
@@ -187,7 +204,8 @@ public static class SectionSearch
         for (var column = 0; column < raster.Columns; column++)
         {
             var (left, right) = (raster.Around.XMm + column * raster.StepX, raster.Around.XMm + (column + 1) * raster.StepX);
-            var near = sections.FindAll(s => s.SlantDegrees != 0 || (s.CentreX - s.WidthMm / 2 - question.Plate.EdgeMm < right && s.CentreX + s.WidthMm / 2 + question.Plate.EdgeMm > left));
+            var near = sections.FindAll(s => s.SlantDegrees != 0
+                || (s.CentreX - s.WidthMm / 2 - question.Plate.EdgeMm < right && s.CentreX + s.WidthMm / 2 + question.Plate.EdgeMm > left));
             foreach (var step in raster.In(column))
             {
                 var box = raster.BoxOf(step);
@@ -200,7 +218,8 @@ public static class SectionSearch
                 covered++;
                 var middle = new Spot(box.XMm + box.WidthMm / 2, box.YMm + box.HeightMm / 2);
                 // Where two placements meet, what one gives less of comes from both.
-                if (!near.Exists(s => s.Covers(box, question.Plate.EdgeMm)) && near.Count(s => s.Covers(middle, -question.Plate.EdgeMm)) < 2)
+                if (!near.Exists(s => s.Covers(box, question.Plate.EdgeMm))
+                    && near.Count(s => s.Covers(middle, -question.Plate.EdgeMm)) < 2)
                     atEdge.Add(step);
                 if (near.Count(s => s.Covers(middle, 0)) > 1)
                     twice++;
@@ -208,12 +227,14 @@ public static class SectionSearch
         }
 
         return new SectionPlan(
-            [.. sections.OrderBy(s => Math.Round(s.CentreX / 20)).ThenBy(s => s.CentreY)], proven, VinylCells.Boxes(atEdge, raster.BoxOf), VinylCells.Boxes(notCovered, raster.BoxOf),
+            [.. sections.OrderBy(s => Math.Round(s.CentreX / 20)).ThenBy(s => s.CentreY)], proven, VinylCells.Boxes(atEdge, raster.BoxOf),
+            VinylCells.Boxes(notCovered, raster.BoxOf),
             SectionPlan.HeatsOver(sections, question.Vinyl), covered == 0 ? 0 : (double)twice / covered);
     }
 
     /// <summary>However they lie, fewer cannot cover so much.</summary>
-    private static int LeastByArea(PlateSize plate, double mm2) => Math.Max(1, (int)Math.Ceiling(mm2 / ((plate.WidthMm - 2 * plate.RimMm) * (plate.HeightMm - 2 * plate.RimMm)) - 1e-9));
+    private static int LeastByArea(PlateSize plate, double mm2) =>
+        Math.Max(1, (int)Math.Ceiling(mm2 / ((plate.WidthMm - 2 * plate.RimMm) * (plate.HeightMm - 2 * plate.RimMm)) - 1e-9));
 
     /// <summary>Rows of placements side by side, for small irons on large designs; empty ones left out.</summary>
     private static List<Section> Tiled(PlateSize plate, IReadOnlySet<Cell> wanted)
@@ -226,7 +247,9 @@ public static class SectionSearch
             return
             [
                 .. wanted.Select(c => ((c.Column - left) / across, (c.Row - top) / down)).Distinct()
-                    .Select(t => new Section((left + (t.Item1 + 0.5) * across) * VinylCells.SideMm, (top + (t.Item2 + 0.5) * down) * VinylCells.SideMm, width, height, 0, quarter, [])),
+                    .Select(t =>
+                        new Section((left + (t.Item1 + 0.5) * across) * VinylCells.SideMm,
+                            (top + (t.Item2 + 0.5) * down) * VinylCells.SideMm, width, height, 0, quarter, [])),
             ];
         }
 
@@ -234,7 +257,8 @@ public static class SectionSearch
         return plate.IsOblong && Tiles(plate.HeightMm, plate.WidthMm, true) is var turned && turned.Count < tiles.Count ? turned : tiles;
     }
 
-    /// <summary>Brings to the middle of each placement the vinyl that lies nearest to it, as far as what it alone covers and what is thick allow.</summary>
+    /// <summary>Brings to the middle of each placement the vinyl that lies nearest to it, as far as what it alone covers and what is thick
+    /// allow.</summary>
     private static List<Section> Settled(SectionQuestion question, PlateReach reach, List<Section> sections, HashSet<Cell> wanted)
     {
         for (var round = 0; round < SettlingRounds; round++)
@@ -242,10 +266,14 @@ public static class SectionSearch
             for (var i = 0; i < sections.Count; i++)
             {
                 var over = wanted.Where(c => sections[i].Covers(c, reach.InsideMm(c)!.Value)).ToList();
-                var own = over.Where(c => !sections.Where((_, j) => j != i).Any(other => other.Covers(c, reach.InsideMm(c)!.Value))).ToList();
+                var own = over.Where(c => !sections.Where((_, j) => j != i).Any(other => other.Covers(c, reach.InsideMm(c)!.Value)))
+                    .ToList();
                 if (own.Count == 0)
                     continue;
-                var nearest = over.Where(c => sections.TrueForAll(other => sections[i].FromMiddle(VinylCells.MiddleOf(c)) <= other.FromMiddle(VinylCells.MiddleOf(c)))).ToList();
+                var nearest =
+                    over.Where(c =>
+                        sections.TrueForAll(other => sections[i]
+                            .FromMiddle(VinylCells.MiddleOf(c)) <= other.FromMiddle(VinylCells.MiddleOf(c)))).ToList();
                 sections[i] = Nearest(question, reach, sections[i], own, nearest.Count > 0 ? nearest : own);
             }
         }
@@ -258,8 +286,10 @@ public static class SectionSearch
         var frame = new Turn(section.SlantDegrees);
         var spans = own.Select(c => (Span: frame.SpanOf(c), Inside: reach.InsideMm(c)!.Value)).ToList();
         // How far the middle may go before a square is lost.
-        var (lowU, highU) = (spans.Max(s => s.Span.U2 + s.Inside) - section.WidthMm / 2, spans.Min(s => s.Span.U1 - s.Inside) + section.WidthMm / 2);
-        var (lowV, highV) = (spans.Max(s => s.Span.V2 + s.Inside) - section.HeightMm / 2, spans.Min(s => s.Span.V1 - s.Inside) + section.HeightMm / 2);
+        var (lowU, highU) = (spans.Max(s => s.Span.U2 + s.Inside) - section.WidthMm / 2,
+            spans.Min(s => s.Span.U1 - s.Inside) + section.WidthMm / 2);
+        var (lowV, highV) = (spans.Max(s => s.Span.V2 + s.Inside) - section.HeightMm / 2,
+            spans.Min(s => s.Span.V1 - s.Inside) + section.HeightMm / 2);
         var aimed = aim.ConvertAll(frame.SpanOf);
         var (u, v) = ((aimed.Min(s => s.U1) + aimed.Max(s => s.U2)) / 2, (aimed.Min(s => s.V1) + aimed.Max(s => s.V2)) / 2);
         // A hair off the blank's middle line is on it.

@@ -53,7 +53,8 @@ internal sealed class SettledPlates
             var best = CostOf(i, _places[i], onlyBefore: false);
             var ys = Tried(lowY, highY, wish.Y, _plate.KeepOuts.SelectMany(k => new[] { k.Y1 - _plate.Height, k.Y2 }));
             var onLine = _plate.MiddleX is { } line ? new[] { line - _plate.Width / 2 } : [];
-            foreach (var x in Tried(lowX, highX, wish.X, _plate.KeepOuts.SelectMany(k => new[] { k.X1 - _plate.Width, k.X2 }).Concat(onLine)))
+            foreach (var x in Tried(lowX, highX, wish.X, _plate.KeepOuts.SelectMany(k => new[] { k.X1 - _plate.Width, k.X2 })
+                .Concat(onLine)))
             {
                 foreach (var y in ys)
                 {
@@ -81,12 +82,15 @@ internal sealed class SettledPlates
         {
             var other = _places[j];
             if (j != at && Math.Abs(other.X - x) < _plate.Width && Math.Abs(other.Y - y) < _plate.Height)
-                cost += _vinyl.AreaIn(Math.Max(x, other.X), Math.Min(right, other.X + _plate.Width), Math.Max(y, other.Y), Math.Min(bottom, other.Y + _plate.Height));
+                cost += _vinyl.AreaIn(Math.Max(x, other.X), Math.Min(right, other.X + _plate.Width), Math.Max(y, other.Y),
+                    Math.Min(bottom, other.Y + _plate.Height));
         }
 
         var part = _parts[at];
-        double Within(double left, double top, double rightEdge, double bottomEdge) => _vinyl.AreaIn(Math.Max(part.X1, left), Math.Min(part.X2, rightEdge), Math.Max(part.Y1, top), Math.Min(part.Y2, bottomEdge));
-        var nearEdge = Within(part.X1, part.Y1, part.X2, part.Y2) - Within(x + _plate.FullMm, y + _plate.FullMm, right - _plate.FullMm, bottom - _plate.FullMm);
+        double Within(double left, double top, double rightEdge, double bottomEdge) =>
+            _vinyl.AreaIn(Math.Max(part.X1, left), Math.Min(part.X2, rightEdge), Math.Max(part.Y1, top), Math.Min(part.Y2, bottomEdge));
+        var nearEdge = Within(part.X1, part.Y1, part.X2, part.Y2)
+            - Within(x + _plate.FullMm, y + _plate.FullMm, right - _plate.FullMm, bottom - _plate.FullMm);
         var wish = _plate.Wished(part);
         var off = _plate.MiddleX is { } line ? Math.Abs(x + _plate.Width / 2 - line) : 0;
         if (off > PlateOver.HairMm && off < NearLineMm)

@@ -94,10 +94,12 @@ internal sealed class StripSearch
                 (costs[to], before[to]) = (costs[previous], -previous - 1);
             foreach (var from in WithinReachBefore(joints, to))
             {
-                if (double.IsPositiveInfinity(costs[from]) || left[from] + Goes(from, to) + right[to] != left[n] || RowsOf(from, to) is not { } rows)
+                if (double.IsPositiveInfinity(costs[from]) || left[from] + Goes(from, to) + right[to] != left[n]
+                    || RowsOf(from, to) is not { } rows)
                     continue;
                 var reach = Across(from, to)!.Value;
-                var cost = costs[from] + rows.Cost + Joint(from, to, reach) + UnevenMm2 * Math.Pow((reach.To - reach.From - alike) / alike, 2);
+                var cost = costs[from] + rows.Cost + Joint(from, to, reach) + UnevenMm2
+                    * Math.Pow((reach.To - reach.From - alike) / alike, 2);
                 if (cost < costs[to] - 1e-9)
                     (costs[to], before[to]) = (cost, from);
             }
@@ -136,11 +138,14 @@ internal sealed class StripSearch
     private List<int> Columns()
     {
         var most = (int)((_plate.InnerWidth + PlateOver.HairMm) / _vinyl.StepX);
-        return Joints.Of(_vinyl.Columns, column => _vinyl.Count(column, column + 1, 0, _vinyl.Rows) == 0, column => Math.Min(_vinyl.Columns, column + most), most,
-            _plate.KeepOuts.SelectMany(k => new[] { k.X1 - _plate.Right, k.X2 + _plate.Left }).Select(x => (x - _vinyl.Around.XMm) / _vinyl.StepX));
+        return Joints.Of(_vinyl.Columns, column => _vinyl.Count(column, column + 1, 0, _vinyl.Rows) == 0,
+            column => Math.Min(_vinyl.Columns, column + most), most,
+            _plate.KeepOuts.SelectMany(k => new[] { k.X1 - _plate.Right, k.X2 + _plate.Left })
+            .Select(x => (x - _vinyl.Around.XMm) / _vinyl.StepX));
     }
 
-    private Reaches Whole() => new(_vinyl.Around.XMm, _vinyl.Around.XMm + _vinyl.Around.WidthMm, _vinyl.Around.YMm, _vinyl.Around.YMm + _vinyl.Around.HeightMm);
+    private Reaches Whole() =>
+        new(_vinyl.Around.XMm, _vinyl.Around.XMm + _vinyl.Around.WidthMm, _vinyl.Around.YMm, _vinyl.Around.YMm + _vinyl.Around.HeightMm);
 
     /// <summary>Whether each bit of vinyl could be pressed by itself.</summary>
     private bool EveryStepIsReached()
@@ -177,14 +182,17 @@ internal sealed class StripSearch
         return from == to ? null : (_vinyl.Around.XMm + from * _vinyl.StepX, _vinyl.Around.XMm + to * _vinyl.StepX);
     }
 
-    /// <summary>Vinyl that is heated twice because of the joint before a column, and by a plate in the middle that is wider than what it covers.</summary>
+    /// <summary>Vinyl that is heated twice because of the joint before a column, and by a plate in the middle that is wider than what it
+    /// covers.</summary>
     private double Joint(int from, int to, (double From, double To) reach)
     {
         var (top, bottom) = (_vinyl.Around.YMm, _vinyl.Around.YMm + _vinyl.Around.HeightMm);
-        var cost = from == 0 || Across(0, from) is not { } before ? 0 : _vinyl.AreaIn(reach.From - _plate.Left, before.To + _plate.Right, top, bottom) + ThroughMm2 * _vinyl.ThroughColumn(from);
+        var cost = from == 0 || Across(0, from) is not { } before
+            ? 0 : _vinyl.AreaIn(reach.From - _plate.Left, before.To + _plate.Right, top, bottom) + ThroughMm2 * _vinyl.ThroughColumn(from);
         var spare = _plate.InnerWidth - (reach.To - reach.From);
         if (from > 0 && to < _vinyl.Columns && spare > 0)
-            cost += Math.Min(_vinyl.AreaIn(reach.From - _plate.Left - spare, reach.From - _plate.Left, top, bottom), _vinyl.AreaIn(reach.To + _plate.Right, reach.To + _plate.Right + spare, top, bottom));
+            cost += Math.Min(_vinyl.AreaIn(reach.From - _plate.Left - spare, reach.From - _plate.Left, top, bottom),
+                _vinyl.AreaIn(reach.To + _plate.Right, reach.To + _plate.Right + spare, top, bottom));
         return cost;
     }
 
@@ -235,8 +243,10 @@ internal sealed class StripSearch
 
     /// <summary>Where a column may be parted into rows.</summary>
     private List<int> RowJoints(int from, int to) => Joints.Of(
-        _vinyl.Rows, row => _vinyl.Count(from, to, row, row + 1) == 0, row => Math.Max(row + 1, Farthest(from, to, row)), (int)((_plate.InnerHeight + PlateOver.HairMm) / _vinyl.StepY),
-        _plate.KeepOuts.SelectMany(k => new[] { k.Y1 - _plate.Bottom, k.Y2 + _plate.Top }).Select(y => (y - _vinyl.Around.YMm) / _vinyl.StepY));
+        _vinyl.Rows, row => _vinyl.Count(from, to, row, row + 1) == 0, row => Math.Max(row + 1, Farthest(from, to, row)),
+        (int)((_plate.InnerHeight + PlateOver.HairMm) / _vinyl.StepY),
+        _plate.KeepOuts.SelectMany(k => new[] { k.Y1 - _plate.Bottom, k.Y2 + _plate.Top })
+        .Select(y => (y - _vinyl.Around.YMm) / _vinyl.StepY));
 
     private Reaches Reach(int from, int to, int row, int end)
     {
@@ -295,10 +305,15 @@ internal sealed class StripSearch
                     continue;
                 var reach = Reach(from, to, row, end);
                 var next = NextRow(from, to, end);
-                var below = next == n ? 0 : _vinyl.AreaIn(x1, x2, _vinyl.Around.YMm + next * _vinyl.StepY - _plate.Top, reach.Y2 + _plate.Bottom) + ThroughMm2 * _vinyl.ThroughRow(end, from, to);
+                var below = next == n
+                    ? 0 : _vinyl.AreaIn(x1, x2, _vinyl.Around.YMm + next * _vinyl.StepY - _plate.Top, reach.Y2 + _plate.Bottom) + ThroughMm2
+                    * _vinyl.ThroughRow(end, from, to);
                 var spare = _plate.InnerHeight - (reach.Y2 - reach.Y1);
-                var middle = first == row || next == n || spare <= 0 ? 0 : Math.Min(_vinyl.AreaIn(x1, x2, reach.Y1 - _plate.Top - spare, reach.Y1 - _plate.Top), _vinyl.AreaIn(x1, x2, reach.Y2 + _plate.Bottom, reach.Y2 + _plate.Bottom + spare));
-                Offer(row, end, counts[row] + 1, costs[row] + below + middle + UnevenMm2 * Math.Pow((reach.Y2 - reach.Y1 - alike) / alike, 2), skip: false);
+                var middle = first == row || next == n || spare <= 0
+                    ? 0 : Math.Min(_vinyl.AreaIn(x1, x2, reach.Y1 - _plate.Top - spare, reach.Y1 - _plate.Top),
+                        _vinyl.AreaIn(x1, x2, reach.Y2 + _plate.Bottom, reach.Y2 + _plate.Bottom + spare));
+                Offer(row, end, counts[row] + 1,
+                    costs[row] + below + middle + UnevenMm2 * Math.Pow((reach.Y2 - reach.Y1 - alike) / alike, 2), skip: false);
             }
         }
 

@@ -19,7 +19,8 @@ internal sealed class Turned
     public Turned(SectionQuestion question, int slantDegrees, bool quarterTurn)
     {
         (_question, SlantDegrees, QuarterTurn, _turn) = (question, slantDegrees, quarterTurn, new Turn(slantDegrees));
-        (WidthMm, HeightMm) = quarterTurn ? (question.Plate.HeightMm, question.Plate.WidthMm) : (question.Plate.WidthMm, question.Plate.HeightMm);
+        (WidthMm, HeightMm) = quarterTurn
+            ? (question.Plate.HeightMm, question.Plate.WidthMm) : (question.Plate.WidthMm, question.Plate.HeightMm);
         // The grid stands so that what is pressed in full begins on a square's edge.
         _offset = question.Plate.EdgeMm % VinylCells.SideMm;
         var (lowU, highU, lowV, highV) = (double.MaxValue, double.MinValue, double.MaxValue, double.MinValue);
@@ -65,7 +66,8 @@ internal sealed class Turned
     public double HeightMm { get; }
 
     /// <summary>The places of the grid, as left and upper edge in the turned frame.</summary>
-    public IEnumerable<(int U, int V)> Places => Enumerable.Range(_firstU, _countU).SelectMany(u => Enumerable.Range(_firstV, _countV), (u, v) => (u, v));
+    public IEnumerable<(int U, int V)> Places =>
+        Enumerable.Range(_firstU, _countU).SelectMany(u => Enumerable.Range(_firstV, _countV), (u, v) => (u, v));
 
     /// <summary>The placement on the slant that holds all vinyl, with the vinyl in its middle; null where it does not.</summary>
     public static Section? OverAll(SectionQuestion question, int slantDegrees, bool quarterTurn)
@@ -73,9 +75,11 @@ internal sealed class Turned
         var turn = new Turn(slantDegrees);
         var spans = question.Vinyl.Select(turn.SpanOf).ToList();
         var (u1, u2, v1, v2) = (spans.Min(s => s.U1), spans.Max(s => s.U2), spans.Min(s => s.V1), spans.Max(s => s.V2));
-        var (width, height) = quarterTurn ? (question.Plate.HeightMm, question.Plate.WidthMm) : (question.Plate.WidthMm, question.Plate.HeightMm);
+        var (width, height) = quarterTurn
+            ? (question.Plate.HeightMm, question.Plate.WidthMm) : (question.Plate.WidthMm, question.Plate.HeightMm);
         var centre = turn.Back((u1 + u2) / 2, (v1 + v2) / 2);
-        return u2 - u1 <= width - 2 * question.Plate.RimMm && v2 - v1 <= height - 2 * question.Plate.RimMm ? new Section(centre.X, centre.Y, width, height, slantDegrees, quarterTurn, []) : null;
+        return u2 - u1 <= width - 2 * question.Plate.RimMm && v2 - v1 <= height - 2 * question.Plate.RimMm
+            ? new Section(centre.X, centre.Y, width, height, slantDegrees, quarterTurn, []) : null;
     }
 
     /// <summary>What is thick under a placement.</summary>
@@ -83,10 +87,13 @@ internal sealed class Turned
     {
         var turn = new Turn(section.SlantDegrees);
         var (u, v) = turn.Of(new Spot(section.CentreX, section.CentreY));
-        return [.. keepOuts.Where(k => Meets(Hull(k, turn), u - section.WidthMm / 2, v - section.HeightMm / 2, section.WidthMm, section.HeightMm))];
+        return [.. keepOuts.Where(k =>
+            Meets(Hull(k, turn), u - section.WidthMm / 2, v - section.HeightMm / 2, section.WidthMm, section.HeightMm))];
     }
 
-    public Standing StandingAt(int u, int v) => u < _firstU || v < _firstV || u >= _firstU + _countU || v >= _firstV + _countV ? Standing.Clear : (Standing)_blocked[(u - _firstU) * _countV + v - _firstV];
+    public Standing StandingAt(int u, int v) =>
+        u < _firstU || v < _firstV || u >= _firstU + _countU || v >= _firstV + _countV
+        ? Standing.Clear : (Standing)_blocked[(u - _firstU) * _countV + v - _firstV];
 
     /// <summary>Places from which a square lies so far inside the plate's edge.</summary>
     public (int U1, int U2, int V1, int V2) PlacesOver(Cell cell, double insideMm)
@@ -95,7 +102,8 @@ internal sealed class Turned
         const double hair = 1e-6;
         static int Up(double mm) => (int)Math.Ceiling((mm - hair) / VinylCells.SideMm);
         static int Down(double mm) => (int)Math.Floor((mm + hair) / VinylCells.SideMm);
-        return (Up(s.U2 + insideMm - WidthMm + _offset), Down(s.U1 - insideMm + _offset), Up(s.V2 + insideMm - HeightMm + _offset), Down(s.V1 - insideMm + _offset));
+        return (Up(s.U2 + insideMm - WidthMm + _offset), Down(s.U1 - insideMm + _offset), Up(s.V2 + insideMm - HeightMm + _offset),
+            Down(s.V1 - insideMm + _offset));
     }
 
     /// <summary>The placement at a place of the grid.</summary>

@@ -88,7 +88,8 @@ public static class VinylCells
         return boxes;
     }
 
-    private static IEnumerable<Polygon> Polygons(NetTopologySuite.Geometries.Geometry ground) => Enumerable.Range(0, ground.NumGeometries).Select(ground.GetGeometryN).OfType<Polygon>().Where(p => !p.IsEmpty);
+    private static IEnumerable<Polygon> Polygons(NetTopologySuite.Geometries.Geometry ground) =>
+        Enumerable.Range(0, ground.NumGeometries).Select(ground.GetGeometryN).OfType<Polygon>().Where(p => !p.IsEmpty);
 
     private static int Floor(double mm) => (int)Math.Floor(mm / SideMm);
 

@@ -49,7 +49,8 @@ public sealed class VinylRaster : IEquatable<VinylRaster>
     /// <param name="layers">Shapes and where they lie; a layer of which only the box is known is taken as that.</param>
     /// <param name="cutAway">Boxes in which there is none after all.</param>
     /// <returns>Null where there is no vinyl.</returns>
-    public static VinylRaster? Of(IEnumerable<(CutShape? Shape, Box Box)> layers, IReadOnlyList<Box> cutAway) => Of([.. layers.Select(l => CutShape.GroundOf(l.Shape, l.Box))], cutAway);
+    public static VinylRaster? Of(IEnumerable<(CutShape? Shape, Box Box)> layers, IReadOnlyList<Box> cutAway) =>
+        Of([.. layers.Select(l => CutShape.GroundOf(l.Shape, l.Box))], cutAway);
 
     /// <summary>Vinyl by its ground.</summary>
     internal static VinylRaster? Of(IReadOnlyList<NetTopologySuite.Geometries.Geometry> grounds, IReadOnlyList<Box> cutAway)
@@ -91,11 +92,15 @@ public sealed class VinylRaster : IEquatable<VinylRaster>
         var vinyl = new bool[columns * rows];
         foreach (var cell in cells)
             vinyl[(cell.Column - left) * rows + cell.Row - top] = true;
-        return new VinylRaster(new Box(left * VinylCells.SideMm, top * VinylCells.SideMm, columns * VinylCells.SideMm, rows * VinylCells.SideMm), columns, rows, vinyl);
+        return new VinylRaster(
+            new Box(left * VinylCells.SideMm, top * VinylCells.SideMm, columns * VinylCells.SideMm, rows * VinylCells.SideMm), columns,
+            rows, vinyl);
     }
 
     /// <summary>Steps with vinyl in a part of the raster.</summary>
-    public int Count(int fromColumn, int toColumn, int fromRow, int toRow) => fromColumn >= toColumn || fromRow >= toRow ? 0 : _sums[At(toColumn, toRow)] - _sums[At(fromColumn, toRow)] - _sums[At(toColumn, fromRow)] + _sums[At(fromColumn, fromRow)];
+    public int Count(int fromColumn, int toColumn, int fromRow, int toRow) =>
+        fromColumn >= toColumn || fromRow >= toRow
+        ? 0 : _sums[At(toColumn, toRow)] - _sums[At(fromColumn, toRow)] - _sums[At(toColumn, fromRow)] + _sums[At(fromColumn, fromRow)];
 
     /// <summary>Vinyl in a box, mm², steps at its edges counted in part.</summary>
     public double AreaIn(double left, double right, double top, double bottom)
@@ -133,7 +138,8 @@ public sealed class VinylRaster : IEquatable<VinylRaster>
 
     /// <summary>The steps of a column that hold vinyl, by row.</summary>
     /// <param name="column">The column.</param>
-    public IEnumerable<Cell> In(int column) => Enumerable.Range(0, Rows).Where(r => _vinyl[column * Rows + r]).Select(r => new Cell(column, r));
+    public IEnumerable<Cell> In(int column) =>
+        Enumerable.Range(0, Rows).Where(r => _vinyl[column * Rows + r]).Select(r => new Cell(column, r));
 
     /// <summary>Where a step lies on the blank.</summary>
     /// <param name="step">Its column and row.</param>
@@ -153,7 +159,9 @@ public sealed class VinylRaster : IEquatable<VinylRaster>
     }
 
     /// <inheritdoc/>
-    public bool Equals(VinylRaster? other) => other is not null && Around == other.Around && Columns == other.Columns && Rows == other.Rows && _vinyl.AsSpan().SequenceEqual(other._vinyl);
+    public bool Equals(VinylRaster? other) =>
+        other is not null && Around == other.Around && Columns == other.Columns && Rows == other.Rows
+        && _vinyl.AsSpan().SequenceEqual(other._vinyl);
 
     /// <inheritdoc/>
     public override bool Equals(object? obj) => Equals(obj as VinylRaster);
@@ -181,7 +189,8 @@ public sealed class VinylRaster : IEquatable<VinylRaster>
         var kept = new bool[(b - a) * (d - c)];
         for (var x = a; x < b; x++)
             Array.Copy(vinyl, x * rows + c, kept, (x - a) * (d - c), d - c);
-        return new VinylRaster(new Box(all.XMm + a * whole.StepX, all.YMm + c * whole.StepY, (b - a) * whole.StepX, (d - c) * whole.StepY), b - a, d - c, kept);
+        return new VinylRaster(new Box(all.XMm + a * whole.StepX, all.YMm + c * whole.StepY, (b - a) * whole.StepX, (d - c) * whole.StepY),
+            b - a, d - c, kept);
     }
 
     private int At(int column, int row) => column * (Rows + 1) + row;

@@ -6,7 +6,8 @@ public static class Chance
     // Beyond so many standard deviations the chance is none or certain.
     private const double Reach = 8;
     private const int StepsPerOne = 256;
-    private static readonly double[] Table = [.. Enumerable.Range(0, (int)(2 * Reach * StepsPerOne) + 2).Select(i => Exactly(i / (double)StepsPerOne - Reach))];
+    private static readonly double[] Table = [.. Enumerable.Range(0, (int)(2 * Reach * StepsPerOne) + 2)
+        .Select(i => Exactly(i / (double)StepsPerOne - Reach))];
 
     /// <summary>The chance of a standard normal draw below x, off by less than 2e-6: read between the lines of a table.</summary>
     /// <param name="x">In standard deviations.</param>

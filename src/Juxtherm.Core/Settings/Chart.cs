@@ -40,7 +40,8 @@ public sealed record ReferenceDose(double BondSeconds, double HeatDoseSeconds);
 public sealed class ReferenceDoses(CatalogueSnapshot catalogue)
 {
     private const int MostRemembered = 4096;
-    private readonly ConcurrentDictionary<(Vinyl Vinyl, double Celsius, double Seconds, PressureLevel Pressure), ReferenceDose> _known = new();
+    private readonly ConcurrentDictionary<(Vinyl Vinyl, double Celsius, double Seconds, PressureLevel Pressure), ReferenceDose> _known =
+        new();
 
     /// <summary>The dose of a chart setting on the reference stack.</summary>
     /// <param name="vinyl">The vinyl.</param>

@@ -22,12 +22,15 @@ public sealed record DialPosition(double Celsius, double FaceCelsius, double? Sh
         ArgumentNullException.ThrowIfNull(source);
         var (offset, error) = (source.DialOffsetK.Value, source.DialErrorK.Value);
         if (source.DialStep is not { } step)
-            return [.. source.Marks.Select(m => new DialPosition(m.Celsius.Value, m.Band.Value.Middle + offset, null, source.DialUnit, m.Mark, Math.Min(error, (m.Band.Value.High - m.Band.Value.Low) / 2)))];
+            return [.. source.Marks.Select(m =>
+                new DialPosition(m.Celsius.Value, m.Band.Value.Middle + offset, null, source.DialUnit, m.Mark,
+                    Math.Min(error, (m.Band.Value.High - m.Band.Value.Low) / 2)))];
         var fahrenheit = source.DialUnit == DegreeUnit.F;
         double Shown(double celsius) => fahrenheit ? celsius * 9 / 5 + 32 : celsius;
         double Celsius(double shown) => fahrenheit ? (shown - 32) * 5 / 9 : shown;
         var first = Math.Ceiling(Shown(source.DialCelsius.Value.Low) / step.Value - 1e-9);
         var last = Math.Floor(Shown(source.DialCelsius.Value.High) / step.Value + 1e-9);
-        return [.. Enumerable.Range(0, Math.Max(0, (int)(last - first) + 1)).Select(i => (first + i) * step.Value).Select(shown => new DialPosition(Celsius(shown), Celsius(shown) + offset, shown, source.DialUnit, null, error))];
+        return [.. Enumerable.Range(0, Math.Max(0, (int)(last - first) + 1)).Select(i => (first + i) * step.Value)
+            .Select(shown => new DialPosition(Celsius(shown), Celsius(shown) + offset, shown, source.DialUnit, null, error))];
     }
 }

@@ -14,5 +14,6 @@ internal sealed class HottestPieces
     /// <summary>The hottest bare face of a run with everything off to the hot side, °C.</summary>
     /// <param name="found">The setting.</param>
     /// <param name="pieces">How many pieces, from 1.</param>
-    public double Of(FoundSetting found, int pieces) => _known.GetOrCreateValue(found).GetOrAdd(Math.Min(pieces, Steady), n => found.Window.HottestOf(found.Dial, found.Seconds, n));
+    public double Of(FoundSetting found, int pieces) =>
+        _known.GetOrCreateValue(found).GetOrAdd(Math.Min(pieces, Steady), n => found.Window.HottestOf(found.Dial, found.Seconds, n));
 }

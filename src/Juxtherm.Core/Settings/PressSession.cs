@@ -37,7 +37,8 @@ public interface ISessionObserver
 /// <param name="Id">Its id.</param>
 /// <param name="Vinyl">The vinyl.</param>
 /// <param name="Over">Ids of the layers under it, lowest first; empty when it lies on the bare blank.</param>
-/// <param name="OtherFace">It lies on the face that is pressed second: while the first is pressed it is not there yet, afterwards the first lies down, on the cold side.</param>
+/// <param name="OtherFace">It lies on the face that is pressed second: while the first is pressed it is not there yet, afterwards the first
+/// lies down, on the cold side.</param>
 public sealed record StackedVinyl(string Id, Vinyl Vinyl, IReadOnlyList<string> Over, bool OtherFace = false);
 
 /// <summary>
@@ -65,7 +66,8 @@ public sealed class PressSession
     /// <param name="moisture">How damp the blank is against its usual regain; 1 is usual.</param>
     /// <param name="roomCelsius">Room temperature, °C.</param>
     public PressSession(Workpiece work, CatalogueSnapshot catalogue, double moisture = 1, double roomCelsius = Surroundings.RoomCelsius)
-        : this(work, [new StackedVinyl(Workpiece.VinylSheet, (work ?? throw new ArgumentNullException(nameof(work))).Vinyl, [])], catalogue, moisture, roomCelsius)
+        : this(work, [new StackedVinyl(Workpiece.VinylSheet, (work ?? throw new ArgumentNullException(nameof(work))).Vinyl, [])], catalogue,
+            moisture, roomCelsius)
     {
     }
 
@@ -75,7 +77,8 @@ public sealed class PressSession
     /// <param name="catalogue">For the carrier and the figures of the work.</param>
     /// <param name="moisture">How damp the blank is against its usual regain; 1 is usual.</param>
     /// <param name="roomCelsius">Room temperature, °C.</param>
-    public PressSession(Workpiece work, IReadOnlyList<StackedVinyl> stack, CatalogueSnapshot catalogue, double moisture = 1, double roomCelsius = Surroundings.RoomCelsius)
+    public PressSession(Workpiece work, IReadOnlyList<StackedVinyl> stack, CatalogueSnapshot catalogue, double moisture = 1,
+        double roomCelsius = Surroundings.RoomCelsius)
     {
         ArgumentNullException.ThrowIfNull(work);
         ArgumentNullException.ThrowIfNull(stack);
@@ -83,12 +86,15 @@ public sealed class PressSession
         _work = work;
         _figures = catalogue.Work;
         _room = roomCelsius;
-        List<SheetField> blank = [.. Enumerable.Range(0, (int)work.Form.Layers.Value).Select(i => SheetField.At(Damp(work.Material.Thermal.Sheet(Workpiece.BlankSheet(i)), moisture), roomCelsius))];
-        var underlay = work.Form.Supported && work.Underlay.Thermal is { } thermal ? SheetField.At(thermal.Sheet(Workpiece.UnderlaySheet), roomCelsius) : null;
+        List<SheetField> blank = [.. Enumerable.Range(0, (int)work.Form.Layers.Value)
+            .Select(i => SheetField.At(Damp(work.Material.Thermal.Sheet(Workpiece.BlankSheet(i)), moisture), roomCelsius))];
+        var underlay = work.Form.Supported && work.Underlay.Thermal is { } thermal
+            ? SheetField.At(thermal.Sheet(Workpiece.UnderlaySheet), roomCelsius) : null;
         var carrier = catalogue.Carrier.Thermal!.Sheet(Workpiece.CarrierSheet);
         _prints = [.. stack.Select(top => new PrintColumn(
             new StackColumn([.. blank.Select(b => b.Copy())], underlay?.Copy()),
-            [.. stack.Where(v => v.Id == top.Id || top.Over.Contains(v.Id, StringComparer.Ordinal)).Select(v => new VinylInColumn(v, v.Vinyl.Thermal.Sheet(Workpiece.SheetOf(v.Id)), carrier, _figures, roomCelsius))]))];
+            [.. stack.Where(v => v.Id == top.Id || top.Over.Contains(v.Id, StringComparer.Ordinal))
+                .Select(v => new VinylInColumn(v, v.Vinyl.Thermal.Sheet(Workpiece.SheetOf(v.Id)), carrier, _figures, roomCelsius))]))];
         // What lies on the other face looks down until the piece is turned over.
         foreach (var print in _prints.Where(p => p.Vinyls[^1].What.OtherFace))
             print.Stack.TurnOver();
@@ -133,7 +139,8 @@ public sealed class PressSession
     /// <summary>Temperature of the upper face of what lies on top at the layer laid last: its carrier while that is on, °C.</summary>
     public Lanes TopCelsius => Shown.Stack.Current.InterfaceCelsius(0);
 
-    /// <summary>Bond so far in a lane, in reference seconds at the reference pressure: of the only layer, or of the one laid last.</summary>
+    /// <summary>Bond so far in a lane, in reference seconds at the reference pressure: of the only layer, or of the one laid
+    /// last.</summary>
     public double Bond(int lane = 0) => Bond(_focus.Id, lane);
 
     /// <summary>HeatDose so far in a lane, in reference seconds: of the only layer, or of the one laid last.</summary>
@@ -176,7 +183,9 @@ public sealed class PressSession
         }
 
         _pressed = LaneMath.From(pressed);
-        TopFace top = _work.Source.HotAirWm2K is { } air ? new TopFace.Open(air.Value * (_work.Source.Duty?.Value ?? 1), setting.PlateCelsius) : new TopFace.UnderPlate(LaneMath.From(conductance));
+        TopFace top = _work.Source.HotAirWm2K is { } air
+            ? new TopFace.Open(air.Value * (_work.Source.Duty?.Value ?? 1), setting.PlateCelsius)
+            : new TopFace.UnderPlate(LaneMath.From(conductance));
         Run(sheet, onBench: false, top, setting.PlateCelsius, setting.Seconds, StepSchedule.Press, observer);
         _pressed = Lanes.Zero;
     }
@@ -188,7 +197,9 @@ public sealed class PressSession
     /// <param name="observer">Sees every step and may end the phase.</param>
     public void Open(CoolingPlace place, double seconds, Lanes plateCelsius, ISessionObserver? observer = null)
     {
-        Run(null, onBench: place == CoolingPlace.ColdBench && _work.Form.Supported, new TopFace.Open(Surroundings.OpenAirWm2K, _room), plateCelsius, seconds, StepSchedule.Cooling, observer);
+        Run(null, onBench: place == CoolingPlace.ColdBench
+            && _work.Form.Supported, new TopFace.Open(Surroundings.OpenAirWm2K, _room), plateCelsius, seconds, StepSchedule.Cooling,
+            observer);
     }
 
     /// <summary>Lays every layer on the blank, carriers up, all at room temperature.</summary>
@@ -201,7 +212,8 @@ public sealed class PressSession
         ArgumentNullException.ThrowIfNull(layers);
         foreach (var vinyl in _prints.SelectMany(p => p.Vinyls).Where(v => layers.Contains(v.What.Id, StringComparer.Ordinal)))
             vinyl.Lay(_room);
-        _focus = layers.Contains(_lead.Id, StringComparer.Ordinal) ? _lead : _prints.Last(p => layers.Contains(p.Id, StringComparer.Ordinal));
+        _focus = layers.Contains(_lead.Id, StringComparer.Ordinal)
+            ? _lead : _prints.Last(p => layers.Contains(p.Id, StringComparer.Ordinal));
     }
 
     /// <summary>Preheats the bare blank, then opens and lays the vinyl, as every piece begins.</summary>
@@ -268,13 +280,16 @@ public sealed class PressSession
         _bare.DryOut();
     }
 
-    private PrintColumn Shown => _prints.Where(p => p.Vinyls[^1].What.OtherFace == _focus.Vinyls[^1].What.OtherFace).MaxBy(p => (p.Vinyls.Count, p == _focus))!;
+    private PrintColumn Shown =>
+        _prints.Where(p => p.Vinyls[^1].What.OtherFace == _focus.Vinyls[^1].What.OtherFace).MaxBy(p => (p.Vinyls.Count, p == _focus))!;
 
     private IEnumerable<VinylInColumn> Everywhere(string layer) => _prints.SelectMany(p => p.Vinyls).Where(v => v.What.Id == layer);
 
-    private static Sheet Damp(Sheet sheet, double factor) => sheet with { Substance = sheet.Substance with { MoistureRegain = Math.Min(1, sheet.Substance.MoistureRegain * factor) } };
+    private static Sheet Damp(Sheet sheet, double factor) =>
+        sheet with { Substance = sheet.Substance with { MoistureRegain = Math.Min(1, sheet.Substance.MoistureRegain * factor) } };
 
-    private void Run(Sheet? cover, bool onBench, TopFace top, Lanes plate, double seconds, StepSchedule schedule, ISessionObserver? observer)
+    private void Run(Sheet? cover, bool onBench, TopFace top, Lanes plate, double seconds, StepSchedule schedule,
+        ISessionObserver? observer)
     {
         var bottom = new BottomFace(Surroundings.BelowUnderlayWm2K, _room);
         foreach (var print in _prints)

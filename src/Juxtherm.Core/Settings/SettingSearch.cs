@@ -49,7 +49,8 @@ public sealed record WorstCase(double LeastBond, double MostHeatDose, double Hot
 /// <param name="Outcome">How good it is.</param>
 /// <param name="Worst">What it comes to when everything is off.</param>
 /// <param name="Window">What every temperature allows, also between the places of the dial.</param>
-public sealed record FoundSetting(DialPosition Dial, double Seconds, TemperatureRow Chosen, IReadOnlyList<TemperatureRow> Rows, SettingOutcome Outcome, WorstCase Worst, SettingWindow Window)
+public sealed record FoundSetting(DialPosition Dial, double Seconds, TemperatureRow Chosen, IReadOnlyList<TemperatureRow> Rows,
+    SettingOutcome Outcome, WorstCase Worst, SettingWindow Window)
 {
     /// <summary>What would have been found, where somebody takes another setting; null where this is it.</summary>
     public FoundSetting? Instead { get; init; }
@@ -112,7 +113,8 @@ public static class SettingSearch
     {
         ArgumentNullException.ThrowIfNull(work);
         ArgumentNullException.ThrowIfNull(chart);
-        return Find([LayerAim.Alone(work, chart, reference)], work.Source.PressureKPa[chart.Pressure.Value].Value, PreheatSeconds(work), catalogue);
+        return Find([LayerAim.Alone(work, chart, reference)], work.Source.PressureKPa[chart.Pressure.Value].Value, PreheatSeconds(work),
+            catalogue);
     }
 
     /// <summary>Searches the dial for one setting that serves all layers.</summary>
@@ -129,8 +131,10 @@ public static class SettingSearch
         var shortest = catalogue.Work.ShortestPressSeconds.Value;
         var longest = catalogue.Work.LongestPressSeconds.Value;
 
-        FoundSetting Take(TemperatureRow row, double seconds, SettingOutcome outcome) => new(row.Dial, seconds, row, rows, outcome, window.WorstOf(row.Dial, seconds), window);
-        // The rows are read between computed temperatures: what they promise is tried outright, and a second more given where it is not kept.
+        FoundSetting Take(TemperatureRow row, double seconds, SettingOutcome outcome) =>
+            new(row.Dial, seconds, row, rows, outcome, window.WorstOf(row.Dial, seconds), window);
+        // The rows are read between computed temperatures: what they promise is tried outright, and a second more given where it is not
+        // kept.
         FoundSetting TakeSafe(TemperatureRow row)
         {
             var taken = Take(row, Math.Ceiling(row.NeedsSeconds!.Value), SettingOutcome.Safe);
@@ -143,14 +147,17 @@ public static class SettingSearch
         {
             var above = row.Dial.FaceCelsius - aim.Chart.Celsius.Value;
             // Hard goods soak heat up: their plate has to be hotter than the chart for the vinyl to be as hot.
-            return above > 0 && aim.Work.Material.Kind == MaterialKind.Hard ? above * SoakedUp : Math.Abs(above) + FarWeighs * Math.Max(0, Math.Abs(above) - ChartSpreadK);
+            return above > 0 && aim.Work.Material.Kind == MaterialKind.Hard
+                ? above * SoakedUp : Math.Abs(above) + FarWeighs * Math.Max(0, Math.Abs(above) - ChartSpreadK);
         }
 
         double FromChart(TemperatureRow row, double seconds) =>
-            aims.Average(aim => OffChart(row, aim)) + LongWeighs * Math.Max(0, seconds - ComfortableSeconds) + (row.DyeMovesFromSeconds < seconds ? StillDyeWorthK : 0);
+            aims.Average(aim => OffChart(row, aim)) + LongWeighs * Math.Max(0, seconds - ComfortableSeconds)
+            + (row.DyeMovesFromSeconds < seconds ? StillDyeWorthK : 0);
 
         // Patience is not harm: where nothing else ends the press there is plenty of room.
-        double Room(TemperatureRow row) => row.SafeToSeconds >= longest ? 1 : Math.Clamp(Math.Log2(row.SafeToSeconds / row.NeedsSeconds!.Value), 0, 1);
+        double Room(TemperatureRow row) =>
+            row.SafeToSeconds >= longest ? 1 : Math.Clamp(Math.Log2(row.SafeToSeconds / row.NeedsSeconds!.Value), 0, 1);
 
         double Cost(TemperatureRow row) => row.IsSafe
             ? FromChart(row, row.NeedsSeconds!.Value) + RoomWorthK * (1 - Room(row))
@@ -165,8 +172,10 @@ public static class SettingSearch
 
         // Short of the target: as near the chart as it still holds. Not even that: where the bond comes furthest.
         var holding = rows.Where(r => r.Holds).ToList();
-        var fallback = holding.Count > 0 ? holding.MinBy(r => aims.Average(a => Math.Abs(r.Dial.FaceCelsius - a.Chart.Celsius.Value)))! : rows.MaxBy(r => r.BondAtMost)!;
-        return Take(fallback, Math.Max(1, Math.Floor(fallback.MostSeconds)), holding.Count > 0 ? SettingOutcome.Short : SettingOutcome.None);
+        var fallback = holding.Count > 0
+            ? holding.MinBy(r => aims.Average(a => Math.Abs(r.Dial.FaceCelsius - a.Chart.Celsius.Value)))! : rows.MaxBy(r => r.BondAtMost)!;
+        return Take(fallback, Math.Max(1, Math.Floor(fallback.MostSeconds)), holding.Count > 0
+            ? SettingOutcome.Short : SettingOutcome.None);
     }
 
     /// <summary>
@@ -191,10 +200,13 @@ public static class SettingSearch
         bool Enough(double seconds)
         {
             var nominal = window.NominalOf(dial, seconds, backSeconds);
-            return nominal.Bond >= target && (careful ? nominal.HeatOfMost >= IronsRoomUsed : !window.WorstOf(dial, seconds, backSeconds).LetsGo);
+            return nominal.Bond >= target
+                && (careful ? nominal.HeatOfMost >= IronsRoomUsed : !window.WorstOf(dial, seconds, backSeconds).LetsGo);
         }
 
-        var (low, high) = (Math.Max(figures.ShortestPressSeconds.Value, careful ? 0 : Math.Ceiling(found.Chosen.HoldsFromSeconds ?? found.Seconds)), found.Seconds);
+        var (low, high) =
+            (Math.Max(figures.ShortestPressSeconds.Value, careful ? 0 : Math.Ceiling(found.Chosen.HoldsFromSeconds ?? found.Seconds)),
+                found.Seconds);
         while (low < high && Enough(high - 1))
         {
             var middle = Math.Floor((low + high) / 2);
@@ -207,7 +219,17 @@ public static class SettingSearch
         var worst = window.WorstOf(dial, high, backSeconds);
         var safe = !worst.LetsGo && worst.MostHeatDose <= aims.Min(a => a.MostHeatDose) && worst.HottestBareCelsius <= limit;
         var behind = window.BeforeTheBack(found.Seconds - high, 1 - (least.HeatOfMost - window.NominalOf(dial, high).HeatOfMost));
-        return found with { Chosen = behind.At(dial), Rows = behind.Rows, Window = behind, Seconds = high, BackSeconds = backSeconds, Worst = worst, Outcome = safe ? SettingOutcome.Safe : found.Outcome == SettingOutcome.Safe ? SettingOutcome.Narrow : found.Outcome };
+        return found
+            with
+        {
+            Chosen = behind.At(dial),
+            Rows = behind.Rows,
+            Window = behind,
+            Seconds = high,
+            BackSeconds = backSeconds,
+            Worst = worst,
+            Outcome = safe ? SettingOutcome.Safe : found.Outcome == SettingOutcome.Safe ? SettingOutcome.Narrow : found.Outcome
+        };
     }
 
     /// <summary>The time that gives the same bond elsewhere: this vinyl on another stack, plate or pressure.</summary>
@@ -246,7 +268,8 @@ public static class SettingSearch
     private static double CarefulSeconds(TemperatureRow row)
     {
         var target = row.TargetSeconds!.Value;
-        return row.Dial.Mark is null ? target : Math.Max(target, Math.Min(row.SafeFromSeconds ?? double.PositiveInfinity, row.MostSeconds * IronsRoomUsed));
+        return row.Dial.Mark is null
+            ? target : Math.Max(target, Math.Min(row.SafeFromSeconds ?? double.PositiveInfinity, row.MostSeconds * IronsRoomUsed));
     }
 
     /// <summary>Rounds up to what a kitchen timer shows, unless that would overstep the limit.</summary>

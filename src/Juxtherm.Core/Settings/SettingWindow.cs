@@ -58,13 +58,15 @@ public sealed class SettingWindow
         ArgumentNullException.ThrowIfNull(catalogue);
         (_aims, _pressureKPa, _preheatSeconds, _catalogue) = ([.. aims.Distinct()], pressureKPa, preheatSeconds, catalogue);
         var source = Source;
-        Dial = [.. DialPosition.Of(source).Where(d => source.HotAirWm2K is not null || d.Celsius is >= CoolestUsefulCelsius and <= HottestUsefulCelsius)];
+        Dial = [.. DialPosition.Of(source)
+            .Where(d => source.HotAirWm2K is not null || d.Celsius is >= CoolestUsefulCelsius and <= HottestUsefulCelsius)];
         var factor = source.PressureErrorFactor.Value;
         var sweeps = new WindowSweep[_aims.Count * 3];
         Parallel.For(0, sweeps.Length, i =>
         {
             var (aim, side) = (_aims[i / 3], (i % 3) - 1);
-            sweeps[i] = new WindowSweep(aim, catalogue, pressureKPa * Math.Pow(factor, side), preheatSeconds, Dampness(side), Dial[0].Face(side), Dial[^1].Face(side), untilItHolds: side < 0);
+            sweeps[i] = new WindowSweep(aim, catalogue, pressureKPa * Math.Pow(factor, side), preheatSeconds, Dampness(side), Dial[0]
+                .Face(side), Dial[^1].Face(side), untilItHolds: side < 0);
         });
         _sweeps = [.. sweeps.Chunk(3).Select(three => (three[1], three[0], three[2]))];
         Rows = [.. Dial.Select(At)];
@@ -72,12 +74,14 @@ public sealed class SettingWindow
 
     private SettingWindow(SettingWindow front, double sparedSeconds, double leftShare)
     {
-        (_aims, _sweeps, _catalogue, _pressureKPa, _preheatSeconds) = (front._aims, front._sweeps, front._catalogue, front._pressureKPa, front._preheatSeconds);
+        (_aims, _sweeps, _catalogue, _pressureKPa, _preheatSeconds) = (front._aims, front._sweeps, front._catalogue, front._pressureKPa,
+            front._preheatSeconds);
         (_sparedSeconds, _leftShare, Dial) = (sparedSeconds, leftShare, front.Dial);
         Rows = [.. Dial.Select(At)];
     }
 
-    /// <summary>The same for the front alone, where a press from the back follows: found at one place of the dial and taken to be alike at the others.</summary>
+    /// <summary>The same for the front alone, where a press from the back follows: found at one place of the dial and taken to be alike at
+    /// the others.</summary>
     /// <param name="sparedSeconds">How much less the front needs, s.</param>
     /// <param name="leftShare">Share of the front's time until harm that is left, 0 to 1.</param>
     public SettingWindow BeforeTheBack(double sparedSeconds, double leftShare) => new(this, sparedSeconds, leftShare);
@@ -101,7 +105,8 @@ public sealed class SettingWindow
             var reach = s.Nominal.At(dial.FaceCelsius);
             var worst = s.Hot.At(dial.Face(1));
             var most = Math.Min(longest, Math.Min(reach.VinylEnds, reach.BlankEnds) * _leftShare);
-            var because = reach.BlankEnds * _leftShare <= most ? TimeLimit.Blank : reach.VinylEnds * _leftShare <= most ? TimeLimit.Vinyl : TimeLimit.Patience;
+            var because = reach.BlankEnds * _leftShare <= most
+                ? TimeLimit.Blank : reach.VinylEnds * _leftShare <= most ? TimeLimit.Vinyl : TimeLimit.Patience;
             double? Front(double seconds) => double.IsInfinity(seconds) ? null : Math.Max(Math.Min(seconds, 1), seconds - _sparedSeconds);
             return new TemperatureRow(
                 dial, Front(reach.Holds), Front(reach.Target), most, because, reach.BondAtEnd, Finite(worst.DyeMoves),
@@ -120,13 +125,15 @@ public sealed class SettingWindow
         {
             // Cold and hot run side by side in two lanes, but dampness belongs to the sheets: so a run for each.
             var (cold, hot) = (Run(aim, dial, -1, seconds, backSeconds), Run(aim, dial, 1, seconds, backSeconds));
-            return (Bond: cold.Bond() / aim.WantedBond, Holds: aim.Work.Vinyl.HoldsFromBond.Value, HeatDose: hot.HeatDose() / aim.Reference.HeatDoseSeconds, Hottest: hot.HottestBare());
+            return (Bond: cold.Bond() / aim.WantedBond, Holds: aim.Work.Vinyl.HoldsFromBond.Value,
+                HeatDose: hot.HeatDose() / aim.Reference.HeatDoseSeconds, Hottest: hot.HottestBare());
         }).ToList();
         var least = worst.MinBy(w => w.Bond / w.Holds);
         return new WorstCase(least.Bond, worst.Max(w => w.HeatDose), worst.Max(w => w.Hottest)) { LetsGo = least.Bond < least.Holds };
     }
 
-    /// <summary>The neediest layer's bond, as a share of the wanted, and the most delicate one's heat, as a share of its chart's, with everything as it should be.</summary>
+    /// <summary>The neediest layer's bond, as a share of the wanted, and the most delicate one's heat, as a share of its chart's, with
+    /// everything as it should be.</summary>
     /// <param name="dial">Where the dial stands.</param>
     /// <param name="seconds">Press time, s.</param>
     /// <param name="backSeconds">How long it is pressed from the back as well, s; 0 for not at all.</param>
@@ -134,10 +141,13 @@ public sealed class SettingWindow
     {
         ArgumentNullException.ThrowIfNull(dial);
         var runs = _aims.Select(aim => (Aim: aim, Session: Run(aim, dial, 0, seconds, backSeconds))).ToList();
-        return (runs.Min(r => r.Session.Bond() / r.Aim.WantedBond), runs.Max(r => r.Session.HeatDose() / r.Aim.Reference.HeatDoseSeconds / r.Aim.MostHeatDose), runs.Max(r => r.Session.HottestBare()));
+        return (runs.Min(r => r.Session.Bond() / r.Aim.WantedBond),
+            runs.Max(r => r.Session.HeatDose() / r.Aim.Reference.HeatDoseSeconds / r.Aim.MostHeatDose),
+            runs.Max(r => r.Session.HottestBare()));
     }
 
-    /// <summary>The hottest that the bare face of any of so many pieces gets, pressed one after the other with everything off to the hot side, °C: underlay and plate warm up from piece to piece.</summary>
+    /// <summary>The hottest that the bare face of any of so many pieces gets, pressed one after the other with everything off to the hot
+    /// side, °C: underlay and plate warm up from piece to piece.</summary>
     /// <param name="dial">Where the dial stands.</param>
     /// <param name="seconds">Press time, s.</param>
     /// <param name="pieces">How many, from 1.</param>

@@ -89,7 +89,13 @@ internal sealed class StackColumn(List<SheetField> blank, SheetField? underlay)
 
     public HeatColumn Current => _current ?? throw new InvalidOperationException("No phase has been run yet.");
 
-    public StackColumn Copy() => new(Blank.ConvertAll(b => b.Copy()), Underlay?.Copy()) { _bench = _bench?.ConvertAll(b => b.Copy()), _plate = _plate, Turned = Turned };
+    public StackColumn Copy() =>
+        new(Blank.ConvertAll(b => b.Copy()), Underlay?.Copy())
+        {
+            _bench = _bench?.ConvertAll(b => b.Copy()),
+            _plate = _plate,
+            Turned = Turned
+        };
 
     public int IndexOf(string sheet)
     {
@@ -137,7 +143,8 @@ internal sealed class StackColumn(List<SheetField> blank, SheetField? underlay)
     public void Build(IReadOnlyList<VinylInColumn> vinyls, Sheet? cover, bool onBench, double room, Plate kind, Lanes startCelsius)
     {
         // From the top: each laid vinyl under its carrier, the last one uppermost; then the blank.
-        var print = vinyls.Reverse().Where(v => v.Field is not null).SelectMany(v => v.Carrier is { } carrier ? [carrier, v.Field!] : new[] { v.Field! });
+        var print = vinyls.Reverse().Where(v => v.Field is not null)
+            .SelectMany(v => v.Carrier is { } carrier ? [carrier, v.Field!] : new[] { v.Field! });
         List<SheetField> work = Turned ? [.. Blank, .. print.Reverse()] : [.. print, .. Blank];
         if (cover is not null)
             work.Insert(0, SheetField.At(cover, room));

@@ -20,11 +20,13 @@ public enum TimeLimit
 /// <param name="MostSeconds">Up to here nothing is harmed, s; 0 when even the preheat is too hot.</param>
 /// <param name="EndsBecause">What ends it.</param>
 /// <param name="BondAtMost">Share of the wanted bond at the end of that time.</param>
-/// <param name="DyeMovesFromSeconds">From here the blank's dye may move with everything off to the hot side, s; null when it does not.</param>
+/// <param name="DyeMovesFromSeconds">From here the blank's dye may move with everything off to the hot side, s; null when it does
+/// not.</param>
 /// <param name="SafeFromSeconds">From here it holds even with everything off to the cold side, s; null when never.</param>
 /// <param name="SafeToSeconds">Up to here nothing is harmed even with everything off to the hot side, s.</param>
 public sealed record TemperatureRow(
-    DialPosition Dial, double? HoldsFromSeconds, double? TargetSeconds, double MostSeconds, TimeLimit EndsBecause, double BondAtMost, double? DyeMovesFromSeconds, double? SafeFromSeconds, double SafeToSeconds)
+    DialPosition Dial, double? HoldsFromSeconds, double? TargetSeconds, double MostSeconds, TimeLimit EndsBecause, double BondAtMost,
+    double? DyeMovesFromSeconds, double? SafeFromSeconds, double SafeToSeconds)
 {
     /// <summary>The wanted bond is reached before anything is harmed.</summary>
     public bool ReachesTarget => TargetSeconds <= MostSeconds;
@@ -48,7 +50,8 @@ public sealed record TemperatureRow(
         double? Latest(Func<TemperatureRow, double?> of) => rows.Any(r => of(r) is null) ? null : rows.Max(of);
         var first = rows.MinBy(r => r.MostSeconds)!;
         return new TemperatureRow(
-            first.Dial, Latest(r => r.HoldsFromSeconds), Latest(r => r.TargetSeconds), first.MostSeconds, first.EndsBecause, rows.Min(r => r.BondAtMost), rows.Min(r => r.DyeMovesFromSeconds),
+            first.Dial, Latest(r => r.HoldsFromSeconds), Latest(r => r.TargetSeconds), first.MostSeconds, first.EndsBecause,
+            rows.Min(r => r.BondAtMost), rows.Min(r => r.DyeMovesFromSeconds),
             Latest(r => r.SafeFromSeconds), rows.Min(r => r.SafeToSeconds));
     }
 }

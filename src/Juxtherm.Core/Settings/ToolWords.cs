@@ -3,7 +3,8 @@ using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Settings;
 
-/// <summary>Words that fit the tool at hand and what is pressed: a plate swings away, an iron is set aside, a wrap is opened, a gun is switched off.</summary>
+/// <summary>Words that fit the tool at hand and what is pressed: a plate swings away, an iron is set aside, a wrap is opened, a gun is
+/// switched off.</summary>
 /// <param name="work">The piece of work.</param>
 /// <param name="words">Says it.</param>
 internal sealed class ToolWords(Workpiece work, IWords words)
@@ -20,7 +21,9 @@ internal sealed class ToolWords(Workpiece work, IWords words)
 
     /// <summary>Turning it on.</summary>
     /// <param name="set">Where its dial or mark is to stand.</param>
-    public string HeatUp(string set) => Gun ? words.Say("tool-words.heat-up", ("set", set)) : work.Source.Marks.Count > 0 ? words.Say("tool-words.heat-up-2", ("set", set)) : words.Say("tool-words.heat-up-3", ("set", set));
+    public string HeatUp(string set) =>
+        Gun ? words.Say("tool-words.heat-up", ("set", set))
+        : work.Source.Marks.Count > 0 ? words.Say("tool-words.heat-up-2", ("set", set)) : words.Say("tool-words.heat-up-3", ("set", set));
 
     /// <summary>How it is kept out of the way while hands are at the piece.</summary>
     public string OutOfTheWay => Gun ? words.Say("tool-words.out-of-the-way")
@@ -44,5 +47,7 @@ internal sealed class ToolWords(Workpiece work, IWords words)
     };
 
     /// <summary>What lies beside the print, bare.</summary>
-    public string Beside => work.Material.Kind == MaterialKind.Cloth ? words.Say("tool-words.beside") : words.Say("tool-words.beside-2", ("form", work.Form.Name));
+    public string Beside =>
+        work.Material.Kind == MaterialKind.Cloth
+        ? words.Say("tool-words.beside") : words.Say("tool-words.beside-2", ("form", work.Form.Name));
 }

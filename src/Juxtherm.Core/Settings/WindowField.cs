@@ -29,7 +29,8 @@ public enum FieldLimit
 /// <param name="Nominal">By row and column, the margin with everything as it should be.</param>
 /// <param name="Worst">By row and column, the margin with everything off to one side.</param>
 public sealed record WindowField(
-    IReadOnlyList<double> Celsius, IReadOnlyList<double> Seconds, IReadOnlyList<IReadOnlyList<FieldLimit>> Limit, IReadOnlyList<IReadOnlyList<double>> Nominal, IReadOnlyList<IReadOnlyList<double>> Worst)
+    IReadOnlyList<double> Celsius, IReadOnlyList<double> Seconds, IReadOnlyList<IReadOnlyList<FieldLimit>> Limit,
+    IReadOnlyList<IReadOnlyList<double>> Nominal, IReadOnlyList<IReadOnlyList<double>> Worst)
 {
     private const double MostMargin = 2;
 
@@ -49,13 +50,19 @@ public sealed record WindowField(
         {
             var share = (double)i / (temperatures - 1);
             double Between(double a, double b) => a + (b - a) * share;
-            return window.At(new DialPosition(Between(low.Celsius, high.Celsius), Between(low.FaceCelsius, high.FaceCelsius), null, low.Unit, null, Between(low.ErrorK, high.ErrorK)));
+            return window.At(
+                new DialPosition(Between(low.Celsius, high.Celsius), Between(low.FaceCelsius, high.FaceCelsius), null, low.Unit, null,
+                    Between(low.ErrorK, high.ErrorK)));
         }).ToList();
         return new WindowField(
             [.. rows.Select(r => Math.Round(r.Dial.Celsius, 1))], seconds,
             [.. rows.Select(r => (IReadOnlyList<FieldLimit>)[.. seconds.Select(t => LimitAt(r, t))])],
-            [.. rows.Select(r => (IReadOnlyList<double>)[.. seconds.Select(t => Margin(t, r.HoldsFromSeconds, r.MostSeconds, r.EndsBecause == TimeLimit.Patience))])],
-            [.. rows.Select(r => (IReadOnlyList<double>)[.. seconds.Select(t => Margin(t, r.SafeFromSeconds, r.SafeToSeconds, r.SafeToSeconds >= longestSeconds))])]);
+            [.. rows.Select(r =>
+                (IReadOnlyList<double>)[
+                    .. seconds.Select(t => Margin(t, r.HoldsFromSeconds, r.MostSeconds, r.EndsBecause == TimeLimit.Patience))])],
+            [.. rows.Select(r =>
+                (IReadOnlyList<double>)[
+                    .. seconds.Select(t => Margin(t, r.SafeFromSeconds, r.SafeToSeconds, r.SafeToSeconds >= longestSeconds))])]);
     }
 
     private static FieldLimit LimitAt(TemperatureRow row, double seconds)

@@ -11,7 +11,8 @@ namespace Juxtherm.Core.Settings;
 /// <param name="BlankEnds">The bare blank reaches its limit, s; infinite when not, 0 when the preheat already passes it.</param>
 /// <param name="DyeMoves">The bare blank reaches where its dye moves, s; infinite when not, or when it has none that moves.</param>
 /// <param name="BondAtEnd">Share of the wanted bond when the first of the limits, or patience, ends it.</param>
-internal sealed record SweepRow(double PlateCelsius, double Holds, double Target, double VinylEnds, double BlankEnds, double DyeMoves, double BondAtEnd);
+internal sealed record SweepRow(double PlateCelsius, double Holds, double Target, double VinylEnds, double BlankEnds, double DyeMoves,
+    double BondAtEnd);
 
 /// <summary>A reach computed outright, with how hot the bare blank had been by then after each step of the press.</summary>
 /// <param name="Reach">What is reached, and when.</param>
@@ -33,7 +34,8 @@ internal sealed class WindowSweep
     private readonly double _limitCelsius;
     private readonly double _dyeCelsius;
 
-    public WindowSweep(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds, double moisture, double fromCelsius, double toCelsius, bool untilItHolds = false)
+    public WindowSweep(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds, double moisture,
+        double fromCelsius, double toCelsius, bool untilItHolds = false)
     {
         _longest = catalogue.Work.LongestPressSeconds.Value;
         var material = aim.Work.Material;
@@ -41,7 +43,8 @@ internal sealed class WindowSweep
         _dyeCelsius = material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity;
         var steps = Math.Max(1, (int)Math.Ceiling((toCelsius - fromCelsius) / StepK));
         var plates = Enumerable.Range(0, steps + 1).Select(i => fromCelsius + (toCelsius - fromCelsius) * i / steps);
-        _reaches = [.. plates.Chunk(LaneMath.Count).SelectMany(four => Run(aim, catalogue, pressureKPa, preheatSeconds, moisture, four, untilItHolds))];
+        _reaches = [.. plates.Chunk(LaneMath.Count)
+            .SelectMany(four => Run(aim, catalogue, pressureKPa, preheatSeconds, moisture, four, untilItHolds))];
     }
 
     /// <summary>What a plate temperature reaches; outside the sweep its nearest end.</summary>
@@ -56,9 +59,13 @@ internal sealed class WindowSweep
         var share = (celsius - low.PlateCelsius) / (high.PlateCelsius - low.PlateCelsius);
         double Between(double a, double b) => a + (b - a) * share;
         // Not reached at one end: unsure in between, so not reached. A limit not met there stands at the longest press.
-        double Reached(double a, double b) => share >= 1 ? b : double.IsInfinity(a) || double.IsInfinity(b) ? double.PositiveInfinity : Between(a, b);
-        double Limit(double a, double b) => double.IsInfinity(a) && double.IsInfinity(b) ? a : Between(Math.Min(a, _longest), Math.Min(b, _longest));
-        return new SweepRow(celsius, Reached(low.Holds, high.Holds), Reached(low.Target, high.Target), Limit(low.VinylEnds, high.VinylEnds), BareReaches(_reaches[above - 1], _reaches[above], share, _limitCelsius), BareReaches(_reaches[above - 1], _reaches[above], share, _dyeCelsius), Between(low.BondAtEnd, high.BondAtEnd));
+        double Reached(double a, double b) =>
+            share >= 1 ? b : double.IsInfinity(a) || double.IsInfinity(b) ? double.PositiveInfinity : Between(a, b);
+        double Limit(double a, double b) =>
+            double.IsInfinity(a) && double.IsInfinity(b) ? a : Between(Math.Min(a, _longest), Math.Min(b, _longest));
+        return new SweepRow(celsius, Reached(low.Holds, high.Holds), Reached(low.Target, high.Target), Limit(low.VinylEnds, high.VinylEnds),
+            BareReaches(_reaches[above - 1], _reaches[above], share, _limitCelsius),
+            BareReaches(_reaches[above - 1], _reaches[above], share, _dyeCelsius), Between(low.BondAtEnd, high.BondAtEnd));
     }
 
     /// <summary>When the bare blank, between two computed plates, has been as hot as that.</summary>
@@ -84,17 +91,22 @@ internal sealed class WindowSweep
         return double.PositiveInfinity;
     }
 
-    private static IEnumerable<ComputedReach> Run(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds, double moisture, double[] plates, bool untilItHolds)
+    private static IEnumerable<ComputedReach> Run(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds,
+        double moisture, double[] plates, bool untilItHolds)
     {
         var work = aim.Work;
         var setting = new PressSetting(LaneMath.From(plates), LaneMath.All(pressureKPa), catalogue.Work.LongestPressSeconds.Value);
         var session = new PressSession(work, catalogue, moisture);
         session.PreheatAndLay(setting with { Seconds = preheatSeconds }, catalogue.Work);
         var target = aim.WantedBond * work.Vinyl.TargetBond.Value * aim.TargetShare;
-        var watch = new Crossings(session, plates.Length, aim.WantedBond * work.Vinyl.HoldsFromBond.Value, target, aim.MostHeatDose * aim.Reference.HeatDoseSeconds, work.Material.LimitCelsius.Value, work.Material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity) { UntilItHolds = untilItHolds };
+        var watch = new Crossings(session, plates.Length, aim.WantedBond * work.Vinyl.HoldsFromBond.Value, target,
+            aim.MostHeatDose * aim.Reference.HeatDoseSeconds, work.Material.LimitCelsius.Value, work.Material.DyeMigrationCelsius?.Value
+            ?? double.PositiveInfinity)
+        { UntilItHolds = untilItHolds };
         session.Press(setting, observer: watch);
         return plates.Select((plate, lane) => new ComputedReach(
-            new SweepRow(plate, watch.Holds(lane), watch.Target(lane), watch.VinylEnds(lane), watch.BlankEnds(lane), watch.DyeMoves(lane), watch.BondWithinLimits(lane) / target), watch.Times, watch.Bare(lane)));
+            new SweepRow(plate, watch.Holds(lane), watch.Target(lane), watch.VinylEnds(lane), watch.BlankEnds(lane), watch.DyeMoves(lane),
+                watch.BondWithinLimits(lane) / target), watch.Times, watch.Bare(lane)));
     }
 }
 
@@ -110,7 +122,8 @@ internal sealed class Crossings : ISessionObserver
     private readonly List<double>[] _bare = [[], [], [], []];
     private double _lastTime;
 
-    public Crossings(PressSession start, int lanes, double holds, double target, double mostHeatDose, double limitCelsius, double dyeCelsius = double.PositiveInfinity)
+    public Crossings(PressSession start, int lanes, double holds, double target, double mostHeatDose, double limitCelsius,
+        double dyeCelsius = double.PositiveInfinity)
     {
         _lanes = lanes;
         _levels = [holds, target, mostHeatDose, limitCelsius, dyeCelsius];
@@ -160,7 +173,8 @@ internal sealed class Crossings : ISessionObserver
             if (!ended)
                 _bondWithin[lane] = bond;
             // Also past the blank's limit: the plates in between read the vinyl's limit from their neighbours.
-            open |= UntilItHolds ? double.IsInfinity(_at[0, lane]) : !ended || double.IsInfinity(_at[1, lane]) || double.IsInfinity(_at[2, lane]);
+            open |= UntilItHolds
+                ? double.IsInfinity(_at[0, lane]) : !ended || double.IsInfinity(_at[1, lane]) || double.IsInfinity(_at[2, lane]);
             (_last[0, lane], _last[1, lane], _last[2, lane]) = (bond, dose, bare);
             _bare[lane].Add(bare);
         }

@@ -41,14 +41,16 @@ public sealed record Workpiece(Vinyl Vinyl, Material Material, ItemForm Form, He
     {
         ArgumentNullException.ThrowIfNull(catalogue);
         return new Workpiece(vinyl, catalogue.Materials[ReferencePractice.Material], catalogue.Forms[ReferencePractice.Form],
-            catalogue.HeatSources[ReferencePractice.HeatSource], catalogue.Covers[ReferencePractice.Cover], catalogue.Underlays[ReferencePractice.Underlay]);
+            catalogue.HeatSources[ReferencePractice.HeatSource], catalogue.Covers[ReferencePractice.Cover],
+            catalogue.Underlays[ReferencePractice.Underlay]);
     }
 }
 
 /// <summary>The temperature scale that the work's two integrals are counted on.</summary>
 internal static class DoseScales
 {
-    public static DoseScale Bond(WorkFigures work, Vinyl vinyl) => new(work.DoseReferenceCelsius.Value, work.DoseZKelvin.Value, vinyl.ActivationCelsius.Value);
+    public static DoseScale Bond(WorkFigures work, Vinyl vinyl) =>
+        new(work.DoseReferenceCelsius.Value, work.DoseZKelvin.Value, vinyl.ActivationCelsius.Value);
 
     public static DoseScale HeatDose(WorkFigures work) => new(work.DoseReferenceCelsius.Value, work.DoseZKelvin.Value);
 }

@@ -34,7 +34,8 @@ public static class Carriers
     {
         ArgumentNullException.ThrowIfNull(upper);
         ArgumentNullException.ThrowIfNull(lower);
-        return upper.Side == lower.Side && upper.Box is { } vinyl && lower.Carrier is { } carrier && vinyl.Overlaps(carrier) && (Boxed(upper, lower) || Of(upper, lower).VinylOnCarrier);
+        return upper.Side == lower.Side && upper.Box is { } vinyl && lower.Carrier is { } carrier && vinyl.Overlaps(carrier)
+            && (Boxed(upper, lower) || Of(upper, lower).VinylOnCarrier);
     }
 
     /// <summary>Whether the edge of a carrier ends on the vinyl of another. False when it is not known where they lie.</summary>
@@ -44,7 +45,8 @@ public static class Carriers
     {
         ArgumentNullException.ThrowIfNull(upper);
         ArgumentNullException.ThrowIfNull(lower);
-        return upper.Side == lower.Side && upper.Carrier is { } carrier && lower.Box is { } vinyl && carrier.Overlaps(vinyl) && (Boxed(upper, lower) ? !carrier.Contains(vinyl) : Of(upper, lower).EdgeOnVinyl);
+        return upper.Side == lower.Side && upper.Carrier is { } carrier && lower.Box is { } vinyl && carrier.Overlaps(vinyl)
+            && (Boxed(upper, lower) ? !carrier.Contains(vinyl) : Of(upper, lower).EdgeOnVinyl);
     }
 
     /// <summary>How far the vinyl of two layers is apart, mm; null when it is not known where they lie.</summary>
@@ -65,7 +67,8 @@ public static class Carriers
         return piece.Box is null ? null : CutShape.Write(CarrierGround(piece));
     }
 
-    /// <summary>The outline of a carrier trimmed along its artwork, as path data on the blank; null when it is not known where it lies.</summary>
+    /// <summary>The outline of a carrier trimmed along its artwork, as path data on the blank; null when it is not known where it
+    /// lies.</summary>
     /// <param name="piece">The layer.</param>
     /// <param name="marginMm">How far it still reaches beyond the artwork, mm.</param>
     public static string? TrimmedPathOf(LayerPiece piece, double marginMm)
@@ -79,7 +82,8 @@ public static class Carriers
     private static Ground VinylGround(LayerPiece piece) => CutShape.GroundOf(piece.Shape, piece.Box!.Value);
 
     private static Ground CarrierGround(LayerPiece piece) =>
-        piece is { Cut: CarrierCut.Contour, Shape: { } shape } ? Plane.Offset(Plane.Filled(shape.In(piece.Box!.Value)), piece.CarrierMarginMm) : Shapes.Polygon(piece.Carrier!.Value);
+        piece is { Cut: CarrierCut.Contour, Shape: { } shape }
+        ? Plane.Offset(Plane.Filled(shape.In(piece.Box!.Value)), piece.CarrierMarginMm) : Shapes.Polygon(piece.Carrier!.Value);
 
     private static Lies Of(LayerPiece a, LayerPiece b)
     {
@@ -87,13 +91,15 @@ public static class Carriers
         static double R(double mm) => Math.Round(mm, 2);
         var (x, y) = (a.Box!.Value, b.Box!.Value);
         var key = new Pair(
-            a.Shape, b.Shape, R(y.XMm - x.XMm), R(y.YMm - x.YMm), R(x.WidthMm), R(x.HeightMm), R(y.WidthMm), R(y.HeightMm), a.CarrierMarginMm, b.CarrierMarginMm, a.Cut, b.Cut);
+            a.Shape, b.Shape, R(y.XMm - x.XMm), R(y.YMm - x.YMm), R(x.WidthMm), R(x.HeightMm), R(y.WidthMm), R(y.HeightMm),
+            a.CarrierMarginMm, b.CarrierMarginMm, a.Cut, b.Cut);
         if (Known.Count >= MostKnown)
             Known.Clear();
         return Known.GetOrAdd(key, _ =>
         {
             var (vinylA, vinylB, carrierA, carrierB) = (VinylGround(a), VinylGround(b), CarrierGround(a), CarrierGround(b));
-            static bool Share(Ground one, Ground two) => one.Intersects(two) && !Plane.Offset(Plane.Intersection(one, two), -HairMm / 2).IsEmpty;
+            static bool Share(Ground one, Ground two) =>
+                one.Intersects(two) && !Plane.Offset(Plane.Intersection(one, two), -HairMm / 2).IsEmpty;
             return new Lies(
                 Share(carrierA, carrierB), Share(vinylA, carrierB),
                 Share(carrierA, vinylB) && !Plane.Offset(carrierA, HairMm).Covers(vinylB),
@@ -102,7 +108,8 @@ public static class Carriers
     }
 
     private readonly record struct Pair(
-        CutShape? A, CutShape? B, double X, double Y, double WidthA, double HeightA, double WidthB, double HeightB, double MarginA, double MarginB, CarrierCut CutA, CarrierCut CutB);
+        CutShape? A, CutShape? B, double X, double Y, double WidthA, double HeightA, double WidthB, double HeightB, double MarginA,
+        double MarginB, CarrierCut CutA, CarrierCut CutB);
 
     private sealed record Lies(bool CarriersMeet, bool VinylOnCarrier, bool EdgeOnVinyl, double ApartMm);
 }

@@ -52,7 +52,8 @@ public sealed record LayerHeats(double OwnTack, double OwnFull, double LaterTack
 /// <param name="ExtraSeconds">How much longer it takes to lay than another, s.</param>
 /// <param name="TackSeconds">Its tack with the wait until it can be peeled, s.</param>
 /// <param name="FullSeconds">Its full press with the wait until it can be peeled, s.</param>
-public sealed record SequenceLayer(string Id, double AreaMm2, bool HeatsOnce, bool FullOnly, double MostHeatDose, LayerHeats Heats, double ExtraSeconds, double TackSeconds, double FullSeconds);
+public sealed record SequenceLayer(string Id, double AreaMm2, bool HeatsOnce, bool FullOnly, double MostHeatDose, LayerHeats Heats,
+    double ExtraSeconds, double TackSeconds, double FullSeconds);
 
 /// <summary>What is asked: the layers of one face, what holds between them, and how they are to be pressed.</summary>
 /// <param name="Layers">The layers, up to twelve.</param>
@@ -64,7 +65,8 @@ public sealed record SequenceLayer(string Id, double AreaMm2, bool HeatsOnce, bo
 /// <param name="FullsAfter">Full presses that follow in any case, such as one more over all.</param>
 /// <param name="LaySeconds">Laying what goes together, s.</param>
 public sealed record SequenceQuestion(
-    IReadOnlyList<SequenceLayer> Layers, Func<string, string, bool> Lies, Func<string, string, bool> Together, LayerMethod Method, bool CarrierLast, double LastSeconds, int FullsAfter, double LaySeconds)
+    IReadOnlyList<SequenceLayer> Layers, Func<string, string, bool> Lies, Func<string, string, bool> Together, LayerMethod Method,
+    bool CarrierLast, double LastSeconds, int FullsAfter, double LaySeconds)
 {
     /// <summary>The crafter's own order of laying; empty to leave it to the search. What stands earlier is not laid later.</summary>
     public IReadOnlyList<string> Wanted { get; init; } = [];

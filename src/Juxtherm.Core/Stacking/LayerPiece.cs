@@ -23,7 +23,8 @@ public enum CarrierCut
 /// <param name="CarrierMarginMm">How far its carrier reaches beyond it, mm.</param>
 /// <param name="Over">Ids of layers that it is said to lie on.</param>
 /// <param name="Side">Which face it lies on; layers of different faces never meet.</param>
-public sealed record LayerPiece(string Id, Vinyl Vinyl, PeelMethod Peel, Box? Box, double? AreaMm2, double CarrierMarginMm, IReadOnlyList<string> Over, int Side = 0)
+public sealed record LayerPiece(string Id, Vinyl Vinyl, PeelMethod Peel, Box? Box, double? AreaMm2, double CarrierMarginMm,
+    IReadOnlyList<string> Over, int Side = 0)
 {
     /// <summary>Its true shape, fitted into its box; null while only the box is known.</summary>
     public CutShape? Shape { get; init; }

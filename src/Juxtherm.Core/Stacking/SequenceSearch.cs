@@ -39,13 +39,17 @@ public sealed class SequenceSearch
         _below = [.. _layers.Select(l => Mask(j => _layers[j].Id != l.Id && about.Lies(l.Id, _layers[j].Id)))];
         _together = [.. _layers.Select((l, i) => Mask(j => j != i && about.Together(l.Id, _layers[j].Id)))];
         _larger = [.. _layers.Select(l => Mask(j => _layers[j].AreaMm2 > l.AreaMm2))];
-        var place = about.Wanted.Select((id, at) => (id, at)).DistinctBy(w => w.id, StringComparer.Ordinal).ToDictionary(w => w.id, w => w.at, StringComparer.Ordinal);
-        _wantedBefore = [.. _layers.Select(l => place.TryGetValue(l.Id, out var mine) ? Mask(j => place.TryGetValue(_layers[j].Id, out var other) && other < mine) : 0)];
+        var place = about.Wanted.Select((id, at) => (id, at)).DistinctBy(w => w.id, StringComparer.Ordinal)
+            .ToDictionary(w => w.id, w => w.at, StringComparer.Ordinal);
+        _wantedBefore =
+            [.. _layers.Select(l => place.TryGetValue(l.Id, out var mine)
+                ? Mask(j => place.TryGetValue(_layers[j].Id, out var other) && other < mine) : 0)];
         // Foam comes last, and with it whatever lies on it.
         var foam = Mask(i => _layers[i].HeatsOnce);
         _tail = foam | Mask(i => (_below[i] & foam) != 0);
         _fullOnly = _tail | Mask(i => _layers[i].FullOnly);
-        double Seconds(int set, Func<SequenceLayer, double> press) => set == 0 ? 0 : about.LaySeconds + In(set).Sum(i => _layers[i].ExtraSeconds) + In(set).Max(i => press(_layers[i]));
+        double Seconds(int set, Func<SequenceLayer, double> press) =>
+            set == 0 ? 0 : about.LaySeconds + In(set).Sum(i => _layers[i].ExtraSeconds) + In(set).Max(i => press(_layers[i]));
         _tackSeconds = [.. Enumerable.Range(0, 1 << _layers.Count).Select(set => Seconds(set, l => l.TackSeconds))];
         _fullSeconds = [.. Enumerable.Range(0, 1 << _layers.Count).Select(set => Seconds(set, l => l.FullSeconds))];
         _goTogether = [.. Enumerable.Range(0, 1 << _layers.Count).Select(set => In(set).All(i => (set & ~_together[i] & ~(1 << i)) == 0))];
@@ -62,7 +66,8 @@ public sealed class SequenceSearch
     }
 
     private static double HeatOf(SequenceLayer layer, LaidPressKind own, int tacks, int fulls, int lasts) =>
-        (own == LaidPressKind.Tack ? layer.Heats.OwnTack : layer.Heats.OwnFull) + tacks * layer.Heats.LaterTack + fulls * layer.Heats.LaterFull + lasts * layer.Heats.LaterLast;
+        (own == LaidPressKind.Tack ? layer.Heats.OwnTack : layer.Heats.OwnFull) + tacks * layer.Heats.LaterTack + fulls
+        * layer.Heats.LaterFull + lasts * layer.Heats.LaterLast;
 
     /// <summary>Layers of a set, lowest bit first.</summary>
     private static IEnumerable<int> In(int set)
@@ -71,7 +76,8 @@ public sealed class SequenceSearch
             yield return BitOperations.TrailingZeroCount(rest);
     }
 
-    /// <summary>The steps that can come next: which layers are laid, how they are pressed, and whether the last press over all follows at once.</summary>
+    /// <summary>The steps that can come next: which layers are laid, how they are pressed, and whether the last press over all follows at
+    /// once.</summary>
     private IEnumerable<Step> StepsFrom(int left, bool owed)
     {
         var front = left & ~_tail;
@@ -116,7 +122,8 @@ public sealed class SequenceSearch
         var excess = ExcessIn(step, then.Tacks, then.Fulls, lasts);
         return new Ending(
             then.Tacks + (step.Kind == LaidPressKind.Tack ? 1 : 0), then.Fulls + (step.Kind == LaidPressKind.Full ? 1 : 0), lasts,
-            new Cost(then.Cost.Excess + excess, then.Cost.Presses + 1 + (step.LastFollows ? 1 : 0), then.Cost.Seconds + SecondsOf(step), then.Cost.OutOfSize));
+            new Cost(then.Cost.Excess + excess, then.Cost.Presses + 1 + (step.LastFollows ? 1 : 0), then.Cost.Seconds + SecondsOf(step),
+                then.Cost.OutOfSize));
     }
 
     /// <summary>Heat beyond what the layers of a step take, with so many presses still to come.</summary>
@@ -132,7 +139,8 @@ public sealed class SequenceSearch
         return excess;
     }
 
-    private double SecondsOf(Step step) => (step.Kind == LaidPressKind.Tack ? _tackSeconds : _fullSeconds)[step.Group] + (step.LastFollows ? _about.LastSeconds : 0);
+    private double SecondsOf(Step step) =>
+        (step.Kind == LaidPressKind.Tack ? _tackSeconds : _fullSeconds)[step.Group] + (step.LastFollows ? _about.LastSeconds : 0);
 
     /// <summary>Pairs that come out of size when a group is laid while others wait.</summary>
     private int OutOfSize(int group, int left)
@@ -168,7 +176,8 @@ public sealed class SequenceSearch
 
     private static void Keep(List<Ending> kept, Ending ending)
     {
-        static bool Beats(Ending a, Ending b) => a.Tacks <= b.Tacks && a.Fulls <= b.Fulls && a.Lasts <= b.Lasts && a.Cost.Against(b.Cost) <= 0;
+        static bool Beats(Ending a, Ending b) =>
+            a.Tacks <= b.Tacks && a.Fulls <= b.Fulls && a.Lasts <= b.Lasts && a.Cost.Against(b.Cost) <= 0;
         if (kept.Exists(k => Beats(k, ending)))
             return;
         kept.RemoveAll(k => Beats(ending, k));
@@ -193,7 +202,8 @@ public sealed class SequenceSearch
         {
             if (next.Left == 0)
             {
-                found.Add(new FoundSequence(PressesOf(next), Math.Round(rank.Cost.Excess, 6), Math.Round(rank.Cost.Seconds, 3), rank.Cost.OutOfSize));
+                found.Add(new FoundSequence(PressesOf(next), Math.Round(rank.Cost.Excess, 6), Math.Round(rank.Cost.Seconds, 3),
+                    rank.Cost.OutOfSize));
                 continue;
             }
 
@@ -237,7 +247,8 @@ public sealed class SequenceSearch
         foreach (var step in StepsOf(beginning))
         {
             // Within a group too the larger is laid first.
-            presses.Add(new LaidPress([.. In(step.Group).OrderByDescending(i => _layers[i].AreaMm2).Select(i => _layers[i].Id)], step.Kind));
+            presses.Add(new LaidPress([.. In(step.Group).OrderByDescending(i => _layers[i].AreaMm2).Select(i => _layers[i].Id)],
+                step.Kind));
             if (step.LastFollows)
                 presses.Add(new LaidPress([], LaidPressKind.Last));
         }

@@ -61,14 +61,16 @@ public sealed class Stackup
     /// <param name="id">Its id.</param>
     public LayerPiece this[string id] => _pieces[id];
 
-    /// <summary>Whether two layers may be laid and pressed together: on one face, apart, carriers clear of each other, peeled alike, and foam with foam only.</summary>
+    /// <summary>Whether two layers may be laid and pressed together: on one face, apart, carriers clear of each other, peeled alike, and
+    /// foam with foam only.</summary>
     /// <param name="a">Id of the one.</param>
     /// <param name="b">Id of the other.</param>
     /// <param name="carriersMeet">Whether carriers that meet keep them apart.</param>
     public bool GoTogether(string a, string b, bool carriersMeet = true)
     {
         var (one, two) = (_pieces[a], _pieces[b]);
-        return one.Side == two.Side && one.Peel == two.Peel && one.Vinyl.HeatsOnce.Value == two.Vinyl.HeatsOnce.Value && !Reaches(a, b) && !Reaches(b, a) && !(carriersMeet && CarriersMeet(a, b));
+        return one.Side == two.Side && one.Peel == two.Peel && one.Vinyl.HeatsOnce.Value == two.Vinyl.HeatsOnce.Value && !Reaches(a, b)
+            && !Reaches(b, a) && !(carriersMeet && CarriersMeet(a, b));
     }
 
     /// <summary>The circle in what layers are said to lie on, as ids; empty when there is none.</summary>

@@ -8,7 +8,8 @@ using Microsoft.EntityFrameworkCore.Metadata;
 
 namespace Juxtherm.Store.Keeping;
 
-/// <summary>A table of an archive: rows as objects of plain values, by the database's own model, so that a new column needs no second entry here.</summary>
+/// <summary>A table of an archive: rows as objects of plain values, by the database's own model, so that a new column needs no second entry
+/// here.</summary>
 internal sealed class ArchiveTable
 {
     private readonly IEntityType _type;
@@ -26,7 +27,8 @@ internal sealed class ArchiveTable
     /// <summary>All tables; what others refer to comes before them.</summary>
     public static IReadOnlyList<ArchiveTable> Of(WorkshopContext context)
     {
-        var left = context.Model.GetEntityTypes().Where(t => !t.ClrType.IsAssignableTo(typeof(IReckonedRow))).OrderBy(t => t.Name, StringComparer.Ordinal).ToList();
+        var left = context.Model.GetEntityTypes().Where(t => !t.ClrType.IsAssignableTo(typeof(IReckonedRow)))
+            .OrderBy(t => t.Name, StringComparer.Ordinal).ToList();
         var ordered = new List<IEntityType>();
         while (left.Count > 0)
         {
@@ -43,9 +45,12 @@ internal sealed class ArchiveTable
 
     /// <summary>All rows, one at a time, in the order of the key, so that the same workshop makes the same archive.</summary>
     public IAsyncEnumerable<object> RowsAsync(WorkshopContext context, CancellationToken cancel) =>
-        (IAsyncEnumerable<object>)typeof(ArchiveTable).GetMethod(nameof(EachAsync), BindingFlags.NonPublic | BindingFlags.Instance)!.MakeGenericMethod(_type.ClrType).Invoke(this, [context, cancel])!;
+        (IAsyncEnumerable<object>)typeof(ArchiveTable)
+        .GetMethod(nameof(EachAsync), BindingFlags.NonPublic | BindingFlags.Instance)!.MakeGenericMethod(_type.ClrType)
+        .Invoke(this, [context, cancel])!;
 
-    private async IAsyncEnumerable<object> EachAsync<T>(WorkshopContext context, [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken cancel)
+    private async IAsyncEnumerable<object> EachAsync<T>(WorkshopContext context,
+        [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken cancel)
         where T : class
     {
         IOrderedQueryable<T>? ordered = null;
@@ -54,7 +59,8 @@ internal sealed class ArchiveTable
             var row = System.Linq.Expressions.Expression.Parameter(typeof(T));
             var by = System.Linq.Expressions.Expression.Lambda(System.Linq.Expressions.Expression.Property(row, key.PropertyInfo!), row);
             var name = ordered is null ? nameof(Queryable.OrderBy) : nameof(Queryable.ThenBy);
-            var method = typeof(Queryable).GetMethods().Single(m => m.Name == name && m.GetParameters().Length == 2).MakeGenericMethod(typeof(T), key.ClrType);
+            var method = typeof(Queryable).GetMethods().Single(m => m.Name == name && m.GetParameters().Length == 2)
+                .MakeGenericMethod(typeof(T), key.ClrType);
             ordered = (IOrderedQueryable<T>)method.Invoke(null, [(IQueryable<T>?)ordered ?? context.Set<T>().AsNoTracking(), by])!;
         }
 

@@ -54,8 +54,12 @@ public static partial class Backups
         return
         [
             .. folder.GetFiles("*.db").Select(f => (File: f, Match: Named().Match(f.Name))).Where(f => f.Match.Success)
-                .Select(f => new Backup(f.File.Name, f.Match.Groups["why"].Value, DateTimeOffset.ParseExact(f.Match.Groups["made"].Value, Stamp, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal), f.File.Length))
-                .OrderByDescending(b => b.MadeUtc).ThenByDescending(b => b.Name.Length).ThenByDescending(b => b.Name, StringComparer.Ordinal),
+                .Select(f =>
+                    new Backup(f.File.Name, f.Match.Groups["why"].Value,
+                        DateTimeOffset.ParseExact(f.Match.Groups["made"].Value, Stamp, CultureInfo.InvariantCulture,
+                            DateTimeStyles.AssumeUniversal), f.File.Length))
+                .OrderByDescending(b => b.MadeUtc).ThenByDescending(b => b.Name.Length)
+                .ThenByDescending(b => b.Name, StringComparer.Ordinal),
         ];
     }
 
@@ -110,7 +114,9 @@ public static partial class Backups
     /// <param name="name">Its file's name.</param>
     /// <exception cref="KeepingException">There is no such backup.</exception>
     public static string PathOf(string dataFolder, string name) =>
-        In(dataFolder).FirstOrDefault(b => b.Name == name) is { } found ? Path.Combine(dataFolder, FolderName, found.Name) : throw new KeepingException("There is no such backup. It may have been removed from the folder.");
+        In(dataFolder).FirstOrDefault(b => b.Name == name) is { } found
+        ? Path.Combine(dataFolder, FolderName, found.Name)
+        : throw new KeepingException("There is no such backup. It may have been removed from the folder.");
 
     /// <summary>Makes sure that a file is a whole database of this program, and not of a newer one.</summary>
     /// <param name="path">The file.</param>
@@ -152,6 +158,7 @@ public static partial class Backups
         journal.ExecuteNonQuery();
     }
 
-    [GeneratedRegex(@"^(?<why>daily|asked|before-migration|before-restore|before-import)-(?<made>\d{8}-\d{6})(-(?<nth>\d{1,4}))?\.db$", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"^(?<why>daily|asked|before-migration|before-restore|before-import)-(?<made>\d{8}-\d{6})(-(?<nth>\d{1,4}))?\.db$",
+        RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex Named();
 }

@@ -62,7 +62,8 @@ public sealed class DataFolder : IDisposable
     /// <summary>Takes the folder for this process and brings its database up to date.</summary>
     /// <param name="path">The folder; made when it does not exist.</param>
     /// <param name="now">Names the backup, UTC.</param>
-    /// <exception cref="DataFolderException">Another process has it, it cannot be written, there is no room, or a newer program wrote it.</exception>
+    /// <exception cref="DataFolderException">Another process has it, it cannot be written, there is no room, or a newer program wrote
+    /// it.</exception>
     /// <exception cref="DamagedDataException">The database is damaged or gone.</exception>
     public static DataFolder Open(string path, DateTimeOffset now)
     {
@@ -84,7 +85,9 @@ public sealed class DataFolder : IDisposable
 
     /// <summary>When a program last noted that it was there, UTC; null when none did.</summary>
     public DateTimeOffset? LastSeen =>
-        File.Exists(SeenPath) && DateTimeOffset.TryParse(File.ReadAllText(SeenPath), CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var at) ? at : null;
+        File.Exists(SeenPath)
+        && DateTimeOffset.TryParse(File.ReadAllText(SeenPath), CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var at)
+        ? at : null;
 
     private string SeenPath => System.IO.Path.Combine(Path, SeenName);
 
@@ -122,7 +125,8 @@ public sealed class DataFolder : IDisposable
         File.Move(database + Leftovers.New, database);
     }
 
-    /// <summary>Begins with an empty workshop in the place of a damaged or missing one, while nobody has the folder. What was there, its backups too, is kept beside it.</summary>
+    /// <summary>Begins with an empty workshop in the place of a damaged or missing one, while nobody has the folder. What was there, its
+    /// backups too, is kept beside it.</summary>
     /// <param name="path">The data folder.</param>
     /// <param name="now">Names what is kept, UTC.</param>
     /// <exception cref="DataFolderException">Another process has the folder.</exception>
@@ -170,7 +174,9 @@ public sealed class DataFolder : IDisposable
             var kept = Backups.Make(Path, why, now);
             SqliteConnection.ClearAllPools();
             using (var source = new SqliteConnection($"Data Source={path};Mode=ReadOnly;Pooling=False"))
-            using (var target = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = DatabasePath, DefaultTimeout = 10, Pooling = false }.ToString()))
+            using (var target =
+                new SqliteConnection(
+                    new SqliteConnectionStringBuilder { DataSource = DatabasePath, DefaultTimeout = 10, Pooling = false }.ToString()))
             {
                 source.Open();
                 target.Open();
@@ -200,15 +206,18 @@ public sealed class DataFolder : IDisposable
         }
         catch (Exception e) when (DiskFull.IsReadOnly(e) || e is DirectoryNotFoundException)
         {
-            throw new DataFolderException($"The data folder {path} cannot be written: it is read-only, or belongs to somebody else. Choose another with --data.", e);
+            throw new DataFolderException(
+                $"The data folder {path} cannot be written: it is read-only, or belongs to somebody else. Choose another with --data.", e);
         }
         catch (Exception e) when (DiskFull.Is(e))
         {
-            throw new DataFolderException($"There is no room left on the disk of the data folder {path}. Make room, or choose another with --data.", e);
+            throw new DataFolderException(
+                $"There is no room left on the disk of the data folder {path}. Make room, or choose another with --data.", e);
         }
         catch (IOException e) when (File.Exists(System.IO.Path.Combine(path, LockName)))
         {
-            throw new DataFolderException($"The data folder {path} is in use by another Juxtherm. Stop that one, or choose another folder with --data.", e);
+            throw new DataFolderException(
+                $"The data folder {path} is in use by another Juxtherm. Stop that one, or choose another folder with --data.", e);
         }
         catch (IOException e)
         {
@@ -216,12 +225,15 @@ public sealed class DataFolder : IDisposable
         }
     }
 
-    /// <summary>A database that is gone beside its own backups was not meant to be: an empty one in its place would be backed up in theirs.</summary>
+    /// <summary>A database that is gone beside its own backups was not meant to be: an empty one in its place would be backed up in
+    /// theirs.</summary>
     private void MakeSureItIsThere()
     {
         var (there, length) = (File.Exists(DatabasePath), File.Exists(DatabasePath) ? new FileInfo(DatabasePath).Length : 0);
         if (length == 0 && Backups.In(Path).Count > 0)
-            throw new DamagedDataException($"The database in {Path} is {(there ? "empty" : "gone")}, and its backups are still there. Nothing was changed; put one of them back, or begin with an empty workshop.", Path);
+            throw new DamagedDataException(
+                $"The database in {Path} is {(there ? "empty" : "gone")}, and its backups are still there. Nothing was changed; put " +
+                    $"one of them back, or begin with an empty workshop.", Path);
     }
 
     /// <summary>A full disk must not keep anybody from looking: a little room is held ready, and given up for the start.</summary>
@@ -263,7 +275,9 @@ public sealed class DataFolder : IDisposable
                 MakeSureItIsWhole(database);
                 var foreign = History.Applied(database).FirstOrDefault(m => !History.Known.Contains(m));
                 if (foreign is not null)
-                    throw new DataFolderException($"The data in {Path} was written by a newer Juxtherm (it has {foreign}). Use that one, or another folder with --data. Nothing was changed.");
+                    throw new DataFolderException(
+                        $"The data in {Path} was written by a newer Juxtherm (it has {foreign}). Use that one, or another folder with " +
+                            $"--data. Nothing was changed.");
                 LetGoForTheDead(database);
                 pending = History.Applied(database).Count < History.Known.Count;
                 if (pending)
@@ -278,15 +292,18 @@ public sealed class DataFolder : IDisposable
         }
         catch (Exception e) when (e is not DataFolderException && (DiskFull.Is(e) || DiskFull.IsFull(Path)))
         {
-            throw new NoRoomException($"There is no room left on the disk of the data folder {Path}. Nothing was changed; make room and start again.", e);
+            throw new NoRoomException(
+                $"There is no room left on the disk of the data folder {Path}. Nothing was changed; make room and start again.", e);
         }
         catch (Exception e) when (DiskFull.IsReadOnly(e))
         {
-            throw new DataFolderException($"The database in {Path} cannot be written: it is read-only, or belongs to somebody else. Nothing was changed.", e);
+            throw new DataFolderException(
+                $"The database in {Path} cannot be written: it is read-only, or belongs to somebody else. Nothing was changed.", e);
         }
         catch (Exception e) when (e is not (DataFolderException or OutOfMemoryException))
         {
-            throw new DamagedDataException($"The database in {Path} cannot be read. Nothing was changed; restore one of its backups.", Path, e);
+            throw new DamagedDataException($"The database in {Path} cannot be read. Nothing was changed; restore one of its backups.", Path,
+                e);
         }
     }
 
@@ -305,6 +322,7 @@ public sealed class DataFolder : IDisposable
         using var check = database.CreateCommand();
         check.CommandText = "PRAGMA quick_check(1);";
         if (check.ExecuteScalar() as string is not "ok" and var fault)
-            throw new DamagedDataException($"The database in {Path} is damaged ({fault?.Split('\n')[0]}). Nothing was changed; restore one of its backups.", Path);
+            throw new DamagedDataException(
+                $"The database in {Path} is damaged ({fault?.Split('\n')[0]}). Nothing was changed; restore one of its backups.", Path);
     }
 }

@@ -1,6 +1,7 @@
 namespace Juxtherm.Store.Keeping;
 
-/// <summary>Files that were being made when the program was killed: whole ones have another name, so these are of no use to anybody.</summary>
+/// <summary>Files that were being made when the program was killed: whole ones have another name, so these are of no use to
+/// anybody.</summary>
 public static class Leftovers
 {
     /// <summary>Ends the name of a file that is to take another's place.</summary>

@@ -31,7 +31,8 @@ public static class WorkshopArchive
 
     /// <summary>The database that an archive was read into.</summary>
     /// <param name="path">Where it is.</param>
-    public static WorkshopContext At(string path) => new(new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={path};Pooling=False;Foreign Keys=True").Options);
+    public static WorkshopContext At(string path) =>
+        new(new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={path};Pooling=False;Foreign Keys=True").Options);
 
     /// <summary>Writes a workshop, a row at a time.</summary>
     /// <param name="context">Reaches its database.</param>
@@ -50,7 +51,8 @@ public static class WorkshopArchive
         async Task AddAsync(string path, Func<Stream, Task> write)
         {
             // Photos are packed already.
-            await using var entry = zip.CreateEntry(path, path.EndsWith(".jpg", StringComparison.Ordinal) ? CompressionLevel.NoCompression : CompressionLevel.Optimal).Open();
+            await using var entry = zip.CreateEntry(path, path.EndsWith(".jpg", StringComparison.Ordinal)
+                ? CompressionLevel.NoCompression : CompressionLevel.Optimal).Open();
             await using var counted = new CountedStream(entry);
             await write(counted);
             files.Add(new Listed(path, counted.Length, counted.Sha256()));
@@ -159,7 +161,8 @@ public static class WorkshopArchive
         await json.FlushAsync(cancel);
     }
 
-    private static async Task ReadAsync(ArchiveTable table, ZipArchive zip, Dictionary<string, Listed> files, HashSet<string> taken, WorkshopContext context, CancellationToken cancel)
+    private static async Task ReadAsync(ArchiveTable table, ZipArchive zip, Dictionary<string, Listed> files, HashSet<string> taken,
+        WorkshopContext context, CancellationToken cancel)
     {
         await using var rows = Open(zip, files[$"tables/{table.Name}.json"]);
         var count = 0;
@@ -180,7 +183,8 @@ public static class WorkshopArchive
         context.ChangeTracker.Clear();
     }
 
-    /// <summary>What is in a file of its own. Each belongs to one row: one that was named sixty times would take sixty times its room.</summary>
+    /// <summary>What is in a file of its own. Each belongs to one row: one that was named sixty times would take sixty times its
+    /// room.</summary>
     private static byte[] Taken(ZipArchive zip, Dictionary<string, Listed> files, HashSet<string> taken, string path)
     {
         if (!files.TryGetValue(path, out var listed))
@@ -188,39 +192,49 @@ public static class WorkshopArchive
         if (!taken.Add(path))
             throw new KeepingException($"This archive names {path} twice. Nothing was changed.");
         if (listed.Bytes > LargestFile)
-            throw new KeepingException($"This archive's {path} has {listed.Bytes / 1024} KiB; up to {LargestFile / 1024} are accepted. Nothing was changed.");
+            throw new KeepingException(
+                $"This archive's {path} has {listed.Bytes / 1024} KiB; up to {LargestFile / 1024} are accepted. Nothing was changed.");
         using var stream = Open(zip, listed);
         var content = new byte[listed.Bytes];
         stream.ReadExactly(content);
         return content;
     }
 
-    private static async Task<(Dictionary<string, Listed> Files, DateTimeOffset Made)> ManifestAsync(ZipArchive zip, CancellationToken cancel)
+    private static async Task<(Dictionary<string, Listed> Files, DateTimeOffset Made)> ManifestAsync(ZipArchive zip,
+        CancellationToken cancel)
     {
         if (zip.GetEntry(ManifestName) is not { } entry)
             throw new KeepingException("This file is no archive of a workshop: it has no manifest. Nothing was changed.");
         if (entry.Length > LargestManifest || zip.Entries.Count > MostFiles)
-            throw new KeepingException($"This archive is larger than a workshop can be: up to {MostFiles} files are accepted. Nothing was changed.");
+            throw new KeepingException(
+                $"This archive is larger than a workshop can be: up to {MostFiles} files are accepted. Nothing was changed.");
         JsonElement manifest;
         await using (var text = new CountedStream(entry.Open(), entry.Length))
             manifest = (await JsonDocument.ParseAsync(text, cancellationToken: cancel)).RootElement;
-        string? Text(JsonElement of, string name) => of.TryGetProperty(name, out var value) && value.ValueKind == JsonValueKind.String ? value.GetString() : null;
+        string? Text(JsonElement of, string name) =>
+            of.TryGetProperty(name, out var value) && value.ValueKind == JsonValueKind.String ? value.GetString() : null;
         if (manifest.ValueKind != JsonValueKind.Object || Text(manifest, "format") != Format)
-            throw new KeepingException($"This file is no archive of a workshop: its format is “{(manifest.ValueKind == JsonValueKind.Object ? Text(manifest, "format") : null)}”. Nothing was changed.");
+            throw new KeepingException(
+                $"This file is no archive of a workshop: its format is " +
+                    $"“{(manifest.ValueKind == JsonValueKind.Object ? Text(manifest, "format") : null)}”. Nothing was changed.");
         if (!manifest.TryGetProperty("version", out var number) || !number.TryGetInt32(out var version) || version is < 1 or > Version)
-            throw new KeepingException($"This archive was written by a newer Juxtherm. Version {Version} is understood here. Nothing was changed.");
+            throw new KeepingException(
+                $"This archive was written by a newer Juxtherm. Version {Version} is understood here. Nothing was changed.");
         if (!manifest.TryGetProperty("files", out var list) || list.ValueKind != JsonValueKind.Array)
             throw new KeepingException("This archive is damaged: its manifest does not list its files. Nothing was changed.");
         var files = new Dictionary<string, Listed>(StringComparer.Ordinal);
         long bytes = 0;
         foreach (var f in list.EnumerateArray())
         {
-            if (Text(f, "path") is not { } path || Text(f, "sha256") is not { } sha || !f.TryGetProperty("bytes", out var size) || !size.TryGetInt64(out var length) || length < 0)
+            if (Text(f, "path") is not { } path || Text(f, "sha256") is not { } sha || !f.TryGetProperty("bytes", out var size)
+                || !size.TryGetInt64(out var length) || length < 0)
                 throw new KeepingException("This archive is damaged: its manifest does not list its files. Nothing was changed.");
             if (!files.TryAdd(path, new Listed(path, length, sha)))
                 throw new KeepingException($"This archive is damaged: its manifest lists {path} twice. Nothing was changed.");
             if ((bytes += length) > MostBytes || files.Count > MostFiles)
-                throw new KeepingException($"This archive is larger than a workshop can be: up to {MostBytes / 1024 / 1024 / 1024} GB and {MostFiles} files are accepted. Nothing was changed.");
+                throw new KeepingException(
+                    $"This archive is larger than a workshop can be: up to {MostBytes / 1024 / 1024 / 1024} GB and {MostFiles} files " +
+                        $"are accepted. Nothing was changed.");
         }
 
         if (!files.ContainsKey("tables/jobs.json"))
@@ -242,9 +256,11 @@ public static class WorkshopArchive
     }
 
     private static CountedStream Open(ZipArchive zip, Listed file) =>
-        zip.GetEntry(file.Path) is { } entry && entry.Length == file.Bytes ? new CountedStream(entry.Open(), file.Bytes) : throw Missing(file.Path);
+        zip.GetEntry(file.Path) is { } entry && entry.Length == file.Bytes
+        ? new CountedStream(entry.Open(), file.Bytes) : throw Missing(file.Path);
 
-    private static KeepingException Missing(string path) => new($"This archive is damaged: {path} is missing or has another length than it should. Nothing was changed.");
+    private static KeepingException Missing(string path) =>
+        new($"This archive is damaged: {path} is missing or has another length than it should. Nothing was changed.");
 
     private sealed record Listed(string Path, long Bytes, string Sha256);
 }

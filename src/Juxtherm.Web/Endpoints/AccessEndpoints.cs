@@ -11,6 +11,9 @@ public sealed record AccessAnswer(bool Here, string? Lan);
 internal static class AccessEndpoints
 {
     public static void MapAccess(this IEndpointRouteBuilder routes) =>
-        routes.MapGet("/api/access", (HttpContext http, JuxthermOptions options) => Results.Ok(new AccessAnswer(FromElsewhere.IsHere(http), options.Lan is { } lan ? $"http://{lan}:{http.Connection.LocalPort}" : null)))
+        routes.MapGet("/api/access",
+            (HttpContext http, JuxthermOptions options) =>
+            Results.Ok(new AccessAnswer(FromElsewhere.IsHere(http), options.Lan is { } lan
+                ? $"http://{lan}:{http.Connection.LocalPort}" : null)))
             .WithTags("Access").Produces<AccessAnswer>();
 }

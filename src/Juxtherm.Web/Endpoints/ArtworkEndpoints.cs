@@ -23,7 +23,8 @@ namespace Juxtherm.Web.Endpoints;
 /// <param name="Holes">Centres to pick out.</param>
 /// <param name="SmallestFeatureMm">Its narrowest place, mm.</param>
 /// <param name="Path">Its outline on the page, as path data in mm, filled by the even-odd rule.</param>
-public sealed record DrawnLayer(string Colour, double AreaMm2, Box Bounds, double PerimeterMm, int Pieces, int Holes, double SmallestFeatureMm, string Path);
+public sealed record DrawnLayer(string Colour, double AreaMm2, Box Bounds, double PerimeterMm, int Pieces, int Holes,
+    double SmallestFeatureMm, string Path);
 
 /// <summary>A drawing split into layers.</summary>
 /// <param name="WidthMm">Width of its page, mm.</param>
@@ -74,19 +75,28 @@ internal static class ArtworkEndpoints
     public static void MapArtwork(this IEndpointRouteBuilder routes)
     {
         var group = routes.MapGroup("/api/artwork").WithTags("Artwork");
-        group.MapPost("/", ReadAsync).Accepts<string>("image/svg+xml", "text/xml", "application/xml", "text/plain").Produces<ArtworkAnswer>().ProducesProblem(400).ProducesProblem(413);
+        group.MapPost("/", ReadAsync).Accepts<string>("image/svg+xml", "text/xml", "application/xml", "text/plain")
+            .Produces<ArtworkAnswer>().ProducesProblem(400).ProducesProblem(413);
         group.MapPost("/work", (WorkRequest ask, ArtworkDesk desk, CancellationToken cancel) =>
-            DoneAsync((problems, _) => desk.Work(ask.Job.ToJsonString(), ask.Action, ask.Layers ?? [], ask.Mm, problems), cancel)).Produces<DeskAnswer>().ProducesProblem(400);
+            DoneAsync((problems, _) => desk.Work(ask.Job.ToJsonString(), ask.Action, ask.Layers ?? [], ask.Mm, problems), cancel))
+            .Produces<DeskAnswer>().ProducesProblem(400);
         group.MapPost("/bring-in", (BringInRequest ask, ArtworkDesk desk, CancellationToken cancel) =>
-            DoneAsync((problems, patience) => desk.BringIn(ask.Job.ToJsonString(), ask.Svg, ask.Separation ?? Separation.Seen, ask.Replace ?? true, problems, patience), cancel)).Produces<DeskAnswer>().ProducesProblem(400);
+            DoneAsync((problems, patience) =>
+                desk.BringIn(ask.Job.ToJsonString(), ask.Svg, ask.Separation ?? Separation.Seen, ask.Replace ?? true, problems, patience),
+                cancel)).Produces<DeskAnswer>().ProducesProblem(400);
         group.MapPost("/words", (WordsRequest ask, ArtworkDesk desk, CancellationToken cancel) =>
-            DoneAsync((problems, _) => desk.SetWords(ask.Job.ToJsonString(), ask.Layer, ask.Word, problems), cancel)).Produces<DeskAnswer>().ProducesProblem(400);
+            DoneAsync((problems, _) => desk.SetWords(ask.Job.ToJsonString(), ask.Layer, ask.Word, problems), cancel)).Produces<DeskAnswer>()
+            .ProducesProblem(400);
         group.MapPost("/look", LookAsync).Accepts<object>("application/json").Produces<LookAnswer>().ProducesProblem(400);
         group.MapPost("/names", (NamesRequest ask) => Results.Ok(NameList.Read(ask.Text ?? "", JobReader.Sizes))).Produces<NamesRead>();
         group.MapPost("/proof", ProofAsync).Accepts<object>("application/json").Produces<ProofSheet>().ProducesProblem(400);
     }
 
-    private static readonly Dictionary<string, Separation> Splits = new(StringComparer.Ordinal) { ["seen"] = Separation.Seen, ["stacked"] = Separation.Stacked };
+    private static readonly Dictionary<string, Separation> Splits = new(StringComparer.Ordinal)
+    {
+        ["seen"] = Separation.Seen,
+        ["stacked"] = Separation.Stacked
+    };
 
     private static async Task<IResult> ReadAsync(HttpRequest request, string? separation, CancellationToken cancel)
     {
@@ -94,25 +104,29 @@ internal static class ArtworkEndpoints
         if (!Enum.IsDefined(split))
         {
             var unknown = new Problems();
-            unknown.Add("", new Phrase("artwork-endpoints.unknown-id", ("separation", separation), ("keys", Thing.List(Splits.Keys))), "unknown-id");
+            unknown.Add("", new Phrase("artwork-endpoints.unknown-id", ("separation", separation), ("keys", Thing.List(Splits.Keys))),
+                "unknown-id");
             return ProblemAnswers.Invalid(unknown, "question");
         }
 
         using var body = new StreamReader(request.Body);
         var svg = await body.ReadToEndAsync(cancel);
         return await DoneAsync((problems, patience) => SvgReader.Read(svg, problems, patience) is { } drawing
-            ? new ArtworkAnswer(drawing.WidthMm, drawing.HeightMm, [.. ColourLayers.Of(drawing, split, patience).Select(Drawn)], drawing.Notices)
+            ? new ArtworkAnswer(drawing.WidthMm, drawing.HeightMm, [.. ColourLayers.Of(drawing, split, patience).Select(Drawn)],
+                drawing.Notices)
             : null, cancel, "drawing");
     }
 
     private static DrawnLayer Drawn(ColourLayer layer)
     {
         var m = layer.Shape.Measures;
-        return new DrawnLayer(layer.Colour, m.AreaMm2, layer.Bounds, m.PerimeterMm, m.Pieces, m.Holes, Math.Round(m.SmallestFeatureMm, 3), layer.Shape.Text);
+        return new DrawnLayer(layer.Colour, m.AreaMm2, layer.Bounds, m.PerimeterMm, m.Pieces, m.Holes, Math.Round(m.SmallestFeatureMm, 3),
+            layer.Shape.Text);
     }
 
     /// <summary>Does something that may take long, with bounded patience.</summary>
-    private static async Task<IResult> DoneAsync<T>(Func<Problems, CancellationToken, T?> work, CancellationToken cancel, string what = "job")
+    private static async Task<IResult> DoneAsync<T>(Func<Problems, CancellationToken, T?> work, CancellationToken cancel,
+        string what = "job")
         where T : class
     {
         var problems = new Problems();
@@ -122,7 +136,8 @@ internal static class ArtworkEndpoints
             using var patience = CancellationTokenSource.CreateLinkedTokenSource(cancel);
             patience.CancelAfter(LongestWait);
             using var until = Patience.Until(patience.Token);
-            return await Task.Run(() => work(problems, patience.Token), cancel) is { } done ? Results.Ok(done) : ProblemAnswers.Invalid(problems, what);
+            return await Task.Run(() => work(problems, patience.Token), cancel) is { } done
+                ? Results.Ok(done) : ProblemAnswers.Invalid(problems, what);
         }
         catch (OperationCanceledException) when (!cancel.IsCancellationRequested)
         {
@@ -135,11 +150,14 @@ internal static class ArtworkEndpoints
         }
     }
 
-    private static async Task<IResult> LookAsync(HttpRequest request, PlanCache cache, CatalogueSnapshot catalogue, CancellationToken cancel)
+    private static async Task<IResult> LookAsync(HttpRequest request, PlanCache cache, CatalogueSnapshot catalogue,
+        CancellationToken cancel)
     {
         var problems = new Problems();
         return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job
-            ? Results.Ok(new LookAnswer(ArtworkLook.Of(job, Face.Front, catalogue.Work.Weeding), ArtworkLook.Of(job, Face.Back, catalogue.Work.Weeding), LetterFont.All, ArtworkDesk.Kinds))
+            ? Results.Ok(
+                new LookAnswer(ArtworkLook.Of(job, Face.Front, catalogue.Work.Weeding),
+                    ArtworkLook.Of(job, Face.Back, catalogue.Work.Weeding), LetterFont.All, ArtworkDesk.Kinds))
             : ProblemAnswers.Invalid(problems);
     }
 
@@ -150,7 +168,9 @@ internal static class ArtworkEndpoints
             return ProblemAnswers.Invalid(problems);
         if (job.Names.Count > 0 && ProofSheet.Of(job) is { } sheet)
             return Results.Ok(sheet);
-        problems.Add(job.Names.Count == 0 ? "/names" : "/layers", job.Names.Count == 0 ? new Phrase("artwork-endpoints.missing") : new Phrase("artwork-endpoints.missing-2"), "missing");
+        problems.Add(job.Names.Count == 0
+            ? "/names" : "/layers", job.Names.Count == 0
+            ? new Phrase("artwork-endpoints.missing") : new Phrase("artwork-endpoints.missing-2"), "missing");
         return ProblemAnswers.Invalid(problems);
     }
 }

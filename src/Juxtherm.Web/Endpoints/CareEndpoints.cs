@@ -44,31 +44,42 @@ internal static class CareEndpoints
     {
         var care = routes.MapGroup("/api/care").WithTags("Care");
         care.MapGet("/", CuringAsync).Produces<CuringRun[]>();
-        care.MapPost("/advice", AdviceAsync).Accepts<object>("application/json").Produces<CareAdvice>().ProducesProblem(400).ProducesProblem(413);
-        care.MapGet("/symbols/{symbol}.svg", (string symbol, HttpResponse response) => Symbol(symbol, response)).Produces(200, contentType: "image/svg+xml").ProducesProblem(404);
-        routes.MapGet("/api/jobs/{id:guid}/care.pdf", JobCardAsync).WithTags("Care").Produces(200, contentType: Pdf).ProducesProblem(400).ProducesProblem(404);
+        care.MapPost("/advice", AdviceAsync).Accepts<object>("application/json").Produces<CareAdvice>().ProducesProblem(400)
+            .ProducesProblem(413);
+        care.MapGet("/symbols/{symbol}.svg", (string symbol, HttpResponse response) => Symbol(symbol, response))
+            .Produces(200, contentType: "image/svg+xml").ProducesProblem(404);
+        routes.MapGet("/api/jobs/{id:guid}/care.pdf", JobCardAsync).WithTags("Care").Produces(200, contentType: Pdf).ProducesProblem(400)
+            .ProducesProblem(404);
         routes.MapGet("/api/runs/{id:guid}/care.pdf", RunCardAsync).WithTags("Care").Produces(200, contentType: Pdf).ProducesProblem(404);
-        routes.MapGet("/api/runs/{id:guid}/dates.ics", DatesAsync).WithTags("Care").Produces(200, contentType: "text/calendar").ProducesProblem(400).ProducesProblem(404);
+        routes.MapGet("/api/runs/{id:guid}/dates.ics", DatesAsync).WithTags("Care").Produces(200, contentType: "text/calendar")
+            .ProducesProblem(400).ProducesProblem(404);
     }
 
-    private static async Task<IResult> CuringAsync(LogStore log, RunStore runs, LogNames names, WorkshopCatalogue catalogues, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> CuringAsync(LogStore log, RunStore runs, LogNames names, WorkshopCatalogue catalogues,
+        TimeProvider clock, CancellationToken cancel)
     {
         var catalogue = await catalogues.FindAsync(cancel);
         var hours = catalogue.Work.CureHours.Value;
-        var (rows, _) = await log.SearchAsync(new LogSearch { From = clock.GetUtcNow().AddHours(-hours - StillShownHours) }, 0, MostAtOnce, cancel);
+        var (rows, _) = await log.SearchAsync(new LogSearch { From = clock.GetUtcNow().AddHours(-hours - StillShownHours) }, 0, MostAtOnce,
+            cancel);
         var good = rows.Where(r => r.RunId is not null && LogRows.Entry(r).CameOutWell && KindOf(r, catalogue) != CareKind.Wipe).ToList();
         var words = (await names.AnswersAsync(good, cancel)).ToDictionary(a => a.Id);
         var jobs = await runs.JobsOfAsync([.. good.Select(r => r.RunId!.Value).Distinct()], cancel);
         return Results.Ok(good.GroupBy(r => r.RunId!.Value).Select(g => new CuringRun(
-            g.Key, jobs[g.Key], g.First().Title, words[g.First().Id].What, [.. g.OrderBy(r => r.Piece).Select(r => new CuringPiece(r.Piece, r.Name, r.AtUtc, r.AtUtc.AddHours(hours)))], KindOf(g.First(), catalogue))).ToArray());
+            g.Key, jobs[g.Key], g.First().Title, words[g.First().Id].What,
+            [.. g.OrderBy(r => r.Piece).Select(r => new CuringPiece(r.Piece, r.Name, r.AtUtc, r.AtUtc.AddHours(hours)))],
+            KindOf(g.First(), catalogue))).ToArray());
     }
 
-    private static CareKind KindOf(LogRow row, CatalogueSnapshot catalogue) => catalogue.Materials.TryGetValue(row.Material, out var material) ? material.Care : CareKind.Wash;
+    private static CareKind KindOf(LogRow row, CatalogueSnapshot catalogue) =>
+        catalogue.Materials.TryGetValue(row.Material, out var material) ? material.Care : CareKind.Wash;
 
-    private static async Task<IResult> AdviceAsync(HttpRequest request, PlanCache cache, CatalogueSnapshot catalogue, ILanguage language, CancellationToken cancel)
+    private static async Task<IResult> AdviceAsync(HttpRequest request, PlanCache cache, CatalogueSnapshot catalogue, ILanguage language,
+        CancellationToken cancel)
     {
         var problems = new Problems();
-        return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job ? Results.Ok(CareAdvice.Of(job, catalogue.Work, language.WordsFor(UnitSystem.Metric))) : ProblemAnswers.Invalid(problems);
+        return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job
+            ? Results.Ok(CareAdvice.Of(job, catalogue.Work, language.WordsFor(UnitSystem.Metric))) : ProblemAnswers.Invalid(problems);
     }
 
     private static IResult Symbol(string symbol, HttpResponse response)
@@ -82,7 +93,8 @@ internal static class CareEndpoints
         return Results.Bytes(stream.ToArray(), "image/svg+xml");
     }
 
-    private static async Task<IResult> JobCardAsync(Guid id, JobStore jobs, PlanCache cache, CatalogueSnapshot catalogue, ILanguage language, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> JobCardAsync(Guid id, JobStore jobs, PlanCache cache, CatalogueSnapshot catalogue,
+        ILanguage language, TimeProvider clock, CancellationToken cancel)
     {
         if (await jobs.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("job");
@@ -90,10 +102,13 @@ internal static class CareEndpoints
         if (cache.Read(row.Json, problems) is not { } job)
             return ProblemAnswers.Invalid(problems);
         IReadOnlyList<string> names = job.Names.Count > 0 ? [.. job.Names.SelectMany(n => Enumerable.Repeat(n.Name, n.Count))] : [""];
-        return Results.File(CareCard.Pdf(job.Title, What(job), names, CareAdvice.Of(job, catalogue.Work, language.WordsFor(UnitSystem.Metric)), null, language.WordsFor(UnitSystem.Metric), clock.GetUtcNow()), Pdf, "care-card.pdf");
+        return Results.File(
+            CareCard.Pdf(job.Title, What(job), names, CareAdvice.Of(job, catalogue.Work, language.WordsFor(UnitSystem.Metric)), null,
+                language.WordsFor(UnitSystem.Metric), clock.GetUtcNow()), Pdf, "care-card.pdf");
     }
 
-    private static async Task<IResult> RunCardAsync(Guid id, int? minutesFromUtc, BenchService bench, LogStore log, CatalogueSnapshot catalogue, ILanguage language, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> RunCardAsync(Guid id, int? minutesFromUtc, BenchService bench, LogStore log,
+        CatalogueSnapshot catalogue, ILanguage language, TimeProvider clock, CancellationToken cancel)
     {
         if (await bench.FindAsync(id, cancel) is not { } run)
             return ProblemAnswers.NotFound("run");
@@ -101,12 +116,16 @@ internal static class CareEndpoints
         var care = CareAdvice.Of(job, catalogue.Work, language.WordsFor(UnitSystem.Metric));
         var pieces = await GoodAsync(id, log, cancel);
         // One date for all cards: the last piece's, which is early for none.
-        DateTimeOffset? from = care.CureHours > 0 && pieces.Count > 0 ? pieces.Max(p => p.AtUtc).AddHours(care.CureHours).ToOffset(Offset(minutesFromUtc)) : null;
+        DateTimeOffset? from = care.CureHours > 0 && pieces.Count > 0
+            ? pieces.Max(p => p.AtUtc).AddHours(care.CureHours).ToOffset(Offset(minutesFromUtc)) : null;
         IReadOnlyList<string> names = pieces.Exists(p => p.Name.Length > 0) ? [.. pieces.Select(p => p.Name)] : [""];
-        return Results.File(CareCard.Pdf(run.Row.Title, What(job), names, care, from, language.WordsFor(UnitSystem.Metric), clock.GetUtcNow()), Pdf, "care-card.pdf");
+        return Results.File(
+            CareCard.Pdf(run.Row.Title, What(job), names, care, from, language.WordsFor(UnitSystem.Metric), clock.GetUtcNow()), Pdf,
+            "care-card.pdf");
     }
 
-    private static async Task<IResult> DatesAsync(Guid id, string? handover, BenchService bench, LogStore log, CatalogueSnapshot catalogue, ILanguage language, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> DatesAsync(Guid id, string? handover, BenchService bench, LogStore log, CatalogueSnapshot catalogue,
+        ILanguage language, TimeProvider clock, CancellationToken cancel)
     {
         if (await bench.FindAsync(id, cancel) is not { } run)
             return ProblemAnswers.NotFound("run");
@@ -115,17 +134,20 @@ internal static class CareEndpoints
         var names = string.Join(", ", pieces.Select(p => p.Name).Where(n => n.Length > 0));
         var dates = new List<CalendarDate>();
         if (care.CureHours > 0 && pieces.Count > 0)
-            dates.Add(new CalendarDate($"{id}-wash@juxtherm", pieces.Max(p => p.AtUtc).AddHours(care.CureHours), $"May be washed: {run.Row.Title}", $"{(names.Length > 0 ? names + ". " : "")}{string.Join(' ', care.Lines)}"));
+            dates.Add(new CalendarDate($"{id}-wash@juxtherm", pieces.Max(p => p.AtUtc).AddHours(care.CureHours),
+                $"May be washed: {run.Row.Title}", $"{(names.Length > 0 ? names + ". " : "")}{string.Join(' ', care.Lines)}"));
         if (!string.IsNullOrEmpty(handover))
         {
             if (!PlainTime.TryRead(handover, out var at))
             {
                 var problems = new Problems();
-                problems.Add("/handover", new Phrase("care-endpoints.wrong-type", ("handover", handover), ("accepted", PlainTime.Accepted)), "wrong-type");
+                problems.Add("/handover", new Phrase("care-endpoints.wrong-type", ("handover", handover), ("accepted", PlainTime.Accepted)),
+                    "wrong-type");
                 return ProblemAnswers.Invalid(problems, "date");
             }
 
-            dates.Add(new CalendarDate($"{id}-handover@juxtherm", at, $"Hand over: {run.Row.Title}", $"{(pieces.Count == 1 ? "1 piece" : $"{pieces.Count} pieces")}{(names.Length > 0 ? $": {names}" : "")}."));
+            dates.Add(new CalendarDate($"{id}-handover@juxtherm", at, $"Hand over: {run.Row.Title}",
+                $"{(pieces.Count == 1 ? "1 piece" : $"{pieces.Count} pieces")}{(names.Length > 0 ? $": {names}" : "")}."));
         }
 
         return Results.File(Encoding.UTF8.GetBytes(CareCalendar.Write(dates, clock.GetUtcNow())), "text/calendar", "dates.ics");
@@ -136,5 +158,7 @@ internal static class CareEndpoints
 
     private static TimeSpan Offset(int? minutesFromUtc) => TimeSpan.FromMinutes(Math.Clamp(minutesFromUtc ?? 0, -14 * 60, 14 * 60));
 
-    private static string What(Job job) => $"{job.Blank.Form.Name}, {job.Blank.Material.Name.ToLowerInvariant()}, with {string.Join(" and ", job.Layers.Select(l => l.Vinyl.Name.ToLowerInvariant()).Distinct(StringComparer.Ordinal))} vinyl";
+    private static string What(Job job) =>
+        $"{job.Blank.Form.Name}, {job.Blank.Material.Name.ToLowerInvariant()}, with {string.Join(" and " +
+            "", job.Layers.Select(l => l.Vinyl.Name.ToLowerInvariant()).Distinct(StringComparer.Ordinal))} vinyl";
 }

@@ -23,7 +23,8 @@ public sealed record Choice(string Id, string Name, string Note);
 /// <param name="Peel">Usual peel.</param>
 /// <param name="From">Where the chart figures come from.</param>
 /// <param name="Own">For an own one, what a job file has to carry; null for a shipped one.</param>
-public sealed record VinylChoice(string Id, string Name, string Note, Span ChartCelsius, Span ChartSeconds, PressureLevel Pressure, PeelMethod Peel, string From, JsonElement? Own);
+public sealed record VinylChoice(string Id, string Name, string Note, Span ChartCelsius, Span ChartSeconds, PressureLevel Pressure,
+    PeelMethod Peel, string From, JsonElement? Own);
 
 /// <summary>A press to choose.</summary>
 /// <param name="Id">Its id.</param>
@@ -37,7 +38,8 @@ public sealed record VinylChoice(string Id, string Name, string Note, Span Chart
 /// <param name="SteamPossible">It has steam.</param>
 /// <param name="Own">For an own one, what a job file has to carry; null for a shipped one.</param>
 public sealed record PressChoice(
-    string Id, string Name, IReadOnlyList<FaceShape> Presses, string Underlay, string Cover, double PlateWidthMm, double PlateHeightMm, bool HasMarks, bool SteamPossible, JsonElement? Own);
+    string Id, string Name, IReadOnlyList<FaceShape> Presses, string Underlay, string Cover, double PlateWidthMm, double PlateHeightMm,
+    bool HasMarks, bool SteamPossible, JsonElement? Own);
 
 /// <summary>An item to choose.</summary>
 /// <param name="Id">Its id.</param>
@@ -46,7 +48,8 @@ public sealed record PressChoice(
 /// <param name="Materials">Ids of materials it can be made of.</param>
 /// <param name="UsualMaterial">The usual one.</param>
 /// <param name="Supported">Whether it lies on an underlay.</param>
-public sealed record FormChoice(string Id, string Name, FaceShape Shape, IReadOnlyList<string> Materials, string UsualMaterial, bool Supported);
+public sealed record FormChoice(string Id, string Name, FaceShape Shape, IReadOnlyList<string> Materials, string UsualMaterial,
+    bool Supported);
 
 /// <summary>A material to choose.</summary>
 /// <param name="Id">Its id.</param>
@@ -76,7 +79,8 @@ public sealed record CutterChoice(string Id, string Name, double CutWidthMm, dou
 /// <param name="Underlays">Underlays.</param>
 /// <param name="Cutters">Cutters.</param>
 public sealed record CatalogueAnswer(
-    string Version, IReadOnlyList<VinylChoice> Vinyls, IReadOnlyList<PressChoice> HeatSources, IReadOnlyList<FormChoice> Forms, IReadOnlyList<MaterialChoice> Materials,
+    string Version, IReadOnlyList<VinylChoice> Vinyls, IReadOnlyList<PressChoice> HeatSources, IReadOnlyList<FormChoice> Forms,
+    IReadOnlyList<MaterialChoice> Materials,
     IReadOnlyList<Choice> Covers, IReadOnlyList<Choice> Underlays, IReadOnlyList<CutterChoice> Cutters);
 
 /// <summary>What can be chosen.</summary>
@@ -85,17 +89,23 @@ internal static class CatalogueEndpoints
     public static void MapCatalogue(this IEndpointRouteBuilder routes)
     {
         var group = routes.MapGroup("/api/catalogue").WithTags("Catalogue");
-        group.MapGet("/", async (CatalogueSnapshot shipped, ShelfStore shelf, CancellationToken cancel) => Results.Ok(await AnswerAsync(null, shipped, shelf, cancel))).Produces<CatalogueAnswer>();
+        group.MapGet("/",
+            async (CatalogueSnapshot shipped, ShelfStore shelf, CancellationToken cancel) =>
+            Results.Ok(await AnswerAsync(null, shipped, shelf, cancel))).Produces<CatalogueAnswer>();
         // With what a job file brings along, which may not be on this workshop's shelf.
         group.MapPost("/", async (HttpRequest request, CatalogueSnapshot shipped, ShelfStore shelf, CancellationToken cancel) =>
-            Results.Ok(await AnswerAsync(await JobBody.ReadAsync(request, cancel), shipped, shelf, cancel))).Accepts<object>("application/json").Produces<CatalogueAnswer>();
+            Results.Ok(await AnswerAsync(await JobBody.ReadAsync(request, cancel), shipped, shelf, cancel)))
+            .Accepts<object>("application/json").Produces<CatalogueAnswer>();
     }
 
-    private static async Task<CatalogueAnswer> AnswerAsync(string? own, CatalogueSnapshot shipped, ShelfStore shelf, CancellationToken cancel)
+    private static async Task<CatalogueAnswer> AnswerAsync(string? own, CatalogueSnapshot shipped, ShelfStore shelf,
+        CancellationToken cancel)
     {
         var brought = Brought(own, shipped);
-        var entries = brought.Concat((await shelf.ListAsync(cancel)).Select(row => (Kind: Enum.Parse<OwnKind>(row.Kind, ignoreCase: true), Json: row.Json))
-                .Where(e => OwnEntries.Check(e.Kind, e.Json, shipped, new Problems()) is { } read && !brought.Exists(b => JsonElement.Parse(b.Json).GetProperty("id").GetString() == read.Id)))
+        var entries = brought.Concat((await shelf.ListAsync(cancel))
+            .Select(row => (Kind: Enum.Parse<OwnKind>(row.Kind, ignoreCase: true), Json: row.Json))
+                .Where(e => OwnEntries.Check(e.Kind, e.Json, shipped, new Problems()) is { } read
+                    && !brought.Exists(b => JsonElement.Parse(b.Json).GetProperty("id").GetString() == read.Id)))
             .Select(e => (e.Kind, Entry: JsonElement.Parse(e.Json))).ToList();
         var file = new Dictionary<string, JsonElement[]>(StringComparer.Ordinal)
         {
@@ -108,13 +118,22 @@ internal static class CatalogueEndpoints
         JsonElement? Own(string id) => byId.TryGetValue(id, out var entry) ? entry : null;
         return new CatalogueAnswer(
             c.Version,
-            [.. c.Vinyls.Values.Select(v => new VinylChoice(v.Id, v.Name, v.Note, v.ChartCelsius.Value, v.ChartSeconds.Value, v.Pressure.Value, v.Peel.Value, v.ChartCelsius.From.Source, Own(v.Id)))],
-            [.. c.HeatSources.Values.Select(h => new PressChoice(h.Id, h.Name, h.Presses, h.Underlay, h.Cover, h.PlateWidthMm.Value, h.PlateHeightMm.Value, h.Marks.Count > 0, h.SteamPossible, Own(h.Id)))],
-            [.. c.Forms.Values.Select(f => new FormChoice(f.Id, f.Name, f.Shape, [.. c.Materials.Values.Where(m => f.Materials.Contains(m.Kind)).Select(m => m.Id)], f.UsualMaterial, f.Supported))],
-            [.. c.Materials.Values.Select(m => new MaterialChoice(m.Id, m.Name, m.Kind, m.LimitCelsius.Value, m.LimitCelsius.From.Source, Own(m.Id)))],
+            [.. c.Vinyls.Values.Select(v =>
+                new VinylChoice(v.Id, v.Name, v.Note, v.ChartCelsius.Value, v.ChartSeconds.Value, v.Pressure.Value, v.Peel.Value,
+                    v.ChartCelsius.From.Source, Own(v.Id)))],
+            [.. c.HeatSources.Values.Select(h =>
+                new PressChoice(h.Id, h.Name, h.Presses, h.Underlay, h.Cover, h.PlateWidthMm.Value, h.PlateHeightMm.Value,
+                    h.Marks.Count > 0, h.SteamPossible, Own(h.Id)))],
+            [.. c.Forms.Values.Select(f =>
+                new FormChoice(f.Id, f.Name, f.Shape, [.. c.Materials.Values.Where(m => f.Materials.Contains(m.Kind)).Select(m => m.Id)],
+                    f.UsualMaterial, f.Supported))],
+            [.. c.Materials.Values.Select(m =>
+                new MaterialChoice(m.Id, m.Name, m.Kind, m.LimitCelsius.Value, m.LimitCelsius.From.Source, Own(m.Id)))],
             [.. c.Covers.Values.Select(s => new Choice(s.Id, s.Name, ""))],
             [.. c.Underlays.Values.Select(s => new Choice(s.Id, s.Name, ""))],
-            [.. c.Cutters.Values.Select(k => new CutterChoice(k.Id, k.Name, k.CutWidthMm.Value, k.MatLengthMm.Value, k.MatlessLengthMm.Value, k.CutWidthMm.From.Source))]);
+            [.. c.Cutters.Values.Select(k =>
+                new CutterChoice(k.Id, k.Name, k.CutWidthMm.Value, k.MatLengthMm.Value, k.MatlessLengthMm.Value,
+                    k.CutWidthMm.From.Source))]);
     }
 
     /// <summary>What a job file brings along, as far as it can be read.</summary>
@@ -126,8 +145,10 @@ internal static class CatalogueEndpoints
         {
             var root = JsonElement.Parse(own);
             IEnumerable<(OwnKind, string)> Of(string name, OwnKind kind) =>
-                root.ValueKind == JsonValueKind.Object && root.TryGetProperty(name, out var list) && list.ValueKind == JsonValueKind.Array ? list.EnumerateArray().Select(e => (kind, e.GetRawText())) : [];
-            return [.. Of("vinyls", OwnKind.Vinyl).Concat(Of("blanks", OwnKind.Blank)).Concat(Of("presses", OwnKind.Press)).Where(e => OwnEntries.Check(e.Item1, e.Item2, shipped, new Problems()) is not null)];
+                root.ValueKind == JsonValueKind.Object && root.TryGetProperty(name, out var list) && list.ValueKind == JsonValueKind.Array
+                ? list.EnumerateArray().Select(e => (kind, e.GetRawText())) : [];
+            return [.. Of("vinyls", OwnKind.Vinyl).Concat(Of("blanks", OwnKind.Blank)).Concat(Of("presses", OwnKind.Press))
+                .Where(e => OwnEntries.Check(e.Item1, e.Item2, shipped, new Problems()) is not null)];
         }
         catch (JsonException)
         {

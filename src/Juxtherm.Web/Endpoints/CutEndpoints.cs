@@ -67,7 +67,8 @@ public sealed record WeededAsk(IReadOnlyList<string> Keys);
 /// <param name="Weeded">Keys of what is ticked off on the weeding sheet.</param>
 /// <param name="Simulated">The cutter is the simulated one: it cuts nothing, and an own cutter takes the file.</param>
 public sealed record CutAnswer(
-    Guid Id, Guid JobId, string Title, string Status, DateTimeOffset CreatedUtc, string Cutter, CutLayout Way, IReadOnlyList<CutMat> Mats, int? Current, bool AsksForPreset, CutterStatus? Device, IReadOnlyList<string> Weeded, bool Simulated);
+    Guid Id, Guid JobId, string Title, string Status, DateTimeOffset CreatedUtc, string Cutter, CutLayout Way, IReadOnlyList<CutMat> Mats,
+    int? Current, bool AsksForPreset, CutterStatus? Device, IReadOnlyList<string> Weeded, bool Simulated);
 
 /// <summary>Cuts: from the layout through the cutter to the weeding sheet.</summary>
 internal static class CutEndpoints
@@ -76,11 +77,14 @@ internal static class CutEndpoints
 
     public static void MapCuts(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/jobs/{id:guid}/cuts", BeginAsync).WithTags("Cutting").Produces<CutAnswer>(201).ProducesProblem(404).ProducesProblem(409);
+        routes.MapPost("/api/jobs/{id:guid}/cuts", BeginAsync).WithTags("Cutting").Produces<CutAnswer>(201).ProducesProblem(404)
+            .ProducesProblem(409);
         routes.MapGet("/api/jobs/{id:guid}/cuts", async (Guid id, CutStore store, CancellationToken cancel) =>
-            Results.Ok((await store.OfJobAsync(id, cancel)).Select(r => Answer(OpenCut.Of(r), null)).ToArray())).WithTags("Cutting").Produces<CutAnswer[]>();
+            Results.Ok((await store.OfJobAsync(id, cancel)).Select(r => Answer(OpenCut.Of(r), null)).ToArray())).WithTags("Cutting")
+            .Produces<CutAnswer[]>();
         var cuts = routes.MapGroup("/api/cuts/{id:guid}").WithTags("Cutting");
-        cuts.MapGet("/", async (Guid id, CutterBench bench, CancellationToken cancel) => await LookAsync(id, bench, cancel)).Produces<CutAnswer>().ProducesProblem(404);
+        cuts.MapGet("/", async (Guid id, CutterBench bench, CancellationToken cancel) => await LookAsync(id, bench, cancel))
+            .Produces<CutAnswer>().ProducesProblem(404);
         cuts.MapPost("/actions", ActAsync).Produces<CutAnswer>().ProducesProblem(404).ProducesProblem(409);
         cuts.MapPost("/trouble", TroubleAsync).Produces<CutAnswer>().ProducesProblem(404).ProducesProblem(409);
         cuts.MapPut("/weeded", WeededAsync).Produces<CutAnswer>().ProducesProblem(400).ProducesProblem(404);
@@ -88,7 +92,8 @@ internal static class CutEndpoints
         cuts.MapGet("/weeding.pdf", WeedingAsync).Produces(200, contentType: "application/pdf").ProducesProblem(404);
     }
 
-    private static async Task<IResult> BeginAsync(Guid id, CutBegin ask, CutPlans plans, JobStore jobs, CutStore store, ILanguage language, CancellationToken cancel)
+    private static async Task<IResult> BeginAsync(Guid id, CutBegin ask, CutPlans plans, JobStore jobs, CutStore store, ILanguage language,
+        CancellationToken cancel)
     {
         if (await store.FindAsync(ask.CommandId, cancel) is { } before)
             return Results.Created($"/api/cuts/{before.Id}", Answer(OpenCut.Of(before), null));
@@ -123,7 +128,8 @@ internal static class CutEndpoints
         }
     }
 
-    private static async Task<IResult> ActAsync(Guid id, CutCommand ask, CutterBench bench, CutStore store, ILanguage language, CancellationToken cancel)
+    private static async Task<IResult> ActAsync(Guid id, CutCommand ask, CutterBench bench, CutStore store, ILanguage language,
+        CancellationToken cancel)
     {
         try
         {
@@ -198,17 +204,24 @@ internal static class CutEndpoints
         return await LookAsync(id, bench, cancel);
     }
 
-    private static async Task<IResult> FileAsync(Guid id, string format, string? list, int? sheet, CutStore store, CatalogueSnapshot catalogue, CancellationToken cancel) =>
+    private static async Task<IResult> FileAsync(Guid id, string format, string? list, int? sheet, CutStore store,
+        CatalogueSnapshot catalogue, CancellationToken cancel) =>
         await store.FindAsync(id, cancel) is { } row
-            ? SheetFiles.Answer(row.Title, OpenCut.Of(row).Way, format, list, sheet, catalogue.Cutters.GetValueOrDefault(row.Cutter, catalogue.Cutters[ReferencePractice.Cutter]))
+            ? SheetFiles.Answer(row.Title, OpenCut.Of(row).Way, format, list, sheet,
+                catalogue.Cutters.GetValueOrDefault(row.Cutter, catalogue.Cutters[ReferencePractice.Cutter]))
             : ProblemAnswers.NotFound("cut");
 
-    private static async Task<IResult> WeedingAsync(Guid id, CutStore store, TimeProvider clock, ILanguage language, CancellationToken cancel) =>
+    private static async Task<IResult> WeedingAsync(Guid id, CutStore store, TimeProvider clock, ILanguage language,
+        CancellationToken cancel) =>
         await store.FindAsync(id, cancel) is { } row
-            ? Results.File(WeedingDocument.Pdf(row.Title.Length > 0 ? row.Title : "Untitled", OpenCut.Of(row).Way, language.WordsFor(UnitSystem.Metric), clock.GetUtcNow()), "application/pdf", "weeding.pdf")
+            ? Results.File(
+                WeedingDocument.Pdf(row.Title.Length > 0
+                    ? row.Title : "Untitled", OpenCut.Of(row).Way, language.WordsFor(UnitSystem.Metric), clock.GetUtcNow()),
+                    "application/pdf", "weeding.pdf")
             : ProblemAnswers.NotFound("cut");
 
     private static CutAnswer Answer(OpenCut cut, CutterStatus? device) => new(
-        cut.Row.Id, cut.Row.JobId, cut.Row.Title, cut.Row.Status, cut.Row.CreatedUtc, cut.Row.Cutter, cut.Way, cut.Run.Mats, cut.Run.Current?.Number, cut.Run.AsksForPreset, device,
+        cut.Row.Id, cut.Row.JobId, cut.Row.Title, cut.Row.Status, cut.Row.CreatedUtc, cut.Row.Cutter, cut.Way, cut.Run.Mats,
+        cut.Run.Current?.Number, cut.Run.AsksForPreset, device,
         cut.Row.Weeded.Split(',', StringSplitOptions.RemoveEmptyEntries), CutterBench.Simulated);
 }

@@ -27,7 +27,8 @@ public sealed record CutPlanAnswer(string Id, double Share, double LengthMm, Cut
 /// <param name="Passes">How often it went round.</param>
 /// <param name="Finding">What it looks like.</param>
 /// <param name="CutId">The cut under way whose waiting mats follow; left out for none.</param>
-public sealed record TestCutLook(string Vinyl, string Cutter, Blade Blade, double ForceGrams, int Passes, TestCutFinding Finding, Guid? CutId);
+public sealed record TestCutLook(string Vinyl, string Cutter, Blade Blade, double ForceGrams, int Passes, TestCutFinding Finding,
+    Guid? CutId);
 
 /// <summary>How jobs are laid out on sheets, and the files for a cutter.</summary>
 internal static class CutPlanEndpoints
@@ -38,17 +39,21 @@ internal static class CutPlanEndpoints
     public static void MapCutPlans(this IEndpointRouteBuilder routes)
     {
         var plans = routes.MapGroup("/api/cut-plans").WithTags("Cutting");
-        plans.MapPost("/", BeginAsync).Accepts<object>("application/json").Produces<CutPlanAnswer>().ProducesProblem(400).ProducesProblem(409);
-        plans.MapGet("/{id}", async (string id, CutPlans all) => await AnswerAsync(all, all.Find(id), AtOnce)).Produces<CutPlanAnswer>().ProducesProblem(404);
+        plans.MapPost("/", BeginAsync).Accepts<object>("application/json").Produces<CutPlanAnswer>().ProducesProblem(400)
+            .ProducesProblem(409);
+        plans.MapGet("/{id}", async (string id, CutPlans all) => await AnswerAsync(all, all.Find(id), AtOnce)).Produces<CutPlanAnswer>()
+            .ProducesProblem(404);
         plans.MapPost("/{id}/stop", async (string id, CutPlans all) =>
         {
             var entry = all.Find(id);
             entry?.Stop();
             return await AnswerAsync(all, entry, Stopping);
         }).Produces<CutPlanAnswer>().ProducesProblem(404);
-        plans.MapGet("/{id}/file.{format}", FileAsync).Produces(200, contentType: "image/svg+xml").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        plans.MapGet("/{id}/file.{format}", FileAsync).Produces(200, contentType: "image/svg+xml").ProducesProblem(400).ProducesProblem(404)
+            .ProducesProblem(409);
         routes.MapPost("/api/cut-presets/test", TestAsync).WithTags("Cutting").Produces<TestCutAdvice>().ProducesProblem(400);
-        routes.MapDelete("/api/cut-presets/{vinyl}/{cutter}", async (string vinyl, string cutter, StockStore store, CancellationToken cancel) =>
+        routes.MapDelete("/api/cut-presets/{vinyl}/{cutter}",
+            async (string vinyl, string cutter, StockStore store, CancellationToken cancel) =>
         {
             await store.SetPresetAsync(vinyl, cutter, null, cancel);
             return Results.NoContent();
@@ -60,7 +65,8 @@ internal static class CutPlanEndpoints
         var problems = new Problems();
         try
         {
-            return await all.BeginAsync(await JobBody.ReadAsync(request, cancel), ReaderUnits.Of(units), problems, cancel) is { } entry ? await AnswerAsync(all, entry, AtOnce) : ProblemAnswers.Invalid(problems);
+            return await all.BeginAsync(await JobBody.ReadAsync(request, cancel), ReaderUnits.Of(units), problems, cancel) is { } entry
+                ? await AnswerAsync(all, entry, AtOnce) : ProblemAnswers.Invalid(problems);
         }
         catch (CutPlansFullException full)
         {
@@ -73,36 +79,54 @@ internal static class CutPlanEndpoints
         if (entry is null)
             return ProblemAnswers.NotFound("layout");
         await Task.WhenAny(entry.Plan, Task.Delay(patience));
-        return Results.Ok(entry.Plan.IsCompleted ? new CutPlanAnswer(entry.Id, 1, 0, await entry.Plan, 0) : new CutPlanAnswer(entry.Id, entry.Progress.Share, entry.Progress.LengthMm, null, all.Before(entry)));
+        return Results.Ok(entry.Plan.IsCompleted
+            ? new CutPlanAnswer(entry.Id, 1, 0, await entry.Plan, 0)
+            : new CutPlanAnswer(entry.Id, entry.Progress.Share, entry.Progress.LengthMm, null, all.Before(entry)));
     }
 
     /// <summary>Sheets as a file: all of a layout, or with list and sheet a single one.</summary>
-    private static async Task<IResult> FileAsync(string id, string format, string? list, int? sheet, CutPlans all, CatalogueSnapshot catalogue)
+    private static async Task<IResult> FileAsync(string id, string format, string? list, int? sheet, CutPlans all,
+        CatalogueSnapshot catalogue)
     {
         if (all.Find(id) is not { } entry)
             return ProblemAnswers.NotFound("layout");
         var plan = await entry.Plan;
         if (plan.Stops)
             return ProblemAnswers.Conflict("stop", "There is a stop, so there is no file: " + plan.Notices[0].Text);
-        return SheetFiles.Answer(entry.Job.Title, plan.Way, format, list, sheet, entry.Job.Tools.Cutter?.Cutter ?? catalogue.Cutters[ReferencePractice.Cutter]);
+        return SheetFiles.Answer(entry.Job.Title, plan.Way, format, list, sheet, entry.Job.Tools.Cutter?.Cutter
+            ?? catalogue.Cutters[ReferencePractice.Cutter]);
     }
 
-    private static async Task<IResult> TestAsync(TestCutLook look, CatalogueSnapshot catalogue, StockStore store, CutterBench bench, ILanguage language, CancellationToken cancel)
+    private static async Task<IResult> TestAsync(TestCutLook look, CatalogueSnapshot catalogue, StockStore store, CutterBench bench,
+        ILanguage language, CancellationToken cancel)
     {
         var problems = new Problems();
         if (!catalogue.Cutters.TryGetValue(look.Cutter, out var cutter))
-            problems.Add("/cutter", new Phrase("cut-plan-endpoints.unknown-id", ("cutter", look.Cutter), ("list", Thing.List(NearestIds.To(look.Cutter, [.. catalogue.Cutters.Keys])))), "unknown-id");
+            problems.Add("/cutter",
+                new Phrase("cut-plan-endpoints.unknown-id", ("cutter", look.Cutter),
+                    ("list", Thing.List(NearestIds.To(look.Cutter, [.. catalogue.Cutters.Keys])))), "unknown-id");
         else if (!(look.ForceGrams > 0 && look.ForceGrams <= cutter.MostForceGrams.Value))
-            problems.Add("/forceGrams", new Phrase("cut-plan-endpoints.out-of-range", ("forceGrams", look.ForceGrams), ("mostForceGrams", cutter.MostForceGrams.Value)), "out-of-range");
+            problems.Add("/forceGrams",
+                new Phrase("cut-plan-endpoints.out-of-range", ("forceGrams", look.ForceGrams),
+                    ("mostForceGrams", cutter.MostForceGrams.Value)), "out-of-range");
         problems.Outside("/passes", look.Passes, 1, CutPreset.MostPasses);
         if (look.Vinyl.Length is 0 or > 60)
             problems.Add("/vinyl", new Phrase("cut-plan-endpoints.missing"), "missing");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "test cut");
-        var advice = TestCut.Next(new CutPreset(look.Blade, look.ForceGrams, look.Passes, new Provenance(ProvenanceKind.Owner, "")), look.Finding, cutter!, language.WordsFor(UnitSystem.Metric));
+        var advice = TestCut.Next(new CutPreset(look.Blade, look.ForceGrams, look.Passes, new Provenance(ProvenanceKind.Owner, "")),
+            look.Finding, cutter!, language.WordsFor(UnitSystem.Metric));
         if (advice.Preset is { } next)
         {
-            await store.SetPresetAsync(look.Vinyl, look.Cutter, new CutPresetRow { Vinyl = look.Vinyl, Cutter = look.Cutter, Blade = next.Blade.ToString().ToLowerInvariant(), ForceGrams = next.ForceGrams, Passes = next.Passes }, cancel);
+            await store.SetPresetAsync(look.Vinyl, look.Cutter,
+                new CutPresetRow
+                {
+                    Vinyl = look.Vinyl,
+                    Cutter = look.Cutter,
+                    Blade = next.Blade.ToString().ToLowerInvariant(),
+                    ForceGrams = next.ForceGrams,
+                    Passes = next.Passes
+                }, cancel);
             if (look.CutId is { } cut)
                 await bench.SetPresetAsync(cut, look.Vinyl, next, cancel);
         }
@@ -117,10 +141,13 @@ internal static class SheetFiles
     public static IResult Answer(string title, CutLayout way, string format, string? list, int? sheet, Cutter cutter)
     {
         var groups = way.Lists.Where(l => list is null || l.Id == list)
-            .Select(l => (List: l, Sheets: l.Sheets.Where(s => sheet is null || s.Number == sheet).ToList())).Where(g => g.Sheets.Count > 0).ToList();
+            .Select(l => (List: l, Sheets: l.Sheets.Where(s => sheet is null || s.Number == sheet).ToList())).Where(g => g.Sheets.Count > 0)
+            .ToList();
         if (groups.Count == 0)
             return ProblemAnswers.NotFound("sheet");
-        List<CutFileGroup> files = [.. groups.Select(g => new CutFileGroup(g.List.Id, $"{g.List.Name} {g.List.Colour}".Trim(), g.List.Colour, g.List.Shapes, g.Sheets))];
+        List<CutFileGroup> files =
+            [.. groups.Select(g =>
+                new CutFileGroup(g.List.Id, $"{g.List.Name} {g.List.Colour}".Trim(), g.List.Colour, g.List.Shapes, g.Sheets))];
         var name = $"{(list is null ? "cut" : list)}{(sheet is null ? "" : $"-{sheet}")}.{format}";
         IResult File(string text, string type) => Results.File(System.Text.Encoding.UTF8.GetBytes(text), type, name);
         switch (format)
@@ -133,7 +160,8 @@ internal static class SheetFiles
                 return File(HpglCutFile.Write(only.Strokes(one.List.Shapes), one.List.Preset, cutter), "application/vnd.hp-hpgl");
             default:
                 var problems = new Problems();
-                problems.Add("", format == "hpgl" ? new Phrase("sheet-files.unknown-id") : new Phrase("sheet-files.unknown-id-2", ("format", format)), "unknown-id");
+                problems.Add("", format == "hpgl"
+                    ? new Phrase("sheet-files.unknown-id") : new Phrase("sheet-files.unknown-id-2", ("format", format)), "unknown-id");
                 return ProblemAnswers.Invalid(problems, "question");
         }
     }

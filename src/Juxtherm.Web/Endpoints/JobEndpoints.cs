@@ -58,24 +58,32 @@ internal static class JobEndpoints
         jobs.MapPost("/", AddAsync).Accepts<object>("application/json").Produces<JobAnswer>(201).ProducesProblem(400);
         jobs.MapGet("/{id:guid}", FindAsync).Produces<JobAnswer>().ProducesProblem(404);
         jobs.MapPut("/{id:guid}", SaveAsync).Produces<JobAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
-        jobs.MapPatch("/{id:guid}", PatchAsync).Accepts<JobEdit[]>("application/json-patch+json", "application/json").Produces<JobAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
-        jobs.MapGet("/{id:guid}/ticket.pdf", TicketAsync).Produces(200, contentType: "application/pdf").ProducesProblem(400).ProducesProblem(404);
+        jobs.MapPatch("/{id:guid}", PatchAsync).Accepts<JobEdit[]>("application/json-patch+json", "application/json").Produces<JobAnswer>()
+            .ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        jobs.MapGet("/{id:guid}/ticket.pdf", TicketAsync).Produces(200, contentType: "application/pdf").ProducesProblem(400)
+            .ProducesProblem(404);
         jobs.MapGet("/{id:guid}/file", FileAsync).Produces(200, contentType: "application/json").ProducesProblem(404);
         jobs.MapPost("/{id:guid}/copy", CopyAsync).Produces<JobAnswer>(201).ProducesProblem(404);
         jobs.MapGet("/{id:guid}/learned", LearnedAsync).Produces<LearnedSince>().ProducesProblem(400).ProducesProblem(404);
         jobs.MapPost("/{id:guid}/learned", async (Guid id, JobStore store, JobPlans plans, CancellationToken cancel) =>
-            await store.AgreeAsync(id, plans.LearnedNow, cancel) ? Results.NoContent() : ProblemAnswers.NotFound("job")).Produces(204).ProducesProblem(404);
-        jobs.MapDelete("/{id:guid}", (Guid id, JobStore store, CancellationToken cancel) => SetDeletedAsync(id, true, store, cancel)).Produces<JobAnswer>().ProducesProblem(404);
-        jobs.MapPost("/{id:guid}/restore", (Guid id, JobStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel)).Produces<JobAnswer>().ProducesProblem(404);
+            await store.AgreeAsync(id, plans.LearnedNow, cancel) ? Results.NoContent() : ProblemAnswers.NotFound("job")).Produces(204)
+            .ProducesProblem(404);
+        jobs.MapDelete("/{id:guid}", (Guid id, JobStore store, CancellationToken cancel) => SetDeletedAsync(id, true, store, cancel))
+            .Produces<JobAnswer>().ProducesProblem(404);
+        jobs.MapPost("/{id:guid}/restore", (Guid id, JobStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel))
+            .Produces<JobAnswer>().ProducesProblem(404);
     }
 
-    private static async Task<IResult> ListAsync(string? units, string? search, int? skip, int? take, JobStore store, JobCards cards, CancellationToken cancel)
+    private static async Task<IResult> ListAsync(string? units, string? search, int? skip, int? take, JobStore store, JobCards cards,
+        CancellationToken cancel)
     {
-        var (listed, total) = await store.ListAsync(search?.Trim() ?? "", Math.Max(0, skip ?? 0), Math.Clamp(take ?? UsualPage, 1, LargestPage), cancel);
+        var (listed, total) = await store.ListAsync(search?.Trim()
+            ?? "", Math.Max(0, skip ?? 0), Math.Clamp(take ?? UsualPage, 1, LargestPage), cancel);
         return Results.Ok(new JobPage(total, await cards.OfAsync(listed, ReaderUnits.Of(units), cancel)));
     }
 
-    private static async Task<IResult> AddAsync(HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command, PlanCache cache, JobPlans plans, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> AddAsync(HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command, PlanCache cache,
+        JobPlans plans, TimeProvider clock, CancellationToken cancel)
     {
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
@@ -101,26 +109,31 @@ internal static class JobEndpoints
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("job");
         var problems = new Problems();
-        if (plans.Plan(row, UnitSystem.Metric, problems) is not { } agreed || plans.PlanNow(row, UnitSystem.Metric, problems) is not { } now)
+        if (plans.Plan(row, UnitSystem.Metric, problems) is not { } agreed
+            || plans.PlanNow(row, UnitSystem.Metric, problems) is not { } now)
             return ProblemAnswers.Invalid(problems);
         var (was, would) = (AgreedPress.Of(agreed.Result.Plan), AgreedPress.Of(now.Result.Plan));
         return Results.Ok(new LearnedSince(was != would, was, would));
     }
 
     private static Task<IResult> SaveAsync(Guid id, SaveRequest request, JobStore store, PlanCache cache, CancellationToken cancel) =>
-        SavedAsync(id, request.Version, request.Job.ValueKind == JsonValueKind.Undefined ? "null" : request.Job.GetRawText(), new Problems(), store, cache, cancel);
+        SavedAsync(id, request.Version, request.Job.ValueKind == JsonValueKind.Undefined
+            ? "null" : request.Job.GetRawText(), new Problems(), store, cache, cancel);
 
     /// <summary>Changes a kept job by a JSON Patch, if it is still as it was when the patch was thought of.</summary>
-    private static async Task<IResult> PatchAsync(Guid id, int version, HttpRequest request, JobStore store, PlanCache cache, CancellationToken cancel)
+    private static async Task<IResult> PatchAsync(Guid id, int version, HttpRequest request, JobStore store, PlanCache cache,
+        CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("job");
         var problems = new Problems();
         var changed = row.Version == version ? JobPatch.Applied(row.Json, await JobBody.ReadAsync(request, cancel), problems) : row.Json;
-        return changed is null ? ProblemAnswers.Invalid(problems, "change") : await SavedAsync(id, version, changed, problems, store, cache, cancel);
+        return changed is null
+            ? ProblemAnswers.Invalid(problems, "change") : await SavedAsync(id, version, changed, problems, store, cache, cancel);
     }
 
-    private static async Task<IResult> SavedAsync(Guid id, int version, string json, Problems problems, JobStore store, PlanCache cache, CancellationToken cancel)
+    private static async Task<IResult> SavedAsync(Guid id, int version, string json, Problems problems, JobStore store, PlanCache cache,
+        CancellationToken cancel)
     {
         if (cache.Plan(json, UnitSystem.Metric, problems) is not { } planned)
             return ProblemAnswers.Invalid(problems);
@@ -128,36 +141,46 @@ internal static class JobEndpoints
         if (saved.Row is null)
             return ProblemAnswers.NotFound("job");
         return saved.Stale
-            ? ProblemAnswers.Conflict("stale", "This job was saved from somewhere else in the meantime. Both are still there: keep yours over it, or take the newer one.", Answer(saved.Row))
+            ? ProblemAnswers.Conflict("stale",
+                "This job was saved from somewhere else in the meantime. Both are still there: keep yours over it, or take the newer one.",
+                Answer(saved.Row))
             : Results.Ok(Answer(saved.Row));
     }
 
-    private static async Task<IResult> TicketAsync(Guid id, string? units, JobStore store, JobPlans plans, CatalogueSnapshot catalogue, TimeProvider clock, ILanguage language, CancellationToken cancel)
+    private static async Task<IResult> TicketAsync(Guid id, string? units, JobStore store, JobPlans plans, CatalogueSnapshot catalogue,
+        TimeProvider clock, ILanguage language, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("job");
         var problems = new Problems();
         if (plans.Plan(row, ReaderUnits.Of(units), problems) is not { } planned)
             return ProblemAnswers.Invalid(problems);
-        return Results.File(TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting), language.WordsFor(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", $"{FileName(planned.Job.Title, "Ticket")}.pdf");
+        return Results.File(
+            TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting),
+                language.WordsFor(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf",
+                $"{FileName(planned.Job.Title, "Ticket")}.pdf");
     }
 
     /// <summary>The job as a file, whole elsewhere: artwork and own entries travel in it.</summary>
-    private static async Task<IResult> FileAsync(Guid id, JobStore store, CancellationToken cancel) => await store.FindAsync(id, cancel) is { } row
+    private static async Task<IResult> FileAsync(Guid id, JobStore store, CancellationToken cancel) =>
+        await store.FindAsync(id, cancel) is { } row
         ? Results.File(System.Text.Encoding.UTF8.GetBytes(row.Json), "application/json", $"{FileName(row.Title, "Job")}.juxtherm.json")
         : ProblemAnswers.NotFound("job");
 
     private static string FileName(string title, string otherwise) =>
-        new string([.. title.Where(c => char.IsLetterOrDigit(c) || c is ' ' or '-').Take(60)]).Trim() is { Length: > 0 } name ? name : otherwise;
+        new string([.. title.Where(c => char.IsLetterOrDigit(c) || c is ' ' or '-').Take(60)]).Trim() is { Length: > 0 } name
+        ? name : otherwise;
 
-    private static async Task<IResult> CopyAsync(Guid id, [FromHeader(Name = CommandHeader.Name)] Guid? command, JobStore store, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> CopyAsync(Guid id, [FromHeader(Name = CommandHeader.Name)] Guid? command, JobStore store,
+        TimeProvider clock, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("job");
         var copy = System.Text.Json.Nodes.JsonNode.Parse(row.Json)!.AsObject();
         var title = row.Title.Length > 110 ? row.Title[..110] : row.Title;
         copy["title"] = $"{title}, copy";
-        var added = await store.AddAsync(CommandId.Of(command, clock), $"{title}, copy", copy.ToJsonString(), cancel, learned: row.LearnedJson);
+        var added = await store.AddAsync(CommandId.Of(command, clock), $"{title}, copy", copy.ToJsonString(), cancel,
+            learned: row.LearnedJson);
         return Results.Created($"/api/jobs/{added.Id}", Answer(added));
     }
 

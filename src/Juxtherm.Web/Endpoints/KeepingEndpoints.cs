@@ -40,20 +40,32 @@ internal static class KeepingEndpoints
             await keeper.BackUpAsync(Backups.Asked, cancel);
             return await AnswerAsync(keeper, cancel);
         }).Produces<KeepingAnswer>();
-        keeping.MapGet("/backups/{name}", (string name, Keeper keeper) => Plainly(() => Results.File(Backups.PathOf(keeper.Folder, name), "application/vnd.sqlite3", name))).Produces(200, contentType: "application/vnd.sqlite3").ProducesProblem(400);
-        keeping.MapPost("/backups/{name}/restore", (string name, Keeper keeper, CancellationToken cancel) => PlainlyAsync(async () => new PutBack(await keeper.RestoreAsync(name, cancel), keeper.Backups))).Produces<PutBack>().ProducesProblem(400);
+        keeping.MapGet("/backups/{name}",
+            (string name, Keeper keeper) =>
+            Plainly(() => Results.File(Backups.PathOf(keeper.Folder, name), "application/vnd.sqlite3", name)))
+            .Produces(200, contentType: "application/vnd.sqlite3").ProducesProblem(400);
+        keeping.MapPost("/backups/{name}/restore",
+            (string name, Keeper keeper, CancellationToken cancel) =>
+            PlainlyAsync(async () => new PutBack(await keeper.RestoreAsync(name, cancel), keeper.Backups))).Produces<PutBack>()
+            .ProducesProblem(400);
         keeping.MapGet("/archive", WriteAsync).Produces(200, contentType: Zip);
-        keeping.MapPost("/archive", (HttpRequest request, bool? setAside, Keeper keeper, CancellationToken cancel) => PlainlyAsync(async () => new PutBack(await keeper.ReadAsync(request.Body, setAside == true, cancel), keeper.Backups)))
-            .Accepts<object>("application/octet-stream").Produces<PutBack>().ProducesProblem(400).ProducesProblem(409).ProducesProblem(413).WithMetadata(new RequestSizeLimitAttribute(WorkshopArchive.MostBytes));
+        keeping.MapPost("/archive",
+            (HttpRequest request, bool? setAside, Keeper keeper, CancellationToken cancel) =>
+            PlainlyAsync(async () => new PutBack(await keeper.ReadAsync(request.Body, setAside == true, cancel), keeper.Backups)))
+            .Accepts<object>("application/octet-stream").Produces<PutBack>().ProducesProblem(400).ProducesProblem(409).ProducesProblem(413)
+            .WithMetadata(new RequestSizeLimitAttribute(WorkshopArchive.MostBytes));
     }
 
     private static async Task<IResult> AnswerAsync(Keeper keeper, CancellationToken cancel) =>
-        Results.Ok(new KeepingAnswer(keeper.Folder, keeper.Backups, [.. (await keeper.SetAsideAsync(cancel)).Select(r => new SetAsideAnswer(r.Name, r.Why, r.AtUtc))]));
+        Results.Ok(new KeepingAnswer(keeper.Folder, keeper.Backups,
+            [.. (await keeper.SetAsideAsync(cancel)).Select(r => new SetAsideAnswer(r.Name, r.Why, r.AtUtc))]));
 
     private static async Task WriteAsync(HttpContext http, Keeper keeper, TimeProvider clock, CancellationToken cancel)
     {
         http.Response.ContentType = Zip;
-        http.Response.Headers.ContentDisposition = $"attachment; filename=workshop-{clock.GetUtcNow().UtcDateTime.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)}.juxtherm.zip";
+        http.Response.Headers.ContentDisposition =
+            "attachment; filename=workshop-" +
+            $"{clock.GetUtcNow().UtcDateTime.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)}.juxtherm.zip";
         // A ZIP is finished where it ends, not where it is awaited.
         http.Features.Get<IHttpBodyControlFeature>()!.AllowSynchronousIO = true;
         await keeper.WriteAsync(http.Response.Body, cancel);

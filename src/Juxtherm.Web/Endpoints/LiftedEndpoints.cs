@@ -18,10 +18,12 @@ internal static class LiftedEndpoints
             var problems = new Problems();
             return pieces.Of(found, ReaderUnits.Of(units), problems) is { } advice ? Results.Ok(advice) : ProblemAnswers.Invalid(problems);
         }).WithTags("Lifted").Produces<FoundAdvice>().ProducesProblem(400);
-        routes.MapPost("/api/plans/patches", async (HttpRequest request, string? units, PlanCache cache, Planner planner, CancellationToken cancel) =>
+        routes.MapPost("/api/plans/patches",
+            async (HttpRequest request, string? units, PlanCache cache, Planner planner, CancellationToken cancel) =>
         {
             var problems = new Problems();
-            return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job ? Results.Ok(planner.Patches(job, ReaderUnits.Of(units))) : ProblemAnswers.Invalid(problems);
+            return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job
+                ? Results.Ok(planner.Patches(job, ReaderUnits.Of(units))) : ProblemAnswers.Invalid(problems);
         }).WithTags("Plans").Accepts<object>("application/json").Produces<PatchAdvice>().ProducesProblem(400).ProducesProblem(413);
     }
 }

@@ -29,7 +29,8 @@ public sealed record LogChoice(string Id, string Name);
 /// <param name="HeatSources">Presses.</param>
 /// <param name="Lots">Lots.</param>
 /// <param name="People">Names.</param>
-public sealed record LogChoicesAnswer(IReadOnlyList<LogChoice> Vinyls, IReadOnlyList<LogChoice> Materials, IReadOnlyList<LogChoice> HeatSources, IReadOnlyList<string> Lots, IReadOnlyList<string> People);
+public sealed record LogChoicesAnswer(IReadOnlyList<LogChoice> Vinyls, IReadOnlyList<LogChoice> Materials,
+    IReadOnlyList<LogChoice> HeatSources, IReadOnlyList<string> Lots, IReadOnlyList<string> People);
 
 /// <summary>A change to an entry; what is null stays.</summary>
 /// <param name="Note">Its remark.</param>
@@ -95,11 +96,25 @@ internal sealed class LogAsked
                 return null;
             if (PlainTime.TryRead(text, out var day))
                 return day;
-            problems.Add($"/{name}", new Phrase("log-asked.wrong-type", ("name", name), ("text", text), ("accepted", PlainTime.Accepted)), "wrong-type");
+            problems.Add($"/{name}", new Phrase("log-asked.wrong-type", ("name", name), ("text", text), ("accepted", PlainTime.Accepted)),
+                "wrong-type");
             return null;
         }
 
-        return new LogSearch { Text = Text, Vinyl = Vinyl, Material = Material, Form = Form, HeatSource = HeatSource, Lot = Lot, Person = Person, Outcome = Outcome, From = Day("from", From), Until = Day("until", Until), Run = Run };
+        return new LogSearch
+        {
+            Text = Text,
+            Vinyl = Vinyl,
+            Material = Material,
+            Form = Form,
+            HeatSource = HeatSource,
+            Lot = Lot,
+            Person = Person,
+            Outcome = Outcome,
+            From = Day("from", From),
+            Until = Day("until", Until),
+            Run = Run
+        };
     }
 }
 
@@ -118,13 +133,20 @@ internal static class LogEndpoints
         log.MapPatch("/{id:long}", ChangeAsync).Produces<LogAnswer>().ProducesProblem(400).ProducesProblem(404);
         log.MapPost("/{id:long}/washes", WashAsync).Produces<LogAnswer>().ProducesProblem(400).ProducesProblem(404);
         log.MapDelete("/{id:long}/washes/{wash:long}", UnwashAsync).Produces<LogAnswer>().ProducesProblem(404);
-        log.MapPost("/{id:long}/as-used", (long id, [FromHeader(Name = CommandHeader.Name)] Guid? command, LogStore store, RunStore runs, JobPlans jobs, WorkshopCatalogue catalogues, TimeProvider clock, CancellationToken cancel) => JobAsync(id, CommandId.Of(command, clock), JobFromLog.AsUsed, store, runs, jobs, catalogues, cancel))
+        log.MapPost("/{id:long}/as-used",
+            (long id, [FromHeader(Name = CommandHeader.Name)] Guid? command, LogStore store, RunStore runs, JobPlans jobs,
+                WorkshopCatalogue catalogues, TimeProvider clock, CancellationToken cancel) =>
+                JobAsync(id, CommandId.Of(command, clock), JobFromLog.AsUsed, store, runs, jobs, catalogues, cancel))
             .Produces<JobAnswer>(201).ProducesProblem(404);
-        log.MapPost("/{id:long}/again", (long id, [FromHeader(Name = CommandHeader.Name)] Guid? command, LogStore store, RunStore runs, JobPlans jobs, WorkshopCatalogue catalogues, TimeProvider clock, CancellationToken cancel) => JobAsync(id, CommandId.Of(command, clock), JobFromLog.Again, store, runs, jobs, catalogues, cancel))
+        log.MapPost("/{id:long}/again",
+            (long id, [FromHeader(Name = CommandHeader.Name)] Guid? command, LogStore store, RunStore runs, JobPlans jobs,
+                WorkshopCatalogue catalogues, TimeProvider clock, CancellationToken cancel) =>
+                JobAsync(id, CommandId.Of(command, clock), JobFromLog.Again, store, runs, jobs, catalogues, cancel))
             .Produces<JobAnswer>(201).ProducesProblem(404);
     }
 
-    private static async Task<IResult> SearchAsync([AsParameters] LogAsked asked, int? skip, int? take, LogStore store, LogNames names, CancellationToken cancel)
+    private static async Task<IResult> SearchAsync([AsParameters] LogAsked asked, int? skip, int? take, LogStore store, LogNames names,
+        CancellationToken cancel)
     {
         var problems = new Problems();
         var search = asked.Search(problems);
@@ -138,24 +160,30 @@ internal static class LogEndpoints
     {
         var found = await store.ChoicesAsync(cancel);
         var name = await names.NamerAsync(cancel);
-        IReadOnlyList<LogChoice> Named(IReadOnlyList<string> ids) => [.. ids.Select(id => new LogChoice(id, name(id))).OrderBy(c => c.Name, StringComparer.OrdinalIgnoreCase)];
-        return Results.Ok(new LogChoicesAnswer(Named(found.Vinyls), Named(found.Materials), Named(found.HeatSources), found.Lots, found.People));
+        IReadOnlyList<LogChoice> Named(IReadOnlyList<string> ids) =>
+            [.. ids.Select(id => new LogChoice(id, name(id))).OrderBy(c => c.Name, StringComparer.OrdinalIgnoreCase)];
+        return Results.Ok(
+            new LogChoicesAnswer(Named(found.Vinyls), Named(found.Materials), Named(found.HeatSources), found.Lots, found.People));
     }
 
-    private static async Task<IResult> MarksAsync(string vinyl, string material, string heatSource, LogStore store, CancellationToken cancel) =>
+    private static async Task<IResult> MarksAsync(string vinyl, string material, string heatSource, LogStore store,
+        CancellationToken cancel) =>
         Results.Ok((await store.MarksAsync(vinyl, material, heatSource, cancel)).Select(m =>
         {
             var words = LogRows.Parts(m.Outcomes);
             return new LogMarkAnswer(m.Celsius, m.Seconds, Showings.Of([.. words.Select(LogRows.Of<Outcome>)], []), words, m.Count);
         }).ToArray());
 
-    private static async Task<IResult> FindAsync(long id, LogStore store, LogNames names, CancellationToken cancel) => await AnswerAsync(await store.FindAsync(id, cancel), names, cancel);
+    private static async Task<IResult> FindAsync(long id, LogStore store, LogNames names, CancellationToken cancel) =>
+        await AnswerAsync(await store.FindAsync(id, cancel), names, cancel);
 
-    private static async Task<IResult> ChangeAsync(long id, LogChange change, LogStore store, LogNames names, WorkshopLearning learning, CancellationToken cancel)
+    private static async Task<IResult> ChangeAsync(long id, LogChange change, LogStore store, LogNames names, WorkshopLearning learning,
+        CancellationToken cancel)
     {
         var problems = new Problems();
         if (change.Note?.Length > LogFile.LongestNote)
-            problems.Add("/note", new Phrase("log-endpoints.too-long", ("note", change.Note.Length), ("longestNote", LogFile.LongestNote)), "too-long");
+            problems.Add("/note", new Phrase("log-endpoints.too-long", ("note", change.Note.Length), ("longestNote", LogFile.LongestNote)),
+                "too-long");
         if (change.Lots?.FirstOrDefault(l => l.Contains(',', StringComparison.Ordinal) || l.Length > LogFile.LongestText) is { } odd)
             problems.Add("/lots", new Phrase("log-endpoints.wrong-type", ("odd", odd), ("longestText", LogFile.LongestText)), "wrong-type");
         if (!problems.None)
@@ -170,25 +198,36 @@ internal static class LogEndpoints
         return await AnswerAsync(row, names, cancel);
     }
 
-    private static async Task<IResult> WashAsync(long id, WashRequest wash, [FromHeader(Name = CommandHeader.Name)] Guid? command, LogStore store, LogNames names, WorkshopLearning learning, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> WashAsync(long id, WashRequest wash, [FromHeader(Name = CommandHeader.Name)] Guid? command,
+        LogStore store, LogNames names, WorkshopLearning learning, TimeProvider clock, CancellationToken cancel)
     {
         var problems = new Problems();
         problems.Outside("/washes", wash.Washes, 1, LogFile.MostWashes);
         if (wash.Note?.Length > LogFile.LongestNote)
-            problems.Add("/note", new Phrase("log-endpoints.too-long-2", ("note", wash.Note.Length), ("longestNote", LogFile.LongestNote)), "too-long");
+            problems.Add("/note", new Phrase("log-endpoints.too-long-2", ("note", wash.Note.Length), ("longestNote", LogFile.LongestNote)),
+                "too-long");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "wash");
         var said = CommandId.Of(command, clock);
         var row = await store.ChangeAsync(id, r =>
         {
             if (!r.Washes.Exists(w => w.CommandId == said))
-                r.Washes.Add(new LogWashRow { AtUtc = clock.GetUtcNow(), Washes = wash.Washes, Look = LogRows.Word(wash.Look), Note = wash.Note?.Trim() ?? "", CommandId = said });
+                r.Washes.Add(
+                    new LogWashRow
+                    {
+                        AtUtc = clock.GetUtcNow(),
+                        Washes = wash.Washes,
+                        Look = LogRows.Word(wash.Look),
+                        Note = wash.Note?.Trim() ?? "",
+                        CommandId = said
+                    });
         }, cancel);
         learning.Forget();
         return await AnswerAsync(row, names, cancel);
     }
 
-    private static async Task<IResult> UnwashAsync(long id, long wash, LogStore store, LogNames names, WorkshopLearning learning, CancellationToken cancel)
+    private static async Task<IResult> UnwashAsync(long id, long wash, LogStore store, LogNames names, WorkshopLearning learning,
+        CancellationToken cancel)
     {
         var row = await store.ChangeAsync(id, r => r.Washes.RemoveAll(w => w.Id == wash), cancel);
         learning.Forget();
@@ -196,16 +235,19 @@ internal static class LogEndpoints
     }
 
     private static async Task<IResult> JobAsync(
-        long id, Guid newId, Func<LogEntry, string?, JsonObject, (string Json, string Title)> make, LogStore store, RunStore runs, JobPlans jobs, WorkshopCatalogue catalogues, CancellationToken cancel)
+        long id, Guid newId, Func<LogEntry, string?, JsonObject, (string Json, string Title)> make, LogStore store, RunStore runs,
+        JobPlans jobs, WorkshopCatalogue catalogues, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("entry");
         var run = row.RunId is { } of ? await runs.FindAsync(of, cancel) : null;
         // A further press has the run's job with its own tools.
-        var json = run?.Stations.Find(s => (string?)JsonNode.Parse(s.JobJson)?["tools"]?["heatSource"] == row.HeatSource)?.JobJson ?? run?.JobJson;
+        var json = run?.Stations.Find(s => (string?)JsonNode.Parse(s.JobJson)?["tools"]?["heatSource"] == row.HeatSource)?.JobJson
+            ?? run?.JobJson;
         var (text, title) = make(LogRows.Entry(row), json, await catalogues.OwnAsync(cancel));
         var job = await jobs.AddAsync(newId, title, text, cancel);
-        return Results.Created($"/api/jobs/{job.Id}", new JobAnswer(job.Id, job.Version, job.UpdatedUtc, System.Text.Json.JsonElement.Parse(job.Json)));
+        return Results.Created($"/api/jobs/{job.Id}",
+            new JobAnswer(job.Id, job.Version, job.UpdatedUtc, System.Text.Json.JsonElement.Parse(job.Json)));
     }
 
     private static async Task<IResult> AnswerAsync(LogRow? row, LogNames names, CancellationToken cancel) =>

@@ -32,18 +32,25 @@ internal static class LogFileEndpoints
     public static void MapLogFiles(this IEndpointRouteBuilder routes)
     {
         var log = routes.MapGroup("/api/log").WithTags("Logbook");
-        log.MapGet("/logbook.csv", ([AsParameters] LogAsked asked, LogStore store, HttpContext http, CancellationToken cancel) => WriteAsync(asked, "text/csv; charset=utf-8", "logbook.csv", http, async entries =>
+        log.MapGet("/logbook.csv",
+            ([AsParameters] LogAsked asked, LogStore store, HttpContext http, CancellationToken cancel) =>
+            WriteAsync(asked, "text/csv; charset=utf-8", "logbook.csv", http, async entries =>
         {
-            await using var text = new StreamWriter(http.Response.Body, new UTF8Encoding(encoderShouldEmitUTF8Identifier: false), leaveOpen: true);
+            await using var text = new StreamWriter(http.Response.Body, new UTF8Encoding(encoderShouldEmitUTF8Identifier: false),
+                leaveOpen: true);
             await LogTable.WriteAsync(entries, text, cancel);
         }, store, cancel)).Produces(200, contentType: "text/csv");
         log.MapGet("/logbook.json", ([AsParameters] LogAsked asked, LogStore store, HttpContext http, CancellationToken cancel) =>
-            WriteAsync(asked, "application/json", "logbook.json", http, entries => LogFile.WriteAsync(entries, http.Response.Body, cancel), store, cancel)).Produces(200, contentType: "application/json");
-        log.MapPost("/read-in", ReadAsync).Accepts<object>("application/octet-stream", "text/csv", "application/json").Produces<LogReadIn>().Produces<LogReadingIn>(202).ProducesProblem(400).ProducesProblem(413).WithMetadata(new RequestSizeLimitAttribute(LargestFile));
-        log.MapGet("/read-in/{id:guid}", (Guid id, LogReader logbook) => AnswerAsync(logbook.Find(id))).Produces<LogReadIn>().Produces<LogReadingIn>(202).ProducesProblem(400).ProducesProblem(404);
+            WriteAsync(asked, "application/json", "logbook.json", http, entries => LogFile.WriteAsync(entries, http.Response.Body, cancel),
+                store, cancel)).Produces(200, contentType: "application/json");
+        log.MapPost("/read-in", ReadAsync).Accepts<object>("application/octet-stream", "text/csv", "application/json").Produces<LogReadIn>()
+            .Produces<LogReadingIn>(202).ProducesProblem(400).ProducesProblem(413).WithMetadata(new RequestSizeLimitAttribute(LargestFile));
+        log.MapGet("/read-in/{id:guid}", (Guid id, LogReader logbook) => AnswerAsync(logbook.Find(id))).Produces<LogReadIn>()
+            .Produces<LogReadingIn>(202).ProducesProblem(400).ProducesProblem(404);
     }
 
-    private static async Task<IResult> WriteAsync(LogAsked asked, string type, string name, HttpContext http, Func<IAsyncEnumerable<LogEntry>, Task> write, LogStore store, CancellationToken cancel)
+    private static async Task<IResult> WriteAsync(LogAsked asked, string type, string name, HttpContext http,
+        Func<IAsyncEnumerable<LogEntry>, Task> write, LogStore store, CancellationToken cancel)
     {
         var problems = new Problems();
         var search = asked.Search(problems);
@@ -55,7 +62,8 @@ internal static class LogFileEndpoints
         return Results.Empty;
     }
 
-    private static async Task<IResult> ReadAsync(HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command, LogReader logbook, TimeProvider clock, CancellationToken cancel) =>
+    private static async Task<IResult> ReadAsync(HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command,
+        LogReader logbook, TimeProvider clock, CancellationToken cancel) =>
         await AnswerAsync(await logbook.BeginAsync(CommandId.Of(command, clock), request.Body, cancel));
 
     private static async Task<IResult> AnswerAsync(LogReadInEntry? entry)

@@ -20,13 +20,21 @@ internal static class LogPhotoEndpoints
     public static void MapLogPhotos(this IEndpointRouteBuilder routes)
     {
         var log = routes.MapGroup("/api/log").WithTags("Logbook");
-        log.MapPost("/{id:long}/photos", AddAsync).Accepts<object>("application/octet-stream").Produces<LogAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(413).WithMetadata(new RequestSizeLimitAttribute(LargestPhoto));
-        log.MapGet("/photos/{photo:guid}", (Guid photo, LogStore store, CancellationToken cancel) => ShowAsync(photo, p => p.Jpeg, store, cancel)).Produces(200, contentType: Jpeg).ProducesProblem(404);
-        log.MapGet("/photos/{photo:guid}/small", (Guid photo, LogStore store, CancellationToken cancel) => ShowAsync(photo, p => p.Small, store, cancel)).Produces(200, contentType: Jpeg).ProducesProblem(404);
-        log.MapDelete("/photos/{photo:guid}", async (Guid photo, LogStore store, CancellationToken cancel) => await store.RemovePhotoAsync(photo, cancel) ? Results.NoContent() : ProblemAnswers.NotFound("photo")).Produces(204).ProducesProblem(404);
+        log.MapPost("/{id:long}/photos", AddAsync).Accepts<object>("application/octet-stream").Produces<LogAnswer>().ProducesProblem(400)
+            .ProducesProblem(404).ProducesProblem(413).WithMetadata(new RequestSizeLimitAttribute(LargestPhoto));
+        log.MapGet("/photos/{photo:guid}",
+            (Guid photo, LogStore store, CancellationToken cancel) => ShowAsync(photo, p => p.Jpeg, store, cancel))
+            .Produces(200, contentType: Jpeg).ProducesProblem(404);
+        log.MapGet("/photos/{photo:guid}/small",
+            (Guid photo, LogStore store, CancellationToken cancel) => ShowAsync(photo, p => p.Small, store, cancel))
+            .Produces(200, contentType: Jpeg).ProducesProblem(404);
+        log.MapDelete("/photos/{photo:guid}",
+            async (Guid photo, LogStore store, CancellationToken cancel) => await store.RemovePhotoAsync(photo, cancel)
+            ? Results.NoContent() : ProblemAnswers.NotFound("photo")).Produces(204).ProducesProblem(404);
     }
 
-    private static async Task<IResult> AddAsync(long id, HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command, LogStore store, LogNames names, TimeProvider clock, CancellationToken cancel)
+    private static async Task<IResult> AddAsync(long id, HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command,
+        LogStore store, LogNames names, TimeProvider clock, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("entry");
@@ -40,7 +48,17 @@ internal static class LogPhotoEndpoints
             else
             {
                 var photo = await ReadAsync(body.ToArray(), cancel);
-                await store.AddPhotoAsync(new LogPhotoRow { Id = CommandId.Of(command, clock), LogId = id, AtUtc = clock.GetUtcNow(), Width = photo.Width, Height = photo.Height, Jpeg = photo.Jpeg, Small = photo.Small }, cancel);
+                await store.AddPhotoAsync(
+                    new LogPhotoRow
+                    {
+                        Id = CommandId.Of(command, clock),
+                        LogId = id,
+                        AtUtc = clock.GetUtcNow(),
+                        Width = photo.Width,
+                        Height = photo.Height,
+                        Jpeg = photo.Jpeg,
+                        Small = photo.Small
+                    }, cancel);
             }
         }
         catch (PhotoException e)

@@ -23,7 +23,9 @@ internal static class PlacementEndpoints
     public static void MapPlacement(this IEndpointRouteBuilder routes)
     {
         var group = routes.MapGroup("/api/placement").WithTags("Placement");
-        group.MapPost("/", async (HttpRequest request, double? cutterWidthMm, double? cutterLengthMm, PlanCache cache, ILanguage language, CancellationToken cancel) =>
+        group.MapPost("/",
+            async (HttpRequest request, double? cutterWidthMm, double? cutterLengthMm, PlanCache cache, ILanguage language,
+                CancellationToken cancel) =>
         {
             var problems = new Problems();
             if (cutterWidthMm is < 10 or > 30_000 || cutterLengthMm is < 10 or > 30_000)
@@ -38,11 +40,13 @@ internal static class PlacementEndpoints
         group.MapPost("/grade", GradeAsync).Accepts<object>("application/json").Produces<Graded[]>().ProducesProblem(400);
         group.MapPost("/letters", LettersAsync).Accepts<object>("application/json").Produces<LetterPlan>().ProducesProblem(400);
         group.MapGet("/square", Square).Produces<Squareness>().ProducesProblem(400);
-        routes.MapGet("/api/jobs/{id:guid}/guide.{format}", GuideAsync).WithTags("Placement").Produces(200, contentType: "application/pdf").ProducesProblem(400).ProducesProblem(404);
+        routes.MapGet("/api/jobs/{id:guid}/guide.{format}", GuideAsync).WithTags("Placement").Produces(200, contentType: "application/pdf")
+            .ProducesProblem(400).ProducesProblem(404);
     }
 
     /// <summary>The design over a run of sizes, as <c>adult-m:4,adult-l:2</c>.</summary>
-    private static async Task<IResult> GradeAsync(HttpRequest request, string? run, PlanCache cache, CatalogueSnapshot catalogue, CancellationToken cancel)
+    private static async Task<IResult> GradeAsync(HttpRequest request, string? run, PlanCache cache, CatalogueSnapshot catalogue,
+        CancellationToken cancel)
     {
         var problems = new Problems();
         var counts = RunOf(run, problems);
@@ -52,7 +56,11 @@ internal static class PlacementEndpoints
         var art = JobPlacement.Artwork(job, face);
         if (job.Blank.Size is null || art is null)
         {
-            problems.Add(art is null ? "/layers/0/widthMm" : "/blank/form", art is null ? new Phrase("placement-endpoints.does-not-fit") : new Phrase("placement-endpoints.does-not-fit-2", ("form", job.Blank.Form.Name)), "does-not-fit");
+            problems.Add(art is null
+                ? "/layers/0/widthMm"
+                : "/blank/form", art is null
+                ? new Phrase("placement-endpoints.does-not-fit")
+                : new Phrase("placement-endpoints.does-not-fit-2", ("form", job.Blank.Form.Name)), "does-not-fit");
             return ProblemAnswers.Invalid(problems);
         }
 
@@ -65,10 +73,12 @@ internal static class PlacementEndpoints
         foreach (var part in (run ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries))
         {
             var pair = part.Split(':');
-            if (pair.Length == 2 && JobReader.Sizes.Contains(pair[0], StringComparer.Ordinal) && int.TryParse(pair[1], out var count) && count is >= 0 and <= JobReader.MostPieces)
+            if (pair.Length == 2 && JobReader.Sizes.Contains(pair[0], StringComparer.Ordinal) && int.TryParse(pair[1], out var count)
+                && count is >= 0 and <= JobReader.MostPieces)
                 counts.Add(new SizeCount(pair[0], count));
             else
-                problems.Add("", new Phrase("placement-endpoints.unknown-id", ("part", part), ("sizes", Thing.List(JobReader.Sizes))), "unknown-id");
+                problems.Add("", new Phrase("placement-endpoints.unknown-id", ("part", part), ("sizes", Thing.List(JobReader.Sizes))),
+                    "unknown-id");
         }
 
         if (counts.Count == 0 && problems.None)
@@ -76,7 +86,8 @@ internal static class PlacementEndpoints
         return counts;
     }
 
-    private static async Task<IResult> LettersAsync(HttpRequest request, string? word, int? perPack, PlanCache cache, CancellationToken cancel)
+    private static async Task<IResult> LettersAsync(HttpRequest request, string? word, int? perPack, PlanCache cache,
+        CancellationToken cancel)
     {
         var problems = new Problems();
         if (word is null || !word.Any(char.IsLetterOrDigit) || word.Length > 60)
@@ -94,13 +105,16 @@ internal static class PlacementEndpoints
         foreach (var (name, side) in new[] { (nameof(top), top), (nameof(bottom), bottom), (nameof(left), left), (nameof(right), right) })
         {
             if (side is not (> 0 and <= JobReader.MostMm))
-                problems.Add("", new Phrase("placement-endpoints.out-of-range-3", ("name", name), ("side", side), ("most", JobReader.MostMm)), "out-of-range");
+                problems.Add("",
+                    new Phrase("placement-endpoints.out-of-range-3", ("name", name), ("side", side), ("most", JobReader.MostMm)),
+                    "out-of-range");
         }
 
         return problems.None ? Results.Ok(Sizing.Square(top, bottom, left, right)) : ProblemAnswers.Invalid(problems, "question");
     }
 
-    private static async Task<IResult> GuideAsync(Guid id, string format, string? face, string? what, string? units, JobStore store, PlanCache cache, TimeProvider clock, ILanguage language, CancellationToken cancel)
+    private static async Task<IResult> GuideAsync(Guid id, string format, string? face, string? what, string? units, JobStore store,
+        PlanCache cache, TimeProvider clock, ILanguage language, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("job");
@@ -121,6 +135,8 @@ internal static class PlacementEndpoints
 
         return format == "svg"
             ? Results.Text(GuideDocument.Svg(shape, art, language.WordsFor(ReaderUnits.Of(units))), "image/svg+xml")
-            : Results.File(GuideDocument.Pdf(shape, art, job.Title.Length > 0 ? job.Title : "Untitled", language.WordsFor(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", "guide.pdf");
+            : Results.File(
+                GuideDocument.Pdf(shape, art, job.Title.Length > 0
+                    ? job.Title : "Untitled", language.WordsFor(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", "guide.pdf");
     }
 }

@@ -54,25 +54,36 @@ internal static class RunEndpoints
 
     public static void MapRuns(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/jobs/{id:guid}/runs", StartAsync).WithTags("Runs").Produces<RunAnswer>(201).ProducesProblem(404).ProducesProblem(409);
+        routes.MapPost("/api/jobs/{id:guid}/runs", StartAsync).WithTags("Runs").Produces<RunAnswer>(201).ProducesProblem(404)
+            .ProducesProblem(409);
         var runs = routes.MapGroup("/api/runs").WithTags("Runs");
-        runs.MapGet("/", async (BenchService bench, PressBench presses, CancellationToken cancel) => Results.Ok((await bench.UnderWayAsync(cancel)).Select(presses.Answer).ToArray())).Produces<RunAnswer[]>();
+        runs.MapGet("/",
+            async (BenchService bench, PressBench presses, CancellationToken cancel) =>
+            Results.Ok((await bench.UnderWayAsync(cancel)).Select(presses.Answer).ToArray())).Produces<RunAnswer[]>();
         runs.MapGet("/{id:guid}", async (Guid id, BenchService bench, PressBench presses, CancellationToken cancel) =>
-            await bench.FindAsync(id, cancel) is { } run ? Results.Ok(presses.Answer(run)) : ProblemAnswers.NotFound("run")).Produces<RunAnswer>().ProducesProblem(404);
+            await bench.FindAsync(id, cancel) is { } run ? Results.Ok(presses.Answer(run)) : ProblemAnswers.NotFound("run"))
+            .Produces<RunAnswer>().ProducesProblem(404);
         runs.MapGet("/{id:guid}/trace", async (Guid id, int? station, BenchService bench, CancellationToken cancel) =>
-            await bench.TraceAsync(id, station ?? 1, cancel) is { } trace ? Results.Ok(trace) : ProblemAnswers.NotFound("run")).Produces<TraceAnswer>().ProducesProblem(404);
+            await bench.TraceAsync(id, station ?? 1, cancel) is { } trace ? Results.Ok(trace) : ProblemAnswers.NotFound("run"))
+            .Produces<TraceAnswer>().ProducesProblem(404);
         runs.MapGet("/{id:guid}/live", LiveAsync).ExcludeFromDescription();
         runs.MapPost("/{id:guid}/actions", SayAsync).Produces<RunAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         runs.MapPost("/{id:guid}/stations", JoinAsync).Produces<RunAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         runs.MapPost("/{id:guid}/stations/{station:int}/press", PressAsync).Produces<RunAnswer>().ProducesProblem(404).ProducesProblem(409);
         runs.MapGet("/{id:guid}/pieces/{piece:int}/advice", AdviseAsync).Produces<Advice[]>().ProducesProblem(404);
-        runs.MapGet("/{id:guid}/pieces/{piece:int}/trace", async (Guid id, int piece, string? units, BenchService bench, CancellationToken cancel) =>
-            await bench.FindAsync(id, cancel) is { } run && bench.TraceOf(run, piece, ReaderUnits.Of(units)) is { } trace ? Results.Ok(trace) : ProblemAnswers.NotFound("piece at a press")).Produces<TraceAnswer>().ProducesProblem(404);
-        runs.MapPost("/{id:guid}/pieces/{piece:int}/recut", async (Guid id, int piece, [FromHeader(Name = CommandHeader.Name)] Guid? command, BenchService bench, CancellationToken cancel) =>
-            await bench.RecutAsync(id, piece, command, cancel) is { } job ? Results.Ok(new RecutAnswer(job)) : ProblemAnswers.NotFound("piece")).Produces<RecutAnswer>().ProducesProblem(404);
+        runs.MapGet("/{id:guid}/pieces/{piece:int}/trace",
+            async (Guid id, int piece, string? units, BenchService bench, CancellationToken cancel) =>
+            await bench.FindAsync(id, cancel) is { } run && bench.TraceOf(run, piece, ReaderUnits.Of(units)) is { } trace
+            ? Results.Ok(trace) : ProblemAnswers.NotFound("piece at a press")).Produces<TraceAnswer>().ProducesProblem(404);
+        runs.MapPost("/{id:guid}/pieces/{piece:int}/recut",
+            async (Guid id, int piece, [FromHeader(Name = CommandHeader.Name)] Guid? command, BenchService bench,
+                CancellationToken cancel) =>
+            await bench.RecutAsync(id, piece, command, cancel) is { } job
+            ? Results.Ok(new RecutAnswer(job)) : ProblemAnswers.NotFound("piece")).Produces<RecutAnswer>().ProducesProblem(404);
     }
 
-    private static async Task<IResult> StartAsync(Guid id, string? units, bool? practice, [FromHeader(Name = CommandHeader.Name)] Guid? command, BenchService bench, PressBench presses, CancellationToken cancel)
+    private static async Task<IResult> StartAsync(Guid id, string? units, bool? practice,
+        [FromHeader(Name = CommandHeader.Name)] Guid? command, BenchService bench, PressBench presses, CancellationToken cancel)
     {
         var started = await bench.StartAsync(id, ReaderUnits.Of(units), practice == true, cancel, command);
         return started switch
@@ -83,10 +94,12 @@ internal static class RunEndpoints
         };
     }
 
-    private static async Task<IResult> SayAsync(Guid id, BenchCommand command, BenchService bench, PressBench presses, CancellationToken cancel)
+    private static async Task<IResult> SayAsync(Guid id, BenchCommand command, BenchService bench, PressBench presses,
+        CancellationToken cancel)
     {
         if (command.Action is BenchAction.Join or BenchAction.Wire or BenchAction.Unwire or BenchAction.Away)
-            return ProblemAnswers.Conflict("not-here", "That is not said here: a press joins at the run's presses, and is connected there.");
+            return ProblemAnswers.Conflict("not-here",
+                "That is not said here: a press joins at the run's presses, and is connected there.");
         try
         {
             if (await bench.FindAsync(id, cancel) is { } before && presses.NotYet(before, command) is { } why)
@@ -95,22 +108,28 @@ internal static class RunEndpoints
             return said switch
             {
                 { Run: null } => ProblemAnswers.NotFound("run"),
-                { OutOfStep: true } => ProblemAnswers.Conflict("out-of-step", "The run has moved on since this page last heard of it.", presses.Answer(said.Run)),
+                { OutOfStep: true } =>
+                    ProblemAnswers.Conflict("out-of-step", "The run has moved on since this page last heard of it.",
+                        presses.Answer(said.Run)),
                 _ => Results.Ok(presses.Answer(said.Run)),
             };
         }
         catch (BenchRefusedException refused)
         {
-            return ProblemAnswers.Conflict(refused.Code, refused.Message, await bench.FindAsync(id, cancel) is { } run ? presses.Answer(run) : null);
+            return ProblemAnswers.Conflict(refused.Code, refused.Message, await bench.FindAsync(id, cancel) is { } run
+                ? presses.Answer(run) : null);
         }
     }
 
-    private static async Task<IResult> JoinAsync(Guid id, string? units, StationJoin ask, BenchService bench, PressBench presses, CancellationToken cancel)
+    private static async Task<IResult> JoinAsync(Guid id, string? units, StationJoin ask, BenchService bench, PressBench presses,
+        CancellationToken cancel)
     {
         try
         {
             var (run, refused) = await bench.JoinAsync(id, ask, ReaderUnits.Of(units), cancel);
-            return run is not null ? Results.Ok(presses.Answer(run)) : refused is not null ? ProblemAnswers.Conflict("stop", refused) : ProblemAnswers.NotFound("run");
+            return run is not null
+                ? Results.Ok(presses.Answer(run))
+                : refused is not null ? ProblemAnswers.Conflict("stop", refused) : ProblemAnswers.NotFound("run");
         }
         catch (BenchRefusedException refused)
         {
@@ -118,16 +137,22 @@ internal static class RunEndpoints
         }
     }
 
-    private static async Task<IResult> PressAsync(Guid id, int station, PressAsk ask, BenchService bench, PressBench presses, CancellationToken cancel)
+    private static async Task<IResult> PressAsync(Guid id, int station, PressAsk ask, BenchService bench, PressBench presses,
+        CancellationToken cancel)
     {
         try
         {
             if (ask.Action is PressAction.Connect or PressAction.ConnectCold or PressAction.Disconnect)
             {
                 if (ask.Action != PressAction.Disconnect && await bench.FindAsync(id, cancel) is { Row.Practice: false })
-                    return ProblemAnswers.Conflict("practice-only", "The simulated press belongs to practice runs: what it does is no measure of your own. Begin a practice run of this job.");
-                var said = ask.Action == PressAction.Disconnect ? await presses.DisconnectAsync(id, station, cancel) : await presses.ConnectAsync(id, station, ask.Action == PressAction.ConnectCold, cancel);
-                return said is { Run: { } connected, OutOfStep: false } ? Results.Ok(presses.Answer(connected)) : ProblemAnswers.NotFound("press");
+                    return ProblemAnswers.Conflict("practice-only",
+                        "The simulated press belongs to practice runs: what it does is no measure of your own. Begin a practice run " +
+                            "of this job.");
+                var said = ask.Action == PressAction.Disconnect
+                    ? await presses.DisconnectAsync(id, station, cancel)
+                    : await presses.ConnectAsync(id, station, ask.Action == PressAction.ConnectCold, cancel);
+                return said is { Run: { } connected, OutOfStep: false }
+                    ? Results.Ok(presses.Answer(connected)) : ProblemAnswers.NotFound("press");
             }
 
             if (await bench.FindAsync(id, cancel) is not { } before)
@@ -163,7 +188,8 @@ internal static class RunEndpoints
             : ProblemAnswers.NotFound("piece");
 
     /// <summary>Says where the run stands whenever that changes, and how hot connected presses are.</summary>
-    private static async Task<IResult> LiveAsync(Guid id, BenchService bench, PressBench presses, RunSignals signals, IHostApplicationLifetime life, CancellationToken cancel)
+    private static async Task<IResult> LiveAsync(Guid id, BenchService bench, PressBench presses, RunSignals signals,
+        IHostApplicationLifetime life, CancellationToken cancel)
     {
         if (await bench.FindAsync(id, cancel) is null)
             return ProblemAnswers.NotFound("run");

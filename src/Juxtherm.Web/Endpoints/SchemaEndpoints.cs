@@ -7,5 +7,7 @@ namespace Juxtherm.Web.Endpoints;
 internal static class SchemaEndpoints
 {
     public static void MapSchemas(this IEndpointRouteBuilder routes) =>
-        routes.MapGet("/schemas/job.json", (CatalogueSnapshot catalogue) => Results.Json(JobContract.Schema(catalogue), contentType: "application/schema+json")).ExcludeFromDescription();
+        routes.MapGet("/schemas/job.json",
+            (CatalogueSnapshot catalogue) => Results.Json(JobContract.Schema(catalogue), contentType: "application/schema+json"))
+            .ExcludeFromDescription();
 }

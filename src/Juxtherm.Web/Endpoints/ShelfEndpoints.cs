@@ -29,14 +29,19 @@ internal static class ShelfEndpoints
     public static void MapShelf(this IEndpointRouteBuilder routes)
     {
         var shelf = routes.MapGroup("/api/shelf").WithTags("Shelf");
-        shelf.MapGet("/", async (ShelfStore store, CancellationToken cancel) => Results.Ok((await store.ListAsync(cancel)).Select(Answer).ToArray())).Produces<ShelfAnswer[]>();
+        shelf.MapGet("/",
+            async (ShelfStore store, CancellationToken cancel) => Results.Ok((await store.ListAsync(cancel)).Select(Answer).ToArray()))
+            .Produces<ShelfAnswer[]>();
         shelf.MapPost("/{kind}", AddAsync).Accepts<object>("application/json").Produces<ShelfAnswer>(201).ProducesProblem(400);
         shelf.MapPut("/{id}", SaveAsync).Produces<ShelfAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
-        shelf.MapDelete("/{id}", (string id, ShelfStore store, CancellationToken cancel) => SetDeletedAsync(id, true, store, cancel)).Produces<ShelfAnswer>().ProducesProblem(404);
-        shelf.MapPost("/{id}/restore", (string id, ShelfStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel)).Produces<ShelfAnswer>().ProducesProblem(404);
+        shelf.MapDelete("/{id}", (string id, ShelfStore store, CancellationToken cancel) => SetDeletedAsync(id, true, store, cancel))
+            .Produces<ShelfAnswer>().ProducesProblem(404);
+        shelf.MapPost("/{id}/restore", (string id, ShelfStore store, CancellationToken cancel) => SetDeletedAsync(id, false, store, cancel))
+            .Produces<ShelfAnswer>().ProducesProblem(404);
     }
 
-    private static async Task<IResult> AddAsync(string kind, HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command, ShelfStore store, CatalogueSnapshot catalogue, CancellationToken cancel)
+    private static async Task<IResult> AddAsync(string kind, HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command,
+        ShelfStore store, CatalogueSnapshot catalogue, CancellationToken cancel)
     {
         var problems = new Problems();
         if (!Enum.TryParse<OwnKind>(kind, ignoreCase: true, out var what) || !Enum.IsDefined(what))
@@ -61,7 +66,8 @@ internal static class ShelfEndpoints
         return Results.Created($"/api/shelf/{row.Id}", Answer(row));
     }
 
-    private static async Task<IResult> SaveAsync(string id, ShelfSave request, ShelfStore store, CatalogueSnapshot catalogue, CancellationToken cancel)
+    private static async Task<IResult> SaveAsync(string id, ShelfSave request, ShelfStore store, CatalogueSnapshot catalogue,
+        CancellationToken cancel)
     {
         var problems = new Problems();
         if (await store.FindAsync(id, cancel) is not { } kept)
@@ -78,13 +84,17 @@ internal static class ShelfEndpoints
         var saved = await store.SaveAsync(id, request.Version, read.Name, json, cancel);
         if (saved.Row is null)
             return ProblemAnswers.NotFound("entry on the shelf");
-        return saved.Stale ? ProblemAnswers.Conflict("stale", "This was saved from somewhere else in the meantime.", Answer(saved.Row)) : Results.Ok(Answer(saved.Row));
+        return saved.Stale
+            ? ProblemAnswers.Conflict("stale", "This was saved from somewhere else in the meantime.", Answer(saved.Row))
+            : Results.Ok(Answer(saved.Row));
     }
 
     private static async Task<IResult> SetDeletedAsync(string id, bool deleted, ShelfStore store, CancellationToken cancel) =>
-        await store.SetDeletedAsync(id, deleted, cancel) is { } row ? Results.Ok(Answer(row)) : ProblemAnswers.NotFound("entry on the shelf");
+        await store.SetDeletedAsync(id, deleted, cancel) is { } row
+        ? Results.Ok(Answer(row)) : ProblemAnswers.NotFound("entry on the shelf");
 
-    /// <summary>The text with an id of its own, if it is an object without one; otherwise as it is, for the reader to complain of.</summary>
+    /// <summary>The text with an id of its own, if it is an object without one; otherwise as it is, for the reader to complain
+    /// of.</summary>
     /// <returns>The text, and the id that it was given; null when it has one.</returns>
     private static (string Json, string? Given) WithId(string json, OwnKind kind, Guid command)
     {

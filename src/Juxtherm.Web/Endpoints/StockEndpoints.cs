@@ -36,7 +36,8 @@ public sealed record ColourSaid(string Vinyl, string Wanted, string OnShelf, boo
 /// <param name="Low">It is running out.</param>
 /// <param name="ColourWord">What its colour is called; the nearest everyday word where nobody gave it a name.</param>
 public sealed record StockAnswer(
-    string Id, int Version, StockKind Kind, string Vinyl, string Colour, string ColourName, double WidthMm, double OnHandMm, double ReservedMm, double CornerWidthMm, double CornerLengthMm,
+    string Id, int Version, StockKind Kind, string Vinyl, string Colour, string ColourName, double WidthMm, double OnHandMm,
+    double ReservedMm, double CornerWidthMm, double CornerLengthMm,
     string Lot, string Label, double? PricePerMetre, double LowMm, bool Low, string ColourWord);
 
 /// <summary>A roll, sheet or offcut as it is typed in.</summary>
@@ -54,9 +55,11 @@ public sealed record StockAnswer(
 /// <param name="Label">What is written on it; left out for one made up.</param>
 /// <param name="PricePerMetre">Price of a metre.</param>
 /// <param name="LowMm">Below this it is running out, mm.</param>
-/// <param name="IsCut">With a length that was measured, where some of it is promised to cuts: whether that is cut already. Left out it is asked.</param>
+/// <param name="IsCut">With a length that was measured, where some of it is promised to cuts: whether that is cut already. Left out it is
+/// asked.</param>
 public sealed record StockAsk(
-    Guid CommandId, int? Version, StockKind Kind, string Vinyl, string Colour, string? ColourName, double WidthMm, double? LengthMm, double? CornerWidthMm, double? CornerLengthMm,
+    Guid CommandId, int? Version, StockKind Kind, string Vinyl, string Colour, string? ColourName, double WidthMm, double? LengthMm,
+    double? CornerWidthMm, double? CornerLengthMm,
     string? Lot, string? Label, double? PricePerMetre, double? LowMm, bool? IsCut = null);
 
 /// <summary>A table of vinyl on hand.</summary>
@@ -83,18 +86,28 @@ internal static class StockEndpoints
     public static void MapStock(this IEndpointRouteBuilder routes)
     {
         var stock = routes.MapGroup("/api/stock").WithTags("Stock");
-        stock.MapGet("/", async (StockStore store, CancellationToken cancel) => Results.Ok((await store.ListAsync(cancel)).Select(Answer).ToArray())).Produces<StockAnswer[]>();
+        stock.MapGet("/",
+            async (StockStore store, CancellationToken cancel) => Results.Ok((await store.ListAsync(cancel)).Select(Answer).ToArray()))
+            .Produces<StockAnswer[]>();
         stock.MapPost("/", AddAsync).Produces<StockAnswer>(201).ProducesProblem(400);
         stock.MapPut("/{id}", SaveAsync).Produces<StockAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
-        stock.MapDelete("/{id}", (string id, StockStore store, ILanguage language, CancellationToken cancel) => SetDeletedAsync(id, true, store, language, cancel)).Produces<StockAnswer>().ProducesProblem(404).ProducesProblem(409);
-        stock.MapPost("/{id}/restore", (string id, StockStore store, ILanguage language, CancellationToken cancel) => SetDeletedAsync(id, false, store, language, cancel)).Produces<StockAnswer>().ProducesProblem(404);
+        stock.MapDelete("/{id}",
+            (string id, StockStore store, ILanguage language, CancellationToken cancel) =>
+            SetDeletedAsync(id, true, store, language, cancel)).Produces<StockAnswer>().ProducesProblem(404).ProducesProblem(409);
+        stock.MapPost("/{id}/restore",
+            (string id, StockStore store, ILanguage language, CancellationToken cancel) =>
+            SetDeletedAsync(id, false, store, language, cancel)).Produces<StockAnswer>().ProducesProblem(404);
         stock.MapGet("/{id}/label.pdf", LabelAsync).Produces(200, contentType: "application/pdf").ProducesProblem(404);
         stock.MapPut("/colours", MatchAsync).Produces<ColourMatch[]>().ProducesProblem(400);
-        stock.MapGet("/colours", async (StockStore store, CancellationToken cancel) => Results.Ok(await store.MatchesAsync(cancel))).Produces<ColourMatch[]>();
+        stock.MapGet("/colours", async (StockStore store, CancellationToken cancel) => Results.Ok(await store.MatchesAsync(cancel)))
+            .Produces<ColourMatch[]>();
         stock.MapPost("/weight", Weigh).Produces<WeightAnswer>().ProducesProblem(400);
         stock.MapPost("/table", TableAsync).Produces<StockAnswer[]>().ProducesProblem(400);
         routes.MapGet("/api/stock.csv", async (StockStore store, CancellationToken cancel) =>
-            Results.File(System.Text.Encoding.UTF8.GetBytes(StockTable.Write((await store.ListAsync(cancel)).Select(s => s.Vinyl with { LengthMm = s.Ledger.OnHandMm }))), "text/csv", "vinyl-on-hand.csv")).WithTags("Stock").Produces(200, contentType: "text/csv");
+            Results.File(
+                System.Text.Encoding.UTF8.GetBytes(
+                    StockTable.Write((await store.ListAsync(cancel)).Select(s => s.Vinyl with { LengthMm = s.Ledger.OnHandMm }))),
+                    "text/csv", "vinyl-on-hand.csv")).WithTags("Stock").Produces(200, contentType: "text/csv");
     }
 
     private static async Task<IResult> MatchAsync(ColourSaid said, StockStore store, CancellationToken cancel)
@@ -112,25 +125,33 @@ internal static class StockEndpoints
             problems.Add("/vinyl", new Phrase("stock-endpoints.missing"), "missing");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "answer");
-        await store.SayMatchAsync(new ColourMatch(said.Vinyl!, said.Wanted, said.OnShelf, said.Same == true), forget: said.Same is null, cancel);
+        await store.SayMatchAsync(new ColourMatch(said.Vinyl!, said.Wanted, said.OnShelf, said.Same == true), forget: said.Same is null,
+            cancel);
         return Results.Ok(await store.MatchesAsync(cancel));
     }
 
-    private static async Task<IResult> AddAsync(StockAsk ask, StockStore store, CatalogueSnapshot catalogue, ShelfStore shelf, CancellationToken cancel)
+    private static async Task<IResult> AddAsync(StockAsk ask, StockStore store, CatalogueSnapshot catalogue, ShelfStore shelf,
+        CancellationToken cancel)
     {
         var problems = new Problems();
         var length = ask.LengthMm ?? 0;
         if (length <= 0)
-            problems.Add("/lengthMm", new Phrase("stock-endpoints.out-of-range", ("length", length), ("longest", StockTable.LongestMm)), "out-of-range");
+            problems.Add("/lengthMm", new Phrase("stock-endpoints.out-of-range", ("length", length), ("longest", StockTable.LongestMm)),
+                "out-of-range");
         if (Row(ask, ask.CommandId.ToString("N"), await VinylsAsync(catalogue, shelf, cancel), problems) is not { } row || !problems.None)
             return ProblemAnswers.Invalid(problems, "vinyl");
         if (row.Label.Length == 0)
-            row.Label = $"{char.ToUpperInvariant(row.Kind[0])}{row.Kind[1..]} {(await store.ListAsync(cancel)).Count(s => s.Row.Kind == row.Kind) + 1}";
+        {
+            var alike = (await store.ListAsync(cancel)).Count(s => s.Row.Kind == row.Kind);
+            row.Label = $"{char.ToUpperInvariant(row.Kind[0])}{row.Kind[1..]} {alike + 1}";
+        }
         await store.AddAsync([(row, length)], ask.CommandId, cancel);
-        return await store.FindAsync(row.Id, cancel) is { } kept ? Results.Created($"/api/stock/{row.Id}", Answer(kept)) : ProblemAnswers.NotFound("vinyl on the shelf");
+        return await store.FindAsync(row.Id, cancel) is { } kept
+            ? Results.Created($"/api/stock/{row.Id}", Answer(kept)) : ProblemAnswers.NotFound("vinyl on the shelf");
     }
 
-    private static async Task<IResult> SaveAsync(string id, StockAsk ask, StockStore store, CatalogueSnapshot catalogue, ShelfStore shelf, CancellationToken cancel)
+    private static async Task<IResult> SaveAsync(string id, StockAsk ask, StockStore store, CatalogueSnapshot catalogue, ShelfStore shelf,
+        CancellationToken cancel)
     {
         var problems = new Problems();
         if (Row(ask, id, await VinylsAsync(catalogue, shelf, cancel), problems) is not { } row || !problems.None)
@@ -149,14 +170,17 @@ internal static class StockEndpoints
 
         if (kept is null)
             return ProblemAnswers.NotFound("vinyl on the shelf");
-        return stale ? ProblemAnswers.Conflict("stale", "It was changed or cut from in the meantime.", Answer(kept)) : Results.Ok(Answer(kept));
+        return stale
+            ? ProblemAnswers.Conflict("stale", "It was changed or cut from in the meantime.", Answer(kept)) : Results.Ok(Answer(kept));
     }
 
-    private static async Task<IResult> SetDeletedAsync(string id, bool deleted, StockStore store, ILanguage language, CancellationToken cancel)
+    private static async Task<IResult> SetDeletedAsync(string id, bool deleted, StockStore store, ILanguage language,
+        CancellationToken cancel)
     {
         try
         {
-            return await store.SetDeletedAsync(id, deleted, cancel) is { } row ? Results.Ok(Answer(row)) : ProblemAnswers.NotFound("vinyl on the shelf");
+            return await store.SetDeletedAsync(id, deleted, cancel) is { } row
+                ? Results.Ok(Answer(row)) : ProblemAnswers.NotFound("vinyl on the shelf");
         }
         catch (StockRefusedException refused)
         {
@@ -164,13 +188,17 @@ internal static class StockEndpoints
         }
     }
 
-    private static async Task<IResult> TableAsync(StockTableAsk ask, StockStore store, CatalogueSnapshot catalogue, ShelfStore shelf, CancellationToken cancel)
+    private static async Task<IResult> TableAsync(StockTableAsk ask, StockStore store, CatalogueSnapshot catalogue, ShelfStore shelf,
+        CancellationToken cancel)
     {
         var problems = new Problems();
         var read = StockTable.Read(ask.Text, await VinylsAsync(catalogue, shelf, cancel), problems);
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "table");
-        await store.AddAsync([.. read.Select((s, i) => (StockRows.Row(s with { Id = $"{ask.CommandId:N}-{i}", Label = s.Label.Length > 0 ? s.Label : $"{s.Kind} {i + 1}" }), s.LengthMm))], ask.CommandId, cancel);
+        await store.AddAsync(
+            [.. read.Select((s, i) =>
+                (StockRows.Row(s with { Id = $"{ask.CommandId:N}-{i}", Label = s.Label.Length > 0 ? s.Label : $"{s.Kind} {i + 1}" }),
+                    s.LengthMm))], ask.CommandId, cancel);
         return Results.Ok((await store.ListAsync(cancel)).Select(Answer).ToArray());
     }
 
@@ -178,31 +206,42 @@ internal static class StockEndpoints
     {
         var problems = new Problems();
         if (!catalogue.Vinyls.TryGetValue(ask.Vinyl, out var vinyl))
-            problems.Add("/vinyl", new Phrase("stock-endpoints.unknown-id", ("vinyl", ask.Vinyl), ("list", Thing.List(NearestIds.To(ask.Vinyl, [.. catalogue.Vinyls.Keys])))), "unknown-id");
+            problems.Add("/vinyl",
+                new Phrase("stock-endpoints.unknown-id", ("vinyl", ask.Vinyl),
+                    ("list", Thing.List(NearestIds.To(ask.Vinyl, [.. catalogue.Vinyls.Keys])))), "unknown-id");
         problems.Outside("/widthMm", ask.WidthMm, 10, StockTable.WidestMm, "mm");
         problems.Outside("/grams", ask.Grams, 0, 100_000, "g");
         problems.Outside("/coreGrams", ask.CoreGrams, 0, 100_000, "g");
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "weight");
         var perM2 = RollWeight.GramsPerM2(vinyl!, catalogue.Carrier);
-        return Results.Ok(new WeightAnswer(Math.Round(RollWeight.LengthMm(ask.Grams, ask.CoreGrams, perM2, ask.WidthMm)), Math.Round(perM2), vinyl!.Thermal.DensityKgM3.From.Source));
+        return Results.Ok(
+            new WeightAnswer(Math.Round(RollWeight.LengthMm(ask.Grams, ask.CoreGrams, perM2, ask.WidthMm)), Math.Round(perM2),
+                vinyl!.Thermal.DensityKgM3.From.Source));
     }
 
-    private static async Task<IResult> LabelAsync(string id, HttpRequest request, StockStore store, CatalogueSnapshot catalogue, TimeProvider clock, ILanguage language, CancellationToken cancel)
+    private static async Task<IResult> LabelAsync(string id, HttpRequest request, StockStore store, CatalogueSnapshot catalogue,
+        TimeProvider clock, ILanguage language, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } kept)
             return ProblemAnswers.NotFound("vinyl on the shelf");
         var vinyl = catalogue.Vinyls.TryGetValue(kept.Row.Vinyl, out var known) ? known.Name : kept.Row.Vinyl;
-        return Results.File(StockLabel.Pdf(kept.Vinyl with { LengthMm = kept.Ledger.OnHandMm }, vinyl, $"{request.Scheme}://{request.Host}/stock?piece={id}", language.WordsFor(UnitSystem.Metric), clock.GetUtcNow()), "application/pdf", "label.pdf");
+        return Results.File(
+            StockLabel.Pdf(kept.Vinyl with { LengthMm = kept.Ledger.OnHandMm }, vinyl,
+                $"{request.Scheme}://{request.Host}/stock?piece={id}", language.WordsFor(UnitSystem.Metric), clock.GetUtcNow()),
+                "application/pdf", "label.pdf");
     }
 
-    private static async Task<IReadOnlyCollection<string>> VinylsAsync(CatalogueSnapshot catalogue, ShelfStore shelf, CancellationToken cancel) =>
+    private static async Task<IReadOnlyCollection<string>> VinylsAsync(CatalogueSnapshot catalogue, ShelfStore shelf,
+        CancellationToken cancel) =>
         [.. catalogue.Vinyls.Keys, .. (await shelf.ListAsync(cancel)).Where(s => s.Kind == "vinyl").Select(s => s.Id)];
 
     private static StockRow? Row(StockAsk ask, string id, IReadOnlyCollection<string> vinyls, Problems problems)
     {
         if (!vinyls.Contains(ask.Vinyl, StringComparer.Ordinal))
-            problems.Add("/vinyl", new Phrase("stock-endpoints.unknown-id-2", ("vinyl", ask.Vinyl), ("list", Thing.List(NearestIds.To(ask.Vinyl, vinyls)))), "unknown-id");
+            problems.Add("/vinyl",
+                new Phrase("stock-endpoints.unknown-id-2", ("vinyl", ask.Vinyl), ("list", Thing.List(NearestIds.To(ask.Vinyl, vinyls)))),
+                "unknown-id");
         var colour = ColourWords.Hex(ask.Colour);
         if (colour is null)
             problems.Add("/colour", new Phrase("stock-endpoints.wrong-type-2", ("colour", ask.Colour)), "wrong-type");
@@ -215,17 +254,23 @@ internal static class StockEndpoints
         foreach (var (name, text) in new[] { ("colourName", ask.ColourName), ("lot", ask.Lot), ("label", ask.Label) })
         {
             if (text is { Length: > StockTable.LongestText })
-                problems.Add("/" + name, new Phrase("stock-endpoints.too-long", ("name", name), ("text", text.Length), ("longestText", StockTable.LongestText)), "too-long");
+                problems.Add("/" + name,
+                    new Phrase("stock-endpoints.too-long", ("name", name), ("text", text.Length), ("longestText", StockTable.LongestText)),
+                    "too-long");
         }
 
-        return problems.None ? StockRows.Row(new VinylStock(id, ask.Kind, ask.Vinyl, colour!, ask.ColourName ?? "", ask.WidthMm, 0, ask.CornerWidthMm ?? 0, ask.CornerLengthMm ?? 0, ask.Lot ?? "", ask.Label ?? "", ask.PricePerMetre, ask.LowMm ?? 0)) : null;
+        return problems.None
+            ? StockRows.Row(
+                new VinylStock(id, ask.Kind, ask.Vinyl, colour!, ask.ColourName ?? "", ask.WidthMm, 0, ask.CornerWidthMm
+                    ?? 0, ask.CornerLengthMm ?? 0, ask.Lot ?? "", ask.Label ?? "", ask.PricePerMetre, ask.LowMm ?? 0)) : null;
     }
 
     private static StockAnswer Answer(StockOnHand s)
     {
         var v = s.Vinyl;
         return new StockAnswer(
-            v.Id, s.Row.Version, v.Kind, v.Vinyl, v.Colour, v.ColourName, v.WidthMm, Math.Round(s.Ledger.OnHandMm, 1), Math.Round(s.Ledger.ReservedMm, 1), v.CornerWidthMm, v.CornerLengthMm,
+            v.Id, s.Row.Version, v.Kind, v.Vinyl, v.Colour, v.ColourName, v.WidthMm, Math.Round(s.Ledger.OnHandMm, 1),
+            Math.Round(s.Ledger.ReservedMm, 1), v.CornerWidthMm, v.CornerLengthMm,
             v.Lot, v.Label, v.PricePerMetre, v.LowMm, v.LowMm > 0 && s.Ledger.FreeMm < v.LowMm,
             v.ColourName.Length > 0 ? v.ColourName : ColourWords.Nearest(v.Colour));
     }

@@ -10,10 +10,13 @@ namespace Juxtherm.Web.Hosting;
 internal sealed class FromElsewhere(RequestDelegate next)
 {
     // What only looks or works something out, and keeps nothing.
-    private static readonly string[] Looking = ["/api/plans/", "/api/catalogue", "/api/placement", "/api/artwork", "/api/cut-plans", "/api/care", "/api/lifted"];
+    private static readonly string[] Looking = ["/api/plans/", "/api/catalogue", "/api/placement", "/api/artwork", "/api/cut-plans",
+        "/api/care", "/api/lifted"];
 
     /// <summary>Whether a request comes from this machine.</summary>
-    public static bool IsHere(HttpContext context) => context.Connection.RemoteIpAddress is not { } address || IPAddress.IsLoopback(address) || address.Equals(context.Connection.LocalIpAddress);
+    public static bool IsHere(HttpContext context) =>
+        context.Connection.RemoteIpAddress is not { } address || IPAddress.IsLoopback(address)
+        || address.Equals(context.Connection.LocalIpAddress);
 
     public Task InvokeAsync(HttpContext context)
     {
@@ -30,7 +33,8 @@ internal sealed class FromElsewhere(RequestDelegate next)
     {
         var parts = path.Split('/', StringSplitOptions.RemoveEmptyEntries);
         // Whole workshops, names and photos do not leave the machine.
-        if (path.StartsWith("/api/keeping", StringComparison.Ordinal) || path.StartsWith("/api/log/photos", StringComparison.Ordinal) || path.StartsWith("/api/log/logbook.", StringComparison.Ordinal) || path is "/api/stock.csv")
+        if (path.StartsWith("/api/keeping", StringComparison.Ordinal) || path.StartsWith("/api/log/photos", StringComparison.Ordinal)
+            || path.StartsWith("/api/log/logbook.", StringComparison.Ordinal) || path is "/api/stock.csv")
             return false;
         if (HttpMethods.IsGet(method) || HttpMethods.IsHead(method))
             return true;

@@ -37,7 +37,8 @@ public sealed record JuxthermOptions(string DataFolder, string FrontFolder, stri
         configuration.AddCommandLine(args, Switches);
         var section = configuration.GetSection("Juxtherm");
         var beside = AppContext.BaseDirectory;
-        if (!int.TryParse(section["Port"] ?? DefaultPort.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture, out var port) || port is < 0 or > 65535)
+        if (!int.TryParse(section["Port"] ?? DefaultPort.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture, out var port)
+            || port is < 0 or > 65535)
             throw new OptionsException($"--port is “{section["Port"]}”; a number from 0 to 65535 is accepted.");
         return new JuxthermOptions(
             section["Data"] ?? Path.Combine(Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData), "juxtherm"),
@@ -55,7 +56,9 @@ public sealed record JuxthermOptions(string DataFolder, string FrontFolder, stri
         var own = OwnAddresses.Addresses;
         var accepted = own.Count == 0 ? "this machine has none just now" : string.Join(" or ", own);
         if (string.Equals(said, "true", StringComparison.OrdinalIgnoreCase))
-            return own.Count == 1 ? IPAddress.Parse(own[0]) : throw new OptionsException($"--lan needs the address by which helpers come: {accepted}.");
-        return own.Contains(said, StringComparer.Ordinal) ? IPAddress.Parse(said) : throw new OptionsException($"--lan is “{said}”; an address of this machine is accepted: {accepted}.");
+            return own.Count == 1
+                ? IPAddress.Parse(own[0]) : throw new OptionsException($"--lan needs the address by which helpers come: {accepted}.");
+        return own.Contains(said, StringComparer.Ordinal)
+            ? IPAddress.Parse(said) : throw new OptionsException($"--lan is “{said}”; an address of this machine is accepted: {accepted}.");
     }
 }

@@ -21,6 +21,8 @@ internal static class MatrixCommand
         var watch = System.Diagnostics.Stopwatch.StartNew();
         foreach (var source in planner.Catalogue.HeatSources.Values)
             await File.WriteAllTextAsync(Path.Combine(folder, source.Id + ".md"), table.Of(source));
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{planner.Catalogue.HeatSources.Count} tables in {folder}, {watch.Elapsed.TotalSeconds:0} s"));
+        Console.WriteLine(
+            string.Create(CultureInfo.InvariantCulture,
+                $"{planner.Catalogue.HeatSources.Count} tables in {folder}, {watch.Elapsed.TotalSeconds:0} s"));
     }
 }

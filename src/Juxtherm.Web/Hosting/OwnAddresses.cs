@@ -10,8 +10,10 @@ internal static class OwnAddresses
     /// <summary>IPv4 addresses of this machine, the loopback left out.</summary>
     public static IReadOnlyList<string> Addresses { get; } =
     [
-        .. NetworkInterface.GetAllNetworkInterfaces().Where(n => n.OperationalStatus == OperationalStatus.Up).SelectMany(n => n.GetIPProperties().UnicastAddresses).Select(a => a.Address)
-            .Where(a => a.AddressFamily == AddressFamily.InterNetwork && !IPAddress.IsLoopback(a)).Select(a => a.ToString()).Distinct(StringComparer.Ordinal),
+        .. NetworkInterface.GetAllNetworkInterfaces().Where(n => n.OperationalStatus == OperationalStatus.Up)
+        .SelectMany(n => n.GetIPProperties().UnicastAddresses).Select(a => a.Address)
+            .Where(a => a.AddressFamily == AddressFamily.InterNetwork && !IPAddress.IsLoopback(a)).Select(a => a.ToString())
+            .Distinct(StringComparer.Ordinal),
     ];
 
     /// <summary>Hosts that a request may name. Any other was tricked into coming here.</summary>

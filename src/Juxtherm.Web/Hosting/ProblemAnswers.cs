@@ -22,7 +22,9 @@ internal sealed partial class ProblemAnswers(IProblemDetailsService answers, ILo
     public static IResult Invalid(Problems problems, string what = "job") => new InvalidAnswer(problems, what);
 
     /// <summary>Nothing is kept under that id.</summary>
-    public static IResult NotFound(string what) => Results.Problem(statusCode: StatusCodes.Status404NotFound, title: "Not found", detail: $"There is no such {what}. It may have been deleted.");
+    public static IResult NotFound(string what) =>
+        Results.Problem(statusCode: StatusCodes.Status404NotFound, title: "Not found",
+            detail: $"There is no such {what}. It may have been deleted.");
 
     /// <summary>It does not fit what is kept now.</summary>
     public static IResult Conflict(string code, string detail, object? current = null) => Results.Problem(
@@ -33,14 +35,26 @@ internal sealed partial class ProblemAnswers(IProblemDetailsService answers, ILo
     {
         var (status, title, detail) = exception switch
         {
-            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => (StatusCodes.Status413PayloadTooLarge, "Too large", $"The request is larger than {Limit(httpContext) / 1024} KiB; nothing was saved."),
-            BadHttpRequestException bad => (bad.StatusCode, "The request cannot be read", "The request is not what this address accepts: " + Plain(bad)),
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
+                (StatusCodes.Status413PayloadTooLarge, "Too large",
+                    $"The request is larger than {Limit(httpContext) / 1024} KiB; nothing was saved."),
+            BadHttpRequestException bad =>
+                (bad.StatusCode, "The request cannot be read", "The request is not what this address accepts: " + Plain(bad)),
             BusyException busy => (StatusCodes.Status409Conflict, "Busy", busy.Message),
-            _ when DiskFull.Is(exception) => (StatusCodes.Status507InsufficientStorage, "The disk is full", "There is no room left on the disk. Nothing was saved; make room and try again."),
-            _ when DiskFull.IsReadOnly(exception) => (StatusCodes.Status507InsufficientStorage, "The folder cannot be written", "The data folder cannot be written any more. Nothing was saved."),
-            _ when IsBusy(exception) => (StatusCodes.Status409Conflict, "Busy", "Somebody else is writing just now. Nothing was saved; try again in a moment."),
-            OperationCanceledException => (StatusCodes.Status400BadRequest, "Too much work", $"This takes longer than {WithPatience.Longest.TotalSeconds:0} s to work out. Nothing was saved; a simpler drawing or a shorter list is accepted."),
-            _ => (StatusCodes.Status500InternalServerError, "Something went wrong here", "This is a fault of the program, not of what you sent. Nothing was saved."),
+            _ when DiskFull.Is(exception) =>
+                (StatusCodes.Status507InsufficientStorage, "The disk is full",
+                    "There is no room left on the disk. Nothing was saved; make room and try again."),
+            _ when DiskFull.IsReadOnly(exception) =>
+                (StatusCodes.Status507InsufficientStorage, "The folder cannot be written",
+                    "The data folder cannot be written any more. Nothing was saved."),
+            _ when IsBusy(exception) =>
+                (StatusCodes.Status409Conflict, "Busy", "Somebody else is writing just now. Nothing was saved; try again in a moment."),
+            OperationCanceledException =>
+                (StatusCodes.Status400BadRequest, "Too much work",
+                    $"This takes longer than {WithPatience.Longest.TotalSeconds:0} s to work out. Nothing was saved; a simpler " +
+                        $"drawing or a shorter list is accepted."),
+            _ => (StatusCodes.Status500InternalServerError, "Something went wrong here",
+                "This is a fault of the program, not of what you sent. Nothing was saved."),
         };
         if (exception is OperationCanceledException && httpContext.RequestAborted.IsCancellationRequested)
             return true;
@@ -54,13 +68,16 @@ internal sealed partial class ProblemAnswers(IProblemDetailsService answers, ILo
         });
     }
 
-    private static long Limit(HttpContext context) => context.Features.Get<Microsoft.AspNetCore.Http.Features.IHttpMaxRequestBodySizeFeature>()?.MaxRequestBodySize ?? StrictBody.Largest;
+    private static long Limit(HttpContext context) =>
+        context.Features.Get<Microsoft.AspNetCore.Http.Features.IHttpMaxRequestBodySizeFeature>()?.MaxRequestBodySize ?? StrictBody.Largest;
 
-    private static bool IsBusy(Exception exception) => (exception as SqliteException ?? exception.InnerException as SqliteException)?.SqliteErrorCode is 5 or 6;
+    private static bool IsBusy(Exception exception) =>
+        (exception as SqliteException ?? exception.InnerException as SqliteException)?.SqliteErrorCode is 5 or 6;
 
     /// <summary>What the body reader found, without the names of types.</summary>
     private static string Plain(BadHttpRequestException bad) =>
-        bad.InnerException is System.Text.Json.JsonException { Path: { } path } ? $"something is wrong with the JSON at {path}." : "it could not be understood.";
+        bad.InnerException is System.Text.Json.JsonException { Path: { } path }
+        ? $"something is wrong with the JSON at {path}." : "it could not be understood.";
 
     [LoggerMessage(Level = LogLevel.Error, Message = "{Method} {Path} failed")]
     private static partial void Failed(ILogger log, Exception exception, string method, string path);
@@ -82,10 +99,13 @@ internal sealed class InvalidAnswer(Problems problems, string what) : IResult
     public Task ExecuteAsync(HttpContext httpContext)
     {
         ArgumentNullException.ThrowIfNull(httpContext);
-        var units = httpContext.Request.Query.TryGetValue("units", out var asked) ? asked.ToString() : httpContext.Request.Headers[UnitsHeader].ToString();
+        var units = httpContext.Request.Query.TryGetValue("units", out var asked)
+            ? asked.ToString() : httpContext.Request.Headers[UnitsHeader].ToString();
         var reader = ReaderUnits.Of(units);
         var words = Language.English.WordsFor(reader);
-        var faults = problems.Found.Select(p => new FieldFault("#" + p.Pointer, FieldNames.Say(p, reader), p.Code, FieldNames.Of(p.Pointer, words))).ToArray();
+        var faults =
+            problems.Found.Select(p => new FieldFault("#" + p.Pointer, FieldNames.Say(p, reader), p.Code, FieldNames.Of(p.Pointer, words)))
+            .ToArray();
         return Results.Problem(
             statusCode: StatusCodes.Status400BadRequest,
             title: $"This {what} cannot be read",

@@ -11,7 +11,8 @@ internal static class RescuePage
 {
     public static async Task RunAsync(string[] args, DamagedDataException damage)
     {
-        var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
+        var builder =
+            WebApplication.CreateSlimBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
         var options = JuxthermOptions.Read(builder.Configuration, args);
         // Whoever helps from elsewhere has no business here.
         builder.WebHost.ConfigureKestrel(kestrel => kestrel.ListenLocalhost(options.Port == 0 ? FreePort.Find() : options.Port));
@@ -21,8 +22,13 @@ internal static class RescuePage
         var saved = new TaskCompletionSource();
         app.UseMiddleware<SafetyHeaders>();
         app.UseMiddleware<OwnOriginOnly>();
-        app.MapPost("/rescue/{name}", (string name) => Rescued(saved, () => DataFolder.Rescue(damage.FolderPath, name, TimeProvider.System.GetUtcNow()), "It is back", "What was there before is kept beside it."));
-        app.MapPost("/begin-empty", () => Rescued(saved, () => DataFolder.BeginEmpty(damage.FolderPath, TimeProvider.System.GetUtcNow()), "An empty workshop", "What was there before, the backups too, is kept in the folder under other names."));
+        app.MapPost("/rescue/{name}",
+            (string name) =>
+            Rescued(saved, () => DataFolder.Rescue(damage.FolderPath, name, TimeProvider.System.GetUtcNow()), "It is back",
+                "What was there before is kept beside it."));
+        app.MapPost("/begin-empty",
+            () => Rescued(saved, () => DataFolder.BeginEmpty(damage.FolderPath, TimeProvider.System.GetUtcNow()), "An empty workshop",
+                "What was there before, the backups too, is kept in the folder under other names."));
         app.MapFallback(() => Page(HttpStatusCode.ServiceUnavailable, List(damage)));
         await app.StartAsync();
         if (app.Urls.FirstOrDefault() is { } url)
@@ -40,15 +46,20 @@ internal static class RescuePage
         {
             rescue();
             saved.TrySetResult();
-            return Page(HttpStatusCode.OK, $"<meta http-equiv=\"refresh\" content=\"3;url=/\"><h1>{title}</h1><p>{text} The program starts again; this page follows by itself.</p>");
+            return Page(HttpStatusCode.OK,
+                $"<meta http-equiv=\"refresh\" content=\"3;url=/\"><h1>{title}</h1><p>{text} The program starts again; this page " +
+                    $"follows by itself.</p>");
         }
         catch (Exception e) when (e is KeepingException or DataFolderException)
         {
-            return Page(HttpStatusCode.BadRequest, $"<h1>Not that one</h1><p>{WebUtility.HtmlEncode(e.Message)}</p><p><a href=\"/\">Back to the backups</a></p>");
+            return Page(HttpStatusCode.BadRequest,
+                $"<h1>Not that one</h1><p>{WebUtility.HtmlEncode(e.Message)}</p><p><a href=\"/\">Back to the backups</a></p>");
         }
         catch (Exception e) when (e is IOException or UnauthorizedAccessException)
         {
-            return Page(HttpStatusCode.BadRequest, $"<h1>That did not work</h1><p>{(DiskFull.Is(e) ? "There is no room left on the disk." : "The data folder cannot be written.")} Nothing was changed.</p><p><a href=\"/\">Back to the backups</a></p>");
+            return Page(HttpStatusCode.BadRequest,
+                $"<h1>That did not work</h1><p>{(DiskFull.Is(e) ? "There is no room left on the disk." : "The data folder cannot be " +
+                    "written.")} Nothing was changed.</p><p><a href=\"/\">Back to the backups</a></p>");
         }
     }
 
@@ -59,13 +70,19 @@ internal static class RescuePage
             .Append("</p><p>Choose a backup to put in its place. What is there now is kept beside it and nothing is thrown away.</p><ul>");
         foreach (var backup in Backups.In(damage.FolderPath))
         {
-            text.Append(CultureInfo.InvariantCulture, $"<li><form method=\"post\" action=\"/rescue/{backup.Name}\">{backup.MadeUtc:d MMMM yyyy, HH:mm} UTC ({WebUtility.HtmlEncode(backup.Why)}, {Math.Max(1, backup.Bytes / 1000)} kB) ")
+            text.Append(CultureInfo.InvariantCulture,
+                $"<li><form method=\"post\" action=\"/rescue/{backup.Name}\">{backup.MadeUtc:d MMMM yyyy, HH:mm} UTC " +
+                    $"({WebUtility.HtmlEncode(backup.Why)}, {Math.Max(1, backup.Bytes / 1000)} kB) ")
                 .Append("<button>Put it back</button></form></li>");
         }
 
-        return text.Append("</ul><form method=\"post\" action=\"/begin-empty\"><p>Or leave it all as it is, under other names, and <button>begin with an empty workshop</button></p></form>").ToString();
+        return text.Append(
+            "</ul><form method=\"post\" action=\"/begin-empty\"><p>Or leave it all as it is, under other names, and <button>begin " +
+                "with an empty workshop</button></p></form>").ToString();
     }
 
     private static IResult Page(HttpStatusCode status, string body) =>
-        Results.Content($"<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><title>Juxtherm</title></head><body>{body}</body></html>", "text/html; charset=utf-8", Encoding.UTF8, (int)status);
+        Results.Content(
+            $"<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><title>Juxtherm</title></head><body>{body}</body></html>",
+            "text/html; charset=utf-8", Encoding.UTF8, (int)status);
 }

@@ -5,7 +5,8 @@ namespace Juxtherm.Web.Hosting;
 internal sealed class SafetyHeaders(RequestDelegate next)
 {
     private const string Policy =
-        "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+        "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; " +
+            "object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     public Task InvokeAsync(HttpContext context)
     {
@@ -32,9 +33,11 @@ internal sealed class OwnOriginOnly(RequestDelegate next)
     public Task InvokeAsync(HttpContext context)
     {
         var request = context.Request;
-        if (HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method) || HttpMethods.IsOptions(request.Method) || !IsForeign(request))
+        if (HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method) || HttpMethods.IsOptions(request.Method)
+            || !IsForeign(request))
             return next(context);
-        return Results.Problem(statusCode: StatusCodes.Status403Forbidden, title: "Refused", detail: "This request was sent by another site, and only Juxtherm's own pages may change anything.").ExecuteAsync(context);
+        return Results.Problem(statusCode: StatusCodes.Status403Forbidden, title: "Refused",
+            detail: "This request was sent by another site, and only Juxtherm's own pages may change anything.").ExecuteAsync(context);
     }
 
     private static bool IsForeign(HttpRequest request)

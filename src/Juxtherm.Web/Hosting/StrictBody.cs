@@ -22,15 +22,18 @@ internal sealed class StrictBody(RequestDelegate next)
     public async Task InvokeAsync(HttpContext context)
     {
         var request = context.Request;
-        if (request.ContentLength == 0 || HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method) || !request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
+        if (request.ContentLength == 0 || HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method)
+            || !request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
         {
             await next(context);
             return;
         }
 
-        if (MediaTypeHeaderValue.TryParse(request.ContentType, out var type) && type.Charset.HasValue && !type.Charset.Value.Trim('"').Equals("utf-8", StringComparison.OrdinalIgnoreCase))
+        if (MediaTypeHeaderValue.TryParse(request.ContentType, out var type) && type.Charset.HasValue
+            && !type.Charset.Value.Trim('"').Equals("utf-8", StringComparison.OrdinalIgnoreCase))
         {
-            await Results.Problem(statusCode: StatusCodes.Status415UnsupportedMediaType, title: "The request cannot be read", detail: $"The request is written in “{PlainText.Printable(type.Charset.Value)}”; UTF-8 is accepted.").ExecuteAsync(context);
+            await Results.Problem(statusCode: StatusCodes.Status415UnsupportedMediaType, title: "The request cannot be read",
+                detail: $"The request is written in “{PlainText.Printable(type.Charset.Value)}”; UTF-8 is accepted.").ExecuteAsync(context);
             return;
         }
 
@@ -56,7 +59,8 @@ internal sealed class StrictBody(RequestDelegate next)
         await next(context);
     }
 
-    /// <summary>Finds the first thing that no reader should have to bear. What is no JSON at all is left to the reader to complain of.</summary>
+    /// <summary>Finds the first thing that no reader should have to bear. What is no JSON at all is left to the reader to complain
+    /// of.</summary>
     private static void Look(ReadOnlySpan<byte> json, Problems problems)
     {
         var reader = new Utf8JsonReader(json, new JsonReaderOptions { MaxDepth = DeepestJson });
@@ -141,7 +145,10 @@ internal sealed class StrictBody(RequestDelegate next)
     {
         var text = new StringBuilder();
         foreach (var level in path.Reverse())
-            text.Append('/').Append(level.IsArray ? Math.Max(0, level.Index).ToString(System.Globalization.CultureInfo.InvariantCulture) : level.Name.Replace("~", "~0", StringComparison.Ordinal).Replace("/", "~1", StringComparison.Ordinal));
+            text.Append('/')
+                .Append(level.IsArray
+                    ? Math.Max(0, level.Index).ToString(System.Globalization.CultureInfo.InvariantCulture)
+                    : level.Name.Replace("~", "~0", StringComparison.Ordinal).Replace("/", "~1", StringComparison.Ordinal));
         return text.ToString();
     }
 

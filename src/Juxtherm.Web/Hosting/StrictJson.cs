@@ -13,7 +13,8 @@ internal static class StrictJson
         options.TypeInfoResolver = (options.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(NothingLeftOut);
     }
 
-    /// <summary>A text, list or object that is not said to be nullable has to be there; figures left out are zero, and are looked at where they are used.</summary>
+    /// <summary>A text, list or object that is not said to be nullable has to be there; figures left out are zero, and are looked at where
+    /// they are used.</summary>
     private static void NothingLeftOut(JsonTypeInfo type)
     {
         if (type.Kind != JsonTypeInfoKind.Object || !type.Type.Assembly.GetName().Name!.StartsWith("Juxtherm", StringComparison.Ordinal))

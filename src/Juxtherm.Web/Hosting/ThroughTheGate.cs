@@ -11,7 +11,8 @@ internal sealed class ThroughTheGate(RequestDelegate next, WorkshopGate gate)
     {
         var path = context.Request.Path;
         // What exchanges the data closes the gate itself; who watches a run stays for hours and looks in by turns.
-        if (!path.StartsWithSegments("/api", StringComparison.Ordinal) || path.StartsWithSegments("/api/keeping", StringComparison.Ordinal) || path.Value!.EndsWith("/live", StringComparison.Ordinal))
+        if (!path.StartsWithSegments("/api", StringComparison.Ordinal) || path.StartsWithSegments("/api/keeping", StringComparison.Ordinal)
+            || path.Value!.EndsWith("/live", StringComparison.Ordinal))
         {
             await next(context);
             return;

@@ -25,7 +25,8 @@ public sealed class ColourLayersTests
 
     private static IReadOnlyList<ColourLayer> Split(IEnumerable<Disc> discs, Separation separation)
     {
-        var svg = $"<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>{string.Concat(discs.Select(d => $"<circle cx='{d.X}' cy='{d.Y}' r='{d.R}' fill='{Colours[d.Colour]}'/>"))}</svg>";
+        var svg = $"<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 " +
+            $"100'>{string.Concat(discs.Select(d => $"<circle cx='{d.X}' cy='{d.Y}' r='{d.R}' fill='{Colours[d.Colour]}'/>"))}</svg>";
         return ColourLayers.Of(SvgReader.Read(svg, new Problems(), CancellationToken.None)!, separation, CancellationToken.None);
     }
 
@@ -35,7 +36,8 @@ public sealed class ColourLayersTests
         var inside = false;
         foreach (var ring in shape.Text.Split('Z', StringSplitOptions.RemoveEmptyEntries))
         {
-            var n = ring.TrimStart('M').Split([' ', 'L'], StringSplitOptions.RemoveEmptyEntries).Select(v => double.Parse(v, System.Globalization.CultureInfo.InvariantCulture)).ToArray();
+            var n = ring.TrimStart('M').Split([' ', 'L'], StringSplitOptions.RemoveEmptyEntries)
+                .Select(v => double.Parse(v, System.Globalization.CultureInfo.InvariantCulture)).ToArray();
             for (var i = 0; i + 1 < n.Length; i += 2)
             {
                 var (ax, ay, bx, by) = (n[i], n[i + 1], n[(i + 2) % n.Length], n[(i + 3) % n.Length]);
@@ -47,7 +49,8 @@ public sealed class ColourLayersTests
         return inside;
     }
 
-    private static FsCheck.Property Over(Separation separation, Action<Disc[], IReadOnlyList<ColourLayer>, double, double, string?> holds) =>
+    private static FsCheck.Property Over(Separation separation,
+        Action<Disc[], IReadOnlyList<ColourLayer>, double, double, string?> holds) =>
         Prop.ForAll(Gen.Choose(1, 12).SelectMany(n => AnyDisc.ArrayOf(n)).ToArbitrary(), discs =>
         {
             var layers = Split(discs, separation);

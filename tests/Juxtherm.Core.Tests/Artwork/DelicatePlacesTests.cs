@@ -35,7 +35,8 @@ public sealed class DelicatePlacesTests
 
     [Theory]
     [InlineData("a square of 40", "M0 0H40V40H0Z")]
-    [InlineData("a star of five rather sharp points", "M50 0L61.8 34.5 98.3 35.3 69.1 57.1 79.4 92.1 50 71.2 20.6 92.1 30.9 57.1 1.7 35.3 38.2 34.5Z")]
+    [InlineData("a star of five rather sharp points",
+        "M50 0L61.8 34.5 98.3 35.3 69.1 57.1 79.4 92.1 50 71.2 20.6 92.1 30.9 57.1 1.7 35.3 38.2 34.5Z")]
     [InlineData("a wedge of 15°", "M0 0L80 10.5 80 -10.5Z")]
     [InlineData("a wedge with its tip cut off", "M0 0H40V15L60 19.9V20.1L40 25V40H0Z")]
     [InlineData("a comb of narrow teeth", "M0 0H60V40L58 20 56 40 54 20 52 40 50 20 48 40 46 20 44 40 42 20 40 40H0Z")]
@@ -81,7 +82,8 @@ public sealed class DelicatePlacesTests
         for (var i = 0; i < corners; i++)
         {
             var (r, a) = (i % 2 == 0 ? outer : inner, 2 * Math.PI * i / corners);
-            path.Append(i == 0 ? "M" : "L").Append(FormattableString.Invariant($"{200 + r * Math.Cos(a):0.####} {200 + r * Math.Sin(a):0.####}"));
+            path.Append(i == 0 ? "M" : "L")
+                .Append(FormattableString.Invariant($"{200 + r * Math.Cos(a):0.####} {200 + r * Math.Sin(a):0.####}"));
         }
 
         return path.Append('Z').ToString();

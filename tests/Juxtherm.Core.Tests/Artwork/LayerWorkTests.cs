@@ -23,7 +23,17 @@ public sealed class LayerWorkTests
         foreach (var (p, i) in pieces.Select((p, i) => (p, i)))
         {
             var shape = p.Round ? "M0 50A50 50 0 0 0 100 50A50 50 0 0 0 0 50Z" : "M0 0H100V100H0Z";
-            layers.Add(new JsonObject { ["id"] = $"l{i}", ["vinyl"] = p.Vinyl, ["colour"] = "#123456", ["shape"] = shape, ["xMm"] = p.X, ["yMm"] = p.Y, ["widthMm"] = p.Width, ["heightMm"] = p.Height });
+            layers.Add(new JsonObject
+            {
+                ["id"] = $"l{i}",
+                ["vinyl"] = p.Vinyl,
+                ["colour"] = "#123456",
+                ["shape"] = shape,
+                ["xMm"] = p.X,
+                ["yMm"] = p.Y,
+                ["widthMm"] = p.Width,
+                ["heightMm"] = p.Height
+            });
         }
 
         return new JsonObject
@@ -59,7 +69,9 @@ public sealed class LayerWorkTests
     // The geometry library's own reader, as the second opinion on what a layer covers.
     private static NetTopologySuite.Geometries.Geometry Ground(JobLayer layer)
     {
-        var rings = layer.Shape!.PathIn(layer.Box!.Value).Split('Z', StringSplitOptions.RemoveEmptyEntries).Select(r => r.TrimStart('M').Split([' ', 'L'], StringSplitOptions.RemoveEmptyEntries).Select(n => double.Parse(n, System.Globalization.CultureInfo.InvariantCulture)).ToArray());
+        var rings = layer.Shape!.PathIn(layer.Box!.Value).Split('Z', StringSplitOptions.RemoveEmptyEntries)
+            .Select(r => r.TrimStart('M').Split([' ', 'L'], StringSplitOptions.RemoveEmptyEntries)
+                .Select(n => double.Parse(n, System.Globalization.CultureInfo.InvariantCulture)).ToArray());
         NetTopologySuite.Geometries.Geometry ground = new GeometryFactory().CreatePolygon();
         foreach (var n in rings)
         {
@@ -70,7 +82,9 @@ public sealed class LayerWorkTests
         return ground;
     }
 
-    private static double Area(params JobLayer[] layers) => layers.Aggregate((NetTopologySuite.Geometries.Geometry)new GeometryFactory().CreatePolygon(), (all, l) => all.Union(Ground(l).Buffer(0))).Area;
+    private static double Area(params JobLayer[] layers) =>
+        layers.Aggregate((NetTopologySuite.Geometries.Geometry)new GeometryFactory().CreatePolygon(),
+            (all, l) => all.Union(Ground(l).Buffer(0))).Area;
 
     private static readonly FsCheck.Gen<Piece> AnyPiece =
         from x in Gen.Choose(0, 150)
@@ -100,7 +114,9 @@ public sealed class LayerWorkTests
         var top = before[^1];
         var after = Worked(File(p), "cut-below", 0, top.Id);
         // The picture as a whole stays; nothing below shares ground with the top any more.
-        return Math.Abs(Area([.. after]) - Area([.. before])) < 0.5 && after.Where(l => l.Id != top.Id).All(l => Ground(l).Intersection(Ground(top)).Area < 0.1) && after[^1].Shape!.Text == top.Shape!.Text;
+        return Math.Abs(Area([.. after]) - Area([.. before])) < 0.5
+            && after.Where(l => l.Id != top.Id).All(l => Ground(l).Intersection(Ground(top)).Area < 0.1)
+            && after[^1].Shape!.Text == top.Shape!.Text;
     });
 
     // 350 spikes: grown as a whole, the outline would cross itself at nearly every one.
@@ -108,8 +124,10 @@ public sealed class LayerWorkTests
     [Trait("Run", "thorough")]
     public void An_outline_round_ever_so_many_spikes_is_what_the_library_grows_at_once()
     {
-        var corners = Enumerable.Range(0, 700).Select(i => (R: i % 2 == 0 ? 90 : 30, A: Math.PI * i / 350)).Select(c => FormattableString.Invariant($"{100 + c.R * Math.Cos(c.A):0.###} {150 + c.R * Math.Sin(c.A):0.###}"));
-        var file = File(new Piece(10, 60, 180, 180, true)).Replace("M0 50A50 50 0 0 0 100 50A50 50 0 0 0 0 50Z", $"M{string.Join('L', corners)}Z", StringComparison.Ordinal);
+        var corners = Enumerable.Range(0, 700).Select(i => (R: i % 2 == 0 ? 90 : 30, A: Math.PI * i / 350))
+            .Select(c => FormattableString.Invariant($"{100 + c.R * Math.Cos(c.A):0.###} {150 + c.R * Math.Sin(c.A):0.###}"));
+        var file = File(new Piece(10, 60, 180, 180, true))
+            .Replace("M0 50A50 50 0 0 0 100 50A50 50 0 0 0 0 50Z", $"M{string.Join('L', corners)}Z", StringComparison.Ordinal);
         var inside = Ground(Layers(file)[0]);
         foreach (var mm in new[] { 2.0, 6 })
         {
@@ -126,7 +144,8 @@ public sealed class LayerWorkTests
         var before = Layers(File(p));
         var after = Worked(File(p), "outline", 6, [.. before.Select(l => l.Id)]);
         var (around, inside) = (Ground(after[0]), before.Select(Ground).Aggregate((a, b) => a.Union(b)));
-        return after.Count == before.Count + 1 && inside.Difference(around).Area < 0.1 && Math.Abs(around.Boundary.Distance(inside) - 6) < 0.1 && inside.Buffer(5.9).Difference(around).Area < 0.1;
+        return after.Count == before.Count + 1 && inside.Difference(around).Area < 0.1
+            && Math.Abs(around.Boundary.Distance(inside) - 6) < 0.1 && inside.Buffer(5.9).Difference(around).Area < 0.1;
     });
 
     [Property(MaxTest = 12)]
@@ -146,14 +165,19 @@ public sealed class LayerWorkTests
         var wide = Worked(File(p), "equal-widths", null, ids);
         static double Middle(JobLayer l) => l.XMm!.Value + l.WidthMm!.Value / 2;
         return centred.Max(Middle) - centred.Min(Middle) < 0.01 && wide.Max(l => l.WidthMm) - wide.Min(l => l.WidthMm) < 0.01
-            && centred.Zip(before).All(z => z.First.Shape!.Text == z.Second.Shape!.Text && z.First.WidthMm == z.Second.WidthMm && z.First.YMm == z.Second.YMm)
-            && wide.Zip(before).All(z => Math.Abs(z.First.WidthMm!.Value / z.First.HeightMm!.Value - z.Second.WidthMm!.Value / z.Second.HeightMm!.Value) < 0.01);
+            && centred.Zip(before)
+            .All(z => z.First.Shape!.Text == z.Second.Shape!.Text && z.First.WidthMm == z.Second.WidthMm && z.First.YMm == z.Second.YMm)
+            && wide.Zip(before)
+            .All(z => Math.Abs(
+                z.First.WidthMm!.Value / z.First.HeightMm!.Value - z.Second.WidthMm!.Value / z.Second.HeightMm!.Value) < 0.01);
     });
 
     [Fact]
     public void Even_gaps_are_even_and_the_outermost_stay()
     {
-        var after = Worked(File(new(0, 100, 20, 20, true), new(35, 100, 30, 20, true), new(150, 100, 10, 20, true), new(80, 120, 20, 20, true)), "even-spacing", null, "l0", "l1", "l2", "l3");
+        var after = Worked(
+            File(new(0, 100, 20, 20, true), new(35, 100, 30, 20, true), new(150, 100, 10, 20, true), new(80, 120, 20, 20, true)),
+            "even-spacing", null, "l0", "l1", "l2", "l3");
         var sorted = after.OrderBy(l => l.XMm).ToList();
         var gaps = sorted.Zip(sorted.Skip(1)).Select(z => z.Second.XMm - z.First.XMm - z.First.WidthMm).ToList();
         Assert.All(gaps, g => Assert.Equal(80 / 3.0, g!.Value, 0.01));
@@ -177,7 +201,8 @@ public sealed class LayerWorkTests
     [Fact]
     public void Glitter_lies_on_the_cloth_once_its_base_is_dropped()
     {
-        var after = Worked(File(new(0, 100, 100, 100, false), new(30, 130, 40, 40, false, "glitter"), new(10, 110, 10, 10, false)), "drop-base", null, "l1", "l2");
+        var after = Worked(File(new(0, 100, 100, 100, false), new(30, 130, 40, 40, false, "glitter"), new(10, 110, 10, 10, false)),
+            "drop-base", null, "l1", "l2");
         Assert.Equal([10_000 - 1600, 1600, 100], after.Select(l => Math.Round(l.AreaMm2!.Value, 3)));
     }
 

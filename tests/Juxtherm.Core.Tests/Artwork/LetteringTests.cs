@@ -6,7 +6,8 @@ namespace Juxtherm.Core.Tests.Artwork;
 /// <summary>Words as outlines, and lists of names.</summary>
 public sealed class LetteringTests
 {
-    private static Lettering Plain(string text, string font = "plain", double height = 40, double gap = 0, double arc = 0) => new(text, font, height, gap, arc, false);
+    private static Lettering Plain(string text, string font = "plain", double height = 40, double gap = 0, double arc = 0) =>
+        new(text, font, height, gap, arc, false);
 
     private static CutShape Set(Lettering words) => LetterShapes.Set(words).Shape ?? throw new InvalidOperationException(words.Text);
 
@@ -72,11 +73,16 @@ public sealed class LetteringTests
 
     public static TheoryData<string, string, NameEntry[]> Lists => new()
     {
-        { "names alone", "Wren\nOsk\n\n  Tamsin  ", [new("Wren", null, null, 1, false), new("Osk", null, null, 1, false), new("Tamsin", null, null, 1, false)] },
-        { "with commas", "Wren, child, gold, 2\nOsk,adult-m", [new("Wren", "child", "#ffd700", 2, false), new("Osk", "adult-m", null, 1, false)] },
-        { "with a heading in another order", "Size,Count,Name\nM,3,Osk\ntoddler,,Wren", [new("Osk", "adult-m", null, 3, false), new("Wren", "toddler", null, 1, false)] },
-        { "pasted from a table", "Wren\tchild\t#0F6468\t1\r\nOsk\txl\t\t2\r\n", [new("Wren", "child", "#0f6468", 1, false), new("Osk", "adult-xl", null, 2, false)] },
-        { "with semicolons and quotes", "\"Tarn; the\";child\nO'Sky;;;4", [new("Tarn; the", "child", null, 1, false), new("O'Sky", null, null, 4, false)] },
+        { "names alone", "Wren\nOsk\n\n  Tamsin  ",
+            [new("Wren", null, null, 1, false), new("Osk", null, null, 1, false), new("Tamsin", null, null, 1, false)] },
+        { "with commas", "Wren, child, gold, 2\nOsk,adult-m",
+            [new("Wren", "child", "#ffd700", 2, false), new("Osk", "adult-m", null, 1, false)] },
+        { "with a heading in another order", "Size,Count,Name\nM,3,Osk\ntoddler,,Wren",
+            [new("Osk", "adult-m", null, 3, false), new("Wren", "toddler", null, 1, false)] },
+        { "pasted from a table", "Wren\tchild\t#0F6468\t1\r\nOsk\txl\t\t2\r\n",
+            [new("Wren", "child", "#0f6468", 1, false), new("Osk", "adult-xl", null, 2, false)] },
+        { "with semicolons and quotes", "\"Tarn; the\";child\nO'Sky;;;4",
+            [new("Tarn; the", "child", null, 1, false), new("O'Sky", null, null, 4, false)] },
     };
 
     [Theory]
@@ -139,10 +145,12 @@ public sealed class LetteringTests
     [Fact]
     public void Sizes_of_words_are_those_of_their_outlines()
     {
-        foreach (var words in new[] { Plain("Tamsin"), Plain("Two\nlines", "brush"), Plain("STARGAZERS", arc: 120), Plain("Ay") with { GapMm = 4, HeightMm = 26 } })
+        foreach (var words in new[] { Plain("Tamsin"), Plain("Two\nlines", "brush"), Plain("STARGAZERS", arc: 120),
+            Plain("Ay") with { GapMm = 4, HeightMm = 26 } })
         {
             var (size, shape) = (LetterShapes.SizeOf(words)!.Value, Set(words).Bounds);
-            Assert.Equal((shape.WidthMm, shape.HeightMm), (size.WidthMm, size.HeightMm), (a, b) => Math.Abs(a.WidthMm - b.WidthMm) < 0.3 && Math.Abs(a.HeightMm - b.HeightMm) < 0.3);
+            Assert.Equal((shape.WidthMm, shape.HeightMm), (size.WidthMm, size.HeightMm), (a, b) => Math.Abs(a.WidthMm - b.WidthMm) < 0.3
+                && Math.Abs(a.HeightMm - b.HeightMm) < 0.3);
         }
 
         Assert.Null(LetterShapes.SizeOf(Plain("星")));

@@ -9,7 +9,8 @@ public sealed class SvgReaderTests
 {
     private const double Px = 25.4 / 96;
 
-    private static string Page(string body, string root = "width=\"100mm\" height=\"100mm\" viewBox=\"0 0 100 100\"") => $"<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" {root}>{body}</svg>";
+    private static string Page(string body, string root = "width=\"100mm\" height=\"100mm\" viewBox=\"0 0 100 100\"") =>
+        $"<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" {root}>{body}</svg>";
 
     private static Drawing Read(string svg)
     {
@@ -19,7 +20,8 @@ public sealed class SvgReaderTests
         return drawing;
     }
 
-    private static IReadOnlyList<ColourLayer> Layers(string svg, Separation separation = Separation.Seen) => ColourLayers.Of(Read(svg), separation, CancellationToken.None);
+    private static IReadOnlyList<ColourLayer> Layers(string svg, Separation separation = Separation.Seen) =>
+        ColourLayers.Of(Read(svg), separation, CancellationToken.None);
 
     private static ColourLayer Only(string body) => Assert.Single(Layers(Page(body)));
 
@@ -40,20 +42,25 @@ public sealed class SvgReaderTests
         { "<path d='M10 90C10 10 90 10 90 90Z'/>", 80 * 80 * 0.6, 10, 30, 80, 60 },
         { "<line x1='10' y1='50' x2='90' y2='50' stroke='#000' stroke-width='4'/>", 320, 10, 48, 80, 4 },
         { "<line x1='10' y1='50' x2='90' y2='50' stroke='#000' stroke-width='4' stroke-linecap='square'/>", 336, 8, 48, 84, 4 },
-        { "<line x1='10' y1='50' x2='90' y2='50' stroke='#000' stroke-width='4' stroke-linecap='round'/>", 320 + Math.PI * 4, 8, 48, 84, 4 },
+        { "<line x1='10' y1='50' x2='90' y2='50' stroke='#000' stroke-width='4' stroke-linecap='round'/>", 320 + Math.PI * 4, 8, 48, 84,
+            4 },
         { "<circle cx='50' cy='50' r='30' fill='none' stroke='#000' stroke-width='6'/>", Math.PI * (33 * 33 - 27 * 27), 17, 17, 66, 66 },
         { "<rect x='20' y='20' width='40' height='40' fill='none' stroke='#000' stroke-width='10'/>", 50 * 50 - 30 * 30, 15, 15, 50, 50 },
-        { "<rect x='20' y='20' width='40' height='40' fill='none' stroke='#000' stroke-width='10' stroke-linejoin='round'/>", 50 * 50 - 30 * 30 - (4 - Math.PI) * 25, 15, 15, 50, 50 },
-        { "<rect x='20' y='20' width='40' height='40' fill='none' stroke='#000' stroke-width='10' stroke-linejoin='bevel'/>", 50 * 50 - 30 * 30 - 4 * 12.5, 15, 15, 50, 50 },
+        { "<rect x='20' y='20' width='40' height='40' fill='none' stroke='#000' stroke-width='10' stroke-linejoin='round'/>",
+            50 * 50 - 30 * 30 - (4 - Math.PI) * 25, 15, 15, 50, 50 },
+        { "<rect x='20' y='20' width='40' height='40' fill='none' stroke='#000' stroke-width='10' stroke-linejoin='bevel'/>",
+            50 * 50 - 30 * 30 - 4 * 12.5, 15, 15, 50, 50 },
         { "<line x1='10' y1='50' x2='90' y2='50' stroke='#000' stroke-width='4' stroke-dasharray='10 10'/>", 160, 10, 48, 70, 4 },
         { "<g transform='translate(10 20) scale(2)'><rect width='10' height='5'/></g>", 200, 10, 20, 20, 10 },
         { "<rect width='20' height='10' transform='rotate(90 50 50)'/>", 200, 90, 0, 10, 20 },
         { "<rect width='20' height='20' transform='skewX(45)'/>", 400, 0, 0, 40, 20 },
         { "<rect width='10' height='10' transform='matrix(3 0 0 2 5 6)'/>", 600, 5, 6, 30, 20 },
         { "<defs><rect id='r' width='10' height='10'/></defs><use href='#r' x='30' y='40'/>", 100, 30, 40, 10, 10 },
-        { "<symbol id='s' viewBox='0 0 10 10'><rect width='10' height='10'/></symbol><use xlink:href='#s' x='10' y='10' width='50' height='50'/>", 2500, 10, 10, 50, 50 },
+        { "<symbol id='s' viewBox='0 0 10 10'><rect width='10' height='10'/></symbol><use xlink:href='#s' x='10' y='10' width='50' " +
+            "height='50'/>", 2500, 10, 10, 50, 50 },
         { "<svg x='20' y='20' width='40' height='20' viewBox='0 0 10 10'><rect width='10' height='10'/></svg>", 400, 30, 20, 20, 20 },
-        { "<clipPath id='c'><circle cx='50' cy='50' r='20'/></clipPath><rect width='100' height='100' clip-path='url(#c)'/>", Math.PI * 400, 30, 30, 40, 40 },
+        { "<clipPath id='c'><circle cx='50' cy='50' r='20'/></clipPath><rect width='100' height='100' clip-path='url(#c)'/>", Math.PI * 400,
+            30, 30, 40, 40 },
         { "<rect x='-50' y='-50' width='100' height='100'/>", 2500, 0, 0, 50, 50 },
         // A square wound once inside another wound the same way: filled by one rule, a hole by the other.
         { "<path d='M0 0H60V60H0ZM20 20H40V40H20Z'/>", 3600, 0, 0, 60, 60 },
@@ -134,7 +141,9 @@ public sealed class SvgReaderTests
     [Theory]
     [MemberData(nameof(Colours))]
     public void A_fill_is_found_by_attribute_style_and_class(string attributes, string colour) =>
-        Assert.Equal(colour, Only($"<style>/* ours */ .a {{ fill: teal }} g .b {{ fill: olive }} #one {{ fill: navy }} @media print {{ .a {{ fill: red }} }}</style><rect {attributes} width='10' height='10'/>").Colour);
+        Assert.Equal(colour,
+            Only($"<style>/* ours */ .a {{ fill: teal }} g .b {{ fill: olive }} #one {{ fill: navy }} @media print {{ .a {{ fill: red " +
+                $"}} }}</style><rect {attributes} width='10' height='10'/>").Colour);
 
     [Fact]
     public void What_cannot_be_seen_is_not_cut()
@@ -146,7 +155,9 @@ public sealed class SvgReaderTests
         Assert.Equal(("#000080", 100), (layer.Colour, Math.Round(layer.AreaMm2, 6)));
     }
 
-    private const string Face = "<rect width='100' height='100' fill='#1b2a49'/><circle cx='50' cy='50' r='30' fill='#d9a441'/><circle cx='50' cy='50' r='10' fill='#1b2a49'/>";
+    private const string Face =
+        "<rect width='100' height='100' fill='#1b2a49'/><circle cx='50' cy='50' r='30' fill='#d9a441'/><circle cx='50' cy='50' r='10' " +
+            "fill='#1b2a49'/>";
 
     [Fact]
     public void As_seen_no_vinyl_lies_on_vinyl()
@@ -165,7 +176,8 @@ public sealed class SvgReaderTests
         var layers = Layers(Page(Face), Separation.Stacked);
         Assert.Equal(["#d9a441", "#1b2a49"], layers.Select(l => l.Colour));
         Assert.Equal(Math.PI * 900, layers[0].AreaMm2, 3.0);
-        var plain = Layers(Page("<rect width='100' height='100' fill='#1b2a49'/><circle cx='50' cy='50' r='30' fill='#d9a441'/>"), Separation.Stacked);
+        var plain = Layers(Page("<rect width='100' height='100' fill='#1b2a49'/><circle cx='50' cy='50' r='30' fill='#d9a441'/>"),
+            Separation.Stacked);
         Assert.Equal(10_000, plain[0].AreaMm2, 1e-6);
     }
 
@@ -173,7 +185,8 @@ public sealed class SvgReaderTests
     {
         { "<text x='1' y='9'>hello</text>", "text-left-out" },
         { "<image href='a.png' width='9' height='9'/>", "picture-left-out" },
-        { "<linearGradient id='g'><stop stop-color='#123456'/><stop offset='1'/></linearGradient><rect width='10' height='10' fill='url(#g)'/>", "gradient-flattened" },
+        { "<linearGradient id='g'><stop stop-color='#123456'/><stop offset='1'/></linearGradient><rect width='10' height='10' " +
+            "fill='url(#g)'/>", "gradient-flattened" },
         { "<pattern id='p'/><rect width='10' height='10' fill='url(#p)'/>", "pattern-left-out" },
         { "<script>alert(1)</script>", "script-left-out" },
         { "<use href='http://example.invalid/a.svg#b'/>", "outside-reference" },
@@ -188,31 +201,43 @@ public sealed class SvgReaderTests
     {
         var drawing = Read(Page(body + "<rect x='60' y='60' width='10' height='10' fill='red'/>"));
         Assert.Contains(drawing.Notices, n => n.Code == code);
-        Assert.Contains(ColourLayers.Of(drawing, Separation.Seen, CancellationToken.None), l => l.Colour == "#ff0000" && Math.Abs(l.AreaMm2 - 100) < 1e-6);
+        Assert.Contains(ColourLayers.Of(drawing, Separation.Seen, CancellationToken.None), l => l.Colour == "#ff0000"
+            && Math.Abs(l.AreaMm2 - 100) < 1e-6);
     }
 
     [Fact]
     public void What_a_clip_path_takes_away_is_not_said_to_lie_outside_the_page() =>
-        Assert.Empty(Read(Page("<clipPath id='c'><circle cx='50' cy='50' r='20'/></clipPath><g clip-path='url(#c)'><rect x='-20' width='200' height='100'/></g>")).Notices);
+        Assert.Empty(
+            Read(Page("<clipPath id='c'><circle cx='50' cy='50' r='20'/></clipPath><g clip-path='url(#c)'><rect x='-20' width='200' " +
+                "height='100'/></g>")).Notices);
 
     public static TheoryData<string, string, string> Hostile
     {
         get
         {
             var path = "M0 0" + string.Concat(Enumerable.Range(0, 400_000).Select(i => $"L{i % 97} {i % 89}"));
-            var tangle = "M0 0" + string.Concat(Enumerable.Range(0, 2500).Select(i => i % 2 == 0 ? $"L100 {i % 1999 / 20.0}" : $"L0 {(i * 7 + 3) % 1999 / 20.0}"));
-            var uses = string.Concat(Enumerable.Range(1, 30).Select(i => $"<g id='u{i}'><use href='#u{i - 1}'/><use href='#u{i - 1}'/></g>"));
-            var combs = string.Concat(Enumerable.Range(0, 400).Select(i => $"<rect x='{i / 4.0}' width='0.1' height='100' fill='red'/><rect y='{i / 4.0}' width='100' height='0.1' fill='blue'/>"));
+            var tangle = "M0 0"
+                + string.Concat(Enumerable.Range(0, 2500)
+                    .Select(i => i % 2 == 0 ? $"L100 {i % 1999 / 20.0}" : $"L0 {(i * 7 + 3) % 1999 / 20.0}"));
+            var uses = string.Concat(Enumerable.Range(1, 30)
+                .Select(i => $"<g id='u{i}'><use href='#u{i - 1}'/><use href='#u{i - 1}'/></g>"));
+            var combs = string.Concat(Enumerable.Range(0, 400)
+                .Select(i =>
+                    $"<rect x='{i / 4.0}' width='0.1' height='100' fill='red'/><rect y='{i / 4.0}' width='100' height='0.1' " +
+                        $"fill='blue'/>"));
             return new()
             {
-                { "entities that blow up", "<!DOCTYPE svg [<!ENTITY a 'aaaaaaaaaa'><!ENTITY b '&a;&a;&a;&a;'>]>" + Page("<text>&b;</text>"), "broken" },
+                { "entities that blow up", "<!DOCTYPE svg [<!ENTITY a 'aaaaaaaaaa'><!ENTITY b '&a;&a;&a;&a;'>]>" + Page("<text>&b;</text>"),
+                    "broken" },
                 { "an outside entity", "<!DOCTYPE svg [<!ENTITY x SYSTEM 'file:///etc/passwd'>]>" + Page("<title>&x;</title>"), "broken" },
-                { "10 000 groups in each other", Page(string.Concat(Enumerable.Repeat("<g>", 10_000)) + string.Concat(Enumerable.Repeat("</g>", 10_000))), "too-large" },
+                { "10 000 groups in each other",
+                    Page(string.Concat(Enumerable.Repeat("<g>", 10_000)) + string.Concat(Enumerable.Repeat("</g>", 10_000))), "too-large" },
                 { "more elements than anybody draws", Page(string.Concat(Enumerable.Repeat("<g/>", 30_000))), "too-large" },
                 { "a path without end", Page($"<path d='{path}'/>"), "too-large" },
                 { "a ball of wool", Page($"<path d='{tangle}'/>"), "too-large" },
                 { "two combs across each other", Page(combs), "too-large" },
-                { "references that double thirty times", Page("<g id='u0'><rect width='1' height='1'/></g>" + uses + "<use href='#u30'/>"), "too-large" },
+                { "references that double thirty times", Page("<g id='u0'><rect width='1' height='1'/></g>" + uses + "<use href='#u30'/>"),
+                    "too-large" },
                 { "a reference to itself", Page("<g id='a'><use href='#a'/></g>"), "circle" },
                 { "two references in a ring", Page("<g id='a'><use href='#b'/></g><g id='b'><use href='#a'/></g>"), "too-large" },
                 { "no number", Page("<rect width='NaN' height='10'/>"), "wrong-type" },
@@ -221,7 +246,8 @@ public sealed class SvgReaderTests
                 { "a path beyond all measure", Page("<path d='M0 0L1e300 0 0 1e300Z'/>"), "out-of-range" },
                 { "an infinite one", Page("<rect width='1e999' height='10'/>"), "out-of-range" },
                 { "dashes without end", Page("<path d='M0 0H100' stroke='red' stroke-dasharray='0.0001'/>"), "too-large" },
-                { "a style sheet of nothing but comments", Page("<style>" + string.Concat(Enumerable.Repeat("/**/", 900_000)) + "</style>"), "nothing-to-cut" },
+                { "a style sheet of nothing but comments", Page("<style>" + string.Concat(Enumerable.Repeat("/**/", 900_000)) + "</style>"),
+                    "nothing-to-cut" },
                 { "only scripts", Page("<script>while(true);</script>"), "nothing-to-cut" },
                 { "only something outside", Page("<use href='https://example.invalid/x.svg#a'/>"), "nothing-to-cut" },
                 { "not a drawing", "<html><body/></html>", "wrong-type" },

@@ -13,7 +13,8 @@ public class CatalogueReaderTests
         var c = Shipped.Catalogue;
         Assert.All(new[] { "smooth", "glitter", "puff" }, id => Assert.Contains(id, c.Vinyls.Keys));
         Assert.All(new[] { "cotton", "cotton-poly", "polyester", "fleece", "ceramic" }, id => Assert.Contains(id, c.Materials.Keys));
-        Assert.All(new[] { "swing-platen", "handheld-press", "household-iron", "mug-press" }, id => Assert.Contains(id, c.HeatSources.Keys));
+        Assert.All(new[] { "swing-platen", "handheld-press", "household-iron", "mug-press" },
+            id => Assert.Contains(id, c.HeatSources.Keys));
         Assert.All(new[] { "tee", "sweatshirt", "mug", "flat" }, id => Assert.Contains(id, c.Forms.Keys));
     }
 
@@ -41,7 +42,8 @@ public class CatalogueReaderTests
                 return;
             }
 
-            foreach (var property in type.GetProperties(BindingFlags.Public | BindingFlags.Instance).Where(p => p.GetIndexParameters().Length == 0))
+            foreach (var property in type.GetProperties(BindingFlags.Public | BindingFlags.Instance)
+                .Where(p => p.GetIndexParameters().Length == 0))
                 Walk(property.GetValue(value), depth + 1);
         }
 
@@ -59,17 +61,24 @@ public class CatalogueReaderTests
 
     public static TheoryData<string, string, Action<JsonNode>, string> Faults => new()
     {
-        { "a figure without provenance", "vinyls.json", r => r["vinyls"]![0]!["referenceCelsius"] = 152, "vinyls.json: /vinyls/0/referenceCelsius is 152" },
-        { "an unknown provenance", "vinyls.json", r => r["vinyls"]![0]!["referenceCelsius"]![1] = "hearsay", "/vinyls/0/referenceCelsius/1 is “hearsay”" },
-        { "a figure out of range", "materials.json", r => r["materials"]![1]!["limitCelsius"]![0] = 9999, "materials.json: /materials/1/limitCelsius/0 is 9999; a number from 50 to 600 is accepted" },
+        { "a figure without provenance", "vinyls.json", r => r["vinyls"]![0]!["referenceCelsius"] = 152,
+            "vinyls.json: /vinyls/0/referenceCelsius is 152" },
+        { "an unknown provenance", "vinyls.json", r => r["vinyls"]![0]!["referenceCelsius"]![1] = "hearsay",
+            "/vinyls/0/referenceCelsius/1 is “hearsay”" },
+        { "a figure out of range", "materials.json", r => r["materials"]![1]!["limitCelsius"]![0] = 9999,
+            "materials.json: /materials/1/limitCelsius/0 is 9999; a number from 50 to 600 is accepted" },
         { "a missing figure", "materials.json", r => r["materials"]![0]!.AsObject().Remove("demand"), "/materials/0/demand is missing" },
         { "a misspelt member", "vinyls.json", r => r["vinyls"]![0]!["pele"] = "hot", "/vinyls/0/pele is not read here; nearest: peel" },
-        { "a range upside down", "vinyls.json", r => r["vinyls"]![0]!["chartSeconds"]![0] = new JsonArray(15, 10), "/vinyls/0/chartSeconds/0 ends below its beginning" },
+        { "a range upside down", "vinyls.json", r => r["vinyls"]![0]!["chartSeconds"]![0] = new JsonArray(15, 10),
+            "/vinyls/0/chartSeconds/0 ends below its beginning" },
         { "an id twice", "forms.json", r => r["forms"]![1]!["id"] = "tee", "/forms/1/id “tee” stands twice" },
         { "an unknown word", "vinyls.json", r => r["vinyls"]![0]!["peel"]![0] = "lukewarm", "/vinyls/0/peel/0 is “lukewarm”" },
-        { "neither degrees nor marks", "heat-sources.json", r => r["heatSources"]![0]!.AsObject().Remove("dialStep"), "/heatSources/0 needs either dialStep or marks" },
-        { "an underlay that is nowhere", "heat-sources.json", r => r["heatSources"]![0]!["underlay"] = "cloud", "names the underlay cloud" },
-        { "a vinyl at odds with a press that is nowhere", "vinyls.json", r => r["vinyls"]![2]!["notUnder"]!["oven"] = new JsonArray("No.", "memory"), "names the heat source oven" },
+        { "neither degrees nor marks", "heat-sources.json", r => r["heatSources"]![0]!.AsObject().Remove("dialStep"),
+            "/heatSources/0 needs either dialStep or marks" },
+        { "an underlay that is nowhere", "heat-sources.json", r => r["heatSources"]![0]!["underlay"] = "cloud",
+            "names the underlay cloud" },
+        { "a vinyl at odds with a press that is nowhere", "vinyls.json",
+            r => r["vinyls"]![2]!["notUnder"]!["oven"] = new JsonArray("No.", "memory"), "names the heat source oven" },
         { "no reference press", "heat-sources.json", r => r["heatSources"]![0]!["id"] = "other", "heat source swing-platen" },
     };
 

@@ -14,7 +14,9 @@ public sealed class CutFileTests
 {
     private static readonly Core.Catalogue.Cutter Table = Shipped.Catalogue.Cutters["table"];
     private static readonly CutLayout Way = new CutPlanner(Shipped.Catalogue).Plan(
-        SampleJobs.Read(JsonNode.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Cutting", "two-vinyls.juxtherm.json")))!.AsObject()), [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), Shipped.Words).Way;
+        SampleJobs.Read(
+            JsonNode.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Cutting", "two-vinyls.juxtherm.json")))!.AsObject()),
+            [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), Shipped.Words).Way;
 
     private static List<CutFileGroup> Groups => [.. Way.Lists.Select(l => new CutFileGroup(l.Id, l.Name, l.Colour, l.Shapes, l.Sheets))];
 
@@ -33,7 +35,10 @@ public sealed class CutFileTests
         // Our own reader, told to fill what the file only outlines, finds the same area of each vinyl.
         foreach (var (list, group) in Way.Lists.Zip(groups))
         {
-            var alone = new System.Xml.Linq.XDocument(new System.Xml.Linq.XElement(svg + "svg", xml.Root.Attributes(), System.Xml.Linq.XElement.Parse(group.ToString().Replace("fill=\"none\"", "fill=\"#123456\"", StringComparison.Ordinal).Replace("stroke=", "data-stroke=", StringComparison.Ordinal))));
+            var alone = new System.Xml.Linq.XDocument(
+                new System.Xml.Linq.XElement(svg + "svg", xml.Root.Attributes(),
+                    System.Xml.Linq.XElement.Parse(group.ToString().Replace("fill=\"none\"", "fill=\"#123456\"", StringComparison.Ordinal)
+                        .Replace("stroke=", "data-stroke=", StringComparison.Ordinal))));
             var problems = new Problems();
             var drawing = SvgReader.Read(alone.ToString(), problems, CancellationToken.None);
             Assert.True(problems.None);
@@ -56,7 +61,8 @@ public sealed class CutFileTests
         foreach (var (stroke, line) in Way.Lists[0].Sheets[0].Strokes(Way.Lists[0].Shapes).Zip(lines))
         {
             Assert.Equal(stroke.Points.Count - 1, line.Points.Count);
-            Assert.All(stroke.Points.Zip(line.Points), p => Assert.True(Math.Abs(p.First.X - p.Second.X) < 1e-4 && Math.Abs(p.First.Y + p.Second.Y) < 1e-4));
+            Assert.All(stroke.Points.Zip(line.Points),
+                p => Assert.True(Math.Abs(p.First.X - p.Second.X) < 1e-4 && Math.Abs(p.First.Y + p.Second.Y) < 1e-4));
         }
     }
 
@@ -83,7 +89,8 @@ public sealed class CutFileTests
         Assert.Equal((list.Preset.ForceGrams, 12), (plot!.ForceGrams!.Value, plot.CmPerSecond!.Value));
         Assert.Equal(strokes.Count * passes, plot.Strokes.Count);
         for (var i = 0; i < plot.Strokes.Count; i++)
-            Assert.All(strokes[i / passes].Points.Zip(plot.Strokes[i]), p => Assert.True(Math.Abs(p.First.X - p.Second.X) <= 0.0126 && Math.Abs(p.First.Y - p.Second.Y) <= 0.0126));
+            Assert.All(strokes[i / passes].Points.Zip(plot.Strokes[i]),
+                p => Assert.True(Math.Abs(p.First.X - p.Second.X) <= 0.0126 && Math.Abs(p.First.Y - p.Second.Y) <= 0.0126));
     }
 
     [Theory]
@@ -119,7 +126,9 @@ public sealed class CutFileTests
     {
         // 100 mm there with the blade up, 4 × 50 mm with it down, three sharp corners on the way, lifted and lowered once.
         List<CutStroke> square = [new([new(100, 0), new(150, 0), new(150, 50), new(100, 50), new(100, 0)], 0)];
-        var (length, seconds) = CutTime.Of(square, new CutPreset(Core.Catalogue.Blade.Everyday, 90, 2, new Core.Catalogue.Provenance(Core.Catalogue.ProvenanceKind.Owner, "")), Table);
+        var (length, seconds) = CutTime.Of(square,
+            new CutPreset(Core.Catalogue.Blade.Everyday, 90, 2, new Core.Catalogue.Provenance(Core.Catalogue.ProvenanceKind.Owner, "")),
+            Table);
         Assert.Equal(200, length, 6);
         Assert.Equal(100 / 240.0 + 0.2 + 2 * (200 / 120.0 + 3 * 0.02), seconds, 6);
     }

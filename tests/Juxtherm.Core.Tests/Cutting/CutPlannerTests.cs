@@ -18,11 +18,14 @@ public sealed class CutPlannerTests
     private static readonly CutPlanner Planner = new(Shipped.Catalogue);
     private static readonly Dictionary<string, CutPreset> NoPresets = new(StringComparer.Ordinal);
 
-    private static CutPlan Plan(JsonObject job, params VinylStock[] stock) => Planner.Plan(SampleJobs.Read(job), stock, NoPresets, Shipped.Words);
+    private static CutPlan Plan(JsonObject job, params VinylStock[] stock) =>
+        Planner.Plan(SampleJobs.Read(job), stock, NoPresets, Shipped.Words);
 
-    private static VinylStock Roll(string colour, double length, double width = 305, string vinyl = "smooth", double? price = 10) => new($"roll{colour}{vinyl}", StockKind.Roll, vinyl, colour, "", width, length, 0, 0, "", "Roll", price, 0);
+    private static VinylStock Roll(string colour, double length, double width = 305, string vinyl = "smooth", double? price = 10) =>
+        new($"roll{colour}{vinyl}", StockKind.Roll, vinyl, colour, "", width, length, 0, 0, "", "Roll", price, 0);
 
-    private static VinylStock Scrap(string colour, double width, double length, double cornerWidth = 0, double cornerLength = 0) => new($"scrap{width}x{length}", StockKind.Offcut, "smooth", colour, "", width, length, cornerWidth, cornerLength, "", "Scrap", 10, 0);
+    private static VinylStock Scrap(string colour, double width, double length, double cornerWidth = 0, double cornerLength = 0) =>
+        new($"scrap{width}x{length}", StockKind.Offcut, "smooth", colour, "", width, length, cornerWidth, cornerLength, "", "Scrap", 10, 0);
 
     private static JsonObject Layer(string id, string vinyl, string colour, string path, double x, double y, double size) => new()
     {
@@ -46,7 +49,8 @@ public sealed class CutPlannerTests
             Layer("sky", "smooth", "#1b2a49", "M0 0H100V100H0ZM30 30V70H70V30Z", 50, 60, 200),
             Layer("moon", "smooth", "#e8d9b0", "M0 50A50 50 0 1 0 100 50A50 50 0 1 0 0 50Z", 120, 130, 60),
             // Two stars far apart in one layer: free to move by themselves.
-            Layer("stars", "glow", "#c9e6b8", Star + "M450 400L461 435L498 435L468 457L479 491L450 470L421 491L432 457L402 435L439 435Z", 60, 270, 170));
+            Layer("stars", "glow", "#c9e6b8", Star + "M450 400L461 435L498 435L468 457L479 491L450 470L421 491L432 457L402 435L439 435Z",
+                60, 270, 170));
         edit?.Invoke(j);
     });
 
@@ -75,7 +79,8 @@ public sealed class CutPlannerTests
             });
             Assert.Single(units, u => u.Kind == CutUnitKind.TestCut);
             Assert.All(Enumerable.Range(1, quantity), g => Assert.Equal(
-                units.Where(u => u.Garment == 1).Select(u => u.Shape).Order(), units.Where(u => u.Garment == g).Select(u => u.Shape).Order()));
+                units.Where(u => u.Garment == 1).Select(u => u.Shape).Order(), units.Where(u => u.Garment == g).Select(u => u.Shape)
+                .Order()));
             foreach (var sheet in list.Sheets)
             {
                 Assert.Equal(CutUnitKind.TestCut, sheet.Number == 1 ? sheet.Units[0].Kind : CutUnitKind.TestCut);
@@ -90,14 +95,16 @@ public sealed class CutPlannerTests
 
         // What is cut is what the artwork is, for each garment.
         var artwork = SampleJobs.Read(job).Layers.Sum(l => l.AreaMm2!.Value) * quantity;
-        var cut = plan.Way.Lists.SelectMany(l => l.Sheets.SelectMany(s => s.Units.Where(u => u.Kind == CutUnitKind.Artwork).Select(u => l.Shapes[u.Shape].AreaMm2))).Sum();
+        var cut = plan.Way.Lists.SelectMany(l =>
+            l.Sheets.SelectMany(s => s.Units.Where(u => u.Kind == CutUnitKind.Artwork).Select(u => l.Shapes[u.Shape].AreaMm2))).Sum();
         Assert.InRange(cut, artwork * 0.999, artwork * 1.001);
     }
 
     private static NetTopologySuite.Geometries.Geometry Moved(string path, PlacedUnit unit)
     {
         var m = unit.Matrix;
-        return new NetTopologySuite.Geometries.Utilities.AffineTransformation(m[0], m[2], m[4], m[1], m[3], m[5]).Transform(Sheets.Ground(path));
+        return new NetTopologySuite.Geometries.Utilities.AffineTransformation(m[0], m[2], m[4], m[1], m[3], m[5])
+            .Transform(Sheets.Ground(path));
     }
 
     [Fact]
@@ -112,7 +119,8 @@ public sealed class CutPlannerTests
         Assert.Equal((0, 3), (place.Loose, nest.Loose));
         Assert.Equal(nest.HandSeconds - place.HandSeconds, 3 * 20 + 60 * (nest.Mats - place.Mats), 6);
         // Ten a metre at 305 mm, twenty for glow: the length that was used, whatever its width on the mat.
-        Assert.Equal(place.Lists.Sum(l => l.Sheets.Sum(s => s.UsedLengthMm * s.WidthMm) / 305 / 1000 * (l.Vinyl == "glow" ? 20 : 10)), place.Cost!.Value, 2);
+        Assert.Equal(place.Lists.Sum(l => l.Sheets.Sum(s => s.UsedLengthMm * s.WidthMm) / 305 / 1000 * (l.Vinyl == "glow" ? 20 : 10)),
+            place.Cost!.Value, 2);
         Assert.All(place.Lists, l => Assert.Equal(l.Uses.Sum(u => u.LengthMm), l.Sheets.Sum(s => s.UsedLengthMm), 1));
         Assert.InRange(plan.Layouts[0].WastePercent, 1, 99);
     }
@@ -135,7 +143,8 @@ public sealed class CutPlannerTests
     {
         // One vinyl and colour: beside each other they are one piece of vinyl; over each other, or too far apart for the mat, two.
         var job = SampleJobs.With(j => j["layers"] = new JsonArray(
-            Layer("ridge", "smooth", "#1b2a49", "M0 0H100V100H0Z", 50, 100, 120), Layer("dot", "smooth", "#1b2a49", "M0 50A50 50 0 1 0 100 50A50 50 0 1 0 0 50Z", 60, y, 50)));
+            Layer("ridge", "smooth", "#1b2a49", "M0 0H100V100H0Z", 50, 100, 120),
+            Layer("dot", "smooth", "#1b2a49", "M0 50A50 50 0 1 0 100 50A50 50 0 1 0 0 50Z", 60, y, 50)));
         if (y > 200)
             job["layers"]![1]!["yMm"] = 150;
         var list = Assert.Single(Plan(job).Layouts[0].Lists);
@@ -155,7 +164,9 @@ public sealed class CutPlannerTests
         var read = SampleJobs.Read(job);
         foreach (var way in Plan(job).Layouts)
         {
-            var cut = way.Lists.SelectMany(l => l.Sheets.SelectMany(s => s.Units.Where(u => u.Kind == CutUnitKind.Artwork).SelectMany(u => u.Layers.Select(id => (id, l.Shapes[u.Shape].AreaMm2)))));
+            var cut = way.Lists.SelectMany(l =>
+                l.Sheets.SelectMany(s => s.Units.Where(u => u.Kind == CutUnitKind.Artwork)
+                    .SelectMany(u => u.Layers.Select(id => (id, l.Shapes[u.Shape].AreaMm2)))));
             foreach (var layer in cut.GroupBy(c => c.id).Where(g => way.Layout == SheetLayout.Nested || g.Key == "Patch"))
                 Assert.Equal(read.Layers.First(l => l.Id == layer.Key).AreaMm2!.Value, layer.Sum(c => c.AreaMm2), 0);
         }
@@ -255,7 +266,9 @@ public sealed class CutPlannerTests
     public void Own_choice_of_stock_is_kept_to()
     {
         var (first, second) = (Roll("#1b2a49", 2000), Roll("#1b2a49", 3000) with { Id = "second" });
-        var plan = Plan(Night(1, j => j["cut"] = new JsonObject { ["stock"] = new JsonObject { ["smooth-1b2a49"] = new JsonArray("second") } }), first, second);
+        var plan = Plan(
+            Night(1, j => j["cut"] = new JsonObject { ["stock"] = new JsonObject { ["smooth-1b2a49"] = new JsonArray("second") } }), first,
+            second);
         Assert.Equal("second", Assert.Single(plan.Way.Lists[0].Uses).StockId);
     }
 
@@ -281,7 +294,9 @@ public sealed class CutPlannerTests
             j["quantity"] = 4;
             j["tools"]!["cutter"] = "table";
             j["names"] = JsonNode.Parse("""[{"name":"Osk","count":2},{"name":"Wren"},{"name":"Ilse","colour":"#d9a441"}]""");
-            j["layers"]![0] = JsonNode.Parse("""{"id":"name","vinyl":"smooth","colour":"#1b2a49","word":{"text":"Osk","font":"plain","heightMm":30,"fromNames":true},"xMm":50,"yMm":60,"widthMm":80,"heightMm":30}""");
+            j["layers"]![0] =
+                JsonNode.Parse(
+                    """{"id":"name","vinyl":"smooth","colour":"#1b2a49","word":{"text":"Osk","font":"plain","heightMm":30,"fromNames":true},"xMm":50,"yMm":60,"widthMm":80,"heightMm":30}""");
         });
         var plan = Plan(job);
         Assert.Equal(2, plan.Way.Lists.Count);
@@ -309,7 +324,8 @@ public sealed class CutPlannerTests
     {
         var job = Night(1, j => j["layers"]![2]!["vinyl"] = "glitter");
         var plan = Plan(job);
-        Assert.Contains(plan.Notices, n => n.Code == "cut-preset" && n.Text.Contains("deep blade", StringComparison.Ordinal) && n.Text.Contains("everyday blade", StringComparison.Ordinal));
+        Assert.Contains(plan.Notices, n => n.Code == "cut-preset" && n.Text.Contains("deep blade", StringComparison.Ordinal)
+            && n.Text.Contains("everyday blade", StringComparison.Ordinal));
         Assert.Contains(SampleJobs.Plan(job).Plan.Notices, n => n.Code == "cut-preset");
         Assert.DoesNotContain(SampleJobs.Plan(SampleJobs.Tee()).Plan.Notices, n => n.Code == "cut-preset");
         job["tools"]!["cutter"] = "hand-sized";
@@ -325,7 +341,8 @@ public sealed class CutPlannerTests
         var plan = Plan(Night(1));
         var again = JsonSerializer.Deserialize<CutLayout>(JsonSerializer.Serialize(plan.Way, CoreJson.Options), CoreJson.Options)!;
         var (one, two) = (plan.Way.Lists[0], again.Lists[0]);
-        Assert.Equal(one.Sheets[0].Strokes(one.Shapes).SelectMany(s => s.Points), two.Sheets[0].Strokes(two.Shapes).SelectMany(s => s.Points));
+        Assert.Equal(one.Sheets[0].Strokes(one.Shapes).SelectMany(s => s.Points), two.Sheets[0].Strokes(two.Shapes)
+            .SelectMany(s => s.Points));
     }
 
     [Fact]
@@ -334,7 +351,8 @@ public sealed class CutPlannerTests
         var job = SampleJobs.With(j => j["layers"] = new JsonArray(Layer("ridge", "smooth", "#2e7d32", "M0 0H100V100H0Z", 50, 100, 120)));
         var near = Roll("#2f7f30", 2000);
         Assert.All(Plan(job, near).Way.Lists.Single().Sheets, s => Assert.Equal(near.Id, s.StockId));
-        var said = Planner.Plan(SampleJobs.Read(job), [near], NoPresets, Shipped.Words, matches: [new ColourMatch("smooth", "#2e7d32", "#2f7f30", false)]);
+        var said = Planner.Plan(SampleJobs.Read(job), [near], NoPresets, Shipped.Words,
+            matches: [new ColourMatch("smooth", "#2e7d32", "#2f7f30", false)]);
         Assert.All(said.Way.Lists.Single().Sheets, s => Assert.NotEqual(near.Id, s.StockId));
         Assert.Equal("green", said.Way.Lists.Single().ColourName);
     }

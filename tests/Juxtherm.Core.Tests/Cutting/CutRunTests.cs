@@ -12,7 +12,8 @@ public sealed class CutRunTests
     private static CutPreset Preset(string vinyl) => CutPreset.Of(Shipped.Catalogue.Vinyls[vinyl], Table);
 
     private static CutRun Run(params string[] vinyls) =>
-        new([.. vinyls.Select((v, i) => new CutMat(i + 1, v, v, v, null, 1, [0, 1, 2], Preset(v), 200, 0, 60, MatStatus.Waiting, null, null, []))]);
+        new([.. vinyls.Select((v, i) =>
+            new CutMat(i + 1, v, v, v, null, 1, [0, 1, 2], Preset(v), 200, 0, 60, MatStatus.Waiting, null, null, []))]);
 
     private static (double, double, double) NoRest(IReadOnlyList<int> left) => throw new InvalidOperationException("nothing is left");
 
@@ -60,7 +61,8 @@ public sealed class CutRunTests
     {
         var loaded = Run("smooth").Load("smooth");
         Assert.Equal(MatStatus.Waiting, loaded.Unload(NoRest).Current!.Status);
-        foreach (var wrong in new Action[] { () => loaded.Load("smooth"), () => loaded.Finished(1), () => loaded.Go().Go(), () => loaded.Go().Unload(NoRest), () => Through(Run("smooth")).Go() })
+        foreach (var wrong in new Action[] { () => loaded.Load("smooth"), () => loaded.Finished(1), () => loaded.Go().Go(),
+            () => loaded.Go().Unload(NoRest), () => Through(Run("smooth")).Go() })
             Assert.Equal("out-of-step", Assert.Throws<CutRefusedException>(wrong).Code);
     }
 
@@ -113,15 +115,18 @@ public sealed class CutRunTests
     {
         var preset = Preset("smooth") with { ForceGrams = force, Passes = passes };
         var advice = TestCut.Next(preset, finding, Table, Shipped.Words);
-        Assert.Equal((nextForce, nextPasses, finding == TestCutFinding.Clean), (advice.Preset!.ForceGrams, advice.Preset.Passes, advice.Ready));
+        Assert.Equal((nextForce, nextPasses, finding == TestCutFinding.Clean),
+            (advice.Preset!.ForceGrams, advice.Preset.Passes, advice.Ready));
     }
 
     [Fact]
     public void The_ladder_ends_at_both_ends_and_changes_the_blade_in_between()
     {
-        Assert.Null(TestCut.Next(Preset("smooth") with { ForceGrams = 210, Passes = 4 }, TestCutFinding.TooShallow, Table, Shipped.Words).Preset);
+        Assert.Null(TestCut.Next(Preset("smooth") with { ForceGrams = 210, Passes = 4 }, TestCutFinding.TooShallow, Table,
+            Shipped.Words).Preset);
         Assert.Null(TestCut.Next(Preset("smooth") with { ForceGrams = 5 }, TestCutFinding.TooDeep, Table, Shipped.Words).Preset);
-        Assert.Equal(Blade.Deep, TestCut.Next(Preset("smooth") with { ForceGrams = 200 }, TestCutFinding.Ragged, Table, Shipped.Words).Preset!.Blade);
+        Assert.Equal(Blade.Deep,
+            TestCut.Next(Preset("smooth") with { ForceGrams = 200 }, TestCutFinding.Ragged, Table, Shipped.Words).Preset!.Blade);
     }
 
     [Theory]

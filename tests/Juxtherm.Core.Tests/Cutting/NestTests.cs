@@ -20,7 +20,8 @@ public sealed class NestTests
         NestSheet[] sheets = (kind % 3) switch
         {
             0 => [Roll(200)],
-            1 => [new NestSheet("scrap", 160, 120, 70, 40, UsedWhole: true), new NestSheet("mat1", 292, 292), new NestSheet("mat2", 292, 292)],
+            1 => [new NestSheet("scrap", 160, 120, 70, 40, UsedWhole: true), new NestSheet("mat1", 292, 292),
+                new NestSheet("mat2", 292, 292)],
             _ => [new NestSheet("small", 130, 150, UsedWhole: true)],
         };
         var layout = Nest.Find(pieces, sheets, rules, effort: 2_000_000);
@@ -54,7 +55,8 @@ public sealed class NestTests
         var pieces = Instances.Sky(seed, 30);
         NestSheet[] sheets = [Roll()];
         var layout = Nest.Find(pieces, sheets, Rules, effort: 6_000_000);
-        var boxes = Nest.Find([.. pieces.Select(p => NestPiece.Of(p.Key, CutShape.Read(p.PathAt(default))!, boxed: true))], sheets, Rules, effort: 6_000_000);
+        var boxes = Nest.Find([.. pieces.Select(p => NestPiece.Of(p.Key, CutShape.Read(p.PathAt(default))!, boxed: true))], sheets, Rules,
+            effort: 6_000_000);
         Sheets.Check(pieces, sheets, Rules, layout);
         Assert.True(layout.CostMm <= boxes.CostMm + 0.01, $"true shapes take {layout.CostMm} mm, their boxes {boxes.CostMm} mm");
     }
@@ -62,7 +64,8 @@ public sealed class NestTests
     [Fact]
     public void Small_pieces_go_into_the_hole_of_a_large_one()
     {
-        NestPiece[] pieces = [NestPiece.Of("ring", CutShape.Read(Instances.Path(4, 200))!), NestPiece.Of("dot", CutShape.Boxed(50, 50)), NestPiece.Of("dot", CutShape.Boxed(50, 50))];
+        NestPiece[] pieces = [NestPiece.Of("ring", CutShape.Read(Instances.Path(4, 200))!), NestPiece.Of("dot", CutShape.Boxed(50, 50)),
+            NestPiece.Of("dot", CutShape.Boxed(50, 50))];
         NestSheet[] sheets = [new NestSheet("roll", 210, 2000)];
         var layout = Nest.Find(pieces, sheets, Rules, effort: 2_000_000);
         Sheets.Check(pieces, sheets, Rules, layout);
@@ -110,7 +113,8 @@ public sealed class NestTests
     public void Shelves_are_what_a_patient_hand_would_do()
     {
         // Three of 100 × 50 in a row of 292 do not fit with their margins, two do: two shelves of 50, one of 40.
-        NestPiece[] pieces = [.. Enumerable.Range(0, 4).Select(i => NestPiece.Of("wide", CutShape.Boxed(100, 50))), NestPiece.Of("low", CutShape.Boxed(250, 40))];
+        NestPiece[] pieces = [.. Enumerable.Range(0, 4).Select(i => NestPiece.Of("wide", CutShape.Boxed(100, 50))),
+            NestPiece.Of("low", CutShape.Boxed(250, 40))];
         Assert.Equal(3 + 50 + 6 + 50 + 6 + 40 + 3, Nest.ShelfLengthMm(pieces, 292, Rules), 6);
     }
 
@@ -142,7 +146,8 @@ public sealed class NestTests
     public void The_same_pieces_give_the_same_layout()
     {
         NestSheet[] sheets = [Roll()];
-        var (one, two) = (Nest.Find(Instances.Sky(9, 12), sheets, Rules, effort: 1_000_000), Nest.Find(Instances.Sky(9, 12), sheets, Rules, effort: 1_000_000));
+        var (one, two) = (Nest.Find(Instances.Sky(9, 12), sheets, Rules, effort: 1_000_000),
+            Nest.Find(Instances.Sky(9, 12), sheets, Rules, effort: 1_000_000));
         Assert.Equal(one.Places, two.Places);
     }
 }

@@ -14,7 +14,8 @@ internal static class Sheets
         NetTopologySuite.Geometries.Geometry all = Factory.CreatePolygon();
         foreach (var part in path.Split('M', StringSplitOptions.RemoveEmptyEntries))
         {
-            var n = part.TrimEnd('Z').Split([' ', 'L'], StringSplitOptions.RemoveEmptyEntries).Select(t => double.Parse(t, System.Globalization.CultureInfo.InvariantCulture)).ToArray();
+            var n = part.TrimEnd('Z').Split([' ', 'L'], StringSplitOptions.RemoveEmptyEntries)
+                .Select(t => double.Parse(t, System.Globalization.CultureInfo.InvariantCulture)).ToArray();
             var corners = Enumerable.Range(0, n.Length / 2).Select(i => new Coordinate(n[2 * i], n[2 * i + 1])).ToList();
             all = all.SymmetricDifference(Factory.CreatePolygon([.. corners, corners[0].Copy()]));
         }
@@ -30,15 +31,21 @@ internal static class Sheets
         foreach (var sheet in layout.Places.GroupBy(p => p.Sheet))
         {
             var s = sheets[sheet.Key];
-            var bare = Factory.ToGeometry(new Envelope(0, s.WidthMm, 0, s.LengthMm)).Difference(Factory.ToGeometry(new Envelope(0, s.CornerWidthMm, 0, s.CornerLengthMm)));
+            var bare = Factory.ToGeometry(new Envelope(0, s.WidthMm, 0, s.LengthMm))
+                .Difference(Factory.ToGeometry(new Envelope(0, s.CornerWidthMm, 0, s.CornerLengthMm)));
             var laid = sheet.Select(p => Ground(pieces[p.Piece].PathAt(p))).ToList();
             for (var i = 0; i < laid.Count; i++)
             {
-                Assert.True(bare.Covers(laid[i]) && bare.Boundary.Distance(laid[i]) >= rules.EdgeMm - Hair, $"a piece lies {bare.Boundary.Distance(laid[i])} mm from the edge of its sheet, or beyond it");
-                Assert.True(laid[i].EnvelopeInternal.MaxY + rules.EdgeMm <= layout.SheetLengthsMm[sheet.Key] + Hair, "a piece lies beyond the length that is said to be used");
-                Assert.InRange(laid[i].Area, pieces[sheet.ElementAt(i).Piece].AreaMm2 * 0.999, pieces[sheet.ElementAt(i).Piece].AreaMm2 * 1.001);
+                Assert.True(bare.Covers(laid[i])
+                    && bare.Boundary.Distance(laid[i]) >= rules.EdgeMm - Hair,
+                    $"a piece lies {bare.Boundary.Distance(laid[i])} mm from the edge of its sheet, or beyond it");
+                Assert.True(laid[i].EnvelopeInternal.MaxY + rules.EdgeMm <= layout.SheetLengthsMm[sheet.Key] + Hair,
+                    "a piece lies beyond the length that is said to be used");
+                Assert.InRange(laid[i].Area, pieces[sheet.ElementAt(i).Piece].AreaMm2 * 0.999,
+                    pieces[sheet.ElementAt(i).Piece].AreaMm2 * 1.001);
                 for (var j = 0; j < i; j++)
-                    Assert.True(laid[i].Distance(laid[j]) >= rules.MarginMm - Hair, $"two pieces lie {laid[i].Distance(laid[j])} mm apart; {rules.MarginMm} are asked");
+                    Assert.True(laid[i].Distance(laid[j]) >= rules.MarginMm - Hair,
+                        $"two pieces lie {laid[i].Distance(laid[j])} mm apart; {rules.MarginMm} are asked");
             }
         }
     }

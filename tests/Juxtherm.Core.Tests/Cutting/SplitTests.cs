@@ -11,16 +11,19 @@ using Juxtherm.Core.Tests.Plans;
 
 namespace Juxtherm.Core.Tests.Cutting;
 
-/// <summary>Splits of what is too large: the parts are the artwork again, none is too large, and the line keeps clear of fine places.</summary>
+/// <summary>Splits of what is too large: the parts are the artwork again, none is too large, and the line keeps clear of fine
+/// places.</summary>
 public sealed class SplitTests
 {
     private static readonly CutPlanner Planner = new(Shipped.Catalogue);
 
-    private static JsonObject Drawn(string path, double width, double height, string vinyl = "smooth", Action<JsonObject>? edit = null) => SampleJobs.With(j =>
+    private static JsonObject Drawn(string path, double width, double height, string vinyl = "smooth", Action<JsonObject>? edit = null) =>
+        SampleJobs.With(j =>
     {
         j["layers"]![0]!["vinyl"] = vinyl;
         j["layers"]![0]!["shape"] = path;
-        (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"], j["layers"]![0]!["xMm"], j["layers"]![0]!["yMm"]) = (width, height, 20, 30);
+        (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"], j["layers"]![0]!["xMm"], j["layers"]![0]!["yMm"]) = (width, height, 20,
+            30);
         j["tools"]!["cutter"] = "table";
         edit?.Invoke(j);
     });
@@ -48,7 +51,8 @@ public sealed class SplitTests
     {
         var (width, height) = (300.0 + wide * 3, tall ? 620.0 : 200);
         var job = SampleJobs.Read(Drawn(Blob(seed), width, height, overlaps ? "smooth" : "glitter"));
-        var whole = Sheets.Ground(job.Layer.Shape!.PathIn(new Core.Geometry.Box(20, 30, width, height)).Replace("L", " ", StringComparison.Ordinal));
+        var whole = Sheets.Ground(job.Layer.Shape!.PathIn(new Core.Geometry.Box(20, 30, width, height))
+            .Replace("L", " ", StringComparison.Ordinal));
         var parts = Parts(job);
         Assert.True(parts.Count > 1);
         Assert.Equal(Enumerable.Range(1, parts.Count), parts.Select(p => p.Unit.Part).Order());
@@ -97,7 +101,9 @@ public sealed class SplitTests
         Assert.NotEqual("item", largest.LimitedBy);
         (int Cut, bool Noticed) With(double more)
         {
-            (drawn["layers"]![0]!["widthMm"], drawn["layers"]![0]!["heightMm"]) = (Math.Round(largest.WidthMm + more * Math.Max(1, aspect), 2), Math.Round(largest.HeightMm + more * Math.Max(1, 1 / aspect), 2));
+            (drawn["layers"]![0]!["widthMm"],
+                drawn["layers"]![0]!["heightMm"]) = (Math.Round(largest.WidthMm + more * Math.Max(1, aspect), 2),
+                Math.Round(largest.HeightMm + more * Math.Max(1, 1 / aspect), 2));
             return (Parts(SampleJobs.Read(drawn)).Count, SampleJobs.Plan(drawn).Plan.Notices.Any(n => n.Code == "too-wide-for-cutter"));
         }
 
@@ -117,7 +123,8 @@ public sealed class SplitTests
         Assert.Equal((JointKind.Gap, 0), (joint.Kind, joint.SeamMm));
         Assert.Equal(5, Parts(job).Sum(p => p.Shape.Pieces));
         Assert.All(Parts(job), p => Assert.Equal(2, p.Shape.Marks.Count(c => c == 'M')));
-        Assert.All(joint.Line, p => Assert.DoesNotContain(Enumerable.Range(0, 5), i => p.X - 20 > i * 80 + 0.5 && p.X - 20 < i * 80 + 59.5));
+        Assert.All(joint.Line,
+            p => Assert.DoesNotContain(Enumerable.Range(0, 5), i => p.X - 20 > i * 80 + 0.5 && p.X - 20 < i * 80 + 59.5));
     }
 
     [Fact]
@@ -150,7 +157,10 @@ public sealed class SplitTests
         Assert.Equal([1, 2], plan.Presses.SelectMany(p => p.CutParts).Where(c => c.Parts == 2).Select(c => c.Part));
         var second = plan.Presses.First(p => p.CutParts.Any(c => c.Part == 2));
         Assert.Contains(plan.Presses.TakeWhile(p => p != second), p => p.Purpose == PressPurpose.Press && p.Peel.Method != PeelMethod.None);
-        Assert.Contains(plan.Steps, s => s.PressOrder == second.Order && s.Text.Contains(kind == JointKind.Overlap ? "0.8 mm over the edge of the one before, mark on mark" : "edge to edge with the one before, mark on mark", StringComparison.Ordinal));
+        Assert.Contains(plan.Steps, s => s.PressOrder == second.Order
+            && s.Text.Contains(kind == JointKind.Overlap
+                ? "0.8 mm over the edge of the one before, mark on mark"
+                : "edge to edge with the one before, mark on mark", StringComparison.Ordinal));
         var joints = JobPlacement.Of(job, job.Layer.Face, 292, 292, Shipped.Words).Layers[0].Joints;
         Assert.All(Assert.Single(joints).Line, p => Assert.InRange(p.X, 20 + 108, 20 + 292));
     }
@@ -158,7 +168,8 @@ public sealed class SplitTests
     [Fact]
     public void What_goes_through_turned_is_not_split_and_what_has_a_right_way_up_is_not_turned()
     {
-        JsonObject Long(string vinyl) => Drawn("M0 0H100V100H0Z", 400, 150, vinyl, j => (j["tools"]!["cutterWidthMm"], j["tools"]!["cutterLengthMm"]) = (292, 597));
+        JsonObject Long(string vinyl) =>
+            Drawn("M0 0H100V100H0Z", 400, 150, vinyl, j => (j["tools"]!["cutterWidthMm"], j["tools"]!["cutterLengthMm"]) = (292, 597));
         Assert.Single(Parts(SampleJobs.Read(Long("smooth"))));
         Assert.Equal(2, Parts(SampleJobs.Read(Long("patterned"))).Count);
     }
@@ -166,7 +177,8 @@ public sealed class SplitTests
     [Fact]
     public void What_no_split_helps_is_stopped()
     {
-        var job = Drawn("M0 0H100V100H0Z", 2900, 2900, edit: j => (j["tools"]!["cutterWidthMm"], j["tools"]!["cutterLengthMm"]) = (100, 100));
+        var job = Drawn("M0 0H100V100H0Z", 2900, 2900,
+            edit: j => (j["tools"]!["cutterWidthMm"], j["tools"]!["cutterLengthMm"]) = (100, 100));
         var plan = SampleJobs.Plan(job).Plan;
         Assert.Equal(Verdict.Stop, plan.Verdict);
         Assert.Contains(plan.Notices, n => n is { Code: "too-wide-for-cutter", Acceptable: false });

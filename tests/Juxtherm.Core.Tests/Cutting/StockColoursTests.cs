@@ -6,9 +6,11 @@ namespace Juxtherm.Core.Tests.Cutting;
 /// <summary>Which vinyl on the shelf has the colour that artwork asks for.</summary>
 public sealed class StockColoursTests
 {
-    private static VinylStock On(string colour, string name = "", string vinyl = "smooth", double length = 1000) => new($"{vinyl}{colour}", StockKind.Roll, vinyl, colour, name, 305, length, 0, 0, "", "Roll", 10, 0);
+    private static VinylStock On(string colour, string name = "", string vinyl = "smooth", double length = 1000) =>
+        new($"{vinyl}{colour}", StockKind.Roll, vinyl, colour, name, 305, length, 0, 0, "", "Roll", 10, 0);
 
-    // The primaries of sRGB have L*a*b* 53.24 80.09 67.20, 87.73 −86.18 83.18 and 32.30 79.19 −107.86 under D65 (as colour handbooks print them; from memory).
+    // The primaries of sRGB have L*a*b* 53.24 80.09 67.20, 87.73 −86.18 83.18 and 32.30 79.19 −107.86 under D65 (as colour handbooks print
+    // them; from memory).
     [Theory]
     [InlineData("#000000", "#ffffff", 100)]
     [InlineData("#ff0000", "#00ff00", 170.57)]

@@ -71,13 +71,15 @@ public sealed class StockTests
     [InlineData(300, 500, 100, 120, 300, 500, 100, 120)]
     [InlineData(300, 500, 260, 120, 300, 380, 0, 0)]
     [InlineData(300, 500, 100, 470, 200, 500, 0, 0)]
-    public void What_comes_back_is_a_rectangle_or_has_a_corner_gone(double w, double l, double usedW, double usedL, double backW, double backL, double cornerW, double cornerL) =>
+    public void What_comes_back_is_a_rectangle_or_has_a_corner_gone(double w, double l, double usedW, double usedL, double backW,
+        double backL, double cornerW, double cornerL) =>
         Assert.Equal(new Remainder(backW, backL, cornerW, cornerL), Remainder.Of(w, l, new Box(0, 0, usedW, usedL), 0, 0, 60));
 
     [Theory]
     [InlineData(300, 500, 260, 470)]
     [InlineData(50, 500, 50, 100)]
-    public void What_is_narrower_than_worth_keeping_does_not(double w, double l, double usedW, double usedL) => Assert.Null(Remainder.Of(w, l, new Box(0, 0, usedW, usedL), 0, 0, 60));
+    public void What_is_narrower_than_worth_keeping_does_not(double w, double l, double usedW, double usedL) =>
+    Assert.Null(Remainder.Of(w, l, new Box(0, 0, usedW, usedL), 0, 0, 60));
 
     [Fact]
     public void A_table_comes_back_as_it_went()

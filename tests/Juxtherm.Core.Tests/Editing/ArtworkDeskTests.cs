@@ -1,3 +1,4 @@
+using System.Globalization;
 using Juxtherm.Testing;
 using Juxtherm.Words;
 using System.Text.Json.Nodes;
@@ -19,9 +20,11 @@ public sealed class ArtworkDeskTests
     private static readonly ArtworkDesk Desk = new(Shipped.Catalogue);
     private static readonly Planner Planner = new(Shipped.Catalogue, Language.English);
 
-    private const string Bare = """{"format":"juxtherm.job","version":1,"blank":{"form":"tee","material":"cotton"},"tools":{"heatSource":"swing-platen"},"layers":[{"id":"art","vinyl":"smooth","colour":"#1b2a49"}]}""";
+    private const string Bare =
+        """{"format":"juxtherm.job","version":1,"blank":{"form":"tee","material":"cotton"},"tools":{"heatSource":"swing-platen"},"layers":[{"id":"art","vinyl":"smooth","colour":"#1b2a49"}]}""";
 
-    private static string Svg(string body, string size = "width='200mm' height='200mm'") => $"<svg xmlns='http://www.w3.org/2000/svg' {size} viewBox='0 0 200 200'>{body}</svg>";
+    private static string Svg(string body, string size = "width='200mm' height='200mm'") =>
+        $"<svg xmlns='http://www.w3.org/2000/svg' {size} viewBox='0 0 200 200'>{body}</svg>";
 
     private static Job Read(JsonNode json)
     {
@@ -78,7 +81,8 @@ public sealed class ArtworkDeskTests
     [Fact]
     public void More_colours_than_layers_go_to_their_neighbours()
     {
-        var squares = string.Concat(Enumerable.Range(0, 20).Select(i => $"<rect x='{i * 10}' width='{9 - i * 0.1}' height='100' fill='#{i * 12:x2}{i * 6:x2}40'/>"));
+        var squares = string.Concat(Enumerable.Range(0, 20)
+            .Select(i => $"<rect x='{i * 10}' width='{9 - i * 0.1}' height='100' fill='#{i * 12:x2}{i * 6:x2}40'/>"));
         var answer = Brought(Bare, Svg(squares));
         var job = Read(answer.Job);
         Assert.Equal(JobReader.MostLayers, job.Layers.Count);
@@ -103,7 +107,9 @@ public sealed class ArtworkDeskTests
     [Fact]
     public void Cut_out_colours_do_not_lie_on_each_other_and_stacked_ones_do()
     {
-        int Stacked(Separation separation) => Planner.Plan(Read(Brought(Bare, Svg(Moon), separation).Job), UnitSystem.Metric).Plan.Presses.Count(p => p.Purpose == PressPurpose.Tack);
+        int Stacked(Separation separation) =>
+            Planner.Plan(Read(Brought(Bare, Svg(Moon), separation).Job),
+                UnitSystem.Metric).Plan.Presses.Count(p => p.Purpose == PressPurpose.Tack);
         var seen = Planner.Plan(Read(Brought(Bare, Svg(Moon)).Job), UnitSystem.Metric);
         Assert.DoesNotContain(seen.Plan.Notices, n => n.Code == "shrinkage");
         var stacked = Planner.Plan(Read(Brought(Bare, Svg(Moon), Separation.Stacked).Job), UnitSystem.Metric);
@@ -123,7 +129,8 @@ public sealed class ArtworkDeskTests
             return json;
         }
 
-        bool Offends(Separation s) => Planner.Plan(Read(Glitter(s)), UnitSystem.Metric).Plan.Notices.Any(n => n.Code == "glitter-on-glitter");
+        bool Offends(Separation s) =>
+            Planner.Plan(Read(Glitter(s)), UnitSystem.Metric).Plan.Notices.Any(n => n.Code == "glitter-on-glitter");
         Assert.True(Offends(Separation.Stacked));
         Assert.False(Offends(Separation.Seen));
     }
@@ -145,7 +152,10 @@ public sealed class ArtworkDeskTests
     [MemberData(nameof(Details))]
     public void Whether_it_weeds_depends_on_the_vinyl(string vinyl, double width, bool tooSmall, bool fine)
     {
-        var json = Brought(Bare, Svg(FormattableString.Invariant($"<rect x='20' y='20' width='160' height='{width}' fill='gold'/><rect x='20' y='60' width='160' height='80' fill='gold'/>"))).Job;
+        var json = Brought(Bare,
+            Svg(string.Create(CultureInfo.InvariantCulture,
+                $"<rect x='20' y='20' width='160' height='{width}' fill='gold'/><rect x='20' y='60' width='160' height='80' " +
+                    $"fill='gold'/>"))).Job;
         json["layers"]![0]!["vinyl"] = vinyl;
         var job = Read(json);
         Assert.Equal(fine, job.Layers[0].Intricate);
@@ -163,7 +173,10 @@ public sealed class ArtworkDeskTests
     public void A_tiny_drawing_is_measured_at_the_size_it_is_brought_in()
     {
         // 100 units and 4 of 5 mm: brought in more than fifty times as large.
-        var job = Read(Brought(Bare, Svg("<rect x='20' y='20' width='160' height='1' fill='gold'/><rect x='20' y='60' width='160' height='80' fill='gold'/>", "width='5mm' height='5mm'")).Job);
+        var job = Read(
+            Brought(Bare,
+                Svg("<rect x='20' y='20' width='160' height='1' fill='gold'/><rect x='20' y='60' width='160' height='80' fill='gold'/>",
+                    "width='5mm' height='5mm'")).Job);
         var layer = Assert.Single(job.Layers);
         Assert.InRange(layer.WidthMm!.Value, 200, 300);
         Assert.Equal(layer.WidthMm!.Value / 160, layer.Measures!.SmallestFeatureMm, layer.WidthMm!.Value / 160 * 0.1);
@@ -181,13 +194,15 @@ public sealed class ArtworkDeskTests
     [Fact]
     public void The_weeding_step_counts_what_is_to_be_picked()
     {
-        var ring = "<path fill-rule='evenodd' fill='gold' d='M0 0H80V80H0ZM10 10H30V30H10ZM40 40H60V60H40Z'/><circle cx='120' cy='120' r='20' fill='gold'/>";
+        var ring = "<path fill-rule='evenodd' fill='gold' d='M0 0H80V80H0ZM10 10H30V30H10ZM40 40H60V60H40Z'/><circle cx='120' " +
+            "cy='120' r='20' fill='gold'/>";
         var job = Read(Brought(Bare, Svg(ring)).Job);
         Assert.Equal((2, 2), (job.Layers[0].Measures!.Holes, job.Layers[0].Measures!.Pieces));
         var step = Planner.Plan(job, UnitSystem.Metric).Plan.Steps.Single(s => s.Stage == WorkStage.Weed);
         Assert.Contains("2 centres to pick out, 2 pieces stay", step.Text, StringComparison.Ordinal);
         var figures = Shipped.Catalogue.Work.Weeding;
-        var expected = figures.Seconds.Value + 2 * figures.SecondsPerCentre.Value + 2 * figures.SecondsPerPiece.Value + (320 + 2 * 80 + Math.PI * 40) / 1000 * figures.SecondsPerMetre.Value;
+        var expected = figures.Seconds.Value + 2 * figures.SecondsPerCentre.Value + 2 * figures.SecondsPerPiece.Value
+            + (320 + 2 * 80 + Math.PI * 40) / 1000 * figures.SecondsPerMetre.Value;
         Assert.Equal(expected, Weeding.Of(job.Layers[0], figures)!.Seconds, 1.0);
     }
 
@@ -200,7 +215,9 @@ public sealed class ArtworkDeskTests
         Assert.Equal(("art", "Orrin Tarn"), (layer.Id, layer.Words!.Text));
         Assert.Equal(job.Blank.Faces[Face.Front].MiddleX, layer.XMm!.Value + layer.WidthMm!.Value / 2, 0.01);
 
-        var changed = Read(Worded(json.ToJsonString(), "art", new JsonObject { ["text"] = "Tarn", ["font"] = "brush", ["heightMm"] = 30 }).Job).Layers[0];
+        var changed =
+            Read(Worded(json.ToJsonString(), "art",
+                new JsonObject { ["text"] = "Tarn", ["font"] = "brush", ["heightMm"] = 30 }).Job).Layers[0];
         Assert.Equal(layer.XMm!.Value + layer.WidthMm!.Value / 2, changed.XMm!.Value + changed.WidthMm!.Value / 2, 0.01);
         Assert.True(changed.WidthMm < layer.WidthMm);
     }
@@ -226,7 +243,9 @@ public sealed class ArtworkDeskTests
     [Fact]
     public void Every_garment_has_its_name_on_the_proof_sheet_in_letters_of_one_height()
     {
-        var job = Read(WithNames(new JsonObject { ["name"] = "Wren", ["size"] = "child" }, new JsonObject { ["name"] = "Bartholomew-Augustina", ["count"] = 2 }));
+        var job = Read(
+            WithNames(new JsonObject { ["name"] = "Wren", ["size"] = "child" },
+                new JsonObject { ["name"] = "Bartholomew-Augustina", ["count"] = 2 }));
         var sheet = ProofSheet.Of(job)!;
         Assert.Equal((3, 2), (sheet.Garments, sheet.Names.Count));
         Assert.Equal([true, false], sheet.Names.Select(n => n.Fits));
@@ -241,7 +260,8 @@ public sealed class ArtworkDeskTests
     [Fact]
     public void Names_and_pieces_must_agree_and_names_want_to_be_read()
     {
-        Core.Notices.Notice? Said(JsonObject json) => Planner.Plan(Read(json), UnitSystem.Metric).Plan.Notices.FirstOrDefault(n => n.Code == "names-count");
+        Core.Notices.Notice? Said(JsonObject json) =>
+            Planner.Plan(Read(json), UnitSystem.Metric).Plan.Notices.FirstOrDefault(n => n.Code == "names-count");
         var json = WithNames(new JsonObject { ["name"] = "Wren" }, new JsonObject { ["name"] = "Osk", ["proofed"] = true });
         Assert.Contains("1 of 2 names", Said(json)!.Text, StringComparison.Ordinal);
         json["quantity"] = 5;
@@ -271,12 +291,14 @@ public sealed class ArtworkDeskTests
     {
         var json = JsonNode.Parse(Bare)!;
         var path = pointer.Split('/')[1..];
-        var place = path[..^1].Aggregate(json, (n, p) => n is JsonArray a ? a[int.Parse(p, System.Globalization.CultureInfo.InvariantCulture)]! : n[p]!);
+        var place = path[..^1]
+            .Aggregate(json, (n, p) => n is JsonArray a ? a[int.Parse(p, System.Globalization.CultureInfo.InvariantCulture)]! : n[p]!);
         place[path[^1]] = JsonNode.Parse(value);
         var problems = new Problems();
         Assert.Null(JobReader.Read(json.ToJsonString(), Shipped.Catalogue, problems));
         var problem = Assert.Single(problems.Found);
-        Assert.True(problem.Pointer.StartsWith(pointer, StringComparison.Ordinal) || pointer.StartsWith(problem.Pointer, StringComparison.Ordinal), problem.Pointer);
+        Assert.True(problem.Pointer.StartsWith(pointer, StringComparison.Ordinal)
+            || pointer.StartsWith(problem.Pointer, StringComparison.Ordinal), problem.Pointer);
         Assert.Contains(says, problem.Said(), StringComparison.Ordinal);
     }
 }

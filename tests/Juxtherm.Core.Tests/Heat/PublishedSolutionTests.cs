@@ -26,7 +26,8 @@ public class PublishedSolutionTests
     {
         // Incropera, DeWitt: Fundamentals of Heat and Mass Transfer, ch. 3, the composite wall: q = ΔT / Σ(1/h + L/k).
         var column = Under(150, contact, out var top,
-            SheetField.At(new Sheet("a", Cotton, 0.9), 22), SheetField.At(new Sheet("b", Silicone, 8), 22), SheetField.At(new Sheet("c", Steel, 2), 22));
+            SheetField.At(new Sheet("a", Cotton, 0.9), 22), SheetField.At(new Sheet("b", Silicone, 8), 22),
+            SheetField.At(new Sheet("c", Steel, 2), 22));
         column.Run(top, new BottomFace(8, 22), LaneMath.All(150), 40_000, new StepSchedule(0.01, 1.2, 100));
 
         var resistance = 1 / contact + 0.0009 / 0.07 + 0.008 / 0.12 + 0.002 / 15 + 1 / 8.0;
@@ -41,7 +42,8 @@ public class PublishedSolutionTests
     public void Two_half_spaces_meet_at_the_temperature_of_their_effusivities()
     {
         // Carslaw, Jaeger: Conduction of Heat in Solids, §2.14: T = (e₁T₁ + e₂T₂)/(e₁ + e₂), at once and for good.
-        var column = new HeatColumn(SheetField.At(new Sheet("hot", Silicone, 60), 150, 4), SheetField.At(new Sheet("cold", Cotton, 60), 20, 4));
+        var column = new HeatColumn(SheetField.At(new Sheet("hot", Silicone, 60), 150, 4),
+            SheetField.At(new Sheet("cold", Cotton, 60), 20, 4));
         var expected = (Silicone.Effusivity * 150 + Cotton.Effusivity * 20) / (Silicone.Effusivity + Cotton.Effusivity);
         column.Run(new TopFace.Open(0, 20), new BottomFace(0, 20), LaneMath.All(20), 20, new StepSchedule(0.001, 1.1, 0.2));
         Assert.Equal(expected, column.InterfaceCelsius(1)[0], 0.05);
@@ -54,7 +56,8 @@ public class PublishedSolutionTests
     public void Half_space_with_a_surface_step_follows_erfc(double seconds)
     {
         // Incropera, DeWitt, ch. 5.7, case 1: (T − T_i)/(T_s − T_i) = erfc(x / 2√(αt)).
-        var column = Under(150, PerfectContact, out var top, SheetField.At(new Sheet("first", Cotton, 1), 20, 4), SheetField.At(new Sheet("rest", Cotton, 60), 20, 4));
+        var column = Under(150, PerfectContact, out var top, SheetField.At(new Sheet("first", Cotton, 1), 20, 4),
+            SheetField.At(new Sheet("rest", Cotton, 60), 20, 4));
         column.Run(top, new BottomFace(0, 20), LaneMath.All(150), seconds, new StepSchedule(0.0005, 1.1, 0.1));
         var expected = 20 + 130 * SpecialFunctions.Erfc(0.001 / (2 * Math.Sqrt(Cotton.DiffusivityM2s * seconds)));
         Assert.Equal(expected, column.InterfaceCelsius(1)[0], 0.15);
@@ -69,7 +72,8 @@ public class PublishedSolutionTests
     {
         // Incropera, DeWitt, ch. 5.7, case 3 (surface convection).
         const double h = 300;
-        var column = Under(150, h, out var top, SheetField.At(new Sheet("first", Cotton, 0.6), 20, 4), SheetField.At(new Sheet("rest", Cotton, 60), 20, 4));
+        var column = Under(150, h, out var top, SheetField.At(new Sheet("first", Cotton, 0.6), 20, 4),
+            SheetField.At(new Sheet("rest", Cotton, 60), 20, 4));
         column.Run(top, new BottomFace(0, 20), LaneMath.All(150), seconds, new StepSchedule(0.0005, 1.1, 0.1));
 
         var x = depthIndex * 0.0006;
@@ -155,7 +159,8 @@ public class PublishedSolutionTests
         const double halfMm = 5;
         var h = Silicone.ConductivityWmK / (halfMm / 1000);
         var seconds = 0.3 * Math.Pow(halfMm / 1000, 2) / Silicone.DiffusivityM2s;
-        double[] zetas = [.. Enumerable.Range(0, 4).Select(n => FindRoots.OfFunction(z => z * Math.Sin(z) - Math.Cos(z), n * Math.PI + 1e-6, n * Math.PI + Math.PI / 2, 1e-13))];
+        double[] zetas = [.. Enumerable.Range(0, 4)
+            .Select(n => FindRoots.OfFunction(z => z * Math.Sin(z) - Math.Cos(z), n * Math.PI + 1e-6, n * Math.PI + Math.PI / 2, 1e-13))];
         var exact = zetas.Sum(z => 4 * Math.Sin(z) / (2 * z + Math.Sin(2 * z)) * Math.Exp(-z * z * 0.3));
 
         double Error(double refinement)

@@ -14,7 +14,8 @@ public class SecondOpinionTests
     public sealed record Case(SheetField[] Fields, double PlateCelsius, double PressureKPa, double Seconds, bool LimitedPlate)
     {
         public override string ToString() =>
-            $"{string.Join(" | ", Fields.Select(f => $"{f.Sheet.ThicknessMm:0.00} mm {f.Sheet.Substance}"))}; {PlateCelsius:0} °C, {PressureKPa:0.0} kPa, {Seconds:0.0} s";
+            $"{string.Join(" | ", Fields.Select(f => $"{f.Sheet.ThicknessMm:0.00} mm {f.Sheet.Substance}"))}; {PlateCelsius:0} " +
+                $"°C, {PressureKPa:0.0} kPa, {Seconds:0.0} s";
     }
 
     private static double Between(int raw, double low, double high) => low + (high - low) * (Math.Abs((long)raw) % 1000) / 999.0;
@@ -28,7 +29,9 @@ public class SecondOpinionTests
         from limited in Gen.Choose(0, 1)
         select new Case(
             [.. Enumerable.Range(0, count).Select(s => SheetField.At(
-                new Sheet($"s{s}", new Substance(Between(raws[s * 6], 0.04, 2), Between(raws[s * 6 + 1], 150, 2700), Between(raws[s * 6 + 2], 700, 2000), wet ? Between(raws[s * 6 + 3], 0, 0.15) : 0), Between(raws[s * 6 + 4], 0.05, 8)),
+                new Sheet($"s{s}",
+                    new Substance(Between(raws[s * 6], 0.04, 2), Between(raws[s * 6 + 1], 150, 2700), Between(raws[s * 6 + 2], 700, 2000),
+                        wet ? Between(raws[s * 6 + 3], 0, 0.15) : 0), Between(raws[s * 6 + 4], 0.05, 8)),
                 Between(raws[s * 6 + 5], 10, 60)))],
             plate, pressure / 10.0, tenths / 10.0, limited == 1);
 
@@ -61,7 +64,8 @@ public class SecondOpinionTests
     {
         var before = Enthalpy(c.Fields);
         var column = Column(c);
-        column.Run(new TopFace.UnderPlate(LaneMath.All(Surroundings.PlateContactWm2K(c.PressureKPa))), new BottomFace(), LaneMath.All(c.PlateCelsius), c.Seconds, StepSchedule.Press);
+        column.Run(new TopFace.UnderPlate(LaneMath.All(Surroundings.PlateContactWm2K(c.PressureKPa))), new BottomFace(),
+            LaneMath.All(c.PlateCelsius), c.Seconds, StepSchedule.Press);
         column.Run(new TopFace.Open(), new BottomFace(60), LaneMath.All(c.PlateCelsius), c.Seconds, StepSchedule.Cooling);
         var after = Enthalpy(c.Fields);
         var balance = column.HeatInJm2[0] - column.HeatOutJm2[0] - (after - before);
@@ -74,7 +78,8 @@ public class SecondOpinionTests
     public Property Temperatures_stay_between_the_coldest_and_the_hottest() => Prop.ForAll(Cases(wet: true).ToArbitrary(), c =>
     {
         var column = Column(c);
-        column.Run(new TopFace.UnderPlate(LaneMath.All(Surroundings.PlateContactWm2K(c.PressureKPa))), new BottomFace(), LaneMath.All(c.PlateCelsius), c.Seconds, StepSchedule.Press);
+        column.Run(new TopFace.UnderPlate(LaneMath.All(Surroundings.PlateContactWm2K(c.PressureKPa))), new BottomFace(),
+            LaneMath.All(c.PlateCelsius), c.Seconds, StepSchedule.Press);
         var all = c.Fields.SelectMany(f => f.Temperatures.Select(t => t[0])).ToList();
         // Second order is not strictly monotone; a few tenths of a kelvin of ringing at first contact are tolerated.
         return (all.Min() > 9.5 && all.Max() < c.PlateCelsius + 0.5).Label($"{all.Min():0.00} to {all.Max():0.00}: {c}");
@@ -87,7 +92,8 @@ public class SecondOpinionTests
         // solution at the end of the press follows. What is left is the solver's error in time.
         var fields = c.Fields;
         var conductance = Surroundings.PlateContactWm2K(c.PressureKPa);
-        double[] capacity = [.. fields.SelectMany(f => Each(f, w => f.Sheet.Substance.DensityKgM3 * f.Sheet.Substance.SpecificHeatJkgK * w))];
+        double[] capacity =
+            [.. fields.SelectMany(f => Each(f, w => f.Sheet.Substance.DensityKgM3 * f.Sheet.Substance.SpecificHeatJkgK * w))];
         double[] half = [.. fields.SelectMany(f => Each(f, w => 2 * f.Sheet.Substance.ConductivityWmK / w))];
         double[] start = [.. fields.SelectMany(f => f.Temperatures.Select(t => t[0]))];
         var n = capacity.Length;
@@ -117,7 +123,8 @@ public class SecondOpinionTests
         });
 
         var column = Column(c with { LimitedPlate = false });
-        column.Run(new TopFace.UnderPlate(LaneMath.All(conductance)), new BottomFace(), LaneMath.All(c.PlateCelsius), c.Seconds, StepSchedule.Press);
+        column.Run(new TopFace.UnderPlate(LaneMath.All(conductance)), new BottomFace(), LaneMath.All(c.PlateCelsius), c.Seconds,
+            StepSchedule.Press);
         var worst = Enumerable.Range(0, n).Max(i => Math.Abs(column.CellCelsius(i)[0] - end[i] / Math.Sqrt(capacity[i])));
         return (worst < 0.25).Label($"{worst:0.000} K apart: {c}");
     });

@@ -13,7 +13,8 @@ public class BlankTests
     private static readonly CatalogueSnapshot Catalogue = Shipped.Catalogue;
     private static readonly GeometryFactory Factory = new();
 
-    internal static BlankShape Draw(string form, string? size = null, Face face = Face.Front, Dictionary<string, double>? measured = null) =>
+    internal static BlankShape Draw(string form, string? size = null, Face face = Face.Front,
+        Dictionary<string, double>? measured = null) =>
         Blanks.Draw(Catalogue.Forms[form], Catalogue.Measures[form], size, face, measured ?? [], []);
 
     public static TheoryData<string, string?> FormsAndSizes
@@ -31,7 +32,8 @@ public class BlankTests
         }
     }
 
-    private static Polygon Polygon(IReadOnlyList<Spot> places) => Factory.CreatePolygon([.. places.Append(places[0]).Select(p => new Coordinate(p.X, p.Y))]);
+    private static Polygon Polygon(IReadOnlyList<Spot> places) =>
+        Factory.CreatePolygon([.. places.Append(places[0]).Select(p => new Coordinate(p.X, p.Y))]);
 
     [Theory]
     [MemberData(nameof(FormsAndSizes))]
@@ -49,7 +51,8 @@ public class BlankTests
             Assert.All(shape.Features, f => Assert.True(hull.Covers(Polygon(f.Outline)), $"{f.Name} of a {form} sticks out"));
             Assert.All(shape.Measures, m => Assert.True(m.ValueMm > 0 && m.From.Length > 0 && m.How.Length > 0));
             // The tape that is shown is as long as its measure, for straight ones.
-            Assert.All(shape.Measures.Where(m => m.Id is "freeWidth" or "bodyWidth" or "collarWidth" or "bibWidth" or "handleSpread"), m => Assert.Equal(m.ValueMm, m.End.X - m.Start.X, 0.5));
+            Assert.All(shape.Measures.Where(m => m.Id is "freeWidth" or "bodyWidth" or "collarWidth" or "bibWidth" or "handleSpread"),
+                m => Assert.Equal(m.ValueMm, m.End.X - m.Start.X, 0.5));
             // Something is left to press on.
             var largest = Sizing.Largest(shape, 1);
             Assert.True(largest.WidthMm > 10, $"{form} {size}: {largest}");
@@ -71,7 +74,8 @@ public class BlankTests
 
     [Fact]
     public void Every_pattern_is_used_and_every_form_has_one() =>
-        Assert.Equal(Blanks.PatternIds.Order(StringComparer.Ordinal), Catalogue.Measures.Values.Select(m => m.Pattern).Distinct().Order(StringComparer.Ordinal));
+        Assert.Equal(Blanks.PatternIds.Order(StringComparer.Ordinal), Catalogue.Measures.Values.Select(m => m.Pattern).Distinct()
+            .Order(StringComparer.Ordinal));
 
     [Fact]
     public void What_the_tape_says_takes_the_place_of_what_is_usual()
@@ -84,5 +88,6 @@ public class BlankTests
     }
 
     [Fact]
-    public void The_back_of_a_tee_has_its_collar_higher_up() => Assert.True(Draw("tee", null, Face.Back).Collar!.Box.HeightMm < Draw("tee").Collar!.Box.HeightMm);
+    public void The_back_of_a_tee_has_its_collar_higher_up() =>
+    Assert.True(Draw("tee", null, Face.Back).Collar!.Box.HeightMm < Draw("tee").Collar!.Box.HeightMm);
 }

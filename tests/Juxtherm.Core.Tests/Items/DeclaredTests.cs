@@ -10,10 +10,12 @@ namespace Juxtherm.Core.Tests.Items;
 /// <summary>What the user says of the item replaces what its pattern assumed, wherever that is asked for.</summary>
 public sealed class DeclaredTests
 {
-    private static JsonObject Back(Action<JsonObject>? more = null, double x = 95, double y = 100, double width = 240, double height = 100) => SampleJobs.With(j =>
+    private static JsonObject Back(Action<JsonObject>? more = null, double x = 95, double y = 100, double width = 240,
+        double height = 100) => SampleJobs.With(j =>
     {
         j["blank"]!["face"] = "back";
-        (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"], j["layers"]![0]!["xMm"], j["layers"]![0]!["yMm"]) = (width, height, x, y);
+        (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"], j["layers"]![0]!["xMm"], j["layers"]![0]!["yMm"]) = (width, height, x,
+            y);
         more?.Invoke(j);
     });
 
@@ -79,7 +81,9 @@ public sealed class DeclaredTests
     [InlineData(265, 100, 70.0)]
     [InlineData(120, 100, null)]
     public void Between_collar_and_yoke_seam_is_a_place(double seam, double height, double? below) =>
-        Assert.Equal(below, On(Back(j => Feature(j, "seam", 0, seam, 430, 8), height: height), Face.Back).Proposals.FirstOrDefault(p => p.Id == "collar-to-seam")?.DropMm);
+        Assert.Equal(below,
+            On(Back(j => Feature(j, "seam", 0, seam, 430, 8), height: height),
+                Face.Back).Proposals.FirstOrDefault(p => p.Id == "collar-to-seam")?.DropMm);
 
     [Fact]
     public void A_seam_that_cannot_be_avoided_gets_its_seconds_and_a_softer_bed()
@@ -91,7 +95,8 @@ public sealed class DeclaredTests
         Assert.Contains("soft pad", extra.Text, StringComparison.Ordinal);
         Assert.Contains("2 times more for 12 s", extra.Text, StringComparison.Ordinal);
         Assert.True(extra.Seconds >= 24);
-        Assert.DoesNotContain(SampleJobs.Plan(Back(y: 90, height: 140)).Plan.Steps, s => s.Text.Contains("Beside the seam", StringComparison.Ordinal));
+        Assert.DoesNotContain(SampleJobs.Plan(Back(y: 90, height: 140)).Plan.Steps,
+            s => s.Text.Contains("Beside the seam", StringComparison.Ordinal));
     }
 
     [Theory]
@@ -105,7 +110,8 @@ public sealed class DeclaredTests
         var job = SampleJobs.Of("smooth", "neckerchief", "cotton", "swing-platen");
         var face = On(job, Face.Front);
         var layer = job["layers"]![0]!;
-        (layer["widthMm"], layer["heightMm"], layer["xMm"], layer["yMm"]) = (4.0, 20.0, face.WidthMm / 2 - 2, below ?? face.HeightMm - above!.Value - 20);
+        (layer["widthMm"], layer["heightMm"], layer["xMm"], layer["yMm"]) = (4.0, 20.0, face.WidthMm / 2 - 2, below
+            ?? face.HeightMm - above!.Value - 20);
         var notices = SampleJobs.Plan(job).Plan.Notices.Where(n => n.Code == "off-item").ToList();
         Assert.Equal(said ? [NoticeLevel.Caution] : [], notices.Select(n => n.Level));
     }
@@ -114,7 +120,8 @@ public sealed class DeclaredTests
     public void Over_a_canvass_bars_with_no_board_is_said_and_with_one_is_not()
     {
         var job = SampleJobs.Of("smooth", "stretched-canvas", "canvas", "swing-platen");
-        (job["layers"]![0]!["widthMm"], job["layers"]![0]!["heightMm"], job["layers"]![0]!["xMm"], job["layers"]![0]!["yMm"]) = (100, 60, 2, 60);
+        (job["layers"]![0]!["widthMm"], job["layers"]![0]!["heightMm"], job["layers"]![0]!["xMm"], job["layers"]![0]!["yMm"]) = (100, 60, 2,
+            60);
         job["tools"]!["underlay"] = "pad";
         Assert.Equal(NoticeLevel.Caution, SampleJobs.Plan(job).Plan.Notices.Single(n => n.Code == "off-item").Level);
         job["tools"]!["underlay"] = "board";
@@ -136,6 +143,9 @@ public sealed class DeclaredTests
         var own = graded.Single(g => g.Size == "adult-m");
         Assert.Equal(((double)layer["xMm"]!, (double)layer["yMm"]!), (own.XMm, own.YMm));
         var by = school == "fingers" ? DropSchool.Fingers : DropSchool.Measured;
-        Assert.All(graded, g => Assert.Equal(CollarDrop.For(g.Size, by), g.YMm - JobPlacement.Of(read with { Blank = SampleJobs.Read(SampleJobs.With(j => j["blank"]!["size"] = g.Size)).Blank }, Face.Front, 600, 600, Shipped.Words).Features.Single(f => f.Kind == FeatureKind.Collar).Box.HeightMm, 0.06));
+        Assert.All(graded,
+            g => Assert.Equal(CollarDrop.For(g.Size, by),
+                g.YMm - JobPlacement.Of(read with { Blank = SampleJobs.Read(SampleJobs.With(j => j["blank"]!["size"] = g.Size)).Blank },
+                    Face.Front, 600, 600, Shipped.Words).Features.Single(f => f.Kind == FeatureKind.Collar).Box.HeightMm, 0.06));
     }
 }

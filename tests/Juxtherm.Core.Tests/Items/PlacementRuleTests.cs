@@ -16,8 +16,11 @@ namespace Juxtherm.Core.Tests.Items;
 /// <summary>Where things go and how large they may be: the figures of common practice, and closed formulas where there are some.</summary>
 public class PlacementRuleTests
 {
-    private static IReadOnlyList<Proposal> For(string form, double width, double height, string? size = null, Face face = Face.Front, DropSchool school = DropSchool.Measured, string material = "cotton") =>
-        [.. PlacementRules.For(new PlacementQuestion(BlankTests.Draw(form, size, face), Shipped.Catalogue.Materials[material], width, height) with { School = school }).Select(p => p.In(Shipped.Words))];
+    private static IReadOnlyList<Proposal> For(string form, double width, double height, string? size = null, Face face = Face.Front,
+        DropSchool school = DropSchool.Measured, string material = "cotton") =>
+        [.. PlacementRules.For(
+            new PlacementQuestion(BlankTests.Draw(form, size, face), Shipped.Catalogue.Materials[material], width, height)
+            with { School = school }).Select(p => p.In(Shipped.Words))];
 
     [Theory]
     // Adult 75 mm measured; child two finger breadths, toddler one to two, at 19 mm each (common practice).
@@ -91,10 +94,13 @@ public class PlacementRuleTests
         Assert.DoesNotContain("crease", For("coaster", 40, 40, material: "slate")[0].Find, StringComparison.Ordinal);
         string Find(Job job) => JobPlacement.Of(job, Face.Front, 292, 292, Shipped.Words).Proposals[0].Find;
         Assert.Contains("crease", Find(SampleJobs.Read(SampleJobs.Tee())), StringComparison.Ordinal);
-        Assert.DoesNotContain("crease", Find(SampleJobs.Read(SampleJobs.With(j => j["choices"] = new JsonObject { ["centring"] = "measure" }))), StringComparison.Ordinal);
+        Assert.DoesNotContain("crease",
+            Find(SampleJobs.Read(SampleJobs.With(j => j["choices"] = new JsonObject { ["centring"] = "measure" }))),
+            StringComparison.Ordinal);
     }
 
-    private static JsonObject Placed(string form, double x, double y, double w, double h, string? size = null, Action<JsonObject>? more = null, string material = "cotton") => SampleJobs.With(j =>
+    private static JsonObject Placed(string form, double x, double y, double w, double h, string? size = null,
+        Action<JsonObject>? more = null, string material = "cotton") => SampleJobs.With(j =>
     {
         j["blank"]!["form"] = form;
         j["blank"]!["material"] = material;
@@ -106,7 +112,8 @@ public class PlacementRuleTests
     });
 
     private static void Feature(JsonObject job, string kind, double x, double y, double w, double h) =>
-        job["blank"]!["features"] = new JsonArray(new JsonObject { ["kind"] = kind, ["xMm"] = x, ["yMm"] = y, ["widthMm"] = w, ["heightMm"] = h });
+        job["blank"]!["features"] =
+        new JsonArray(new JsonObject { ["kind"] = kind, ["xMm"] = x, ["yMm"] = y, ["widthMm"] = w, ["heightMm"] = h });
 
     public static TheoryData<string, JsonObject, string, NoticeLevel?> Cases => new()
     {
@@ -121,15 +128,27 @@ public class PlacementRuleTests
         { "a cushion with its fifth", Placed("cushion", 90, 90, 220, 220), "cushion-margin", null },
         { "a collar that can hang off", Placed("tee", 95, 135, 240, 180), "collar-under-plate", NoticeLevel.Note },
         { "a collar that leaves the print in the plate's edge", Placed("tee", 30, 65, 370, 360), "edge-time", NoticeLevel.Note },
-        { "a collar that cannot, on an infant under a large plate", Placed("bodysuit", 60, 230, 100, 110, "infant", j => { j["tools"]!["plateWidthMm"] = 500; j["tools"]!["plateHeightMm"] = 800; }), "collar-under-plate", NoticeLevel.Caution },
-        { "a small plate clears it", Placed("tee", 115, 160, 200, 150, more: j => { j["tools"]!["plateWidthMm"] = 230; j["tools"]!["plateHeightMm"] = 180; }), "collar-under-plate", null },
-        { "across the zip", Placed("one-piece", 60, 100, 100, 100, more: j => Feature(j, "zip", 120, 60, 10, 300)), "zip-crossing", NoticeLevel.Caution },
+        { "a collar that cannot, on an infant under a large plate",
+            Placed("bodysuit", 60, 230, 100, 110, "infant",
+                j => { j["tools"]!["plateWidthMm"] = 500; j["tools"]!["plateHeightMm"] = 800; }), "collar-under-plate",
+                NoticeLevel.Caution },
+        { "a small plate clears it",
+            Placed("tee", 115, 160, 200, 150, more: j => { j["tools"]!["plateWidthMm"] = 230; j["tools"]!["plateHeightMm"] = 180; }),
+            "collar-under-plate", null },
+        { "across the zip", Placed("one-piece", 60, 100, 100, 100, more: j => Feature(j, "zip", 120, 60, 10, 300)), "zip-crossing",
+            NoticeLevel.Caution },
         { "beside the zip", Placed("one-piece", 5, 100, 100, 100, more: j => Feature(j, "zip", 140, 60, 10, 300)), "zip-crossing", null },
         { "a ring that hangs off the plate", Placed("key-fob", 5, 30, 30, 30, material: "leather-veg"), "metal-under-heat", null },
-        { "a rivet in the middle of the print", Placed("tee", 95, 135, 240, 180, more: j => Feature(j, "metal", 210, 220, 10, 10)), "metal-under-heat", NoticeLevel.Caution },
-        { "what a rivet leaves out", Placed("tee", 95, 135, 240, 180, more: j => Feature(j, "metal", 210, 220, 10, 10)), "not-covered", NoticeLevel.Stop },
-        { "snaps hang off a plate as large as the bodysuit", Placed("bodysuit", 60, 230, 100, 110, "infant", j => { j["tools"]!["plateWidthMm"] = 500; j["tools"]!["plateHeightMm"] = 800; }), "metal-under-heat", null },
-        { "snaps that a small plate clears", Placed("bodysuit", 60, 200, 100, 100, "infant", j => { j["tools"]!["plateWidthMm"] = 150; j["tools"]!["plateHeightMm"] = 150; }), "metal-under-heat", null },
+        { "a rivet in the middle of the print", Placed("tee", 95, 135, 240, 180, more: j => Feature(j, "metal", 210, 220, 10, 10)),
+            "metal-under-heat", NoticeLevel.Caution },
+        { "what a rivet leaves out", Placed("tee", 95, 135, 240, 180, more: j => Feature(j, "metal", 210, 220, 10, 10)), "not-covered",
+            NoticeLevel.Stop },
+        { "snaps hang off a plate as large as the bodysuit",
+            Placed("bodysuit", 60, 230, 100, 110, "infant",
+                j => { j["tools"]!["plateWidthMm"] = 500; j["tools"]!["plateHeightMm"] = 800; }), "metal-under-heat", null },
+        { "snaps that a small plate clears",
+            Placed("bodysuit", 60, 200, 100, 100, "infant",
+                j => { j["tools"]!["plateWidthMm"] = 150; j["tools"]!["plateHeightMm"] = 150; }), "metal-under-heat", null },
         { "no metal on a tee", Placed("tee", 95, 135, 240, 180), "metal-under-heat", null },
         { "a frame's bars", Placed("stretched-canvas", 60, 80, 180, 200, material: "primed-canvas"), "seam-under-plate", NoticeLevel.Note },
     };
@@ -139,7 +158,8 @@ public class PlacementRuleTests
     public void A_rule_of_placement_speaks_when_it_should(string what, JsonObject job, string code, NoticeLevel? level)
     {
         var notices = SampleJobs.Plan(job).Plan.Notices;
-        Assert.True(level == notices.FirstOrDefault(n => n.Code == code)?.Level, what + ": " + string.Join(", ", notices.Select(n => $"{n.Code} {n.Level}")));
+        Assert.True(level == notices.FirstOrDefault(n => n.Code == code)?.Level,
+            what + ": " + string.Join(", ", notices.Select(n => $"{n.Code} {n.Level}")));
     }
 
     [Fact]
@@ -147,7 +167,8 @@ public class PlacementRuleTests
     {
         var section = SampleJobs.Plan(Placed("tee", 95, 135, 240, 180)).Plan.BondingPress.Sections[0];
         Assert.True(section.YMm >= 60);
-        Assert.True(section.YMm <= 135 && section.YMm + section.HeightMm >= 315 && section.XMm <= 95 && section.XMm + section.WidthMm >= 335);
+        Assert.True(section.YMm <= 135 && section.YMm + section.HeightMm >= 315 && section.XMm <= 95
+            && section.XMm + section.WidthMm >= 335);
     }
 
     [Fact]
@@ -159,7 +180,8 @@ public class PlacementRuleTests
             """))).Plan;
         var laid = plan.Presses.Where(p => p.Laid.Count > 0).Select(p => string.Join('+', p.Laid));
         Assert.Equal(["moon", "name"], laid);
-        Assert.Contains(plan.Steps, s => s.Text.Contains("Turn the tee over", StringComparison.Ordinal) && s.Text.Contains("“name”", StringComparison.Ordinal));
+        Assert.Contains(plan.Steps, s => s.Text.Contains("Turn the tee over", StringComparison.Ordinal)
+            && s.Text.Contains("“name”", StringComparison.Ordinal));
         Assert.DoesNotContain(plan.Notices, n => n.Code == "carrier-overlap");
         // Each face is bonded before the next is begun, and by itself.
         Assert.Equal(["moon", "name"], plan.Presses.Where(p => p.Purpose == PressPurpose.Press).Select(p => string.Join('+', p.Layers)));
@@ -170,12 +192,14 @@ public class PlacementRuleTests
     public void A_box_in_a_box_fills_it()
     {
         var fit = Sizing.Largest(BlankTests.Draw("flat"), 1.5);
-        Assert.Equal((300, 200, 0, 50), (fit.WidthMm, fit.HeightMm, fit.XMm, fit.YMm), (a, b) => Math.Abs(a.Item1 - b.Item1) < 0.6 && Math.Abs(a.Item2 - b.Item2) < 0.6);
+        Assert.Equal((300, 200, 0, 50), (fit.WidthMm, fit.HeightMm, fit.XMm, fit.YMm), (a, b) => Math.Abs(a.Item1 - b.Item1) < 0.6
+            && Math.Abs(a.Item2 - b.Item2) < 0.6);
         Assert.Equal("item", fit.LimitedBy);
     }
 
     [Fact]
-    public void A_square_in_a_circle_is_its_diameter_over_the_root_of_two() => Assert.Equal(80 / Math.Sqrt(2), Sizing.Largest(BlankTests.Draw("patch"), 1).WidthMm, 0.6);
+    public void A_square_in_a_circle_is_its_diameter_over_the_root_of_two() =>
+    Assert.Equal(80 / Math.Sqrt(2), Sizing.Largest(BlankTests.Draw("patch"), 1).WidthMm, 0.6);
 
     [Theory]
     [InlineData(1)]
@@ -226,7 +250,8 @@ public class PlacementRuleTests
     [Fact]
     public void A_run_is_graded_in_proportion_and_placed_by_its_rule()
     {
-        var graded = Sizing.Grade([new("child", 2), new("adult-m", 4), new("adult-2xl", 1)], s => BlankTests.Draw("tee", s), "adult-m", 240, 180, (shape, w, _) => (shape.MiddleX - w / 2, shape.Collar!.Box.HeightMm + CollarDrop.Measured(shape.Size)));
+        var graded = Sizing.Grade([new("child", 2), new("adult-m", 4), new("adult-2xl", 1)], s => BlankTests.Draw("tee", s), "adult-m", 240,
+            180, (shape, w, _) => (shape.MiddleX - w / 2, shape.Collar!.Box.HeightMm + CollarDrop.Measured(shape.Size)));
         Assert.Equal([167, 240, 307], graded.Select(g => g.WidthMm));
         Assert.All(graded, g => Assert.Equal(240.0 / 180, g.WidthMm / g.HeightMm, 0.01));
         Assert.Equal(240 * 180 * 4, graded[1].AreaMm2);
@@ -257,7 +282,8 @@ public class PlacementRuleTests
     [InlineData(100, 106, 100, 100, true, 3)]
     [InlineData(100, 108, 100, 100, false, 4)]
     [InlineData(300, 300, 400, 402, true, 1)]
-    public void Cloth_that_is_not_square_shares_the_difference(double top, double bottom, double left, double right, bool accepted, double share)
+    public void Cloth_that_is_not_square_shares_the_difference(double top, double bottom, double left, double right, bool accepted,
+        double share)
     {
         var square = Sizing.Square(top, bottom, left, right);
         Assert.Equal((accepted, share), (square.AcceptedByEye, square.ShareMm));

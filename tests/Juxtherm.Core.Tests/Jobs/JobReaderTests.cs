@@ -31,7 +31,8 @@ public class JobReaderTests
         { "an unknown press", j => j["tools"]!["heatSource"] = "toaster", "/tools/heatSource", "unknown-id" },
         { "an unknown cover", j => j["tools"]!["cover"] = "foil", "/tools/cover", "unknown-id" },
         { "an unknown size", j => j["blank"]!["size"] = "giant", "/blank/size", "unknown-id" },
-        { "an unknown feature", j => j["blank"]!["features"] = new JsonArray(new JsonObject { ["kind"] = "sequin" }), "/blank/features/0/kind", "unknown-id" },
+        { "an unknown feature", j => j["blank"]!["features"] = new JsonArray(new JsonObject { ["kind"] = "sequin" }),
+            "/blank/features/0/kind", "unknown-id" },
         { "a mug of cotton", j => j["blank"]!["form"] = "mug", "/blank/material", "does-not-fit" },
         { "a negative plate", j => j["tools"]!["plateWidthMm"] = -380, "/tools/plateWidthMm", "out-of-range" },
         { "an absurd blank", j => j["blank"]!["widthMm"] = 1e9, "/blank/widthMm", "out-of-range" },
@@ -40,17 +41,25 @@ public class JobReaderTests
         { "no pieces", j => j["quantity"] = 0, "/quantity", "out-of-range" },
         { "too many pieces", j => j["quantity"] = 1000, "/quantity", "out-of-range" },
         { "four dots", j => j["blank"]!["careDots"] = 4, "/blank/careDots", "out-of-range" },
-        { "a wrapper on fire", j => j["layers"]![0]!["label"] = new JsonObject { ["celsius"] = 400 }, "/layers/0/label/celsius", "out-of-range" },
+        { "a wrapper on fire", j => j["layers"]![0]!["label"] = new JsonObject { ["celsius"] = 400 }, "/layers/0/label/celsius",
+            "out-of-range" },
         { "a colour in words", j => j["layers"]![0]!["colour"] = "red", "/layers/0/colour", "wrong-type" },
         { "a title without end", j => j["title"] = new string('x', 121), "/title", "too-long" },
         { "no layers", j => j["layers"] = new JsonArray(), "/layers", "missing" },
-        { "two layers of one id", j => j["layers"]!.AsArray().Add(new JsonObject { ["id"] = "sky", ["vinyl"] = "glitter" }), "/layers/1/id", "duplicate" },
-        { "over what is not there", j => j["layers"]!.AsArray().Add(new JsonObject { ["vinyl"] = "glitter", ["over"] = new JsonArray("moon") }), "/layers/1/over/0", "unknown-id" },
+        { "two layers of one id", j => j["layers"]!.AsArray().Add(new JsonObject { ["id"] = "sky", ["vinyl"] = "glitter" }), "/layers/1/id",
+            "duplicate" },
+        { "over what is not there", j => j["layers"]!.AsArray()
+            .Add(new JsonObject { ["vinyl"] = "glitter", ["over"] = new JsonArray("moon") }), "/layers/1/over/0", "unknown-id" },
         { "over itself", j => j["layers"]![0]!["over"] = new JsonArray("sky"), "/layers/0/over/0", "unknown-id" },
-        { "on each other", j => { j["layers"]![0]!["over"] = new JsonArray("star"); j["layers"]!.AsArray().Add(new JsonObject { ["id"] = "star", ["vinyl"] = "glitter", ["over"] = new JsonArray("sky") }); }, "/layers", "circle" },
-        { "thirteen layers", j => j["layers"] = new JsonArray([.. Enumerable.Range(0, 13).Select(_ => new JsonObject { ["vinyl"] = "smooth" })]), "/layers", "out-of-range" },
+        { "on each other",
+            j => { j["layers"]![0]!["over"] = new JsonArray("star"); j["layers"]!.AsArray()
+                .Add(new JsonObject { ["id"] = "star", ["vinyl"] = "glitter", ["over"] = new JsonArray("sky") }); }, "/layers", "circle" },
+        { "thirteen layers",
+            j => j["layers"] = new JsonArray([.. Enumerable.Range(0, 13).Select(_ => new JsonObject { ["vinyl"] = "smooth" })]), "/layers",
+            "out-of-range" },
         { "a way nobody has", j => j["choices"] = new JsonObject { ["backPress"] = "sometimes" }, "/choices/backPress", "unknown-id" },
-        { "accepted without a word", j => j["accepted"] = new JsonArray(new JsonObject { ["code"] = "dye-migration", ["word"] = " " }), "/accepted/0/word", "missing" },
+        { "accepted without a word", j => j["accepted"] = new JsonArray(new JsonObject { ["code"] = "dye-migration", ["word"] = " " }),
+            "/accepted/0/word", "missing" },
         { "no blank", j => j.Remove("blank"), "/blank", "missing" },
         { "a blank that is a list", j => j["blank"] = new JsonArray(), "/blank", "wrong-type" },
     };
@@ -82,12 +91,15 @@ public class JobReaderTests
     [InlineData("gliter", "glitter")]
     [InlineData("pufff", "puff")]
     public void An_unknown_id_names_the_nearest(string written, string meant) =>
-        Assert.Contains($"Nearest: {meant}", Faults(SampleJobs.Of(written, "tee", "cotton", "swing-platen").ToJsonString()).Found[0].Said(), StringComparison.Ordinal);
+        Assert.Contains($"Nearest: {meant}", Faults(SampleJobs.Of(written, "tee", "cotton", "swing-platen").ToJsonString()).Found[0].Said(),
+            StringComparison.Ordinal);
 
     [Fact]
     public void Little_is_required_and_the_rest_is_sensible()
     {
-        var job = SampleJobs.Read(JsonNode.Parse("""{"format":"juxtherm.job","version":1,"blank":{"material":"ceramic"},"tools":{"heatSource":"mug-press"},"layers":[{"vinyl":"smooth"}],"later":{"x":[1]}}""")!.AsObject());
+        var job = SampleJobs.Read(
+            JsonNode.Parse(
+                """{"format":"juxtherm.job","version":1,"blank":{"material":"ceramic"},"tools":{"heatSource":"mug-press"},"layers":[{"vinyl":"smooth"}],"later":{"x":[1]}}""")!.AsObject());
         Assert.Equal(("mug", "carrier", "none", 1), (job.Blank.Form.Id, job.Tools.Cover.Id, job.Tools.Underlay.Id, job.Quantity));
     }
 

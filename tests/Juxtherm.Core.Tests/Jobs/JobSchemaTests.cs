@@ -11,7 +11,8 @@ public sealed class JobSchemaTests
 {
     private static readonly string Repository = Shipped.Repository;
 
-    private static readonly Lazy<Task<JsonSchema>> Schema = new(() => JsonSchema.FromJsonAsync(JobContract.Schema(Shipped.Catalogue).ToJsonString()));
+    private static readonly Lazy<Task<JsonSchema>> Schema =
+        new(() => JsonSchema.FromJsonAsync(JobContract.Schema(Shipped.Catalogue).ToJsonString()));
 
     private static Task<JsonSchema> SchemaAsync() => Schema.Value;
 
@@ -27,7 +28,8 @@ public sealed class JobSchemaTests
     public async Task Every_example_and_every_saved_job_of_the_demo_is_valid()
     {
         var schema = await SchemaAsync();
-        var files = Directory.GetFiles(Repository, "*.juxtherm.json", SearchOption.AllDirectories).Where(f => !f.Contains("/artifacts/", StringComparison.Ordinal)).ToList();
+        var files = Directory.GetFiles(Repository, "*.juxtherm.json", SearchOption.AllDirectories)
+            .Where(f => !f.Contains("/artifacts/", StringComparison.Ordinal)).ToList();
         Assert.True(files.Count >= 13);
         Assert.All(files, f => Assert.Empty(schema.Validate(File.ReadAllText(f))));
         var documented = File.ReadAllText(Path.Combine(Repository, "docs", "job-file.md")).Split("```json")[1].Split("```")[0];
@@ -51,18 +53,27 @@ public sealed class JobSchemaTests
     public static TheoryData<string, string> Wrong => new()
     {
         { "/format", "\"another\"" }, { "/version", "2" }, { "/title", "7" }, { "/quantity", "0" }, { "/quantity", "1.5" },
-        { "/blank", "[]" }, { "/blank/form", "\"teapot\"" }, { "/blank/material", "\"kapok\"" }, { "/blank/size", "\"adult-9xl\"" }, { "/blank/face", "\"left\"" },
-        { "/blank/widthMm", "1" }, { "/blank/colour", "\"red\"" }, { "/blank/careDots", "4" }, { "/blank/traits", "[\"wet\"]" }, { "/blank/measures", "{\"bodyWidth\":0}" },
-        { "/blank/features", "[{\"kind\":\"gate\"}]" }, { "/tools/heatSource", "\"sun\"" }, { "/tools/underlay", "\"sand\"" }, { "/tools/cover", "\"glass\"" },
+        { "/blank", "[]" }, { "/blank/form", "\"teapot\"" }, { "/blank/material", "\"kapok\"" }, { "/blank/size", "\"adult-9xl\"" },
+        { "/blank/face", "\"left\"" },
+        { "/blank/widthMm", "1" }, { "/blank/colour", "\"red\"" }, { "/blank/careDots", "4" }, { "/blank/traits", "[\"wet\"]" },
+        { "/blank/measures", "{\"bodyWidth\":0}" },
+        { "/blank/features", "[{\"kind\":\"gate\"}]" }, { "/tools/heatSource", "\"sun\"" }, { "/tools/underlay", "\"sand\"" },
+        { "/tools/cover", "\"glass\"" },
         { "/tools/plateWidthMm", "9" }, { "/tools/steam", "\"no\"" }, { "/tools/cutter", "\"laser\"" }, { "/tools/matless", "1" },
-        { "/layers", "[]" }, { "/layers/0/vinyl", "\"velvet\"" }, { "/layers/0/widthMm", "0" }, { "/layers/0/carrier", "\"loose\"" }, { "/layers/0/over", "7" },
-        { "/layers/0/mirrored", "\"yes\"" }, { "/layers/0/hidden", "0" }, { "/layers/0/label", "{\"celsius\":20}" }, { "/layers/0/label", "{\"peel\":\"later\"}" },
-        { "/layers/0/label", "{\"for\":\"any\"}" }, { "/layers/0/word", "{\"text\":\"\"}" }, { "/layers/0/word", "{\"font\":\"plain\"}" }, { "/order", "{}" },
+        { "/layers", "[]" }, { "/layers/0/vinyl", "\"velvet\"" }, { "/layers/0/widthMm", "0" }, { "/layers/0/carrier", "\"loose\"" },
+        { "/layers/0/over", "7" },
+        { "/layers/0/mirrored", "\"yes\"" }, { "/layers/0/hidden", "0" }, { "/layers/0/label", "{\"celsius\":20}" },
+        { "/layers/0/label", "{\"peel\":\"later\"}" },
+        { "/layers/0/label", "{\"for\":\"any\"}" }, { "/layers/0/word", "{\"text\":\"\"}" }, { "/layers/0/word", "{\"font\":\"plain\"}" },
+        { "/order", "{}" },
         { "/names", "[{\"name\":\"\"}]" }, { "/names", "[{\"name\":\"Osk\",\"count\":0}]" }, { "/sizes", "[{\"count\":2}]" },
-        { "/choices", "{\"prewash\":\"twice\"}" }, { "/choices", "{\"layout\":\"heap\"}" }, { "/accepted", "[{\"code\":\"mirror\",\"word\":\"\"}]" },
-        { "/used", "{\"celsius\":150}" }, { "/used", "{\"celsius\":150,\"seconds\":0}" }, { "/patches", "[{\"celsius\":150,\"seconds\":12,\"outcome\":\"burnt\"}]" },
+        { "/choices", "{\"prewash\":\"twice\"}" }, { "/choices", "{\"layout\":\"heap\"}" },
+        { "/accepted", "[{\"code\":\"mirror\",\"word\":\"\"}]" },
+        { "/used", "{\"celsius\":150}" }, { "/used", "{\"celsius\":150,\"seconds\":0}" },
+        { "/patches", "[{\"celsius\":150,\"seconds\":12,\"outcome\":\"burnt\"}]" },
         { "/cut", "{\"marginMm\":-1}" }, { "/cut", "{\"testCut\":\"yes\"}" }, { "/cut", "{\"stock\":{\"smooth\":\"one\"}}" },
-        { "/own", "{\"vinyls\":[{\"id\":\"mine\",\"name\":\"Reel\",\"family\":\"smooth\"}]}" }, { "/own", "{\"presses\":[{\"id\":\"own-1\",\"name\":\"Hut\"}]}" },
+        { "/own", "{\"vinyls\":[{\"id\":\"mine\",\"name\":\"Reel\",\"family\":\"smooth\"}]}" },
+        { "/own", "{\"presses\":[{\"id\":\"own-1\",\"name\":\"Hut\"}]}" },
     };
 
     [Theory]
@@ -71,7 +82,8 @@ public sealed class JobSchemaTests
     {
         var job = Tee();
         var names = pointer.Split('/')[1..];
-        var place = names[..^1].Aggregate((JsonNode)job, (at, name) => int.TryParse(name, out var index) ? at[index]! : at[name] ??= new JsonObject());
+        var place = names[..^1]
+            .Aggregate((JsonNode)job, (at, name) => int.TryParse(name, out var index) ? at[index]! : at[name] ??= new JsonObject());
         place[names[^1]] = JsonNode.Parse(value);
         Assert.False(Reads(job), "the reader takes it");
         Assert.NotEmpty((await SchemaAsync()).Validate(job.ToJsonString()));

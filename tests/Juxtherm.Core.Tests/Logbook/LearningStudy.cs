@@ -16,12 +16,16 @@ public sealed record LearningRow(int Presses, double Uncorrected, double Correct
 
 /// <summary>A study's result.</summary>
 /// <param name="Rows">After so many pieces each.</param>
-/// <param name="MedianUntilClose">Half the workshops are within 3 °C, and stay there, from so many pieces on; null where fewer than half ever are.</param>
+/// <param name="MedianUntilClose">Half the workshops are within 3 °C, and stay there, from so many pieces on; null where fewer than half
+/// ever are.</param>
 /// <param name="CloseInTheEnd">Share within 3 °C in the end.</param>
 /// <param name="CloseUncorrected">Share within 3 °C without anything learned.</param>
-/// <param name="MostUntilPlateClose">Eight in ten know their plate to 3 °C, and keep knowing it, from so many pieces on; null where fewer ever do.</param>
-/// <param name="WorseOnTheWhole">Share of workshops whose loss over all their pieces is more than 2 °C greater with what was learned.</param>
-public sealed record LearningResult(IReadOnlyList<LearningRow> Rows, int? MedianUntilClose, double CloseInTheEnd, double CloseUncorrected, int? MostUntilPlateClose, double WorseOnTheWhole);
+/// <param name="MostUntilPlateClose">Eight in ten know their plate to 3 °C, and keep knowing it, from so many pieces on; null where fewer
+/// ever do.</param>
+/// <param name="WorseOnTheWhole">Share of workshops whose loss over all their pieces is more than 2 °C greater with what was
+/// learned.</param>
+public sealed record LearningResult(IReadOnlyList<LearningRow> Rows, int? MedianUntilClose, double CloseInTheEnd, double CloseUncorrected,
+    int? MostUntilPlateClose, double WorseOnTheWhole);
 
 /// <summary>
 /// Workshops with a plate, vinyls and blanks of which the truth is known, pressing pieces by the plan as it stands, and looking at
@@ -54,19 +58,31 @@ public sealed class LearningStudy(IReadOnlyList<LearningStudy.Work> slopes)
     {
         var all = new (double[] With, double[] Without, double[] Plate)[workshops];
         Parallel.For(0, workshops, seed => all[seed] = One(seed, probe, strange));
-        var rows = Shown.Select(n => new LearningRow(n, all.Average(w => w.Without[n]), all.Average(w => w.With[n]), all.Count(w => w.With[n] > w.Without[n] + WorseByK) / (double)workshops)).ToList();
+        var rows = Shown.Select(n =>
+            new LearningRow(n, all.Average(w => w.Without[n]), all.Average(w => w.With[n]),
+                all.Count(w => w.With[n] > w.Without[n] + WorseByK) / (double)workshops)).ToList();
         int? Until(double share, Func<(double[] With, double[] Without, double[] Plate), double[]> which) =>
-            all.Select(w => Array.FindLastIndex(which(w), l => l > CloseK) + 1).Order().ElementAt((int)(workshops * share)) is var pieces && pieces <= Pieces ? pieces : null;
-        return new LearningResult(rows, Until(0.5, w => w.With), all.Count(w => w.With[^1] <= CloseK) / (double)workshops, all.Count(w => w.Without[^1] <= CloseK) / (double)workshops, Until(0.8, w => w.Plate), all.Count(w => w.With.Average() > w.Without.Average() + WorseByK) / (double)workshops);
+            all.Select(w => Array.FindLastIndex(which(w), l => l > CloseK) + 1).Order().ElementAt((int)(workshops * share)) is var pieces
+            && pieces <= Pieces ? pieces : null;
+        return new LearningResult(rows, Until(0.5, w => w.With), all.Count(w => w.With[^1] <= CloseK) / (double)workshops,
+            all.Count(w => w.Without[^1] <= CloseK) / (double)workshops, Until(0.8, w => w.Plate),
+            all.Count(w => w.With.Average() > w.Without.Average() + WorseByK) / (double)workshops);
     }
 
     /// <summary>Words for a result.</summary>
     public static string Table(LearningResult result)
     {
-        var text = new StringBuilder("| pieces | without, mean °C off | with, mean °C off | worse by more than 2 °C |\n| ---: | ---: | ---: | ---: |\n");
+        var text = new StringBuilder(
+            "| pieces | without, mean °C off | with, mean °C off | worse by more than 2 °C |\n| ---: | ---: | ---: | ---: |\n");
         foreach (var row in result.Rows)
-            text.Append(CultureInfo.InvariantCulture, $"| {row.Presses} | {row.Uncorrected:0.00} | {row.Corrected:0.00} | {row.WorseShare * 100:0.0} % |\n");
-        text.Append(CultureInfo.InvariantCulture, $"\nWithin 3 °C in the end: {result.CloseInTheEnd * 100:0} % (without anything learned {result.CloseUncorrected * 100:0} %). Half the workshops are within 3 °C, and stay there, {(result.MedianUntilClose is { } n ? $"from {n} pieces on" : "after more than 40 pieces")}. Eight in ten know their plate alone to 3 °C {(result.MostUntilPlateClose is { } m ? $"from {m} pieces on" : "after more than 40 pieces")}. Over all their pieces worse by more than 2 °C: {result.WorseOnTheWhole * 100:0.0} %.\n");
+            text.Append(CultureInfo.InvariantCulture,
+                $"| {row.Presses} | {row.Uncorrected:0.00} | {row.Corrected:0.00} | {row.WorseShare * 100:0.0} % |\n");
+        text.Append(CultureInfo.InvariantCulture,
+            $"\nWithin 3 °C in the end: {result.CloseInTheEnd * 100:0} % (without anything learned {result.CloseUncorrected * 100:0} " +
+                $"%). Half the workshops are within 3 °C, and stay " +
+                    $"there, {(result.MedianUntilClose is { } n ? $"from {n} pieces on" : "after more than 40 pieces")}. Eight in ten " +
+                        $"know their plate alone to 3 °C {(result.MostUntilPlateClose is { } m ? $"from {m} pieces on" : "after more " +
+                            "than 40 pieces")}. Over all their pieces worse by more than 2 °C: {result.WorseOnTheWhole * 100:0.0} %.\n");
         return text.ToString();
     }
 
@@ -78,17 +94,22 @@ public sealed class LearningStudy(IReadOnlyList<LearningStudy.Work> slopes)
         // One press, two kinds of work on it where there are two.
         var works = slopes.Where(s => s.HeatSource == first.HeatSource).OrderBy(_ => chance.Next()).Take(2).ToList();
         var spread = first.ErrorK / LearningFigures.SpreadsInError;
-        var offset = strange ? (chance.NextDouble() * 2 - 1) * 1.5 * first.ErrorK : Normal() * spread * (chance.NextDouble() < LearningFigures.StrangeShare ? LearningFigures.StrangeFactor : 1);
+        var offset = strange
+            ? (chance.NextDouble() * 2 - 1) * 1.5 * first.ErrorK
+            : Normal() * spread * (chance.NextDouble() < LearningFigures.StrangeShare ? LearningFigures.StrangeFactor : 1);
         var demands = works.ConvertAll(_ => strange ? (chance.NextDouble() * 2 - 1) * 0.6 : Normal() * LearningFigures.DemandSpread);
         var (pieces, readings) = (new List<Evidence>(), new List<PlateReading>());
         var (with, without, plate) = (new double[Pieces + 1], new double[Pieces + 1], new double[Pieces + 1]);
         for (var n = 0; n <= Pieces; n++)
         {
-            var correction = new Lessons(id => id, new HashSet<string>(StringComparer.Ordinal), Language.English.WordsFor(UnitSystem.Metric)).Correction(WorkshopLearner.Learn(pieces, readings, _ => first.ErrorK));
+            var correction = new Lessons(id => id, new HashSet<string>(StringComparer.Ordinal),
+                Language.English.WordsFor(UnitSystem.Metric)).Correction(WorkshopLearner.Learn(pieces, readings, _ => first.ErrorK));
             var shift = correction.Plates is [var own, ..] ? own.OffsetK : 0;
             plate[n] = Math.Abs(offset - shift);
-            double Wants(Work w) => Math.Log(correction.Demands.FirstOrDefault(d => d.Vinyl == w.Vinyl && d.Material == w.Material)?.Factor ?? 1);
-            double Loss(int i, double believedOffset, double believedWants) => Math.Abs(works[i].Heat.BondPerK * (offset - believedOffset) - (demands[i] - believedWants)) / works[i].Heat.BondPerK;
+            double Wants(Work w) =>
+                Math.Log(correction.Demands.FirstOrDefault(d => d.Vinyl == w.Vinyl && d.Material == w.Material)?.Factor ?? 1);
+            double Loss(int i, double believedOffset, double believedWants) =>
+                Math.Abs(works[i].Heat.BondPerK * (offset - believedOffset) - (demands[i] - believedWants)) / works[i].Heat.BondPerK;
             for (var i = 0; i < works.Count; i++)
             {
                 with[n] += Loss(i, shift, Wants(works[i])) / works.Count;
@@ -96,12 +117,18 @@ public sealed class LearningStudy(IReadOnlyList<LearningStudy.Work> slopes)
             }
 
             if (n == 0 && probe)
-                readings.Add(new PlateReading(first.HeatSource, offset + Normal() * LearningFigures.ProbeSpreadK, LearningFigures.ProbeSpreadK));
+                readings.Add(
+                    new PlateReading(first.HeatSource, offset + Normal() * LearningFigures.ProbeSpreadK, LearningFigures.ProbeSpreadK));
             // By the plan as it stands, a little off because dials and timers have steps.
             var at = chance.Next(works.Count);
             var work = works[at];
             var moved = Wants(work) - work.Heat.BondPerK * shift + Normal() * 0.05;
-            var heat = work.Heat with { LnRoom = work.Heat.LnRoom + moved, LnHeatDose = work.Heat.LnHeatDose + moved * work.Heat.HeatDosePerK / work.Heat.BondPerK };
+            var heat = work.Heat
+                with
+            {
+                LnRoom = work.Heat.LnRoom + moved,
+                LnHeatDose = work.Heat.LnHeatDose + moved * work.Heat.HeatDosePerK / work.Heat.BondPerK
+            };
             var holds = heat.LnRoom + work.Heat.BondPerK * offset - demands[at] + Normal() * LearningFigures.PieceSpread > 0;
             var tooMuch = heat.LnHeatDose + work.Heat.HeatDosePerK * offset + Normal() * LearningFigures.HeatDoseSpread > 0;
             var showed = tooMuch ? Showing.TooMuch : holds ? Showing.Held : Showing.Short;

@@ -9,7 +9,8 @@ namespace Juxtherm.Core.Tests.Logbook;
 public sealed class LearningStudyTests
 {
     private const int Workshops = 60;
-    private static readonly Lazy<LearningStudy> Study = new(() => new LearningStudy(StudyWork.In(new Planner(Shipped.Catalogue, Language.English))));
+    private static readonly Lazy<LearningStudy> Study =
+        new(() => new LearningStudy(StudyWork.In(new Planner(Shipped.Catalogue, Language.English))));
 
     [Theory]
     [InlineData(false)]
@@ -20,9 +21,11 @@ public sealed class LearningStudyTests
         TestContext.Current.TestOutputHelper?.WriteLine(LearningStudy.Table(result));
         Assert.All(result.Rows, row =>
         {
-            Assert.True(row.Corrected <= row.Uncorrected + 1e-9, $"after {row.Presses} pieces {row.Corrected:0.00} instead of {row.Uncorrected:0.00}");
+            Assert.True(row.Corrected <= row.Uncorrected + 1e-9,
+                $"after {row.Presses} pieces {row.Corrected:0.00} instead of {row.Uncorrected:0.00}");
             // One in twenty, as far as so few workshops can tell.
-            Assert.True(row.WorseShare <= 0.05 + 2 * Math.Sqrt(0.05 * 0.95 / Workshops), $"after {row.Presses} pieces {row.WorseShare:0.000} are worse off");
+            Assert.True(row.WorseShare <= 0.05 + 2 * Math.Sqrt(0.05 * 0.95 / Workshops),
+                $"after {row.Presses} pieces {row.WorseShare:0.000} are worse off");
         });
         Assert.True(result.CloseInTheEnd > result.CloseUncorrected);
     }
@@ -31,6 +34,8 @@ public sealed class LearningStudyTests
     public void Even_where_truth_is_other_than_the_model_takes_it_to_be_the_whole_is_better_off()
     {
         var result = Study.Value.Run(30, probe: true, strange: true);
-        Assert.All(result.Rows.Skip(1), row => Assert.True(row.Corrected < row.Uncorrected, $"after {row.Presses} pieces {row.Corrected:0.00} instead of {row.Uncorrected:0.00}"));
+        Assert.All(result.Rows.Skip(1),
+            row => Assert.True(row.Corrected < row.Uncorrected,
+                $"after {row.Presses} pieces {row.Corrected:0.00} instead of {row.Uncorrected:0.00}"));
     }
 }

@@ -14,7 +14,8 @@ public sealed class LogFileTests
 {
     private static readonly DateTimeOffset Begin = new(2026, 5, 1, 9, 0, 0, TimeSpan.Zero);
 
-    private static Gen<string> Words { get; } = Gen.Elements("", "Tarn", "=1+1", "+tee", "-x", "@home", "a, b", "a; b", "say \"so\"", "two\nlines", "' quoted", "ünï – 雪", "  ends ".Trim(), "\ttab".Trim());
+    private static Gen<string> Words { get; } = Gen.Elements("", "Tarn", "=1+1", "+tee", "-x", "@home", "a, b", "a; b", "say \"so\"",
+        "two\nlines", "' quoted", "ünï – 雪", "  ends ".Trim(), "\ttab".Trim());
 
     private static Gen<LogEntry> Entries { get; } =
         from title in Words
@@ -27,7 +28,8 @@ public sealed class LogFileTests
         from look in Gen.Elements(Enum.GetValues<WashLook>())
         from washed in Gen.Choose(0, 2)
         select new LogEntry(
-            Begin.AddMinutes(numbers[0] * 7), title, numbers[1], 900, "smooth,glow", "cotton", "tee", "swing-platen", "ptfe", "pad", 100 + numbers[2] / 10.0, numbers[3] / 3.0, numbers[4] / 7.0, (PressureLevel)(numbers[5] % 3), 20.25, 1.07,
+            Begin.AddMinutes(numbers[0] * 7), title, numbers[1], 900, "smooth,glow", "cotton", "tee", "swing-platen", "ptfe", "pad",
+            100 + numbers[2] / 10.0, numbers[3] / 3.0, numbers[4] / 7.0, (PressureLevel)(numbers[5] % 3), 20.25, 1.07,
             [.. outcomes.Distinct()], note)
         {
             Name = name,
@@ -82,16 +84,22 @@ public sealed class LogFileTests
     public void A_table_of_somebody_elses_hand_needs_six_columns_in_any_order_and_with_semicolons()
     {
         var problems = new Problems();
-        var entry = Assert.Single(LogTable.Each(new StringReader("\uFEFFvinyl;material;heat source;pressed seconds;set celsius;at\r\nsmooth;cotton;swing-platen;12;152;2026-01-05\r\n;;;;;\r\n"), problems));
+        var entry = Assert.Single(
+            LogTable.Each(
+                new StringReader(
+                    "\uFEFFvinyl;material;heat source;pressed seconds;set " +
+                        "celsius;at\r\nsmooth;cotton;swing-platen;12;152;2026-01-05\r\n;;;;;\r\n"), problems));
         Assert.True(problems.None);
-        Assert.Equal(("smooth", 12, 12, 152, new DateTimeOffset(2026, 1, 5, 0, 0, 0, TimeSpan.Zero)), (entry.Vinyl, entry.PressedSeconds, entry.PlannedSeconds, entry.Celsius, entry.At));
+        Assert.Equal(("smooth", 12, 12, 152, new DateTimeOffset(2026, 1, 5, 0, 0, 0, TimeSpan.Zero)),
+            (entry.Vinyl, entry.PressedSeconds, entry.PlannedSeconds, entry.Celsius, entry.At));
         Assert.NotEqual(Guid.Empty, entry.Key);
     }
 
     [Fact]
     public void A_formula_in_a_remark_is_no_formula_in_a_spreadsheet()
     {
-        var entry = new LogEntry(Begin, "=HYPERLINK(\"x\")", 1, 1, "smooth", "cotton", "tee", "swing-platen", "ptfe", "pad", 152, 12, 12, PressureLevel.Medium, 20, 1, [Outcome.Stuck], "");
+        var entry = new LogEntry(Begin, "=HYPERLINK(\"x\")", 1, 1, "smooth", "cotton", "tee", "swing-platen", "ptfe", "pad", 152, 12, 12,
+            PressureLevel.Medium, 20, 1, [Outcome.Stuck], "");
         Assert.DoesNotContain(",=HYPERLINK", Table([entry]), StringComparison.Ordinal);
         Assert.DoesNotContain(",\"=HYPERLINK", Table([entry]), StringComparison.Ordinal);
     }
@@ -130,7 +138,10 @@ public sealed class LogFileTests
     public void Times_of_a_clock_that_was_never_set_are_refused(string at)
     {
         var problems = new Problems();
-        Assert.Empty(LogTable.Each(new StringReader($"vinyl,material,heat source,pressed seconds,set celsius,at\nsmooth,cotton,swing-platen,12,152,{at}\n"), problems));
+        Assert.Empty(
+            LogTable.Each(
+                new StringReader($"vinyl,material,heat source,pressed seconds,set celsius,at\nsmooth,cotton,swing-platen,12,152,{at}\n"),
+                problems));
         Assert.Contains("from 1970", Assert.Single(problems.Found).Said(), StringComparison.Ordinal);
     }
 
@@ -138,7 +149,13 @@ public sealed class LogFileTests
     public void Everything_wrong_is_said_at_once_and_where()
     {
         var problems = new Problems();
-        Assert.Empty(LogTable.Each(new StringReader("at,vinyl,material,heat source,set celsius,pressed seconds,pressure,washes,lots\n2026-01-05,smooth,cotton,swing-platen,hot,12,hard,2026-01-06 many fine,\"a,b\"\n"), problems));
-        Assert.Equal(["line 2/celsius", "line 2/lots", "line 2/pressure", "line 2/washes/0/washes"], problems.Found.Select(p => p.Pointer).Order(StringComparer.Ordinal));
+        Assert.Empty(
+            LogTable.Each(
+                new StringReader(
+                    "at,vinyl,material,heat source,set celsius,pressed " +
+                        "seconds,pressure,washes,lots\n2026-01-05,smooth,cotton,swing-platen,hot,12,hard,2026-01-06 many fine,\"a,b\"\n"),
+                        problems));
+        Assert.Equal(["line 2/celsius", "line 2/lots", "line 2/pressure", "line 2/washes/0/washes"], problems.Found.Select(p => p.Pointer)
+            .Order(StringComparer.Ordinal));
     }
 }

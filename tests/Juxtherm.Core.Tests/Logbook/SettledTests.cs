@@ -6,11 +6,13 @@ namespace Juxtherm.Core.Tests.Logbook;
 /// <summary>What was learned counts once it has moved by half a step of the dial, and not before.</summary>
 public sealed class SettledTests
 {
-    private static WorkshopCorrection Plate(double offsetK, double errorK = 6) => new([new PlateCorrection("swing-platen", offsetK, errorK, "")], []);
+    private static WorkshopCorrection Plate(double offsetK, double errorK = 6) =>
+        new([new PlateCorrection("swing-platen", offsetK, errorK, "")], []);
 
     private static WorkshopCorrection Demand(double factor) => new([], [new DemandCorrection("smooth", "cotton", factor, "")]);
 
-    private static WorkshopCorrection Of(WorkshopCorrection before, WorkshopCorrection learned) => Settled.Of(before, learned, Shipped.Catalogue.HeatSources);
+    private static WorkshopCorrection Of(WorkshopCorrection before, WorkshopCorrection learned) =>
+        Settled.Of(before, learned, Shipped.Catalogue.HeatSources);
 
     // The dial of this press goes by 5 °F: half of that is 1.39 K.
     [Theory]
@@ -24,7 +26,8 @@ public sealed class SettledTests
     public void A_plate_moves_by_half_a_step_or_not_at_all(double before, double learned, double counts)
     {
         var error = Shipped.Catalogue.HeatSources["swing-platen"].DialErrorK.Value;
-        Assert.Equal(counts, Of(before == 0 ? WorkshopCorrection.None : Plate(before, error), Plate(learned, error)).Plates.SingleOrDefault()?.OffsetK ?? 0);
+        Assert.Equal(counts,
+            Of(before == 0 ? WorkshopCorrection.None : Plate(before, error), Plate(learned, error)).Plates.SingleOrDefault()?.OffsetK ?? 0);
     }
 
     [Theory]
@@ -34,7 +37,8 @@ public sealed class SettledTests
     [InlineData(1.2, 1.1, 1.1)]
     [InlineData(1, 0.9, 0.9)]
     public void A_need_moves_by_what_half_a_step_is_worth(double before, double learned, double counts) =>
-        Assert.Equal(counts, Of(before == 1 ? WorkshopCorrection.None : Demand(before), Demand(learned)).Demands.SingleOrDefault()?.Factor ?? 1);
+        Assert.Equal(counts, Of(before == 1 ? WorkshopCorrection.None : Demand(before), Demand(learned)).Demands.SingleOrDefault()?.Factor
+            ?? 1);
 
     [Fact]
     public void What_wanders_around_one_place_moves_nothing_and_what_is_taken_back_goes()

@@ -14,8 +14,10 @@ public static class StudyWork
 {
     private static readonly (string Source, string Vinyl, string Material, string Form)[] Kinds =
     [
-        ("swing-platen", "smooth", "cotton", "tee"), ("swing-platen", "glitter", "fleece", "sweatshirt"), ("clamshell-platen", "foil", "cotton", "tee"), ("clamshell-platen", "smooth", "cotton-poly", "tee"),
-        ("handheld-press", "smooth", "cotton", "tee"), ("handheld-press", "smooth", "canvas", "tote"), ("mug-press", "smooth", "ceramic", "mug"),
+        ("swing-platen", "smooth", "cotton", "tee"), ("swing-platen", "glitter", "fleece", "sweatshirt"),
+        ("clamshell-platen", "foil", "cotton", "tee"), ("clamshell-platen", "smooth", "cotton-poly", "tee"),
+        ("handheld-press", "smooth", "cotton", "tee"), ("handheld-press", "smooth", "canvas", "tote"),
+        ("mug-press", "smooth", "ceramic", "mug"),
     ];
 
     /// <summary>Plans each kind of work and reckons the heat that the plan gives it.</summary>
@@ -34,8 +36,10 @@ public static class StudyWork
             };
             var job = JobReader.Read(json.ToJsonString(), planner.Catalogue, new Problems())!;
             var plan = planner.Plan(job, UnitSystem.Metric).Plan;
-            var holds = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).Select(p => new HoldDone(p.Order, p.Seconds, null)).ToList();
-            return new LearningStudy.Work(kind.Source, kind.Vinyl, kind.Material, job.Tools.Source.DialErrorK.Value, reckoner.Of(job, plan, holds)!);
+            var holds = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).Select(p => new HoldDone(p.Order, p.Seconds, null))
+                .ToList();
+            return new LearningStudy.Work(kind.Source, kind.Vinyl, kind.Material, job.Tools.Source.DialErrorK.Value,
+                reckoner.Of(job, plan, holds)!);
         })];
     }
 }

@@ -20,9 +20,11 @@ public sealed class WorkshopCorrectionTests
 
     private static PlannedPress Pressed(Job job) => Planner.Plan(job, UnitSystem.Metric).Plan.BondingPress;
 
-    private static WorkshopCorrection Plate(double offset, double error = 5) => new([new PlateCorrection(Tee.Tools.Source.Id, offset, error, "your logbook: 7 pieces")], []);
+    private static WorkshopCorrection Plate(double offset, double error = 5) =>
+        new([new PlateCorrection(Tee.Tools.Source.Id, offset, error, "your logbook: 7 pieces")], []);
 
-    private static WorkshopCorrection Demand(double factor) => new([], [new DemandCorrection(Tee.Layer.Vinyl.Id, Tee.Blank.Material.Id, factor, "your logbook: 7 pieces")]);
+    private static WorkshopCorrection Demand(double factor) =>
+        new([], [new DemandCorrection(Tee.Layer.Vinyl.Id, Tee.Blank.Material.Id, factor, "your logbook: 7 pieces")]);
 
     [Fact]
     public void Nothing_learned_changes_nothing() => Assert.Same(Tee.Blank.Material, Tee.In(WorkshopCorrection.None).Blank.Material);
@@ -40,7 +42,20 @@ public sealed class WorkshopCorrectionTests
     public void It_is_as_if_the_press_itself_were_described_so()
     {
         var source = Tee.Tools.Source;
-        var described = Tee with { Tools = Tee.Tools with { Source = source with { DialOffsetK = source.DialOffsetK with { Value = source.DialOffsetK.Value - 6 }, DialErrorK = source.DialErrorK with { Value = 3 } } } };
+        var described = Tee
+            with
+        {
+            Tools = Tee.Tools
+                with
+            {
+                Source = source
+                    with
+                {
+                    DialOffsetK = source.DialOffsetK with { Value = source.DialOffsetK.Value - 6 },
+                    DialErrorK = source.DialErrorK with { Value = 3 }
+                }
+            }
+        };
         var (own, other) = (Pressed(Tee.In(Plate(-6, 3))), Pressed(described));
         Assert.Equal((other.Celsius, other.Seconds), (own.Celsius, own.Seconds));
     }
@@ -59,8 +74,10 @@ public sealed class WorkshopCorrectionTests
     [Fact]
     public void What_was_learned_of_another_vinyl_blank_or_press_stays_there()
     {
-        var elsewhere = new WorkshopCorrection([new PlateCorrection("mug-press", -9, 2, "")], [new DemandCorrection("foil", Tee.Blank.Material.Id, 2, ""), new DemandCorrection(Tee.Layer.Vinyl.Id, "canvas", 2, "")]);
-        Assert.Equal((Pressed(Tee).Celsius, Pressed(Tee).Seconds), (Pressed(Tee.In(elsewhere)).Celsius, Pressed(Tee.In(elsewhere)).Seconds));
+        var elsewhere = new WorkshopCorrection([new PlateCorrection("mug-press", -9, 2, "")],
+            [new DemandCorrection("foil", Tee.Blank.Material.Id, 2, ""), new DemandCorrection(Tee.Layer.Vinyl.Id, "canvas", 2, "")]);
+        Assert.Equal((Pressed(Tee).Celsius, Pressed(Tee).Seconds),
+            (Pressed(Tee.In(elsewhere)).Celsius, Pressed(Tee.In(elsewhere)).Seconds));
     }
 
     [Fact]
@@ -83,14 +100,21 @@ public sealed class WorkshopCorrectionTests
     {
         var reckoner = new HeatReckoner(Planner);
         var plan = Planner.Plan(Tee, UnitSystem.Metric).Plan;
-        var holds = plan.Presses.Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press).Select(p => new HoldDone(p.Order, p.Seconds, null)).ToList();
+        var holds = plan.Presses.Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press)
+            .Select(p => new HoldDone(p.Order, p.Seconds, null)).ToList();
         var heat = reckoner.Of(Tee, plan, holds)!;
         var vinyl = Tee.Layer.Vinyl;
         Assert.Equal(plan.BondingPress.Predicted.Bond[Tee.Layer.Id] / vinyl.HoldsFromBond.Value, Math.Exp(heat.LnRoom), 0.02);
         // The slope against a run of its own with a plate measured five kelvin hotter.
         var face = plan.BondingPress.FaceCelsius(Tee.Tools.Source);
         var source = Tee.Tools.Source;
-        var hotter = Tee with { Tools = Tee.Tools with { Source = source with { DialOffsetK = source.DialOffsetK with { Value = source.DialOffsetK.Value + 5 } } } };
+        var hotter = Tee
+            with
+        {
+            Tools = Tee.Tools
+                with
+            { Source = source with { DialOffsetK = source.DialOffsetK with { Value = source.DialOffsetK.Value + 5 } } }
+        };
         Assert.Equal(heat.LnRoom + 5 * heat.BondPerK, reckoner.Of(hotter, plan, holds)!.LnRoom, 0.03);
         Assert.Equal(heat.At(5).LnRoom, reckoner.Of(hotter, plan, holds)!.LnRoom, 0.03);
         Assert.True(face > 100 && heat.BondPerK is > 0.02 and < 0.08);

@@ -17,15 +17,19 @@ public sealed class WorkshopLearnerTests
     private const double ErrorK = 5;
     private static readonly HeatHad Usual = new(0.7, 0.045, -1.6, 0.042, 0);
 
-    private static Evidence Piece(Showing showed, string run = "", string source = "press", string vinyl = "smooth", string material = "cotton", HeatHad? heat = null) =>
+    private static Evidence Piece(Showing showed, string run = "", string source = "press", string vinyl = "smooth",
+        string material = "cotton", HeatHad? heat = null) =>
         new(run.Length > 0 ? run : Guid.NewGuid().ToString(), source, vinyl, material, heat ?? Usual, showed);
 
-    private static Beliefs Learn(IEnumerable<Evidence> pieces, params PlateReading[] readings) => WorkshopLearner.Learn([.. pieces], readings, _ => ErrorK);
+    private static Beliefs Learn(IEnumerable<Evidence> pieces, params PlateReading[] readings) =>
+        WorkshopLearner.Learn([.. pieces], readings, _ => ErrorK);
 
-    /// <summary>How far plate and vinyl together leave a piece from holding; which of the two is to blame may change from piece to piece.</summary>
+    /// <summary>How far plate and vinyl together leave a piece from holding; which of the two is to blame may change from piece to
+    /// piece.</summary>
     private static double Together(Beliefs beliefs) => Usual.BondPerK * beliefs.Plates[0].OffsetK - Math.Log(beliefs.Demands[0].Factor);
 
-    private static IEnumerable<Evidence> Pieces(Showing showed, int count, string run = "", string source = "press", string vinyl = "smooth") => Enumerable.Range(0, count).Select(_ => Piece(showed, run, source, vinyl));
+    private static IEnumerable<Evidence> Pieces(Showing showed, int count, string run = "", string source = "press",
+        string vinyl = "smooth") => Enumerable.Range(0, count).Select(_ => Piece(showed, run, source, vinyl));
 
     [Theory]
     [InlineData(-9)]
@@ -37,7 +41,8 @@ public sealed class WorkshopLearnerTests
     [InlineData(1.96)]
     [InlineData(5)]
     [InlineData(9)]
-    public void The_normal_distribution_agrees_with_a_numerics_library(double x) => Assert.Equal(Normal.CDF(0, 1, x), Chance.Below(x), 5e-6);
+    public void The_normal_distribution_agrees_with_a_numerics_library(double x) =>
+    Assert.Equal(Normal.CDF(0, 1, x), Chance.Below(x), 5e-6);
 
     [Fact]
     public void A_reading_alone_gives_what_Bayes_gives_for_a_normal_belief()
@@ -63,7 +68,9 @@ public sealed class WorkshopLearnerTests
 
     [Fact]
     public void A_thousand_readings_and_pieces_do_not_drown_each_other() =>
-        Assert.InRange(Learn(Pieces(Showing.Held, 1000), [.. Enumerable.Range(0, 1000).Select(i => new PlateReading("press", -4 + i % 3, 3))]).Plates[0].OffsetK, -3.5, -2.5);
+        Assert.InRange(
+            Learn(Pieces(Showing.Held, 1000),
+                [.. Enumerable.Range(0, 1000).Select(i => new PlateReading("press", -4 + i % 3, 3))]).Plates[0].OffsetK, -3.5, -2.5);
 
     [Fact]
     public void A_plate_far_beyond_its_kind_is_believed_once_it_is_measured_more_than_once() =>
@@ -90,7 +97,8 @@ public sealed class WorkshopLearnerTests
         Assert.True(two.Plates[0].OffsetK < one.Plates[0].OffsetK - 0.5);
         var elsewhere = Learn([.. Pieces(Showing.Short, 4), .. Pieces(Showing.Held, 8, source: "other")]);
         Assert.True(elsewhere.Demands[0].Factor < one.Demands[0].Factor);
-        Assert.True(elsewhere.Plates.Single(p => p.HeatSource == "press").OffsetK < elsewhere.Plates.Single(p => p.HeatSource == "other").OffsetK);
+        Assert.True(elsewhere.Plates.Single(p => p.HeatSource == "press").OffsetK < elsewhere.Plates.Single(p =>
+            p.HeatSource == "other").OffsetK);
     }
 
     [Fact]
@@ -131,7 +139,9 @@ public sealed class WorkshopLearnerTests
     public Property The_order_in_which_pieces_came_does_not_matter_and_beliefs_stay_sound() => Prop.ForAll(
         Gen.Choose(0, 2).Select(s => (Showing)s).Zip(Gen.Choose(0, 3)).ListOf(12).ToArbitrary(), drawn =>
         {
-            var pieces = drawn.Select(d => Piece(d.Item1, source: d.Item2 < 2 ? "press" : "other", vinyl: d.Item2 % 2 == 0 ? "smooth" : "foil")).ToList();
+            var pieces =
+                drawn.Select(d => Piece(d.Item1, source: d.Item2 < 2 ? "press" : "other", vinyl: d.Item2 % 2 == 0 ? "smooth" : "foil"))
+                .ToList();
             var (there, back) = (Learn(pieces), Learn(Enumerable.Reverse(pieces)));
             Assert.All(there.Plates.Zip(back.Plates), p => Assert.Equal(p.First.OffsetK, p.Second.OffsetK, 1e-9));
             Assert.All(there.Demands, d => Assert.True(d.Low <= d.Factor && d.Factor <= d.High && d.Learned is >= 0 and <= 1));
@@ -189,7 +199,8 @@ public sealed class WorkshopLearnerTests
     [InlineData(Showing.TooMuch, Outcome.Rippled, Outcome.EdgesLifted)]
     [InlineData(null, Outcome.PuffFlat)]
     [InlineData(null)]
-    public void What_was_seen_says_what_the_heat_was(Showing? expected, params Outcome[] seen) => Assert.Equal(expected, Showings.Of(seen, []));
+    public void What_was_seen_says_what_the_heat_was(Showing? expected, params Outcome[] seen) =>
+    Assert.Equal(expected, Showings.Of(seen, []));
 
     [Theory]
     [InlineData(3, WashLook.EdgesLift, Showing.Short)]

@@ -50,7 +50,8 @@ public class AnyJobTests
         from label in Gen.Choose(0, 4)
         select new LayerDraw(vinyl, x, y, w, h, placed > 0, back == 0, label);
 
-    private static JsonObject Job(ItemForm form, int materialAt, string source, string underlay, string cover, int dots, IEnumerable<LayerDraw> layers, IEnumerable<int> choices, int quantity)
+    private static JsonObject Job(ItemForm form, int materialAt, string source, string underlay, string cover, int dots,
+        IEnumerable<LayerDraw> layers, IEnumerable<int> choices, int quantity)
     {
         var materials = Catalogue.Materials.Values.Where(m => form.Materials.Contains(m.Kind)).ToList();
         var job = new JsonObject
@@ -90,7 +91,8 @@ public class AnyJobTests
     private static PlanResult PlanOf(JsonObject job, out Job read)
     {
         var problems = new Problems();
-        read = JobReader.Read(job.ToJsonString(), Catalogue, problems) ?? throw new InvalidOperationException(job + "\n" + string.Join('\n', problems.Found));
+        read = JobReader.Read(job.ToJsonString(), Catalogue, problems)
+            ?? throw new InvalidOperationException(job + "\n" + string.Join('\n', problems.Found));
         return Planner.Plan(read, UnitSystem.Metric);
     }
 
@@ -101,13 +103,15 @@ public class AnyJobTests
 
         // The verdict is the worst of what is still said.
         var worst = plan.Notices.Select(n => n.Weight).DefaultIfEmpty(NoticeLevel.Note).Max();
-        Assert.Equal(worst switch { NoticeLevel.Stop => Verdict.Stop, NoticeLevel.Caution => Verdict.Caution, _ => Verdict.Go }, plan.Verdict);
+        Assert.Equal(worst switch { NoticeLevel.Stop => Verdict.Stop, NoticeLevel.Caution => Verdict.Caution, _ => Verdict.Go },
+            plan.Verdict);
         Assert.Equal(plan.Notices.OrderByDescending(n => n.Weight).Select(n => n.Weight), plan.Notices.Select(n => n.Weight));
 
         // Presses are numbered, and every layer is laid once on each part, and pressed so that it bonds.
         Assert.Equal(Enumerable.Range(1, plan.Presses.Count), plan.Presses.Select(p => p.Order));
         var laid = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).SelectMany(p => p.Laid.Select(id => (Id: id, p.Part))).ToList();
-        Assert.Equal(job.Layers.Select(l => l.Id).Order(StringComparer.Ordinal), laid.Select(l => l.Id).Distinct().Order(StringComparer.Ordinal));
+        Assert.Equal(job.Layers.Select(l => l.Id).Order(StringComparer.Ordinal), laid.Select(l => l.Id).Distinct()
+            .Order(StringComparer.Ordinal));
         Assert.Equal(laid.Distinct(), laid);
         PartsHangTogether(plan);
         Assert.All(job.Layers, l => Assert.Contains(plan.Presses, p => p.Purpose == PressPurpose.Press && p.Layers.Contains(l.Id)));
@@ -120,14 +124,16 @@ public class AnyJobTests
             {
                 var bonds = part.Where(p => p.Predicted.Bond.ContainsKey(layer.Id)).Select(p => p.Predicted.Bond[layer.Id]).ToList();
                 Assert.All(bonds.Zip(bonds.Skip(1)), pair => Assert.True(pair.Second >= pair.First - 0.011));
-                var burdens = part.Where(p => p.Predicted.HeatDose.ContainsKey(layer.Id)).Select(p => p.Predicted.HeatDose[layer.Id]).ToList();
+                var burdens = part.Where(p => p.Predicted.HeatDose.ContainsKey(layer.Id)).Select(p => p.Predicted.HeatDose[layer.Id])
+                    .ToList();
                 Assert.All(burdens.Zip(burdens.Skip(1)), pair => Assert.True(pair.Second >= pair.First - 0.011));
             }
         }
 
         // Every carrier that went on comes off: a peel follows at the latest with the last press.
         Assert.Contains(plan.Presses, p => p.Peel.Method != PeelMethod.None);
-        Assert.All(plan.Presses.Where(p => p.Peel.Method != PeelMethod.None), p => Assert.True(p.Peel.ToSeconds is null || p.Peel.ToSeconds >= p.Peel.FromSeconds));
+        Assert.All(plan.Presses.Where(p => p.Peel.Method != PeelMethod.None),
+            p => Assert.True(p.Peel.ToSeconds is null || p.Peel.ToSeconds >= p.Peel.FromSeconds));
 
         // The trace has a closed phase for each press that is not a patch; what is done part by part is one.
         Assert.Equal(plan.Whole.Count, trace.Count(p => p.PlateClosed));
@@ -135,15 +141,19 @@ public class AnyJobTests
         Assert.All(trace, p => Assert.All(p.Faces, faces => Assert.All(faces, c => Assert.InRange(c, 5, 460))));
     });
 
-    /// <summary>Parts come one after the other, each done alike under one placement of the plate, and each press waits for itself alone.</summary>
+    /// <summary>Parts come one after the other, each done alike under one placement of the plate, and each press waits for itself
+    /// alone.</summary>
     private static void PartsHangTogether(Plan plan)
     {
         var pressed = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).ToList();
-        Assert.All(pressed, p => Assert.True(p.Part is null ? p.Parts == 1 && p.Sections.Count <= 1 : p.Sections.Count == 1 && p.Part <= p.Parts && p.Parts > 1));
+        Assert.All(pressed,
+            p => Assert.True(p.Part is null
+                ? p.Parts == 1 && p.Sections.Count <= 1 : p.Sections.Count == 1 && p.Part <= p.Parts && p.Parts > 1));
         Assert.All(plan.Whole, w => Assert.Single(w.OnParts.Select(p => (p.Seconds, p.Celsius, p.Purpose)).Distinct()));
         // On a face a part is not left before its presses are done, unless a later laying begins again with the first.
         Assert.All(pressed.Zip(pressed.Skip(1)), pair => Assert.True(
-            pair.First.Face != pair.Second.Face || pair.First.Part is null || pair.Second.Part is null || pair.Second.Part >= pair.First.Part || (pair.Second.Stage > pair.First.Stage && pair.First.Part == pair.First.Parts)));
+            pair.First.Face != pair.Second.Face || pair.First.Part is null || pair.Second.Part is null
+            || pair.Second.Part >= pair.First.Part || (pair.Second.Stage > pair.First.Stage && pair.First.Part == pair.First.Parts)));
         // Steps of a press lie together: what is waited for is waited for before the next press is begun.
         var orders = plan.Steps.Where(s => s is { PressOrder: not null, OncePerRun: false }).Select(s => s.PressOrder!.Value).ToList();
         Assert.Equal(orders.Order(), orders);
@@ -151,7 +161,8 @@ public class AnyJobTests
         {
             var steps = plan.Steps.Where(s => s.PressOrder == press.Order).ToList();
             var held = steps.FindLastIndex(s => s.Kind == StepKind.Hold);
-            Assert.True(steps.FindIndex(s => s.Kind == StepKind.Wait) is var wait && (wait < 0 ? press.Peel.FromSeconds == 0 : wait > held && steps[wait].Seconds == press.Peel.FromSeconds));
+            Assert.True(steps.FindIndex(s => s.Kind == StepKind.Wait) is var wait
+                && (wait < 0 ? press.Peel.FromSeconds == 0 : wait > held && steps[wait].Seconds == press.Peel.FromSeconds));
         }
     }
 
@@ -175,8 +186,10 @@ public class AnyJobTests
         foreach (var units in new[] { UnitSystem.Metric, UnitSystem.Us })
         {
             var plan = Planner.Plan(job, units).Plan;
-            var texts = plan.Notices.SelectMany(n => new[] { n.Text, n.Why }).Concat(plan.Steps.Select(s => s.Text)).Concat(plan.Presses.SelectMany(p => p.Why))
-                .Concat(plan.Presses.SelectMany(p => p.Figures).SelectMany(f => f.Lines).Select(l => l.Text)).Concat(plan.Options.Select(w => w.Reason)).Append(plan.Headline);
+            var texts = plan.Notices.SelectMany(n => new[] { n.Text, n.Why }).Concat(plan.Steps.Select(s => s.Text))
+                .Concat(plan.Presses.SelectMany(p => p.Why))
+                .Concat(plan.Presses.SelectMany(p => p.Figures).SelectMany(f => f.Lines).Select(l => l.Text))
+                .Concat(plan.Options.Select(w => w.Reason)).Append(plan.Headline);
             Assert.All(texts, text =>
             {
                 Assert.False(string.IsNullOrWhiteSpace(text));
@@ -184,7 +197,9 @@ public class AnyJobTests
                 Assert.DoesNotContain("NaN", text, StringComparison.Ordinal);
                 Assert.DoesNotContain("∞", text, StringComparison.Ordinal);
                 Assert.DoesNotContain(" .", text, StringComparison.Ordinal);
-                Assert.DoesNotContain(units == UnitSystem.Us ? "°C" : "°F", text.Replace("°F.", "", StringComparison.Ordinal).Replace("or °F entered", "", StringComparison.Ordinal), StringComparison.Ordinal);
+                Assert.DoesNotContain(units == UnitSystem.Us
+                    ? "°C" : "°F", text.Replace("°F.", "", StringComparison.Ordinal).Replace("or °F entered", "", StringComparison.Ordinal),
+                    StringComparison.Ordinal);
             });
         }
     });
@@ -194,7 +209,8 @@ public class AnyJobTests
     {
         var plan = PlanOf(json, out var job).Plan;
         var written = JsonSerializer.Serialize(plan, CoreJson.Options);
-        Assert.Equal(written, JsonSerializer.Serialize(new Planner(Catalogue, Language.English).Plan(job, UnitSystem.Metric).Plan, CoreJson.Options));
+        Assert.Equal(written,
+            JsonSerializer.Serialize(new Planner(Catalogue, Language.English).Plan(job, UnitSystem.Metric).Plan, CoreJson.Options));
         Assert.Equal(written, JsonSerializer.Serialize(JsonSerializer.Deserialize<Plan>(written, CoreJson.Options), CoreJson.Options));
     });
 
@@ -213,7 +229,8 @@ public class AnyJobTests
     });
 
     // What a vandal might do to a file: members cut out, swapped for something else, doubled.
-    private static readonly string[] Junk = ["null", "true", "-1", "1e300", "\"\"", "\"smooth\"", "[]", "{}", "[[]]", "{\"a\":[1,2,{\"b\":null}]}"];
+    private static readonly string[] Junk = ["null", "true", "-1", "1e300", "\"\"", "\"smooth\"", "[]", "{}", "[[]]",
+        "{\"a\":[1,2,{\"b\":null}]}"];
 
     [Property(MaxTest = 250)]
     public Property A_spoiled_file_is_read_or_its_faults_are_named()

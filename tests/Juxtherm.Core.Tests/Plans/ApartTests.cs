@@ -10,7 +10,8 @@ namespace Juxtherm.Core.Tests.Plans;
 /// <summary>Presses of one job that are set differently, presses from behind, and peels: as crafters do them (common practice).</summary>
 public class ApartTests
 {
-    private static JsonObject Layer(string id, string vinyl, double x, double size) => new() { ["id"] = id, ["vinyl"] = vinyl, ["xMm"] = 120 + x, ["yMm"] = 150, ["widthMm"] = size, ["heightMm"] = size };
+    private static JsonObject Layer(string id, string vinyl, double x, double size) =>
+        new() { ["id"] = id, ["vinyl"] = vinyl, ["xMm"] = 120 + x, ["yMm"] = 150, ["widthMm"] = size, ["heightMm"] = size };
 
     private static JsonObject On(string source, params JsonObject[] layers) => SampleJobs.With(j =>
     {
@@ -23,16 +24,20 @@ public class ApartTests
     {
         var plan = SampleJobs.Plan(On("household-iron", Layer("plain", "smooth", 0, 80), Layer("foil", "foil", 120, 60))).Plan;
         var bonding = plan.BondingPresses;
-        Assert.Equal([("plain", "•••", 200.0), ("foil", "••", 150.0)], bonding.Select(p => (Assert.Single(p.Layers), p.DialMark, p.Celsius)));
+        Assert.Equal([("plain", "•••", 200.0), ("foil", "••", 150.0)],
+            bonding.Select(p => (Assert.Single(p.Layers), p.DialMark, p.Celsius)));
         Assert.Contains("then to the mark ••", plan.Headline, StringComparison.Ordinal);
         // Turning the dial is a step with its own time, just before what is pressed at it, and the bench has it.
         var turn = Assert.Single(plan.Steps, s => s.Text.StartsWith("Now the mark ••", StringComparison.Ordinal));
         Assert.Equal(bonding[1].Order, turn.PressOrder);
         Assert.InRange(turn.Seconds, 30, 600);
         Assert.Contains(StationScript.Of(plan).Steps, s => s.Text == turn.Text && s.Kind == StepKind.Do);
-        Assert.All(plan.Budgets, b => Assert.True(b.Bond >= b.HoldsFrom && b.Total <= 1.2 * b.Most, $"{b.Name}: {b.Bond}, {b.Total} of {b.Most}"));
+        Assert.All(plan.Budgets,
+            b => Assert.True(b.Bond >= b.HoldsFrom && b.Total <= 1.2 * b.Most, $"{b.Name}: {b.Bond}, {b.Total} of {b.Most}"));
         // The same under a plate press has one setting.
-        Assert.Single(SampleJobs.Plan(On("swing-platen", Layer("plain", "smooth", 0, 80), Layer("foil", "foil", 120, 60))).Plan.Presses.Select(p => p.Celsius).Distinct());
+        Assert.Single(
+            SampleJobs.Plan(On("swing-platen", Layer("plain", "smooth", 0, 80), Layer("foil", "foil", 120, 60))).Plan.Presses.Select(p =>
+                p.Celsius).Distinct());
     }
 
     [Fact]
@@ -70,7 +75,8 @@ public class ApartTests
     [InlineData("smooth", "tee", "cotton", "swing-platen")]
     [InlineData("smooth", "plaque", "wood", "handheld-press")]
     public void What_cannot_be_turned_over_or_needs_it_not_is_not(string vinyl, string form, string material, string source) =>
-        Assert.DoesNotContain(SampleJobs.Plan(SampleJobs.Of(vinyl, form, material, source)).Plan.Presses, p => p.Purpose == PressPurpose.Back);
+        Assert.DoesNotContain(SampleJobs.Plan(SampleJobs.Of(vinyl, form, material, source)).Plan.Presses,
+            p => p.Purpose == PressPurpose.Back);
 
     [Theory]
     [InlineData("smooth", "mug", "ceramic", "mug-press")]
@@ -88,12 +94,14 @@ public class ApartTests
     [Fact]
     public void A_wait_is_how_long_it_cools_and_not_where_the_search_ended()
     {
-        double Cold(string form, string material, string source) => SampleJobs.Plan(SampleJobs.Of("foil", form, material, source)).Plan.BondingPress.Peel.FromSeconds;
+        double Cold(string form, string material, string source) =>
+            SampleJobs.Plan(SampleJobs.Of("foil", form, material, source)).Plan.BondingPress.Peel.FromSeconds;
         var mug = SampleJobs.Plan(SampleJobs.Of("foil", "mug", "ceramic", "mug-press")).Plan.BondingPress.Peel;
         Assert.Null(mug.ToSeconds);
         Assert.InRange(mug.FromSeconds, 601, 3000);
         // What holds more heat takes longer; none stands at the end of a search.
-        double[] waits = [Cold("tee", "cotton", "swing-platen"), Cold("coaster", "ceramic", "swing-platen"), Cold("coaster", "slate", "swing-platen")];
+        double[] waits = [Cold("tee", "cotton", "swing-platen"), Cold("coaster", "ceramic", "swing-platen"),
+            Cold("coaster", "slate", "swing-platen")];
         Assert.Equal(waits.Order(), waits);
         Assert.All(waits, w => Assert.NotEqual(900, w));
     }
@@ -102,7 +110,8 @@ public class ApartTests
     [InlineData("cotton", "tee", null, "hot")]
     [InlineData("cotton", "tee", "cold", "cold")]
     [InlineData("slate", "coaster", null, "warm")]
-    public void After_a_tack_on_cloth_the_carrier_comes_off_at_once_unless_it_peels_cold(string material, string form, string? peel, string method)
+    public void After_a_tack_on_cloth_the_carrier_comes_off_at_once_unless_it_peels_cold(string material, string form, string? peel,
+        string method)
     {
         var job = On("swing-platen", Layer("low", "smooth", 0, 60), Layer("up", "smooth", 20, 20));
         job["blank"] = new JsonObject { ["form"] = form, ["material"] = material, ["widthMm"] = 400, ["heightMm"] = 500 };
@@ -123,7 +132,9 @@ public class ApartTests
         // Where it lies the vinyl is at forty degrees when the time for it is over.
         var opened = trace.Where(p => p.Kind is PhaseKind.Cool or PhaseKind.Peel).ToList();
         Assert.Equal(5, opened[0].Seconds);
-        var session = new PressSession(SampleJobs.Read(job) is var read ? new Workpiece(read.Layer.Vinyl, read.Blank.Material, read.Blank.Form, read.Tools.Source, read.Tools.Cover, read.Tools.Underlay) : null!, Shipped.Catalogue);
+        var session = new PressSession(SampleJobs.Read(job) is var read
+            ? new Workpiece(read.Layer.Vinyl, read.Blank.Material, read.Blank.Form, read.Tools.Source, read.Tools.Cover,
+                read.Tools.Underlay) : null!, Shipped.Catalogue);
         var set = PressSetting.Single(plan.BondingPress.Celsius, plan.BondingPress.PressureKPa, 5);
         session.PreheatAndLay(set, Shipped.Catalogue.Work);
         session.Press(set with { Seconds = plan.BondingPress.Seconds });

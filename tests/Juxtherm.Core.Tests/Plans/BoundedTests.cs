@@ -17,7 +17,8 @@ public sealed class BoundedTests
     {
         j["blank"] = new JsonObject { ["form"] = "flat", ["material"] = "cotton", ["widthMm"] = 3000, ["heightMm"] = 3000 };
         j["tools"]!["heatSource"] = source;
-        (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"], j["layers"]![0]!["xMm"], j["layers"]![0]!["yMm"]) = (width, height, 15, 15);
+        (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"], j["layers"]![0]!["xMm"], j["layers"]![0]!["yMm"]) = (width, height, 15,
+            15);
     });
 
     [Theory]
@@ -48,7 +49,8 @@ public sealed class BoundedTests
     [Fact]
     public void What_only_the_overlap_of_parts_has_too_much_of_is_a_caution()
     {
-        // Under a small iron the corners of four parts lie under four plates: beyond what the vinyl takes twice over, each part by itself well within.
+        // Under a small iron the corners of four parts lie under four plates: beyond what the vinyl takes twice over, each part by itself
+        // well within.
         var plan = SampleJobs.Plan(Banner(600, 400, "household-iron")).Plan;
         var notice = plan.Notices.Single(n => n.Code == "heat-budget");
         Assert.True(notice.Data["burden"].Value > 2 * notice.Data["most"].Value && notice.Data["alone"].Value <= notice.Data["most"].Value);
@@ -72,7 +74,8 @@ public sealed class BoundedTests
     {
         // A narrow bridge and a small island, each many times over, and a larger thing once.
         const string bridge = "h20v8h6v-8h20v20h-20v-8h-6v8h-20Z";
-        var path = string.Concat(Enumerable.Range(0, 40).Select(i => $"M{i * 60} {i % 3 * 40}{bridge}M{i * 60} {i % 3 * 40 + 200}h1v1h-1Z")) + "M0 400h300v50h-300Z";
+        var path = string.Concat(Enumerable.Range(0, 40).Select(i => $"M{i * 60} {i % 3 * 40}{bridge}M{i * 60} {i % 3 * 40 + 200}h1v1h-1Z"))
+            + "M0 400h300v50h-300Z";
         var all = CutShape.Read(path)!;
         var one = CutShape.Read($"M0 0{bridge}M0 200h1v1h-1Z")!;
         Assert.Equal(one.Measures.SmallestFeatureMm, all.Measures.SmallestFeatureMm, 1e-3);
@@ -80,7 +83,9 @@ public sealed class BoundedTests
         Assert.Equal(40 * few.Count, many.Count);
         foreach (var kind in few.GroupBy(p => p.Kind))
             Assert.Equal(40 * kind.Count(), many.Count(p => p.Kind == kind.Key));
-        Assert.All(many, p => Assert.Contains(Enumerable.Range(0, 40), i => few.Any(f => Math.Abs(f.XMm + i * 60 - p.XMm) < 0.01 && Math.Abs(f.YMm + i % 3 * 40 - p.YMm) < 0.01)));
+        Assert.All(many,
+            p => Assert.Contains(Enumerable.Range(0, 40),
+                i => few.Any(f => Math.Abs(f.XMm + i * 60 - p.XMm) < 0.01 && Math.Abs(f.YMm + i % 3 * 40 - p.YMm) < 0.01)));
     }
 
     [Theory]
@@ -94,7 +99,8 @@ public sealed class BoundedTests
         var job = SampleJobs.Read(SampleJobs.With(j =>
         {
             j["quantity"] = quantity;
-            (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"], j["layers"]![0]!["xMm"], j["layers"]![0]!["yMm"]) = (width, height, 50, 150);
+            (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"], j["layers"]![0]!["xMm"], j["layers"]![0]!["yMm"]) = (width, height,
+                50, 150);
         }));
         var need = Assert.Single(VinylNeeds.Of(job, Shipped.Catalogue.Work.Cutting));
         Assert.Equal((quantity, sheets, length), (need.Pieces, need.Sheets, need.LengthMm));

@@ -57,17 +57,23 @@ public class CareLabelTests
     [InlineData(null, 170, null)]
     [InlineData(3, 215, NoticeLevel.Stop)]
     public void A_setting_as_used_is_held_against_the_label_too(int? dots, double celsius, NoticeLevel? level) =>
-        Assert.Equal(level, Plan("smooth", "tee", "cotton", dots, j => j["used"] = Used(celsius, 20)).Notices.FirstOrDefault(n => n.Code == "blank-too-hot")?.Level);
+        Assert.Equal(level,
+            Plan("smooth", "tee", "cotton", dots,
+                j => j["used"] = Used(celsius, 20)).Notices.FirstOrDefault(n => n.Code == "blank-too-hot")?.Level);
 
     [Fact]
     public void A_label_never_raises_a_limit() =>
         // Polyester bears 150 °C, whatever three dots say.
-        Assert.Equal(NoticeLevel.Stop, Plan("smooth", "jersey", "polyester", 3, j => j["used"] = Used(170, 15)).Notices.First(n => n.Code == "blank-too-hot").Level);
+        Assert.Equal(NoticeLevel.Stop,
+            Plan("smooth", "jersey", "polyester", 3, j => j["used"] = Used(170, 15)).Notices.First(n => n.Code == "blank-too-hot").Level);
 
     [Fact]
     public void Dye_is_judged_on_the_hot_side_and_for_the_hottest_piece_of_the_run()
     {
-        double Hottest(int pieces) => Plan("smooth", "jersey", "polyester", null, j => (j["quantity"], j["used"]) = (pieces, Used(143, 15))).Notices.First(n => n.Code == "dye-migration").Data["hottest"].Value;
+        double Hottest(int pieces) =>
+            Plan("smooth", "jersey", "polyester", null,
+                j => (j["quantity"], j["used"]) = (pieces, Used(143, 15))).Notices.First(n =>
+                n.Code == "dye-migration").Data["hottest"].Value;
         var plan = Plan("smooth", "jersey", "polyester", null, j => j["used"] = Used(143, 15));
         Assert.True(Hottest(1) >= plan.Margin.HottestClothCelsius - 0.1 && Hottest(1) > plan.Presses[^1].Predicted.HottestClothCelsius + 2);
         // The pad warms up from piece to piece.
@@ -76,6 +82,7 @@ public class CareLabelTests
         var near = Plan("smooth", "jersey", "polyester", null, j => j["used"] = Used(143, 15));
         Assert.True(near.Presses[^1].Predicted.HottestClothCelsius < 138);
         Assert.Contains(near.Notices, n => n.Code == "dye-migration");
-        Assert.DoesNotContain(Plan("low-temp", "jersey", "polyester", null, j => j["quantity"] = 20).Notices, n => n.Code == "dye-migration");
+        Assert.DoesNotContain(Plan("low-temp", "jersey", "polyester", null, j => j["quantity"] = 20).Notices,
+            n => n.Code == "dye-migration");
     }
 }

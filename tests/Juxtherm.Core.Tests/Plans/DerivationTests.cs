@@ -27,16 +27,20 @@ public class DerivationTests
     [Fact]
     public void The_chart_and_the_wrapper_are_told_apart()
     {
-        Assert.Contains("The chart of Smooth vinyl says 152 °C", Text(Figure(SampleJobs.Plan(SampleJobs.Tee()).Plan, "celsius")), StringComparison.Ordinal);
+        Assert.Contains("The chart of Smooth vinyl says 152 °C", Text(Figure(SampleJobs.Plan(SampleJobs.Tee()).Plan, "celsius")),
+            StringComparison.Ordinal);
         var wrapped = SampleJobs.Plan(SampleJobs.With(j => j["layers"]![0]!["label"] = new JsonObject { ["celsius"] = 160 })).Plan;
-        Assert.Contains("The wrapper of Smooth vinyl says 160 °C. That is near what this press needs", Text(Figure(wrapped, "celsius")), StringComparison.Ordinal);
+        Assert.Contains("The wrapper of Smooth vinyl says 160 °C. That is near what this press needs", Text(Figure(wrapped, "celsius")),
+            StringComparison.Ordinal);
         // The time was not on the wrapper, so it stays the chart's.
         Assert.Contains("The chart of Smooth vinyl says 12 s", Text(Figure(wrapped, "seconds")), StringComparison.Ordinal);
     }
 
     [Fact]
     public void Felt_says_how_much_more_it_wants() =>
-        Assert.Contains("Polyester felt wants 5.6 times that", Text(Figure(SampleJobs.Plan(SampleJobs.Of("smooth", "pennant", "poly-felt", "swing-platen")).Plan, "seconds")), StringComparison.Ordinal);
+        Assert.Contains("Polyester felt wants 5.6 times that",
+            Text(Figure(SampleJobs.Plan(SampleJobs.Of("smooth", "pennant", "poly-felt", "swing-platen")).Plan, "seconds")),
+            StringComparison.Ordinal);
 
     [Fact]
     public void A_mark_stands_for_its_band()
@@ -51,19 +55,22 @@ public class DerivationTests
     public void Pressure_is_told_in_kilopascals_and_in_kilograms()
     {
         // 20 kPa over a hand's breadth square, 0.01 m²: 200 N, 20.4 kg at 9.81 m/s².
-        Assert.Contains("20 kPa: a hand's breadth square carries 20.4 kg", Text(Figure(SampleJobs.Plan(SampleJobs.Tee()).Plan, "pressure")), StringComparison.Ordinal);
+        Assert.Contains("20 kPa: a hand's breadth square carries 20.4 kg", Text(Figure(SampleJobs.Plan(SampleJobs.Tee()).Plan, "pressure")),
+            StringComparison.Ordinal);
     }
 
     [Fact]
     public void What_is_shown_is_what_the_press_says()
     {
-        foreach (var job in new[] { SampleJobs.Tee(), SampleJobs.Of("foil", "sweatshirt", "fleece", "handheld-press"), SampleJobs.Of("smooth", "mug", "ceramic", "mug-press") })
+        foreach (var job in new[] { SampleJobs.Tee(), SampleJobs.Of("foil", "sweatshirt", "fleece", "handheld-press"),
+            SampleJobs.Of("smooth", "mug", "ceramic", "mug-press") })
         {
             var press = SampleJobs.Plan(job).Plan.BondingPress;
             var words = Shipped.Words;
             Assert.Equal(words.Say(Thing.Celsius(press.Celsius)), press.Figures.Single(f => f.Figure == "celsius").Shown);
             Assert.Equal(Figures.Time(press.Seconds), press.Figures.Single(f => f.Figure == "seconds").Shown);
-            Assert.Equal(words.Say(Thing.Celsius(press.Predicted.HottestClothCelsius)), press.Figures.Single(f => f.Figure == "hottest-cloth").Shown);
+            Assert.Equal(words.Say(Thing.Celsius(press.Predicted.HottestClothCelsius)),
+                press.Figures.Single(f => f.Figure == "hottest-cloth").Shown);
             Assert.Equal(Figures.Share(press.Predicted.Bond.Values.Min()), press.Figures.Single(f => f.Figure == "bond").Shown);
         }
     }

@@ -12,7 +12,8 @@ internal static class Edits
     public static JsonObject Applied(JsonObject job, IEnumerable<JobEdit> edits)
     {
         var next = job.DeepClone().AsObject();
-        JsonSerializer.Deserialize<JsonPatchDocument<JsonObject>>(JsonSerializer.Serialize(edits, CoreJson.Options), CoreJson.Options)!.ApplyTo(next);
+        JsonSerializer.Deserialize<JsonPatchDocument<JsonObject>>(JsonSerializer.Serialize(edits, CoreJson.Options),
+            CoreJson.Options)!.ApplyTo(next);
         return next;
     }
 }

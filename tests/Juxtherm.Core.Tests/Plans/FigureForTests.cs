@@ -8,10 +8,12 @@ using Juxtherm.Core.Tests.Runs;
 
 namespace Juxtherm.Core.Tests.Plans;
 
-/// <summary>A figure is a figure for a press: taken as it is for the press in use, translated from a plate press, or judged by how near it is.</summary>
+/// <summary>A figure is a figure for a press: taken as it is for the press in use, translated from a plate press, or judged by how near it
+/// is.</summary>
 public class FigureForTests
 {
-    private static JsonObject Job(string source, double? celsius, double? seconds, string? meant, string? pressure = null, string material = "cotton", string form = "tee")
+    private static JsonObject Job(string source, double? celsius, double? seconds, string? meant, string? pressure = null,
+        string material = "cotton", string form = "tee")
     {
         var job = SampleJobs.Of("smooth", form, material, source);
         var label = new JsonObject();
@@ -34,10 +36,14 @@ public class FigureForTests
     [InlineData("handheld-press", 166, 20, "firm", 165.6, 20)]
     [InlineData("swing-platen", 150, 15, "medium", 148.9, 15)]
     [InlineData("mug-press", 166, 30, "medium", 165.6, 30)]
-    public void A_figure_for_this_press_is_taken_as_it_is(string source, double celsius, double seconds, string pressure, double set, double pressed)
+    public void A_figure_for_this_press_is_taken_as_it_is(string source, double celsius, double seconds, string pressure, double set,
+        double pressed)
     {
-        var plan = SampleJobs.Plan(source == "mug-press" ? Job(source, celsius, seconds, "this-press", pressure, "ceramic", "mug") : Job(source, celsius, seconds, "this-press", pressure)).Plan;
-        Assert.Equal((set, pressed, pressure), (plan.BondingPress.Celsius, plan.BondingPress.Seconds, plan.BondingPress.Pressure.ToString().ToLowerInvariant()));
+        var plan = SampleJobs.Plan(source == "mug-press"
+            ? Job(source, celsius, seconds, "this-press", pressure, "ceramic", "mug")
+            : Job(source, celsius, seconds, "this-press", pressure)).Plan;
+        Assert.Equal((set, pressed, pressure),
+            (plan.BondingPress.Celsius, plan.BondingPress.Seconds, plan.BondingPress.Pressure.ToString().ToLowerInvariant()));
         Assert.NotEqual(Verdict.Stop, plan.Verdict);
         Assert.Equal("this-press", plan.Chart.For);
         Assert.Contains("looked up", plan.BondingPress.Why[0], StringComparison.Ordinal);
@@ -125,7 +131,8 @@ public class FigureForTests
         }
 
         var hand = SampleJobs.Plan(With("handheld-press")).Plan;
-        Assert.Equal((157.2, 30.0, "light"), (hand.BondingPress.Celsius, hand.BondingPress.Seconds, hand.BondingPress.Pressure.ToString().ToLowerInvariant()));
+        Assert.Equal((157.2, 30.0, "light"),
+            (hand.BondingPress.Celsius, hand.BondingPress.Seconds, hand.BondingPress.Pressure.ToString().ToLowerInvariant()));
         Assert.Equal(25, SampleJobs.Plan(With("household-iron")).Plan.BondingPress.Seconds);
         // Elsewhere its wrapper counts, as one that is typed in.
         Assert.Equal(15, SampleJobs.Plan(With("swing-platen")).Plan.BondingPress.Seconds);
@@ -150,9 +157,11 @@ public class FigureForTests
         Assert.Equal((SettingOrigin.LookedUp, 30.0, 15.0), (entry.Set, entry.PressedSeconds, entry.BackSeconds));
         Assert.Equal(SettingOrigin.Found, Logged(SampleJobs.Tee()).Set);
         // Repeated, it is pressed to the second as it was, as hard, and from the back as long.
-        var again = JsonNode.Parse(JobFromLog.Again(entry, Job("handheld-press", 157, 30, "this-press", "light").ToJsonString(), []).Json)!.AsObject();
+        var again = JsonNode.Parse(
+            JobFromLog.Again(entry, Job("handheld-press", 157, 30, "this-press", "light").ToJsonString(), []).Json)!.AsObject();
         var (was, now) = (SampleJobs.Plan(Job("handheld-press", 157, 30, "this-press", "light")).Plan, SampleJobs.Plan(again).Plan);
-        string[] Presses(Plan plan) => [.. plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).Select(p => $"{p.Purpose} {p.Celsius} {p.Seconds} {p.Pressure}")];
+        string[] Presses(Plan plan) =>
+            [.. plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).Select(p => $"{p.Purpose} {p.Celsius} {p.Seconds} {p.Pressure}")];
         Assert.Equal(Presses(was), Presses(now));
         Assert.Equal(SettingOrigin.UsedBefore, Logged(again).Set);
     }

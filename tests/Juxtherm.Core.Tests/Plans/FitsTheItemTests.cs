@@ -9,7 +9,15 @@ public sealed class FitsTheItemTests
     private static JsonObject Placed(double x, double y, double w, double h, string size = "adult-m") => SampleJobs.With(j =>
     {
         j["blank"]!["size"] = size;
-        j["layers"]![0] = new JsonObject { ["id"] = "sky", ["vinyl"] = "smooth", ["widthMm"] = w, ["heightMm"] = h, ["xMm"] = x, ["yMm"] = y };
+        j["layers"]![0] = new JsonObject
+        {
+            ["id"] = "sky",
+            ["vinyl"] = "smooth",
+            ["widthMm"] = w,
+            ["heightMm"] = h,
+            ["xMm"] = x,
+            ["yMm"] = y
+        };
     });
 
     private static JsonObject Named(double heightMm, params (string Name, string? Size)[] names) => SampleJobs.With(j =>

@@ -29,25 +29,31 @@ public class FussTests
         Assert.Contains(plan.Steps, s => s.Text.Contains("Carrier sheet down. Cut a small test shape first.", StringComparison.Ordinal));
         Assert.Contains(plan.Steps, s => s.Text.Contains("24 h before the first wash", StringComparison.Ordinal));
         // No figure that says that all is well.
-        Assert.DoesNotContain(plan.Presses.SelectMany(p => p.Why).Concat(plan.Options.Select(w => w.Reason)), t => t.Contains("1.0 of the", StringComparison.Ordinal));
+        Assert.DoesNotContain(plan.Presses.SelectMany(p => p.Why).Concat(plan.Options.Select(w => w.Reason)),
+            t => t.Contains("1.0 of the", StringComparison.Ordinal));
     }
 
     [Fact]
     public void What_is_said_of_several_layers_is_said_once_and_names_them()
     {
-        var plan = SampleJobs.Plan(SampleJobs.With(j => j["layers"] = new JsonArray([.. Enumerable.Range(0, 5).Select(i => (JsonNode)new JsonObject
+        var plan = SampleJobs.Plan(
+            SampleJobs.With(j => j["layers"] = new JsonArray([.. Enumerable.Range(0, 5).Select(i => (JsonNode)new JsonObject
         {
-            ["id"] = $"l{i}", ["vinyl"] = "smooth", ["xMm"] = 120 + 10 * i, ["yMm"] = 150 + 10 * i, ["widthMm"] = 150 - 20 * i, ["heightMm"] = 150 - 20 * i, ["intricate"] = true,
+            ["id"] = $"l{i}", ["vinyl"] = "smooth", ["xMm"] = 120 + 10 * i, ["yMm"] = 150 + 10 * i, ["widthMm"] = 150 - 20 * i,
+            ["heightMm"] = 150 - 20 * i, ["intricate"] = true,
         })]))).Plan;
         Assert.All(plan.Notices.GroupBy(n => (n.Code, n.Level)), g => Assert.Single(g));
         var edges = plan.Notices.Single(n => n.Code == "edge-time");
         Assert.Equal(["l0", "l1", "l2", "l3", "l4"], edges.Layers);
-        Assert.EndsWith("The same for Smooth vinyl “l1”, Smooth vinyl “l2”, Smooth vinyl “l3”, Smooth vinyl “l4”.", edges.Text, StringComparison.Ordinal);
+        Assert.EndsWith("The same for Smooth vinyl “l1”, Smooth vinyl “l2”, Smooth vinyl “l3”, Smooth vinyl “l4”.", edges.Text,
+            StringComparison.Ordinal);
         Assert.Equal(["l1", "l2", "l3", "l4"], plan.Notices.Single(n => n.Code == "shrinkage").Layers);
         // Another cause is another notice.
         var two = SampleJobs.Plan(SampleJobs.With(j => j["layers"] = new JsonArray(
-            new JsonObject { ["id"] = "a", ["vinyl"] = "glitter" }, new JsonObject { ["id"] = "b", ["vinyl"] = "smooth", ["over"] = new JsonArray("a") },
-            new JsonObject { ["id"] = "c", ["vinyl"] = "foil" }, new JsonObject { ["id"] = "d", ["vinyl"] = "smooth", ["over"] = new JsonArray("c") }))).Plan;
+            new JsonObject { ["id"] = "a", ["vinyl"] = "glitter" },
+            new JsonObject { ["id"] = "b", ["vinyl"] = "smooth", ["over"] = new JsonArray("a") },
+            new JsonObject { ["id"] = "c", ["vinyl"] = "foil" },
+            new JsonObject { ["id"] = "d", ["vinyl"] = "smooth", ["over"] = new JsonArray("c") }))).Plan;
         Assert.Equal(2, two.Notices.Count(n => n.Code == "underneath-not-allowed"));
     }
 
@@ -63,7 +69,8 @@ public class FussTests
     {
         Assert.DoesNotContain(SampleJobs.Plan(Drawn(Ring)).Plan.Notices, n => n.Code == "mirror");
         Assert.DoesNotContain(SampleJobs.Plan(Drawn(Ring, l => l["mirrored"] = false)).Plan.Notices, n => n.Code == "mirror");
-        Assert.Contains(SampleJobs.Plan(Drawn(Ring)).Plan.Steps, s => s.Text.StartsWith("It is the same both ways round.", StringComparison.Ordinal));
+        Assert.Contains(SampleJobs.Plan(Drawn(Ring)).Plan.Steps,
+            s => s.Text.StartsWith("It is the same both ways round.", StringComparison.Ordinal));
         var flag = SampleJobs.Plan(Drawn(Flag, l => l["mirrored"] = false)).Plan;
         Assert.Equal(NoticeLevel.Stop, flag.Notices.Single(n => n.Code == "mirror").Level);
         Assert.Equal(Verdict.Stop, flag.Verdict);
@@ -92,6 +99,7 @@ public class FussTests
         var plan = SampleJobs.Plan(SampleJobs.With(j => j["tools"]!["cover"] = "carrier")).Plan;
         Assert.Equal(Verdict.Go, plan.Verdict);
         Assert.Equal(NoticeLevel.Note, plan.Notices.Single(n => n.Code == "cover-needed").Level);
-        Assert.Equal(NoticeLevel.Caution, SampleJobs.Plan(SampleJobs.With(j => j["tools"]!["cover"] = "none")).Plan.Notices.Single(n => n.Code == "cover-needed").Level);
+        Assert.Equal(NoticeLevel.Caution,
+            SampleJobs.Plan(SampleJobs.With(j => j["tools"]!["cover"] = "none")).Plan.Notices.Single(n => n.Code == "cover-needed").Level);
     }
 }

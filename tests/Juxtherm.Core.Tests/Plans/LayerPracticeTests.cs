@@ -14,12 +14,14 @@ public class LayerPracticeTests
     [Theory]
     [InlineData("everyday on everyday", "smooth:0,0,200,200 smooth:40,40,100,100", "go", "tack(smooth) tack(smooth) press(smooth+smooth)")]
     [InlineData("glow stars on the night", "smooth:0,0,200,200 glow:40,40,100,100", "go", "tack(smooth) tack(glow) press(smooth+glow)")]
-    [InlineData("a glitter moon on the night", "smooth:0,0,200,200 glitter:40,40,80,80", "go", "tack(smooth) tack(glitter) press(smooth+glitter)")]
+    [InlineData("a glitter moon on the night", "smooth:0,0,200,200 glitter:40,40,80,80", "go",
+        "tack(smooth) tack(glitter) press(smooth+glitter)")]
     [InlineData("foil on everyday waits for its peel", "smooth:0,0,200,200 foil:40,40,80,80", "caution", "tack(smooth) press(smooth+foil)")]
     [InlineData("two glitters side by side", "glitter:0,0,100,100 glitter:140,0,100,100", "go", "press(glitter+glitter)")]
     [InlineData("two everyday words apart go in one press", "smooth:0,0,100,50 smooth:140,0,100,50", "go", "press(smooth+smooth)")]
     [InlineData("everyday beside foam: foam last and once", "smooth:0,0,100,100 puff:140,0,100,100", "go", "press(smooth) press(puff)")]
-    [InlineData("blockout under everyday", "blockout:0,0,220,220 smooth:10,10,200,200", "go", "tack(blockout) tack(smooth) press(blockout+smooth)")]
+    [InlineData("blockout under everyday", "blockout:0,0,220,220 smooth:10,10,200,200", "go",
+        "tack(blockout) tack(smooth) press(blockout+smooth)")]
     [InlineData("nothing on glitter", "glitter:0,0,200,200 smooth:40,40,80,80", "stop", "tack(glitter) tack(smooth) press(glitter+smooth)")]
     [InlineData("nothing on foil", "foil:0,0,200,200 smooth:40,40,80,80", "stop", null)]
     [InlineData("nothing on foam", "puff:0,0,200,200 smooth:40,40,80,80", "stop", null)]
@@ -27,11 +29,14 @@ public class LayerPracticeTests
     public void Layers_as_crafters_press_them(string what, string layers, string verdict, string? presses)
     {
         var plan = SampleJobs.Plan(Job(layers)).Plan;
-        Assert.True(string.Equals(verdict, plan.Verdict.ToString(), StringComparison.OrdinalIgnoreCase), $"{what}: {plan.Verdict}: {string.Join(", ", plan.Notices.Where(n => n.Level != NoticeLevel.Note).Select(n => n.Code))}");
+        Assert.True(string.Equals(verdict, plan.Verdict.ToString(), StringComparison.OrdinalIgnoreCase),
+            $"{what}: {plan.Verdict}: {string.Join(", ", plan.Notices.Where(n => n.Level != NoticeLevel.Note).Select(n => n.Code))}");
         if (presses is null)
             return;
         string Vinyl(string id) => id.Split('-', 2)[1];
-        Assert.Equal(presses, string.Join(' ', plan.Presses.Where(p => p.Purpose is PressPurpose.Tack or PressPurpose.Press).Select(p => $"{p.Purpose.ToString().ToLowerInvariant()}({string.Join('+', p.Layers.Select(Vinyl))})")));
+        Assert.Equal(presses,
+            string.Join(' ', plan.Presses.Where(p => p.Purpose is PressPurpose.Tack or PressPurpose.Press)
+                .Select(p => $"{p.Purpose.ToString().ToLowerInvariant()}({string.Join('+', p.Layers.Select(Vinyl))})")));
     }
 
     [Theory]
@@ -100,6 +105,7 @@ public class LayerPracticeTests
     private static JsonObject Job(string layers) => SampleJobs.With(j => j["layers"] = new JsonArray([.. layers.Split(' ').Select((l, i) =>
     {
         var (vinyl, box) = l.Split(':') is [var v, var b] ? (v, b.Split(',').Select(double.Parse).ToArray()) : throw new FormatException(l);
-        return (JsonNode)new JsonObject { ["id"] = $"{i}-{vinyl}", ["vinyl"] = vinyl, ["xMm"] = BelowCollar.X + box[0], ["yMm"] = BelowCollar.Y + box[1], ["widthMm"] = box[2], ["heightMm"] = box[3] };
+        return (JsonNode)new JsonObject { ["id"] = $"{i}-{vinyl}", ["vinyl"] = vinyl, ["xMm"] = BelowCollar.X + box[0],
+            ["yMm"] = BelowCollar.Y + box[1], ["widthMm"] = box[2], ["heightMm"] = box[3] };
     })]));
 }

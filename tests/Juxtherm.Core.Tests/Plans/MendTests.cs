@@ -12,7 +12,15 @@ public class MendTests
 
     private static JsonObject Layer(string id, string vinyl, double x, double y, double w, double h, string? shape = null)
     {
-        var layer = new JsonObject { ["id"] = id, ["vinyl"] = vinyl, ["xMm"] = 120 + x, ["yMm"] = 140 + y, ["widthMm"] = w, ["heightMm"] = h };
+        var layer = new JsonObject
+        {
+            ["id"] = id,
+            ["vinyl"] = vinyl,
+            ["xMm"] = 120 + x,
+            ["yMm"] = 140 + y,
+            ["widthMm"] = w,
+            ["heightMm"] = h
+        };
         if (shape is not null)
             layer["shape"] = shape;
         return layer;
@@ -24,14 +32,22 @@ public class MendTests
 
     public static TheoryData<string, JsonObject, string, int> Faults => new()
     {
-        { "smooth on glitter, as boxes", Job(Layer("low", "glitter", 0, 0, 100, 100), Layer("up", "smooth", 30, 30, 40, 40)), "underneath-not-allowed", 3 },
-        { "a star on holographic", Job(Layer("low", "holographic", 0, 0, 120, 120, Star), Layer("up", "smooth", 40, 40, 30, 30, Star)), "underneath-not-allowed", 3 },
+        { "smooth on glitter, as boxes", Job(Layer("low", "glitter", 0, 0, 100, 100), Layer("up", "smooth", 30, 30, 40, 40)),
+            "underneath-not-allowed", 3 },
+        { "a star on holographic", Job(Layer("low", "holographic", 0, 0, 120, 120, Star), Layer("up", "smooth", 40, 40, 30, 30, Star)),
+            "underneath-not-allowed", 3 },
         { "foam on smooth", Job(Layer("low", "smooth", 0, 0, 100, 100), Layer("up", "puff", 30, 30, 40, 40)), "underneath-not-allowed", 2 },
-        { "glitter on patterned", Job(Layer("low", "patterned", 0, 0, 100, 100), Layer("up", "glitter", 30, 30, 40, 40)), "underneath-not-allowed", 3 },
-        { "glitter on glitter", Job(Layer("low", "glitter", 0, 0, 100, 100), Layer("up", "glitter", 30, 30, 40, 40, Star)), "glitter-on-glitter", 3 },
+        { "glitter on patterned", Job(Layer("low", "patterned", 0, 0, 100, 100), Layer("up", "glitter", 30, 30, 40, 40)),
+            "underneath-not-allowed", 3 },
+        { "glitter on glitter", Job(Layer("low", "glitter", 0, 0, 100, 100), Layer("up", "glitter", 30, 30, 40, 40, Star)),
+            "glitter-on-glitter", 3 },
         { "smooth on foam", Job(Layer("low", "puff", 0, 0, 100, 100), Layer("up", "smooth", 30, 30, 40, 40)), "puff-covered", 2 },
-        { "by word only, places not known", Job(new JsonObject { ["id"] = "low", ["vinyl"] = "foil" }, new JsonObject { ["id"] = "up", ["vinyl"] = "smooth", ["over"] = new JsonArray("low") }), "underneath-not-allowed", 1 },
-        { "behind a hidden layer", Job(new JsonObject { ["id"] = "gone", ["vinyl"] = "smooth", ["hidden"] = true }, Layer("low", "flock", 0, 0, 100, 100), Layer("up", "smooth", 30, 30, 40, 40)), "underneath-not-allowed", 3 },
+        { "by word only, places not known",
+            Job(new JsonObject { ["id"] = "low", ["vinyl"] = "foil" },
+                new JsonObject { ["id"] = "up", ["vinyl"] = "smooth", ["over"] = new JsonArray("low") }), "underneath-not-allowed", 1 },
+        { "behind a hidden layer",
+            Job(new JsonObject { ["id"] = "gone", ["vinyl"] = "smooth", ["hidden"] = true }, Layer("low", "flock", 0, 0, 100, 100),
+                Layer("up", "smooth", 30, 30, 40, 40)), "underneath-not-allowed", 3 },
         { "across a zip", WithZip(Job(Layer("heron", "smooth", 0, 0, 200, 60, Star))), "zip-crossing", 1 },
     };
 
@@ -45,7 +61,8 @@ public class MendTests
         {
             var after = SampleJobs.Plan(Edits.Applied(job, mend.Edits)).Plan;
             Assert.DoesNotContain(after.Notices, n => n.Code == code && n.Level != NoticeLevel.Note);
-            Assert.True(after.Verdict != Verdict.Stop, $"{what}, {mend.Text}: {string.Join(", ", after.Notices.Where(n => n.Level == NoticeLevel.Stop).Select(n => n.Text))}");
+            Assert.True(after.Verdict != Verdict.Stop,
+                $"{what}, {mend.Text}: {string.Join(", ", after.Notices.Where(n => n.Level == NoticeLevel.Stop).Select(n => n.Text))}");
         }
     }
 
@@ -73,7 +90,8 @@ public class MendTests
     public void Carriers_that_only_meet_as_boxes_are_trimmed_and_a_press_is_saved()
     {
         // Two halves of a square, well apart along the diagonal.
-        var job = Job(Layer("a", "smooth", 0, 0, 100, 100, "M0 0L100 0 0 100Z"), Layer("b", "smooth", 20, 20, 100, 100, "M100 0L100 100 0 100Z"));
+        var job = Job(Layer("a", "smooth", 0, 0, 100, 100, "M0 0L100 0 0 100Z"),
+            Layer("b", "smooth", 20, 20, 100, 100, "M100 0L100 100 0 100Z"));
         var notice = Said(job, "carrier-trim");
         Assert.Equal(2, notice.Data["fewer"].Value);
         var before = SampleJobs.Plan(job).Plan;
@@ -109,7 +127,8 @@ public class MendTests
         Assert.Equal(NoticeLevel.Stop, notice.Level);
         // 5 mm lie between them: trimmed to 2 mm each they go at once; or one goes after the other.
         Assert.Equal(2, notice.Remedies.Count);
-        Assert.All(notice.Remedies, m => Assert.DoesNotContain(SampleJobs.Plan(Edits.Applied(job, m.Edits)).Plan.Notices, n => n.Code == "carrier-overlap"));
+        Assert.All(notice.Remedies,
+            m => Assert.DoesNotContain(SampleJobs.Plan(Edits.Applied(job, m.Edits)).Plan.Notices, n => n.Code == "carrier-overlap"));
         Assert.Equal([1, 3], notice.Remedies.Select(m => SampleJobs.Plan(Edits.Applied(job, m.Edits)).Plan.Order!.Presses));
     }
 
@@ -119,7 +138,8 @@ public class MendTests
     public void Heat_that_a_chosen_way_brings_is_taken_back(string way, string option, string mend)
     {
         // On felt, which keeps the heat in.
-        var job = Job(Layer("a", "smooth", -20, 0, 200, 200), Layer("b", "smooth", 0, 20, 150, 150), Layer("c", "smooth", 20, 40, 100, 100));
+        var job = Job(Layer("a", "smooth", -20, 0, 200, 200), Layer("b", "smooth", 0, 20, 150, 150),
+            Layer("c", "smooth", 20, 40, 100, 100));
         job["blank"] = new JsonObject { ["form"] = "flat", ["material"] = "poly-felt" };
         job["choices"] = new JsonObject { [way] = option };
         double Heat(JsonObject of) => SampleJobs.Plan(of).Plan.Budgets.Max(b => b.Total / b.Most);
@@ -132,7 +152,8 @@ public class MendTests
     {
         job["blank"]!["form"] = "sweatshirt";
         job["blank"]!["material"] = "fleece";
-        job["blank"]!["features"] = new JsonArray(new JsonObject { ["kind"] = "zip", ["xMm"] = 215, ["yMm"] = 60, ["widthMm"] = 10, ["heightMm"] = 480 });
+        job["blank"]!["features"] =
+            new JsonArray(new JsonObject { ["kind"] = "zip", ["xMm"] = 215, ["yMm"] = 60, ["widthMm"] = 10, ["heightMm"] = 480 });
         return job;
     }
 }

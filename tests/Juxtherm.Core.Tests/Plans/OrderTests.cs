@@ -24,7 +24,8 @@ public class OrderTests
         return job;
     }
 
-    private static string Laid(Plan plan) => string.Join(" | ", plan.Presses.Where(p => p.Laid.Count > 0).Select(p => string.Join('+', p.Laid)));
+    private static string Laid(Plan plan) =>
+        string.Join(" | ", plan.Presses.Where(p => p.Laid.Count > 0).Select(p => string.Join('+', p.Laid)));
 
     [Fact]
     public void A_single_layer_has_no_order_but_its_heat()
@@ -39,7 +40,9 @@ public class OrderTests
     [Fact]
     public void The_order_says_why_and_what_the_next_best_costs()
     {
-        var plan = SampleJobs.Plan(Job(Layer("sky", "smooth", 0, 0, 200, 150), Layer("star", "smooth", 20, 20, 30, 30), Layer("moon", "smooth", 120, 20, 40, 40))).Plan;
+        var plan = SampleJobs.Plan(
+            Job(Layer("sky", "smooth", 0, 0, 200, 150), Layer("star", "smooth", 20, 20, 30, 30),
+                Layer("moon", "smooth", 120, 20, 40, 40))).Plan;
         Assert.Equal("sky | moon+star", Laid(plan));
         Assert.Equal(3, plan.Order!.Presses);
         Assert.Contains(plan.Order.Reasons, r => r.Contains("“sky” before", StringComparison.Ordinal));
@@ -75,7 +78,8 @@ public class OrderTests
 
         var large = SampleJobs.Plan(Job(Drawn("back", 4, backing, 1), Drawn("word", 0, letters, 1))).Plan;
         Assert.Equal("pieces", large.Options.Single(w => w.Id == "upperLayers").Chosen);
-        Assert.Contains(large.Steps, s => s.Text.Contains("Piece by piece", StringComparison.Ordinal) && s.Text.Contains("“word”", StringComparison.Ordinal));
+        Assert.Contains(large.Steps, s => s.Text.Contains("Piece by piece", StringComparison.Ordinal)
+            && s.Text.Contains("“word”", StringComparison.Ordinal));
         var shrinks = large.Notices.Single(n => n.Code == "shrinkage");
         // Half a percent of 228 mm, shared by both ends, in tenths of a millimetre.
         Assert.Contains($"{shrinks.Data["side"].Value:0.0} mm", shrinks.Text, StringComparison.Ordinal);
@@ -144,7 +148,9 @@ public class OrderTests
 
     [Fact]
     public void Names_of_layers_that_are_gone_or_hidden_do_no_harm() =>
-        Assert.Equal("b | a", Laid(SampleJobs.Plan(Wishing(Job(Layer("a", "smooth", 0, 0, 60, 60), Layer("b", "smooth", 62, 0, 50, 50)), "gone", "b", "a")).Plan));
+        Assert.Equal("b | a",
+            Laid(SampleJobs.Plan(
+                Wishing(Job(Layer("a", "smooth", 0, 0, 60, 60), Layer("b", "smooth", 62, 0, 50, 50)), "gone", "b", "a")).Plan));
 
     [Fact]
     public void The_finished_face_lies_on_the_cold_side()
@@ -158,25 +164,36 @@ public class OrderTests
             return SampleJobs.Plan(job).Plan.Budgets.Single(b => b.Layer == "front").Total;
         }
 
-        var (alone, samePlate, turned) = (SampleJobs.Plan(Job(Layer("front", "smooth", 0, 0, 120, 120))).Plan.Budgets[0].Total, First("front"), First("back"));
+        var (alone, samePlate, turned) = (SampleJobs.Plan(Job(Layer("front", "smooth", 0, 0, 120, 120))).Plan.Budgets[0].Total,
+            First("front"), First("back"));
         // Under the plate again it takes a press more; lying down it feels a part of that, through two cloths.
         Assert.True(samePlate > turned && turned > alone * 0.9, $"{alone} {turned} {samePlate}");
         Assert.True(turned - alone < (samePlate - alone) * 0.6, $"{alone} {turned} {samePlate}");
     }
 
-    /// <summary>Random jobs: each layer is laid once, the presses are those that the order names, and no layer gets more than it takes without a word.</summary>
+    /// <summary>Random jobs: each layer is laid once, the presses are those that the order names, and no layer gets more than it takes
+    /// without a word.</summary>
     [Property(MaxTest = 12)]
     [Trait("Run", "thorough")]
     public Property Every_plan_keeps_to_its_order_and_its_budget()
     {
         var vinyls = Shipped.Catalogue.Vinyls.Keys.ToArray();
-        var layer = from vinyl in Gen.Elements(vinyls) from x in Gen.Choose(0, 180) from y in Gen.Choose(0, 200) from w in Gen.Choose(15, 120) from h in Gen.Choose(15, 120) select (vinyl, x, y, w, h);
-        var jobs = Gen.Choose(2, 6).SelectMany(n => layer.ListOf(n)).Select(some => Job([.. some.Select((l, i) => Layer($"l{i}", l.vinyl, l.x, l.y, l.w, l.h))]));
+        var layer = from vinyl in Gen.Elements(vinyls)
+                    from x in Gen.Choose(0, 180)
+                    from y in Gen.Choose(0, 200)
+                    from w in Gen.Choose(15,
+            120)
+                    from h in Gen.Choose(15, 120)
+                    select (vinyl, x, y, w, h);
+        var jobs = Gen.Choose(2, 6).SelectMany(n => layer.ListOf(n))
+            .Select(some => Job([.. some.Select((l, i) => Layer($"l{i}", l.vinyl, l.x, l.y, l.w, l.h))]));
         return Prop.ForAll(jobs.ToArbitrary(), job =>
         {
             var plan = SampleJobs.Plan(job).Plan;
-            Assert.Equal(job["layers"]!.AsArray().Select(l => (string)l!["id"]!).Order(StringComparer.Ordinal), plan.Presses.SelectMany(p => p.Purpose == PressPurpose.Patch ? [] : p.Laid).Order(StringComparer.Ordinal));
-            Assert.Equal(plan.Order!.Groups.SelectMany(g => g.Layers), plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).SelectMany(p => p.Laid));
+            Assert.Equal(job["layers"]!.AsArray().Select(l => (string)l!["id"]!).Order(StringComparer.Ordinal),
+                plan.Presses.SelectMany(p => p.Purpose == PressPurpose.Patch ? [] : p.Laid).Order(StringComparer.Ordinal));
+            Assert.Equal(plan.Order!.Groups.SelectMany(g => g.Layers), plan.Presses.Where(p => p.Purpose != PressPurpose.Patch)
+                .SelectMany(p => p.Laid));
             Assert.Equal(plan.Order.Presses, plan.Order.Groups.Count);
             foreach (var bar in plan.Budgets)
             {
@@ -184,12 +201,15 @@ public class OrderTests
                 var said = plan.Notices.Where(n => n.Code is "heat-budget" or "puff-twice" && n.Layers.Contains(bar.Layer)).ToList();
                 Assert.True(bar.Total <= bar.Most || said.Count > 0, $"{bar.Name}: {bar.Total} of {bar.Most}");
                 // A last press that was cut short is said also where that keeps every layer within its heat.
-                Assert.True(bar.Total > bar.Most || !said.Exists(n => n.Code == "heat-budget" && !n.Data.ContainsKey("full")), $"{bar.Name}: {bar.Total} of {bar.Most}");
+                Assert.True(bar.Total > bar.Most
+                    || !said.Exists(n => n.Code == "heat-budget" && !n.Data.ContainsKey("full")), $"{bar.Name}: {bar.Total} of {bar.Most}");
             }
 
             // What is laid together is peeled together, and what is only tacked is bonded later.
             foreach (var tack in plan.Presses.Where(p => p.Purpose == PressPurpose.Tack))
-                Assert.All(tack.Laid, id => Assert.Contains(plan.Presses, p => p.Order > tack.Order && p.Purpose == PressPurpose.Press && p.Layers.Contains(id)));
+                Assert.All(tack.Laid,
+                    id => Assert.Contains(plan.Presses, p => p.Order > tack.Order && p.Purpose == PressPurpose.Press
+                        && p.Layers.Contains(id)));
             Assert.All(plan.Order.Groups, g => Assert.Equal(g.Kind == LaidPressKind.Last, g.Layers.Count == 0));
         });
     }

@@ -15,7 +15,10 @@ public class PatchTests
 
     private static JsonObject With(JsonObject job, params (double Celsius, double Seconds, string Outcome)[] results)
     {
-        job["patches"] = new JsonArray([.. results.Select(r => (JsonNode)new JsonObject { ["celsius"] = r.Celsius, ["seconds"] = r.Seconds, ["outcome"] = r.Outcome })]);
+        job["patches"] =
+            new JsonArray(
+                [.. results.Select(r =>
+                    (JsonNode)new JsonObject { ["celsius"] = r.Celsius, ["seconds"] = r.Seconds, ["outcome"] = r.Outcome })]);
         return job;
     }
 
@@ -36,7 +39,8 @@ public class PatchTests
     public void What_is_promised_without_a_patch_is_the_plans_own_setting()
     {
         var plan = SampleJobs.Plan(SampleJobs.Tee()).Plan;
-        Assert.Contains($"{plan.BondingPress.Celsius:0} °C for {plan.BondingPress.Seconds:0} s", Ask(SampleJobs.Tee()).Text, StringComparison.Ordinal);
+        Assert.Contains($"{plan.BondingPress.Celsius:0} °C for {plan.BondingPress.Seconds:0} s", Ask(SampleJobs.Tee()).Text,
+            StringComparison.Ordinal);
     }
 
     [Fact]
@@ -58,7 +62,9 @@ public class PatchTests
         // On a tee under a platen, 5 s beyond the plan.
         var plain = SampleJobs.Plan(SampleJobs.Tee()).Plan.BondingPress;
         var told = With(SampleJobs.Tee(), (plain.Celsius, plain.Seconds + 5, "lifts"));
-        Assert.True(SampleJobs.Plan(told).Plan.BondingPress is var now && now.Seconds * Math.Pow(10, now.Celsius / 45) > (plain.Seconds + 5) * Math.Pow(10, plain.Celsius / 45), "the plan keeps a time that has lifted");
+        Assert.True(SampleJobs.Plan(told).Plan.BondingPress is var now
+            && now.Seconds * Math.Pow(10, now.Celsius / 45) > (plain.Seconds + 5) * Math.Pow(10, plain.Celsius / 45),
+            "the plan keeps a time that has lifted");
         Assert.DoesNotContain("do not fit together", Ask(told).Text, StringComparison.Ordinal);
     }
 
@@ -85,8 +91,10 @@ public class PatchTests
     [Fact]
     public void Results_that_contradict_each_other_are_both_listened_to()
     {
-        var (celsius, seconds) = (SampleJobs.Plan(SampleJobs.Tee()).Plan.BondingPress.Celsius, SampleJobs.Plan(SampleJobs.Tee()).Plan.BondingPress.Seconds);
-        double Wants(params (double, double, string)[] r) => Planner.Told(SampleJobs.Read(With(SampleJobs.Tee(), r))).Blank.Material.Demand.Value;
+        var (celsius, seconds) = (SampleJobs.Plan(SampleJobs.Tee()).Plan.BondingPress.Celsius,
+            SampleJobs.Plan(SampleJobs.Tee()).Plan.BondingPress.Seconds);
+        double Wants(params (double, double, string)[] r) =>
+            Planner.Told(SampleJobs.Read(With(SampleJobs.Tee(), r))).Blank.Material.Demand.Value;
         var (held, lifted) = (Wants((celsius, seconds * 0.6, "holds")), Wants((celsius, seconds * 1.4, "lifts")));
         Assert.True(held < lifted);
         Assert.InRange(Wants((celsius, seconds * 0.6, "holds"), (celsius, seconds * 1.4, "lifts")), held, lifted);
@@ -124,7 +132,8 @@ public class PatchTests
         var next = Ask(marked).Next!;
         Assert.True(next.Seconds < plain.Seconds || next.Celsius < plain.Celsius);
         var now = SampleJobs.Plan(marked).Plan.BondingPress;
-        Assert.True(now.Seconds < plain.Seconds || now.Celsius < plain.Celsius, $"{now.Celsius} {now.Seconds} after {plain.Celsius} {plain.Seconds} was marked");
+        Assert.True(now.Seconds < plain.Seconds
+            || now.Celsius < plain.Celsius, $"{now.Celsius} {now.Seconds} after {plain.Celsius} {plain.Seconds} was marked");
     }
 
     [Fact]
@@ -134,7 +143,8 @@ public class PatchTests
         var told = Planner.Told(job);
         Assert.Empty(told.Patches);
         Assert.True(told.Blank.Material.Demand.Value > job.Blank.Material.Demand.Value);
-        var (with, without) = (Planner.Plan(job, UnitSystem.Metric).Plan.BondingPress, Planner.Plan(told, UnitSystem.Metric).Plan.BondingPress);
+        var (with, without) = (Planner.Plan(job, UnitSystem.Metric).Plan.BondingPress,
+            Planner.Plan(told, UnitSystem.Metric).Plan.BondingPress);
         Assert.Equal((with.Celsius, with.Seconds), (without.Celsius, without.Seconds));
         var plain = SampleJobs.Read(Iron());
         Assert.Same(plain, Planner.Told(plain));

@@ -13,7 +13,8 @@ namespace Juxtherm.Core.Tests.Plans;
 /// <summary>Where the artwork goes, in the words that are taken to the press.</summary>
 public sealed class PlaceWordsTests
 {
-    private static JsonObject Placed(string form, double x, double y, double w, double h, Action<JsonObject>? more = null) => SampleJobs.With(j =>
+    private static JsonObject Placed(string form, double x, double y, double w, double h, Action<JsonObject>? more = null) =>
+        SampleJobs.With(j =>
     {
         j["blank"]!["form"] = form;
         (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"], j["layers"]![0]!["xMm"], j["layers"]![0]!["yMm"]) = (w, h, x, y);
@@ -25,14 +26,18 @@ public sealed class PlaceWordsTests
         // A tee's collar ends 60 mm down and its body is 510 mm wide, 40 mm beyond the free area on either side (from memory).
         { Placed("tee", 95, 135, 240, 180), "Upper edge 75 mm below the collar, crease on crease, 135 mm from either side." },
         { Placed("tee", 95, 88, 240, 180), "Upper edge 28 mm below the collar, crease on crease, 135 mm from either side." },
-        { Placed("tee", 270, 150, 90, 70), "Upper edge 90 mm below the collar, middle 100 mm right of the crease, 110 mm from the right side." },
-        { Placed("tee", 95, 135, 240, 180, j => j["choices"] = new JsonObject { ["centring"] = "measure" }), "Upper edge 75 mm below the collar, in the middle, 135 mm from either side." },
-        { Placed("flat", 20, 30, 100, 60, j => (j["blank"]!["widthMm"], j["blank"]!["heightMm"]) = (140, 200)), "Upper edge 30 mm below the upper edge, crease on crease, 20 mm from either side." },
+        { Placed("tee", 270, 150, 90, 70),
+            "Upper edge 90 mm below the collar, middle 100 mm right of the crease, 110 mm from the right side." },
+        { Placed("tee", 95, 135, 240, 180, j => j["choices"] = new JsonObject { ["centring"] = "measure" }),
+            "Upper edge 75 mm below the collar, in the middle, 135 mm from either side." },
+        { Placed("flat", 20, 30, 100, 60, j => (j["blank"]!["widthMm"], j["blank"]!["heightMm"]) = (140, 200)),
+            "Upper edge 30 mm below the upper edge, crease on crease, 20 mm from either side." },
     };
 
     [Theory]
     [MemberData(nameof(Cases))]
-    public void It_is_said_as_a_hand_finds_it(JsonObject job, string text) => Assert.Equal(text, Assert.Single(SampleJobs.Plan(job).Plan.Placing).Text);
+    public void It_is_said_as_a_hand_finds_it(JsonObject job, string text) =>
+    Assert.Equal(text, Assert.Single(SampleJobs.Plan(job).Plan.Placing).Text);
 
     [Fact]
     public void Nothing_is_said_while_nothing_is_placed()
@@ -51,14 +56,16 @@ public sealed class PlaceWordsTests
         Assert.Contains("carrier", steps[crease].Text, StringComparison.Ordinal);
         Assert.True(crease < steps.FindIndex(s => s.Kind == StepKind.Hold));
         Assert.Single(steps, s => s is { Stage: WorkStage.Place, Kind: StepKind.Do });
-        Assert.DoesNotContain(SampleJobs.Plan(Placed("coaster", 10, 10, 50, 50, j => j["blank"]!["material"] = "slate")).Plan.Steps, s => s.Text.Contains("crease", StringComparison.Ordinal));
+        Assert.DoesNotContain(SampleJobs.Plan(Placed("coaster", 10, 10, 50, 50, j => j["blank"]!["material"] = "slate")).Plan.Steps,
+            s => s.Text.Contains("crease", StringComparison.Ordinal));
     }
 
     [Fact]
     public void Each_size_of_a_run_has_a_place_of_its_own()
     {
         var job = Placed("tee", 95, 135, 240, 180, j => j["sizes"] = new JsonArray(
-            new JsonObject { ["size"] = "child", ["count"] = 2 }, new JsonObject { ["size"] = "adult-m", ["count"] = 3 }, new JsonObject { ["size"] = "adult-2xl", ["count"] = 1 }));
+            new JsonObject { ["size"] = "child", ["count"] = 2 }, new JsonObject { ["size"] = "adult-m", ["count"] = 3 },
+            new JsonObject { ["size"] = "adult-2xl", ["count"] = 1 }));
         var plan = SampleJobs.Plan(job).Plan;
         Assert.Equal(["adult-m", "child", "adult-2xl"], plan.Placing.Select(p => p.Size));
         // A child's print begins two fingers below its collar (common practice), an adult's 75 mm.
@@ -97,7 +104,10 @@ public sealed class PlaceWordsTests
             Assert.Equal(placed.Distances.OffCentre, place.OffMiddleMm, 0.5);
             Assert.Equal(placed.Artwork!.Value.XMm - placed.LeftSideMm, place.LeftMm, 0.5);
             Assert.Equal(placed.RightSideMm - placed.Artwork.Value.XMm - placed.Artwork.Value.WidthMm, place.RightMm, 0.5);
-            Assert.StartsWith(Math.Abs(place.DropMm) < 0.5 ? "Upper edge at the" : $"Upper edge {Math.Abs(place.DropMm):0} mm {(place.DropMm < 0 ? "above" : "below")} the", place.Text, StringComparison.Ordinal);
+            Assert.StartsWith(Math.Abs(place.DropMm) < 0.5
+                ? "Upper edge at the"
+                : $"Upper edge {Math.Abs(place.DropMm):0} mm {(place.DropMm < 0 ? "above" : "below")} the", place.Text,
+                StringComparison.Ordinal);
         });
     }
 }

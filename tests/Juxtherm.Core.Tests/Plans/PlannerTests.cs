@@ -21,7 +21,9 @@ public class PlannerTests
         Assert.InRange(press.Seconds, 11, 14);
         Assert.InRange(press.Predicted.Bond["sky"], 0.95, 1.2);
         Assert.True(plan.Presses[2].Predicted.Bond["sky"] >= press.Predicted.Bond["sky"]);
-        Assert.Equal([PhaseKind.Preheat, PhaseKind.Lay, PhaseKind.Press, PhaseKind.Cool, PhaseKind.Peel, PhaseKind.Cover, PhaseKind.Finish, PhaseKind.Rest], trace.Select(p => p.Kind));
+        Assert.Equal(
+            [PhaseKind.Preheat, PhaseKind.Lay, PhaseKind.Press, PhaseKind.Cool, PhaseKind.Peel, PhaseKind.Cover, PhaseKind.Finish,
+                PhaseKind.Rest], trace.Select(p => p.Kind));
     }
 
     [Fact]
@@ -33,7 +35,8 @@ public class PlannerTests
             Assert.Equal(clock, phase.StartSeconds, 1e-6);
             clock += phase.Seconds;
             Assert.Equal(phase.Seconds, phase.Times[^1], 0.02);
-            Assert.All(new[] { phase.Plate.Count, phase.Faces.Count, phase.Glue.Count, phase.BareFace.Count, phase.WaterShare.Count, phase.Bond.Count }, n => Assert.Equal(phase.Times.Count, n));
+            Assert.All(new[] { phase.Plate.Count, phase.Faces.Count, phase.Glue.Count, phase.BareFace.Count, phase.WaterShare.Count,
+                phase.Bond.Count }, n => Assert.Equal(phase.Times.Count, n));
             Assert.All(phase.Faces, f => Assert.Equal(phase.Sheets.Count + 1, f.Count));
             Assert.Equal(phase.Times.Order(), phase.Times);
             Assert.Equal(phase.Bond.Order(), phase.Bond);
@@ -97,7 +100,8 @@ public class PlannerTests
         var plan = SampleJobs.Plan(SampleJobs.Of("smooth", "mug", "ceramic", "mug-press")).Plan;
         Assert.DoesNotContain(plan.Presses, p => p.Purpose == PressPurpose.Preheat);
         Assert.Contains(plan.Steps, s => s.Stage == WorkStage.Care && s.Text.Contains("by hand", StringComparison.Ordinal));
-        Assert.Contains(plan.Notices, n => n is { Code: "hot-surface", Standing: true } && n.Text.Contains("stays hot", StringComparison.Ordinal));
+        Assert.Contains(plan.Notices, n => n is { Code: "hot-surface", Standing: true }
+            && n.Text.Contains("stays hot", StringComparison.Ordinal));
         // Peeled as soon as the carrier can be taken hold of, not when the mug is as cool as cloth.
         var peel = plan.BondingPress.Peel;
         Assert.InRange(peel.FromSeconds, 20, 40);
@@ -146,10 +150,14 @@ public class PlannerTests
                 { "a cover", SampleJobs.Tee(), "cover-needed", null },
                 { "no cover", Tool("swing-platen", "cover", "none"), "cover-needed", NoticeLevel.Caution },
                 { "a mug under its carrier", SampleJobs.Of("smooth", "mug", "ceramic", "mug-press"), "cover-needed", NoticeLevel.Note },
-                { "a mug under a plate", SampleJobs.Of("smooth", "mug", "ceramic", "swing-platen"), "heat-source-unsuitable", NoticeLevel.Stop },
-                { "a tee in a mug press", SampleJobs.Of("smooth", "tee", "cotton", "mug-press"), "heat-source-unsuitable", NoticeLevel.Stop },
-                { "an iron has its own pressure", SampleJobs.Of("smooth", "tee", "cotton", "household-iron"), "pressure-not-adjustable", NoticeLevel.Note },
-                { "firm vinyl under a press of fixed pressure", SampleJobs.Of("flock", "tee", "cotton", "auto-platen"), "pressure-not-adjustable", NoticeLevel.Caution },
+                { "a mug under a plate", SampleJobs.Of("smooth", "mug", "ceramic", "swing-platen"), "heat-source-unsuitable",
+                    NoticeLevel.Stop },
+                { "a tee in a mug press", SampleJobs.Of("smooth", "tee", "cotton", "mug-press"), "heat-source-unsuitable",
+                    NoticeLevel.Stop },
+                { "an iron has its own pressure", SampleJobs.Of("smooth", "tee", "cotton", "household-iron"), "pressure-not-adjustable",
+                    NoticeLevel.Note },
+                { "firm vinyl under a press of fixed pressure", SampleJobs.Of("flock", "tee", "cotton", "auto-platen"),
+                    "pressure-not-adjustable", NoticeLevel.Caution },
                 { "a press that can be set", SampleJobs.Tee(), "pressure-not-adjustable", null },
                 { "waxed paper", Tool("swing-platen", "cover", "waxed-paper"), "waxed-paper", NoticeLevel.Stop },
                 { "plain paper", Tool("swing-platen", "cover", "paper"), "waxed-paper", null },
@@ -164,25 +172,33 @@ public class PlannerTests
                 { "felt", SampleJobs.Of("smooth", "pennant", "poly-felt", "swing-platen"), "lofty-face", NoticeLevel.Note },
                 { "a plain face", SampleJobs.Tee(), "lofty-face", null },
                 { "cloth not known", SampleJobs.Of("smooth", "tee", "unknown", "swing-platen"), "unknown-blank", NoticeLevel.Caution },
-                { "leather of unknown tanning", SampleJobs.Of("low-temp", "key-fob", "leather-unknown", "swing-platen"), "unknown-blank", NoticeLevel.Caution },
+                { "leather of unknown tanning", SampleJobs.Of("low-temp", "key-fob", "leather-unknown", "swing-platen"), "unknown-blank",
+                    NoticeLevel.Caution },
                 { "faux leather", SampleJobs.Of("low-temp", "key-fob", "faux-leather", "swing-platen"), "unknown-blank", NoticeLevel.Stop },
                 { "known cloth", SampleJobs.Tee(), "unknown-blank", null },
-                { "a plastic that gives off fumes", SampleJobs.Of("smooth", "flat", "pvc", "swing-platen"), "not-pressable", NoticeLevel.Stop },
-                { "a plastic that melts", SampleJobs.Of("low-temp", "flat", "polypropylene", "swing-platen"), "not-pressable", NoticeLevel.Stop },
+                { "a plastic that gives off fumes", SampleJobs.Of("smooth", "flat", "pvc", "swing-platen"), "not-pressable",
+                    NoticeLevel.Stop },
+                { "a plastic that melts", SampleJobs.Of("low-temp", "flat", "polypropylene", "swing-platen"), "not-pressable",
+                    NoticeLevel.Stop },
                 { "cotton may be pressed", SampleJobs.Tee(), "not-pressable", null },
-                { "printable, nothing said", SampleJobs.Of("printable", "tee", "cotton", "swing-platen"), "do-not-mirror", NoticeLevel.Note },
+                { "printable, nothing said", SampleJobs.Of("printable", "tee", "cotton", "swing-platen"), "do-not-mirror",
+                    NoticeLevel.Note },
                 { "printable is not mirrored", SampleJobs.Of("printable", "tee", "cotton", "swing-platen"), "mirror", null },
                 { "leather is wiped", SampleJobs.Of("low-temp", "key-fob", "leather-veg", "swing-platen"), "wash-24h", null },
                 { "little room", SampleJobs.Of("smooth", "tee", "cotton", "household-iron"), "test-patch", NoticeLevel.Caution },
                 { "plenty of room", SampleJobs.Tee(), "test-patch", null },
-                { "a wrapper that warms nothing", Layer("label", new JsonObject { ["celsius"] = 81 }), "label-implausible", NoticeLevel.Caution },
+                { "a wrapper that warms nothing", Layer("label", new JsonObject { ["celsius"] = 81 }), "label-implausible",
+                    NoticeLevel.Caution },
                 { "a wrapper of one second", Layer("label", new JsonObject { ["seconds"] = 1 }), "label-implausible", NoticeLevel.Caution },
                 { "a wrapper like others", Layer("label", new JsonObject { ["celsius"] = 150 }), "label-implausible", null },
-                { "puff under an iron", SampleJobs.Of("puff", "tee", "cotton", "household-iron"), "heat-source-unsuitable", NoticeLevel.Stop },
+                { "puff under an iron", SampleJobs.Of("puff", "tee", "cotton", "household-iron"), "heat-source-unsuitable",
+                    NoticeLevel.Stop },
                 { "puff under a press", SampleJobs.Of("puff", "tee", "cotton", "swing-platen"), "heat-source-unsuitable", null },
-                { "glitter's chart on polyester", SampleJobs.Of("glitter", "tee", "polyester", "swing-platen"), "blank-too-hot", NoticeLevel.Note },
+                { "glitter's chart on polyester", SampleJobs.Of("glitter", "tee", "polyester", "swing-platen"), "blank-too-hot",
+                    NoticeLevel.Note },
                 { "glitter on cotton", SampleJobs.Of("glitter", "tee", "cotton", "swing-platen"), "blank-too-hot", null },
-                { "dyed polyester under glitter's heat", SampleJobs.Of("glitter", "tee", "polyester", "swing-platen"), "dye-migration", NoticeLevel.Caution },
+                { "dyed polyester under glitter's heat", SampleJobs.Of("glitter", "tee", "polyester", "swing-platen"), "dye-migration",
+                    NoticeLevel.Caution },
                 { "dyed polyester kept below", SampleJobs.Of("smooth", "tee", "polyester", "swing-platen"), "dye-migration", null },
                 { "cotton does not bleed", SampleJobs.Tee(), "dye-migration", null },
                 { "cloth", SampleJobs.Tee(), "wash-24h", NoticeLevel.Note },
@@ -193,8 +209,10 @@ public class PlannerTests
                 { "fumes", SampleJobs.Tee(), "ventilate", NoticeLevel.Note },
                 { "a crossed-out iron", Tee(j => j["blank"]!["careDots"] = 0), "do-not-press-label", NoticeLevel.Stop },
                 { "two dots", Tee(j => j["blank"]!["careDots"] = 2), "do-not-press-label", null },
-                { "larger than the plate", Tee(j => (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"]) = (390, 200)), "needs-sections", NoticeLevel.Caution },
-                { "as large as what the plate presses in full", Tee(j => (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"]) = (350, 350)), "needs-sections", null },
+                { "larger than the plate", Tee(j => (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"]) = (390, 200)),
+                    "needs-sections", NoticeLevel.Caution },
+                { "as large as what the plate presses in full",
+                    Tee(j => (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"]) = (350, 350)), "needs-sections", null },
                 { "short of the bond", SampleJobs.Of("glitter", "tee", "polyester", "household-iron"), "test-patch", NoticeLevel.Caution },
             };
         }
@@ -206,7 +224,8 @@ public class PlannerTests
     {
         var plan = SampleJobs.Plan(job).Plan;
         var said = plan.Notices.SingleOrDefault(n => n.Code == code);
-        Assert.True(said?.Level == level, $"{what}: {said?.Level.ToString() ?? "nothing"} said, {level?.ToString() ?? "nothing"} expected.");
+        Assert.True(said?.Level == level,
+            $"{what}: {said?.Level.ToString() ?? "nothing"} said, {level?.ToString() ?? "nothing"} expected.");
         if (said is null)
             return;
         Assert.False(string.IsNullOrWhiteSpace(said.Why), "No reason given.");
@@ -232,7 +251,8 @@ public class PlannerTests
         var us = SampleJobs.Plan(job, UnitSystem.Us).Plan;
         Assert.Contains("°C", metric.Headline, StringComparison.Ordinal);
         Assert.Contains("°F", us.Headline, StringComparison.Ordinal);
-        var texts = us.Notices.SelectMany(n => new[] { n.Text, n.Why }).Concat(us.Presses.SelectMany(p => p.Why)).Concat(us.Steps.Select(s => s.Text));
+        var texts = us.Notices.SelectMany(n => new[] { n.Text, n.Why }).Concat(us.Presses.SelectMany(p => p.Why))
+            .Concat(us.Steps.Select(s => s.Text));
         Assert.DoesNotContain(texts, t => t.Contains("°C", StringComparison.Ordinal));
         Assert.Equal(metric.Notices.Single(n => n.Code == "blank-too-hot").Data, us.Notices.Single(n => n.Code == "blank-too-hot").Data);
     }
@@ -282,18 +302,21 @@ public class PlannerTests
         foreach (var change in changes)
         {
             var mended = Edits.Applied(job, change.Edits);
-            Assert.True(JsonNode.DeepEquals(layers[0], mended["layers"]![0]) && JsonNode.DeepEquals(layers[2], mended["layers"]![2]) && mended["layers"]!.AsArray().Count == 3, what);
+            Assert.True(JsonNode.DeepEquals(layers[0], mended["layers"]![0]) && JsonNode.DeepEquals(layers[2], mended["layers"]![2])
+                && mended["layers"]!.AsArray().Count == 3, what);
             Assert.Equal(change.Headline, SampleJobs.Plan(mended).Plan.Headline);
         }
     }
 
     [Fact]
     public void Nothing_is_offered_where_nothing_is_stopped() =>
-        Assert.Empty(new NearestChanges(new Planner(Shipped.Catalogue, Language.English)).For(SampleJobs.Read(SampleJobs.Tee()), UnitSystem.Metric));
+        Assert.Empty(new NearestChanges(new Planner(Shipped.Catalogue, Language.English))
+            .For(SampleJobs.Read(SampleJobs.Tee()), UnitSystem.Metric));
 
     [Fact]
     public void Nothing_is_offered_for_what_must_not_be_pressed() =>
-        Assert.Empty(new NearestChanges(new Planner(Shipped.Catalogue, Language.English)).For(SampleJobs.Read(SampleJobs.Of("smooth", "flat", "pvc", "swing-platen")), UnitSystem.Metric));
+        Assert.Empty(new NearestChanges(new Planner(Shipped.Catalogue, Language.English))
+            .For(SampleJobs.Read(SampleJobs.Of("smooth", "flat", "pvc", "swing-platen")), UnitSystem.Metric));
 
     [Fact]
     public void Every_rule_is_found() => Assert.True(PlanRules.Whole.Count + PlanRules.PerLayer.Count >= 35);

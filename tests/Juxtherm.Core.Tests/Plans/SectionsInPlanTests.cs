@@ -12,7 +12,8 @@ using Ground = NetTopologySuite.Geometries.Geometry;
 
 namespace Juxtherm.Core.Tests.Plans;
 
-/// <summary>Placements of the plate in whole plans: the worked examples, what overlaps cost, foam, frames, and the words to lay them by.</summary>
+/// <summary>Placements of the plate in whole plans: the worked examples, what overlaps cost, foam, frames, and the words to lay them
+/// by.</summary>
 public class SectionsInPlanTests
 {
     private static (Job Job, Plan Plan) Example(string begins)
@@ -46,7 +47,8 @@ public class SectionsInPlanTests
         {
             var rings = l.Shape!.PathIn(l.Box!.Value).Split('Z', StringSplitOptions.RemoveEmptyEntries).Select(r =>
             {
-                var figures = r.Trim('M').Replace('L', ' ').Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(t => double.Parse(t, System.Globalization.CultureInfo.InvariantCulture)).ToList();
+                var figures = r.Trim('M').Replace('L', ' ').Split(' ', StringSplitOptions.RemoveEmptyEntries)
+                    .Select(t => double.Parse(t, System.Globalization.CultureInfo.InvariantCulture)).ToList();
                 return (Ground)PolygonOf(figures.Chunk(2).Select(p => new Spot(p[0], p[1])));
             });
             // Even-odd: what is enclosed twice is a hole.
@@ -54,7 +56,8 @@ public class SectionsInPlanTests
         }
 
         var vinyl = job.Layers.Where(l => presses.Any(p => p.Layers.Contains(l.Id))).Select(Vinyl).Aggregate((a, b) => a.Union(b));
-        return presses.SelectMany(p => p.Sections).Select(s => (Ground)PlateOf(s, insideMm)).Concat(cutAway).Aggregate(vinyl, (left, part) => left.Difference(part)).Area;
+        return presses.SelectMany(p => p.Sections).Select(s => (Ground)PlateOf(s, insideMm)).Concat(cutAway)
+            .Aggregate(vinyl, (left, part) => left.Difference(part)).Area;
     }
 
     [Fact]
@@ -78,7 +81,8 @@ public class SectionsInPlanTests
         Assert.Equal([1, 2, 3], parts.Select(p => p.Part));
         Assert.Equal(0, LeftOut(job, plan, 5), 0.01);
         Assert.All(parts, p => Assert.Empty(Assert.Single(p.Sections).Under));
-        Assert.Contains("Fewer would leave something out", plan.Notices.Single(n => n.Code == "needs-sections").Text, StringComparison.Ordinal);
+        Assert.Contains("Fewer would leave something out", plan.Notices.Single(n => n.Code == "needs-sections").Text,
+            StringComparison.Ordinal);
     }
 
     [Fact]
@@ -94,8 +98,10 @@ public class SectionsInPlanTests
         var order = plan.Steps.Select(s => s.PressOrder).OfType<int>().ToList();
         Assert.Equal(order.Order(), order);
         foreach (var press in presses.Where(p => p.Peel.Method != Core.Catalogue.PeelMethod.None))
-            Assert.Contains(plan.Steps.SkipWhile(s => s.PressOrder != press.Order || s.Kind != StepKind.Hold), s => s.Stage == WorkStage.Peel && s.PressOrder == press.Order);
-        Assert.Contains(plan.Steps, s => s.Text.StartsWith("Part 2 of 3.", StringComparison.Ordinal) && s.Text.Contains("The plate’s", StringComparison.Ordinal));
+            Assert.Contains(plan.Steps.SkipWhile(s => s.PressOrder != press.Order || s.Kind != StepKind.Hold),
+                s => s.Stage == WorkStage.Peel && s.PressOrder == press.Order);
+        Assert.Contains(plan.Steps, s => s.Text.StartsWith("Part 2 of 3.", StringComparison.Ordinal)
+            && s.Text.Contains("The plate’s", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -106,7 +112,9 @@ public class SectionsInPlanTests
         var band = PolygonOf(Shapes.Rectangle(zip.XMm - 5, zip.YMm - 5, zip.WidthMm + 10, zip.HeightMm + 10));
         Assert.Equal(2, Bonding(plan).Count);
         Assert.Equal(0, LeftOut(job, plan, 5, band), 0.01);
-        Assert.All(Bonding(plan).SelectMany(p => p.Sections), s => Assert.True(PlateOf(s, 0).Intersection(PolygonOf(Shapes.Rectangle(zip.XMm, zip.YMm, zip.WidthMm, zip.HeightMm))).Area < 1));
+        Assert.All(Bonding(plan).SelectMany(p => p.Sections),
+            s => Assert.True(PlateOf(s, 0)
+                .Intersection(PolygonOf(Shapes.Rectangle(zip.XMm, zip.YMm, zip.WidthMm, zip.HeightMm))).Area < 1));
         // Cut along the zip, the caution is gone and the two goes stay.
         var crossing = plan.Notices.Single(n => n.Code == "zip-crossing");
         Assert.Contains(plan.Notices, n => n.Code == "edge-time");
@@ -138,7 +146,11 @@ public class SectionsInPlanTests
     [Fact]
     public void What_lies_on_metal_alone_is_a_stop_and_the_plan_still_shows_what_it_can()
     {
-        var plan = SampleJobs.Plan(Placed(200, 200, 10, 10, j => j["blank"]!["features"] = new JsonArray(new JsonObject { ["kind"] = "metal", ["xMm"] = 150, ["yMm"] = 150, ["widthMm"] = 110, ["heightMm"] = 110 }))).Plan;
+        var plan = SampleJobs.Plan(
+            Placed(200, 200, 10, 10,
+                j => j["blank"]!["features"] =
+                new JsonArray(
+                    new JsonObject { ["kind"] = "metal", ["xMm"] = 150, ["yMm"] = 150, ["widthMm"] = 110, ["heightMm"] = 110 }))).Plan;
         Assert.Equal(Verdict.Stop, plan.Verdict);
         Assert.Contains("200 mm from the left", plan.Notices.Single(n => n.Code == "not-covered").Text, StringComparison.Ordinal);
         Assert.Empty(plan.BondingPress.Sections);
@@ -152,7 +164,8 @@ public class SectionsInPlanTests
         var twice = plan.Notices.Single(n => n.Code == "puff-twice");
         Assert.Equal((NoticeLevel.Caution, 2), (twice.Level, twice.Data["goes"].Value));
         Assert.NotEqual(Verdict.Stop, plan.Verdict);
-        Assert.DoesNotContain(SampleJobs.Plan(Placed(40, 150, 300, 120, j => j["layers"]![0]!["vinyl"] = "puff")).Plan.Notices, n => n.Code == "puff-twice");
+        Assert.DoesNotContain(SampleJobs.Plan(Placed(40, 150, 300, 120, j => j["layers"]![0]!["vinyl"] = "puff")).Plan.Notices,
+            n => n.Code == "puff-twice");
     }
 
     [Fact]
@@ -172,7 +185,8 @@ public class SectionsInPlanTests
     public void Curved_and_domed_things_have_one_place_for_the_press(string form, string material, string source)
     {
         var job = SampleJobs.Of("smooth", form, material, source);
-        (job["layers"]![0]!["widthMm"], job["layers"]![0]!["heightMm"], job["layers"]![0]!["xMm"], job["layers"]![0]!["yMm"]) = (80, 40, 10, 10);
+        (job["layers"]![0]!["widthMm"], job["layers"]![0]!["heightMm"], job["layers"]![0]!["xMm"], job["layers"]![0]!["yMm"]) = (80, 40, 10,
+            10);
         Assert.All(SampleJobs.Plan(job).Plan.Presses, p => Assert.Single(p.Sections));
     }
 
@@ -186,12 +200,14 @@ public class SectionsInPlanTests
     [InlineData("smooth", "coaster", "slate", "swing-platen", "heat-resistant tape")]
     [InlineData("smooth", "tee", "cotton", "hand-iron", "do not slide")]
     public void Hard_and_curved_things_have_their_own_words(string vinyl, string form, string material, string source, string words) =>
-        Assert.Contains(SampleJobs.Plan(SampleJobs.Of(vinyl, form, material, source)).Plan.Steps, s => s.Text.Contains(words, StringComparison.Ordinal));
+        Assert.Contains(SampleJobs.Plan(SampleJobs.Of(vinyl, form, material, source)).Plan.Steps,
+            s => s.Text.Contains(words, StringComparison.Ordinal));
 
     [Theory]
     [InlineData("tee", "cotton", "swing-platen", "under the plate's corners")]
     [InlineData("mug", "ceramic", "mug-press", "slowly and evenly")]
     [InlineData("tee", "cotton", "swing-platen", "Keep the gun moving")]
     public void And_others_are_spared_them(string form, string material, string source, string words) =>
-        Assert.DoesNotContain(SampleJobs.Plan(SampleJobs.Of("smooth", form, material, source)).Plan.Steps, s => s.Text.Contains(words, StringComparison.Ordinal));
+        Assert.DoesNotContain(SampleJobs.Plan(SampleJobs.Of("smooth", form, material, source)).Plan.Steps,
+            s => s.Text.Contains(words, StringComparison.Ordinal));
 }

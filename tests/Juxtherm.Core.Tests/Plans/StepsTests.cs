@@ -27,7 +27,9 @@ public class StepsTests
     public void Steps_come_in_the_order_of_the_work_and_every_press_has_its_hold(string vinyl, string form, string material, string source)
     {
         var plan = SampleJobs.Plan(SampleJobs.Of(vinyl, form, material, source)).Plan;
-        Assert.All(plan.Presses.Where(p => p.Purpose != PressPurpose.Patch), p => Assert.Equal(p.Seconds * p.Sections.Count, plan.Steps.Where(s => s.Kind == StepKind.Hold && s.PressOrder == p.Order).Sum(s => s.Seconds), 0.01));
+        Assert.All(plan.Presses.Where(p => p.Purpose != PressPurpose.Patch),
+            p => Assert.Equal(p.Seconds * p.Sections.Count, plan.Steps.Where(s => s.Kind == StepKind.Hold && s.PressOrder == p.Order)
+                .Sum(s => s.Seconds), 0.01));
         Assert.Single(plan.Steps, s => s.Kind == StepKind.Inspect);
         // What is only worth knowing stands before and after; at the press the once-only steps come first.
         var atPress = plan.Steps.Where(s => s.Kind != StepKind.Know).ToList();
@@ -50,7 +52,8 @@ public class StepsTests
         foreach (var units in new[] { UnitSystem.Metric, UnitSystem.Us })
         {
             var plan = SampleJobs.Plan(SampleJobs.Of(vinyl, form, material, source), units).Plan;
-            var texts = plan.Steps.Select(s => s.Text).Concat(plan.Notices.SelectMany(n => new[] { n.Text, n.Why })).Concat(plan.Presses.SelectMany(p => p.Why));
+            var texts = plan.Steps.Select(s => s.Text).Concat(plan.Notices.SelectMany(n => new[] { n.Text, n.Why }))
+                .Concat(plan.Presses.SelectMany(p => p.Why));
             Assert.All(texts, t =>
             {
                 Assert.DoesNotContain("  ", t, StringComparison.Ordinal);
@@ -68,8 +71,10 @@ public class StepsTests
     {
         string Item(JsonObject job) => SampleJobs.Plan(job).Plan.Steps.First(s => s.Stage == WorkStage.Item).Text;
         Assert.Contains("ash and dry it first", Item(SampleJobs.Tee()), StringComparison.Ordinal);
-        Assert.DoesNotContain("ash and dry it first", Item(SampleJobs.With(j => j["blank"]!["traits"] = new JsonArray("prewashed"))), StringComparison.Ordinal);
-        Assert.DoesNotContain("ash and dry it first", Item(SampleJobs.Of("smooth", "tee", "cotton-poly", "swing-platen")), StringComparison.Ordinal);
+        Assert.DoesNotContain("ash and dry it first", Item(SampleJobs.With(j => j["blank"]!["traits"] = new JsonArray("prewashed"))),
+            StringComparison.Ordinal);
+        Assert.DoesNotContain("ash and dry it first", Item(SampleJobs.Of("smooth", "tee", "cotton-poly", "swing-platen")),
+            StringComparison.Ordinal);
     }
 
     [Fact]
@@ -106,6 +111,7 @@ public class StepsTests
         var lines = table.Split('\n').Where(l => l.StartsWith("| **", StringComparison.Ordinal)).ToList();
         Assert.Equal(catalogue.Materials.Values.Count(m => m.Kind == Core.Catalogue.MaterialKind.Hard), lines.Count);
         Assert.All(lines, l => Assert.Equal(catalogue.Vinyls.Count + 2, l.Count(c => c == '|')));
-        Assert.Contains("heat-source-unsuitable", lines.Single(l => l.Contains("ceramic", StringComparison.Ordinal)), StringComparison.Ordinal);
+        Assert.Contains("heat-source-unsuitable", lines.Single(l => l.Contains("ceramic", StringComparison.Ordinal)),
+            StringComparison.Ordinal);
     }
 }

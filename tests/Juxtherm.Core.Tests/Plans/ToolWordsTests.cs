@@ -10,12 +10,14 @@ public sealed partial class ToolWordsTests
 {
     private static IReadOnlyList<string> Texts(Plan plan) =>
     [
-        plan.Headline, .. plan.Notices.SelectMany(n => new[] { n.Text, n.Why }), .. plan.Presses.SelectMany(p => p.Why), .. plan.Steps.Select(s => s.Text),
+        plan.Headline, .. plan.Notices.SelectMany(n => new[] { n.Text, n.Why }), .. plan.Presses.SelectMany(p => p.Why),
+        .. plan.Steps.Select(s => s.Text),
         .. plan.Presses.SelectMany(p => p.Figures).SelectMany(f => f.Lines).Select(l => l.Text),
     ];
 
     [Theory]
-    // No plate swings away from an iron, a wrap or a gun, and no paper lies under the corners of one; a mug has no cloth and leather no hem.
+    // No plate swings away from an iron, a wrap or a gun, and no paper lies under the corners of one; a mug has no cloth and leather no
+    // hem.
     [InlineData("smooth", "tee", "cotton", "household-iron", "swung away|strip of paper")]
     [InlineData("smooth", "tee", "cotton", "hand-iron", "swung away|strip of paper")]
     [InlineData("smooth", "tee", "cotton", "handheld-press", "swung away|strip of paper")]
@@ -43,7 +45,9 @@ public sealed partial class ToolWordsTests
     [Fact]
     public void Numbers_and_articles_read_as_they_are_spoken()
     {
-        foreach (var (source, form, material) in new[] { ("swing-platen", "tee", "cotton"), ("auto-platen", "tee", "cotton"), ("household-iron", "apron", "cotton"), ("mug-press", "mug", "ceramic"), ("handheld-press", "tote", "jute"), ("heat-gun", "mug", "ceramic") })
+        foreach (var (source, form, material) in new[] { ("swing-platen", "tee", "cotton"), ("auto-platen", "tee", "cotton"),
+            ("household-iron", "apron", "cotton"), ("mug-press", "mug", "ceramic"), ("handheld-press", "tote", "jute"),
+            ("heat-gun", "mug", "ceramic") })
         {
             foreach (var units in new[] { UnitSystem.Metric, UnitSystem.Us })
             {

@@ -31,7 +31,8 @@ public class WaysTests
         { "plenty of room", SampleJobs.Tee(), "firstTry", "straight" },
         { "a costly blank", SampleJobs.With(j => j["blank"]!["traits"] = new JsonArray("costly")), "firstTry", "patch" },
         { "unknown leather", SampleJobs.Of("low-temp", "key-fob", "leather-unknown", "swing-platen"), "firstTry", "patch" },
-        { "unknown leather is stepped up to", SampleJobs.Of("low-temp", "key-fob", "leather-unknown", "swing-platen"), "unknownBlank", "step-up" },
+        { "unknown leather is stepped up to", SampleJobs.Of("low-temp", "key-fob", "leather-unknown", "swing-platen"), "unknownBlank",
+            "step-up" },
         { "known cloth is not", SampleJobs.Tee(), "unknownBlank", null },
         { "the everyday vinyl is finished", SampleJobs.Tee(), "finishPress", "finish" },
         { "glitter is not", SampleJobs.Of("glitter", "tee", "cotton", "swing-platen"), "finishPress", "none" },
@@ -67,7 +68,9 @@ public class WaysTests
     [Trait("Run", "thorough")]
     public void Every_option_of_every_way_can_be_chosen_and_is_followed()
     {
-        foreach (var job in new[] { SampleJobs.Tee(), SampleJobs.Of("puff", "tee", "cotton", "swing-platen"), SampleJobs.Of("low-temp", "key-fob", "leather-unknown", "handheld-press"), SampleJobs.Of("smooth", "tee", "cotton", "household-iron") })
+        foreach (var job in new[] { SampleJobs.Tee(), SampleJobs.Of("puff", "tee", "cotton", "swing-platen"),
+            SampleJobs.Of("low-temp", "key-fob", "leather-unknown", "handheld-press"),
+            SampleJobs.Of("smooth", "tee", "cotton", "household-iron") })
         {
             foreach (var way in SampleJobs.Plan(job).Plan.Options)
             {
@@ -87,7 +90,8 @@ public class WaysTests
     {
         double Seconds(string option) => SampleJobs.Plan(Choosing(SampleJobs.Tee(), "preheat", option)).Plan.BondingPress.Seconds;
         Assert.True(Seconds("no") > Seconds("yes"));
-        Assert.Contains("Without it the same press reaches", Way(SampleJobs.Plan(SampleJobs.Tee()).Plan, "preheat")!.Reason, StringComparison.Ordinal);
+        Assert.Contains("Without it the same press reaches", Way(SampleJobs.Plan(SampleJobs.Tee()).Plan, "preheat")!.Reason,
+            StringComparison.Ordinal);
     }
 
     [Fact]
@@ -95,7 +99,8 @@ public class WaysTests
     {
         var plain = SampleJobs.Plan(SampleJobs.Tee()).Plan;
         var (plan, trace, _) = SampleJobs.Plan(Choosing(SampleJobs.Tee(), "backPress", "always"));
-        Assert.Equal([PressPurpose.Preheat, PressPurpose.Press, PressPurpose.Back, PressPurpose.Finish], plan.Presses.Select(p => p.Purpose));
+        Assert.Equal([PressPurpose.Preheat, PressPurpose.Press, PressPurpose.Back, PressPurpose.Finish],
+            plan.Presses.Select(p => p.Purpose));
         // Before the peel: the carrier comes off after it.
         Assert.Equal(Catalogue("none"), plan.Presses[1].Peel.Method);
         Assert.NotEqual(Catalogue("none"), plan.Presses[2].Peel.Method);
@@ -114,7 +119,8 @@ public class WaysTests
     [Fact]
     public void Foam_is_pressed_shorter_than_listed_unless_it_is_asked_for()
     {
-        double Heat(string option) => SampleJobs.Plan(Choosing(SampleJobs.Of("puff", "tee", "cotton", "swing-platen"), "puff", option)).Plan.Budgets[0].Total;
+        double Heat(string option) =>
+            SampleJobs.Plan(Choosing(SampleJobs.Of("puff", "tee", "cotton", "swing-platen"), "puff", option)).Plan.Budgets[0].Total;
         Assert.InRange(Heat("shorter") / Heat("full"), 0.75, 0.95);
     }
 
@@ -126,7 +132,9 @@ public class WaysTests
         Assert.Equal(plan.Ladder.Select(r => r.Celsius).Order(), plan.Ladder.Select(r => r.Celsius));
         Assert.Equal(plan.Ladder.Select(r => r.Bond).Order(), plan.Ladder.Select(r => r.Bond));
         Assert.Equal((plan.BondingPress.Celsius, plan.BondingPress.Seconds), (plan.Ladder[^1].Celsius, plan.Ladder[^1].Seconds));
-        Assert.Empty(SampleJobs.Plan(Choosing(SampleJobs.Of("low-temp", "key-fob", "leather-unknown", "swing-platen"), "unknownBlank", "chart")).Plan.Ladder);
+        Assert.Empty(
+            SampleJobs.Plan(
+                Choosing(SampleJobs.Of("low-temp", "key-fob", "leather-unknown", "swing-platen"), "unknownBlank", "chart")).Plan.Ladder);
     }
 
     [Fact]
@@ -170,12 +178,14 @@ public class WaysTests
         foreach (var press in SampleJobs.Plan(SampleJobs.Of(vinyl, form, material, source)).Plan.Presses)
         {
             var figures = press.Figures.Select(f => f.Figure).ToList();
-            Assert.Superset(new HashSet<string> { "celsius", "seconds", "pressure", "hottest-cloth" }, figures.ToHashSet(StringComparer.Ordinal));
+            Assert.Superset(new HashSet<string> { "celsius", "seconds", "pressure", "hottest-cloth" },
+                figures.ToHashSet(StringComparer.Ordinal));
             Assert.Equal(press.Layers.Count > 0, figures.Contains("bond"));
             Assert.Equal(press.Peel.Method != Core.Catalogue.PeelMethod.None, figures.Contains("peel"));
             Assert.All(press.Figures, f => Assert.NotEmpty(f.Lines));
             // Somewhere in each derivation a figure names its source.
-            Assert.All(press.Figures.Where(f => f.Figure is "celsius" or "pressure" or "hottest-cloth"), f => Assert.Contains(f.Lines, l => l.From is { Length: > 0 }));
+            Assert.All(press.Figures.Where(f => f.Figure is "celsius" or "pressure" or "hottest-cloth"),
+                f => Assert.Contains(f.Lines, l => l.From is { Length: > 0 }));
         }
     }
 }

@@ -13,7 +13,10 @@ public class PracticePage
     [Fact]
     [Trait("Run", "thorough")]
     public void The_page_says_what_is_planned_and_judged() =>
-        Assert.True(File.Exists(Page) && File.ReadAllText(Page).ReplaceLineEndings("\n") == Written(), "docs/practice.md is out of date. Write it anew: dotnet run --project tests/Juxtherm.Core.Tests -c Release -- -explicit only -class '*PracticePage'");
+        Assert.True(File.Exists(Page)
+            && File.ReadAllText(Page).ReplaceLineEndings("\n") == Written(),
+            "docs/practice.md is out of date. Write it anew: dotnet run --project tests/Juxtherm.Core.Tests -c Release -- -explicit " +
+                "only -class '*PracticePage'");
 
     [Fact(Explicit = true)]
     public void Write_the_page() => File.WriteAllText(Page, Written());
@@ -25,7 +28,9 @@ public class PracticePage
         foreach (var plan in new[] { row.Used().Plan, row.Proposed().Plan })
         {
             foreach (var p in plan.Presses)
-                Console.WriteLine($"{p.Purpose} {p.Celsius} {p.Seconds} bond {string.Join(' ', p.Predicted.Bond.Select(b => $"{b.Key}={b.Value}"))} dose {string.Join(' ', p.Predicted.HeatDose.Select(b => $"{b.Key}={b.Value:0.00}"))}");
+                Console.WriteLine(
+                    $"{p.Purpose} {p.Celsius} {p.Seconds} bond {string.Join(' ', p.Predicted.Bond.Select(b => $"{b.Key}={b.Value}"))} " +
+                        $"dose {string.Join(' ', p.Predicted.HeatDose.Select(b => $"{b.Key}={b.Value:0.00}"))}");
         }
     }
 
@@ -47,7 +52,12 @@ public class PracticePage
             var (used, plan) = (row.Used().Plan, row.Proposed().Plan);
             var bond = used.Budgets.Min(b => b.Bond);
             var heat = used.Budgets.MaxBy(b => b.Total / b.Most)!;
-            page.Append(CultureInfo.InvariantCulture, $"| {row.Name}{(row.KeptAside ? " *(aside)*" : "")} | {row.Vinyls}, {row.Material} | {row.Source}{(row.Pressure is { } p ? $", {p}" : "")} | {row.Celsius:0} °C {row.Seconds:0} s{(row.BackSeconds > 0 ? $" + {row.BackSeconds:0} s back" : "")} | {row.Outcome.ToString().ToLowerInvariant()} | {Judged(used)} | {bond:0.00} | {heat.Total:0.0} of {heat.Most:0.#} | {used.Presses[^1].Predicted.HottestClothCelsius:0} °C | {Proposed(plan)} |\n");
+            page.Append(CultureInfo.InvariantCulture,
+                $"| {row.Name}{(row.KeptAside ? " *(aside)*" : "")} | {row.Vinyls}, {row.Material} " +
+                    $"| {row.Source}{(row.Pressure is { } p ? $", {p}" : "")} | {row.Celsius:0} °C {row.Seconds:0} " +
+                        $"s{(row.BackSeconds > 0 ? $" + {row.BackSeconds:0} s back" : "")} " +
+                            $"| {row.Outcome.ToString().ToLowerInvariant()} | {Judged(used)} | {bond:0.00} | {heat.Total:0.0} " +
+                                $"of {heat.Most:0.#} | {used.Presses[^1].Predicted.HottestClothCelsius:0} °C | {Proposed(plan)} |\n");
         }
 
         return page.ToString();
@@ -61,8 +71,13 @@ public class PracticePage
 
     private static string Proposed(Plan plan)
     {
-        var presses = plan.Presses.Where(p => p.Purpose is PressPurpose.Tack or PressPurpose.Press or PressPurpose.Back).Select(p => string.Create(CultureInfo.InvariantCulture, $"{(p.Purpose == PressPurpose.Press ? "" : p.Purpose.ToString().ToLowerInvariant() + " ")}{p.Seconds:0} s"));
+        var presses = plan.Presses.Where(p => p.Purpose is PressPurpose.Tack or PressPurpose.Press or PressPurpose.Back)
+            .Select(p =>
+                string.Create(CultureInfo.InvariantCulture,
+                    $"{(p.Purpose == PressPurpose.Press ? "" : p.Purpose.ToString().ToLowerInvariant() + " ")}{p.Seconds:0} s"));
         var press = plan.BondingPress;
-        return string.Create(CultureInfo.InvariantCulture, $"{press.DialMark ?? $"{press.Celsius:0} °C"} {press.Pressure.ToString().ToLowerInvariant()}: {string.Join(", ", presses)} ({Judged(plan)})");
+        return string.Create(CultureInfo.InvariantCulture,
+            $"{press.DialMark ?? $"{press.Celsius:0} °C"} {press.Pressure.ToString().ToLowerInvariant()}: {string.Join(", " +
+                "", presses)} ({Judged(plan)})");
     }
 }

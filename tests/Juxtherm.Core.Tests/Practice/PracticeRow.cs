@@ -19,14 +19,16 @@ public enum CameOut
 
 /// <summary>A setting that has been used, and what came of it (common practice, no single source).</summary>
 /// <param name="Name">A short name.</param>
-/// <param name="Vinyls">The layers, lowest first, separated by commas; <c>+</c> before one lays it beside instead of on the one before.</param>
+/// <param name="Vinyls">The layers, lowest first, separated by commas; <c>+</c> before one lays it beside instead of on the one
+/// before.</param>
 /// <param name="Form">Form id.</param>
 /// <param name="Material">Material id.</param>
 /// <param name="Source">Heat source id.</param>
 /// <param name="Celsius">What the dial is set to, °C; of marks what they stand for.</param>
 /// <param name="Seconds">Press time from the front, s, several goes added up; of layers that of the last press.</param>
 /// <param name="Outcome">What came out.</param>
-public sealed record PracticeRow(string Name, string Vinyls, string Form, string Material, string Source, double Celsius, double Seconds, CameOut Outcome)
+public sealed record PracticeRow(string Name, string Vinyls, string Form, string Material, string Source, double Celsius, double Seconds,
+    CameOut Outcome)
 {
     /// <summary>How hard; null for what the vinyl asks.</summary>
     public string? Pressure { get; init; }
@@ -82,7 +84,13 @@ public sealed record PracticeRow(string Name, string Vinyls, string Form, string
             for (var i = 0; i < vinyls.Length; i++)
             {
                 var beside = vinyls[i].StartsWith('+');
-                var layer = new JsonObject { ["id"] = $"l{i + 1}", ["vinyl"] = vinyls[i].TrimStart('+'), ["widthMm"] = w, ["heightMm"] = h };
+                var layer = new JsonObject
+                {
+                    ["id"] = $"l{i + 1}",
+                    ["vinyl"] = vinyls[i].TrimStart('+'),
+                    ["widthMm"] = w,
+                    ["heightMm"] = h
+                };
                 if (i > 0 && !beside)
                     layer["over"] = new JsonArray($"l{i}");
                 if (vinyls.Length > 1 && Form is "tee" or "sweatshirt" && beside)
@@ -91,7 +99,14 @@ public sealed record PracticeRow(string Name, string Vinyls, string Form, string
                     (layer["xMm"], layer["yMm"]) = (140, 160);
                 layers.Add(layer);
                 if (BothFaces)
-                    layers.Add(new JsonObject { ["id"] = $"b{i + 1}", ["vinyl"] = vinyls[i], ["widthMm"] = 40, ["heightMm"] = 40, ["face"] = "back" });
+                    layers.Add(new JsonObject
+                    {
+                        ["id"] = $"b{i + 1}",
+                        ["vinyl"] = vinyls[i],
+                        ["widthMm"] = 40,
+                        ["heightMm"] = 40,
+                        ["face"] = "back"
+                    });
             }
 
             j["layers"] = layers;
@@ -112,7 +127,17 @@ public sealed record PracticeRow(string Name, string Vinyls, string Form, string
             yield return this with { Name = $"{Name}, larger", Size = (120, 100) };
         if (Material == "cotton" && Form == "tee" && Outcome == CameOut.Held)
         {
-            yield return this with { Name = $"{Name}, canvas", Form = "tote", Material = "canvas", Size = Size ?? (60, 60), Vinyls = Vinyls.Replace("+", "", StringComparison.Ordinal) is var plain && Vinyls.Contains('+', StringComparison.Ordinal) ? plain.Split(',')[0] : Vinyls };
+            yield return this
+                with
+            {
+                Name = $"{Name}, canvas",
+                Form = "tote",
+                Material = "canvas",
+                Size = Size
+                    ?? (60, 60),
+                Vinyls = Vinyls.Replace("+", "", StringComparison.Ordinal) is var plain
+                    && Vinyls.Contains('+', StringComparison.Ordinal) ? plain.Split(',')[0] : Vinyls
+            };
             yield return this with { Name = $"{Name}, linen", Material = "linen" };
         }
     }

@@ -44,7 +44,8 @@ public class PracticeTests
         var press = plan.BondingPress;
         if (row.Outcome == CameOut.Lifted)
         {
-            // Longer at the same temperature and pressure, or as much by more pressure; by the model it reaches what is wanted, where that did not hold.
+            // Longer at the same temperature and pressure, or as much by more pressure; by the model it reaches what is wanted, where that
+            // did not hold.
             Assert.True(press.Predicted.Bond.Values.Min() >= ClearOfLifted * 0.6, Said(plan));
             Assert.True(row.Used().Plan.Budgets.Min(b => b.Bond) < 0.6);
             Assert.True(press.Seconds > row.Seconds * ClearOfLifted, $"{press.Seconds} s");
@@ -90,5 +91,6 @@ public class PracticeTests
             Assert.Equal(pressure, press.Pressure.ToString().ToLowerInvariant());
     }
 
-    private static string Said(Plan plan) => $"{plan.Headline} {string.Join(", ", plan.Notices.Where(n => n.Level != NoticeLevel.Note).Select(n => $"{n.Code}: {n.Text}"))}";
+    private static string Said(Plan plan) =>
+        $"{plan.Headline} {string.Join(", ", plan.Notices.Where(n => n.Level != NoticeLevel.Note).Select(n => $"{n.Code}: {n.Text}"))}";
 }

@@ -88,6 +88,7 @@ public class ReadingTests
     }
 
     [Property]
-    public Property A_known_id_is_its_own_nearest() => Prop.ForAll(Gen.Elements(Shipped.Catalogue.Materials.Keys.ToArray()).ToArbitrary(), id =>
+    public Property A_known_id_is_its_own_nearest() =>
+    Prop.ForAll(Gen.Elements(Shipped.Catalogue.Materials.Keys.ToArray()).ToArbitrary(), id =>
         NearestIds.To(id, Shipped.Catalogue.Materials.Keys)[0] == id);
 }

@@ -28,17 +28,22 @@ public class BenchRulesTests
     public void More_presses_than_a_run_can_have_are_refused()
     {
         Assert.Equal(BenchRules.MostStations, new RunAtPress(SampleJobs.Tee(), BenchRules.MostStations).State.Stations.Count);
-        Assert.Equal("too-many", Assert.Throws<BenchRefusedException>(() => new RunAtPress(SampleJobs.Tee(), BenchRules.MostStations + 1)).Code);
+        Assert.Equal("too-many",
+            Assert.Throws<BenchRefusedException>(() => new RunAtPress(SampleJobs.Tee(), BenchRules.MostStations + 1)).Code);
     }
 
     [Fact]
     public void A_piece_cut_again_is_cut_alone()
     {
-        var run = SampleJobs.With(j => j["sizes"] = new JsonArray(new JsonObject { ["size"] = "adult-s", ["count"] = 3 }, new JsonObject { ["size"] = "adult-l", ["count"] = 2 }));
+        var run = SampleJobs.With(j =>
+            j["sizes"] = new JsonArray(new JsonObject { ["size"] = "adult-s", ["count"] = 3 },
+                new JsonObject { ["size"] = "adult-l", ["count"] = 2 }));
         Assert.Equal(5, BenchScript.Wanted(SampleJobs.Read(run)).Pieces.Count);
-        var (json, title) = OnePieceJob.Of(run.ToJsonString(), "Club shirts", new Piece(4, new WantedPiece("", "adult-l", null), PieceStatus.ToCut), Shipped.Words);
+        var (json, title) = OnePieceJob.Of(run.ToJsonString(), "Club shirts",
+            new Piece(4, new WantedPiece("", "adult-l", null), PieceStatus.ToCut), Shipped.Words);
         Assert.Equal("Club shirts: piece 4 again", title);
-        Assert.Equal(new WantedPiece("", "adult-l", null), Assert.Single(BenchScript.Wanted(SampleJobs.Read(JsonNode.Parse(json)!.AsObject())).Pieces));
+        Assert.Equal(new WantedPiece("", "adult-l", null),
+            Assert.Single(BenchScript.Wanted(SampleJobs.Read(JsonNode.Parse(json)!.AsObject())).Pieces));
     }
 
     [Fact]
@@ -132,7 +137,8 @@ public class BenchRulesTests
         Assert.Equal("nothing-to-record", run.Refused(BenchAction.Record, with: e => e with { Outcomes = [Outcome.Stuck] }));
         run.Until(StepKind.Inspect);
         Assert.Equal("contradiction", run.Refused(BenchAction.Record, with: e => e with { Outcomes = [Outcome.Stuck, Outcome.Marked] }));
-        run.Say(BenchAction.Record, with: e => e with { Outcomes = [Outcome.Wrinkled, Outcome.Marked, Outcome.Marked], Note = "  left sleeve " });
+        run.Say(BenchAction.Record,
+            with: e => e with { Outcomes = [Outcome.Wrinkled, Outcome.Marked, Outcome.Marked], Note = "  left sleeve " });
         Assert.Equal([Outcome.Wrinkled, Outcome.Marked], run.State.Pieces[0].Outcomes);
         Assert.Equal("left sleeve", run.State.Pieces[0].Note);
     }
@@ -172,16 +178,19 @@ public class BenchRulesTests
     [InlineData(false, null, true)]
     [InlineData(false, 500.0, true)]
     [InlineData(false, 10.0, false)]
-    public void The_next_is_begun_when_there_is_room_and_it_can_be_put_down_before_a_warm_peel_is_over(bool keepsPlace, double? within, bool begun)
+    public void The_next_is_begun_when_there_is_room_and_it_can_be_put_down_before_a_warm_peel_is_over(bool keepsPlace, double? within,
+        bool begun)
     {
         var run = new RunAtPress(SampleJobs.With(j => j["quantity"] = 2));
-        var steps = run.Script.Stations[0].Steps.Select(s => s.Kind == StepKind.Wait ? s with { KeepsPlace = keepsPlace } : s.Stage == WorkStage.Peel ? s with { WithinSeconds = within } : s);
+        var steps = run.Script.Stations[0].Steps.Select(s => s.Kind == StepKind.Wait
+            ? s with { KeepsPlace = keepsPlace } : s.Stage == WorkStage.Peel ? s with { WithinSeconds = within } : s);
         var script = run.Script with { Stations = [run.Script.Stations[0] with { Steps = [.. steps] }] };
         var (state, now) = (run.Prepare().State, run.Now);
         while (Turns.StepOf(script, state.Pieces[0])!.Kind != StepKind.Wait)
         {
             now = Turns.DueAt(script, state.Pieces[0]) ?? now;
-            state = Turns.DueAt(script, state.Pieces[0]) is null ? BenchRules.Apply(script, state, new BenchEvent(now, BenchAction.Done, 1, 1)) : Turns.Advance(script, state, now);
+            state = Turns.DueAt(script, state.Pieces[0]) is null
+                ? BenchRules.Apply(script, state, new BenchEvent(now, BenchAction.Done, 1, 1)) : Turns.Advance(script, state, now);
         }
 
         Assert.Equal(begun ? PieceStatus.InHand : PieceStatus.Waiting, state.Pieces[1].Status);
@@ -235,11 +244,13 @@ public class BenchRulesTests
     public void Another_spelling_is_cut_again_and_comes_when_it_is_ready_unless_it_is_pressed()
     {
         var run = new RunAtPress(RunAtPress.Named("Ada", "Bo", "Cy")).Prepare();
-        RunAtPress Change(int piece, string name, string? size = null) => run.Say(BenchAction.Change, piece: piece, with: e => e with { Wanted = new WantedPiece(name, size, null) });
+        RunAtPress Change(int piece, string name, string? size = null) =>
+            run.Say(BenchAction.Change, piece: piece, with: e => e with { Wanted = new WantedPiece(name, size, null) });
         Change(2, "Bo", "child");
         Assert.Equal((PieceStatus.Waiting, "child"), (run.State.Pieces[1].Status, run.State.Pieces[1].Wanted.Size));
         // Another colour is other vinyl; none named is the same.
-        run.Say(BenchAction.Change, piece: 3, with: e => e with { Wanted = new WantedPiece("Cy", null, "#0f6468") }).Say(BenchAction.CutAgain, piece: 3);
+        run.Say(BenchAction.Change, piece: 3, with: e => e with { Wanted = new WantedPiece("Cy", null, "#0f6468") })
+            .Say(BenchAction.CutAgain, piece: 3);
         Change(3, "Cy", "child");
         Assert.Equal((PieceStatus.Waiting, "#0f6468"), (run.State.Pieces[2].Status, run.State.Pieces[2].Wanted.Colour));
         Change(2, "Boë", "child");
@@ -248,10 +259,12 @@ public class BenchRulesTests
         Change(1, "Adah");
         Assert.Equal("Cy", run.Focus().Wanted.Name);
         run.Until(StepKind.Inspect);
-        Assert.Equal("already-pressed", run.Refused(BenchAction.Change, piece: 3, with: e => e with { Wanted = new WantedPiece("Cyd", null, null) }));
+        Assert.Equal("already-pressed",
+            run.Refused(BenchAction.Change, piece: 3, with: e => e with { Wanted = new WantedPiece("Cyd", null, null) }));
         Assert.Equal("no-name", run.Refused(BenchAction.Change, piece: 2, with: e => e with { Wanted = new WantedPiece(" ", null, null) }));
         Assert.Equal("nothing-to-cut", run.Refused(BenchAction.CutAgain, piece: 3));
-        Assert.Equal(PieceStatus.ToCut, run.Say(BenchAction.Add, with: e => e with { Wanted = new WantedPiece("Dot", null, null) }).State.Pieces[3].Status);
+        Assert.Equal(PieceStatus.ToCut,
+            run.Say(BenchAction.Add, with: e => e with { Wanted = new WantedPiece("Dot", null, null) }).State.Pieces[3].Status);
     }
 
     [Fact]
@@ -265,13 +278,15 @@ public class BenchRulesTests
         var back = since.AddSeconds(120);
         var state = BenchRules.Apply(run.Script, run.State, new BenchEvent(back, BenchAction.Away, 0) { Since = since });
         Assert.Equal(PieceStatus.Asking, state.Pieces[0].Status);
-        BenchRefusedException Refused(BenchEvent said) => Assert.Throws<BenchRefusedException>(() => BenchRules.Apply(run.Script, state, said));
+        BenchRefusedException Refused(BenchEvent said) =>
+            Assert.Throws<BenchRefusedException>(() => BenchRules.Apply(run.Script, state, said));
         Assert.Equal("say-when-opened", Refused(new BenchEvent(back, BenchAction.Done, 1, 1)).Code);
         Assert.Equal("no-such-time", Refused(new BenchEvent(back, BenchAction.HoldWas, 1, 1) { Seconds = 500 }).Code);
         var told = BenchRules.Apply(run.Script, state, new BenchEvent(back, BenchAction.HoldWas, 1, 1) { Seconds = seconds + 20 });
         Assert.Equal(seconds + 20, told.Pieces[0].Holds[^1].Seconds);
         // It has cooled since it was opened, not since somebody said so.
-        Assert.Equal(closed.AddSeconds(seconds + 20 + run.Script.Stations[0].Steps[told.Pieces[0].Step - 1].Seconds), told.Pieces[0].EnteredAt);
+        Assert.Equal(closed.AddSeconds(seconds + 20 + run.Script.Stations[0].Steps[told.Pieces[0].Step - 1].Seconds),
+            told.Pieces[0].EnteredAt);
     }
 
     [Fact]
@@ -279,11 +294,13 @@ public class BenchRulesTests
     {
         var run = Ready(1).ToTheBondingHold();
         var due = Turns.DueAt(run.Script, run.Focus());
-        var state = BenchRules.Apply(run.Script, run.State, new BenchEvent(run.Now.AddSeconds(2), BenchAction.Away, 0) { Since = run.Now.AddSeconds(1) });
+        var state = BenchRules.Apply(run.Script, run.State,
+            new BenchEvent(run.Now.AddSeconds(2), BenchAction.Away, 0) { Since = run.Now.AddSeconds(1) });
         Assert.Equal((PieceStatus.InHand, due), (state.Pieces[0].Status, Turns.DueAt(run.Script, state.Pieces[0])));
 
         var cooling = Cold(1).Until(StepKind.Wait);
-        var later = BenchRules.Apply(cooling.Script, cooling.State, new BenchEvent(cooling.Now.AddHours(1), BenchAction.Away, 0) { Since = cooling.Now });
+        var later = BenchRules.Apply(cooling.Script, cooling.State,
+            new BenchEvent(cooling.Now.AddHours(1), BenchAction.Away, 0) { Since = cooling.Now });
         Assert.Equal(WorkStage.Peel, Turns.StepOf(cooling.Script, later.Pieces[0])!.Stage);
     }
 
@@ -306,7 +323,8 @@ public class BenchRulesTests
         Assert.Equal("nothing-to-see", run.Refused(BenchAction.See, with: e => e with { Outcomes = [Outcome.EdgesLifted] }));
         run.Until(StepKind.Inspect);
         Assert.Equal("nothing-seen", run.Refused(BenchAction.See, with: e => e with { Outcomes = [Outcome.Stuck] }));
-        BenchStep[] steps = [new(0, WorkStage.Press, StepKind.Do, "Cover it.", 5, null) { Lays = true }, new(1, WorkStage.Press, StepKind.Hold, "Hold.", 6, 0) { Lays = true }];
+        BenchStep[] steps = [new(0, WorkStage.Press, StepKind.Do, "Cover it.", 5, null) { Lays = true },
+            new(1, WorkStage.Press, StepKind.Hold, "Hold.", 6, 0) { Lays = true }];
         Assert.Equal("nothing-seen", run.Refused(BenchAction.Rescue, with: e => e with { Steps = steps }));
         run.See(Outcome.EdgesLifted);
         Assert.Equal("no-rescue", run.Refused(BenchAction.Rescue, with: e => e with { Steps = [] }));
@@ -325,7 +343,8 @@ public class BenchRulesTests
     public void Back_leaves_a_rescue_that_was_not_begun()
     {
         var run = Ready(1).Until(StepKind.Inspect).See(Outcome.EdgesLifted);
-        run.Say(BenchAction.Rescue, with: e => e with { Steps = [new(0, WorkStage.Press, StepKind.Do, "Cover it.", 5, null) { Lays = true }] });
+        run.Say(BenchAction.Rescue,
+            with: e => e with { Steps = [new(0, WorkStage.Press, StepKind.Do, "Cover it.", 5, null) { Lays = true }] });
         Assert.Equal(StepKind.Inspect, run.Say(BenchAction.Back).Step().Kind);
         Assert.False(run.Focus().InRescue);
     }
@@ -339,13 +358,15 @@ public class BenchRulesTests
         run.Say(BenchAction.Record, with: e => e with { Outcomes = [Outcome.EdgesLifted], Note = "Left corner." });
         var entry = LogEntry.Of(run.Job, run.Plan, run.State, run.State.Pieces[0]);
         Assert.Equal((run.Plan.BondingPress.Seconds, 7.5, 1, 2), (entry.PlannedSeconds, entry.PressedSeconds, entry.Piece, entry.Pieces));
-        Assert.Equal(("Ada", "smooth", "cotton", "tee", "swing-platen", 20.0), (entry.Name, entry.Vinyl, entry.Material, entry.Form, entry.HeatSource, entry.PressureKPa));
+        Assert.Equal(("Ada", "smooth", "cotton", "tee", "swing-platen", 20.0),
+            (entry.Name, entry.Vinyl, entry.Material, entry.Form, entry.HeatSource, entry.PressureKPa));
         Assert.Equal([Outcome.EdgesLifted], entry.Outcomes);
         Assert.False(entry.EndedWell);
         Assert.Equal("Slipped a little. Left corner.", entry.Note);
     }
 
-    /// <summary>Whatever is said in whatever order by whichever press: replayed it gives the same run, no piece is in two hands, none is forgotten.</summary>
+    /// <summary>Whatever is said in whatever order by whichever press: replayed it gives the same run, no piece is in two hands, none is
+    /// forgotten.</summary>
     [Property(MaxTest = 75)]
     public Property Replaying_what_was_said_gives_the_same_run() => Prop.ForAll(Gen.Choose(0, 9_999).ListOf(80).ToArbitrary(), draws =>
     {
@@ -373,15 +394,17 @@ public class BenchRulesTests
             run.Wait(draw / 48 % 40);
             try
             {
-                run.Say(action, station, action is BenchAction.CutAgain or BenchAction.Change ? 1 + draw / 100 % before.Pieces.Count : null, e => e with
-                {
-                    Knowingly = draw % 3 == 0,
-                    Outcomes = action == BenchAction.Done ? null : [Outcome.EdgesLifted],
-                    Steps = [new(0, WorkStage.Press, StepKind.Do, "Cover it.", 5, null) { Lays = true }, new(1, WorkStage.Press, StepKind.Hold, "Hold.", 6, 0) { Lays = true }],
-                    Seconds = draw % 30,
-                    Since = action == BenchAction.Away ? run.Now : null,
-                    Wanted = new WantedPiece($"Name {draw}", null, null),
-                });
+                run.Say(action, station, action is BenchAction.CutAgain or BenchAction.Change
+                    ? 1 + draw / 100 % before.Pieces.Count : null, e => e with
+                    {
+                        Knowingly = draw % 3 == 0,
+                        Outcomes = action == BenchAction.Done ? null : [Outcome.EdgesLifted],
+                        Steps = [new(0, WorkStage.Press, StepKind.Do, "Cover it.", 5, null) { Lays = true },
+                        new(1, WorkStage.Press, StepKind.Hold, "Hold.", 6, 0) { Lays = true }],
+                        Seconds = draw % 30,
+                        Since = action == BenchAction.Away ? run.Now : null,
+                        Wanted = new WantedPiece($"Name {draw}", null, null),
+                    });
             }
             catch (BenchRefusedException)
             {
@@ -389,7 +412,10 @@ public class BenchRulesTests
             }
 
             Assert.Equal(4, run.State.Pieces.Count(p => p.Status != PieceStatus.Ruined));
-            Assert.All(run.State.Stations, s => Assert.True(run.State.At(s.Number).Count(p => p.Status == PieceStatus.InHand && Turns.StepOf(run.Script, p)!.Kind == StepKind.Hold) <= 1 || run.State.At(s.Number).Any(p => p.Status == PieceStatus.Asking), "two pieces under one plate"));
+            Assert.All(run.State.Stations,
+                s => Assert.True(run.State.At(s.Number)
+                    .Count(p => p.Status == PieceStatus.InHand && Turns.StepOf(run.Script, p)!.Kind == StepKind.Hold) <= 1
+                    || run.State.At(s.Number).Any(p => p.Status == PieceStatus.Asking), "two pieces under one plate"));
         }
 
         var again = Turns.Advance(run.Script, BenchRules.Replay(run.Script, run.Said), run.Now);
@@ -399,7 +425,8 @@ public class BenchRulesTests
         foreach (var said in run.Said)
         {
             var after = BenchRules.Apply(run.Script, kept, said);
-            var fact = System.Text.Json.JsonSerializer.Deserialize<RunFact>(System.Text.Json.JsonSerializer.Serialize(RunFact.Between(kept, after), CoreJson.Options), CoreJson.Options)!;
+            var fact = System.Text.Json.JsonSerializer.Deserialize<RunFact>(
+                System.Text.Json.JsonSerializer.Serialize(RunFact.Between(kept, after), CoreJson.Options), CoreJson.Options)!;
             Assert.Equal(System.Text.Json.JsonSerializer.Serialize(after), System.Text.Json.JsonSerializer.Serialize(fact.On(kept)));
             kept = after;
         }

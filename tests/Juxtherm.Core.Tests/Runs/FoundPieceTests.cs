@@ -39,9 +39,12 @@ public sealed class FoundPieceTests
                 continue;
             compared++;
             if (known.Seconds is { } most)
-                Assert.True(seconds <= most && unknown.Celsius <= known.Celsius, $"{vinyl}: {unknown.Celsius} °C {seconds} s, though it takes {known.Celsius} °C {most} s");
+                Assert.True(seconds <= most
+                    && unknown.Celsius <= known.Celsius,
+                    $"{vinyl}: {unknown.Celsius} °C {seconds} s, though it takes {known.Celsius} °C {most} s");
             else
-                Assert.Contains(unknown.Not, n => n.Contains(Shipped.Catalogue.Vinyls[vinyl].Name.ToLowerInvariant(), StringComparison.Ordinal));
+                Assert.Contains(unknown.Not,
+                    n => n.Contains(Shipped.Catalogue.Vinyls[vinyl].Name.ToLowerInvariant(), StringComparison.Ordinal));
         }
 
         Assert.True(compared > 0, "Nothing was there to compare with.");

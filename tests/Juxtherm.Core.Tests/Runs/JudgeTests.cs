@@ -22,11 +22,13 @@ public class JudgeTests
     private static readonly Judge Judge = new(Planner);
     private static readonly FoundPieces Found = new(Planner, Judge);
 
-    internal static IReadOnlyList<Advice> Judged(RunAtPress run, params Outcome[] seen) => Judge.Of(run.Job, run.Plan, run.State, run.Focus(), seen, UnitSystem.Metric);
+    internal static IReadOnlyList<Advice> Judged(RunAtPress run, params Outcome[] seen) =>
+        Judge.Of(run.Job, run.Plan, run.State, run.Focus(), seen, UnitSystem.Metric);
 
     private static RunAtPress Looking(JsonObject job) => new RunAtPress(job).Prepare().Until(StepKind.Inspect);
 
-    private static RunAtPress Looking(string vinyl, string form = "tee", string material = "cotton") => Looking(SampleJobs.Of(vinyl, form, material, "swing-platen"));
+    private static RunAtPress Looking(string vinyl, string form = "tee", string material = "cotton") =>
+        Looking(SampleJobs.Of(vinyl, form, material, "swing-platen"));
 
     private static Advice One(RunAtPress run, Outcome seen) => Assert.Single(Judged(run, seen));
 
@@ -44,14 +46,16 @@ public class JudgeTests
         Assert.Equal(Enum.GetValues<Outcome>().Where(o => o != Outcome.Stuck), Judge.Known);
         foreach (var material in new[] { ("tee", "cotton"), ("tee", "polyester"), ("mug", "ceramic"), ("pennant", "wool-felt") })
         {
-            var run = Looking(SampleJobs.Of("smooth", material.Item1, material.Item2, material.Item1 == "mug" ? "mug-press" : "swing-platen"));
+            var run = Looking(
+                SampleJobs.Of("smooth", material.Item1, material.Item2, material.Item1 == "mug" ? "mug-press" : "swing-platen"));
             Assert.All(Judge.Known, sign =>
             {
                 var advice = One(run, sign);
                 Assert.NotEmpty(advice.Text);
                 Assert.NotEmpty(advice.Why);
                 Assert.NotEmpty(advice.Causes);
-                Assert.DoesNotContain(advice.Causes.Append(advice.Text).Append(advice.Why), t => t.Contains("  ", StringComparison.Ordinal) || t.Contains("NaN", StringComparison.Ordinal));
+                Assert.DoesNotContain(advice.Causes.Append(advice.Text).Append(advice.Why), t => t.Contains("  ", StringComparison.Ordinal)
+                    || t.Contains("NaN", StringComparison.Ordinal));
                 Assert.Equal(advice.Seconds is not null, advice.Steps.Any(s => s.Kind == StepKind.Hold));
             });
         }
@@ -62,13 +66,15 @@ public class JudgeTests
     [InlineData("smooth", "cotton", 4, 15)]
     [InlineData("glitter", "cotton", 4, 20)]
     [InlineData("smooth", "polyester", 4, 20)]
-    public void A_lifted_corner_is_pressed_again_for_a_few_seconds_up_to_the_full_time(string vinyl, string material, double least, double most) =>
+    public void A_lifted_corner_is_pressed_again_for_a_few_seconds_up_to_the_full_time(string vinyl, string material, double least,
+        double most) =>
         Assert.InRange(One(Looking(vinyl, "tee", material), Outcome.EdgesLifted).Seconds!.Value, least, most);
 
     [Fact]
     public void The_shorter_it_was_the_longer_it_is_pressed_again()
     {
-        double Again(double held) => One(Held(held).Until(s => s.Stage == WorkStage.Peel && s.Kind == StepKind.Do), Outcome.OnCarrier).Seconds!.Value;
+        double Again(double held) =>
+            One(Held(held).Until(s => s.Stage == WorkStage.Peel && s.Kind == StepKind.Do), Outcome.OnCarrier).Seconds!.Value;
         var (after3, after8) = (Again(3), Again(8));
         Assert.True(after3 > after8, $"{after3} {after8}");
         Assert.InRange(after3, 5, 14);
@@ -77,7 +83,8 @@ public class JudgeTests
     [Fact]
     public void What_is_bonded_and_comes_up_is_cooled_and_not_pressed()
     {
-        var run = new RunAtPress(SampleJobs.Of("foil", "tee", "cotton", "swing-platen")).Prepare().Until(s => s.Stage == WorkStage.Peel && s.Kind == StepKind.Do);
+        var run = new RunAtPress(SampleJobs.Of("foil", "tee", "cotton", "swing-platen")).Prepare()
+            .Until(s => s.Stage == WorkStage.Peel && s.Kind == StepKind.Do);
         var advice = One(run, Outcome.OnCarrier);
         Assert.Equal(AdviceKind.LookAgain, advice.Kind);
         Assert.Equal([StepKind.Do, StepKind.Wait, StepKind.Do], advice.Steps.Select(s => s.Kind));
@@ -107,7 +114,9 @@ public class JudgeTests
             foreach (var sign in new[] { Outcome.EdgesLifted, Outcome.Rippled })
             {
                 var advice = Judge.Of(run.Job, run.Plan, run.State, run.Focus(), [sign], UnitSystem.Metric)[0];
-                Assert.True(advice.Seconds is null || advice.Rooms.All(r => r.After <= r.Most), $"held {held} s, {sign}: {advice.Seconds} s, {string.Join(' ', advice.Rooms)}");
+                Assert.True(advice.Seconds is null
+                    || advice.Rooms.All(r => r.After <= r.Most),
+                    $"held {held} s, {sign}: {advice.Seconds} s, {string.Join(' ', advice.Rooms)}");
                 if (advice.Seconds is { } seconds)
                     offered.Add(seconds);
             }
@@ -120,10 +129,12 @@ public class JudgeTests
     [InlineData("flock", "cotton", "tee")]
     [InlineData("glitter", "cotton", "tee")]
     [InlineData("smooth", "wool-felt", "pennant")]
-    public void Where_no_weave_shows_none_is_pressed_for(string vinyl, string material, string form) => Assert.Equal(AdviceKind.Accept, One(Looking(vinyl, form, material), Outcome.WeaveHidden).Kind);
+    public void Where_no_weave_shows_none_is_pressed_for(string vinyl, string material, string form) =>
+    Assert.Equal(AdviceKind.Accept, One(Looking(vinyl, form, material), Outcome.WeaveHidden).Kind);
 
     [Fact]
-    public void A_hidden_weave_is_driven_in_for_five_to_fifteen_seconds() => Assert.InRange(One(Looking("smooth"), Outcome.WeaveHidden).Seconds!.Value, 5, 15);
+    public void A_hidden_weave_is_driven_in_for_five_to_fifteen_seconds() =>
+    Assert.InRange(One(Looking("smooth"), Outcome.WeaveHidden).Seconds!.Value, 5, 15);
 
     [Fact]
     public void A_colour_is_looked_at_again_when_it_is_cold()
@@ -156,7 +167,8 @@ public class JudgeTests
         Assert.StartsWith("The pressure was not looked at", causes[2], StringComparison.Ordinal);
         Assert.Equal(4, causes.Count);
         // A colder plate has given less: more is needed than with the right one.
-        Assert.True(One(run, Outcome.EdgesLifted).Rooms[0].Before < One(Held(5).Until(StepKind.Inspect), Outcome.EdgesLifted).Rooms[0].Before);
+        Assert.True(One(run, Outcome.EdgesLifted).Rooms[0].Before < One(Held(5).Until(StepKind.Inspect),
+            Outcome.EdgesLifted).Rooms[0].Before);
         // Too much heat has other causes.
         Assert.DoesNotContain(One(run, Outcome.Wrinkled).Causes, c => c.Contains("5 s", StringComparison.Ordinal));
     }
@@ -198,10 +210,12 @@ public class JudgeTests
         });
     }
 
-    private static FoundAdvice Lifted(string? vinyl = "smooth", string material = "cotton", string form = "tee", string source = "swing-platen", GlueState glue = GlueState.Clean)
+    private static FoundAdvice Lifted(string? vinyl = "smooth", string material = "cotton", string form = "tee",
+        string source = "swing-platen", GlueState glue = GlueState.Clean)
     {
         var problems = new Problems();
-        return Found.Of(new FoundPiece(form, material, vinyl, source, glue), UnitSystem.Metric, problems) ?? throw new InvalidOperationException(string.Join('\n', problems.Found));
+        return Found.Of(new FoundPiece(form, material, vinyl, source, glue), UnitSystem.Metric, problems)
+            ?? throw new InvalidOperationException(string.Join('\n', problems.Found));
     }
 
     [Fact]
@@ -219,7 +233,8 @@ public class JudgeTests
     {
         var unknown = Lifted(null);
         Assert.True(unknown.Guessed);
-        Assert.All(new[] { "smooth", "glitter" }, v => Assert.True(unknown.Celsius <= Lifted(v).Celsius && unknown.Seconds <= Lifted(v).Seconds));
+        Assert.All(new[] { "smooth", "glitter" },
+            v => Assert.True(unknown.Celsius <= Lifted(v).Celsius && unknown.Seconds <= Lifted(v).Seconds));
     }
 
     [Fact]

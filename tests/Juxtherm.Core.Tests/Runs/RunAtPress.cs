@@ -36,7 +36,8 @@ internal sealed class RunAtPress
 
     public List<BenchEvent> Said { get; } = [];
 
-    public Piece Focus(int station = 1) => Turns.Focus(Script, State, station) ?? throw new InvalidOperationException("Nothing is at this press.");
+    public Piece Focus(int station = 1) =>
+        Turns.Focus(Script, State, station) ?? throw new InvalidOperationException("Nothing is at this press.");
 
     public Piece? FocusOrNone(int station = 1) => Turns.Focus(Script, State, station);
 
@@ -96,7 +97,8 @@ internal sealed class RunAtPress
     public RunAtPress Until(StepKind kind, int station = 1) => Until(s => s.Kind == kind, station);
 
     /// <summary>To the hold of the press that bonds.</summary>
-    public RunAtPress ToTheBondingHold(int station = 1) => Until(s => s.Kind == StepKind.Hold && s.PressOrder == Plan.BondingPress.Order, station);
+    public RunAtPress ToTheBondingHold(int station = 1) =>
+        Until(s => s.Kind == StepKind.Hold && s.PressOrder == Plan.BondingPress.Order, station);
 
     public RunAtPress ToItsEnd(int station = 1)
     {

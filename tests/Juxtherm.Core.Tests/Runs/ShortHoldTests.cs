@@ -28,13 +28,22 @@ public sealed class ShortHoldTests
     }
 
     /// <summary>Bond of a piece as it is peeled, as the bench shows it.</summary>
-    private static double BondAtThePeel(RunAtPress run) => Judge.Trace(run.Job, run.Plan, run.Focus(), UnitSystem.Metric).Last(p => p.Kind == PhaseKind.Peel).Bond[^1];
+    private static double BondAtThePeel(RunAtPress run) =>
+        Judge.Trace(run.Job, run.Plan, run.Focus(), UnitSystem.Metric).Last(p => p.Kind == PhaseKind.Peel).Bond[^1];
 
     /// <summary>A print wider than the plate.</summary>
     private static JsonObject Wide() => SampleJobs.With(j =>
     {
         j["blank"]!["form"] = "flat";
-        j["layers"]![0] = new JsonObject { ["id"] = "sky", ["vinyl"] = "smooth", ["widthMm"] = 500, ["heightMm"] = 60, ["xMm"] = 20, ["yMm"] = 100 };
+        j["layers"]![0] = new JsonObject
+        {
+            ["id"] = "sky",
+            ["vinyl"] = "smooth",
+            ["widthMm"] = 500,
+            ["heightMm"] = 60,
+            ["xMm"] = 20,
+            ["yMm"] = 100
+        };
         j["blank"]!["measures"] = new JsonObject { ["freeWidth"] = 600, ["freeHeight"] = 300 };
     });
 
@@ -70,7 +79,8 @@ public sealed class ShortHoldTests
         // As long as closing again is on, the picture shows what that will come to; without it the truth.
         Assert.InRange(before, 0.7 * whole, 1.3 * whole);
         Assert.InRange(BondAtThePeel(run), 0, 0.2 * whole);
-        var said = run.Until(StepKind.Inspect).See(Outcome.EdgesLifted) is var looked ? JudgeTests.Judged(looked, Outcome.EdgesLifted)[0] : null;
+        var said = run.Until(StepKind.Inspect).See(Outcome.EdgesLifted) is var looked
+            ? JudgeTests.Judged(looked, Outcome.EdgesLifted)[0] : null;
         Assert.Contains("closed 3 s instead of", said!.Causes[0], StringComparison.Ordinal);
         Assert.Equal(3, Entry(run).PressedSeconds);
     }
@@ -87,7 +97,8 @@ public sealed class ShortHoldTests
         double HeatDose(RunAtPress run) => JudgeTests.Judged(run.Until(StepKind.Inspect), Outcome.Dented)[0].Rooms[0].Before;
         Assert.True(BondAtThePeel(twice) > BondAtThePeel(once), "the aborted press counts for the bond");
         Assert.True(HeatDose(twice) > HeatDose(once), "the aborted press counts for the heat");
-        Assert.DoesNotContain(JudgeTests.Judged(twice, Outcome.EdgesLifted)[0].Causes, c => c.Contains("instead of", StringComparison.Ordinal));
+        Assert.DoesNotContain(JudgeTests.Judged(twice, Outcome.EdgesLifted)[0].Causes,
+            c => c.Contains("instead of", StringComparison.Ordinal));
         Assert.Equal(planned + 5, Entry(twice).PressedSeconds);
     }
 
@@ -100,7 +111,8 @@ public sealed class ShortHoldTests
         var planned = run.Step().Seconds;
         var parts = run.Plan.Whole.Last(w => w.Press.Purpose == PressPurpose.Press).OnParts;
         var second = parts[1].Order;
-        run.Wait(planned).Until(s => s.Kind == StepKind.Hold && s.PressOrder == second).Wait(4).Say(BenchAction.OpenedEarly).Wait(2).Say(BenchAction.Done).Wait(planned - 4);
+        run.Wait(planned).Until(s => s.Kind == StepKind.Hold && s.PressOrder == second).Wait(4).Say(BenchAction.OpenedEarly).Wait(2)
+            .Say(BenchAction.Done).Wait(planned - 4);
         var places = parts.Select(p => Assert.Single(ClosedPlate.Of(run.State.Pieces[0].Holds, p.Order))).ToList();
         Assert.Equal([planned, planned], places.Select(p => p.Seconds));
         Assert.Equal([4, planned - 4], places[1].Closings.Select(c => c.Seconds));
@@ -154,14 +166,17 @@ public sealed class ShortHoldTests
     {
         var plan = SampleJobs.Plan(BothFaces()).Plan;
         Assert.Equal([Face.Front, Face.Back], plan.BondingPresses.Select(p => p.Face));
-        Assert.Contains($"{plan.BondingPresses[0].Seconds:0} s on the front, then {plan.BondingPresses[1].Seconds:0} s on the back", plan.Headline, StringComparison.Ordinal);
+        Assert.Contains($"{plan.BondingPresses[0].Seconds:0} s on the front, then {plan.BondingPresses[1].Seconds:0} s on the back",
+            plan.Headline, StringComparison.Ordinal);
     }
 
     [Fact]
     public void What_is_seen_on_one_side_is_answered_for_that_side()
     {
         var run = new RunAtPress(BothFaces()).Prepare().Until(StepKind.Inspect);
-        Advice On(Face face) => Judge.Of(run.Job, run.Plan, run.Say(BenchAction.See, with: e => e with { Outcomes = [Outcome.EdgesLifted], Face = face }).State, run.Focus(), [Outcome.EdgesLifted], UnitSystem.Metric)[0];
+        Advice On(Face face) =>
+            Judge.Of(run.Job, run.Plan, run.Say(BenchAction.See, with: e => e with { Outcomes = [Outcome.EdgesLifted], Face = face }).State,
+                run.Focus(), [Outcome.EdgesLifted], UnitSystem.Metric)[0];
         var (back, front) = (On(Face.Back), On(Face.Front));
         // The back was pressed last and lies up.
         Assert.DoesNotContain(back.Steps, s => s.TurnedOver);
@@ -170,7 +185,8 @@ public sealed class ShortHoldTests
         run.Say(BenchAction.Rescue, with: e => e with { Steps = front.Steps }).Until(StepKind.Inspect);
         Assert.True(run.Focus().Holds[^1].TurnedOver);
         // What was pressed on the front helps the front and hardly the back.
-        double Bond(Face face) => double.Parse(On(face).Why.Split("Bond by the model: ")[1].Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
+        double Bond(Face face) =>
+            double.Parse(On(face).Why.Split("Bond by the model: ")[1].Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
         Assert.True(Bond(Face.Front) > Bond(Face.Back), $"{Bond(Face.Front)} {Bond(Face.Back)}");
     }
 }

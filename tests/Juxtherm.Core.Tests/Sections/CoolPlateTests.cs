@@ -15,14 +15,23 @@ public sealed class CoolPlateTests
 {
     private static JsonObject Own(Action<JsonObject> press, double width = 330, double height = 200) => SampleJobs.With(j =>
     {
-        var own = new JsonObject { ["id"] = "own-press-1", ["name"] = "Hut", ["kind"] = "swing-platen", ["plateWidthMm"] = 380, ["plateHeightMm"] = 380 };
+        var own = new JsonObject
+        {
+            ["id"] = "own-press-1",
+            ["name"] = "Hut",
+            ["kind"] = "swing-platen",
+            ["plateWidthMm"] = 380,
+            ["plateHeightMm"] = 380
+        };
         press(own);
         j["own"] = new JsonObject { ["presses"] = new JsonArray(own) };
         j["tools"]!["heatSource"] = "own-press-1";
-        (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"], j["layers"]![0]!["xMm"], j["layers"]![0]!["yMm"]) = (width, height, 50, 150);
+        (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"], j["layers"]![0]!["xMm"], j["layers"]![0]!["yMm"]) = (width, height, 50,
+            150);
     });
 
-    private static JsonArray Spot(double x, double y, double w, double h) => [new JsonObject { ["xMm"] = x, ["yMm"] = y, ["widthMm"] = w, ["heightMm"] = h }];
+    private static JsonArray Spot(double x, double y, double w, double h) =>
+        [new JsonObject { ["xMm"] = x, ["yMm"] = y, ["widthMm"] = w, ["heightMm"] = h }];
 
     private static int Parts(JsonObject job) => SampleJobs.Plan(job).Plan.Whole[^1].OnParts.Count;
 
@@ -41,7 +50,8 @@ public sealed class CoolPlateTests
         corner["layers"]![0]!["yMm"] = 250;
         var plan = SampleJobs.Plan(corner).Plan;
         Assert.Equal(1, plan.BondingPress.Parts);
-        Assert.True(plan.BondingPress.Sections[0].YMm + 120 <= 250 + 0.01, $"the print's upper edge lies under what is cool: {plan.BondingPress.Sections[0]}");
+        Assert.True(plan.BondingPress.Sections[0].YMm + 120 <= 250 + 0.01,
+            $"the print's upper edge lies under what is cool: {plan.BondingPress.Sections[0]}");
         // Round a spot in its middle it presses strips.
         Assert.InRange(Parts(Own(p => p["coolSpots"] = Spot(150, 150, 80, 80))), 2, 3);
     }
@@ -50,7 +60,8 @@ public sealed class CoolPlateTests
     public void What_cannot_be_a_spot_is_named()
     {
         var problems = new Problems();
-        Assert.Null(JobReader.Read(Own(p => (p["coolRimMm"], p["coolSpots"]) = (-3, Spot(0, 0, 0, 40))).ToJsonString(), Shipped.Catalogue, problems));
+        Assert.Null(JobReader.Read(Own(p => (p["coolRimMm"], p["coolSpots"]) = (-3, Spot(0, 0, 0, 40))).ToJsonString(), Shipped.Catalogue,
+            problems));
         Assert.Contains(problems.Found, p => p.Pointer.EndsWith("/coolRimMm", StringComparison.Ordinal));
         Assert.Contains(problems.Found, p => p.Pointer.EndsWith("/coolSpots/0/widthMm", StringComparison.Ordinal));
     }
@@ -66,11 +77,13 @@ public sealed class CoolPlateTests
                         from cw in Gen.Choose(10, 150)
                         from ch in Gen.Choose(10, 150)
                         from rim in Gen.Choose(0, 30)
-                        select new SectionQuestion(new PlateSize(380, 300) { CoolRimMm = rim, Cool = [new Box(x, y, cw, ch)] }, VinylCells.Of(new Box(50, 50, w, h)), []);
+                        select new SectionQuestion(new PlateSize(380, 300) { CoolRimMm = rim, Cool = [new Box(x, y, cw, ch)] },
+                            VinylCells.Of(new Box(50, 50, w, h)), []);
         return Prop.ForAll(questions.ToArbitrary(), q =>
         {
             var plan = SectionSearch.Cover(q);
-            Assert.All(q.Vinyl.Select(VinylCells.BoxOf).Where(b => !plan.NotCovered.Any(n => n.Overlaps(b))), b => Assert.Contains(plan.Sections, s => s.Covers(b, q.Plate.RimMm)));
+            Assert.All(q.Vinyl.Select(VinylCells.BoxOf).Where(b => !plan.NotCovered.Any(n => n.Overlaps(b))),
+                b => Assert.Contains(plan.Sections, s => s.Covers(b, q.Plate.RimMm)));
         });
     }
 
@@ -85,7 +98,8 @@ public sealed class CoolPlateTests
         return Prop.ForAll(sections.NonEmptyListOf().ToArbitrary(), all =>
         {
             var vinyl = VinylCells.Of(new Box(3, 3, 250, 180));
-            Assert.Equal(Math.Max(1, vinyl.Max(c => all.Count(s => s.Covers(VinylCells.MiddleOf(c), 0)))), SectionPlan.HeatsOver([.. all], vinyl));
+            Assert.Equal(Math.Max(1, vinyl.Max(c => all.Count(s => s.Covers(VinylCells.MiddleOf(c), 0)))),
+                SectionPlan.HeatsOver([.. all], vinyl));
         });
     }
 }

@@ -10,14 +10,18 @@ namespace Juxtherm.Core.Tests.Sections;
 /// <summary>Placements of a plate over a design: everything covered, nothing thick under it, and no fewer would do.</summary>
 public class SectionSearchTests
 {
-    private static KeepOut Thick(FeatureKind kind, Box box, bool otherFace = false) => new(kind, kind.ToString(), Shapes.Rectangle(box.XMm, box.YMm, box.WidthMm, box.HeightMm), otherFace);
+    private static KeepOut Thick(FeatureKind kind, Box box, bool otherFace = false) =>
+        new(kind, kind.ToString(), Shapes.Rectangle(box.XMm, box.YMm, box.WidthMm, box.HeightMm), otherFace);
 
     private static SectionPlan Cover(double width, double height, IEnumerable<Box> vinyl, params KeepOut[] keepOuts) =>
         SectionSearch.Cover(new SectionQuestion(new PlateSize(width, height), vinyl.SelectMany(VinylCells.Of).ToHashSet(), keepOuts));
 
     /// <summary>As it is asked for: with the vinyl's true edges.</summary>
     private static SectionPlan Drawn(double width, double height, IReadOnlyList<Box> vinyl, params KeepOut[] keepOuts) =>
-        SectionSearch.Cover(new SectionQuestion(new PlateSize(width, height), vinyl.SelectMany(VinylCells.Of).ToHashSet(), keepOuts) { Raster = VinylRaster.Of(vinyl.Select(b => ((Core.Artwork.CutShape?)null, b)), [])! });
+        SectionSearch.Cover(
+            new SectionQuestion(new PlateSize(width, height), vinyl.SelectMany(VinylCells.Of).ToHashSet(),
+                keepOuts)
+            { Raster = VinylRaster.Of(vinyl.Select(b => ((Core.Artwork.CutShape?)null, b)), [])! });
 
     [Fact]
     public void What_fits_under_the_plate_lies_under_its_middle()
@@ -141,7 +145,8 @@ public class SectionSearchTests
         Assert.InRange(plan.Sections.Count, q.KeepOuts.Count == 0 ? LeastByTryingAll(q, touchingMm: 0.6) : 1, most);
     });
 
-    /// <summary>Random designs and plates: each square is under some placement or said not to be; thick things are off it or said to be under it.</summary>
+    /// <summary>Random designs and plates: each square is under some placement or said not to be; thick things are off it or said to be
+    /// under it.</summary>
     [Property(MaxTest = 36)]
     [Trait("Run", "thorough")]
     public Property Everything_is_covered_or_said_not_to_be() => Prop.ForAll(Large().ToArbitrary(), q =>
@@ -165,7 +170,8 @@ public class SectionSearchTests
             Assert.All(section.Under, k => Assert.True(k.Yields));
         }
 
-        Assert.Equal(plan.MostHeats > 1, q.Vinyl.Any(c => plan.Sections.Count(s => s.Covers(new Spot((c.Column + 0.5) * 5, (c.Row + 0.5) * 5), 0)) > 1));
+        Assert.Equal(plan.MostHeats > 1,
+            q.Vinyl.Any(c => plan.Sections.Count(s => s.Covers(new Spot((c.Column + 0.5) * 5, (c.Row + 0.5) * 5), 0)) > 1));
     });
 
     /// <summary>The squares hold the vinyl they were made from.</summary>
@@ -175,7 +181,8 @@ public class SectionSearchTests
         var triangles = from x in Gen.Choose(0, 200).Three()
                         from y in Gen.Choose(0, 200).Three()
                         select (A: new Spot(x.Item1, y.Item1), B: new Spot(x.Item2, y.Item2), C: new Spot(x.Item3, y.Item3));
-        return Prop.ForAll(triangles.Where(t => Math.Abs((t.B.X - t.A.X) * (t.C.Y - t.A.Y) - (t.C.X - t.A.X) * (t.B.Y - t.A.Y)) > 50).ToArbitrary(), t =>
+        return Prop.ForAll(triangles.Where(t => Math.Abs((t.B.X - t.A.X) * (t.C.Y - t.A.Y) - (t.C.X - t.A.X) * (t.B.Y - t.A.Y)) > 50)
+            .ToArbitrary(), t =>
         {
             var shape = Core.Artwork.CutShape.Read($"M{t.A.X} {t.A.Y}L{t.B.X} {t.B.Y} {t.C.X} {t.C.Y}Z")!;
             var cells = VinylCells.Of(shape, shape.Bounds);
@@ -215,13 +222,19 @@ public class SectionSearchTests
     private static SectionQuestion Made(int count, int seed, int width, int height, int[] plates, int withThick)
     {
         var random = new System.Random(seed);
-        var vinyl = Enumerable.Range(0, count).SelectMany(_ => VinylCells.Of(new Box(random.Next(width), random.Next(height), random.Next(1, width / 8), random.Next(1, height / 8)))).ToHashSet();
+        var vinyl = Enumerable.Range(0, count)
+            .SelectMany(_ =>
+                VinylCells.Of(new Box(random.Next(width), random.Next(height), random.Next(1, width / 8), random.Next(1, height / 8))))
+                .ToHashSet();
         var kinds = new[] { FeatureKind.Collar, FeatureKind.Seam, FeatureKind.Zip, FeatureKind.Button, FeatureKind.Metal };
-        KeepOut[] keepOuts = random.Next(withThick + 1) == 0 ? [Thick(kinds[random.Next(kinds.Length)], new Box(random.Next(width), random.Next(height), random.Next(4, width / 4), random.Next(4, height / 4)))] : [];
+        KeepOut[] keepOuts = random.Next(withThick + 1) == 0
+            ? [Thick(kinds[random.Next(kinds.Length)],
+                new Box(random.Next(width), random.Next(height), random.Next(4, width / 4), random.Next(4, height / 4)))] : [];
         return new SectionQuestion(new PlateSize(plates[random.Next(plates.Length)], plates[random.Next(plates.Length)]), vinyl, keepOuts);
     }
 
-    /// <summary>Every placement on the grid in every turn, and the fewest of them by widening the search one at a time. None of the search's own means.</summary>
+    /// <summary>Every placement on the grid in every turn, and the fewest of them by widening the search one at a time. None of the
+    /// search's own means.</summary>
     private static int LeastByTryingAll(SectionQuestion q, double touchingMm)
     {
         var cells = q.Vinyl.ToList();
@@ -242,10 +255,13 @@ public class SectionSearchTests
                 List<(double U, double V)[]> corners = cells.ConvertAll(c =>
                 {
                     var b = VinylCells.BoxOf(c);
-                    return new[] { (b.XMm, b.YMm), (b.XMm + 5, b.YMm), (b.XMm, b.YMm + 5), (b.XMm + 5, b.YMm + 5) }.Select(p => (p.Item1 * cos + p.Item2 * sin, p.Item2 * cos - p.Item1 * sin)).ToArray();
+                    return new[] { (b.XMm, b.YMm), (b.XMm + 5, b.YMm), (b.XMm, b.YMm + 5),
+                        (b.XMm + 5, b.YMm + 5) }.Select(p => (p.Item1 * cos + p.Item2 * sin, p.Item2 * cos - p.Item1 * sin)).ToArray();
                 });
-                var (minU, maxU) = ((int)Math.Floor(corners.Min(c => c.Min(p => p.U)) / 5) - (int)(w / 5) - 1, (int)Math.Ceiling(corners.Max(c => c.Max(p => p.U)) / 5));
-                var (minV, maxV) = ((int)Math.Floor(corners.Min(c => c.Min(p => p.V)) / 5) - (int)(h / 5) - 1, (int)Math.Ceiling(corners.Max(c => c.Max(p => p.V)) / 5));
+                var (minU, maxU) = ((int)Math.Floor(corners.Min(c => c.Min(p => p.U)) / 5) - (int)(w / 5) - 1,
+                    (int)Math.Ceiling(corners.Max(c => c.Max(p => p.U)) / 5));
+                var (minV, maxV) = ((int)Math.Floor(corners.Min(c => c.Min(p => p.V)) / 5) - (int)(h / 5) - 1,
+                    (int)Math.Ceiling(corners.Max(c => c.Max(p => p.V)) / 5));
                 for (var u = minU; u <= maxU; u++)
                 {
                     for (var v = minV; v <= maxV; v++)
@@ -253,7 +269,9 @@ public class SectionSearchTests
                         var set = UInt128.Zero;
                         for (var i = 0; i < cells.Count; i++)
                         {
-                            if (corners[i].All(p => p.U >= u * 5 - 1e-6 && p.U <= u * 5 + w - 2 * edge + 1e-6 && p.V >= v * 5 - 1e-6 && p.V <= v * 5 + h - 2 * edge + 1e-6))
+                            if (corners[i]
+                                .All(p => p.U >= u * 5 - 1e-6 && p.U <= u * 5 + w - 2 * edge + 1e-6 && p.V >= v * 5 - 1e-6
+                                    && p.V <= v * 5 + h - 2 * edge + 1e-6))
                                 set |= UInt128.One << i;
                         }
 
@@ -261,7 +279,9 @@ public class SectionSearchTests
                             continue;
                         var (cu, cv) = (u * 5 - edge + w / 2, v * 5 - edge + h / 2);
                         var section = new Section(cu * cos - cv * sin, cu * sin + cv * cos, w, h, slant, quarter, []);
-                        if (q.KeepOuts.All(k => PolygonOf(CornersOf(section with { WidthMm = w - 2 * touchingMm, HeightMm = h - 2 * touchingMm })).Intersection(PolygonOf(k.Hull)).Area < 1e-6))
+                        if (q.KeepOuts.All(k =>
+                            PolygonOf(CornersOf(section with { WidthMm = w - 2 * touchingMm, HeightMm = h - 2 * touchingMm }))
+                            .Intersection(PolygonOf(k.Hull)).Area < 1e-6))
                             sets.Add(set);
                     }
                 }
@@ -269,7 +289,8 @@ public class SectionSearchTests
         }
 
         // Only what holds most is worth carrying on.
-        static List<UInt128> Most(IReadOnlyCollection<UInt128> all) => [.. all.Where(r => !all.Any(other => other != r && (other & r) == r))];
+        static List<UInt128> Most(IReadOnlyCollection<UInt128> all) =>
+            [.. all.Where(r => !all.Any(other => other != r && (other & r) == r))];
         var most = Most(sets);
         List<UInt128> reached = [UInt128.Zero];
         // Each placement holds at least one more square; what so many do not hold, none do.
@@ -286,10 +307,12 @@ public class SectionSearchTests
     private static Spot[] CornersOf(Section s)
     {
         var angle = s.SlantDegrees * Math.PI / 180;
-        Spot Corner(double u, double v) => new(s.CentreX + u * Math.Cos(angle) - v * Math.Sin(angle), s.CentreY + u * Math.Sin(angle) + v * Math.Cos(angle));
+        Spot Corner(double u, double v) =>
+            new(s.CentreX + u * Math.Cos(angle) - v * Math.Sin(angle), s.CentreY + u * Math.Sin(angle) + v * Math.Cos(angle));
         var (w, h) = (s.WidthMm / 2, s.HeightMm / 2);
         return [Corner(-w, -h), Corner(w, -h), Corner(w, h), Corner(-w, h)];
     }
 
-    private static NetTopologySuite.Geometries.Polygon PolygonOf(IReadOnlyList<Spot> ring) => new(new([.. ring.Append(ring[0]).Select(p => new NetTopologySuite.Geometries.Coordinate(p.X, p.Y))]));
+    private static NetTopologySuite.Geometries.Polygon PolygonOf(IReadOnlyList<Spot> ring) =>
+        new(new([.. ring.Append(ring[0]).Select(p => new NetTopologySuite.Geometries.Coordinate(p.X, p.Y))]));
 }

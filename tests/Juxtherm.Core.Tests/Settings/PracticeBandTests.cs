@@ -12,12 +12,14 @@ public class PracticeBandTests
 {
     private static readonly CatalogueSnapshot Catalogue = Shipped.Catalogue;
 
-    private static readonly ReferenceDose Everyday = new ReferenceDoses(Catalogue).Of(Catalogue.Vinyls["smooth"], Chart.Of(Catalogue.Vinyls["smooth"], null));
+    private static readonly ReferenceDose Everyday = new ReferenceDoses(Catalogue)
+        .Of(Catalogue.Vinyls["smooth"], Chart.Of(Catalogue.Vinyls["smooth"], null));
 
     private static Workpiece Work(string source, string form, string material, string? cover = null)
     {
         var press = Catalogue.HeatSources[source];
-        return new Workpiece(Catalogue.Vinyls["smooth"], Catalogue.Materials[material], Catalogue.Forms[form], press, Catalogue.Covers[cover ?? press.Cover], Catalogue.Underlays[press.Underlay]);
+        return new Workpiece(Catalogue.Vinyls["smooth"], Catalogue.Materials[material], Catalogue.Forms[form], press,
+            Catalogue.Covers[cover ?? press.Cover], Catalogue.Underlays[press.Underlay]);
     }
 
     private static PressSession Pressed(string source, string form, string material, double celsius, PressureLevel pressure, double seconds)
@@ -41,7 +43,8 @@ public class PracticeBandTests
     [InlineData("swing-platen", "tee", "cotton", 152, PressureLevel.Medium, 15, 0.6, 1.5)]
     [InlineData("handheld-press", "tee", "cotton", 157, PressureLevel.Light, 30, 0.8, 1.8)]
     [InlineData("mug-press", "mug", "ceramic", 166, PressureLevel.Medium, 30, 0.6, 1.5)]
-    public void Practised_settings_bond(string source, string form, string material, double celsius, PressureLevel pressure, double seconds, double low, double high) =>
+    public void Practised_settings_bond(string source, string form, string material, double celsius, PressureLevel pressure, double seconds,
+        double low, double high) =>
         Assert.InRange(Bond(Pressed(source, form, material, celsius, pressure, seconds)), low, high);
 
     [Fact]

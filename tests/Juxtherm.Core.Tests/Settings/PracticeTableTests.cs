@@ -86,12 +86,14 @@ public class PracticeTableTests
     // Caps and canvas.
     [InlineData("smooth", "cap", "cotton-poly", "cap-press", 143, 160, 7, 18)]
     [InlineData("smooth", "stretched-canvas", "primed-canvas", "swing-platen", 143, 166, 9, 25)]
-    public void The_plan_lies_where_practice_lies(string vinyl, string form, string material, string source, double leastCelsius, double mostCelsius, double leastSeconds, double mostSeconds)
+    public void The_plan_lies_where_practice_lies(string vinyl, string form, string material, string source, double leastCelsius,
+        double mostCelsius, double leastSeconds, double mostSeconds)
     {
         var plan = SampleJobs.Plan(SampleJobs.Of(vinyl, form, material, source)).Plan;
         var press = plan.Presses.Single(p => p.Purpose == PressPurpose.Press);
         Assert.True(plan.Verdict != Verdict.Stop, plan.Headline + " " + string.Join(' ', plan.Notices.Select(n => n.Code)));
-        Assert.True(press.Celsius >= leastCelsius && press.Celsius <= mostCelsius && press.Seconds >= leastSeconds && press.Seconds <= mostSeconds, $"{press.Celsius} °C, {press.Seconds} s");
+        Assert.True(press.Celsius >= leastCelsius && press.Celsius <= mostCelsius && press.Seconds >= leastSeconds
+            && press.Seconds <= mostSeconds, $"{press.Celsius} °C, {press.Seconds} s");
     }
 
     [Theory]
@@ -100,9 +102,11 @@ public class PracticeTableTests
     [InlineData("glitter", "cotton", "household-iron", "•••", 15, 30)]
     [InlineData("smooth", "polyester", "household-iron", "••", 25, 60)]
     [InlineData("smooth", "cotton", "hand-iron", "medium", 15, 30)]
-    public void Irons_are_set_to_the_mark_that_is_practised(string vinyl, string material, string source, string mark, double least, double most)
+    public void Irons_are_set_to_the_mark_that_is_practised(string vinyl, string material, string source, string mark, double least,
+        double most)
     {
-        var press = SampleJobs.Plan(SampleJobs.Of(vinyl, "tee", material, source)).Plan.Presses.Single(p => p.Purpose == PressPurpose.Press);
+        var press = SampleJobs.Plan(SampleJobs.Of(vinyl, "tee", material, source)).Plan.Presses.Single(p =>
+            p.Purpose == PressPurpose.Press);
         Assert.Equal(mark, press.DialMark);
         Assert.InRange(press.Seconds, least, most);
     }

@@ -33,12 +33,15 @@ public class PressSessionTests
         SheetField Dry(string id) => SheetField.At(work.Material.Thermal.Sheet(id), Surroundings.RoomCelsius).Dried();
         SheetField[] stack =
         [
-            SheetField.At(work.Cover.Thermal!.Sheet("cover"), Surroundings.RoomCelsius), SheetField.At(carrier, Surroundings.RoomCelsius), SheetField.At(vinyl, Surroundings.RoomCelsius),
-            SheetField.At(carrier, Surroundings.RoomCelsius), SheetField.At(vinyl, Surroundings.RoomCelsius), Dry("face"), Dry("back"), SheetField.At(work.Underlay.Thermal!.Sheet("pad"), Surroundings.RoomCelsius),
+            SheetField.At(work.Cover.Thermal!.Sheet("cover"), Surroundings.RoomCelsius), SheetField.At(carrier, Surroundings.RoomCelsius),
+            SheetField.At(vinyl, Surroundings.RoomCelsius),
+            SheetField.At(carrier, Surroundings.RoomCelsius), SheetField.At(vinyl, Surroundings.RoomCelsius), Dry("face"), Dry("back"),
+            SheetField.At(work.Underlay.Thermal!.Sheet("pad"), Surroundings.RoomCelsius),
         ];
         var column = new HeatColumn(stack);
         column.SetPlate(work.Source.Plate.Value, LaneMath.All(152));
-        column.Run(new TopFace.UnderPlate(LaneMath.All(Surroundings.PlateContactWm2K(20))), new BottomFace(Surroundings.BelowUnderlayWm2K, Surroundings.RoomCelsius), LaneMath.All(152), 12, StepSchedule.Press);
+        column.Run(new TopFace.UnderPlate(LaneMath.All(Surroundings.PlateContactWm2K(20))),
+            new BottomFace(Surroundings.BelowUnderlayWm2K, Surroundings.RoomCelsius), LaneMath.All(152), 12, StepSchedule.Press);
         Assert.Equal(column.Fields.Count, session.PrintSheets.Count);
         for (var i = 0; i <= stack.Length; i++)
             Assert.Equal(column.InterfaceCelsius(i)[0], session.PrintColumn.InterfaceCelsius(i)[0], 0.01);

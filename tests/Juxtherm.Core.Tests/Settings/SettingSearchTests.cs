@@ -17,7 +17,8 @@ public class SettingSearchTests
 
     public sealed record Combination(string Vinyl, string Material, string Form, string Source);
 
-    /// <summary>Every material under every other press that can press it, with one vinyl each in turn; the whole product takes minutes and has a command of its own.</summary>
+    /// <summary>Every material under every other press that can press it, with one vinyl each in turn; the whole product takes minutes and
+    /// has a command of its own.</summary>
     public static IEnumerable<TheoryDataRow<Combination>> Many()
     {
         var turn = 0;
@@ -25,10 +26,12 @@ public class SettingSearchTests
         {
             foreach (var material in Catalogue.Materials.Values)
             {
-                var form = Catalogue.Forms.Values.FirstOrDefault(f => f.Materials.Contains(material.Kind) && source.Presses.Contains(f.Shape));
+                var form = Catalogue.Forms.Values.FirstOrDefault(f => f.Materials.Contains(material.Kind)
+                    && source.Presses.Contains(f.Shape));
                 if (form is null || ++turn % (Thorough ? 1 : 4) != 0)
                     continue;
-                var vinyl = Catalogue.Vinyls.Keys.Order(StringComparer.Ordinal).ElementAt(turn / (Thorough ? 1 : 4) % Catalogue.Vinyls.Count);
+                var vinyl = Catalogue.Vinyls.Keys.Order(StringComparer.Ordinal)
+                    .ElementAt(turn / (Thorough ? 1 : 4) % Catalogue.Vinyls.Count);
                 yield return new TheoryDataRow<Combination>(new Combination(vinyl, material.Id, form.Id, source.Id));
             }
         }
@@ -37,7 +40,8 @@ public class SettingSearchTests
     private static Workpiece Work(Combination c, string? cover = null)
     {
         var source = Catalogue.HeatSources[c.Source];
-        return new Workpiece(Catalogue.Vinyls[c.Vinyl], Catalogue.Materials[c.Material], Catalogue.Forms[c.Form], source, Catalogue.Covers[cover ?? source.Cover], Catalogue.Underlays[source.Underlay]);
+        return new Workpiece(Catalogue.Vinyls[c.Vinyl], Catalogue.Materials[c.Material], Catalogue.Forms[c.Form], source,
+            Catalogue.Covers[cover ?? source.Cover], Catalogue.Underlays[source.Underlay]);
     }
 
     [Theory]
@@ -51,15 +55,20 @@ public class SettingSearchTests
         Assert.Contains(found.Dial, DialPosition.Of(work.Source));
         Assert.InRange(found.Seconds, 1, Catalogue.Work.LongestPressSeconds.Value);
         Assert.Equal(found.Seconds, Math.Round(found.Seconds));
-        Assert.All(found.Rows.Where(r => r.Holds), r => Assert.True(r.HoldsFromSeconds <= (r.TargetSeconds ?? double.PositiveInfinity) + 1e-9));
+        Assert.All(found.Rows.Where(r => r.Holds),
+            r => Assert.True(r.HoldsFromSeconds <= (r.TargetSeconds ?? double.PositiveInfinity) + 1e-9));
         // The worst case is never kinder than the nominal one.
-        Assert.All(found.Rows, r => Assert.True((r.SafeFromSeconds ?? double.PositiveInfinity) >= (r.HoldsFromSeconds ?? double.PositiveInfinity) - 0.05 || r.SafeFromSeconds is null));
+        Assert.All(found.Rows,
+            r => Assert.True((r.SafeFromSeconds ?? double.PositiveInfinity) >= (r.HoldsFromSeconds ?? double.PositiveInfinity) - 0.05
+                || r.SafeFromSeconds is null));
         Assert.All(found.Rows, r => Assert.True(r.SafeToSeconds <= r.MostSeconds + 0.05, $"{r}"));
         if (found.Outcome is SettingOutcome.Short or SettingOutcome.None)
             return;
         Assert.True(found.Seconds <= found.Chosen.MostSeconds);
         // Rounded to a timer's seconds: up to the need, unless that would overstep a limit less than a second away.
-        var (need, most) = found.Outcome == SettingOutcome.Safe ? (found.Chosen.NeedsSeconds!.Value, found.Chosen.SafeToSeconds) : (found.Chosen.TargetSeconds!.Value, found.Chosen.MostSeconds);
+        var (need, most) = found.Outcome == SettingOutcome.Safe
+            ? (found.Chosen.NeedsSeconds!.Value, found.Chosen.SafeToSeconds)
+            : (found.Chosen.TargetSeconds!.Value, found.Chosen.MostSeconds);
         Assert.True(found.Seconds >= Math.Min(need - 0.3, Math.Floor(most)));
     }
 
@@ -70,7 +79,8 @@ public class SettingSearchTests
     [InlineData("mug-press", "ceramic", "foil")]
     public void A_safe_setting_stays_inside_when_everything_is_off_to_one_side(string source, string material, string vinyl)
     {
-        var form = Catalogue.Forms.Values.First(f => f.Materials.Contains(Catalogue.Materials[material].Kind) && Catalogue.HeatSources[source].Presses.Contains(f.Shape));
+        var form = Catalogue.Forms.Values.First(f => f.Materials.Contains(Catalogue.Materials[material].Kind)
+            && Catalogue.HeatSources[source].Presses.Contains(f.Shape));
         var work = Work(new Combination(vinyl, material, form.Id, source));
         var chart = Chart.Of(work.Vinyl, null);
         var reference = Doses.Of(work.Vinyl, chart);
@@ -132,14 +142,17 @@ public class SettingSearchTests
         from source in Gen.Elements("swing-platen", "handheld-press")
         select new Combination(vinyl, material, form, source);
 
-    private static double? Seconds(Combination c, double celsius, double kPa, string cover) => SettingSearch.Transfer(Work(c, cover), celsius, kPa, 6, Catalogue);
+    private static double? Seconds(Combination c, double celsius, double kPa, string cover) =>
+        SettingSearch.Transfer(Work(c, cover), celsius, kPa, 6, Catalogue);
 
     [Property(MaxTest = 60)]
-    public Property A_hotter_plate_never_needs_longer() => Prop.ForAll(Cloth().ToArbitrary(), Gen.Choose(130, 180).ToArbitrary(), Gen.Choose(1, 15).ToArbitrary(), (c, celsius, hotter) =>
+    public Property A_hotter_plate_never_needs_longer() =>
+    Prop.ForAll(Cloth().ToArbitrary(), Gen.Choose(130, 180).ToArbitrary(), Gen.Choose(1, 15).ToArbitrary(), (c, celsius, hotter) =>
         (Seconds(c, celsius + hotter, 10, "ptfe") ?? 999) <= (Seconds(c, celsius, 10, "ptfe") ?? 999));
 
     [Property(MaxTest = 60)]
-    public Property More_pressure_never_needs_longer() => Prop.ForAll(Cloth().ToArbitrary(), Gen.Choose(130, 180).ToArbitrary(), Gen.Choose(2, 40).ToArbitrary(), (c, celsius, kPa) =>
+    public Property More_pressure_never_needs_longer() =>
+    Prop.ForAll(Cloth().ToArbitrary(), Gen.Choose(130, 180).ToArbitrary(), Gen.Choose(2, 40).ToArbitrary(), (c, celsius, kPa) =>
         (Seconds(c, celsius, kPa + 2, "ptfe") ?? 999) <= (Seconds(c, celsius, kPa, "ptfe") ?? 999));
 
     [Property(MaxTest = 40)]
@@ -161,7 +174,8 @@ public class SettingSearchTests
     {
         var dial = DialPosition.Of(Catalogue.HeatSources["household-iron"]);
         Assert.Equal(["•", "••", "•••"], dial.Select(d => d.Mark));
-        // ISO 3758: what the dots stand for; IEC 60311: the middle of the band in which the sole wanders, and how far (both quoted from memory).
+        // ISO 3758: what the dots stand for; IEC 60311: the middle of the band in which the sole wanders, and how far (both quoted from
+        // memory).
         Assert.Equal([110, 150, 200], dial.Select(d => d.Celsius));
         Assert.Equal([95, 130, 175], dial.Select(d => d.FaceCelsius));
         Assert.Equal([25, 30, 35], dial.Select(d => d.ErrorK));

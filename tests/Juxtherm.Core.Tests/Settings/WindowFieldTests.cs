@@ -43,7 +43,8 @@ public class WindowFieldTests
     {
         var (field, _) = Of(vinyl, form, material, source);
         Assert.All(field.Limit, row => Assert.Equal(row.Select(Rank).Order(), row.Select(Rank)));
-        static int Rank(FieldLimit limit) => limit switch { FieldLimit.Short => 0, FieldLimit.UnderTarget => 1, FieldLimit.Good => 2, _ => 3 };
+        static int Rank(FieldLimit limit) =>
+            limit switch { FieldLimit.Short => 0, FieldLimit.UnderTarget => 1, FieldLimit.Good => 2, _ => 3 };
     }
 
     [Theory]
@@ -55,7 +56,8 @@ public class WindowFieldTests
         {
             for (var column = 0; column < field.Seconds.Count; column++)
             {
-                Assert.True(field.Worst[row][column] <= field.Nominal[row][column] + 0.03, $"{field.Celsius[row]} °C, {field.Seconds[column]} s");
+                Assert.True(field.Worst[row][column] <= field.Nominal[row][column] + 0.03,
+                    $"{field.Celsius[row]} °C, {field.Seconds[column]} s");
                 var inside = field.Limit[row][column] is FieldLimit.Good or FieldLimit.UnderTarget;
                 if (Math.Abs(field.Nominal[row][column]) > 0.02)
                     Assert.Equal(inside, field.Nominal[row][column] > 0);
@@ -87,8 +89,11 @@ public class WindowFieldTests
         var tee = SampleJobs.Read(SampleJobs.Tee());
         var first = planner.Plan(tee, UnitSystem.Metric);
         Assert.Same(first.Window, planner.Plan(tee with { Title = "Renamed", Quantity = 40 }, UnitSystem.Us).Window);
-        Assert.NotSame(first.Window, planner.Plan(tee with { Tools = tee.Tools with { Cover = Shipped.Catalogue.Covers["parchment"] } }, UnitSystem.Metric).Window);
-        Assert.NotSame(first.Window, planner.Plan(SampleJobs.Read(SampleJobs.With(j => j["choices"] = new System.Text.Json.Nodes.JsonObject { ["preheat"] = "no" })), UnitSystem.Metric).Window);
+        Assert.NotSame(first.Window,
+            planner.Plan(tee with { Tools = tee.Tools with { Cover = Shipped.Catalogue.Covers["parchment"] } }, UnitSystem.Metric).Window);
+        Assert.NotSame(first.Window,
+            planner.Plan(SampleJobs.Read(SampleJobs.With(j => j["choices"] = new System.Text.Json.Nodes.JsonObject { ["preheat"] = "no" })),
+                UnitSystem.Metric).Window);
     }
 
     [Theory]

@@ -8,10 +8,12 @@ public class WindowSweepTests
 {
     private static readonly CatalogueSnapshot Catalogue = Shipped.Catalogue;
 
-    private static (Workpiece Work, FoundSetting Found, ReferenceDose Reference, double KPa) Find(string vinyl, string form, string material, string source)
+    private static (Workpiece Work, FoundSetting Found, ReferenceDose Reference, double KPa) Find(string vinyl, string form,
+        string material, string source)
     {
         var press = Catalogue.HeatSources[source];
-        var work = new Workpiece(Catalogue.Vinyls[vinyl], Catalogue.Materials[material], Catalogue.Forms[form], press, Catalogue.Covers[press.Cover], Catalogue.Underlays[press.Underlay]);
+        var work = new Workpiece(Catalogue.Vinyls[vinyl], Catalogue.Materials[material], Catalogue.Forms[form], press,
+            Catalogue.Covers[press.Cover], Catalogue.Underlays[press.Underlay]);
         var chart = Chart.Of(work.Vinyl, null);
         var reference = new ReferenceDoses(Catalogue).Of(work.Vinyl, chart);
         return (work, SettingSearch.Find(work, chart, reference, Catalogue), reference, press.PressureKPa[chart.Pressure.Value].Value);
@@ -76,7 +78,8 @@ public class WindowSweepTests
     public void Hot_air_heats_without_touching()
     {
         var gun = Catalogue.HeatSources["heat-gun"];
-        var work = new Workpiece(Catalogue.Vinyls["smooth"], Catalogue.Materials["ceramic"], Catalogue.Forms["mug"], gun, Catalogue.Covers["carrier"], Catalogue.Underlays["none"]);
+        var work = new Workpiece(Catalogue.Vinyls["smooth"], Catalogue.Materials["ceramic"], Catalogue.Forms["mug"], gun,
+            Catalogue.Covers["carrier"], Catalogue.Underlays["none"]);
         double Glue(double air)
         {
             var session = new PressSession(work, Catalogue);

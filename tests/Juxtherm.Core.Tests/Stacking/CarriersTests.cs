@@ -15,8 +15,14 @@ public class CarriersTests
     private const string UpperLeft = "M0 0L100 0 0 100Z";
     private const string LowerRight = "M100 0L100 100 0 100Z";
 
-    private static LayerPiece Piece(double x, double y, double w, double h, double margin = 6, string? shape = null, CarrierCut cut = CarrierCut.Box, int side = 0) =>
-        new("a", Shipped.Catalogue.Vinyls["smooth"], PeelMethod.Warm, new Box(x, y, w, h), w * h, margin, [], side) { Shape = shape is null ? null : CutShape.Read(shape), Cut = cut };
+    private static LayerPiece Piece(double x, double y, double w, double h, double margin = 6, string? shape = null,
+        CarrierCut cut = CarrierCut.Box, int side = 0) =>
+        new("a", Shipped.Catalogue.Vinyls["smooth"], PeelMethod.Warm, new Box(x, y, w, h), w * h, margin, [], side)
+        {
+            Shape = shape is null
+            ? null : CutShape.Read(shape),
+            Cut = cut
+        };
 
     [Theory]
     // Apart; carriers meet; vinyl on carrier, as boxes of 100 mm side by side with so much between them.
@@ -82,7 +88,8 @@ public class CarriersTests
         var cases = from x in Gen.Choose(-150, 150) from y in Gen.Choose(-150, 150) from scale in Gen.Choose(20, 120) select (x, y, scale);
         return Prop.ForAll(cases.ToArbitrary(), c =>
         {
-            var (a, b) = (Piece(0, 0, 100, 100, shape: UpperLeft, cut: CarrierCut.Contour), Piece(c.x, c.y, c.scale, c.scale, shape: LowerRight, cut: CarrierCut.Contour));
+            var (a, b) = (Piece(0, 0, 100, 100, shape: UpperLeft, cut: CarrierCut.Contour),
+                Piece(c.x, c.y, c.scale, c.scale, shape: LowerRight, cut: CarrierCut.Contour));
             var room = Carriers.ApartMm(a, b)!.Value;
             if (room < 1)
                 return;

@@ -13,7 +13,8 @@ public class FiguresTests
     [InlineData(151.667, "152 °C", "305 °F")]
     [InlineData(0, "0 °C", "32 °F")]
     [InlineData(100, "100 °C", "212 °F")]
-    public void Temperatures(double celsius, string metric, string us) => Assert.Equal((metric, us), (Metric.Temperature(celsius), Us.Temperature(celsius)));
+    public void Temperatures(double celsius, string metric, string us) =>
+    Assert.Equal((metric, us), (Metric.Temperature(celsius), Us.Temperature(celsius)));
 
     [Theory]
     // An inch is 25.4 mm (ISO 31).

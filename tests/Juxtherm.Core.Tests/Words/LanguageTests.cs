@@ -4,10 +4,12 @@ using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Words;
 
-/// <summary>Code and language agree: each sentence that is asked for stands in the files, is about what the code gives it, and none stands there for nothing.</summary>
+/// <summary>Code and language agree: each sentence that is asked for stands in the files, is about what the code gives it, and none stands
+/// there for nothing.</summary>
 public partial class LanguageTests
 {
-    private static readonly IReadOnlyList<Asked> Everything = [.. Directory.GetFiles(Path.Combine(Shipped.Repository, "src"), "*.cs", SearchOption.AllDirectories)
+    private static readonly IReadOnlyList<Asked> Everything =
+        [.. Directory.GetFiles(Path.Combine(Shipped.Repository, "src"), "*.cs", SearchOption.AllDirectories)
         .Where(f => !f.Contains("/obj/", StringComparison.Ordinal)).SelectMany(f => In(File.ReadAllText(f)))];
 
     [Fact]
@@ -32,7 +34,8 @@ public partial class LanguageTests
         var words = Language.English.WordsFor(UnitSystem.Us);
         Assert.All(Language.English.Sentences.Where(s => s.Key[0] != '/'), s =>
         {
-            (string, Thing)[] about = [.. Wants(s.Value).Select(n => (n, s.Value.Contains($"{n} | times", StringComparison.Ordinal) ? (Thing)3 : "it"))];
+            (string, Thing)[] about = [.. Wants(s.Value)
+                .Select(n => (n, s.Value.Contains($"{n} | times", StringComparison.Ordinal) ? (Thing)3 : "it"))];
             Assert.DoesNotMatch("\\{[{%]", words.Say(s.Key, about));
         });
     }
@@ -55,17 +58,21 @@ public partial class LanguageTests
     [Fact]
     public void Figures_are_said_in_the_readers_units()
     {
-        var language = Language.Of([("a.txt", "one = {{ heat }}, {{ long }}, {{ fine }}, {{ time }}, {{ share }}, {{ names | join: \" and \" }}")]);
-        (string, Thing)[] about = [("heat", Thing.Celsius(155)), ("long", Thing.Mm(254)), ("fine", Thing.FineMm(5.08)), ("time", Thing.Seconds(150)), ("share", Thing.Share(0.5)), ("names", Thing.List(["Ada", "Bo"]))];
+        var language =
+            Language.Of([("a.txt", "one = {{ heat }}, {{ long }}, {{ fine }}, {{ time }}, {{ share }}, {{ names | join: \" and \" }}")]);
+        (string, Thing)[] about = [("heat", Thing.Celsius(155)), ("long", Thing.Mm(254)), ("fine", Thing.FineMm(5.08)),
+            ("time", Thing.Seconds(150)), ("share", Thing.Share(0.5)), ("names", Thing.List(["Ada", "Bo"]))];
         Assert.Equal("155 °C, 254 mm, 5.1 mm, 2 min 30 s, 0.5, Ada and Bo", language.WordsFor(UnitSystem.Metric).Say("one", about));
         Assert.Equal("311 °F, 10 in, 0.20 in, 2 min 30 s, 0.5, Ada and Bo", language.WordsFor(UnitSystem.Us).Say("one", about));
     }
 
     [Fact]
     public void What_is_not_there_is_an_error_that_names_it() =>
-        Assert.Contains("no-such", Assert.Throws<KeyNotFoundException>(() => Shipped.Words.Say("no-such")).Message, StringComparison.Ordinal);
+        Assert.Contains("no-such", Assert.Throws<KeyNotFoundException>(() => Shipped.Words.Say("no-such")).Message,
+            StringComparison.Ordinal);
 
-    private static HashSet<string> Wants(string sentence) => [.. Holes().Matches(sentence).SelectMany(m => Names().Matches(Unspoken().Replace(m.Value, ""))).Select(m => m.Value)
+    private static HashSet<string> Wants(string sentence) =>
+        [.. Holes().Matches(sentence).SelectMany(m => Names().Matches(Unspoken().Replace(m.Value, ""))).Select(m => m.Value)
         .Where(n => !Spoken.Contains(n))];
 
     // What a sentence may say between its braces beside the names of things.
@@ -74,7 +81,8 @@ public partial class LanguageTests
         "if", "else", "endif", "unless", "endunless", "false", "true", "and", "or",
     };
 
-    private static IEnumerable<Asked> In(string code) => Calls().Matches(code).Select(call => new Asked(call.Groups["key"].Value, Given(code, call.Index + call.Length)));
+    private static IEnumerable<Asked> In(string code) =>
+        Calls().Matches(code).Select(call => new Asked(call.Groups["key"].Value, Given(code, call.Index + call.Length)));
 
     /// <summary>The names in ("name", …) that stand in the call itself, not in one inside it.</summary>
     private static HashSet<string> Given(string code, int at)
@@ -92,7 +100,7 @@ public partial class LanguageTests
 
     private sealed record Asked(string Key, HashSet<string> Names);
 
-    [GeneratedRegex("""(?:\.Say\(|new Phrase\(|Phrase \w+\(.*\) => new\()\s*"(?<key>[^"]+)"(?=[,)])""", RegexOptions.None, 5000)]
+    [GeneratedRegex("""(?:\.Say\(|new Phrase\(|Phrase \w+\(.*\)\s*=>\s*new\()\s*"(?<key>[^"]+)"(?=[,)])""", RegexOptions.None, 5000)]
     private static partial Regex Calls();
 
     [GeneratedRegex("""\G\("(?<name>\w+)", """, RegexOptions.None, 5000)]

@@ -13,7 +13,8 @@ namespace Juxtherm.Testing;
 /// <param name="Asked">Holds that were over meanwhile and asked about.</param>
 /// <param name="Unasked">Holds that were over meanwhile and not asked about.</param>
 /// <param name="Runs">Runs that were brought to their end.</param>
-public sealed record FallReport(int Kills, int Acknowledged, int Lost, int Holds, double WorstTimerSeconds, int Asked, int Unasked, int Runs);
+public sealed record FallReport(int Kills, int Acknowledged, int Lost, int Holds, double WorstTimerSeconds, int Asked, int Unasked,
+    int Runs);
 
 /// <summary>The real service as a process of its own, killed without warning at random moments while somebody works at its bench.</summary>
 /// <param name="dll">The service.</param>
@@ -52,7 +53,8 @@ public sealed class Falls(string dll, string folder, int seed) : IDisposable
                 continue;
             if ((int)now["sequence"]! < (int)last["sequence"]!)
                 lost++;
-            if (Focus(last) is not { } before || (string)before["step"]!["kind"]! != "hold" || (bool)before["asking"]! || Focus(now) is not { } after || (int)after["piece"]! != (int)before["piece"]!)
+            if (Focus(last) is not { } before || (string)before["step"]!["kind"]! != "hold" || (bool)before["asking"]!
+                || Focus(now) is not { } after || (int)after["piece"]! != (int)before["piece"]!)
                 continue;
             var due = At(before["dueUtc"]!);
             if ((bool)after["asking"]!)
@@ -87,7 +89,8 @@ public sealed class Falls(string dll, string folder, int seed) : IDisposable
             throw new InvalidOperationException("The service does not start: " + _service.Said);
     }
 
-    private async Task<JsonNode> GetAsync(string path, CancellationToken cancel) => JsonNode.Parse(await _service.Client.GetStringAsync(new Uri(_service.Address + path), cancel))!;
+    private async Task<JsonNode> GetAsync(string path, CancellationToken cancel) =>
+        JsonNode.Parse(await _service.Client.GetStringAsync(new Uri(_service.Address + path), cancel))!;
 
     private async Task<JsonNode> PostAsync(string path, JsonNode? body, CancellationToken cancel)
     {

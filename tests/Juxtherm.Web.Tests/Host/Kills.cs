@@ -5,7 +5,8 @@ using System.Text.Json.Nodes;
 
 namespace Juxtherm.Testing;
 
-/// <summary>What came of killing the service again and again: while it works, while it starts, and while a workshop takes another's place.</summary>
+/// <summary>What came of killing the service again and again: while it works, while it starts, and while a workshop takes another's
+/// place.</summary>
 /// <param name="AtWork">Killed while things were asked of it.</param>
 /// <param name="InStart">Killed while it started.</param>
 /// <param name="InExchange">Killed while a backup was put back or an archive taken in.</param>
@@ -17,7 +18,8 @@ namespace Juxtherm.Testing;
 /// <param name="Doubled">Things that were there twice.</param>
 /// <param name="Overwritten">Backups that were gone or changed.</param>
 /// <param name="LeftAbout">Files of unfinished work that were still there.</param>
-public sealed record KillReport(int AtWork, int InStart, int InExchange, int Exchanged, int Acknowledged, int Lost, int Stuck, int Half, int Doubled, int Overwritten, int LeftAbout)
+public sealed record KillReport(int AtWork, int InStart, int InExchange, int Exchanged, int Acknowledged, int Lost, int Stuck, int Half,
+    int Doubled, int Overwritten, int LeftAbout)
 {
     /// <summary>Nothing went wrong.</summary>
     public bool AllWell => Lost + Stuck + Half + Doubled + Overwritten + LeftAbout == 0;
@@ -106,7 +108,17 @@ public sealed class Kills(string dll, string folder, int seed) : IDisposable
                 try
                 {
                     using var answer = await _service.Client.PostAsJsonAsync(
-                        new Uri(_service.Address + "/api/stock"), new JsonObject { ["commandId"] = Guid.NewGuid(), ["kind"] = "roll", ["vinyl"] = "smooth", ["colour"] = "#112233", ["label"] = label, ["widthMm"] = 305, ["lengthMm"] = 1000 }, cancel);
+                        new Uri(_service.Address + "/api/stock"),
+                        new JsonObject
+                        {
+                            ["commandId"] = Guid.NewGuid(),
+                            ["kind"] = "roll",
+                            ["vinyl"] = "smooth",
+                            ["colour"] = "#112233",
+                            ["label"] = label,
+                            ["widthMm"] = 305,
+                            ["lengthMm"] = 1000
+                        }, cancel);
                     if (!answer.IsSuccessStatusCode)
                         throw new InvalidOperationException(await answer.Content.ReadAsStringAsync(cancel));
                 }
@@ -141,7 +153,8 @@ public sealed class Kills(string dll, string folder, int seed) : IDisposable
         string path;
         if (_chance.Next(2) == 0)
         {
-            body = new ByteArrayContent(await _service.Client.GetByteArrayAsync(new Uri(_service.Address + "/api/keeping/archive"), cancel));
+            body = new ByteArrayContent(
+                await _service.Client.GetByteArrayAsync(new Uri(_service.Address + "/api/keeping/archive"), cancel));
             body.Headers.Add("Content-Type", "application/octet-stream");
             path = "/api/keeping/archive";
         }
@@ -176,7 +189,8 @@ public sealed class Kills(string dll, string folder, int seed) : IDisposable
     private async Task<KillReport> LookAsync(KillReport report, HashSet<string>? other, bool exchanged, CancellationToken cancel)
     {
         // What goes over into the other's place is known by a change of its own.
-        var labels = JsonNode.Parse(await _service.Client.GetStringAsync(new Uri(_service.Address + "/api/stock"), cancel))!.AsArray().Select(s => (string)s!["label"]!).ToList();
+        var labels = JsonNode.Parse(await _service.Client.GetStringAsync(new Uri(_service.Address + "/api/stock"), cancel))!.AsArray()
+            .Select(s => (string)s!["label"]!).ToList();
         var now = labels.ToHashSet(StringComparer.Ordinal);
         var isOther = other is not null && now.SetEquals(other) && !_kept.Keys.All(now.Contains);
         if (isOther)
@@ -190,7 +204,8 @@ public sealed class Kills(string dll, string folder, int seed) : IDisposable
             Lost = report.Lost + lost,
             Half = report.Half + half + (strange > 0 ? 1 : 0),
             Doubled = report.Doubled + labels.Count - now.Count,
-            LeftAbout = report.LeftAbout + Directory.GetFiles(folder, "incoming-*").Length + Directory.GetFiles(folder, "*.new").Length + Parts(),
+            LeftAbout = report.LeftAbout + Directory.GetFiles(folder, "incoming-*").Length + Directory.GetFiles(folder, "*.new").Length
+            + Parts(),
             Overwritten = report.Overwritten + Overwritten(),
         };
         _kept.Clear();
@@ -213,7 +228,8 @@ public sealed class Kills(string dll, string folder, int seed) : IDisposable
             _backups.TryAdd(Path.GetFileName(path), Hash(path));
     }
 
-    private int Overwritten() => _backups.Count(b => !File.Exists(Path.Combine(BackupFolder, b.Key)) || Hash(Path.Combine(BackupFolder, b.Key)) != b.Value);
+    private int Overwritten() =>
+        _backups.Count(b => !File.Exists(Path.Combine(BackupFolder, b.Key)) || Hash(Path.Combine(BackupFolder, b.Key)) != b.Value);
 
     private static string Hash(string path)
     {

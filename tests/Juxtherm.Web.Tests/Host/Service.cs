@@ -23,7 +23,9 @@ public sealed class Service(string dll, string folder) : IDisposable
     public (double Now, double Most) Memory()
     {
         var lines = File.ReadAllLines($"/proc/{_process!.Id}/status");
-        double Of(string name) => double.Parse(lines.First(l => l.StartsWith(name, StringComparison.Ordinal)).Split(' ', StringSplitOptions.RemoveEmptyEntries)[^2], CultureInfo.InvariantCulture) / 1024;
+        double Of(string name) =>
+            double.Parse(lines.First(l => l.StartsWith(name, StringComparison.Ordinal))
+                .Split(' ', StringSplitOptions.RemoveEmptyEntries)[^2], CultureInfo.InvariantCulture) / 1024;
         return (Of("VmRSS:"), Of("VmHWM:"));
     }
 
@@ -48,7 +50,17 @@ public sealed class Service(string dll, string folder) : IDisposable
         var port = ((System.Net.IPEndPoint)free.LocalEndpoint).Port;
         free.Stop();
         Address = $"http://127.0.0.1:{port}";
-        var process = new Process { StartInfo = new ProcessStartInfo("dotnet", [dll, "--data", folder, "--port", port.ToString(CultureInfo.InvariantCulture)]) { RedirectStandardOutput = true, RedirectStandardError = true, UseShellExecute = false } };
+        var process =
+            new Process
+            {
+                StartInfo = new ProcessStartInfo("dotnet",
+                    [dll, "--data", folder, "--port", port.ToString(CultureInfo.InvariantCulture)])
+                {
+                    RedirectStandardOutput = true,
+                    RedirectStandardError = true,
+                    UseShellExecute = false
+                }
+            };
         var said = new System.Text.StringBuilder();
         process.ErrorDataReceived += (_, e) =>
         {

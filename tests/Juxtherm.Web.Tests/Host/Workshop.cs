@@ -24,7 +24,8 @@ public sealed class TestClock(double speed = 0) : TimeProvider
 }
 
 /// <summary>The whole service over a real database file in a folder of its own.</summary>
-public sealed class Workshop(string folder, TestClock clock, string? front = null, bool demo = false, bool lan = false) : WebApplicationFactory<Program>
+public sealed class Workshop(string folder, TestClock clock, string? front = null, bool demo = false,
+    bool lan = false) : WebApplicationFactory<Program>
 {
     private static readonly string CataloguePath = Path.Combine(AppContext.BaseDirectory, "catalogue");
     private static readonly Lazy<CatalogueSnapshot> Catalogue = new(() => CatalogueFolder.Read(CataloguePath));
@@ -46,7 +47,8 @@ public sealed class Workshop(string folder, TestClock clock, string? front = nul
         {
             try
             {
-                using var free = new FileStream(Path.Combine(folder, "in-use.lock"), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
+                using var free = new FileStream(Path.Combine(folder, "in-use.lock"), FileMode.OpenOrCreate, FileAccess.ReadWrite,
+                    FileShare.None);
                 return;
             }
             catch (IOException) when (patience.Elapsed < TimeSpan.FromSeconds(10))

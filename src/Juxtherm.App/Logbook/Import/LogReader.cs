@@ -38,7 +38,8 @@ public sealed class LogReadInEntry(Guid id)
 /// <param name="reckoner">Reckons what they tell of their heat.</param>
 /// <param name="learning">Learns from them.</param>
 /// <param name="gate">Nothing is written while the data is exchanged.</param>
-public sealed class LogReader(DataFolder folder, LogStore store, WorkshopCatalogue catalogues, HeatReckoner reckoner, WorkshopLearning learning, WorkshopGate gate) : IDisposable
+public sealed class LogReader(DataFolder folder, LogStore store, WorkshopCatalogue catalogues, HeatReckoner reckoner,
+    WorkshopLearning learning, WorkshopGate gate) : IDisposable
 {
     private const int RowsAtOnce = 200;
     private const int MostRemembered = 16;
@@ -187,5 +188,7 @@ public sealed class LogReader(DataFolder folder, LogStore store, WorkshopCatalog
             File.Delete(path + part);
     }
 
-    private static object Alike(LogEntry e) => (e.Vinyl, e.Material, e.Form, e.HeatSource, e.Cover, e.Underlay, e.Pressure, (Math.Round(e.Celsius, 1), Math.Round(e.PressedSeconds, 1), Math.Round(e.BackSeconds, 1), Math.Round(e.PressureKPa, 2)));
+    private static object Alike(LogEntry e) =>
+        (e.Vinyl, e.Material, e.Form, e.HeatSource, e.Cover, e.Underlay, e.Pressure,
+            (Math.Round(e.Celsius, 1), Math.Round(e.PressedSeconds, 1), Math.Round(e.BackSeconds, 1), Math.Round(e.PressureKPa, 2)));
 }

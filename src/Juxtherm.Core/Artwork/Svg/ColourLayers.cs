@@ -39,9 +39,11 @@ public static class ColourLayers
         ArgumentNullException.ThrowIfNull(drawing);
         var runs = Runs(drawing.Shapes);
         // Sorted by where a colour is painted last: what is painted last lies on top.
-        var rank = runs.Select((s, i) => (s.Colour, i)).GroupBy(p => p.Colour, StringComparer.Ordinal).ToDictionary(g => g.Key, g => g.Max(p => p.i), StringComparer.Ordinal);
+        var rank = runs.Select((s, i) => (s.Colour, i)).GroupBy(p => p.Colour, StringComparer.Ordinal)
+            .ToDictionary(g => g.Key, g => g.Max(p => p.i), StringComparer.Ordinal);
         // Piece by piece: what lies far apart in one colour would otherwise meet everything in between.
-        var pieces = runs.SelectMany((run, order) => Plane.Pieces(run.Ground).Select(ground => (run.Colour, Order: order, Ground: (Ground)ground))).ToList();
+        var pieces = runs.SelectMany((run, order) => Plane.Pieces(run.Ground)
+            .Select(ground => (run.Colour, Order: order, Ground: (Ground)ground))).ToList();
         var tree = new HPRtree<int>();
         for (var i = 0; i < pieces.Count; i++)
             tree.Insert(pieces[i].Ground.EnvelopeInternal, i);
@@ -51,7 +53,8 @@ public static class ColourLayers
             cancel.ThrowIfCancellationRequested();
             // Stacked, a later colour cuts only what would otherwise lie on top of it.
             var later = tree.Query(mine.Ground.EnvelopeInternal).Order().Select(j => pieces[j])
-                .Where(p => p.Order > mine.Order && p.Colour != mine.Colour && (separation == Separation.Seen || rank[p.Colour] < rank[mine.Colour]));
+                .Where(p => p.Order > mine.Order && p.Colour != mine.Colour
+                    && (separation == Separation.Seen || rank[p.Colour] < rank[mine.Colour]));
             left.Add(new PaintedShape(mine.Colour, Plane.Difference(mine.Ground, Plane.Union(later.Select(p => p.Ground)))));
         }
 

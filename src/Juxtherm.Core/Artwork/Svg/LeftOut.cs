@@ -37,6 +37,10 @@ internal sealed class LeftOut
 
     public IReadOnlyList<Notice> Notices() =>
     [
-        .. _counts.Select(c => Notice.Of(c.Key, c.Key == Outside ? NoticeLevel.Note : NoticeLevel.Caution, Words[c.Key](c.Value), "Only closed ground on the page, in one plain colour, can be cut out of vinyl.", [], [])),
+        .. _counts.Select(c =>
+            Notice.Of(c.Key, c.Key == Outside
+                ? NoticeLevel.Note
+                : NoticeLevel.Caution, Words[c.Key](c.Value),
+                "Only closed ground on the page, in one plain colour, can be cut out of vinyl.", [], [])),
     ];
 }

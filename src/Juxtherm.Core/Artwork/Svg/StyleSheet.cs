@@ -3,7 +3,8 @@ using System.Xml.Linq;
 
 namespace Juxtherm.Core.Artwork.Svg;
 
-/// <summary>The style sheets inside a drawing: selectors by name, class, id and ancestor. Rules for media and the like are passed over.</summary>
+/// <summary>The style sheets inside a drawing: selectors by name, class, id and ancestor. Rules for media and the like are passed
+/// over.</summary>
 internal sealed class StyleSheet
 {
     private const int MostRules = 2000;
@@ -30,7 +31,8 @@ internal sealed class StyleSheet
     }
 
     /// <summary>What the sheets say of an element, the weakest first.</summary>
-    public IEnumerable<IReadOnlyDictionary<string, string>> Of(XElement element) => _rules.Where(r => r.Selector.Fits(element)).Select(r => r.Says);
+    public IEnumerable<IReadOnlyDictionary<string, string>> Of(XElement element) =>
+        _rules.Where(r => r.Selector.Fits(element)).Select(r => r.Says);
 
     private void Read(string text)
     {
@@ -88,8 +90,10 @@ internal sealed class StyleSheet
         public static Selector? Read(string text)
         {
             // Children are taken like any descendants; states such as :hover never hold in a drawing.
-            var parts = text.Replace(">", " ", StringComparison.Ordinal).Split([' ', '\t', '\r', '\n'], StringSplitOptions.RemoveEmptyEntries);
-            return parts.Length == 0 || text.Contains(':', StringComparison.Ordinal) || text.Contains('[', StringComparison.Ordinal) ? null : new Selector([.. parts.Select(Compound.Read)]);
+            var parts = text.Replace(">", " ", StringComparison.Ordinal)
+                .Split([' ', '\t', '\r', '\n'], StringSplitOptions.RemoveEmptyEntries);
+            return parts.Length == 0 || text.Contains(':', StringComparison.Ordinal) || text.Contains('[', StringComparison.Ordinal)
+                ? null : new Selector([.. parts.Select(Compound.Read)]);
         }
 
         public bool Fits(XElement element)
@@ -137,6 +141,8 @@ internal sealed class StyleSheet
 
         public bool Fits(XElement element) =>
             (Name is null || element.Name.LocalName == Name) && (Id is null || (string?)element.Attribute("id") == Id) &&
-            (Classes.Count == 0 || ((string?)element.Attribute("class") is { } has && Classes.All(has.Split(' ', StringSplitOptions.RemoveEmptyEntries).Contains)));
+            (Classes.Count == 0
+                || ((string?)element.Attribute("class") is { } has
+                    && Classes.All(has.Split(' ', StringSplitOptions.RemoveEmptyEntries).Contains)));
     }
 }

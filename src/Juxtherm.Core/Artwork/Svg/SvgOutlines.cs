@@ -69,7 +69,9 @@ internal sealed class SvgOutlines(WorkLimit budget, double toleranceMm, double p
 
     private IEnumerable<LineString> Dashed(List<Trail> trails, SvgStyle style)
     {
-        var pattern = style.Dashes is "none" or "" ? [] : style.Dashes.Split([',', ' '], StringSplitOptions.RemoveEmptyEntries).Select(d => SvgNumbers.Length(d, Diagonal, "stroke-dasharray") ?? 0).ToList();
+        var pattern = style.Dashes is "none" or ""
+            ? [] : style.Dashes.Split([',', ' '], StringSplitOptions.RemoveEmptyEntries)
+            .Select(d => SvgNumbers.Length(d, Diagonal, "stroke-dasharray") ?? 0).ToList();
         if (pattern.Count == 0 || pattern.Exists(d => d < 0) || pattern.Sum() <= 0)
             return trails.Select(Line);
         if (pattern.Count % 2 == 1)
@@ -88,13 +90,15 @@ internal sealed class SvgOutlines(WorkLimit budget, double toleranceMm, double p
         for (var i = 0; at < length; i = (i + 1) % pattern.Count)
         {
             var end = at + pattern[i];
-            if (i % 2 == 0 && end > 0 && along.ExtractLine(Math.Max(0, at), Math.Min(length, end)) is LineString { IsEmpty: false } dash && dash.Length > 0)
+            if (i % 2 == 0 && end > 0 && along.ExtractLine(Math.Max(0, at), Math.Min(length, end)) is LineString { IsEmpty: false } dash
+                && dash.Length > 0)
                 yield return dash;
             at = end;
         }
     }
 
-    private static LineString Line(Trail trail) => Plane.Factory.CreateLineString([.. trail.Closed ? trail.Points.Append(trail.Points[0]) : trail.Points]);
+    private static LineString Line(Trail trail) =>
+        Plane.Factory.CreateLineString([.. trail.Closed ? trail.Points.Append(trail.Points[0]) : trail.Points]);
 
     private double Diagonal => Math.Sqrt((pageWidth * pageWidth + pageHeight * pageHeight) / 2);
 
@@ -123,7 +127,8 @@ internal sealed class SvgOutlines(WorkLimit budget, double toleranceMm, double p
         if ((string?)e.Attribute("d") is not { Length: > 0 } d)
             return null;
         SvgNumbers.CheckPath(d, "d of <path>");
-        return SKPath.ParseSvgPathData(d) ?? throw new RefusedDrawing(new Phrase("svg-outlines.broken-path", ("path", d.Length > 40 ? d[..40] + "…" : d)), "broken");
+        return SKPath.ParseSvgPathData(d)
+            ?? throw new RefusedDrawing(new Phrase("svg-outlines.broken-path", ("path", d.Length > 40 ? d[..40] + "…" : d)), "broken");
     }
 
     private SKPath? Rectangle(XElement e)

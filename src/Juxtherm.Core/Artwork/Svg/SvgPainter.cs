@@ -53,7 +53,8 @@ internal sealed class SvgPainter
         if (_painted.Count == 0)
             throw new RefusedDrawing(new Phrase("svg-painter.nothing-to-cut", ("inShort", _leftOut.InShort())), "nothing-to-cut");
         // What comes next compares shapes with each other: they too must not be tangled beyond measure.
-        _budget.Crossings(_painted.SelectMany(p => Plane.Pieces(p.Ground)).SelectMany(p => p.InteriorRings.Prepend(p.ExteriorRing)).Select(r => r.Coordinates));
+        _budget.Crossings(_painted.SelectMany(p => Plane.Pieces(p.Ground)).SelectMany(p => p.InteriorRings.Prepend(p.ExteriorRing))
+            .Select(r => r.Coordinates));
         return new Drawing(widthMm, heightMm, _painted, _leftOut.Notices());
     }
 
@@ -65,7 +66,9 @@ internal sealed class SvgPainter
         var box = SvgNumbers.List((string?)_root.Attribute("viewBox"), "viewBox");
         if (box.Count is not (0 or 4) || (box.Count == 4 && (box[2] <= 0 || box[3] <= 0)))
             throw new RefusedDrawing(new Phrase("svg-painter.wrong-type"), "wrong-type");
-        double? Side(string name) => (string?)_root.Attribute(name) is { } text && !text.Trim().EndsWith('%') ? SvgNumbers.Length(text, 100, $"{name} of the drawing") : null;
+        double? Side(string name) =>
+            (string?)_root.Attribute(name) is { } text && !text.Trim().EndsWith('%')
+            ? SvgNumbers.Length(text, 100, $"{name} of the drawing") : null;
         var (w, h) = (Side("width"), Side("height"));
         if (w is <= 0 || h is <= 0)
             throw new RefusedDrawing(new Phrase("svg-painter.out-of-range"), "out-of-range");
@@ -134,14 +137,17 @@ internal sealed class SvgPainter
             case "image": _leftOut.Add("picture-left-out"); return true;
             case "foreignObject": _leftOut.Add("foreign-left-out"); return true;
             case "script": _leftOut.Add("script-left-out"); return true;
-            default: return name is "defs" or "symbol" or "clipPath" or "mask" or "marker" or "pattern" or "linearGradient" or "radialGradient" or "filter" or "style" or "title" or "desc" or "metadata";
+            default:
+                return name is "defs" or "symbol" or "clipPath" or "mask" or "marker" or "pattern" or "linearGradient"
+            or "radialGradient" or "filter" or "style" or "title" or "desc" or "metadata";
         }
     }
 
     /// <summary>A drawing within the drawing, or a symbol: it has a view box of its own and shows nothing outside.</summary>
     private void Framed(XElement element, Place place, double? widthOr, double? heightOr)
     {
-        double Length(string name, double whole, double otherwise) => SvgNumbers.Length((string?)element.Attribute(name), whole, $"{name} of <{element.Name.LocalName}>") ?? otherwise;
+        double Length(string name, double whole, double otherwise) =>
+            SvgNumbers.Length((string?)element.Attribute(name), whole, $"{name} of <{element.Name.LocalName}>") ?? otherwise;
         var symbol = element.Name.LocalName == "symbol";
         var (pageWidth, pageHeight) = (_outlines.PageWidth, _outlines.PageHeight);
         var (x, y) = symbol ? (0, 0) : (Length("x", pageWidth, 0), Length("y", pageHeight, 0));
@@ -150,7 +156,9 @@ internal sealed class SvgPainter
             return;
         var frame = place.ToMm.Transform(Plane.Factory.ToGeometry(new Envelope(x, x + width, y, y + height)));
         var box = SvgNumbers.List((string?)element.Attribute("viewBox"), "viewBox");
-        var fit = box.Count == 4 && box[2] > 0 && box[3] > 0 ? SvgTransforms.Fit(box, x, y, width, height, (string?)element.Attribute("preserveAspectRatio")) : AffineTransformation.TranslationInstance(x, y);
+        var fit = box.Count == 4 && box[2] > 0 && box[3] > 0
+            ? SvgTransforms.Fit(box, x, y, width, height, (string?)element.Attribute("preserveAspectRatio"))
+            : AffineTransformation.TranslationInstance(x, y);
         var shows = (string?)element.Attribute("overflow") is "visible" or "auto" ? place.Clip : Plane.Intersection(place.Clip, frame);
         Children(element, place with { ToMm = SvgTransforms.Then(fit, place.ToMm), Clip = shows });
     }
@@ -176,7 +184,8 @@ internal sealed class SvgPainter
             _budget.Element();
             var style = there.Style.Inside(target, _sheet);
             if (style.Shown)
-                Framed(target, there with { Style = style, Depth = there.Depth + 1 }, Length("width", _outlines.PageWidth), Length("height", _outlines.PageHeight));
+                Framed(target, there with { Style = style, Depth = there.Depth + 1 }, Length("width", _outlines.PageWidth),
+                    Length("height", _outlines.PageHeight));
         }
         else
         {
@@ -191,7 +200,8 @@ internal sealed class SvgPainter
             var style = place.Style;
             if (!style.Visible)
                 return;
-            if (element.Attribute("marker-start") is not null || element.Attribute("marker-mid") is not null || element.Attribute("marker-end") is not null)
+            if (element.Attribute("marker-start") is not null || element.Attribute("marker-mid") is not null
+                || element.Attribute("marker-end") is not null)
                 _leftOut.Add("marker-left-out");
             var trails = _outlines.Trails(path, place.ToMm);
             void Fill()
@@ -245,7 +255,8 @@ internal sealed class SvgPainter
         var style = new SvgStyle().Inside(clip, _sheet);
         var toMm = style.Transform is { } t ? SvgTransforms.Then(SvgTransforms.Read(t, "transform of <clipPath>"), place.ToMm) : place.ToMm;
         var ground = Plane.Union(clip.Elements().Select(child => ClippingChild(child, style, toMm)));
-        return style.Clip is { } further ? Plane.Intersection(ground, ClipOf(further, place with { Depth = place.Depth + 1 }) ?? ground) : ground;
+        return style.Clip is { } further
+            ? Plane.Intersection(ground, ClipOf(further, place with { Depth = place.Depth + 1 }) ?? ground) : ground;
     }
 
     private Ground ClippingChild(XElement child, SvgStyle outer, AffineTransformation toMm)
@@ -262,7 +273,8 @@ internal sealed class SvgPainter
             if (!reference.StartsWith('#') || !_byId.TryGetValue(reference[1..], out var target) || target.Name.LocalName == "use")
                 return Plane.Nothing;
             var moved = AffineTransformation.TranslationInstance(
-                SvgNumbers.Length((string?)child.Attribute("x"), _outlines.PageWidth, "x of <use>") ?? 0, SvgNumbers.Length((string?)child.Attribute("y"), _outlines.PageHeight, "y of <use>") ?? 0);
+                SvgNumbers.Length((string?)child.Attribute("x"), _outlines.PageWidth, "x of <use>")
+                ?? 0, SvgNumbers.Length((string?)child.Attribute("y"), _outlines.PageHeight, "y of <use>") ?? 0);
             return ClippingChild(target, style, SvgTransforms.Then(moved, toMm));
         }
 

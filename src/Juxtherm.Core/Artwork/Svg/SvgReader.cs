@@ -28,7 +28,8 @@ public static class SvgReader
         try
         {
             if (svg.Length > LongestText)
-                throw new RefusedDrawing(new Phrase("svg-reader.too-large", ("svg", svg.Length), ("longestText", LongestText)), "too-large");
+                throw new RefusedDrawing(new Phrase("svg-reader.too-large", ("svg", svg.Length), ("longestText", LongestText)),
+                    "too-large");
             var budget = new WorkLimit(cancel);
             return new SvgPainter(Parse(svg), budget).Paint();
         }
@@ -47,7 +48,15 @@ public static class SvgReader
     private static XElement Parse(string svg)
     {
         // A document type is passed over unread: its entities are not known, and using one is an error.
-        var settings = new XmlReaderSettings { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null, MaxCharactersInDocument = LongestText, MaxCharactersFromEntities = 1024, IgnoreComments = true, IgnoreProcessingInstructions = true };
+        var settings = new XmlReaderSettings
+        {
+            DtdProcessing = DtdProcessing.Ignore,
+            XmlResolver = null,
+            MaxCharactersInDocument = LongestText,
+            MaxCharactersFromEntities = 1024,
+            IgnoreComments = true,
+            IgnoreProcessingInstructions = true
+        };
         using (var look = XmlReader.Create(new StringReader(svg), settings))
         {
             var elements = 0;
@@ -62,7 +71,8 @@ public static class SvgReader
 
         using var reader = XmlReader.Create(new StringReader(svg), settings);
         var root = XElement.Load(reader);
-        return root.Name.LocalName == "svg" ? root : throw new RefusedDrawing(new Phrase("svg-reader.wrong-root", ("name", root.Name.LocalName)), "wrong-type");
+        return root.Name.LocalName == "svg"
+            ? root : throw new RefusedDrawing(new Phrase("svg-reader.wrong-root", ("name", root.Name.LocalName)), "wrong-type");
     }
 }
 

@@ -32,7 +32,8 @@ internal sealed record SvgStyle
 
     private static readonly string[] Properties =
     [
-        "fill", "fill-rule", "fill-opacity", "stroke", "stroke-width", "stroke-opacity", "stroke-linecap", "stroke-linejoin", "stroke-miterlimit", "stroke-dasharray", "stroke-dashoffset",
+        "fill", "fill-rule", "fill-opacity", "stroke", "stroke-width", "stroke-opacity", "stroke-linecap", "stroke-linejoin",
+        "stroke-miterlimit", "stroke-dasharray", "stroke-dashoffset",
         "clip-rule", "visibility", "color", "display", "opacity", "clip-path", "mask", "filter", "transform", "paint-order",
     ];
 
@@ -46,7 +47,8 @@ internal sealed record SvgStyle
                 says[name] = value.Trim();
         }
 
-        foreach (var (name, value) in sheet.Of(element).Append(StyleSheet.Declarations((string?)element.Attribute("style"))).SelectMany(d => d))
+        foreach (var (name, value) in sheet.Of(element).Append(StyleSheet.Declarations((string?)element.Attribute("style")))
+            .SelectMany(d => d))
             says[name] = value;
         var style = this with { Shown = true, Opacity = 1, Clip = null, Mask = null, Filter = null, Transform = null };
         foreach (var (name, value) in says)
@@ -68,7 +70,12 @@ internal sealed record SvgStyle
         "stroke-opacity" => this with { StrokeOpacity = Share(value) },
         "stroke-linecap" => this with { Cap = value },
         "stroke-linejoin" => this with { Join = value },
-        "stroke-miterlimit" => this with { Miter = double.TryParse(value, NumberStyles.Float, CultureInfo.InvariantCulture, out var m) && m is >= 1 and < 1000 ? m : Miter },
+        "stroke-miterlimit" =>
+            this with
+            {
+                Miter = double.TryParse(value, NumberStyles.Float, CultureInfo.InvariantCulture, out var m) && m is >= 1 and < 1000
+                ? m : Miter
+            },
         "stroke-dasharray" => this with { Dashes = value },
         "stroke-dashoffset" => this with { DashOffset = value },
         "clip-rule" => this with { ClipEvenOdd = value == "evenodd" },
@@ -85,5 +92,6 @@ internal sealed record SvgStyle
     };
 
     private static double Share(string text) =>
-        double.TryParse(text.TrimEnd('%'), NumberStyles.Float, CultureInfo.InvariantCulture, out var v) ? Math.Clamp(text.EndsWith('%') ? v / 100 : v, 0, 1) : 1;
+        double.TryParse(text.TrimEnd('%'), NumberStyles.Float, CultureInfo.InvariantCulture, out var v)
+        ? Math.Clamp(text.EndsWith('%') ? v / 100 : v, 0, 1) : 1;
 }

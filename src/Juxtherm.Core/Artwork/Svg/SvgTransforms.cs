@@ -8,7 +8,8 @@ namespace Juxtherm.Core.Artwork.Svg;
 internal static class SvgTransforms
 {
     /// <summary>A transform and then another around it.</summary>
-    public static AffineTransformation Then(AffineTransformation inner, AffineTransformation outer) => new AffineTransformation(inner).Compose(outer);
+    public static AffineTransformation Then(AffineTransformation inner, AffineTransformation outer) =>
+        new AffineTransformation(inner).Compose(outer);
 
     /// <summary>Reads a <c>transform</c> attribute.</summary>
     public static AffineTransformation Read(string? text, string where)
@@ -44,8 +45,10 @@ internal static class SvgTransforms
         var align = words.FirstOrDefault(w => w != "defer") ?? "xMidYMid";
         if (align != "none")
             sx = sy = words.Contains("slice", StringComparer.Ordinal) ? Math.Max(sx, sy) : Math.Min(sx, sy);
-        var dx = align.Contains("xMin", StringComparison.Ordinal) || align == "none" ? 0 : (width - box[2] * sx) * (align.Contains("xMax", StringComparison.Ordinal) ? 1 : 0.5);
-        var dy = align.Contains("YMin", StringComparison.Ordinal) || align == "none" ? 0 : (height - box[3] * sy) * (align.Contains("YMax", StringComparison.Ordinal) ? 1 : 0.5);
+        var dx = align.Contains("xMin", StringComparison.Ordinal) || align == "none"
+            ? 0 : (width - box[2] * sx) * (align.Contains("xMax", StringComparison.Ordinal) ? 1 : 0.5);
+        var dy = align.Contains("YMin", StringComparison.Ordinal) || align == "none"
+            ? 0 : (height - box[3] * sy) * (align.Contains("YMax", StringComparison.Ordinal) ? 1 : 0.5);
         return new AffineTransformation(sx, 0, x + dx - box[0] * sx, 0, sy, y + dy - box[1] * sy);
     }
 
@@ -60,7 +63,8 @@ internal static class SvgTransforms
             "rotate" when n.Count is 1 or 3 => AffineTransformation.RotationInstance(n[0] * Math.PI / 180, At(1, 0), At(2, 0)),
             "skewX" when n.Count == 1 => AffineTransformation.ShearInstance(Math.Tan(n[0] * Math.PI / 180), 0),
             "skewY" when n.Count == 1 => AffineTransformation.ShearInstance(0, Math.Tan(n[0] * Math.PI / 180)),
-            _ => throw new RefusedDrawing(new Phrase("svg-transforms.broken-2", ("where", where), ("name", name), ("n", n.Count)), "broken"),
+            _ => throw new RefusedDrawing(new Phrase("svg-transforms.broken-2", ("where", where), ("name", name), ("n", n.Count)),
+                "broken"),
         };
     }
 }

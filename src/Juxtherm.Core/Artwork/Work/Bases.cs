@@ -10,7 +10,8 @@ internal sealed class OutlineBase : ILayerWork
 
     public (double Least, double Most, double Usual)? Length => (0.2, 50, 6);
 
-    public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order) => Base.Below(layers, order, "outline", ground => Plane.Offset(ground, order.Mm));
+    public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order) =>
+        Base.Below(layers, order, "outline", ground => Plane.Offset(ground, order.Mm));
 }
 
 /// <summary>Lays a solid silhouette underneath: grown all round, gaps and centres filled.</summary>
@@ -20,7 +21,8 @@ internal sealed class SilhouetteBase : ILayerWork
 
     public (double Least, double Most, double Usual)? Length => (0, 50, 0);
 
-    public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order) => Base.Below(layers, order, "silhouette", ground => Plane.Filled(Plane.Offset(ground, order.Mm)));
+    public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order) =>
+        Base.Below(layers, order, "silhouette", ground => Plane.Filled(Plane.Offset(ground, order.Mm)));
 }
 
 /// <summary>A new layer below the chosen ones.</summary>

@@ -22,7 +22,8 @@ internal sealed class DropBase : ILayerWork
     public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order)
     {
         bool Drops(DeskLayer l) => l.BearsNothingBelow && order.Chosen.Contains(l.Id, StringComparer.Ordinal);
-        return layers.Any(Drops) ? Cut.FromBelow(layers, Drops, upper => upper) : throw new RefusedDrawing(new Phrase("drop-base.does-not-fit"), "does-not-fit");
+        return layers.Any(Drops)
+            ? Cut.FromBelow(layers, Drops, upper => upper) : throw new RefusedDrawing(new Phrase("drop-base.does-not-fit"), "does-not-fit");
     }
 }
 

@@ -39,7 +39,8 @@ internal sealed record DeskLayer(string Id, string Vinyl, string? Colour, int Si
 /// <param name="Mm">A length that the work takes, mm.</param>
 internal sealed record WorkOrder(IReadOnlyList<string> Chosen, double Mm);
 
-/// <summary>Work on layers that is done by hand otherwise. A new kind of work is a new class in this folder; it is found by itself.</summary>
+/// <summary>Work on layers that is done by hand otherwise. A new kind of work is a new class in this folder; it is found by
+/// itself.</summary>
 internal interface ILayerWork
 {
     /// <summary>Its id.</summary>
@@ -65,26 +66,31 @@ internal static class Desk
         new MergeShades(), new OutlineBase(), new SilhouetteBase(), new Weld(),
     ];
 
-    public static List<DeskLayer> Chosen(IReadOnlyList<DeskLayer> layers, WorkOrder order) => [.. layers.Where(l => order.Chosen.Contains(l.Id, StringComparer.Ordinal))];
+    public static List<DeskLayer> Chosen(IReadOnlyList<DeskLayer> layers, WorkOrder order) =>
+        [.. layers.Where(l => order.Chosen.Contains(l.Id, StringComparer.Ordinal))];
 
     /// <summary>The chosen layers, which must lie on one face.</summary>
     public static List<DeskLayer> OfOneFace(IReadOnlyList<DeskLayer> layers, WorkOrder order)
     {
         var chosen = Chosen(layers, order);
-        return chosen.Exists(l => l.Side != chosen[0].Side) ? throw new RefusedDrawing(new Phrase("desk.does-not-fit"), "does-not-fit") : chosen;
+        return chosen.Exists(l => l.Side != chosen[0].Side)
+            ? throw new RefusedDrawing(new Phrase("desk.does-not-fit"), "does-not-fit") : chosen;
     }
 
     /// <summary>What lies above a layer on its face, lowest first.</summary>
-    public static IEnumerable<DeskLayer> Above(IReadOnlyList<DeskLayer> layers, DeskLayer layer) => layers.SkipWhile(l => l != layer).Skip(1).Where(l => l.Side == layer.Side);
+    public static IEnumerable<DeskLayer> Above(IReadOnlyList<DeskLayer> layers, DeskLayer layer) =>
+        layers.SkipWhile(l => l != layer).Skip(1).Where(l => l.Side == layer.Side);
 
-    public static IReadOnlyList<DeskLayer> Each(IReadOnlyList<DeskLayer> layers, Func<DeskLayer, DeskLayer?> change) => [.. layers.Select(change).OfType<DeskLayer>()];
+    public static IReadOnlyList<DeskLayer> Each(IReadOnlyList<DeskLayer> layers, Func<DeskLayer, DeskLayer?> change) =>
+        [.. layers.Select(change).OfType<DeskLayer>()];
 
     /// <summary>Changes the places and sizes of parts: of the chosen layers as wholes, or of the pieces of a single one.</summary>
     /// <param name="layers">All layers.</param>
     /// <param name="order">What is asked for.</param>
     /// <param name="least">Fewest parts that it makes sense for.</param>
     /// <param name="change">Where each part goes, in the order given.</param>
-    public static IReadOnlyList<DeskLayer> Parts(IReadOnlyList<DeskLayer> layers, WorkOrder order, int least, Func<IReadOnlyList<Box>, IReadOnlyList<Box>> change)
+    public static IReadOnlyList<DeskLayer> Parts(IReadOnlyList<DeskLayer> layers, WorkOrder order, int least,
+        Func<IReadOnlyList<Box>, IReadOnlyList<Box>> change)
     {
         var chosen = Chosen(layers, order);
         if (chosen.Count > 1)
@@ -103,7 +109,8 @@ internal static class Desk
         return Each(layers, l => l == only ? l.With(ground) : l);
     }
 
-    public static Box BoxOf(Ground ground) => new(ground.EnvelopeInternal.MinX, ground.EnvelopeInternal.MinY, ground.EnvelopeInternal.Width, ground.EnvelopeInternal.Height);
+    public static Box BoxOf(Ground ground) =>
+        new(ground.EnvelopeInternal.MinX, ground.EnvelopeInternal.MinY, ground.EnvelopeInternal.Width, ground.EnvelopeInternal.Height);
 
     /// <summary>An id that no layer has yet.</summary>
     public static string FreeId(IReadOnlyList<DeskLayer> layers, string wish)

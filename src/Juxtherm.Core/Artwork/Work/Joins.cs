@@ -15,7 +15,8 @@ internal sealed class Weld : ILayerWork
         var chosen = Desk.OfOneFace(layers, order);
         if (chosen.Exists(l => l.Vinyl != chosen[0].Vinyl))
             throw new RefusedDrawing(new Phrase("weld.does-not-fit"), "does-not-fit");
-        return Joined.Into(layers, chosen, ground => order.Mm > 0 ? Plane.Union(ground, Plane.Offset(Plane.Offset(ground, order.Mm / 2), -order.Mm / 2)) : ground);
+        return Joined.Into(layers, chosen, ground => order.Mm > 0
+            ? Plane.Union(ground, Plane.Offset(Plane.Offset(ground, order.Mm / 2), -order.Mm / 2)) : ground);
     }
 }
 
@@ -27,7 +28,9 @@ internal sealed class MergeShades : ILayerWork
     public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order)
     {
         var chosen = Desk.OfOneFace(layers, order);
-        return chosen.Count < 2 ? throw new RefusedDrawing(new Phrase("merge-shades.out-of-range"), "out-of-range") : Joined.Into(layers, chosen, ground => ground);
+        return chosen.Count < 2
+            ? throw new RefusedDrawing(new Phrase("merge-shades.out-of-range"), "out-of-range")
+            : Joined.Into(layers, chosen, ground => ground);
     }
 }
 

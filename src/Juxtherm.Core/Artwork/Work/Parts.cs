@@ -10,7 +10,10 @@ internal sealed class EqualWidths : ILayerWork
     public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order) => Desk.Parts(layers, order, 2, boxes =>
     {
         var widest = boxes.Max(b => b.WidthMm);
-        return [.. boxes.Select(b => (Box: b, Factor: widest / b.WidthMm)).Select(p => new Box(p.Box.XMm - (widest - p.Box.WidthMm) / 2, p.Box.YMm - p.Box.HeightMm * (p.Factor - 1) / 2, widest, p.Box.HeightMm * p.Factor))];
+        return [.. boxes.Select(b => (Box: b, Factor: widest / b.WidthMm))
+            .Select(p =>
+                new Box(p.Box.XMm - (widest - p.Box.WidthMm) / 2, p.Box.YMm - p.Box.HeightMm * (p.Factor - 1) / 2, widest,
+                    p.Box.HeightMm * p.Factor))];
     });
 }
 

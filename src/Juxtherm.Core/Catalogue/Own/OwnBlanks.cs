@@ -56,7 +56,8 @@ internal static class OwnBlanks
             return null;
         if (parts.Count > 1 && parts.Find(p => p.Material.Kind != MaterialKind.Cloth) is { } odd)
         {
-            fibres.Fault(new Phrase("own-entries.does-not-fit", ("pointer", fibres.Pointer), ("material", odd.Material.Id)), "does-not-fit");
+            fibres.Fault(new Phrase("own-entries.does-not-fit", ("pointer", fibres.Pointer), ("material", odd.Material.Id)),
+                "does-not-fit");
             return null;
         }
 

@@ -60,11 +60,14 @@ internal static class OwnContract
     public static readonly NumberMember VinylThicknessMm = new("thicknessMm", 0.03, 2, "mm", "Thickness without its carrier, mm.");
     public static readonly TextMember Note = new("note", 200);
     public static readonly IdMember FigurePress = new("press", IdKinds.HeatSources, "The kind of press that it is for.") { Needed = true };
-    public static readonly PartsMember Figures = new("figures", new Shape("OwnFigure", FigurePress, Celsius, Seconds, Pressure), 0, int.MaxValue, "What was found right under one kind of press each.");
+    public static readonly PartsMember Figures = new("figures", new Shape("OwnFigure", FigurePress, Celsius, Seconds, Pressure), 0,
+        int.MaxValue, "What was found right under one kind of press each.");
 
     public static readonly IdMember FibreMaterial = new("material", IdKinds.Materials) { Needed = true };
     public static readonly NumberMember Percent = new("percent", 1, 100, "%", "Share of the cloth, %.") { Needed = true };
-    public static readonly PartsMember Fibres = new("fibres", new Shape("OwnFibre", FibreMaterial, Percent), 1, 6, "What it is made of; the shares come to 100 %.") { Needed = true };
+    public static readonly PartsMember Fibres = new("fibres", new Shape("OwnFibre", FibreMaterial, Percent), 1, 6,
+        "What it is made of; the shares come to 100 %.")
+    { Needed = true };
     public static readonly NumberMember BlankThicknessMm = new("thicknessMm", 0.05, 50, "mm", "Thickness, mm.");
     public static readonly NumberMember GramsPerM2 = new("gramsPerM2", 20, 20_000, "g/m²", "Weight, g/m².");
     public static readonly NumberMember LimitCelsius = new("limitCelsius", 50, 300, "°C", "The hottest that it bears, °C.");
@@ -76,20 +79,25 @@ internal static class OwnContract
     public static readonly ChoiceMember DialUnit = new("dialUnit", ["C", "F"], "What its dial shows.");
     public static readonly NumberMember DialStep = new("dialStep", 1, 50, "degrees", "Steps of its dial, degrees.");
     public static readonly NumberMember DialErrorK = new("dialErrorK", 0, 60, "K", "How far the face may be off the dial, K.");
-    public static readonly NumberMember DialOffsetK = new("dialOffsetK", -40, 40, "K", "How much hotter the face is than the dial shows, K.");
+    public static readonly NumberMember DialOffsetK = new("dialOffsetK", -40, 40, "K",
+        "How much hotter the face is than the dial shows, K.");
     public static readonly NumberMember CoolRimMm = new("coolRimMm", 0, 200, "mm", "How far in from its edge the plate stays cool, mm.");
     public static readonly NumberMember SpotX = new("xMm", 0, 2000, "mm", "From the plate's left edge, mm.") { Needed = true };
     public static readonly NumberMember SpotY = new("yMm", 0, 2000, "mm", "From the plate's upper edge, mm.") { Needed = true };
     public static readonly NumberMember SpotWidth = new("widthMm", 1, 2000, "mm") { Needed = true };
     public static readonly NumberMember SpotHeight = new("heightMm", 1, 2000, "mm") { Needed = true };
-    public static readonly PartsMember CoolSpots = new("coolSpots", new Shape("CoolSpot", SpotX, SpotY, SpotWidth, SpotHeight), 0, 12, "Where a strip stayed pale.");
+    public static readonly PartsMember CoolSpots = new("coolSpots", new Shape("CoolSpot", SpotX, SpotY, SpotWidth, SpotHeight), 0, 12,
+        "Where a strip stayed pale.");
     public static readonly ChoiceMember By = new("by", ["feel", "scale", "strip"], "How its pressure is known.");
     public static readonly FlagMember Even = new("even", "Strips of paper hold equally fast all round.");
-    public static readonly PartMember PressPressure = new("pressure", new Shape("OwnPressure", [By, .. CatalogueIds.Pressures.Keys.Select(Weight), Even]), "What light, medium and firm come to.");
+    public static readonly PartMember PressPressure = new("pressure",
+        new Shape("OwnPressure", [By, .. CatalogueIds.Pressures.Keys.Select(Weight), Even]), "What light, medium and firm come to.");
 
-    public static readonly Shape Vinyl = new("OwnVinyl", Id, Name, Family, Celsius, Seconds, Pressure, Peel, VinylThicknessMm, Note, Figures);
+    public static readonly Shape Vinyl = new("OwnVinyl", Id, Name, Family, Celsius, Seconds, Pressure, Peel, VinylThicknessMm, Note,
+        Figures);
     public static readonly Shape Blank = new("OwnBlank", Id, Name, Fibres, BlankThicknessMm, GramsPerM2, LimitCelsius, Shrinks);
-    public static readonly Shape Press = new("OwnPress", Id, Name, PressKind, PlateWidthMm, PlateHeightMm, DialUnit, DialStep, DialErrorK, DialOffsetK, CoolRimMm, CoolSpots, PressPressure);
+    public static readonly Shape Press = new("OwnPress", Id, Name, PressKind, PlateWidthMm, PlateHeightMm, DialUnit, DialStep, DialErrorK,
+        DialOffsetK, CoolRimMm, CoolSpots, PressPressure);
 
     public static NumberMember Weight(string word) => new($"{word}Kg", 0.2, 500, "kg", "What a scale under the plate shows, kg.");
 }
@@ -100,5 +108,6 @@ internal static class OwnLists
     public static readonly PartsMember Vinyls = new("vinyls", OwnContract.Vinyl, 0, int.MaxValue);
     public static readonly PartsMember Blanks = new("blanks", OwnContract.Blank, 0, int.MaxValue);
     public static readonly PartsMember Presses = new("presses", OwnContract.Press, 0, int.MaxValue);
-    public static readonly PartMember All = new("own", new Shape("Own", Vinyls, Blanks, Presses), "Own vinyls, blanks and presses that the job uses, so that its file is whole elsewhere.");
+    public static readonly PartMember All = new("own", new Shape("Own", Vinyls, Blanks, Presses),
+        "Own vinyls, blanks and presses that the job uses, so that its file is whole elsewhere.");
 }

@@ -56,7 +56,9 @@ public static class OwnEntries
         }
         catch (JsonException e)
         {
-            problems.Add("", new Phrase("own-entries.broken", ("lineNumber", e.LineNumber + 1), ("bytePositionInLine", e.BytePositionInLine + 1)), "broken");
+            problems.Add("",
+                new Phrase("own-entries.broken", ("lineNumber", e.LineNumber + 1), ("bytePositionInLine", e.BytePositionInLine + 1)),
+                "broken");
             return null;
         }
     }
@@ -78,7 +80,8 @@ public static class OwnEntries
         };
     }
 
-    private static IReadOnlyDictionary<string, T> Joined<T>(PartsMember member, JsonCursor own, IReadOnlyDictionary<string, T> shipped, Func<JsonCursor, T?> read, Func<T, string> id)
+    private static IReadOnlyDictionary<string, T> Joined<T>(PartsMember member, JsonCursor own, IReadOnlyDictionary<string, T> shipped,
+        Func<JsonCursor, T?> read, Func<T, string> id)
         where T : class
     {
         var list = member.In(own);

@@ -30,7 +30,9 @@ internal static class OwnPresses
         var like = shipped.HeatSources[kind];
         if (like.DialStep is null && step is not null)
         {
-            c["dialStep"].Fault(new Phrase("own-entries.does-not-fit-2", ("pointer", c.Pointer), ("step", step), ("like", like.Name)), "does-not-fit");
+            c["dialStep"]
+                .Fault(new Phrase("own-entries.does-not-fit-2", ("pointer", c.Pointer), ("step", step), ("like", like.Name)),
+                    "does-not-fit");
             return null;
         }
 
@@ -41,7 +43,10 @@ internal static class OwnPresses
             PlateWidthMm = width is { } w ? new(w, OwnEntries.Owner) : like.PlateWidthMm,
             PlateHeightMm = height is { } h ? new(h, OwnEntries.Owner) : like.PlateHeightMm,
             DialUnit = unit is "C" ? DegreeUnit.C : unit is "F" ? DegreeUnit.F : like.DialUnit,
-            DialStep = step is { } s ? new(s, OwnEntries.Owner) : like.DialStep is { } usual && unit is "C" && like.DialUnit == DegreeUnit.F ? usual with { Value = Math.Max(1, Math.Round(usual.Value / 5)) } : like.DialStep,
+            DialStep = step is { } s
+            ? new(s, OwnEntries.Owner)
+            : like.DialStep is { } usual && unit is "C" && like.DialUnit == DegreeUnit.F
+            ? usual with { Value = Math.Max(1, Math.Round(usual.Value / 5)) } : like.DialStep,
             DialErrorK = error is { } k ? new(k, OwnEntries.Owner) : like.DialErrorK,
             DialOffsetK = offset is { } o ? new(o, OwnEntries.Owner) : like.DialOffsetK,
             CoolRimMm = coolRim ?? 0,
@@ -65,7 +70,8 @@ internal static class OwnPresses
         foreach (var spot in c.Items.Take(most))
         {
             if (spot.IsObject())
-                spots.Add(new CoolSpot(OwnContract.SpotX.NeededIn(spot), OwnContract.SpotY.NeededIn(spot), OwnContract.SpotWidth.NeededIn(spot), OwnContract.SpotHeight.NeededIn(spot)));
+                spots.Add(new CoolSpot(OwnContract.SpotX.NeededIn(spot), OwnContract.SpotY.NeededIn(spot),
+                    OwnContract.SpotWidth.NeededIn(spot), OwnContract.SpotHeight.NeededIn(spot)));
         }
 
         return spots;
@@ -85,7 +91,8 @@ internal static class OwnPresses
             any = true;
             if (kg < last)
             {
-                c[$"{word}Kg"].Fault(new Phrase("own-entries.out-of-range-3", ("pointer", c.Pointer), ("word", word), ("kg", kg)), "out-of-range");
+                c[$"{word}Kg"]
+                    .Fault(new Phrase("own-entries.out-of-range-3", ("pointer", c.Pointer), ("word", word), ("kg", kg)), "out-of-range");
                 return null;
             }
 
@@ -103,7 +110,9 @@ internal static class OwnPresses
         var ratio = levels.Where(l => l.Value.From == Scale).Average(l => l.Value.Value / press.PressureKPa[l.Key].Value);
         foreach (var (level, usual) in press.PressureKPa.Where(l => levels[l.Key].From != Scale))
             levels[level] = new(usual.Value * ratio, Scale);
-        return press with { PressureKPa = levels, PressureErrorFactor = new(Math.Min(press.PressureErrorFactor.Value, WeighedFactor), Scale) };
+        return press
+            with
+        { PressureKPa = levels, PressureErrorFactor = new(Math.Min(press.PressureErrorFactor.Value, WeighedFactor), Scale) };
     }
 
     // A scale tells the weight to about this factor, a strip of paper only that it is as usual and even (both from memory).
@@ -115,7 +124,8 @@ internal static class OwnPresses
     private static HeatSource Tried(JsonCursor c, HeatSource press)
     {
         var even = OwnContract.Even.In(c, true);
-        var factor = even ? Math.Min(press.PressureErrorFactor.Value, TriedFactor) : Math.Max(press.PressureErrorFactor.Value, UnevenFactor);
+        var factor = even
+            ? Math.Min(press.PressureErrorFactor.Value, TriedFactor) : Math.Max(press.PressureErrorFactor.Value, UnevenFactor);
         return press with { PressureErrorFactor = new(factor, Strip) };
     }
 }

@@ -49,7 +49,11 @@ internal static class OwnVinyls
             var pressure = OwnContract.Pressure.Given(c);
             if (celsius is null && seconds is null)
                 c["celsius"].Fault(new Phrase("own-entries.missing-2", ("pointer", c.Pointer)), "missing");
-            else if (press is not null && !read.TryAdd(press, new WrapperLabel(celsius, seconds, pressure is null ? null : CatalogueIds.Pressures[pressure], null) { For = FigureFor.ThisPress }))
+            else if (press is not null
+                && !read.TryAdd(press,
+                    new WrapperLabel(celsius, seconds, pressure is null
+                        ? null : CatalogueIds.Pressures[pressure], null)
+                    { For = FigureFor.ThisPress }))
                 c["press"].Fault(new Phrase("own-entries.duplicate-2", ("pointer", c.Pointer), ("press", press)), "duplicate");
         }
 

@@ -18,7 +18,8 @@ public static class DxfCutFile
     {
         ArgumentNullException.ThrowIfNull(groups);
         var text = new StringBuilder();
-        void Pair(int code, string value) => text.Append(code.ToString(CultureInfo.InvariantCulture)).Append('\n').Append(value).Append('\n');
+        void Pair(int code, string value) =>
+            text.Append(code.ToString(CultureInfo.InvariantCulture)).Append('\n').Append(value).Append('\n');
         void Number(int code, double value) => Pair(code, value.ToString("0.0###", CultureInfo.InvariantCulture));
 
         Pair(0, "SECTION");

@@ -59,7 +59,8 @@ public static class DxfOutlines
             else if (pairs[i] == (0, "LINE"))
             {
                 var line = Fields(pairs, i);
-                found.Add(new DxfLine(line.GetValueOrDefault(8, "0"), false, [new Spot(Number(line, 10), Number(line, 20)), new Spot(Number(line, 11), Number(line, 21))]));
+                found.Add(new DxfLine(line.GetValueOrDefault(8, "0"), false,
+                    [new Spot(Number(line, 10), Number(line, 20)), new Spot(Number(line, 11), Number(line, 21))]));
             }
         }
 
@@ -83,5 +84,6 @@ public static class DxfOutlines
     }
 
     private static double Number(Dictionary<int, string> fields, int code) =>
-        fields.TryGetValue(code, out var text) && double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) ? value : 0;
+        fields.TryGetValue(code, out var text) && double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value)
+        ? value : 0;
 }

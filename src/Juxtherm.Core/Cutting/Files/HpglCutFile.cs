@@ -37,5 +37,6 @@ public static class HpglCutFile
         return text.Append("PU0,0;SP0;\n").ToString();
     }
 
-    private static string Place(Spot spot) => string.Create(CultureInfo.InvariantCulture, $"{Math.Round(spot.Y * UnitsPerMm):0},{Math.Round(spot.X * UnitsPerMm):0}");
+    private static string Place(Spot spot) =>
+        string.Create(CultureInfo.InvariantCulture, $"{Math.Round(spot.Y * UnitsPerMm):0},{Math.Round(spot.X * UnitsPerMm):0}");
 }

@@ -13,7 +13,8 @@ public sealed record HpglPlot(double? ForceGrams, double? CmPerSecond, IReadOnly
 {
     private const int MostPoints = 2_000_000;
 
-    /// <summary>Reads a file: IN, SP, PA, PR, PU, PD, FS and VS. Other commands are refused, because what they would do is not known here.</summary>
+    /// <summary>Reads a file: IN, SP, PA, PR, PU, PD, FS and VS. Other commands are refused, because what they would do is not known
+    /// here.</summary>
     /// <param name="text">Its text.</param>
     /// <param name="problems">Filled with what is wrong.</param>
     /// <returns>The plot; null when anything is wrong.</returns>
@@ -27,7 +28,9 @@ public sealed record HpglPlot(double? ForceGrams, double? CmPerSecond, IReadOnly
         {
             number++;
             if (command.Length < 2 || !pen.Take(command[..2].ToUpperInvariant(), command[2..]))
-                problems.Add("", new Phrase("hpgl-plot.broken", ("number", number), ("command", command.Length > 40 ? command[..40] + "…" : command)), "broken");
+                problems.Add("",
+                    new Phrase("hpgl-plot.broken", ("number", number), ("command", command.Length > 40 ? command[..40] + "…" : command)),
+                    "broken");
             if (pen.Points > MostPoints)
                 problems.Add("", new Phrase("hpgl-plot.too-large", ("mostPoints", MostPoints)), "too-large");
             if (!problems.None)

@@ -10,7 +10,8 @@ namespace Juxtherm.Core.Cutting.Files;
 /// <param name="Colour">As <c>#rrggbb</c>; null when not said.</param>
 /// <param name="Shapes">Shapes of its units by key.</param>
 /// <param name="Sheets">At least one.</param>
-public sealed record CutFileGroup(string Id, string Name, string? Colour, IReadOnlyDictionary<string, UnitShape> Shapes, IReadOnlyList<CutSheet> Sheets);
+public sealed record CutFileGroup(string Id, string Name, string? Colour, IReadOnlyDictionary<string, UnitShape> Shapes,
+    IReadOnlyList<CutSheet> Sheets);
 
 /// <summary>Writes sheets as SVG: millimetres, a group for each vinyl, hairlines and no fill. Sheets stand one below the other.</summary>
 public static class SvgCutFile
@@ -93,7 +94,8 @@ public static class SvgCutFile
     {
         var closed = stroke.Points[0] == stroke.Points[^1];
         var corners = closed ? stroke.Points.SkipLast(1) : stroke.Points;
-        return "M" + string.Join(' ', corners.Select(p => string.Create(CultureInfo.InvariantCulture, $"{p.X:0.###} {p.Y:0.###}"))) + (closed ? "Z" : "");
+        return "M" + string.Join(' ', corners.Select(p => string.Create(CultureInfo.InvariantCulture, $"{p.X:0.###} {p.Y:0.###}")))
+            + (closed ? "Z" : "");
     }
 
     private static string Mm(double mm) => string.Create(CultureInfo.InvariantCulture, $"{mm:0.###}mm");

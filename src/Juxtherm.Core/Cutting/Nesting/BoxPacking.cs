@@ -91,7 +91,9 @@ internal sealed class BoxPacking : IPacking
         if (sheet.CornerWidthMm <= 0 || sheet.CornerLengthMm <= 0)
             return [new Step(slack, width, slack)];
         var corner = Math.Min(width, sheet.CornerWidthMm);
-        return corner >= width ? [new Step(slack, width, sheet.CornerLengthMm + slack)] : [new Step(slack, corner, sheet.CornerLengthMm + slack), new Step(slack + corner, width - corner, slack)];
+        return corner >= width
+            ? [new Step(slack, width, sheet.CornerLengthMm + slack)]
+            : [new Step(slack, corner, sheet.CornerLengthMm + slack), new Step(slack + corner, width - corner, slack)];
     }
 
     private (double X, double Y, double Waste)? Lowest(List<Step> steps, int sheet, double w, double h)
@@ -125,7 +127,8 @@ internal sealed class BoxPacking : IPacking
     {
         var right = x + w;
         var before = steps.Where(s => s.X < x - Hair).Select(s => s with { W = Math.Min(s.X + s.W, x) - s.X });
-        var after = steps.Where(s => s.X + s.W > right + Hair).Select(s => s with { X = Math.Max(s.X, right), W = s.X + s.W - Math.Max(s.X, right) });
+        var after = steps.Where(s => s.X + s.W > right + Hair)
+            .Select(s => s with { X = Math.Max(s.X, right), W = s.X + s.W - Math.Max(s.X, right) });
         List<Step> raised = [.. before, new Step(x, w, y), .. after];
         steps.Clear();
         foreach (var step in raised)

@@ -14,7 +14,8 @@ internal readonly record struct CellRun(int Row, int From, int To);
 /// </summary>
 internal sealed class CellShape
 {
-    private CellShape(int width, int height, CellRun[] runs, double x, double y) => (Width, Height, Runs, X, Y) = (width, height, runs, x, y);
+    private CellShape(int width, int height, CellRun[] runs, double x, double y) =>
+        (Width, Height, Runs, X, Y) = (width, height, runs, x, y);
 
     public int Width { get; }
 
@@ -74,7 +75,8 @@ internal sealed class CellShape
         {
             var corners = ring.Coordinates;
             for (var i = 0; i + 1 < corners.Length; i++)
-                Edge((corners[i].X - x) / cellMm, (corners[i].Y - y) / cellMm, (corners[i + 1].X - x) / cellMm, (corners[i + 1].Y - y) / cellMm);
+                Edge((corners[i].X - x) / cellMm, (corners[i].Y - y) / cellMm, (corners[i + 1].X - x) / cellMm,
+                    (corners[i + 1].Y - y) / cellMm);
         }
 
         void Edge(double x0, double y0, double x1, double y1)

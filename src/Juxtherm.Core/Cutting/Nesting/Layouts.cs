@@ -15,7 +15,8 @@ internal interface IPacking
 /// <summary>What all ways of placing have in common.</summary>
 internal static class Layouts
 {
-    public static Ground Turned(Ground ground, double degrees) => degrees == 0 ? ground : AffineTransformation.RotationInstance(degrees * Math.PI / 180).Transform(ground);
+    public static Ground Turned(Ground ground, double degrees) =>
+        degrees == 0 ? ground : AffineTransformation.RotationInstance(degrees * Math.PI / 180).Transform(ground);
 
     public static Ground Placed(Ground ground, NestPlace place)
     {

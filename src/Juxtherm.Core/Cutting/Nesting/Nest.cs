@@ -20,7 +20,8 @@ public static class Nest
     /// <param name="rules">How.</param>
     /// <param name="told">Hears of each better layout, and now and then of the same; returns false to stop with the best so far.</param>
     /// <param name="effort">Work after which the search ends.</param>
-    public static NestLayout Find(IReadOnlyList<NestPiece> pieces, IReadOnlyList<NestSheet> sheets, NestRules rules, Func<NestProgress, bool>? told = null, long effort = UsualEffort)
+    public static NestLayout Find(IReadOnlyList<NestPiece> pieces, IReadOnlyList<NestSheet> sheets, NestRules rules,
+        Func<NestProgress, bool>? told = null, long effort = UsualEffort)
     {
         ArgumentNullException.ThrowIfNull(pieces);
         ArgumentNullException.ThrowIfNull(sheets);
@@ -43,7 +44,8 @@ public static class Nest
         return search.Best!;
     }
 
-    /// <summary>Boxes in shelves, the highest first and the way they come: what a patient hand would do. Something to compare with.</summary>
+    /// <summary>Boxes in shelves, the highest first and the way they come: what a patient hand would do. Something to compare
+    /// with.</summary>
     /// <param name="pieces">What is placed.</param>
     /// <param name="widthMm">Width of the sheet, mm.</param>
     /// <param name="rules">Margins; nothing is turned.</param>
@@ -66,7 +68,8 @@ public static class Nest
 
     private static List<int[]> Orders(IReadOnlyList<NestPiece> pieces)
     {
-        int[] By(Func<NestPiece, double> size) => [.. Enumerable.Range(0, pieces.Count).OrderByDescending(i => size(pieces[i])).ThenBy(i => i)];
+        int[] By(Func<NestPiece, double> size) =>
+            [.. Enumerable.Range(0, pieces.Count).OrderByDescending(i => size(pieces[i])).ThenBy(i => i)];
         return
         [
             By(p => Math.Max(p.Ground.EnvelopeInternal.Width, p.Ground.EnvelopeInternal.Height)),

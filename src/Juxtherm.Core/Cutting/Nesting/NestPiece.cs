@@ -41,7 +41,8 @@ public sealed class NestPiece
 /// <param name="CornerWidthMm">Width of the corner at the origin that is gone, mm; 0 for none.</param>
 /// <param name="CornerLengthMm">Length of that corner, mm.</param>
 /// <param name="UsedWhole">It is on hand and small: using it up costs nothing. Otherwise the length used counts.</param>
-public sealed record NestSheet(string Id, double WidthMm, double LengthMm, double CornerWidthMm = 0, double CornerLengthMm = 0, bool UsedWhole = false);
+public sealed record NestSheet(string Id, double WidthMm, double LengthMm, double CornerWidthMm = 0, double CornerLengthMm = 0,
+    bool UsedWhole = false);
 
 /// <summary>How pieces may be placed.</summary>
 /// <param name="MarginMm">Least distance between pieces, mm.</param>
@@ -72,11 +73,13 @@ public readonly record struct NestPlace(int Piece, int Sheet, double Degrees, do
 /// <param name="LeftOver">Indexes of pieces for which no sheet has room.</param>
 /// <param name="SheetLengthsMm">Length used of each sheet, its edge included, mm.</param>
 /// <param name="CostMm">Sum of the lengths that count, mm.</param>
-public sealed record NestLayout(IReadOnlyList<NestPlace> Places, IReadOnlyList<int> LeftOver, IReadOnlyList<double> SheetLengthsMm, double CostMm)
+public sealed record NestLayout(IReadOnlyList<NestPlace> Places, IReadOnlyList<int> LeftOver, IReadOnlyList<double> SheetLengthsMm,
+    double CostMm)
 {
     /// <summary>Better: more pieces placed, or the same in less length.</summary>
     /// <param name="other">The other layout.</param>
-    public bool IsBetterThan(NestLayout? other) => other is null || LeftOver.Count < other.LeftOver.Count || (LeftOver.Count == other.LeftOver.Count && CostMm < other.CostMm - 1e-9);
+    public bool IsBetterThan(NestLayout? other) =>
+        other is null || LeftOver.Count < other.LeftOver.Count || (LeftOver.Count == other.LeftOver.Count && CostMm < other.CostMm - 1e-9);
 }
 
 /// <summary>How far nesting has come.</summary>

@@ -19,7 +19,8 @@ internal sealed class ShapePacking : IPacking
     private const long BeginEffort = 500;
     private const int WordsPerLook = 16;
 
-    // An arc of four chords a quarter lies within 2 % of the circle; before it grows a shape the library simplifies it by a share of the distance.
+    // An arc of four chords a quarter lies within 2 % of the circle; before it grows a shape the library simplifies it by a share of the
+    // distance.
     private const int ArcSteps = 4;
     private const double Simplified = 0.001;
     private const double ArcLoss = 1.02 + Simplified;
@@ -89,7 +90,8 @@ internal sealed class ShapePacking : IPacking
         var half = _rules.MarginMm / 2 + lost;
         var grown = piece.Boxed
             ? BufferOp.Buffer(simple, half, new BufferParameters(ArcSteps, EndCapStyle.Flat, JoinStyle.Mitre, 5))
-            : BufferOp.Buffer(simple, half * ArcLoss, new BufferParameters(ArcSteps, EndCapStyle.Round, JoinStyle.Round, 5) { SimplifyFactor = Simplified });
+            : BufferOp.Buffer(simple, half * ArcLoss,
+                new BufferParameters(ArcSteps, EndCapStyle.Round, JoinStyle.Round, 5) { SimplifyFactor = Simplified });
         return [.. turns.Select(t => (CellShape.Of(Plane.Clean(Layouts.Turned(grown, t)), _cell), t))];
     }
 

@@ -40,7 +40,8 @@ public sealed record ColourOnHand(string Colour, string ColourName, double Lengt
 /// <param name="MoreRuns">How many more such runs the same vinyl on hand is enough for; null where nothing is on hand.</param>
 /// <param name="OnHand">Colours on hand of the same vinyl.</param>
 public sealed record CutList(
-    string Id, string Vinyl, string Name, string? Colour, bool Mirrored, bool Directional, CutPreset Preset, IReadOnlyDictionary<string, UnitShape> Shapes, IReadOnlyList<CutSheet> Sheets,
+    string Id, string Vinyl, string Name, string? Colour, bool Mirrored, bool Directional, CutPreset Preset,
+    IReadOnlyDictionary<string, UnitShape> Shapes, IReadOnlyList<CutSheet> Sheets,
     IReadOnlyList<StockUse> Uses, IReadOnlyList<ComesBack> ComesBack, double ShortMm, int? MoreRuns, IReadOnlyList<ColourOnHand> OnHand)
 {
     /// <summary>What the colour is called: as on the shelf, or the nearest everyday word; empty where no colour is given.</summary>
@@ -63,7 +64,8 @@ public sealed record CutList(
 /// <param name="Loose">Pieces that are laid one by one, for the whole run.</param>
 /// <param name="Cost">What the vinyl costs, in the workshop's own money; null where a price is not known.</param>
 public sealed record CutLayout(
-    SheetLayout Layout, IReadOnlyList<CutList> Lists, double LengthMm, double VinylMm2, double UsedMm2, double WastePercent, int Mats, double CutSeconds, double HandSeconds, int Loose, double? Cost);
+    SheetLayout Layout, IReadOnlyList<CutList> Lists, double LengthMm, double VinylMm2, double UsedMm2, double WastePercent, int Mats,
+    double CutSeconds, double HandSeconds, int Loose, double? Cost);
 
 /// <summary>How a job is cut.</summary>
 /// <param name="Layout">The way that holds: the crafter's own, or the advice.</param>
@@ -78,7 +80,9 @@ public sealed record CutLayout(
 /// <param name="MarginMm">Room between pieces, mm.</param>
 /// <param name="Notices">What to watch out for.</param>
 public sealed record CutPlan(
-    SheetLayout Layout, SheetLayout Advised, string Reason, double SavedPercent, [property: JsonPropertyName("ways")] IReadOnlyList<CutLayout> Layouts, string Cutter, double CutterWidthMm, double CutterLengthMm, bool Matless, double MarginMm,
+    SheetLayout Layout, SheetLayout Advised, string Reason, double SavedPercent,
+    [property: JsonPropertyName("ways")] IReadOnlyList<CutLayout> Layouts, string Cutter, double CutterWidthMm, double CutterLengthMm,
+        bool Matless, double MarginMm,
     IReadOnlyList<Notice> Notices)
 {
     /// <summary>The way that holds.</summary>

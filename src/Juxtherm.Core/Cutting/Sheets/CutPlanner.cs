@@ -32,13 +32,16 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
     /// <param name="words">Writes figures in the reader's units.</param>
     /// <param name="told">Hears how far it is; returns false to stop with the best so far.</param>
     /// <param name="matches">Which colours on the shelf somebody has said are, or are not, those that artwork asks for.</param>
-    public CutPlan Plan(Job job, IReadOnlyList<VinylStock> stock, IReadOnlyDictionary<string, CutPreset> presets, IWords words, Func<CutProgress, bool>? told = null, IReadOnlyList<ColourMatch>? matches = null)
+    public CutPlan Plan(Job job, IReadOnlyList<VinylStock> stock, IReadOnlyDictionary<string, CutPreset> presets, IWords words,
+        Func<CutProgress, bool>? told = null, IReadOnlyList<ColourMatch>? matches = null)
     {
         ArgumentNullException.ThrowIfNull(job);
         var figures = catalogue.Work.Cutting;
-        var setup = job.Tools.Cutter ?? CutterSetup.Of(catalogue.Cutters[ReferencePractice.Cutter], null, null, matless: false, said: false, figures);
+        var setup = job.Tools.Cutter
+            ?? CutterSetup.Of(catalogue.Cutters[ReferencePractice.Cutter], null, null, matless: false, said: false, figures);
         var margin = job.Cut.MarginMm ?? figures.MarginMm.Value;
-        var bench = new LayingOut(job, setup, catalogue.Work, stock, presets, margin, told ?? (_ => true), new StockColours(stock, matches ?? []));
+        var bench = new LayingOut(job, setup, catalogue.Work, stock, presets, margin, told
+            ?? (_ => true), new StockColours(stock, matches ?? []));
         var inPlace = bench.Lay(SheetLayout.InPlace, 0, BoxEffortShare);
         var nested = bench.Lay(SheetLayout.Nested, BoxEffortShare, 1);
         var saved = inPlace.UsedMm2 > 0 ? Math.Max(0, 100 * (1 - nested.UsedMm2 / inPlace.UsedMm2)) : 0;
@@ -50,20 +53,24 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
         var reason = (advised, free, saved < 1) switch
         {
             (SheetLayout.Nested, true, _) => words.Say("cut-planner.plan-reason.else", ("saved", saved), ("less", less)),
-            (SheetLayout.Nested, _, _) => words.Say("cut-planner.plan-reason.else-2", ("saved", saved), ("less", less), ("minutes", Thing.Seconds(minutes)), ("above", above)),
+            (SheetLayout.Nested, _, _) =>
+                words.Say("cut-planner.plan-reason.else-2", ("saved", saved), ("less", less), ("minutes", Thing.Seconds(minutes)),
+                    ("above", above)),
             (_, _, true) => words.Say("cut-planner.plan-reason.true", ("above", above)),
             _ => words.Say("cut-planner.plan-reason.else-3", ("saved", saved), ("minutes", Thing.Seconds(minutes)), ("above", above)),
         };
         var layout = job.Cut.Layout ?? advised;
         var chosen = layout == SheetLayout.Nested ? nested : inPlace;
         return new CutPlan(
-            layout, advised, reason, Math.Round(saved, 1), [inPlace, nested], setup.Cutter.Name, setup.WidthMm, setup.LengthMm, setup.Matless, margin,
+            layout, advised, reason, Math.Round(saved, 1), [inPlace, nested], setup.Cutter.Name, setup.WidthMm, setup.LengthMm,
+            setup.Matless, margin,
             CutNotices.Of(job, setup, figures, chosen, bench.NotCut, words));
     }
 
     /// <summary>One job on one cutter, laid out one way after the other.</summary>
     private sealed class LayingOut(
-        Job job, CutterSetup setup, WorkFigures work, IReadOnlyList<VinylStock> stock, IReadOnlyDictionary<string, CutPreset> presets, double margin, Func<CutProgress, bool> told, StockColours colours)
+        Job job, CutterSetup setup, WorkFigures work, IReadOnlyList<VinylStock> stock, IReadOnlyDictionary<string, CutPreset> presets,
+        double margin, Func<CutProgress, bool> told, StockColours colours)
     {
         private readonly CuttingFigures _figures = work.Cutting;
         private readonly CutUnits _units = new(job, setup, work.Cutting, margin);
@@ -88,12 +95,14 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
 
             var artwork = lists.SelectMany(l => l.Units).Count(u => u.Kind == CutUnitKind.Artwork);
             // One piece of each vinyl is laid anyway; every further one has to be found its place by hand.
-            var loose = Math.Max(0, artwork - lists.Sum(l => l.Units.Where(u => u.Kind == CutUnitKind.Artwork).Select(u => u.Garment).Distinct().Count()));
+            var loose = Math.Max(0,
+                artwork - lists.Sum(l => l.Units.Where(u => u.Kind == CutUnitKind.Artwork).Select(u => u.Garment).Distinct().Count()));
             var sheets = laid.SelectMany(l => l.Sheets).ToList();
             var used = laid.Sum(l => l.Sheets.Sum(s => s.UsedLengthMm * s.WidthMm));
             var vinyl = sheets.Sum(s => s.VinylMm2);
             return new CutLayout(
-                layout, laid, Math.Round(sheets.Sum(s => s.UsedLengthMm), 1), Math.Round(vinyl), Math.Round(used), used > 0 ? Math.Round(100 * (1 - vinyl / used), 1) : 0, sheets.Count, sheets.Sum(s => s.CutSeconds),
+                layout, laid, Math.Round(sheets.Sum(s => s.UsedLengthMm), 1), Math.Round(vinyl), Math.Round(used), used > 0
+                ? Math.Round(100 * (1 - vinyl / used), 1) : 0, sheets.Count, sheets.Sum(s => s.CutSeconds),
                 Math.Round(sheets.Count * _figures.LoadMatSeconds.Value + loose * _figures.AlignSeconds.Value), loose, Cost(laid));
         }
 
@@ -132,12 +141,15 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
                 }
             }
 
-            back.AddRange(cut.GroupBy(c => c.Source.From!.Id, StringComparer.Ordinal).SelectMany(of => Leftovers([.. of]).Select(left => new ComesBack(of.Key, left))));
+            back.AddRange(cut.GroupBy(c => c.Source.From!.Id, StringComparer.Ordinal)
+                .SelectMany(of => Leftovers([.. of]).Select(left => new ComesBack(of.Key, left))));
 
             var length = sheets.Sum(s => s.UsedLengthMm);
-            var free = fitting.Where(s => s.Kind == StockKind.Roll).Sum(s => s.LengthMm) - uses.Where(u => u.Kind == StockKind.Roll).Sum(u => u.LengthMm);
+            var free = fitting.Where(s => s.Kind == StockKind.Roll).Sum(s => s.LengthMm) - uses.Where(u => u.Kind == StockKind.Roll)
+                .Sum(u => u.LengthMm);
             return new CutList(
-                list.Id, vinyl.Id, vinyl.Name, list.Colour, mirrored, vinyl.Directional.Value, preset, shapes, sheets, uses, back, Math.Round(missing, 1),
+                list.Id, vinyl.Id, vinyl.Name, list.Colour, mirrored, vinyl.Directional.Value, preset, shapes, sheets, uses, back,
+                Math.Round(missing, 1),
                 fitting.Count == 0 || length <= 0 ? null : (int)Math.Floor(Math.Max(0, free) / length), OnHand(vinyl, sheets))
             {
                 ColourName = colours.NameOf(vinyl.Id, list.Colour),
@@ -152,10 +164,12 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
         private IEnumerable<(CutSheet Sheet, LoadableSheet Source)> Batch(
             CutUnit[] units, SheetSupply supply, SheetLayout layout, Vinyl vinyl, bool mirrored, double from, double to)
         {
-            var pieces = units.Select(u => new NestPiece(u.Key, SheetBuilder.Over(u.Kept, mirrored), layout == SheetLayout.InPlace)).ToList();
+            var pieces = units.Select(u => new NestPiece(u.Key, SheetBuilder.Over(u.Kept, mirrored), layout == SheetLayout.InPlace))
+                .ToList();
             var ground = pieces.Sum(p => (p.Ground.EnvelopeInternal.Width + margin) * (p.Ground.EnvelopeInternal.Height + margin));
             var sheets = supply.Sheets(ground, units.Length);
-            var turns = vinyl.Directional.Value ? NestRules.Upright : units.Length <= FewPieces && layout == SheetLayout.Nested ? NestRules.Eighths : NestRules.Quarters;
+            var turns = vinyl.Directional.Value
+                ? NestRules.Upright : units.Length <= FewPieces && layout == SheetLayout.Nested ? NestRules.Eighths : NestRules.Quarters;
             var rules = new NestRules(margin, EdgeFor(pieces, sheets, vinyl.Directional.Value), turns);
             var found = Nest.Find(pieces, [.. sheets.Select(s => s.Sheet)], rules, p =>
             {
@@ -170,26 +184,39 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
                 supply.Use(sheets[s], used);
                 var sheet = sheets[s].Sheet;
                 yield return (new CutSheet(
-                    0, sheets[s].From?.Id, sheet.WidthMm, sheet.LengthMm, sheet.CornerWidthMm, sheet.CornerLengthMm, sheets[s].Turned, Math.Round(used, 2),
+                    0, sheets[s].From?.Id, sheet.WidthMm, sheet.LengthMm, sheet.CornerWidthMm, sheet.CornerLengthMm, sheets[s].Turned,
+                    Math.Round(used, 2),
                     SheetBuilder.Laid(units, found.Places.Where(p => p.Sheet == s), mirrored), 0, 0, 0, 0), sheets[s]);
             }
         }
 
-        /// <summary>What is left free along the edges: nothing where a piece is as wide or as long as the sheet, which is then laid to the mark.</summary>
+        /// <summary>What is left free along the edges: nothing where a piece is as wide or as long as the sheet, which is then laid to the
+        /// mark.</summary>
         private double EdgeFor(List<NestPiece> pieces, List<LoadableSheet> sheets, bool directional)
         {
             var edge = _figures.EdgeMm.Value;
-            bool Lies(Envelope piece, NestSheet on, double free) => Splitting.Fits(piece.Width, piece.Height, new SplitRules(on.WidthMm - 2 * free, on.LengthMm - 2 * free, !directional, 0, 0));
+            bool Lies(Envelope piece, NestSheet on, double free) =>
+                Splitting.Fits(piece.Width, piece.Height,
+                    new SplitRules(on.WidthMm - 2 * free, on.LengthMm - 2 * free, !directional, 0, 0));
             var whole = sheets.Where(s => s.From?.Kind != StockKind.Offcut).Select(s => s.Sheet).ToList();
-            return pieces.Select(p => p.Ground.EnvelopeInternal).Any(p => whole.Exists(on => Lies(p, on, 0) && !Lies(p, on, edge))) ? 0 : edge;
+            return pieces.Select(p => p.Ground.EnvelopeInternal).Any(p => whole.Exists(on => Lies(p, on, 0) && !Lies(p, on, edge)))
+                ? 0 : edge;
         }
 
         private CutSheet Timed(CutSheet sheet, IReadOnlyDictionary<string, UnitShape> shapes, CutPreset preset, Vinyl vinyl)
         {
             var (length, seconds) = CutTime.Of(sheet.Strokes(shapes), preset, setup.Cutter);
             var on = sheet.Units.Select(u => shapes[u.Shape]).ToList();
-            var weed = Weeding.SecondsOf(vinyl, work.Weeding, on.Sum(s => s.Centres.Count), on.Sum(s => s.Pieces), on.Sum(s => s.PerimeterMm), on.Sum(s => s.Delicate.Count));
-            return sheet with { VinylMm2 = Math.Round(on.Sum(s => s.AreaMm2), 1), PathMm = Math.Round(length, 1), CutSeconds = Math.Round(seconds), WeedSeconds = weed };
+            var weed = Weeding.SecondsOf(vinyl, work.Weeding, on.Sum(s => s.Centres.Count), on.Sum(s => s.Pieces),
+                on.Sum(s => s.PerimeterMm), on.Sum(s => s.Delicate.Count));
+            return sheet
+                with
+            {
+                VinylMm2 = Math.Round(on.Sum(s => s.AreaMm2), 1),
+                PathMm = Math.Round(length, 1),
+                CutSeconds = Math.Round(seconds),
+                WeedSeconds = weed
+            };
         }
 
         /// <summary>What is worth keeping of one roll, sheet or offcut, after all that was cut from it.</summary>
@@ -199,7 +226,8 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             if (from.Kind == StockKind.Roll || cut.Count == 1)
                 return cut.Select(c => Left(c.Sheet, c.Source)).OfType<Remainder>();
             var used = cut.Sum(c => c.Sheet.UsedLengthMm);
-            return Remainder.Of(from.WidthMm, stock.First(s => s.Id == from.Id).LengthMm, new Box(0, 0, from.WidthMm, used), 0, 0, _figures.SmallestOffcutMm.Value) is { } rest ? [rest] : [];
+            return Remainder.Of(from.WidthMm, stock.First(s => s.Id == from.Id).LengthMm, new Box(0, 0, from.WidthMm, used), 0, 0,
+                _figures.SmallestOffcutMm.Value) is { } rest ? [rest] : [];
         }
 
         private Remainder? Left(CutSheet sheet, LoadableSheet source)
@@ -208,7 +236,8 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             var right = Math.Min(source.WidthMm, sheet.Units.Max(u => u.Box.XMm + u.Box.WidthMm) + edge);
             var roll = source.From!.Kind == StockKind.Roll;
             var length = roll ? sheet.UsedLengthMm : source.Turned ? source.From.WidthMm : source.From.LengthMm;
-            return Remainder.Of(source.WidthMm, length, new Box(0, 0, right, sheet.UsedLengthMm), sheet.CornerWidthMm, sheet.CornerLengthMm, _figures.SmallestOffcutMm.Value);
+            return Remainder.Of(source.WidthMm, length, new Box(0, 0, right, sheet.UsedLengthMm), sheet.CornerWidthMm, sheet.CornerLengthMm,
+                _figures.SmallestOffcutMm.Value);
         }
 
         private static void Take(List<StockUse> uses, VinylStock from, double mm)

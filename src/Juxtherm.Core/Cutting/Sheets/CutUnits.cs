@@ -59,11 +59,14 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
             var all = new Envelope();
             placed.ForEach(p => all.ExpandToInclude(p.Ground.EnvelopeInternal));
             var fits = placed.Count > 1 && Splitting.Fits(all.Width, all.Height, LayerSplit.RulesOf(placed[0].Layer.Vinyl, setup));
-            var apart = fits && placed.All(p => placed.All(q => q == p || !CutShape.Overlap(p.Layer.Shape, p.Layer.Box!.Value, q.Layer.Shape, q.Layer.Box!.Value)));
+            var apart = fits
+                && placed.All(p =>
+                    placed.All(q => q == p || !CutShape.Overlap(p.Layer.Shape, p.Layer.Box!.Value, q.Layer.Shape, q.Layer.Box!.Value)));
             if (apart)
             {
                 var ids = placed.ConvertAll(p => p.Layer.Id);
-                yield return new CutUnit(string.Join('+', ids), CutUnitKind.Artwork, ids, 0, null, null, 1, 1, Plane.Union(placed.Select(p => p.Ground)), [], [.. placed.SelectMany(p => p.Layer.DelicatePlaces)]);
+                yield return new CutUnit(string.Join('+', ids), CutUnitKind.Artwork, ids, 0, null, null, 1, 1,
+                    Plane.Union(placed.Select(p => p.Ground)), [], [.. placed.SelectMany(p => p.Layer.DelicatePlaces)]);
             }
 
             foreach (var unit in face.Where(l => !apart || placed.All(p => p.Layer != l)).SelectMany(Parts))
@@ -71,7 +74,8 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
         }
     }
 
-    /// <summary>A layer's pieces, each by itself, as far as there is room for scissors between them and nobody wants them together.</summary>
+    /// <summary>A layer's pieces, each by itself, as far as there is room for scissors between them and nobody wants them
+    /// together.</summary>
     private IEnumerable<CutUnit> Free(JobLayer layer)
     {
         var parts = Parts(layer);
@@ -80,8 +84,10 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
         var whole = parts[0];
         var islands = Plane.Pieces(Plane.Offset(whole.Vinyl, marginMm / 2));
         var pieces = Plane.Pieces(whole.Vinyl);
-        var clusters = islands.Select(island => pieces.Where(p => island.Covers(p.InteriorPoint)).ToList()).Where(c => c.Count > 0).ToList();
-        return clusters.Select((c, i) => whole with { Key = $"{layer.Id}.{i + 1}", Vinyl = Plane.Of(c), Delicate = Within(whole.Delicate, Plane.Of(c)) });
+        var clusters = islands.Select(island => pieces.Where(p => island.Covers(p.InteriorPoint)).ToList()).Where(c => c.Count > 0)
+            .ToList();
+        return clusters.Select((c, i) =>
+            whole with { Key = $"{layer.Id}.{i + 1}", Vinyl = Plane.Of(c), Delicate = Within(whole.Delicate, Plane.Of(c)) });
     }
 
     private List<CutUnit> Parts(JobLayer layer)
@@ -92,7 +98,9 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
         return [.. split.Parts.Select(part =>
         {
             var vinyl = There(part.Ground);
-            return new CutUnit(split.Parts.Count == 1 ? layer.Id : $"{layer.Id}/{part.Number}", CutUnitKind.Artwork, [layer.Id], 0, null, null, part.Number, split.Parts.Count, vinyl, [.. part.Marks.Select(There)], Within(layer.DelicatePlaces, vinyl));
+            return new CutUnit(split.Parts.Count == 1
+                ? layer.Id : $"{layer.Id}/{part.Number}", CutUnitKind.Artwork, [layer.Id], 0, null, null, part.Number, split.Parts.Count,
+                vinyl, [.. part.Marks.Select(There)], Within(layer.DelicatePlaces, vinyl));
         })];
     }
 
@@ -118,7 +126,9 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
                 foreach (var part in split?.Parts ?? [])
                 {
                     var key = $"{layer.Id}#{name.Index + 1}{(split!.Parts.Count == 1 ? "" : $"/{part.Number}")}";
-                    yield return ((name.Entry.Colour ?? layer.Colour)?.ToLowerInvariant(), layer.Vinyl, new CutUnit(key, CutUnitKind.Artwork, [layer.Id], garment, name.Entry.Name, name.Index + 1, part.Number, split.Parts.Count, part.Ground, part.Marks, []));
+                    yield return ((name.Entry.Colour ?? layer.Colour)?.ToLowerInvariant(), layer.Vinyl,
+                        new CutUnit(key, CutUnitKind.Artwork, [layer.Id], garment, name.Entry.Name, name.Index + 1, part.Number,
+                            split.Parts.Count, part.Ground, part.Marks, []));
                 }
             }
         }
@@ -170,7 +180,9 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
     private static Ground TestShape(double size)
     {
         var frame = Plane.Factory.ToGeometry(new Envelope(0, size, 0, size));
-        var wedge = Plane.Factory.CreatePolygon([new Coordinate(size * 0.25, size * 0.75), new Coordinate(size * 0.75, size * 0.75), new Coordinate(size * 0.5, size * 0.25), new Coordinate(size * 0.25, size * 0.75)]);
+        var wedge = Plane.Factory.CreatePolygon(
+            [new Coordinate(size * 0.25, size * 0.75), new Coordinate(size * 0.75, size * 0.75), new Coordinate(size * 0.5, size * 0.25),
+                new Coordinate(size * 0.25, size * 0.75)]);
         return frame.Difference(wedge);
     }
 }

@@ -14,7 +14,8 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
 {
     private const double MarkMm = 4;
     private const int MostKnown = 128;
-    private static readonly ConcurrentDictionary<(string Shape, double W, double H, SplitRules Rules, double Limit), SplitPlan?> Known = new();
+    private static readonly ConcurrentDictionary<(string Shape, double W, double H, SplitRules Rules, double Limit), SplitPlan?> Known =
+        new();
 
     /// <summary>How a layer goes through a job's cutter.</summary>
     /// <param name="layer">The layer.</param>
@@ -28,12 +29,17 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
         var rules = RulesOf(layer.Vinyl, setup);
         if (Splitting.Fits(width, height, rules))
             return new LayerSplit(layer.Id, 1, []);
-        return PlanOf(layer, setup) is { } plan ? new LayerSplit(layer.Id, plan.Parts.Count, [.. plan.Joints.Select(j => j with { Line = [.. j.Line.Select(p => Rounded(p, layer))] })]) : new LayerSplit(layer.Id, 0, []);
+        return PlanOf(layer, setup) is { } plan
+            ? new LayerSplit(layer.Id, plan.Parts.Count,
+                [.. plan.Joints.Select(j => j with { Line = [.. j.Line.Select(p => Rounded(p, layer))] })])
+                : new LayerSplit(layer.Id, 0, []);
     }
 
     /// <summary>The split itself, with the layer's upper left corner as origin; null when it cannot be split sensibly.</summary>
     internal static SplitPlan? PlanOf(JobLayer layer, CutterSetup setup) =>
-        PlanOf(layer.Shape ?? CutShape.Boxed(layer.WidthMm!.Value, layer.HeightMm!.Value), layer.WidthMm!.Value, layer.HeightMm!.Value, layer.Vinyl, setup);
+        PlanOf(layer.Shape
+            ?? CutShape.Boxed(layer.WidthMm!.Value, layer.HeightMm!.Value), layer.WidthMm!.Value, layer.HeightMm!.Value, layer.Vinyl,
+            setup);
 
     /// <summary>The same for any shape in a vinyl.</summary>
     internal static SplitPlan? PlanOf(CutShape shape, double widthMm, double heightMm, Vinyl vinyl, CutterSetup setup)
@@ -47,9 +53,17 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
             Known.Clear();
         var box = new Box(0, 0, widthMm, heightMm);
         var ground = shape.In(box);
-        var layer = Splitting.Fits(widthMm, heightMm, rules) ? [] : shape.Delicate(limit / Math.Min(widthMm / shape.Bounds.WidthMm, heightMm / shape.Bounds.HeightMm));
+        var layer = Splitting.Fits(widthMm, heightMm, rules)
+            ? [] : shape.Delicate(limit / Math.Min(widthMm / shape.Bounds.WidthMm, heightMm / shape.Bounds.HeightMm));
         var (sx, sy) = (widthMm / shape.Bounds.WidthMm, heightMm / shape.Bounds.HeightMm);
-        var delicate = layer.Select(d => d with { XMm = (d.XMm - shape.Bounds.XMm) * sx, YMm = (d.YMm - shape.Bounds.YMm) * sy, RadiusMm = d.RadiusMm * Math.Max(sx, sy) }).ToList();
+        var delicate =
+            layer.Select(d =>
+                d with
+                {
+                    XMm = (d.XMm - shape.Bounds.XMm) * sx,
+                    YMm = (d.YMm - shape.Bounds.YMm) * sy,
+                    RadiusMm = d.RadiusMm * Math.Max(sx, sy)
+                }).ToList();
         return Known[key] = Splitting.Of(ground, rules, delicate);
     }
 
@@ -60,5 +74,6 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
         return new SplitRules(setup.WidthMm, setup.LengthMm, !vinyl.Directional.Value, overlap, MarkMm);
     }
 
-    private static Spot Rounded(Spot p, JobLayer layer) => new(Math.Round(p.X + (layer.XMm ?? 0), 1), Math.Round(p.Y + (layer.YMm ?? 0), 1));
+    private static Spot Rounded(Spot p, JobLayer layer) =>
+        new(Math.Round(p.X + (layer.XMm ?? 0), 1), Math.Round(p.Y + (layer.YMm ?? 0), 1));
 }

@@ -33,7 +33,8 @@ public sealed record ProofSheet(string LayerId, IReadOnlyList<ProofedName> Names
         var names = job.Names.Select((entry, i) => Name(i, entry, words, layer, free.WidthMm)).ToList();
         var widest = names.Max(n => n.Box?.WidthMm) ?? 0;
         // Letters of a run share one height, so the widest name decides it.
-        return new ProofSheet(layer.Id, names, job.Names.Sum(n => n.Count), widest, widest > free.WidthMm ? Math.Floor(words.HeightMm * free.WidthMm / widest * 2) / 2 : null);
+        return new ProofSheet(layer.Id, names, job.Names.Sum(n => n.Count), widest, widest > free.WidthMm
+            ? Math.Floor(words.HeightMm * free.WidthMm / widest * 2) / 2 : null);
     }
 
     private static ProofedName Name(int index, NameEntry entry, Lettering words, JobLayer layer, double freeWidth)
@@ -42,7 +43,9 @@ public sealed record ProofSheet(string LayerId, IReadOnlyList<ProofedName> Names
         if (set.Shape is not { } shape)
             return new ProofedName(index, entry, "", null, false, set.Missing);
         var size = shape.Bounds;
-        var box = layer.Box is { } b ? new Box(b.XMm + (b.WidthMm - size.WidthMm) / 2, b.YMm + b.HeightMm - size.HeightMm, size.WidthMm, size.HeightMm) : size with { XMm = 0, YMm = 0 };
+        var box = layer.Box is { } b
+            ? new Box(b.XMm + (b.WidthMm - size.WidthMm) / 2, b.YMm + b.HeightMm - size.HeightMm, size.WidthMm, size.HeightMm)
+            : size with { XMm = 0, YMm = 0 };
         return new ProofedName(index, entry, shape.PathIn(box), box, size.WidthMm <= freeWidth, set.Missing);
     }
 }

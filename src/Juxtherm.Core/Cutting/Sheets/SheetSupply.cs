@@ -12,7 +12,8 @@ namespace Juxtherm.Core.Cutting.Sheets;
 /// <param name="Turned">It is laid turned by a quarter.</param>
 internal sealed record LoadableSheet(NestSheet Sheet, VinylStock? From, double WidthMm, bool Turned);
 
-/// <summary>Vinyl on hand for one cut list, as the cutter can take it: offcuts first, then sheets, then rolls, then what has to be bought.</summary>
+/// <summary>Vinyl on hand for one cut list, as the cutter can take it: offcuts first, then sheets, then rolls, then what has to be
+/// bought.</summary>
 /// <param name="stock">What may be used.</param>
 /// <param name="setup">The cutter.</param>
 /// <param name="figures">Figures of cutting.</param>
@@ -20,7 +21,8 @@ internal sealed record LoadableSheet(NestSheet Sheet, VinylStock? From, double W
 internal sealed class SheetSupply(IEnumerable<VinylStock> stock, CutterSetup setup, CuttingFigures figures, bool directional)
 {
     private const int MostMats = 40;
-    private readonly List<VinylStock> _left = [.. stock.OrderBy(s => s.Kind switch { StockKind.Offcut => 0, StockKind.Sheet => 1, _ => 2 }).ThenBy(s => s.WidthMm * s.LengthMm).ThenBy(s => s.Id, StringComparer.Ordinal)];
+    private readonly List<VinylStock> _left = [.. stock.OrderBy(s => s.Kind switch { StockKind.Offcut => 0, StockKind.Sheet => 1, _ => 2 })
+        .ThenBy(s => s.WidthMm * s.LengthMm).ThenBy(s => s.Id, StringComparer.Ordinal)];
 
     private double Extra => setup.Matless ? figures.FeedExtraMm.Value : 0;
 
@@ -50,7 +52,9 @@ internal sealed class SheetSupply(IEnumerable<VinylStock> stock, CutterSetup set
             _left.RemoveAt(at);
         else
             // What is left of it lies behind what was used, its gone corner used up with that.
-            _left[at] = _left[at] with { LengthMm = Math.Max(0, _left[at].LengthMm - usedMm - Extra), CornerWidthMm = 0, CornerLengthMm = 0 };
+            _left[at] = _left[at]
+                with
+            { LengthMm = Math.Max(0, _left[at].LengthMm - usedMm - Extra), CornerWidthMm = 0, CornerLengthMm = 0 };
     }
 
     /// <summary>A sheet or offcut that is longer than the mat comes onto it in several goes.</summary>
@@ -62,7 +66,8 @@ internal sealed class SheetSupply(IEnumerable<VinylStock> stock, CutterSetup set
         if (first.Turned)
             yield break;
         for (var left = s.LengthMm - first.Sheet.LengthMm - Extra; left - Extra > 2 * figures.EdgeMm.Value; left -= setup.LengthMm + Extra)
-            yield return new LoadableSheet(new NestSheet(s.Id, first.Sheet.WidthMm, Math.Min(left - Extra, setup.LengthMm), UsedWhole: true), s, first.WidthMm, false);
+            yield return new LoadableSheet(
+                new NestSheet(s.Id, first.Sheet.WidthMm, Math.Min(left - Extra, setup.LengthMm), UsedWhole: true), s, first.WidthMm, false);
     }
 
     private LoadableSheet? Piece(VinylStock s)
@@ -72,7 +77,8 @@ internal sealed class SheetSupply(IEnumerable<VinylStock> stock, CutterSetup set
         var turned = square && !directional && s.WidthMm > setup.WidthMm && s.LengthMm <= setup.WidthMm;
         var (width, length) = turned ? (s.LengthMm, s.WidthMm) : (s.WidthMm, s.LengthMm);
         var (w, l) = (Math.Min(width, setup.WidthMm), Math.Min(length - Extra, setup.LengthMm));
-        return w <= 2 * figures.EdgeMm.Value || l <= 2 * figures.EdgeMm.Value ? null : new LoadableSheet(new NestSheet(s.Id, w, l, s.CornerWidthMm, s.CornerLengthMm, UsedWhole: true), s, width, turned);
+        return w <= 2 * figures.EdgeMm.Value || l <= 2 * figures.EdgeMm.Value
+            ? null : new LoadableSheet(new NestSheet(s.Id, w, l, s.CornerWidthMm, s.CornerLengthMm, UsedWhole: true), s, width, turned);
     }
 
     private IEnumerable<LoadableSheet> Mats(VinylStock? roll, double width, double length, double mm2, int units)
@@ -81,7 +87,8 @@ internal sealed class SheetSupply(IEnumerable<VinylStock> stock, CutterSetup set
         for (var i = 0; i < mats && length - Extra > 2 * figures.EdgeMm.Value; i++)
         {
             var mat = Math.Min(length - Extra, setup.LengthMm);
-            yield return new LoadableSheet(new NestSheet(roll?.Id ?? "", width, mat), roll, roll?.WidthMm ?? figures.RollWidthMm.Value, false);
+            yield return new LoadableSheet(new NestSheet(roll?.Id ?? "", width, mat), roll, roll?.WidthMm
+                ?? figures.RollWidthMm.Value, false);
             length -= mat + Extra;
         }
     }

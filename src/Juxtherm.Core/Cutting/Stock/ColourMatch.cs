@@ -15,7 +15,8 @@ public sealed record ColourMatch(string Vinyl, string Wanted, string OnShelf, bo
 /// <param name="Taken">It is so near that it is used until somebody says otherwise.</param>
 public sealed record ColourAsk(string OnShelf, string Name, bool Taken);
 
-/// <summary>Tells which vinyl on the shelf has the colour that artwork asks for: a drawing's green and a label's are seldom the same number.</summary>
+/// <summary>Tells which vinyl on the shelf has the colour that artwork asks for: a drawing's green and a label's are seldom the same
+/// number.</summary>
 /// <param name="stock">What is on hand.</param>
 /// <param name="said">What somebody has said of colours.</param>
 public sealed class StockColours(IReadOnlyList<VinylStock> stock, IReadOnlyList<ColourMatch> said)
@@ -34,7 +35,8 @@ public sealed class StockColours(IReadOnlyList<VinylStock> stock, IReadOnlyList<
             return false;
         if (Equal(wanted, onShelf))
             return true;
-        return Said(vinyl, wanted, onShelf)?.Same ?? (Nearest(vinyl, wanted) is { } near && Equal(near.Colour, onShelf) && near.Apart <= LooksTheSame);
+        return Said(vinyl, wanted, onShelf)?.Same
+            ?? (Nearest(vinyl, wanted) is { } near && Equal(near.Colour, onShelf) && near.Apart <= LooksTheSame);
     }
 
     /// <summary>What is worth asking about a colour; null where the shelf has exactly it, or everything like it was asked about.</summary>
@@ -51,20 +53,26 @@ public sealed class StockColours(IReadOnlyList<VinylStock> stock, IReadOnlyList<
     {
         if (colour is null)
             return "";
-        return stock.FirstOrDefault(s => s.Vinyl == vinyl && s.ColourName.Length > 0 && IsSame(vinyl, colour, s.Colour))?.ColourName ?? ColourWords.Nearest(colour);
+        return stock.FirstOrDefault(s => s.Vinyl == vinyl && s.ColourName.Length > 0 && IsSame(vinyl, colour, s.Colour))?.ColourName
+            ?? ColourWords.Nearest(colour);
     }
 
-    /// <summary>The nearest colour of that vinyl on the shelf that nobody has spoken of; null where it has exactly the one wanted.</summary>
+    /// <summary>The nearest colour of that vinyl on the shelf that nobody has spoken of; null where it has exactly the one
+    /// wanted.</summary>
     private (string Colour, string Name, double Apart)? Nearest(string vinyl, string wanted)
     {
         var of = stock.Where(s => s.Vinyl == vinyl && s.LengthMm > 0).ToList();
         if (of.Exists(s => Equal(s.Colour, wanted) || Said(vinyl, wanted, s.Colour) is { Same: true }))
             return null;
-        return of.Where(s => Said(vinyl, wanted, s.Colour) is null).Select(s => (s.Colour, Name: s.ColourName.Length > 0 ? s.ColourName : ColourWords.Nearest(s.Colour), Apart: ColourWords.Difference(wanted, s.Colour)))
+        return of.Where(s => Said(vinyl, wanted, s.Colour) is null)
+            .Select(s =>
+                (s.Colour, Name: s.ColourName.Length > 0
+                    ? s.ColourName : ColourWords.Nearest(s.Colour), Apart: ColourWords.Difference(wanted, s.Colour)))
             .OrderBy(s => s.Apart).Select(s => ((string, string, double)?)s).FirstOrDefault();
     }
 
-    private ColourMatch? Said(string vinyl, string wanted, string onShelf) => said.FirstOrDefault(m => m.Vinyl == vinyl && Equal(m.Wanted, wanted) && Equal(m.OnShelf, onShelf));
+    private ColourMatch? Said(string vinyl, string wanted, string onShelf) =>
+        said.FirstOrDefault(m => m.Vinyl == vinyl && Equal(m.Wanted, wanted) && Equal(m.OnShelf, onShelf));
 
     private static bool Equal(string one, string other) => string.Equals(one, other, StringComparison.OrdinalIgnoreCase);
 }

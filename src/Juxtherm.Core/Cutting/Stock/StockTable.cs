@@ -21,7 +21,8 @@ public static class StockTable
     /// <summary>Longest accepted, mm.</summary>
     public const double LongestMm = 200_000;
 
-    private static readonly string[] Columns = ["kind", "vinyl", "colour", "colour name", "width mm", "length mm", "corner width mm", "corner length mm", "lot", "label", "price per metre", "low mm"];
+    private static readonly string[] Columns = ["kind", "vinyl", "colour", "colour name", "width mm", "length mm", "corner width mm",
+        "corner length mm", "lot", "label", "price per metre", "low mm"];
 
     /// <summary>Writes a table.</summary>
     /// <param name="stock">What is on hand.</param>
@@ -61,8 +62,16 @@ public static class StockTable
     {
         ArgumentNullException.ThrowIfNull(text);
         ArgumentNullException.ThrowIfNull(problems);
-        var parter = text.Split('\n')[0].Contains(';', StringComparison.Ordinal) ? ";" : text.Split('\n')[0].Contains('\t', StringComparison.Ordinal) ? "\t" : ",";
-        var config = new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = parter, HasHeaderRecord = false, TrimOptions = TrimOptions.Trim, BadDataFound = null, MissingFieldFound = null };
+        var parter = text.Split('\n')[0].Contains(';', StringComparison.Ordinal)
+            ? ";" : text.Split('\n')[0].Contains('\t', StringComparison.Ordinal) ? "\t" : ",";
+        var config = new CsvConfiguration(CultureInfo.InvariantCulture)
+        {
+            Delimiter = parter,
+            HasHeaderRecord = false,
+            TrimOptions = TrimOptions.Trim,
+            BadDataFound = null,
+            MissingFieldFound = null
+        };
         using var csv = new CsvParser(new StringReader(text.Replace("\r\n", "\n", StringComparison.Ordinal)), config);
         if (!csv.Read())
         {
@@ -71,10 +80,12 @@ public static class StockTable
         }
 
         var heading = (csv.Record ?? []).Select(h => h.Trim().ToLowerInvariant()).ToArray();
-        foreach (var needed in new[] { "kind", "vinyl", "colour", "width mm", "length mm" }.Where(n => !heading.Contains(n, StringComparer.Ordinal)))
+        foreach (var needed in new[] { "kind", "vinyl", "colour", "width mm",
+            "length mm" }.Where(n => !heading.Contains(n, StringComparer.Ordinal)))
             problems.Add("", new Phrase("stock-table.missing-2", ("needed", needed), ("columns", Thing.List(Columns))), "missing");
         foreach (var odd in heading.Where(h => !Columns.Contains(h, StringComparer.Ordinal)))
-            problems.Add("", new Phrase("stock-table.unknown-id", ("odd", odd), ("list", Thing.List(NearestIds.To(odd, Columns)))), "unknown-id");
+            problems.Add("", new Phrase("stock-table.unknown-id", ("odd", odd), ("list", Thing.List(NearestIds.To(odd, Columns)))),
+                "unknown-id");
         var read = new List<VinylStock>();
         while (problems.None && csv.Read())
         {
@@ -94,8 +105,10 @@ public static class StockTable
     {
         var kind = row.Choice("kind", [.. Enum.GetNames<StockKind>().Select(n => n.ToLowerInvariant())]);
         return new VinylStock(
-            "", Enum.TryParse<StockKind>(kind, ignoreCase: true, out var what) ? what : StockKind.Sheet, row.Choice("vinyl", vinyls), row.Colour("colour"), row.Text("colour name"),
-            row.Number("width mm", 10, WidestMm) ?? 10, row.Number("length mm", 0, LongestMm) ?? 0, row.Number("corner width mm", 0, WidestMm) ?? 0, row.Number("corner length mm", 0, LongestMm) ?? 0,
+            "", Enum.TryParse<StockKind>(kind, ignoreCase: true, out var what)
+            ? what : StockKind.Sheet, row.Choice("vinyl", vinyls), row.Colour("colour"), row.Text("colour name"),
+            row.Number("width mm", 10, WidestMm) ?? 10, row.Number("length mm", 0, LongestMm)
+            ?? 0, row.Number("corner width mm", 0, WidestMm) ?? 0, row.Number("corner length mm", 0, LongestMm) ?? 0,
             row.Text("lot"), row.Text("label"), row.Number("price per metre", 0, 10_000), row.Number("low mm", 0, LongestMm) ?? 0);
     }
 
@@ -115,7 +128,8 @@ public static class StockTable
         {
             var id = Cell(column).ToLowerInvariant();
             if (!known.Contains(id, StringComparer.Ordinal))
-                Fault(new Phrase("row.unknown-id", ("column", column), ("id", id), ("nearest", Thing.List(NearestIds.To(id, known)))), "unknown-id");
+                Fault(new Phrase("row.unknown-id", ("column", column), ("id", id), ("nearest", Thing.List(NearestIds.To(id, known)))),
+                    "unknown-id");
             return id;
         }
 
@@ -139,7 +153,8 @@ public static class StockTable
             return null;
         }
 
-        private string Cell(string column) => Array.IndexOf(heading, column) is >= 0 and var i && i < cells.Length ? PlainText.OfCell(cells[i].Trim()) : "";
+        private string Cell(string column) =>
+            Array.IndexOf(heading, column) is >= 0 and var i && i < cells.Length ? PlainText.OfCell(cells[i].Trim()) : "";
 
         private void Fault(Phrase text, string code) => problems.Add("", new Phrase("row.fault", ("line", line), ("text", text)), code);
     }

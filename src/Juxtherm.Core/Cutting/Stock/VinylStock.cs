@@ -28,7 +28,8 @@ public enum StockKind
 /// <param name="PricePerMetre">Price of a metre at its width, in the workshop's own money; null when not known.</param>
 /// <param name="LowMm">Below this it is running out, mm; 0 for never.</param>
 public sealed record VinylStock(
-    string Id, StockKind Kind, string Vinyl, string Colour, string ColourName, double WidthMm, double LengthMm, double CornerWidthMm, double CornerLengthMm, string Lot, string Label, double? PricePerMetre, double LowMm)
+    string Id, StockKind Kind, string Vinyl, string Colour, string ColourName, double WidthMm, double LengthMm, double CornerWidthMm,
+    double CornerLengthMm, string Lot, string Label, double? PricePerMetre, double LowMm)
 {
     /// <summary>Price of an area of it; null when not known.</summary>
     /// <param name="mm2">mm².</param>

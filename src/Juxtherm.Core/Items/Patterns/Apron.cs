@@ -15,7 +15,8 @@ public sealed class Apron : IPattern
         var (w, h) = (tape.Width, tape.Height);
 
         var (bib, bibHeight, middle) = (tape["bibWidth"], tape["bibHeight"], w / 2);
-        IReadOnlyList<Spot> outline = [new(middle - bib / 2, 0), new(middle + bib / 2, 0), new(w, bibHeight), new(w, h), new(0, h), new(0, bibHeight)];
+        IReadOnlyList<Spot> outline = [new(middle - bib / 2, 0), new(middle + bib / 2, 0), new(w, bibHeight), new(w, h), new(0, h),
+            new(0, bibHeight)];
         var (pocketWidth, pocketTop) = (tape["pocketWidth"], tape["pocketTop"]);
         List<Feature> features =
         [
@@ -23,7 +24,9 @@ public sealed class Apron : IPattern
             Feature.Boxed(FeatureKind.Strap, "neck strap, right", new Box(middle + bib / 2 - 30, 0, 30, 15)),
         ];
         if (face == Face.Front)
-            features.Add(Feature.Boxed(FeatureKind.Pocket, "pocket", new Box(middle - pocketWidth / 2, pocketTop, pocketWidth, Math.Min(tape["pocketHeight"], h - pocketTop))));
+            features.Add(
+                Feature.Boxed(FeatureKind.Pocket, "pocket",
+                    new Box(middle - pocketWidth / 2, pocketTop, pocketWidth, Math.Min(tape["pocketHeight"], h - pocketTop))));
         return new DrawnItem(outline, outline, features, new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
         {
             ["freeWidth"] = (new(0, h - 20), new(w, h - 20)),

@@ -18,7 +18,9 @@ public sealed class Bodysuit : IPattern
         if (face == Face.Back)
             return top;
         var (middle, below) = (tape.Width / 2, tape["bodyLength"] - SnapMm - 4);
-        var snaps = new[] { -1, 0, 1 }.Select(i => Feature.Boxed(FeatureKind.Snap, "snap", new Box(middle + i * tape["bodyWidth"] * 0.12 - SnapMm / 2, below, SnapMm, SnapMm)));
+        var snaps = new[] { -1, 0,
+            1 }.Select(i =>
+            Feature.Boxed(FeatureKind.Snap, "snap", new Box(middle + i * tape["bodyWidth"] * 0.12 - SnapMm / 2, below, SnapMm, SnapMm)));
         return top with { Features = [.. top.Features, .. snaps] };
     }
 }

@@ -17,9 +17,12 @@ public sealed class Canvas : IPattern
         var bar = tape["barWidth"];
         List<Feature> bars =
         [
-            Feature.Boxed(FeatureKind.Frame, "upper bar", new Box(0, 0, w, bar)), Feature.Boxed(FeatureKind.Frame, "lower bar", new Box(0, h - bar, w, bar)),
-            Feature.Boxed(FeatureKind.Frame, "left bar", new Box(0, 0, bar, h)), Feature.Boxed(FeatureKind.Frame, "right bar", new Box(w - bar, 0, bar, h)),
+            Feature.Boxed(FeatureKind.Frame, "upper bar", new Box(0, 0, w, bar)),
+            Feature.Boxed(FeatureKind.Frame, "lower bar", new Box(0, h - bar, w, bar)),
+            Feature.Boxed(FeatureKind.Frame, "left bar", new Box(0, 0, bar, h)),
+            Feature.Boxed(FeatureKind.Frame, "right bar", new Box(w - bar, 0, bar, h)),
         ];
-        return new DrawnItem(Shapes.Rectangle(0, 0, w, h), Shapes.Rectangle(0, 0, w, h), bars, new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal) { ["barWidth"] = (new(0, h / 3), new(bar, h / 3)) });
+        return new DrawnItem(Shapes.Rectangle(0, 0, w, h), Shapes.Rectangle(0, 0, w, h), bars,
+            new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal) { ["barWidth"] = (new(0, h / 3), new(bar, h / 3)) });
     }
 }

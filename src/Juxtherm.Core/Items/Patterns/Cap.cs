@@ -17,11 +17,14 @@ public sealed class Cap : IPattern
         var brim = tape["brimWidth"];
         List<Spot> outline =
         [
-            new(w / 2 - brim / 2, h + 12), .. Shapes.Arc(w / 2, h, w / 2 + 12, h * 1.5, 180, 360), new(w / 2 + brim / 2, h + 12), .. Shapes.Arc(w / 2, h + 12, brim / 2, 40, 0, 180),
+            new(w / 2 - brim / 2, h + 12), .. Shapes.Arc(w / 2, h, w / 2 + 12, h * 1.5, 180, 360), new(w / 2 + brim / 2, h + 12),
+            .. Shapes.Arc(w / 2, h + 12, brim / 2, 40, 0, 180),
         ];
-        return new DrawnItem(outline, Shapes.Rounded(0, 0, w, h, h * 0.35), [Feature.Boxed(FeatureKind.Seam, "brim seam", new Box(0, h - 4, w, 4))], new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
-        {
-            ["brimWidth"] = (new(w / 2 - brim / 2, h + 14), new(w / 2 + brim / 2, h + 14)),
-        });
+        return new DrawnItem(outline, Shapes.Rounded(0, 0, w, h, h * 0.35),
+            [Feature.Boxed(FeatureKind.Seam, "brim seam", new Box(0, h - 4, w, 4))],
+            new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
+            {
+                ["brimWidth"] = (new(w / 2 - brim / 2, h + 14), new(w / 2 + brim / 2, h + 14)),
+            });
     }
 }

@@ -20,10 +20,11 @@ public sealed class Mug : IPattern
             Feature.Boxed(FeatureKind.Hem, "rim, stays bare", new Box(0, 0, w, rim)),
             Feature.Boxed(FeatureKind.Hem, "foot", new Box(0, h - foot, w, foot)),
         ];
-        return new DrawnItem(Shapes.Rectangle(-20, 0, w + 40, h), Shapes.Rectangle(0, 0, w, h), features, new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
-        {
-            ["rim"] = (new(15, 0), new(15, rim)),
-            ["foot"] = (new(15, h - foot), new(15, h)),
-        });
+        return new DrawnItem(Shapes.Rectangle(-20, 0, w + 40, h), Shapes.Rectangle(0, 0, w, h), features,
+            new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
+            {
+                ["rim"] = (new(15, 0), new(15, rim)),
+                ["foot"] = (new(15, h - foot), new(15, h)),
+            });
     }
 }

@@ -16,10 +16,13 @@ public sealed class Neckerchief : IPattern
 
         var band = tape["neckBand"];
         IReadOnlyList<Spot> outline = [new(0, 0), new(w, 0), new(w / 2, h)];
-        return new DrawnItem(outline, outline, [new Feature(FeatureKind.Hem, "neck band", new Box(0, 0, w, band), [new(0, 0), new(w, 0), new(w - w / 2 * band / h, band), new(w / 2 * band / h, band)])], new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
-        {
-            ["freeWidth"] = (new(0, 0), new(w, 0)),
-            ["neckBand"] = (new(w / 2 + 40, 0), new(w / 2 + 40, band)),
-        });
+        return new DrawnItem(outline, outline,
+            [new Feature(FeatureKind.Hem, "neck band", new Box(0, 0, w, band),
+                [new(0, 0), new(w, 0), new(w - w / 2 * band / h, band), new(w / 2 * band / h, band)])],
+                new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
+                {
+                    ["freeWidth"] = (new(0, 0), new(w, 0)),
+                    ["neckBand"] = (new(w / 2 + 40, 0), new(w / 2 + 40, band)),
+                });
     }
 }

@@ -17,9 +17,12 @@ public sealed class PotHolder : IPattern
         var edge = tape["binding"];
         List<Feature> features =
         [
-            Feature.Boxed(FeatureKind.Hem, "binding, top", new Box(0, 0, w, edge)), Feature.Boxed(FeatureKind.Hem, "binding, bottom", new Box(0, h - edge, w, edge)),
-            Feature.Boxed(FeatureKind.Hem, "binding, left", new Box(0, 0, edge, h)), Feature.Boxed(FeatureKind.Hem, "binding, right", new Box(w - edge, 0, edge, h)),
+            Feature.Boxed(FeatureKind.Hem, "binding, top", new Box(0, 0, w, edge)),
+            Feature.Boxed(FeatureKind.Hem, "binding, bottom", new Box(0, h - edge, w, edge)),
+            Feature.Boxed(FeatureKind.Hem, "binding, left", new Box(0, 0, edge, h)),
+            Feature.Boxed(FeatureKind.Hem, "binding, right", new Box(w - edge, 0, edge, h)),
         ];
-        return new DrawnItem(Shapes.Rectangle(0, 0, w, h), Shapes.Rectangle(0, 0, w, h), features, new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal) { ["binding"] = (new(0, 20), new(edge, 20)) });
+        return new DrawnItem(Shapes.Rectangle(0, 0, w, h), Shapes.Rectangle(0, 0, w, h), features,
+            new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal) { ["binding"] = (new(0, 20), new(edge, 20)) });
     }
 }

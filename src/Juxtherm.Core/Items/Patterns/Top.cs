@@ -22,12 +22,15 @@ public sealed class Top : IPattern
         var reach = Math.Min(sleeve, body);
         List<Spot> outline =
         [
-            new(middle - neck / 2, 0), new(left, fall), new(left - reach * 0.8, fall + reach * 0.6), new(left - reach * 0.8 + body * 0.18, fall + reach * 0.6 + body * 0.2),
+            new(middle - neck / 2, 0), new(left, fall), new(left - reach * 0.8, fall + reach * 0.6),
+            new(left - reach * 0.8 + body * 0.18, fall + reach * 0.6 + body * 0.2),
             new(left, fall + armhole), new(left, length), new(right, length), new(right, fall + armhole),
-            new(right + reach * 0.8 - body * 0.18, fall + reach * 0.6 + body * 0.2), new(right + reach * 0.8, fall + reach * 0.6), new(right, fall), new(middle + neck / 2, 0),
+            new(right + reach * 0.8 - body * 0.18, fall + reach * 0.6 + body * 0.2), new(right + reach * 0.8, fall + reach * 0.6),
+            new(right, fall), new(middle + neck / 2, 0),
             .. Shapes.Arc(middle, 0, neck / 2, depth, 0, 180),
         ];
-        Feature collar = new(FeatureKind.Collar, "collar", new Box(middle - neck / 2, 0, neck, depth), [.. Shapes.Arc(middle, 0, neck / 2, depth, 0, 180)]);
+        Feature collar = new(FeatureKind.Collar, "collar", new Box(middle - neck / 2, 0, neck, depth),
+            [.. Shapes.Arc(middle, 0, neck / 2, depth, 0, 180)]);
         // Beside the neck the free area ends at the shoulders' slope.
         var slope = fall * (middle - neck / 2) / (middle - neck / 2 - left);
         List<Spot> free = [new(middle - neck / 2, 0), new(middle + neck / 2, 0), new(w, slope), new(w, h), new(0, h), new(0, slope)];

@@ -22,11 +22,12 @@ public sealed class Tote : IPattern
             Feature.Boxed(FeatureKind.Handle, "handle, right", new Box(w / 2 + spread / 2, 0, handle, hem + 15)),
             Feature.Boxed(FeatureKind.Seam, "bottom seam", new Box(0, h - 10, w, 10)),
         ];
-        return new DrawnItem(Shapes.Rectangle(0, 0, w, h), Shapes.Rectangle(0, 0, w, h), features, new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
-        {
-            ["hem"] = (new(20, 0), new(20, hem)),
-            ["handleSpread"] = (new(w / 2 - spread / 2, 10), new(w / 2 + spread / 2, 10)),
-            ["handleWidth"] = (new(w / 2 + spread / 2, 20), new(w / 2 + spread / 2 + handle, 20)),
-        });
+        return new DrawnItem(Shapes.Rectangle(0, 0, w, h), Shapes.Rectangle(0, 0, w, h), features,
+            new Dictionary<string, (Spot, Spot)>(StringComparer.Ordinal)
+            {
+                ["hem"] = (new(20, 0), new(20, hem)),
+                ["handleSpread"] = (new(w / 2 - spread / 2, 10), new(w / 2 + spread / 2, 10)),
+                ["handleWidth"] = (new(w / 2 + spread / 2, 20), new(w / 2 + spread / 2 + handle, 20)),
+            });
     }
 }

@@ -16,7 +16,8 @@ public sealed class AboveBrim : IPlacementRule
         if (asked.Shape.Form.Shape != FaceShape.Domed)
             return null;
         return new PlaceByRule(
-            Id, new Phrase("above-brim.propose"), asked.LeftFor(asked.Shape.MiddleX), Math.Max(2, asked.Shape.HeightMm - 12 - asked.HeightMm), null, null,
+            Id, new Phrase("above-brim.propose"), asked.LeftFor(asked.Shape.MiddleX),
+            Math.Max(2, asked.Shape.HeightMm - 12 - asked.HeightMm), null, null,
             new Phrase("above-brim.propose-2"), new Phrase("above-brim.propose-3"), PlacementRules.Memory);
     }
 }

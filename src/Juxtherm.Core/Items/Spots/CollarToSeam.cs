@@ -26,6 +26,7 @@ public sealed class CollarToSeam : IPlacementRule
         var drop = (seam.Box.YMm - neck - asked.HeightMm) / 2;
         return new PlaceByRule(
             Id, new Phrase("collar-to-seam.propose"), asked.LeftFor(middle), neck + drop, drop, null,
-            new Phrase("collar-to-seam.propose-2"), new Phrase("collar-to-seam.propose-3", ("centring", asked.Centring)), PlacementRules.Practice);
+            new Phrase("collar-to-seam.propose-2"), new Phrase("collar-to-seam.propose-3", ("centring", asked.Centring)),
+            PlacementRules.Practice);
     }
 }

@@ -16,7 +16,8 @@ public sealed class CushionMiddle : IPlacementRule
             return null;
         var side = Math.Min(asked.Shape.WidthMm, asked.Shape.HeightMm);
         return new PlaceByRule(
-            Id, new Phrase("cushion-middle.propose"), asked.LeftFor(asked.Shape.MiddleX), asked.Shape.HeightMm / 2 - asked.HeightMm / 2 - side * 0.03, null, null,
+            Id, new Phrase("cushion-middle.propose"), asked.LeftFor(asked.Shape.MiddleX),
+            asked.Shape.HeightMm / 2 - asked.HeightMm / 2 - side * 0.03, null, null,
             new Phrase("cushion-middle.propose-2"), asked.Centring, PlacementRules.Practice);
     }
 }

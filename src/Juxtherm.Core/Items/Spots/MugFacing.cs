@@ -16,7 +16,8 @@ public sealed class MugFacing : IPlacementRule
         if (asked.Shape.Form.Shape != FaceShape.Curved)
             return null;
         return new PlaceByRule(
-            Id, new Phrase("mug-facing.propose"), asked.LeftFor(asked.Shape.MiddleX), asked.Shape["rim"] + (asked.Shape.HeightMm - asked.Shape["rim"] - asked.Shape["foot"] - asked.HeightMm) / 2, null, null,
+            Id, new Phrase("mug-facing.propose"), asked.LeftFor(asked.Shape.MiddleX),
+            asked.Shape["rim"] + (asked.Shape.HeightMm - asked.Shape["rim"] - asked.Shape["foot"] - asked.HeightMm) / 2, null, null,
             new Phrase("mug-facing.propose-2"), new Phrase("mug-facing.propose-3"), PlacementRules.Practice);
     }
 }

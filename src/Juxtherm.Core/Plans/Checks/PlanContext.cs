@@ -18,7 +18,8 @@ namespace Juxtherm.Core.Plans.Checks;
 /// <param name="HottestBareCelsius">Hottest the bare face gets in the plan, °C.</param>
 /// <param name="ChartHottestBareCelsius">Hottest the bare face would get with the chart setting as it stands, °C.</param>
 public sealed record PlanContext(
-    RehearsedJob About, IReadOnlyList<PressInPlan> Presses, double BondShare, IReadOnlyDictionary<string, double> HeatDose, double HottestBareCelsius, double ChartHottestBareCelsius)
+    RehearsedJob About, IReadOnlyList<PressInPlan> Presses, double BondShare, IReadOnlyDictionary<string, double> HeatDose,
+    double HottestBareCelsius, double ChartHottestBareCelsius)
 {
     private IReadOnlyList<(BlankShape Shape, SectionPlan Plan)>? _covered;
 
@@ -28,13 +29,15 @@ public sealed record PlanContext(
     /// <summary>Every layer ends with bond enough to hold.</summary>
     public required bool AllHold { get; init; }
 
-    /// <summary>The hottest that the bare face of any piece of the run gets with everything off to the hot side, °C; 0 where nobody asks.</summary>
+    /// <summary>The hottest that the bare face of any piece of the run gets with everything off to the hot side, °C; 0 where nobody
+    /// asks.</summary>
     public double HottestOfRunCelsius { get; init; }
 
     /// <summary>What the item's label allows, °C; null where it says nothing.</summary>
     public Catalogue.Sourced<double>? LabelCap { get; init; }
 
-    /// <summary>Heat that each layer has had in the end where only one placement of the plate lies over it, as a share of its chart's.</summary>
+    /// <summary>Heat that each layer has had in the end where only one placement of the plate lies over it, as a share of its
+    /// chart's.</summary>
     public IReadOnlyDictionary<string, double> HeatDoseOnce { get; init; } = new Dictionary<string, double>(StringComparer.Ordinal);
 
     /// <summary>The orders of laying that were found.</summary>
@@ -45,7 +48,8 @@ public sealed record PlanContext(
 
     /// <summary>How the plate covers each face on which artwork is placed, over all presses of vinyl.</summary>
     internal IReadOnlyList<(BlankShape Shape, SectionPlan Plan)> Covered => _covered ??= [.. Presses.Where(p => p.Layers.Count > 0)
-        .SelectMany(p => p.Layers.GroupBy(id => About.Layer(id).Layer.Face), (_, face) => (Face: face.Key, Ids: string.Join('\n', face.Order(StringComparer.Ordinal)), Layers: face.ToList()))
+        .SelectMany(p => p.Layers.GroupBy(id => About.Layer(id).Layer.Face),
+            (_, face) => (Face: face.Key, Ids: string.Join('\n', face.Order(StringComparer.Ordinal)), Layers: face.ToList()))
         .DistinctBy(p => (p.Face, p.Ids))
         .Where(p => Job.Blank.Faces.ContainsKey(p.Face))
         .Select(p => (Job.Blank.Faces[p.Face], JobSections.Of(Job, p.Face, p.Layers).Plan))
@@ -74,7 +78,8 @@ public sealed record PlanContext(
 
     /// <summary>Faces on which artwork is placed, with the box around it.</summary>
     public IEnumerable<(BlankShape Shape, Box Artwork)> PlacedFaces =>
-        Job.Blank.Faces.Values.Select(shape => (shape, Art: JobPlacement.Artwork(Job, shape.Face))).Where(f => f.Art is not null).Select(f => (f.shape, f.Art!.Value));
+        Job.Blank.Faces.Values.Select(shape => (shape, Art: JobPlacement.Artwork(Job, shape.Face))).Where(f => f.Art is not null)
+        .Select(f => (f.shape, f.Art!.Value));
 
     /// <summary>A layer as the reader knows it: its vinyl, and where there are several its id.</summary>
     /// <param name="layer">The layer.</param>

@@ -40,9 +40,13 @@ public interface ILayerRule
 /// <summary>How rules say what they found.</summary>
 internal static class Saying
 {
-    internal static Notice Say(this IPlanRule rule, PlanContext plan, NoticeLevel level, string text, string why, params (string Name, double Value, string Unit)[] data) =>
-        Notice.Of(rule.Code, level, text, why, data, [.. plan.Layers.Select(l => l.Id)], rule.Acceptable) with { Standing = rule.Standing && level == NoticeLevel.Note };
+    internal static Notice Say(this IPlanRule rule, PlanContext plan, NoticeLevel level, string text, string why,
+        params (string Name, double Value, string Unit)[] data) =>
+        Notice.Of(rule.Code, level, text, why, data, [.. plan.Layers.Select(l => l.Id)], rule.Acceptable)
+        with
+        { Standing = rule.Standing && level == NoticeLevel.Note };
 
-    internal static Notice Say(this ILayerRule rule, LayerInPlan layer, NoticeLevel level, string text, string why, params (string Name, double Value, string Unit)[] data) =>
+    internal static Notice Say(this ILayerRule rule, LayerInPlan layer, NoticeLevel level, string text, string why,
+        params (string Name, double Value, string Unit)[] data) =>
         Notice.Of(rule.Code, level, text, why, data, [layer.Id], rule.Acceptable);
 }

@@ -14,6 +14,7 @@ public sealed record PressInPlan(PressPurpose Purpose, IReadOnlyList<string> Lai
     /// <summary>Layers that it does not press, but heats again beyond where their glue begins to hold.</summary>
     public IReadOnlyList<string> Reheated { get; init; } = [];
 
-    /// <summary>How long it would have been for the full bond, s, where it was cut short for a layer's sake; null where it was not.</summary>
+    /// <summary>How long it would have been for the full bond, s, where it was cut short for a layer's sake; null where it was
+    /// not.</summary>
     public double? InsteadOfSeconds { get; init; }
 }

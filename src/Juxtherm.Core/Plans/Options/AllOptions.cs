@@ -25,7 +25,9 @@ public static class AllOptions
     private static PlannedOption Planned(ChartedJob about, IOption option, OptionAdvice advice)
     {
         var given = about.Job.Given;
-        var choices = option.Choices(about).Select(c => c with { Edits = JobEdit.On(given, [JobEdit.To(option.Pointer, c.Id == advice.Option ? null : c.Id)]) });
-        return new PlannedOption(option.Id, option.Question(about.Words), about.Choose(option)!, advice.Option, advice.Reason, option.Pointer, [.. choices]);
+        var choices = option.Choices(about)
+            .Select(c => c with { Edits = JobEdit.On(given, [JobEdit.To(option.Pointer, c.Id == advice.Option ? null : c.Id)]) });
+        return new PlannedOption(option.Id, option.Question(about.Words), about.Choose(option)!, advice.Option, advice.Reason,
+            option.Pointer, [.. choices]);
     }
 }

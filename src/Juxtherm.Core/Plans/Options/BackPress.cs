@@ -22,7 +22,8 @@ public sealed class BackPress : IOption
     public string Question(IWords words) => words.Say("back-press.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Always, about.Words.Say("back-press.always")), new(Never, about.Words.Say("back-press.never"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Always, about.Words.Say("back-press.always")), new(Never, about.Words.Say("back-press.never"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -31,18 +32,26 @@ public sealed class BackPress : IOption
         if (about is not RehearsedJob { Measured: { BackGainAtOnce: { } gain } measured })
             return null;
         var after = measured.BackGainAfterPeel is { } late ? about.Words.Say("back-press.after", ("late", Thing.Share(late))) : "";
-        var figures = about.Words.Say("back-press.figures", ("back", measured.BackSeconds), ("gain", Thing.Share(gain)), ("bondBeforeBack", Thing.Share(measured.BondBeforeBack)), ("after", after));
+        var figures = about.Words.Say("back-press.figures", ("back", measured.BackSeconds), ("gain", Thing.Share(gain)),
+            ("bondBeforeBack", Thing.Share(measured.BondBeforeBack)), ("after", after));
         var material = about.Work.Material;
         var most = Math.Min(material.LimitCelsius.Value, material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity);
         // What was done before is done so again.
         if (about.Job.Used is { } used)
-            return used.BackSeconds > 0 ? new OptionAdvice(Always, about.Words.Say("back-press.always-why", ("figures", figures))) : new OptionAdvice(Never, about.Words.Say("back-press.never-why", ("figures", figures)));
+            return used.BackSeconds > 0
+                ? new OptionAdvice(Always, about.Words.Say("back-press.always-why", ("figures", figures)))
+                : new OptionAdvice(Never, about.Words.Say("back-press.never-why", ("figures", figures)));
         if (measured.BackHottestCelsius > most)
-            return new OptionAdvice(Never, about.Words.Say("back-press.never-why-2", ("figures", figures), ("backHottest", Thing.Celsius(measured.BackHottestCelsius)), ("material", material.Name)));
+            return new OptionAdvice(Never,
+                about.Words.Say("back-press.never-why-2", ("figures", figures), ("backHottest", Thing.Celsius(measured.BackHottestCelsius)),
+                    ("material", material.Name)));
         if (about.IsBackByCustom() && measured.BackIsBorne)
-            return new OptionAdvice(Always, about.Words.Say("back-press.always-why-2", ("figures", figures), ("source", about.Work.Source.Name)));
+            return new OptionAdvice(Always,
+                about.Words.Say("back-press.always-why-2", ("figures", figures), ("source", about.Work.Source.Name)));
         if (measured.BondBeforeBack >= Enough)
             return new OptionAdvice(Never, about.Words.Say("back-press.never-why-3", ("figures", figures)));
-        return gain < Measured.WorthDoing ? new OptionAdvice(Never, about.Words.Say("back-press.never-why-4", ("figures", figures))) : new OptionAdvice(Always, about.Words.Say("back-press.always-why-3", ("figures", figures)));
+        return gain < Measured.WorthDoing
+            ? new OptionAdvice(Never, about.Words.Say("back-press.never-why-4", ("figures", figures)))
+            : new OptionAdvice(Always, about.Words.Say("back-press.always-why-3", ("figures", figures)));
     }
 }

@@ -19,14 +19,17 @@ public sealed class BackPressWhen : IOption
     public string Question(IWords words) => words.Say("back-press-when.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Before, about.Words.Say("back-press-when.before")), new(After, about.Words.Say("back-press-when.after"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Before, about.Words.Say("back-press-when.before")), new(After, about.Words.Say("back-press-when.after"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        if (about is not RehearsedJob { Measured: { BackGainAtOnce: { } gain, BackGainAfterPeel: { } late } } || about.Choose(new BackPress()) != BackPress.Always)
+        if (about is not RehearsedJob { Measured: { BackGainAtOnce: { } gain, BackGainAfterPeel: { } late } }
+            || about.Choose(new BackPress()) != BackPress.Always)
             return null;
-        return new OptionAdvice(Before, about.Words.Say("back-press-when.before-why", ("gain", Thing.Share(gain)), ("late", Thing.Share(late))));
+        return new OptionAdvice(Before,
+            about.Words.Say("back-press-when.before-why", ("gain", Thing.Share(gain)), ("late", Thing.Share(late))));
     }
 }

@@ -19,7 +19,8 @@ public sealed class Centring : IOption
     public string Question(IWords words) => words.Say("centring.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Crease, about.Words.Say("centring.crease")), new(Measure, about.Words.Say("centring.measure"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Crease, about.Words.Say("centring.crease")), new(Measure, about.Words.Say("centring.measure"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)

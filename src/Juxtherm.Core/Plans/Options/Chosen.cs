@@ -25,7 +25,8 @@ public static class Chosen
     {
         ArgumentNullException.ThrowIfNull(about);
         return about.Layers.Count == 1 || LayersMethod.Method(about.Choose(new LayersMethod())) == LayerMethod.AtOnce
-            || about.Layers.All(l => about.Layers.All(other => other.Id == l.Id || other.Layer.Face != l.Layer.Face || about.Stack.GoTogether(l.Id, other.Id)));
+            || about.Layers.All(l =>
+                about.Layers.All(other => other.Id == l.Id || other.Layer.Face != l.Layer.Face || about.Stack.GoTogether(l.Id, other.Id)));
     }
 
     /// <summary>It is pressed from the back as well, as a matter of course under this press, and nobody said otherwise.</summary>
@@ -33,6 +34,7 @@ public static class Chosen
     public static bool IsBackByCustom(this ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        return about.Work.Source.PressesFromBack && about.CanBeTurned && about.Job.Used is null && about.Job.Choices.GetValueOrDefault(new BackPress().Id) != BackPress.Never;
+        return about.Work.Source.PressesFromBack && about.CanBeTurned && about.Job.Used is null
+            && about.Job.Choices.GetValueOrDefault(new BackPress().Id) != BackPress.Never;
     }
 }

@@ -25,7 +25,9 @@ public sealed class CoverSheet : IOption
         ArgumentNullException.ThrowIfNull(about);
         // What is in use is always among them, also when it is nobody's advice.
         var used = about.Job.Tools.Cover;
-        List<OptionChoice> options = [new(Ptfe, about.Words.Say("cover-sheet.ptfe")), new("parchment", about.Words.Say("cover-sheet.parchment")), new("paper", about.Words.Say("cover-sheet.paper")), new("carrier", about.Words.Say("cover-sheet.carrier"))];
+        List<OptionChoice> options = [new(Ptfe, about.Words.Say("cover-sheet.ptfe")),
+            new("parchment", about.Words.Say("cover-sheet.parchment")), new("paper", about.Words.Say("cover-sheet.paper")),
+            new("carrier", about.Words.Say("cover-sheet.carrier"))];
         return options.Exists(o => o.Id == used.Id) ? options : [.. options, new(used.Id, used.Name.ToLowerInvariant())];
     }
 

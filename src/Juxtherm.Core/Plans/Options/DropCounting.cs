@@ -20,7 +20,8 @@ public sealed class DropCounting : IOption
     public string Question(IWords words) => words.Say("drop-counting.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Measured, "measured"), new(Fingers, about.Words.Say("drop-counting.fingers"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Measured, "measured"), new(Fingers, about.Words.Say("drop-counting.fingers"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -29,6 +30,8 @@ public sealed class DropCounting : IOption
         var blank = about.Job.Blank;
         if (!blank.Faces.TryGetValue(blank.Face, out var shape) || shape.Collar is null)
             return null;
-        return new OptionAdvice(Measured, about.Words.Say("drop-counting.measured-why", ("measured", Thing.Mm(CollarDrop.Measured(blank.Size))), ("inWords", CollarDrop.InWords(blank.Size))));
+        return new OptionAdvice(Measured,
+            about.Words.Say("drop-counting.measured-why", ("measured", Thing.Mm(CollarDrop.Measured(blank.Size))),
+                ("inWords", CollarDrop.InWords(blank.Size))));
     }
 }

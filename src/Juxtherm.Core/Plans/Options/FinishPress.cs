@@ -30,7 +30,8 @@ public sealed class FinishPress : IOption
     public string Question(IWords words) => words.Say("finish-press.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Finish, about.Words.Say("finish-press.finish")), new(None, "none")];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Finish, about.Words.Say("finish-press.finish")), new(None, "none")];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -38,11 +39,15 @@ public sealed class FinishPress : IOption
         ArgumentNullException.ThrowIfNull(about);
         var vinyl = about.Work.Vinyl;
         // Only cloth has a weave to sink into.
-        if (!about.Work.HasCover || about.Work.Material.Kind != Catalogue.MaterialKind.Cloth || vinyl.Pile || about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value) || about.Choose(new LastPress()) == LastPress.Cover)
+        if (!about.Work.HasCover || about.Work.Material.Kind != Catalogue.MaterialKind.Cloth || vinyl.Pile
+            || about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value) || about.Choose(new LastPress()) == LastPress.Cover)
             return null;
-        var figures = about is RehearsedJob { Measured: { FinishGain: { } gain, FinishHeatDose: { } dose } } ? about.Words.Say("finish-press.figures", ("gain", Thing.Share(gain)), ("dose", Thing.Share(dose))) : "";
+        var figures = about is RehearsedJob { Measured: { FinishGain: { } gain, FinishHeatDose: { } dose } }
+            ? about.Words.Say("finish-press.figures", ("gain", Thing.Share(gain)), ("dose", Thing.Share(dose))) : "";
         return vinyl.FinishSeconds.Value > 0
-            ? new OptionAdvice(Finish, about.Words.Say("finish-press.finish-why", ("vinyl", vinyl.Name), ("source", vinyl.FinishSeconds.From.Source), ("figures", figures)))
+            ? new OptionAdvice(Finish,
+                about.Words.Say("finish-press.finish-why", ("vinyl", vinyl.Name), ("source", vinyl.FinishSeconds.From.Source),
+                    ("figures", figures)))
             : new OptionAdvice(None, about.Words.Say("finish-press.none-why", ("vinyl", vinyl.Name), ("figures", figures)));
     }
 }

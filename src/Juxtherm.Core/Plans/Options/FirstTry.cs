@@ -20,7 +20,8 @@ public sealed class FirstTry : IOption
     public string Question(IWords words) => words.Say("first-try.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Patch, about.Words.Say("first-try.patch")), new(Straight, about.Words.Say("first-try.straight"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Patch, about.Words.Say("first-try.patch")), new(Straight, about.Words.Say("first-try.straight"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -28,7 +29,8 @@ public sealed class FirstTry : IOption
         ArgumentNullException.ThrowIfNull(about);
         if (about is not SetJob set)
             return null;
-        return IsNeeded(set) is { } why ? new OptionAdvice(Patch, why) : new OptionAdvice(Straight, set.Words.Say("first-try.straight-why"));
+        return IsNeeded(set) is { } why
+            ? new OptionAdvice(Patch, why) : new OptionAdvice(Straight, set.Words.Say("first-try.straight-why"));
     }
 
     /// <summary>Why a patch is worth its vinyl; null where the setting found is safe without one.</summary>
@@ -36,7 +38,8 @@ public sealed class FirstTry : IOption
     internal static string? IsNeeded(SetJob about)
     {
         var (material, blank) = (about.Work.Material, about.Job.Blank);
-        return about.Settings.Any(f => f is { From: SettingFrom.Search, Outcome: not SettingOutcome.Safe }) ? about.Words.Say("first-try.is-needed")
+        return about.Settings.Any(f => f is { From: SettingFrom.Search, Outcome: not SettingOutcome.Safe })
+            ? about.Words.Say("first-try.is-needed")
             : material.Uncertain is not null ? about.Words.Say("first-try.is-needed-2", ("material", material.Name))
             : blank.Costly ? about.Words.Say("first-try.is-needed-3")
             : null;

@@ -19,7 +19,8 @@ public sealed class HouseholdIron : IOption
     public string Question(IWords words) => words.Say("household-iron.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Plan, about.Words.Say("household-iron.plan")), new(Avoid, about.Words.Say("household-iron.avoid"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Plan, about.Words.Say("household-iron.plan")), new(Avoid, about.Words.Say("household-iron.avoid"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -28,7 +29,8 @@ public sealed class HouseholdIron : IOption
         if (about.Work.Source.Kind != "household-iron")
             return null;
         var (error, factor) = (about.Work.Source.DialErrorK.Value, about.Work.Source.PressureErrorFactor.Value);
-        var spread = about is SetJob { Found: { } found } ? about.Words.Say("household-iron.spread", ("leastBond", Thing.Share(found.Worst.LeastBond))) : "";
+        var spread = about is SetJob { Found: { } found }
+            ? about.Words.Say("household-iron.spread", ("leastBond", Thing.Share(found.Worst.LeastBond))) : "";
         return new OptionAdvice(Plan, about.Words.Say("household-iron.plan-why", ("error", error), ("factor", factor), ("spread", spread)));
     }
 }

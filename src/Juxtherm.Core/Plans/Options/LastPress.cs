@@ -19,7 +19,8 @@ public sealed class LastPress : IOption
     public string Question(IWords words) => words.Say("last-press.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Cover, about.Words.Say("last-press.cover")), new(Carrier, about.Words.Say("last-press.carrier"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Cover, about.Words.Say("last-press.cover")), new(Carrier, about.Words.Say("last-press.carrier"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)

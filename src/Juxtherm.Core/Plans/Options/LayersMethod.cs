@@ -19,7 +19,8 @@ public sealed class LayersMethod : IOption
 
     /// <summary>The method behind an option.</summary>
     /// <param name="option">Option id; null for a single layer.</param>
-    public static LayerMethod Method(string? option) => option switch { Full => LayerMethod.Full, AtOnce => LayerMethod.AtOnce, _ => LayerMethod.Tack };
+    public static LayerMethod Method(string? option) =>
+        option switch { Full => LayerMethod.Full, AtOnce => LayerMethod.AtOnce, _ => LayerMethod.Tack };
 
     /// <inheritdoc/>
     public string Id => "layerMethod";
@@ -28,7 +29,9 @@ public sealed class LayersMethod : IOption
     public string Question(IWords words) => words.Say("layers-method.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Tack, about.Words.Say("layers-method.tack")), new(Full, about.Words.Say("layers-method.full")), new(AtOnce, about.Words.Say("layers-method.at-once"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Tack, about.Words.Say("layers-method.tack")), new(Full, about.Words.Say("layers-method.full")),
+            new(AtOnce, about.Words.Say("layers-method.at-once"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)

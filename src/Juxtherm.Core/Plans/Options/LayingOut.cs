@@ -19,7 +19,8 @@ public sealed class LayingOut : IOption
     public string Question(IWords words) => words.Say("laying-out.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Table, about.Words.Say("laying-out.table")), new(Plate, about.Words.Say("laying-out.plate"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Table, about.Words.Say("laying-out.table")), new(Plate, about.Words.Say("laying-out.plate"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)

@@ -20,7 +20,8 @@ public sealed class PeelCheck : IOption
     public string Question(IWords words) => words.Say("peel-check.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Corner, about.Words.Say("peel-check.corner")), new(Listed, about.Words.Say("peel-check.listed"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Corner, about.Words.Say("peel-check.corner")), new(Listed, about.Words.Say("peel-check.listed"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)

@@ -20,7 +20,8 @@ public sealed class Prewash : IOption
     public string Question(IWords words) => words.Say("prewash.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Wash, about.Words.Say("prewash.wash")), new(Skip, about.Words.Say("prewash.skip"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Wash, about.Words.Say("prewash.wash")), new(Skip, about.Words.Say("prewash.skip"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)
@@ -30,7 +31,8 @@ public sealed class Prewash : IOption
         if (material.Care != CareKind.Wash || blank.Prewashed)
             return null;
         return material.Prewash.Value
-            ? new OptionAdvice(Wash, about.Words.Say("prewash.wash-why", ("material", material.Name), ("source", material.Prewash.From.Source)))
+            ? new OptionAdvice(Wash,
+                about.Words.Say("prewash.wash-why", ("material", material.Name), ("source", material.Prewash.From.Source)))
             : new OptionAdvice(Skip, about.Words.Say("prewash.skip-why", ("material", material.Name)));
     }
 }

@@ -21,7 +21,10 @@ public sealed class PuffTime : IOption
     /// <param name="vinyl">The foam.</param>
     /// <param name="chart">Its chart; a wrapper lists one time only.</param>
     internal static double Share(string? option, Catalogue.Vinyl vinyl, Chart chart) =>
-        option != FullTime ? ShorterShare : chart.Seconds.Value == vinyl.ReferenceSeconds.Value ? Math.Max(1, vinyl.ChartSeconds.Value.High / vinyl.ReferenceSeconds.Value) : 1;
+        option != FullTime
+        ? ShorterShare
+        : chart.Seconds.Value == vinyl.ReferenceSeconds.Value
+        ? Math.Max(1, vinyl.ChartSeconds.Value.High / vinyl.ReferenceSeconds.Value) : 1;
 
     /// <inheritdoc/>
     public string Id => "puff";
@@ -30,7 +33,8 @@ public sealed class PuffTime : IOption
     public string Question(IWords words) => words.Say("puff-time.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Shorter, about.Words.Say("puff-time.shorter")), new(FullTime, about.Words.Say("puff-time.full-time"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Shorter, about.Words.Say("puff-time.shorter")), new(FullTime, about.Words.Say("puff-time.full-time"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)

@@ -19,7 +19,8 @@ public sealed class TotalHeat : IOption
     public string Question(IWords words) => words.Say("total-heat.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Least, about.Words.Say("total-heat.least")), new(OnceMore, about.Words.Say("total-heat.once-more"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Least, about.Words.Say("total-heat.least")), new(OnceMore, about.Words.Say("total-heat.once-more"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)

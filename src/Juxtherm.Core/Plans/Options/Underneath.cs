@@ -24,7 +24,8 @@ public sealed class Underneath : IOption
     {
         ArgumentNullException.ThrowIfNull(about);
         var used = about.Job.Tools.Underlay;
-        List<OptionChoice> options = [new("pad", "pad"), new("mat", about.Words.Say("underneath.mat")), new("pillow", "pillow"), new("towel", about.Words.Say("underneath.towel")), new(Board, "board"), new("none", about.Words.Say("underneath.none"))];
+        List<OptionChoice> options = [new("pad", "pad"), new("mat", about.Words.Say("underneath.mat")), new("pillow", "pillow"),
+            new("towel", about.Words.Say("underneath.towel")), new(Board, "board"), new("none", about.Words.Say("underneath.none"))];
         return options.Exists(o => o.Id == used.Id) ? options : [.. options, new(used.Id, used.Name.ToLowerInvariant())];
     }
 

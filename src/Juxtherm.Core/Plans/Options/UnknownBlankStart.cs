@@ -19,7 +19,8 @@ public sealed class UnknownBlankStart : IOption
     public string Question(IWords words) => words.Say("unknown-blank-start.question");
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(StepUp, about.Words.Say("unknown-blank-start.step-up")), new(Chart, about.Words.Say("unknown-blank-start.chart"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(StepUp, about.Words.Say("unknown-blank-start.step-up")), new(Chart, about.Words.Say("unknown-blank-start.chart"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)

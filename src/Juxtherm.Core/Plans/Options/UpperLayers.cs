@@ -31,7 +31,8 @@ public sealed class UpperLayers : IOption
     {
         ArgumentNullException.ThrowIfNull(about);
         ArgumentNullException.ThrowIfNull(layer);
-        return about.Stack.DirectlyUnder(layer.Id).Any() && about.Choose(new UpperLayers()) == Pieces && (about.Job.Choices.ContainsKey(new UpperLayers().Id) || IsLarge(layer));
+        return about.Stack.DirectlyUnder(layer.Id).Any() && about.Choose(new UpperLayers()) == Pieces
+            && (about.Job.Choices.ContainsKey(new UpperLayers().Id) || IsLarge(layer));
     }
 
     /// <summary>How much longer it takes to lay a layer piece by piece, s; 0 where it is laid whole.</summary>
@@ -45,7 +46,8 @@ public sealed class UpperLayers : IOption
     }
 
     /// <inheritdoc/>
-    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) => [new(Whole, about.Words.Say("upper-layers.whole")), new(Pieces, about.Words.Say("upper-layers.pieces"))];
+    public IReadOnlyList<OptionChoice> Choices(ChartedJob about) =>
+        [new(Whole, about.Words.Say("upper-layers.whole")), new(Pieces, about.Words.Say("upper-layers.pieces"))];
 
     /// <inheritdoc/>
     public OptionAdvice? Advise(ChartedJob about)

@@ -24,4 +24,5 @@ public sealed record NeededSeconds(double Low, double Middle, double High);
 /// <param name="Needs">What is to be expected now.</param>
 /// <param name="SpreadLeft">How much of the doubt from before is left, 0 to 1.</param>
 /// <param name="Text">What it comes to.</param>
-public sealed record PatchAdvice(PatchToPress? Next, int AtMost, bool Sure, NeededSeconds Before, NeededSeconds Needs, double SpreadLeft, string Text);
+public sealed record PatchAdvice(PatchToPress? Next, int AtMost, bool Sure, NeededSeconds Before, NeededSeconds Needs, double SpreadLeft,
+    string Text);

@@ -3,7 +3,8 @@ using Juxtherm.Core.Settings;
 namespace Juxtherm.Core.Plans.Patches;
 
 /// <summary>
-/// What is believed of the bond that a face wants, as a multiple of what the plan takes it to want: chances over a grid of its logarithm. A patch
+/// What is believed of the bond that a face wants, as a multiple of what the plan takes it to want: chances over a grid of its logarithm. A
+/// patch
 /// shifts them and never rules anything out: a hand slips, a corner catches, a patch is pressed on the one thick thread.
 /// </summary>
 public sealed class PatchBelief
@@ -19,7 +20,8 @@ public sealed class PatchBelief
     private const double StrangeShare = 0.1;
     private const double StrangeFactor = 2.5;
 
-    private static readonly double[] Grid = [.. Enumerable.Range(0, (int)Math.Round(2 * MostLn / StepLn) + 1).Select(i => -MostLn + i * StepLn)];
+    private static readonly double[] Grid = [.. Enumerable.Range(0, (int)Math.Round(2 * MostLn / StepLn) + 1)
+        .Select(i => -MostLn + i * StepLn)];
     private readonly double[] _chances;
 
     private PatchBelief(double[] chances)
@@ -36,7 +38,8 @@ public sealed class PatchBelief
 
     /// <summary>What is believed before any patch.</summary>
     /// <param name="spread">Standard deviation of the logarithm.</param>
-    public static PatchBelief Before(double spread) => new([.. Grid.Select(x => (1 - StrangeShare) * Normal(x, spread) + StrangeShare * Normal(x, spread * StrangeFactor))]);
+    public static PatchBelief Before(double spread) =>
+        new([.. Grid.Select(x => (1 - StrangeShare) * Normal(x, spread) + StrangeShare * Normal(x, spread * StrangeFactor))]);
 
     private static double Normal(double x, double spread) => Math.Exp(-x * x / (2 * spread * spread)) / spread;
 

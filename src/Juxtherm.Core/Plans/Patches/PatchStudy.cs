@@ -59,10 +59,14 @@ public sealed class PatchStudy
     /// <summary>What is believed before any patch.</summary>
     public PatchBelief Before => PatchBelief.Before(PriorSpread);
 
-    private double PriorSpread => _about.Work.Material.Kind == MaterialKind.Hard ? HardSpread : _about.Work.Source.PressureErrorFactor.Value > HandPressureError ? HandSpread : PlatenSpread;
+    private double PriorSpread =>
+        _about.Work.Material.Kind == MaterialKind.Hard
+        ? HardSpread : _about.Work.Source.PressureErrorFactor.Value > HandPressureError ? HandSpread : PlatenSpread;
 
     /// <summary>How long the front alone is pressed, s: a patch is not turned over, also where the plan goes on from the back.</summary>
-    private double FrontAlone => _found.BackSeconds > 0 ? Math.Max(_found.Seconds, CourseAt(_found.Dial.FaceCelsius).Until(_about.Work.Vinyl.TargetBond.Value)) : _found.Seconds;
+    private double FrontAlone =>
+        _found.BackSeconds > 0
+        ? Math.Max(_found.Seconds, CourseAt(_found.Dial.FaceCelsius).Until(_about.Work.Vinyl.TargetBond.Value)) : _found.Seconds;
 
     private double Holds => _about.Work.Vinyl.HoldsFromBond.Value;
 
@@ -71,7 +75,8 @@ public sealed class PatchStudy
     public PatchBelief After(IEnumerable<PatchResult> results)
     {
         ArgumentNullException.ThrowIfNull(results);
-        return results.Where(r => r.Outcome != PatchOutcome.Marked).Aggregate(Before, (belief, r) => belief.After(LnMargin(r), r.Outcome == PatchOutcome.Holds));
+        return results.Where(r => r.Outcome != PatchOutcome.Marked)
+            .Aggregate(Before, (belief, r) => belief.After(LnMargin(r), r.Outcome == PatchOutcome.Holds));
     }
 
     /// <summary>How much of the doubt from before is left.</summary>
@@ -83,7 +88,8 @@ public sealed class PatchStudy
     public bool IsEnough(IReadOnlyList<PatchResult> results)
     {
         ArgumentNullException.ThrowIfNull(results);
-        return results.Count >= MostPatches || (results.Count > 0 && results[^1].Outcome != PatchOutcome.Marked && SpreadLeft(results) <= EnoughLeft);
+        return results.Count >= MostPatches
+            || (results.Count > 0 && results[^1].Outcome != PatchOutcome.Marked && SpreadLeft(results) <= EnoughLeft);
     }
 
     /// <summary>How long the plate has to be closed at the plan's dial until it holds.</summary>
@@ -95,7 +101,8 @@ public sealed class PatchStudy
         return new NeededSeconds(At(0.05), At(0.5), At(0.95));
     }
 
-    /// <summary>How long the plate has to be closed at the plan's dial by the model, s, where a face wants so many times the usual bond.</summary>
+    /// <summary>How long the plate has to be closed at the plan's dial by the model, s, where a face wants so many times the usual
+    /// bond.</summary>
     /// <param name="times">How many times, above 0.</param>
     public double SecondsUntil(double times) => CourseAt(_found.Dial.FaceCelsius).Until(Holds * times);
 
@@ -108,21 +115,24 @@ public sealed class PatchStudy
         var shortest = figures.ShortestPressSeconds.Value;
         if (results.Count == 0)
             return (_found.Dial, Math.Clamp(Math.Round(FrontAlone * FirstShare), shortest, figures.LongestPressSeconds.Value));
-        if (results.Where(r => r.Outcome == PatchOutcome.Marked).MinBy(r => r.Seconds) is { } marked && results[^1].Outcome == PatchOutcome.Marked)
+        if (results.Where(r => r.Outcome == PatchOutcome.Marked).MinBy(r => r.Seconds) is { } marked
+            && results[^1].Outcome == PatchOutcome.Marked)
         {
             var less = Math.Round(marked.Seconds * Shorter);
             return less >= shortest ? (_found.Dial, less) : (CoolerThan(_found.Dial), Math.Max(shortest, marked.Seconds));
         }
 
         var belief = After(results);
-        double At(double share) => Math.Clamp(Math.Round(SecondsUntil(belief.Quantile(share))), shortest, figures.LongestPressSeconds.Value);
+        double At(double share) =>
+            Math.Clamp(Math.Round(SecondsUntil(belief.Quantile(share))), shortest, figures.LongestPressSeconds.Value);
         var seconds = At(0.5);
         // The same once more would tell little: a step on, the way that the last one points.
         if (results.Any(r => Math.Abs(r.Seconds - seconds) < 1))
             seconds = At(results[^1].Outcome == PatchOutcome.Holds ? OneStep : 1 - OneStep);
         // What lifted is not asked for again.
         if (MostThatLifted(results) is { } bond)
-            seconds = Math.Max(seconds, Math.Min(figures.LongestPressSeconds.Value, Math.Floor(CourseAt(_found.Dial.FaceCelsius).Until(bond)) + 1));
+            seconds = Math.Max(seconds,
+                Math.Min(figures.LongestPressSeconds.Value, Math.Floor(CourseAt(_found.Dial.FaceCelsius).Until(bond)) + 1));
         return (_found.Dial, seconds);
     }
 
@@ -140,7 +150,13 @@ public sealed class PatchStudy
         return job with
         {
             Patches = [],
-            Tools = job.Tools with { Source = source with { DialErrorK = new(source.DialErrorK.Value * Math.Clamp(belief.Spread / Before.Spread, LeastErrorShare, 1), from) } },
+            Tools = job.Tools
+            with
+            {
+                Source = source
+                with
+                { DialErrorK = new(source.DialErrorK.Value * Math.Clamp(belief.Spread / Before.Spread, LeastErrorShare, 1), from) }
+            },
             Blank = job.Blank with
             {
                 Material = material with
@@ -150,17 +166,23 @@ public sealed class PatchStudy
                 },
             },
             Layers = dose is not { } most ? job.Layers
-                : [.. job.Layers.Select(l => l with { Vinyl = l.Vinyl with { MostHeatDose = new(Math.Min(l.Vinyl.MostHeatDose.Value, most), from), StackHeatDose = new(Math.Min(l.Vinyl.StackHeatDose.Value, most), from), LoftyStackHeatDose = new(Math.Min(l.Vinyl.LoftyStackHeatDose.Value, most), from) } })],
+                : [.. job.Layers.Select(l =>
+                    l with { Vinyl = l.Vinyl
+                        with { MostHeatDose = new(Math.Min(l.Vinyl.MostHeatDose.Value, most), from),
+                            StackHeatDose = new(Math.Min(l.Vinyl.StackHeatDose.Value, most), from),
+                            LoftyStackHeatDose = new(Math.Min(l.Vinyl.LoftyStackHeatDose.Value, most), from) } })],
         };
     }
 
     /// <summary>What has lifted is never planned again: how many times the bond the face has to be given, at least.</summary>
-    private double Lifted(IReadOnlyList<PatchResult> results) => (MostThatLifted(results) ?? 0) * BeyondWhatLifted / _about.Work.Vinyl.TargetBond.Value;
+    private double Lifted(IReadOnlyList<PatchResult> results) =>
+        (MostThatLifted(results) ?? 0) * BeyondWhatLifted / _about.Work.Vinyl.TargetBond.Value;
 
     /// <summary>The most bond with which a patch lifted, those left out that one with less belies; null for none.</summary>
     private double? MostThatLifted(IReadOnlyList<PatchResult> results)
     {
-        var held = results.Where(r => r.Outcome == PatchOutcome.Holds).Select(r => At(r).Bond).DefaultIfEmpty(double.PositiveInfinity).Min();
+        var held = results.Where(r => r.Outcome == PatchOutcome.Holds).Select(r => At(r).Bond).DefaultIfEmpty(double.PositiveInfinity)
+            .Min();
         return results.Where(r => r.Outcome == PatchOutcome.Lifts).Select(r => (double?)At(r).Bond).Where(b => b < held).Max();
     }
 
@@ -189,7 +211,8 @@ public sealed class PatchStudy
 
     private double LnMargin(PatchResult result) => Math.Log(Math.Max(1e-6, At(result).Bond) / Holds);
 
-    private (double Bond, double HeatDose, double Hottest) At(PatchResult result) => CourseAt(_about.Work.Source.FaceAt(result.Celsius)).At(result.Seconds);
+    private (double Bond, double HeatDose, double Hottest) At(PatchResult result) =>
+        CourseAt(_about.Work.Source.FaceAt(result.Celsius)).At(result.Seconds);
 
     private Course CourseAt(double face) => _courses.GetOrAdd(Math.Round(face, 1), p => Course.Of(this, p));
 
@@ -221,7 +244,8 @@ public sealed class PatchStudy
         public bool AfterStep(PressSession session, double seconds)
         {
             var about = _study._about;
-            _seen.Add((seconds, session.Bond() / about.Lead.WantedBond, session.HeatDose() / about.Lead.Reference.HeatDoseSeconds, session.HottestBare()));
+            _seen.Add((seconds, session.Bond() / about.Lead.WantedBond, session.HeatDose() / about.Lead.Reference.HeatDoseSeconds,
+                session.HottestBare()));
             return true;
         }
 
@@ -229,7 +253,8 @@ public sealed class PatchStudy
         {
             var after = _seen.FindIndex(s => s.Seconds >= seconds - 1e-9);
             if (after <= 0)
-                return after < 0 ? (_seen[^1].Bond, _seen[^1].HeatDose, _seen[^1].Hottest) : (_seen[0].Bond, _seen[0].HeatDose, _seen[0].Hottest);
+                return after < 0
+                    ? (_seen[^1].Bond, _seen[^1].HeatDose, _seen[^1].Hottest) : (_seen[0].Bond, _seen[0].HeatDose, _seen[0].Hottest);
             var (a, b) = (_seen[after - 1], _seen[after]);
             var share = (seconds - a.Seconds) / (b.Seconds - a.Seconds);
             double Between(double from, double to) => from + (to - from) * share;

@@ -18,7 +18,8 @@ internal static class PatchWriter
     {
         var enough = results.Count == 0 ? FirstTry.IsNeeded(about) is null : study.IsEnough(results);
         var left = Math.Max(0, PatchStudy.MostPatches - results.Count);
-        var plan = about.Words.Say("patch-writer.plan", ("celsius", Thing.Celsius(now.Dial.Celsius)), ("mark", now.Dial.Mark), ("seconds", Thing.Seconds(now.Seconds)));
+        var plan = about.Words.Say("patch-writer.plan", ("celsius", Thing.Celsius(now.Dial.Celsius)), ("mark", now.Dial.Mark),
+            ("seconds", Thing.Seconds(now.Seconds)));
         var text = (results.Count, enough) switch
         {
             (0, true) => about.Words.Say("patch-writer.text.true", ("plan", plan)),
@@ -27,7 +28,9 @@ internal static class PatchWriter
             _ => about.Words.Say("patch-writer.text.else", ("plan", plan), ("left", left)),
         };
         var next = enough || left == 0 ? null : Patch(about, study.Next(results));
-        return new PatchAdvice(next, next is null ? 0 : left, enough, study.Seconds(study.Before), study.Seconds(study.After(results)), Math.Round(study.SpreadLeft(results), 2), text);
+        return new PatchAdvice(next, next is null
+            ? 0 : left, enough, study.Seconds(study.Before), study.Seconds(study.After(results)), Math.Round(study.SpreadLeft(results), 2),
+            text);
     }
 
     private static PatchToPress Patch(SetJob about, (DialPosition Dial, double Seconds) patch)
@@ -37,6 +40,7 @@ internal static class PatchWriter
         var cover = about.Work.HasCover ? about.Words.Say("patch-writer.patch-cover", ("cover", about.Work.Cover.Name)) : "";
         return new PatchToPress(
             Math.Round(dial.Celsius, 1), dial.Shown is { } shown ? new DialReading(shown, dial.Unit.ToString()) : null, dial.Mark, seconds,
-            about.Words.Say("patch-writer.patch", ("where", where), ("celsius", Thing.Celsius(dial.Celsius)), ("mark", dial.Mark), ("seconds", Thing.Seconds(seconds)), ("back", about.Found.BackSeconds), ("cover", cover)));
+            about.Words.Say("patch-writer.patch", ("where", where), ("celsius", Thing.Celsius(dial.Celsius)), ("mark", dial.Mark),
+                ("seconds", Thing.Seconds(seconds)), ("back", about.Found.BackSeconds), ("cover", cover)));
     }
 }

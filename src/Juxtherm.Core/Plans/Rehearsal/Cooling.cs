@@ -21,12 +21,15 @@ internal static class Cooling
     private const double WorthMovingSeconds = 15;
 
     /// <summary>After a tack on cloth the carrier comes off at once, unless the vinyl peels cold.</summary>
-    public static PeelMethod AfterATack(PeelMethod method, Workpiece work) => method == PeelMethod.Warm && work.Material.Kind == MaterialKind.Cloth ? PeelMethod.Hot : method;
+    public static PeelMethod AfterATack(PeelMethod method, Workpiece work) =>
+        method == PeelMethod.Warm && work.Material.Kind == MaterialKind.Cloth ? PeelMethod.Hot : method;
 
-    /// <summary>Lets the piece cool where the crafter waits least, and notes when the peel may begin and should be done. The session is left as it is.</summary>
+    /// <summary>Lets the piece cool where the crafter waits least, and notes when the peel may begin and should be done. The session is
+    /// left as it is.</summary>
     public static PeelTime Of(PressSession session, PeelMethod method, Workpiece work, WorkFigures figures, Lanes plateCelsius)
     {
-        double Until(CoolingPlace place, Func<PressSession, double> of, double celsius) => Seconds(session, place, of, celsius, plateCelsius);
+        double Until(CoolingPlace place, Func<PressSession, double> of, double celsius) =>
+            Seconds(session, place, of, celsius, plateCelsius);
         // What is hard keeps its heat: it is peeled as soon as the carrier can be taken hold of, not when it is as cool as cloth.
         if (work.Material.Kind == MaterialKind.Hard && method != PeelMethod.Cold)
         {
@@ -40,7 +43,10 @@ internal static class Cooling
         if (method == PeelMethod.Warm)
         {
             var from = figures.WarmPeelFromSeconds.Value;
-            return new PeelTime(method, from, Math.Max(from + LeastWarmSeconds, Math.Floor(Until(CoolingPlace.OnUnderlay, s => s.VinylCelsius[0], figures.WarmPeelAboveCelsius.Value))), CoolingPlace.OnUnderlay);
+            return new PeelTime(method, from,
+                Math.Max(from + LeastWarmSeconds,
+                    Math.Floor(Until(CoolingPlace.OnUnderlay, s => s.VinylCelsius[0], figures.WarmPeelAboveCelsius.Value))),
+                    CoolingPlace.OnUnderlay);
         }
 
         double Cold(CoolingPlace place) => Math.Ceiling(Until(place, s => s.VinylCelsius[0], figures.ColdPeelBelowCelsius.Value));
@@ -48,11 +54,14 @@ internal static class Cooling
         if (!work.Form.Supported || stay <= WorthMovingSeconds)
             return new PeelTime(method, stay, null, CoolingPlace.OnUnderlay);
         var moved = Cold(CoolingPlace.ColdBench);
-        return stay - moved > WorthMovingSeconds ? new PeelTime(method, moved, null, CoolingPlace.ColdBench) : new PeelTime(method, stay, null, CoolingPlace.OnUnderlay);
+        return stay - moved > WorthMovingSeconds
+            ? new PeelTime(method, moved, null, CoolingPlace.ColdBench) : new PeelTime(method, stay, null, CoolingPlace.OnUnderlay);
     }
 
-    /// <summary>How long it takes to cool to a temperature, s. What takes very long is followed on as it was cooling last: each so many seconds the same share of what is left.</summary>
-    private static double Seconds(PressSession session, CoolingPlace place, Func<PressSession, double> of, double celsius, Lanes plateCelsius)
+    /// <summary>How long it takes to cool to a temperature, s. What takes very long is followed on as it was cooling last: each so many
+    /// seconds the same share of what is left.</summary>
+    private static double Seconds(PressSession session, CoolingPlace place, Func<PressSession, double> of, double celsius,
+        Lanes plateCelsius)
     {
         var watch = new Watch(of, celsius);
         session.Copy().Open(place, LongestSeconds, plateCelsius, watch);

@@ -19,7 +19,8 @@ internal sealed class HeatLedger
         for (var i = 0; i < rehearsal.Presses.Count; i++)
         {
             var done = rehearsal.Presses[i];
-            var pressed = done.Press.Layers.GroupBy(id => about.Layer(id).Layer.Face).ToDictionary(face => face.Key, face => JobSections.Of(about.Job, face.Key, [.. face]));
+            var pressed = done.Press.Layers.GroupBy(id => about.Layer(id).Layer.Face)
+                .ToDictionary(face => face.Key, face => JobSections.Of(about.Job, face.Key, [.. face]));
             foreach (var (id, heat) in done.Heat)
             {
                 var added = heat.HeatDose - before.GetValueOrDefault(id);
@@ -44,5 +45,6 @@ internal sealed class HeatLedger
     /// <summary>What each press adds to a layer, by the press's index.</summary>
     public IReadOnlyList<HeatShare> Of(string layer) => _shares[layer];
 
-    private static int Times(Dictionary<Face, JobSections> pressed, JobLayer layer) => pressed.TryGetValue(layer.Face, out var sections) ? sections.HeatsOf(layer) : 1;
+    private static int Times(Dictionary<Face, JobSections> pressed, JobLayer layer) =>
+        pressed.TryGetValue(layer.Face, out var sections) ? sections.HeatsOf(layer) : 1;
 }

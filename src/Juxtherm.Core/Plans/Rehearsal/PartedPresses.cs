@@ -12,7 +12,8 @@ namespace Juxtherm.Core.Plans.Rehearsal;
 /// <param name="Part">Which part, from 1; null where all of it is pressed at once.</param>
 /// <param name="Parts">How many parts there are.</param>
 /// <param name="Place">Where the plate goes; null where all of it is pressed at once.</param>
-internal sealed record PartedPress(DonePress Done, int At, IReadOnlyList<string> Layers, IReadOnlyList<string> Laid, int? Part, int Parts, Section? Place)
+internal sealed record PartedPress(DonePress Done, int At, IReadOnlyList<string> Layers, IReadOnlyList<string> Laid, int? Part, int Parts,
+    Section? Place)
 {
     /// <summary>Which of their parts are laid of layers that were cut apart.</summary>
     public IReadOnlyList<CutPart> Cut { get; init; } = [];
@@ -50,7 +51,8 @@ internal static class PartedPresses
 
     /// <summary>The face that a press is for.</summary>
     public static Face FaceOf(SetJob about, RehearsedPresses rehearsal, DonePress done) =>
-        about.Layers.FirstOrDefault(l => done.Press.Layers.Contains(l.Id, StringComparer.Ordinal))?.Layer.Face ?? about.Layer(rehearsal.Presses.First(p => p.Press.Laid.Count > 0).Press.Laid[0]).Layer.Face;
+        about.Layers.FirstOrDefault(l => done.Press.Layers.Contains(l.Id, StringComparer.Ordinal))?.Layer.Face
+        ?? about.Layer(rehearsal.Presses.First(p => p.Press.Laid.Count > 0).Press.Laid[0]).Layer.Face;
 
     /// <summary>Presses that are done on one part before the next part is begun.</summary>
     private static List<List<(DonePress Done, int At)>> Together(SetJob about, Face face, List<(DonePress Done, int At)> run)
@@ -71,7 +73,8 @@ internal static class PartedPresses
     }
 
     /// <summary>Something is laid before it, or all that was tacked is pressed at last.</summary>
-    private static bool Begins(DonePress done) => done.Press.Laid.Count > 0 || (done.Press.Purpose == PressPurpose.Press && done.Press.UntilBonded);
+    private static bool Begins(DonePress done) =>
+        done.Press.Laid.Count > 0 || (done.Press.Purpose == PressPurpose.Press && done.Press.UntilBonded);
 
     private static IEnumerable<PartedPress> PartByPart(SetJob about, Face face, List<(DonePress Done, int At)> presses)
     {
@@ -83,18 +86,22 @@ internal static class PartedPresses
             return presses.Select(p => new PartedPress(p.Done, p.At, p.Done.Press.Layers, p.Done.Press.Laid, null, 1, null));
         var pieces = layers.ToDictionary(id => id, id => sections.PartsOf(about.Layer(id).Layer), StringComparer.Ordinal);
         var partsOf = pieces.ToDictionary(p => p.Key, p => p.Value.SelectMany(of => of).ToHashSet(), StringComparer.Ordinal);
-        var reaching = pieces.ToDictionary(p => p.Key, p => p.Value.Where(of => of.Count > 1).SelectMany(of => of).ToHashSet(), StringComparer.Ordinal);
+        var reaching = pieces.ToDictionary(p => p.Key, p => p.Value.Where(of => of.Count > 1).SelectMany(of => of).ToHashSet(),
+            StringComparer.Ordinal);
         // Whose place nobody knows is laid with the first part.
         foreach (var nowhere in partsOf.Values.Where(of => of.Count == 0))
             nowhere.Add(0);
         // A placement under which nothing is left, because its pieces lie under another, is not made.
         List<int> used = [.. Enumerable.Range(0, plan.Sections.Count).Where(k => partsOf.Values.Any(of => of.Contains(k)))];
-        return used.SelectMany((k, nth) => presses.Where(p => p.Done.Press.Layers.Count == 0 || p.Done.Press.Layers.Any(id => partsOf[id].Contains(k))).Select(p =>
+        return used.SelectMany((k, nth) =>
+            presses.Where(p => p.Done.Press.Layers.Count == 0 || p.Done.Press.Layers.Any(id => partsOf[id].Contains(k))).Select(p =>
         {
             IReadOnlyList<string> Here(IReadOnlyList<string> of) => [.. of.Where(id => partsOf[id].Contains(k))];
             return new PartedPress(p.Done, p.At, Here(p.Done.Press.Layers), Here(p.Done.Press.Laid), nth + 1, used.Count, plan.Sections[k])
             {
-                Cut = [.. Here(p.Done.Press.Laid).Where(sections.IsSplit).SelectMany(id => pieces[id].Index().Where(part => part.Item.Contains(k)).Select(part => new CutPart(id, part.Index + 1, pieces[id].Count)))],
+                Cut = [.. Here(p.Done.Press.Laid).Where(sections.IsSplit)
+                    .SelectMany(id => pieces[id].Index().Where(part => part.Item.Contains(k))
+                        .Select(part => new CutPart(id, part.Index + 1, pieces[id].Count)))],
                 LiesAlready = [.. layers.Where(id => reaching[id].Contains(k) && reaching[id].Any(of => of < k))],
                 GoesOn = [.. layers.Where(id => reaching[id].Contains(k) && reaching[id].Any(of => of > k))],
             };

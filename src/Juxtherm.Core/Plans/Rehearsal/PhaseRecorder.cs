@@ -32,8 +32,10 @@ internal sealed class PhaseRecorder(Func<double> bondShare) : ISessionObserver
     {
         if (_skipped > _last)
             Note(session, _skipped);
-        return new TracePhase(kind, order, start, Seconds, kind is PhaseKind.Preheat or PhaseKind.Tack or PhaseKind.Press or PhaseKind.Back or PhaseKind.Finish,
-            [.. session.PrintSheets.Select(f => new TraceSheet(f.Sheet.Id, name(f.Sheet.Id), f.Sheet.ThicknessMm))], _times, _plate, _faces, _glue, _bare, _water, _bond);
+        return new TracePhase(kind, order, start, Seconds, kind is PhaseKind.Preheat or PhaseKind.Tack or PhaseKind.Press or PhaseKind.Back
+            or PhaseKind.Finish,
+            [.. session.PrintSheets.Select(f => new TraceSheet(f.Sheet.Id, name(f.Sheet.Id), f.Sheet.ThicknessMm))], _times, _plate, _faces,
+            _glue, _bare, _water, _bond);
     }
 
     private void Note(PressSession session, double seconds)

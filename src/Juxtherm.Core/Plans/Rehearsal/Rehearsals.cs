@@ -42,12 +42,23 @@ internal sealed class Rehearsals(CatalogueSnapshot catalogue)
 
         public Key(SetJob about, IReadOnlyList<SequencePress> sequence)
         {
-            _layers = [.. about.Layers.Select(l => new Felt(l.Id, l.Work, l.Reference, l.MostHeatDose, l.Layer.Face, string.Join('\n', about.Stack.Under(l.Id))))];
+            _layers = [.. about.Layers.Select(l =>
+                new Felt(l.Id, l.Work, l.Reference, l.MostHeatDose, l.Layer.Face, string.Join('\n', about.Stack.Under(l.Id))))];
             _sets = [.. sequence.Select(p => p.Set)];
-            _presses = FormattableString.Invariant($"{about.BackSeconds} {about.CanBeTurned} {string.Join('\n', sequence.Select(p => FormattableString.Invariant($"{p.Purpose} {p.Seconds} {p.UntilBonded} {p.Peel} {(p.Laid.Count == 0 ? 0 : Rehearser.LayingSeconds(about, p.Laid))} {string.Join('\t', p.Laid)}\r{string.Join('\t', p.Layers)}")))}");
+            var presses = sequence.Select(p => Text(about, p));
+            _presses = FormattableString.Invariant($"{about.BackSeconds} {about.CanBeTurned} {string.Join('\n', presses)}");
         }
 
-        public bool Equals(Key? other) => other is not null && _presses == other._presses && _layers.SequenceEqual(other._layers) && _sets.SequenceEqual(other._sets);
+        private static string Text(SetJob about, SequencePress press)
+        {
+            var laying = press.Laid.Count == 0 ? 0 : Rehearser.LayingSeconds(about, press.Laid);
+            var (laid, layers) = (string.Join('\t', press.Laid), string.Join('\t', press.Layers));
+            return FormattableString.Invariant(
+                $"{press.Purpose} {press.Seconds} {press.UntilBonded} {press.Peel} {laying} {laid}\r{layers}");
+        }
+
+        public bool Equals(Key? other) =>
+            other is not null && _presses == other._presses && _layers.SequenceEqual(other._layers) && _sets.SequenceEqual(other._sets);
 
         public override bool Equals(object? obj) => Equals(obj as Key);
 

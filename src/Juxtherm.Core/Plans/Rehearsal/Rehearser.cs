@@ -17,7 +17,8 @@ internal sealed record DoneInModel(PlannedPress Press, IReadOnlyList<Closing> Cl
 /// <param name="NameIn">How a layer is called there.</param>
 /// <param name="AsItOpened">Each layer's heat as the plate last opened, in reference seconds.</param>
 /// <param name="Up">The face that lies up.</param>
-internal sealed record RepeatedPiece(PressSession Session, Func<string, string> NameIn, IReadOnlyDictionary<string, double> AsItOpened, Face Up);
+internal sealed record RepeatedPiece(PressSession Session, Func<string, string> NameIn, IReadOnlyDictionary<string, double> AsItOpened,
+    Face Up);
 
 /// <summary>Carries a sequence of presses out in the model.</summary>
 internal sealed class Rehearser
@@ -53,23 +54,27 @@ internal sealed class Rehearser
     }
 
     /// <summary>Laying layers together, s.</summary>
-    public static double LayingSeconds(ChartedJob about, IEnumerable<string> laid) => about.Figures.LaySeconds.Value + laid.Sum(id => UpperLayers.ExtraSeconds(about, about.Layer(id)));
+    public static double LayingSeconds(ChartedJob about, IEnumerable<string> laid) =>
+        about.Figures.LaySeconds.Value + laid.Sum(id => UpperLayers.ExtraSeconds(about, about.Layer(id)));
 
     /// <summary>How many times longer than the nominal case the worst case needs.</summary>
     public static double LongerThanNominal(FoundSetting found) =>
-        found is { Outcome: SettingOutcome.Safe, Chosen: { TargetSeconds: > 0 and var target, NeedsSeconds: { } needs } } ? Math.Max(1, needs / target) : 1;
+        found is { Outcome: SettingOutcome.Safe, Chosen: { TargetSeconds: > 0 and var target, NeedsSeconds: { } needs } }
+        ? Math.Max(1, needs / target) : 1;
 
     /// <summary>Carries out a sequence.</summary>
     /// <param name="about">The job, with its setting.</param>
     /// <param name="sequence">The presses.</param>
     /// <param name="catalogue">The catalogue.</param>
     /// <param name="name">Names a sheet for the reader.</param>
-    public static RehearsedPresses Of(ChartedJob about, IReadOnlyList<SequencePress> sequence, CatalogueSnapshot catalogue, Func<string, string> name)
+    public static RehearsedPresses Of(ChartedJob about, IReadOnlyList<SequencePress> sequence, CatalogueSnapshot catalogue,
+        Func<string, string> name)
     {
         var rehearser = new Rehearser(about, catalogue, sequence[0].Set.For(0), FirstFace(about, sequence.Select(p => p.Laid)), name);
         foreach (var press in sequence)
             rehearser.CarryOut(press);
-        rehearser.Open(PhaseKind.Rest, RestSeconds, rehearser._done[^1].Peel?.Place ?? rehearser._done.LastOrDefault(d => d.Peel is not null)?.Peel!.Place ?? CoolingPlace.OnUnderlay);
+        rehearser.Open(PhaseKind.Rest, RestSeconds, rehearser._done[^1].Peel?.Place
+            ?? rehearser._done.LastOrDefault(d => d.Peel is not null)?.Peel!.Place ?? CoolingPlace.OnUnderlay);
         return new RehearsedPresses(rehearser._phases, rehearser._done, rehearser._measured!);
     }
 
@@ -77,21 +82,24 @@ internal sealed class Rehearser
     /// <param name="about">The job.</param>
     /// <param name="done">The presses of its plan that were done, in order.</param>
     /// <param name="catalogue">The catalogue.</param>
-    public static RepeatedPiece Repeat(ChartedJob about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue) => Repeated(about, done, catalogue, id => id).Piece;
+    public static RepeatedPiece Repeat(ChartedJob about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue) =>
+        Repeated(about, done, catalogue, id => id).Piece;
 
     /// <summary>Temperatures over time of a piece as it was really pressed, and as it goes on by its plan.</summary>
     /// <param name="about">The job.</param>
     /// <param name="done">Every press of its plan but the patch: what was done of it, or will be.</param>
     /// <param name="catalogue">The catalogue.</param>
     /// <param name="name">Names a sheet for the reader.</param>
-    public static IReadOnlyList<TracePhase> Retrace(ChartedJob about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue, Func<string, string> name)
+    public static IReadOnlyList<TracePhase> Retrace(ChartedJob about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue,
+        Func<string, string> name)
     {
         var rehearser = Repeated(about, done, catalogue, name).Rehearser;
         rehearser.Open(PhaseKind.Rest, RestSeconds, CoolingPlace.OnUnderlay);
         return rehearser._phases;
     }
 
-    private static (RepeatedPiece Piece, Rehearser Rehearser) Repeated(ChartedJob about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue, Func<string, string> name)
+    private static (RepeatedPiece Piece, Rehearser Rehearser) Repeated(ChartedJob about, IReadOnlyList<DoneInModel> done,
+        CatalogueSnapshot catalogue, Func<string, string> name)
     {
         var setting = PressSetting.Single(done[0].PlateCelsius, done[0].Press.PressureKPa, 0);
         var rehearser = new Rehearser(about, catalogue, setting, FirstFace(about, done.Select(d => d.Press.Laid)), name);
@@ -116,19 +124,24 @@ internal sealed class Rehearser
             foreach (var id in rehearser._laid)
                 opened[id] = rehearser._session.HeatDose(rehearser.InSession(id));
             if (press.Peel.Method != PeelMethod.None)
-                rehearser.Peel(new PeelTime(press.Peel.Method, press.Peel.FromSeconds, press.Peel.ToSeconds, press.Peel.OnColdBench ? CoolingPlace.ColdBench : CoolingPlace.OnUnderlay));
+                rehearser.Peel(
+                    new PeelTime(press.Peel.Method, press.Peel.FromSeconds, press.Peel.ToSeconds, press.Peel.OnColdBench
+                        ? CoolingPlace.ColdBench : CoolingPlace.OnUnderlay));
         }
 
         return (new RepeatedPiece(rehearser._session, rehearser.InSession, opened, rehearser._face), rehearser);
     }
 
-    private static Face FirstFace(ChartedJob about, IEnumerable<IReadOnlyList<string>> laid) => laid.FirstOrDefault(l => l.Count > 0) is { } first ? about.Layer(first[0]).Layer.Face : about.Layers[0].Layer.Face;
+    private static Face FirstFace(ChartedJob about, IEnumerable<IReadOnlyList<string>> laid) =>
+        laid.FirstOrDefault(l => l.Count > 0) is { } first ? about.Layer(first[0]).Layer.Face : about.Layers[0].Layer.Face;
 
     /// <summary>The layers as they are stacked, each after those it lies over.</summary>
     private static List<StackedVinyl> Stack(ChartedJob about, Face firstFace) =>
     [
         .. about.Layers.Select(l => (Layer: l, Under: about.Stack.Under(l.Id).ToList())).OrderBy(l => l.Under.Count)
-            .Select(l => new StackedVinyl(about.Layers.Count == 1 ? Workpiece.VinylSheet : l.Layer.Id, l.Layer.Work.Vinyl, l.Under, l.Layer.Layer.Face != firstFace)),
+            .Select(l =>
+                new StackedVinyl(about.Layers.Count == 1
+                    ? Workpiece.VinylSheet : l.Layer.Id, l.Layer.Work.Vinyl, l.Under, l.Layer.Layer.Face != firstFace)),
     ];
 
     /// <summary>A single layer's id in the session is that of its sheet.</summary>
@@ -146,7 +159,8 @@ internal sealed class Rehearser
         }
 
         Prepare(press.Purpose, press.Laid);
-        var seconds = press.Purpose == PressPurpose.Tack ? Math.Max(press.Seconds, TackSeconds(_session, _setting, press.Laid.Select(_about.Layer), _catalogue)) : press.Seconds;
+        var seconds = press.Purpose == PressPurpose.Tack
+            ? Math.Max(press.Seconds, TackSeconds(_session, _setting, press.Laid.Select(_about.Layer), _catalogue)) : press.Seconds;
         double? insteadOf = null;
         if (press.UntilBonded)
             (seconds, insteadOf) = SecondsUntilBonded(press);
@@ -156,8 +170,11 @@ internal sealed class Rehearser
         // Face up again, before it cools.
         if (press.Purpose == PressPurpose.Back)
             _session.TurnOver();
-        var peel = press.Peel == PeelMethod.None ? null : Cooling.Of(_session, press.Peel, _about.Work, _catalogue.Work, _setting.PlateCelsius);
-        _done.Add(new DonePress(press, seconds, _laid.ToDictionary(id => id, Heat, StringComparer.Ordinal), _session.HottestBare(), water, glue, peel) { InsteadOfSeconds = insteadOf });
+        var peel = press.Peel == PeelMethod.None
+            ? null : Cooling.Of(_session, press.Peel, _about.Work, _catalogue.Work, _setting.PlateCelsius);
+        _done.Add(new DonePress(press, seconds, _laid.ToDictionary(id => id, Heat, StringComparer.Ordinal), _session.HottestBare(), water,
+            glue, peel)
+        { InsteadOfSeconds = insteadOf });
         if (bonding)
             _measured = Measure(peel);
         if (peel is not null)
@@ -196,14 +213,24 @@ internal sealed class Rehearser
     private LayerHeat Heat(string id)
     {
         var layer = _about.Layer(id);
-        return new LayerHeat(_session.Bond(InSession(id)) / layer.WantedBond, _session.HeatDose(InSession(id)) / layer.Reference.HeatDoseSeconds);
+        return new LayerHeat(_session.Bond(InSession(id)) / layer.WantedBond,
+            _session.HeatDose(InSession(id)) / layer.Reference.HeatDoseSeconds);
     }
 
     private void Close(PressPurpose purpose, double seconds, int order)
     {
         var recorder = Recorder();
         _session.Press(_setting with { Seconds = seconds }, observer: recorder);
-        Record(recorder, purpose switch { PressPurpose.Preheat => PhaseKind.Preheat, PressPurpose.Tack => PhaseKind.Tack, PressPurpose.Back => PhaseKind.Back, PressPurpose.Finish => PhaseKind.Finish, _ => PhaseKind.Press }, order, seconds);
+        Record(recorder,
+            purpose switch
+            {
+                PressPurpose.Preheat => PhaseKind.Preheat,
+                PressPurpose.Tack => PhaseKind.Tack,
+                PressPurpose.Back =>
+                PhaseKind.Back,
+                PressPurpose.Finish => PhaseKind.Finish,
+                _ => PhaseKind.Press
+            }, order, seconds);
     }
 
     private void Open(PhaseKind kind, double seconds, CoolingPlace place)
@@ -230,7 +257,8 @@ internal sealed class Rehearser
     }
 
     /// <summary>How long it takes in the press until something is reached, s. The session is left as it is.</summary>
-    public static double SecondsUntil(PressSession session, PressSetting setting, CatalogueSnapshot catalogue, Func<PressSession, bool> reached)
+    public static double SecondsUntil(PressSession session, PressSetting setting, CatalogueSnapshot catalogue,
+        Func<PressSession, bool> reached)
     {
         var watch = new UntilReached(reached);
         session.Copy().Press(setting with { Seconds = catalogue.Work.LongestPressSeconds.Value }, observer: watch);
@@ -251,9 +279,13 @@ internal sealed class Rehearser
     private (double Seconds, double? InsteadOf) SecondsUntilBonded(SequencePress press)
     {
         var (found, layers) = (press.Set.Found, press.Layers.Select(_about.Layer).ToList());
-        double Until(Func<LayerInPlan, double> share) => SecondsUntil(_session, _setting, _catalogue, session => layers.TrueForAll(l => session.Bond(InSession(l.Id)) >= l.WantedBond * share(l)));
+        double Until(Func<LayerInPlan, double> share) =>
+            SecondsUntil(_session, _setting, _catalogue,
+                session => layers.TrueForAll(l => session.Bond(InSession(l.Id)) >= l.WantedBond * share(l)));
         var most = _catalogue.Work.LongestPressSeconds.Value;
-        var full = Math.Min(most, Math.Max(Math.Min(press.Seconds, found.Seconds), Math.Ceiling(Until(l => l.Work.Vinyl.TargetBond.Value) * LongerThanNominal(found) - 0.25)));
+        var full = Math.Min(most,
+            Math.Max(Math.Min(press.Seconds, found.Seconds),
+                Math.Ceiling(Until(l => l.Work.Vinyl.TargetBond.Value) * LongerThanNominal(found) - 0.25)));
         var then = _session.Copy();
         then.Press(_setting with { Seconds = full });
         if (layers.TrueForAll(l => then.HeatDose(InSession(l.Id)) <= l.MostHeatDose * l.Reference.HeatDoseSeconds))
@@ -285,7 +317,8 @@ internal sealed class Rehearser
             turned.TurnOver();
             turned.Press(_setting with { Seconds = back });
             backHottest = Math.Max(backHottest, turned.HottestBare());
-            borne &= _laid.TrueForAll(id => turned.HeatDose(InSession(id)) <= _about.Layer(id).MostHeatDose * _about.Layer(id).Reference.HeatDoseSeconds);
+            borne &= _laid.TrueForAll(id =>
+                turned.HeatDose(InSession(id)) <= _about.Layer(id).MostHeatDose * _about.Layer(id).Reference.HeatDoseSeconds);
             return Least(turned) - bond;
         }
 
@@ -300,7 +333,10 @@ internal sealed class Rehearser
         }
 
         var (with, without, driven) = Preheating();
-        return new Measured(with, without, driven, bond, turns ? FromBack(_session) : null, turns ? FromBack(peeled) : null, back, backHottest, finishGain, finishHeatDose) { BackIsBorne = borne };
+        return new Measured(with, without, driven, bond, turns
+            ? FromBack(_session)
+            : null, turns ? FromBack(peeled) : null, back, backHottest, finishGain, finishHeatDose)
+        { BackIsBorne = borne };
     }
 
     /// <summary>The leading layer alone, pressed for the time of the plan with and without a preheat.</summary>

@@ -18,7 +18,10 @@ internal static class SheetNames
             "face" => single ? work.Form.Name : about.Words.Say("sheet-names.text", ("form", work.Form.Name)),
             "gap" => about.Words.Say("sheet-names.gap"),
             "bench" => about.Words.Say("sheet-names.bench"),
-            _ when about.Layers.FirstOrDefault(l => sheet == Workpiece.VinylSheet || sheet == Workpiece.SheetOf(l.Id)) is { } layer => about.Layers.Count == 1 ? about.Words.Say("sheet-names.text-2", ("vinyl", layer.Work.Vinyl.Name)) : $"{layer.Id}, {layer.Work.Vinyl.Name.ToLowerInvariant()}",
+            _ when about.Layers.FirstOrDefault(l => sheet == Workpiece.VinylSheet || sheet == Workpiece.SheetOf(l.Id)) is { } layer =>
+                about.Layers.Count == 1
+                ? about.Words.Say("sheet-names.text-2", ("vinyl", layer.Work.Vinyl.Name))
+                : $"{layer.Id}, {layer.Work.Vinyl.Name.ToLowerInvariant()}",
             _ => about.Words.Say("sheet-names.else", ("form", work.Form.Name)),
         };
     }

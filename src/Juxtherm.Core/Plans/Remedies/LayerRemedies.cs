@@ -22,13 +22,16 @@ internal static class LayerRemedies
         var hole = Plane.Offset(CutShape.GroundOf(upper.Layer.Shape, above), AllRoundMm);
         if (CutShape.Of(Plane.Difference(CutShape.GroundOf(lower.Layer.Shape, below), hole)) is not { } left)
             return null;
-        return new Remedy(about.Words.Say("layer-remedies.cut-out", ("upper", about.NameOf(upper)), ("lower", about.NameOf(lower))), [.. ShapeEdits(lower.Layer, left), .. NoLongerOver(upper.Layer, lower.Layer)]);
+        return new Remedy(about.Words.Say("layer-remedies.cut-out", ("upper", about.NameOf(upper)), ("lower", about.NameOf(lower))),
+            [.. ShapeEdits(lower.Layer, left), .. NoLongerOver(upper.Layer, lower.Layer)]);
     }
 
-    /// <summary>Lays one layer beside the other, carriers clear of each other: right, left or below, whichever has room on the blank.</summary>
+    /// <summary>Lays one layer beside the other, carriers clear of each other: right, left or below, whichever has room on the
+    /// blank.</summary>
     public static Remedy? SideBySide(ChartedJob about, LayerInPlan upper, LayerInPlan lower)
     {
-        if (upper.Layer.Box is not { } box || lower.Layer.Box is not { } below || !about.Job.Blank.Faces.TryGetValue(upper.Layer.Face, out var shape))
+        if (upper.Layer.Box is not { } box || lower.Layer.Box is not { } below
+            || !about.Job.Blank.Faces.TryGetValue(upper.Layer.Face, out var shape))
             return null;
         var gap = upper.Layer.CarrierMarginMm + lower.Layer.CarrierMarginMm + BetweenCarriersMm;
         var middle = below.YMm + (below.HeightMm - box.HeightMm) / 2;
@@ -38,11 +41,14 @@ internal static class LayerRemedies
             box with { XMm = below.XMm - gap - box.WidthMm, YMm = middle },
             box with { YMm = below.YMm + below.HeightMm + gap },
         ];
-        var others = about.Layers.Where(l => l.Id != upper.Id && l.Layer.Face == upper.Layer.Face).Select(l => l.Layer.Box).OfType<Box>().ToList();
+        var others = about.Layers.Where(l => l.Id != upper.Id && l.Layer.Face == upper.Layer.Face).Select(l => l.Layer.Box).OfType<Box>()
+            .ToList();
         foreach (var place in places.Where(p => shape.Clears(p) && !others.Exists(p.Overlaps)))
         {
-            return new Remedy(about.Words.Say("layer-remedies.side-by-side", ("upper", about.NameOf(upper)), ("lower", about.NameOf(lower))),
-                [At(upper.Layer, "xMm", Math.Round(place.XMm, 1)), At(upper.Layer, "yMm", Math.Round(place.YMm, 1)), .. NoLongerOver(upper.Layer, lower.Layer)]);
+            return new Remedy(
+                about.Words.Say("layer-remedies.side-by-side", ("upper", about.NameOf(upper)), ("lower", about.NameOf(lower))),
+                [At(upper.Layer, "xMm", Math.Round(place.XMm, 1)), At(upper.Layer, "yMm", Math.Round(place.YMm, 1)),
+                    .. NoLongerOver(upper.Layer, lower.Layer)]);
         }
 
         return null;
@@ -50,12 +56,16 @@ internal static class LayerRemedies
 
     /// <summary>Takes smooth vinyl, which others hold on, for a layer.</summary>
     public static Remedy? Smooth(ChartedJob about, LayerInPlan layer) =>
-        layer.Work.Vinyl.Id == "smooth" ? null : new Remedy(about.Words.Say("layer-remedies.smooth", ("layer", about.NameOf(layer))), [At(layer.Layer, "vinyl", "smooth"), At(layer.Layer, "label", null)]);
+        layer.Work.Vinyl.Id == "smooth"
+        ? null : new Remedy(about.Words.Say("layer-remedies.smooth", ("layer", about.NameOf(layer))),
+            [At(layer.Layer, "vinyl", "smooth"), At(layer.Layer, "label", null)]);
 
     /// <summary>Trims carriers along the contour.</summary>
     public static Remedy Trim(ChartedJob about, IReadOnlyDictionary<string, double> marginsMm) => new(
         marginsMm.Count == 1 ? about.Words.Say("layer-remedies.trim") : about.Words.Say("layer-remedies.trim-2"),
-        [.. marginsMm.SelectMany(m => new[] { At(about.Layer(m.Key).Layer, "carrier", JobReader.ContourCarrier), At(about.Layer(m.Key).Layer, "carrierMarginMm", m.Value) })]);
+        [.. marginsMm.SelectMany(m =>
+            new[] { At(about.Layer(m.Key).Layer, "carrier", JobReader.ContourCarrier),
+                At(about.Layer(m.Key).Layer, "carrierMarginMm", m.Value) })]);
 
     /// <summary>Cuts a layer in two along zips.</summary>
     public static Remedy? AlongZips(ChartedJob about, IReadOnlyList<Box> bands, IEnumerable<LayerInPlan> layers)
@@ -71,7 +81,9 @@ internal static class LayerRemedies
             edits.AddRange(ShapeEdits(layer.Layer, left));
         }
 
-        return edits.Count == 0 ? null : new Remedy(bands.Count == 1 ? about.Words.Say("layer-remedies.along-zips") : about.Words.Say("layer-remedies.along-zips-2"), edits);
+        return edits.Count == 0
+            ? null : new Remedy(bands.Count == 1
+                ? about.Words.Say("layer-remedies.along-zips") : about.Words.Say("layer-remedies.along-zips-2"), edits);
     }
 
     private static JobEdit At(JobLayer layer, string member, object? value) => JobEdit.To($"/layers/{layer.At}/{member}", value);
@@ -80,7 +92,10 @@ internal static class LayerRemedies
     {
         var box = shape.Bounds;
         static double R(double mm) => Math.Round(mm, 3);
-        return [At(layer, "shape", shape.Text), .. layer.Reversed ? [At(layer, "reversed", null)] : Array.Empty<JobEdit>(), At(layer, "xMm", R(box.XMm)), At(layer, "yMm", R(box.YMm)), At(layer, "widthMm", R(box.WidthMm)), At(layer, "heightMm", R(box.HeightMm)), At(layer, "word", null)];
+        return [At(layer, "shape", shape.Text), .. layer.Reversed
+            ? [At(layer, "reversed", null)]
+            : Array.Empty<JobEdit>(), At(layer, "xMm", R(box.XMm)), At(layer, "yMm", R(box.YMm)), At(layer, "widthMm", R(box.WidthMm)),
+            At(layer, "heightMm", R(box.HeightMm)), At(layer, "word", null)];
     }
 
     private static IEnumerable<JobEdit> NoLongerOver(JobLayer upper, JobLayer lower)

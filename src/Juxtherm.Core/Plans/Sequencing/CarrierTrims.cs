@@ -16,18 +16,21 @@ internal static class CarrierTrims
             {
                 var piece = about.Stack[l.Id];
                 double? trim = trims.TryGetValue(l.Id, out var mm) ? mm : null;
-                return new CarrierInPlan(l.Id, Carriers.PathOf(piece), trim is { } to ? Carriers.TrimmedPathOf(piece, to) : null, trim, l.Layer.Face);
+                return new CarrierInPlan(l.Id, Carriers.PathOf(piece), trim is { } to
+                    ? Carriers.TrimmedPathOf(piece, to) : null, trim, l.Layer.Face);
             }),
         ];
     }
 
-    /// <summary>How far each carrier may still reach beyond its artwork, mm, where it reaches too far; none that scissors cannot follow.</summary>
+    /// <summary>How far each carrier may still reach beyond its artwork, mm, where it reaches too far; none that scissors cannot
+    /// follow.</summary>
     public static IReadOnlyDictionary<string, double> Needed(SetJob about, LaidSequence laid)
     {
         var trims = new Dictionary<string, double>(StringComparer.Ordinal);
         void Trim(string id, double? to)
         {
-            if (to is { } mm && Math.Floor(mm * 2) / 2 is var half && half >= Carriers.ClosestTrimMm && half < about.Stack[id].CarrierMarginMm)
+            if (to is { } mm && Math.Floor(mm * 2) / 2 is var half && half >= Carriers.ClosestTrimMm
+                && half < about.Stack[id].CarrierMarginMm)
                 trims[id] = Math.Min(half, trims.GetValueOrDefault(id, double.MaxValue));
         }
 
@@ -42,7 +45,8 @@ internal static class CarrierTrims
                     foreach (var other in press.Layers.Where(o => o != id && about.Stack.CarriersMeet(id, o)))
                         Trim(id, (Carriers.ApartMm(about.Stack[id], about.Stack[other]) - Carriers.BetweenMm) / 2);
                     // A full press prints a carrier's edge into what is finished beneath it.
-                    foreach (var other in earlier.Where(o => press.Kind == LaidPressKind.Full && !about.Stack.Reaches(id, o) && Carriers.EdgeOn(about.Stack[id], about.Stack[o])))
+                    foreach (var other in earlier.Where(o => press.Kind == LaidPressKind.Full && !about.Stack.Reaches(id, o)
+                        && Carriers.EdgeOn(about.Stack[id], about.Stack[o])))
                         Trim(id, Carriers.ApartMm(about.Stack[id], about.Stack[other]) - Carriers.BetweenMm);
                 }
 

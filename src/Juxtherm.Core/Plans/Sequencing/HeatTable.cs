@@ -26,7 +26,8 @@ internal sealed class HeatTable(CatalogueSnapshot catalogue)
     public PressedLayer Of(LayerInPlan layer, PressSet set, double preheatSeconds)
     {
         var (setting, longerThanNominal) = (set.For(set.Found.Seconds), Rehearser.LongerThanNominal(set.Found));
-        var key = new Key(layer.Work, layer.Chart.Peel.Value, layer.Reference, setting.PlateCelsius[0], setting.PressureKPa[0], setting.Seconds, preheatSeconds, longerThanNominal);
+        var key = new Key(layer.Work, layer.Chart.Peel.Value, layer.Reference, setting.PlateCelsius[0], setting.PressureKPa[0],
+            setting.Seconds, preheatSeconds, longerThanNominal);
         if (_known.TryGetValue(key, out var known))
             return known;
         if (_known.Count >= MostKnown)
@@ -73,10 +74,13 @@ internal sealed class HeatTable(CatalogueSnapshot catalogue)
         var full = Laid();
         var (ownFull, fullWait) = Bonded(full, setting.Seconds, peel);
         var wanted = layer.WantedBond * vinyl.TargetBond.Value;
-        var last = Math.Min(figures.LongestPressSeconds.Value, Math.Ceiling(Rehearser.SecondsUntil(tacked, setting, catalogue, s => s.Bond() >= wanted) * longerThanNominal));
+        var last = Math.Min(figures.LongestPressSeconds.Value,
+            Math.Ceiling(Rehearser.SecondsUntil(tacked, setting, catalogue, s => s.Bond() >= wanted) * longerThanNominal));
         return new PressedLayer(
-            new LayerHeats(ownTack, ownFull, Again(tacked, tack), Again(tacked, setting.Seconds), Again(tacked, last)), tack + tackWait, setting.Seconds + fullWait, last);
+            new LayerHeats(ownTack, ownFull, Again(tacked, tack), Again(tacked, setting.Seconds), Again(tacked, last)), tack + tackWait,
+            setting.Seconds + fullWait, last);
     }
 
-    private sealed record Key(Workpiece Work, PeelMethod Peel, ReferenceDose Reference, double Celsius, double KPa, double Seconds, double Preheat, double Longer);
+    private sealed record Key(Workpiece Work, PeelMethod Peel, ReferenceDose Reference, double Celsius, double KPa, double Seconds,
+        double Preheat, double Longer);
 }

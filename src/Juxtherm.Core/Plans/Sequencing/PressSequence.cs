@@ -7,7 +7,8 @@ using Juxtherm.Core.Stacking;
 
 namespace Juxtherm.Core.Plans.Sequencing;
 
-/// <summary>Writes the presses of a job in order: those of the layers as they were found, and those around them as the ways of doing it say.</summary>
+/// <summary>Writes the presses of a job in order: those of the layers as they were found, and those around them as the ways of doing it
+/// say.</summary>
 internal static class PressSequence
 {
     // A press shorter than this cannot be held to.
@@ -34,7 +35,8 @@ internal static class PressSequence
         if (back is not null)
             presses.Add(new SequencePress(PressPurpose.Back, [], last, about.BackSeconds, false, PeelMethod.None, set));
         if (about.Choose(new FinishPress()) == FinishPress.Finish)
-            presses.Add(new SequencePress(PressPurpose.Finish, [], last, FinishPress.SecondsOf(about.Work.Vinyl), false, PeelMethod.None, set));
+            presses.Add(new SequencePress(PressPurpose.Finish, [], last, FinishPress.SecondsOf(about.Work.Vinyl), false, PeelMethod.None,
+                set));
         return back == BackPressWhen.Before ? BeforeThePeel(presses) : presses;
     }
 
@@ -53,8 +55,12 @@ internal static class PressSequence
             var asSaid = set.Found.From != SettingFrom.Search;
             presses.Add(press.Kind switch
             {
-                LaidPressKind.Tack => new SequencePress(PressPurpose.Tack, press.Layers, press.Layers, TackSeconds(about, press), false, Cooling.AfterATack(peel, about.Work), set),
-                LaidPressKind.Last => new SequencePress(PressPurpose.Press, [], bonded, asSaid ? set.Found.Seconds : ShortestLastPress, !asSaid, PeelMethod.None, set),
+                LaidPressKind.Tack =>
+                    new SequencePress(PressPurpose.Tack, press.Layers, press.Layers, TackSeconds(about, press), false,
+                        Cooling.AfterATack(peel, about.Work), set),
+                LaidPressKind.Last =>
+                    new SequencePress(PressPurpose.Press, [], bonded, asSaid
+                        ? set.Found.Seconds : ShortestLastPress, !asSaid, PeelMethod.None, set),
                 _ => new SequencePress(PressPurpose.Press, press.Layers, bonded, set.Found.Seconds, owed && !asSaid, peel, set),
             });
             owed = press.Kind == LaidPressKind.Tack;
@@ -71,5 +77,6 @@ internal static class PressSequence
         return presses;
     }
 
-    private static double TackSeconds(SetJob about, LaidPress press) => press.Layers.Max(id => about.Layer(id).Work.Vinyl.TackSeconds.Value);
+    private static double TackSeconds(SetJob about, LaidPress press) =>
+        press.Layers.Max(id => about.Layer(id).Work.Vinyl.TackSeconds.Value);
 }

@@ -14,10 +14,14 @@ internal sealed class SequenceFinder(HeatTable table)
     public FoundOrders Find(SetJob about, double preheatSeconds)
     {
         // Foam lies up: the face that bears it comes last.
-        var faces = about.Layers.GroupBy(l => l.Layer.Face).OrderBy(f => f.Any(l => l.Work.Vinyl.HeatsOnce.Value)).ThenBy(f => f.Key != about.Job.Blank.Face).Select(f => f.ToList()).ToList();
+        var faces = about.Layers.GroupBy(l => l.Layer.Face).OrderBy(f => f.Any(l => l.Work.Vinyl.HeatsOnce.Value))
+            .ThenBy(f => f.Key != about.Job.Blank.Face).Select(f => f.ToList()).ToList();
         var method = LayersMethod.Method(about.Choose(new LayersMethod()));
         if (method == LayerMethod.AtOnce || about.Layers.Count == 1)
-            return new FoundOrders([new LaidSequence([.. faces.Select(f => (IReadOnlyList<LaidPress>)[new LaidPress([.. f.Select(l => l.Id)], LaidPressKind.Full)])], 0, 0)], null, null, null);
+            return new FoundOrders(
+                [new LaidSequence(
+                    [.. faces.Select(f => (IReadOnlyList<LaidPress>)[new LaidPress([.. f.Select(l => l.Id)], LaidPressKind.Full)])], 0, 0)],
+                    null, null, null);
 
         var wish = about.Job.Order.Where(id => about.Layers.Any(l => l.Id == id)).ToList();
         var questions = faces.ConvertAll(f => Question(about, f, method, preheatSeconds));
@@ -39,7 +43,10 @@ internal sealed class SequenceFinder(HeatTable table)
     /// <summary>What would go together if carriers were trimmed as close as scissors can.</summary>
     private static TrimSaving? Trim(SetJob about, List<SequenceQuestion> questions, LaidSequence now)
     {
-        bool Trimmed(string a, string b) => about.Stack.GoTogether(a, b) || (about.Stack.GoTogether(a, b, carriersMeet: false) && Carriers.ApartMm(about.Stack[a], about.Stack[b]) >= 2 * Carriers.ClosestTrimMm + Carriers.BetweenMm);
+        bool Trimmed(string a, string b) =>
+            about.Stack.GoTogether(a, b)
+            || (about.Stack.GoTogether(a, b, carriersMeet: false)
+                && Carriers.ApartMm(about.Stack[a], about.Stack[b]) >= 2 * Carriers.ClosestTrimMm + Carriers.BetweenMm);
         if (questions.TrueForAll(q => q.Layers.Count < 2))
             return null;
         var then = Together([.. questions.Select(q => SequenceSearch.Best(q with { Together = Trimmed }, 1))])[0];
@@ -50,7 +57,8 @@ internal sealed class SequenceFinder(HeatTable table)
         {
             foreach (var id in group.Where(id => group.Any(other => other != id && about.Stack.CarriersMeet(id, other))))
             {
-                var room = group.Where(other => other != id).Min(other => Carriers.ApartMm(about.Stack[id], about.Stack[other]) ?? double.MaxValue);
+                var room = group.Where(other => other != id)
+                    .Min(other => Carriers.ApartMm(about.Stack[id], about.Stack[other]) ?? double.MaxValue);
                 margins[id] = Math.Floor((room - Carriers.BetweenMm) / 2 * 2) / 2;
             }
         }
@@ -66,7 +74,8 @@ internal sealed class SequenceFinder(HeatTable table)
             for (var j = i + 1; j < wish.Count; j++)
             {
                 var (first, second) = (about.Layer(wish[i]), about.Layer(wish[j]));
-                if (first.Layer.Face == second.Layer.Face && (about.Stack.Reaches(first.Id, second.Id) || (ComesLast(about, first) && !ComesLast(about, second))))
+                if (first.Layer.Face == second.Layer.Face
+                    && (about.Stack.Reaches(first.Id, second.Id) || (ComesLast(about, first) && !ComesLast(about, second))))
                     return new ForbiddenWish(first.Id, second.Id, pressedTwice(first.Id));
             }
         }
@@ -75,27 +84,36 @@ internal sealed class SequenceFinder(HeatTable table)
     }
 
     /// <summary>Foam, and what lies on it.</summary>
-    private static bool ComesLast(SetJob about, LayerInPlan layer) => layer.Work.Vinyl.HeatsOnce.Value || about.Stack.Under(layer.Id).Any(id => about.Layer(id).Work.Vinyl.HeatsOnce.Value);
+    private static bool ComesLast(SetJob about, LayerInPlan layer) =>
+        layer.Work.Vinyl.HeatsOnce.Value || about.Stack.Under(layer.Id).Any(id => about.Layer(id).Work.Vinyl.HeatsOnce.Value);
 
     private SequenceQuestion Question(SetJob about, List<LayerInPlan> layers, LayerMethod method, double preheatSeconds)
     {
-        var pressed = layers.AsParallel().Select(l => (l.Id, Pressed: table.Of(l, about.Sets[l.Id], preheatSeconds))).ToDictionary(p => p.Id, p => p.Pressed, StringComparer.Ordinal);
+        var pressed = layers.AsParallel().Select(l => (l.Id, Pressed: table.Of(l, about.Sets[l.Id], preheatSeconds)))
+            .ToDictionary(p => p.Id, p => p.Pressed, StringComparer.Ordinal);
         var heated = JobSections.Of(about.Job, layers[0].Layer.Face, [.. layers.Select(l => l.Id)]);
         return new SequenceQuestion(
             layers.ConvertAll(l => new SequenceLayer(
-                l.Id, l.Layer.AreaMm2 ?? 0, l.Work.Vinyl.HeatsOnce.Value, about.SetApart || l.Chart.Peel.Value == PeelMethod.Cold, l.MostHeatDose,
-                Times(pressed[l.Id].Heats, heated.HeatsOf(l.Layer)), UpperLayers.ExtraSeconds(about, l), pressed[l.Id].TackSeconds, pressed[l.Id].FullSeconds)),
-            about.Stack.Reaches, (a, b) => about.Stack.GoTogether(a, b) && about.Sets[a] == about.Sets[b], method, about.Choose(new LastPress()) == LastPress.Carrier, pressed.Values.Max(p => p.LastSeconds), about.Choose(new TotalHeat()) == TotalHeat.OnceMore ? 1 : 0, about.Figures.LaySeconds.Value);
+                l.Id, l.Layer.AreaMm2 ?? 0, l.Work.Vinyl.HeatsOnce.Value, about.SetApart
+                || l.Chart.Peel.Value == PeelMethod.Cold, l.MostHeatDose,
+                Times(pressed[l.Id].Heats, heated.HeatsOf(l.Layer)), UpperLayers.ExtraSeconds(about, l), pressed[l.Id].TackSeconds,
+                pressed[l.Id].FullSeconds)),
+            about.Stack.Reaches, (a, b) => about.Stack.GoTogether(a, b)
+            && about.Sets[a] == about.Sets[b], method, about.Choose(new LastPress()) == LastPress.Carrier,
+            pressed.Values.Max(p => p.LastSeconds), about.Choose(new TotalHeat()) == TotalHeat.OnceMore
+            ? 1 : 0, about.Figures.LaySeconds.Value);
     }
 
     /// <summary>Where placements of the plate overlap, each press heats more than once.</summary>
-    private static LayerHeats Times(LayerHeats heats, int n) => new(heats.OwnTack * n, heats.OwnFull * n, heats.LaterTack * n, heats.LaterFull * n, heats.LaterLast * n);
+    private static LayerHeats Times(LayerHeats heats, int n) =>
+        new(heats.OwnTack * n, heats.OwnFull * n, heats.LaterTack * n, heats.LaterFull * n, heats.LaterLast * n);
 
     /// <summary>Faces do not heed each other: the best of all is the best of each, and the next best changes one of them.</summary>
     private static List<LaidSequence> Together(List<IReadOnlyList<FoundSequence>> faces)
     {
         var best = faces.ConvertAll(f => f[0]);
-        LaidSequence Of(IReadOnlyList<FoundSequence> chosen) => new([.. chosen.Select(c => c.Presses)], chosen.Sum(c => c.Excess), chosen.Sum(c => c.Seconds));
+        LaidSequence Of(IReadOnlyList<FoundSequence> chosen) =>
+            new([.. chosen.Select(c => c.Presses)], chosen.Sum(c => c.Excess), chosen.Sum(c => c.Seconds));
         var others = faces.SelectMany((f, face) => f.Skip(1).Select(other => Of([.. best.Select((b, i) => i == face ? other : b)])));
         return [Of(best), .. others.OrderBy(s => s.Excess).ThenBy(s => s.Presses).ThenBy(s => s.Seconds)];
     }

@@ -25,11 +25,13 @@ internal static class Ladder
         var at = dial.IndexOf(found.Dial);
         var rungs = found.Dial.Mark is null
             ? [.. Enumerable.Range(1 - Rungs, Rungs).Select(i => (Dial: dial[Math.Max(0, at + i)], found.Seconds))]
-            : Enumerable.Range(1 - Rungs, Rungs).Select(i => (found.Dial, Seconds: found.Seconds + i * ShorterBySeconds)).Where(r => r.Seconds >= catalogue.Work.ShortestPressSeconds.Value).ToList();
+            : Enumerable.Range(1 - Rungs, Rungs).Select(i => (found.Dial, Seconds: found.Seconds + i * ShorterBySeconds))
+            .Where(r => r.Seconds >= catalogue.Work.ShortestPressSeconds.Value).ToList();
         return [.. rungs.Distinct().Select(r => Rung(about, r.Dial, r.Seconds, about.SetOf([]).PressureKPa, preheatSeconds, catalogue))];
     }
 
-    private static LadderRung Rung(SetJob about, DialPosition dial, double seconds, double pressureKPa, double preheatSeconds, CatalogueSnapshot catalogue)
+    private static LadderRung Rung(SetJob about, DialPosition dial, double seconds, double pressureKPa, double preheatSeconds,
+        CatalogueSnapshot catalogue)
     {
         var session = new PressSession(about.Work, catalogue);
         var setting = PressSetting.Single(dial.FaceCelsius, pressureKPa, seconds);

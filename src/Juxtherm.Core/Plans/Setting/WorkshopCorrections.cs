@@ -4,7 +4,8 @@ using Juxtherm.Core.Settings;
 
 namespace Juxtherm.Core.Plans.Setting;
 
-/// <summary>Plans for this very workshop: its plate and its vinyls as the logbook knows them, in place of what their kinds usually do.</summary>
+/// <summary>Plans for this very workshop: its plate and its vinyls as the logbook knows them, in place of what their kinds usually
+/// do.</summary>
 public static class WorkshopCorrections
 {
     /// <summary>The job as this workshop would press it.</summary>
@@ -19,10 +20,20 @@ public static class WorkshopCorrections
         {
             var from = new Provenance(ProvenanceKind.Logbook, plate.From);
             var source = job.Tools.Source;
-            job = job with { Tools = job.Tools with { Source = source with { DialOffsetK = new(source.DialOffsetK.Value + plate.OffsetK, from), DialErrorK = new(plate.ErrorK, from) } } };
+            job = job with
+            {
+                Tools = job.Tools
+                with
+                {
+                    Source = source
+                    with
+                    { DialOffsetK = new(source.DialOffsetK.Value + plate.OffsetK, from), DialErrorK = new(plate.ErrorK, from) }
+                }
+            };
         }
 
-        Sourced<double>? Wants(JobLayer layer) => correction.Demands.FirstOrDefault(d => d.Vinyl == layer.Vinyl.Id && d.Material == job.Blank.Material.Id) is { } demand
+        Sourced<double>? Wants(JobLayer layer) =>
+            correction.Demands.FirstOrDefault(d => d.Vinyl == layer.Vinyl.Id && d.Material == job.Blank.Material.Id) is { } demand
             ? new(demand.Factor, new Provenance(ProvenanceKind.Logbook, demand.From))
             : null;
         return correction.Demands.Count == 0 ? job : job with { Layers = [.. job.Layers.Select(l => l with { Wants = Wants(l) })] };

@@ -21,7 +21,9 @@ public record ChartedJob(Job Job, IReadOnlyList<LayerInPlan> Layers, Stackup Sta
     public Workpiece Work => Lead.Work;
 
     /// <summary>Cloth and hide that lie flat can be turned over; what stands in a frame, is hard or foamed cannot.</summary>
-    public bool CanBeTurned => Work.Material.Kind is MaterialKind.Cloth or MaterialKind.Hide && Work.Form is { Supported: true, Framed: false, Shape: FaceShape.Flat } && Work.Source.HotAirWm2K is null
+    public bool CanBeTurned =>
+        Work.Material.Kind is MaterialKind.Cloth or MaterialKind.Hide
+        && Work.Form is { Supported: true, Framed: false, Shape: FaceShape.Flat } && Work.Source.HotAirWm2K is null
         && Layers.All(l => !l.Work.Vinyl.HeatsOnce.Value && l.Layer.Face == Layers[0].Layer.Face);
 
     /// <summary>How long a press from the back lasts, s.</summary>
@@ -36,6 +38,8 @@ public record ChartedJob(Job Job, IReadOnlyList<LayerInPlan> Layers, Stackup Sta
     public string NameOf(LayerInPlan layer)
     {
         ArgumentNullException.ThrowIfNull(layer);
-        return Layers.Count == 1 ? Words.Say("charted-job.name-of", ("vinyl", layer.Work.Vinyl.Name)) : Words.Say("charted-job.name-of-2", ("vinyl", layer.Work.Vinyl.Name), ("layer", layer.Id));
+        return Layers.Count == 1
+            ? Words.Say("charted-job.name-of", ("vinyl", layer.Work.Vinyl.Name))
+            : Words.Say("charted-job.name-of-2", ("vinyl", layer.Work.Vinyl.Name), ("layer", layer.Id));
     }
 }

@@ -15,9 +15,11 @@ public sealed record LaidSequence(IReadOnlyList<IReadOnlyList<LaidPress>> Faces,
 /// <summary>What the search found.</summary>
 /// <param name="Ranked">Orders, best first; at least one.</param>
 /// <param name="Free">The best order without the crafter's own wish; null when there is no wish.</param>
-/// <param name="WishForbidden">The crafter's own order cannot be: these two cannot come in that order, and what the first would be heated by then, as a share of its chart's.</param>
+/// <param name="WishForbidden">The crafter's own order cannot be: these two cannot come in that order, and what the first would be heated
+/// by then, as a share of its chart's.</param>
 /// <param name="Trimmed">What trimming carriers would save; null when nothing.</param>
-internal sealed record FoundOrders(IReadOnlyList<LaidSequence> Ranked, LaidSequence? Free, ForbiddenWish? WishForbidden, TrimSaving? Trimmed);
+internal sealed record FoundOrders(IReadOnlyList<LaidSequence> Ranked, LaidSequence? Free, ForbiddenWish? WishForbidden,
+    TrimSaving? Trimmed);
 
 /// <summary>Two layers that cannot be laid in the order wished for.</summary>
 /// <param name="First">Wished to be laid first.</param>

@@ -12,7 +12,8 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <param name="LabelIgnored">What the wrapper is said to say cannot be, and was left out of account.</param>
 /// <param name="Takes">Most heat it takes here, as a share of the chart's: alone, in a stack, or in a stack on something lofty.</param>
 /// <param name="Pressure">How hard it is pressed here: as the vinyl or the weave asks, whichever asks for more.</param>
-public sealed record LayerInPlan(JobLayer Layer, Workpiece Work, Chart Chart, ReferenceDose Reference, bool LabelIgnored, Sourced<double> Takes, Sourced<PressureLevel> Pressure)
+public sealed record LayerInPlan(JobLayer Layer, Workpiece Work, Chart Chart, ReferenceDose Reference, bool LabelIgnored,
+    Sourced<double> Takes, Sourced<PressureLevel> Pressure)
 {
     /// <summary>Its id.</summary>
     public string Id => Layer.Id;

@@ -7,6 +7,7 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <param name="Name">For the reader.</param>
 public sealed record OptionChoice(string Id, string Name)
 {
-    /// <summary>What choosing it changes in the job file; what is advised anyway is not written down, so that the advice may change.</summary>
+    /// <summary>What choosing it changes in the job file; what is advised anyway is not written down, so that the advice may
+    /// change.</summary>
     public IReadOnlyList<JobEdit> Edits { get; init; } = [];
 }

@@ -13,4 +13,5 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <param name="OffMiddleMm">Right of the middle line, mm; below zero to the left.</param>
 /// <param name="Artwork">The box around it, mm on the face.</param>
 /// <param name="Text">The same in words, in the reader's units.</param>
-public sealed record Placing(Face Face, string? Size, double DropMm, string From, double LeftMm, double RightMm, double OffMiddleMm, Box Artwork, string Text);
+public sealed record Placing(Face Face, string? Size, double DropMm, string From, double LeftMm, double RightMm, double OffMiddleMm,
+    Box Artwork, string Text);

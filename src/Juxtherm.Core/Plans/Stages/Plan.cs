@@ -31,8 +31,11 @@ public enum Verdict
 /// <param name="CatalogueVersion">Which catalogue it was computed from.</param>
 /// <param name="ModelVersion">Which model computed it.</param>
 public sealed record Plan(
-    Verdict Verdict, string Headline, IReadOnlyList<Notice> Notices, IReadOnlyList<PlannedPress> Presses, IReadOnlyList<PlanStep> Steps, PlanTimes Times,
-    ChartNote Chart, IReadOnlyList<RoomRow> Room, PlanMargin Margin, [property: JsonPropertyName("ways")] IReadOnlyList<PlannedOption> Options, IReadOnlyList<LadderRung> Ladder, string CatalogueVersion, string ModelVersion)
+    Verdict Verdict, string Headline, IReadOnlyList<Notice> Notices, IReadOnlyList<PlannedPress> Presses, IReadOnlyList<PlanStep> Steps,
+    PlanTimes Times,
+    ChartNote Chart, IReadOnlyList<RoomRow> Room, PlanMargin Margin,
+    [property: JsonPropertyName("ways")] IReadOnlyList<PlannedOption> Options, IReadOnlyList<LadderRung> Ladder, string CatalogueVersion,
+        string ModelVersion)
 {
     /// <summary>The order of the layers; null for a single one.</summary>
     public PressOrder? Order { get; init; }
@@ -53,12 +56,16 @@ public sealed record Plan(
     [JsonIgnore]
     public PlannedPress BondingPress => Whole.Last(w => w.Press.Purpose == PressPurpose.Press).OnParts[0];
 
-    /// <summary>The presses as the print has them, whatever part they are on: what is done on every part is one. The patch is none of them.</summary>
+    /// <summary>The presses as the print has them, whatever part they are on: what is done on every part is one. The patch is none of
+    /// them.</summary>
     [JsonIgnore]
     public IReadOnlyList<WholePress> Whole =>
     [
         .. Presses.Where(p => p.Purpose != PressPurpose.Patch).GroupBy(p => p.Stage == 0 ? -p.Order : p.Stage)
-            .Select(g => new WholePress(g.First() with { Layers = [.. g.SelectMany(p => p.Layers).Distinct(StringComparer.Ordinal)], Laid = [.. g.SelectMany(p => p.Laid).Distinct(StringComparer.Ordinal)] }, [.. g])),
+            .Select(g =>
+                new WholePress(
+                    g.First() with { Layers = [.. g.SelectMany(p => p.Layers).Distinct(StringComparer.Ordinal)],
+                        Laid = [.. g.SelectMany(p => p.Laid).Distinct(StringComparer.Ordinal)] }, [.. g])),
     ];
 
     /// <summary>The presses that bond, in the order in which they are done; those alike on one side are one.</summary>

@@ -22,9 +22,11 @@ public sealed record ChartNote(double Celsius, double Seconds, bool FromWrapper,
         var own = figure is null ? null : figure.For == FigureFor.ThisPress ? Chart.LookedUp : Chart.Wrapper;
         bool Wrapped(Provenance from) => from.Kind == ProvenanceKind.Wrapper;
         return new ChartNote(
-            figure?.Celsius ?? chart.Celsius.Value, figure?.Seconds ?? chart.Seconds.Value, figure is not null || Wrapped(chart.Celsius.From) || Wrapped(chart.Seconds.From),
+            figure?.Celsius ?? chart.Celsius.Value, figure?.Seconds ?? chart.Seconds.Value, figure is not null
+            || Wrapped(chart.Celsius.From) || Wrapped(chart.Seconds.From),
             (figure?.Celsius is null ? chart.Celsius.From : own!).Source, (figure?.Seconds is null ? chart.Seconds.From : own!).Source,
-            figure is not null ? JobReader.ForThisPress : Wrapped(chart.Celsius.From) || Wrapped(chart.Seconds.From) ? JobReader.ForPlatePress : null);
+            figure is not null
+            ? JobReader.ForThisPress : Wrapped(chart.Celsius.From) || Wrapped(chart.Seconds.From) ? JobReader.ForPlatePress : null);
     }
 }
 
@@ -36,7 +38,8 @@ public sealed record ChartNote(double Celsius, double Seconds, bool FromWrapper,
 /// <param name="EndsBecause">What ends it: patience, vinyl or blank.</param>
 /// <param name="SafeFromSeconds">From here it holds with everything off to the cold side, s.</param>
 /// <param name="SafeToSeconds">Up to here nothing is harmed with everything off to the hot side, s.</param>
-public sealed record RoomRow(double Celsius, double? HoldsFromSeconds, double? TargetSeconds, double MostSeconds, string EndsBecause, double? SafeFromSeconds, double SafeToSeconds);
+public sealed record RoomRow(double Celsius, double? HoldsFromSeconds, double? TargetSeconds, double MostSeconds, string EndsBecause,
+    double? SafeFromSeconds, double SafeToSeconds);
 
 /// <summary>A step of the ladder up to the setting, for a blank of which nobody knows what it bears.</summary>
 /// <param name="Celsius">Set to, °C.</param>
@@ -45,7 +48,8 @@ public sealed record RoomRow(double Celsius, double? HoldsFromSeconds, double? T
 /// <param name="Seconds">Time closed, s.</param>
 /// <param name="Bond">Share of the wanted bond.</param>
 /// <param name="HottestClothCelsius">Hottest bare face, °C.</param>
-public sealed record LadderRung(double Celsius, DialReading? Dial, string? DialMark, double Seconds, double Bond, double HottestClothCelsius);
+public sealed record LadderRung(double Celsius, DialReading? Dial, string? DialMark, double Seconds, double Bond,
+    double HottestClothCelsius);
 
 /// <summary>How far the setting stays inside, with everything off to one side.</summary>
 /// <param name="FromSeconds">At the plan's temperature it still holds from here, s; null when it may not.</param>
@@ -53,4 +57,5 @@ public sealed record LadderRung(double Celsius, DialReading? Dial, string? DialM
 /// <param name="LeastBond">Share of the wanted bond, all off to the cold side.</param>
 /// <param name="MostHeatDose">Heat as a share of the chart's, all off to the hot side.</param>
 /// <param name="HottestClothCelsius">Bare face, all off to the hot side, °C.</param>
-public sealed record PlanMargin(double? FromSeconds, double ToSeconds, double LeastBond, [property: JsonPropertyName("mostBurden")] double MostHeatDose, double HottestClothCelsius);
+public sealed record PlanMargin(double? FromSeconds, double ToSeconds, double LeastBond,
+    [property: JsonPropertyName("mostBurden")] double MostHeatDose, double HottestClothCelsius);

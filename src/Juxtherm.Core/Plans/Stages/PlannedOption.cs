@@ -10,4 +10,5 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <param name="Reason">Why that.</param>
 /// <param name="Pointer">Where in the job file the answer is kept.</param>
 /// <param name="Choices">The answers to choose from.</param>
-public sealed record PlannedOption(string Id, string Question, string Chosen, string Advised, string Reason, string Pointer, [property: JsonPropertyName("options")] IReadOnlyList<OptionChoice> Choices);
+public sealed record PlannedOption(string Id, string Question, string Chosen, string Advised, string Reason, string Pointer,
+    [property: JsonPropertyName("options")] IReadOnlyList<OptionChoice> Choices);

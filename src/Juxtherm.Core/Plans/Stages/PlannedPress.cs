@@ -62,7 +62,8 @@ public sealed record Peel(PeelMethod Method, IReadOnlyList<double?> WaitSeconds,
 /// <param name="HeatDose">By layer: heat taken so far as a share of the chart's.</param>
 /// <param name="HottestClothCelsius">Hottest bare face so far, °C.</param>
 /// <param name="WaterLeft">Water left in the face layer, share of what room air gives it.</param>
-public sealed record Predicted(IReadOnlyDictionary<string, double> Bond, [property: JsonPropertyName("burden")] IReadOnlyDictionary<string, double> HeatDose, double HottestClothCelsius, double WaterLeft);
+public sealed record Predicted(IReadOnlyDictionary<string, double> Bond,
+    [property: JsonPropertyName("burden")] IReadOnlyDictionary<string, double> HeatDose, double HottestClothCelsius, double WaterLeft);
 
 /// <summary>A part of a layer that was cut apart for the cutter.</summary>
 /// <param name="Layer">The layer.</param>
@@ -88,8 +89,10 @@ public sealed record CutPart(string Layer, int Part, int Parts);
 /// <param name="Why">Reasons, in the reader's units.</param>
 /// <param name="Figures">Where each figure comes from.</param>
 public sealed record PlannedPress(
-    int Order, PressPurpose Purpose, IReadOnlyList<string> Layers, IReadOnlyList<string> Laid, double Celsius, DialReading? Dial, string? DialMark, double Seconds, PressureLevel Pressure, double PressureKPa,
-    string Cover, IReadOnlyList<PlateSection> Sections, Peel Peel, Predicted Predicted, IReadOnlyList<string> Why, IReadOnlyList<Derivation> Figures)
+    int Order, PressPurpose Purpose, IReadOnlyList<string> Layers, IReadOnlyList<string> Laid, double Celsius, DialReading? Dial,
+    string? DialMark, double Seconds, PressureLevel Pressure, double PressureKPa,
+    string Cover, IReadOnlyList<PlateSection> Sections, Peel Peel, Predicted Predicted, IReadOnlyList<string> Why,
+    IReadOnlyList<Derivation> Figures)
 {
     /// <summary>The side that it presses.</summary>
     public Face Face { get; init; }

@@ -11,7 +11,8 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <param name="Most">What it takes here.</param>
 /// <param name="Bond">How well stuck it ends, as a share of what is wanted.</param>
 /// <param name="HoldsFrom">From here it holds.</param>
-public sealed record HeatBudgetBar(string Layer, string Name, IReadOnlyList<HeatShare> Shares, double Total, double Most, double Bond, double HoldsFrom);
+public sealed record HeatBudgetBar(string Layer, string Name, IReadOnlyList<HeatShare> Shares, double Total, double Most, double Bond,
+    double HoldsFrom);
 
 /// <summary>What a press adds to a layer's heat.</summary>
 /// <param name="Order">The press.</param>
@@ -47,4 +48,5 @@ public sealed record OtherOrder(IReadOnlyList<OrderedGroup> Groups, int Presses,
 /// <param name="Reasons">Why.</param>
 /// <param name="RunnerUp">The next best; null where there is no other.</param>
 /// <param name="Wished">The crafter's own order is followed.</param>
-public sealed record PressOrder(IReadOnlyList<OrderedGroup> Groups, int Presses, double Seconds, IReadOnlyList<string> Reasons, OtherOrder? RunnerUp, bool Wished);
+public sealed record PressOrder(IReadOnlyList<OrderedGroup> Groups, int Presses, double Seconds, IReadOnlyList<string> Reasons,
+    OtherOrder? RunnerUp, bool Wished);

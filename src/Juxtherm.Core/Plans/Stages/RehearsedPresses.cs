@@ -13,9 +13,11 @@ internal sealed record LayerHeat(double Bond, double HeatDose);
 /// <param name="WaterShare">Water left in the face layer, share.</param>
 /// <param name="GlueCelsius">Under the layer laid last, as the plate opens, °C.</param>
 /// <param name="Peel">The peel after it; null for none.</param>
-internal sealed record DonePress(SequencePress Press, double Seconds, IReadOnlyDictionary<string, LayerHeat> Heat, double HottestBareCelsius, double WaterShare, double GlueCelsius, PeelTime? Peel)
+internal sealed record DonePress(SequencePress Press, double Seconds, IReadOnlyDictionary<string, LayerHeat> Heat,
+    double HottestBareCelsius, double WaterShare, double GlueCelsius, PeelTime? Peel)
 {
-    /// <summary>How long it would have been for the full bond, s, where it was cut short for a layer's sake; null where it was not.</summary>
+    /// <summary>How long it would have been for the full bond, s, where it was cut short for a layer's sake; null where it was
+    /// not.</summary>
     public double? InsteadOfSeconds { get; init; }
 
     /// <summary>The least bond among the layers pressed.</summary>
@@ -33,7 +35,10 @@ internal sealed record RehearsedPresses(IReadOnlyList<TracePhase> Phases, IReadO
 
     /// <summary>Layers that a press does not press, but heats so far that their glue softens again.</summary>
     /// <param name="at">The press, by its index.</param>
-    public IReadOnlyList<string> Reheated(int at) => at == 0 ? [] : [.. Presses[at - 1].Heat.Where(h => !Presses[at].Press.Layers.Contains(h.Key, StringComparer.Ordinal) && Presses[at].Heat[h.Key].Bond > h.Value.Bond + Softened).Select(h => h.Key)];
+    public IReadOnlyList<string> Reheated(int at) =>
+        at == 0 ? []
+        : [.. Presses[at - 1].Heat.Where(h => !Presses[at].Press.Layers.Contains(h.Key, StringComparer.Ordinal)
+            && Presses[at].Heat[h.Key].Bond > h.Value.Bond + Softened).Select(h => h.Key)];
 
     // Bond gathers only above where a glue begins to soften; less than this is the warmth left over from its own press.
     private const double Softened = 0.02;

@@ -10,4 +10,5 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <param name="UntilBonded">It stays closed until every layer has its bond.</param>
 /// <param name="Peel">The peel after it; none where nothing is peeled.</param>
 /// <param name="Set">What the press is set to.</param>
-internal sealed record SequencePress(PressPurpose Purpose, IReadOnlyList<string> Laid, IReadOnlyList<string> Layers, double Seconds, bool UntilBonded, PeelMethod Peel, PressSet Set);
+internal sealed record SequencePress(PressPurpose Purpose, IReadOnlyList<string> Laid, IReadOnlyList<string> Layers, double Seconds,
+    bool UntilBonded, PeelMethod Peel, PressSet Set);

@@ -46,7 +46,8 @@ public enum PhaseKind
 /// <param name="ThicknessMm">Thickness, mm.</param>
 public sealed record TraceSheet(string Id, string Name, double ThicknessMm);
 
-/// <summary>Temperatures over one phase. Arrays over time run along <see cref="Times"/>; faces run from the top of the stack to its bottom, one more than there are sheets.</summary>
+/// <summary>Temperatures over one phase. Arrays over time run along <see cref="Times"/>; faces run from the top of the stack to its bottom,
+/// one more than there are sheets.</summary>
 /// <param name="Kind">What happens.</param>
 /// <param name="PressOrder">Which press it is; null while open.</param>
 /// <param name="StartSeconds">When it begins, counted from the first phase, s.</param>
@@ -61,5 +62,7 @@ public sealed record TraceSheet(string Id, string Name, double ThicknessMm);
 /// <param name="WaterShare">Water left in the blank's face layer, share.</param>
 /// <param name="Bond">Share of the wanted bond so far.</param>
 public sealed record TracePhase(
-    PhaseKind Kind, int? PressOrder, double StartSeconds, double Seconds, bool PlateClosed, IReadOnlyList<TraceSheet> Sheets, IReadOnlyList<double> Times, IReadOnlyList<double> Plate,
-    IReadOnlyList<IReadOnlyList<double>> Faces, IReadOnlyList<double> Glue, IReadOnlyList<double> BareFace, IReadOnlyList<double> WaterShare, IReadOnlyList<double> Bond);
+    PhaseKind Kind, int? PressOrder, double StartSeconds, double Seconds, bool PlateClosed, IReadOnlyList<TraceSheet> Sheets,
+    IReadOnlyList<double> Times, IReadOnlyList<double> Plate,
+    IReadOnlyList<IReadOnlyList<double>> Faces, IReadOnlyList<double> Glue, IReadOnlyList<double> BareFace,
+    IReadOnlyList<double> WaterShare, IReadOnlyList<double> Bond);

@@ -34,13 +34,17 @@ internal sealed class Derivations(SetJob about, PressSet set)
         var (row, dial) = (_found.Chosen, _found.Dial);
         var lines = new List<DerivationLine>();
         foreach (var layer in about.Layers.DistinctBy(l => (l.Work.Vinyl.Id, l.Chart)))
-            lines.Add(Line(layer.Chart.Celsius, c => Words.Say("derivations.celsius", ("isKind", layer.Chart.Celsius.From.Kind == ProvenanceKind.Wrapper), ("layer", about.NameOf(layer)), ("c", Thing.Celsius(c)))));
-        lines.AddRange(about.Layers.Where(l => l.Figure?.Celsius is not null).DistinctBy(l => l.Figure).Select(l => LookedUp(l, Words.Say(Thing.Celsius(l.Figure!.Celsius!.Value)))));
+            lines.Add(Line(layer.Chart.Celsius,
+                c => Words.Say("derivations.celsius", ("isKind", layer.Chart.Celsius.From.Kind == ProvenanceKind.Wrapper),
+                    ("layer", about.NameOf(layer)), ("c", Thing.Celsius(c)))));
+        lines.AddRange(about.Layers.Where(l => l.Figure?.Celsius is not null).DistinctBy(l => l.Figure)
+            .Select(l => LookedUp(l, Words.Say(Thing.Celsius(l.Figure!.Celsius!.Value)))));
         lines.Add(new(_found.Outcome switch
         {
             _ when _found.From == SettingFrom.Used => Words.Say("derivations.celsius.else"),
             _ when _found.From == SettingFrom.Figure => Words.Say("derivations.celsius.else-2"),
-            SettingOutcome.Safe => Words.Say("derivations.celsius.safe", ("rows", _found.Rows.Count), ("rows2", _found.Rows.Count(r => r.IsSafe))),
+            SettingOutcome.Safe =>
+                Words.Say("derivations.celsius.safe", ("rows", _found.Rows.Count), ("rows2", _found.Rows.Count(r => r.IsSafe))),
             SettingOutcome.Narrow => Words.Say("derivations.celsius.narrow"),
             SettingOutcome.Short => Words.Say("derivations.celsius.short"),
             _ => Words.Say("derivations.celsius.else-3"),
@@ -48,9 +52,12 @@ internal sealed class Derivations(SetJob about, PressSet set)
         lines.Add(Binds(row));
         lines.Add(dial.Mark is null
             ? Line(Source.DialStep!, s => Words.Say("derivations.celsius-2", ("s", s), ("unit", dial.Unit)))
-            : Line(Source.MarkAt(dial.Celsius)!.Band, b => Words.Say("derivations.celsius-3", ("mark", dial.Mark), ("celsius", Thing.Celsius(dial.Celsius)), ("low", Thing.Celsius(b.Low)), ("high", Thing.Celsius(b.High)))));
+            : Line(Source.MarkAt(dial.Celsius)!.Band,
+                b => Words.Say("derivations.celsius-3", ("mark", dial.Mark), ("celsius", Thing.Celsius(dial.Celsius)),
+                    ("low", Thing.Celsius(b.Low)), ("high", Thing.Celsius(b.High)))));
         if (Source.DialOffsetK.Value != 0)
-            lines.Add(Line(Source.DialOffsetK, k => Words.Say("derivations.celsius-4", ("k", Math.Abs(k)), ("k2", k), ("face", Thing.Celsius(dial.FaceCelsius)))));
+            lines.Add(Line(Source.DialOffsetK,
+                k => Words.Say("derivations.celsius-4", ("k", Math.Abs(k)), ("k2", k), ("face", Thing.Celsius(dial.FaceCelsius)))));
         return new Derivation("celsius", Words.Say("derivations.celsius-5"), dial.Mark ?? Words.Say(Thing.Celsius(dial.Celsius)), lines);
     }
 
@@ -60,8 +67,14 @@ internal sealed class Derivations(SetJob about, PressSet set)
 
     private DerivationLine Binds(TemperatureRow row) => row.EndsBecause switch
     {
-        TimeLimit.Blank => Line(Work.Material.LimitCelsius, limit => Words.Say("derivations.binds", ("most", Thing.Seconds(row.MostSeconds)), ("material", Work.Material.Name), ("limit", Thing.Celsius(limit)), ("limitConsequence", Work.Material.LimitConsequence))),
-        TimeLimit.Vinyl => Line(Work.Vinyl.MostHeatDose, _ => Words.Say("derivations.binds-2", ("most", Thing.Seconds(row.MostSeconds)), ("layers", Thing.Share(about.Layers.Min(l => l.MostHeatDose))))),
+        TimeLimit.Blank =>
+            Line(Work.Material.LimitCelsius,
+                limit => Words.Say("derivations.binds", ("most", Thing.Seconds(row.MostSeconds)), ("material", Work.Material.Name),
+                    ("limit", Thing.Celsius(limit)), ("limitConsequence", Work.Material.LimitConsequence))),
+        TimeLimit.Vinyl =>
+            Line(Work.Vinyl.MostHeatDose,
+                _ => Words.Say("derivations.binds-2", ("most", Thing.Seconds(row.MostSeconds)),
+                    ("layers", Thing.Share(about.Layers.Min(l => l.MostHeatDose))))),
         _ => new(Words.Say("derivations.binds-3", ("most", Thing.Seconds(row.MostSeconds))), null),
     };
 
@@ -70,17 +83,25 @@ internal sealed class Derivations(SetJob about, PressSet set)
         var row = _found.Chosen;
         var lines = new List<DerivationLine>();
         foreach (var layer in about.Layers.DistinctBy(l => (l.Work.Vinyl.Id, l.Chart)))
-            lines.Add(Line(layer.Chart.Seconds, s => Words.Say("derivations.seconds", ("isKind", layer.Chart.Seconds.From.Kind == ProvenanceKind.Wrapper), ("layer", about.NameOf(layer)), ("s", Thing.Seconds(s)))));
-        lines.AddRange(about.Layers.Where(l => l.Figure?.Seconds is not null).DistinctBy(l => l.Figure).Select(l => LookedUp(l, Words.Say(Thing.Seconds(l.Figure!.Seconds!.Value)))));
+            lines.Add(Line(layer.Chart.Seconds,
+                s => Words.Say("derivations.seconds", ("isKind", layer.Chart.Seconds.From.Kind == ProvenanceKind.Wrapper),
+                    ("layer", about.NameOf(layer)), ("s", Thing.Seconds(s)))));
+        lines.AddRange(about.Layers.Where(l => l.Figure?.Seconds is not null).DistinctBy(l => l.Figure)
+            .Select(l => LookedUp(l, Words.Say(Thing.Seconds(l.Figure!.Seconds!.Value)))));
         if (Work.Material.Demand.Value != 1)
-            lines.Add(Line(Work.Material.Demand, d => Words.Say("derivations.seconds-2", ("material", Work.Material.Name), ("d", Thing.Share(d)))));
+            lines.Add(Line(Work.Material.Demand,
+                d => Words.Say("derivations.seconds-2", ("material", Work.Material.Name), ("d", Thing.Share(d)))));
         if (row.TargetSeconds is { } target)
             lines.Add(new(Words.Say("derivations.seconds-3", ("target", target)), null));
         if (row.SafeFromSeconds is { } safe)
-            lines.Add(Line(Source.DialErrorK, k => Words.Say("derivations.seconds-4", ("k", k), ("pressureErrorFactor", Source.PressureErrorFactor.Value), ("safe", safe))));
+            lines.Add(Line(Source.DialErrorK,
+                k => Words.Say("derivations.seconds-4", ("k", k), ("pressureErrorFactor", Source.PressureErrorFactor.Value),
+                    ("safe", safe))));
         if (press.Press.UntilBonded)
             lines.Add(new(Words.Say("derivations.seconds-5"), null));
-        lines.Add(new(Words.Say("derivations.seconds-6", ("seconds", Thing.Seconds(press.Seconds)), ("most", Thing.Seconds(row.MostSeconds)), ("safeTo", Thing.Seconds(row.SafeToSeconds))), null));
+        lines.Add(new(
+            Words.Say("derivations.seconds-6", ("seconds", Thing.Seconds(press.Seconds)), ("most", Thing.Seconds(row.MostSeconds)),
+                ("safeTo", Thing.Seconds(row.SafeToSeconds))), null));
         return new Derivation("seconds", Words.Say("derivations.seconds-7"), Words.Say(Thing.Seconds(press.Seconds)), lines);
     }
 
@@ -88,10 +109,18 @@ internal sealed class Derivations(SetJob about, PressSet set)
     {
         var line = press.Press.Purpose switch
         {
-            PressPurpose.Preheat when Source.LongerPreheatSeconds is { } own && own.Value >= Work.Material.PreheatSeconds.Value => Line(own, s => Words.Say("derivations.other-seconds-line", ("source", Source.Name), ("s", Thing.Seconds(s)))),
-            PressPurpose.Preheat => Line(Work.Material.PreheatSeconds, s => Words.Say("derivations.other-seconds-line-2", ("material", Work.Material.Name), ("s", Thing.Seconds(s)))),
-            PressPurpose.Tack => Line(about.Layer(press.Press.Layers[0]).Work.Vinyl.TackSeconds, s => Words.Say("derivations.other-seconds-line-3", ("s", Thing.Seconds(s)), ("glue", Thing.Celsius(press.GlueCelsius)))),
-            PressPurpose.Back => Line(Source.BackPressSeconds, s => Words.Say("derivations.other-seconds-line-4", ("source", Source.Name), ("s", Thing.Seconds(s)))),
+            PressPurpose.Preheat when Source.LongerPreheatSeconds is { } own && own.Value >= Work.Material.PreheatSeconds.Value =>
+                Line(own, s => Words.Say("derivations.other-seconds-line", ("source", Source.Name), ("s", Thing.Seconds(s)))),
+            PressPurpose.Preheat =>
+                Line(Work.Material.PreheatSeconds,
+                    s => Words.Say("derivations.other-seconds-line-2", ("material", Work.Material.Name), ("s", Thing.Seconds(s)))),
+            PressPurpose.Tack =>
+                Line(about.Layer(press.Press.Layers[0]).Work.Vinyl.TackSeconds,
+                    s => Words.Say("derivations.other-seconds-line-3", ("s", Thing.Seconds(s)),
+                        ("glue", Thing.Celsius(press.GlueCelsius)))),
+            PressPurpose.Back =>
+                Line(Source.BackPressSeconds,
+                    s => Words.Say("derivations.other-seconds-line-4", ("source", Source.Name), ("s", Thing.Seconds(s)))),
             _ => Line(Work.Vinyl.FinishSeconds, _ => Words.Say("derivations.other-seconds-line-5")),
         };
         return new Derivation("seconds", Words.Say("derivations.other-seconds"), Words.Say(Thing.Seconds(press.Seconds)), [line]);
@@ -105,16 +134,23 @@ internal sealed class Derivations(SetJob about, PressSet set)
         [
             about.Job.Used?.Pressure is { } used
                 ? new DerivationLine(Words.Say("derivations.pressure", ("used", used)), null)
-                : Line(asks.Pressure, p => Words.Say("derivations.pressure-2", ("weave", weave ? Work.Material.Name : about.NameOf(asks)), ("p", p))),
-            Line(Source.PressureKPa[set.Level], _ => Words.Say("derivations.pressure-3", ("pressure", set.PressureKPa), ("pressure2", set.PressureKPa * HandsBreadthM2 * 1000 / Gravity))),
+                : Line(asks.Pressure,
+                    p => Words.Say("derivations.pressure-2", ("weave", weave ? Work.Material.Name : about.NameOf(asks)), ("p", p))),
+            Line(Source.PressureKPa[set.Level],
+                _ => Words.Say("derivations.pressure-3", ("pressure", set.PressureKPa),
+                    ("pressure2", set.PressureKPa * HandsBreadthM2 * 1000 / Gravity))),
         ]);
     }
 
     private Derivation Peel(DonePress press, PeelTime peel)
     {
         var asks = about.Layer((press.Press.Laid.Count > 0 ? press.Press.Laid[0] : press.Press.Layers[0]));
-        var where = peel.Place == CoolingPlace.ColdBench ? Words.Say("derivations.peel-where") : Work.Form.Supported ? Words.Say("derivations.peel-where-2") : Words.Say("derivations.peel-where-3");
-        var shown = peel is { FromSeconds: 0, ToSeconds: { } within } ? Words.Say("derivations.peel-shown", ("within", Thing.Seconds(within))) : Words.Say("derivations.peel-shown-2", ("from", Thing.Seconds(peel.FromSeconds)));
+        var where = peel.Place == CoolingPlace.ColdBench
+            ? Words.Say("derivations.peel-where")
+            : Work.Form.Supported ? Words.Say("derivations.peel-where-2") : Words.Say("derivations.peel-where-3");
+        var shown = peel is { FromSeconds: 0, ToSeconds: { } within }
+            ? Words.Say("derivations.peel-shown", ("within", Thing.Seconds(within)))
+            : Words.Say("derivations.peel-shown-2", ("from", Thing.Seconds(peel.FromSeconds)));
         if (Work.Material.Kind == MaterialKind.Hard && peel.Method != PeelMethod.Cold)
         {
             return new Derivation("peel", "peel", shown,
@@ -130,17 +166,27 @@ internal sealed class Derivations(SetJob about, PressSet set)
             peel.Method switch
             {
                 PeelMethod.Hot => Line(about.Figures.HotPeelWithinSeconds, s => Words.Say("derivations.peel-4", ("s", Thing.Seconds(s)))),
-                PeelMethod.Warm => Line(about.Figures.WarmPeelAboveCelsius, c => Words.Say("derivations.peel-5", ("from", Thing.Seconds(peel.FromSeconds)), ("c", Thing.Celsius(c)), ("where", where), ("to", Thing.Seconds(peel.ToSeconds ?? peel.FromSeconds)))),
-                _ => Line(about.Figures.ColdPeelBelowCelsius, c => Words.Say("derivations.peel-6", ("c", Thing.Celsius(c)), ("where", where), ("from", Thing.Seconds(peel.FromSeconds)))),
+                PeelMethod.Warm =>
+                    Line(about.Figures.WarmPeelAboveCelsius,
+                        c => Words.Say("derivations.peel-5", ("from", Thing.Seconds(peel.FromSeconds)), ("c", Thing.Celsius(c)),
+                            ("where", where), ("to", Thing.Seconds(peel.ToSeconds ?? peel.FromSeconds)))),
+                _ => Line(about.Figures.ColdPeelBelowCelsius,
+                    c => Words.Say("derivations.peel-6", ("c", Thing.Celsius(c)), ("where", where),
+                        ("from", Thing.Seconds(peel.FromSeconds)))),
             },
         ]);
     }
 
     private Derivation Bond(DonePress press)
     {
-        var lines = press.Press.Layers.Select(id => new DerivationLine(Words.Say("derivations.bond-lines", ("id", about.NameOf(about.Layer(id))), ("bond", Thing.Share(press.Heat[id].Bond)), ("glue", Thing.Celsius(press.GlueCelsius))), null)).ToList();
-        lines.Add(Line(Work.Vinyl.HoldsFromBond, h => Words.Say("derivations.bond", ("h", Thing.Share(h)), ("leastBond", Thing.Share(_found.Worst.LeastBond)))));
-        lines.Add(Line(about.Figures.DoseZKelvin, z => Words.Say("derivations.bond-2", ("doseReference", Thing.Celsius(about.Figures.DoseReferenceCelsius.Value)), ("z", z))));
+        var lines = press.Press.Layers.Select(id =>
+            new DerivationLine(
+                Words.Say("derivations.bond-lines", ("id", about.NameOf(about.Layer(id))), ("bond", Thing.Share(press.Heat[id].Bond)),
+                    ("glue", Thing.Celsius(press.GlueCelsius))), null)).ToList();
+        lines.Add(Line(Work.Vinyl.HoldsFromBond,
+            h => Words.Say("derivations.bond", ("h", Thing.Share(h)), ("leastBond", Thing.Share(_found.Worst.LeastBond)))));
+        lines.Add(Line(about.Figures.DoseZKelvin,
+            z => Words.Say("derivations.bond-2", ("doseReference", Thing.Celsius(about.Figures.DoseReferenceCelsius.Value)), ("z", z))));
         return new Derivation("bond", Words.Say("derivations.bond-3"), Words.Say(Thing.Share(press.LeastBond)), lines);
     }
 
@@ -148,15 +194,23 @@ internal sealed class Derivations(SetJob about, PressSet set)
     {
         var most = press.Press.Layers.Max(id => press.Heat[id].HeatDose);
         var lines = press.Press.Layers.Select(id => about.Layer(id))
-            .Select(l => Line(l.Takes, _ => Words.Say("derivations.heat-dose-lines", ("l", about.NameOf(l)), ("heatDose", Thing.Share(press.Heat[l.Id].HeatDose)), ("mostHeatDose", Thing.Share(l.MostHeatDose))))).ToList();
+            .Select(l =>
+                Line(l.Takes,
+                    _ => Words.Say("derivations.heat-dose-lines", ("l", about.NameOf(l)),
+                        ("heatDose", Thing.Share(press.Heat[l.Id].HeatDose)), ("mostHeatDose", Thing.Share(l.MostHeatDose))))).ToList();
         return new Derivation("burden", Words.Say("derivations.heat-dose"), Words.Say(Thing.Share(most)), lines);
     }
 
-    private Derivation Hottest(DonePress press) => new("hottest-cloth", new ToolWords(Work, about.Words).Beside, Words.Say(Thing.Celsius(press.HottestBareCelsius)),
+    private Derivation Hottest(DonePress press) =>
+        new("hottest-cloth", new ToolWords(Work, about.Words).Beside, Words.Say(Thing.Celsius(press.HottestBareCelsius)),
     [
-        new(Words.Say("derivations.hottest", ("material", Work.Material.Name), ("hottestBare", Thing.Celsius(press.HottestBareCelsius)), ("hottestBare2", Thing.Celsius(Math.Max(press.HottestBareCelsius, _found.Worst.HottestBareCelsius)))), null),
-        Line(Work.Material.LimitCelsius, limit => Words.Say("derivations.hottest-2", ("limit", Thing.Celsius(limit)), ("limitConsequence", Work.Material.LimitConsequence))),
-        .. Work.Material.DyeMigrationCelsius is { } dye ? [Line(dye, c => Words.Say("derivations.hottest-3", ("c", Thing.Celsius(c))))] : Array.Empty<DerivationLine>(),
+        new(Words.Say("derivations.hottest", ("material", Work.Material.Name), ("hottestBare", Thing.Celsius(press.HottestBareCelsius)),
+            ("hottestBare2", Thing.Celsius(Math.Max(press.HottestBareCelsius, _found.Worst.HottestBareCelsius)))), null),
+        Line(Work.Material.LimitCelsius,
+            limit => Words.Say("derivations.hottest-2", ("limit", Thing.Celsius(limit)),
+                ("limitConsequence", Work.Material.LimitConsequence))),
+        .. Work.Material.DyeMigrationCelsius is { } dye
+        ? [Line(dye, c => Words.Say("derivations.hottest-3", ("c", Thing.Celsius(c))))] : Array.Empty<DerivationLine>(),
     ]);
 
     private const double HandsBreadthM2 = 0.01;

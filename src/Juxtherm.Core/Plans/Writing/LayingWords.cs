@@ -31,13 +31,15 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
     {
         FaceShape.Curved => about.Words.Say("laying-words.closing.curved"),
         FaceShape.Domed => about.Words.Say("laying-words.closing.domed"),
-        _ => new ToolWords(Work, about.Words).HeldByHand ? about.Words.Say("laying-words.closing") : about.Words.Say("laying-words.closing-2"),
+        _ => new ToolWords(Work, about.Words).HeldByHand
+            ? about.Words.Say("laying-words.closing") : about.Words.Say("laying-words.closing-2"),
     };
 
     /// <summary>Laying the layers of a press.</summary>
     public string Lay(PlannedPress press, bool first)
     {
-        var what = about.Words.Say("laying-words.lay-what", ("layers", about.Layers.Count), ("names", Names(press.Laid)), ("inParts", InParts(press)));
+        var what = about.Words.Say("laying-words.lay-what", ("layers", about.Layers.Count), ("names", Names(press.Laid)),
+            ("inParts", InParts(press)));
         switch (Work.Form.Shape)
         {
             case FaceShape.Curved:
@@ -53,11 +55,16 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
         var pieces = press.Laid.Where(id => UpperLayers.PieceByPiece(about, about.Layer(id))).ToList();
         var byPiece = pieces.Count == 0 ? "" : about.Words.Say("laying-words.lay-by-piece");
         if (!first && Turns(press))
-            return about.Words.Say("laying-words.lay-4", ("item", Item), ("what", what), ("onCloth", onCloth), ("byPiece", byPiece), ("cover", Cover));
-        var where = !first ? about.Words.Say("laying-words.lay-where") : onCloth ? about.Words.Say("laying-words.lay-where-2") : about.Words.Say("laying-words.lay-where-3", ("item", Item));
+            return about.Words.Say("laying-words.lay-4", ("item", Item), ("what", what), ("onCloth", onCloth), ("byPiece", byPiece),
+                ("cover", Cover));
+        var where = !first
+            ? about.Words.Say("laying-words.lay-where")
+            : onCloth ? about.Words.Say("laying-words.lay-where-2") : about.Words.Say("laying-words.lay-where-3", ("item", Item));
         // Only the first layer is laid away from the plate: afterwards the piece lies where it was pressed.
-        var (begin, carry) = first && about.Choose(new LayingOut()) == LayingOut.Table ? (about.Words.Say("laying-words.lay-5"), about.Words.Say("laying-words.lay-6")) : ("Lay", "");
-        return about.Words.Say("laying-words.lay-7", ("apart", Apart(press)), ("begin", begin), ("what", what), ("where", where), ("byPiece", byPiece), ("tape", tape), ("carry", carry), ("cover", Cover));
+        var (begin, carry) = first && about.Choose(new LayingOut()) == LayingOut.Table
+            ? (about.Words.Say("laying-words.lay-5"), about.Words.Say("laying-words.lay-6")) : ("Lay", "");
+        return about.Words.Say("laying-words.lay-7", ("apart", Apart(press)), ("begin", begin), ("what", what), ("where", where),
+            ("byPiece", byPiece), ("tape", tape), ("carry", carry), ("cover", Cover));
     }
 
     /// <summary>How the carrier is dealt with that does not go under the plate at once.</summary>
@@ -75,7 +82,8 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
     {
         var (tools, blank) = (about.Job.Tools, about.Job.Blank);
         var small = tools.PlateWidthMm > TipsFrom * blank.WidthMm && tools.PlateHeightMm > TipsFrom * blank.HeightMm;
-        return Work.Form.Shape == FaceShape.Flat && Work.Material.Kind is MaterialKind.Hard or MaterialKind.Hide && small && Work.Source.PressureAdjustable
+        return Work.Form.Shape == FaceShape.Flat && Work.Material.Kind is MaterialKind.Hard or MaterialKind.Hide && small
+            && Work.Source.PressureAdjustable
             ? about.Words.Say("laying-words.levelled", ("item", Item))
             : null;
     }
@@ -90,19 +98,27 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
     {
         if (press.CutParts.Count > 0)
         {
-            var which = press.CutParts.GroupBy(c => c.Layer, StringComparer.Ordinal).Select(of => about.Words.Say("laying-words.in-parts-which", ("of", of.Count()), ("list", Thing.List(of.Select(c => c.Part))), ("parts", of.First().Parts), ("layers", about.Layers.Count), ("key", of.Key)));
-            var beside = press.CutParts.All(c => c.Part == 1) ? "" : press.CutParts.Any(c => Overlap(c.Layer)) ? about.Words.Say("laying-words.in-parts-beside", ("jointOverlap", Thing.FineMm(about.Job.Tools.Cutter!.JointOverlapMm))) : about.Words.Say("laying-words.in-parts-beside-2");
+            var which = press.CutParts.GroupBy(c => c.Layer, StringComparer.Ordinal)
+                .Select(of =>
+                    about.Words.Say("laying-words.in-parts-which", ("of", of.Count()), ("list", Thing.List(of.Select(c => c.Part))),
+                        ("parts", of.First().Parts), ("layers", about.Layers.Count), ("key", of.Key)));
+            var beside = press.CutParts.All(c => c.Part == 1)
+                ? "" : press.CutParts.Any(c => Overlap(c.Layer))
+                ? about.Words.Say("laying-words.in-parts-beside", ("jointOverlap", Thing.FineMm(about.Job.Tools.Cutter!.JointOverlapMm)))
+                : about.Words.Say("laying-words.in-parts-beside-2");
             return about.Words.Say("laying-words.in-parts", ("which", Thing.List(which)), ("beside", beside));
         }
 
-        var splits = about.Job.Tools.Cutter is { Said: true } cutter ? press.Laid.Select(id => LayerSplit.Of(about.Layer(id).Layer, cutter)).Where(s => s is { Parts: > 1 }).ToList() : [];
+        var splits = about.Job.Tools.Cutter is { Said: true } cutter
+            ? press.Laid.Select(id => LayerSplit.Of(about.Layer(id).Layer, cutter)).Where(s => s is { Parts: > 1 }).ToList() : [];
         if (splits.Count == 0)
             return "";
         var turn = splits.SelectMany(s => s!.Joints).Any(j => j.Kind != JointKind.Gap) ? about.Words.Say("laying-words.in-parts-turn") : "";
         return about.Words.Say("laying-words.in-parts-2", ("splits", splits.Sum(s => s!.Parts)), ("turn", turn));
     }
 
-    private bool Overlap(string layer) => LayerSplit.Of(about.Layer(layer).Layer, about.Job.Tools.Cutter!)?.Joints.Any(j => j.Kind == JointKind.Overlap) ?? false;
+    private bool Overlap(string layer) =>
+        LayerSplit.Of(about.Layer(layer).Layer, about.Job.Tools.Cutter!)?.Joints.Any(j => j.Kind == JointKind.Overlap) ?? false;
 
     /// <summary>What is laid now lies on another face than what was laid before.</summary>
     private bool Turns(PlannedPress press)

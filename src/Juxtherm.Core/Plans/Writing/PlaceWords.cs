@@ -45,7 +45,8 @@ public static class PlaceWords
         var (left, right) = shape.SidesAt(art.YMm);
         var (toLeft, toRight) = (Math.Round(art.XMm - left, 1), Math.Round(right - art.XMm - art.WidthMm, 1));
         var (drop, off) = (Math.Round(art.YMm - anchor, 1), Math.Round(art.XMm + art.WidthMm / 2 - shape.MiddleX, 1));
-        return new Placing(face, other is null ? job.Blank.Size : size, drop, from, toLeft, toRight, off, art, InWords(job, drop, from, toLeft, toRight, off, words));
+        return new Placing(face, other is null
+            ? job.Blank.Size : size, drop, from, toLeft, toRight, off, art, InWords(job, drop, from, toLeft, toRight, off, words));
     }
 
     /// <summary>How the middle is marked before anything is laid; null where there is nothing to mark.</summary>
@@ -62,10 +63,14 @@ public static class PlaceWords
 
     private static string InWords(Job job, double drop, string from, double left, double right, double off, IWords words)
     {
-        var height = words.Say("place-words.in-words-height", ("drop", Math.Abs(drop)), ("drop2", Thing.Mm(Math.Abs(drop))), ("drop3", drop), ("from", from));
+        var height = words.Say("place-words.in-words-height", ("drop", Math.Abs(drop)), ("drop2", Thing.Mm(Math.Abs(drop))),
+            ("drop3", drop), ("from", from));
         if (Math.Abs(off) > OnMiddleMm)
-            return words.Say("place-words.in-words", ("height", height), ("off", Thing.Mm(Math.Abs(off))), ("off2", off), ("isCreased", job.IsCreased), ("left", Thing.Mm(Math.Min(left, right))), ("isLeft", left <= right));
-        var sides = Math.Abs(left - right) <= AlikeMm ? words.Say("place-words.in-words-sides", ("left", Thing.Mm(left))) : words.Say("place-words.in-words-sides-2", ("left", Thing.Mm(left)), ("right", Thing.Mm(right)));
+            return words.Say("place-words.in-words", ("height", height), ("off", Thing.Mm(Math.Abs(off))), ("off2", off),
+                ("isCreased", job.IsCreased), ("left", Thing.Mm(Math.Min(left, right))), ("isLeft", left <= right));
+        var sides = Math.Abs(left - right) <= AlikeMm
+            ? words.Say("place-words.in-words-sides", ("left", Thing.Mm(left)))
+            : words.Say("place-words.in-words-sides-2", ("left", Thing.Mm(left)), ("right", Thing.Mm(right)));
         return words.Say("place-words.in-words-2", ("height", height), ("isCreased", job.IsCreased), ("sides", sides));
     }
 }

@@ -28,7 +28,8 @@ internal static class SectionWriter
 
     /// <summary>With its middle on the blank's, while no artwork is placed.</summary>
     private static PlateSection Middle(Job job) =>
-        new((job.Blank.WidthMm - job.Tools.PlateWidthMm) / 2, (job.Blank.HeightMm - job.Tools.PlateHeightMm) / 2, job.Tools.PlateWidthMm, job.Tools.PlateHeightMm);
+        new((job.Blank.WidthMm - job.Tools.PlateWidthMm) / 2, (job.Blank.HeightMm - job.Tools.PlateHeightMm) / 2, job.Tools.PlateWidthMm,
+            job.Tools.PlateHeightMm);
 
     /// <summary>A placement with the distances to lay it by.</summary>
     public static PlateSection Written(Section section, BlankShape shape, IWords words)
@@ -36,13 +37,20 @@ internal static class SectionWriter
         var box = section.Box;
         var straight = section.SlantDegrees == 0;
         var off = section.CentreX - shape.MiddleX;
-        var (fromName, from) = shape.NeckMm is { } neck ? (words.Say("section-writer.written"), neck) : (words.Say("section-writer.written-2"), 0.0);
+        var (fromName, from) = shape.NeckMm is { } neck
+            ? (words.Say("section-writer.written"), neck) : (words.Say("section-writer.written-2"), 0.0);
         // A slanted plate is laid by its middle, a straight one by its upper edge.
         var edge = straight ? box.YMm : section.CentreY;
         var down = edge - from;
-        var across = Math.Abs(off) <= OnLineMm ? words.Say("section-writer.written-across") : words.Say("section-writer.written-across-2", ("off", Thing.Mm(Math.Abs(off))), ("off2", off));
-        var height = words.Say("section-writer.written-height", ("straight", straight), ("down", Math.Abs(down)), ("down2", Thing.Mm(Math.Abs(down))), ("down3", down), ("fromName", fromName));
-        var turn = straight ? section.QuarterTurn ? words.Say("section-writer.written-turn") : "" : words.Say("section-writer.written-turn-2", ("slantDegrees", section.SlantDegrees), ("quarterTurn", section.QuarterTurn));
+        var across = Math.Abs(off) <= OnLineMm
+            ? words.Say("section-writer.written-across")
+            : words.Say("section-writer.written-across-2", ("off", Thing.Mm(Math.Abs(off))), ("off2", off));
+        var height = words.Say("section-writer.written-height", ("straight", straight), ("down", Math.Abs(down)),
+            ("down2", Thing.Mm(Math.Abs(down))), ("down3", down), ("fromName", fromName));
+        var turn = straight
+            ? section.QuarterTurn
+            ? words.Say("section-writer.written-turn")
+            : "" : words.Say("section-writer.written-turn-2", ("slantDegrees", section.SlantDegrees), ("quarterTurn", section.QuarterTurn));
         return new PlateSection(Math.Round(box.XMm, 1), Math.Round(box.YMm, 1), box.WidthMm, box.HeightMm)
         {
             SlantDegrees = section.SlantDegrees,
@@ -51,9 +59,11 @@ internal static class SectionWriter
             Marks =
             [
                 new SectionMark(fromName, Math.Round(down, 1), new Spot(section.CentreX, from), new Spot(section.CentreX, edge)),
-                new SectionMark(words.Say("section-writer.written-3"), Math.Round(off, 1), new Spot(shape.MiddleX, section.CentreY), new Spot(section.CentreX, section.CentreY)),
+                new SectionMark(words.Say("section-writer.written-3"), Math.Round(off, 1), new Spot(shape.MiddleX, section.CentreY),
+                    new Spot(section.CentreX, section.CentreY)),
             ],
-            SeamsUnder = [.. section.Under.Where(k => k is { Kind: FeatureKind.Seam, OtherFace: false }).Select(k => k.NameHere).Distinct(StringComparer.Ordinal)],
+            SeamsUnder = [.. section.Under.Where(k => k is { Kind: FeatureKind.Seam, OtherFace: false }).Select(k => k.NameHere)
+                .Distinct(StringComparer.Ordinal)],
             Under = [.. section.Under.Select(k => k.NameHere).Distinct(StringComparer.Ordinal)],
         };
     }

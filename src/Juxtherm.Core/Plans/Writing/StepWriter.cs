@@ -66,17 +66,22 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
                     Patch(press);
                     break;
                 case PressPurpose.Preheat:
-                    Close(WorkStage.Prepare, press, Words.Say("step-writer.text", ("item", Item), ("under", Under()), ("hot", _tool.Hot)), 20, Words.Say("step-writer.text-2"));
+                    Close(WorkStage.Prepare, press, Words.Say("step-writer.text", ("item", Item), ("under", Under()), ("hot", _tool.Hot)),
+                        20, Words.Say("step-writer.text-2"));
                     break;
                 case PressPurpose.Back:
-                    Close(WorkStage.Press, press, Words.Say("step-writer.text-3", ("item", Item), ("isMethod", press.Peel.Method == PeelMethod.None), ("hasCover", Work.HasCover), ("coverName", CoverName)), CoveringSeconds, Words.Say("step-writer.text-4"));
+                    Close(WorkStage.Press, press,
+                        Words.Say("step-writer.text-3", ("item", Item), ("isMethod", press.Peel.Method == PeelMethod.None),
+                            ("hasCover", Work.HasCover), ("coverName", CoverName)), CoveringSeconds, Words.Say("step-writer.text-4"));
                     PeelSteps(press);
                     break;
                 case PressPurpose.Finish:
-                    Close(WorkStage.Press, press, Words.Say("step-writer.text-5", ("coverName", CoverName)), CoveringSeconds, Words.Say("step-writer.text-6"));
+                    Close(WorkStage.Press, press, Words.Say("step-writer.text-5", ("coverName", CoverName)), CoveringSeconds,
+                        Words.Say("step-writer.text-6"));
                     break;
                 default:
-                    Bond(press, first: !presses.Take(i).Any(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch && p.Part == press.Part));
+                    Bond(press, first: !presses.Take(i)
+                        .Any(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch && p.Part == press.Part));
                     break;
             }
         }
@@ -113,16 +118,21 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
     /// <summary>What is to be counted while weeding, where the shapes are known.</summary>
     private string ToPick()
     {
-        var weeding = about.Layers.Select(l => (Layer: l, Work: Weeding.Of(l.Layer, about.Figures.Weeding))).Where(w => w.Work is not null).ToList();
+        var weeding = about.Layers.Select(l => (Layer: l, Work: Weeding.Of(l.Layer, about.Figures.Weeding))).Where(w => w.Work is not null)
+            .ToList();
         if (weeding.Count == 0)
             return "";
-        var counts = string.Join("; ", weeding.Select(w => Words.Say("step-writer.to-pick-counts", ("w", about.NameOf(w.Layer)), ("centres", w.Work!.Centres), ("centres2", w.Work.Centres), ("pieces", w.Work.Pieces))));
+        var counts = string.Join("; ",
+            weeding.Select(w =>
+                Words.Say("step-writer.to-pick-counts", ("w", about.NameOf(w.Layer)), ("centres", w.Work!.Centres),
+                    ("centres2", w.Work.Centres), ("pieces", w.Work.Pieces))));
         return Words.Say("step-writer.to-pick", ("counts", counts), ("weeding", Thing.Seconds(weeding.Sum(w => w.Work!.Seconds))));
     }
 
     private string Washing() => about.Choose(new Prewash()) == Prewash.Wash
         ? Words.Say("step-writer.washing", ("prewash", Work.Material.Prewash.Value), ("material", Work.Material.Name))
-        : Work.Material.Prewash.Value && !about.Job.Blank.Prewashed ? Words.Say("step-writer.washing-2", ("material", Work.Material.Name)) : Words.Say("step-writer.washing-3");
+        : Work.Material.Prewash.Value && !about.Job.Blank.Prewashed
+        ? Words.Say("step-writer.washing-2", ("material", Work.Material.Name)) : Words.Say("step-writer.washing-3");
 
     private void Prepare()
     {
@@ -146,9 +156,12 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
     private void Place()
     {
         var placing = PlaceWords.Of(about.Job, Words);
-        var (faces, sizes) = (placing.Select(p => p.Face).Distinct().Count() > 1, placing.Select(p => p.Size).Distinct(StringComparer.Ordinal).Count() > 1);
+        var (faces, sizes) = (placing.Select(p => p.Face).Distinct().Count() > 1, placing.Select(p => p.Size)
+            .Distinct(StringComparer.Ordinal).Count() > 1);
         foreach (var place in placing)
-            Know(WorkStage.Place, Words.Say("step-writer.place", ("faces", faces), ("face", place.Face), ("sizes", sizes ? Words.Say("step-writer.place.sizes", ("size", place.Size!)) : ""), ("place", place.Text)));
+            Know(WorkStage.Place,
+                Words.Say("step-writer.place", ("faces", faces), ("face", place.Face),
+                    ("sizes", sizes ? Words.Say("step-writer.place.sizes", ("size", place.Size!)) : ""), ("place", place.Text)));
         if (placing.Count > 0 && PlaceWords.Marking(about.Job, Words) is { } marking)
             Add(WorkStage.Place, StepKind.Do, marking, CreasingSeconds);
     }
@@ -163,14 +176,21 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
         if (before.Celsius == press.Celsius && before.Pressure == press.Pressure)
             return;
         var harder = before.Pressure == press.Pressure ? "" : Words.Say("step-writer.turn-the-dial-harder", ("pressure", press.Pressure));
-        Add(WorkStage.Prepare, StepKind.Do, Words.Say("step-writer.turn-the-dial", ("celsius", Thing.Celsius(press.Celsius)), ("dialMark", press.DialMark), ("harder", harder), ("isCelsius", press.Celsius < before.Celsius), ("item", Item)), Math.Max(1, seconds), press.Order);
+        Add(WorkStage.Prepare, StepKind.Do,
+            Words.Say("step-writer.turn-the-dial", ("celsius", Thing.Celsius(press.Celsius)), ("dialMark", press.DialMark),
+                ("harder", harder), ("isCelsius", press.Celsius < before.Celsius), ("item", Item)), Math.Max(1, seconds), press.Order);
     }
 
     private void Patch(PlannedPress press)
     {
         var where = _tool.ForAPatch;
         var ladder = about.Choose(new UnknownBlankStart()) == UnknownBlankStart.StepUp ? Words.Say("step-writer.patch-ladder") : "";
-        Once(Preparation.Patch, Words.Say("step-writer.patch", ("where", where), ("hasCover", Work.HasCover), ("coverName", CoverName), ("ladder", ladder), ("seconds", Thing.Seconds(press.Seconds)), ("hot", _tool.Hot), ("isCelsius", press.Celsius == First.Celsius), ("celsius", Thing.Celsius(press.Celsius)), ("dialMark", press.DialMark), ("firstOrDefault", presses.FirstOrDefault(p => p.Purpose == PressPurpose.Back) is { } back ? Words.Say("step-writer.patch.first-or-default", ("seconds", Thing.Seconds(back.Seconds))) : "")), press.Seconds + 15);
+        Once(Preparation.Patch,
+            Words.Say("step-writer.patch", ("where", where), ("hasCover", Work.HasCover), ("coverName", CoverName), ("ladder", ladder),
+                ("seconds", Thing.Seconds(press.Seconds)), ("hot", _tool.Hot), ("isCelsius", press.Celsius == First.Celsius),
+                ("celsius", Thing.Celsius(press.Celsius)), ("dialMark", press.DialMark),
+                ("firstOrDefault", presses.FirstOrDefault(p => p.Purpose == PressPurpose.Back) is { } back
+                    ? Words.Say("step-writer.patch.first-or-default", ("seconds", Thing.Seconds(back.Seconds))) : "")), press.Seconds + 15);
         Once(Preparation.PatchLook, Words.Say("step-writer.patch-2"), Math.Max(30, press.Peel.FromSeconds));
     }
 
@@ -178,9 +198,13 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
     {
         var kind = press.Purpose == PressPurpose.Tack ? Words.Say("step-writer.bond-kind") : "Hold";
         if (press.Laid.Count > 0)
-            Close(WorkStage.Press, press, _words.Lay(press, first), Rehearser.LayingSeconds(about, press.Laid), Words.Say("step-writer.bond", ("kind", kind), ("names", _words.Names(press.Laid)), ("hasCover", Work.HasCover), ("coverName", CoverName)));
+            Close(WorkStage.Press, press, _words.Lay(press, first), Rehearser.LayingSeconds(about, press.Laid),
+                Words.Say("step-writer.bond", ("kind", kind), ("names", _words.Names(press.Laid)), ("hasCover", Work.HasCover),
+                    ("coverName", CoverName)));
         else
-            Close(WorkStage.Press, press, Work.HasCover ? Words.Say("step-writer.bond-2", ("coverName", CoverName)) : Words.Say("step-writer.bond-3"), CoveringSeconds, Words.Say("step-writer.bond-4"));
+            Close(WorkStage.Press, press, Work.HasCover
+                ? Words.Say("step-writer.bond-2", ("coverName", CoverName))
+                : Words.Say("step-writer.bond-3"), CoveringSeconds, Words.Say("step-writer.bond-4"));
         Seams(press);
         PeelSteps(press);
     }
@@ -190,7 +214,9 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
     {
         var seams = press.Purpose == PressPurpose.Press && IsCloth && press.Sections is [{ SeamsUnder: { Count: > 0 } under }] ? under : [];
         if (seams.Count > 0)
-            Add(WorkStage.Press, StepKind.Do, Words.Say("step-writer.seams", ("seams", Thing.List(seams)), ("seamTimes", SeamTimes), ("seam", Thing.Seconds(SeamSeconds))), SeamTimes * SeamSeconds + MovingSeconds, press.Order);
+            Add(WorkStage.Press, StepKind.Do,
+                Words.Say("step-writer.seams", ("seams", Thing.List(seams)), ("seamTimes", SeamTimes),
+                    ("seam", Thing.Seconds(SeamSeconds))), SeamTimes * SeamSeconds + MovingSeconds, press.Order);
     }
 
     /// <summary>Lays, closes and holds: once, in as many goes as the plate needs, or in passes of the gun.</summary>
@@ -202,16 +228,22 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
             return;
         }
 
-        var (part, place) = press.Part is null ? ("", "") : (Words.Say("step-writer.close", ("part", press.Part), ("parts", press.Parts)), BeginsPart(press) ? Words.Say("step-writer.close-2", ("hot", _tool.Hot), ("layBy", press.Sections[0].LayBy)) : "");
-        Add(stage, StepKind.Do, $"{part}{lay}{place} {_words.Closing()}{(press.Sections is [var only] ? Softly(only) : "")}", seconds + (press.Part > 1 && BeginsPart(press) ? MovingSeconds : 0), press.Order);
+        var (part, place) = press.Part is null
+            ? ("", "") : (Words.Say("step-writer.close", ("part", press.Part), ("parts", press.Parts)), BeginsPart(press)
+                ? Words.Say("step-writer.close-2", ("hot", _tool.Hot), ("layBy", press.Sections[0].LayBy)) : "");
+        Add(stage, StepKind.Do, $"{part}{lay}{place} {_words.Closing()}{(press.Sections is [var only] ? Softly(only) : "")}",
+            seconds + (press.Part > 1 && BeginsPart(press) ? MovingSeconds : 0), press.Order);
         Add(stage, StepKind.Hold, $"{part}{hold}", press.Seconds, press.Order);
     }
 
     /// <summary>The plate goes to another place than for the press before.</summary>
-    private bool BeginsPart(PlannedPress press) => presses.TakeWhile(p => p != press).LastOrDefault(p => p.Purpose != PressPurpose.Patch) is not { } before || before.Part != press.Part || before.Face != press.Face;
+    private bool BeginsPart(PlannedPress press) =>
+        presses.TakeWhile(p => p != press).LastOrDefault(p => p.Purpose != PressPurpose.Patch) is not { } before
+        || before.Part != press.Part || before.Face != press.Face;
 
     /// <summary>What cannot hang off the plate is bedded softly.</summary>
-    private string Softly(PlateSection section) => section.Under.Count == 0 ? "" : Words.Say("step-writer.softly", ("under", Thing.List(section.Under)));
+    private string Softly(PlateSection section) =>
+        section.Under.Count == 0 ? "" : Words.Say("step-writer.softly", ("under", Thing.List(section.Under)));
 
     /// <summary>A heat gun works in passes, with a gloved hand pressing between them.</summary>
     private void Passes(WorkStage stage, PlannedPress press, string lay, double seconds, string hold)
@@ -220,8 +252,11 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
         for (var i = 0; i < passes; i++)
         {
             var length = i < passes - 1 ? LongestPassSeconds : press.Seconds - LongestPassSeconds * (passes - 1);
-            Add(stage, StepKind.Do, i == 0 ? Words.Say("step-writer.passes", ("lay", lay)) : Words.Say("step-writer.passes-2"), i == 0 ? seconds : MovingSeconds, press.Order);
-            Add(stage, StepKind.Hold, Words.Say("step-writer.passes-3", ("hold", hold), ("passes", passes), ("i", i + 1)), length, press.Order);
+            Add(stage, StepKind.Do, i == 0
+                ? Words.Say("step-writer.passes", ("lay", lay))
+                : Words.Say("step-writer.passes-2"), i == 0 ? seconds : MovingSeconds, press.Order);
+            Add(stage, StepKind.Hold, Words.Say("step-writer.passes-3", ("hold", hold), ("passes", passes), ("i", i + 1)), length,
+                press.Order);
         }
 
         Add(stage, StepKind.Do, Words.Say("step-writer.passes-4"), MovingSeconds, press.Order);
@@ -234,7 +269,9 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
         var (from, to) = (press.Peel.FromSeconds, press.Peel.ToSeconds);
         if (from > 0)
         {
-            var where = press.Peel.OnColdBench ? Words.Say("step-writer.peel-steps-where", ("item", Item)) : IsCloth ? Words.Say("step-writer.peel-steps-where-2") : Words.Say("step-writer.peel-steps-where-3");
+            var where = press.Peel.OnColdBench
+                ? Words.Say("step-writer.peel-steps-where", ("item", Item))
+                : IsCloth ? Words.Say("step-writer.peel-steps-where-2") : Words.Say("step-writer.peel-steps-where-3");
             Add(WorkStage.Peel, StepKind.Wait, Words.Say("step-writer.peel-steps", ("where", where)), from, press.Order);
         }
 
@@ -242,8 +279,23 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
             ? Words.Say("step-writer.peel-steps-how")
             : Words.Say("step-writer.peel-steps-how-2");
         // A carrier that reaches on into the next part comes off end by end, each when it is due.
-        var end = press.GoesOn.Count > 0 ? Words.Say("step-writer.peel-steps-end") : press.LiesAlready.Count > 0 ? Words.Say("step-writer.peel-steps-end-2") : "";
-        Add(WorkStage.Peel, StepKind.Do, Words.Say("step-writer.peel-steps-2", ("method", press.Peel.Method switch { PeelMethod.Hot when from == 0 && to is { } within => Words.Say("step-writer.peel-steps-2.method", ("within", Thing.Seconds(within))), PeelMethod.Cold => Words.Say("step-writer.peel-steps-2.method-2", ("how", how)), _ when to is { } until => Words.Say("step-writer.peel-steps-2.method-3", ("isHard", IsHard), ("until", Thing.Seconds(until - from)), ("how", how)), _ => Words.Say("step-writer.peel-steps-2.method-4", ("how", how)) }), ("end", end)), 10, press.Order);
+        var end = press.GoesOn.Count > 0
+            ? Words.Say("step-writer.peel-steps-end") : press.LiesAlready.Count > 0 ? Words.Say("step-writer.peel-steps-end-2") : "";
+        Add(WorkStage.Peel, StepKind.Do,
+            Words.Say("step-writer.peel-steps-2",
+                ("method", press.Peel.Method
+                    switch
+                {
+                    PeelMethod.Hot when from == 0 && to is { } within =>
+                        Words.Say("step-writer.peel-steps-2.method", ("within", Thing.Seconds(within))),
+                    PeelMethod.Cold =>
+                        Words.Say("step-writer.peel-steps-2.method-2", ("how", how)),
+                    _ when to is { } until =>
+                        Words.Say("step-writer.peel-steps-2.method-3", ("isHard", IsHard), ("until", Thing.Seconds(until - from)),
+                            ("how", how)),
+                    _ => Words.Say("step-writer.peel-steps-2.method-4", ("how", how))
+                }), ("end", end)), 10,
+                            press.Order);
     }
 
     private void After()
@@ -259,9 +311,11 @@ internal sealed class StepWriter(SetJob about, IReadOnlyList<PlannedPress> press
 
     private string Under() => Work.Underlay.Thermal is null ? "press" : Work.Underlay.Name.ToLowerInvariant();
 
-    private void Add(WorkStage stage, StepKind kind, string text, double seconds, int? order = null) => _steps.Add(new PlanStep(stage, kind, text, seconds, false, order));
+    private void Add(WorkStage stage, StepKind kind, string text, double seconds, int? order = null) =>
+        _steps.Add(new PlanStep(stage, kind, text, seconds, false, order));
 
-    private void Once(string check, string text, double seconds) => _steps.Add(new PlanStep(WorkStage.Prepare, StepKind.Do, text, seconds, true, null) { Check = check });
+    private void Once(string check, string text, double seconds) =>
+        _steps.Add(new PlanStep(WorkStage.Prepare, StepKind.Do, text, seconds, true, null) { Check = check });
 
     private void Know(WorkStage stage, string text) => _steps.Add(new PlanStep(stage, StepKind.Know, text, 0, true, null));
 }

@@ -195,6 +195,10 @@ public sealed record IdMember(string Name, string Kind, string About = "") : Mem
     {
         ArgumentNullException.ThrowIfNull(ids);
         var known = new JsonObject { ["enum"] = Words(ids(Kind)) };
-        return OwnPrefix is null ? known : new JsonObject { ["anyOf"] = new JsonArray(known, new JsonObject { ["type"] = "string", ["pattern"] = "^" + OwnPrefix }) };
+        return OwnPrefix is null
+            ? known : new JsonObject
+            {
+                ["anyOf"] = new JsonArray(known, new JsonObject { ["type"] = "string", ["pattern"] = "^" + OwnPrefix })
+            };
     }
 }

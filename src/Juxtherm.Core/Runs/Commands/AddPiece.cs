@@ -11,7 +11,9 @@ internal sealed class AddPiece : ICommand
             throw new BenchRefusedException("too-many", scene.Words.Say("refused.too-many-2", ("mostPieces", Wishes.MostPieces)));
         var number = scene.State.Pieces.Count + 1;
         // A name is not cut yet; what is all alike was cut with spares, or is cut as it is needed.
-        var piece = new Piece(number, Wishes.Wanted(scene), scene.Script.Named ? PieceStatus.ToCut : PieceStatus.Waiting) { Turn = Turns.Last(scene.State) };
+        var piece = new Piece(number, Wishes.Wanted(scene), scene.Script.Named
+            ? PieceStatus.ToCut : PieceStatus.Waiting)
+        { Turn = Turns.Last(scene.State) };
         return scene.State with { Pieces = [.. scene.State.Pieces, piece] };
     }
 }

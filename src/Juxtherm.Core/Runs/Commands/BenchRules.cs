@@ -11,7 +11,8 @@ public static class BenchRules
     public static RunState Begin(BenchScript script)
     {
         ArgumentNullException.ThrowIfNull(script);
-        return new RunState(RunStatus.Running, [.. script.Pieces.Select((p, i) => new Piece(i + 1, p, PieceStatus.Waiting) { Turn = i + 1 })], [new Station(1)], [], 0);
+        return new RunState(RunStatus.Running,
+            [.. script.Pieces.Select((p, i) => new Piece(i + 1, p, PieceStatus.Waiting) { Turn = i + 1 })], [new Station(1)], [], 0);
     }
 
     /// <summary>Rebuilds a run from what was said.</summary>

@@ -12,7 +12,8 @@ internal sealed class Change : ICommand
         // A colour is only changed by naming another.
         var wanted = asked with { Colour = asked.Colour ?? piece.Wanted.Colour };
         var otherVinyl = (scene.Script.Named && wanted.Name != piece.Wanted.Name) || wanted.Colour != piece.Wanted.Colour;
-        if (piece.Status is not (PieceStatus.Waiting or PieceStatus.ToCut) && !(piece.Status == PieceStatus.InHand && piece.Holds.Count == 0))
+        if (piece.Status is not (PieceStatus.Waiting or PieceStatus.ToCut)
+            && !(piece.Status == PieceStatus.InHand && piece.Holds.Count == 0))
             throw new BenchRefusedException("already-pressed", scene.Words.Say("refused.already-pressed", ("number", piece.Number)));
         return scene.State.With(otherVinyl
             ? piece with { Wanted = wanted, Status = PieceStatus.ToCut, Station = 0, Step = 0, Moves = piece.Moves + 1 }

@@ -8,6 +8,7 @@ internal sealed class Check : ICommand
     public RunState Take(Scene scene)
     {
         var (station, item) = Preparations.Item(scene);
-        return scene.State.With(station with { Ticked = Preparations.With(station.Ticked, item), Skipped = Preparations.Without(station.Skipped, item) });
+        return scene.State.With(
+            station with { Ticked = Preparations.With(station.Ticked, item), Skipped = Preparations.Without(station.Skipped, item) });
     }
 }

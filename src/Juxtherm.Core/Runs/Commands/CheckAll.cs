@@ -12,7 +12,9 @@ internal sealed class CheckAll : ICommand
         var station = scene.Speaker();
         // Whether pieces are preheated is said before the first is in hand.
         var begun = scene.State.At(station.Number).Any();
-        var open = scene.Script.Stations[station.Number - 1].Checks.Select(c => c.Id).Except(station.Skipped, StringComparer.Ordinal).Where(id => !begun || id != Preparation.Preheat);
-        return scene.State.With(station with { Ticked = station.Ticked.Union(open, StringComparer.Ordinal).ToHashSet(StringComparer.Ordinal) });
+        var open = scene.Script.Stations[station.Number - 1].Checks.Select(c => c.Id).Except(station.Skipped, StringComparer.Ordinal)
+            .Where(id => !begun || id != Preparation.Preheat);
+        return scene.State.With(
+            station with { Ticked = station.Ticked.Union(open, StringComparer.Ordinal).ToHashSet(StringComparer.Ordinal) });
     }
 }

@@ -18,7 +18,9 @@ internal sealed class Done : ICommand
             StepKind.Inspect => PieceMoves.Finished(scene, piece, [Outcome.Stuck]),
             StepKind.Wait when !scene.Said.Knowingly && Turns.After(scene.Script, piece)?.Stage == WorkStage.Peel =>
                 throw new BenchRefusedException("not-cool-yet", scene.Words.Say("refused.not-cool-yet")),
-            StepKind.Wait => PieceMoves.Moved(scene, piece with { PeeledEarly = piece.PeeledEarly || Turns.After(scene.Script, piece)?.Stage == WorkStage.Peel }),
+            StepKind.Wait =>
+                PieceMoves.Moved(scene,
+                    piece with { PeeledEarly = piece.PeeledEarly || Turns.After(scene.Script, piece)?.Stage == WorkStage.Peel }),
             _ => PieceMoves.Moved(scene, piece with { ClosedAtCelsius = scene.Said.PlateCelsius }),
         };
     }

@@ -6,5 +6,9 @@ internal sealed class EndRun : ICommand
     public BenchAction Action => BenchAction.EndRun;
 
     public RunState Take(Scene scene) =>
-        scene.State with { Status = RunStatus.Ended, Pieces = [.. scene.State.Pieces.Select(p => p.EndedAt is null ? p with { Status = PieceStatus.Left } : p)] };
+        scene.State with
+        {
+            Status = RunStatus.Ended,
+            Pieces = [.. scene.State.Pieces.Select(p => p.EndedAt is null ? p with { Status = PieceStatus.Left } : p)]
+        };
 }

@@ -11,7 +11,8 @@ internal sealed class HoldWas : ICommand
     public RunState Take(Scene scene)
     {
         var piece = scene.InHand();
-        var seconds = scene.Said.Seconds is { } s and >= 0 and <= LongestHoldSeconds ? s : throw new BenchRefusedException("no-such-time", scene.Words.Say("refused.no-such-time"));
+        var seconds = scene.Said.Seconds is { } s and >= 0 and <= LongestHoldSeconds
+            ? s : throw new BenchRefusedException("no-such-time", scene.Words.Say("refused.no-such-time"));
         if (piece.Status == PieceStatus.Asking)
         {
             var opened = piece.EnteredAt.AddSeconds(seconds);
@@ -22,6 +23,7 @@ internal sealed class HoldWas : ICommand
 
         if (piece.Holds.Count == 0)
             throw new BenchRefusedException("not-holding", scene.Words.Say("refused.not-holding-2"));
-        return scene.State.With(piece with { Holds = [.. piece.Holds.SkipLast(1), piece.Holds[^1] with { Seconds = Math.Round(seconds, 2) }] });
+        return scene.State.With(
+            piece with { Holds = [.. piece.Holds.SkipLast(1), piece.Holds[^1] with { Seconds = Math.Round(seconds, 2) }] });
     }
 }

@@ -14,6 +14,7 @@ internal sealed class Rescue : ICommand
             throw new BenchRefusedException("nothing-seen", scene.Words.Say("refused.nothing-seen-2"));
         if (scene.Said.Steps is not { Count: > 0 and <= MostRescueSteps } steps)
             throw new BenchRefusedException("no-rescue", scene.Words.Say("refused.no-rescue"));
-        return scene.State.With(piece with { Rescue = steps, RescueStep = 0, EnteredAt = scene.Said.At, Moves = piece.Moves + 1, InFlow = true });
+        return scene.State.With(
+            piece with { Rescue = steps, RescueStep = 0, EnteredAt = scene.Said.At, Moves = piece.Moves + 1, InFlow = true });
     }
 }

@@ -10,6 +10,11 @@ internal sealed class See : ICommand
         var piece = Sight.ToLookAt(scene);
         if (Sight.Signs(scene) is not { Count: > 0 } seen)
             throw new BenchRefusedException("nothing-seen", scene.Words.Say("refused.nothing-seen"));
-        return scene.State.With(piece with { Sightings = [.. piece.Sightings, new Sighting(scene.Said.At, piece.Step, seen, Notes.Clean(scene.Said.Note)) { Face = scene.Said.Face }] });
+        return scene.State.With(
+            piece with
+            {
+                Sightings = [.. piece.Sightings,
+                    new Sighting(scene.Said.At, piece.Step, seen, Notes.Clean(scene.Said.Note)) { Face = scene.Said.Face }]
+            });
     }
 }

@@ -8,6 +8,7 @@ internal sealed class Skip : ICommand
     public RunState Take(Scene scene)
     {
         var (station, item) = Preparations.Item(scene);
-        return scene.State.With(station with { Skipped = Preparations.With(station.Skipped, item), Ticked = Preparations.Without(station.Ticked, item) });
+        return scene.State.With(
+            station with { Skipped = Preparations.With(station.Skipped, item), Ticked = Preparations.Without(station.Ticked, item) });
     }
 }

@@ -6,5 +6,9 @@ internal sealed class SomethingOff : ICommand
     public BenchAction Action => BenchAction.SomethingOff;
 
     public RunState Take(Scene scene) =>
-        scene.State with { Remarks = [.. scene.State.Remarks, new Remark(scene.Said.At, scene.Said.Station, scene.Said.Piece, Notes.Clean(scene.Said.Note))] };
+        scene.State with
+        {
+            Remarks = [.. scene.State.Remarks,
+                new Remark(scene.Said.At, scene.Said.Station, scene.Said.Piece, Notes.Clean(scene.Said.Note))]
+        };
 }

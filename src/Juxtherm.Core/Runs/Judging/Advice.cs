@@ -32,9 +32,11 @@ public enum AdviceKind
 /// <param name="Causes">What most likely led to it, likeliest first.</param>
 /// <param name="NextTime">What to change for the next piece; empty for nothing.</param>
 /// <param name="Rooms">Heat by layer before and after.</param>
-/// <param name="TakeOff">How the vinyl comes off to save what it was pressed on, step by step; empty where there is nothing to save, or no need.</param>
+/// <param name="TakeOff">How the vinyl comes off to save what it was pressed on, step by step; empty where there is nothing to save, or no
+/// need.</param>
 public sealed record Advice(
-    Outcome Sign, AdviceKind Kind, string Text, string Why, double? Seconds, IReadOnlyList<BenchStep> Steps, IReadOnlyList<string> Causes, string NextTime, IReadOnlyList<LayerRoom> Rooms,
+    Outcome Sign, AdviceKind Kind, string Text, string Why, double? Seconds, IReadOnlyList<BenchStep> Steps, IReadOnlyList<string> Causes,
+    string NextTime, IReadOnlyList<LayerRoom> Rooms,
     IReadOnlyList<string> TakeOff);
 
 /// <summary>Judges one sign.</summary>
@@ -62,4 +64,5 @@ internal enum Leaning
 }
 
 /// <summary>What a sign's judge says; causes are added for all alike.</summary>
-internal sealed record Ruling(AdviceKind Kind, string Text, string Why, string NextTime, PressedAgain? Again = null, IReadOnlyList<BenchStep>? Steps = null);
+internal sealed record Ruling(AdviceKind Kind, string Text, string Why, string NextTime, PressedAgain? Again = null,
+    IReadOnlyList<BenchStep>? Steps = null);

@@ -25,13 +25,15 @@ internal static class Causes
     {
         var found = new List<string>();
         var (little, much) = (sign.Leaning == Leaning.TooLittle, sign.Leaning == Leaning.TooMuch);
-        foreach (var press in looked.Plan.Presses.Where(p => p.Purpose is not PressPurpose.Patch and not PressPurpose.Preheat && p.Layers.Any(looked.Heat.Here.Contains)))
+        foreach (var press in looked.Plan.Presses.Where(p => p.Purpose is not PressPurpose.Patch and not PressPurpose.Preheat
+            && p.Layers.Any(looked.Heat.Here.Contains)))
         {
             var each = ClosedPlate.Of(looked.History.Holds, press.Order).Select(p => p.Seconds).ToList();
             if (little && each.Count > 0 && each.Min() < press.Seconds - HandSeconds)
                 found.Add(looked.Words.Say("causes.text", ("each", Thing.Seconds(each.Min())), ("seconds", Thing.Seconds(press.Seconds))));
             if (much && each.Count > 0 && each.Max() > press.Seconds + HandSeconds)
-                found.Add(looked.Words.Say("causes.text-2", ("each", Thing.Seconds(each.Max())), ("seconds", Thing.Seconds(press.Seconds))));
+                found.Add(looked.Words.Say("causes.text-2", ("each", Thing.Seconds(each.Max())),
+                    ("seconds", Thing.Seconds(press.Seconds))));
         }
 
         foreach (var (measured, planned) in Measured(looked))
@@ -42,7 +44,9 @@ internal static class Causes
 
         if (looked.History.PeeledEarly && sign.Sign is Outcome.OnCarrier or Outcome.EdgesLifted or Outcome.Wrinkled)
             found.Add(looked.Words.Say("causes.text-4"));
-        found.AddRange(OfSkipped(looked.Words).Where(s => looked.History.Skipped.Contains(s.Key) && (s.Value.Leaning == sign.Leaning || s.Value.Leaning == Leaning.Otherwise)).Select(s => s.Value.Words));
+        found.AddRange(OfSkipped(looked.Words)
+            .Where(s => looked.History.Skipped.Contains(s.Key) && (s.Value.Leaning == sign.Leaning || s.Value.Leaning == Leaning.Otherwise))
+            .Select(s => s.Value.Words));
         if (much && looked.Heat.Laid.Any(id => looked.Heat.HeatDose(id) > looked.About.Layer(id).MostHeatDose))
             found.Add(looked.Words.Say("causes.text-5"));
         found.Add(sign.UsualCause(looked));
@@ -51,7 +55,8 @@ internal static class Causes
 
     private static IEnumerable<(double Measured, double Planned)> Measured(Looked looked) =>
         from press in looked.Plan.Presses
-        let measured = looked.History.Holds.Where(h => h.PressOrder == press.Order && h.PlateCelsius is not null).Select(h => h.PlateCelsius!.Value).ToList()
+        let measured = looked.History.Holds.Where(h => h.PressOrder == press.Order && h.PlateCelsius is not null)
+        .Select(h => h.PlateCelsius!.Value).ToList()
         where measured.Count > 0
         select (measured.Average(), press.FaceCelsius(looked.About.Work.Source));
 }

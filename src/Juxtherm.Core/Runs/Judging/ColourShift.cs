@@ -19,7 +19,8 @@ internal sealed class ColourShift : ISign
         {
             var cool = looked.Heat.SecondsUntilCool();
             return new Ruling(
-                AdviceKind.LookAgain, looked.Words.Say("colour-shift.look-again", ("cool", Thing.Seconds(cool))), looked.Words.Say("colour-shift.look-again-why", ("heatInWords", looked.HeatInWords())), Next(looked), null,
+                AdviceKind.LookAgain, looked.Words.Say("colour-shift.look-again", ("cool", Thing.Seconds(cool))),
+                looked.Words.Say("colour-shift.look-again-why", ("heatInWords", looked.HeatInWords())), Next(looked), null,
                 BenchStep.Numbered([Looked.Wait(looked.Words.Say("colour-shift.text"), cool)]));
         }
 
@@ -28,5 +29,6 @@ internal sealed class ColourShift : ISign
             : new Ruling(AdviceKind.Accept, looked.Words.Say("colour-shift.accept-2"), looked.HeatInWords(), Next(looked));
     }
 
-    private static string Next(Looked looked) => looked.Material.DyeMigrationCelsius is not null ? looked.Words.Say("colour-shift.next") : looked.Words.Say("colour-shift.next-2");
+    private static string Next(Looked looked) =>
+        looked.Material.DyeMigrationCelsius is not null ? looked.Words.Say("colour-shift.next") : looked.Words.Say("colour-shift.next-2");
 }

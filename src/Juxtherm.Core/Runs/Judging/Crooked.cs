@@ -10,7 +10,8 @@ internal sealed class CrookedPrint : ISign
 
     public Leaning Leaning => Leaning.Otherwise;
 
-    public string UsualCause(Looked looked) => looked.IsCloth ? looked.Words.Say("crooked-print.usual-cause") : looked.Words.Say("crooked-print.usual-cause-2");
+    public string UsualCause(Looked looked) =>
+        looked.IsCloth ? looked.Words.Say("crooked-print.usual-cause") : looked.Words.Say("crooked-print.usual-cause-2");
 
     public Ruling Judge(Looked looked)
     {

@@ -12,7 +12,8 @@ internal sealed class Dent : ISign
 
     public Leaning Leaning => Leaning.Otherwise;
 
-    public string UsualCause(Looked looked) => looked.Heat.Here.Count > 1 ? looked.Words.Say("dent.usual-cause") : looked.Words.Say("dent.usual-cause-2");
+    public string UsualCause(Looked looked) =>
+        looked.Heat.Here.Count > 1 ? looked.Words.Say("dent.usual-cause") : looked.Words.Say("dent.usual-cause-2");
 
     public Ruling Judge(Looked looked)
     {
@@ -20,7 +21,9 @@ internal sealed class Dent : ISign
         if (looked.Within(UsualSeconds) is not { } seconds)
             return new Ruling(AdviceKind.Accept, looked.Words.Say("dent.accept"), looked.HeatInWords(), next);
         var again = looked.Heat.Again(seconds, looked.Cold);
-        return new Ruling(AdviceKind.PressAgain, looked.Words.Say("dent.press-again", ("cover", looked.Cover), ("seconds", Thing.Seconds(seconds))), looked.HeatInWords(again), next, again,
+        return new Ruling(AdviceKind.PressAgain,
+            looked.Words.Say("dent.press-again", ("cover", looked.Cover), ("seconds", Thing.Seconds(seconds))), looked.HeatInWords(again),
+            next, again,
             Looked.PressSteps(looked.Words.Say("dent.text", ("cover", looked.Cover)), seconds, looked.Words.Say("dent.text-2")));
     }
 }

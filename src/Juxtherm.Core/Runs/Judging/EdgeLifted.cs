@@ -26,6 +26,7 @@ internal sealed class EdgeLifted : ISign
         return new Ruling(
             AdviceKind.PressEdge, looked.Words.Say("edge-lifted.press-edge", ("seconds", Thing.Seconds(seconds)), ("enough", enough)),
             looked.HeatInWords(again), next, again,
-            Looked.PressSteps(looked.Words.Say("edge-lifted.text", ("cover", looked.Cover)), seconds, looked.Words.Say("edge-lifted.text-2")));
+            Looked.PressSteps(looked.Words.Say("edge-lifted.text", ("cover", looked.Cover)), seconds,
+                looked.Words.Say("edge-lifted.text-2")));
     }
 }

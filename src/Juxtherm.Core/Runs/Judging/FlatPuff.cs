@@ -20,7 +20,8 @@ internal sealed class FlatPuff : ISign
         if (!looked.Heat.Here.Any(id => looked.About.Layer(id).Work.Vinyl.HeatsOnce.Value))
             return new Ruling(AdviceKind.Accept, looked.Words.Say("flat-puff.accept"), looked.HeatInWords(), "");
         if (looked.PressedAgain)
-            return new Ruling(AdviceKind.Accept, looked.Words.Say("flat-puff.accept-2"), looked.Words.Say("flat-puff.accept-why", ("heatInWords", looked.HeatInWords())), next);
+            return new Ruling(AdviceKind.Accept, looked.Words.Say("flat-puff.accept-2"),
+                looked.Words.Say("flat-puff.accept-why", ("heatInWords", looked.HeatInWords())), next);
         // What stayed flat has not had the heat that the rest has had, or it would have risen.
         if (looked.Within(UsualSeconds, hadLess: true) is not { } seconds)
             return new Ruling(AdviceKind.Accept, looked.Words.Say("flat-puff.accept-3"), looked.HeatInWords(), next);

@@ -43,7 +43,8 @@ public sealed record FoundPiece(string Form, string Material, string? Vinyl, str
 /// <param name="GiveUp">When to give up.</param>
 /// <param name="Guessed">The vinyl is not known: the answer is for the most delicate that it may be.</param>
 public sealed record FoundAdvice(
-    AdviceKind Kind, string Headline, string Why, double? Celsius, DialReading? Dial, string? DialMark, double? Seconds, IReadOnlyList<string> Try, IReadOnlyList<string> Not, IReadOnlyList<string> Replace, string GiveUp, bool Guessed);
+    AdviceKind Kind, string Headline, string Why, double? Celsius, DialReading? Dial, string? DialMark, double? Seconds,
+    IReadOnlyList<string> Try, IReadOnlyList<string> Not, IReadOnlyList<string> Replace, string GiveUp, bool Guessed);
 
 /// <summary>Judges a thing found with something lifted, from what such a thing has usually had.</summary>
 /// <param name="planner">Plans it as it was probably pressed.</param>
@@ -70,7 +71,9 @@ public sealed class FoundPieces(Planner planner, Judge judge)
             var plan = planner.Plan(job, units).Plan;
             // As it was planned, so it was pressed: nobody knows better.
             var holds = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).SelectMany(HoldDone.AsPlanned).ToList();
-            planned.Add((job, plan, judge.Of(job, plan, new PieceHistory(holds) { Cold = true }, [Outcome.EdgesLifted], units) is [var answer, ..] ? answer : null));
+            planned.Add((job, plan,
+                judge.Of(job, plan, new PieceHistory(holds) { Cold = true }, [Outcome.EdgesLifted], units) is [var answer, ..]
+                ? answer : null));
         }
 
         // Of what it may be and may be pressed once more, the coolest, and no longer than the most delicate takes.
@@ -84,15 +87,18 @@ public sealed class FoundPieces(Planner planner, Judge judge)
         if (found.Glue != GlueState.Clean)
         {
             var state = found.Glue == GlueState.Linty ? words.Say("found-pieces.state") : words.Say("found-pieces.state-2");
-            return new FoundAdvice(AdviceKind.Lost, words.Say("found-pieces.text", ("state", state)), words.Say("found-pieces.text-2"), null, null, null, null, [], Not(first, words), replace, GiveUp(words), found.Vinyl is null);
+            return new FoundAdvice(AdviceKind.Lost, words.Say("found-pieces.text", ("state", state)), words.Say("found-pieces.text-2"),
+                null, null, null, null, [], Not(first, words), replace, GiveUp(words), found.Vinyl is null);
         }
 
         if (pressable.Count == 0)
-            return new FoundAdvice(AdviceKind.Accept, words.Say("found-pieces.text-3", ("notices", planned[0].Plan.Notices[0].Text)), planned[0].Plan.Notices[0].Why, null, null, null, null, [], Not(first, words), [], GiveUp(words), found.Vinyl is null);
+            return new FoundAdvice(AdviceKind.Accept, words.Say("found-pieces.text-3", ("notices", planned[0].Plan.Notices[0].Text)),
+                planned[0].Plan.Notices[0].Why, null, null, null, null, [], Not(first, words), [], GiveUp(words), found.Vinyl is null);
         if (seconds is not { } time || careful is not { Edge: { } edge, Plan: { } chosen })
         {
             var why = pressable.Select(p => p.Edge).First(e => e is { Seconds: null });
-            return new FoundAdvice(why!.Kind, why.Text, why.Why, null, null, null, null, [], Not(first, words), replace, GiveUp(words), found.Vinyl is null);
+            return new FoundAdvice(why!.Kind, why.Text, why.Why, null, null, null, null, [], Not(first, words), replace, GiveUp(words),
+                found.Vinyl is null);
         }
 
         var press = chosen.BondingPress;
@@ -100,7 +106,8 @@ public sealed class FoundPieces(Planner planner, Judge judge)
         var cover = first.Tools.Cover.Thermal is null ? words.Say("found-pieces.cover") : first.Tools.Cover.Name;
         var cloth = first.Blank.Material.Kind == MaterialKind.Cloth;
         return new FoundAdvice(
-            AdviceKind.PressEdge, words.Say("found-pieces.text-4", ("set", set), ("time", Thing.Seconds(time)), ("pressure", press.Pressure)),
+            AdviceKind.PressEdge,
+            words.Say("found-pieces.text-4", ("set", set), ("time", Thing.Seconds(time)), ("pressure", press.Pressure)),
             found.Vinyl is null ? words.Say("found-pieces.text-5", ("why", edge.Why)) : edge.Why,
             press.Celsius, press.Dial, press.DialMark, time,
             [
@@ -111,7 +118,9 @@ public sealed class FoundPieces(Planner planner, Judge judge)
                 words.Say("found-pieces.text-12"),
                 cloth ? words.Say("found-pieces.text-13") : words.Say("found-pieces.text-14"),
             ],
-            [.. pressable.Where(p => p.Edge is { Seconds: null }).Select(p => words.Say("found-pieces.text-15", ("vinyl", p.Job.Layer.Vinyl.Name), ("edge", p.Edge!.Text))), .. Not(first, words)], replace, GiveUp(words), found.Vinyl is null);
+            [.. pressable.Where(p => p.Edge is { Seconds: null })
+                .Select(p => words.Say("found-pieces.text-15", ("vinyl", p.Job.Layer.Vinyl.Name), ("edge", p.Edge!.Text))),
+                .. Not(first, words)], replace, GiveUp(words), found.Vinyl is null);
     }
 
     private static string GiveUp(IWords words) => words.Say("found-pieces.give-up");

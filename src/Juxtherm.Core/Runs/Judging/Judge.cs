@@ -35,7 +35,8 @@ public sealed class Judge(Planner planner)
         ArgumentNullException.ThrowIfNull(state);
         ArgumentNullException.ThrowIfNull(piece);
         var skipped = state.Stations.FirstOrDefault(s => s.Number == piece.Station)?.Skipped ?? new HashSet<string>(StringComparer.Ordinal);
-        return Of(job, plan, new PieceHistory(piece.Holds) { Skipped = skipped, PeeledEarly = piece.PeeledEarly, Face = piece.FaceSeen }, seen, units);
+        return Of(job, plan, new PieceHistory(piece.Holds) { Skipped = skipped, PeeledEarly = piece.PeeledEarly, Face = piece.FaceSeen },
+            seen, units);
     }
 
     /// <summary>Judges what is seen on a piece of which the presses are known.</summary>
@@ -55,7 +56,8 @@ public sealed class Judge(Planner planner)
             return [];
         var looked = new Looked(about, plan, heat.From(history.Face), history);
         // What is lost is lost, whatever else could be done.
-        return [.. Signs.Where(s => seen.Contains(s.Sign)).Select(s => Of(s, looked)).OrderByDescending(a => a.Kind == AdviceKind.Lost).ThenByDescending(a => a.Seconds is not null)];
+        return [.. Signs.Where(s => seen.Contains(s.Sign)).Select(s => Of(s, looked)).OrderByDescending(a => a.Kind == AdviceKind.Lost)
+            .ThenByDescending(a => a.Seconds is not null)];
     }
 
     /// <summary>A piece as it was really pressed, over time, and as it goes on by its plan.</summary>
@@ -89,7 +91,9 @@ public sealed class Judge(Planner planner)
         var ruling = FoamRule.Forbids(sign.Sign, looked, said) ?? said;
         var steps = looked.Heat.TurnsOver ? looked.TurnedOver(ruling.Steps ?? []) : ruling.Steps ?? [];
         // A scorched blank is not worth saving.
-        var takeOff = ruling.Kind == AdviceKind.Lost && sign.Sign != Outcome.Scorched ? TakingOff.Steps(looked.Material, looked.Plan, looked.Words) : [];
-        return new Advice(sign.Sign, ruling.Kind, ruling.Text, ruling.Why, ruling.Again?.Seconds, steps, Causes.Of(sign, looked), ruling.NextTime, ruling.Again?.Rooms ?? [], takeOff);
+        var takeOff = ruling.Kind == AdviceKind.Lost && sign.Sign != Outcome.Scorched
+            ? TakingOff.Steps(looked.Material, looked.Plan, looked.Words) : [];
+        return new Advice(sign.Sign, ruling.Kind, ruling.Text, ruling.Why, ruling.Again?.Seconds, steps, Causes.Of(sign, looked),
+            ruling.NextTime, ruling.Again?.Rooms ?? [], takeOff);
     }
 }

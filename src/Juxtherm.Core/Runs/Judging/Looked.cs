@@ -43,7 +43,8 @@ internal sealed record Looked(ChartedJob About, Plan Plan, PieceInTheModel Heat,
     }
 
     /// <summary>Steps of pressing again: cover, close, hold, and look again.</summary>
-    public static IReadOnlyList<BenchStep> PressSteps(string lay, double seconds, string hold) => BenchStep.Numbered([Do(lay, 8), Hold(hold, seconds)]);
+    public static IReadOnlyList<BenchStep> PressSteps(string lay, double seconds, string hold) =>
+        BenchStep.Numbered([Do(lay, 8), Hold(hold, seconds)]);
 
     /// <summary>Steps of laying back, pressing and peeling again as the vinyl wants it.</summary>
     public IReadOnlyList<BenchStep> PeelSteps(string lay, double seconds)
@@ -58,23 +59,31 @@ internal sealed record Looked(ChartedJob About, Plan Plan, PieceInTheModel Heat,
 
     /// <summary>The same steps on the side that lies down: it is turned up first, and lies so under the plate.</summary>
     public IReadOnlyList<BenchStep> TurnedOver(IReadOnlyList<BenchStep> steps) => steps.Any(s => s.Kind == StepKind.Hold)
-        ? BenchStep.Numbered(steps.Select(s => s with { TurnedOver = s.Kind == StepKind.Hold }).Prepend(Do(Words.Say("looked.turned-over", ("item", Item), ("meant", Heat.Meant)), 8)))
+        ? BenchStep.Numbered(steps.Select(s => s with { TurnedOver = s.Kind == StepKind.Hold })
+            .Prepend(Do(Words.Say("looked.turned-over", ("item", Item), ("meant", Heat.Meant)), 8)))
         : steps;
 
-    public static BenchStep Wait(string text, double seconds) => new(0, WorkStage.Peel, StepKind.Wait, text, seconds, null) { Lays = true, KeepsPlace = true };
+    public static BenchStep Wait(string text, double seconds) =>
+        new(0, WorkStage.Peel, StepKind.Wait, text, seconds, null) { Lays = true, KeepsPlace = true };
 
     public static BenchStep Do(string text, double seconds) => new(0, WorkStage.Press, StepKind.Do, text, seconds, null) { Lays = true };
 
     public static BenchStep Peel(string text) => new(0, WorkStage.Peel, StepKind.Do, text, 10, null) { Lays = true };
 
-    private static BenchStep Hold(string text, double seconds) => new(0, WorkStage.Press, StepKind.Hold, text, seconds, HoldDone.Again) { Lays = true };
+    private static BenchStep Hold(string text, double seconds) =>
+        new(0, WorkStage.Press, StepKind.Hold, text, seconds, HoldDone.Again) { Lays = true };
 
     /// <summary>What the piece has had and what it takes, in a sentence.</summary>
     public string HeatInWords(PressedAgain? again = null)
     {
-        var rooms = (again?.Rooms ?? [.. Heat.Laid.Select(id => new LayerRoom(id, About.NameOf(About.Layer(id)), Heat.HeatDose(id), Heat.HeatDose(id), About.Layer(id).MostHeatDose))]).ToList();
+        var rooms = (again?.Rooms
+            ?? [.. Heat.Laid.Select(id =>
+                new LayerRoom(id, About.NameOf(About.Layer(id)), Heat.HeatDose(id), Heat.HeatDose(id), About.Layer(id).MostHeatDose))])
+                .ToList();
         var tight = rooms.MaxBy(r => r.After / r.Most)!;
         var then = again is null ? "" : Words.Say("looked.heat-in-words-then", ("after", Thing.Share(tight.After)));
-        return Words.Say("looked.heat-in-words", ("tight", tight.Name), ("before", Thing.Share(tight.Before)), ("then", then), ("most", Thing.Share(tight.Most)), ("bond", Thing.Share(Heat.Bond)), ("isAgain", again is null), ("bond2", Thing.Share(again?.Bond ?? 0)));
+        return Words.Say("looked.heat-in-words", ("tight", tight.Name), ("before", Thing.Share(tight.Before)), ("then", then),
+            ("most", Thing.Share(tight.Most)), ("bond", Thing.Share(Heat.Bond)), ("isAgain", again is null),
+            ("bond2", Thing.Share(again?.Bond ?? 0)));
     }
 }

@@ -19,21 +19,26 @@ internal sealed class OnCarrier : ISign
     {
         var next = looked.Words.Say("on-carrier.next");
         var target = looked.Heat.Here.Min(id => looked.About.Layer(id).Work.Vinyl.TargetBond.Value);
-        var peel = looked.Plan.Presses.LastOrDefault(p => p.Peel.Method != PeelMethod.None && p.Layers.Any(looked.Heat.Here.Contains))?.Peel;
+        var peel = looked.Plan.Presses.LastOrDefault(p => p.Peel.Method != PeelMethod.None
+            && p.Layers.Any(looked.Heat.Here.Contains))?.Peel;
         // Bonded by the model and still warm: it is the peel that was wrong, not the press.
         if (!looked.Cold && looked.Heat.Bond >= target * AsGoodAs && peel is { Method: not PeelMethod.Hot } && !looked.PressedAgain)
         {
             var cool = looked.Heat.SecondsUntilCool();
             return new Ruling(
-                AdviceKind.LookAgain, looked.Words.Say("on-carrier.look-again", ("cool", Thing.Seconds(cool))), looked.Words.Say("on-carrier.look-again-why", ("heatInWords", looked.HeatInWords())), next, null,
-                BenchStep.Numbered([Looked.Do(looked.Words.Say("on-carrier.text"), 8), Looked.Wait(looked.Words.Say("on-carrier.text-2"), cool), Looked.Peel(looked.Words.Say("on-carrier.text-3"))]));
+                AdviceKind.LookAgain, looked.Words.Say("on-carrier.look-again", ("cool", Thing.Seconds(cool))),
+                looked.Words.Say("on-carrier.look-again-why", ("heatInWords", looked.HeatInWords())), next, null,
+                BenchStep.Numbered(
+                    [Looked.Do(looked.Words.Say("on-carrier.text"), 8), Looked.Wait(looked.Words.Say("on-carrier.text-2"), cool),
+                        Looked.Peel(looked.Words.Say("on-carrier.text-3"))]));
         }
 
         var wanted = looked.Heat.SecondsUntil(looked.Cold, 1, looked.Cold ? target : 0);
         if (looked.Within(wanted) is not { } seconds)
             return new Ruling(AdviceKind.Lost, looked.Words.Say("on-carrier.lost"), looked.HeatInWords(), next);
         var again = looked.Heat.Again(seconds, looked.Cold);
-        return new Ruling(AdviceKind.LayBack, looked.Words.Say("on-carrier.lay-back", ("seconds", Thing.Seconds(seconds))), looked.HeatInWords(again), next, again,
+        return new Ruling(AdviceKind.LayBack, looked.Words.Say("on-carrier.lay-back", ("seconds", Thing.Seconds(seconds))),
+            looked.HeatInWords(again), next, again,
             looked.PeelSteps(looked.Words.Say("on-carrier.text-4", ("cover", looked.Cover)), seconds));
     }
 }

@@ -43,9 +43,11 @@ internal sealed class PieceInTheModel
     private readonly double _longest;
     private readonly Face _up;
 
-    private PieceInTheModel(ChartedJob about, PressSetting setting, PressSession shortest, PressSession longest, Func<string, string> nameIn, IReadOnlyDictionary<string, double> asItOpened, List<string> laid, double longestSeconds, Face up)
+    private PieceInTheModel(ChartedJob about, PressSetting setting, PressSession shortest, PressSession longest,
+        Func<string, string> nameIn, IReadOnlyDictionary<string, double> asItOpened, List<string> laid, double longestSeconds, Face up)
     {
-        (_about, _setting, _short, _long, _nameIn, _asItOpened, _laid, _longest, _up) = (about, setting, shortest, longest, nameIn, asItOpened, laid, longestSeconds, up);
+        (_about, _setting, _short, _long, _nameIn, _asItOpened, _laid, _longest, _up) = (about, setting, shortest, longest, nameIn,
+            asItOpened, laid, longestSeconds, up);
         Meant = up;
     }
 
@@ -81,12 +83,15 @@ internal sealed class PieceInTheModel
     /// <returns>The piece; null while no vinyl has been pressed on it.</returns>
     public static PieceInTheModel? Of(ChartedJob about, Plan plan, IReadOnlyList<HoldDone> holds, CatalogueSnapshot catalogue)
     {
-        var done = plan.Whole.Select(w => (w.Press, Places: w.OnParts.SelectMany(p => ClosedPlate.Of(holds, p.Order)).ToList())).Where(p => p.Places.Count > 0).ToList();
+        var done = plan.Whole.Select(w => (w.Press, Places: w.OnParts.SelectMany(p => ClosedPlate.Of(holds, p.Order)).ToList()))
+            .Where(p => p.Places.Count > 0).ToList();
         if (!done.Exists(d => d.Press.Laid.Count > 0))
             return null;
         // Where the plate came down least decides whether it holds, where most whether it had too much.
         List<DoneInModel> As(Func<IReadOnlyList<ClosedPlate>, ClosedPlate> place) =>
-            done.ConvertAll(d => new DoneInModel(d.Press, place(d.Places).Closings, d.Places.Min(p => p.PlateCelsius) ?? d.Press.FaceCelsius(about.Work.Source)));
+            done.ConvertAll(d =>
+                new DoneInModel(d.Press, place(d.Places).Closings, d.Places.Min(p => p.PlateCelsius)
+                    ?? d.Press.FaceCelsius(about.Work.Source)));
         var (shortest, nameIn, asItOpened, up) = Rehearser.Repeat(about, As(places => places.MinBy(p => p.Seconds)!), catalogue);
         var longest = shortest.Copy();
         if (done.Exists(d => d.Places.Count > 1))
@@ -108,10 +113,12 @@ internal sealed class PieceInTheModel
             asItOpened = laid.ToDictionary(id => id, id => longest.HeatDose(nameIn(id)), StringComparer.Ordinal);
         }
 
-        return new PieceInTheModel(about, setting, shortest, longest, nameIn, asItOpened, laid, catalogue.Work.LongestPressSeconds.Value, up);
+        return new PieceInTheModel(about, setting, shortest, longest, nameIn, asItOpened, laid, catalogue.Work.LongestPressSeconds.Value,
+            up);
     }
 
-    /// <summary>Every press of a plan on the part in hand: as it was done, with what is being made up for; what is still to come as it was planned.</summary>
+    /// <summary>Every press of a plan on the part in hand: as it was done, with what is being made up for; what is still to come as it was
+    /// planned.</summary>
     /// <param name="about">Its job.</param>
     /// <param name="plan">Its plan.</param>
     /// <param name="piece">The piece.</param>
@@ -125,11 +132,13 @@ internal sealed class PieceInTheModel
             if (places.Count == 0)
                 return new DoneInModel(press, [new Closing(press.Seconds, 0)], press.FaceCelsius(about.Work.Source));
             var least = places.MinBy(p => p.Seconds)!;
-            var missing = press.Order == last && piece.MissingSeconds > 0 ? [new Closing(piece.MissingSeconds, ClosedPlate.UsualOpenSeconds)] : Array.Empty<Closing>();
+            var missing = press.Order == last && piece.MissingSeconds > 0
+                ? [new Closing(piece.MissingSeconds, ClosedPlate.UsualOpenSeconds)] : Array.Empty<Closing>();
             return new DoneInModel(press, [.. least.Closings, .. missing], least.PlateCelsius ?? press.FaceCelsius(about.Work.Source));
         }
 
-        return [.. plan.Whole.Select(w => w.OnParts.FirstOrDefault(p => p.Part == inHand) ?? w.OnParts[0]).Where(p => piece.Holds.Any(h => h.PressOrder == p.Order) || p.Order > (last ?? 0)).Select(Press)];
+        return [.. plan.Whole.Select(w => w.OnParts.FirstOrDefault(p => p.Part == inHand) ?? w.OnParts[0])
+            .Where(p => piece.Holds.Any(h => h.PressOrder == p.Order) || p.Order > (last ?? 0)).Select(Press)];
     }
 
     /// <summary>Everything was done as it was planned, to what a hand can hold.</summary>
@@ -153,7 +162,8 @@ internal sealed class PieceInTheModel
 
     /// <summary>How long it could be pressed once more before a vinyl or the blank has too much, s.</summary>
     /// <param name="cold">It has gone cold; otherwise it comes straight from the press.</param>
-    /// <param name="withoutTail">Heat that it had while it cooled is left out: the place in question has plainly had less than the model says.</param>
+    /// <param name="withoutTail">Heat that it had while it cooled is left out: the place in question has plainly had less than the model
+    /// says.</param>
     public double MostSeconds(bool cold, bool withoutTail = false)
     {
         var limit = Math.Max(_about.Work.Material.LimitCelsius.Value, _long.HottestBare());
@@ -163,7 +173,8 @@ internal sealed class PieceInTheModel
         return watch.ReachedAt is { } over ? Math.Floor(Math.Max(0, over - 0.05)) : _longest;
     }
 
-    /// <summary>How long it has to be pressed once more until its bond is as wanted, and this press alone gives at least so much, s.</summary>
+    /// <summary>How long it has to be pressed once more until its bond is as wanted, and this press alone gives at least so much,
+    /// s.</summary>
     /// <param name="cold">It has gone cold; otherwise it comes straight from the press.</param>
     /// <param name="bond">The bond in all.</param>
     /// <param name="alone">What this press has to give by itself.</param>
@@ -184,7 +195,9 @@ internal sealed class PieceInTheModel
         few.Press(_setting with { Seconds = seconds });
         many.Press(_setting with { Seconds = seconds });
         return new PressedAgain(seconds, Here.Min(id => Bonded(few, id)), Here.Min(id => Bonded(few, id) - Bonded(_short, id)),
-            [.. _laid.Select(id => new LayerRoom(id, _about.NameOf(_about.Layer(id)), Math.Round(HeatDose(id), 2), Math.Round(Burdened(many, id), 2), Most(id)))]);
+            [.. _laid.Select(id =>
+                new LayerRoom(id, _about.NameOf(_about.Layer(id)), Math.Round(HeatDose(id), 2), Math.Round(Burdened(many, id), 2),
+                    Most(id)))]);
     }
 
     /// <summary>How long it takes on a cold bench until the piece is cool to the touch, s.</summary>
@@ -207,7 +220,8 @@ internal sealed class PieceInTheModel
 
     private double Bonded(PressSession session, string layer) => session.Bond(_nameIn(layer)) / _about.Layer(layer).WantedBond;
 
-    private double Burdened(PressSession session, string layer) => session.HeatDose(_nameIn(layer)) / _about.Layer(layer).Reference.HeatDoseSeconds;
+    private double Burdened(PressSession session, string layer) =>
+        session.HeatDose(_nameIn(layer)) / _about.Layer(layer).Reference.HeatDoseSeconds;
 
     private double Most(string layer) => _about.Layer(layer).MostHeatDose;
 }

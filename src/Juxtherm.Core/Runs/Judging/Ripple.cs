@@ -20,7 +20,9 @@ internal sealed class Ripple : ISign
         if (looked.PressedAgain || looked.Within(UsualSeconds) is not { } seconds)
             return new Ruling(AdviceKind.Accept, looked.Words.Say("ripple.accept"), looked.HeatInWords(), next);
         var again = looked.Heat.Again(seconds, looked.Cold);
-        return new Ruling(AdviceKind.PressAgain, looked.Words.Say("ripple.press-again", ("cover", looked.Cover), ("seconds", Thing.Seconds(seconds))), looked.HeatInWords(again), next, again,
+        return new Ruling(AdviceKind.PressAgain,
+            looked.Words.Say("ripple.press-again", ("cover", looked.Cover), ("seconds", Thing.Seconds(seconds))), looked.HeatInWords(again),
+            next, again,
             Looked.PressSteps(looked.Words.Say("ripple.text", ("cover", looked.Cover)), seconds, looked.Words.Say("ripple.text-2")));
     }
 }

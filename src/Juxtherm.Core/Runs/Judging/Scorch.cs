@@ -13,6 +13,8 @@ internal sealed class Scorch : ISign
 
     public Ruling Judge(Looked looked) => new(
         AdviceKind.Lost, looked.Words.Say("scorch.lost"),
-        looked.Words.Say("scorch.lost-why", ("material", looked.Material.Name), ("hottestCloth", Thing.Celsius(looked.Plan.BondingPress.Predicted.HottestClothCelsius)), ("limit", Thing.Celsius(looked.Material.LimitCelsius.Value))),
+        looked.Words.Say("scorch.lost-why", ("material", looked.Material.Name),
+            ("hottestCloth", Thing.Celsius(looked.Plan.BondingPress.Predicted.HottestClothCelsius)),
+            ("limit", Thing.Celsius(looked.Material.LimitCelsius.Value))),
         looked.Words.Say("scorch.lost-next"));
 }

@@ -18,7 +18,9 @@ internal sealed class ShinyBox : ISign
             AdviceKind.Accept, melts
                 ? looked.Words.Say("shiny-box.accept")
                 : looked.Words.Say("shiny-box.accept-2"),
-            looked.Words.Say("shiny-box.accept-why", ("material", looked.Material.Name), ("hottestCloth", Thing.Celsius(looked.Plan.BondingPress.Predicted.HottestClothCelsius)), ("limit", Thing.Celsius(looked.Material.LimitCelsius.Value))),
+            looked.Words.Say("shiny-box.accept-why", ("material", looked.Material.Name),
+                ("hottestCloth", Thing.Celsius(looked.Plan.BondingPress.Predicted.HottestClothCelsius)),
+                ("limit", Thing.Celsius(looked.Material.LimitCelsius.Value))),
             looked.Words.Say("shiny-box.accept-next"));
     }
 }

@@ -20,7 +20,9 @@ internal static class TakingOff
         var set = words.Say("taking-off.steps-set", ("celsius", Thing.Celsius(press.Celsius)), ("dialMark", press.DialMark));
         return
         [
-            material.Kind == MaterialKind.Cloth ? words.Say("taking-off.steps", ("set", set), ("warming", Thing.Seconds(WarmingSeconds))) : words.Say("taking-off.steps-2", ("set", set), ("warming", Thing.Seconds(WarmingSeconds))),
+            material.Kind == MaterialKind.Cloth
+            ? words.Say("taking-off.steps", ("set", set), ("warming", Thing.Seconds(WarmingSeconds)))
+            : words.Say("taking-off.steps-2", ("set", set), ("warming", Thing.Seconds(WarmingSeconds))),
             words.Say("taking-off.steps-3"),
             words.Say("taking-off.steps-4"),
             words.Say("taking-off.steps-5"),

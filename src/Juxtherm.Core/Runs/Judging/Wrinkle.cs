@@ -13,7 +13,8 @@ internal sealed class Wrinkle : ISign
 
     public Ruling Judge(Looked looked)
     {
-        var over = looked.Heat.Here.Where(id => looked.Heat.HeatDose(id) > looked.About.Layer(id).MostHeatDose * 0.8).Select(looked.About.Layer).ToList();
+        var over = looked.Heat.Here.Where(id => looked.Heat.HeatDose(id) > looked.About.Layer(id).MostHeatDose * 0.8)
+            .Select(looked.About.Layer).ToList();
         return new Ruling(
             AdviceKind.Accept, looked.Words.Say("wrinkle.accept"),
             looked.HeatInWords(), over.Count > 0 ? looked.Words.Say("wrinkle.accept-next") : looked.Words.Say("wrinkle.accept-next-2"));

@@ -28,21 +28,29 @@ public sealed class BlankTooHot : IPlanRule
         var limit = material.LimitCelsius.Value;
         var words = plan.Words;
         var beside = new ToolWords(plan.Work, plan.Words).Beside;
-        var why = words.Say("blank-too-hot.why", ("beside", beside), ("hasCover", plan.Work.HasCover), ("limit", Thing.Celsius(limit)), ("limitConsequence", material.LimitConsequence), ("source", material.LimitCelsius.From.Source));
-        (string, double, string)[] data = [("limit", limit, "Cel"), ("planned", plan.HottestBareCelsius, "Cel"), ("chart", plan.ChartHottestBareCelsius, "Cel")];
+        var why = words.Say("blank-too-hot.why", ("beside", beside), ("hasCover", plan.Work.HasCover), ("limit", Thing.Celsius(limit)),
+            ("limitConsequence", material.LimitConsequence), ("source", material.LimitCelsius.From.Source));
+        (string, double, string)[] data = [("limit", limit, "Cel"), ("planned", plan.HottestBareCelsius, "Cel"),
+            ("chart", plan.ChartHottestBareCelsius, "Cel")];
         if (plan.HottestBareCelsius > limit + RoundingK)
-            return this.Say(plan, NoticeLevel.Stop, words.Say("blank-too-hot.stop", ("material", material.Name), ("hottestBare", Thing.Celsius(plan.HottestBareCelsius)), ("limit", Thing.Celsius(limit))), why, data) is var stop && plan.HottestBareCelsius > limit + SmokeK ? stop.Dangerous() : stop;
+            return this.Say(plan, NoticeLevel.Stop,
+                words.Say("blank-too-hot.stop", ("material", material.Name), ("hottestBare", Thing.Celsius(plan.HottestBareCelsius)),
+                    ("limit", Thing.Celsius(limit))), why, data) is var stop && plan.HottestBareCelsius > limit + SmokeK
+                    ? stop.Dangerous() : stop;
         if (plan.LabelCap is { } cap && plan.HottestBareCelsius > cap.Value + RoundingK)
         {
             return this.Say(plan, NoticeLevel.Caution,
-                words.Say("blank-too-hot.caution", ("cap", Thing.Celsius(cap.Value)), ("hottestBare", Thing.Celsius(plan.HottestBareCelsius))),
-                words.Say("blank-too-hot.caution-why", ("source", cap.From.Source), ("it", Thing.Celsius(130)), ("it2", Thing.Celsius(140))), [.. data, ("label", cap.Value, "Cel")]);
+                words.Say("blank-too-hot.caution", ("cap", Thing.Celsius(cap.Value)),
+                    ("hottestBare", Thing.Celsius(plan.HottestBareCelsius))),
+                words.Say("blank-too-hot.caution-why", ("source", cap.From.Source), ("it", Thing.Celsius(130)),
+                    ("it2", Thing.Celsius(140))), [.. data, ("label", cap.Value, "Cel")]);
         }
 
         if (plan.ChartHottestBareCelsius <= limit || plan.Found.Outcome == SettingOutcome.None)
             return null;
         return this.Say(plan, NoticeLevel.Note,
-            words.Say("blank-too-hot.note", ("celsius", Thing.Celsius(plan.Chart.Celsius.Value)), ("material", material.Name), ("chartHottestBare", Thing.Celsius(plan.ChartHottestBareCelsius)), ("hottestBare", Thing.Celsius(plan.HottestBareCelsius))),
+            words.Say("blank-too-hot.note", ("celsius", Thing.Celsius(plan.Chart.Celsius.Value)), ("material", material.Name),
+                ("chartHottestBare", Thing.Celsius(plan.ChartHottestBareCelsius)), ("hottestBare", Thing.Celsius(plan.HottestBareCelsius))),
             why, data);
     }
 }

@@ -16,7 +16,9 @@ public sealed class ClamshellFrame : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         return plan.Work.Form.Framed && plan.Work.Source.Hinged
-            ? this.Say(plan, NoticeLevel.Stop, plan.Words.Say("clamshell-frame.stop", ("form", plan.Work.Form.Name), ("source", plan.Work.Source.Name)), plan.Words.Say("clamshell-frame.stop-why"))
+            ? this.Say(plan, NoticeLevel.Stop,
+                plan.Words.Say("clamshell-frame.stop", ("form", plan.Work.Form.Name), ("source", plan.Work.Source.Name)),
+                plan.Words.Say("clamshell-frame.stop-why"))
             : null;
     }
 }

@@ -29,11 +29,14 @@ public sealed class CollarUnderPlate : IPlanRule
         foreach (var (shape, art) in plan.PlacedFaces)
         {
             // Where the plate's middle is not on the print's, the collar is what pushed it.
-            if (shape.Collar is { } near && JobSections.Of(plan.Job, shape.Face, [.. plan.Layers.Select(l => l.Id)]).Plan?.Sections is [{ SlantDegrees: 0 } only])
+            if (shape.Collar is { } near
+                && JobSections.Of(plan.Job, shape.Face, [.. plan.Layers.Select(l => l.Id)]).Plan?.Sections is [{ SlantDegrees: 0 } only])
             {
                 var shift = only.Box.YMm - (art.YMm + art.HeightMm / 2 - only.HeightMm / 2);
                 if (shift > ShiftedMm && (only.Box with { YMm = only.Box.YMm - shift }).Overlaps(near.Box))
-                    return this.Say(plan, NoticeLevel.Note, plan.Words.Say("collar-under-plate.note", ("y", Thing.Mm(only.Box.YMm - shape.NeckMm!.Value))), why, ("shift", shift, "mm"));
+                    return this.Say(plan, NoticeLevel.Note,
+                        plan.Words.Say("collar-under-plate.note", ("y", Thing.Mm(only.Box.YMm - shape.NeckMm!.Value))), why,
+                        ("shift", shift, "mm"));
             }
         }
 

@@ -24,6 +24,7 @@ public sealed class CoverNeeded : IPlanRule
             return this.Say(plan, NoticeLevel.Note, plan.Words.Say("cover-needed.note", ("missed", missed)),
                 plan.Words.Say("cover-needed.note-why"));
         return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("cover-needed.caution", ("missed", missed)),
-            plan.Words.Say("cover-needed.caution-why", ("hot", new ToolWords(plan.Work, plan.Words).Hot), ("beside", new ToolWords(plan.Work, plan.Words).Beside)));
+            plan.Words.Say("cover-needed.caution-why", ("hot", new ToolWords(plan.Work, plan.Words).Hot),
+                ("beside", new ToolWords(plan.Work, plan.Words).Beside)));
     }
 }

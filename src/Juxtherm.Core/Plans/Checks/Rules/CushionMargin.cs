@@ -25,8 +25,10 @@ public sealed class CushionMargin : IPlanRule
             var clear = Math.Min(shape.WidthMm, shape.HeightMm) * Margin;
             var nearest = new[] { art.XMm, art.YMm, shape.WidthMm - art.XMm - art.WidthMm, shape.HeightMm - art.YMm - art.HeightMm }.Min();
             if (nearest < clear - 1)
-                return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("cushion-margin.caution", ("it", Thing.Mm(Math.Max(0, nearest))), ("clear", Thing.Mm(clear))),
-                    plan.Words.Say("cushion-margin.caution-why", ("practice", PlacementRules.Practice)), ("nearest", nearest, "mm"), ("clear", clear, "mm"));
+                return this.Say(plan, NoticeLevel.Caution,
+                    plan.Words.Say("cushion-margin.caution", ("it", Thing.Mm(Math.Max(0, nearest))), ("clear", Thing.Mm(clear))),
+                    plan.Words.Say("cushion-margin.caution-why", ("practice", PlacementRules.Practice)), ("nearest", nearest, "mm"),
+                    ("clear", clear, "mm"));
         }
 
         return null;

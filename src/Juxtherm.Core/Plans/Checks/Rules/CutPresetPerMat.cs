@@ -14,8 +14,11 @@ public sealed class CutPresetPerMat : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        if (plan.Job.Tools.Cutter is not { } setup || CutNotices.PresetsInWords(plan.Layers.Select(l => (l.Work.Vinyl.Name, CutPreset.Of(l.Work.Vinyl, setup.Cutter))), plan.Words) is not { } all)
+        if (plan.Job.Tools.Cutter is not { } setup
+            || CutNotices.PresetsInWords(plan.Layers.Select(l => (l.Work.Vinyl.Name, CutPreset.Of(l.Work.Vinyl, setup.Cutter))), plan.Words)
+            is not { } all)
             return null;
-        return this.Say(plan, NoticeLevel.Note, plan.Words.Say("cut-preset-per-mat.note", ("all", all)), plan.Words.Say("cut-preset-per-mat.note-why"));
+        return this.Say(plan, NoticeLevel.Note, plan.Words.Say("cut-preset-per-mat.note", ("all", all)),
+            plan.Words.Say("cut-preset-per-mat.note-why"));
     }
 }

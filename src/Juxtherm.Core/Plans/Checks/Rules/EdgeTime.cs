@@ -18,7 +18,8 @@ public sealed class EdgeTime : ILayerRule
         ArgumentNullException.ThrowIfNull(layer);
         if (layer.Layer.Box is { } box && plan.Covered.Any(c => c.Shape.Face == layer.Layer.Face && c.Plan.AtEdge.Any(box.Overlaps)))
         {
-            return this.Say(layer, NoticeLevel.Note, plan.Words.Say("edge-time.note", ("layer", plan.Named(layer)), ("extra", ExtraSeconds)),
+            return this.Say(layer, NoticeLevel.Note,
+                plan.Words.Say("edge-time.note", ("layer", plan.Named(layer)), ("extra", ExtraSeconds)),
                 plan.Words.Say("edge-time.note-why"), ("extra", ExtraSeconds, "s"));
         }
 

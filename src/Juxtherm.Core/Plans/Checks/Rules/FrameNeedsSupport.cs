@@ -16,7 +16,8 @@ public sealed class FrameNeedsSupport : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         return plan.Work.Form.Framed && !plan.Job.Tools.Underlay.BearsFrames
-            ? this.Say(plan, NoticeLevel.Caution, plan.Words.Say("frame-needs-support.caution"), plan.Words.Say("frame-needs-support.caution-why"))
+            ? this.Say(plan, NoticeLevel.Caution, plan.Words.Say("frame-needs-support.caution"),
+                plan.Words.Say("frame-needs-support.caution-why"))
             : null;
     }
 }

@@ -20,7 +20,9 @@ public sealed class GlitterOnGlitter : ILayerRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        var lower = layer.Work.Vinyl.Family != Family ? null : plan.Stack.DirectlyUnder(layer.Id).Select(id => plan.About.Layer(id)).FirstOrDefault(l => l.Work.Vinyl.Family == Family);
+        var lower = layer.Work.Vinyl.Family != Family
+            ? null : plan.Stack.DirectlyUnder(layer.Id).Select(id => plan.About.Layer(id))
+            .FirstOrDefault(l => l.Work.Vinyl.Family == Family);
         if (lower is null)
             return null;
         return this.Say(layer, NoticeLevel.Stop, plan.Words.Say("glitter-on-glitter.stop", ("layer", plan.Named(layer))),

@@ -31,13 +31,16 @@ public sealed class HeatBudget : ILayerRule
         {
             return this.Say(layer, NoticeLevel.Caution,
                 plan.Words.Say("heat-budget.caution", ("layer", plan.Named(layer)), ("had", Thing.Share(had)), ("most", Thing.Share(most))),
-                plan.Words.Say("heat-budget.caution-why", ("source", layer.Takes.From.Source)), ("burden", had, "1"), ("most", most, "1"), ("alone", Math.Round(alone, 2), "1"));
+                plan.Words.Say("heat-budget.caution-why", ("source", layer.Takes.From.Source)), ("burden", had, "1"), ("most", most, "1"),
+                ("alone", Math.Round(alone, 2), "1"));
         }
 
-        var level = had > most * (plan.Found.From == SettingFrom.Search ? FarBeyond : FarBeyondOwn) ? NoticeLevel.Stop : NoticeLevel.Caution;
+        var level = had > most * (plan.Found.From == SettingFrom.Search ? FarBeyond : FarBeyondOwn)
+            ? NoticeLevel.Stop : NoticeLevel.Caution;
         // Where the last press was cut short for it, that is said once.
         // Foam heated twice has a notice of its own.
-        if (had <= most || (layer.Work.Vinyl.HeatsOnce.Value && level == NoticeLevel.Caution) || (level == NoticeLevel.Caution && plan.Presses.Any(p => p.InsteadOfSeconds is not null)))
+        if (had <= most || (layer.Work.Vinyl.HeatsOnce.Value && level == NoticeLevel.Caution)
+            || (level == NoticeLevel.Caution && plan.Presses.Any(p => p.InsteadOfSeconds is not null)))
             return null;
         return this.Say(layer, level,
             plan.Words.Say("heat-budget.text", ("layer", plan.Named(layer)), ("had", Thing.Share(had)), ("most", Thing.Share(most))),

@@ -24,14 +24,20 @@ public sealed class HeatSourceUnsuitable : IPlanRule
             var item = form.Name.ToLowerInvariant();
             return form.Shape switch
             {
-                FaceShape.Curved => this.Say(plan, NoticeLevel.Stop, plan.Words.Say("heat-source-unsuitable.stop", ("named", named), ("item", item)), plan.Words.Say("heat-source-unsuitable.stop-why")).Dangerous(),
-                FaceShape.Domed => this.Say(plan, NoticeLevel.Stop, plan.Words.Say("heat-source-unsuitable.stop-2", ("named", named), ("item", item)), plan.Words.Say("heat-source-unsuitable.stop-why-2")),
-                _ => this.Say(plan, NoticeLevel.Stop, plan.Words.Say("heat-source-unsuitable.stop-3", ("named", named), ("item", item)), plan.Words.Say("heat-source-unsuitable.stop-why-3")),
+                FaceShape.Curved =>
+                    this.Say(plan, NoticeLevel.Stop, plan.Words.Say("heat-source-unsuitable.stop", ("named", named), ("item", item)),
+                        plan.Words.Say("heat-source-unsuitable.stop-why")).Dangerous(),
+                FaceShape.Domed =>
+                    this.Say(plan, NoticeLevel.Stop, plan.Words.Say("heat-source-unsuitable.stop-2", ("named", named), ("item", item)),
+                        plan.Words.Say("heat-source-unsuitable.stop-why-2")),
+                _ => this.Say(plan, NoticeLevel.Stop, plan.Words.Say("heat-source-unsuitable.stop-3", ("named", named), ("item", item)),
+                    plan.Words.Say("heat-source-unsuitable.stop-why-3")),
             };
         }
 
         return plan.About.Choose(new HouseholdIron()) == HouseholdIron.Avoid
-            ? this.Say(plan, NoticeLevel.Caution, plan.Words.Say("heat-source-unsuitable.caution"), plan.Words.Say("heat-source-unsuitable.caution-why"))
+            ? this.Say(plan, NoticeLevel.Caution, plan.Words.Say("heat-source-unsuitable.caution"),
+                plan.Words.Say("heat-source-unsuitable.caution-why"))
             : null;
     }
 }

@@ -22,9 +22,14 @@ public sealed class LayingOrderWish : IPlanRule
         {
             var (first, second) = (plan.About.Layer(pair.First), plan.About.Layer(pair.Second));
             var (text, why) = plan.Stack.Reaches(first.Id, second.Id)
-                ? (plan.Words.Say("laying-order-wish.text", ("first", plan.Named(first)), ("second", plan.Named(second))), plan.Words.Say("laying-order-wish.text-2"))
-                : (plan.Words.Say("laying-order-wish.text-3", ("first", plan.Named(first)), ("second", plan.Named(second))), plan.Words.Say("laying-order-wish.text-4", ("second", plan.Named(second)), ("heat", Thing.Share(pair.Heat)), ("mostHeatDose", Thing.Share(first.MostHeatDose))));
-            return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("laying-order-wish.caution", ("text", text)), why, ("heat", pair.Heat, "1")) with { Layers = [first.Id, second.Id], Remedies = [back] };
+                ? (plan.Words.Say("laying-order-wish.text", ("first", plan.Named(first)), ("second", plan.Named(second))),
+                    plan.Words.Say("laying-order-wish.text-2"))
+                : (plan.Words.Say("laying-order-wish.text-3", ("first", plan.Named(first)), ("second", plan.Named(second))),
+                    plan.Words.Say("laying-order-wish.text-4", ("second", plan.Named(second)), ("heat", Thing.Share(pair.Heat)),
+                        ("mostHeatDose", Thing.Share(first.MostHeatDose))));
+            return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("laying-order-wish.caution", ("text", text)), why,
+                ("heat", pair.Heat, "1")) with
+            { Layers = [first.Id, second.Id], Remedies = [back] };
         }
 
         if (orders.Free is not { } free || plan.Sequence is not { } laid)
@@ -33,8 +38,12 @@ public sealed class LayingOrderWish : IPlanRule
         var hot = laid.Excess > free.Excess;
         if (presses <= 0 && seconds < 1 && !hot)
             return null;
-        var cost = string.Join(plan.Words.Say("laying-order-wish.cost"), new[] { presses > 0 ? $"{presses} {(presses == 1 ? "press" : "presses")}" : null, seconds >= 1 ? plan.Words.Say(Thing.Seconds(seconds)) : null }.OfType<string>());
-        return this.Say(plan, hot ? NoticeLevel.Caution : NoticeLevel.Note, plan.Words.Say("laying-order-wish.found", ("cost", cost), ("hot", hot)),
+        var cost = string.Join(plan.Words.Say("laying-order-wish.cost"),
+            new[] { presses > 0
+                ? $"{presses} {(presses == 1 ? "press" : "presses")}"
+                : null, seconds >= 1 ? plan.Words.Say(Thing.Seconds(seconds)) : null }.OfType<string>());
+        return this.Say(plan, hot
+            ? NoticeLevel.Caution : NoticeLevel.Note, plan.Words.Say("laying-order-wish.found", ("cost", cost), ("hot", hot)),
             plan.Words.Say("laying-order-wish.found-why"), ("presses", presses, "1"), ("seconds", seconds, "s")) with
         { Remedies = [back] };
     }

@@ -15,7 +15,8 @@ public sealed class LoftyFace : IPlanRule
         var material = plan.Work.Material;
         return material.Lofty.Value
             ? this.Say(plan, NoticeLevel.Note, plan.Words.Say("lofty-face.note", ("material", material.Name)),
-                plan.Words.Say("lofty-face.note-why", ("demand", Thing.Share(material.Demand.Value)), ("source", material.Demand.From.Source)), ("demand", material.Demand.Value, "1"))
+                plan.Words.Say("lofty-face.note-why", ("demand", Thing.Share(material.Demand.Value)),
+                    ("source", material.Demand.From.Source)), ("demand", material.Demand.Value, "1"))
             : null;
     }
 }

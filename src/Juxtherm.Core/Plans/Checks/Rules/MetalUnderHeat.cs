@@ -24,9 +24,11 @@ public sealed class MetalUnderHeat : IPlanRule
                 continue;
             var (width, height) = (plan.Job.Tools.PlateWidthMm, plan.Job.Tools.PlateHeightMm);
             var near = art.Grown(Math.Max(width, height));
-            var metal = shape.Features.Where(f => f.Kind is FeatureKind.Metal or FeatureKind.Snap && near.Overlaps(f.Box)).Select(f => f.Name).Distinct(StringComparer.Ordinal).ToList();
+            var metal = shape.Features.Where(f => f.Kind is FeatureKind.Metal or FeatureKind.Snap && near.Overlaps(f.Box))
+                .Select(f => f.Name).Distinct(StringComparer.Ordinal).ToList();
             if (metal.Count > 0)
-                return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("metal-under-heat.caution", ("metal", Thing.List(metal))), plan.Words.Say("metal-under-heat.caution-why"));
+                return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("metal-under-heat.caution", ("metal", Thing.List(metal))),
+                    plan.Words.Say("metal-under-heat.caution-why"));
         }
 
         return null;

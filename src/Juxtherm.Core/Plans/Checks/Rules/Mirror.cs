@@ -18,7 +18,8 @@ public sealed class Mirror : ILayerRule
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
         // A shape that is the same both ways round, and a drawing that is reversed already, ask for nothing.
-        if (!layer.Work.Vinyl.Mirrored.Value || layer.Layer is { Mirrored: true } or { Reversed: true, Mirrored: null } || layer.Layer is { Words: null, Shape.IsSymmetric: true })
+        if (!layer.Work.Vinyl.Mirrored.Value || layer.Layer is { Mirrored: true } or { Reversed: true, Mirrored: null }
+            || layer.Layer is { Words: null, Shape.IsSymmetric: true })
             return null;
         var why = plan.Words.Say("mirror.why");
         return layer.Layer.Mirrored switch
@@ -30,6 +31,8 @@ public sealed class Mirror : ILayerRule
     }
 
     /// <summary>Who draws in reverse says so, and nothing is reversed again.</summary>
-    private static IReadOnlyList<Remedy> Reversed(PlanContext plan, LayerInPlan layer) => layer.Layer is not { Shape: not null, Reversed: false } ? [] :
-        [new Remedy(plan.Words.Say("mirror.reversed"), [JobEdit.To($"/layers/{layer.Layer.At}/reversed", true), JobEdit.To($"/layers/{layer.Layer.At}/mirrored", null)])];
+    private static IReadOnlyList<Remedy> Reversed(PlanContext plan, LayerInPlan layer) =>
+        layer.Layer is not { Shape: not null, Reversed: false } ? [] :
+        [new Remedy(plan.Words.Say("mirror.reversed"),
+            [JobEdit.To($"/layers/{layer.Layer.At}/reversed", true), JobEdit.To($"/layers/{layer.Layer.At}/mirrored", null)])];
 }

@@ -20,10 +20,13 @@ public sealed class NamesCount : IPlanRule
             return null;
         var garments = names.Sum(n => n.Count);
         if (garments != plan.Job.Quantity)
-            return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("names-count.caution", ("garments", garments), ("quantity", plan.Job.Quantity)), plan.Words.Say("names-count.caution-why"), ("names", garments, "1"), ("pieces", plan.Job.Quantity, "1"));
+            return this.Say(plan, NoticeLevel.Caution,
+                plan.Words.Say("names-count.caution", ("garments", garments), ("quantity", plan.Job.Quantity)),
+                plan.Words.Say("names-count.caution-why"), ("names", garments, "1"), ("pieces", plan.Job.Quantity, "1"));
         var unread = names.Count(n => !n.Proofed);
         return unread > 0
-            ? this.Say(plan, NoticeLevel.Note, plan.Words.Say("names-count.note", ("unread", unread), ("names", names.Count)), plan.Words.Say("names-count.note-why"), ("unread", unread, "1"))
+            ? this.Say(plan, NoticeLevel.Note, plan.Words.Say("names-count.note", ("unread", unread), ("names", names.Count)),
+                plan.Words.Say("names-count.note-why"), ("unread", unread, "1"))
             : null;
     }
 }

@@ -37,8 +37,10 @@ public sealed class NeedsSections : IPlanRule
         var proven = most.Proven ? plan.Words.Say("needs-sections.proven") : plan.Words.Say("needs-sections.proven-2");
         return this.Say(plan, NoticeLevel.Caution,
             plan.Words.Say("needs-sections.caution", ("sections", most.Sections.Count), ("overlap", overlap), ("proven", proven)),
-            plan.Words.Say("needs-sections.caution-why", ("width", Thing.Mm(plate.WidthMm)), ("height", Thing.Mm(plate.HeightMm)), ("edge", Thing.Mm(plate.EdgeMm)), ("rim", Thing.Mm(plate.RimMm))),
-            ("goes", most.Sections.Count, "1"), ("heats", most.MostHeats, "1"), ("twice", Math.Round(most.TwiceShare, 3), "1"), ("plateWidth", plate.WidthMm, "mm"), ("plateHeight", plate.HeightMm, "mm"));
+            plan.Words.Say("needs-sections.caution-why", ("width", Thing.Mm(plate.WidthMm)), ("height", Thing.Mm(plate.HeightMm)),
+                ("edge", Thing.Mm(plate.EdgeMm)), ("rim", Thing.Mm(plate.RimMm))),
+            ("goes", most.Sections.Count, "1"), ("heats", most.MostHeats, "1"), ("twice", Math.Round(most.TwiceShare, 3), "1"),
+            ("plateWidth", plate.WidthMm, "mm"), ("plateHeight", plate.HeightMm, "mm"));
     }
 
     /// <summary>So large for its plate that nobody presses it; said with what could be pressed.</summary>
@@ -50,8 +52,10 @@ public sealed class NeedsSections : IPlanRule
         var share = Math.Sqrt(SectionSearch.MostSections * SpareShare / goes);
         double Down(double mm) => Math.Floor(mm * share / 5) * 5;
         return this.Say(plan, NoticeLevel.Stop,
-            plan.Words.Say("needs-sections.stop", ("goes", goes), ("w", Thing.Mm(w)), ("h", Thing.Mm(h)), ("down", Thing.Mm(Down(art.WidthMm))), ("down2", Thing.Mm(Down(art.HeightMm)))),
-            plan.Words.Say("needs-sections.stop-why", ("mostSections", SectionSearch.MostSections)), ("goes", goes, "1"), ("most", SectionSearch.MostSections, "1"), ("width", Down(art.WidthMm), "mm"), ("height", Down(art.HeightMm), "mm"));
+            plan.Words.Say("needs-sections.stop", ("goes", goes), ("w", Thing.Mm(w)), ("h", Thing.Mm(h)),
+                ("down", Thing.Mm(Down(art.WidthMm))), ("down2", Thing.Mm(Down(art.HeightMm)))),
+            plan.Words.Say("needs-sections.stop-why", ("mostSections", SectionSearch.MostSections)), ("goes", goes, "1"),
+            ("most", SectionSearch.MostSections, "1"), ("width", Down(art.WidthMm), "mm"), ("height", Down(art.HeightMm), "mm"));
     }
 
     /// <summary>What is not placed yet is only known by its size.</summary>
@@ -63,6 +67,7 @@ public sealed class NeedsSections : IPlanRule
             return null;
         return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("needs-sections.caution-2"),
             plan.Words.Say("needs-sections.caution-why-2"),
-            ("width", large.Layer.WidthMm!.Value, "mm"), ("height", large.Layer.HeightMm!.Value, "mm"), ("plateWidth", plate.WidthMm, "mm"), ("plateHeight", plate.HeightMm, "mm"));
+            ("width", large.Layer.WidthMm!.Value, "mm"), ("height", large.Layer.HeightMm!.Value, "mm"), ("plateWidth", plate.WidthMm, "mm"),
+            ("plateHeight", plate.HeightMm, "mm"));
     }
 }

@@ -16,7 +16,8 @@ public sealed class NoIroningBoard : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         return plan.Job.Tools.Underlay.Yields
-            ? this.Say(plan, NoticeLevel.Caution, plan.Words.Say("no-ironing-board.caution"), plan.Words.Say("no-ironing-board.caution-why"))
+            ? this.Say(plan, NoticeLevel.Caution, plan.Words.Say("no-ironing-board.caution"),
+                plan.Words.Say("no-ironing-board.caution-why"))
             : null;
     }
 }

@@ -19,8 +19,11 @@ public sealed class NotCovered : IPlanRule
         var missed = plan.Covered.SelectMany(c => c.Plan.NotCovered).Distinct().ToList();
         if (missed.Count == 0)
             return null;
-        string Where(Box b) => plan.Words.Say("not-covered.where", ("width", Thing.Mm(b.WidthMm)), ("height", Thing.Mm(b.HeightMm)), ("x", Thing.Mm(b.XMm)), ("y", Thing.Mm(b.YMm)));
-        return this.Say(plan, NoticeLevel.Stop, plan.Words.Say("not-covered.stop", ("take", Thing.List(missed.Take(3).Select(Where))), ("missed", missed.Count)),
+        string Where(Box b) =>
+            plan.Words.Say("not-covered.where", ("width", Thing.Mm(b.WidthMm)), ("height", Thing.Mm(b.HeightMm)), ("x", Thing.Mm(b.XMm)),
+                ("y", Thing.Mm(b.YMm)));
+        return this.Say(plan, NoticeLevel.Stop,
+            plan.Words.Say("not-covered.stop", ("take", Thing.List(missed.Take(3).Select(Where))), ("missed", missed.Count)),
             plan.Words.Say("not-covered.stop-why"), ("places", missed.Count, "1"));
     }
 }

@@ -24,12 +24,15 @@ public sealed class PlacementCollar : IPlanRule
             if (shape.Collar is not { } collar)
                 continue;
             if (art.Overlaps(collar.Box))
-                return this.Say(plan, NoticeLevel.Stop, plan.Words.Say("placement-collar.stop"), plan.Words.Say("placement-collar.stop-why"));
+                return this.Say(plan, NoticeLevel.Stop, plan.Words.Say("placement-collar.stop"),
+                    plan.Words.Say("placement-collar.stop-why"));
             var beside = art.XMm > collar.Box.XMm + collar.Box.WidthMm || art.XMm + art.WidthMm < collar.Box.XMm;
             var (drop, usual) = (art.YMm - shape.NeckMm!.Value, CollarDrop.Measured(shape.Size));
             if (!beside && drop < usual * TooClose)
-                return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("placement-collar.caution", ("drop", Thing.Mm(drop)), ("usual", Thing.Mm(usual))),
-                    plan.Words.Say("placement-collar.caution-why", ("practice", PlacementRules.Practice)), ("drop", drop, "mm"), ("usual", usual, "mm"));
+                return this.Say(plan, NoticeLevel.Caution,
+                    plan.Words.Say("placement-collar.caution", ("drop", Thing.Mm(drop)), ("usual", Thing.Mm(usual))),
+                    plan.Words.Say("placement-collar.caution-why", ("practice", PlacementRules.Practice)), ("drop", drop, "mm"),
+                    ("usual", usual, "mm"));
         }
 
         return null;

@@ -29,8 +29,10 @@ public sealed class PlacementLow : IPlanRule
             var (drop, usual) = (art.YMm - neck, CollarDrop.Measured(shape.Size));
             if (drop <= usual * TooLow + SlackMm)
                 continue;
-            return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("placement-low.caution", ("drop", Thing.Mm(drop)), ("usual", Thing.Mm(usual))),
-                plan.Words.Say("placement-low.caution-why", ("practice", PlacementRules.Practice)), ("drop", drop, "mm"), ("usual", usual, "mm"));
+            return this.Say(plan, NoticeLevel.Caution,
+                plan.Words.Say("placement-low.caution", ("drop", Thing.Mm(drop)), ("usual", Thing.Mm(usual))),
+                plan.Words.Say("placement-low.caution-why", ("practice", PlacementRules.Practice)), ("drop", drop, "mm"),
+                ("usual", usual, "mm"));
         }
 
         return null;

@@ -23,7 +23,11 @@ public sealed class PressureNotAdjustable : IPlanRule
         var kPa = source.PressureKPa[asks.Value].Value;
         var why = plan.Words.Say("pressure-not-adjustable.why", ("kPa", kPa), ("source", source.PressureKPa[asks.Value].From.Source));
         return asks.Value == PressureLevel.Firm
-            ? this.Say(plan, NoticeLevel.Caution, plan.Words.Say("pressure-not-adjustable.caution", ("isWantsPressure", plan.Work.Material.WantsPressure is { Value: PressureLevel.Firm }), ("material", plan.Work.Material.Name), ("source", source.Name)), why, ("pressure", kPa, "kPa"))
-            : this.Say(plan, NoticeLevel.Note, plan.Words.Say("pressure-not-adjustable.note", ("source", source.Name)), why, ("pressure", kPa, "kPa"));
+            ? this.Say(plan, NoticeLevel.Caution,
+                plan.Words.Say("pressure-not-adjustable.caution",
+                    ("isWantsPressure", plan.Work.Material.WantsPressure is { Value: PressureLevel.Firm }),
+                    ("material", plan.Work.Material.Name), ("source", source.Name)), why, ("pressure", kPa, "kPa"))
+            : this.Say(plan, NoticeLevel.Note, plan.Words.Say("pressure-not-adjustable.note", ("source", source.Name)), why,
+                ("pressure", kPa, "kPa"));
     }
 }

@@ -20,6 +20,9 @@ public sealed class PuffCovered : ILayerRule
         var foam = plan.Stack.DirectlyUnder(layer.Id).Select(id => plan.About.Layer(id)).FirstOrDefault(l => l.Work.Vinyl.HeatsOnce.Value);
         return foam is null
             ? null
-            : this.Say(layer, NoticeLevel.Stop, plan.Words.Say("puff-covered.stop", ("layer", plan.Named(layer)), ("foam", plan.Named(foam))), plan.Words.Say("puff-covered.stop-why")) with { Remedies = UnderneathNotAllowed.Changes(plan, layer, foam, swap: foam) };
+            : this.Say(layer, NoticeLevel.Stop,
+                plan.Words.Say("puff-covered.stop", ("layer", plan.Named(layer)), ("foam", plan.Named(foam))),
+                plan.Words.Say("puff-covered.stop-why")) with
+            { Remedies = UnderneathNotAllowed.Changes(plan, layer, foam, swap: foam) };
     }
 }

@@ -25,8 +25,10 @@ public sealed class PuffTwice : ILayerRule
             return null;
         var why = plan.Words.Say("puff-twice.why");
         // On the side that lies down it counts only where the glue, and so the foam, gets hot enough again.
-        if (presses.Count(p => p.Layers.Contains(layer.Id, StringComparer.Ordinal) || p.Reheated.Contains(layer.Id, StringComparer.Ordinal)) is > 1 and var heats)
-            return this.Say(layer, NoticeLevel.Caution, plan.Words.Say("puff-twice.caution", ("layer", plan.Named(layer)), ("heats", heats)), why, ("heats", heats, "1"));
+        if (presses.Count(p => p.Layers.Contains(layer.Id, StringComparer.Ordinal) || p.Reheated.Contains(layer.Id, StringComparer.Ordinal))
+            is > 1 and var heats)
+            return this.Say(layer, NoticeLevel.Caution,
+                plan.Words.Say("puff-twice.caution", ("layer", plan.Named(layer)), ("heats", heats)), why, ("heats", heats, "1"));
         var sections = JobSections.Of(plan.Job, layer.Layer.Face, presses[0].Layers).Plan?.Sections.Count ?? 1;
         return sections < 2 ? null : this.Say(layer, NoticeLevel.Caution,
             plan.Words.Say("puff-twice.caution-2", ("layer", plan.Named(layer)), ("sections", sections)), why, ("goes", sections, "1"));

@@ -16,7 +16,8 @@ public sealed class SeamUnderPlate : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var under = plan.Covered.SelectMany(c => c.Plan.Under).Where(k => k.Kind is not (FeatureKind.Collar or FeatureKind.Metal or FeatureKind.Snap)).ToList();
+        var under = plan.Covered.SelectMany(c => c.Plan.Under)
+            .Where(k => k.Kind is not (FeatureKind.Collar or FeatureKind.Metal or FeatureKind.Snap)).ToList();
         if (under.Count == 0)
             return null;
         var names = string.Join(", ", under.Select(k => k.NameHere).Distinct(StringComparer.Ordinal));
@@ -28,7 +29,8 @@ public sealed class SeamUnderPlate : IPlanRule
             button ? plan.Words.Say("seam-under-plate.how-3") :
             plan.Words.Say("seam-under-plate.how-4");
         // Seams of the side that lies down are felt less than those beside the print.
-        return this.Say(plan, under.Exists(k => !k.OtherFace && !(k.Kind == FeatureKind.Frame && plan.Job.Tools.Underlay.BearsFrames)) ? NoticeLevel.Caution : NoticeLevel.Note, plan.Words.Say("seam-under-plate.found", ("names", names), ("how", how)),
+        return this.Say(plan, under.Exists(k => !k.OtherFace && !(k.Kind == FeatureKind.Frame && plan.Job.Tools.Underlay.BearsFrames))
+            ? NoticeLevel.Caution : NoticeLevel.Note, plan.Words.Say("seam-under-plate.found", ("names", names), ("how", how)),
             plan.Words.Say("seam-under-plate.found-why"));
     }
 }

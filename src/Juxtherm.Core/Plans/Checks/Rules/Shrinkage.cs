@@ -15,7 +15,8 @@ public sealed class Shrinkage : ILayerRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        var lower = plan.Stack.DirectlyUnder(layer.Id).Select(id => plan.About.Layer(id)).Where(l => l.Layer.WidthMm is not null).MaxBy(l => l.Layer.WidthMm);
+        var lower = plan.Stack.DirectlyUnder(layer.Id).Select(id => plan.About.Layer(id)).Where(l => l.Layer.WidthMm is not null)
+            .MaxBy(l => l.Layer.WidthMm);
         if (lower is null)
             return null;
         var share = lower.Work.Vinyl.ShrinkPercent;

@@ -26,7 +26,8 @@ public sealed class SmallDetail : ILayerRule
         var percent = Math.Ceiling((limit.Value / m.SmallestFeatureMm - 1) * 20) * 5;
         var enlarge = percent <= (MostEnlarged - 1) * 100 ? plan.Words.Say("small-detail.enlarge", ("percent", percent)) : "Widen";
         return this.Say(layer, NoticeLevel.Caution,
-            plan.Words.Say("small-detail.caution", ("layer", plan.Named(layer)), ("smallestFeature", Thing.FineMm(m.SmallestFeatureMm)), ("vinyl", layer.Work.Vinyl.Name), ("limit", Thing.FineMm(limit.Value)), ("enlarge", enlarge)),
+            plan.Words.Say("small-detail.caution", ("layer", plan.Named(layer)), ("smallestFeature", Thing.FineMm(m.SmallestFeatureMm)),
+                ("vinyl", layer.Work.Vinyl.Name), ("limit", Thing.FineMm(limit.Value)), ("enlarge", enlarge)),
             plan.Words.Say("small-detail.caution-why", ("source", limit.From.Source)),
             ("narrowest", m.SmallestFeatureMm, "mm"), ("limit", limit.Value, "mm"));
     }

@@ -27,15 +27,19 @@ public sealed class TestPatch : IPlanRule
         {
             var (source, worst) = (plan.Work.Source, found.Worst);
             return this.Say(plan, NoticeLevel.Caution,
-                plan.Words.Say("test-patch.caution", ("forAPatch", new ToolWords(plan.Work, plan.Words).ForAPatch), ("leastBond", Thing.Share(worst.LeastBond)), ("hottestBare", Thing.Celsius(worst.HottestBareCelsius))),
-                plan.Words.Say("test-patch.caution-why", ("source", source.Name), ("errorK", found.Dial.ErrorK), ("pressureErrorFactor", source.PressureErrorFactor.Value), ("source2", source.DialErrorK.From.Source)),
+                plan.Words.Say("test-patch.caution", ("forAPatch", new ToolWords(plan.Work, plan.Words).ForAPatch),
+                    ("leastBond", Thing.Share(worst.LeastBond)), ("hottestBare", Thing.Celsius(worst.HottestBareCelsius))),
+                plan.Words.Say("test-patch.caution-why", ("source", source.Name), ("errorK", found.Dial.ErrorK),
+                    ("pressureErrorFactor", source.PressureErrorFactor.Value), ("source2", source.DialErrorK.From.Source)),
                 ("worstBond", worst.LeastBond, "1"), ("worstBlank", worst.HottestBareCelsius, "Cel"));
         }
 
         if (found.Outcome != SettingOutcome.Short)
             return null;
         return this.Say(plan, NoticeLevel.Caution,
-            plan.Words.Say("test-patch.caution-2", ("bondShare", Thing.Share(plan.BondShare)), ("holdsFromBond", Thing.Share(plan.Work.Vinyl.HoldsFromBond.Value)), ("forAPatch", new ToolWords(plan.Work, plan.Words).ForAPatch)),
+            plan.Words.Say("test-patch.caution-2", ("bondShare", Thing.Share(plan.BondShare)),
+                ("holdsFromBond", Thing.Share(plan.Work.Vinyl.HoldsFromBond.Value)),
+                ("forAPatch", new ToolWords(plan.Work, plan.Words).ForAPatch)),
             plan.Words.Say("test-patch.caution-why-2"),
             ("bond", plan.BondShare, "1"), ("holdsFrom", plan.Work.Vinyl.HoldsFromBond.Value, "1"));
     }

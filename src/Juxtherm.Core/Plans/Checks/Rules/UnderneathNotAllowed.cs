@@ -16,7 +16,8 @@ public sealed class UnderneathNotAllowed : ILayerRule
 
     /// <summary>What mends a layer lying where it may not: cut out below, side by side, or another vinyl.</summary>
     internal static IReadOnlyList<Remedy> Changes(PlanContext plan, LayerInPlan upper, LayerInPlan lower, LayerInPlan? swap) =>
-        [.. new[] { LayerRemedies.CutOut(plan.About, upper, lower), LayerRemedies.SideBySide(plan.About, upper, lower), swap is null || swap.Work.Vinyl.HeatsOnce.Value ? null : LayerRemedies.Smooth(plan.About, swap) }.OfType<Remedy>()];
+        [.. new[] { LayerRemedies.CutOut(plan.About, upper, lower), LayerRemedies.SideBySide(plan.About, upper, lower), swap is null
+            || swap.Work.Vinyl.HeatsOnce.Value ? null : LayerRemedies.Smooth(plan.About, swap) }.OfType<Remedy>()];
 
     /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)
@@ -32,12 +33,15 @@ public sealed class UnderneathNotAllowed : ILayerRule
                 continue;
             if (!below.CarriesOthers.Value)
                 return this.Say(layer, NoticeLevel.Stop,
-                    plan.Words.Say("underneath-not-allowed.stop", ("layer", plan.Named(layer)), ("lower", plan.Named(lower)), ("below", below.Name)),
-                    plan.Words.Say("underneath-not-allowed.stop-why", ("below", below.Name), ("source", below.CarriesOthers.From.Source))) with
+                    plan.Words.Say("underneath-not-allowed.stop", ("layer", plan.Named(layer)), ("lower", plan.Named(lower)),
+                        ("below", below.Name)),
+                    plan.Words.Say("underneath-not-allowed.stop-why", ("below", below.Name), ("source", below.CarriesOthers.From.Source)))
+                    with
                 { Remedies = Changes(plan, layer, lower, swap: lower) };
             if (vinyl.LiesOn.Value == LiesOn.Bare || (vinyl.LiesOn.Value == LiesOn.Smooth && !below.SmoothFace))
                 return this.Say(layer, NoticeLevel.Stop,
-                    plan.Words.Say("underneath-not-allowed.stop-2", ("layer", plan.Named(layer)), ("lower", plan.Named(lower)), ("vinyl", vinyl.Name), ("isLiesOn", vinyl.LiesOn.Value == LiesOn.Bare)),
+                    plan.Words.Say("underneath-not-allowed.stop-2", ("layer", plan.Named(layer)), ("lower", plan.Named(lower)),
+                        ("vinyl", vinyl.Name), ("isLiesOn", vinyl.LiesOn.Value == LiesOn.Bare)),
                     plan.Words.Say("underneath-not-allowed.stop-why-2", ("source", vinyl.LiesOn.From.Source))) with
                 { Remedies = Changes(plan, layer, lower, swap: vinyl.LiesOn.Value == LiesOn.Bare ? layer : lower) };
         }

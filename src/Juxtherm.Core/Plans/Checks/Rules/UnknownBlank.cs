@@ -22,7 +22,8 @@ public sealed class UnknownBlank : IPlanRule
             return null;
         // Where a wrong guess gives off something that harms, guessing is not good enough.
         if (material.UncertaintyStops)
-            return this.Say(plan, NoticeLevel.Stop, plan.Words.Say("unknown-blank.stop", ("material", material.Name)), uncertain.Value).Dangerous();
+            return this.Say(plan, NoticeLevel.Stop, plan.Words.Say("unknown-blank.stop", ("material", material.Name)), uncertain.Value)
+                .Dangerous();
         var where = new ToolWords(plan.Work, plan.Words).ForAPatch;
         return this.Say(plan, NoticeLevel.Caution,
             plan.About.Choose(new UnknownBlankStart()) == UnknownBlankStart.StepUp

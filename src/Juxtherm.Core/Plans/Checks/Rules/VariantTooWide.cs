@@ -29,7 +29,8 @@ public sealed class VariantTooWide : ILayerRule
         ArgumentNullException.ThrowIfNull(layer);
         if (layer.Layer.Words is not { FromNames: true } words || plan.Job.Names.Count == 0)
             return null;
-        var variants = plan.Job.Names.DistinctBy(n => (n.Name, n.Size)).Select(n => Variant.Of(n, words, layer.Layer)).OfType<Variant>().ToList();
+        var variants = plan.Job.Names.DistinctBy(n => (n.Name, n.Size)).Select(n => Variant.Of(n, words, layer.Layer)).OfType<Variant>()
+            .ToList();
         if (variants.Count == 0)
             return null;
         var limits = new Limits(plan, layer.Layer);
@@ -38,15 +39,22 @@ public sealed class VariantTooWide : ILayerRule
             return null;
         // What lies off its garment is worst, then what is widest.
         var worst = wrong.OrderByDescending(limits.Item).ThenByDescending(v => v.Box.WidthMm).First();
-        var others = wrong.Count == 1 ? "" : plan.Words.Say("variant-too-wide.others", ("wrong", wrong.Count - 1), ("variants", variants.Count), ("wrong2", wrong.Count));
+        var others = wrong.Count == 1
+            ? "" : plan.Words.Say("variant-too-wide.others", ("wrong", wrong.Count - 1), ("variants", variants.Count),
+                ("wrong2", wrong.Count));
         var fits = limits.HeightForAll(variants, words.HeightMm);
         var how = fits is { } mm ? plan.Words.Say("variant-too-wide.how", ("mm", Thing.Mm(mm)), ("variants", variants.Count)) : "";
-        return this.Say(layer, wrong.Exists(limits.Item) ? NoticeLevel.Stop : wrong.TrueForAll(limits.OnlyTheUsualCutter) ? NoticeLevel.Note : NoticeLevel.Caution,
-            plan.Words.Say("variant-too-wide.found", ("worst", worst.Name.Name), ("width", Thing.Mm(worst.Box.WidthMm)), ("inWords", limits.InWords(worst, layer.Layer)), ("others", others), ("how", how)),
+        return this.Say(layer, wrong.Exists(limits.Item)
+            ? NoticeLevel.Stop : wrong.TrueForAll(limits.OnlyTheUsualCutter) ? NoticeLevel.Note : NoticeLevel.Caution,
+            plan.Words.Say("variant-too-wide.found", ("worst", worst.Name.Name), ("width", Thing.Mm(worst.Box.WidthMm)),
+                ("inWords", limits.InWords(worst, layer.Layer)), ("others", others), ("how", how)),
             plan.Words.Say("variant-too-wide.found-why"),
-            [("width", worst.Box.WidthMm, "mm"), ("tooLarge", wrong.Count, "1"), .. fits is { } height ? [("fits", height, "mm")] : Array.Empty<(string, double, string)>()]) with
+            [("width", worst.Box.WidthMm, "mm"), ("tooLarge", wrong.Count, "1"), .. fits is { } height
+                ? [("fits", height, "mm")] : Array.Empty<(string, double, string)>()]) with
         {
-            Remedies = fits is { } letters ? [new Remedy(plan.Words.Say("variant-too-wide.text", ("letters", Thing.Mm(letters))), [JobEdit.To($"/layers/{layer.Layer.At}/word/heightMm", letters), .. Resized(layer.Layer, letters / words.HeightMm)])] : [],
+            Remedies = fits is { } letters
+            ? [new Remedy(plan.Words.Say("variant-too-wide.text", ("letters", Thing.Mm(letters))),
+                [JobEdit.To($"/layers/{layer.Layer.At}/word/heightMm", letters), .. Resized(layer.Layer, letters / words.HeightMm)])] : [],
         };
     }
 
@@ -71,12 +79,15 @@ public sealed class VariantTooWide : ILayerRule
         {
             if (LetterShapes.SizeOf(words with { Text = name.Name }) is not { } size)
                 return null;
-            return new Variant(name, layer.Box is { } b ? new Box(b.XMm + (b.WidthMm - size.WidthMm) / 2, b.YMm + b.HeightMm - size.HeightMm, size.WidthMm, size.HeightMm) : new Box(0, 0, size.WidthMm, size.HeightMm));
+            return new Variant(name, layer.Box is { } b
+                ? new Box(b.XMm + (b.WidthMm - size.WidthMm) / 2, b.YMm + b.HeightMm - size.HeightMm, size.WidthMm, size.HeightMm)
+                : new Box(0, 0, size.WidthMm, size.HeightMm));
         }
 
         public Variant Scaled(double factor) => this with
         {
-            Box = new Box(Box.XMm + Box.WidthMm * (1 - factor) / 2, Box.YMm + Box.HeightMm * (1 - factor), Box.WidthMm * factor, Box.HeightMm * factor),
+            Box = new Box(Box.XMm + Box.WidthMm * (1 - factor) / 2, Box.YMm + Box.HeightMm * (1 - factor), Box.WidthMm * factor,
+                Box.HeightMm * factor),
         };
     }
 
@@ -84,7 +95,8 @@ public sealed class VariantTooWide : ILayerRule
     private sealed class Limits(PlanContext plan, JobLayer layer)
     {
         private readonly Dictionary<string, NetTopologySuite.Geometries.Geometry> _areas = new(StringComparer.Ordinal);
-        private readonly Lazy<bool> _sampleIsBeyond = new(() => layer.Box is { } box && plan.Job.Blank.Faces.TryGetValue(layer.Face, out var shape) && !Free(shape).Covers(Shapes.Polygon(box)));
+        private readonly Lazy<bool> _sampleIsBeyond = new(() => layer.Box is { } box
+            && plan.Job.Blank.Faces.TryGetValue(layer.Face, out var shape) && !Free(shape).Covers(Shapes.Polygon(box)));
 
         /// <summary>It does not lie under the plate at once, where the sample word does.</summary>
         public bool Press(Variant variant)
@@ -96,7 +108,9 @@ public sealed class VariantTooWide : ILayerRule
         }
 
         /// <summary>It does not go through the cutter at once.</summary>
-        public bool Cutter(Variant variant) => plan.Job.Tools.Cutter is { } cutter && !Cutting.Splitting.Fits(variant.Box.WidthMm, variant.Box.HeightMm, LayerSplit.RulesOf(layer.Vinyl, cutter));
+        public bool Cutter(Variant variant) =>
+            plan.Job.Tools.Cutter is { } cutter
+            && !Cutting.Splitting.Fits(variant.Box.WidthMm, variant.Box.HeightMm, LayerSplit.RulesOf(layer.Vinyl, cutter));
 
         /// <summary>It does not lie on its garment.</summary>
         public bool Item(Variant variant) => Beyond(variant, "cloth", shape => shape.Whole(ToleranceMm));
@@ -108,7 +122,8 @@ public sealed class VariantTooWide : ILayerRule
         public bool Crosses(Variant variant) => Press(variant) || Cutter(variant) || Item(variant) || Flat(variant);
 
         /// <summary>Nothing is wrong but that it is too large for the cutter that is assumed while nobody says which.</summary>
-        public bool OnlyTheUsualCutter(Variant variant) => plan.Job.Tools.Cutter is { Said: false } && !Press(variant) && !Item(variant) && !Flat(variant);
+        public bool OnlyTheUsualCutter(Variant variant) =>
+            plan.Job.Tools.Cutter is { Said: false } && !Press(variant) && !Item(variant) && !Flat(variant);
 
         private static NetTopologySuite.Geometries.Geometry Free(BlankShape shape) => Shapes.Polygon(shape.FreeArea).Buffer(ToleranceMm);
 
@@ -128,11 +143,14 @@ public sealed class VariantTooWide : ILayerRule
         {
             var said = new List<string>();
             if (Item(variant) || Flat(variant))
-                said.Add(plan.Words.Say("limits.in-words", ("form", plan.Work.Form.Name), ("size", variant.Name.Size is { } size ? plan.Words.Say("limits.in-words.size", ("size", size)) : "")));
+                said.Add(plan.Words.Say("limits.in-words", ("form", plan.Work.Form.Name),
+                    ("size", variant.Name.Size is { } size ? plan.Words.Say("limits.in-words.size", ("size", size)) : "")));
             if (Press(variant))
-                said.Add(Goes(variant, of) is > 1 and var goes ? plan.Words.Say("limits.in-words-2", ("goes", goes)) : plan.Words.Say("limits.in-words-3"));
+                said.Add(Goes(variant, of) is > 1 and var goes
+                    ? plan.Words.Say("limits.in-words-2", ("goes", goes)) : plan.Words.Say("limits.in-words-3"));
             if (Cutter(variant))
-                said.Add(Parts(variant, of) is > 1 and var parts ? plan.Words.Say("limits.in-words-4", ("parts", parts)) : plan.Words.Say("limits.in-words-5"));
+                said.Add(Parts(variant, of) is > 1 and var parts
+                    ? plan.Words.Say("limits.in-words-4", ("parts", parts)) : plan.Words.Say("limits.in-words-5"));
             return string.Join(", ", said);
         }
 
@@ -152,15 +170,27 @@ public sealed class VariantTooWide : ILayerRule
             return low;
         }
 
-        private BlankShape? Shape(Variant variant) => variant.Name.Size is { } size && plan.Job.Blank.InSize.TryGetValue(size, out var faces) ? faces[layer.Face] : plan.Job.Blank.Faces.GetValueOrDefault(layer.Face);
+        private BlankShape? Shape(Variant variant) =>
+            variant.Name.Size is { } size && plan.Job.Blank.InSize.TryGetValue(size, out var faces)
+            ? faces[layer.Face] : plan.Job.Blank.Faces.GetValueOrDefault(layer.Face);
 
         private int? Goes(Variant variant, JobLayer of) => of.Box is null || Set(variant, of) is not { } set ? null
-            : JobSections.Of(plan.Job with { Layers = [.. plan.Job.Layers.Select(l => l.Id == of.Id ? set : l)] }, of.Face, [of.Id]).Plan?.Sections.Count;
+            : JobSections.Of(plan.Job with { Layers = [.. plan.Job.Layers.Select(l => l.Id == of.Id ? set : l)] }, of.Face,
+                [of.Id]).Plan?.Sections.Count;
 
-        private int? Parts(Variant variant, JobLayer of) => plan.Job.Tools.Cutter is { } cutter && Set(variant, of) is { } set ? LayerSplit.Of(set, cutter)?.Parts : null;
+        private int? Parts(Variant variant, JobLayer of) =>
+            plan.Job.Tools.Cutter is { } cutter && Set(variant, of) is { } set ? LayerSplit.Of(set, cutter)?.Parts : null;
 
-        private static JobLayer? Set(Variant variant, JobLayer of) => LetterShapes.Set(of.Words! with { Text = variant.Name.Name }).Shape is { } shape
-            ? of with { Shape = shape, WidthMm = variant.Box.WidthMm, HeightMm = variant.Box.HeightMm, XMm = variant.Box.XMm, YMm = variant.Box.YMm }
+        private static JobLayer? Set(Variant variant, JobLayer of) =>
+            LetterShapes.Set(of.Words! with { Text = variant.Name.Name }).Shape is { } shape
+            ? of with
+            {
+                Shape = shape,
+                WidthMm = variant.Box.WidthMm,
+                HeightMm = variant.Box.HeightMm,
+                XMm = variant.Box.XMm,
+                YMm = variant.Box.YMm
+            }
             : null;
     }
 }

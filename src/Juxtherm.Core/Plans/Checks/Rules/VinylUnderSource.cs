@@ -19,7 +19,8 @@ public sealed class VinylUnderSource : ILayerRule
         ArgumentNullException.ThrowIfNull(layer);
         var source = plan.Work.Source;
         return layer.Work.Vinyl.NotUnder.TryGetValue(source.Kind, out var reason)
-            ? this.Say(layer, NoticeLevel.Stop, plan.Words.Say("vinyl-under-source.stop", ("vinyl", layer.Work.Vinyl.Name), ("source", source.Name)), reason.Value)
+            ? this.Say(layer, NoticeLevel.Stop,
+                plan.Words.Say("vinyl-under-source.stop", ("vinyl", layer.Work.Vinyl.Name), ("source", source.Name)), reason.Value)
             : null;
     }
 }

@@ -21,12 +21,16 @@ public sealed class ZipCrossing : IPlanRule
         foreach (var (shape, _) in plan.PlacedFaces)
         {
             var bands = JobSections.ZipBands(shape);
-            var across = plan.Layers.Where(l => l.Layer.Face == shape.Face && l.Layer.Box is { } box && bands.Any(b => CutShape.Overlap(l.Layer.Shape, box, null, b))).ToList();
+            var across = plan.Layers.Where(l => l.Layer.Face == shape.Face && l.Layer.Box is { } box
+                && bands.Any(b => CutShape.Overlap(l.Layer.Shape, box, null, b))).ToList();
             if (across.Count == 0)
                 continue;
             return this.Say(plan, NoticeLevel.Caution, plan.Words.Say("zip-crossing.caution"),
                 plan.Words.Say("zip-crossing.caution-why")) with
-            { Layers = [.. across.Select(l => l.Id)], Remedies = [.. new[] { LayerRemedies.AlongZips(plan.About, bands, across) }.OfType<Remedy>()] };
+            {
+                Layers = [.. across.Select(l => l.Id)],
+                Remedies = [.. new[] { LayerRemedies.AlongZips(plan.About, bands, across) }.OfType<Remedy>()]
+            };
         }
 
         return null;
