@@ -46,9 +46,46 @@ internal static class JuxthermApp
         builder.Configuration["AllowedHosts"] = OwnAddresses.Allowed(options.Lan);
         builder.Services.AddSerilog(log => log
             .MinimumLevel.Is(LogEventLevel.Warning)
-            .WriteTo.Console(standardErrorFromLevel: LogEventLevel.Verbose));
+            .Enrich.FromLogContext()
+            .WriteTo.Console(standardErrorFromLevel: LogEventLevel.Verbose)
+            .WriteTo.Logs(options.DataFolder));
 
         var services = builder.Services;
+        AddWorkshop(services, options);
+        // One that fails is told of and leaves the others, and the service, at work.
+        services.Configure<HostOptions>(host => host.BackgroundServiceExceptionBehavior = BackgroundServiceExceptionBehavior.Ignore);
+        services.AddProblemDetails(ProblemAnswers.Configure);
+        services.AddExceptionHandler<ProblemAnswers>();
+        services.ConfigureHttpJsonOptions(json => StrictJson.Configure(CoreJson.Configure(json.SerializerOptions)));
+        services.AddOpenApi("juxtherm", OpenApiSetup.Configure);
+
+        var app = builder.Build();
+        // Read at once, so that a broken file or folder stops the start and not the first visitor.
+        _ = app.Services.GetRequiredService<CatalogueSnapshot>();
+        _ = app.Services.GetRequiredService<DataFolder>();
+
+        app.UseExceptionHandler();
+        app.UseStatusCodePages();
+        app.UseMiddleware<SafetyHeaders>();
+        app.UseMiddleware<OwnOriginOnly>();
+        app.UseMiddleware<FromElsewhere>();
+        app.UseRouting();
+        app.UseMiddleware<StrictBody>();
+        app.UseMiddleware<WithPatience>();
+        app.UseMiddleware<ThroughTheGate>();
+        ServeFront(app, options.FrontFolder);
+        app.MapOpenApi("/openapi/{documentName}.json");
+        app.MapGet("/health/ready", () => Results.Text("ready")).ExcludeFromDescription();
+        MapResources(app);
+        app.MapGet("/api/{**rest}",
+            () => Results.Problem(statusCode: StatusCodes.Status404NotFound, detail: "There is no such address in this program."))
+            .ExcludeFromDescription();
+        return app;
+    }
+
+    /// <summary>What the service works with.</summary>
+    private static void AddWorkshop(IServiceCollection services, JuxthermOptions options)
+    {
         services.AddSingleton(options);
         services.AddSingleton<TimeProvider>(new SteadyClock(TimeProvider.System));
         services.AddSingleton(provider => DataFolder.Open(options.DataFolder, provider.GetRequiredService<TimeProvider>().GetUtcNow()));
@@ -91,30 +128,11 @@ internal static class JuxthermApp
         services.AddSingleton<CutPlans>();
         services.AddSingleton<CutterBench>();
         services.AddSingleton<DemoData>();
-        // One that fails is told of and leaves the others, and the service, at work.
-        services.Configure<HostOptions>(host => host.BackgroundServiceExceptionBehavior = BackgroundServiceExceptionBehavior.Ignore);
-        services.AddProblemDetails(ProblemAnswers.Configure);
-        services.AddExceptionHandler<ProblemAnswers>();
-        services.ConfigureHttpJsonOptions(json => StrictJson.Configure(CoreJson.Configure(json.SerializerOptions)));
-        services.AddOpenApi("juxtherm", OpenApiSetup.Configure);
+    }
 
-        var app = builder.Build();
-        // Read at once, so that a broken file or folder stops the start and not the first visitor.
-        _ = app.Services.GetRequiredService<CatalogueSnapshot>();
-        _ = app.Services.GetRequiredService<DataFolder>();
-
-        app.UseExceptionHandler();
-        app.UseStatusCodePages();
-        app.UseMiddleware<SafetyHeaders>();
-        app.UseMiddleware<OwnOriginOnly>();
-        app.UseMiddleware<FromElsewhere>();
-        app.UseRouting();
-        app.UseMiddleware<StrictBody>();
-        app.UseMiddleware<WithPatience>();
-        app.UseMiddleware<ThroughTheGate>();
-        ServeFront(app, options.FrontFolder);
-        app.MapOpenApi("/openapi/{documentName}.json");
-        app.MapGet("/health/ready", () => Results.Text("ready")).ExcludeFromDescription();
+    /// <summary>The addresses of all resources.</summary>
+    private static void MapResources(WebApplication app)
+    {
         app.MapSchemas();
         app.MapCatalogue();
         app.MapPlans();
@@ -134,10 +152,6 @@ internal static class JuxthermApp
         app.MapCare();
         app.MapKeeping();
         app.MapAccess();
-        app.MapGet("/api/{**rest}",
-            () => Results.Problem(statusCode: StatusCodes.Status404NotFound, detail: "There is no such address in this program."))
-            .ExcludeFromDescription();
-        return app;
     }
 
     /// <summary>Puts the worked examples into an empty workshop, where that was asked for.</summary>

@@ -106,7 +106,12 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         See("article[data-kind=press-edge]");
         Take("lifted");
 
-        Open($"/jobs/{names}/press");
+        AtTheBench(names);
+    }
+
+    private void AtTheBench(string job)
+    {
+        Open($"/jobs/{job}/press");
         BeginAtBench();
         for (var hold = 0; hold < 2; hold++)
         {

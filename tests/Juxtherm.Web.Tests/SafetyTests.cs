@@ -68,5 +68,16 @@ public sealed class SafetyTests : Api
         Assert.DoesNotContain("Exception", text, StringComparison.Ordinal);
         Assert.DoesNotContain(" at ", text, StringComparison.Ordinal);
         Assert.DoesNotContain("oops", text, StringComparison.Ordinal);
+        // The file beside the data names the request, and nothing of what is in a job.
+        var logged = string.Concat(Directory.GetFiles(Path.Combine(Folder, "logs")).Select(ReadShared));
+        Assert.Matches("ERR [0-9A-Z:]+ .*/trace failed", logged);
+        Assert.DoesNotContain("Tarn tee", logged, StringComparison.Ordinal);
+    }
+
+    private static string ReadShared(string file)
+    {
+        using var stream = new FileStream(file, FileMode.Open, FileAccess.Read, FileShare.ReadWrite);
+        using var reader = new StreamReader(stream);
+        return reader.ReadToEnd();
     }
 }

@@ -5287,7 +5287,10 @@ export interface components {
             sign: components["schemas"]["Outcome"];
             /** @description The action step by step; empty where there is nothing to do at the press. */
             steps: components["schemas"]["BenchStep"][];
-            /** @description How the vinyl comes off to save what it was pressed on, step by step; empty where there is nothing to save, or no need. */
+            /**
+             * @description How the vinyl comes off to save what it was pressed on, step by step; empty where there is nothing to save, or no
+             *                 need.
+             */
             takeOff: string[];
             /** @description The action in a sentence. */
             text: string;
@@ -7271,7 +7274,8 @@ export interface components {
         /** @description Something that the planner says about a job. */
         Notice: {
             /**
-             * @description A crafter who has done it before may accept it with a word: only where its rule says so, and never what can hurt somebody.
+             * @description A crafter who has done it before may accept it with a word: only where its rule says so, and never what can
+             *                 hurt somebody.
              * @default false
              */
             acceptable?: boolean;
@@ -7319,7 +7323,10 @@ export interface components {
         };
         /** @description One answer to a question on which crafters differ. */
         OptionChoice: {
-            /** @description What choosing it changes in the job file; what is advised anyway is not written down, so that the advice may change. */
+            /**
+             * @description What choosing it changes in the job file; what is advised anyway is not written down, so that the advice may
+             *                 change.
+             */
             edits?: components["schemas"]["JobEdit"][];
             /** @description Its id in the job file. */
             id: string;
@@ -7510,7 +7517,10 @@ export interface components {
             kind: components["schemas"]["CutUnitKind"];
             /** @description Ids of the layers in it. */
             layers: string[];
-            /** @description How its shape comes onto the sheet, as in SVG: x' = ax + cy + e, y' = bx + dy + f. Of a mirrored one the determinant is −1. */
+            /**
+             * @description How its shape comes onto the sheet, as in SVG: x' = ax + cy + e, y' = bx + dy + f. Of a mirrored one the
+             *                 determinant is −1.
+             */
             matrix: number[];
             /** @description The name that it spells; null for other artwork. */
             name: null | string;
@@ -8528,7 +8538,10 @@ export interface components {
              * @description Width of the corner that is gone, mm.
              */
             cornerWidthMm: null | number;
-            /** @description With a length that was measured, where some of it is promised to cuts: whether that is cut already. Left out it is asked. */
+            /**
+             * @description With a length that was measured, where some of it is promised to cuts: whether that is cut already. Left out it is
+             *         asked.
+             */
             isCut?: null | boolean;
             /** @description What it is. */
             kind: components["schemas"]["StockKind"];
@@ -8664,7 +8677,10 @@ export interface components {
             /** @description Phase by phase. */
             phases: components["schemas"]["TracePhase"][];
         };
-        /** @description Temperatures over one phase. Arrays over time run along IReadOnlyList&lt;double&gt; TracePhase.Times; faces run from the top of the stack to its bottom, one more than there are sheets. */
+        /**
+         * @description Temperatures over one phase. Arrays over time run along IReadOnlyList&lt;double&gt; TracePhase.Times; faces run from the top of the stack to its bottom,
+         *                 one more than there are sheets.
+         */
         TracePhase: {
             /** @description Bare blank beside the print, °C. */
             bareFace: number[];
@@ -8729,7 +8745,10 @@ export interface components {
             marks: string;
             /** @description The number in the waste beside it, open lines; empty for none. */
             number: string;
-            /** @description Its vinyl, path data in mm of straight closed lines, centres before what is around them; filled by the even-odd rule. */
+            /**
+             * @description Its vinyl, path data in mm of straight closed lines, centres before what is around them; filled by the even-odd
+             *                 rule.
+             */
             path: string;
             /**
              * Format: double
