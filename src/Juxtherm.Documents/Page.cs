@@ -46,6 +46,8 @@ public sealed class Page(SKCanvas canvas, IWords words)
     /// <summary>Height of an A4 sheet, mm (ISO 216).</summary>
     public const float HeightMm = 297;
 
+    private const float HeadingMm = 4;
+
     /// <summary>Points in a millimetre.</summary>
     public const float PointsPerMm = 72 / 25.4f;
 
@@ -74,6 +76,18 @@ public sealed class Page(SKCanvas canvas, IWords words)
         using var font = Font(sizeMm, weight);
         using var paint = new SKPaint { Color = colour ?? Ink, IsAntialias = true };
         canvas.DrawText(text, x * PointsPerMm, baseline * PointsPerMm, right ? SKTextAlign.Right : SKTextAlign.Left, font, paint);
+    }
+
+    /// <summary>A heading, with a quiet remark beside it.</summary>
+    /// <param name="heading">The heading.</param>
+    /// <param name="remark">The remark.</param>
+    /// <param name="x">From the left, mm.</param>
+    /// <param name="baseline">From the top, mm.</param>
+    /// <param name="remarkMm">Type size of the remark, mm.</param>
+    public void Heading(string heading, string remark, float x, float baseline, float remarkMm)
+    {
+        Text(heading, x, baseline, HeadingMm, Weight.Bold);
+        Text(remark, x + WidthOf(heading, HeadingMm, Weight.Bold) + 2, baseline, remarkMm, colour: Quiet);
     }
 
     /// <summary>Width of a line of text, mm.</summary>

@@ -97,13 +97,11 @@ public static class TicketDocument
     /// <summary>The stack from the side, as it lies when the plate opens.</summary>
     private static float Stack(Page page, TracePhase press, Job job, float x, float y, float width)
     {
-        page.Text(page.Words.Say("ticket-document.stack"), x, y, 4, Weight.Bold);
-        page.Text(page.Words.Say("ticket-document.stack-2"),
-            x + Page.WidthOf(page.Words.Say("ticket-document.stack-3"), 4, Weight.Bold) + 2, y, Small, colour: Page.Quiet);
+        page.Heading(page.Words.Say("ticket-document.stack"), page.Words.Say("ticket-document.stack-remark"), x, y, Small);
         y += 3;
         var faces = press.Faces[^1];
         page.Box(x, y, width, 5, new SKColor(0xe0, 0xda, 0xd0), Page.Ink);
-        page.Text(page.Words.Say("ticket-document.stack-4"), x + 2, y + 3.6f, Small, Weight.Bold);
+        page.Text(page.Words.Say("ticket-document.stack-plate"), x + 2, y + 3.6f, Small, Weight.Bold);
         page.Text(page.Words.Say(Thing.Celsius(press.Plate[^1])), x + width - 2, y + 3.6f, Small, right: true);
         y += 5;
         for (var i = 0; i < press.Sheets.Count; i++)
@@ -120,7 +118,7 @@ public static class TicketDocument
             y += height;
         }
 
-        page.Text(page.Words.Say("ticket-document.stack-5"), x, y + 4, 2.7f, colour: Page.Quiet);
+        page.Text(page.Words.Say("ticket-document.stack-computed"), x, y + 4, 2.7f, colour: Page.Quiet);
         return y + 8;
     }
 
@@ -129,10 +127,8 @@ public static class TicketDocument
         // What is done part by part stands here once, and how often.
         var whole = plan.Whole;
         var parts = plan.Presses.Max(p => p.Parts);
-        page.Text(page.Words.Say("ticket-document.presses"), x, y, 4, Weight.Bold);
-        if (parts > 1)
-            page.Text(page.Words.Say("ticket-document.presses-2", ("parts", parts)),
-                x + Page.WidthOf(page.Words.Say("ticket-document.presses-3"), 4, Weight.Bold) + 2, y, Small, colour: Page.Quiet);
+        page.Heading(page.Words.Say("ticket-document.presses"),
+            parts > 1 ? page.Words.Say("ticket-document.presses-remark", ("parts", parts)) : "", x, y, Small);
         y += 2;
         // A long list is set close, so that the page holds what there is to watch out for as well.
         IReadOnlyList<(PlannedPress Press, int Times)> listed = [.. plan.Presses.Where(p => p.Purpose == PressPurpose.Patch)

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Items;
@@ -29,17 +28,14 @@ internal static class TicketItem
             y = Places(page, job, plan, x, y, width) + 3;
         if (needs.Count == 0)
             return y;
-        page.Text(page.Words.Say("ticket-item.draw"), x, y, 4, Weight.Bold);
-        page.Text(page.Words.Say("ticket-item.draw-2"), x + Page.WidthOf(page.Words.Say("ticket-item.draw-3"), 4, Weight.Bold) + 2, y, 2.7f,
-            colour: Page.Quiet);
+        page.Heading(page.Words.Say("ticket-item.vinyl"), page.Words.Say("ticket-item.vinyl-remark"), x, y, 2.7f);
         foreach (var need in needs)
         {
             y += LineMm + 0.4f;
             if (need.Colour is { } colour && SKColor.TryParse(colour, out var swatch))
                 page.Box(x, y - 2.6f, 3, 3, swatch, Page.Ink);
-            page.Text(string.Create(CultureInfo.InvariantCulture, $"{need.Name}, {need.Pieces} {(need.Pieces == 1 ? "piece" : "pieces")}"),
-                x + 5, y, Small);
-            page.Text(page.Words.Say("ticket-item.draw-4", ("length", Thing.Mm(need.LengthMm)), ("sheets", need.Sheets)), x + width, y,
+            page.Text(page.Words.Say("ticket-item.pieces", ("name", need.Name), ("pieces", need.Pieces)), x + 5, y, Small);
+            page.Text(page.Words.Say("ticket-item.length", ("length", Thing.Mm(need.LengthMm)), ("sheets", need.Sheets)), x + width, y,
                 Small, Weight.Bold, right: true);
         }
 

@@ -135,15 +135,13 @@ public static class WeedingDocument
         {
             page.Box(x, y - 3, 3.4f, 3.4f, null, Page.Ink);
             page.Text(Names.Of(page, unit), x + 5.5f, y, 3.4f);
-            page.Text(shape.Centres.Count == 0
-                ? page.Words.Say("weeding-document.check-off-2")
-                : $"{shape.Centres.Count} {(shape.Centres.Count == 1 ? "centre" : "centres")}", Page.WidthMm - MarginMm, y, 3.2f,
-                colour: Page.Quiet, right: true);
+            page.Text(page.Words.Say("weeding-document.check-off-centres", ("centres", shape.Centres.Count)), Page.WidthMm - MarginMm, y,
+                3.2f, colour: Page.Quiet, right: true);
             y += LineMm;
         }
 
         if (shapes.Count > most)
-            page.Text(page.Words.Say("weeding-document.check-off-3", ("shapes", shapes.Count - most)), x, y, 3.4f, colour: Page.Quiet);
+            page.Text(page.Words.Say("weeding-document.check-off-more", ("shapes", shapes.Count - most)), x, y, 3.4f, colour: Page.Quiet);
     }
 
     private static class Names

@@ -88,7 +88,7 @@ public static class JobReader
         var format = JobContract.Format.In(root);
         var version = root[JobContract.Version.Name];
         if (!version.Exists)
-            version.Fault(new Phrase("job-reader.missing", ("version", Version)), "missing");
+            version.Fault(new Phrase("file-version.missing", ("version", Version)), "missing");
         else if (version.Whole(1, int.MaxValue) is > Version and var found)
             version.Fault(new Phrase("job-reader.newer-version", ("found", found), ("version", Version)), "newer-version");
         else

@@ -116,7 +116,7 @@ public static class LogFile
             if (root["format"].Choice([Format], null) is null)
                 return null;
             if (root["version"].Whole(1, int.MaxValue) is not { } version)
-                root["version"].Fault(new Phrase("log-file.missing", ("version", Version)), "missing");
+                root["version"].Fault(new Phrase("file-version.missing", ("version", Version)), "missing");
             else if (version > Version)
                 root["version"].Fault(new Phrase("log-file.newer-version", ("version", version), ("version2", Version)), "newer-version");
             if (entries is null)
@@ -210,7 +210,7 @@ public static class LogFile
     internal static LogEntry Entry(JsonCursor c)
     {
         foreach (var needed in new[] { "at", "vinyl", "material", "heatSource", "celsius", "pressedSeconds" }.Where(n => !c[n].Exists))
-            c[needed].Fault(new Phrase("log-file.missing-2", ("pointer", c.Pointer), ("needed", needed)), "missing");
+            c[needed].Fault(new Phrase("log-file.missing", ("pointer", c.Pointer), ("needed", needed)), "missing");
         var pressed = c["pressedSeconds"].Number(0, 3600, "s") ?? 0;
         return new LogEntry(
             TimeOf(c["at"]), c["title"].Text("", LongestText), c["piece"].Whole(1, 9999) ?? 1, c["pieces"].Whole(1, 9999)

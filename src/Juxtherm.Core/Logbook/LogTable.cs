@@ -79,15 +79,12 @@ public static class LogTable
         using var head = new CsvParser(new StringReader(first), config);
         if (!head.Read())
         {
-            problems.Add("", new Phrase("log-table.missing", ("columns", Thing.List(Columns.Select(c => c.Heading)))), "missing");
+            TableFaults.Empty(problems, Columns.Select(c => c.Heading));
             yield break;
         }
 
         var heading = (head.Record ?? []).Select(h => h.Trim().TrimStart('\uFEFF').ToLowerInvariant()).ToArray();
-        foreach (var odd in heading.Where(h => !Array.Exists(Columns, c => c.Heading == h)))
-            problems.Add("",
-                new Phrase("log-table.unknown-id", ("odd", odd),
-                    ("list", Thing.List(NearestIds.To(odd, [.. Columns.Select(c => c.Heading)])))), "unknown-id");
+        TableFaults.Unknown(problems, heading, [.. Columns.Select(c => c.Heading)]);
         using var csv = new CsvParser(text, config);
         var count = 0;
         while (problems.Found.Count < LogFile.MostNamed && Read(csv, problems))
@@ -96,7 +93,7 @@ public static class LogTable
             if (Array.TrueForAll(cells, string.IsNullOrWhiteSpace))
                 continue;
             if (++count > LogFile.Most)
-                problems.Add("", new Phrase("log-table.out-of-range", ("most", LogFile.Most)), "out-of-range");
+                TableFaults.TooLong(problems, LogFile.Most);
             using var line = JsonDocument.Parse(Line(heading, cells).ToJsonString());
             var entry = LogFile.Entry(new JsonCursor(line.RootElement, $"line {csv.RawRow + 1}", problems));
             if (problems.None)

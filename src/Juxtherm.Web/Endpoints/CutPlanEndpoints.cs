@@ -110,8 +110,7 @@ internal static class CutPlanEndpoints
                 new Phrase("cut-plan-endpoints.out-of-range", ("forceGrams", look.ForceGrams),
                     ("mostForceGrams", cutter.MostForceGrams.Value)), "out-of-range");
         problems.Outside("/passes", look.Passes, 1, CutPreset.MostPasses);
-        if (look.Vinyl.Length is 0 or > 60)
-            problems.Add("/vinyl", new Phrase("cut-plan-endpoints.missing"), "missing");
+        StockEndpoints.CheckVinyl(look.Vinyl, problems);
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "test cut");
         var advice = TestCut.Next(new CutPreset(look.Blade, look.ForceGrams, look.Passes, new Provenance(ProvenanceKind.Owner, "")),

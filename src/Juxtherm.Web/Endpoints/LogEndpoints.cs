@@ -181,9 +181,7 @@ internal static class LogEndpoints
         CancellationToken cancel)
     {
         var problems = new Problems();
-        if (change.Note?.Length > LogFile.LongestNote)
-            problems.Add("/note", new Phrase("log-endpoints.too-long", ("note", change.Note.Length), ("longestNote", LogFile.LongestNote)),
-                "too-long");
+        CheckNote(change.Note, problems);
         if (change.Lots?.FirstOrDefault(l => l.Contains(',', StringComparison.Ordinal) || l.Length > LogFile.LongestText) is { } odd)
             problems.Add("/lots", new Phrase("log-endpoints.wrong-type", ("odd", odd), ("longestText", LogFile.LongestText)), "wrong-type");
         if (!problems.None)
@@ -198,14 +196,19 @@ internal static class LogEndpoints
         return await AnswerAsync(row, names, cancel);
     }
 
+    private static void CheckNote(string? note, Problems problems)
+    {
+        if (note?.Length > LogFile.LongestNote)
+            problems.Add("/note", new Phrase("log-endpoints.too-long", ("note", note.Length), ("longestNote", LogFile.LongestNote)),
+                "too-long");
+    }
+
     private static async Task<IResult> WashAsync(long id, WashRequest wash, [FromHeader(Name = CommandHeader.Name)] Guid? command,
         LogStore store, LogNames names, WorkshopLearning learning, TimeProvider clock, CancellationToken cancel)
     {
         var problems = new Problems();
         problems.Outside("/washes", wash.Washes, 1, LogFile.MostWashes);
-        if (wash.Note?.Length > LogFile.LongestNote)
-            problems.Add("/note", new Phrase("log-endpoints.too-long-2", ("note", wash.Note.Length), ("longestNote", LogFile.LongestNote)),
-                "too-long");
+        CheckNote(wash.Note, problems);
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "wash");
         var said = CommandId.Of(command, clock);

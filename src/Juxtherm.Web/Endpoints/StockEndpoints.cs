@@ -110,6 +110,13 @@ internal static class StockEndpoints
                     "text/csv", "vinyl-on-hand.csv")).WithTags("Stock").Produces(200, contentType: "text/csv");
     }
 
+    /// <summary>An id that a vinyl may have, also one that no catalogue knows any more.</summary>
+    internal static void CheckVinyl(string? vinyl, Problems problems)
+    {
+        if (vinyl is not { Length: > 0 and <= 60 })
+            problems.Add("/vinyl", new Phrase("stock-endpoints.missing"), "missing");
+    }
+
     private static async Task<IResult> MatchAsync(ColourSaid said, StockStore store, CancellationToken cancel)
     {
         var problems = new Problems();
@@ -121,8 +128,7 @@ internal static class StockEndpoints
 
         Colour("wanted", said.Wanted);
         Colour("onShelf", said.OnShelf);
-        if (said.Vinyl is not { Length: > 0 and <= 60 })
-            problems.Add("/vinyl", new Phrase("stock-endpoints.missing"), "missing");
+        CheckVinyl(said.Vinyl, problems);
         if (!problems.None)
             return ProblemAnswers.Invalid(problems, "answer");
         await store.SayMatchAsync(new ColourMatch(said.Vinyl!, said.Wanted, said.OnShelf, said.Same == true), forget: said.Same is null,

@@ -21,6 +21,11 @@ public partial class LanguageTests
         Assert.Empty(Language.English.Sentences.Keys.Where(k => k[0] != '/').Except(Everything.Select(a => a.Key), StringComparer.Ordinal));
 
     [Fact]
+    public void No_whole_sentence_stands_there_twice() => Assert.Empty(
+        Language.English.Sentences.Where(s => s.Value[^1] is '.' or '?').GroupBy(s => s.Value, StringComparer.Ordinal)
+        .Where(g => g.Count() > 1).Select(g => string.Join(", ", g.Select(s => s.Key))));
+
+    [Fact]
     public void Each_is_about_what_it_is_given_no_more_and_no_less() => Assert.Empty(
         from asked in Everything
         where Language.English.Sentences.ContainsKey(asked.Key)
@@ -78,7 +83,7 @@ public partial class LanguageTests
     // What a sentence may say between its braces beside the names of things.
     private static readonly HashSet<string> Spoken = new(StringComparer.Ordinal)
     {
-        "if", "else", "endif", "unless", "endunless", "false", "true", "and", "or",
+        "if", "else", "elsif", "endif", "unless", "endunless", "false", "true", "and", "or",
     };
 
     private static IEnumerable<Asked> In(string code) =>

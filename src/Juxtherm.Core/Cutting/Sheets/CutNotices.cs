@@ -134,7 +134,7 @@ internal static class CutNotices
 
     private static Notice? Presets(IReadOnlyList<CutList> lists, IWords words) =>
         PresetsInWords(lists.Select(l => (l.Name, l.Preset)), words) is { } all
-        ? Notice.Of("cut-preset", NoticeLevel.Caution, words.Say("cut-preset.caution", ("all", all)), words.Say("cut-preset.caution-why"),
+        ? Notice.Of("cut-preset", NoticeLevel.Caution, words.Say("cut-preset.caution", ("all", all)), words.Say("cut-preset.why"),
             [("lists", lists.Count, "1")], [.. lists.SelectMany(Layers).Distinct(StringComparer.Ordinal)])
         : null;
 

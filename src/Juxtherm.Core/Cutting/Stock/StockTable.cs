@@ -75,17 +75,15 @@ public static class StockTable
         using var csv = new CsvParser(new StringReader(text.Replace("\r\n", "\n", StringComparison.Ordinal)), config);
         if (!csv.Read())
         {
-            problems.Add("", new Phrase("stock-table.missing", ("columns", Thing.List(Columns))), "missing");
+            TableFaults.Empty(problems, Columns);
             return [];
         }
 
         var heading = (csv.Record ?? []).Select(h => h.Trim().ToLowerInvariant()).ToArray();
         foreach (var needed in new[] { "kind", "vinyl", "colour", "width mm",
             "length mm" }.Where(n => !heading.Contains(n, StringComparer.Ordinal)))
-            problems.Add("", new Phrase("stock-table.missing-2", ("needed", needed), ("columns", Thing.List(Columns))), "missing");
-        foreach (var odd in heading.Where(h => !Columns.Contains(h, StringComparer.Ordinal)))
-            problems.Add("", new Phrase("stock-table.unknown-id", ("odd", odd), ("list", Thing.List(NearestIds.To(odd, Columns)))),
-                "unknown-id");
+            problems.Add("", new Phrase("stock-table.missing", ("needed", needed), ("columns", Thing.List(Columns))), "missing");
+        TableFaults.Unknown(problems, heading, Columns);
         var read = new List<VinylStock>();
         while (problems.None && csv.Read())
         {
@@ -93,7 +91,7 @@ public static class StockTable
             if (Array.TrueForAll(cells, string.IsNullOrWhiteSpace))
                 continue;
             if (read.Count == Most)
-                problems.Add("", new Phrase("stock-table.out-of-range", ("most", Most)), "out-of-range");
+                TableFaults.TooLong(problems, Most);
             else
                 read.Add(Line(new Row(cells, heading, csv.RawRow, problems), vinyls));
         }

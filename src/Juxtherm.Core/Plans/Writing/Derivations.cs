@@ -102,7 +102,7 @@ internal sealed class Derivations(SetJob about, PressSet set)
         lines.Add(new(
             Words.Say("derivations.seconds-6", ("seconds", Thing.Seconds(press.Seconds)), ("most", Thing.Seconds(row.MostSeconds)),
                 ("safeTo", Thing.Seconds(row.SafeToSeconds))), null));
-        return new Derivation("seconds", Words.Say("derivations.seconds-7"), Words.Say(Thing.Seconds(press.Seconds)), lines);
+        return Seconds(press, lines);
     }
 
     private Derivation OtherSeconds(DonePress press)
@@ -123,8 +123,11 @@ internal sealed class Derivations(SetJob about, PressSet set)
                     s => Words.Say("derivations.other-seconds-line-4", ("source", Source.Name), ("s", Thing.Seconds(s)))),
             _ => Line(Work.Vinyl.FinishSeconds, _ => Words.Say("derivations.other-seconds-line-5")),
         };
-        return new Derivation("seconds", Words.Say("derivations.other-seconds"), Words.Say(Thing.Seconds(press.Seconds)), [line]);
+        return Seconds(press, [line]);
     }
+
+    private Derivation Seconds(DonePress press, IReadOnlyList<DerivationLine> lines) =>
+        new("seconds", Words.Say("derivations.seconds-name"), Words.Say(Thing.Seconds(press.Seconds)), lines);
 
     private Derivation Pressure()
     {
@@ -145,9 +148,7 @@ internal sealed class Derivations(SetJob about, PressSet set)
     private Derivation Peel(DonePress press, PeelTime peel)
     {
         var asks = about.Layer((press.Press.Laid.Count > 0 ? press.Press.Laid[0] : press.Press.Layers[0]));
-        var where = peel.Place == CoolingPlace.ColdBench
-            ? Words.Say("derivations.peel-where")
-            : Work.Form.Supported ? Words.Say("derivations.peel-where-2") : Words.Say("derivations.peel-where-3");
+        var where = CoolingWords.Where(peel, Work, Words);
         var shown = peel is { FromSeconds: 0, ToSeconds: { } within }
             ? Words.Say("derivations.peel-shown", ("within", Thing.Seconds(within)))
             : Words.Say("derivations.peel-shown-2", ("from", Thing.Seconds(peel.FromSeconds)));

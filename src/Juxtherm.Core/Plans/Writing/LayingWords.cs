@@ -24,7 +24,7 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
     /// <summary>Layers by name.</summary>
     public string Names(IReadOnlyList<string> layers) => about.Layers.Count == 1
         ? about.NameOf(about.Layers[0])
-        : string.Join(about.Words.Say("laying-words.names"), layers.Select(id => about.NameOf(about.Layer(id))));
+        : Both.Of(layers.Select(id => about.NameOf(about.Layer(id))), about.Words);
 
     /// <summary>Closing the plate, or what stands for it.</summary>
     public string Closing() => Work.Form.Shape switch

@@ -43,7 +43,7 @@ internal sealed class OrderReasons(SetJob about, FoundOrders found, LaidSequence
         }
 
         if (groups.Where(g => g.Layers.Count > 1)
-            .Select(g => string.Join(about.Words.Say("order-reasons.why-3"), g.Layers.Select(id => $"“{id}”")))
+            .Select(g => Both.Of(g.Layers.Select(id => $"“{id}”"), about.Words))
             .ToList() is { Count: > 0 } together)
             yield return about.Words.Say("order-reasons.why-4", ("together", Thing.List(together)));
         if (chosen.Excess > 0)
@@ -82,7 +82,7 @@ internal sealed class OrderReasons(SetJob about, FoundOrders found, LaidSequence
         var (presses, seconds) = (other.Presses - chosen.Presses, other.Seconds - chosen.Seconds);
         var parts = new List<string>();
         if (presses != 0)
-            parts.Add($"{Math.Abs(presses)} {(Math.Abs(presses) == 1 ? "press" : "presses")} {(presses > 0 ? "more" : "fewer")}");
+            parts.Add(about.Words.Say("order-reasons.compared-presses", ("count", Math.Abs(presses)), ("more", presses > 0)));
         if (Math.Abs(seconds) >= 1)
             parts.Add(about.Words.Say("order-reasons.compared", ("seconds", Thing.Seconds(Math.Abs(seconds))), ("seconds2", seconds)));
         if (other.Excess > chosen.Excess)

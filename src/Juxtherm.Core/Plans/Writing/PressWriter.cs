@@ -124,9 +124,7 @@ internal sealed class PressWriter(SetJob about, RehearsedPresses rehearsal, Heat
 
     private string PeelReason(PeelTime peel)
     {
-        var where = peel.Place == CoolingPlace.ColdBench
-            ? Words.Say("press-writer.peel-reason-where")
-            : Work.Form.Supported ? Words.Say("press-writer.peel-reason-where-2") : Words.Say("press-writer.peel-reason-where-3");
+        var where = CoolingWords.Where(peel, Work, Words);
         return peel switch
         {
             { Method: PeelMethod.Cold } =>

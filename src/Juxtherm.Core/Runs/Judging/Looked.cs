@@ -53,7 +53,7 @@ internal sealed record Looked(ChartedJob About, Plan Plan, PieceInTheModel Heat,
         var steps = new List<BenchStep> { Do(lay, 10), Hold(Words.Say("looked.peel-steps-steps"), seconds) };
         if (peel.FromSeconds > 0)
             steps.Add(Wait(Words.Say("looked.peel-steps"), peel.FromSeconds));
-        steps.Add(Peel(Words.Say("looked.peel-steps-2")));
+        steps.Add(LiftCorner());
         return BenchStep.Numbered(steps);
     }
 
@@ -68,7 +68,9 @@ internal sealed record Looked(ChartedJob About, Plan Plan, PieceInTheModel Heat,
 
     public static BenchStep Do(string text, double seconds) => new(0, WorkStage.Press, StepKind.Do, text, seconds, null) { Lays = true };
 
-    public static BenchStep Peel(string text) => new(0, WorkStage.Peel, StepKind.Do, text, 10, null) { Lays = true };
+    /// <summary>The peel itself, slowly, with an eye on what stays.</summary>
+    public BenchStep LiftCorner() =>
+        new(0, WorkStage.Peel, StepKind.Do, Words.Say("looked.lift-corner"), 10, null) { Lays = true };
 
     private static BenchStep Hold(string text, double seconds) =>
         new(0, WorkStage.Press, StepKind.Hold, text, seconds, HoldDone.Again) { Lays = true };

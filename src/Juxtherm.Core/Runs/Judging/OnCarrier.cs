@@ -30,7 +30,7 @@ internal sealed class OnCarrier : ISign
                 looked.Words.Say("on-carrier.look-again-why", ("heatInWords", looked.HeatInWords())), next, null,
                 BenchStep.Numbered(
                     [Looked.Do(looked.Words.Say("on-carrier.text"), 8), Looked.Wait(looked.Words.Say("on-carrier.text-2"), cool),
-                        Looked.Peel(looked.Words.Say("on-carrier.text-3"))]));
+                        looked.LiftCorner()]));
         }
 
         var wanted = looked.Heat.SecondsUntil(looked.Cold, 1, looked.Cold ? target : 0);
@@ -39,6 +39,6 @@ internal sealed class OnCarrier : ISign
         var again = looked.Heat.Again(seconds, looked.Cold);
         return new Ruling(AdviceKind.LayBack, looked.Words.Say("on-carrier.lay-back", ("seconds", Thing.Seconds(seconds))),
             looked.HeatInWords(again), next, again,
-            looked.PeelSteps(looked.Words.Say("on-carrier.text-4", ("cover", looked.Cover)), seconds));
+            looked.PeelSteps(looked.Words.Say("on-carrier.lay", ("cover", looked.Cover)), seconds));
     }
 }

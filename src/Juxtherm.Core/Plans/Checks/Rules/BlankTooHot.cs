@@ -12,6 +12,10 @@ public sealed class BlankTooHot : IPlanRule
     // This far beyond its limit a material may smoke.
     private const double SmokeK = 40;
 
+    // What sports cloth is pressed at although its label asks for a cooler iron (common practice).
+    private const double SportsFromCelsius = 130;
+    private const double SportsToCelsius = 140;
+
     /// <inheritdoc/>
     public string Code => "blank-too-hot";
 
@@ -42,8 +46,8 @@ public sealed class BlankTooHot : IPlanRule
             return this.Say(plan, NoticeLevel.Caution,
                 words.Say("blank-too-hot.caution", ("cap", Thing.Celsius(cap.Value)),
                     ("hottestBare", Thing.Celsius(plan.HottestBareCelsius))),
-                words.Say("blank-too-hot.caution-why", ("source", cap.From.Source), ("it", Thing.Celsius(130)),
-                    ("it2", Thing.Celsius(140))), [.. data, ("label", cap.Value, "Cel")]);
+                words.Say("blank-too-hot.caution-why", ("source", cap.From.Source), ("from", Thing.Celsius(SportsFromCelsius)),
+                    ("to", Thing.Celsius(SportsToCelsius))), [.. data, ("label", cap.Value, "Cel")]);
         }
 
         if (plan.ChartHottestBareCelsius <= limit || plan.Found.Outcome == SettingOutcome.None)

@@ -19,6 +19,6 @@ public sealed class CutPresetPerMat : IPlanRule
             is not { } all)
             return null;
         return this.Say(plan, NoticeLevel.Note, plan.Words.Say("cut-preset-per-mat.note", ("all", all)),
-            plan.Words.Say("cut-preset-per-mat.note-why"));
+            plan.Words.Say("cut-preset.why"));
     }
 }

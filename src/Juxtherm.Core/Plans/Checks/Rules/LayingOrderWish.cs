@@ -38,10 +38,12 @@ public sealed class LayingOrderWish : IPlanRule
         var hot = laid.Excess > free.Excess;
         if (presses <= 0 && seconds < 1 && !hot)
             return null;
-        var cost = string.Join(plan.Words.Say("laying-order-wish.cost"),
-            new[] { presses > 0
-                ? $"{presses} {(presses == 1 ? "press" : "presses")}"
-                : null, seconds >= 1 ? plan.Words.Say(Thing.Seconds(seconds)) : null }.OfType<string>());
+        List<string> costs = [];
+        if (presses > 0)
+            costs.Add(plan.Words.Say("laying-order-wish.cost", ("presses", presses)));
+        if (seconds >= 1)
+            costs.Add(plan.Words.Say(Thing.Seconds(seconds)));
+        var cost = Both.Of(costs, plan.Words);
         return this.Say(plan, hot
             ? NoticeLevel.Caution : NoticeLevel.Note, plan.Words.Say("laying-order-wish.found", ("cost", cost), ("hot", hot)),
             plan.Words.Say("laying-order-wish.found-why"), ("presses", presses, "1"), ("seconds", seconds, "s")) with
