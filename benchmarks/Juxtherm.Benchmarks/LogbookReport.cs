@@ -81,13 +81,12 @@ internal static class LogbookReport
         {
             var outcomes = One(Outcomes);
             var vinyl = One(Vinyls);
-            db.Add(new LogRow
+            var row = new LogRow
             {
                 AtUtc = begin.AddMinutes(i * 20),
                 Title = $"Order {i / 12}",
                 Piece = i % 12 + 1,
                 Pieces = 12,
-                Vinyl = vinyl,
                 Material = One(Materials),
                 Form = "tee",
                 HeatSource = One(Sources),
@@ -99,17 +98,19 @@ internal static class LogbookReport
                 Pressure = "medium",
                 PressureKPa = 20,
                 PredictedBond = 1,
-                Outcomes = outcomes,
                 Note = chance.Next(3000) == 0 ? "The lantern's left edge." : chance.Next(4) == 0 ? "Weave shows all over." : "",
                 Name = chance.Next(2) == 0 ? $"Name {chance.Next(400)}" : "",
-                Lots = chance.Next(3) == 0 ? "" : $"L-{chance.Next(500):0000}",
                 EndedWell = true,
                 LnRoom = vinyl.Contains(',', StringComparison.Ordinal) ? null : 0.3 + chance.NextDouble() * 0.4,
                 BondPerK = 0.045,
                 LnBurden = -1.5 + chance.NextDouble() * 0.4,
                 BurdenPerK = 0.06,
                 HeatOffsetK = 0,
-            });
+            };
+            row.Say(LogWordRow.Vinyl, vinyl.Split(','));
+            row.Say(LogWordRow.Outcome, outcomes.Split(',', StringSplitOptions.RemoveEmptyEntries));
+            row.Say(LogWordRow.Lot, chance.Next(3) == 0 ? [] : [$"L-{chance.Next(500):0000}"]);
+            db.Add(row);
             if (i % 5000 == 4999)
             {
                 await db.SaveChangesAsync();

@@ -1,8 +1,8 @@
 using System.Globalization;
 using Juxtherm.Core.Care;
-using SkiaSharp;
-
+using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
+using SkiaSharp;
 
 namespace Juxtherm.Documents;
 
@@ -15,6 +15,17 @@ public static class CareCard
     private const int OnSheet = 4;
     private const float Edge = 9;
     private const float SymbolMm = 13;
+
+    /// <summary>Item, material and vinyl in words.</summary>
+    /// <param name="job">What was made.</param>
+    /// <param name="words">Says it.</param>
+    public static string WhatOf(Job job, IWords words)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        ArgumentNullException.ThrowIfNull(words);
+        return words.Say("care-card.what", ("form", job.Blank.Form.Name), ("material", job.Blank.Material.Name),
+            ("vinyls", Thing.List([.. job.Layers.Select(l => l.Vinyl.Name.ToLowerInvariant()).Distinct(StringComparer.Ordinal)])));
+    }
 
     /// <summary>Draws cards.</summary>
     /// <param name="title">What was made.</param>

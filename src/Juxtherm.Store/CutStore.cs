@@ -70,7 +70,7 @@ public sealed class CutStore(IDbContextFactory<WorkshopContext> contexts, TimePr
         ArgumentNullException.ThrowIfNull(step);
         return Once.DoAsync(contexts, async db =>
         {
-            var row = await db.Cuts.Include(c => c.Commands).SingleOrDefaultAsync(c => c.Id == id, cancel);
+            var row = await db.Cuts.Include(c => c.Commands).AsSplitQuery().SingleOrDefaultAsync(c => c.Id == id, cancel);
             if (row is null || row.Commands.Exists(c => c.CommandId == commandId))
                 return row;
             if (step(row) is { } more)

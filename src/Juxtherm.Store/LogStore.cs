@@ -28,7 +28,10 @@ public sealed record LogSearch
     /// <summary>Whose it is, whole.</summary>
     public string? Person { get; init; }
 
-    /// <summary>Outcome word; lost for what was given up without a word.</summary>
+    /// <summary>What was given up without a word is looked for by this one.</summary>
+    public const string Lost = "lost";
+
+    /// <summary>Outcome word; <see cref="Lost"/> for what was given up without a word.</summary>
     public string? Outcome { get; init; }
 
     /// <summary>From when, UTC.</summary>
@@ -55,7 +58,7 @@ public sealed record LogChoices(IReadOnlyList<string> Vinyls, IReadOnlyList<stri
 /// <param name="Seconds">How long, s.</param>
 /// <param name="Outcomes">What was seen.</param>
 /// <param name="Count">How many.</param>
-public sealed record LogMark(double Celsius, double Seconds, string Outcomes, int Count);
+public sealed record LogMark(double Celsius, double Seconds, IReadOnlyList<string> Outcomes, int Count);
 
 /// <summary>Keeps the logbook.</summary>
 /// <param name="contexts">Reaches the database.</param>
@@ -133,15 +136,12 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
     public async Task<LogChoices> ChoicesAsync(CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        static IReadOnlyList<string> Parts(IEnumerable<string> joined) =>
-            [.. joined.SelectMany(j => j.Split(',', StringSplitOptions.RemoveEmptyEntries)).Distinct(StringComparer.Ordinal)
-                .Order(StringComparer.Ordinal)];
-        Task<List<string>> Of(System.Linq.Expressions.Expression<Func<LogRow, string>> what) =>
-            db.Log.Select(what).Distinct().ToListAsync(cancel);
+        async Task<IReadOnlyList<string>> Of(IQueryable<string> what) =>
+            [.. (await what.Distinct().ToListAsync(cancel)).Where(w => w.Length > 0).Order(StringComparer.Ordinal)];
+        IQueryable<string> Words(string kind) => db.LogWords.Where(w => w.Kind == kind).Select(w => w.Word);
         return new LogChoices(
-            Parts(await Of(e => e.Vinyl)), Parts(await Of(e => e.Material)), Parts(await Of(e => e.HeatSource)),
-            Parts(await Of(e => e.Lots)),
-            [.. (await Of(e => e.Name)).Where(n => n.Length > 0).Order(StringComparer.Ordinal)]);
+            await Of(Words(LogWordRow.Vinyl)), await Of(db.Log.Select(e => e.Material)), await Of(db.Log.Select(e => e.HeatSource)),
+            await Of(Words(LogWordRow.Lot)), await Of(db.Log.Select(e => e.Name)));
     }
 
     /// <summary>What came out with a vinyl on a blank under a press, alike pieces counted; worked examples and struck entries left
@@ -149,12 +149,16 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
     public async Task<IReadOnlyList<LogMark>> MarksAsync(string vinyl, string material, string heatSource, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        var alike = await db.Log.Where(e => e.Vinyl == vinyl && e.Material == material && e.HeatSource == heatSource && !e.Example
-            && !e.Struck)
-            .GroupBy(e => new { Celsius = Math.Round(e.Celsius), Seconds = Math.Round(e.PressedSeconds), e.Outcomes })
-            .Select(g => new { g.Key.Celsius, g.Key.Seconds, g.Key.Outcomes, Count = g.Count() })
-            .OrderByDescending(g => g.Count).Take(MostMarks).ToListAsync(cancel);
-        return [.. alike.Select(a => new LogMark(a.Celsius, a.Seconds, a.Outcomes, a.Count))];
+        var seen = await Alone(db.Log, vinyl).Where(e => e.Material == material && e.HeatSource == heatSource && !e.Example && !e.Struck)
+            .Select(e => new
+            {
+                Celsius = Math.Round(e.Celsius),
+                Seconds = Math.Round(e.PressedSeconds),
+                Outcomes = e.Words.Where(w => w.Kind == LogWordRow.Outcome).OrderBy(w => w.At).Select(w => w.Word).ToList(),
+            }).ToListAsync(cancel);
+        return [.. seen.GroupBy(e => (e.Celsius, e.Seconds, Words: string.Join('\n', e.Outcomes)))
+            .Select(g => new LogMark(g.Key.Celsius, g.Key.Seconds, g.First().Outcomes, g.Count()))
+            .OrderByDescending(m => m.Count).Take(MostMarks)];
     }
 
     /// <summary>The latest entries that teach something of a vinyl on a blank under a press, newest first, so many of each at
@@ -163,12 +167,13 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
         var teaching = db.Log.AsNoTracking().Where(e => !e.Example && !e.Struck && e.LnRoom != null);
-        var kinds = await teaching.Select(e => new { e.Vinyl, e.Material, e.HeatSource }).Distinct().ToListAsync(cancel);
+        var kinds = await teaching.Join(db.LogWords.Where(w => w.Kind == LogWordRow.Vinyl), e => e.Id, w => w.LogId,
+            (e, w) => new { Vinyl = w.Word, e.Material, e.HeatSource }).Distinct().ToListAsync(cancel);
         var found = new List<LogRow>();
         foreach (var kind in kinds)
         {
             found.AddRange(
-                await teaching.Where(e => e.Vinyl == kind.Vinyl && e.Material == kind.Material && e.HeatSource == kind.HeatSource)
+                await Alone(teaching, kind.Vinyl).Where(e => e.Material == kind.Material && e.HeatSource == kind.HeatSource)
                 .OrderByDescending(e => e.AtUtc).Take(mostOfEach).Include(e => e.Washes).AsSplitQuery().ToListAsync(cancel));
         }
 
@@ -240,6 +245,9 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
             await DoAsync(
                 $"INSERT INTO main.LogWashes (LogId, {wash}) SELECT l.Id, {string.Join(", ", wash.Split(", ").Select(c => "w." + c))} " +
                     $"FROM stage.LogWashes w JOIN fresh f ON f.Stage = w.LogId JOIN main.Log l ON l.Key = f.Key");
+            await DoAsync(
+                "INSERT INTO main.LogWords (LogId, Kind, At, Word) SELECT l.Id, w.Kind, w.At, w.Word FROM stage.LogWords w " +
+                    "JOIN fresh f ON f.Stage = w.LogId JOIN main.Log l ON l.Key = f.Key");
             await DoAsync("DROP TABLE fresh");
             await DoAsync("COMMIT");
             return added;
@@ -356,25 +364,31 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
         return correctionJson;
     }, cancel);
 
+    /// <summary>Entries with one word among those of its kind.</summary>
+    private static IQueryable<LogRow> Saying(IQueryable<LogRow> log, string kind, string word) =>
+        log.Where(e => e.Words.Any(w => w.Kind == kind && w.Word == word));
+
+    /// <summary>Entries with a vinyl and no other.</summary>
+    private static IQueryable<LogRow> Alone(IQueryable<LogRow> log, string vinyl) =>
+        Saying(log, LogWordRow.Vinyl, vinyl).Where(e => e.Words.Count(w => w.Kind == LogWordRow.Vinyl) == 1);
+
     private static IQueryable<LogRow> Fitting(IQueryable<LogRow> log, LogSearch search)
     {
-        // Ids and lots are kept joined by commas; one among others is found between commas.
-        static string? Among(string? one) => string.IsNullOrEmpty(one) ? null : $",{one},";
-        var (vinyl, lot, outcome) = (Among(search.Vinyl), Among(search.Lot), Among(search.Outcome));
-        if (vinyl is not null)
-            log = log.Where(e => ("," + e.Vinyl + ",").Contains(vinyl));
+        if (search.Vinyl is { Length: > 0 } vinyl)
+            log = Saying(log, LogWordRow.Vinyl, vinyl);
         if (search.Material is { Length: > 0 } material)
             log = log.Where(e => e.Material == material);
         if (search.Form is { Length: > 0 } form)
             log = log.Where(e => e.Form == form);
         if (search.HeatSource is { Length: > 0 } source)
             log = log.Where(e => e.HeatSource == source);
-        if (lot is not null)
-            log = log.Where(e => ("," + e.Lots + ",").Contains(lot));
+        if (search.Lot is { Length: > 0 } lot)
+            log = Saying(log, LogWordRow.Lot, lot);
         if (search.Person is { Length: > 0 } person)
             log = log.Where(e => e.Name == person);
-        if (outcome is not null)
-            log = search.Outcome == "lost" ? log.Where(e => e.Outcomes == "") : log.Where(e => ("," + e.Outcomes + ",").Contains(outcome));
+        if (search.Outcome is { Length: > 0 } outcome)
+            log = outcome == LogSearch.Lost
+                ? log.Where(e => !e.Words.Any(w => w.Kind == LogWordRow.Outcome)) : Saying(log, LogWordRow.Outcome, outcome);
         if (search.From is { } from)
             log = log.Where(e => e.AtUtc >= from);
         if (search.Until is { } until)
@@ -384,7 +398,8 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
         if (search.Text is { Length: > 0 } text)
         {
             var like = Like.Anywhere(text);
-            log = log.Where(e => EF.Functions.Like(e.Title + "\n" + e.Name + "\n" + e.Note + "\n" + e.Lots, like, Like.Escape));
+            log = log.Where(e => EF.Functions.Like(e.Title + "\n" + e.Name + "\n" + e.Note, like, Like.Escape)
+                || e.Words.Any(w => w.Kind == LogWordRow.Lot && EF.Functions.Like(w.Word, like, Like.Escape)));
         }
 
         return log;

@@ -19,8 +19,6 @@ public sealed class LogRow
 
     public int Pieces { get; set; }
 
-    public required string Vinyl { get; set; }
-
     public required string Material { get; set; }
 
     public required string Form { get; set; }
@@ -43,9 +41,6 @@ public sealed class LogRow
 
     public double PredictedBond { get; set; }
 
-    /// <summary>Outcome words, separated by commas.</summary>
-    public required string Outcomes { get; set; }
-
     public required string Note { get; set; }
 
     /// <summary>Whose it is; empty where pieces are all alike.</summary>
@@ -65,9 +60,6 @@ public sealed class LogRow
 
     /// <summary>The plate as it closed, where it was measured.</summary>
     public double? PlateCelsius { get; set; }
-
-    /// <summary>Lots of the vinyl that was cut for it, separated by commas.</summary>
-    public string Lots { get; set; } = "";
 
     /// <summary>It came of a worked example: it teaches nothing.</summary>
     public bool Example { get; set; }
@@ -97,6 +89,33 @@ public sealed class LogRow
     public List<LogWashRow> Washes { get; } = [];
 
     public List<LogPhotoRow> Photos { get; } = [];
+
+    /// <summary>Its vinyls, what was seen, its lots.</summary>
+    public List<LogWordRow> Words { get; } = [];
+
+    /// <summary>Its words of one kind in order.</summary>
+    /// <param name="kind">One of <see cref="LogWordRow"/>.</param>
+    public IReadOnlyList<string> Said(string kind) => [.. Words.Where(w => w.Kind == kind).OrderBy(w => w.At).Select(w => w.Word)];
+
+    /// <summary>Puts its words of one kind in the place of those it had.</summary>
+    /// <param name="kind">One of <see cref="LogWordRow"/>.</param>
+    /// <param name="words">All of them in order.</param>
+    public void Say(string kind, IEnumerable<string> words)
+    {
+        // Rows are changed where they are: one with the same key cannot go and come at once.
+        var kept = Words.Where(w => w.Kind == kind).ToDictionary(w => w.At);
+        var count = 0;
+        foreach (var word in words)
+        {
+            if (kept.TryGetValue(count, out var row))
+                row.Word = word;
+            else
+                Words.Add(new LogWordRow { LogId = Id, Kind = kind, At = count, Word = word });
+            count++;
+        }
+
+        Words.RemoveAll(w => w.Kind == kind && w.At >= count);
+    }
 }
 
 /// <summary>How a piece looked after so many washes.</summary>

@@ -258,9 +258,6 @@ public sealed class CutRow
     /// <summary>Its mats.</summary>
     public required string RunJson { get; set; }
 
-    /// <summary>Keys of what was ticked off while weeding, separated by commas.</summary>
-    public required string Weeded { get; set; }
-
     /// <summary>open, cut, used or given-up.</summary>
     public required string Status { get; set; }
 
@@ -271,6 +268,9 @@ public sealed class CutRow
     public DateTimeOffset CreatedUtc { get; set; }
 
     public List<CutCommandRow> Commands { get; } = [];
+
+    /// <summary>What was ticked off while weeding.</summary>
+    public List<CutWeededRow> Weeded { get; } = [];
 }
 
 /// <summary>Something asked of a cut; asking twice counts once.</summary>

@@ -95,9 +95,13 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
         db.Add(said);
         if (entries.Count > 0)
         {
-            var lots = string.Join(',', await CutStore.LotsForJobAsync(db, run.JobId, cancel));
+            var lots = await CutStore.LotsForJobAsync(db, run.JobId, cancel);
             foreach (var entry in entries)
-                (entry.Lots, entry.Example) = (lots, run.Example);
+            {
+                entry.Say(LogWordRow.Lot, lots);
+                entry.Example = run.Example;
+            }
+
             db.AddRange(entries);
         }
 

@@ -60,6 +60,7 @@ public static class SetAside
         [("PlateReadings", "Means")] = Of<PlateMeans>(),
         [("Log", "Pressure")] = Of<PressureLevel>(),
         [("Log", "Set")] = ["", .. Of<SettingOrigin>()],
+        [("LogWords", "Kind")] = [LogWordRow.Vinyl, LogWordRow.Outcome, LogWordRow.Lot],
         [("LogWashes", "Look")] = Of<WashLook>(),
     };
 

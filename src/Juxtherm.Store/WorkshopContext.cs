@@ -28,6 +28,12 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
 
     public DbSet<LogWashRow> LogWashes => Set<LogWashRow>();
 
+    /// <summary>Vinyls, outcomes and lots of pieces in the logbook.</summary>
+    public DbSet<LogWordRow> LogWords => Set<LogWordRow>();
+
+    /// <summary>What was ticked off while weeding.</summary>
+    public DbSet<CutWeededRow> CutWeeded => Set<CutWeededRow>();
+
     public DbSet<LogPhotoRow> LogPhotos => Set<LogPhotoRow>();
 
     public DbSet<PlateReadingRow> PlateReadings => Set<PlateReadingRow>();
@@ -109,10 +115,18 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
         {
             cut.Property(c => c.Version).IsConcurrencyToken();
             cut.HasIndex(c => new { c.JobId, c.CreatedUtc });
+            cut.HasMany(c => c.Weeded).WithOne().HasForeignKey(w => w.CutId).OnDelete(DeleteBehavior.Cascade);
+            cut.Navigation(c => c.Weeded).AutoInclude();
             cut.HasMany(c => c.Commands).WithOne().HasForeignKey(c => c.CutId).OnDelete(DeleteBehavior.Cascade);
         });
+        modelBuilder.Entity<CutWeededRow>(weeded => weeded.HasKey(w => new { w.CutId, w.Key }));
         modelBuilder.Entity<CutCommandRow>(command => command.HasKey(c => new { c.CutId, c.CommandId }));
         modelBuilder.Entity<CutPresetRow>(preset => preset.HasKey(p => new { p.Vinyl, p.Cutter }));
+        MakeLogbook(modelBuilder);
+    }
+
+    private static void MakeLogbook(ModelBuilder modelBuilder)
+    {
         modelBuilder.Entity<LogRow>(entry =>
         {
             entry.HasOne<RunRow>().WithMany().HasForeignKey(e => e.RunId).OnDelete(DeleteBehavior.Restrict);
@@ -120,11 +134,17 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
             entry.HasIndex(e => e.Key).IsUnique();
             entry.HasIndex(e => new { e.RunId, e.Piece }).IsUnique();
             // What lies on the picture of how much room, and what is learned from, is asked for by vinyl, blank and press.
-            entry.HasIndex(e => new { e.Vinyl, e.Material, e.HeatSource, e.AtUtc });
+            entry.HasIndex(e => new { e.Material, e.HeatSource, e.AtUtc });
             entry.HasIndex(e => e.Name);
-            entry.HasIndex(e => e.Lots);
+            entry.HasMany(e => e.Words).WithOne().HasForeignKey(w => w.LogId).OnDelete(DeleteBehavior.Cascade);
+            entry.Navigation(e => e.Words).AutoInclude();
             entry.HasMany(e => e.Washes).WithOne().HasForeignKey(w => w.LogId).OnDelete(DeleteBehavior.Cascade);
             entry.HasMany(e => e.Photos).WithOne().HasForeignKey(p => p.LogId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<LogWordRow>(word =>
+        {
+            word.HasKey(w => new { w.LogId, w.Kind, w.At });
+            word.HasIndex(w => new { w.Kind, w.Word });
         });
         modelBuilder.Entity<PlateReadingRow>(reading => reading.HasIndex(r => new { r.HeatSource, r.AtUtc }));
         modelBuilder.Entity<LearnedOffRow>(off => off.HasKey(o => o.Key));

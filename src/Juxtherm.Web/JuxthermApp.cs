@@ -1,3 +1,8 @@
+using Juxtherm.App.Stock;
+using Juxtherm.App.Shelf;
+using Juxtherm.App.Items;
+using Juxtherm.App.Care;
+using Juxtherm.App.Artwork;
 using Juxtherm.Core.Notices;
 using Juxtherm.Words;
 using Juxtherm.App;
@@ -95,6 +100,7 @@ internal static class JuxthermApp
         services.AddSingleton<ILanguage>(Language.English);
         services.AddSingleton<Planner>();
         services.AddSingleton<NearestChanges>();
+        services.AddSingleton(_ => new WorkMemory());
         services.AddSingleton<ArtworkDesk>();
         services.AddSingleton<PlanMemory>();
         services.AddSingleton<WorkshopCatalogue>();
@@ -128,6 +134,30 @@ internal static class JuxthermApp
         services.AddSingleton<CutPlans>();
         services.AddSingleton<CutterBench>();
         services.AddSingleton<DemoData>();
+        AddUseCases(services);
+    }
+
+    /// <summary>What is asked of the workshop.</summary>
+    private static void AddUseCases(IServiceCollection services)
+    {
+        services.AddSingleton<ListChoices>();
+        services.AddSingleton<KeepJob>();
+        services.AddSingleton<ShowLearned>();
+        services.AddSingleton<KeepOwnEntry>();
+        services.AddSingleton<DrawingRoom>();
+        services.AddSingleton<GradeJob>();
+        services.AddSingleton<CutJob>();
+        services.AddSingleton<JudgeTestCut>();
+        services.AddSingleton<TakeStock>();
+        services.AddSingleton<BeginRun>();
+        services.AddSingleton<SayAtBench>();
+        services.AddSingleton<AskPress>();
+        services.AddSingleton<ReadLogbook>();
+        services.AddSingleton<ChangeEntry>();
+        services.AddSingleton<JobOfEntry>();
+        services.AddSingleton<AddPhoto>();
+        services.AddSingleton<Teach>();
+        services.AddSingleton<LookAfter>();
     }
 
     /// <summary>The addresses of all resources.</summary>

@@ -1,6 +1,10 @@
 using ArchUnitNET.Domain;
 using ArchUnitNET.Loader;
+using System.Collections.Concurrent;
+using System.Reflection;
+using System.Runtime.CompilerServices;
 using Juxtherm.Core.Plans;
+using Juxtherm.Core.Reading;
 using Juxtherm.Testing;
 
 namespace Juxtherm.Core.Tests;
@@ -55,6 +59,16 @@ public class ArchitectureTests
     [Fact]
     public void Every_room_of_the_core_is_on_the_plan() =>
     Assert.Equal(MayKnow.Keys.Order(), typeof(Planner).Assembly.GetExportedTypes().Select(t => Room(t.Namespace!)).Distinct().Order());
+
+    [Fact]
+    public void Nothing_is_remembered_for_everybody() => Assert.Empty(
+        from type in typeof(Planner).Assembly.GetTypes()
+        from field in type.GetFields(BindingFlags.Static | BindingFlags.Public | BindingFlags.NonPublic | BindingFlags.DeclaredOnly)
+        where field.FieldType.IsGenericType && Caches.Contains(field.FieldType.GetGenericTypeDefinition())
+        select $"{type.Name}.{field.Name}");
+
+    private static readonly System.Type[] Caches =
+        [typeof(ConcurrentDictionary<,>), typeof(ConditionalWeakTable<,>), typeof(BoundedMemory<,>)];
 
     private static string Room(string space) => space.Split('.')[2];
 

@@ -45,8 +45,9 @@ public class HouseTests
     [InlineData("Documents")]
     [InlineData("Devices")]
     public void Only_the_service_knows_of_HTTP(string house) =>
-        Assert.DoesNotContain(References(house), r => r.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal)
-            || r.StartsWith("System.Net", StringComparison.Ordinal));
+        // The library for RFC 6902 knows documents, no requests.
+        Assert.DoesNotContain(References(house).Except(["Microsoft.AspNetCore.JsonPatch.SystemTextJson"]),
+            r => r.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal) || r.StartsWith("System.Net", StringComparison.Ordinal));
 
     [Fact]
     public void No_two_namespaces_know_each_other_however_far_round() =>

@@ -231,6 +231,25 @@ public sealed class KeepingApiTests : BenchApi
         }, StringComparer.Ordinal);
     }
 
+    [Fact]
+    public async Task An_archive_from_before_is_read_with_its_words()
+    {
+        await ToItsEnd(await Begin(Tee("Pressed")));
+        var before = Changed(await Archive(), files =>
+        {
+            var rows = JsonNode.Parse(Text(files, "tables/log.json"))!.AsArray();
+            (rows[0]!["vinyl"], rows[0]!["outcomes"], rows[0]!["lots"]) = ("smooth,glitter", "marked,wrinkled", "L-7");
+            Put(files, "tables/log.json", rows.ToJsonString());
+            Put(files, "tables/log-words.json", "[]");
+            Manifest(files, m => m["version"] = 1);
+        });
+        await TakeIn(before);
+        var entry = (await Get("/api/log?vinyl=glitter&outcome=wrinkled&lot=L-7"))["entries"]!.AsArray().Single()!;
+        Assert.Equal("smooth,glitter", (string)entry["vinylId"]!);
+        Assert.Equal(["marked", "wrinkled"], entry["outcomes"]!.AsArray().Select(o => (string)o!));
+        Assert.Equal(["L-7"], entry["lots"]!.AsArray().Select(l => (string)l!));
+    }
+
     private static byte[] Changed(byte[] archive, Action<Dictionary<string, byte[]>> change)
     {
         var files = Files(archive);

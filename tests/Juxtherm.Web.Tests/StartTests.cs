@@ -157,7 +157,7 @@ public sealed class StartTests : IDisposable
                 $"Celsius, PlannedSeconds, PressedSeconds, Pressure, PressureKPa, PredictedBond, Outcomes, Note, Name, " +
                     $"PressedAgainSeconds) " +
                 $"VALUES ('{run}', {piece}, 'Before', {piece}, 2, 'smooth', 'cotton', 'tee', 'swing-platen', 'ptfe', 'pad', 152, 12, " +
-                    $"12, 'medium', 20, 1, 'stuck', 'kept', '', 0)");
+                    $"12, 'medium', 20, 1, 'stuck,edges-lifted', 'kept', '', 0)");
         }
 
         using var folder = DataFolder.Open(_folder, Now);
@@ -166,6 +166,9 @@ public sealed class StartTests : IDisposable
         Assert.Equal([1, 2], entries.Select(e => e.Piece));
         Assert.All(entries,
             e => Assert.Equal(("kept", 152.0, Guid.Parse(run), false, null), (e.Note, e.Celsius, e.RunId!.Value, e.Example, e.LnRoom)));
+        Assert.All(entries, e => Assert.Equal(["smooth"], e.Said(LogWordRow.Vinyl)));
+        Assert.All(entries, e => Assert.Equal(["stuck", "edges-lifted"], e.Said(LogWordRow.Outcome)));
+        Assert.Empty(entries.SelectMany(e => e.Said(LogWordRow.Lot)));
         Assert.Equal(2, entries.Select(e => e.Key).Where(k => k != Guid.Empty).Distinct().Count());
     }
 

@@ -2,7 +2,7 @@ using System.Globalization;
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
 using Juxtherm.App.Bench;
-using Juxtherm.App.Cutting;
+using Juxtherm.App.Stock;
 using Juxtherm.App.Learning;
 using Juxtherm.App.Logbook.Import;
 using Juxtherm.App.Planning;

@@ -49,10 +49,11 @@ public sealed class WorkshopCheck(Planner planner)
             c => OpenCut.Of(c), found, cancel);
         await EachAsync(db.Runs.Where(r => r.Status == "running").Include(r => r.Stations.OrderBy(s => s.Number))
             .Include(r => r.Events.OrderBy(e => e.Sequence)).OrderBy(r => r.Id), r => (r.Id, r.Title), Run, found, cancel);
-        foreach (var words in await db.Log.Select(e => e.Outcomes).Distinct().ToListAsync(cancel))
+        foreach (var word in await db.LogWords.Where(w => w.Kind == LogWordRow.Outcome).Select(w => w.Word).Distinct().ToListAsync(cancel))
         {
-            if (Fault(() => LogRows.Parts(words).Select(LogRows.Of<Outcome>).ToList()) is { } why)
-                found.AddRange((await db.Log.Where(e => e.Outcomes == words).Select(e => new { e.Id, e.Title }).ToListAsync(cancel))
+            if (Fault(() => LogRows.Of<Outcome>(word)) is { } why)
+                found.AddRange((await db.Log.Where(e => e.Words.Any(w => w.Kind == LogWordRow.Outcome && w.Word == word))
+                    .Select(e => new { e.Id, e.Title }).ToListAsync(cancel))
                     .Select(e => new UnreadableRow(typeof(LogRow), e.Id, e.Title, why)));
         }
 

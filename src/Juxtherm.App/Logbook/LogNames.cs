@@ -18,6 +18,10 @@ public sealed class LogNames(LogStore store, ShelfStore shelf, CatalogueSnapshot
             ? s.Name : catalogue.Forms.TryGetValue(id, out var f) ? f.Name : own.GetValueOrDefault(id, id);
     }
 
+    /// <summary>An entry in words; null for one that is not there.</summary>
+    internal async Task<Result<LogAnswer>> AnswerAsync(LogRow? row, CancellationToken cancel) =>
+        row is null ? new Missing("entry") : (await AnswersAsync([row], cancel))[0];
+
     public async Task<IReadOnlyList<LogAnswer>> AnswersAsync(IReadOnlyList<LogRow> rows, CancellationToken cancel)
     {
         var name = await NamerAsync(cancel);
@@ -26,10 +30,10 @@ public sealed class LogNames(LogStore store, ShelfStore shelf, CatalogueSnapshot
             catalogue.Vinyls.ContainsKey(id) || catalogue.Materials.ContainsKey(id) ? name(id).ToLowerInvariant() : name(id);
         return [.. rows.Select(r => new LogAnswer(
             r.Id, r.RunId, r.AtUtc, r.Title, r.Piece, r.Pieces,
-            $"{name(r.Form)}, {Small(r.Material)} · {string.Join(", ", LogRows.Parts(r.Vinyl).Select(Small))} vinyl", name(r.HeatSource),
-            r.Vinyl, r.Material, r.Form, r.HeatSource, r.Celsius, r.PlannedSeconds, r.PressedSeconds,
-            r.Pressure, r.PredictedBond, LogRows.Parts(r.Outcomes), r.Note, r.Name, r.PressedAgainSeconds, r.BackSeconds,
-            LogRows.Entry(r).Set, r.EndedWell, r.PlateCelsius, LogRows.Parts(r.Lots), r.Example, r.Struck,
+            $"{name(r.Form)}, {Small(r.Material)} · {string.Join(", ", r.Said(LogWordRow.Vinyl).Select(Small))} vinyl", name(r.HeatSource),
+            LogRows.Vinyls(r), r.Material, r.Form, r.HeatSource, r.Celsius, r.PlannedSeconds, r.PressedSeconds,
+            r.Pressure, r.PredictedBond, r.Said(LogWordRow.Outcome), r.Note, r.Name, r.PressedAgainSeconds, r.BackSeconds,
+            LogRows.Entry(r).Set, r.EndedWell, r.PlateCelsius, r.Said(LogWordRow.Lot), r.Example, r.Struck,
             LogRows.Entry(r).Showed is not null,
             [.. r.Washes.Select(w => new WashAnswer(w.Id, w.AtUtc, w.Washes, LogRows.Of<WashLook>(w.Look), w.Note))], [.. photos[r.Id]]))];
     }

@@ -19,7 +19,6 @@ public static class LogRows
             Title = entry.Title,
             Piece = entry.Piece,
             Pieces = entry.Pieces,
-            Vinyl = entry.Vinyl,
             Material = entry.Material,
             Form = entry.Form,
             HeatSource = entry.HeatSource,
@@ -31,7 +30,6 @@ public static class LogRows
             Pressure = Word(entry.Pressure),
             PressureKPa = entry.PressureKPa,
             PredictedBond = entry.PredictedBond,
-            Outcomes = string.Join(',', entry.Outcomes.Select(Word)),
             Note = entry.Note,
             Name = entry.Name,
             PressedAgainSeconds = entry.PressedAgainSeconds,
@@ -39,10 +37,12 @@ public static class LogRows
             Set = Word(entry.Set),
             EndedWell = entry.EndedWell,
             PlateCelsius = entry.PlateCelsius,
-            Lots = string.Join(',', entry.Lots),
             Example = entry.Example,
             Struck = entry.Struck,
         };
+        row.Say(LogWordRow.Vinyl, entry.Vinyl.Split(',', StringSplitOptions.RemoveEmptyEntries));
+        row.Say(LogWordRow.Outcome, entry.Outcomes.Select(Word));
+        row.Say(LogWordRow.Lot, entry.Lots);
         SetHeat(row, entry.Heat, heatBy);
         row.Washes.AddRange(
             entry.Washes.Select(w => new LogWashRow { AtUtc = w.At, Washes = w.Washes, Look = Word(w.Look), Note = w.Note }));
@@ -55,7 +55,7 @@ public static class LogRows
             ? "" : by, heat?.LnRoom, heat?.BondPerK, heat?.LnHeatDose, heat?.HeatDosePerK, heat?.OffsetK);
 
     public static LogEntry Entry(LogRow row) => new(
-        row.AtUtc, row.Title, row.Piece, row.Pieces, row.Vinyl, row.Material, row.Form, row.HeatSource, row.Cover, row.Underlay,
+        row.AtUtc, row.Title, row.Piece, row.Pieces, Vinyls(row), row.Material, row.Form, row.HeatSource, row.Cover, row.Underlay,
         row.Celsius, row.PlannedSeconds, row.PressedSeconds,
         Of<PressureLevel>(row.Pressure), row.PressureKPa, row.PredictedBond, Outcomes(row), row.Note)
     {
@@ -66,7 +66,7 @@ public static class LogRows
         Set = row.Set.Length == 0 ? SettingOrigin.Found : Of<SettingOrigin>(row.Set),
         EndedWell = row.EndedWell ?? true,
         PlateCelsius = row.PlateCelsius,
-        Lots = Parts(row.Lots),
+        Lots = row.Said(LogWordRow.Lot),
         Example = row.Example,
         Struck = row.Struck,
         Heat = row is { LnRoom: { } room, BondPerK: { } slope, LnBurden: { } dose, BurdenPerK: { } rise }
@@ -76,9 +76,10 @@ public static class LogRows
 
     public static Wash Wash(LogWashRow row) => new(row.AtUtc, row.Washes, Of<WashLook>(row.Look), row.Note);
 
-    public static IReadOnlyList<Outcome> Outcomes(LogRow row) => [.. Parts(row.Outcomes).Select(Of<Outcome>)];
+    public static IReadOnlyList<Outcome> Outcomes(LogRow row) => [.. row.Said(LogWordRow.Outcome).Select(Of<Outcome>)];
 
-    public static string[] Parts(string joined) => joined.Split(',', StringSplitOptions.RemoveEmptyEntries);
+    /// <summary>Vinyl ids, separated by commas.</summary>
+    public static string Vinyls(LogRow row) => string.Join(',', row.Said(LogWordRow.Vinyl));
 
     public static string Word<T>(T value)
         where T : struct, Enum => JsonNamingPolicy.KebabCaseLower.ConvertName(value.ToString());

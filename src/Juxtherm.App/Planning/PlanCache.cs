@@ -10,7 +10,8 @@ namespace Juxtherm.App.Planning;
 
 /// <summary>Reads job texts and plans them, remembering what was asked a moment ago. Knows no workshop.</summary>
 /// <param name="planner">Makes the plans.</param>
-public sealed class PlanMemory(Planner planner)
+/// <param name="work">Where what is worked out of jobs is kept from one to the next.</param>
+public sealed class PlanMemory(Planner planner, WorkMemory work)
 {
     private const long MostBytes = 96 * 1024 * 1024;
     private readonly BoundedMemory<(string Json, UnitSystem Units, WorkshopCorrection Correction), (Job Job, PlanResult Result)> _known =
@@ -18,7 +19,7 @@ public sealed class PlanMemory(Planner planner)
 
     /// <summary>Reads a job text without planning it.</summary>
     /// <returns>The job; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
-    public Job? Read(string json, Problems problems) => JobReader.Read(json, planner.Catalogue, problems);
+    public Job? Read(string json, Problems problems) => JobReader.Read(json, planner.Catalogue, problems, work);
 
     /// <summary>Plans a job text for a workshop.</summary>
     /// <returns>The job and its plan; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>

@@ -19,11 +19,10 @@ public sealed class CutShape
 
     private const double GridMm = 0.0005;
     private const double ToleranceMm = 0.01;
-    private const long MostKnownBytes = 48 * 1024 * 1024;
 
     // A character of path data is two bytes here and about four as a corner.
     private const int BytesPerCharacter = 6;
-    private const int MostOverlaps = 4096;
+    private const long SmallBytes = 256;
     private const double HairMm = 0.05;
 
     // So many spots each way are tried before shapes are cut with each other.
@@ -32,16 +31,15 @@ public sealed class CutShape
     // Left and right may differ by this share of its size (ours: the eye does not see it); more corners than these are not compared.
     private const double SymmetricWithin = 0.004;
     private const int MostMirroredPoints = 4000;
-    private static readonly BoundedMemory<string, CutShape> Known = new(MostKnownBytes, StringComparer.Ordinal);
-    private static readonly ConcurrentDictionary<(CutShape?, CutShape?, double, double, double, double, double, double), bool>
-        KnownOverlaps = new();
+    private readonly WorkMemory? _memory;
     private readonly ConcurrentDictionary<double, IReadOnlyList<DelicatePlace>> _delicate = new();
     private ShapeMeasures? _measures;
     private CutShape? _reversed;
     private bool? _symmetric;
 
-    private CutShape(Ground ground, string text)
+    private CutShape(Ground ground, string text, WorkMemory? memory)
     {
+        _memory = memory;
         Ground = ground;
         Text = text;
         var bounds = ground.EnvelopeInternal;
@@ -63,16 +61,25 @@ public sealed class CutShape
 
     internal Ground Ground { get; }
 
+    /// <summary>Stands for it in keys without keeping it alive.</summary>
+    internal object Token { get; } = new();
+
     /// <summary>Reads path data.</summary>
     /// <param name="text">SVG path data; open ends are closed.</param>
+    /// <param name="memory">Where it and what is worked out of it are kept; null for nowhere.</param>
     /// <returns>The shape; null when it encloses nothing or cannot be read.</returns>
-    public static CutShape? Read(string text)
+    public static CutShape? Read(string text, WorkMemory? memory = null)
     {
         ArgumentNullException.ThrowIfNull(text);
         if (text.Length > LongestText)
             return null;
-        if (Known.TryGet(text, out var known))
-            return known;
+        return memory is null
+            ? Parsed(text, null)
+            : memory.Get(new Drawn(text), () => Parsed(text, memory), _ => (long)text.Length * BytesPerCharacter);
+    }
+
+    private static CutShape? Parsed(string text, WorkMemory? memory)
+    {
         try
         {
             SvgNumbers.CheckPath(text, "the shape");
@@ -83,7 +90,7 @@ public sealed class CutShape
             var rings = Rings.Of(path, ToleranceMm, budget).ConvertAll(t => t.Points);
             budget.Crossings(rings);
             var ground = FillRule.Ground(rings, evenOdd: true, GridMm);
-            return ground.IsEmpty ? null : Remembered(text, new CutShape(ground, text));
+            return ground.IsEmpty ? null : new CutShape(ground, text, memory);
         }
         catch (RefusedDrawing)
         {
@@ -104,7 +111,7 @@ public sealed class CutShape
     {
         if (_reversed is { } known)
             return known;
-        var over = Of((Ground)new AffineTransformation(-1, 0, 2 * Bounds.XMm + Bounds.WidthMm, 0, 1, 0).Transform(Ground))!;
+        var over = Of((Ground)new AffineTransformation(-1, 0, 2 * Bounds.XMm + Bounds.WidthMm, 0, 1, 0).Transform(Ground), _memory)!;
         return _reversed = over;
     }
 
@@ -125,11 +132,10 @@ public sealed class CutShape
             return true;
         // Only how the two lie to each other matters: while both are moved together the answer stays known.
         static double R(double mm) => Math.Round(mm, 2);
-        var key = (a, b, R(boxB.XMm - boxA.XMm), R(boxB.YMm - boxA.YMm), R(boxA.WidthMm), R(boxA.HeightMm), R(boxB.WidthMm),
+        var key = new Pair(a?.Token, b?.Token, R(boxB.XMm - boxA.XMm), R(boxB.YMm - boxA.YMm), R(boxA.WidthMm), R(boxA.HeightMm),
+            R(boxB.WidthMm),
             R(boxB.HeightMm));
-        if (KnownOverlaps.Count >= MostOverlaps)
-            KnownOverlaps.Clear();
-        return KnownOverlaps.GetOrAdd(key, _ =>
+        return Remembered(a, b, key, () =>
         {
             var (one, two) = (GroundOf(a, boxA), GroundOf(b, boxB));
             // Neighbours cut from one drawing share edges, and rounding makes hairs of overlap along them.
@@ -173,7 +179,8 @@ public sealed class CutShape
         return Inside(Ground, over) && Inside(over, Ground);
     }
 
-    internal static CutShape? Of(Ground ground) => ground.IsEmpty ? null : new CutShape(ground, Write(ground));
+    internal static CutShape? Of(Ground ground, WorkMemory? memory = null) =>
+        ground.IsEmpty ? null : new CutShape(ground, Write(ground), memory);
 
     /// <summary>Vinyl as it lies in a box: its shape where that is known, the box itself otherwise.</summary>
     internal static Ground GroundOf(CutShape? shape, Box box) => shape?.In(box) ?? Shapes.Polygon(box);
@@ -212,9 +219,17 @@ public sealed class CutShape
         return text.ToString();
     }
 
-    private static CutShape Remembered(string text, CutShape shape)
-    {
-        Known.Keep(text, shape, (long)text.Length * BytesPerCharacter);
-        return shape;
-    }
+    /// <summary>What was worked out of two shapes as they lie to each other, where one of them has a memory.</summary>
+    /// <param name="a">The one; may be missing, as the other.</param>
+    /// <param name="b">The other.</param>
+    /// <param name="key">What else it depends on; told apart by <see cref="Token"/>, which holds no shape.</param>
+    /// <param name="make">Works it out.</param>
+    internal static TValue Remembered<TKey, TValue>(CutShape? a, CutShape? b, TKey key, Func<TValue> make)
+        where TKey : notnull =>
+        (a?._memory ?? b?._memory) is { } memory ? memory.Get(key, make, _ => SmallBytes) : make();
+
+    private readonly record struct Drawn(string Text);
+
+    private readonly record struct Pair(
+        object? A, object? B, double X, double Y, double WidthA, double HeightA, double WidthB, double HeightB);
 }

@@ -21,6 +21,8 @@ public sealed record Lettering(string Text, string Font, double HeightMm, double
 /// <param name="File">Name of its file.</param>
 public sealed record LetterFont(string Id, string Name, string From, string File)
 {
+    private readonly Lazy<LoadedFont> _loaded = new(() => new LoadedFont(File));
+
     /// <summary>All that ship.</summary>
     public static IReadOnlyList<LetterFont> All { get; } =
     [
@@ -30,4 +32,7 @@ public sealed record LetterFont(string Id, string Name, string From, string File
         new("round", "Round", "Comfortaa Bold, SIL Open Font License", "Comfortaa-Bold.ttf"),
         new("brush", "Brush, joined", "Lobster, SIL Open Font License", "Lobster.otf"),
     ];
+
+    /// <summary>Read from what ships when it is first used.</summary>
+    internal LoadedFont Loaded => _loaded.Value;
 }

@@ -251,7 +251,7 @@ public static class CatalogueReader
 
     private static Supply SupplyOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
-        c.OnlyNames("id", "name", "thermal", "damp", "bearsFrames", "yields", "melts", "theCarrier");
+        c.OnlyNames("id", "name", "thermal", "damp", "bearsFrames", "yields", "melts", "theCarrier", "offeredAs");
         return new Supply(c["id"].Text(), c["name"].Text(), c["thermal"].Exists ? ThermalOf(c["thermal"], sources) : null)
         {
             Damp = c["damp"].Flag(false),
@@ -259,6 +259,7 @@ public static class CatalogueReader
             Yields = c["yields"].Flag(false),
             Melts = c["melts"].Flag(false),
             IsCarrier = c["theCarrier"].Flag(false),
+            OfferedAs = c["offeredAs"].Exists ? c["offeredAs"].Text() : null,
         };
     }
 
@@ -389,7 +390,7 @@ public static class CatalogueReader
                 yield return new Phrase("parts.missing");
             if (Work is null)
                 yield return new Phrase("parts.missing-2");
-            if (!Vinyls.ContainsKey("smooth"))
+            if (!Vinyls.ContainsKey(ReferencePractice.Vinyl))
                 yield return new Phrase("parts.missing-3");
             foreach (var (kind, known, id) in new (string, IEnumerable<string>, string)[]
             {
@@ -427,6 +428,9 @@ public static class ReferencePractice
 {
     /// <summary>Heat source id.</summary>
     public const string HeatSource = "swing-platen";
+
+    /// <summary>Vinyl id: everyday vinyl, which others hold on.</summary>
+    public const string Vinyl = "smooth";
 
     /// <summary>Material id.</summary>
     public const string Material = "cotton";

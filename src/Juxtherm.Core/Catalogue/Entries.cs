@@ -190,6 +190,9 @@ public sealed record ItemForm(
     string Id, string Name, FaceShape Shape, Sourced<double> Layers, IReadOnlyList<MaterialKind> Materials, string UsualMaterial,
     Sourced<double> WidthMm, Sourced<double> HeightMm, bool Supported, bool Framed)
 {
+    /// <summary>It is printed on its back too: it lies flat and can be turned over.</summary>
+    public bool HasBack => Shape == FaceShape.Flat && !Framed;
+
     /// <summary>Its upper part is a bib.</summary>
     public bool Bib { get; init; }
 
@@ -246,6 +249,9 @@ public sealed record Supply(string Id, string Name, ThermalFigures? Thermal)
 
     /// <summary>It melts or smears under the plate.</summary>
     public bool Melts { get; init; }
+
+    /// <summary>What it is called where it is offered; null where it is only taken as said.</summary>
+    public string? OfferedAs { get; init; }
 
     /// <summary>It is the vinyl's own carrier and nothing more.</summary>
     public bool IsCarrier { get; init; }

@@ -28,7 +28,8 @@ public sealed record KindOfWork(string Id, double? LeastMm, double? MostMm, doub
 /// otherwise. Each call takes a file and gives a file, so that taking the earlier one back undoes it exactly.
 /// </summary>
 /// <param name="catalogue">What the ids may be.</param>
-public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
+/// <param name="memory">Where what is worked out of drawings is kept.</param>
+public sealed class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory memory)
 {
     // Drawings smaller than this share of the free width were drawn without a size in mind.
     private const double SmallShare = 0.15;
@@ -50,7 +51,7 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
     {
         ArgumentNullException.ThrowIfNull(chosen);
         ArgumentNullException.ThrowIfNull(problems);
-        if (JobReader.Read(json, catalogue, problems) is not { } job)
+        if (JobReader.Read(json, catalogue, problems, memory) is not { } job)
             return null;
         if (Desk.All.FirstOrDefault(w => w.Id == action) is not { } work)
             problems.Add("/action",
@@ -80,7 +81,7 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
     public DeskAnswer? BringIn(string json, string svg, Separation separation, bool replace, Problems problems, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(problems);
-        if (JobReader.Read(json, catalogue, problems) is not { } job || SvgReader.Read(svg, problems, cancel) is not { } drawing)
+        if (JobReader.Read(json, catalogue, problems, memory) is not { } job || SvgReader.Read(svg, problems, cancel) is not { } drawing)
             return null;
         var file = JsonNode.Parse(json)!.AsObject();
         var layers = file["layers"]!.AsArray();
@@ -132,7 +133,7 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
     {
         ArgumentNullException.ThrowIfNull(word);
         ArgumentNullException.ThrowIfNull(problems);
-        if (JobReader.Read(json, catalogue, problems) is not { } job)
+        if (JobReader.Read(json, catalogue, problems, memory) is not { } job)
             return null;
         var file = JsonNode.Parse(json)!.AsObject();
         var layers = file["layers"]!.AsArray();
@@ -170,7 +171,8 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
 
         var node = layers[at]!.AsObject();
         node["word"] = word.DeepClone();
-        if (JobReader.Read(file.ToJsonString(), catalogue, problems)?.Layers.FirstOrDefault(l => l.Id == LayerNodes.IdOf(node, at))?.Words
+        if (JobReader.Read(file.ToJsonString(), catalogue, problems,
+            memory)?.Layers.FirstOrDefault(l => l.Id == LayerNodes.IdOf(node, at))?.Words
             is not { } lettering)
             return null;
         var set = LetterShapes.Set(lettering);
@@ -274,7 +276,7 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue)
     /// <summary>Puts what has just been brought in where the first rule proposes.</summary>
     private JsonObject? Placed(JsonObject file, int count, Job before, Problems problems, int? only = null)
     {
-        if (JobReader.Read(file.ToJsonString(), catalogue, problems) is not { } job)
+        if (JobReader.Read(file.ToJsonString(), catalogue, problems, memory) is not { } job)
             return null;
         var layers = file["layers"]!.AsArray();
         var mine = only is { } one ? [layers[one]!.AsObject()] : layers.TakeLast(count).Select(l => l!.AsObject()).ToList();

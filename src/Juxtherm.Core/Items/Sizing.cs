@@ -45,9 +45,20 @@ public sealed record LetterPlan(int Pieces, int Packs, int LeftOver, double Heig
 public sealed record Squareness(double WidthMm, double HeightMm, double WidthOffMm, double HeightOffMm, double ShareMm, double TiltDegrees,
     bool AcceptedByEye);
 
+/// <summary>How large artwork is.</summary>
+/// <param name="WidthMm">mm.</param>
+/// <param name="HeightMm">mm.</param>
+public sealed record ArtSize(double WidthMm, double HeightMm);
+
 /// <summary>Sizing arithmetic: how large may it be.</summary>
 public static class Sizing
 {
+    /// <summary>Least share of a measure that artwork is made to.</summary>
+    public const double LeastShare = 0.01;
+
+    /// <summary>Largest share.</summary>
+    public const double MostShare = 10;
+
     private const int Grid = 15;
     private const int Rounds = 6;
     private const int Halvings = 14;
@@ -92,12 +103,12 @@ public static class Sizing
     /// <param name="measureMm">The measure, mm.</param>
     /// <param name="share">Share of it, above 0.</param>
     /// <param name="aspect">Width by height.</param>
-    public static (double WidthMm, double HeightMm) ToMeasure(double measureMm, double share, double aspect)
+    public static ArtSize ToMeasure(double measureMm, double share, double aspect)
     {
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(share);
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(aspect);
         var width = Math.Round(measureMm * share, 1);
-        return (width, Math.Round(width / aspect, 1));
+        return new ArtSize(width, Math.Round(width / aspect, 1));
     }
 
     /// <summary>One design over a run of sizes: as large in proportion to the item on each, placed by the same rule.</summary>

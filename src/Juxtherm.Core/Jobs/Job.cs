@@ -2,6 +2,7 @@ using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Items;
+using Juxtherm.Core.Reading;
 using Juxtherm.Core.Stacking;
 
 namespace Juxtherm.Core.Jobs;
@@ -38,6 +39,9 @@ public sealed record Job(
 
     /// <summary>JSON Pointers of the members that its file has, as far down as changes are made.</summary>
     public IReadOnlySet<string> Given { get; init; } = new HashSet<string>(StringComparer.Ordinal);
+
+    /// <summary>Where what is worked out of it is kept.</summary>
+    public WorkMemory Memory { get; init; } = new();
 
     /// <summary>Its middle is found by a crease.</summary>
     public bool IsCreased =>

@@ -61,8 +61,9 @@ public static class JobReader
     /// <param name="json">The text.</param>
     /// <param name="catalogue">What the ids may be.</param>
     /// <param name="problems">Filled with everything that is wrong.</param>
+    /// <param name="memory">Where what is worked out of it is kept; null for one of its own.</param>
     /// <returns>The job; null when anything is wrong.</returns>
-    public static Job? Read(string json, CatalogueSnapshot catalogue, Problems problems)
+    public static Job? Read(string json, CatalogueSnapshot catalogue, Problems problems, WorkMemory? memory = null)
     {
         ArgumentNullException.ThrowIfNull(json);
         ArgumentNullException.ThrowIfNull(catalogue);
@@ -71,7 +72,7 @@ public static class JobReader
         {
             using var document = JsonDocument.Parse(json, new JsonDocumentOptions { AllowDuplicateProperties = false, MaxDepth = 32 });
             var root = new JsonCursor(document.RootElement, "", problems);
-            var job = root.IsObject() && Header(root) ? Body(root, catalogue) : null;
+            var job = root.IsObject() && Header(root) ? Body(root, catalogue, memory ?? new WorkMemory()) : null;
             return problems.None ? job : null;
         }
         catch (JsonException e)
@@ -96,7 +97,7 @@ public static class JobReader
         return false;
     }
 
-    private static Job? Body(JsonCursor root, CatalogueSnapshot shipped)
+    private static Job? Body(JsonCursor root, CatalogueSnapshot shipped, WorkMemory memory)
     {
         // A file may bring its own vinyls, blanks and presses, so that it is whole elsewhere.
         var catalogue = OwnEntries.Join(root[OwnLists.All.Name], shipped);
@@ -107,7 +108,7 @@ public static class JobReader
         var blank = BlankReader.Read(itsBlank, catalogue, source);
         var tools = ToolsReader.Read(itsTools, catalogue, source, blank?.Form);
         var cut = CutReader.Read(root);
-        var layers = LayersReader.Read(root[JobContract.Layers.Name], catalogue, blank?.Face ?? Face.Front);
+        var layers = LayersReader.Read(root[JobContract.Layers.Name], catalogue, blank?.Face ?? Face.Front, memory);
         var sizes = RunReader.SizesOf(root);
         var names = RunReader.NamesOf(root);
         var (choices, accepted) = (RunReader.ChoicesOf(root), RunReader.AcceptedOf(root));
@@ -126,6 +127,7 @@ public static class JobReader
                 Patches = RunReader.PatchesOf(root),
                 Used = RunReader.UsedOf(root),
                 Cut = cut,
+                Memory = memory,
                 Given = root.Pointers(DeepestChange)
                 .ToHashSet(StringComparer.Ordinal),
                 Order = LayersReader.OrderOf(root, layers)

@@ -13,7 +13,7 @@ internal static class LayersReader
     // Edges are called fine when a strip is less than twice what the vinyl can be weeded at (ours).
     private const double IntricateBelow = 2;
 
-    public static List<JobLayer>? Read(JsonCursor layers, CatalogueSnapshot catalogue, Face face)
+    public static List<JobLayer>? Read(JsonCursor layers, CatalogueSnapshot catalogue, Face face, WorkMemory memory)
     {
         if (!layers.IsArray())
             return null;
@@ -26,7 +26,7 @@ internal static class LayersReader
             return null;
         }
 
-        var read = layers.Items.Select((c, i) => LayerOf(c, i, catalogue, face)).ToList();
+        var read = layers.Items.Select((c, i) => LayerOf(c, i, catalogue, face, memory)).ToList();
         if (read.Contains(null))
             return null;
         var known = read.ConvertAll(l => l!);
@@ -69,7 +69,7 @@ internal static class LayersReader
         return [.. all.Where(l => !l.Hidden).Select(l => l with { Over = [.. l.Over.Where(id => !hidden.Contains(id))] })];
     }
 
-    private static JobLayer? LayerOf(JsonCursor c, int index, CatalogueSnapshot catalogue, Face face)
+    private static JobLayer? LayerOf(JsonCursor c, int index, CatalogueSnapshot catalogue, Face face, WorkMemory memory)
     {
         if (!c.IsObject())
             return null;
@@ -86,7 +86,7 @@ internal static class LayersReader
         var mirrored = LayerMembers.Mirrored.Given(c);
         var label = LabelOf(c);
         var side = JobParts.FaceOf(LayerMembers.Face, c, face);
-        var (shape, word, hidden) = (ShapeOf(c), WordOf(c), LayerMembers.Hidden.In(c));
+        var (shape, word, hidden) = (ShapeOf(c, memory), WordOf(c), LayerMembers.Hidden.In(c));
         var together = LayerMembers.KeepTogether.In(c, true);
         var reversed = LayerMembers.Reversed.In(c);
         if (reversed)
@@ -131,13 +131,13 @@ internal static class LayersReader
         };
     }
 
-    private static CutShape? ShapeOf(JsonCursor layer)
+    private static CutShape? ShapeOf(JsonCursor layer, WorkMemory memory)
     {
         var c = layer[LayerMembers.Outline.Name];
         if (!c.Exists)
             return null;
         var text = LayerMembers.Outline.In(layer);
-        var shape = CutShape.Read(text);
+        var shape = CutShape.Read(text, memory);
         if (shape is null)
             c.Fault(new Phrase("job-reader.broken-2", ("pointer", c.Pointer)), "broken");
         return shape;

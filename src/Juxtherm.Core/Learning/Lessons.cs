@@ -76,9 +76,18 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
 
     private static double Applied(DemandBelief demand) => Math.Round(Math.Pow(demand.Factor, Followed(demand.Learned)), 2);
 
-    private static string KeyOf(PlateBelief plate) => $"plate:{plate.HeatSource}";
+    private static string KeyOf(PlateBelief plate) => PlateKey(plate.HeatSource);
 
-    private static string KeyOf(DemandBelief demand) => $"demand:{demand.Vinyl}:{demand.Material}";
+    private static string KeyOf(DemandBelief demand) => DemandKey(demand.Vinyl, demand.Material);
+
+    /// <summary>Key of what was learned of a press.</summary>
+    /// <param name="heatSource">Its id.</param>
+    public static string PlateKey(string heatSource) => $"plate:{heatSource}";
+
+    /// <summary>Key of what was learned of a vinyl on a material.</summary>
+    /// <param name="vinyl">Vinyl id.</param>
+    /// <param name="material">Material id.</param>
+    public static string DemandKey(string vinyl, string material) => $"demand:{vinyl}:{material}";
 
     private static bool Counts(PlateBelief plate) =>
         Math.Abs(Applied(plate)) >= LeastOffsetK || plate.SpreadK * LearningFigures.SpreadsInError < NoNarrower * plate.PriorErrorK;

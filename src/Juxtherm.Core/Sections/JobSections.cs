@@ -1,5 +1,4 @@
 using System.Collections.Concurrent;
-using System.Runtime.CompilerServices;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
@@ -7,6 +6,7 @@ using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Reading;
 using NetTopologySuite.Geometries.Utilities;
 
 namespace Juxtherm.Core.Sections;
@@ -17,11 +17,7 @@ internal sealed record JobSections(SectionPlan? Plan)
 {
     // Either side of a closed zip the plate presses nothing: so much vinyl is cut away there, mm (ours: the rim of a plate).
     private const double ZipClearanceMm = 5;
-    private const int MostKnown = 128;
-    private static readonly ConcurrentDictionary<Key, SectionPlan> Known = new();
-
-    private static readonly ConditionalWeakTable<Job, ConcurrentDictionary<(Face Face, string Layers), JobSections>> OfJobs = [];
-
+    private const long PlanBytes = 4096;
     private static readonly JobSections Nowhere = new((SectionPlan?)null);
     private readonly ConcurrentDictionary<string, int> _heats = new(StringComparer.Ordinal);
 
@@ -39,8 +35,7 @@ internal sealed record JobSections(SectionPlan? Plan)
     /// <param name="layers">Ids of the layers to be pressed.</param>
     public static JobSections Of(Job job, Face face, IReadOnlyCollection<string> layers) =>
         // A plan asks many times for the same job; drawing up its vinyl is most of the work.
-        OfJobs.GetOrCreateValue(job)
-        .GetOrAdd((face, string.Join('\n', layers.Order(StringComparer.Ordinal))), _ => Found(job, face, layers));
+        job.Memory.Of(job, (face, string.Join('\n', layers.Order(StringComparer.Ordinal))), () => Found(job, face, layers));
 
     private static JobSections Found(Job job, Face face, IReadOnlyCollection<string> layers)
     {
@@ -117,7 +112,7 @@ internal sealed record JobSections(SectionPlan? Plan)
         var question = new SectionQuestion(plate, vinyl, keepOuts) { MiddleX = shape.MiddleX, MaySlant = !job.Tools.Source.HeldByHand };
         if (RasterOf(here, shape) is { } raster)
             question = question with { Raster = raster, Apart = Apart(question, here, split, shape) };
-        return new JobSections(Covered(question))
+        return new JobSections(Covered(question, job.Memory))
         {
             RimMm = question.Plate.RimMm,
             Split = split.ToDictionary(s => s.Key, s => (IReadOnlyList<Box>)[.. s.Value.Select(BoxOf)], StringComparer.Ordinal),
@@ -194,15 +189,8 @@ internal sealed record JobSections(SectionPlan? Plan)
     private static VinylRaster? RasterOf(IEnumerable<JobLayer> layers, BlankShape shape) =>
         VinylRaster.Of(layers.Where(l => l.Box is not null).Select(l => (l.Shape, l.Box!.Value)), ZipBands(shape));
 
-    private static SectionPlan Covered(SectionQuestion question)
-    {
-        var key = new Key(question);
-        if (Known.TryGetValue(key, out var known))
-            return known;
-        if (Known.Count >= MostKnown)
-            Known.Clear();
-        return Known[key] = SectionSearch.Cover(question);
-    }
+    private static SectionPlan Covered(SectionQuestion question, WorkMemory memory) =>
+        memory.Get(new Key(question), () => SectionSearch.Cover(question), _ => question.Raster.Bytes + PlanBytes);
 
     private sealed class Key(SectionQuestion question) : IEquatable<Key>
     {

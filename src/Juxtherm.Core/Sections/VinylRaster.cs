@@ -42,6 +42,9 @@ public sealed class VinylRaster : IEquatable<VinylRaster>
     /// <summary>Length of a step down, mm.</summary>
     public double StepY => Around.HeightMm / Rows;
 
+    /// <summary>What it takes, bytes.</summary>
+    internal long Bytes => _vinyl.Length + (long)sizeof(int) * _sums.Length;
+
     /// <summary>All of the vinyl, mm², rounded up to the raster.</summary>
     public double AreaMm2 => Count(0, Columns, 0, Rows) * StepX * StepY;
 

@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Geometry;
 
@@ -14,8 +13,6 @@ public static class Carriers
     public const double BetweenMm = 0.5;
 
     private const double HairMm = 0.2;
-    private const int MostKnown = 4096;
-    private static readonly ConcurrentDictionary<Pair, Lies> Known = new();
 
     /// <summary>Whether two carriers share ground, so that they cannot be laid at once; true when it is not known where they lie.</summary>
     /// <param name="a">The one.</param>
@@ -91,11 +88,9 @@ public static class Carriers
         static double R(double mm) => Math.Round(mm, 2);
         var (x, y) = (a.Box!.Value, b.Box!.Value);
         var key = new Pair(
-            a.Shape, b.Shape, R(y.XMm - x.XMm), R(y.YMm - x.YMm), R(x.WidthMm), R(x.HeightMm), R(y.WidthMm), R(y.HeightMm),
+            a.Shape?.Token, b.Shape?.Token, R(y.XMm - x.XMm), R(y.YMm - x.YMm), R(x.WidthMm), R(x.HeightMm), R(y.WidthMm), R(y.HeightMm),
             a.CarrierMarginMm, b.CarrierMarginMm, a.Cut, b.Cut);
-        if (Known.Count >= MostKnown)
-            Known.Clear();
-        return Known.GetOrAdd(key, _ =>
+        return CutShape.Remembered(a.Shape, b.Shape, key, () =>
         {
             var (vinylA, vinylB, carrierA, carrierB) = (VinylGround(a), VinylGround(b), CarrierGround(a), CarrierGround(b));
             static bool Share(Ground one, Ground two) =>
@@ -108,7 +103,7 @@ public static class Carriers
     }
 
     private readonly record struct Pair(
-        CutShape? A, CutShape? B, double X, double Y, double WidthA, double HeightA, double WidthB, double HeightB, double MarginA,
+        object? A, object? B, double X, double Y, double WidthA, double HeightA, double WidthB, double HeightB, double MarginA,
         double MarginB, CarrierCut CutA, CarrierCut CutB);
 
     private sealed record Lies(bool CarriersMeet, bool VinylOnCarrier, bool EdgeOnVinyl, double ApartMm);

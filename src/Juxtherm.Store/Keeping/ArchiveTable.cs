@@ -61,7 +61,8 @@ internal sealed class ArchiveTable
             var name = ordered is null ? nameof(Queryable.OrderBy) : nameof(Queryable.ThenBy);
             var method = typeof(Queryable).GetMethods().Single(m => m.Name == name && m.GetParameters().Length == 2)
                 .MakeGenericMethod(typeof(T), key.ClrType);
-            ordered = (IOrderedQueryable<T>)method.Invoke(null, [(IQueryable<T>?)ordered ?? context.Set<T>().AsNoTracking(), by])!;
+            ordered = (IOrderedQueryable<T>)method.Invoke(null,
+                [(IQueryable<T>?)ordered ?? context.Set<T>().AsNoTracking().IgnoreAutoIncludes(), by])!;
         }
 
         await foreach (var row in ordered!.AsAsyncEnumerable().WithCancellation(cancel))

@@ -18,7 +18,7 @@ public static class WorkshopArchive
     public const string Format = "juxtherm.workshop";
 
     /// <summary>The newest version that is understood.</summary>
-    public const int Version = 1;
+    public const int Version = 2;
     private const string ManifestName = "manifest.json";
 
     /// <summary>Most that a workshop's files may come to, unpacked too, bytes.</summary>
@@ -172,7 +172,10 @@ public static class WorkshopArchive
                 throw new KeepingException($"This archive's table {table.Name} holds something that is no row. Nothing was changed.");
             if (row.GetRawText().Length > LongestRow)
                 throw new KeepingException($"This archive's table {table.Name} holds a row larger than any can be. Nothing was changed.");
-            context.Add(table.Row(JsonObject.Create(row)!, path => Taken(zip, files, taken, path)));
+            var node = JsonObject.Create(row)!;
+            var read = table.Row(node, path => Taken(zip, files, taken, path));
+            context.Add(read);
+            context.AddRange(JoinedColumns.Rows(read, node));
             if (++count % RowsAtOnce > 0)
                 continue;
             await context.SaveChangesAsync(cancel);

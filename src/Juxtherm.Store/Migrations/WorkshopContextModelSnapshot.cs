@@ -111,15 +111,24 @@ namespace Juxtherm.Store.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("Weeded")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
                     b.HasKey("Id");
 
                     b.HasIndex("JobId", "CreatedUtc");
 
                     b.ToTable("Cuts");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.CutWeededRow", b =>
+                {
+                    b.Property<Guid>("CutId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Key")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("CutId", "Key");
+
+                    b.ToTable("CutWeeded");
                 });
 
             modelBuilder.Entity("Juxtherm.Store.JobCardRow", b =>
@@ -297,10 +306,6 @@ namespace Juxtherm.Store.Migrations
                     b.Property<double?>("LnRoom")
                         .HasColumnType("REAL");
 
-                    b.Property<string>("Lots")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
                     b.Property<string>("Material")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -310,10 +315,6 @@ namespace Juxtherm.Store.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Note")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Outcomes")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
@@ -363,10 +364,6 @@ namespace Juxtherm.Store.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("Vinyl")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
                     b.HasKey("Id");
 
                     b.HasIndex("AtUtc");
@@ -374,14 +371,12 @@ namespace Juxtherm.Store.Migrations
                     b.HasIndex("Key")
                         .IsUnique();
 
-                    b.HasIndex("Lots");
-
                     b.HasIndex("Name");
 
                     b.HasIndex("RunId", "Piece")
                         .IsUnique();
 
-                    b.HasIndex("Vinyl", "Material", "HeatSource", "AtUtc");
+                    b.HasIndex("Material", "HeatSource", "AtUtc");
 
                     b.ToTable("Log");
                 });
@@ -418,6 +413,28 @@ namespace Juxtherm.Store.Migrations
                         .IsUnique();
 
                     b.ToTable("LogWashes");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.LogWordRow", b =>
+                {
+                    b.Property<long>("LogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Kind")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Word")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("LogId", "Kind", "At");
+
+                    b.HasIndex("Kind", "Word");
+
+                    b.ToTable("LogWords");
                 });
 
             modelBuilder.Entity("Juxtherm.Store.PlateReadingRow", b =>
@@ -770,6 +787,15 @@ namespace Juxtherm.Store.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.CutWeededRow", b =>
+                {
+                    b.HasOne("Juxtherm.Store.CutRow", null)
+                        .WithMany("Weeded")
+                        .HasForeignKey("CutId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Juxtherm.Store.JobCardRow", b =>
                 {
                     b.HasOne("Juxtherm.Store.JobRow", null)
@@ -800,6 +826,15 @@ namespace Juxtherm.Store.Migrations
                 {
                     b.HasOne("Juxtherm.Store.LogRow", null)
                         .WithMany("Washes")
+                        .HasForeignKey("LogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.LogWordRow", b =>
+                {
+                    b.HasOne("Juxtherm.Store.LogRow", null)
+                        .WithMany("Words")
                         .HasForeignKey("LogId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
@@ -844,6 +879,8 @@ namespace Juxtherm.Store.Migrations
             modelBuilder.Entity("Juxtherm.Store.CutRow", b =>
                 {
                     b.Navigation("Commands");
+
+                    b.Navigation("Weeded");
                 });
 
             modelBuilder.Entity("Juxtherm.Store.LogRow", b =>
@@ -851,6 +888,8 @@ namespace Juxtherm.Store.Migrations
                     b.Navigation("Photos");
 
                     b.Navigation("Washes");
+
+                    b.Navigation("Words");
                 });
 
             modelBuilder.Entity("Juxtherm.Store.RunRow", b =>

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Juxtherm.App.Artwork;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Artwork.Svg;
@@ -67,25 +68,22 @@ public sealed record LookAnswer(ArtworkLook Front, ArtworkLook Back, IReadOnlyLi
 /// <summary>Drawings, words and names, and the work on their layers. Nothing is kept here: each answer is a job file.</summary>
 internal static class ArtworkEndpoints
 {
-    private static readonly TimeSpan LongestWait = TimeSpan.FromSeconds(20);
-
-    // Few at a time, so that large drawings cannot take all the memory together.
-    private static readonly SemaphoreSlim Doors = new(2);
-
     public static void MapArtwork(this IEndpointRouteBuilder routes)
     {
         var group = routes.MapGroup("/api/artwork").WithTags("Artwork");
         group.MapPost("/", ReadAsync).Accepts<string>("image/svg+xml", "text/xml", "application/xml", "text/plain")
             .Produces<ArtworkAnswer>().ProducesProblem(400).ProducesProblem(413);
-        group.MapPost("/work", (WorkRequest ask, ArtworkDesk desk, CancellationToken cancel) =>
-            DoneAsync((problems, _) => desk.Work(ask.Job.ToJsonString(), ask.Action, ask.Layers ?? [], ask.Mm, problems), cancel))
+        group.MapPost("/work", async (WorkRequest ask, ArtworkDesk desk, DrawingRoom room, CancellationToken cancel) =>
+            Answers.Of(await room.DoAsync((problems, _) =>
+                desk.Work(ask.Job.ToJsonString(), ask.Action, ask.Layers ?? [], ask.Mm, problems), cancel)))
             .Produces<DeskAnswer>().ProducesProblem(400);
-        group.MapPost("/bring-in", (BringInRequest ask, ArtworkDesk desk, CancellationToken cancel) =>
-            DoneAsync((problems, patience) =>
+        group.MapPost("/bring-in", async (BringInRequest ask, ArtworkDesk desk, DrawingRoom room, CancellationToken cancel) =>
+            Answers.Of(await room.DoAsync((problems, patience) =>
                 desk.BringIn(ask.Job.ToJsonString(), ask.Svg, ask.Separation ?? Separation.Seen, ask.Replace ?? true, problems, patience),
-                cancel)).Produces<DeskAnswer>().ProducesProblem(400);
-        group.MapPost("/words", (WordsRequest ask, ArtworkDesk desk, CancellationToken cancel) =>
-            DoneAsync((problems, _) => desk.SetWords(ask.Job.ToJsonString(), ask.Layer, ask.Word, problems), cancel)).Produces<DeskAnswer>()
+                cancel))).Produces<DeskAnswer>().ProducesProblem(400);
+        group.MapPost("/words", async (WordsRequest ask, ArtworkDesk desk, DrawingRoom room, CancellationToken cancel) =>
+            Answers.Of(await room.DoAsync((problems, _) => desk.SetWords(ask.Job.ToJsonString(), ask.Layer, ask.Word, problems), cancel)))
+            .Produces<DeskAnswer>()
             .ProducesProblem(400);
         group.MapPost("/look", LookAsync).Accepts<object>("application/json").Produces<LookAnswer>().ProducesProblem(400);
         group.MapPost("/names", (NamesRequest ask) => Results.Ok(NameList.Read(ask.Text ?? "", JobReader.Sizes))).Produces<NamesRead>();
@@ -98,23 +96,23 @@ internal static class ArtworkEndpoints
         ["stacked"] = Separation.Stacked
     };
 
-    private static async Task<IResult> ReadAsync(HttpRequest request, string? separation, CancellationToken cancel)
+    private static async Task<IResult> ReadAsync(HttpRequest request, string? separation, DrawingRoom room, CancellationToken cancel)
     {
         var split = separation is null ? Separation.Seen : Splits.GetValueOrDefault(separation, (Separation)(-1));
         if (!Enum.IsDefined(split))
         {
             var unknown = new Problems();
-            unknown.Add("", new Phrase("artwork-endpoints.unknown-id", ("separation", separation), ("keys", Thing.List(Splits.Keys))),
+            unknown.Add("", new Phrase("artwork-request.unknown-id", ("separation", separation), ("keys", Thing.List(Splits.Keys))),
                 "unknown-id");
             return ProblemAnswers.Invalid(unknown, "question");
         }
 
         using var body = new StreamReader(request.Body);
         var svg = await body.ReadToEndAsync(cancel);
-        return await DoneAsync((problems, patience) => SvgReader.Read(svg, problems, patience) is { } drawing
+        return Answers.Of(await room.DoAsync((problems, patience) => SvgReader.Read(svg, problems, patience) is { } drawing
             ? new ArtworkAnswer(drawing.WidthMm, drawing.HeightMm, [.. ColourLayers.Of(drawing, split, patience).Select(Drawn)],
                 drawing.Notices)
-            : null, cancel, "drawing");
+            : null, cancel, "drawing"));
     }
 
     private static DrawnLayer Drawn(ColourLayer layer)
@@ -122,32 +120,6 @@ internal static class ArtworkEndpoints
         var m = layer.Shape.Measures;
         return new DrawnLayer(layer.Colour, m.AreaMm2, layer.Bounds, m.PerimeterMm, m.Pieces, m.Holes, Math.Round(m.SmallestFeatureMm, 3),
             layer.Shape.Text);
-    }
-
-    /// <summary>Does something that may take long, with bounded patience.</summary>
-    private static async Task<IResult> DoneAsync<T>(Func<Problems, CancellationToken, T?> work, CancellationToken cancel,
-        string what = "job")
-        where T : class
-    {
-        var problems = new Problems();
-        await Doors.WaitAsync(cancel);
-        try
-        {
-            using var patience = CancellationTokenSource.CreateLinkedTokenSource(cancel);
-            patience.CancelAfter(LongestWait);
-            using var until = Patience.Until(patience.Token);
-            return await Task.Run(() => work(problems, patience.Token), cancel) is { } done
-                ? Results.Ok(done) : ProblemAnswers.Invalid(problems, what);
-        }
-        catch (OperationCanceledException) when (!cancel.IsCancellationRequested)
-        {
-            problems.Add("", new Phrase("artwork-endpoints.too-large", ("total", LongestWait.TotalSeconds)), "too-large");
-            return ProblemAnswers.Invalid(problems, what);
-        }
-        finally
-        {
-            Doors.Release();
-        }
     }
 
     private static async Task<IResult> LookAsync(HttpRequest request, PlanCache cache, CatalogueSnapshot catalogue,
@@ -170,7 +142,7 @@ internal static class ArtworkEndpoints
             return Results.Ok(sheet);
         problems.Add(job.Names.Count == 0
             ? "/names" : "/layers", job.Names.Count == 0
-            ? new Phrase("artwork-endpoints.missing") : new Phrase("artwork-endpoints.missing-2"), "missing");
+            ? new Phrase("artwork-request.missing") : new Phrase("artwork-request.missing-2"), "missing");
         return ProblemAnswers.Invalid(problems);
     }
 }

@@ -1,9 +1,7 @@
-using Juxtherm.Core.Notices;
 using Juxtherm.App;
 using Juxtherm.App.Cutting;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
-using Juxtherm.Core.Cutting.Files;
 using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
@@ -18,17 +16,6 @@ namespace Juxtherm.Web.Endpoints;
 /// <param name="Plan">How the job is cut; null while it is being worked out.</param>
 /// <param name="Before">How many others come before it; 0 when it is being worked out or is done.</param>
 public sealed record CutPlanAnswer(string Id, double Share, double LengthMm, CutPlan? Plan, int Before);
-
-/// <summary>A test cut, looked at.</summary>
-/// <param name="Vinyl">Vinyl id.</param>
-/// <param name="Cutter">Cutter id.</param>
-/// <param name="Blade">Blade that cut it.</param>
-/// <param name="ForceGrams">Force, grams.</param>
-/// <param name="Passes">How often it went round.</param>
-/// <param name="Finding">What it looks like.</param>
-/// <param name="CutId">The cut under way whose waiting mats follow; left out for none.</param>
-public sealed record TestCutLook(string Vinyl, string Cutter, Blade Blade, double ForceGrams, int Passes, TestCutFinding Finding,
-    Guid? CutId);
 
 /// <summary>How jobs are laid out on sheets, and the files for a cutter.</summary>
 internal static class CutPlanEndpoints
@@ -51,7 +38,8 @@ internal static class CutPlanEndpoints
         }).Produces<CutPlanAnswer>().ProducesProblem(404);
         plans.MapGet("/{id}/file.{format}", FileAsync).Produces(200, contentType: "image/svg+xml").ProducesProblem(400).ProducesProblem(404)
             .ProducesProblem(409);
-        routes.MapPost("/api/cut-presets/test", TestAsync).WithTags("Cutting").Produces<TestCutAdvice>().ProducesProblem(400);
+        routes.MapPost("/api/cut-presets/test", async (TestCutLook look, JudgeTestCut judge, CancellationToken cancel) =>
+            Answers.Of(await judge.JudgeAsync(look, cancel))).WithTags("Cutting").Produces<TestCutAdvice>().ProducesProblem(400);
         routes.MapDelete("/api/cut-presets/{vinyl}/{cutter}",
             async (string vinyl, string cutter, StockStore store, CancellationToken cancel) =>
         {
@@ -95,73 +83,5 @@ internal static class CutPlanEndpoints
             return ProblemAnswers.Conflict("stop", "There is a stop, so there is no file: " + plan.Notices[0].Text);
         return SheetFiles.Answer(entry.Job.Title, plan.Way, format, list, sheet, entry.Job.Tools.Cutter?.Cutter
             ?? catalogue.Cutters[ReferencePractice.Cutter]);
-    }
-
-    private static async Task<IResult> TestAsync(TestCutLook look, CatalogueSnapshot catalogue, StockStore store, CutterBench bench,
-        ILanguage language, CancellationToken cancel)
-    {
-        var problems = new Problems();
-        if (!catalogue.Cutters.TryGetValue(look.Cutter, out var cutter))
-            problems.Add("/cutter",
-                new Phrase("cut-plan-endpoints.unknown-id", ("cutter", look.Cutter),
-                    ("list", Thing.List(NearestIds.To(look.Cutter, [.. catalogue.Cutters.Keys])))), "unknown-id");
-        else if (!(look.ForceGrams > 0 && look.ForceGrams <= cutter.MostForceGrams.Value))
-            problems.Add("/forceGrams",
-                new Phrase("cut-plan-endpoints.out-of-range", ("forceGrams", look.ForceGrams),
-                    ("mostForceGrams", cutter.MostForceGrams.Value)), "out-of-range");
-        problems.Outside("/passes", look.Passes, 1, CutPreset.MostPasses);
-        StockEndpoints.CheckVinyl(look.Vinyl, problems);
-        if (!problems.None)
-            return ProblemAnswers.Invalid(problems, "test cut");
-        var advice = TestCut.Next(new CutPreset(look.Blade, look.ForceGrams, look.Passes, new Provenance(ProvenanceKind.Owner, "")),
-            look.Finding, cutter!, language.WordsFor(UnitSystem.Metric));
-        if (advice.Preset is { } next)
-        {
-            await store.SetPresetAsync(look.Vinyl, look.Cutter,
-                new CutPresetRow
-                {
-                    Vinyl = look.Vinyl,
-                    Cutter = look.Cutter,
-                    Blade = next.Blade.ToString().ToLowerInvariant(),
-                    ForceGrams = next.ForceGrams,
-                    Passes = next.Passes
-                }, cancel);
-            if (look.CutId is { } cut)
-                await bench.SetPresetAsync(cut, look.Vinyl, next, cancel);
-        }
-
-        return Results.Ok(advice);
-    }
-}
-
-/// <summary>Answers sheets as files.</summary>
-internal static class SheetFiles
-{
-    public static IResult Answer(string title, CutLayout way, string format, string? list, int? sheet, Cutter cutter)
-    {
-        var groups = way.Lists.Where(l => list is null || l.Id == list)
-            .Select(l => (List: l, Sheets: l.Sheets.Where(s => sheet is null || s.Number == sheet).ToList())).Where(g => g.Sheets.Count > 0)
-            .ToList();
-        if (groups.Count == 0)
-            return ProblemAnswers.NotFound("sheet");
-        List<CutFileGroup> files =
-            [.. groups.Select(g =>
-                new CutFileGroup(g.List.Id, $"{g.List.Name} {g.List.Colour}".Trim(), g.List.Colour, g.List.Shapes, g.Sheets))];
-        var name = $"{(list is null ? "cut" : list)}{(sheet is null ? "" : $"-{sheet}")}.{format}";
-        IResult File(string text, string type) => Results.File(System.Text.Encoding.UTF8.GetBytes(text), type, name);
-        switch (format)
-        {
-            case "svg":
-                return File(SvgCutFile.Write(title, files), "image/svg+xml");
-            case "dxf":
-                return File(DxfCutFile.Write(files), "image/vnd.dxf");
-            case "hpgl" when groups is [{ Sheets: [var only] } one]:
-                return File(HpglCutFile.Write(only.Strokes(one.List.Shapes), one.List.Preset, cutter), "application/vnd.hp-hpgl");
-            default:
-                var problems = new Problems();
-                problems.Add("", format == "hpgl"
-                    ? new Phrase("sheet-files.unknown-id") : new Phrase("sheet-files.unknown-id-2", ("format", format)), "unknown-id");
-                return ProblemAnswers.Invalid(problems, "question");
-        }
     }
 }

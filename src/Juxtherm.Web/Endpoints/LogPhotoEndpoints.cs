@@ -1,8 +1,4 @@
-using Juxtherm.Core.Notices;
-using Juxtherm.App;
 using Juxtherm.App.Logbook;
-using Juxtherm.Core.Reading;
-using Juxtherm.Documents;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
@@ -13,9 +9,7 @@ namespace Juxtherm.Web.Endpoints;
 internal static class LogPhotoEndpoints
 {
     private const long LargestPhoto = 30 * 1024 * 1024;
-    private const int MostPhotos = 12;
     private const string Jpeg = "image/jpeg";
-    private static readonly SemaphoreSlim Door = new(1);
 
     public static void MapLogPhotos(this IEndpointRouteBuilder routes)
     {
@@ -34,53 +28,11 @@ internal static class LogPhotoEndpoints
     }
 
     private static async Task<IResult> AddAsync(long id, HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command,
-        LogStore store, LogNames names, TimeProvider clock, CancellationToken cancel)
+        AddPhoto add, CancellationToken cancel)
     {
-        if (await store.FindAsync(id, cancel) is not { } row)
-            return ProblemAnswers.NotFound("entry");
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, cancel);
-        var problems = new Problems();
-        try
-        {
-            if ((await store.PhotosAsync([id], cancel))[id].Count() >= MostPhotos)
-                problems.Add("", new Phrase("log-photo-endpoints.out-of-range", ("mostPhotos", MostPhotos)), "out-of-range");
-            else
-            {
-                var photo = await ReadAsync(body.ToArray(), cancel);
-                await store.AddPhotoAsync(
-                    new LogPhotoRow
-                    {
-                        Id = CommandId.Of(command, clock),
-                        LogId = id,
-                        AtUtc = clock.GetUtcNow(),
-                        Width = photo.Width,
-                        Height = photo.Height,
-                        Jpeg = photo.Jpeg,
-                        Small = photo.Small
-                    }, cancel);
-            }
-        }
-        catch (PhotoException e)
-        {
-            problems.Add("", new Phrase("as-said", ("text", e.Message)), "broken");
-        }
-
-        return problems.None ? Results.Ok((await names.AnswersAsync([row], cancel))[0]) : ProblemAnswers.Invalid(problems, "photo");
-    }
-
-    /// <summary>One at a time: a large picture takes a few hundred megabytes for a moment.</summary>
-    private static async Task<Photo> ReadAsync(byte[] data, CancellationToken cancel)
-    {
-        await Door.WaitAsync(cancel);
-        try
-        {
-            return await Task.Run(() => Photo.Read(data), cancel);
-        }
-        finally
-        {
-            Door.Release();
-        }
+        return Answers.Of(await add.AddAsync(id, body.ToArray(), command, cancel));
     }
 
     private static async Task<IResult> ShowAsync(Guid id, Func<LogPhotoRow, byte[]> which, LogStore store, CancellationToken cancel)

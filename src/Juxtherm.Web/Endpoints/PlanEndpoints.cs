@@ -66,7 +66,7 @@ internal static class PlanEndpoints
         void Within(string name, int? value, int most)
         {
             if (value is < 2 || value > most)
-                problems.Add("", new Phrase("plan-endpoints.out-of-range", ("name", name), ("value", value), ("most", most)),
+                problems.Add("", new Phrase("plan-request.out-of-range", ("name", name), ("value", value), ("most", most)),
                     "out-of-range");
         }
 

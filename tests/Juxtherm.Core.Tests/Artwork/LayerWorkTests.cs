@@ -13,7 +13,7 @@ namespace Juxtherm.Core.Tests.Artwork;
 /// <summary>Work on layers: what it conserves, on shapes at random, and what each kind does to shapes whose outcome is known.</summary>
 public sealed class LayerWorkTests
 {
-    private static readonly ArtworkDesk Desk = new(Shipped.Catalogue);
+    private static readonly ArtworkDesk Desk = new(Shipped.Catalogue, new Core.Reading.WorkMemory());
 
     private sealed record Piece(double X, double Y, double Width, double Height, bool Round, string Vinyl = "smooth");
 

@@ -148,11 +148,11 @@ public sealed class LetteringTests
         foreach (var words in new[] { Plain("Tamsin"), Plain("Two\nlines", "brush"), Plain("STARGAZERS", arc: 120),
             Plain("Ay") with { GapMm = 4, HeightMm = 26 } })
         {
-            var (size, shape) = (LetterShapes.SizeOf(words)!.Value, Set(words).Bounds);
+            var (size, shape) = (LetterShapes.SizeOf(words, new Core.Reading.WorkMemory())!.Value, Set(words).Bounds);
             Assert.Equal((shape.WidthMm, shape.HeightMm), (size.WidthMm, size.HeightMm), (a, b) => Math.Abs(a.WidthMm - b.WidthMm) < 0.3
                 && Math.Abs(a.HeightMm - b.HeightMm) < 0.3);
         }
 
-        Assert.Null(LetterShapes.SizeOf(Plain("星")));
+        Assert.Null(LetterShapes.SizeOf(Plain("星"), new Core.Reading.WorkMemory()));
     }
 }

@@ -17,7 +17,7 @@ namespace Juxtherm.Core.Tests.Editing;
 /// <summary>Drawings and words in a job: where they land, what rules say of them, what the plan makes of true shapes.</summary>
 public sealed class ArtworkDeskTests
 {
-    private static readonly ArtworkDesk Desk = new(Shipped.Catalogue);
+    private static readonly ArtworkDesk Desk = new(Shipped.Catalogue, new Core.Reading.WorkMemory());
     private static readonly Planner Planner = new(Shipped.Catalogue, Language.English);
 
     private const string Bare =

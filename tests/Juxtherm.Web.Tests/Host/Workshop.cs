@@ -30,7 +30,7 @@ public sealed class Workshop(string folder, TestClock clock, string? front = nul
     private static readonly string CataloguePath = Path.Combine(AppContext.BaseDirectory, "catalogue");
     private static readonly Lazy<CatalogueSnapshot> Catalogue = new(() => CatalogueFolder.Read(CataloguePath));
     private static readonly Lazy<Planner> SharedPlanner = new(() => new Planner(Catalogue.Value, Language.English));
-    private static readonly Lazy<PlanMemory> SharedPlans = new(() => new PlanMemory(SharedPlanner.Value));
+    private static readonly Lazy<PlanMemory> SharedPlans = new(() => new PlanMemory(SharedPlanner.Value, new Core.Reading.WorkMemory()));
 
     public TestClock Clock => clock;
 

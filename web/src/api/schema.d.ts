@@ -3517,6 +3517,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/placement/to-measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query: {
+                    heightMm: number;
+                    measureMm: number;
+                    share: number;
+                    widthMm: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ArtSize"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/alternatives": {
         parameters: {
             query?: never;
@@ -5317,6 +5366,19 @@ export interface components {
              */
             seconds: number;
         };
+        /** @description How large artwork is. */
+        ArtSize: {
+            /**
+             * Format: double
+             * @description mm.
+             */
+            heightMm: number;
+            /**
+             * Format: double
+             * @description mm.
+             */
+            widthMm: number;
+        };
         /** @description A drawing split into layers. */
         ArtworkAnswer: {
             /**
@@ -5583,8 +5645,12 @@ export interface components {
             heatSources: components["schemas"]["PressChoice"][];
             /** @description Materials. */
             materials: components["schemas"]["MaterialChoice"][];
+            /** @description Sizes of garments, smallest first. */
+            sizes: string[];
             /** @description Underlays. */
             underlays: components["schemas"]["Choice"][];
+            /** @description What a new question begins with. */
+            usual: components["schemas"]["UsualChoice"];
             /** @description Changes with any figure. */
             version: string;
             /** @description Vinyls. */
@@ -6393,6 +6459,10 @@ export interface components {
         FieldLimit: "short" | "under-target" | "good" | "vinyl" | "blank";
         /** @description An item to choose. */
         FormChoice: {
+            /** @description It is printed on its back too. */
+            hasBack: boolean;
+            /** @description It comes in the sizes of garments. */
+            hasSizes: boolean;
             /** @description Its id. */
             id: string;
             /** @description Ids of materials it can be made of. */
@@ -8540,7 +8610,7 @@ export interface components {
             cornerWidthMm: null | number;
             /**
              * @description With a length that was measured, where some of it is promised to cuts: whether that is cut already. Left out it is
-             *         asked.
+             *                 asked.
              */
             isCut?: null | boolean;
             /** @description What it is. */
@@ -8760,6 +8830,17 @@ export interface components {
              * @description Pieces that stay.
              */
             pieces: number;
+        };
+        /** @description What charts silently assume: what a new question begins with. */
+        UsualChoice: {
+            /** @description Item id. */
+            form: string;
+            /** @description Press id. */
+            heatSource: string;
+            /** @description Material id. */
+            material: string;
+            /** @description Vinyl id. */
+            vinyl: string;
         };
         /**
          * @description Whether to go ahead.

@@ -118,7 +118,7 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
         var garment = 0;
         foreach (var name in ProofSheet.Of(job)!.Names)
         {
-            var shape = name.Path.Length > 0 ? CutShape.Read(name.Path) : null;
+            var shape = name.Path.Length > 0 ? CutShape.Read(name.Path, job.Memory) : null;
             var split = shape is null ? null : LayerSplit.PlanOf(shape, shape.Bounds.WidthMm, shape.Bounds.HeightMm, layer.Vinyl, setup);
             for (var i = 0; i < name.Entry.Count; i++)
             {

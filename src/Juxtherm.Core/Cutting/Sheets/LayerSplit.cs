@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
@@ -13,9 +12,6 @@ namespace Juxtherm.Core.Cutting.Sheets;
 public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> Joints)
 {
     private const double MarkMm = 4;
-    private const int MostKnown = 128;
-    private static readonly ConcurrentDictionary<(string Shape, double W, double H, SplitRules Rules, double Limit), SplitPlan?> Known =
-        new();
 
     /// <summary>How a layer goes through a job's cutter.</summary>
     /// <param name="layer">The layer.</param>
@@ -46,11 +42,13 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
     {
         var rules = RulesOf(vinyl, setup);
         var limit = vinyl.SmallestDetailMm.Value;
-        var key = (shape.Text, Math.Round(widthMm, 3), Math.Round(heightMm, 3), rules, limit);
-        if (Known.TryGetValue(key, out var known))
-            return known;
-        if (Known.Count >= MostKnown)
-            Known.Clear();
+        return CutShape.Remembered(shape, null,
+            new Key(shape.Token, Math.Round(widthMm, 3), Math.Round(heightMm, 3), rules, limit),
+            () => Found(shape, widthMm, heightMm, rules, limit));
+    }
+
+    private static SplitPlan? Found(CutShape shape, double widthMm, double heightMm, SplitRules rules, double limit)
+    {
         var box = new Box(0, 0, widthMm, heightMm);
         var ground = shape.In(box);
         var layer = Splitting.Fits(widthMm, heightMm, rules)
@@ -64,7 +62,7 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
                     YMm = (d.YMm - shape.Bounds.YMm) * sy,
                     RadiusMm = d.RadiusMm * Math.Max(sx, sy)
                 }).ToList();
-        return Known[key] = Splitting.Of(ground, rules, delicate);
+        return Splitting.Of(ground, rules, delicate);
     }
 
     internal static SplitRules RulesOf(Vinyl vinyl, CutterSetup setup)
@@ -73,6 +71,8 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
         var overlap = vinyl.CarriesOthers.Value && vinyl.LiesOn.Value == LiesOn.Any ? setup.JointOverlapMm : 0;
         return new SplitRules(setup.WidthMm, setup.LengthMm, !vinyl.Directional.Value, overlap, MarkMm);
     }
+
+    private readonly record struct Key(object Shape, double WidthMm, double HeightMm, SplitRules Rules, double LimitMm);
 
     private static Spot Rounded(Spot p, JobLayer layer) =>
         new(Math.Round(p.X + (layer.XMm ?? 0), 1), Math.Round(p.Y + (layer.YMm ?? 0), 1));

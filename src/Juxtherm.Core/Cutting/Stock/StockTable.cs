@@ -18,6 +18,9 @@ public static class StockTable
     /// <summary>Widest accepted, mm.</summary>
     public const double WidestMm = 2000;
 
+    /// <summary>Narrowest piece accepted, mm.</summary>
+    public const double NarrowestMm = 10;
+
     /// <summary>Longest accepted, mm.</summary>
     public const double LongestMm = 200_000;
 
@@ -105,7 +108,7 @@ public static class StockTable
         return new VinylStock(
             "", Enum.TryParse<StockKind>(kind, ignoreCase: true, out var what)
             ? what : StockKind.Sheet, row.Choice("vinyl", vinyls), row.Colour("colour"), row.Text("colour name"),
-            row.Number("width mm", 10, WidestMm) ?? 10, row.Number("length mm", 0, LongestMm)
+            row.Number("width mm", NarrowestMm, WidestMm) ?? NarrowestMm, row.Number("length mm", 0, LongestMm)
             ?? 0, row.Number("corner width mm", 0, WidestMm) ?? 0, row.Number("corner length mm", 0, LongestMm) ?? 0,
             row.Text("lot"), row.Text("label"), row.Number("price per metre", 0, 10_000), row.Number("low mm", 0, LongestMm) ?? 0);
     }

@@ -7,9 +7,6 @@ namespace Juxtherm.Core.Plans.Options;
 /// <summary>What the work lies on.</summary>
 public sealed class Underneath : IOption
 {
-    /// <summary>A board.</summary>
-    public const string Board = "board";
-
     /// <inheritdoc/>
     public string Id => "underlay";
 
@@ -23,10 +20,7 @@ public sealed class Underneath : IOption
     public IReadOnlyList<OptionChoice> Choices(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        var used = about.Job.Tools.Underlay;
-        List<OptionChoice> options = [new("pad", "pad"), new("mat", about.Words.Say("underneath.mat")), new("pillow", "pillow"),
-            new("towel", about.Words.Say("underneath.towel")), new(Board, "board"), new("none", about.Words.Say("underneath.none"))];
-        return options.Exists(o => o.Id == used.Id) ? options : [.. options, new(used.Id, used.Name.ToLowerInvariant())];
+        return OfferedSupplies.Choices(about.Catalogue.Underlays.Values, about.Job.Tools.Underlay);
     }
 
     /// <inheritdoc/>
@@ -36,8 +30,8 @@ public sealed class Underneath : IOption
         var (form, source) = (about.Work.Form, about.Work.Source);
         if (!form.Supported)
             return null;
-        return form.Framed
-            ? new OptionAdvice(Board, about.Words.Say("underneath.board-why"))
+        return form.Framed && about.Catalogue.Underlays.Values.FirstOrDefault(u => u.BearsFrames) is { } bearing
+            ? new OptionAdvice(bearing.Id, about.Words.Say("underneath.board-why"))
             : new OptionAdvice(source.Underlay, about.Words.Say("underneath.underlay-why"));
     }
 

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Jobs;
@@ -54,11 +55,12 @@ internal static class LayerRemedies
         return null;
     }
 
-    /// <summary>Takes smooth vinyl, which others hold on, for a layer.</summary>
-    public static Remedy? Smooth(ChartedJob about, LayerInPlan layer) =>
-        layer.Work.Vinyl.Id == "smooth"
-        ? null : new Remedy(about.Words.Say("layer-remedies.smooth", ("layer", about.NameOf(layer))),
-            [At(layer.Layer, "vinyl", "smooth"), At(layer.Layer, "label", null)]);
+    /// <summary>Takes the reference vinyl, which others hold on, for a layer.</summary>
+    public static Remedy? ReferenceVinyl(ChartedJob about, LayerInPlan layer) =>
+        layer.Work.Vinyl.Id == ReferencePractice.Vinyl
+        ? null : new Remedy(about.Words.Say("layer-remedies.reference-vinyl",
+            ("vinyl", about.Catalogue.Vinyls[ReferencePractice.Vinyl].Name), ("layer", about.NameOf(layer))),
+            [At(layer.Layer, "vinyl", ReferencePractice.Vinyl), At(layer.Layer, "label", null)]);
 
     /// <summary>Trims carriers along the contour.</summary>
     public static Remedy Trim(ChartedJob about, IReadOnlyDictionary<string, double> marginsMm) => new(

@@ -41,7 +41,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
                     c.Layer.Over, c.Layer.Face == job.Blank.Face ? 0 : 1) { Shape = c.Layer.Shape, Cut = c.Layer.CarrierCut })]);
         return new ChartedJob(job,
             charted.ConvertAll(c => OnWhatItLies(c, lying) with { Takes = Takes(c.Layer.Vinyl, material, lying.InStack(c.Id)) }), lying,
-            words, catalogue.Work);
+            words, catalogue);
     }
 
     /// <summary>A layer that lies on vinyl with all of it wants no more than a smooth face does, however fluffy the blank is.</summary>

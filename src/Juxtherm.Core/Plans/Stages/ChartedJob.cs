@@ -11,9 +11,12 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <param name="Layers">Its layers, with their charts.</param>
 /// <param name="Stack">What lies on what.</param>
 /// <param name="Words">Writes figures in the reader's units.</param>
-/// <param name="Figures">Figures of the work.</param>
-public record ChartedJob(Job Job, IReadOnlyList<LayerInPlan> Layers, Stackup Stack, IWords Words, WorkFigures Figures)
+/// <param name="Catalogue">The catalogue that it is planned by.</param>
+public record ChartedJob(Job Job, IReadOnlyList<LayerInPlan> Layers, Stackup Stack, IWords Words, CatalogueSnapshot Catalogue)
 {
+    /// <summary>Figures of the work itself.</summary>
+    public WorkFigures Figures => Catalogue.Work;
+
     /// <summary>The layer whose chart is the hottest: it leads.</summary>
     public LayerInPlan Lead => Layers.MaxBy(l => l.Chart.Celsius.Value)!;
 

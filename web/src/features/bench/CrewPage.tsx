@@ -211,6 +211,7 @@ function Wanted({
 }) {
   const [said, setSaid] = useState(name);
   const [of, setOf] = useState(size);
+  const sizes = useCatalogue().data?.sizes ?? [];
   return (
     <form
       className="flex flex-wrap items-center gap-2"
@@ -234,9 +235,9 @@ function Wanted({
         onChange={(e) => setOf(e.target.value)}
       >
         <option value="">{labels.noSize}</option>
-        {Object.entries(SIZE_NAMES).map(([size, word]) => (
+        {sizes.map((size) => (
           <option key={size} value={size}>
-            {word}
+            {SIZE_NAMES[size] ?? size}
           </option>
         ))}
       </select>

@@ -28,8 +28,6 @@ const CARE = [
   { id: '0', name: labels.crossedOut },
 ];
 
-const GARMENTS = ['tee', 'bodysuit', 'sweatshirt', 'jersey', 'one-piece'];
-
 const NOT_SAID = { id: '', name: labels.notSaid };
 const words = (...ids: string[]) => ids.map((id) => ({ id, name: id }));
 
@@ -106,11 +104,14 @@ export function ItemStation() {
             ? { hint: labels.takesUpTo(units.temperature(material.limitCelsius)) }
             : {})}
         />
-        {GARMENTS.includes(form?.id ?? '') && (
+        {form?.hasSizes && (
           <ChoiceField
             name={labels.size}
             value={blank.size ?? ''}
-            options={[{ id: '', name: 'as usual' }, ...Object.entries(SIZE_NAMES).map(([id, name]) => ({ id, name }))]}
+            options={[
+              { id: '', name: 'as usual' },
+              ...catalogue.sizes.map((id) => ({ id, name: SIZE_NAMES[id] ?? id })),
+            ]}
             onPick={(size) => editBlank({ size: size || undefined })}
             fault={faults.get('/blank/size')}
           />

@@ -36,10 +36,10 @@ export function start(catalogue: Catalogue): Picked {
   return agreed(
     catalogue,
     {
-      press: known(before.press, catalogue.heatSources, 'swing-platen'),
-      vinyl: known(before.vinyl, catalogue.vinyls, 'smooth'),
-      form: known(before.form, catalogue.forms, 'tee'),
-      material: known(before.material, catalogue.materials, 'cotton'),
+      press: known(before.press, catalogue.heatSources, catalogue.usual.heatSource),
+      vinyl: known(before.vinyl, catalogue.vinyls, catalogue.usual.vinyl),
+      form: known(before.form, catalogue.forms, catalogue.usual.form),
+      material: known(before.material, catalogue.materials, catalogue.usual.material),
     },
     {},
   );

@@ -108,7 +108,24 @@ function ToMeasure({ job, placement, onEdit }: Props) {
   const [measure, setMeasure] = useState<number | undefined>(undefined);
   const [share, setShare] = useState<number | undefined>(60);
   const art = placement.artwork;
-  const width = measure !== undefined && share !== undefined ? (measure * share) / 100 : null;
+  const size = useQuery({
+    queryKey: ['to-measure', measure, share, art?.widthMm, art?.heightMm],
+    queryFn: () =>
+      got(
+        api.GET('/api/placement/to-measure', {
+          params: {
+            query: {
+              measureMm: measure ?? 0,
+              share: (share ?? 0) / 100,
+              widthMm: art?.widthMm ?? 0,
+              heightMm: art?.heightMm ?? 0,
+            },
+          },
+        }),
+      ),
+    enabled: measure !== undefined && share !== undefined && art !== undefined && art !== null,
+  });
+  const made = size.data;
   return (
     <div>
       <h3 className="font-semibold">{labels.toAMeasureOfThe}</h3>
@@ -125,22 +142,23 @@ function ToMeasure({ job, placement, onEdit }: Props) {
         <button
           type="button"
           className="btn btn-outline h-10"
-          disabled={!width || !art || width > 3000}
+          disabled={!made || !art}
           onClick={() =>
-            width &&
+            made &&
             art &&
             onEdit((j) => {
-              const next = scaled(j, placement.face, width / art.widthMm);
-              return placedAt(next, placement.face, art.xMm + (art.widthMm - width) / 2, art.yMm);
+              const next = scaled(j, placement.face, made.widthMm / art.widthMm);
+              return placedAt(next, placement.face, art.xMm + (art.widthMm - made.widthMm) / 2, art.yMm);
             })
           }
         >
           {labels.makeItSo}
         </button>
       </div>
-      {width !== null && art && (
+      {size.isError && <p className="notice stop mt-2">{size.error.message}</p>}
+      {made && (
         <p className="mt-2">
-          {units.lengthShown(width)} × {units.lengthShown((width * art.heightMm) / art.widthMm)} {units.lengthUnit}
+          {units.lengthShown(made.widthMm)} × {units.lengthShown(made.heightMm)} {units.lengthUnit}
         </p>
       )}
       {job.layers.filter((l) => faceOf(job, l) === placement.face).length > 1 && (

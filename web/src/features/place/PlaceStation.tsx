@@ -47,7 +47,7 @@ export function PlaceStation() {
     });
   const length = (mm: number | undefined) => (mm === undefined ? undefined : units.lengthShown(mm));
   const form = catalogue.forms.find((f) => f.id === job.blank.form);
-  const hasBack = (form?.shape ?? 'flat') === 'flat' && form?.id !== 'stretched-canvas';
+  const hasBack = form?.hasBack ?? true;
   return (
     <div className="grid gap-8">
       <div className="grid xl:grid-cols-[minmax(0,1fr)_19rem] gap-x-8 gap-y-5 items-start">

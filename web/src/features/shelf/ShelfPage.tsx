@@ -17,27 +17,33 @@ type Kept = Schemas['ShelfAnswer'];
 
 const FORMS = { vinyl: VinylForm, blank: BlankForm, press: PressForm } as const;
 
-const SECTIONS: { kind: Kind; title: string; note: string; add: string; start: Omit<OwnEntry, 'id'> }[] = [
+const SECTIONS: {
+  kind: Kind;
+  title: string;
+  note: string;
+  add: string;
+  start: (usual: Catalogue['usual']) => Omit<OwnEntry, 'id'>;
+}[] = [
   {
     kind: 'vinyl',
     title: labels.vinyls,
     note: labels.copyTheWrapperOnceEvery,
     add: labels.addAVinyl,
-    start: { name: '', family: 'smooth' },
+    start: (usual) => ({ name: '', family: usual.vinyl }),
   },
   {
     kind: 'blank',
     title: labels.blanks,
     note: labels.whatTheLabelSaysIt,
     add: labels.addABlank,
-    start: { name: '', fibres: [{ material: 'cotton', percent: 100 }] },
+    start: (usual) => ({ name: '', fibres: [{ material: usual.material, percent: 100 }] }),
   },
   {
     kind: 'press',
     title: labels.presses,
     note: labels.plateDialAndHowHard,
     add: labels.addAPress,
-    start: { name: '', kind: 'swing-platen' },
+    start: (usual) => ({ name: '', kind: usual.heatSource }),
   },
 ];
 
@@ -111,7 +117,7 @@ export function ShelfPage() {
                   <li className="py-4">
                     <Editor
                       kind={section.kind}
-                      start={{ id: '', ...section.start } as OwnEntry}
+                      start={{ id: '', ...section.start(catalogue.data.usual) } as OwnEntry}
                       version={null}
                       catalogue={catalogue.data}
                       onClose={() => setOpen(null)}

@@ -14,11 +14,11 @@ const KINDS = [
   { id: 'offcut', name: labels.offcut },
 ];
 
-const fresh: Ask = {
+const fresh = (vinyl: string): Ask => ({
   commandId: '',
   version: null,
   kind: 'roll',
-  vinyl: 'smooth',
+  vinyl,
   colour: '#1b2a49',
   colourName: '',
   widthMm: 305,
@@ -29,7 +29,7 @@ const fresh: Ask = {
   label: '',
   pricePerMetre: null,
   lowMm: null,
-};
+});
 
 interface Props {
   catalogue: Catalogue;
@@ -59,7 +59,7 @@ export function StockForm({ catalogue, piece, onClose }: Props) {
           pricePerMetre: piece.pricePerMetre ?? null,
           lowMm: piece.lowMm || null,
         }
-      : { ...fresh, commandId },
+      : { ...fresh(catalogue.usual.vinyl), commandId },
   );
   const keep = useMutation({
     mutationFn: (isCut?: boolean) =>

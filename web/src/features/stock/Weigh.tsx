@@ -8,7 +8,7 @@ import * as labels from './labels';
 /** How much is left on a roll, from its weight. */
 export function Weigh({ catalogue }: { catalogue: Catalogue }) {
   const units = useUnits();
-  const [vinyl, setVinyl] = useState('smooth');
+  const [vinyl, setVinyl] = useState(catalogue.usual.vinyl);
   const [width, setWidth] = useState<number | undefined>(305);
   const [grams, setGrams] = useState<number | undefined>(undefined);
   const [core, setCore] = useState<number | undefined>(undefined);

@@ -23,7 +23,7 @@ public sealed class HotSurface : IPlanRule
         var text = plan.Work.Material.Kind == MaterialKind.Hard
             ? plan.Words.Say("hot-surface.text", ("form", plan.Work.Form.Name), ("hot", tool.Hot), ("plate", plate))
             : plan.Words.Say("hot-surface.text-2", ("hot", tool.Hot), ("plate", plate), ("outOfTheWay", tool.OutOfTheWay),
-                ("heldByHand", tool.HeldByHand), ("isHot", tool.Hot == "gun"));
+                ("heldByHand", tool.HeldByHand), ("isHotAir", plan.Work.Source.HotAirWm2K is not null));
         return this.Say(plan, NoticeLevel.Note, text,
             plan.Words.Say("hot-surface.note-why"),
             ("plate", hottest, "Cel"));

@@ -17,7 +17,7 @@ public sealed class UnderneathNotAllowed : ILayerRule
     /// <summary>What mends a layer lying where it may not: cut out below, side by side, or another vinyl.</summary>
     internal static IReadOnlyList<Remedy> Changes(PlanContext plan, LayerInPlan upper, LayerInPlan lower, LayerInPlan? swap) =>
         [.. new[] { LayerRemedies.CutOut(plan.About, upper, lower), LayerRemedies.SideBySide(plan.About, upper, lower), swap is null
-            || swap.Work.Vinyl.HeatsOnce.Value ? null : LayerRemedies.Smooth(plan.About, swap) }.OfType<Remedy>()];
+            || swap.Work.Vinyl.HeatsOnce.Value ? null : LayerRemedies.ReferenceVinyl(plan.About, swap) }.OfType<Remedy>()];
 
     /// <inheritdoc/>
     public Notice? Look(PlanContext plan, LayerInPlan layer)

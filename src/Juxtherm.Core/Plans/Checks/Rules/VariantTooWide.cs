@@ -6,6 +6,7 @@ using Juxtherm.Core.Items;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Reading;
 using Juxtherm.Core.Sections;
 
 namespace Juxtherm.Core.Plans.Checks.Rules;
@@ -29,7 +30,8 @@ public sealed class VariantTooWide : ILayerRule
         ArgumentNullException.ThrowIfNull(layer);
         if (layer.Layer.Words is not { FromNames: true } words || plan.Job.Names.Count == 0)
             return null;
-        var variants = plan.Job.Names.DistinctBy(n => (n.Name, n.Size)).Select(n => Variant.Of(n, words, layer.Layer)).OfType<Variant>()
+        var variants = plan.Job.Names.DistinctBy(n => (n.Name, n.Size)).Select(n => Variant.Of(n, words, layer.Layer, plan.Job.Memory))
+            .OfType<Variant>()
             .ToList();
         if (variants.Count == 0)
             return null;
@@ -75,9 +77,9 @@ public sealed class VariantTooWide : ILayerRule
     /// <summary>A name as it would lie where the sample word lies.</summary>
     private sealed record Variant(NameEntry Name, Box Box)
     {
-        public static Variant? Of(NameEntry name, Lettering words, JobLayer layer)
+        public static Variant? Of(NameEntry name, Lettering words, JobLayer layer, WorkMemory memory)
         {
-            if (LetterShapes.SizeOf(words with { Text = name.Name }) is not { } size)
+            if (LetterShapes.SizeOf(words with { Text = name.Name }, memory) is not { } size)
                 return null;
             return new Variant(name, layer.Box is { } b
                 ? new Box(b.XMm + (b.WidthMm - size.WidthMm) / 2, b.YMm + b.HeightMm - size.HeightMm, size.WidthMm, size.HeightMm)

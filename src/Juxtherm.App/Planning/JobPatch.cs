@@ -5,7 +5,7 @@ using Juxtherm.Core.Reading;
 using Microsoft.AspNetCore.JsonPatch.SystemTextJson;
 using Microsoft.AspNetCore.JsonPatch.SystemTextJson.Exceptions;
 
-namespace Juxtherm.Web.Hosting;
+namespace Juxtherm.App.Planning;
 
 /// <summary>Carries a JSON Patch (RFC 6902) out on a job file.</summary>
 internal static class JobPatch

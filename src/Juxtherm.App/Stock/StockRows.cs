@@ -1,7 +1,7 @@
 using Juxtherm.Core.Cutting.Stock;
 using Juxtherm.Store;
 
-namespace Juxtherm.App.Cutting;
+namespace Juxtherm.App.Stock;
 
 /// <summary>What is on hand, as it is kept.</summary>
 public static class StockRows

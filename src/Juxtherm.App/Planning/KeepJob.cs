@@ -1,0 +1,120 @@
+using System.Text.Json.Nodes;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Reading;
+using Juxtherm.Store;
+
+namespace Juxtherm.App.Planning;
+
+/// <summary>Keeps jobs: new ones, changes, copies, and which plan was agreed to.</summary>
+/// <param name="store">Kept jobs.</param>
+/// <param name="cache">Reads them: what cannot be planned is not kept.</param>
+/// <param name="plans">Plans them as they were agreed to.</param>
+/// <param name="clock">The time.</param>
+public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, TimeProvider clock)
+{
+    // A copy's title leaves room for saying that it is one.
+    private const int LongestCopiedTitle = 110;
+
+    /// <summary>Keeps a new job.</summary>
+    /// <param name="json">Its text.</param>
+    /// <param name="command">Chosen by whoever asks; asking twice keeps one.</param>
+    /// <param name="cancel">Stops it.</param>
+    public async Task<Result<JobAnswer>> AddAsync(string json, Guid? command, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        return cache.Plan(json, UnitSystem.Metric, problems) is { } planned
+            ? JobAnswer.Of(await plans.AddAsync(CommandId.Of(command, clock), planned.Job.Title, json, cancel)) : new Invalid(problems);
+    }
+
+    /// <summary>A kept job.</summary>
+    /// <param name="id">Its id.</param>
+    /// <param name="cancel">Stops it.</param>
+    public async Task<Result<JobAnswer>> FindAsync(Guid id, CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return new Missing("job");
+        // A job from before plans were agreed to: what is looked at now is.
+        if (row.LearnedJson is null)
+            await store.AgreeAsync(id, plans.LearnedNow, cancel);
+        return JobAnswer.Of(row);
+    }
+
+    /// <summary>What the logbook has taught since the job's plan was agreed to, where that moves its setting.</summary>
+    /// <param name="id">The job.</param>
+    /// <param name="cancel">Stops it.</param>
+    public async Task<Result<LearnedSince>> LearnedSinceAsync(Guid id, CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return new Missing("job");
+        var problems = new Problems();
+        if (plans.Plan(row, UnitSystem.Metric, problems) is not { } agreed
+            || plans.PlanNow(row, UnitSystem.Metric, problems) is not { } now)
+            return new Invalid(problems);
+        var (was, would) = (AgreedPress.Of(agreed.Result.Plan), AgreedPress.Of(now.Result.Plan));
+        return new LearnedSince(was != would, was, would);
+    }
+
+    /// <summary>Keeps a job's new text, if it is still as it was when the change was thought of.</summary>
+    /// <param name="id">The job.</param>
+    /// <param name="version">The version it was changed from.</param>
+    /// <param name="json">Its new text.</param>
+    /// <param name="cancel">Stops it.</param>
+    public Task<Result<JobAnswer>> SaveAsync(Guid id, int version, string json, CancellationToken cancel) =>
+        SaveAsync(id, version, json, new Problems(), cancel);
+
+    /// <summary>Changes a kept job by a JSON Patch (RFC 6902), if it is still as it was when the patch was thought of.</summary>
+    /// <param name="id">The job.</param>
+    /// <param name="version">The version it was changed from.</param>
+    /// <param name="patch">The patch.</param>
+    /// <param name="cancel">Stops it.</param>
+    public async Task<Result<JobAnswer>> PatchAsync(Guid id, int version, string patch, CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return new Missing("job");
+        var problems = new Problems();
+        var changed = row.Version == version ? JobPatch.Applied(row.Json, patch, problems) : row.Json;
+        return changed is null ? new Invalid(problems, "change") : await SaveAsync(id, version, changed, problems, cancel);
+    }
+
+    /// <summary>Copies a kept job.</summary>
+    /// <param name="id">The job.</param>
+    /// <param name="command">Chosen by whoever asks; asking twice makes one.</param>
+    /// <param name="cancel">Stops it.</param>
+    public async Task<Result<JobAnswer>> CopyAsync(Guid id, Guid? command, CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return new Missing("job");
+        var copy = JsonNode.Parse(row.Json)!.AsObject();
+        var title = $"{(row.Title.Length > LongestCopiedTitle ? row.Title[..LongestCopiedTitle] : row.Title)}, copy";
+        copy["title"] = title;
+        return JobAnswer.Of(
+            await store.AddAsync(CommandId.Of(command, clock), title, copy.ToJsonString(), cancel, learned: row.LearnedJson));
+    }
+
+    /// <summary>Agrees to the plan that the logbook's newest lessons make.</summary>
+    /// <param name="id">The job.</param>
+    /// <param name="cancel">Stops it.</param>
+    /// <returns>False where there is no such job.</returns>
+    public Task<bool> AgreeAsync(Guid id, CancellationToken cancel) => store.AgreeAsync(id, plans.LearnedNow, cancel);
+
+    /// <summary>Takes a job away, or back.</summary>
+    /// <param name="id">The job.</param>
+    /// <param name="deleted">Whether it is away.</param>
+    /// <param name="cancel">Stops it.</param>
+    public async Task<Result<JobAnswer>> SetDeletedAsync(Guid id, bool deleted, CancellationToken cancel) =>
+        await store.SetDeletedAsync(id, deleted, cancel) is { } row ? JobAnswer.Of(row) : new Missing("job");
+
+    private async Task<Result<JobAnswer>> SaveAsync(Guid id, int version, string json, Problems problems, CancellationToken cancel)
+    {
+        if (cache.Plan(json, UnitSystem.Metric, problems) is not { } planned)
+            return new Invalid(problems);
+        var (row, stale) = await store.SaveAsync(id, version, planned.Job.Title, json, cancel);
+        if (row is null)
+            return new Missing("job");
+        return stale
+            ? new Refused("stale",
+                "This job was saved from somewhere else in the meantime. Both are still there: keep yours over it, or take the newer one.",
+                JobAnswer.Of(row))
+            : JobAnswer.Of(row);
+    }
+}

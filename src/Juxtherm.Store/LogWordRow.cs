@@ -1,0 +1,24 @@
+namespace Juxtherm.Store;
+
+/// <summary>A word of a piece in the logbook, of which there may be several: its vinyls, what was seen, lots.</summary>
+public sealed class LogWordRow
+{
+    /// <summary>A vinyl id.</summary>
+    public const string Vinyl = "vinyl";
+
+    /// <summary>What was seen.</summary>
+    public const string Outcome = "outcome";
+
+    /// <summary>A lot of the vinyl that was cut for it.</summary>
+    public const string Lot = "lot";
+
+    public long LogId { get; set; }
+
+    /// <summary>vinyl, outcome or lot.</summary>
+    public required string Kind { get; set; }
+
+    /// <summary>Its place among those of its kind, from 0.</summary>
+    public int At { get; set; }
+
+    public required string Word { get; set; }
+}
