@@ -1,4 +1,3 @@
-using Juxtherm.Words;
 using System.Diagnostics;
 using System.Globalization;
 using System.Text.Json.Nodes;
@@ -10,6 +9,7 @@ using Juxtherm.Core.Plans;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Sections;
 using Juxtherm.Core.Stacking;
+using Juxtherm.Words;
 
 namespace Juxtherm.Benchmarks;
 

@@ -1,7 +1,7 @@
-using Juxtherm.Words;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Plans;
 using Juxtherm.Testing;
+using Juxtherm.Words;
 
 namespace Juxtherm.Benchmarks;
 

@@ -1,9 +1,9 @@
-using Juxtherm.Words;
 using System.Diagnostics;
 using System.Globalization;
 using BenchmarkDotNet.Reports;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Plans;
+using Juxtherm.Words;
 
 namespace Juxtherm.Benchmarks;
 
@@ -54,7 +54,7 @@ internal static class Report
     {
         var catalogue = CatalogueReader.Read(Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "catalogue"), "*.json")
             .Select(p => new CatalogueFile(Path.GetFileName(p), File.ReadAllText(p))));
-        var table = new MatrixTable(new Planner(catalogue, Language.English));
+        var table = new MatrixTable(new Planner(catalogue, Language.English), Language.English.WordsFor(Core.Notices.UnitSystem.Metric));
         var watch = Stopwatch.StartNew();
         var letters = catalogue.HeatSources.Values.Sum(source => table.Of(source).Length);
         return string.Create(CultureInfo.InvariantCulture,

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Geometry;
 
 namespace Juxtherm.Devices;
@@ -68,5 +69,5 @@ public interface ICutterDevice
 }
 
 /// <summary>A cutter does not do what it was told. The message says why.</summary>
-/// <param name="message">For the reader.</param>
-public sealed class CutterRefusedException(string message) : Exception(message);
+/// <param name="says">What the reader is told.</param>
+public sealed class CutterRefusedException(Phrase says) : SaidException(says);

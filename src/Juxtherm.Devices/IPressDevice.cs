@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 namespace Juxtherm.Devices;
 
 /// <summary>What a press says of itself.</summary>
@@ -38,5 +39,5 @@ public interface IPressDevice
 }
 
 /// <summary>A press does not do what it was told. The message says why.</summary>
-/// <param name="message">For the reader.</param>
-public sealed class PressRefusedException(string message) : Exception(message);
+/// <param name="says">What the reader is told.</param>
+public sealed class PressRefusedException(Phrase says) : SaidException(says);

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting.Files;
 using Juxtherm.Core.Geometry;
@@ -32,10 +33,10 @@ public sealed class SimulatedCutter(Cutter cutter, TimeProvider clock) : ICutter
         lock (_one)
         {
             if (StatusNow().State == CutterState.Cutting)
-                throw new CutterRefusedException("The cutter is cutting; wait until it is done, or stop it.");
+                throw new CutterRefusedException(new Phrase("cutter.cutting"));
             var problems = new Problems();
             var plot = HpglPlot.Read(hpgl, problems)
-                ?? throw new CutterRefusedException($"The cutter cannot read this: {problems.Found[0].Says}");
+                ?? throw new CutterRefusedException(new Phrase("cutter.unreadable", ("says", problems.Found[0].Says)));
             _plot = new Plot(plot.Strokes, cutter);
             (_cutBefore, _since, _trouble) = (0, null, null);
             (_stopsAt, _coming) = (_plot.RunsOutAt(sheetLengthMm), CutterTrouble.OutOfVinyl);
@@ -49,13 +50,13 @@ public sealed class SimulatedCutter(Cutter cutter, TimeProvider clock) : ICutter
         {
             var status = StatusNow();
             if (_plot is null)
-                throw new CutterRefusedException("Nothing is loaded: load a sheet first.");
+                throw new CutterRefusedException(new Phrase("cutter.nothing-loaded"));
             if (status.State == CutterState.Cutting || status.State == CutterState.Done)
                 return;
             if (_trouble is CutterTrouble.OutOfVinyl or CutterTrouble.LostMat)
                 throw new CutterRefusedException(_trouble == CutterTrouble.OutOfVinyl
-                    ? "The vinyl has run out: unload, and cut the rest from another sheet."
-                    : "The mat has moved: unload it; what is not cut yet has to be cut anew.");
+                    ? new Phrase("cutter.out-of-vinyl")
+                    : new Phrase("cutter.mat-moved"));
             if (_trouble is not null)
                 (_stopsAt, _coming) = (_plot.RunsOutAt(_plot.SheetLengthMm), CutterTrouble.OutOfVinyl);
             (_trouble, _since) = (null, clock.GetUtcNow());
@@ -68,7 +69,7 @@ public sealed class SimulatedCutter(Cutter cutter, TimeProvider clock) : ICutter
         lock (_one)
         {
             if (StatusNow().State == CutterState.Cutting)
-                throw new CutterRefusedException("The blade is down: wait until it is done before the mat is taken out.");
+                throw new CutterRefusedException(new Phrase("cutter.blade-down"));
             (_plot, _cutBefore, _since, _trouble) = (null, 0, null, null);
         }
     }
@@ -87,7 +88,7 @@ public sealed class SimulatedCutter(Cutter cutter, TimeProvider clock) : ICutter
         lock (_one)
         {
             if (StatusNow() is not { State: CutterState.Cutting } now)
-                throw new CutterRefusedException("Nothing is being cut, so nothing can go wrong.");
+                throw new CutterRefusedException(new Phrase("cutter.idle"));
             (_stopsAt, _coming) = (now.Seconds + (trouble == CutterTrouble.ComputerSlept ? BufferSeconds : 0), trouble);
         }
     }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Heat;
 
@@ -64,7 +65,7 @@ public sealed class SimulatedPress : IPressDevice
         {
             var range = _source.DialCelsius.Value;
             if (celsius < range.Low || celsius > range.High)
-                throw new PressRefusedException($"Its dial goes from {range.Low:0} to {range.High:0} °C.");
+                throw new PressRefusedException(new Phrase("press.dial-range", ("low", range.Low), ("high", range.High)));
             Advance();
             _set = celsius;
         }
@@ -87,7 +88,7 @@ public sealed class SimulatedPress : IPressDevice
         {
             Advance();
             if (Closed)
-                throw new PressRefusedException("It is closed already.");
+                throw new PressRefusedException(new Phrase("press.closed-already"));
             var plate = _column.PlateCelsius;
             (_closedAt, _openedAt, _asItClosed, _opensAfter) = (_at, null, plate[0], opensAfterSeconds);
             _closings++;
@@ -103,7 +104,7 @@ public sealed class SimulatedPress : IPressDevice
         {
             Advance();
             if (!Closed)
-                throw new PressRefusedException("It is open already.");
+                throw new PressRefusedException(new Phrase("press.open-already"));
             Opened(_at);
         }
     }

@@ -1,6 +1,5 @@
-using SkiaSharp;
-
 using Juxtherm.Core.Notices;
+using SkiaSharp;
 
 namespace Juxtherm.Documents;
 

@@ -1,10 +1,11 @@
+using Juxtherm.Core.Notices;
 using SkiaSharp;
 
 namespace Juxtherm.Documents;
 
 /// <summary>What was sent is no picture that can be read. The message says what would be.</summary>
-/// <param name="message">For the reader.</param>
-public sealed class PhotoException(string message) : Exception(message);
+/// <param name="says">What the reader is told.</param>
+public sealed class PhotoException(Phrase says) : SaidException(says);
 
 /// <summary>A photo made small enough to keep: turned upright, and drawn anew, so that nothing but the picture is left in it (no place, no
 /// camera, no time).</summary>
@@ -35,21 +36,22 @@ public sealed record Photo(int Width, int Height, byte[] Jpeg, byte[] Small)
     {
         using var stream = new SKMemoryStream(data);
         using var codec = SKCodec.Create(stream)
-            ?? throw new PhotoException("This is no picture that can be read here; JPEG, PNG, WebP and GIF are accepted.");
+            ?? throw new PhotoException(new Phrase("photo.unreadable"));
         if ((long)codec.Info.Width * codec.Info.Height > MostPixels)
             throw new PhotoException(
-                $"This picture has {codec.Info.Width} × {codec.Info.Height} pixels; up to {MostPixels / 1_000_000} million are accepted.");
+                new Phrase("photo.too-large", ("width", codec.Info.Width), ("height", codec.Info.Height),
+                    ("most", MostPixels / 1_000_000)));
         var pixels = (long)codec.Info.Width * codec.Info.Height;
         if (pixels / MostPixelsPerByte > data.Length)
-            throw new PhotoException("This picture is broken: it ends before it has begun.");
+            throw new PhotoException(new Phrase("photo.empty"));
         var size = codec.GetScaledDimensions(Math.Min(1, 2f * LongestSide / Math.Max(codec.Info.Width, codec.Info.Height)));
         if ((long)size.Width * size.Height > MostWhole)
             throw new PhotoException(
-                $"This picture has {codec.Info.Width} × {codec.Info.Height} pixels; up to {MostWhole / 1_000_000} million are " +
-                    $"accepted in this format, and up to {MostPixels / 1_000_000} million as JPEG.");
+                new Phrase("photo.too-large-whole", ("width", codec.Info.Width), ("height", codec.Info.Height),
+                    ("most", MostWhole / 1_000_000), ("mostPixels", MostPixels / 1_000_000)));
         using var bitmap = new SKBitmap(new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
         if (codec.GetPixels(bitmap.Info, bitmap.GetPixels()) is not (SKCodecResult.Success or SKCodecResult.IncompleteInput))
-            throw new PhotoException("This picture is broken: it could not be read to its end.");
+            throw new PhotoException(new Phrase("photo.cut-off"));
         bitmap.SetImmutable();
         var turned = codec.EncodedOrigin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom
             or SKEncodedOrigin.LeftBottom;
@@ -85,7 +87,7 @@ public sealed record Photo(int Width, int Height, byte[] Jpeg, byte[] Small)
             using var stream = new SKMemoryStream(data);
             using var codec = SKCodec.Create(stream);
             if (codec is not { EncodedFormat: SKEncodedImageFormat.Jpeg } || Math.Max(codec.Info.Width, codec.Info.Height) > longest)
-                throw new PhotoException("It is no photo as they are kept here.");
+                throw new PhotoException(new Phrase("photo.not-kept"));
         }
     }
 

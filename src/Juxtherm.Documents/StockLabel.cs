@@ -1,8 +1,7 @@
 using Juxtherm.Core.Cutting.Stock;
+using Juxtherm.Core.Notices;
 using QRCoder;
 using SkiaSharp;
-
-using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Documents;
 

@@ -1,9 +1,8 @@
 using System.Globalization;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Sheets;
-using SkiaSharp;
-
 using Juxtherm.Core.Notices;
+using SkiaSharp;
 
 namespace Juxtherm.Documents;
 

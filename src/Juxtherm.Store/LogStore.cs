@@ -4,65 +4,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Juxtherm.Store;
 
-/// <summary>What is looked for in the logbook; what is null or empty does not narrow it.</summary>
-public sealed record LogSearch
-{
-    /// <summary>Anywhere in title, name, remark or lot.</summary>
-    public string? Text { get; init; }
-
-    /// <summary>Vinyl id, alone or among others.</summary>
-    public string? Vinyl { get; init; }
-
-    /// <summary>Material id.</summary>
-    public string? Material { get; init; }
-
-    /// <summary>Form id.</summary>
-    public string? Form { get; init; }
-
-    /// <summary>Heat source id.</summary>
-    public string? HeatSource { get; init; }
-
-    /// <summary>A lot, whole.</summary>
-    public string? Lot { get; init; }
-
-    /// <summary>Whose it is, whole.</summary>
-    public string? Person { get; init; }
-
-    /// <summary>What was given up without a word is looked for by this one.</summary>
-    public const string Lost = "lost";
-
-    /// <summary>Outcome word; <see cref="Lost"/> for what was given up without a word.</summary>
-    public string? Outcome { get; init; }
-
-    /// <summary>From when, UTC.</summary>
-    public DateTimeOffset? From { get; init; }
-
-    /// <summary>Until when, UTC, not included.</summary>
-    public DateTimeOffset? Until { get; init; }
-
-    /// <summary>One run's pieces.</summary>
-    public Guid? Run { get; init; }
-}
-
-/// <summary>What can be chosen from in the logbook.</summary>
-/// <param name="Vinyls">Vinyl ids.</param>
-/// <param name="Materials">Material ids.</param>
-/// <param name="HeatSources">Heat source ids.</param>
-/// <param name="Lots">Lots.</param>
-/// <param name="People">Names.</param>
-public sealed record LogChoices(IReadOnlyList<string> Vinyls, IReadOnlyList<string> Materials, IReadOnlyList<string> HeatSources,
-    IReadOnlyList<string> Lots, IReadOnlyList<string> People);
-
-/// <summary>Pieces alike, for the picture of how much room.</summary>
-/// <param name="Celsius">What the plate was set to, °C.</param>
-/// <param name="Seconds">How long, s.</param>
-/// <param name="Outcomes">What was seen.</param>
-/// <param name="Count">How many.</param>
-public sealed record LogMark(double Celsius, double Seconds, IReadOnlyList<string> Outcomes, int Count);
-
 /// <summary>Keeps the logbook.</summary>
 /// <param name="contexts">Reaches the database.</param>
-public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
+public sealed partial class LogStore(IDbContextFactory<WorkshopContext> contexts)
 {
     private const int MostMarks = 400;
     private const int MostAtOnce = 1_000;
@@ -161,54 +105,6 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
             .OrderByDescending(m => m.Count).Take(MostMarks)];
     }
 
-    /// <summary>The latest entries that teach something of a vinyl on a blank under a press, newest first, so many of each at
-    /// most.</summary>
-    public async Task<IReadOnlyList<LogRow>> TeachingAsync(int mostOfEach, CancellationToken cancel)
-    {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        var teaching = db.Log.AsNoTracking().Where(e => !e.Example && !e.Struck && e.LnRoom != null);
-        var kinds = await teaching.Join(db.LogWords.Where(w => w.Kind == LogWordRow.Vinyl), e => e.Id, w => w.LogId,
-            (e, w) => new { Vinyl = w.Word, e.Material, e.HeatSource }).Distinct().ToListAsync(cancel);
-        var found = new List<LogRow>();
-        foreach (var kind in kinds)
-        {
-            found.AddRange(
-                await Alone(teaching, kind.Vinyl).Where(e => e.Material == kind.Material && e.HeatSource == kind.HeatSource)
-                .OrderByDescending(e => e.AtUtc).Take(mostOfEach).Include(e => e.Washes).AsSplitQuery().ToListAsync(cancel));
-        }
-
-        return found;
-    }
-
-    /// <summary>Keeps the heat of pieces as it was reckoned anew.</summary>
-    /// <param name="rows">The entries, with their heat.</param>
-    /// <param name="cancel">Gives up.</param>
-    public async Task KeepHeatAsync(IReadOnlyList<LogRow> rows, CancellationToken cancel)
-    {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        await using var whole = await db.Database.BeginTransactionAsync(cancel);
-        foreach (var row in rows)
-        {
-            await db.Log.Where(e => e.Id == row.Id).ExecuteUpdateAsync(
-                set => set.SetProperty(e => e.HeatBy, row.HeatBy).SetProperty(e => e.LnRoom, row.LnRoom)
-                .SetProperty(e => e.BondPerK, row.BondPerK)
-                    .SetProperty(e => e.LnBurden, row.LnBurden).SetProperty(e => e.BurdenPerK, row.BurdenPerK)
-                    .SetProperty(e => e.HeatOffsetK, row.HeatOffsetK),
-                cancel);
-        }
-
-        await whole.CommitAsync(cancel);
-    }
-
-    /// <summary>Plates as they were measured while they closed: press, dial, measured, and the run that it was in; worked examples left
-    /// out.</summary>
-    public async Task<IReadOnlyList<LogRow>> MeasuredAsync(int most, CancellationToken cancel)
-    {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.Log.AsNoTracking().Where(e => e.PlateCelsius != null && !e.Example && !e.Struck).OrderByDescending(e => e.AtUtc)
-            .Take(most).ToListAsync(cancel);
-    }
-
     /// <summary>Takes in what lies ready in a database of its own: what is new by its key, all of it or nothing, at once.</summary>
     /// <param name="path">The database, made by <see cref="Keeping.WorkshopArchive.At"/>.</param>
     /// <param name="cancel">Gives up.</param>
@@ -302,67 +198,6 @@ public sealed class LogStore(IDbContextFactory<WorkshopContext> contexts)
         await using var db = await contexts.CreateDbContextAsync(cancel);
         return await db.LogPhotos.Where(p => p.Id == id).ExecuteDeleteAsync(cancel) > 0;
     }
-
-    /// <summary>Plates that were measured by hand, newest first.</summary>
-    public async Task<IReadOnlyList<PlateReadingRow>> ReadingsAsync(CancellationToken cancel)
-    {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.PlateReadings.AsNoTracking().OrderByDescending(r => r.AtUtc).ThenByDescending(r => r.Id).ToListAsync(cancel);
-    }
-
-    /// <summary>Keeps a measured plate; asking twice keeps one.</summary>
-    public Task AddReadingAsync(PlateReadingRow reading, CancellationToken cancel)
-    {
-        ArgumentNullException.ThrowIfNull(reading);
-        return Once.DoAsync(contexts, async db =>
-        {
-            if (!await db.PlateReadings.AnyAsync(r => r.CommandId == reading.CommandId, cancel))
-                db.Add(reading);
-            return reading;
-        }, cancel);
-    }
-
-    /// <summary>Takes a measured plate away.</summary>
-    public async Task<bool> RemoveReadingAsync(long id, CancellationToken cancel)
-    {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.PlateReadings.Where(r => r.Id == id).ExecuteDeleteAsync(cancel) > 0;
-    }
-
-    /// <summary>What learned things are switched off, by key.</summary>
-    public async Task<IReadOnlySet<string>> OffAsync(CancellationToken cancel)
-    {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        return (await db.LearnedOff.Select(o => o.Key).ToListAsync(cancel)).ToHashSet(StringComparer.Ordinal);
-    }
-
-    /// <summary>Switches something learned off or on.</summary>
-    public Task SwitchAsync(string key, bool on, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
-    {
-        var off = await db.LearnedOff.SingleOrDefaultAsync(o => o.Key == key, cancel);
-        if (on && off is not null)
-            db.Remove(off);
-        if (!on && off is null)
-            db.Add(new LearnedOffRow { Key = key });
-        return key;
-    }, cancel);
-
-    /// <summary>What was learned when it was last kept; null when nothing was ever.</summary>
-    public async Task<string?> LearnedAsync(CancellationToken cancel)
-    {
-        await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.Learned.Where(l => l.Id == LearnedRow.Only).Select(l => l.CorrectionJson).SingleOrDefaultAsync(cancel);
-    }
-
-    /// <summary>Keeps what was learned by now.</summary>
-    public Task KeepLearnedAsync(string correctionJson, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
-    {
-        if (await db.Learned.SingleOrDefaultAsync(l => l.Id == LearnedRow.Only, cancel) is { } kept)
-            kept.CorrectionJson = correctionJson;
-        else
-            db.Add(new LearnedRow { Id = LearnedRow.Only, CorrectionJson = correctionJson });
-        return correctionJson;
-    }, cancel);
 
     /// <summary>Entries with one word among those of its kind.</summary>
     private static IQueryable<LogRow> Saying(IQueryable<LogRow> log, string kind, string word) =>

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
@@ -5,8 +6,7 @@ namespace Juxtherm.Store;
 
 /// <summary>Others changed the same thing again and again just now. Nothing was saved; trying again helps.</summary>
 /// <param name="inner">What lay behind it.</param>
-public sealed class BusyException(Exception inner) : Exception(
-    "Others are changing the same just now. Nothing was saved; try again in a moment.", inner);
+public sealed class BusyException(Exception inner) : SaidException(new Phrase("busy.others"), inner);
 
 /// <summary>Lets something happen that must happen whole and once; where two happen at once the later looks again.</summary>
 internal static class Once

@@ -1,10 +1,10 @@
-using Juxtherm.Core.Catalogue.Own;
 using System.Data.Common;
 using System.Diagnostics.CodeAnalysis;
 using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Catalogue.Own;
 using Juxtherm.Core.Cutting.Stock;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Logbook;

@@ -1,5 +1,5 @@
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Cutting.Stock;
+using Juxtherm.Core.Notices;
 using Microsoft.EntityFrameworkCore;
 
 namespace Juxtherm.Store;
@@ -18,9 +18,8 @@ public sealed record StockOnHand(StockRow Row, StockLedger Ledger)
 /// <summary>What was counted is promised to cuts, and it matters whether they are cut already.</summary>
 /// <param name="mm">Length promised, mm.</param>
 /// <param name="titles">To which jobs.</param>
-public sealed class PromisedException(double mm,
-    string titles) : Exception(
-    $"{mm:0} mm of it are promised to {titles}. Say whether that is cut already, so that it is not taken off twice.");
+public sealed class PromisedException(double mm, string titles)
+    : SaidException(new Phrase("stock.promised", ("mm", mm), ("titles", titles)));
 
 /// <summary>Keeps rolls, sheets and offcuts.</summary>
 /// <param name="contexts">Reaches the database.</param>

@@ -1,8 +1,8 @@
-using Juxtherm.Words;
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
 using Juxtherm.Store.Keeping;
 using Juxtherm.Web.Hosting;
+using Juxtherm.Words;
 using Serilog;
 
 namespace Juxtherm.Web;
@@ -15,6 +15,8 @@ public sealed class Program
     private Program()
     {
     }
+
+    private static readonly IWords English = Language.English.WordsFor(UnitSystem.Metric);
 
     /// <summary>Runs until it is stopped.</summary>
     /// <returns>0, or 2 when it could not start; standard error then says why.</returns>
@@ -36,26 +38,25 @@ public sealed class Program
                 }
                 catch (DamagedDataException e) when (Store.Keeping.Backups.In(e.FolderPath).Count > 0)
                 {
-                    await Console.Error.WriteLineAsync($"{e.Message} The page of the program offers them.");
+                    await Console.Error.WriteLineAsync(English.Say("program.offers-backups", ("why", English.Say(e.Says))));
                     await RescuePage.RunAsync(args, e);
                 }
             }
         }
         catch (CatalogueException e)
         {
-            var words = Language.English.WordsFor(UnitSystem.Metric);
             foreach (var line in e.Says.Prepend(new Phrase("catalogue-reader.unusable")))
-                await Console.Error.WriteLineAsync(words.Say(line));
+                await Console.Error.WriteLineAsync(English.Say(line));
             return CannotStart;
         }
-        catch (Exception e) when (e is DataFolderException or OptionsException)
+        catch (SaidException e) when (e is DataFolderException or OptionsException)
         {
-            await Console.Error.WriteLineAsync(e.Message);
+            await Console.Error.WriteLineAsync(English.Say(e.Says));
             return CannotStart;
         }
         catch (IOException e) when (e.Message.Contains("address already in use", StringComparison.OrdinalIgnoreCase))
         {
-            await Console.Error.WriteLineAsync($"The port is taken: {e.Message} Choose another with --port.");
+            await Console.Error.WriteLineAsync(English.Say("program.port-taken", ("why", e.Message)));
             return CannotStart;
         }
         finally
@@ -76,19 +77,16 @@ public sealed class Program
         {
             // The database opened, and something in it cannot be worked with.
             await Console.Error.WriteLineAsync(e.ToString());
-            throw new DamagedDataException("The workshop's data was opened, but something in it keeps the program from starting.",
+            throw new DamagedDataException(new Phrase("program.does-not-start"),
                 app.Services.GetRequiredService<DataFolder>().Path, e);
         }
 
         if (app.Urls.FirstOrDefault() is { } url)
         {
             var port = new Uri(url).Port;
-            Console.WriteLine($"Juxtherm is at http://127.0.0.1:{port}");
+            Console.WriteLine(English.Say("program.address", ("address", $"http://127.0.0.1:{port}")));
             if (app.Services.GetRequiredService<JuxthermOptions>().Lan is { } address)
-                Console.WriteLine(
-                    $"For helpers in the same network: http://{address}:{port}. There is no password: everybody in that network can " +
-                        $"look, and work at the bench and the cutter. Keeping, reading in, deleting, counts and settings are open on " +
-                            $"this machine alone.");
+                Console.WriteLine(English.Say("program.lan", ("address", $"http://{address}:{port}")));
         }
 
         await app.WaitForShutdownAsync();

@@ -1,8 +1,8 @@
-using ArchUnitNET.Domain;
-using ArchUnitNET.Loader;
 using System.Collections.Concurrent;
 using System.Reflection;
 using System.Runtime.CompilerServices;
+using ArchUnitNET.Domain;
+using ArchUnitNET.Loader;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Reading;
 using Juxtherm.Testing;

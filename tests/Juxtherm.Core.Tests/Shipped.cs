@@ -1,6 +1,6 @@
+using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Notices;
 using Juxtherm.Words;
-using Juxtherm.Core.Catalogue;
 
 namespace Juxtherm.Core.Tests;
 

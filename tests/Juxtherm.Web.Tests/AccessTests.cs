@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using System.Net;
 using System.Text;
 using Juxtherm.Web.Hosting;
@@ -80,7 +81,7 @@ public sealed class AccessTests : Api
     public void One_address_is_bound_and_only_this_machines_own()
     {
         var problem = Assert.Throws<OptionsException>(() => JuxthermOptions.Read(new ConfigurationManager(), ["--lan", "203.0.113.9"]));
-        Assert.Contains("an address of this machine is accepted", problem.Message, StringComparison.Ordinal);
+        Assert.Contains("an address of this machine is accepted", problem.Said(), StringComparison.Ordinal);
         Assert.Null(JuxthermOptions.Read(new ConfigurationManager(), []).Lan);
         foreach (var own in OwnAddresses.Addresses)
             Assert.Equal(own, JuxthermOptions.Read(new ConfigurationManager(), ["--lan", own]).Lan!.ToString());

@@ -7,7 +7,7 @@ using Microsoft.Data.Sqlite;
 namespace Juxtherm.Web.Tests;
 
 /// <summary>The logbook: looked through, learned from, out and in.</summary>
-public sealed class LogApiTests : BenchApi
+public sealed partial class LogApiTests : BenchApi
 {
     private async Task<JsonNode> Pressed(string title, int pieces, params string[][] seen)
     {
@@ -219,26 +219,6 @@ public sealed class LogApiTests : BenchApi
     }
 
     [Fact]
-    public async Task A_table_and_a_JSON_file_carry_the_logbook_to_another_workshop_and_back_twice_without_doubling()
-    {
-        await Pressed("=Tarn, the tee; 1+1", 2, ["edges-lifted", "marked"], ["stuck"]);
-        var id = (long)(await Get("/api/log"))["entries"]![0]!["id"]!;
-        await Ok(HttpMethod.Patch, $"/api/log/{id}",
-            new JsonObject { ["note"] = "=cmd, a \"remark\"\nof two lines", ["lots"] = Words("L-1", "L-2") });
-        await Post($"/api/log/{id}/washes", new JsonObject { ["washes"] = 3, ["look"] = "faded", ["note"] = "a bit" });
-        var csv = await Client.GetStringAsync(new Uri("/api/log/logbook.csv", UriKind.Relative), TestContext.Current.CancellationToken);
-        var json = await Client.GetStringAsync(new Uri("/api/log/logbook.json", UriKind.Relative), TestContext.Current.CancellationToken);
-        foreach (var text in new[] { csv, json })
-            Assert.Equal((2, 0), ((int)(await ReadIn(text))["read"]!, (int)(await ReadIn(text))["added"]!));
-
-        using var elsewhere = new OtherWorkshop();
-        foreach (var text in new[] { csv, json })
-            Assert.Equal(text == csv ? 2 : 0, await elsewhere.ReadIn(text));
-        Assert.Equal(json, await elsewhere.Text("/api/log/logbook.json"));
-        Assert.Equal(csv, await elsewhere.Text("/api/log/logbook.csv"));
-    }
-
-    [Fact]
     public async Task Heat_that_another_model_reckoned_is_reckoned_anew()
     {
         await Pressed("Old heat", 3, ["edges-lifted"], ["edges-lifted"], ["edges-lifted"]);
@@ -265,39 +245,6 @@ public sealed class LogApiTests : BenchApi
     }
 
     [Fact]
-    [Trait("Run", "thorough")]
-    public async Task A_logbook_longer_than_one_question_may_be_is_read_in_whole()
-    {
-        // More than SQLite takes values in one statement (32,766 by default, sqlite.org/limits.html).
-        const int Entries = 33_000;
-        var csv = string.Join('\n', Enumerable.Range(0, Entries)
-            .Select(i => $"2020-01-01T00:00:00Z,smooth,cotton,swing-platen,152,12,{new Guid(i, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10)}")
-            .Prepend("at,vinyl,material,heat source,set celsius,pressed seconds,key"));
-        var read = await ReadIn(csv);
-        Assert.Equal((Entries, Entries), ((int)read["read"]!, (int)read["added"]!));
-        Assert.Equal(Entries, (int)(await Get("/api/log"))["total"]!);
-        var again = await ReadIn(csv);
-        Assert.Equal((Entries, 0), ((int)again["read"]!, (int)again["added"]!));
-    }
-
-    [Theory]
-    [InlineData("at,vinyl\n2026-01-01,smooth\n", "line 2/material")]
-    [InlineData("at,vinyl,material,heat source,set celsius,pressed seconds,colour\n", "")]
-    [InlineData("at,vinyl,material,heat source,set celsius,pressed seconds\nyesterday,smooth,cotton,swing-platen,152,12\n", "line 2/at")]
-    [InlineData("at,vinyl,material,heat source,set celsius,pressed seconds,outcomes\n2026-01-01,smooth,cotton,swing-platen,152,12,fine\n",
-        "line 2/outcomes/0")]
-    [InlineData("""{ "format": "juxtherm.log", "version": 9, "entries": [] }""", "/version")]
-    [InlineData("""{ "format": "juxtherm.job", "version": 1 }""", "/format")]
-    [InlineData("""{ "format": "juxtherm.log", "version": 1, "entries": [ { "at": "2026-01-01", "vinyl": "smooth", "material": "cotton", "heatSource": "swing-platen", "celsius": 900, "pressedSeconds": 12 } ] }""", "/entries/0/celsius")]
-    [InlineData("{ \"format\": ", "")]
-    public async Task What_is_no_logbook_is_refused_whole_and_says_where(string text, string field)
-    {
-        var problem = await ReadIn(text, ok: false);
-        Assert.Contains(problem["errors"]!.AsArray(), e => (string)e!["pointer"]! == $"#{field}");
-        Assert.Equal(0, (int)(await Get("/api/log"))["total"]!);
-    }
-
-    [Fact]
     public async Task What_came_off_in_the_wash_counts_as_never_well_stuck_and_can_be_taken_back()
     {
         await Pressed("Washed", 1, ["stuck"]);
@@ -313,70 +260,5 @@ public sealed class LogApiTests : BenchApi
             (await Send(HttpMethod.Post, $"/api/log/{id}/washes", new JsonObject { ["washes"] = 0, ["look"] = "fine" })).Status);
         Assert.Equal(HttpStatusCode.NotFound,
             (await Send(HttpMethod.Post, "/api/log/999/washes", new JsonObject { ["washes"] = 1, ["look"] = "fine" })).Status);
-    }
-
-    [Fact]
-    public async Task A_setting_as_used_makes_a_job_that_keeps_to_it_and_an_order_is_repeated_with_its_names()
-    {
-        var run = await Begin(Named("Juna", "Ilse"));
-        await ToItsEnd(run);
-        var entry = (await Get("/api/log"))["entries"]![0]!;
-        var used = await Post($"/api/log/{entry["id"]}/as-used");
-        Assert.Equal((entry["celsius"]!.ToString(), 1), ((used["job"]!["used"]!["celsius"]!).ToString(), (int)used["job"]!["quantity"]!));
-        // The name of the piece comes along; the others of its run do not.
-        Assert.Equal([(string)entry["name"]!], used["job"]!["names"]!.AsArray().Select(n => (string)n!["name"]!));
-        var changed = used["job"]!.DeepClone();
-        changed["used"] = new JsonObject { ["celsius"] = 155, ["seconds"] = 19 };
-        var press = (await Post("/api/plans/preview", changed))["presses"]!.AsArray().Last(p => (string)p!["purpose"]! == "press")!;
-        Assert.Equal(19, (double)press["seconds"]!);
-        Assert.InRange((double)press["celsius"]!, 153, 157);
-        Assert.Contains("as it was used", (string)press["why"]![0]!, StringComparison.Ordinal);
-
-        var again = await Post($"/api/log/{entry["id"]}/again");
-        Assert.Equal(["Juna", "Ilse"], again["job"]!["names"]!.AsArray().Select(n => (string)n!["name"]!));
-        // It came out well, so it is pressed so again: to the second, as hard, and from the back as long.
-        var repeated = again["job"]!["used"]!;
-        Assert.Equal(((double)entry["celsius"]!, "medium", 0.0),
-            ((double)repeated["celsius"]!, (string)repeated["pressure"]!, (double)repeated["backSeconds"]!));
-        Assert.Equal(Math.Round((double)entry["pressedSeconds"]!), (double)repeated["seconds"]!);
-        Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Post, "/api/log/999/again")).Status);
-    }
-
-    [Fact]
-    public async Task A_setting_that_was_far_too_much_is_stopped_though_it_was_used()
-    {
-        var job = Tee();
-        job["used"] = new JsonObject { ["celsius"] = 204, ["seconds"] = 90 };
-        var plan = await Post("/api/plans/preview", job);
-        Assert.Contains(plan["notices"]!.AsArray(), n => (string)n!["code"]! == "heat-budget" && (string)n["level"]! == "stop");
-        job["used"] = new JsonObject { ["celsius"] = 152 };
-        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, "/api/plans/preview", job)).Status);
-    }
-
-    private static JsonObject Older(string outcome) => new()
-    {
-        ["at"] = "2026-01-10T10:00:00Z",
-        ["title"] = "Older",
-        ["vinyl"] = "smooth",
-        ["material"] = "cotton",
-        ["form"] = "tee",
-        ["heatSource"] = "swing-platen",
-        ["cover"] = "ptfe",
-        ["underlay"] = "pad",
-        ["celsius"] = 152,
-        ["pressedSeconds"] = 12,
-        ["outcomes"] = Words(outcome),
-    };
-
-    private sealed class OtherWorkshop : Api
-    {
-        public async Task<int> ReadIn(string text)
-        {
-            using var body = new StringContent(text, Encoding.UTF8, "application/octet-stream");
-            using var answer = await Client.PostAsync(new Uri("/api/log/read-in", UriKind.Relative), body);
-            return (int)JsonNode.Parse(await answer.Content.ReadAsStringAsync())!["added"]!;
-        }
-
-        public Task<string> Text(string path) => Client.GetStringAsync(new Uri(path, UriKind.Relative));
     }
 }

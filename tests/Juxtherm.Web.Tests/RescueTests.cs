@@ -70,7 +70,7 @@ public sealed class RescueTests : IDisposable
         if (!gone)
             File.WriteAllBytes(Database, []);
         var damage = Assert.Throws<DamagedDataException>(() => DataFolder.Open(_folder, Now));
-        Assert.Contains(gone ? "is gone" : "is empty", damage.Message, StringComparison.Ordinal);
+        Assert.Contains(gone ? "is gone" : "is empty", damage.Said(), StringComparison.Ordinal);
         Assert.Single(Backups.In(_folder));
     }
 
@@ -122,8 +122,8 @@ public sealed class RescueTests : IDisposable
     public void A_folder_that_cannot_be_made_is_not_called_in_use()
     {
         var read = Assert.Throws<DataFolderException>(() => DataFolder.Open("/proc/juxtherm-test", Now));
-        Assert.Contains("cannot be", read.Message, StringComparison.Ordinal);
-        Assert.DoesNotContain("in use", read.Message, StringComparison.Ordinal);
+        Assert.Contains("cannot be", read.Said(), StringComparison.Ordinal);
+        Assert.DoesNotContain("in use", read.Said(), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -133,7 +133,7 @@ public sealed class RescueTests : IDisposable
         Directory.Delete(Path.Combine(_folder, "backups"), recursive: true);
         Damage();
         var damage = Assert.Throws<DamagedDataException>(() => DataFolder.Open(_folder, Now));
-        Assert.Contains("Nothing was changed", damage.Message, StringComparison.Ordinal);
+        Assert.Contains("Nothing was changed", damage.Said(), StringComparison.Ordinal);
     }
 
     [Fact]

@@ -92,7 +92,7 @@ public sealed class SimulatedCutterTests
     [Fact]
     public void What_it_cannot_read_it_refuses()
     {
-        Assert.Contains("cannot read", Assert.Throws<CutterRefusedException>(() => _cutter.Load("G1 X10", 300)).Message,
+        Assert.Contains("cannot read", Assert.Throws<CutterRefusedException>(() => _cutter.Load("G1 X10", 300)).Said(),
             StringComparison.Ordinal);
         Assert.Equal(CutterState.Idle, _cutter.Status().State);
     }

@@ -71,9 +71,9 @@ public sealed class SimulatedPressTests
         Assert.Equal((false, closed, closed.AddSeconds(12), 1),
             (status.Closed, status.ClosedAt!.Value, status.OpenedAt!.Value, status.Closings));
         Assert.Equal(150, status.MiddleAsItClosed!.Value, 0.5);
-        Assert.Contains("open already", Assert.Throws<PressRefusedException>(press.Open).Message, StringComparison.Ordinal);
+        Assert.Contains("open already", Assert.Throws<PressRefusedException>(press.Open).Said(), StringComparison.Ordinal);
         press.Close(null);
-        Assert.Contains("closed already", Assert.Throws<PressRefusedException>(() => press.Close(null)).Message, StringComparison.Ordinal);
+        Assert.Contains("closed already", Assert.Throws<PressRefusedException>(() => press.Close(null)).Said(), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -84,6 +84,6 @@ public sealed class SimulatedPressTests
         press.WarmUp();
         var status = press.Status();
         Assert.Equal((150.0, 144.0), (status.ShownCelsius, status.MiddleCelsius));
-        Assert.Contains("from 80 to 220", Assert.Throws<PressRefusedException>(() => press.TurnTo(300)).Message, StringComparison.Ordinal);
+        Assert.Contains("from 80 to 220", Assert.Throws<PressRefusedException>(() => press.TurnTo(300)).Said(), StringComparison.Ordinal);
     }
 }

@@ -1,18 +1,18 @@
-using Juxtherm.Core.Reading;
 using System.Text.Json;
-using Microsoft.EntityFrameworkCore.Infrastructure;
-using Microsoft.EntityFrameworkCore.Migrations;
-using Juxtherm.Words;
 using Juxtherm.App;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
+using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Juxtherm.Store.Keeping;
 using Juxtherm.Testing;
 using Juxtherm.Web.Hosting;
+using Juxtherm.Words;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Infrastructure;
+using Microsoft.EntityFrameworkCore.Migrations;
 using Microsoft.Extensions.Configuration;
 
 namespace Juxtherm.Web.Tests;
@@ -40,7 +40,7 @@ public sealed class StartTests : IDisposable
     public void A_folder_belongs_to_one_process_at_a_time()
     {
         using (DataFolder.Open(_folder, Now))
-            Assert.Contains("in use by another Juxtherm", Assert.Throws<DataFolderException>(() => DataFolder.Open(_folder, Now)).Message,
+            Assert.Contains("in use by another Juxtherm", Assert.Throws<DataFolderException>(() => DataFolder.Open(_folder, Now)).Said(),
                 StringComparison.Ordinal);
         DataFolder.Open(_folder, Now).Dispose();
     }
@@ -51,7 +51,7 @@ public sealed class StartTests : IDisposable
         DataFolder.Open(_folder, Now).Dispose();
         Execute("INSERT INTO __EFMigrationsHistory VALUES ('29990101000000_FarFuture', '99.0')");
         var before = File.ReadAllBytes(Database);
-        Assert.Contains("newer Juxtherm", Assert.Throws<DataFolderException>(() => DataFolder.Open(_folder, Now)).Message,
+        Assert.Contains("newer Juxtherm", Assert.Throws<DataFolderException>(() => DataFolder.Open(_folder, Now)).Said(),
             StringComparison.Ordinal);
         Assert.Equal(before, File.ReadAllBytes(Database));
     }
@@ -201,7 +201,7 @@ public sealed class StartTests : IDisposable
     public void A_file_that_is_no_database_is_refused_with_its_place()
     {
         File.WriteAllText(Database, string.Concat(Enumerable.Repeat("not a database ", 500)));
-        Assert.Contains(_folder, Assert.Throws<DamagedDataException>(() => DataFolder.Open(_folder, Now)).Message,
+        Assert.Contains(_folder, Assert.Throws<DamagedDataException>(() => DataFolder.Open(_folder, Now)).Said(),
             StringComparison.Ordinal);
     }
 
@@ -236,7 +236,7 @@ public sealed class StartTests : IDisposable
     [InlineData("--port", "70000")]
     public void A_useless_option_is_named(string option, string value) =>
         Assert.Contains(option,
-            Assert.Throws<OptionsException>(() => JuxthermOptions.Read(new ConfigurationManager(), [option, value])).Message,
+            Assert.Throws<OptionsException>(() => JuxthermOptions.Read(new ConfigurationManager(), [option, value])).Said(),
             StringComparison.Ordinal);
 
     [Fact]

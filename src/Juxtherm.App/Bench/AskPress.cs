@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Runs;
 using Juxtherm.Devices;
 
@@ -6,8 +7,11 @@ namespace Juxtherm.App.Bench;
 /// <summary>Asks something of a press that is connected to a run.</summary>
 /// <param name="bench">Runs.</param>
 /// <param name="presses">Presses.</param>
-public sealed class AskPress(BenchService bench, PressBench presses)
+/// <param name="language">Says why something is refused.</param>
+public sealed class AskPress(BenchService bench, PressBench presses, ILanguage language)
 {
+    private IWords Words => language.WordsFor(UnitSystem.Metric);
+
     /// <summary>Asks it.</summary>
     /// <param name="id">The run.</param>
     /// <param name="station">Which press, from 1.</param>
@@ -23,7 +27,7 @@ public sealed class AskPress(BenchService bench, PressBench presses)
         }
         catch (PressRefusedException refused)
         {
-            return new Refused("press", refused.Message);
+            return new Refused("press", Words.Say(refused.Says));
         }
         catch (BenchRefusedException refused)
         {
@@ -35,7 +39,7 @@ public sealed class AskPress(BenchService bench, PressBench presses)
     {
         if (action != PressAction.Disconnect && await bench.FindAsync(id, cancel) is { Row.Practice: false })
             return new Refused("practice-only",
-                "The simulated press belongs to practice runs: what it does is no measure of your own. Begin a practice run of this job.");
+                Words.Say("refused.practice-only"));
         var said = action == PressAction.Disconnect
             ? await presses.DisconnectAsync(id, station, cancel)
             : await presses.ConnectAsync(id, station, action == PressAction.ConnectCold, cancel);
@@ -47,7 +51,7 @@ public sealed class AskPress(BenchService bench, PressBench presses)
         if (await bench.FindAsync(id, cancel) is not { } before)
             return new Missing("run");
         if (ask is { Action: PressAction.Set, Celsius: null })
-            return new Refused("no-temperature", "Say where to turn the dial: celsius, in °C.");
+            return new Refused("no-temperature", Words.Say("refused.no-temperature"));
         // It times what it has before it.
         var time = before.Focus(station) is { } piece ? Turns.After(before.Frozen.Script, piece)?.Seconds : null;
         var moved = await presses.MoveAsync(id, station, device =>

@@ -5,7 +5,6 @@ using Juxtherm.App.Logbook;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Learning;
-using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Stages;
@@ -18,16 +17,6 @@ using Juxtherm.Store;
 
 namespace Juxtherm.App.Bench;
 
-/// <summary>What became of a start.</summary>
-/// <param name="Run">The run; null when it did not start.</param>
-/// <param name="Stop">The plan's stop, when that is why.</param>
-public sealed record Started(OpenRun? Run, string? Stop);
-
-/// <summary>What became of something said.</summary>
-/// <param name="Run">Where the run stands now; null when there is none.</param>
-/// <param name="OutOfStep">It was said to a step that is no longer the current one, and was not taken in.</param>
-public sealed record Said(OpenRun? Run, bool OutOfStep);
-
 /// <summary>Carries runs between the core's rules and the store. Everything is kept before it is answered.</summary>
 /// <param name="jobs">Jobs to begin from.</param>
 /// <param name="runs">Where runs are kept.</param>
@@ -39,8 +28,9 @@ public sealed record Said(OpenRun? Run, bool OutOfStep);
 /// <param name="learning">Learns from what came out.</param>
 /// <param name="signals">Tells those who watch.</param>
 /// <param name="clock">The run's time.</param>
-public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, JobPlans jobPlans, Planner planner, Judge judge,
-    HeatReckoner reckoner, WorkshopLearning learning, RunSignals signals, TimeProvider clock)
+/// <param name="language">Says why something is refused.</param>
+public sealed partial class BenchService(JobStore jobs, RunStore runs, PlanCache plans, JobPlans jobPlans, Planner planner, Judge judge,
+    HeatReckoner reckoner, WorkshopLearning learning, RunSignals signals, TimeProvider clock, ILanguage language)
 {
     /// <summary>The rules that runs follow now.</summary>
     private const int Rules = 3;
@@ -141,12 +131,12 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
         }, null, cancel, Ago(command));
 
     /// <summary>What a page said while it could not be heard counts from when it was said.</summary>
-    private static TimeSpan Ago(BenchCommand command) => command.AgoSeconds switch
+    private TimeSpan Ago(BenchCommand command) => command.AgoSeconds switch
     {
         null => TimeSpan.Zero,
         >= 0 and <= LongestAgoSeconds => TimeSpan.FromSeconds(command.AgoSeconds.Value),
         _ => throw new BenchRefusedException("no-such-time",
-            $"agoSeconds is {command.AgoSeconds}; 0 to {LongestAgoSeconds} s are accepted. Say how long the plate was closed instead."),
+            language.WordsFor(UnitSystem.Metric).Say("refused.ago", ("ago", command.AgoSeconds), ("longest", LongestAgoSeconds))),
     };
 
     /// <summary>Nothing is said of a step before it began.</summary>
@@ -252,55 +242,8 @@ public sealed class BenchService(JobStore jobs, RunStore runs, PlanCache plans, 
         return count == 0 ? name : $"{name} {count + 1}";
     }
 
-    /// <summary>Judges what is seen on a piece.</summary>
-    public IReadOnlyList<Advice> Judged(OpenRun run, int piece, IReadOnlyList<Outcome> seen, UnitSystem units)
-    {
-        if (run.State.PieceOf(piece) is not { Station: > 0 } it)
-            return [];
-        var station = run.Frozen.Stations[it.Station - 1];
-        return judge.Of(station.Job, station.Plan, run.State, it, seen, units);
-    }
-
-    /// <summary>Temperatures over time of a piece as it was really pressed; null when there is no such piece at a press.</summary>
-    public TraceAnswer? TraceOf(OpenRun run, int piece, UnitSystem units)
-    {
-        if (run.State.PieceOf(piece) is not { Station: > 0 } it)
-            return null;
-        var station = run.Frozen.Stations[it.Station - 1];
-        return new TraceAnswer(judge.Trace(station.Job, station.Plan, it, units));
-    }
-
-    /// <summary>A job that cuts one piece again.</summary>
-    /// <returns>Its id; null when there is no such piece.</returns>
-    public async Task<Guid?> RecutAsync(Guid id, int piece, Guid? command, CancellationToken cancel)
-    {
-        if (await FindAsync(id, cancel) is not { Row.Practice: false } run || run.State.PieceOf(piece) is not { } it)
-            return null;
-        var (json, title) = OnePieceJob.Of(run.Row.JobJson, run.Row.Title, it, planner.Language.WordsFor(UnitSystem.Metric));
-        return (await jobPlans.AddAsync(CommandId.Of(command, clock), title, json, cancel)).Id;
-    }
-
     /// <summary>Runs that are not over, by their ids.</summary>
     public Task<IReadOnlyList<Guid>> IdsUnderWayAsync(CancellationToken cancel) => runs.IdsUnderWayAsync(cancel);
-
-    /// <summary>After an absence: what was under a plate meanwhile is asked about.</summary>
-    /// <param name="id">The run.</param>
-    /// <param name="since">Since when nobody kept time, UTC.</param>
-    /// <param name="cancel">Gives up.</param>
-    public Task WasAwayAsync(Guid id, DateTimeOffset since, CancellationToken cancel) => SayAsync(id, Guid.NewGuid(), _ => true,
-        (open, now) => open.State.Pieces.Any(p => p.Status == PieceStatus.InHand)
-        ? new BenchEvent(since > now ? since : now, BenchAction.Away, 0) { Since = since } : null, null, cancel);
-
-    private LogRow Entry(Guid id, FrozenStation station, RunState state, Piece piece) =>
-        LogRows.Row(LogEntry.Of(station.Job, station.Plan, state, piece)
-            with
-        { Heat = reckoner.Of(station.Bare, station.Plan, piece.Holds) }, id, reckoner.By);
-
-    private IReadOnlyList<BenchStep> Steps(OpenRun run, BenchCommand command)
-    {
-        var seen = command.Outcomes is { Count: > 0 } named ? named : run.State.PieceOf(command.Piece)?.LastSeen ?? [];
-        return Judged(run, command.Piece, seen, ReaderUnits.Of(command.Units)).FirstOrDefault(a => a.Steps.Count > 0)?.Steps ?? [];
-    }
 
     private ((Job Job, PlanResult Result)? Planned, string? Stop) Planned(string json, WorkshopCorrection learned, UnitSystem units)
     {

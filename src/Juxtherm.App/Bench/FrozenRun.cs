@@ -1,8 +1,8 @@
-using Juxtherm.Core.Notices;
 using System.Text.Json;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Setting;
 using Juxtherm.Core.Plans.Stages;

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Runs;
 
 namespace Juxtherm.App.Bench;
@@ -5,8 +6,11 @@ namespace Juxtherm.App.Bench;
 /// <summary>Says something at the bench.</summary>
 /// <param name="bench">Runs.</param>
 /// <param name="presses">What presses say.</param>
-public sealed class SayAtBench(BenchService bench, PressBench presses)
+/// <param name="language">Says why something is refused.</param>
+public sealed class SayAtBench(BenchService bench, PressBench presses, ILanguage language)
 {
+    private IWords Words => language.WordsFor(UnitSystem.Metric);
+
     /// <summary>Says what was done or seen.</summary>
     /// <param name="id">The run.</param>
     /// <param name="command">What.</param>
@@ -15,7 +19,7 @@ public sealed class SayAtBench(BenchService bench, PressBench presses)
     {
         ArgumentNullException.ThrowIfNull(command);
         if (command.Action is BenchAction.Join or BenchAction.Wire or BenchAction.Unwire or BenchAction.Away)
-            return new Refused("not-here", "That is not said here: a press joins at the run's presses, and is connected there.");
+            return new Refused("not-here", Words.Say("refused.not-here"));
         try
         {
             if (await bench.FindAsync(id, cancel) is { } before && presses.NotYet(before, command) is { } why)
@@ -24,7 +28,7 @@ public sealed class SayAtBench(BenchService bench, PressBench presses)
             {
                 { Run: null } => new Missing("run"),
                 { OutOfStep: true, Run: { } run } =>
-                    new Refused("out-of-step", "The run has moved on since this page last heard of it.", presses.Answer(run)),
+                    new Refused("out-of-step", Words.Say("refused.out-of-step"), presses.Answer(run)),
                 { Run: { } run } => presses.Answer(run),
             };
         }

@@ -86,7 +86,7 @@ public sealed class CutJob(CutPlans plans, CutterBench bench, JobStore jobs, Cut
         }
         catch (CutterRefusedException refused)
         {
-            return new Refused("cutter", refused.Message);
+            return new Refused("cutter", Words.Say(refused.Says));
         }
         catch (StockRefusedException refused)
         {
@@ -108,7 +108,7 @@ public sealed class CutJob(CutPlans plans, CutterBench bench, JobStore jobs, Cut
         }
         catch (CutterRefusedException refused)
         {
-            return new Refused("cutter", refused.Message);
+            return new Refused("cutter", Words.Say(refused.Says));
         }
 
         return await LookAsync(id, cancel);

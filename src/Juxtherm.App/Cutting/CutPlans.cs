@@ -14,7 +14,7 @@ using Juxtherm.Store;
 namespace Juxtherm.App.Cutting;
 
 /// <summary>More layouts wait than anybody would wait for.</summary>
-public sealed class CutPlansFullException() : Exception("Many layouts are being worked out just now. Try again in a moment.");
+public sealed class CutPlansFullException() : SaidException(new Phrase("busy.layouts"));
 
 /// <summary>A layout in the making, or made.</summary>
 public sealed class CutPlanEntry(string id, Job job)

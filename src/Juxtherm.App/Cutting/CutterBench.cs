@@ -1,10 +1,10 @@
-using Juxtherm.Core.Notices;
 using System.Text.Json;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Files;
 using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Cutting.Stock;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Devices;
 using Juxtherm.Store;

@@ -2,10 +2,10 @@ using System.Globalization;
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
 using Juxtherm.App.Bench;
-using Juxtherm.App.Stock;
 using Juxtherm.App.Learning;
 using Juxtherm.App.Logbook.Import;
 using Juxtherm.App.Planning;
+using Juxtherm.App.Stock;
 using Juxtherm.Core.Cutting.Stock;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Logbook;
@@ -36,8 +36,10 @@ namespace Juxtherm.App.Demo;
 /// <param name="log">The logbook.</param>
 /// <param name="logbook">Takes older entries in.</param>
 /// <param name="clock">The time now; the examples end before it.</param>
+/// <param name="language">Says what a run refuses.</param>
 public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, StockStore stock, PlanCache plans, JobPlans jobPlans,
-    Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, LogStore log, LogReader logbook, TimeProvider clock)
+    Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, LogStore log, LogReader logbook, TimeProvider clock,
+    ILanguage language)
 {
     private static readonly (string Title, int HoursAgo, (Outcome[] Seen, string Note)[] Pieces)[] Runs =
     [
@@ -139,7 +141,7 @@ public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore sh
     private async Task CarryOutAsync(Guid job, DateTimeOffset start, (Outcome[] Seen, string Note)[] pieces, CancellationToken cancel)
     {
         var past = new PastClock { Now = start };
-        var bench = new BenchService(jobs, runs, plans, jobPlans, planner, judge, reckoner, learning, new RunSignals(), past);
+        var bench = new BenchService(jobs, runs, plans, jobPlans, planner, judge, reckoner, learning, new RunSignals(), past, language);
         var run = (await bench.StartAsync(job, UnitSystem.Metric, practice: false, cancel)).Run!;
         async Task SayAsync(BenchAction action, double after, Func<BenchCommand, BenchCommand>? with = null)
         {

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.App.Bench;
 using Juxtherm.App.Learning;
 using Juxtherm.Core.Reading;
@@ -12,10 +13,9 @@ namespace Juxtherm.App.Keeping;
 
 /// <summary>Some of what was to be taken in cannot be read. Nothing was changed.</summary>
 /// <param name="rows">What.</param>
-public sealed class UnreadableRowsException(IReadOnlyList<UnreadableRow> rows) : Exception(
-    $"{(rows.Count == 1 ? "One thing" : $"{rows.Count} things")} in this archive cannot be read: {string.Join("; " +
-        "", rows.Take(Named).Select(r => $"“{(r.Name.Length > 0 ? r.Name : "without a name")}”: {r.Why}"))}{(rows.Count > Named ? "; " +
-            "…" : "")} Nothing was changed. The rest can be taken without {(rows.Count == 1 ? "it" : "them")}.")
+public sealed class UnreadableRowsException(IReadOnlyList<UnreadableRow> rows) : SaidException(
+    new Phrase("keeper.unreadable-rows", ("rows", rows.Count), ("more", rows.Count > Named),
+        ("named", string.Join("; ", rows.Take(Named).Select(r => $"“{(r.Name.Length > 0 ? r.Name : "—")}”: {r.Why}")))))
 {
     private const int Named = 6;
 }
@@ -152,11 +152,11 @@ public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext>
         }
         catch (TimeoutException e)
         {
-            throw new KeepingException("Something else is still being worked on. Nothing was changed; try again in a moment.", e);
+            throw new KeepingException(new Phrase("keeper.busy"), e);
         }
         catch (SqliteException e) when (!DiskFull.Is(e))
         {
-            throw new KeepingException("The database could not be exchanged. What was there before is kept as a backup.", e);
+            throw new KeepingException(new Phrase("keeper.not-exchanged"), e);
         }
     }
 }

@@ -20,7 +20,8 @@ namespace Juxtherm.App.Keeping;
 /// <summary>Reads a workshop's rows with the readers that will read them when they are worked with, and names those that cannot
 /// be.</summary>
 /// <param name="planner">Plans jobs and opens runs.</param>
-public sealed class WorkshopCheck(Planner planner)
+/// <param name="language">Says what is wrong with a row.</param>
+public sealed class WorkshopCheck(Planner planner, ILanguage language)
 {
     // Planning takes its time: of a long list the jobs touched last are planned, and all are read.
     private const int MostPlanned = 40;
@@ -60,7 +61,7 @@ public sealed class WorkshopCheck(Planner planner)
         return found;
     }
 
-    private static async Task EachAsync<T>(IQueryable<T> rows, Func<T, (object Key, string Name)> named, Action<T> read,
+    private async Task EachAsync<T>(IQueryable<T> rows, Func<T, (object Key, string Name)> named, Action<T> read,
         List<UnreadableRow> found, CancellationToken cancel)
         where T : class
     {
@@ -73,9 +74,9 @@ public sealed class WorkshopCheck(Planner planner)
         }
     }
 
-    private static string? Fault<T>(Func<T> read) => Fault(() => { _ = read(); });
+    private string? Fault<T>(Func<T> read) => Fault(() => { _ = read(); });
 
-    private static string? Fault(Action read)
+    private string? Fault(Action read)
     {
         try
         {
@@ -84,14 +85,14 @@ public sealed class WorkshopCheck(Planner planner)
         }
         catch (Exception e) when (e is not (OperationCanceledException or OutOfMemoryException))
         {
-            return e is UnreadableException or PhotoException ? e.Message : "It cannot be read with what is in it.";
+            return language.WordsFor(UnitSystem.Metric).Say(e is SaidException said ? said.Says : new Phrase("workshop-check.unreadable"));
         }
     }
 
     private void Job(JobRow row, bool plan)
     {
         if (JsonNode.Parse(row.Json) is not JsonObject)
-            throw new UnreadableException("It is no job file.");
+            throw new UnreadableException(new Phrase("workshop-check.no-job"));
         // What only this catalogue does not know is no fault of the row: its card says so, and its text stays.
         if (JobReader.Read(row.Json, planner.Catalogue, new Problems()) is { } job && plan)
             _ = planner.Plan(job, UnitSystem.Metric);
@@ -104,12 +105,12 @@ public sealed class WorkshopCheck(Planner planner)
         var frozen = FrozenRun.Of(row, planner);
         // Presses that joined later are in the script from the beginning; what was said decides when they come.
         if (row.Events.Exists(e => JsonSerializer.Deserialize<BenchEvent>(e.EventJson, CoreJson.Options) is null))
-            throw new UnreadableException("Something said in it is empty.");
+            throw new UnreadableException(new Phrase("workshop-check.empty"));
         var state = row.Events.Aggregate(BenchRules.Begin(frozen.Script), (state, said) => RunHistory.After(frozen.Script, state, said));
         _ = new OpenRun(row, frozen, state).Answer(row.StartedUtc, _ => null);
     }
 
-    private sealed class UnreadableException(string message) : Exception(message);
+    private sealed class UnreadableException(Phrase says) : SaidException(says);
 }
 
 /// <summary>Sets aside at the start what would stop everything else.</summary>

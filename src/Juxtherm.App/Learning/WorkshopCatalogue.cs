@@ -1,7 +1,7 @@
-using Juxtherm.Core.Catalogue.Own;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Catalogue.Own;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 

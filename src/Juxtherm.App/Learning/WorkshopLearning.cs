@@ -1,7 +1,7 @@
-using Juxtherm.Core.Notices;
 using System.Text.Json;
 using Juxtherm.App.Logbook;
 using Juxtherm.Core.Learning;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Settings;
 using Juxtherm.Store;

@@ -49,7 +49,7 @@ public sealed class AddPhoto(LogStore store, LogNames names, TimeProvider clock)
         }
         catch (PhotoException e)
         {
-            problems.Add("", new Phrase("as-said", ("text", e.Message)), "broken");
+            problems.Add("", e.Says, "broken");
         }
 
         return problems.None ? (await names.AnswersAsync([row], cancel))[0] : new Invalid(problems, "photo");

@@ -10,7 +10,8 @@ namespace Juxtherm.App.Planning;
 /// <param name="cache">Reads them: what cannot be planned is not kept.</param>
 /// <param name="plans">Plans them as they were agreed to.</param>
 /// <param name="clock">The time.</param>
-public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, TimeProvider clock)
+/// <param name="language">Says why something is refused.</param>
+public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, TimeProvider clock, ILanguage language)
 {
     // A copy's title leaves room for saying that it is one.
     private const int LongestCopiedTitle = 110;
@@ -112,9 +113,7 @@ public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, Tim
         if (row is null)
             return new Missing("job");
         return stale
-            ? new Refused("stale",
-                "This job was saved from somewhere else in the meantime. Both are still there: keep yours over it, or take the newer one.",
-                JobAnswer.Of(row))
+            ? new Refused("stale", language.WordsFor(UnitSystem.Metric).Say("stale.job"), JobAnswer.Of(row))
             : JobAnswer.Of(row);
     }
 }

@@ -1,9 +1,9 @@
+using Juxtherm.App.Learning;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Reading;
-using Juxtherm.App.Learning;
 
 namespace Juxtherm.App.Planning;
 

@@ -1,6 +1,6 @@
-using Juxtherm.Core.Catalogue.Own;
 using System.Text.Json;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Catalogue.Own;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;

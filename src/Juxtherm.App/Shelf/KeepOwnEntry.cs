@@ -16,7 +16,8 @@ public sealed record ShelfSave(int Version, JsonElement Entry);
 /// <summary>Keeps the workshop's own vinyls, blanks and presses.</summary>
 /// <param name="store">What is kept.</param>
 /// <param name="catalogue">What ships.</param>
-public sealed class KeepOwnEntry(ShelfStore store, CatalogueSnapshot catalogue)
+/// <param name="language">Says why something is refused.</param>
+public sealed class KeepOwnEntry(ShelfStore store, CatalogueSnapshot catalogue, ILanguage language)
 {
     private const string Entry = "entry on the shelf";
 
@@ -77,7 +78,7 @@ public sealed class KeepOwnEntry(ShelfStore store, CatalogueSnapshot catalogue)
         if (row is null)
             return new Missing(Entry);
         return stale
-            ? new Refused("stale", "This was saved from somewhere else in the meantime.", ShelfAnswer.Of(row)) : ShelfAnswer.Of(row);
+            ? new Refused("stale", language.WordsFor(UnitSystem.Metric).Say("stale.entry"), ShelfAnswer.Of(row)) : ShelfAnswer.Of(row);
     }
 
     /// <summary>Takes one off the shelf, or back onto it.</summary>

@@ -59,11 +59,12 @@ public sealed class TakeStock(StockStore store, CatalogueSnapshot catalogue, She
             if (kept is null)
                 return new Missing(Piece);
             return stale
-                ? new Refused("stale", "It was changed or cut from in the meantime.", StockAnswer.Of(kept)) : StockAnswer.Of(kept);
+                ? new Refused("stale", language.WordsFor(UnitSystem.Metric).Say("stale.stock"), StockAnswer.Of(kept))
+                : StockAnswer.Of(kept);
         }
         catch (PromisedException promised)
         {
-            return new Refused("promised", promised.Message);
+            return new Refused("promised", language.WordsFor(UnitSystem.Metric).Say(promised.Says));
         }
     }
 

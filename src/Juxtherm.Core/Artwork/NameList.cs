@@ -1,6 +1,7 @@
 using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Artwork;
 
@@ -36,10 +37,12 @@ public static class NameList
     /// <param name="text">Lines; columns name, size, colour and count, parted by comma, semicolon or tab, with or without a
     /// heading.</param>
     /// <param name="sizes">Sizes that are known.</param>
-    public static NamesRead Read(string text, IReadOnlyList<string> sizes)
+    /// <param name="words">Says what could not be read.</param>
+    public static NamesRead Read(string text, IReadOnlyList<string> sizes, IWords words)
     {
         ArgumentNullException.ThrowIfNull(text);
         ArgumentNullException.ThrowIfNull(sizes);
+        ArgumentNullException.ThrowIfNull(words);
         var marked = new List<NotRead>();
         var parter = text.Contains('\t', StringComparison.Ordinal) ? "\t" : text.Contains(';', StringComparison.Ordinal) ? ";" : ",";
         var config = new CsvConfiguration(CultureInfo.InvariantCulture)
@@ -66,16 +69,16 @@ public static class NameList
 
             if (read.Count == Most)
             {
-                marked.Add(new NotRead(csv.RawRow, null, cells[0], $"The list has more than {Most} names; from here on it is left out."));
+                marked.Add(new NotRead(csv.RawRow, null, cells[0], words.Say("name-list.too-many", ("most", Most))));
                 break;
             }
 
-            if (Entry(cells, order, csv.RawRow, sizes, marked) is { } entry)
+            if (Entry(cells, order, csv.RawRow, sizes, marked, words) is { } entry)
                 read.Add(entry);
         }
 
         if (read.Count == 0 && marked.Count == 0)
-            marked.Add(new NotRead(1, null, "", "The list is empty; a name on each line is accepted."));
+            marked.Add(new NotRead(1, null, "", words.Say("name-list.empty")));
         return new NamesRead(read, marked);
     }
 
@@ -88,7 +91,8 @@ public static class NameList
         _ => null,
     };
 
-    private static NameEntry? Entry(string[] cells, string[] order, int line, IReadOnlyList<string> sizes, List<NotRead> marked)
+    private static NameEntry? Entry(string[] cells, string[] order, int line, IReadOnlyList<string> sizes, List<NotRead> marked,
+        IWords words)
     {
         string Cell(string column) => Array.IndexOf(order, column) is >= 0 and var i && i < cells.Length ? cells[i].Trim() : "";
         var (name, size, colour, count) = (Cell("name"), Cell("size"), Cell("colour"), Cell("count"));
@@ -96,21 +100,22 @@ public static class NameList
         if (name.Length is 0 or > Lettering.LongestText)
         {
             Mark(name, name.Length == 0
-                ? "There is no name on this line." : $"The name has {name.Length} letters; up to {Lettering.LongestText} are accepted.");
+                ? words.Say("name-list.no-name")
+                : words.Say("name-list.too-long", ("letters", name.Length), ("most", Lettering.LongestText)));
             return null;
         }
 
         var known = size.Length == 0 ? null : SizeWords.Read(size, sizes);
         if (size.Length > 0 && known is null)
-            Mark(size, "This size is not known, so it was left open: infant, toddler, child or youth, adult S to 3XL, or an age.");
+            Mark(size, words.Say("name-list.size"));
         var hex = colour.Length == 0 ? null : ColourWords.Hex(colour);
         if (colour.Length > 0 && hex is null)
-            Mark(colour, "This color is not known, so the layer's own is used: #rrggbb or a plain English name.");
+            Mark(colour, words.Say("name-list.colour"));
         var many = 1;
         if (count.Length > 0
             && !(int.TryParse(count, NumberStyles.None, CultureInfo.InvariantCulture, out many) && many is >= 1 and <= 999))
         {
-            Mark(count, "This is no whole number from 1 to 999, so one is made.");
+            Mark(count, words.Say("name-list.count"));
             many = 1;
         }
 

@@ -11,25 +11,14 @@ using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Core.Editing;
 
-/// <summary>A job file after work on its artwork.</summary>
-/// <param name="Job">The file; what it holds besides is as it was.</param>
-/// <param name="Notices">What was left out or done otherwise than drawn.</param>
-public sealed record DeskAnswer(JsonObject Job, IReadOnlyList<Notice> Notices);
-
-/// <summary>A kind of work on layers.</summary>
-/// <param name="Id">Its id.</param>
-/// <param name="LeastMm">Least length that it takes, mm; null when it takes none.</param>
-/// <param name="MostMm">Most.</param>
-/// <param name="UsualMm">Usual.</param>
-public sealed record KindOfWork(string Id, double? LeastMm, double? MostMm, double? UsualMm);
-
 /// <summary>
 /// Works on the artwork inside a job file: brings drawings in, sets words, and does the work on layers that is done by hand
 /// otherwise. Each call takes a file and gives a file, so that taking the earlier one back undoes it exactly.
 /// </summary>
 /// <param name="catalogue">What the ids may be.</param>
 /// <param name="memory">Where what is worked out of drawings is kept.</param>
-public sealed class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory memory)
+/// <param name="language">Says what was done otherwise than drawn.</param>
+public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory memory, ILanguage language)
 {
     // Drawings smaller than this share of the free width were drawn without a size in mind.
     private const double SmallShare = 0.15;
@@ -94,12 +83,11 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory memory)
             return null;
         }
 
-        var notices = drawing.Notices.ToList();
+        var notices = drawing.Notices(Words).ToList();
         if (merged > 0)
             notices.Add(Notice.Of("colours-merged", NoticeLevel.Caution,
-                $"The drawing has {colours.Count + merged} colours; the {merged} with the least ground went to the colour nearest to " +
-                    $"theirs.", $"A job holds up to {JobReader.MostLayers} layers, each cut from one sheet.", [("merged", merged, "1")],
-                    []));
+                Words.Say("artwork-desk.colours-merged", ("colours", colours.Count + merged), ("merged", merged)),
+                Words.Say("artwork-desk.colours-merged-why", ("most", JobReader.MostLayers)), [("merged", merged, "1")], []));
         var around = Shapes.Around([.. colours.Select(c => c.Bounds)]);
         var scale = Fit(around, job.Blank.Faces[job.Blank.Face], notices);
         var vinyl = job.Layers[0].Vinyl.Id;
@@ -202,11 +190,13 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory memory)
         return Placed(file, 1, job, problems, at) is { } done ? new DeskAnswer(done, notices) : null;
     }
 
-    internal static IReadOnlyList<Notice> Missing(IReadOnlyList<string> missing, Lettering lettering) => missing.Count == 0
+    private IWords Words => language.WordsFor(UnitSystem.Metric);
+
+    private IReadOnlyList<Notice> Missing(IReadOnlyList<string> missing, Lettering lettering) => missing.Count == 0
         ? []
         : [Notice.Of("letter-missing", NoticeLevel.Caution,
-            $"This font has no {string.Join(" ", missing)}: “{lettering.Text}” would be cut without. Choose another font.",
-            "What a font does not have leaves a gap.", [], [])];
+            Words.Say("artwork-desk.letter-missing", ("missing", string.Join(" ", missing)), ("text", lettering.Text)),
+            Words.Say("artwork-desk.letter-missing-why"), [], [])];
 
     private static DeskAnswer? Done(string json, Job job, ILayerWork work, WorkOrder order, Problems problems)
     {
@@ -271,58 +261,5 @@ public sealed class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory memory)
         }
 
         return file;
-    }
-
-    /// <summary>Puts what has just been brought in where the first rule proposes.</summary>
-    private JsonObject? Placed(JsonObject file, int count, Job before, Problems problems, int? only = null)
-    {
-        if (JobReader.Read(file.ToJsonString(), catalogue, problems, memory) is not { } job)
-            return null;
-        var layers = file["layers"]!.AsArray();
-        var mine = only is { } one ? [layers[one]!.AsObject()] : layers.TakeLast(count).Select(l => l!.AsObject()).ToList();
-        var ids = mine.ConvertAll(l => LayerNodes.IdOf(l, layers.IndexOf(l)));
-        var alone = job with { Layers = [.. job.Layers.Where(l => ids.Contains(l.Id, StringComparer.Ordinal))] };
-        if (JobPlacement.Artwork(alone, before.Blank.Face) is not { } art)
-            return file;
-        var (x, y) = JobPlacement.Usual(alone, before.Blank.Face, art);
-        foreach (var layer in mine)
-        {
-            layer["xMm"] = Math.Round((double)layer["xMm"]! + x - art.XMm, 3);
-            layer["yMm"] = Math.Round((double)layer["yMm"]! + y - art.YMm, 3);
-        }
-
-        return file;
-    }
-
-    private static double Fit(Box drawn, BlankShape blank, List<Notice> notices)
-    {
-        var fits = drawn.WidthMm <= blank.WidthMm && drawn.HeightMm <= blank.HeightMm;
-        if (fits && drawn.WidthMm >= blank.WidthMm * SmallShare)
-            return 1;
-        var scale = Math.Min(blank.WidthMm * UsualShare / drawn.WidthMm, blank.HeightMm * UsualShare / drawn.HeightMm);
-        notices.Add(Notice.Of("size-chosen", NoticeLevel.Note,
-            $"Drawn {drawn.WidthMm:0} × {drawn.HeightMm:0} mm, which is {(fits ? "small for" : "larger than")} this item; brought " +
-                $"in {drawn.WidthMm * scale:0} × {drawn.HeightMm * scale:0} mm. The size is set at Place.",
-                "Many drawings are made without a size in mind.",
-                [("width", drawn.WidthMm * scale, "mm"), ("height", drawn.HeightMm * scale, "mm")], []));
-        return scale;
-    }
-
-    /// <summary>The colours with most ground; the others go to the one nearest to theirs.</summary>
-    private static List<(string Colour, CutShape Shape, Box Bounds)> Fewer(IReadOnlyList<ColourLayer> all, int room, out int merged)
-    {
-        var left = all.Select(c => (c.Colour, Ground: c.Shape.Ground)).ToList();
-        merged = 0;
-        while (left.Count > Math.Max(room, 0) && left.Count > 1)
-        {
-            var small = left.MinBy(c => c.Ground.Area);
-            left.Remove(small);
-            var near = left.MinBy(c => ColourWords.Apart(c.Colour, small.Colour));
-            left[left.IndexOf(near)] = near with { Ground = Plane.Union(near.Ground, small.Ground) };
-            merged++;
-        }
-
-        return room <= 0
-            ? [] : left.ConvertAll(c => (c.Colour, Shape: CutShape.Of(c.Ground)!)).ConvertAll(c => (c.Colour, c.Shape, c.Shape.Bounds));
     }
 }

@@ -1,4 +1,3 @@
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Sheets;
@@ -7,6 +6,7 @@ using Juxtherm.Core.Items;
 using Juxtherm.Core.Items.Patterns;
 using Juxtherm.Core.Items.Spots;
 using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Sections;
 
 namespace Juxtherm.Core.Editing;

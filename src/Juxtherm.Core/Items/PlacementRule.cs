@@ -1,6 +1,6 @@
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Items;
 

@@ -1,8 +1,8 @@
-using Juxtherm.Core.Notices;
 using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Runs;
 

@@ -1,9 +1,9 @@
-using Juxtherm.Core.Notices;
 using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using CsvHelper;
 using CsvHelper.Configuration;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Core.Logbook;

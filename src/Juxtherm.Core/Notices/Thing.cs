@@ -58,6 +58,9 @@ public readonly struct Thing
     public static implicit operator Thing(int? count) => count is { } some ? some : default;
 
     /// <summary>A count, or nothing.</summary>
+    public static implicit operator Thing(long count) => (double)count;
+
+    /// <summary>A count.</summary>
     public static implicit operator Thing(long? count) => count is { } some ? (double)some : default;
 
     /// <summary>A figure, or nothing.</summary>

@@ -11,7 +11,8 @@ namespace Juxtherm.Core.Plans;
 /// Every vinyl on every material under one press as a table in Markdown, to be read by somebody who knows the trade.
 /// </summary>
 /// <param name="planner">Makes the plans.</param>
-public sealed class MatrixTable(Planner planner)
+/// <param name="words">Says how to read it.</param>
+public sealed class MatrixTable(Planner planner, IWords words)
 {
     private const int UsualArtworkMm = 40;
 
@@ -36,9 +37,7 @@ public sealed class MatrixTable(Planner planner)
 
         var text = new StringBuilder();
         text.AppendLine(CultureInfo.InvariantCulture, $"# {source.Name}").AppendLine();
-        text.AppendLine(
-            "Underlay, cover and pressure as usual for this press and vinyl. Plain: go. *Slanted*: caution. In words: stop, by the " +
-                "code of its notice.").AppendLine();
+        text.AppendLine(words.Say("matrix.how-to-read")).AppendLine();
         text.AppendLine(CultureInfo.InvariantCulture, $"| | {string.Join(" | ", vinyls.Select(v => v.Name))} |");
         text.AppendLine(CultureInfo.InvariantCulture, $"|---|{string.Concat(Enumerable.Repeat("---|", vinyls.Count))}");
         for (var row = 0; row < materials.Count; row++)

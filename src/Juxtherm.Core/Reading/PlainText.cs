@@ -1,6 +1,6 @@
-using Juxtherm.Core.Notices;
 using System.Globalization;
 using System.Text;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Reading;
 

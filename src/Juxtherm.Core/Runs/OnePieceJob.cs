@@ -1,5 +1,5 @@
-using Juxtherm.Core.Notices;
 using System.Text.Json.Nodes;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Runs;
 

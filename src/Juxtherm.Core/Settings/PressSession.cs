@@ -3,44 +3,6 @@ using Juxtherm.Core.Heat;
 
 namespace Juxtherm.Core.Settings;
 
-/// <summary>Where a piece lies while it cools.</summary>
-public enum CoolingPlace
-{
-    /// <summary>Where it was pressed, on its warm underlay.</summary>
-    OnUnderlay,
-
-    /// <summary>Moved to a cold bench.</summary>
-    ColdBench,
-}
-
-/// <summary>One press as it is done, in each of the four lanes.</summary>
-/// <param name="PlateCelsius">Set point of the plate's face, °C.</param>
-/// <param name="PressureKPa">Contact pressure, kPa.</param>
-/// <param name="Seconds">Time closed, s.</param>
-public sealed record PressSetting(Lanes PlateCelsius, Lanes PressureKPa, double Seconds)
-{
-    /// <summary>The same setting in all lanes.</summary>
-    public static PressSetting Single(double celsius, double kPa, double seconds) => new(LaneMath.All(celsius), LaneMath.All(kPa), seconds);
-}
-
-/// <summary>What is seen after each step of a phase.</summary>
-public interface ISessionObserver
-{
-    /// <summary>Called after each step.</summary>
-    /// <param name="session">The session, standing at the end of the step.</param>
-    /// <param name="seconds">Time since the phase began, s.</param>
-    /// <returns>False to end the phase here.</returns>
-    bool AfterStep(PressSession session, double seconds);
-}
-
-/// <summary>A layer of vinyl and where it lies.</summary>
-/// <param name="Id">Its id.</param>
-/// <param name="Vinyl">The vinyl.</param>
-/// <param name="Over">Ids of the layers under it, lowest first; empty when it lies on the bare blank.</param>
-/// <param name="OtherFace">It lies on the face that is pressed second: while the first is pressed it is not there yet, afterwards the first
-/// lies down, on the cold side.</param>
-public sealed record StackedVinyl(string Id, Vinyl Vinyl, IReadOnlyList<string> Over, bool OtherFace = false);
-
 /// <summary>
 /// A piece of work carried through its presses, in several columns: one through each layer of vinyl and what lies under it,
 /// and one through the bare blank beside the print. Temperatures and moisture go on from phase to phase while covers and

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Globalization;
 using System.Text.RegularExpressions;
 using Microsoft.Data.Sqlite;
@@ -12,9 +13,9 @@ namespace Juxtherm.Store.Keeping;
 public sealed record Backup(string Name, string Why, DateTimeOffset MadeUtc, long Bytes);
 
 /// <summary>A backup or archive cannot be used. Nothing was changed; the message says why.</summary>
-/// <param name="message">For the reader.</param>
+/// <param name="says">What the reader is told.</param>
 /// <param name="inner">What lay behind it.</param>
-public sealed class KeepingException(string message, Exception? inner = null) : Exception(message, inner);
+public sealed class KeepingException(Phrase says, Exception? inner = null) : SaidException(says, inner);
 
 /// <summary>Makes dated backups of a data folder's database, and puts one back.</summary>
 public static partial class Backups
@@ -116,7 +117,7 @@ public static partial class Backups
     public static string PathOf(string dataFolder, string name) =>
         In(dataFolder).FirstOrDefault(b => b.Name == name) is { } found
         ? Path.Combine(dataFolder, FolderName, found.Name)
-        : throw new KeepingException("There is no such backup. It may have been removed from the folder.");
+        : throw new KeepingException(new Phrase("backup.missing"));
 
     /// <summary>Makes sure that a file is a whole database of this program, and not of a newer one.</summary>
     /// <param name="path">The file.</param>
@@ -130,16 +131,16 @@ public static partial class Backups
             using var check = database.CreateCommand();
             check.CommandText = "PRAGMA integrity_check;";
             if (check.ExecuteScalar() as string is not "ok" and var fault)
-                throw new KeepingException($"This backup is damaged ({fault?.Split('\n')[0]}). Nothing was changed; take another one.");
+                throw new KeepingException(new Phrase("backup.damaged", ("fault", fault?.Split('\n')[0])));
             var applied = History.Applied(database);
             if (applied.Count == 0)
-                throw new KeepingException("This file is no workshop of Juxtherm. Nothing was changed; take another one.");
+                throw new KeepingException(new Phrase("backup.foreign"));
             if (applied.FirstOrDefault(m => !History.Known.Contains(m)) is { } newer)
-                throw new KeepingException($"This backup was made by a newer Juxtherm (it has {newer}). Nothing was changed.");
+                throw new KeepingException(new Phrase("backup.newer", ("newer", newer)));
         }
         catch (SqliteException e)
         {
-            throw new KeepingException("This file is damaged, or no workshop of Juxtherm. Nothing was changed; take another one.", e);
+            throw new KeepingException(new Phrase("backup.unreadable"), e);
         }
     }
 

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Security.Cryptography;
 
 namespace Juxtherm.Store.Keeping;
@@ -85,7 +86,7 @@ internal sealed class CountedStream(Stream inner, long most = long.MaxValue) : S
     {
         _count += bytes.Length;
         if (_count > most)
-            throw new KeepingException("This archive is damaged: a file in it is longer than it says. Nothing was changed.");
+            throw new KeepingException(new Phrase("archive.longer-than-listed"));
         _hash.AppendData(bytes);
     }
 }

@@ -1,31 +1,12 @@
+using Juxtherm.Core.Notices;
 using System.Globalization;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
 namespace Juxtherm.Store.Keeping;
 
-/// <summary>The data folder cannot be used. The message says why and what to do.</summary>
-/// <param name="message">For the reader.</param>
-/// <param name="inner">What lay behind it.</param>
-public class DataFolderException(string message, Exception? inner = null) : Exception(message, inner);
-
-/// <summary>There is no room left on the disk.</summary>
-/// <param name="message">For the reader.</param>
-/// <param name="inner">What lay behind it.</param>
-public sealed class NoRoomException(string message, Exception? inner = null) : DataFolderException(message, inner);
-
-/// <summary>The database is damaged. Nothing was changed; one of its backups can be put in its place.</summary>
-/// <param name="message">For the reader.</param>
-/// <param name="path">The data folder.</param>
-/// <param name="inner">What lay behind it.</param>
-public sealed class DamagedDataException(string message, string path, Exception? inner = null) : DataFolderException(message, inner)
-{
-    /// <summary>The data folder.</summary>
-    public string FolderPath => path;
-}
-
 /// <summary>A folder with one workshop's data: held by one process at a time, backed up before each migration.</summary>
-public sealed class DataFolder : IDisposable
+public sealed partial class DataFolder : IDisposable
 {
     /// <summary>Name of the database file in a data folder.</summary>
     public const string DatabaseName = "workshop.db";
@@ -207,21 +188,21 @@ public sealed class DataFolder : IDisposable
         catch (Exception e) when (DiskFull.IsReadOnly(e) || e is DirectoryNotFoundException)
         {
             throw new DataFolderException(
-                $"The data folder {path} cannot be written: it is read-only, or belongs to somebody else. Choose another with --data.", e);
+                new Phrase("data-folder.read-only", ("path", path)), e);
         }
         catch (Exception e) when (DiskFull.Is(e))
         {
             throw new DataFolderException(
-                $"There is no room left on the disk of the data folder {path}. Make room, or choose another with --data.", e);
+                new Phrase("data-folder.full", ("path", path)), e);
         }
         catch (IOException e) when (File.Exists(System.IO.Path.Combine(path, LockName)))
         {
             throw new DataFolderException(
-                $"The data folder {path} is in use by another Juxtherm. Stop that one, or choose another folder with --data.", e);
+                new Phrase("data-folder.in-use", ("path", path)), e);
         }
         catch (IOException e)
         {
-            throw new DataFolderException($"The data folder {path} cannot be used: {e.Message} Choose another with --data.", e);
+            throw new DataFolderException(new Phrase("data-folder.unusable", ("path", path), ("why", e.Message)), e);
         }
     }
 
@@ -232,97 +213,6 @@ public sealed class DataFolder : IDisposable
         var (there, length) = (File.Exists(DatabasePath), File.Exists(DatabasePath) ? new FileInfo(DatabasePath).Length : 0);
         if (length == 0 && Backups.In(Path).Count > 0)
             throw new DamagedDataException(
-                $"The database in {Path} is {(there ? "empty" : "gone")}, and its backups are still there. Nothing was changed; put " +
-                    $"one of them back, or begin with an empty workshop.", Path);
-    }
-
-    /// <summary>A full disk must not keep anybody from looking: a little room is held ready, and given up for the start.</summary>
-    private void MigrateInWhatRoomThereIs(DateTimeOffset now)
-    {
-        var reserve = System.IO.Path.Combine(Path, ReserveName);
-        try
-        {
-            Migrate(now);
-        }
-        catch (NoRoomException) when (File.Exists(reserve))
-        {
-            SqliteConnection.ClearAllPools();
-            File.Delete(reserve);
-            Migrate(now);
-            return;
-        }
-
-        try
-        {
-            if (!File.Exists(reserve))
-                File.WriteAllBytes(reserve, new byte[ReserveBytes]);
-        }
-        catch (Exception e) when (e is IOException or UnauthorizedAccessException)
-        {
-            // There is no room for it; the next start tries again.
-        }
-    }
-
-    private void Migrate(DateTimeOffset now)
-    {
-        try
-        {
-            var pending = true;
-            if (File.Exists(DatabasePath) && new FileInfo(DatabasePath).Length > 0)
-            {
-                using var database = new SqliteConnection($"Data Source={DatabasePath};Pooling=False");
-                database.Open();
-                MakeSureItIsWhole(database);
-                var foreign = History.Applied(database).FirstOrDefault(m => !History.Known.Contains(m));
-                if (foreign is not null)
-                    throw new DataFolderException(
-                        $"The data in {Path} was written by a newer Juxtherm (it has {foreign}). Use that one, or another folder with " +
-                            $"--data. Nothing was changed.");
-                LetGoForTheDead(database);
-                pending = History.Applied(database).Count < History.Known.Count;
-                if (pending)
-                    Backups.Make(Path, Backups.BeforeMigration, now);
-            }
-
-            using var context = new WorkshopContext(Options);
-            if (pending)
-                context.Database.Migrate();
-            context.Database.ExecuteSqlRaw("PRAGMA journal_mode=WAL;");
-            SetAside.Unreadable(context, now);
-        }
-        catch (Exception e) when (e is not DataFolderException && (DiskFull.Is(e) || DiskFull.IsFull(Path)))
-        {
-            throw new NoRoomException(
-                $"There is no room left on the disk of the data folder {Path}. Nothing was changed; make room and start again.", e);
-        }
-        catch (Exception e) when (DiskFull.IsReadOnly(e))
-        {
-            throw new DataFolderException(
-                $"The database in {Path} cannot be written: it is read-only, or belongs to somebody else. Nothing was changed.", e);
-        }
-        catch (Exception e) when (e is not (DataFolderException or OutOfMemoryException))
-        {
-            throw new DamagedDataException($"The database in {Path} cannot be read. Nothing was changed; restore one of its backups.", Path,
-                e);
-        }
-    }
-
-    /// <summary>The folder is held by this process: a lock on migrations is of one that was killed, and would never be let go of.</summary>
-    private static void LetGoForTheDead(SqliteConnection database)
-    {
-        if (!History.Has(database, "__EFMigrationsLock"))
-            return;
-        using var let = database.CreateCommand();
-        let.CommandText = "DELETE FROM \"__EFMigrationsLock\";";
-        let.ExecuteNonQuery();
-    }
-
-    private void MakeSureItIsWhole(SqliteConnection database)
-    {
-        using var check = database.CreateCommand();
-        check.CommandText = "PRAGMA quick_check(1);";
-        if (check.ExecuteScalar() as string is not "ok" and var fault)
-            throw new DamagedDataException(
-                $"The database in {Path} is damaged ({fault?.Split('\n')[0]}). Nothing was changed; restore one of its backups.", Path);
+                new Phrase("database.gone", ("path", Path), ("there", there)), Path);
     }
 }

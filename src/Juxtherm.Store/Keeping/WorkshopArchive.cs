@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using System.Globalization;
 using System.IO.Compression;
 using System.Text;
@@ -107,7 +108,7 @@ public static class WorkshopArchive
         catch (Exception e) when (e is not (OperationCanceledException or OutOfMemoryException or KeepingException) && !DiskFull.Is(e))
         {
             Clear(databasePath);
-            throw new KeepingException("This is no whole archive of a workshop. Nothing was changed.", e);
+            throw new KeepingException(new Phrase("archive.not-whole"), e);
         }
         catch
         {
@@ -169,9 +170,9 @@ public static class WorkshopArchive
         await foreach (var row in JsonSerializer.DeserializeAsyncEnumerable<JsonElement>(rows, cancellationToken: cancel))
         {
             if (row.ValueKind != JsonValueKind.Object)
-                throw new KeepingException($"This archive's table {table.Name} holds something that is no row. Nothing was changed.");
+                throw new KeepingException(new Phrase("archive.no-row", ("table", table.Name)));
             if (row.GetRawText().Length > LongestRow)
-                throw new KeepingException($"This archive's table {table.Name} holds a row larger than any can be. Nothing was changed.");
+                throw new KeepingException(new Phrase("archive.row-too-large", ("table", table.Name)));
             var node = JsonObject.Create(row)!;
             var read = table.Row(node, path => Taken(zip, files, taken, path));
             context.Add(read);
@@ -193,10 +194,10 @@ public static class WorkshopArchive
         if (!files.TryGetValue(path, out var listed))
             throw Missing(path);
         if (!taken.Add(path))
-            throw new KeepingException($"This archive names {path} twice. Nothing was changed.");
+            throw new KeepingException(new Phrase("archive.named-twice", ("path", path)));
         if (listed.Bytes > LargestFile)
             throw new KeepingException(
-                $"This archive's {path} has {listed.Bytes / 1024} KiB; up to {LargestFile / 1024} are accepted. Nothing was changed.");
+                new Phrase("archive.file-too-large", ("path", path), ("kib", listed.Bytes / 1024), ("most", LargestFile / 1024)));
         using var stream = Open(zip, listed);
         var content = new byte[listed.Bytes];
         stream.ReadExactly(content);
@@ -207,10 +208,10 @@ public static class WorkshopArchive
         CancellationToken cancel)
     {
         if (zip.GetEntry(ManifestName) is not { } entry)
-            throw new KeepingException("This file is no archive of a workshop: it has no manifest. Nothing was changed.");
+            throw new KeepingException(new Phrase("archive.no-manifest"));
         if (entry.Length > LargestManifest || zip.Entries.Count > MostFiles)
             throw new KeepingException(
-                $"This archive is larger than a workshop can be: up to {MostFiles} files are accepted. Nothing was changed.");
+                new Phrase("archive.too-many-files", ("mostFiles", MostFiles)));
         JsonElement manifest;
         await using (var text = new CountedStream(entry.Open(), entry.Length))
             manifest = (await JsonDocument.ParseAsync(text, cancellationToken: cancel)).RootElement;
@@ -218,30 +219,29 @@ public static class WorkshopArchive
             of.TryGetProperty(name, out var value) && value.ValueKind == JsonValueKind.String ? value.GetString() : null;
         if (manifest.ValueKind != JsonValueKind.Object || Text(manifest, "format") != Format)
             throw new KeepingException(
-                $"This file is no archive of a workshop: its format is " +
-                    $"“{(manifest.ValueKind == JsonValueKind.Object ? Text(manifest, "format") : null)}”. Nothing was changed.");
+                new Phrase("archive.other-format",
+                    ("format", manifest.ValueKind == JsonValueKind.Object ? Text(manifest, "format") : null)));
         if (!manifest.TryGetProperty("version", out var number) || !number.TryGetInt32(out var version) || version is < 1 or > Version)
             throw new KeepingException(
-                $"This archive was written by a newer Juxtherm. Version {Version} is understood here. Nothing was changed.");
+                new Phrase("archive.newer", ("version", Version)));
         if (!manifest.TryGetProperty("files", out var list) || list.ValueKind != JsonValueKind.Array)
-            throw new KeepingException("This archive is damaged: its manifest does not list its files. Nothing was changed.");
+            throw new KeepingException(new Phrase("archive.no-list"));
         var files = new Dictionary<string, Listed>(StringComparer.Ordinal);
         long bytes = 0;
         foreach (var f in list.EnumerateArray())
         {
             if (Text(f, "path") is not { } path || Text(f, "sha256") is not { } sha || !f.TryGetProperty("bytes", out var size)
                 || !size.TryGetInt64(out var length) || length < 0)
-                throw new KeepingException("This archive is damaged: its manifest does not list its files. Nothing was changed.");
+                throw new KeepingException(new Phrase("archive.no-list"));
             if (!files.TryAdd(path, new Listed(path, length, sha)))
-                throw new KeepingException($"This archive is damaged: its manifest lists {path} twice. Nothing was changed.");
+                throw new KeepingException(new Phrase("archive.listed-twice", ("path", path)));
             if ((bytes += length) > MostBytes || files.Count > MostFiles)
                 throw new KeepingException(
-                    $"This archive is larger than a workshop can be: up to {MostBytes / 1024 / 1024 / 1024} GB and {MostFiles} files " +
-                        $"are accepted. Nothing was changed.");
+                    new Phrase("archive.too-large", ("mostBytes", MostBytes / 1024 / 1024 / 1024), ("mostFiles", MostFiles)));
         }
 
         if (!files.ContainsKey("tables/jobs.json"))
-            throw new KeepingException("This archive is damaged: its manifest lists no jobs. Nothing was changed.");
+            throw new KeepingException(new Phrase("archive.no-jobs"));
         // Every file is looked at before the first row is taken, and none is unpacked beyond the length that it is listed with.
         var buffer = new byte[81920];
         foreach (var file in files.Values)
@@ -252,7 +252,7 @@ public static class WorkshopArchive
             }
 
             if (stream.Length != file.Bytes || stream.Sha256() != file.Sha256)
-                throw new KeepingException($"This archive is damaged: {file.Path} is not as it was written. Nothing was changed.");
+                throw new KeepingException(new Phrase("archive.file-changed", ("path", file.Path)));
         }
 
         return (files, DateTimeOffset.Parse(Text(manifest, "madeUtc") ?? "", CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal));
@@ -263,7 +263,7 @@ public static class WorkshopArchive
         ? new CountedStream(entry.Open(), file.Bytes) : throw Missing(file.Path);
 
     private static KeepingException Missing(string path) =>
-        new($"This archive is damaged: {path} is missing or has another length than it should. Nothing was changed.");
+        new(new Phrase("archive.file-missing", ("path", path)));
 
     private sealed record Listed(string Path, long Bytes, string Sha256);
 }

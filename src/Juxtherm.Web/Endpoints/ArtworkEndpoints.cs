@@ -86,7 +86,8 @@ internal static class ArtworkEndpoints
             .Produces<DeskAnswer>()
             .ProducesProblem(400);
         group.MapPost("/look", LookAsync).Accepts<object>("application/json").Produces<LookAnswer>().ProducesProblem(400);
-        group.MapPost("/names", (NamesRequest ask) => Results.Ok(NameList.Read(ask.Text ?? "", JobReader.Sizes))).Produces<NamesRead>();
+        group.MapPost("/names", (NamesRequest ask, ILanguage language) =>
+            Results.Ok(NameList.Read(ask.Text ?? "", JobReader.Sizes, language.WordsFor(UnitSystem.Metric)))).Produces<NamesRead>();
         group.MapPost("/proof", ProofAsync).Accepts<object>("application/json").Produces<ProofSheet>().ProducesProblem(400);
     }
 
@@ -96,7 +97,8 @@ internal static class ArtworkEndpoints
         ["stacked"] = Separation.Stacked
     };
 
-    private static async Task<IResult> ReadAsync(HttpRequest request, string? separation, DrawingRoom room, CancellationToken cancel)
+    private static async Task<IResult> ReadAsync(HttpRequest request, string? separation, DrawingRoom room, ILanguage language,
+        CancellationToken cancel)
     {
         var split = separation is null ? Separation.Seen : Splits.GetValueOrDefault(separation, (Separation)(-1));
         if (!Enum.IsDefined(split))
@@ -111,7 +113,7 @@ internal static class ArtworkEndpoints
         var svg = await body.ReadToEndAsync(cancel);
         return Answers.Of(await room.DoAsync((problems, patience) => SvgReader.Read(svg, problems, patience) is { } drawing
             ? new ArtworkAnswer(drawing.WidthMm, drawing.HeightMm, [.. ColourLayers.Of(drawing, split, patience).Select(Drawn)],
-                drawing.Notices)
+                drawing.Notices(language.WordsFor(UnitSystem.Metric)))
             : null, cancel, "drawing"));
     }
 

@@ -1,10 +1,10 @@
-using Juxtherm.Core.Notices;
 using System.Text;
 using Juxtherm.App.Care;
 using Juxtherm.App.Logbook;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Care;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Documents;
 using Juxtherm.Store;

@@ -58,7 +58,7 @@ internal static class CutPlanEndpoints
         }
         catch (CutPlansFullException full)
         {
-            return ProblemAnswers.Conflict("busy", full.Message);
+            return ProblemAnswers.Conflict("busy", ProblemAnswers.English.Say(full.Says));
         }
     }
 

@@ -1,4 +1,3 @@
-using Juxtherm.Core.Notices;
 using System.Globalization;
 using Juxtherm.App.Keeping;
 using Juxtherm.Core.Reading;
@@ -91,7 +90,7 @@ internal static class KeepingEndpoints
         }
         catch (UnreadableRowsException e)
         {
-            return ProblemAnswers.Conflict("unreadable-rows", e.Message);
+            return ProblemAnswers.Conflict("unreadable-rows", ProblemAnswers.English.Say(e.Says));
         }
         catch (KeepingException e)
         {
@@ -102,7 +101,7 @@ internal static class KeepingEndpoints
     private static IResult Refused(KeepingException e)
     {
         var problems = new Problems();
-        problems.Add("", new Phrase("as-said", ("text", e.Message)), "broken");
+        problems.Add("", e.Says, "broken");
         return ProblemAnswers.Invalid(problems, "file");
     }
 }

@@ -1,10 +1,10 @@
-using Juxtherm.Core.Notices;
 using Juxtherm.App;
 using Juxtherm.App.Items;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Editing;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Documents;
 using Juxtherm.Store;

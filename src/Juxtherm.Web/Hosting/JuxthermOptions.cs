@@ -1,11 +1,12 @@
+using Juxtherm.Core.Notices;
 using System.Globalization;
 using System.Net;
 
 namespace Juxtherm.Web.Hosting;
 
 /// <summary>The command line cannot be used.</summary>
-/// <param name="message">For the reader.</param>
-public sealed class OptionsException(string message) : Exception(message);
+/// <param name="says">What the reader is told.</param>
+public sealed class OptionsException(Phrase says) : SaidException(says);
 
 /// <summary>How the service was asked to run.</summary>
 /// <param name="DataFolder">Where the workshop's data is.</param>
@@ -39,7 +40,7 @@ public sealed record JuxthermOptions(string DataFolder, string FrontFolder, stri
         var beside = AppContext.BaseDirectory;
         if (!int.TryParse(section["Port"] ?? DefaultPort.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture, out var port)
             || port is < 0 or > 65535)
-            throw new OptionsException($"--port is “{section["Port"]}”; a number from 0 to 65535 is accepted.");
+            throw new OptionsException(new Phrase("options.port", ("port", section["Port"])));
         return new JuxthermOptions(
             section["Data"] ?? Path.Combine(Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData), "juxtherm"),
             Path.GetFullPath(section["Front"] ?? Path.Combine(beside, "wwwroot")),
@@ -54,11 +55,10 @@ public sealed record JuxthermOptions(string DataFolder, string FrontFolder, stri
         if (string.IsNullOrWhiteSpace(said) || string.Equals(said, "false", StringComparison.OrdinalIgnoreCase))
             return null;
         var own = OwnAddresses.Addresses;
-        var accepted = own.Count == 0 ? "this machine has none just now" : string.Join(" or ", own);
         if (string.Equals(said, "true", StringComparison.OrdinalIgnoreCase))
             return own.Count == 1
-                ? IPAddress.Parse(own[0]) : throw new OptionsException($"--lan needs the address by which helpers come: {accepted}.");
+                ? IPAddress.Parse(own[0]) : throw new OptionsException(new Phrase("options.lan-missing", ("own", Thing.List(own))));
         return own.Contains(said, StringComparer.Ordinal)
-            ? IPAddress.Parse(said) : throw new OptionsException($"--lan is “{said}”; an address of this machine is accepted: {accepted}.");
+            ? IPAddress.Parse(said) : throw new OptionsException(new Phrase("options.lan", ("lan", said), ("own", Thing.List(own))));
     }
 }

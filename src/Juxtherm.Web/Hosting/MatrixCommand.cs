@@ -1,7 +1,8 @@
-using Juxtherm.Words;
 using System.Globalization;
 using Juxtherm.App;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
+using Juxtherm.Words;
 
 namespace Juxtherm.Web.Hosting;
 
@@ -13,10 +14,11 @@ internal static class MatrixCommand
 
     public static async Task RunAsync(string[] args)
     {
-        var folder = args.SkipWhile(a => a != Option).Skip(1).FirstOrDefault() ?? throw new OptionsException($"{Option} needs a folder.");
+        var folder = args.SkipWhile(a => a != Option).Skip(1).FirstOrDefault()
+            ?? throw new OptionsException(new Phrase("options.folder", ("option", Option)));
         var options = JuxthermOptions.Read(new ConfigurationManager(), []);
         var planner = new Planner(CatalogueFolder.Read(options.CatalogueFolder), Language.English);
-        var table = new MatrixTable(planner);
+        var table = new MatrixTable(planner, Language.English.WordsFor(UnitSystem.Metric));
         Directory.CreateDirectory(folder);
         var watch = System.Diagnostics.Stopwatch.StartNew();
         foreach (var source in planner.Catalogue.HeatSources.Values)

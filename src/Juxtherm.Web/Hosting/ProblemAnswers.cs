@@ -1,7 +1,8 @@
-using Juxtherm.Words;
+using Juxtherm.Core.Notices;
 using Juxtherm.App;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
+using Juxtherm.Words;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.Data.Sqlite;
 
@@ -18,53 +19,51 @@ internal sealed partial class ProblemAnswers(IProblemDetailsService answers, ILo
         context.ProblemDetails.Extensions.Remove("exception");
     };
 
+    /// <summary>What is said where nobody knows the reader's units.</summary>
+    public static IWords English { get; } = Language.English.WordsFor(UnitSystem.Metric);
+
     /// <summary>Everything wrong with what was sent, field by field, named as the screens name them and in the reader's units.</summary>
     public static IResult Invalid(Problems problems, string what = "job") => new InvalidAnswer(problems, what);
 
     /// <summary>Nothing is kept under that id.</summary>
     public static IResult NotFound(string what) =>
-        Results.Problem(statusCode: StatusCodes.Status404NotFound, title: "Not found",
-            detail: $"There is no such {what}. It may have been deleted.");
+        Results.Problem(statusCode: StatusCodes.Status404NotFound, title: English.Say("answer.not-found"),
+            detail: English.Say("answer.not-found-text", ("what", what)));
 
     /// <summary>It does not fit what is kept now.</summary>
     public static IResult Conflict(string code, string detail, object? current = null) => Results.Problem(
-        statusCode: StatusCodes.Status409Conflict, title: "Out of step", detail: detail,
+        statusCode: StatusCodes.Status409Conflict, title: English.Say("answer.out-of-step"), detail: detail,
         extensions: new Dictionary<string, object?>(StringComparer.Ordinal) { ["code"] = code, ["current"] = current });
 
     public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
     {
-        var (status, title, detail) = exception switch
+        (int Status, (string Title, string Detail) What) said = exception switch
         {
             BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
-                (StatusCodes.Status413PayloadTooLarge, "Too large",
-                    $"The request is larger than {Limit(httpContext) / 1024} KiB; nothing was saved."),
+                (StatusCodes.Status413PayloadTooLarge,
+                    (English.Say("answer.too-large"), English.Say("answer.too-large-text", ("most", Limit(httpContext) / 1024)))),
             BadHttpRequestException bad =>
-                (bad.StatusCode, "The request cannot be read", "The request is not what this address accepts: " + Plain(bad)),
-            BusyException busy => (StatusCodes.Status409Conflict, "Busy", busy.Message),
+                (bad.StatusCode, (English.Say("answer.unreadable"), English.Say("answer.unreadable-text", ("why", Plain(bad))))),
+            BusyException busy => (StatusCodes.Status409Conflict, (English.Say("answer.busy"), English.Say(busy.Says))),
             _ when DiskFull.Is(exception) =>
-                (StatusCodes.Status507InsufficientStorage, "The disk is full",
-                    "There is no room left on the disk. Nothing was saved; make room and try again."),
+                (StatusCodes.Status507InsufficientStorage, (English.Say("answer.disk-full"), English.Say("answer.disk-full-text"))),
             _ when DiskFull.IsReadOnly(exception) =>
-                (StatusCodes.Status507InsufficientStorage, "The folder cannot be written",
-                    "The data folder cannot be written any more. Nothing was saved."),
-            _ when IsBusy(exception) =>
-                (StatusCodes.Status409Conflict, "Busy", "Somebody else is writing just now. Nothing was saved; try again in a moment."),
+                (StatusCodes.Status507InsufficientStorage, (English.Say("answer.read-only"), English.Say("answer.read-only-text"))),
+            _ when IsBusy(exception) => (StatusCodes.Status409Conflict, (English.Say("answer.busy"), English.Say("answer.busy-text"))),
             OperationCanceledException =>
-                (StatusCodes.Status400BadRequest, "Too much work",
-                    $"This takes longer than {WithPatience.Longest.TotalSeconds:0} s to work out. Nothing was saved; a simpler " +
-                        $"drawing or a shorter list is accepted."),
-            _ => (StatusCodes.Status500InternalServerError, "Something went wrong here",
-                "This is a fault of the program, not of what you sent. Nothing was saved."),
+                (StatusCodes.Status400BadRequest,
+                    (English.Say("answer.too-much"), English.Say("answer.too-much-text", ("longest", WithPatience.Longest.TotalSeconds)))),
+            _ => (StatusCodes.Status500InternalServerError, (English.Say("answer.fault"), English.Say("answer.fault-text"))),
         };
         if (exception is OperationCanceledException && httpContext.RequestAborted.IsCancellationRequested)
             return true;
-        if (status == StatusCodes.Status500InternalServerError)
+        if (said.Status == StatusCodes.Status500InternalServerError)
             Failed(log, exception, httpContext.Request.Method, httpContext.Request.Path);
-        httpContext.Response.StatusCode = status;
+        httpContext.Response.StatusCode = said.Status;
         return await answers.TryWriteAsync(new ProblemDetailsContext
         {
             HttpContext = httpContext,
-            ProblemDetails = { Status = status, Title = title, Detail = detail },
+            ProblemDetails = { Status = said.Status, Title = said.What.Title, Detail = said.What.Detail },
         });
     }
 
@@ -77,7 +76,7 @@ internal sealed partial class ProblemAnswers(IProblemDetailsService answers, ILo
     /// <summary>What the body reader found, without the names of types.</summary>
     private static string Plain(BadHttpRequestException bad) =>
         bad.InnerException is System.Text.Json.JsonException { Path: { } path }
-        ? $"something is wrong with the JSON at {path}." : "it could not be understood.";
+        ? English.Say("answer.unreadable-json", ("path", path)) : English.Say("answer.unreadable-whole");
 
     [LoggerMessage(Level = LogLevel.Error, Message = "{Method} {Path} failed")]
     private static partial void Failed(ILogger log, Exception exception, string method, string path);
@@ -108,7 +107,7 @@ internal sealed class InvalidAnswer(Problems problems, string what) : IResult
             .ToArray();
         return Results.Problem(
             statusCode: StatusCodes.Status400BadRequest,
-            title: $"This {what} cannot be read",
+            title: words.Say("answer.invalid", ("what", what)),
             detail: string.Join(' ', faults.Select(f => f.Detail)),
             extensions: new Dictionary<string, object?>(StringComparer.Ordinal) { ["errors"] = faults }).ExecuteAsync(httpContext);
     }

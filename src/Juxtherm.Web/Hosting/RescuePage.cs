@@ -1,14 +1,18 @@
 using System.Globalization;
 using System.Net;
 using System.Text;
+using Juxtherm.Core.Notices;
 using Juxtherm.Store;
 using Juxtherm.Store.Keeping;
+using Juxtherm.Words;
 
 namespace Juxtherm.Web.Hosting;
 
 /// <summary>Stands in for the program while its database is damaged: one page with the backups, until one is put back.</summary>
 internal static class RescuePage
 {
+    private static readonly IWords English = Language.English.WordsFor(UnitSystem.Metric);
+
     public static async Task RunAsync(string[] args, DamagedDataException damage)
     {
         var builder =
@@ -24,18 +28,19 @@ internal static class RescuePage
         app.UseMiddleware<OwnOriginOnly>();
         app.MapPost("/rescue/{name}",
             (string name) =>
-            Rescued(saved, () => DataFolder.Rescue(damage.FolderPath, name, TimeProvider.System.GetUtcNow()), "It is back",
-                "What was there before is kept beside it."));
+            Rescued(saved, () => DataFolder.Rescue(damage.FolderPath, name, TimeProvider.System.GetUtcNow()), English.Say("rescue.back"),
+                English.Say("rescue.back-kept")));
         app.MapPost("/begin-empty",
-            () => Rescued(saved, () => DataFolder.BeginEmpty(damage.FolderPath, TimeProvider.System.GetUtcNow()), "An empty workshop",
-                "What was there before, the backups too, is kept in the folder under other names."));
+            () => Rescued(saved, () => DataFolder.BeginEmpty(damage.FolderPath, TimeProvider.System.GetUtcNow()),
+                English.Say("rescue.empty"),
+                English.Say("rescue.empty-kept")));
         app.MapFallback(() => Page(HttpStatusCode.ServiceUnavailable, List(damage)));
         await app.StartAsync();
         if (app.Urls.FirstOrDefault() is { } url)
-            await Console.Out.WriteLineAsync($"Juxtherm is at http://127.0.0.1:{new Uri(url).Port}, to put a backup back.");
+            await Console.Out.WriteLineAsync(English.Say("rescue.address", ("address", $"http://127.0.0.1:{new Uri(url).Port}")));
         await Task.WhenAny(saved.Task, app.WaitForShutdownAsync());
         if (!saved.Task.IsCompleted)
-            throw new DataFolderException(damage.Message);
+            throw new DataFolderException(damage.Says);
         // So that the answer still arrives.
         await Task.Delay(300);
     }
@@ -47,38 +52,41 @@ internal static class RescuePage
             rescue();
             saved.TrySetResult();
             return Page(HttpStatusCode.OK,
-                $"<meta http-equiv=\"refresh\" content=\"3;url=/\"><h1>{title}</h1><p>{text} The program starts again; this page " +
-                    $"follows by itself.</p>");
+                $"<meta http-equiv=\"refresh\" content=\"3;url=/\"><h1>{title}</h1><p>{text} " +
+                    $"{English.Say("rescue.starts-again")}</p>");
         }
-        catch (Exception e) when (e is KeepingException or DataFolderException)
+        catch (SaidException e) when (e is KeepingException or DataFolderException)
         {
             return Page(HttpStatusCode.BadRequest,
-                $"<h1>Not that one</h1><p>{WebUtility.HtmlEncode(e.Message)}</p><p><a href=\"/\">Back to the backups</a></p>");
+                Refused(English.Say("rescue.not-that-one"), English.Say(e.Says)));
         }
         catch (Exception e) when (e is IOException or UnauthorizedAccessException)
         {
             return Page(HttpStatusCode.BadRequest,
-                $"<h1>That did not work</h1><p>{(DiskFull.Is(e) ? "There is no room left on the disk." : "The data folder cannot be " +
-                    "written.")} Nothing was changed.</p><p><a href=\"/\">Back to the backups</a></p>");
+                Refused(English.Say("rescue.failed"),
+                    DiskFull.Is(e) ? English.Say("rescue.failed-full") : English.Say("rescue.failed-read-only")));
         }
     }
 
+    private static string Refused(string title, string why) =>
+        $"<h1>{title}</h1><p>{WebUtility.HtmlEncode(why)}</p><p><a href=\"/\">{English.Say("rescue.to-the-backups")}</a></p>";
+
     private static string List(DamagedDataException damage)
     {
-        var text = new StringBuilder("<h1>The workshop’s data cannot be worked with</h1><p>")
-            .Append(WebUtility.HtmlEncode(damage.Message))
-            .Append("</p><p>Choose a backup to put in its place. What is there now is kept beside it and nothing is thrown away.</p><ul>");
+        var text = new StringBuilder($"<h1>{English.Say("rescue.title")}</h1><p>")
+            .Append(WebUtility.HtmlEncode(English.Say(damage.Says)))
+            .Append(CultureInfo.InvariantCulture, $"</p><p>{English.Say("rescue.choose")}</p><ul>");
         foreach (var backup in Backups.In(damage.FolderPath))
         {
             text.Append(CultureInfo.InvariantCulture,
                 $"<li><form method=\"post\" action=\"/rescue/{backup.Name}\">{backup.MadeUtc:d MMMM yyyy, HH:mm} UTC " +
                     $"({WebUtility.HtmlEncode(backup.Why)}, {Math.Max(1, backup.Bytes / 1000)} kB) ")
-                .Append("<button>Put it back</button></form></li>");
+                .Append(CultureInfo.InvariantCulture, $"<button>{English.Say("rescue.put-back")}</button></form></li>");
         }
 
-        return text.Append(
-            "</ul><form method=\"post\" action=\"/begin-empty\"><p>Or leave it all as it is, under other names, and <button>begin " +
-                "with an empty workshop</button></p></form>").ToString();
+        return text.Append(CultureInfo.InvariantCulture,
+            $"</ul><form method=\"post\" action=\"/begin-empty\"><p>{English.Say("rescue.or-empty")} " +
+                $"<button>{English.Say("rescue.begin-empty")}</button></p></form>").ToString();
     }
 
     private static IResult Page(HttpStatusCode status, string body) =>

@@ -1,6 +1,6 @@
-using Juxtherm.Core.Notices;
 using System.Text;
 using System.Text.Json;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.Net.Http.Headers;

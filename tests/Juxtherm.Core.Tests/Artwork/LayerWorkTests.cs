@@ -1,10 +1,10 @@
-using Juxtherm.Testing;
 using System.Text.Json.Nodes;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
 using Juxtherm.Core.Editing;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Reading;
+using Juxtherm.Testing;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.IO;
 
@@ -13,7 +13,8 @@ namespace Juxtherm.Core.Tests.Artwork;
 /// <summary>Work on layers: what it conserves, on shapes at random, and what each kind does to shapes whose outcome is known.</summary>
 public sealed class LayerWorkTests
 {
-    private static readonly ArtworkDesk Desk = new(Shipped.Catalogue, new Core.Reading.WorkMemory());
+    private static readonly ArtworkDesk Desk = new(Shipped.Catalogue, new Core.Reading.WorkMemory(),
+        Juxtherm.Words.Language.English);
 
     private sealed record Piece(double X, double Y, double Width, double Height, bool Round, string Vinyl = "smooth");
 

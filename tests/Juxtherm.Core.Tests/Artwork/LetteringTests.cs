@@ -89,7 +89,7 @@ public sealed class LetteringTests
     [MemberData(nameof(Lists))]
     public void A_list_is_read_as_people_write_it(string what, string text, NameEntry[] expected)
     {
-        var read = NameList.Read(text, JobReader.Sizes);
+        var read = NameList.Read(text, JobReader.Sizes, Juxtherm.Words.Language.English.WordsFor(Core.Notices.UnitSystem.Metric));
         Assert.True(read.NotRead.Count == 0, $"{what}: {string.Join(' ', read.NotRead)}");
         Assert.Equal(expected, read.Names);
     }
@@ -103,7 +103,7 @@ public sealed class LetteringTests
     [InlineData("\n\n", 1, "", "a name on each line", 0)]
     public void What_cannot_be_read_is_marked_and_the_rest_is_taken(string text, int line, string what, string accepted, int names)
     {
-        var read = NameList.Read(text, JobReader.Sizes);
+        var read = NameList.Read(text, JobReader.Sizes, Juxtherm.Words.Language.English.WordsFor(Core.Notices.UnitSystem.Metric));
         var marked = Assert.Single(read.NotRead);
         Assert.Equal((line, what, names), (marked.Line, marked.Text, read.Names.Count));
         Assert.Contains(accepted, marked.Says, StringComparison.Ordinal);

@@ -1,6 +1,6 @@
-using Juxtherm.Testing;
 using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Reading;
+using Juxtherm.Testing;
 
 namespace Juxtherm.Core.Tests.Artwork;
 
@@ -200,7 +200,7 @@ public sealed class SvgReaderTests
     public void What_is_left_out_is_said_and_the_rest_works(string body, string code)
     {
         var drawing = Read(Page(body + "<rect x='60' y='60' width='10' height='10' fill='red'/>"));
-        Assert.Contains(drawing.Notices, n => n.Code == code);
+        Assert.Contains(drawing.Notices(Juxtherm.Words.Language.English.WordsFor(Core.Notices.UnitSystem.Metric)), n => n.Code == code);
         Assert.Contains(ColourLayers.Of(drawing, Separation.Seen, CancellationToken.None), l => l.Colour == "#ff0000"
             && Math.Abs(l.AreaMm2 - 100) < 1e-6);
     }
@@ -209,7 +209,7 @@ public sealed class SvgReaderTests
     public void What_a_clip_path_takes_away_is_not_said_to_lie_outside_the_page() =>
         Assert.Empty(
             Read(Page("<clipPath id='c'><circle cx='50' cy='50' r='20'/></clipPath><g clip-path='url(#c)'><rect x='-20' width='200' " +
-                "height='100'/></g>")).Notices);
+                "height='100'/></g>")).Notices(Juxtherm.Words.Language.English.WordsFor(Core.Notices.UnitSystem.Metric)));
 
     public static TheoryData<string, string, string> Hostile
     {

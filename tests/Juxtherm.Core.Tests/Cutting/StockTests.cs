@@ -1,8 +1,8 @@
-using Juxtherm.Testing;
 using FsCheck.Xunit;
 using Juxtherm.Core.Cutting.Stock;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Reading;
+using Juxtherm.Testing;
 
 namespace Juxtherm.Core.Tests.Cutting;
 

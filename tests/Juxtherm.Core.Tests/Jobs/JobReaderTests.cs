@@ -1,4 +1,3 @@
-using Juxtherm.Testing;
 using System.Text.Json.Nodes;
 using FsCheck;
 using FsCheck.Fluent;
@@ -6,6 +5,7 @@ using FsCheck.Xunit;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Tests.Plans;
+using Juxtherm.Testing;
 
 namespace Juxtherm.Core.Tests.Jobs;
 

@@ -1,9 +1,9 @@
-using Juxtherm.Core.Notices;
-using Juxtherm.Words;
 using System.Globalization;
 using System.Text;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Logbook;
+using Juxtherm.Core.Notices;
+using Juxtherm.Words;
 
 namespace Juxtherm.Testing;
 

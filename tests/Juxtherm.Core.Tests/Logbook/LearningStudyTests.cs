@@ -1,6 +1,6 @@
-using Juxtherm.Words;
 using Juxtherm.Core.Plans;
 using Juxtherm.Testing;
+using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Logbook;
 

@@ -1,10 +1,10 @@
-using Juxtherm.Testing;
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Reading;
+using Juxtherm.Testing;
 using Outcome = Juxtherm.Core.Runs.Outcome;
 
 namespace Juxtherm.Core.Tests.Logbook;

@@ -1,4 +1,3 @@
-using Juxtherm.Words;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Notices;
@@ -8,6 +7,7 @@ using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Runs;
 using Juxtherm.Core.Settings;
 using Juxtherm.Core.Tests.Plans;
+using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Logbook;
 

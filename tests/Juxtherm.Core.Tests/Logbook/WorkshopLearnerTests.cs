@@ -1,5 +1,3 @@
-using Juxtherm.Core.Notices;
-using Juxtherm.Words;
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;

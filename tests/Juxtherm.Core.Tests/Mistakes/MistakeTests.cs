@@ -1,8 +1,4 @@
 using System.Text.Json.Nodes;
-using Juxtherm.Core.Cutting;
-using Juxtherm.Core.Cutting.Sheets;
-using Juxtherm.Core.Items;
-using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Runs;
@@ -14,7 +10,7 @@ using Outcome = Juxtherm.Core.Runs.Outcome;
 namespace Juxtherm.Core.Tests.Mistakes;
 
 /// <summary>Each of the trade's common mistakes, made on purpose.</summary>
-public class MistakeTests
+public partial class MistakeTests
 {
     private static JsonObject Layer(string id, string vinyl, double x, double y, double w, double h) =>
         new() { ["id"] = id, ["vinyl"] = vinyl, ["xMm"] = 100 + x, ["yMm"] = 140 + y, ["widthMm"] = w, ["heightMm"] = h };
@@ -35,139 +31,7 @@ public class MistakeTests
         Assert.Equal(Verdict.Stop, SampleJobs.Plan(job).Plan.Verdict);
     }
 
-    private static CutRun Mats(params string[] vinyls)
-    {
-        var table = Shipped.Catalogue.Cutters["table"];
-        return new CutRun(
-            [.. vinyls.Select((v, i) =>
-                new CutMat(i + 1, v, v, v, null, 1, [0, 1], CutPreset.Of(Shipped.Catalogue.Vinyls[v], table), 200, 0, 60, MatStatus.Waiting,
-                    null, null, []))]);
-    }
-
-    /// <summary>Whether the blade runs along a drawing as it was drawn, or turned over: told by the order of its sides, all of other
-    /// lengths.</summary>
-    private static string CutAsDrawn(Job job)
-    {
-        var plan = new CutPlanner(Shipped.Catalogue)
-            .Plan(job, [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), Shipped.Words);
-        var list = plan.Layouts[0].Lists.Single();
-        var line = list.Sheets.SelectMany(s => s.Strokes(list.Shapes)).Select(s => s.Points).First(points => points.Count is 6 or 7);
-        var corners = line.Take(6).ToList();
-        double Side(int i) =>
-            Math.Round(Math.Sqrt(
-                Math.Pow(corners[(i + 1) % 6].X - corners[i % 6].X, 2) + Math.Pow(corners[(i + 1) % 6].Y - corners[i % 6].Y, 2)));
-        var area = Enumerable.Range(0, 6).Sum(i => corners[i].X * corners[(i + 1) % 6].Y - corners[(i + 1) % 6].X * corners[i].Y);
-        // In the drawing, y down, after the long side of 60 along the top comes the short end of 20.
-        var after = Enumerable.Range(0, 6).Where(i => Side(i) == 12).Select(i => area > 0 ? Side(i + 1) : Side(i + 5)).First();
-        return after == 60 ? "as drawn" : after == 40 ? "turned over" : $"odd: {after}";
-    }
-
-    /// <summary>Whether a spot lies under a plate, which may lie slanted, clockwise about its middle.</summary>
-    private static bool Under(PlateSection plate, (double X, double Y) spot)
-    {
-        var (dx, dy) = (spot.X - plate.XMm - plate.WidthMm / 2, spot.Y - plate.YMm - plate.HeightMm / 2);
-        var (sin, cos) = Math.SinCos(-plate.SlantDegrees * Math.PI / 180);
-        return Math.Abs(dx * cos - dy * sin) < plate.WidthMm / 2 && Math.Abs(dx * sin + dy * cos) < plate.HeightMm / 2;
-    }
-
     private static Advice Judged(RunAtPress run, Outcome sign) => Assert.Single(JudgeTests.Judged(run, sign));
-
-    [Fact]
-    [Mistake(1, Caught.Plan, "The plan stops until the artwork is mirrored; the cutter's file is mirrored once, there.")]
-    public void Artwork_that_is_not_mirrored_is_a_stop()
-    {
-        var job = SampleJobs.Tee();
-        job["layers"]![0]!["mirrored"] = false;
-        Stops(job, "mirror");
-        // The cutter's sheet is reversed once, and not again where the drawing is reversed already.
-        string Cut(bool reversed)
-        {
-            var drawn = SampleJobs.With(j =>
-            {
-                var layer = j["layers"]![0]!.AsObject();
-                (layer["shape"], layer["widthMm"], layer["heightMm"]) = ("M0 0H60V20H12V60H0Z", 60, 60);
-                if (reversed)
-                    layer["reversed"] = true;
-            });
-            return CutAsDrawn(SampleJobs.Read(drawn));
-        }
-
-        Assert.Equal("as drawn", Cut(reversed: true));
-        Assert.Equal("turned over", Cut(reversed: false));
-    }
-
-    [Fact]
-    [Mistake(2, Caught.Plan, "The cutting step says carrier down, and to look for the carrier, not for the shine.")]
-    public void Which_side_is_the_carrier_is_said_before_cutting()
-    {
-        Assert.Contains("carrier", Says(SampleJobs.Tee(), "carrier-side").Text, StringComparison.OrdinalIgnoreCase);
-        Assert.Contains(SampleJobs.Plan(SampleJobs.Tee()).Plan.Steps, s => s.Stage == WorkStage.Cut
-            && s.Text.Contains("Carrier sheet down", StringComparison.Ordinal));
-    }
-
-    [Fact]
-    [Mistake(3, Caught.Cut, "A mat of another vinyl is not taken in before its own preset was set and confirmed.")]
-    public void The_next_mat_wants_its_own_preset()
-    {
-        var second = Mats("smooth", "glitter").Load("smooth").Go().Finished(50).Unload(_ => (0, 0, 0));
-        Assert.Equal("cut-preset", Assert.Throws<CutRefusedException>(() => second.Load("smooth")).Code);
-        Assert.Equal(MatStatus.Loaded, second.Load("glitter").Current!.Status);
-    }
-
-    [Fact]
-    [Mistake(4, Caught.Cut,
-        "The cutter says that it stopped and why; the same mat goes on from where it was, and what is whole stays whole.")]
-    public void A_cut_goes_on_after_the_computer_slept()
-    {
-        var stopped = Mats("smooth").Load("smooth").Go().Stopped("computer-slept", [0]);
-        Assert.Equal(("computer-slept", MatStatus.Stopped), (stopped.Current!.Trouble, stopped.Current.Status));
-        // The same mat goes on, and what was whole is whole still; taken out instead, only the rest is cut again.
-        var goes = stopped.Go();
-        Assert.Equal((MatStatus.Cutting, 1, null), (goes.Current!.Status, goes.Current.Number, goes.Current.Trouble));
-        Assert.Equal([0], goes.Current.UnitsDone);
-        Assert.Equal([0, 1], goes.Finished(50).Current!.UnitsDone);
-        var out_ = stopped.Unload(left => (left.Count * 10.0, 0, left.Count));
-        Assert.Equal([1], out_.Current!.Units);
-    }
-
-    [Fact]
-    [Mistake(5, Caught.Plan, "A test cut is part of the cutting step, with what to change by what it shows.")]
-    public void A_test_cut_and_the_preset_are_asked_for()
-    {
-        Assert.Contains(SampleJobs.Plan(SampleJobs.Tee()).Plan.Steps, s => s.Stage == WorkStage.Cut
-            && s.Text.Contains("test shape", StringComparison.Ordinal));
-        Assert.Contains("more force", Says(SampleJobs.Tee(), "test-cut").Text, StringComparison.Ordinal);
-    }
-
-    [Fact]
-    [Mistake(6, Caught.Cut, "The weeding step counts the centres that have to be picked out.")]
-    public void Letter_centres_are_counted_before_weeding()
-    {
-        var plan = SampleJobs.Plan(RunAtPress.Named("Boo")).Plan;
-        var job = SampleJobs.Read(RunAtPress.Named("Boo"));
-        var shape = Core.Artwork.LetterShapes.Set(job.Layer.Words! with { Text = "Boo" }).Shape!;
-        Assert.Equal(4, shape.Measures.Holes);
-        var drawn = SampleJobs.With(j =>
-            (j["layers"]![0]!["shape"], j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"]) = (shape.PathIn(shape.Bounds),
-                shape.Bounds.WidthMm, shape.Bounds.HeightMm));
-        Assert.Contains(SampleJobs.Plan(drawn).Plan.Steps, s => s.Stage == WorkStage.Weed
-            && s.Text.Contains("4 centres to pick out", StringComparison.Ordinal));
-        Assert.Contains(plan.Steps, s => s.Stage == WorkStage.Weed
-            && s.Text.Contains("the centres of letters too", StringComparison.Ordinal));
-    }
-
-    [Fact]
-    [Mistake(7, Caught.Cut,
-        "The weeding step says how many pieces stay, and islands too small to stay down are pointed out with where they are.")]
-    public void Islands_that_are_easily_pulled_off_are_pointed_out()
-    {
-        var job = SampleJobs.With(j =>
-            (j["layers"]![0]!["shape"], j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"]) = ("M0 0H60V40H0ZM70 0H70.8V.8H70Z", 71,
-                40));
-        Assert.Equal(NoticeLevel.Caution, Says(job, "small-detail").Level);
-        Assert.Contains(SampleJobs.Plan(job).Plan.Steps, s => s.Stage == WorkStage.Weed
-            && s.Text.Contains("2 pieces stay", StringComparison.Ordinal));
-    }
 
     [Fact]
     [Mistake(8, Caught.Bench,
@@ -268,29 +132,6 @@ public class MistakeTests
     }
 
     [Fact]
-    [Mistake(16, Caught.Plan, "What is thick hangs off the plate; where it cannot, the plan says so and how to bed it.")]
-    public void Seams_and_collars_hang_off_the_plate()
-    {
-        var seam = SampleJobs.With(j =>
-        {
-            j["layers"] = new JsonArray(Layer("a", "smooth", 0, 0, 200, 150));
-            j["blank"]!["features"] =
-                new JsonArray(new JsonObject { ["kind"] = "seam", ["xMm"] = 60, ["yMm"] = 200, ["widthMm"] = 300, ["heightMm"] = 5 });
-        });
-        var said = Says(seam, "seam-under-plate");
-        Assert.Equal(NoticeLevel.Caution, said.Level);
-        Assert.Contains("seam", said.Text, StringComparison.OrdinalIgnoreCase);
-        Assert.Contains("pillow", said.Text, StringComparison.Ordinal);
-        // What can hang off does: no placement of the plate lies over a collar that is near the print.
-        var near = Layers(Layer("a", "smooth", 40, -40, 120, 80));
-        var collar = SampleJobs.Read(near).Blank.Faces[Face.Front].Collar!.Box;
-        Assert.All(SampleJobs.Plan(near).Plan.BondingPress.Sections,
-            s => Assert.False(new Core.Geometry.Box(s.XMm, s.YMm, s.WidthMm, s.HeightMm).Overlaps(collar)));
-        Assert.DoesNotContain(SampleJobs.Plan(Layers(Layer("a", "smooth", 0, 0, 200, 150))).Plan.Notices, n => n.Code is "seam-under-plate"
-            or "collar-under-plate" && n.Level != NoticeLevel.Note);
-    }
-
-    [Fact]
     [Mistake(17, Caught.Plan, "Glitter under another vinyl, or on glitter, is a stop with the changes that mend it.")]
     public void Glitter_is_neither_under_nor_on_glitter()
     {
@@ -318,28 +159,6 @@ public class MistakeTests
         Assert.Equal((AdviceKind.Accept, null), (advice.Kind, advice.Seconds));
         Assert.Contains("stayed closed 75 s", advice.Causes[0], StringComparison.Ordinal);
     }
-
-    [Fact]
-    [Mistake(19, Caught.Plan, "Felt gets the time that its lofty face wants, several times a tee's.")]
-    public void Felt_is_not_pressed_like_a_tee()
-    {
-        double Seconds(string form, string material) =>
-            SampleJobs.Plan(SampleJobs.Of("smooth", form, material, "swing-platen")).Plan.BondingPress.Seconds;
-        Assert.True(Seconds("pennant", "poly-felt") > 2 * Seconds("tee", "cotton"));
-    }
-
-    [Fact]
-    [Mistake(20, Caught.Plan, "A towel in a frame is warned of: its damp spoils the bond; wood is better.")]
-    public void A_damp_towel_under_a_canvas_is_warned_of() =>
-        Assert.Equal(NoticeLevel.Caution,
-            Says(On(SampleJobs.Of("smooth", "stretched-canvas", "primed-canvas", "swing-platen"), "tools", "underlay", "towel"),
-                "damp-underlay").Level);
-
-    [Fact]
-    [Mistake(21, Caught.Plan, "A frame in a clamshell is a stop.")]
-    public void A_frame_does_not_go_into_a_clamshell() =>
-    Stops(On(SampleJobs.Of("smooth", "stretched-canvas", "primed-canvas", "clamshell-platen"), "tools", "underlay", "board"),
-        "clamshell-frame");
 
     [Fact]
     [Mistake(22, Caught.Plan, "Puff is laid last and heated once, or it is said what is heated twice; anything over it is a stop.")]
@@ -386,83 +205,8 @@ public class MistakeTests
     }
 
     [Fact]
-    [Mistake(25, Caught.Plan, "Too low for the size, or too close under the collar, is said with where it should lie.")]
-    public void A_print_too_low_or_too_high_is_said()
-    {
-        JsonObject Small(double y) => SampleJobs.With(j =>
-        {
-            j["blank"]!["size"] = "toddler";
-            j["layers"] =
-                new JsonArray(
-                    new JsonObject
-                    {
-                        ["id"] = "a",
-                        ["vinyl"] = "smooth",
-                        ["xMm"] = 60,
-                        ["yMm"] = y,
-                        ["widthMm"] = 120,
-                        ["heightMm"] = 100
-                    });
-        });
-        var low = Says(Small(120), "placement-low");
-        var close = Says(Small(48), "placement-collar");
-        Assert.Equal((NoticeLevel.Caution, NoticeLevel.Caution), (low.Level, close.Level));
-        // With where it should lie, for the size: less than for an adult.
-        Assert.All(new[] { low, close }, n => Assert.InRange(n.Data["usual"].Value, 15, 45));
-        Assert.True(low.Data["drop"].Value > low.Data["usual"].Value && close.Data["drop"].Value < close.Data["usual"].Value);
-        var usual = Small(48 + close.Data["usual"].Value - close.Data["drop"].Value);
-        Assert.DoesNotContain(SampleJobs.Plan(usual).Plan.Notices, n => n.Code is "placement-low" or "placement-collar");
-    }
-
-    [Fact]
-    [Mistake(26, Caught.Plan, "Metal under the plate is said, and no placement of the plate lies over it.")]
-    public void Metal_does_not_come_under_the_plate()
-    {
-        JsonObject Metal(double x, double y) => SampleJobs.With(j =>
-        {
-            j["layers"] = new JsonArray(Layer("a", "smooth", 0, 0, 200, 150));
-            j["blank"]!["features"] =
-                new JsonArray(new JsonObject { ["kind"] = "metal", ["xMm"] = x, ["yMm"] = y, ["widthMm"] = 10, ["heightMm"] = 10 });
-        });
-        Assert.Equal(NoticeLevel.Caution, Says(Metal(200, 200), "metal-under-heat").Level);
-        // Whether or not it can be kept clear, no placement lies over it.
-        foreach (var (x, y) in new[] { (200.0, 200.0), (330, 200), (200, 320) })
-            Assert.All(SampleJobs.Plan(Metal(x, y)).Plan.Presses.SelectMany(p => p.Sections),
-                s => Assert.All(new[] { (x, y), (x + 10, y), (x, y + 10), (x + 10, y + 10), (x + 5, y + 5) },
-                    p => Assert.False(Under(s, p), $"{p} under {s}")));
-    }
-
-    [Fact]
-    [Mistake(27, Caught.Plan,
-        "What is larger than the plate is pressed in goes that are drawn; what is larger than the cutter is split where it joins best.")]
-    public void What_is_too_large_is_parted()
-    {
-        var large = SampleJobs.With(j =>
-            (j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"], j["blank"]!["widthMm"]) = (420, 340, 480));
-        Assert.Equal(NoticeLevel.Caution, Says(large, "needs-sections").Level);
-        var wide = Says(large, "too-wide-for-cutter");
-        Assert.True(wide.Data["parts"].Value >= 2);
-        Assert.Contains("parts", wide.Text, StringComparison.Ordinal);
-        // Placed, the goes are drawn, and together they cover the print.
-        large["layers"] = new JsonArray(Layer("a", "smooth", -70, 0, 420, 340));
-        var sections =
-            SampleJobs.Plan(large).Plan.Whole.Last(w => w.Press.Purpose == PressPurpose.Press).OnParts.SelectMany(p => p.Sections).ToList();
-        Assert.True(sections.Count >= 2);
-        Assert.All(new[] { (40.0, 150.0), (440, 150), (240, 300), (440, 470), (40, 470) },
-            p => Assert.Contains(sections, s => p.Item1 >= s.XMm && p.Item1 <= s.XMm + s.WidthMm && p.Item2 >= s.YMm
-                && p.Item2 <= s.YMm + s.HeightMm));
-    }
-
-    [Fact]
     [Mistake(28, Caught.Plan, "The first wash is held back for 24 hours.")]
     public void The_first_wash_waits() => Assert.Contains("24 h", Says(SampleJobs.Tee(), "wash-24h").Text, StringComparison.Ordinal);
-
-    [Fact]
-    [Mistake(29, Caught.Plan, "A mug is washed by hand, and the care step says so.")]
-    public void A_mug_is_washed_by_hand() =>
-    Assert.Contains("dishwasher",
-        Assert.Single(SampleJobs.Plan(SampleJobs.Of("smooth", "mug", "ceramic", "mug-press")).Plan.Steps,
-            s => s.Stage == WorkStage.Care).Text, StringComparison.Ordinal);
 
     [Fact]
     [Mistake(30, Caught.Plan, "Fine edges get a few seconds more of their own.")]

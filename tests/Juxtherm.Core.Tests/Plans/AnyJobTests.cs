@@ -1,5 +1,3 @@
-using Juxtherm.Testing;
-using Juxtherm.Words;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using FsCheck;
@@ -13,6 +11,8 @@ using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Runs;
 using Juxtherm.Core.Tests.Runs;
+using Juxtherm.Testing;
+using Juxtherm.Words;
 using Outcome = Juxtherm.Core.Runs.Outcome;
 
 namespace Juxtherm.Core.Tests.Plans;

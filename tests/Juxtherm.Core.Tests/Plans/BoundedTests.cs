@@ -1,4 +1,3 @@
-using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Cutting.Sheets;
@@ -7,6 +6,7 @@ using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Sections;
+using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Plans;
 

@@ -1,10 +1,10 @@
-using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Options;
 using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Plans;
 
@@ -108,7 +108,8 @@ public class ContractTests
         while (!File.Exists(Path.Combine(folder.FullName, "Juxtherm.slnx")))
             folder = folder.Parent!;
         var kept = File.ReadAllText(Path.Combine(folder.FullName, "docs", "matrix", source + ".md"));
-        Assert.Equal(kept, new MatrixTable(new Planner(Catalogue, Language.English))
+        Assert.Equal(kept,
+            new MatrixTable(new Planner(Catalogue, Language.English), Language.English.WordsFor(Core.Notices.UnitSystem.Metric))
             .Of(Catalogue.HeatSources[source], TestContext.Current.CancellationToken));
     }
 }

@@ -1,7 +1,7 @@
-using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Plans;
 

@@ -1,10 +1,10 @@
-using Juxtherm.Testing;
-using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Patches;
+using Juxtherm.Testing;
+using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Plans;
 

@@ -1,9 +1,9 @@
-using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Reading;
+using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Plans;
 

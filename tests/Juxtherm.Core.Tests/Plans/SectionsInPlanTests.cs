@@ -1,4 +1,3 @@
-using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Items;
@@ -7,6 +6,7 @@ using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Reading;
+using Juxtherm.Words;
 using NetTopologySuite.Geometries;
 using Ground = NetTopologySuite.Geometries.Geometry;
 

@@ -1,8 +1,8 @@
-using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Plans;
 
@@ -107,7 +107,8 @@ public class StepsTests
     public void The_table_of_a_press_has_a_line_for_each_material_that_it_can_press()
     {
         var catalogue = Shipped.Catalogue;
-        var table = new MatrixTable(new Planner(catalogue, Language.English)).Of(catalogue.HeatSources["mug-press"]);
+        var table = new MatrixTable(new Planner(catalogue, Language.English), Language.English.WordsFor(Core.Notices.UnitSystem.Metric))
+            .Of(catalogue.HeatSources["mug-press"]);
         var lines = table.Split('\n').Where(l => l.StartsWith("| **", StringComparison.Ordinal)).ToList();
         Assert.Equal(catalogue.Materials.Values.Count(m => m.Kind == Core.Catalogue.MaterialKind.Hard), lines.Count);
         Assert.All(lines, l => Assert.Equal(catalogue.Vinyls.Count + 2, l.Count(c => c == '|')));

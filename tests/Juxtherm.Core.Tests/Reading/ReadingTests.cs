@@ -1,9 +1,9 @@
-using Juxtherm.Testing;
 using System.Text.Json;
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
 using Juxtherm.Core.Reading;
+using Juxtherm.Testing;
 
 namespace Juxtherm.Core.Tests.Reading;
 

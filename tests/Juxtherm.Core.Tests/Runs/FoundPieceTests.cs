@@ -1,8 +1,8 @@
-using Juxtherm.Words;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Runs.Judging;
+using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Runs;
 

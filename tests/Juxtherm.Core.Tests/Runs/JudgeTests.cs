@@ -1,5 +1,3 @@
-using Juxtherm.Testing;
-using Juxtherm.Words;
 using System.Text.Json.Nodes;
 using FsCheck;
 using FsCheck.Fluent;
@@ -11,6 +9,8 @@ using Juxtherm.Core.Reading;
 using Juxtherm.Core.Runs;
 using Juxtherm.Core.Runs.Judging;
 using Juxtherm.Core.Tests.Plans;
+using Juxtherm.Testing;
+using Juxtherm.Words;
 using Outcome = Juxtherm.Core.Runs.Outcome;
 
 namespace Juxtherm.Core.Tests.Runs;

@@ -1,9 +1,9 @@
-using Juxtherm.Words;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Settings;
 using Juxtherm.Core.Tests.Plans;
+using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Settings;
 

@@ -1,5 +1,5 @@
-using Juxtherm.Words;
 using Juxtherm.Core.Notices;
+using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Words;
 

@@ -1,9 +1,9 @@
-using Juxtherm.Words;
 using Juxtherm.App;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Plans;
 using Juxtherm.Web;
+using Juxtherm.Words;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.Extensions.DependencyInjection;

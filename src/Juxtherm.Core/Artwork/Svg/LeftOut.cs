@@ -10,37 +10,36 @@ internal sealed class LeftOut
 
     private readonly Dictionary<string, int> _counts = new(StringComparer.Ordinal);
 
-    private static readonly Dictionary<string, Func<int, string>> Words = new(StringComparer.Ordinal)
+    private static readonly Dictionary<string, Func<int, Phrase>> Says = new(StringComparer.Ordinal)
     {
-        [Outside] = _ => "What is drawn outside the page was left out.",
-        ["text-left-out"] = n => $"{Many(n, "text")} left out: turn text into outlines in the drawing program, or type the words here.",
-        ["picture-left-out"] = n => $"{Many(n, "picture")} of pixels left out: only outlines can be cut.",
-        ["gradient-flattened"] = n => $"{Many(n, "gradient")} left out: the ground below is taken in the gradient's first colour.",
-        ["pattern-left-out"] = n => $"{Many(n, "pattern fill")} left out.",
-        ["mask-left-out"] = n => $"{Many(n, "mask")} left out: the ground is taken whole.",
-        ["filter-left-out"] = n => $"{Many(n, "filter")} left out, such as shadows and blurring.",
-        ["see-through"] = n => $"{Many(n, "see-through colour")} taken as full: vinyl is not see-through.",
-        ["script-left-out"] = n => $"{Many(n, "script")} left out: nothing in a drawing is run.",
-        ["outside-reference"] = n => $"{Many(n, "reference")} to something outside the drawing left out: nothing is fetched.",
-        ["clip-left-out"] = n => $"{Many(n, "clip path")} left out: it is given in shares of what it clips.",
-        ["marker-left-out"] = n => $"{Many(n, "arrow head")} left out.",
-        ["foreign-left-out"] = n => $"{Many(n, "foreign object")} left out.",
-        ["colour-unknown"] = n => $"{Many(n, "colour")} could not be read; black was taken.",
+        [Outside] = _ => new Phrase("left-out.outside"),
+        ["text-left-out"] = n => new Phrase("left-out.text", ("n", n)),
+        ["picture-left-out"] = n => new Phrase("left-out.picture", ("n", n)),
+        ["gradient-flattened"] = n => new Phrase("left-out.gradient", ("n", n)),
+        ["pattern-left-out"] = n => new Phrase("left-out.pattern", ("n", n)),
+        ["mask-left-out"] = n => new Phrase("left-out.mask", ("n", n)),
+        ["filter-left-out"] = n => new Phrase("left-out.filter", ("n", n)),
+        ["see-through"] = n => new Phrase("left-out.see-through", ("n", n)),
+        ["script-left-out"] = n => new Phrase("left-out.script", ("n", n)),
+        ["outside-reference"] = n => new Phrase("left-out.reference", ("n", n)),
+        ["clip-left-out"] = n => new Phrase("left-out.clip", ("n", n)),
+        ["marker-left-out"] = n => new Phrase("left-out.marker", ("n", n)),
+        ["foreign-left-out"] = n => new Phrase("left-out.foreign", ("n", n)),
+        ["colour-unknown"] = n => new Phrase("left-out.colour", ("n", n)),
     };
-
-    private static string Many(int n, string what) => n == 1 ? $"One {what}" : $"{n} {what}s";
 
     public void Add(string what) => _counts[what] = _counts.GetValueOrDefault(what) + 1;
 
     /// <summary>The kinds, for a drawing of which nothing is left.</summary>
     public string InShort() => _counts.Count > 0 ? $" Left out: {string.Join(", ", _counts.Keys)}." : "";
 
-    public IReadOnlyList<Notice> Notices() =>
+    /// <summary>What there is to say of it.</summary>
+    public IReadOnlyList<Notice> Notices(IWords words) =>
     [
         .. _counts.Select(c =>
             Notice.Of(c.Key, c.Key == Outside
                 ? NoticeLevel.Note
-                : NoticeLevel.Caution, Words[c.Key](c.Value),
-                "Only closed ground on the page, in one plain colour, can be cut out of vinyl.", [], [])),
+                : NoticeLevel.Caution, words.Say(Says[c.Key](c.Value)),
+                words.Say("left-out.why"), [], [])),
     ];
 }

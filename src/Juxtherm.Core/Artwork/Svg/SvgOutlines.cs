@@ -1,6 +1,6 @@
-using Juxtherm.Core.Notices;
 using System.Xml.Linq;
 using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Notices;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Utilities;
 using NetTopologySuite.Operation.Buffer;

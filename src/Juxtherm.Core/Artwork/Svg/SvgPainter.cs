@@ -1,6 +1,6 @@
-using Juxtherm.Core.Notices;
 using System.Xml.Linq;
 using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Notices;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Utilities;
 
@@ -55,7 +55,7 @@ internal sealed class SvgPainter
         // What comes next compares shapes with each other: they too must not be tangled beyond measure.
         _budget.Crossings(_painted.SelectMany(p => Plane.Pieces(p.Ground)).SelectMany(p => p.InteriorRings.Prepend(p.ExteriorRing))
             .Select(r => r.Coordinates));
-        return new Drawing(widthMm, heightMm, _painted, _leftOut.Notices());
+        return new Drawing(widthMm, heightMm, _painted, _leftOut);
     }
 
     /// <summary>Where and how an element is painted.</summary>

@@ -84,12 +84,14 @@ internal sealed record PaintedShape(string Colour, NetTopologySuite.Geometries.G
 /// <summary>A drawing as it is painted.</summary>
 public sealed class Drawing
 {
-    internal Drawing(double widthMm, double heightMm, IReadOnlyList<PaintedShape> shapes, IReadOnlyList<Notice> notices)
+    private readonly LeftOut _leftOut;
+
+    internal Drawing(double widthMm, double heightMm, IReadOnlyList<PaintedShape> shapes, LeftOut leftOut)
     {
         WidthMm = widthMm;
         HeightMm = heightMm;
         Shapes = shapes;
-        Notices = notices;
+        _leftOut = leftOut;
     }
 
     /// <summary>Width of its page, mm.</summary>
@@ -99,7 +101,8 @@ public sealed class Drawing
     public double HeightMm { get; }
 
     /// <summary>What was left out or taken otherwise than drawn.</summary>
-    public IReadOnlyList<Notice> Notices { get; }
+    /// <param name="words">Says it.</param>
+    public IReadOnlyList<Notice> Notices(IWords words) => _leftOut.Notices(words);
 
     /// <summary>Painted ground, the lowest first.</summary>
     internal IReadOnlyList<PaintedShape> Shapes { get; }

@@ -1,5 +1,5 @@
-using Juxtherm.Core.Notices;
 using System.Text.Json;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Reading.Contract;
 

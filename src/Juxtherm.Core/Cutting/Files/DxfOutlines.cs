@@ -1,6 +1,6 @@
-using Juxtherm.Core.Notices;
 using System.Globalization;
 using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Core.Cutting.Files;

@@ -1,6 +1,6 @@
-using Juxtherm.Core.Reading;
 using System.Globalization;
 using System.Xml;
+using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Core.Cutting.Files;
 

@@ -1,7 +1,7 @@
-using Juxtherm.Core.Notices;
 using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Core.Cutting.Stock;

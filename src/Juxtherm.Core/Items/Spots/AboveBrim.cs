@@ -1,5 +1,5 @@
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Items.Spots;
 

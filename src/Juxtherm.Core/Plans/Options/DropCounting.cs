@@ -1,5 +1,5 @@
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Items;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Plans.Options;

@@ -1,5 +1,5 @@
-using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Artwork;
+using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;

@@ -1,8 +1,8 @@
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Items;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Options;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Settings;

@@ -1,15 +1,18 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Outcome, Run, Schemas, TracePhase } from '../../api/client';
-import { useUnits } from '../../app/units';
 import type { ServerClock } from '../../ui/countdown';
-import { Dialog } from '../../ui/Dialog';
 import { BigKey } from './BigKey';
 import { useKeys } from './keys';
 import { LineUp, Whose } from './LineUp';
 import { LiveSandwich } from './LiveSandwich';
 import { AdviceFor, Signs } from './Look';
 import * as labels from './labels';
+import { Numeral } from './Numeral';
 import { Off } from './Off';
+import { Questions } from './Questions';
+import { Side } from './Side';
+import { spaceWord } from './spaceWord';
+import { TimeBar } from './TimeBar';
 import type { Command, Hand, Piece, Station } from './useRun';
 import { WhereItGoes } from './WhereItGoes';
 import { WiredPress } from './WiredPress';
@@ -52,7 +55,6 @@ export function Working({
   onPress,
   onCalm,
 }: Props) {
-  const units = useUnits();
   const { step } = focus;
   const [asking, setAsking] = useState<Asking>(null);
   const [advised, setAdvised] = useState<{ move: number; seen: readonly Outcome[] } | null>(null);
@@ -245,50 +247,19 @@ export function Working({
       </div>
       {!seen && asking !== 'off' && (
         <div className="mt-auto pt-5">
-          {left !== null && (
-            <div className="h-3.5 bg-rule motion-reduce:hidden" aria-hidden="true">
-              <div
-                className={`h-full ${step.kind === 'hold' ? 'bg-(--ember)' : 'bg-(--teal)'}`}
-                style={{ width: `${Math.min(100, (1 - left / (step.seconds || 1)) * 100)}%` }}
-              />
-            </div>
-          )}
+          {left !== null && <TimeBar left={left} step={step} />}
           <p className="text-[1.3rem] text-quiet mt-3 min-h-[1.6em] line-clamp-2">
             {unheard ? '' : focus.nextText ? labels.thenNext(focus.nextText) : labels.afterThisThePieceIs}
           </p>
           <LineUp run={run} station={station} clock={clock} now={now} />
-          {asking === 'early' ? (
-            <Question
-              says={labels.openedEarly}
-              yes={labels.pYesItIsOpen}
-              no={labels.escNoStillClosed}
-              onNo={() => setAsking(null)}
-              onYes={() => onSay({ action: 'opened-early' })}
-            />
-          ) : asking === 'warm' ? (
-            <Question
-              says={labels.itIsStillTooWarm}
-              yes={labels.pPeelNow}
-              no="Esc — wait"
-              onNo={() => {
-                setAsking(null);
-                onCalm();
-              }}
-              onYes={() => onSay({ action: 'done', knowingly: true })}
-            />
-          ) : asking === 'cold' && tooCold ? (
-            <Question
-              says={labels.notHotEnoughYetOf(
-                units.temperature(device.status.middleCelsius),
-                units.temperature(device.plannedCelsius),
-              )}
-              yes={labels.closeItAllTheSame}
-              no="Esc — wait"
-              onNo={() => {
-                setAsking(null);
-                onCalm();
-              }}
-              onYes={() => onPress({ action: 'close-and-open' })}
+          {asking && (asking !== 'cold' || tooCold) ? (
+            <Questions
+              asking={asking}
+              station={station}
+              onCalm={onCalm}
+              onClose={() => setAsking(null)}
+              onSay={onSay}
+              onPress={onPress}
             />
           ) : (
             <div ref={good} className="flex flex-wrap gap-4 mt-3">
@@ -322,86 +293,5 @@ export function Working({
         </div>
       )}
     </>
-  );
-}
-
-/** Which side is looked at, where both carry vinyl. */
-function Side({
-  faces,
-  side,
-  onSide,
-}: {
-  faces: readonly Schemas['Face'][];
-  side: Schemas['Face'];
-  onSide: (side: Schemas['Face']) => void;
-}) {
-  return (
-    <fieldset className="flex flex-wrap items-center gap-3 mb-3" data-testid="side">
-      <legend className="sr-only">{labels.whichSide}</legend>
-      <span className="text-[1.25rem]">{labels.onThe}</span>
-      {faces.map((f) => (
-        <button
-          key={f}
-          type="button"
-          aria-pressed={f === side}
-          className={`px-5 min-h-[3.4rem] text-[1.2rem] border-2 ${f === side ? 'bg-ink text-paper border-ink font-bold' : 'border-quiet'}`}
-          onClick={() => onSide(f)}
-        >
-          {f}
-        </button>
-      ))}
-    </fieldset>
-  );
-}
-
-/** What the large key does, in words. */
-function spaceWord(focus: Hand, station: Station): string {
-  switch (focus.step.kind) {
-    case 'hold':
-      return 'opened early?';
-    case 'wait':
-      return 'go on now';
-    default:
-      if (!focus.closesNext) return 'done';
-      if (!station.device) return labels.plateIsClosed;
-      return station.device.hotEnough ? labels.closeThePlate : labels.notHotEnoughYet;
-  }
-}
-
-function Numeral({ seconds, hot, label, testId }: { seconds: number; hot: boolean; label: string; testId: string }) {
-  return (
-    <p
-      className="numeral text-[9rem] md:text-[17rem] leading-[0.9] font-bold mt-3"
-      role="timer"
-      aria-label={label}
-      data-testid={testId}
-    >
-      <span className={hot ? 'text-(--ember)' : 'text-(--teal)'}>{Math.ceil(seconds)}</span>
-      <span className="text-[4.5rem] text-quiet"> s</span>
-    </p>
-  );
-}
-
-function Question({
-  says,
-  yes,
-  no,
-  onYes,
-  onNo,
-}: {
-  says: string;
-  yes: string;
-  no: string;
-  onYes: () => void;
-  onNo: () => void;
-}) {
-  return (
-    <Dialog says={says} onNo={onNo}>
-      <strong className="text-[1.5rem]">{says}</strong>
-      <BigKey strong onClick={onYes}>
-        {yes}
-      </BigKey>
-      <BigKey onClick={onNo}>{no}</BigKey>
-    </Dialog>
   );
 }

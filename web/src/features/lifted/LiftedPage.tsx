@@ -9,7 +9,7 @@ import { Failed, Loading } from '../../ui/States';
 import { Words } from '../../ui/Words';
 import { agreed, type Picked } from '../jobs/agreed';
 import { ItemWords, MaterialWords, PressWords } from '../jobs/PickedWords';
-import { start } from '../jobs/QuickAnswer';
+import { start } from '../jobs/remembered';
 import * as labels from './labels';
 
 type Glue = Schemas['GlueState'];

@@ -9,6 +9,7 @@ import { savedFirst } from '../jobs/savedLink';
 import { Arithmetic } from './Arithmetic';
 import { Garment } from './Garment';
 import { KeepOuts } from './KeepOuts';
+import { LayerNumbers } from './LayerNumbers';
 import * as labels from './labels';
 import { Measures } from './Measures';
 import { type FacePlacement, faceOf, placedAt, resized, scaled, shifted } from './moves';
@@ -267,35 +268,5 @@ export function PlaceStation() {
       <KeepOuts job={job} onEdit={edit} faults={faults} />
       <Arithmetic job={job} placement={here} onEdit={edit} />
     </div>
-  );
-}
-
-/** Size and place of one layer. */
-function LayerNumbers({
-  layer,
-  onChange,
-  fault,
-}: {
-  layer: JobLayer;
-  onChange: (change: Partial<JobLayer>) => void;
-  fault: (name: string) => string | undefined;
-}) {
-  const units = useUnits();
-  const field = (name: string, key: 'widthMm' | 'heightMm' | 'xMm' | 'yMm') => (
-    <NumberField
-      name={name}
-      value={layer[key] === undefined ? undefined : units.lengthShown(layer[key])}
-      unit={units.lengthUnit}
-      onChange={(n) => onChange({ [key]: n === undefined ? undefined : units.mmFrom(n) })}
-      fault={fault(key)}
-    />
-  );
-  return (
-    <>
-      {field(labels.artworkWidth, 'widthMm')}
-      {field(labels.artworkHeight, 'heightMm')}
-      {field(labels.fromTheLeft, 'xMm')}
-      {field(labels.fromTheTop2, 'yMm')}
-    </>
   );
 }

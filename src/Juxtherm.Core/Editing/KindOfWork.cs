@@ -1,0 +1,8 @@
+namespace Juxtherm.Core.Editing;
+
+/// <summary>A kind of work on layers.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="LeastMm">Least length that it takes, mm; null when it takes none.</param>
+/// <param name="MostMm">Most.</param>
+/// <param name="UsualMm">Usual.</param>
+public sealed record KindOfWork(string Id, double? LeastMm, double? MostMm, double? UsualMm);
