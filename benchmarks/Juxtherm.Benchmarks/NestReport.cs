@@ -21,7 +21,7 @@ internal static class NestReport
         yield return Line("  plain shelves, median", 100 * Median(perfect.Select(m => 500 / m.ShelfMm)), "%", "(beside)");
 
         var svg = File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "tarn.svg"));
-        (string Name, List<NestPiece> Pieces)[] real =
+        (string Name, List<NestPart> Pieces)[] real =
         [
             .. Enumerable.Range(21, 6).Select(seed => ($"40 stars, crescents, rings, {seed}", Instances.Sky(seed, 40))),
             .. Enumerable.Range(31, 3).Select(seed => ($"60 letters, {seed}", Instances.Letters(seed, 60))),
@@ -43,13 +43,13 @@ internal static class NestReport
         yield return Line("100 pieces laid out", run.Seconds, "s", "5");
     }
 
-    private static (double LengthMm, double BoxesMm, double ShelfMm, double AreaMm, double Seconds) Measure(List<NestPiece> pieces)
+    private static (double LengthMm, double BoxesMm, double ShelfMm, double AreaMm, double Seconds) Measure(List<NestPart> pieces)
     {
         NestSheet[] sheets = [new NestSheet("roll", RollMm, 30_000)];
         var watch = Stopwatch.StartNew();
         var shapes = Nest.Find(pieces, sheets, Rules);
         var seconds = watch.Elapsed.TotalSeconds;
-        var boxes = Nest.Find([.. pieces.Select(p => NestPiece.Of(p.Key, CutShape.Read(p.PathAt(default))!, boxed: true))], sheets, Rules);
+        var boxes = Nest.Find([.. pieces.Select(p => NestPart.Of(p.Key, CutShape.Read(p.PathAt(default))!, boxed: true))], sheets, Rules);
         return (shapes.CostMm, boxes.CostMm, Nest.ShelfLengthMm(pieces, RollMm, Rules),
             pieces.Sum(p => p.AreaMm2) / (RollMm - 2 * Rules.EdgeMm), seconds);
     }

@@ -19,7 +19,7 @@ public class WindowBenchmarks
         var vinyl = _catalogue.Vinyls["smooth"];
         var press = _catalogue.HeatSources["swing-platen"];
         var work = new Workpiece(vinyl, _catalogue.Materials["fleece"], _catalogue.Forms["sweatshirt"], press,
-            _catalogue.Covers[press.Cover], _catalogue.Underlays[press.Underlay]);
+            _catalogue.Covers[press.Usual.Cover], _catalogue.Underlays[press.Usual.Underlay]);
         var chart = Chart.Of(vinyl, null);
         _aim = LayerAim.Alone(work, chart, new ReferenceDoses(_catalogue).Of(vinyl, chart));
     }

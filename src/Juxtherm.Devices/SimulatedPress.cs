@@ -47,14 +47,14 @@ public sealed class SimulatedPress : IPressDevice
         ArgumentNullException.ThrowIfNull(load);
         ArgumentNullException.ThrowIfNull(clock);
         (_source, _load, _clock, _offsetK) = (source, load, clock, offsetK);
-        _pressureKPa = source.PressureKPa[PressureLevel.Medium].Value;
+        _pressureKPa = source.Pressure.KPa[PressureLevel.Medium].Value;
         _at = clock.GetUtcNow();
-        _set = source.DialCelsius.Value.Low;
+        _set = source.Dial.Celsius.Value.Low;
         _column = Bare(Surroundings.RoomCelsius);
     }
 
     /// <summary>Where its controller holds its face, °C.</summary>
-    private double Face => _source.FaceAt(_set) + _offsetK;
+    private double Face => _source.SurfaceAt(_set) + _offsetK;
 
     private bool Closed => _closedAt is not null && _openedAt is null;
 
@@ -63,7 +63,7 @@ public sealed class SimulatedPress : IPressDevice
     {
         lock (_one)
         {
-            var range = _source.DialCelsius.Value;
+            var range = _source.Dial.Celsius.Value;
             if (celsius < range.Low || celsius > range.High)
                 throw new PressRefusedException(new Phrase("press.dial-range", ("low", range.Low), ("high", range.High)));
             Advance();
@@ -77,7 +77,7 @@ public sealed class SimulatedPress : IPressDevice
         lock (_one)
         {
             Advance();
-            _column.SetPlate(_source.Plate.Value, LaneMath.All(Face));
+            _column.SetPlate(_source.Plate.Heat.Value, LaneMath.All(Face));
         }
     }
 
@@ -93,7 +93,7 @@ public sealed class SimulatedPress : IPressDevice
             (_closedAt, _openedAt, _asItClosed, _opensAfter) = (_at, null, plate[0], opensAfterSeconds);
             _closings++;
             _column = new HeatColumn(_load());
-            _column.SetPlate(_source.Plate.Value, plate);
+            _column.SetPlate(_source.Plate.Heat.Value, plate);
         }
     }
 
@@ -132,7 +132,7 @@ public sealed class SimulatedPress : IPressDevice
     private HeatColumn Bare(double plateCelsius)
     {
         var column = new HeatColumn(_load());
-        column.SetPlate(_source.Plate.Value, LaneMath.All(plateCelsius));
+        column.SetPlate(_source.Plate.Heat.Value, LaneMath.All(plateCelsius));
         return column;
     }
 

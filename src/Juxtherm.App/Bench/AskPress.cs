@@ -53,7 +53,7 @@ public sealed class AskPress(BenchService bench, PressBench presses, ILanguage l
         if (ask is { Action: PressAction.Set, Celsius: null })
             return new Refused("no-temperature", Words.Say("refused.no-temperature"));
         // It times what it has before it.
-        var time = before.Focus(station) is { } piece ? Turns.After(before.Frozen.Script, piece)?.Seconds : null;
+        var time = before.Focus(station) is { } piece ? RunFlow.After(before.Frozen.Script, piece)?.Seconds : null;
         var moved = await presses.MoveAsync(id, station, device =>
         {
             if (ask.Action == PressAction.Open)

@@ -67,11 +67,11 @@ public sealed record FrozenRun(BenchScript Script, IReadOnlyList<FrozenStation> 
 public sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
 {
     /// <summary>Where it stands by now.</summary>
-    public OpenRun At(DateTimeOffset now) => this with { State = Turns.Advance(Frozen.Script, State, now) };
+    public OpenRun At(DateTimeOffset now) => this with { State = RunFlow.Advance(Frozen.Script, State, now) };
 
-    public Piece? Focus(int station) => station <= State.Stations.Count ? Turns.Focus(Frozen.Script, State, station) : null;
+    public Piece? Focus(int station) => station <= State.Stations.Count ? RunFlow.Focus(Frozen.Script, State, station) : null;
 
-    public BenchStep? StepOf(Piece piece) => Turns.StepOf(Frozen.Script, piece);
+    public BenchStep? StepOf(Piece piece) => RunFlow.StepOf(Frozen.Script, piece);
 
     /// <summary>What a press is set to for what the piece in hand comes to next: presses of a job may be set differently.</summary>
     /// <param name="station">Which press, from 1.</param>
@@ -98,9 +98,9 @@ public sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
             var step = StepOf(piece)!;
             var total = script.Stations[piece.Station - 1].Steps.Count;
             return new HandAnswer(
-                piece.Number, piece.Moves, step, piece.Step, total, piece.EnteredAt, Turns.DueAt(script, piece),
-                Turns.LatestAt(script, piece), Turns.After(script, piece)?.Text, piece.Status == PieceStatus.Asking, piece.InRescue,
-                Turns.CanBeSeen(script, piece), Turns.ClosesNext(script, piece), Turns.After(script, piece),
+                piece.Number, piece.Moves, step, piece.Step, total, piece.EnteredAt, RunFlow.DueAt(script, piece),
+                RunFlow.LatestAt(script, piece), RunFlow.After(script, piece)?.Text, piece.Status == PieceStatus.Asking, piece.InRescue,
+                RunFlow.CanBeSeen(script, piece), RunFlow.ClosesNext(script, piece), RunFlow.After(script, piece),
                 piece.Holds.Count(h => h.PressOrder == step.PressOrder),
                 Judge.IsByPlan(Frozen.Stations[piece.Station - 1].Plan, piece, step.MakesUp ? null : step.PressOrder), PressedFaces(piece),
                 PlaceOn(piece, step));
@@ -129,10 +129,10 @@ public sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
                 station.Number, frozen.Name, frozen.Job.Tools.Source.Name,
                 [.. script.Stations[station.Number - 1].Checks.Select(c =>
                     new CheckAnswer(c.Id, c.Text, station.Ticked.Contains(c.Id), station.Skipped.Contains(c.Id), c.TimedSeconds))],
-                Turns.Prepared(script, station), station.HasLeft, station.Wired, device(station.Number), PressAhead(station.Number),
+                RunFlow.Prepared(script, station), station.HasLeft, station.Wired, device(station.Number), PressAhead(station.Number),
                 focus is null ? null : Hand(focus),
                 [.. State.At(station.Number).Where(p => p.Number != focus?.Number)
-                    .OrderBy(p => Turns.DueAt(script, p) ?? DateTimeOffset.MaxValue).Select(Hand)]);
+                    .OrderBy(p => RunFlow.DueAt(script, p) ?? DateTimeOffset.MaxValue).Select(Hand)]);
         }
 
         PieceAnswer Piece(Piece p)

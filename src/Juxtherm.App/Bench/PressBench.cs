@@ -47,7 +47,7 @@ public sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue, 
         var frozen = run.Frozen.Stations[station - 1];
         var source = frozen.Job.Tools.Source;
         var device = new SimulatedPress(source, () => Load(frozen), clock);
-        var (low, high) = (source.DialCelsius.Value.Low, source.DialCelsius.Value.High);
+        var (low, high) = (source.Dial.Celsius.Value.Low, source.Dial.Celsius.Value.High);
         device.TurnTo(Math.Clamp(frozen.Plan.BondingPress.Celsius, low, high));
         if (!cold)
             device.WarmUp();
@@ -85,7 +85,7 @@ public sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue, 
     public string? NotYet(OpenRun run, BenchCommand command)
     {
         if (command.Action != BenchAction.Done || command.Knowingly == true || run.State.PieceOf(command.Piece) is not { } piece
-            || !Turns.ClosesNext(run.Frozen.Script, piece) || Look(run, command.Station) is not { HotEnough: false } press)
+            || !RunFlow.ClosesNext(run.Frozen.Script, piece) || Look(run, command.Station) is not { HotEnough: false } press)
             return null;
         return $"Not hot enough yet: the plate is at {press.Status.MiddleCelsius:0} °C, {press.PlannedCelsius:0} °C are planned. " +
             $"Close all the same? Then say so.";
@@ -106,7 +106,7 @@ public sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue, 
             var status = wired.Device.Status();
             if (status.Closings > wired.HeardClosings)
             {
-                await SayAsync(id, (run, now) => run.Focus(station) is { } piece && Turns.ClosesNext(run.Frozen.Script, piece)
+                await SayAsync(id, (run, now) => run.Focus(station) is { } piece && RunFlow.ClosesNext(run.Frozen.Script, piece)
                     ? new BenchEvent(NoEarlier(run, status.ClosedAt!.Value, now), BenchAction.Done, station,
                         piece.Number)
                     { PlateCelsius = status.MiddleAsItClosed, Knowingly = true }
@@ -152,7 +152,7 @@ public sealed class PressBench(BenchService bench, CatalogueSnapshot catalogue, 
     private static double Planned(OpenRun run, int station)
     {
         var frozen = run.Frozen.Stations[station - 1];
-        return run.PressAhead(station).FaceCelsius(frozen.Job.Tools.Source);
+        return run.PressAhead(station).SurfaceCelsius(frozen.Job.Tools.Source);
     }
 
     /// <summary>What lies under it: cover, blank and underlay of its job, fresh and at room temperature.</summary>

@@ -86,6 +86,7 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
     }, cancel);
 
     /// <summary>Lets it cut.</summary>
+    /// <exception cref="CutRefusedException">The cut is not at that step.</exception>
     public Task<OpenCut?> GoAsync(Guid id, Guid commandId, CancellationToken cancel) => StepAsync(id, commandId, (cut, mat) =>
     {
         if (_loaded != (id, mat.Number) || _device is null)

@@ -155,7 +155,7 @@ public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore sh
             await SayAsync(BenchAction.Check, 5, c => c with { Item = check.Id });
         while (run.Focus(1) is { } piece)
         {
-            if (Turns.DueAt(run.Frozen.Script, piece) is { } due)
+            if (RunFlow.DueAt(run.Frozen.Script, piece) is { } due)
             {
                 past.Now = due;
                 run = (await bench.FindAsync(run.Row.Id, cancel))!;

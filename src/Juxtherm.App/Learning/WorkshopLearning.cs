@@ -132,7 +132,7 @@ public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogue
         var readings = (await store.ReadingsAsync(cancel)).Where(r => sources.ContainsKey(r.HeatSource))
             .Select(r => Teaching.Reading(sources[r.HeatSource], r.DialCelsius, r.ReadCelsius, LogRows.Of<PlateMeans>(r.Means)));
         var live = Teaching.Readings((await store.MeasuredAsync(MostMeasured, cancel)).Select(Logged), sources);
-        var beliefs = WorkshopLearner.Learn([.. pieces], [.. readings, .. live], id => sources[id].DialErrorK.Value, _memory);
+        var beliefs = WorkshopLearner.Learn([.. pieces], [.. readings, .. live], id => sources[id].Dial.ErrorK.Value, _memory);
         string NameOf(string id) =>
             sources.TryGetValue(id, out var s)
             ? s.Name : catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name : id;

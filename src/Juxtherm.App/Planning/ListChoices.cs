@@ -35,16 +35,17 @@ public sealed class ListChoices(CatalogueSnapshot shipped, ShelfStore shelf)
         return new CatalogueAnswer(
             c.Version,
             [.. c.Vinyls.Values.Select(v =>
-                new VinylChoice(v.Id, v.Name, v.Note, v.ChartCelsius.Value, v.ChartSeconds.Value, v.Pressure.Value, v.Peel.Value,
-                    v.ChartCelsius.From.Source, Own(v.Id)))],
+                new VinylChoice(v.Id, v.Name, v.Note, v.Chart.Celsius.Value, v.Chart.Seconds.Value, v.Chart.Pressure.Value,
+                    v.Chart.Peel.Value,
+                    v.Chart.Celsius.From.Source, Own(v.Id)))],
             [.. c.HeatSources.Values.Select(h =>
-                new PressChoice(h.Id, h.Name, h.Presses, h.Underlay, h.Cover, h.PlateWidthMm.Value, h.PlateHeightMm.Value,
-                    h.Marks.Count > 0, h.SteamPossible, Own(h.Id)))],
+                new PressChoice(h.Id, h.Name, h.Presses, h.Usual.Underlay, h.Usual.Cover, h.Plate.WidthMm.Value, h.Plate.HeightMm.Value,
+                    h.Dial.Marks.Count > 0, h.SteamPossible, Own(h.Id)))],
             [.. c.Forms.Values.Select(f =>
                 new FormChoice(f.Id, f.Name, f.Shape, [.. c.Materials.Values.Where(m => f.Materials.Contains(m.Kind)).Select(m => m.Id)],
                     f.UsualMaterial, f.Supported, c.Measures[f.Id].UsualSize is not null, f.HasBack))],
             [.. c.Materials.Values.Select(m =>
-                new MaterialChoice(m.Id, m.Name, m.Kind, m.LimitCelsius.Value, m.LimitCelsius.From.Source, Own(m.Id)))],
+                new MaterialChoice(m.Id, m.Name, m.Kind, m.Limit.Celsius.Value, m.Limit.Celsius.From.Source, Own(m.Id)))],
             [.. c.Covers.Values.Select(s => new Choice(s.Id, s.Name, ""))],
             [.. c.Underlays.Values.Select(s => new Choice(s.Id, s.Name, ""))],
             [.. c.Cutters.Values.Select(k =>

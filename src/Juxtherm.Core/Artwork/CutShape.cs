@@ -209,7 +209,7 @@ public sealed class CutShape
             text.Append('Z');
         }
 
-        foreach (var piece in Plane.Pieces(ground))
+        foreach (var piece in Plane.Parts(ground))
         {
             Ring(piece.ExteriorRing);
             foreach (var hole in piece.InteriorRings)

@@ -23,7 +23,7 @@ public sealed record ShapeMeasures(double AreaMm2, double PerimeterMm, int Piece
 
     internal static ShapeMeasures Of(Ground ground)
     {
-        var pieces = Plane.Pieces(ground);
+        var pieces = Plane.Parts(ground);
         return new ShapeMeasures(ground.Area, ground.Length, pieces.Count, pieces.Sum(p => p.NumInteriorRings),
             DelicatePlaces.Narrowest(ground));
     }

@@ -32,23 +32,24 @@ public static class Blend
             return parts[0].Material with { Id = id, Name = name };
         Sourced<double> Mean(Func<Material, double> of) => new(parts.Sum(p => p.Share * of(p.Material)), ByShare);
         var counted = parts.Where(p => p.Share >= TooLittle).ToList();
-        var delicate = counted.MinBy(p => p.Material.LimitCelsius.Value)!.Material;
+        var delicate = counted.MinBy(p => p.Material.Limit.Celsius.Value)!.Material;
         var most = parts.MaxBy(p => p.Share)!.Material;
-        var mean = parts.Sum(p => p.Share * p.Material.LimitCelsius.Value);
+        var mean = parts.Sum(p => p.Share * p.Material.Limit.Celsius.Value);
         return new Material(
             id, name, MaterialKind.Cloth, counted.Exists(p => p.Material.Care != CareKind.Wash) ? CareKind.HandWash : CareKind.Wash,
             new ThermalFigures(
                 Mean(m => m.Thermal.ConductivityWmK.Value), Mean(m => m.Thermal.DensityKgM3.Value),
                 Mean(m => m.Thermal.SpecificHeatJkgK.Value), Mean(m => m.Thermal.ThicknessMm.Value),
                 Mean(m => m.Thermal.RegainPercent?.Value ?? 0)),
-            new Sourced<double>(Math.Round(Math.Min(mean, delicate.LimitCelsius.Value + AboveDelicateK)), ByShare),
-            delicate.LimitConsequence,
-            counted.Where(p => p.Material.DyeMigrationCelsius is not null && p.Share >= DyeShare)
-            .Select(p => p.Material.DyeMigrationCelsius).MinBy(d => d!.Value),
+            new MaterialLimit(
+                new Sourced<double>(Math.Round(Math.Min(mean, delicate.Limit.Celsius.Value + AboveDelicateK)), ByShare),
+                delicate.Limit.Consequence,
+                counted.Where(p => p.Material.Limit.DyeMigrationCelsius is not null && p.Share >= DyeShare)
+                .Select(p => p.Material.Limit.DyeMigrationCelsius).MinBy(d => d!.Value)),
             Mean(m => m.Demand.Value),
             new Sourced<double>(Math.Ceiling(parts.Sum(p => p.Share * p.Material.PreheatSeconds.Value)), ByShare), most.Prewash,
-            most.Lofty, counted.Select(p => p.Material.Uncertain).FirstOrDefault(u => u is not null),
-            counted.Exists(p => p.Material.UncertaintyStops), counted.Select(p => p.Material.NeverPressed)
-            .FirstOrDefault(n => n is not null));
+            most.Lofty, new MaterialDoubt(counted.Select(p => p.Material.Doubt.Uncertain).FirstOrDefault(u => u is not null),
+            counted.Exists(p => p.Material.Doubt.Stops), counted.Select(p => p.Material.Doubt.NeverPressed)
+            .FirstOrDefault(n => n is not null)));
     }
 }

@@ -15,24 +15,23 @@ public static partial class CatalogueReader
             "directional", "blade", "forceGrams", "passes");
         return new Vinyl(
             c["id"].Text(), c["id"].Text(), c["name"].Text(), c["note"].Text(""), ThermalOf(c["thermal"], sources),
-            Number(c["activationCelsius"], sources, 40, 150), Spread(c["chartCelsius"], sources, 80, 220),
-            Spread(c["chartSeconds"], sources, 1, 120),
-            Number(c["referenceCelsius"], sources, 80, 220), Number(c["referenceSeconds"], sources, 1, 120),
-            Pressure(c["pressure"], sources),
-            Read(c["peel"], sources, v => CatalogueIds.Peels[v.Choice([.. CatalogueIds.Peels.Keys], null) ?? "warm"]),
-            Number(c["holdsFromBond"], sources, 0.05, 10), Number(c["targetBond"], sources, 0.05, 10),
-            Number(c["mostBurden"], sources, 0.5, 100),
-            Number(c["finishSeconds"], sources, 0, 30), Truth(c["heatsOnce"], sources), Truth(c["mirrored"], sources),
-            c["notUnder"].Names.ToDictionary(name => name, name => Read(c["notUnder"][name], sources, v => v.Text()),
-                StringComparer.Ordinal),
-            Read(c["liesOn"], sources, Word<LiesOn>), Truth(c["carriesOthers"], sources), Number(c["stackBurden"], sources, 0.5, 50),
-            Number(c["loftyStackBurden"], sources, 0.5, 50), Number(c["shrinkPercent"], sources, 0, 5),
-            Number(c["tackSeconds"], sources, 1, 15),
-            Number(c["smallestDetailMm"], sources, 0.1, 20), Number(c["weedEffort"], sources, 0.1, 10),
-            Truth(c["directional"], sources), Read(c["blade"], sources, Word<Blade>), Number(c["forceGrams"], sources, 5, 1000),
-            Number(c["passes"], sources, 1, 6))
+            new VinylChart(Spread(c["chartCelsius"], sources, 80, 220), Spread(c["chartSeconds"], sources, 1, 120),
+                Pressure(c["pressure"], sources),
+                Read(c["peel"], sources, v => CatalogueIds.Peels[v.Choice([.. CatalogueIds.Peels.Keys], null) ?? "warm"])),
+            new VinylBond(Number(c["activationCelsius"], sources, 40, 150), Number(c["referenceCelsius"], sources, 80, 220),
+                Number(c["referenceSeconds"], sources, 1, 120), Number(c["holdsFromBond"], sources, 0.05, 10),
+                Number(c["targetBond"], sources, 0.05, 10), Number(c["mostBurden"], sources, 0.5, 100)),
+            new VinylAtPress(Number(c["finishSeconds"], sources, 0, 30), Number(c["tackSeconds"], sources, 1, 15),
+                Truth(c["heatsOnce"], sources), Number(c["shrinkPercent"], sources, 0, 5),
+                c["notUnder"].Names.ToDictionary(name => name, name => Read(c["notUnder"][name], sources, v => v.Text()),
+                    StringComparer.Ordinal)),
+            new VinylStacking(Read(c["liesOn"], sources, Word<LiesOn>), Truth(c["carriesOthers"], sources),
+                Number(c["stackBurden"], sources, 0.5, 50), Number(c["loftyStackBurden"], sources, 0.5, 50)),
+            new VinylCut(Truth(c["mirrored"], sources), Number(c["smallestDetailMm"], sources, 0.1, 20),
+                Number(c["weedEffort"], sources, 0.1, 10), Truth(c["directional"], sources), Read(c["blade"], sources, Word<Blade>),
+                Number(c["forceGrams"], sources, 5, 1000), Number(c["passes"], sources, 1, 6)))
         {
-            SmoothFace = c["smoothFace"].Flag(false),
+            SmoothSurface = c["smoothFace"].Flag(false),
             HidesWeave = c["hidesWeave"].Flag(false),
             Pile = c["pile"].Flag(false),
         };
@@ -44,10 +43,11 @@ public static partial class CatalogueReader
             "limitConsequence", "dyeMigrationCelsius", "demand", "preheatSeconds", "prewash", "wantsPressure", "cracks");
         return new Material(
             c["id"].Text(), c["name"].Text(), KindOf(c["kind"]), CareOf(c["care"]), ThermalOf(c["thermal"], sources),
-            Number(c["limitCelsius"], sources, 50, 600),
-            c["limitConsequence"].Text(), Optional(c["dyeMigrationCelsius"], sources, 80, 250), Number(c["demand"], sources, 0.1, 20),
-            Number(c["preheatSeconds"], sources, 0, 60), Truth(c["prewash"], sources), Truth(c["lofty"], sources),
-            Words(c["uncertain"], sources), c["uncertaintyStops"].Flag(false), Words(c["neverPressed"], sources))
+            new MaterialLimit(Number(c["limitCelsius"], sources, 50, 600), c["limitConsequence"].Text(),
+                Optional(c["dyeMigrationCelsius"], sources, 80, 250)),
+            Number(c["demand"], sources, 0.1, 20), Number(c["preheatSeconds"], sources, 0, 60), Truth(c["prewash"], sources),
+            Truth(c["lofty"], sources),
+            new MaterialDoubt(Words(c["uncertain"], sources), c["uncertaintyStops"].Flag(false), Words(c["neverPressed"], sources)))
         {
             Cracks = c["cracks"].Flag(false),
             WantsPressure = c["wantsPressure"].Exists ? Pressure(c["wantsPressure"], sources) : null,
@@ -67,20 +67,23 @@ public static partial class CatalogueReader
         c["presses"].IsArray();
         return new HeatSource(
             c["id"].Text(), c["name"].Text(), c["id"].Text(), [.. c["presses"].Items.Select(ShapeOf)],
-            CatalogueIds.Pressures.ToDictionary(p => p.Value, p => Number(c["pressureKPa"][p.Key], sources, 0.1, 500)),
-            Read(c["plate"], sources, v => new Plate(
-                v["heatCapacityJm2K"].RequiredNumber(1000, 2_000_000), v["maxPowerWm2"].RequiredNumber(1000, 200_000),
-                v["controlBandK"].RequiredNumber(0.5, 50), v["idleLossWm2K"].RequiredNumber(0, 100))),
-            Number(c["plateWidthMm"], sources, 10, 2000), Number(c["plateHeightMm"], sources, 10, 2000),
-            Spread(c["dialCelsius"], sources, 40, 600),
-            Optional(c["dialStep"], sources, 1, 50), c["dialUnit"].Choice(["F", "C"], "F") == "C"
-            ? DegreeUnit.C : DegreeUnit.F, Optional(c["dialOffsetK"], sources, -40, 40) ?? NoOffset,
-            [.. c["marks"].Items.Select(m =>
-                new DialMark(m["mark"].Text(longest: 10), Number(m["celsius"], sources, 40, 600), Spread(m["band"], sources, 40, 600)))],
-            Optional(c["longerPreheatSeconds"], sources, 0, 60), c["underlay"].Text(), c["cover"].Text(), c["steamPossible"].Flag(false),
-            c["pressureAdjustable"].Flag(true), c["hinged"].Flag(false), Optional(c["hotAirWm2K"], sources, 5, 500),
-            Number(c["backPressSeconds"], sources, 1, 60), Number(c["dialErrorK"], sources, 0, 60),
-            Number(c["pressureErrorFactor"], sources, 1, 5))
+            new PressPlate(
+                Read(c["plate"], sources, v => new Plate(
+                    v["heatCapacityJm2K"].RequiredNumber(1000, 2_000_000), v["maxPowerWm2"].RequiredNumber(1000, 200_000),
+                    v["controlBandK"].RequiredNumber(0.5, 50), v["idleLossWm2K"].RequiredNumber(0, 100))),
+                Number(c["plateWidthMm"], sources, 10, 2000), Number(c["plateHeightMm"], sources, 10, 2000)),
+            new PressDial(Spread(c["dialCelsius"], sources, 40, 600), Optional(c["dialStep"], sources, 1, 50),
+                c["dialUnit"].Choice(["F", "C"], "F") == "C" ? DegreeUnit.C : DegreeUnit.F,
+                Optional(c["dialOffsetK"], sources, -40, 40) ?? NoOffset, Number(c["dialErrorK"], sources, 0, 60),
+                [.. c["marks"].Items.Select(m =>
+                    new DialMark(m["mark"].Text(longest: 10), Number(m["celsius"], sources, 40, 600),
+                        Spread(m["band"], sources, 40, 600)))]),
+            new PressPressure(
+                CatalogueIds.Pressures.ToDictionary(p => p.Value, p => Number(c["pressureKPa"][p.Key], sources, 0.1, 500)),
+                c["pressureAdjustable"].Flag(true), Number(c["pressureErrorFactor"], sources, 1, 5)),
+            new PressHabits(c["underlay"].Text(), c["cover"].Text(), Optional(c["longerPreheatSeconds"], sources, 0, 60),
+                Number(c["backPressSeconds"], sources, 1, 60)),
+            c["steamPossible"].Flag(false), c["hinged"].Flag(false), Optional(c["hotAirWm2K"], sources, 5, 500))
         {
             HeldByHand = c["heldByHand"].Flag(false),
             PressesFromBack = c["pressesFromBack"].Flag(false),
@@ -146,10 +149,10 @@ public static partial class CatalogueReader
             "alignSeconds", "nestAbovePercent", "feedExtraMm");
         return new WorkFigures(
             Number(c["laySeconds"], sources, 0, 600), Number(c["turnSeconds"], sources, 0, 120),
-            Number(c["warmPeelFromSeconds"], sources, 0, 60), Number(c["warmPeelAboveCelsius"], sources, 25, 90),
-            Spread(c["hardPeelSeconds"], sources, 1, 300), Number(c["hardPeelBelowCelsius"], sources, 35, 150),
-            Number(c["coldPeelBelowCelsius"], sources, 20, 60),
-            Number(c["hotPeelWithinSeconds"], sources, 1, 30), Number(c["longestPressSeconds"], sources, 10, 600),
+            new PeelFigures(Number(c["warmPeelFromSeconds"], sources, 0, 60), Number(c["warmPeelAboveCelsius"], sources, 25, 90),
+                Spread(c["hardPeelSeconds"], sources, 1, 300), Number(c["hardPeelBelowCelsius"], sources, 35, 150),
+                Number(c["coldPeelBelowCelsius"], sources, 20, 60), Number(c["hotPeelWithinSeconds"], sources, 1, 30)),
+            Number(c["longestPressSeconds"], sources, 10, 600),
             Number(c["shortestPressSeconds"], sources, 1, 20),
             Number(c["cureHours"], sources, 0, 200), Number(c["doseReferenceCelsius"], sources, 50, 200),
             Number(c["doseZKelvin"], sources, 5, 200), Number(c["pressureExponent"], sources, 0, 2),

@@ -220,10 +220,10 @@ public static partial class CatalogueReader
 
             if (!Cutters.ContainsKey(ReferencePractice.Cutter))
                 yield return new Phrase("parts.missing-6", ("cutter", ReferencePractice.Cutter));
-            foreach (var source in HeatSources.Values.Where(s => !Underlays.ContainsKey(s.Underlay)))
-                yield return new Phrase("parts.missing-7", ("source", source.Id), ("underlay", source.Underlay));
-            foreach (var source in HeatSources.Values.Where(s => !Covers.ContainsKey(s.Cover)))
-                yield return new Phrase("parts.missing-8", ("source", source.Id), ("cover", source.Cover));
+            foreach (var source in HeatSources.Values.Where(s => !Underlays.ContainsKey(s.Usual.Underlay)))
+                yield return new Phrase("parts.missing-7", ("source", source.Id), ("underlay", source.Usual.Underlay));
+            foreach (var source in HeatSources.Values.Where(s => !Covers.ContainsKey(s.Usual.Cover)))
+                yield return new Phrase("parts.missing-8", ("source", source.Id), ("cover", source.Usual.Cover));
             foreach (var form in Forms.Values.Where(f => !Measures.TryGetValue(f.Id, out var m) || m.Measures.Count < 2
                 || m.Measures.Any(x => x.BySize.Count == 0)))
                 yield return new Phrase("parts.missing-9", ("form", form.Id));
@@ -231,7 +231,7 @@ public static partial class CatalogueReader
                 yield return new Phrase("parts.missing-10", ("form", form.Id), ("usualMaterial", form.UsualMaterial));
             foreach (var vinyl in Vinyls.Values)
             {
-                foreach (var id in vinyl.NotUnder.Keys.Where(id => !HeatSources.ContainsKey(id)))
+                foreach (var id in vinyl.Press.NotUnder.Keys.Where(id => !HeatSources.ContainsKey(id)))
                     yield return new Phrase("parts.missing-11", ("vinyl", vinyl.Id), ("id", id));
             }
         }

@@ -15,47 +15,64 @@ public sealed record DialMark(string Mark, Sourced<double> Celsius, Sourced<Span
 /// <param name="HeightMm">mm.</param>
 public sealed record CoolSpot(double XMm, double YMm, double WidthMm, double HeightMm);
 
+/// <summary>The plate of a press.</summary>
+/// <param name="Heat">The plate as a lump.</param>
+/// <param name="WidthMm">Usual plate width, mm.</param>
+/// <param name="HeightMm">Usual plate height, mm.</param>
+public sealed record PressPlate(
+    Sourced<Plate> Heat, Sourced<double> WidthMm, Sourced<double> HeightMm);
+
+/// <summary>The dial of a press, and how far it may be believed.</summary>
+/// <param name="Celsius">Range of the dial, °C.</param>
+/// <param name="Step">What the dial steps by, in its own degrees; null where it has marks.</param>
+/// <param name="Unit">The degrees that the dial shows.</param>
+/// <param name="OffsetK">How much hotter the plate's face is than the dial shows, K; below zero when cooler.</param>
+/// <param name="ErrorK">How far plate and dial may differ, K either way.</param>
+/// <param name="Marks">Marks instead of degrees, coolest first.</param>
+public sealed record PressDial(
+    Sourced<Span> Celsius, Sourced<double>? Step, DegreeUnit Unit, Sourced<double> OffsetK, Sourced<double> ErrorK,
+    IReadOnlyList<DialMark> Marks);
+
+/// <summary>How hard a press presses.</summary>
+/// <param name="KPa">What each level means, kPa.</param>
+/// <param name="Adjustable">Its pressure can be set.</param>
+/// <param name="ErrorFactor">By what factor the pressure may be off, either way.</param>
+public sealed record PressPressure(
+    IReadOnlyDictionary<PressureLevel, Sourced<double>> KPa, bool Adjustable, Sourced<double> ErrorFactor);
+
+/// <summary>What is usual at a press.</summary>
+/// <param name="Underlay">Usual underlay id.</param>
+/// <param name="Cover">Usual cover id.</param>
+/// <param name="LongerPreheatSeconds">How long this source preheats a blank, s, when that is longer than the blank itself asks; null for
+/// the blank's own.</param>
+/// <param name="BackPressSeconds">How long it presses from the back, where that is done, s.</param>
+public sealed record PressHabits(
+    string Underlay, string Cover, Sourced<double>? LongerPreheatSeconds, Sourced<double> BackPressSeconds);
+
 /// <summary>A kind of press, iron or gun.</summary>
 /// <param name="Id">Stable id.</param>
 /// <param name="Name">For the reader.</param>
 /// <param name="Kind">Id of the kind of press it is; its own for a kind itself.</param>
 /// <param name="Presses">Which shapes of face it can press.</param>
-/// <param name="PressureKPa">What each level means, kPa.</param>
-/// <param name="Plate">The plate as a lump.</param>
-/// <param name="PlateWidthMm">Usual plate width, mm.</param>
-/// <param name="PlateHeightMm">Usual plate height, mm.</param>
-/// <param name="DialCelsius">Range of the dial, °C.</param>
-/// <param name="DialStep">What the dial steps by, in its own degrees; null where it has marks.</param>
-/// <param name="DialUnit">The degrees that the dial shows.</param>
-/// <param name="DialOffsetK">How much hotter the plate's face is than the dial shows, K; below zero when cooler.</param>
-/// <param name="Marks">Marks instead of degrees, coolest first.</param>
-/// <param name="LongerPreheatSeconds">How long this source preheats a blank, s, when that is longer than the blank itself asks; null for
-/// the blank's own.</param>
-/// <param name="Underlay">Usual underlay id.</param>
-/// <param name="Cover">Usual cover id.</param>
+/// <param name="Plate">Its plate.</param>
+/// <param name="Dial">Its dial.</param>
+/// <param name="Pressure">How hard it presses.</param>
+/// <param name="Usual">What is usual at it.</param>
 /// <param name="SteamPossible">It has a steam setting.</param>
-/// <param name="PressureAdjustable">Its pressure can be set.</param>
 /// <param name="Hinged">Its plate comes down on a hinge, so thick things do not fit.</param>
 /// <param name="HotAirWm2K">It blows hot air instead of touching: heat transfer, W/(m²·K); null for a plate.</param>
-/// <param name="BackPressSeconds">How long it presses from the back, where that is done, s.</param>
-/// <param name="DialErrorK">How far plate and dial may differ, K either way.</param>
-/// <param name="PressureErrorFactor">By what factor the pressure may be off, either way.</param>
 public sealed record HeatSource(
-    string Id, string Name, string Kind, IReadOnlyList<FaceShape> Presses, IReadOnlyDictionary<PressureLevel, Sourced<double>> PressureKPa,
-    Sourced<Plate> Plate, Sourced<double> PlateWidthMm, Sourced<double> PlateHeightMm, Sourced<Span> DialCelsius, Sourced<double>? DialStep,
-    DegreeUnit DialUnit, Sourced<double> DialOffsetK,
-    IReadOnlyList<DialMark> Marks, Sourced<double>? LongerPreheatSeconds, string Underlay, string Cover, bool SteamPossible,
-    bool PressureAdjustable, bool Hinged,
-    Sourced<double>? HotAirWm2K, Sourced<double> BackPressSeconds, Sourced<double> DialErrorK, Sourced<double> PressureErrorFactor)
+    string Id, string Name, string Kind, IReadOnlyList<FaceShape> Presses, PressPlate Plate, PressDial Dial, PressPressure Pressure,
+    PressHabits Usual, bool SteamPossible, bool Hinged, Sourced<double>? HotAirWm2K)
 {
     /// <summary>Where the plate's face is when the dial stands there, °C: of a mark, the middle of the band in which it wanders.</summary>
     /// <param name="celsius">What it is set to, °C; of marks the nearest, and of two as near the hotter.</param>
-    public double FaceAt(double celsius) => DialOffsetK.Value + (MarkAt(celsius)?.Band.Value.Middle ?? celsius);
+    public double SurfaceAt(double celsius) => Dial.OffsetK.Value + (MarkAt(celsius)?.Band.Value.Middle ?? celsius);
 
     /// <summary>The mark nearest to a temperature, of two as near the hotter; null where the dial shows degrees.</summary>
     /// <param name="celsius">°C.</param>
     public DialMark? MarkAt(double celsius) =>
-        Marks.OrderBy(m => Math.Abs(m.Celsius.Value - celsius)).ThenByDescending(m => m.Celsius.Value).FirstOrDefault();
+        Dial.Marks.OrderBy(m => Math.Abs(m.Celsius.Value - celsius)).ThenByDescending(m => m.Celsius.Value).FirstOrDefault();
 
     /// <summary>It is set down and leaned on by hand.</summary>
     public bool HeldByHand { get; init; }

@@ -1,26 +1,34 @@
 namespace Juxtherm.Core.Catalogue;
 
+/// <summary>How hot a material may become.</summary>
+/// <param name="Celsius">Hottest its face should become, °C.</param>
+/// <param name="Consequence">What happens above the limit.</param>
+/// <param name="DyeMigrationCelsius">From here dye wanders into the vinyl, °C, where it does.</param>
+public sealed record MaterialLimit(
+    Sourced<double> Celsius, string Consequence, Sourced<double>? DyeMigrationCelsius);
+
+/// <summary>What is doubtful about a material.</summary>
+/// <param name="Uncertain">What is uncertain about it; null when it is known.</param>
+/// <param name="Stops">Whether a wrong guess could hurt somebody.</param>
+/// <param name="NeverPressed">Why it is never pressed; null when it may be.</param>
+public sealed record MaterialDoubt(
+    Sourced<string>? Uncertain, bool Stops, Sourced<string>? NeverPressed);
+
 /// <summary>What the face of a blank is made of.</summary>
 /// <param name="Id">Stable id.</param>
 /// <param name="Name">For the reader.</param>
 /// <param name="Kind">What kind of thing it is.</param>
 /// <param name="Care">How a finished piece of it is cleaned.</param>
 /// <param name="Thermal">Thermal figures of one layer.</param>
-/// <param name="LimitCelsius">Hottest its face should become, °C.</param>
-/// <param name="LimitConsequence">What happens above the limit.</param>
-/// <param name="DyeMigrationCelsius">From here dye wanders into the vinyl, °C, where it does.</param>
+/// <param name="Limit">How hot its face may become.</param>
 /// <param name="Demand">How much more bond its face needs than a plain tee.</param>
 /// <param name="PreheatSeconds">How long a press preheats it, s; 0 for not at all.</param>
 /// <param name="Prewash">Whether it shrinks enough to be washed first.</param>
 /// <param name="Lofty">Whether its face gives way under the plate, so that it wants more than a tee.</param>
-/// <param name="Uncertain">What is uncertain about it; null when it is known.</param>
-/// <param name="UncertaintyStops">Whether a wrong guess could hurt somebody.</param>
-/// <param name="NeverPressed">Why it is never pressed; null when it may be.</param>
+/// <param name="Doubt">What is doubtful about it.</param>
 public sealed record Material(
-    string Id, string Name, MaterialKind Kind, CareKind Care, ThermalFigures Thermal, Sourced<double> LimitCelsius, string LimitConsequence,
-    Sourced<double>? DyeMigrationCelsius, Sourced<double> Demand, Sourced<double> PreheatSeconds, Sourced<bool> Prewash,
-    Sourced<bool> Lofty,
-    Sourced<string>? Uncertain, bool UncertaintyStops, Sourced<string>? NeverPressed)
+    string Id, string Name, MaterialKind Kind, CareKind Care, ThermalFigures Thermal, MaterialLimit Limit, Sourced<double> Demand,
+    Sourced<double> PreheatSeconds, Sourced<bool> Prewash, Sourced<bool> Lofty, MaterialDoubt Doubt)
 {
     /// <summary>It cracks where it is heated fast or unevenly.</summary>
     public bool Cracks { get; init; }

@@ -20,16 +20,16 @@ public sealed record CutPreset(Blade Blade, double ForceGrams, int Passes, Prove
     {
         ArgumentNullException.ThrowIfNull(vinyl);
         ArgumentNullException.ThrowIfNull(cutter);
-        var (asked, step) = (vinyl.ForceGrams.Value, cutter.ForceStepGrams.Value);
+        var (asked, step) = (vinyl.Cut.ForceGrams.Value, cutter.ForceStepGrams.Value);
         var most = cutter.MostForceGrams.Value;
         var times = (int)Math.Ceiling(asked / most - 1e-9);
         var force = Math.Min(most, Math.Round(asked / times / step) * step);
-        var passes = Math.Min(MostPasses, (int)vinyl.Passes.Value * times);
-        return new CutPreset(vinyl.Blade.Value, force, passes, times > 1
-            ? vinyl.ForceGrams.From
+        var passes = Math.Min(MostPasses, (int)vinyl.Cut.Passes.Value * times);
+        return new CutPreset(vinyl.Cut.Blade.Value, force, passes, times > 1
+            ? vinyl.Cut.ForceGrams.From
             with
-            { Source = $"{vinyl.ForceGrams.From.Source}; this cutter presses {most:0} g at most, so it goes round {times} times" }
-            : vinyl.ForceGrams.From);
+            { Source = $"{vinyl.Cut.ForceGrams.From.Source}; this cutter presses {most:0} g at most, so it goes round {times} times" }
+            : vinyl.Cut.ForceGrams.From);
     }
 
     /// <summary>It in words, as it is set on the cutter.</summary>

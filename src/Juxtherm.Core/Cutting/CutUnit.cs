@@ -41,7 +41,7 @@ internal sealed record CutUnit(
     /// <summary>Everything that keeps its margin from the neighbours: vinyl, marks and the number.</summary>
     public Ground Kept =>
         Marks.Count == 0 && Strokes.Count == 0
-        ? Vinyl : Plane.Of([.. Plane.Pieces(Vinyl), .. Marks.SelectMany(Plane.Pieces), .. NumberPlate()]);
+        ? Vinyl : Plane.Of([.. Plane.Parts(Vinyl), .. Marks.SelectMany(Plane.Parts), .. NumberPlate()]);
 
     private IEnumerable<NetTopologySuite.Geometries.Polygon> NumberPlate()
     {

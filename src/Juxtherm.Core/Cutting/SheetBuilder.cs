@@ -19,7 +19,7 @@ internal static class SheetBuilder
     /// <param name="units">Units as seen from the right side.</param>
     /// <param name="places">Where they lie, already turned over.</param>
     /// <param name="mirrored">The vinyl is cut reversed.</param>
-    public static IReadOnlyList<PlacedUnit> Laid(IReadOnlyList<CutUnit> units, IEnumerable<NestPlace> places, bool mirrored) =>
+    public static IReadOnlyList<PlacedUnit> Laid(IReadOnlyList<CutUnit> units, IEnumerable<NestPosition> places, bool mirrored) =>
     [
         .. places.Select(place => Laid(units[place.Piece], place, mirrored))
             .OrderBy(u => u.Kind != CutUnitKind.TestCut).ThenBy(u => u.Box.YMm).ThenBy(u => u.Box.XMm)
@@ -28,7 +28,7 @@ internal static class SheetBuilder
 
     private static AffineTransformation Mirror() => new(-1, 0, 0, 0, 1, 0);
 
-    private static PlacedUnit Laid(CutUnit unit, NestPlace place, bool mirrored)
+    private static PlacedUnit Laid(CutUnit unit, NestPosition place, bool mirrored)
     {
         var move = mirrored ? Mirror() : new AffineTransformation();
         move.Rotate(place.Degrees * Math.PI / 180);

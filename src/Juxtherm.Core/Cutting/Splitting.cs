@@ -77,7 +77,7 @@ internal static class Splitting
     {
         var joints = new List<Joint>();
         var pieces = new List<Ground>();
-        var waiting = new Stack<Ground>(Plane.Pieces(ground).OrderByDescending(p => p.EnvelopeInternal.MinX));
+        var waiting = new Stack<Ground>(Plane.Parts(ground).OrderByDescending(p => p.EnvelopeInternal.MinX));
         while (waiting.TryPop(out var piece))
         {
             var bounds = piece.EnvelopeInternal;
@@ -89,8 +89,8 @@ internal static class Splitting
 
             var (left, right, seam) = Cut(piece, bounds, width, overlap, delicate);
             joints.Add(seam);
-            pieces.AddRange(Plane.Pieces(left));
-            foreach (var rest in Plane.Pieces(right))
+            pieces.AddRange(Plane.Parts(left));
+            foreach (var rest in Plane.Parts(right))
                 waiting.Push(rest);
         }
 
@@ -101,12 +101,12 @@ internal static class Splitting
             var box = piece.EnvelopeInternal;
             var home = parts.FindIndex(p => Math.Max(p.Box.MaxX, box.MaxX) - Math.Min(p.Box.MinX, box.MinX) <= width + Hair
                 && (overlap <= 0
-                    || !Plane.Pieces(p.Ground)
+                    || !Plane.Parts(p.Ground)
                     .Any(q => q.EnvelopeInternal.Intersects(box) && q.Intersects(piece) && q.Intersection(piece).Area > Hair)));
             if (home < 0)
                 parts.Add((piece, box.Copy()));
             else
-                parts[home] = (Plane.Of([.. Plane.Pieces(parts[home].Ground), .. Plane.Pieces(piece)]), Joined(parts[home].Box, box));
+                parts[home] = (Plane.Of([.. Plane.Parts(parts[home].Ground), .. Plane.Parts(piece)]), Joined(parts[home].Box, box));
         }
 
         for (var i = 1; i < parts.Count; i++)

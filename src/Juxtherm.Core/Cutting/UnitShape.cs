@@ -23,13 +23,13 @@ public sealed record UnitShape(string Path, string Marks, string Number, double 
 
     internal static UnitShape Of(CutUnit unit)
     {
-        var pieces = Plane.Pieces(unit.Vinyl);
+        var pieces = Plane.Parts(unit.Vinyl);
         var centres = pieces.SelectMany(p => p.InteriorRings)
             .Select(r => Plane.Factory.CreatePolygon((LinearRing)r).InteriorPoint.Coordinate)
             .Select(c => new Spot(Math.Round(c.X, 2), Math.Round(c.Y, 2)));
         return new UnitShape(
             Write(pieces.SelectMany(p => p.InteriorRings.Append(p.ExteriorRing)).Select(Spots), closed: true),
-            Write(unit.Marks.SelectMany(Plane.Pieces).Select(p => Spots(p.ExteriorRing)), closed: true),
+            Write(unit.Marks.SelectMany(Plane.Parts).Select(p => Spots(p.ExteriorRing)), closed: true),
             Write(unit.Strokes, closed: false),
             Math.Round(unit.Vinyl.Area, 3), Math.Round(unit.Vinyl.Length, 2), pieces.Count, [.. centres], unit.Delicate);
     }

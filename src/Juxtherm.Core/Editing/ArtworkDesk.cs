@@ -201,7 +201,7 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
     private static DeskAnswer? Done(string json, Job job, ILayerWork work, WorkOrder order, Problems problems)
     {
         var desk = job.Layers.Where(l => l.Box is not null).Select(l => new DeskLayer(
-            l.Id, l.Vinyl.Id, l.Colour, (int)l.Face, l.Vinyl.LiesOn.Value != LiesOn.Any, l.Shape
+            l.Id, l.Vinyl.Id, l.Colour, (int)l.Face, l.Vinyl.Stack.LiesOn.Value != LiesOn.Any, l.Shape
             ?? CutShape.Boxed(l.WidthMm!.Value, l.HeightMm!.Value), l.Box!.Value)).ToList();
         if (order.Chosen.FirstOrDefault(id => desk.TrueForAll(l => l.Id != id)) is { } nowhere)
         {

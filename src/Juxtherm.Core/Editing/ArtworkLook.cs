@@ -50,7 +50,7 @@ public sealed record ArtworkLook(Face Face, Box? Around, IReadOnlyList<LayerLook
     private static LayerLook Look(JobLayer layer, WeedingFigures figures)
     {
         var box = layer.Box ?? new Box(0, 0, layer.WidthMm!.Value, layer.HeightMm!.Value);
-        var (m, limit) = (layer.Measures!, layer.Vinyl.SmallestDetailMm);
+        var (m, limit) = (layer.Measures!, layer.Vinyl.Cut.SmallestDetailMm);
         return new LayerLook(
             layer.Id, layer.Colour, layer.Shape!.PathIn(box), box, Math.Round(m.AreaMm2, 2), Math.Round(m.PerimeterMm, 1), m.Pieces,
             m.Holes, Math.Round(m.SmallestFeatureMm, 2), limit.Value, limit.From.Source,

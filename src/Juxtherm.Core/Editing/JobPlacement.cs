@@ -39,7 +39,7 @@ public static class JobPlacement
             [.. PlacementRules.For(Question(job, shape, width, height)).Select(p => p.In(words))],
             here.Any(l => l.AreaMm2 is not null)
             ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm,
-                !here.Any(l => l.Vinyl.Directional.Value)) : null,
+                !here.Any(l => l.Vinyl.Cut.Directional.Value)) : null,
             art is not null && JobSections.Of(job, face, [.. here.Select(l => l.Id)]).Plan is { } plan
             ? [.. plan.Sections.Select(s => new PlatePlace(s.Box, s.SlantDegrees))] : [],
             shape.Size, shape.Size is null ? [] : JobReader.Sizes)
@@ -105,6 +105,7 @@ public static class JobPlacement
     /// <param name="job">The job; something is placed on its face, and its item comes in sizes.</param>
     /// <param name="run">Sizes and counts.</param>
     /// <param name="catalogue">Typical measures of the other sizes.</param>
+    /// <exception cref="ArgumentException">Nothing is placed on its face.</exception>
     public static IReadOnlyList<Graded> Grade(Job job, IReadOnlyList<SizeCount> run, CatalogueSnapshot catalogue)
     {
         ArgumentNullException.ThrowIfNull(job);

@@ -47,7 +47,7 @@ public static class DelicatePlaces
     internal static IReadOnlyList<DelicatePlace> In(Ground ground, double limitMm)
     {
         var places = new List<DelicatePlace>();
-        foreach (var alike in AlikePieces.Of(Plane.Pieces(ground)))
+        foreach (var alike in AlikePieces.Of(Plane.Parts(ground)))
         {
             Patience.Look();
             var here = In(alike[0], limitMm);
@@ -81,7 +81,7 @@ public static class DelicatePlaces
     internal static double Narrowest(Ground ground)
     {
         var narrowest = WidestMm;
-        foreach (var piece in AlikePieces.Of(Plane.Pieces(ground)).Select(alike => alike[0]).OrderBy(p => p.Area))
+        foreach (var piece in AlikePieces.Of(Plane.Parts(ground)).Select(alike => alike[0]).OrderBy(p => p.Area))
         {
             Patience.Look();
             var widths = EdgeWidths.Of(piece, narrowest * (1 + Hair));

@@ -65,7 +65,7 @@ internal static class Plane
     private static Ground OffsetBitByBit(Ground ground, double mm)
     {
         var grown = new List<Ground>();
-        foreach (var ring in Pieces(ground).SelectMany(p => p.Holes.Append(p.Shell)))
+        foreach (var ring in Parts(ground).SelectMany(p => p.Holes.Append(p.Shell)))
         {
             var corners = ring.Coordinates;
             for (var i = 0; i + 1 < corners.Length; i += SidesAtOnce)
@@ -93,9 +93,9 @@ internal static class Plane
     }
 
     /// <summary>Without its holes.</summary>
-    public static Ground Filled(Ground ground) => Union(Pieces(ground).Select(p => (Ground)Factory.CreatePolygon(p.Shell)));
+    public static Ground Filled(Ground ground) => Union(Parts(ground).Select(p => (Ground)Factory.CreatePolygon(p.Shell)));
 
-    public static IReadOnlyList<Polygon> Pieces(Ground ground)
+    public static IReadOnlyList<Polygon> Parts(Ground ground)
     {
         var pieces = new List<Polygon>(ground.NumGeometries);
         for (var i = 0; i < ground.NumGeometries; i++)

@@ -117,6 +117,7 @@ public sealed partial class HeatColumn
     /// <param name="schedule">How to cut the time.</param>
     /// <param name="afterStep">Called after every step with the step's length and the time since the phase began, s; true goes on, false
     /// ends the phase.</param>
+    /// <exception cref="ArgumentOutOfRangeException">The time is below zero.</exception>
     public void Run(TopFace top, BottomFace bottom, Lanes setPointCelsius, double seconds, StepSchedule schedule,
         Func<double, double, bool>? afterStep = null)
     {

@@ -72,6 +72,7 @@ public static class Sizing
     /// <param name="cutterWidthMm">Widest the cutter cuts, mm.</param>
     /// <param name="cutterLengthMm">Longest the cutter cuts, mm.</param>
     /// <param name="turnable">It may be cut turned by a quarter.</param>
+    /// <exception cref="ArgumentOutOfRangeException">A measure or proportion is outside its range.</exception>
     public static LargestFit Largest(BlankShape shape, double aspect, double cutterWidthMm = double.PositiveInfinity,
         double cutterLengthMm = double.PositiveInfinity, bool turnable = true)
     {
@@ -103,6 +104,7 @@ public static class Sizing
     /// <param name="measureMm">The measure, mm.</param>
     /// <param name="share">Share of it, above 0.</param>
     /// <param name="aspect">Width by height.</param>
+    /// <exception cref="ArgumentOutOfRangeException">A measure or proportion is outside its range.</exception>
     public static ArtSize ToMeasure(double measureMm, double share, double aspect)
     {
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(share);
@@ -143,6 +145,8 @@ public static class Sizing
     /// <param name="word">The word; spaces and marks need no piece.</param>
     /// <param name="perPack">Pieces in a pack, at least 1.</param>
     /// <param name="shape">The piece.</param>
+    /// <exception cref="ArgumentException">A measure or proportion is outside its range.</exception>
+    /// <exception cref="ArgumentOutOfRangeException">A measure or proportion is outside its range.</exception>
     public static LetterPlan Letters(string word, int perPack, BlankShape shape)
     {
         ArgumentNullException.ThrowIfNull(word);
@@ -163,6 +167,7 @@ public static class Sizing
     /// <param name="bottom">Lower edge, mm.</param>
     /// <param name="left">Left edge, mm.</param>
     /// <param name="right">Right edge, mm.</param>
+    /// <exception cref="ArgumentOutOfRangeException">A measure or proportion is outside its range.</exception>
     public static Squareness Square(double top, double bottom, double left, double right)
     {
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(top);

@@ -181,7 +181,7 @@ public sealed record JobLayer(
                 return [];
             var (sx, sy) = (w / shape.Bounds.WidthMm, h / shape.Bounds.HeightMm);
             var (x, y) = ((XMm ?? 0) - shape.Bounds.XMm * sx, (YMm ?? 0) - shape.Bounds.YMm * sy);
-            return [.. shape.Delicate(Vinyl.SmallestDetailMm.Value / Math.Min(sx, sy))
+            return [.. shape.Delicate(Vinyl.Cut.SmallestDetailMm.Value / Math.Min(sx, sy))
                 .Select(p => new DelicatePlace(p.Kind, x + p.XMm * sx, y + p.YMm * sy, p.RadiusMm * Math.Max(sx, sy)))];
         }
     }

@@ -160,5 +160,5 @@ internal static class LayersReader
 
     /// <summary>Fine enough to want more care at its edges, by the tool's own eye.</summary>
     private static bool IsIntricate(JobLayer layer) =>
-        layer.Measures is { } m && m.SmallestFeatureMm < IntricateBelow * layer.Vinyl.SmallestDetailMm.Value;
+        layer.Measures is { } m && m.SmallestFeatureMm < IntricateBelow * layer.Vinyl.Cut.SmallestDetailMm.Value;
 }

@@ -10,22 +10,22 @@ internal static class ToolsReader
     /// own.</summary>
     /// <returns>Its id.</returns>
     public static string UsualUnderlay(CatalogueSnapshot catalogue, ItemForm? form, HeatSource? source) =>
-        (form is { Framed: true } ? catalogue.Underlays.Values.FirstOrDefault(u => u.BearsFrames)?.Id : null) ?? source?.Underlay
+        (form is { Framed: true } ? catalogue.Underlays.Values.FirstOrDefault(u => u.BearsFrames)?.Id : null) ?? source?.Usual.Underlay
         ?? ReferencePractice.Underlay;
 
     public static Tools? Read(JsonCursor c, CatalogueSnapshot catalogue, HeatSource? source, ItemForm? form)
     {
         var usual = UsualUnderlay(catalogue, form, source);
         var underlay = ToolsMembers.Underlay.In(c, catalogue.Underlays.Keys, usual);
-        var cover = ToolsMembers.Cover.In(c, catalogue.Covers.Keys, source?.Cover ?? ReferencePractice.Cover);
+        var cover = ToolsMembers.Cover.In(c, catalogue.Covers.Keys, source?.Usual.Cover ?? ReferencePractice.Cover);
         var width = ToolsMembers.PlateWidthMm.In(c);
         var height = ToolsMembers.PlateHeightMm.In(c);
         var cutter = CutterOf(c, catalogue);
         var steam = ToolsMembers.Steam.In(c);
         return source is null || underlay is null || cover is null
             ? null
-            : new Tools(source, width ?? source.PlateWidthMm.Value, height
-                ?? source.PlateHeightMm.Value, catalogue.Underlays[underlay], catalogue.Covers[cover], steam)
+            : new Tools(source, width ?? source.Plate.WidthMm.Value, height
+                ?? source.Plate.HeightMm.Value, catalogue.Underlays[underlay], catalogue.Covers[cover], steam)
             { Cutter = cutter };
     }
 

@@ -42,7 +42,7 @@ public sealed class HeatReckoner(Planner planner)
             || With(job, plan, first, ReachK) is not { } above)
             return null;
         return new HeatHad(at.LnRoom, (above.LnRoom - below.LnRoom) / (2 * ReachK), at.LnHeatDose,
-            (above.LnHeatDose - below.LnHeatDose) / (2 * ReachK), job.Tools.Source.DialOffsetK.Value);
+            (above.LnHeatDose - below.LnHeatDose) / (2 * ReachK), job.Tools.Source.Dial.OffsetK.Value);
     }
 
     /// <summary>The heat of a piece of which only what the logbook says is known.</summary>
@@ -57,7 +57,7 @@ public sealed class HeatReckoner(Planner planner)
             is not { } job)
             return null;
         var plan = planner.Plan(job, UnitSystem.Metric).Plan;
-        var pressure = entry.PressureKPa > 0 ? entry.PressureKPa : job.Tools.Source.PressureKPa[entry.Pressure].Value;
+        var pressure = entry.PressureKPa > 0 ? entry.PressureKPa : job.Tools.Source.Pressure.KPa[entry.Pressure].Value;
         var bonding = plan.BondingPress with { Celsius = entry.Celsius, Seconds = entry.PressedSeconds, PressureKPa = pressure };
         // Of what is done part by part, one part stands for all.
         var presses = plan.Whole.Select(w => w.OnParts[0])
@@ -77,12 +77,16 @@ public sealed class HeatReckoner(Planner planner)
         {
             Tools = job.Tools
                 with
-            { Source = source with { DialOffsetK = source.DialOffsetK with { Value = source.DialOffsetK.Value + moreK } } }
+            {
+                Source = source
+                with
+                { Dial = source.Dial with { OffsetK = source.Dial.OffsetK with { Value = source.Dial.OffsetK.Value + moreK } } }
+            }
         };
         var about = planner.About(moved, planner.Language.WordsFor(UnitSystem.Metric));
         if (PieceInTheModel.Of(about, plan, holds, planner.Catalogue) is not { Bond: > 0 } piece)
             return null;
-        return (Math.Log(piece.Bond / about.Lead.Work.Vinyl.HoldsFromBond.Value),
+        return (Math.Log(piece.Bond / about.Lead.Work.Vinyl.Bond.HoldsFrom.Value),
             Math.Log(piece.Laid.Max(id => piece.HeatDose(id) / about.Layer(id).MostHeatDose)));
     }
 }

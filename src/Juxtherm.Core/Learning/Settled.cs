@@ -30,7 +30,7 @@ public static class Settled
         {
             var source = sources.GetValueOrDefault(now.HeatSource);
             var was = before.Plates.FirstOrDefault(p => p.HeatSource == now.HeatSource);
-            var (offset, error) = was is null ? (0, source?.DialErrorK.Value ?? now.ErrorK) : (was.OffsetK, was.ErrorK);
+            var (offset, error) = was is null ? (0, source?.Dial.ErrorK.Value ?? now.ErrorK) : (was.OffsetK, was.ErrorK);
             var half = HalfStepK(source);
             return Math.Abs(now.OffsetK - offset) >= half || Math.Abs(now.ErrorK - error) >= half ? now : was;
         }).OfType<PlateCorrection>().ToList();
@@ -45,5 +45,5 @@ public static class Settled
     }
 
     private static double HalfStepK(HeatSource? source) =>
-        source?.DialStep is { } step ? step.Value / (source.DialUnit == DegreeUnit.F ? 1.8 : 1) / 2 : UsualHalfStepK;
+        source?.Dial.Step is { } step ? step.Value / (source.Dial.Unit == DegreeUnit.F ? 1.8 : 1) / 2 : UsualHalfStepK;
 }

@@ -34,7 +34,7 @@ public static class Teaching
         ArgumentNullException.ThrowIfNull(source);
         var entry = piece.Entry;
         return entry.Showed is { } showed
-            ? new Evidence(piece.Run, entry.HeatSource, entry.Vinyl, entry.Material, entry.Heat!.At(source.DialOffsetK.Value), showed)
+            ? new Evidence(piece.Run, entry.HeatSource, entry.Vinyl, entry.Material, entry.Heat!.At(source.Dial.OffsetK.Value), showed)
             : null;
     }
 
@@ -46,7 +46,7 @@ public static class Teaching
     public static PlateReading Reading(HeatSource source, double dialCelsius, double readCelsius, PlateMeans means)
     {
         ArgumentNullException.ThrowIfNull(source);
-        return new PlateReading(source.Id, readCelsius - dialCelsius - source.DialOffsetK.Value, means == PlateMeans.Strip
+        return new PlateReading(source.Id, readCelsius - dialCelsius - source.Dial.OffsetK.Value, means == PlateMeans.Strip
             ? LearningFigures.StripSpreadK : LearningFigures.ProbeSpreadK);
     }
 

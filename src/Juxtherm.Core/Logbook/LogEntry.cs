@@ -93,6 +93,7 @@ public sealed record LogEntry(
     /// <param name="plan">The frozen plan of its press.</param>
     /// <param name="state">Where the run stands.</param>
     /// <param name="piece">The piece.</param>
+    /// <exception cref="ArgumentException">The piece is not finished.</exception>
     public static LogEntry Of(Job job, Plan plan, RunState state, Piece piece)
     {
         ArgumentNullException.ThrowIfNull(job);

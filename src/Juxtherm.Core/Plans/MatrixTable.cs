@@ -60,8 +60,8 @@ public sealed class MatrixTable(Planner planner, IWords words)
         var catalogue = planner.Catalogue;
         var job = new Job(
             "", 1, new Blank(form, material, form.WidthMm.Value, form.HeightMm.Value, null, new HashSet<string>(StringComparer.Ordinal)),
-            new Tools(source, source.PlateWidthMm.Value, source.PlateHeightMm.Value,
-                catalogue.Underlays[ToolsReader.UsualUnderlay(catalogue, form, source)], catalogue.Covers[source.Cover], false),
+            new Tools(source, source.Plate.WidthMm.Value, source.Plate.HeightMm.Value,
+                catalogue.Underlays[ToolsReader.UsualUnderlay(catalogue, form, source)], catalogue.Covers[source.Usual.Cover], false),
             [JobLayer.Of("", vinyl) with { WidthMm = UsualArtworkMm, HeightMm = UsualArtworkMm }], None, None);
         var plan = planner.Plan(job, UnitSystem.Metric).Plan;
         if (plan.Verdict == Verdict.Stop)

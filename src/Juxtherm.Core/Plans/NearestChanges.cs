@@ -58,22 +58,22 @@ public sealed class NearestChanges(Planner planner)
         for (var i = 0; i < job.Layers.Count; i++)
         {
             var layer = job.Layers[i];
-            if (layer.Mirrored is { } mirrored && mirrored != layer.Vinyl.Mirrored.Value)
-                yield return new Candidate(layer.Vinyl.Mirrored.Value
+            if (layer.Mirrored is { } mirrored && mirrored != layer.Vinyl.Cut.Mirrored.Value)
+                yield return new Candidate(layer.Vinyl.Cut.Mirrored.Value
                     ? words.Say("nearest-changes.free-2")
                     : words.Say("nearest-changes.free-3"), job.WithLayer(i, layer with { Mirrored = !mirrored }),
                     [JobEdit.To($"/layers/{layer.At}/mirrored", !mirrored)]);
         }
 
-        if ((tools.Cover.Thermal is null || tools.Cover.Melts) && tools.Source.Cover != tools.Cover.Id)
+        if ((tools.Cover.Thermal is null || tools.Cover.Melts) && tools.Source.Usual.Cover != tools.Cover.Id)
         {
-            var cover = work.Covers[tools.Source.Cover];
+            var cover = work.Covers[tools.Source.Usual.Cover];
             yield return new Candidate(words.Say("nearest-changes.free-4", ("cover", cover.Name)),
                 job with { Tools = tools with { Cover = cover } }, [JobEdit.To("/tools/cover", cover.Id)]);
         }
 
         var (at, hottest) = Hottest(job);
-        if (tools.Source.PressureAdjustable && Chart.Of(hottest.Vinyl, hottest.Label).Pressure.Value != PressureLevel.Firm)
+        if (tools.Source.Pressure.Adjustable && Chart.Of(hottest.Vinyl, hottest.Label).Pressure.Value != PressureLevel.Firm)
         {
             // Pressing harder is a matter of this press, not of what the wrapper means.
             var label = hottest.Label is { } said
@@ -95,15 +95,16 @@ public sealed class NearestChanges(Planner planner)
     {
         var (at, layer) = Hottest(job);
         // Who wants foam does not want something flat.
-        if (layer.Vinyl.HeatsOnce.Value)
+        if (layer.Vinyl.Press.HeatsOnce.Value)
             return [];
         var own = Chart.Of(layer.Vinyl, layer.Label).Celsius.Value;
         return planner.Catalogue.Vinyls.Values
-            .Where(v => v.Id != layer.Vinyl.Id && v.Mirrored.Value == layer.Vinyl.Mirrored.Value && v.ReferenceCelsius.Value <= own
-                && !v.NotUnder.ContainsKey(job.Tools.Source.Kind))
-            .OrderBy(v => v.ReferenceCelsius.Value)
+            .Where(v => v.Id != layer.Vinyl.Id && v.Cut.Mirrored.Value == layer.Vinyl.Cut.Mirrored.Value
+                && v.Bond.ReferenceCelsius.Value <= own
+                && !v.Press.NotUnder.ContainsKey(job.Tools.Source.Kind))
+            .OrderBy(v => v.Bond.ReferenceCelsius.Value)
             .Take(MostVinylsTried)
-            .OrderByDescending(v => v.ReferenceCelsius.Value)
+            .OrderByDescending(v => v.Bond.ReferenceCelsius.Value)
             .Select(v =>
                 new Candidate(words.Say("nearest-changes.vinyls", ("v", v.Name)), job.WithLayer(at, layer with { Vinyl = v, Label = null }),
                     [JobEdit.To($"/layers/{layer.At}/vinyl", v.Id), JobEdit.To($"/layers/{layer.At}/label", null)]));
@@ -112,14 +113,14 @@ public sealed class NearestChanges(Planner planner)
     /// <summary>Presses that can press this item, with the underlay and cover usual for them.</summary>
     private IEnumerable<Candidate> Presses(Job job) => planner.Catalogue.HeatSources.Values
         .Where(s => s.Id != job.Tools.Source.Id && s.Presses.Contains(job.Blank.Form.Shape)
-            && !job.Layers.Any(l => l.Vinyl.NotUnder.ContainsKey(s.Kind)))
+            && !job.Layers.Any(l => l.Vinyl.Press.NotUnder.ContainsKey(s.Kind)))
         .Take(MostPressesTried)
         .Select(s => new Candidate(
             s.Name,
             job with
             {
-                Tools = new Tools(s, s.PlateWidthMm.Value, s.PlateHeightMm.Value, planner.Catalogue.Underlays[s.Underlay],
-                planner.Catalogue.Covers[s.Cover], false)
+                Tools = new Tools(s, s.Plate.WidthMm.Value, s.Plate.HeightMm.Value, planner.Catalogue.Underlays[s.Usual.Underlay],
+                planner.Catalogue.Covers[s.Usual.Cover], false)
             },
             [JobEdit.To("/tools/heatSource", s.Id), JobEdit.To("/tools/underlay", null), JobEdit.To("/tools/cover", null),
                 JobEdit.To("/tools/plateWidthMm", null), JobEdit.To("/tools/plateHeightMm", null), JobEdit.To("/tools/steam", null)]));

@@ -66,9 +66,9 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
             HeatDoseOnce = last.Heat.Keys.ToDictionary(id => id, budget.Once, StringComparer.Ordinal),
             Orders = orders,
             Sequence = tried.Laid,
-            AllHold = about.Layers.All(l => last.Heat[l.Id].Bond >= l.Work.Vinyl.HoldsFromBond.Value),
+            AllHold = about.Layers.All(l => last.Heat[l.Id].Bond >= l.Work.Vinyl.Bond.HoldsFrom.Value),
             LabelCap = CareLabel.Cap(job.Blank.CareDots, catalogue),
-            HottestOfRunCelsius = about.Work.Material.DyeMigrationCelsius is null ? 0 : _hottest.Of(about.Found, job.Quantity),
+            HottestOfRunCelsius = about.Work.Material.Limit.DyeMigrationCelsius is null ? 0 : _hottest.Of(about.Found, job.Quantity),
         };
         var notices = PlanRules.Look(rules);
         var verdict = notices.Select(n => n.Weight).DefaultIfEmpty(NoticeLevel.Note).Max() switch
@@ -105,7 +105,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
             layer.Id, about.NameOf(layer),
             [.. budget.Of(layer.Id).Select(s => s with { Order = NumberOf(s.Order), Share = Math.Round(s.Share, 3) })],
             Math.Round(budget.Total(layer.Id), 2), layer.MostHeatDose, Math.Round(last.Heat[layer.Id].Bond, 2),
-            layer.Work.Vinyl.HoldsFromBond.Value);
+            layer.Work.Vinyl.Bond.HoldsFrom.Value);
 
 
         return new PlanResult(plan,
@@ -173,7 +173,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
         var last = rehearsal.Presses[^1];
         var excess =
             about.Layers.Sum(l =>
-                Math.Max(0, budget.Total(l.Id) - l.MostHeatDose) + Math.Max(0, l.Work.Vinyl.HoldsFromBond.Value - last.Heat[l.Id].Bond));
+                Math.Max(0, budget.Total(l.Id) - l.MostHeatDose) + Math.Max(0, l.Work.Vinyl.Bond.HoldsFrom.Value - last.Heat[l.Id].Bond));
         return new Tried(about, laid, rehearsal, budget, excess);
     }
 

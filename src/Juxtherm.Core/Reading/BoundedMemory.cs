@@ -39,6 +39,7 @@ public sealed class BoundedMemory<TKey, TValue>(long mostBytes, IEqualityCompare
     /// <param name="key">What it is found by.</param>
     /// <param name="value">It.</param>
     /// <param name="bytes">About what it takes, bytes, not below zero.</param>
+    /// <exception cref="ArgumentOutOfRangeException">The bytes are below zero.</exception>
     public void Keep(TKey key, TValue value, long bytes)
     {
         ArgumentOutOfRangeException.ThrowIfNegative(bytes);

@@ -16,7 +16,7 @@ internal static class PieceMoves
     {
         var step = scene.StepOf(piece);
         var (rescue, done) = (piece.Rescue, piece.RescueStep + 1);
-        var next = Turns.Next(scene.Script, scene.State, Turns.WithHold(scene.Script, piece, at, null), at);
+        var next = RunFlow.Next(scene.Script, scene.State, RunFlow.WithHold(scene.Script, piece, at, null), at);
         var missing = Math.Ceiling(step.Seconds - (at - piece.EnteredAt).TotalSeconds - 0.25);
         if (missing < WorthClosingAgain || scene.Said.Knowingly || !scene.Script.NamesShortHolds)
             return next;
@@ -47,7 +47,7 @@ internal static class PieceMoves
                 Moves = piece.Moves + 1
             });
 
-    public static RunState Moved(Scene scene, Piece piece) => scene.State.With(Turns.Next(scene.Script, scene.State, piece, scene.Said.At));
+    public static RunState Moved(Scene scene, Piece piece) => scene.State.With(RunFlow.Next(scene.Script, scene.State, piece, scene.Said.At));
 
     public static void NotAsking(Scene scene, Piece piece)
     {

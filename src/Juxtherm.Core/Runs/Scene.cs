@@ -33,5 +33,5 @@ internal sealed record Scene(BenchScript Script, RunState State, BenchEvent Said
         ?? throw new BenchRefusedException("no-such-press", Words.Say("refused.no-such-press-2", ("stations", State.Stations.Count)));
 
     /// <summary>What a piece is at.</summary>
-    public BenchStep StepOf(Piece piece) => Turns.StepOf(Script, piece)!;
+    public BenchStep StepOf(Piece piece) => RunFlow.StepOf(Script, piece)!;
 }

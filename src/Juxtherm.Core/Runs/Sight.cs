@@ -14,7 +14,7 @@ internal static class Sight
     /// <summary>Why nothing can be seen on a piece that a press has; null where something can.</summary>
     public static BenchRefusedException? WhyNotSeen(BenchScript script, Piece piece)
     {
-        var step = Turns.StepOf(script, piece)!;
+        var step = RunFlow.StepOf(script, piece)!;
         if (piece.Status == PieceStatus.Asking || step.Kind == StepKind.Hold)
             return new BenchRefusedException("hold-not-over", script.Words.Say("refused.hold-not-over-2"));
         if (piece.InRescue)

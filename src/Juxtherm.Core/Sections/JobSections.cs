@@ -71,7 +71,7 @@ internal sealed record JobSections(SectionPlan? Plan)
             return [];
         if (Split.TryGetValue(layer.Id, out var parts))
             return [.. parts.Select(part => PartsUnder(plan, part))];
-        return [.. Plane.Pieces(CutShape.GroundOf(layer.Shape, box)).Select(p => p.EnvelopeInternal)
+        return [.. Plane.Parts(CutShape.GroundOf(layer.Shape, box)).Select(p => p.EnvelopeInternal)
             .Select(e => PartsUnder(plan, new Box(e.MinX, e.MinY, e.Width, e.Height)))];
     }
 
@@ -146,7 +146,7 @@ internal sealed record JobSections(SectionPlan? Plan)
         foreach (var layer in here.Where(l => l.Id != lead && l.Box is not null))
         {
             foreach (var piece in split.TryGetValue(layer.Id, out var own)
-                ? own : [.. Plane.Pieces(CutShape.GroundOf(layer.Shape, layer.Box!.Value))])
+                ? own : [.. Plane.Parts(CutShape.GroundOf(layer.Shape, layer.Box!.Value))])
                 grounds[Enumerable.Range(0, parts.Count)
                     .MinBy(i => parts[i].EnvelopeInternal.Centre.Distance(piece.EnvelopeInternal.Centre))].Add(piece);
         }

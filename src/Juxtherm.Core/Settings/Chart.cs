@@ -23,10 +23,10 @@ public sealed record Chart(Sourced<double> Celsius, Sourced<double> Seconds, Sou
     {
         ArgumentNullException.ThrowIfNull(vinyl);
         return new Chart(
-            label?.Celsius is { } celsius ? new(celsius, Wrapper) : vinyl.ReferenceCelsius,
-            label?.Seconds is { } seconds ? new(seconds, Wrapper) : vinyl.ReferenceSeconds,
-            label?.Pressure is { } pressure ? new(pressure, Wrapper) : vinyl.Pressure,
-            label?.Peel is { } peel ? new(peel, Wrapper) : vinyl.Peel);
+            label?.Celsius is { } celsius ? new(celsius, Wrapper) : vinyl.Bond.ReferenceCelsius,
+            label?.Seconds is { } seconds ? new(seconds, Wrapper) : vinyl.Bond.ReferenceSeconds,
+            label?.Pressure is { } pressure ? new(pressure, Wrapper) : vinyl.Chart.Pressure,
+            label?.Peel is { } peel ? new(peel, Wrapper) : vinyl.Chart.Peel);
     }
 }
 
@@ -55,7 +55,7 @@ public sealed class ReferenceDoses(CatalogueSnapshot catalogue)
         return _known.GetOrAdd((vinyl, chart.Celsius.Value, chart.Seconds.Value, chart.Pressure.Value), _ =>
         {
             var work = Workpiece.Reference(catalogue, vinyl);
-            var pressure = work.Source.PressureKPa[chart.Pressure.Value].Value;
+            var pressure = work.Source.Pressure.KPa[chart.Pressure.Value].Value;
             var session = new PressSession(work, catalogue);
             session.PreheatAndLay(PressSetting.Single(chart.Celsius.Value, pressure, work.Material.PreheatSeconds.Value), catalogue.Work);
             session.Press(PressSetting.Single(chart.Celsius.Value, pressure, chart.Seconds.Value));

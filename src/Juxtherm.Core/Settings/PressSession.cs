@@ -255,8 +255,8 @@ public sealed class PressSession
     {
         var bottom = new BottomFace(Surroundings.BelowUnderlayWm2K, _room);
         foreach (var print in _prints)
-            print.Stack.Build(print.Vinyls, cover, onBench, _room, _work.Source.Plate.Value, plate);
-        _bare.Build([], cover, onBench, _room, _work.Source.Plate.Value, plate);
+            print.Stack.Build(print.Vinyls, cover, onBench, _room, _work.Source.Plate.Heat.Value, plate);
+        _bare.Build([], cover, onBench, _room, _work.Source.Plate.Heat.Value, plate);
         var ended = false;
         // The columns advance in step: the others follow each step of the first with the same length.
         _lead.Stack.Current.Run(top, bottom, plate, seconds, schedule, (length, time) =>

@@ -113,7 +113,7 @@ public static class SettingSearch
     {
         ArgumentNullException.ThrowIfNull(work);
         ArgumentNullException.ThrowIfNull(chart);
-        return Find([LayerAim.Alone(work, chart, reference)], work.Source.PressureKPa[chart.Pressure.Value].Value, PreheatSeconds(work),
+        return Find([LayerAim.Alone(work, chart, reference)], work.Source.Pressure.KPa[chart.Pressure.Value].Value, PreheatSeconds(work),
             catalogue);
     }
 
@@ -145,7 +145,7 @@ public static class SettingSearch
 
         double OffChart(TemperatureRow row, LayerAim aim)
         {
-            var above = row.Dial.FaceCelsius - aim.Chart.Celsius.Value;
+            var above = row.Dial.SurfaceCelsius - aim.Chart.Celsius.Value;
             // Hard goods soak heat up: their plate has to be hotter than the chart for the vinyl to be as hot.
             return above > 0 && aim.Work.Material.Kind == MaterialKind.Hard
                 ? above * SoakedUp : Math.Abs(above) + FarWeighs * Math.Max(0, Math.Abs(above) - ChartSpreadK);
@@ -173,7 +173,7 @@ public static class SettingSearch
         // Short of the target: as near the chart as it still holds. Not even that: where the bond comes furthest.
         var holding = rows.Where(r => r.Holds).ToList();
         var fallback = holding.Count > 0
-            ? holding.MinBy(r => aims.Average(a => Math.Abs(r.Dial.FaceCelsius - a.Chart.Celsius.Value)))! : rows.MaxBy(r => r.BondAtMost)!;
+            ? holding.MinBy(r => aims.Average(a => Math.Abs(r.Dial.SurfaceCelsius - a.Chart.Celsius.Value)))! : rows.MaxBy(r => r.BondAtMost)!;
         return Take(fallback, Math.Max(1, Math.Floor(fallback.MostSeconds)), holding.Count > 0
             ? SettingOutcome.Short : SettingOutcome.None);
     }
@@ -193,8 +193,8 @@ public static class SettingSearch
         ArgumentNullException.ThrowIfNull(aims);
         ArgumentNullException.ThrowIfNull(figures);
         var (window, dial) = (found.Window, found.Dial);
-        var target = aims.Max(a => a.Work.Vinyl.TargetBond.Value * a.TargetShare);
-        var limit = aims.Min(a => a.Work.Material.LimitCelsius.Value);
+        var target = aims.Max(a => a.Work.Vinyl.Bond.Target.Value * a.TargetShare);
+        var limit = aims.Min(a => a.Work.Material.Limit.Celsius.Value);
         // An iron's cool side can mostly not be met; then as much as the vinyl takes with room to spare.
         var careful = dial.Mark is not null && window.WorstOf(dial, found.Seconds, backSeconds).LetsGo;
         bool Enough(double seconds)
@@ -256,7 +256,7 @@ public static class SettingSearch
     {
         ArgumentNullException.ThrowIfNull(work);
         var own = work.Material.PreheatSeconds.Value;
-        return own == 0 || work.Source.HotAirWm2K is not null ? 0 : Math.Max(own, work.Source.LongerPreheatSeconds?.Value ?? 0);
+        return own == 0 || work.Source.HotAirWm2K is not null ? 0 : Math.Max(own, work.Source.Usual.LongerPreheatSeconds?.Value ?? 0);
     }
 
     private static double? Finite(double seconds) => double.IsInfinity(seconds) ? null : seconds;

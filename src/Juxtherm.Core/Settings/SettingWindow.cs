@@ -18,7 +18,7 @@ public sealed record LayerAim(Workpiece Work, Chart Chart, ReferenceDose Referen
     public static LayerAim Alone(Workpiece work, Chart chart, ReferenceDose reference)
     {
         ArgumentNullException.ThrowIfNull(work);
-        return new LayerAim(work, chart, reference, work.Vinyl.MostHeatDose.Value);
+        return new LayerAim(work, chart, reference, work.Vinyl.Bond.MostHeatDose.Value);
     }
 
     /// <summary>Bond that counts as one whole on this face, reference seconds.</summary>
@@ -60,7 +60,7 @@ public sealed class SettingWindow
         var source = Source;
         Dial = [.. DialPosition.Of(source)
             .Where(d => source.HotAirWm2K is not null || d.Celsius is >= CoolestUsefulCelsius and <= HottestUsefulCelsius)];
-        var factor = source.PressureErrorFactor.Value;
+        var factor = source.Pressure.ErrorFactor.Value;
         var sweeps = new WindowSweep[_aims.Count * 3];
         Parallel.For(0, sweeps.Length, i =>
         {
@@ -102,7 +102,7 @@ public sealed class SettingWindow
         var longest = _catalogue.Work.LongestPressSeconds.Value;
         return TemperatureRow.All(_sweeps.ConvertAll(s =>
         {
-            var reach = s.Nominal.At(dial.FaceCelsius);
+            var reach = s.Nominal.At(dial.SurfaceCelsius);
             var worst = s.Hot.At(dial.Face(1));
             var most = Math.Min(longest, Math.Min(reach.VinylEnds, reach.BlankEnds) * _leftShare);
             var because = reach.BlankEnds * _leftShare <= most
@@ -125,7 +125,7 @@ public sealed class SettingWindow
         {
             // Cold and hot run side by side in two lanes, but dampness belongs to the sheets: so a run for each.
             var (cold, hot) = (Run(aim, dial, -1, seconds, backSeconds), Run(aim, dial, 1, seconds, backSeconds));
-            return (Bond: cold.Bond() / aim.WantedBond, Holds: aim.Work.Vinyl.HoldsFromBond.Value,
+            return (Bond: cold.Bond() / aim.WantedBond, Holds: aim.Work.Vinyl.Bond.HoldsFrom.Value,
                 HeatDose: hot.HeatDose() / aim.Reference.HeatDoseSeconds, Hottest: hot.HottestBare());
         }).ToList();
         var least = worst.MinBy(w => w.Bond / w.Holds);
@@ -172,7 +172,7 @@ public sealed class SettingWindow
         var session = new PressSession(aim.Work, _catalogue, Dampness(side));
         if (before is not null)
             session.LieWhereLay(before);
-        var setting = PressSetting.Single(dial.Face(side), _pressureKPa * Math.Pow(Source.PressureErrorFactor.Value, side), seconds);
+        var setting = PressSetting.Single(dial.Face(side), _pressureKPa * Math.Pow(Source.Pressure.ErrorFactor.Value, side), seconds);
         session.PreheatAndLay(setting with { Seconds = _preheatSeconds }, _catalogue.Work);
         session.Press(setting);
         if (backSeconds > 0)

@@ -17,17 +17,18 @@ internal sealed class ToolWords(Workpiece work, IWords words)
     public bool HeldByHand => work.Source.HeldByHand;
 
     /// <summary>What is hot: plate, iron, wrap or gun.</summary>
-    public string Hot => Gun ? "gun" : Wrap ? "wrap" : work.Source.Marks.Count > 0 ? "iron" : "plate";
+    public string Hot => Gun ? "gun" : Wrap ? "wrap" : work.Source.Dial.Marks.Count > 0 ? "iron" : "plate";
 
     /// <summary>Turning it on.</summary>
     /// <param name="set">Where its dial or mark is to stand.</param>
     public string HeatUp(string set) =>
         Gun ? words.Say("tool-words.heat-up", ("set", set))
-        : work.Source.Marks.Count > 0 ? words.Say("tool-words.heat-up-2", ("set", set)) : words.Say("tool-words.heat-up-3", ("set", set));
+        : work.Source.Dial.Marks.Count > 0
+        ? words.Say("tool-words.heat-up-2", ("set", set)) : words.Say("tool-words.heat-up-3", ("set", set));
 
     /// <summary>How it is kept out of the way while hands are at the piece.</summary>
     public string OutOfTheWay => Gun ? words.Say("tool-words.out-of-the-way")
-        : HeldByHand ? words.Say("tool-words.out-of-the-way-2", ("marks", work.Source.Marks.Count))
+        : HeldByHand ? words.Say("tool-words.out-of-the-way-2", ("marks", work.Source.Dial.Marks.Count))
         : Wrap ? words.Say("tool-words.out-of-the-way-3")
         : work.Source.Hinged ? words.Say("tool-words.out-of-the-way-4") : words.Say("tool-words.out-of-the-way-5");
 

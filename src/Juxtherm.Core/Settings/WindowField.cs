@@ -39,6 +39,7 @@ public sealed record WindowField(
     /// <param name="temperatures">Rows, 2 to 200.</param>
     /// <param name="times">Columns, 2 to 240.</param>
     /// <param name="longestSeconds">The longest press, s.</param>
+    /// <exception cref="ArgumentOutOfRangeException">Fewer than two steps are asked for.</exception>
     public static WindowField Of(SettingWindow window, int temperatures, int times, double longestSeconds)
     {
         ArgumentNullException.ThrowIfNull(window);
@@ -51,7 +52,7 @@ public sealed record WindowField(
             var share = (double)i / (temperatures - 1);
             double Between(double a, double b) => a + (b - a) * share;
             return window.At(
-                new DialPosition(Between(low.Celsius, high.Celsius), Between(low.FaceCelsius, high.FaceCelsius), null, low.Unit, null,
+                new DialPosition(Between(low.Celsius, high.Celsius), Between(low.SurfaceCelsius, high.SurfaceCelsius), null, low.Unit, null,
                     Between(low.ErrorK, high.ErrorK)));
         }).ToList();
         return new WindowField(

@@ -39,8 +39,8 @@ internal sealed class WindowSweep
     {
         _longest = catalogue.Work.LongestPressSeconds.Value;
         var material = aim.Work.Material;
-        _limitCelsius = material.LimitCelsius.Value;
-        _dyeCelsius = material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity;
+        _limitCelsius = material.Limit.Celsius.Value;
+        _dyeCelsius = material.Limit.DyeMigrationCelsius?.Value ?? double.PositiveInfinity;
         var steps = Math.Max(1, (int)Math.Ceiling((toCelsius - fromCelsius) / StepK));
         var plates = Enumerable.Range(0, steps + 1).Select(i => fromCelsius + (toCelsius - fromCelsius) * i / steps);
         _reaches = [.. plates.Chunk(LaneMath.Count)
@@ -98,9 +98,10 @@ internal sealed class WindowSweep
         var setting = new PressSetting(LaneMath.From(plates), LaneMath.All(pressureKPa), catalogue.Work.LongestPressSeconds.Value);
         var session = new PressSession(work, catalogue, moisture);
         session.PreheatAndLay(setting with { Seconds = preheatSeconds }, catalogue.Work);
-        var target = aim.WantedBond * work.Vinyl.TargetBond.Value * aim.TargetShare;
-        var watch = new Crossings(session, plates.Length, aim.WantedBond * work.Vinyl.HoldsFromBond.Value, target,
-            aim.MostHeatDose * aim.Reference.HeatDoseSeconds, work.Material.LimitCelsius.Value, work.Material.DyeMigrationCelsius?.Value
+        var target = aim.WantedBond * work.Vinyl.Bond.Target.Value * aim.TargetShare;
+        var watch = new Crossings(session, plates.Length, aim.WantedBond * work.Vinyl.Bond.HoldsFrom.Value, target,
+            aim.MostHeatDose * aim.Reference.HeatDoseSeconds, work.Material.Limit.Celsius.Value,
+            work.Material.Limit.DyeMigrationCelsius?.Value
             ?? double.PositiveInfinity)
         { UntilItHolds = untilItHolds };
         session.Press(setting, observer: watch);

@@ -50,7 +50,7 @@ public sealed record Workpiece(Vinyl Vinyl, Material Material, ItemForm Form, He
 internal static class DoseScales
 {
     public static DoseScale Bond(WorkFigures work, Vinyl vinyl) =>
-        new(work.DoseReferenceCelsius.Value, work.DoseZKelvin.Value, vinyl.ActivationCelsius.Value);
+        new(work.DoseReferenceCelsius.Value, work.DoseZKelvin.Value, vinyl.Bond.ActivationCelsius.Value);
 
     public static DoseScale HeatDose(WorkFigures work) => new(work.DoseReferenceCelsius.Value, work.DoseZKelvin.Value);
 }

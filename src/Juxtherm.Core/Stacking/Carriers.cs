@@ -17,7 +17,7 @@ public static class Carriers
     /// <summary>Whether two carriers share ground, so that they cannot be laid at once; true when it is not known where they lie.</summary>
     /// <param name="a">The one.</param>
     /// <param name="b">The other.</param>
-    public static bool Meet(LayerPiece a, LayerPiece b)
+    public static bool Meet(StackedLayer a, StackedLayer b)
     {
         ArgumentNullException.ThrowIfNull(a);
         ArgumentNullException.ThrowIfNull(b);
@@ -27,7 +27,7 @@ public static class Carriers
     /// <summary>Whether vinyl of the one lies on the carrier of the other. False when it is not known where they lie.</summary>
     /// <param name="upper">Whose vinyl.</param>
     /// <param name="lower">Whose carrier.</param>
-    public static bool VinylOn(LayerPiece upper, LayerPiece lower)
+    public static bool VinylOn(StackedLayer upper, StackedLayer lower)
     {
         ArgumentNullException.ThrowIfNull(upper);
         ArgumentNullException.ThrowIfNull(lower);
@@ -38,7 +38,7 @@ public static class Carriers
     /// <summary>Whether the edge of a carrier ends on the vinyl of another. False when it is not known where they lie.</summary>
     /// <param name="upper">Whose carrier.</param>
     /// <param name="lower">Whose vinyl.</param>
-    public static bool EdgeOn(LayerPiece upper, LayerPiece lower)
+    public static bool EdgeOn(StackedLayer upper, StackedLayer lower)
     {
         ArgumentNullException.ThrowIfNull(upper);
         ArgumentNullException.ThrowIfNull(lower);
@@ -49,7 +49,7 @@ public static class Carriers
     /// <summary>How far the vinyl of two layers is apart, mm; null when it is not known where they lie.</summary>
     /// <param name="a">The one.</param>
     /// <param name="b">The other.</param>
-    public static double? ApartMm(LayerPiece a, LayerPiece b)
+    public static double? ApartMm(StackedLayer a, StackedLayer b)
     {
         ArgumentNullException.ThrowIfNull(a);
         ArgumentNullException.ThrowIfNull(b);
@@ -58,7 +58,7 @@ public static class Carriers
 
     /// <summary>A carrier's outline as path data on the blank; null when it is not known where it lies.</summary>
     /// <param name="piece">The layer.</param>
-    public static string? PathOf(LayerPiece piece)
+    public static string? PathOf(StackedLayer piece)
     {
         ArgumentNullException.ThrowIfNull(piece);
         return piece.Box is null ? null : CutShape.Write(CarrierGround(piece));
@@ -68,21 +68,21 @@ public static class Carriers
     /// lies.</summary>
     /// <param name="piece">The layer.</param>
     /// <param name="marginMm">How far it still reaches beyond the artwork, mm.</param>
-    public static string? TrimmedPathOf(LayerPiece piece, double marginMm)
+    public static string? TrimmedPathOf(StackedLayer piece, double marginMm)
     {
         ArgumentNullException.ThrowIfNull(piece);
         return PathOf(piece with { Cut = CarrierCut.Contour, CarrierMarginMm = marginMm });
     }
 
-    private static bool Boxed(LayerPiece a, LayerPiece b) => a.Shape is null && b.Shape is null;
+    private static bool Boxed(StackedLayer a, StackedLayer b) => a.Shape is null && b.Shape is null;
 
-    private static Ground VinylGround(LayerPiece piece) => CutShape.GroundOf(piece.Shape, piece.Box!.Value);
+    private static Ground VinylGround(StackedLayer piece) => CutShape.GroundOf(piece.Shape, piece.Box!.Value);
 
-    private static Ground CarrierGround(LayerPiece piece) =>
+    private static Ground CarrierGround(StackedLayer piece) =>
         piece is { Cut: CarrierCut.Contour, Shape: { } shape }
         ? Plane.Offset(Plane.Filled(shape.In(piece.Box!.Value)), piece.CarrierMarginMm) : Shapes.Polygon(piece.Carrier!.Value);
 
-    private static Lies Of(LayerPiece a, LayerPiece b)
+    private static Lies Of(StackedLayer a, StackedLayer b)
     {
         // Only how the two lie to each other matters: while both are moved together the answer stays known.
         static double R(double mm) => Math.Round(mm, 2);

@@ -6,12 +6,12 @@ namespace Juxtherm.Core.Stacking;
 /// </summary>
 public sealed class Stackup
 {
-    private readonly Dictionary<string, LayerPiece> _pieces;
+    private readonly Dictionary<string, StackedLayer> _pieces;
     private readonly Dictionary<string, HashSet<string>> _on;
 
     /// <summary>Works it out.</summary>
     /// <param name="pieces">The layers, in the job's order; what they are said to lie on must not run in a circle.</param>
-    public Stackup(IReadOnlyList<LayerPiece> pieces)
+    public Stackup(IReadOnlyList<StackedLayer> pieces)
     {
         ArgumentNullException.ThrowIfNull(pieces);
         Pieces = pieces;
@@ -33,7 +33,7 @@ public sealed class Stackup
     }
 
     /// <summary>The layers, in the job's order.</summary>
-    public IReadOnlyList<LayerPiece> Pieces { get; }
+    public IReadOnlyList<StackedLayer> Pieces { get; }
 
     /// <summary>Whether a layer lies on another, directly or through others.</summary>
     /// <param name="upper">Id of the one.</param>
@@ -59,7 +59,7 @@ public sealed class Stackup
 
     /// <summary>A layer by its id.</summary>
     /// <param name="id">Its id.</param>
-    public LayerPiece this[string id] => _pieces[id];
+    public StackedLayer this[string id] => _pieces[id];
 
     /// <summary>Whether two layers may be laid and pressed together: on one face, apart, carriers clear of each other, peeled alike, and
     /// foam with foam only.</summary>
@@ -69,7 +69,8 @@ public sealed class Stackup
     public bool GoTogether(string a, string b, bool carriersMeet = true)
     {
         var (one, two) = (_pieces[a], _pieces[b]);
-        return one.Side == two.Side && one.Peel == two.Peel && one.Vinyl.HeatsOnce.Value == two.Vinyl.HeatsOnce.Value && !Reaches(a, b)
+        return one.Side == two.Side && one.Peel == two.Peel && one.Vinyl.Press.HeatsOnce.Value == two.Vinyl.Press.HeatsOnce.Value
+            && !Reaches(a, b)
             && !Reaches(b, a) && !(carriersMeet && CarriersMeet(a, b));
     }
 

@@ -84,7 +84,7 @@ internal static class RunEndpoints
                 if (await bench.FindAsync(id, stop) is not { } run)
                     yield break;
                 yield return new SseItem<RunAnswer>(presses.Answer(run), "run");
-                if (Turns.NextChange(run.Frozen.Script, run.State) is { } due)
+                if (RunFlow.NextChange(run.Frozen.Script, run.State) is { } due)
                     signals.WakeAt(id, due);
                 await Task.WhenAny(next, Task.Delay(presses.Any(id) ? PressMilliseconds : QuietMilliseconds, ends.Token));
             }

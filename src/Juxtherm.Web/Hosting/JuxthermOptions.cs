@@ -57,8 +57,10 @@ public sealed record JuxthermOptions(string DataFolder, string FrontFolder, stri
         var own = OwnAddresses.Addresses;
         if (string.Equals(said, "true", StringComparison.OrdinalIgnoreCase))
             return own.Count == 1
-                ? IPAddress.Parse(own[0]) : throw new OptionsException(new Phrase("options.lan-missing", ("own", Thing.List(own))));
+                ? IPAddress.Parse(own[0])
+                : throw new OptionsException(new Phrase("options.lan-missing", ("some", own.Count > 0), ("own", Thing.List(own))));
         return own.Contains(said, StringComparer.Ordinal)
-            ? IPAddress.Parse(said) : throw new OptionsException(new Phrase("options.lan", ("lan", said), ("own", Thing.List(own))));
+            ? IPAddress.Parse(said)
+            : throw new OptionsException(new Phrase("options.lan", ("lan", said), ("some", own.Count > 0), ("own", Thing.List(own))));
     }
 }

@@ -143,13 +143,13 @@ public class OwnEntriesTests
     public void A_mixture_bears_little_more_than_its_most_delicate_fibre(string one, double share, string other, double rest, double limit)
     {
         var blend = Blend.Of("own-b", "x", [new(Shipped.Materials[one], share / 100), new(Shipped.Materials[other], rest / 100)]);
-        Assert.Equal(limit, blend.LimitCelsius.Value, 0.5);
+        Assert.Equal(limit, blend.Limit.Celsius.Value, 0.5);
     }
 
     [Property(MaxTest = 200)]
     public Property A_mixture_lies_between_its_fibres()
     {
-        var cloths = Shipped.Materials.Values.Where(m => m.Kind == MaterialKind.Cloth && m.NeverPressed is null).ToList();
+        var cloths = Shipped.Materials.Values.Where(m => m.Kind == MaterialKind.Cloth && m.Doubt.NeverPressed is null).ToList();
         var pairs = from a in Gen.Elements(cloths.AsEnumerable())
                     from b in Gen.Elements(cloths.AsEnumerable())
                     from share in Gen.Choose(1, 99)
@@ -159,7 +159,7 @@ public class OwnEntriesTests
             var blend = Blend.Of("own-b", "x", [new(p.a, p.Item3), new(p.b, 1 - p.Item3)]);
             void Between(Func<Material, double> of) =>
                 Assert.InRange(of(blend), Math.Min(of(p.a), of(p.b)) - 0.51, Math.Max(of(p.a), of(p.b)) + 0.51);
-            Between(m => m.LimitCelsius.Value);
+            Between(m => m.Limit.Celsius.Value);
             Between(m => m.Thermal.ThicknessMm.Value);
             Between(m => m.Thermal.RegainPercent?.Value ?? 0);
             Between(m => m.Demand.Value);

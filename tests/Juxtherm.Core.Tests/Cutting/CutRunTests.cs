@@ -99,7 +99,7 @@ public sealed class CutRunTests
                 Assert.InRange(preset.Passes, 1, CutPreset.MostPasses);
                 Assert.NotEmpty(preset.From.Source);
                 // All passes together press about as hard as one would have to.
-                Assert.InRange(preset.ForceGrams * preset.Passes, vinyl.ForceGrams.Value * 0.9, vinyl.ForceGrams.Value * 1.3);
+                Assert.InRange(preset.ForceGrams * preset.Passes, vinyl.Cut.ForceGrams.Value * 0.9, vinyl.Cut.ForceGrams.Value * 1.3);
             }
         }
     }

@@ -9,7 +9,7 @@ namespace Juxtherm.Testing;
 internal static class Instances
 {
     /// <summary>A perfect packing, cut up at random: every piece together with its margin is a tile of the sheet.</summary>
-    public static List<NestPiece> CutUp(int seed, int count, double width, double length, NestRules rules)
+    public static List<NestPart> CutUp(int seed, int count, double width, double length, NestRules rules)
     {
         var chance = new Random(seed);
         var slack = rules.EdgeMm - rules.MarginMm / 2;
@@ -25,15 +25,15 @@ internal static class Instances
         }
 
         return [.. tiles.OrderBy(_ => chance.Next())
-            .Select((t, i) => NestPiece.Of($"tile{i}", CutShape.Boxed(t.W - rules.MarginMm, t.H - rules.MarginMm)))];
+            .Select((t, i) => NestPart.Of($"tile{i}", CutShape.Boxed(t.W - rules.MarginMm, t.H - rules.MarginMm)))];
     }
 
     /// <summary>Stars, crescents, angles and wedges, as stickers of a night sky might be.</summary>
-    public static List<NestPiece> Sky(int seed, int count)
+    public static List<NestPart> Sky(int seed, int count)
     {
         var chance = new Random(seed);
         return [.. Enumerable.Range(0, count)
-            .Select(i => NestPiece.Of($"sky{i}", CutShape.Read(Path(chance.Next(5), 25 + chance.NextDouble() * 60))!))];
+            .Select(i => NestPart.Of($"sky{i}", CutShape.Read(Path(chance.Next(5), 25 + chance.NextDouble() * 60))!))];
     }
 
     /// <summary>One of five shapes, by its size in mm.</summary>
@@ -63,25 +63,25 @@ internal static class Instances
     }
 
     /// <summary>Letters of a list of names, each by itself.</summary>
-    public static List<NestPiece> Letters(int seed, int count)
+    public static List<NestPart> Letters(int seed, int count)
     {
         var chance = new Random(seed);
         var fonts = LetterFont.All;
         return [.. Enumerable.Range(0, count)
             .Select(i =>
-                NestPiece.Of($"letter{i}",
+                NestPart.Of($"letter{i}",
                     LetterShapes.Set(
                         new Lettering(((char)('A' + chance.Next(26))).ToString(), fonts[chance.Next(fonts.Count)].Id,
                             30 + 40 * chance.NextDouble(), 0, 0, false)).Shape!))];
     }
 
     /// <summary>The pieces of a drawing that are worth laying by themselves, for so many garments.</summary>
-    public static List<NestPiece> OfDrawing(string svg, int garments, double leastMm2)
+    public static List<NestPart> OfDrawing(string svg, int garments, double leastMm2)
     {
         var drawing = Core.Artwork.Svg.SvgReader.Read(svg, new Core.Reading.Problems(), CancellationToken.None)!;
         var pieces = ColourLayers.Of(drawing, Separation.Seen, CancellationToken.None)
             .SelectMany(l => l.Shape.Text.Split('Z', StringSplitOptions.RemoveEmptyEntries)).Select(p => CutShape.Read(p + "Z"))
             .Where(s => s is not null && s.AreaMm2 >= leastMm2).ToList();
-        return [.. Enumerable.Range(0, garments).SelectMany(_ => pieces.Select((s, i) => NestPiece.Of($"piece{i}", s!)))];
+        return [.. Enumerable.Range(0, garments).SelectMany(_ => pieces.Select((s, i) => NestPart.Of($"piece{i}", s!)))];
     }
 }

@@ -55,7 +55,7 @@ public sealed class NestTests
         var pieces = Instances.Sky(seed, 30);
         NestSheet[] sheets = [Roll()];
         var layout = Nest.Find(pieces, sheets, Rules, effort: 6_000_000);
-        var boxes = Nest.Find([.. pieces.Select(p => NestPiece.Of(p.Key, CutShape.Read(p.PathAt(default))!, boxed: true))], sheets, Rules,
+        var boxes = Nest.Find([.. pieces.Select(p => NestPart.Of(p.Key, CutShape.Read(p.PathAt(default))!, boxed: true))], sheets, Rules,
             effort: 6_000_000);
         Sheets.Check(pieces, sheets, Rules, layout);
         Assert.True(layout.CostMm <= boxes.CostMm + 0.01, $"true shapes take {layout.CostMm} mm, their boxes {boxes.CostMm} mm");
@@ -64,8 +64,8 @@ public sealed class NestTests
     [Fact]
     public void Small_pieces_go_into_the_hole_of_a_large_one()
     {
-        NestPiece[] pieces = [NestPiece.Of("ring", CutShape.Read(Instances.Path(4, 200))!), NestPiece.Of("dot", CutShape.Boxed(50, 50)),
-            NestPiece.Of("dot", CutShape.Boxed(50, 50))];
+        NestPart[] pieces = [NestPart.Of("ring", CutShape.Read(Instances.Path(4, 200))!), NestPart.Of("dot", CutShape.Boxed(50, 50)),
+            NestPart.Of("dot", CutShape.Boxed(50, 50))];
         NestSheet[] sheets = [new NestSheet("roll", 210, 2000)];
         var layout = Nest.Find(pieces, sheets, Rules, effort: 2_000_000);
         Sheets.Check(pieces, sheets, Rules, layout);
@@ -76,7 +76,7 @@ public sealed class NestTests
     [Fact]
     public void Offcuts_are_used_up_before_the_roll()
     {
-        NestPiece[] pieces = [.. Enumerable.Range(0, 6).Select(i => NestPiece.Of("star", CutShape.Read(Instances.Path(0, 50))!))];
+        NestPart[] pieces = [.. Enumerable.Range(0, 6).Select(i => NestPart.Of("star", CutShape.Read(Instances.Path(0, 50))!))];
         NestSheet[] sheets = [new NestSheet("scrap", 130, 130, UsedWhole: true), Roll()];
         var layout = Nest.Find(pieces, sheets, Rules, effort: 2_000_000);
         Sheets.Check(pieces, sheets, Rules, layout);
@@ -87,7 +87,7 @@ public sealed class NestTests
     [Fact]
     public void What_fits_no_sheet_is_left_over_and_the_rest_is_placed()
     {
-        NestPiece[] pieces = [NestPiece.Of("door", CutShape.Boxed(400, 400)), NestPiece.Of("star", CutShape.Read(Instances.Path(0, 50))!)];
+        NestPart[] pieces = [NestPart.Of("door", CutShape.Boxed(400, 400)), NestPart.Of("star", CutShape.Read(Instances.Path(0, 50))!)];
         NestSheet[] sheets = [Roll()];
         var layout = Nest.Find(pieces, sheets, Rules, effort: 500_000);
         Sheets.Check(pieces, sheets, Rules, layout);
@@ -102,7 +102,7 @@ public sealed class NestTests
     [InlineData(290, 90)]
     public void A_piece_is_turned_only_to_fit(double width, double degrees)
     {
-        NestPiece[] pieces = [NestPiece.Of("bar", CutShape.Boxed(width, 60), boxed: true)];
+        NestPart[] pieces = [NestPart.Of("bar", CutShape.Boxed(width, 60), boxed: true)];
         NestSheet[] sheets = [new NestSheet("mat", 292, 297)];
         var layout = Nest.Find(pieces, sheets, Rules, effort: 500_000);
         Sheets.Check(pieces, sheets, Rules, layout);
@@ -113,8 +113,8 @@ public sealed class NestTests
     public void Shelves_are_what_a_patient_hand_would_do()
     {
         // Three of 100 × 50 in a row of 292 do not fit with their margins, two do: two shelves of 50, one of 40.
-        NestPiece[] pieces = [.. Enumerable.Range(0, 4).Select(i => NestPiece.Of("wide", CutShape.Boxed(100, 50))),
-            NestPiece.Of("low", CutShape.Boxed(250, 40))];
+        NestPart[] pieces = [.. Enumerable.Range(0, 4).Select(i => NestPart.Of("wide", CutShape.Boxed(100, 50))),
+            NestPart.Of("low", CutShape.Boxed(250, 40))];
         Assert.Equal(3 + 50 + 6 + 50 + 6 + 40 + 3, Nest.ShelfLengthMm(pieces, 292, Rules), 6);
     }
 

@@ -24,7 +24,7 @@ internal static class Sheets
     }
 
     /// <summary>Everything that must be true of any layout.</summary>
-    public static void Check(IReadOnlyList<NestPiece> pieces, IReadOnlyList<NestSheet> sheets, NestRules rules, NestLayout layout)
+    public static void Check(IReadOnlyList<NestPart> pieces, IReadOnlyList<NestSheet> sheets, NestRules rules, NestLayout layout)
     {
         const double Hair = 0.002;
         Assert.Equal(Enumerable.Range(0, pieces.Count), layout.Places.Select(p => p.Piece).Concat(layout.LeftOver).Order());

@@ -25,7 +25,7 @@ public sealed class SettledTests
     [InlineData(-3, -3.9, -3)]
     public void A_plate_moves_by_half_a_step_or_not_at_all(double before, double learned, double counts)
     {
-        var error = Shipped.Catalogue.HeatSources["swing-platen"].DialErrorK.Value;
+        var error = Shipped.Catalogue.HeatSources["swing-platen"].Dial.ErrorK.Value;
         Assert.Equal(counts,
             Of(before == 0 ? WorkshopCorrection.None : Plate(before, error), Plate(learned, error)).Plates.SingleOrDefault()?.OffsetK ?? 0);
     }

@@ -38,7 +38,7 @@ public static class StudyWork
             var plan = planner.Plan(job, UnitSystem.Metric).Plan;
             var holds = plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).Select(p => new HoldDone(p.Order, p.Seconds, null))
                 .ToList();
-            return new LearningStudy.Work(kind.Source, kind.Vinyl, kind.Material, job.Tools.Source.DialErrorK.Value,
+            return new LearningStudy.Work(kind.Source, kind.Vinyl, kind.Material, job.Tools.Source.Dial.ErrorK.Value,
                 reckoner.Of(job, plan, holds)!);
         })];
     }

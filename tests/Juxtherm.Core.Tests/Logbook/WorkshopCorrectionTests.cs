@@ -51,8 +51,12 @@ public sealed class WorkshopCorrectionTests
                 Source = source
                     with
                 {
-                    DialOffsetK = source.DialOffsetK with { Value = source.DialOffsetK.Value - 6 },
-                    DialErrorK = source.DialErrorK with { Value = 3 }
+                    Dial = source.Dial
+                    with
+                    {
+                        OffsetK = source.Dial.OffsetK with { Value = source.Dial.OffsetK.Value - 6 },
+                        ErrorK = source.Dial.ErrorK with { Value = 3 }
+                    }
                 }
             }
         };
@@ -104,16 +108,20 @@ public sealed class WorkshopCorrectionTests
             .Select(p => new HoldDone(p.Order, p.Seconds, null)).ToList();
         var heat = reckoner.Of(Tee, plan, holds)!;
         var vinyl = Tee.Layer.Vinyl;
-        Assert.Equal(plan.BondingPress.Predicted.Bond[Tee.Layer.Id] / vinyl.HoldsFromBond.Value, Math.Exp(heat.LnRoom), 0.02);
+        Assert.Equal(plan.BondingPress.Predicted.Bond[Tee.Layer.Id] / vinyl.Bond.HoldsFrom.Value, Math.Exp(heat.LnRoom), 0.02);
         // The slope against a run of its own with a plate measured five kelvin hotter.
-        var face = plan.BondingPress.FaceCelsius(Tee.Tools.Source);
+        var face = plan.BondingPress.SurfaceCelsius(Tee.Tools.Source);
         var source = Tee.Tools.Source;
         var hotter = Tee
             with
         {
             Tools = Tee.Tools
                 with
-            { Source = source with { DialOffsetK = source.DialOffsetK with { Value = source.DialOffsetK.Value + 5 } } }
+            {
+                Source = source
+                with
+                { Dial = source.Dial with { OffsetK = source.Dial.OffsetK with { Value = source.Dial.OffsetK.Value + 5 } } }
+            }
         };
         Assert.Equal(heat.LnRoom + 5 * heat.BondPerK, reckoner.Of(hotter, plan, holds)!.LnRoom, 0.03);
         Assert.Equal(heat.At(5).LnRoom, reckoner.Of(hotter, plan, holds)!.LnRoom, 0.03);

@@ -28,9 +28,9 @@ public class PairsTests
             var plan = SampleJobs.Plan(SampleJobs.Of(d.Vinyl, d.Form!.Id, d.Material.Id, d.Source.Id)).Plan;
             var what = $"{d.Vinyl} on {d.Material.Id} under {d.Source.Id}: {plan.Headline}";
             if (plan.Verdict == Verdict.Go)
-                Assert.True(plan.Margin.LeastBond >= catalogue.Vinyls[d.Vinyl].HoldsFromBond.Value,
+                Assert.True(plan.Margin.LeastBond >= catalogue.Vinyls[d.Vinyl].Bond.HoldsFrom.Value,
                     $"{what}, least bond {plan.Margin.LeastBond}");
-            var dial = d.Source.DialCelsius.Value;
+            var dial = d.Source.Dial.Celsius.Value;
             foreach (var press in plan.Presses)
             {
                 Assert.True(press.Celsius >= dial.Low - 0.1 && press.Celsius <= dial.High + 0.1, what);

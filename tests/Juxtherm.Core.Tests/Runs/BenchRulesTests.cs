@@ -111,15 +111,15 @@ public partial class BenchRulesTests
     {
         var run = Cold(3);
         // The first is pressed to its wait; the second is then in the hands.
-        while (run.State.Pieces[0] is { } first && Turns.StepOf(run.Script, first)!.Kind != StepKind.Wait)
+        while (run.State.Pieces[0] is { } first && RunFlow.StepOf(run.Script, first)!.Kind != StepKind.Wait)
             run.Go();
         Assert.Equal(2, run.Focus().Number);
         Assert.Equal(PieceStatus.Waiting, run.State.Pieces[2].Status);
-        while (Turns.StepOf(run.Script, run.State.Pieces[1])!.Kind != StepKind.Wait)
+        while (RunFlow.StepOf(run.Script, run.State.Pieces[1])!.Kind != StepKind.Wait)
             run.Go();
         var before = run.Focus().Number;
         // When the first is cool its peel comes before anything new.
-        run.Wait(Math.Max(0, (Turns.DueAt(run.Script, run.State.Pieces[0]) - run.Now)?.TotalSeconds ?? 0));
+        run.Wait(Math.Max(0, (RunFlow.DueAt(run.Script, run.State.Pieces[0]) - run.Now)?.TotalSeconds ?? 0));
         Assert.Equal((3, 1), (before, run.Focus().Number));
         Assert.Equal(WorkStage.Peel, run.Step().Stage);
         Assert.Equal(3, run.ToItsEnd().State.Pieces.Count(p => p.Status == PieceStatus.Done));
@@ -138,15 +138,15 @@ public partial class BenchRulesTests
             ? s with { KeepsPlace = keepsPlace } : s.Stage == WorkStage.Peel ? s with { WithinSeconds = within } : s);
         var script = run.Script with { Stations = [run.Script.Stations[0] with { Steps = [.. steps] }] };
         var (state, now) = (run.Prepare().State, run.Now);
-        while (Turns.StepOf(script, state.Pieces[0])!.Kind != StepKind.Wait)
+        while (RunFlow.StepOf(script, state.Pieces[0])!.Kind != StepKind.Wait)
         {
-            now = Turns.DueAt(script, state.Pieces[0]) ?? now;
-            state = Turns.DueAt(script, state.Pieces[0]) is null
-                ? BenchRules.Apply(script, state, new BenchEvent(now, BenchAction.Done, 1, 1)) : Turns.Advance(script, state, now);
+            now = RunFlow.DueAt(script, state.Pieces[0]) ?? now;
+            state = RunFlow.DueAt(script, state.Pieces[0]) is null
+                ? BenchRules.Apply(script, state, new BenchEvent(now, BenchAction.Done, 1, 1)) : RunFlow.Advance(script, state, now);
         }
 
         Assert.Equal(begun ? PieceStatus.InHand : PieceStatus.Waiting, state.Pieces[1].Status);
-        Assert.Equal(begun ? 2 : 1, Turns.Focus(script, state, 1)!.Number);
+        Assert.Equal(begun ? 2 : 1, RunFlow.Focus(script, state, 1)!.Number);
     }
 
     [Fact]
@@ -196,15 +196,15 @@ public partial class BenchRulesTests
     public void A_plate_still_closed_when_the_service_is_back_goes_on_to_its_own_time_and_what_cooled_has_cooled()
     {
         var run = Ready(1).ToTheBondingHold();
-        var due = Turns.DueAt(run.Script, run.Focus());
+        var due = RunFlow.DueAt(run.Script, run.Focus());
         var state = BenchRules.Apply(run.Script, run.State,
             new BenchEvent(run.Now.AddSeconds(2), BenchAction.Away, 0) { Since = run.Now.AddSeconds(1) });
-        Assert.Equal((PieceStatus.InHand, due), (state.Pieces[0].Status, Turns.DueAt(run.Script, state.Pieces[0])));
+        Assert.Equal((PieceStatus.InHand, due), (state.Pieces[0].Status, RunFlow.DueAt(run.Script, state.Pieces[0])));
 
         var cooling = Cold(1).Until(StepKind.Wait);
         var later = BenchRules.Apply(cooling.Script, cooling.State,
             new BenchEvent(cooling.Now.AddHours(1), BenchAction.Away, 0) { Since = cooling.Now });
-        Assert.Equal(WorkStage.Peel, Turns.StepOf(cooling.Script, later.Pieces[0])!.Stage);
+        Assert.Equal(WorkStage.Peel, RunFlow.StepOf(cooling.Script, later.Pieces[0])!.Stage);
     }
 
     [Fact]
@@ -268,11 +268,11 @@ public partial class BenchRulesTests
             Assert.Equal(4, run.State.Pieces.Count(p => p.Status != PieceStatus.Ruined));
             Assert.All(run.State.Stations,
                 s => Assert.True(run.State.At(s.Number)
-                    .Count(p => p.Status == PieceStatus.InHand && Turns.StepOf(run.Script, p)!.Kind == StepKind.Hold) <= 1
+                    .Count(p => p.Status == PieceStatus.InHand && RunFlow.StepOf(run.Script, p)!.Kind == StepKind.Hold) <= 1
                     || run.State.At(s.Number).Any(p => p.Status == PieceStatus.Asking), "two pieces under one plate"));
         }
 
-        var again = Turns.Advance(run.Script, BenchRules.Replay(run.Script, run.Said), run.Now);
+        var again = RunFlow.Advance(run.Script, BenchRules.Replay(run.Script, run.Said), run.Now);
         Assert.Equal(System.Text.Json.JsonSerializer.Serialize(run.State), System.Text.Json.JsonSerializer.Serialize(again));
         // What came of each thing said, kept and read again, leads to the same without a rule.
         var kept = BenchRules.Begin(run.Script);

@@ -37,11 +37,11 @@ internal sealed class RunAtPress
     public List<BenchEvent> Said { get; } = [];
 
     public Piece Focus(int station = 1) =>
-        Turns.Focus(Script, State, station) ?? throw new InvalidOperationException("Nothing is at this press.");
+        RunFlow.Focus(Script, State, station) ?? throw new InvalidOperationException("Nothing is at this press.");
 
-    public Piece? FocusOrNone(int station = 1) => Turns.Focus(Script, State, station);
+    public Piece? FocusOrNone(int station = 1) => RunFlow.Focus(Script, State, station);
 
-    public BenchStep Step(int station = 1) => Turns.StepOf(Script, Focus(station))!;
+    public BenchStep Step(int station = 1) => RunFlow.StepOf(Script, Focus(station))!;
 
     public static JsonObject Named(params string[] names) => SampleJobs.With(j =>
     {
@@ -52,7 +52,7 @@ internal sealed class RunAtPress
     public RunAtPress Wait(double seconds)
     {
         Now = Now.AddSeconds(seconds);
-        State = Turns.Advance(Script, State, Now);
+        State = RunFlow.Advance(Script, State, Now);
         return this;
     }
 
@@ -79,7 +79,7 @@ internal sealed class RunAtPress
     public RunAtPress Go(int station = 1)
     {
         var piece = Focus(station);
-        return Turns.DueAt(Script, piece) is { } due ? Wait((due - Now).TotalSeconds) : Wait(1).Say(BenchAction.Done, station);
+        return RunFlow.DueAt(Script, piece) is { } due ? Wait((due - Now).TotalSeconds) : Wait(1).Say(BenchAction.Done, station);
     }
 
     /// <summary>Goes on until the piece before a press is at a step like that.</summary>

@@ -19,7 +19,7 @@ public class PracticeBandTests
     {
         var press = Catalogue.HeatSources[source];
         return new Workpiece(Catalogue.Vinyls["smooth"], Catalogue.Materials[material], Catalogue.Forms[form], press,
-            Catalogue.Covers[cover ?? press.Cover], Catalogue.Underlays[press.Underlay]);
+            Catalogue.Covers[cover ?? press.Usual.Cover], Catalogue.Underlays[press.Usual.Underlay]);
     }
 
     private static PressSession Pressed(string source, string form, string material, double celsius, PressureLevel pressure, double seconds)
@@ -28,7 +28,7 @@ public class PracticeBandTests
         var session = new PressSession(work, Catalogue);
         session.DryOut();
         session.LayVinyl();
-        session.Press(PressSetting.Single(celsius, work.Source.PressureKPa[pressure].Value, seconds));
+        session.Press(PressSetting.Single(celsius, work.Source.Pressure.KPa[pressure].Value, seconds));
         return session;
     }
 
@@ -62,7 +62,7 @@ public class PracticeBandTests
     {
         var session = Pressed("handheld-press", "sweatshirt", "fleece", 177, PressureLevel.Light, 30);
         Assert.True(Bond(session) >= 0.6 * Catalogue.Materials["fleece"].Demand.Value);
-        Assert.InRange(HeatDose(session), 1, Catalogue.Vinyls["smooth"].MostHeatDose.Value);
+        Assert.InRange(HeatDose(session), 1, Catalogue.Vinyls["smooth"].Bond.MostHeatDose.Value);
     }
 
     [Fact]

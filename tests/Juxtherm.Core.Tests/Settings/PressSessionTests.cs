@@ -39,7 +39,7 @@ public class PressSessionTests
             SheetField.At(work.Underlay.Thermal!.Sheet("pad"), Surroundings.RoomCelsius),
         ];
         var column = new HeatColumn(stack);
-        column.SetPlate(work.Source.Plate.Value, LaneMath.All(152));
+        column.SetPlate(work.Source.Plate.Heat.Value, LaneMath.All(152));
         column.Run(new TopFace.UnderPlate(LaneMath.All(Surroundings.PlateContactWm2K(20))),
             new BottomFace(Surroundings.BelowUnderlayWm2K, Surroundings.RoomCelsius), LaneMath.All(152), 12, StepSchedule.Press);
         Assert.Equal(column.Fields.Count, session.PrintSheets.Count);

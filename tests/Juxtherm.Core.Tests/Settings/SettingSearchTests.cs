@@ -41,7 +41,7 @@ public class SettingSearchTests
     {
         var source = Catalogue.HeatSources[c.Source];
         return new Workpiece(Catalogue.Vinyls[c.Vinyl], Catalogue.Materials[c.Material], Catalogue.Forms[c.Form], source,
-            Catalogue.Covers[cover ?? source.Cover], Catalogue.Underlays[source.Underlay]);
+            Catalogue.Covers[cover ?? source.Usual.Cover], Catalogue.Underlays[source.Usual.Underlay]);
     }
 
     [Theory]
@@ -87,9 +87,9 @@ public class SettingSearchTests
         var found = SettingSearch.Find(work, chart, reference, Catalogue);
         Assert.Equal(SettingOutcome.Safe, found.Outcome);
         // Simulated outright, where the search reads between computed temperatures.
-        Assert.True(found.Worst.LeastBond >= work.Vinyl.HoldsFromBond.Value * 0.98, $"{found.Worst}");
-        Assert.True(found.Worst.MostHeatDose <= work.Vinyl.MostHeatDose.Value * 1.02, $"{found.Worst}");
-        Assert.True(found.Worst.HottestBareCelsius <= work.Material.LimitCelsius.Value + 0.5, $"{found.Worst}");
+        Assert.True(found.Worst.LeastBond >= work.Vinyl.Bond.HoldsFrom.Value * 0.98, $"{found.Worst}");
+        Assert.True(found.Worst.MostHeatDose <= work.Vinyl.Bond.MostHeatDose.Value * 1.02, $"{found.Worst}");
+        Assert.True(found.Worst.HottestBareCelsius <= work.Material.Limit.Celsius.Value + 0.5, $"{found.Worst}");
     }
 
     [Fact]
@@ -100,7 +100,9 @@ public class SettingSearchTests
         var reference = Doses.Of(work.Vinyl, chart);
         IReadOnlyList<TemperatureRow> Rows(double limit)
         {
-            var material = work.Material with { LimitCelsius = work.Material.LimitCelsius with { Value = limit } };
+            var material = work.Material
+                with
+            { Limit = work.Material.Limit with { Celsius = work.Material.Limit.Celsius with { Value = limit } } };
             return SettingSearch.Find(work with { Material = material }, chart, reference, Catalogue).Rows;
         }
 
@@ -129,7 +131,7 @@ public class SettingSearchTests
     {
         var smooth = Catalogue.Vinyls["smooth"];
         var chart = Chart.Of(smooth, new WrapperLabel(null, 20, PressureLevel.Firm, null));
-        Assert.Equal((smooth.ReferenceCelsius, 20.0, PressureLevel.Firm), (chart.Celsius, chart.Seconds.Value, chart.Pressure.Value));
+        Assert.Equal((smooth.Bond.ReferenceCelsius, 20.0, PressureLevel.Firm), (chart.Celsius, chart.Seconds.Value, chart.Pressure.Value));
         Assert.Equal(ProvenanceKind.Wrapper, chart.Seconds.From.Kind);
         Assert.NotEqual(ProvenanceKind.Wrapper, chart.Celsius.From.Kind);
         Assert.True(Doses.Of(smooth, chart).BondSeconds > Doses.Of(smooth, Chart.Of(smooth, null)).BondSeconds);
@@ -177,7 +179,7 @@ public class SettingSearchTests
         // ISO 3758: what the dots stand for; IEC 60311: the middle of the band in which the sole wanders, and how far (both quoted from
         // memory).
         Assert.Equal([110, 150, 200], dial.Select(d => d.Celsius));
-        Assert.Equal([95, 130, 175], dial.Select(d => d.FaceCelsius));
+        Assert.Equal([95, 130, 175], dial.Select(d => d.SurfaceCelsius));
         Assert.Equal([25, 30, 35], dial.Select(d => d.ErrorK));
     }
 

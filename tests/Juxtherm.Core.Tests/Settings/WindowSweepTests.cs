@@ -13,10 +13,10 @@ public class WindowSweepTests
     {
         var press = Catalogue.HeatSources[source];
         var work = new Workpiece(Catalogue.Vinyls[vinyl], Catalogue.Materials[material], Catalogue.Forms[form], press,
-            Catalogue.Covers[press.Cover], Catalogue.Underlays[press.Underlay]);
+            Catalogue.Covers[press.Usual.Cover], Catalogue.Underlays[press.Usual.Underlay]);
         var chart = Chart.Of(work.Vinyl, null);
         var reference = new ReferenceDoses(Catalogue).Of(work.Vinyl, chart);
-        return (work, SettingSearch.Find(work, chart, reference, Catalogue), reference, press.PressureKPa[chart.Pressure.Value].Value);
+        return (work, SettingSearch.Find(work, chart, reference, Catalogue), reference, press.Pressure.KPa[chart.Pressure.Value].Value);
     }
 
     [Theory]
@@ -28,7 +28,7 @@ public class WindowSweepTests
     public void Times_of_the_bond_are_right_to_a_hundredth_everywhere_on_the_dial(string vinyl, string form, string material, string source)
     {
         var (work, found, reference, kPa) = Find(vinyl, form, material, source);
-        var wanted = reference.BondSeconds * work.Material.Demand.Value * work.Vinyl.TargetBond.Value;
+        var wanted = reference.BondSeconds * work.Material.Demand.Value * work.Vinyl.Bond.Target.Value;
         var checkedRows = 0;
         foreach (var row in found.Rows.Where((r, i) => r.TargetSeconds is > 3 && i % 3 == 0))
         {
@@ -55,7 +55,7 @@ public class WindowSweepTests
             var setting = PressSetting.Single(row.Dial.Celsius, kPa, row.MostSeconds);
             session.PreheatAndLay(setting with { Seconds = SettingSearch.PreheatSeconds(work) }, Catalogue.Work);
             session.Press(setting);
-            Assert.Equal(work.Material.LimitCelsius.Value, session.HottestBare(), 0.4);
+            Assert.Equal(work.Material.Limit.Celsius.Value, session.HottestBare(), 0.4);
         }
     }
 

@@ -15,7 +15,7 @@ public class CarriersTests
     private const string UpperLeft = "M0 0L100 0 0 100Z";
     private const string LowerRight = "M100 0L100 100 0 100Z";
 
-    private static LayerPiece Piece(double x, double y, double w, double h, double margin = 6, string? shape = null,
+    private static StackedLayer Piece(double x, double y, double w, double h, double margin = 6, string? shape = null,
         CarrierCut cut = CarrierCut.Box, int side = 0) =>
         new("a", Shipped.Catalogue.Vinyls["smooth"], PeelMethod.Warm, new Box(x, y, w, h), w * h, margin, [], side)
         {

@@ -10,17 +10,18 @@ public partial class SequenceSearchTests
 {
     private const double LaySeconds = 20;
 
-    private static LayerPiece Piece(string id, string vinyl, Box? box = null, double? area = null, PeelMethod peel = PeelMethod.Warm,
+    private static StackedLayer Piece(string id, string vinyl, Box? box = null, double? area = null, PeelMethod peel = PeelMethod.Warm,
         params string[] over) =>
         new(id, Shipped.Catalogue.Vinyls[vinyl], peel, box, area ?? box?.WidthMm * box?.HeightMm, 6, over);
 
-    private static SequenceQuestion Question(LayerMethod method, bool carrierLast, params LayerPiece[] pieces)
+    private static SequenceQuestion Question(LayerMethod method, bool carrierLast, params StackedLayer[] pieces)
     {
         var lying = new Stackup(pieces);
         var heats = new LayerHeats(0.2, 1, 0.2, 1, 0.9);
         return new SequenceQuestion(
             [.. pieces.Select(p =>
-                new SequenceLayer(p.Id, p.AreaMm2 ?? 0, p.Vinyl.HeatsOnce.Value, p.Peel == PeelMethod.Cold, p.Vinyl.HeatsOnce.Value
+                new SequenceLayer(p.Id, p.AreaMm2
+                    ?? 0, p.Vinyl.Press.HeatsOnce.Value, p.Peel == PeelMethod.Cold, p.Vinyl.Press.HeatsOnce.Value
                     ? 1.6 : 3, heats, 0, 13, p.Peel == PeelMethod.Cold ? 70 : 25))],
             lying.Reaches, (a, b) => lying.GoTogether(a, b), method, carrierLast, 12, 0, LaySeconds);
     }
@@ -30,7 +31,7 @@ public partial class SequenceSearchTests
             presses.Select(p => p.Kind == LaidPressKind.Last
                 ? "last" : string.Join('+', p.Layers) + (p.Kind == LaidPressKind.Tack ? "~" : "")));
 
-    private static string Order(LayerMethod method, params LayerPiece[] pieces) =>
+    private static string Order(LayerMethod method, params StackedLayer[] pieces) =>
         Words(SequenceSearch.Best(Question(method, false, pieces), 1)[0].Presses);
 
     [Fact]

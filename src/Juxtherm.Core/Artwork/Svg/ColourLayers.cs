@@ -42,7 +42,7 @@ public static class ColourLayers
         var rank = runs.Select((s, i) => (s.Colour, i)).GroupBy(p => p.Colour, StringComparer.Ordinal)
             .ToDictionary(g => g.Key, g => g.Max(p => p.i), StringComparer.Ordinal);
         // Piece by piece: what lies far apart in one colour would otherwise meet everything in between.
-        var pieces = runs.SelectMany((run, order) => Plane.Pieces(run.Ground)
+        var pieces = runs.SelectMany((run, order) => Plane.Parts(run.Ground)
             .Select(ground => (run.Colour, Order: order, Ground: (Ground)ground))).ToList();
         var tree = new HPRtree<int>();
         for (var i = 0; i < pieces.Count; i++)
@@ -70,7 +70,7 @@ public static class ColourLayers
     /// <summary>Where two outlines nearly meet, cutting one out of the other leaves hairs that no eye sees and no blade cuts.</summary>
     private static Ground WithoutHairs(Ground ground, double hairMm)
     {
-        var pieces = Plane.Pieces(ground);
+        var pieces = Plane.Parts(ground);
         var kept = pieces.Where(p => p.Area > 100 * hairMm * hairMm || !Plane.Offset(p, -hairMm / 2).IsEmpty).ToList();
         return kept.Count == pieces.Count ? ground : Plane.Of(kept);
     }

@@ -53,7 +53,7 @@ internal sealed class SvgPainter
         if (_painted.Count == 0)
             throw new RefusedDrawing(new Phrase("svg-painter.nothing-to-cut", ("inShort", _leftOut.InShort())), "nothing-to-cut");
         // What comes next compares shapes with each other: they too must not be tangled beyond measure.
-        _budget.Crossings(_painted.SelectMany(p => Plane.Pieces(p.Ground)).SelectMany(p => p.InteriorRings.Prepend(p.ExteriorRing))
+        _budget.Crossings(_painted.SelectMany(p => Plane.Parts(p.Ground)).SelectMany(p => p.InteriorRings.Prepend(p.ExteriorRing))
             .Select(r => r.Coordinates));
         return new Drawing(widthMm, heightMm, _painted, _leftOut);
     }

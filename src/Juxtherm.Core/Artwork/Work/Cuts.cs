@@ -45,7 +45,7 @@ internal sealed class FillBeneath : ILayerWork
                 return l;
             // Never beyond what the layer spans itself, and held back from the upper layer's free edges; where the two met, no gap is left.
             var reach = l.Ground.ConvexHull();
-            var above = Plane.Union(Desk.Above(layers, l).SelectMany(u => Plane.Pieces(u.Ground)).Where(p => p.Intersects(reach)));
+            var above = Plane.Union(Desk.Above(layers, l).SelectMany(u => Plane.Parts(u.Ground)).Where(p => p.Intersects(reach)));
             var grown = Plane.Union(l.Ground, Plane.Offset(above, -order.Mm));
             var closed = Plane.Offset(Plane.Offset(grown, order.Mm * GapClosed), -order.Mm * GapClosed);
             return l.With(Plane.Union(l.Ground, Plane.Intersection(Plane.Intersection(closed, above), reach)));

@@ -101,7 +101,7 @@ internal static class Desk
         }
 
         var only = chosen[0];
-        var pieces = Plane.Pieces(only.Ground);
+        var pieces = Plane.Parts(only.Ground);
         Enough(pieces.Count, least, $"pieces in “{only.Id}”");
         var boxes = pieces.Select(BoxOf).ToList();
         var places = change(boxes);

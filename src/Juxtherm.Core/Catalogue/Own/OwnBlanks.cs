@@ -25,9 +25,12 @@ internal static class OwnBlanks
         return blend with
         {
             Thermal = thermal,
-            // A limit of one's own may be more careful than the fibre's, never bolder.
-            LimitCelsius = limit is { } most && most < blend.LimitCelsius.Value ? new(most, OwnEntries.Owner) : blend.LimitCelsius,
-            Prewash = prewash is { } shrinks ? new(shrinks, OwnEntries.Owner) : blend.Prewash,
+            Prewash = prewash is { } shrinks
+            ? new(shrinks, OwnEntries.Owner)
+            : blend.Prewash,
+            Limit = blend.Limit
+            with
+            { Celsius = limit is { } most && most < blend.Limit.Celsius.Value ? new(most, OwnEntries.Owner) : blend.Limit.Celsius }
         };
     }
 

@@ -28,7 +28,7 @@ internal static class OwnPresses
         if (id is null || kind is null)
             return null;
         var like = shipped.HeatSources[kind];
-        if (like.DialStep is null && step is not null)
+        if (like.Dial.Step is null && step is not null)
         {
             c["dialStep"]
                 .Fault(new Phrase("own-entries.does-not-fit-2", ("pointer", c.Pointer), ("step", step), ("like", like.Name)),
@@ -40,17 +40,23 @@ internal static class OwnPresses
         {
             Id = id,
             Name = name,
-            PlateWidthMm = width is { } w ? new(w, OwnEntries.Owner) : like.PlateWidthMm,
-            PlateHeightMm = height is { } h ? new(h, OwnEntries.Owner) : like.PlateHeightMm,
-            DialUnit = unit is "C" ? DegreeUnit.C : unit is "F" ? DegreeUnit.F : like.DialUnit,
-            DialStep = step is { } s
-            ? new(s, OwnEntries.Owner)
-            : like.DialStep is { } usual && unit is "C" && like.DialUnit == DegreeUnit.F
-            ? usual with { Value = Math.Max(1, Math.Round(usual.Value / 5)) } : like.DialStep,
-            DialErrorK = error is { } k ? new(k, OwnEntries.Owner) : like.DialErrorK,
-            DialOffsetK = offset is { } o ? new(o, OwnEntries.Owner) : like.DialOffsetK,
             CoolRimMm = coolRim ?? 0,
             CoolSpots = coolSpots,
+            Plate = like.Plate with
+            {
+                WidthMm = width is { } w ? new(w, OwnEntries.Owner) : like.Plate.WidthMm,
+                HeightMm = height is { } h ? new(h, OwnEntries.Owner) : like.Plate.HeightMm,
+            },
+            Dial = like.Dial with
+            {
+                Unit = unit is "C" ? DegreeUnit.C : unit is "F" ? DegreeUnit.F : like.Dial.Unit,
+                Step = step is { } s
+                    ? new(s, OwnEntries.Owner)
+                    : like.Dial.Step is { } usual && unit is "C" && like.Dial.Unit == DegreeUnit.F
+                    ? usual with { Value = Math.Max(1, Math.Round(usual.Value / 5)) } : like.Dial.Step,
+                ErrorK = error is { } k ? new(k, OwnEntries.Owner) : like.Dial.ErrorK,
+                OffsetK = offset is { } o ? new(o, OwnEntries.Owner) : like.Dial.OffsetK,
+            },
         };
         return by switch
         {
@@ -80,8 +86,8 @@ internal static class OwnPresses
     /// <summary>Pressed down on a bathroom scale: the weight it shows, over the plate.</summary>
     private static HeatSource? Weighed(JsonCursor c, HeatSource press)
     {
-        var area = press.PlateWidthMm.Value * press.PlateHeightMm.Value / 1e6;
-        var levels = new Dictionary<PressureLevel, Sourced<double>>(press.PressureKPa);
+        var area = press.Plate.WidthMm.Value * press.Plate.HeightMm.Value / 1e6;
+        var levels = new Dictionary<PressureLevel, Sourced<double>>(press.Pressure.KPa);
         var last = 0.0;
         var any = false;
         foreach (var (word, level) in CatalogueIds.Pressures)
@@ -107,12 +113,16 @@ internal static class OwnPresses
         }
 
         // Levels that were not weighed keep their distance to those that were.
-        var ratio = levels.Where(l => l.Value.From == Scale).Average(l => l.Value.Value / press.PressureKPa[l.Key].Value);
-        foreach (var (level, usual) in press.PressureKPa.Where(l => levels[l.Key].From != Scale))
+        var ratio = levels.Where(l => l.Value.From == Scale).Average(l => l.Value.Value / press.Pressure.KPa[l.Key].Value);
+        foreach (var (level, usual) in press.Pressure.KPa.Where(l => levels[l.Key].From != Scale))
             levels[level] = new(usual.Value * ratio, Scale);
         return press
             with
-        { PressureKPa = levels, PressureErrorFactor = new(Math.Min(press.PressureErrorFactor.Value, WeighedFactor), Scale) };
+        {
+            Pressure = press.Pressure
+            with
+            { KPa = levels, ErrorFactor = new(Math.Min(press.Pressure.ErrorFactor.Value, WeighedFactor), Scale) }
+        };
     }
 
     // A scale tells the weight to about this factor, a strip of paper only that it is as usual and even (both from memory).
@@ -125,7 +135,7 @@ internal static class OwnPresses
     {
         var even = OwnContract.Even.In(c, true);
         var factor = even
-            ? Math.Min(press.PressureErrorFactor.Value, TriedFactor) : Math.Max(press.PressureErrorFactor.Value, UnevenFactor);
-        return press with { PressureErrorFactor = new(factor, Strip) };
+            ? Math.Min(press.Pressure.ErrorFactor.Value, TriedFactor) : Math.Max(press.Pressure.ErrorFactor.Value, UnevenFactor);
+        return press with { Pressure = press.Pressure with { ErrorFactor = new(factor, Strip) } };
     }
 }

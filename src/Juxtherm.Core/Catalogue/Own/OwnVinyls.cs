@@ -28,12 +28,18 @@ internal static class OwnVinyls
             Name = name,
             Note = note.Length > 0 ? note : like.Note,
             Thermal = thickness is { } mm ? like.Thermal with { ThicknessMm = new(mm, OwnEntries.Owner) } : like.Thermal,
-            ReferenceCelsius = celsius is { } t ? new(t, Wrapper) : like.ReferenceCelsius,
-            ReferenceSeconds = seconds is { } s ? new(s, Wrapper) : like.ReferenceSeconds,
-            ChartCelsius = celsius is { } at ? new(new Span(at, at), Wrapper) : like.ChartCelsius,
-            ChartSeconds = seconds is { } after ? new(new Span(after, after), Wrapper) : like.ChartSeconds,
-            Pressure = pressure is null ? like.Pressure : new(CatalogueIds.Pressures[pressure], Wrapper),
-            Peel = peel is null ? like.Peel : new(CatalogueIds.Peels[peel], Wrapper),
+            Bond = like.Bond with
+            {
+                ReferenceCelsius = celsius is { } t ? new(t, Wrapper) : like.Bond.ReferenceCelsius,
+                ReferenceSeconds = seconds is { } s ? new(s, Wrapper) : like.Bond.ReferenceSeconds,
+            },
+            Chart = like.Chart with
+            {
+                Celsius = celsius is { } at ? new(new Span(at, at), Wrapper) : like.Chart.Celsius,
+                Seconds = seconds is { } after ? new(new Span(after, after), Wrapper) : like.Chart.Seconds,
+                Pressure = pressure is null ? like.Chart.Pressure : new(CatalogueIds.Pressures[pressure], Wrapper),
+                Peel = peel is null ? like.Chart.Peel : new(CatalogueIds.Peels[peel], Wrapper),
+            },
             ForPress = forPress,
         };
     }

@@ -17,7 +17,7 @@ internal sealed class BoxPacking : IPacking
     private readonly NestRules _rules;
     private readonly (double W, double H, double Degrees, double X, double Y)[][] _boxes;
 
-    public BoxPacking(IReadOnlyList<NestPiece> pieces, IReadOnlyList<NestSheet> sheets, NestRules rules)
+    public BoxPacking(IReadOnlyList<NestPart> pieces, IReadOnlyList<NestSheet> sheets, NestRules rules)
     {
         (_sheets, _rules) = (sheets, rules);
         var known = new Dictionary<string, (double, double, double, double, double)[]>(StringComparer.Ordinal);
@@ -31,7 +31,7 @@ internal sealed class BoxPacking : IPacking
         Effort += BeginEffort;
         var steps = _sheets.Select(Bare).ToArray();
         var lengths = new double[_sheets.Count];
-        var places = new List<NestPlace>(order.Count);
+        var places = new List<NestPosition>(order.Count);
         var left = new List<int>();
         foreach (var piece in order)
         {
@@ -53,7 +53,7 @@ internal sealed class BoxPacking : IPacking
         return [.. all.GroupBy(b => (Math.Round(b.W, 6), Math.Round(b.H, 6))).Select(g => g.First())];
     }
 
-    private bool Place(int piece, List<Step>[] steps, double[] lengths, List<NestPlace> places)
+    private bool Place(int piece, List<Step>[] steps, double[] lengths, List<NestPosition> places)
     {
         for (var s = 0; s < steps.Length; s++)
         {
@@ -74,7 +74,7 @@ internal sealed class BoxPacking : IPacking
             Raise(steps[s], best.X, box.W, best.End);
             lengths[s] = Math.Max(lengths[s], best.End - _rules.MarginMm / 2);
             // A box with its margin begins half a margin before the piece does.
-            places.Add(new NestPlace(piece, s, box.Degrees, best.X + _rules.MarginMm / 2 - box.X, best.Y + _rules.MarginMm / 2 - box.Y));
+            places.Add(new NestPosition(piece, s, box.Degrees, best.X + _rules.MarginMm / 2 - box.X, best.Y + _rules.MarginMm / 2 - box.Y));
             return true;
         }
 

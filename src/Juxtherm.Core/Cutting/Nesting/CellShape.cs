@@ -39,7 +39,7 @@ internal sealed class CellShape
         var crossings = new List<double>[height];
         for (var row = 0; row < height; row++)
             crossings[row] = [];
-        foreach (var piece in Plane.Pieces(ground))
+        foreach (var piece in Plane.Parts(ground))
         {
             Trace(piece.ExteriorRing);
             foreach (var hole in piece.InteriorRings)

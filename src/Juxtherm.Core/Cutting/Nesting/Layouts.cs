@@ -18,14 +18,14 @@ internal static class Layouts
     public static Ground Turned(Ground ground, double degrees) =>
         degrees == 0 ? ground : AffineTransformation.RotationInstance(degrees * Math.PI / 180).Transform(ground);
 
-    public static Ground Placed(Ground ground, NestPlace place)
+    public static Ground Placed(Ground ground, NestPosition place)
     {
         var move = AffineTransformation.RotationInstance(place.Degrees * Math.PI / 180);
         move.Translate(place.Dx, place.Dy);
         return move.Transform(ground);
     }
 
-    public static NestLayout Of(List<NestPlace> places, List<int> left, double[] ends, IReadOnlyList<NestSheet> sheets, NestRules rules)
+    public static NestLayout Of(List<NestPosition> places, List<int> left, double[] ends, IReadOnlyList<NestSheet> sheets, NestRules rules)
     {
         var lengths = ends.Select((end, i) => end <= 0 ? 0 : Math.Min(end + rules.EdgeMm, sheets[i].LengthMm)).ToList();
         return new NestLayout(places, left, lengths, lengths.Where((_, i) => !sheets[i].UsedWhole).Sum());

@@ -20,7 +20,7 @@ public static class Nest
     /// <param name="rules">How.</param>
     /// <param name="told">Hears of each better layout, and now and then of the same; returns false to stop with the best so far.</param>
     /// <param name="effort">Work after which the search ends.</param>
-    public static NestLayout Find(IReadOnlyList<NestPiece> pieces, IReadOnlyList<NestSheet> sheets, NestRules rules,
+    public static NestLayout Find(IReadOnlyList<NestPart> pieces, IReadOnlyList<NestSheet> sheets, NestRules rules,
         Func<NestProgress, bool>? told = null, long effort = UsualEffort)
     {
         ArgumentNullException.ThrowIfNull(pieces);
@@ -49,7 +49,7 @@ public static class Nest
     /// <param name="pieces">What is placed.</param>
     /// <param name="widthMm">Width of the sheet, mm.</param>
     /// <param name="rules">Margins; nothing is turned.</param>
-    public static double ShelfLengthMm(IReadOnlyList<NestPiece> pieces, double widthMm, NestRules rules)
+    public static double ShelfLengthMm(IReadOnlyList<NestPart> pieces, double widthMm, NestRules rules)
     {
         ArgumentNullException.ThrowIfNull(pieces);
         ArgumentNullException.ThrowIfNull(rules);
@@ -66,9 +66,9 @@ public static class Nest
         return length + shelf + 2 * slack;
     }
 
-    private static List<int[]> Orders(IReadOnlyList<NestPiece> pieces)
+    private static List<int[]> Orders(IReadOnlyList<NestPart> pieces)
     {
-        int[] By(Func<NestPiece, double> size) =>
+        int[] By(Func<NestPart, double> size) =>
             [.. Enumerable.Range(0, pieces.Count).OrderByDescending(i => size(pieces[i])).ThenBy(i => i)];
         return
         [

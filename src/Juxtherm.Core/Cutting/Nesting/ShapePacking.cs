@@ -38,7 +38,7 @@ internal sealed class ShapePacking : IPacking
     /// <param name="sheets">On what.</param>
     /// <param name="rules">How.</param>
     /// <param name="longestMm">No sheet is used further than this, mm.</param>
-    public ShapePacking(IReadOnlyList<NestPiece> pieces, IReadOnlyList<NestSheet> sheets, NestRules rules, double longestMm)
+    public ShapePacking(IReadOnlyList<NestPart> pieces, IReadOnlyList<NestSheet> sheets, NestRules rules, double longestMm)
     {
         (_sheets, _rules) = (sheets, rules);
         var length = Math.Min(longestMm, sheets.Max(s => s.LengthMm));
@@ -71,7 +71,7 @@ internal sealed class ShapePacking : IPacking
         // Where a shape had no room before, it has none later in the same packing.
         var from = new (int X, int Y)[sheets.Length, _shapes.Length, _rules.Turns.Count];
         var ends = new double[sheets.Length];
-        var places = new List<NestPlace>(order.Count);
+        var places = new List<NestPosition>(order.Count);
         var left = new List<int>();
         foreach (var piece in order)
         {
@@ -82,7 +82,7 @@ internal sealed class ShapePacking : IPacking
         return Layouts.Of(places, left, ends, _sheets, _rules);
     }
 
-    private (CellShape Cells, double Degrees)[] Turned(NestPiece piece)
+    private (CellShape Cells, double Degrees)[] Turned(NestPart piece)
     {
         var simple = piece.Boxed ? piece.Ground.Envelope : DouglasPeuckerSimplifier.Simplify(piece.Ground, SimplerMm);
         var lost = piece.Boxed ? 0 : SimplerMm;
@@ -110,7 +110,7 @@ internal sealed class ShapePacking : IPacking
         return cells;
     }
 
-    private bool Place(int piece, CellSheet[] sheets, (int X, int Y)[,,] from, double[] ends, List<NestPlace> places)
+    private bool Place(int piece, CellSheet[] sheets, (int X, int Y)[,,] from, double[] ends, List<NestPosition> places)
     {
         var kind = _kinds[piece];
         var shapes = _shapes[kind];
@@ -138,7 +138,7 @@ internal sealed class ShapePacking : IPacking
             var (cells, degrees) = shapes[best.Turn];
             sheets[s].Take(cells, best.X, best.Y);
             ends[s] = Math.Max(ends[s], _slack + best.End * _cell - _rules.MarginMm / 2);
-            places.Add(new NestPlace(piece, s, degrees, _slack + best.X * _cell - cells.X, _slack + best.Y * _cell - cells.Y));
+            places.Add(new NestPosition(piece, s, degrees, _slack + best.X * _cell - cells.X, _slack + best.Y * _cell - cells.Y));
             return true;
         }
 

@@ -103,7 +103,7 @@ internal static class CutNotices
         words.Say("test-cut.note-why"), [("size", figures.TestShapeMm.Value, "mm")], []) with
     { Standing = true };
 
-    private static Notice? Mirroring(JobLayer layer, IWords words) => (layer.Vinyl.Mirrored.Value, layer.Mirrored) switch
+    private static Notice? Mirroring(JobLayer layer, IWords words) => (layer.Vinyl.Cut.Mirrored.Value, layer.Mirrored) switch
     {
         (true, false) =>
             Notice.Of("mirror", NoticeLevel.Stop, words.Say("mirror.stop", ("layer", layer.Id), ("vinyl", layer.Vinyl.Name)),

@@ -109,10 +109,10 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
         private CutList Lay(UnitList list, SheetLayout layout, double from, double to)
         {
             var vinyl = list.Vinyl;
-            var mirrored = vinyl.Mirrored.Value;
+            var mirrored = vinyl.Cut.Mirrored.Value;
             var preset = presets.TryGetValue(vinyl.Id, out var own) ? own : CutPreset.Of(vinyl, setup.Cutter);
             var fitting = Fitting(list).ToList();
-            var supply = new SheetSupply(fitting, setup, _figures, vinyl.Directional.Value);
+            var supply = new SheetSupply(fitting, setup, _figures, vinyl.Cut.Directional.Value);
             var shapes = SheetBuilder.Shapes(list.Units);
             var sheets = new List<CutSheet>();
             var (uses, back) = (new List<StockUse>(), new List<ComesBack>());
@@ -148,7 +148,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             var free = fitting.Where(s => s.Kind == StockKind.Roll).Sum(s => s.LengthMm) - uses.Where(u => u.Kind == StockKind.Roll)
                 .Sum(u => u.LengthMm);
             return new CutList(
-                list.Id, vinyl.Id, vinyl.Name, list.Colour, mirrored, vinyl.Directional.Value, preset, shapes, sheets, uses, back,
+                list.Id, vinyl.Id, vinyl.Name, list.Colour, mirrored, vinyl.Cut.Directional.Value, preset, shapes, sheets, uses, back,
                 Math.Round(missing, 1),
                 fitting.Count == 0 || length <= 0 ? null : (int)Math.Floor(Math.Max(0, free) / length), OnHand(vinyl, sheets))
             {
@@ -164,13 +164,13 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
         private IEnumerable<(CutSheet Sheet, LoadableSheet Source)> Batch(
             CutUnit[] units, SheetSupply supply, SheetLayout layout, Vinyl vinyl, bool mirrored, double from, double to)
         {
-            var pieces = units.Select(u => new NestPiece(u.Key, SheetBuilder.Over(u.Kept, mirrored), layout == SheetLayout.InPlace))
+            var pieces = units.Select(u => new NestPart(u.Key, SheetBuilder.Over(u.Kept, mirrored), layout == SheetLayout.InPlace))
                 .ToList();
             var ground = pieces.Sum(p => (p.Ground.EnvelopeInternal.Width + margin) * (p.Ground.EnvelopeInternal.Height + margin));
             var sheets = supply.Sheets(ground, units.Length);
-            var turns = vinyl.Directional.Value
+            var turns = vinyl.Cut.Directional.Value
                 ? NestRules.Upright : units.Length <= FewPieces && layout == SheetLayout.Nested ? NestRules.Eighths : NestRules.Quarters;
-            var rules = new NestRules(margin, EdgeFor(pieces, sheets, vinyl.Directional.Value), turns);
+            var rules = new NestRules(margin, EdgeFor(pieces, sheets, vinyl.Cut.Directional.Value), turns);
             var found = Nest.Find(pieces, [.. sheets.Select(s => s.Sheet)], rules, p =>
             {
                 _stopped |= !told(new CutProgress(Math.Round(from + (to - from) * p.Share, 3), Math.Round(p.Best.SheetLengthsMm.Sum(), 1)));
@@ -192,7 +192,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
 
         /// <summary>What is left free along the edges: nothing where a piece is as wide or as long as the sheet, which is then laid to the
         /// mark.</summary>
-        private double EdgeFor(List<NestPiece> pieces, List<LoadableSheet> sheets, bool directional)
+        private double EdgeFor(List<NestPart> pieces, List<LoadableSheet> sheets, bool directional)
         {
             var edge = _figures.EdgeMm.Value;
             bool Lies(Envelope piece, NestSheet on, double free) =>

@@ -82,8 +82,8 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
         if (layer.KeepTogether || layer.Words is not null || parts.Count > 1)
             return parts;
         var whole = parts[0];
-        var islands = Plane.Pieces(Plane.Offset(whole.Vinyl, marginMm / 2));
-        var pieces = Plane.Pieces(whole.Vinyl);
+        var islands = Plane.Parts(Plane.Offset(whole.Vinyl, marginMm / 2));
+        var pieces = Plane.Parts(whole.Vinyl);
         var clusters = islands.Select(island => pieces.Where(p => island.Covers(p.InteriorPoint)).ToList()).Where(c => c.Count > 0)
             .ToList();
         return clusters.Select((c, i) =>

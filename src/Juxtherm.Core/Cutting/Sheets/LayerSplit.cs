@@ -41,7 +41,7 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
     internal static SplitPlan? PlanOf(CutShape shape, double widthMm, double heightMm, Vinyl vinyl, CutterSetup setup)
     {
         var rules = RulesOf(vinyl, setup);
-        var limit = vinyl.SmallestDetailMm.Value;
+        var limit = vinyl.Cut.SmallestDetailMm.Value;
         return CutShape.Remembered(shape, null,
             new Key(shape.Token, Math.Round(widthMm, 3), Math.Round(heightMm, 3), rules, limit),
             () => Found(shape, widthMm, heightMm, rules, limit));
@@ -68,8 +68,8 @@ public sealed record LayerSplit(string LayerId, int Parts, IReadOnlyList<Joint> 
     internal static SplitRules RulesOf(Vinyl vinyl, CutterSetup setup)
     {
         // Where vinyl may lie on the same vinyl a hair of overlap hides the seam; elsewhere parts meet edge to edge.
-        var overlap = vinyl.CarriesOthers.Value && vinyl.LiesOn.Value == LiesOn.Any ? setup.JointOverlapMm : 0;
-        return new SplitRules(setup.WidthMm, setup.LengthMm, !vinyl.Directional.Value, overlap, MarkMm);
+        var overlap = vinyl.Stack.CarriesOthers.Value && vinyl.Stack.LiesOn.Value == LiesOn.Any ? setup.JointOverlapMm : 0;
+        return new SplitRules(setup.WidthMm, setup.LengthMm, !vinyl.Cut.Directional.Value, overlap, MarkMm);
     }
 
     private readonly record struct Key(object Shape, double WidthMm, double HeightMm, SplitRules Rules, double LimitMm);

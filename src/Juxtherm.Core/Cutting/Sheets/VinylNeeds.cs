@@ -36,7 +36,7 @@ public static class VinylNeeds
     private static VinylNeed Of(UnitList list, CutterSetup setup, double margin)
     {
         var boxes = list.Units.Select(u => u.Kept.EnvelopeInternal).Select(b => (W: b.Width, H: b.Height))
-            .Select(b => b.W > setup.WidthMm + Hair && !list.Vinyl.Directional.Value ? (W: b.H, H: b.W) : b).OrderByDescending(b => b.H)
+            .Select(b => b.W > setup.WidthMm + Hair && !list.Vinyl.Cut.Directional.Value ? (W: b.H, H: b.W) : b).OrderByDescending(b => b.H)
             .ToList();
         var (rows, x, row) = (new List<double>(), 0.0, 0.0);
         foreach (var (w, h) in boxes)

@@ -39,6 +39,6 @@ public sealed record Weeding(int Centres, int Pieces, int Delicate, double Secon
         ArgumentNullException.ThrowIfNull(figures);
         var seconds = figures.Seconds.Value + centres * figures.SecondsPerCentre.Value + pieces * figures.SecondsPerPiece.Value +
             perimeterMm / MmPerMetre * figures.SecondsPerMetre.Value + delicate * figures.SecondsPerDelicatePlace.Value;
-        return Math.Round(seconds * vinyl.WeedEffort.Value);
+        return Math.Round(seconds * vinyl.Cut.WeedEffort.Value);
     }
 }

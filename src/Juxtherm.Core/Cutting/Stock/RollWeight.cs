@@ -23,6 +23,7 @@ public static class RollWeight
     /// <param name="gramsPerM2">Weight of the vinyl, g/m².</param>
     /// <param name="widthMm">Width of the roll, mm.</param>
     /// <returns>Length, mm; not below zero.</returns>
+    /// <exception cref="ArgumentOutOfRangeException">A weight or width is below or at zero.</exception>
     public static double LengthMm(double grams, double coreGrams, double gramsPerM2, double widthMm)
     {
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(gramsPerM2);

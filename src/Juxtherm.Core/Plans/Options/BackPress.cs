@@ -35,7 +35,7 @@ public sealed class BackPress : IOption
         var figures = about.Words.Say("back-press.figures", ("back", measured.BackSeconds), ("gain", Thing.Share(gain)),
             ("bondBeforeBack", Thing.Share(measured.BondBeforeBack)), ("after", after));
         var material = about.Work.Material;
-        var most = Math.Min(material.LimitCelsius.Value, material.DyeMigrationCelsius?.Value ?? double.PositiveInfinity);
+        var most = Math.Min(material.Limit.Celsius.Value, material.Limit.DyeMigrationCelsius?.Value ?? double.PositiveInfinity);
         // What was done before is done so again.
         if (about.Job.Used is { } used)
             return used.BackSeconds > 0

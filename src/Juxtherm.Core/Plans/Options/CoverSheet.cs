@@ -31,9 +31,9 @@ public sealed class CoverSheet : IOption
         var source = about.Work.Source;
         if (source.HotAirWm2K is not null)
             return null;
-        return source.Cover == ReferencePractice.Cover
-            ? new OptionAdvice(source.Cover, about.Words.Say("cover-sheet.ptfe-why"))
-            : new OptionAdvice(source.Cover, about.Words.Say("cover-sheet.cover-why", ("source", source.Name)));
+        return source.Usual.Cover == ReferencePractice.Cover
+            ? new OptionAdvice(source.Usual.Cover, about.Words.Say("cover-sheet.ptfe-why"))
+            : new OptionAdvice(source.Usual.Cover, about.Words.Say("cover-sheet.cover-why", ("source", source.Name)));
     }
 
     /// <inheritdoc/>

@@ -20,7 +20,7 @@ public sealed class FinishPress : IOption
     public static double SecondsOf(Catalogue.Vinyl vinyl)
     {
         ArgumentNullException.ThrowIfNull(vinyl);
-        return vinyl.FinishSeconds.Value is > 0 and var own ? own : UsualSeconds;
+        return vinyl.Press.FinishSeconds.Value is > 0 and var own ? own : UsualSeconds;
     }
 
     /// <inheritdoc/>
@@ -40,13 +40,13 @@ public sealed class FinishPress : IOption
         var vinyl = about.Work.Vinyl;
         // Only cloth has a weave to sink into.
         if (!about.Work.HasCover || about.Work.Material.Kind != Catalogue.MaterialKind.Cloth || vinyl.Pile
-            || about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value) || about.Choose(new LastPress()) == LastPress.Cover)
+            || about.Layers.Any(l => l.Work.Vinyl.Press.HeatsOnce.Value) || about.Choose(new LastPress()) == LastPress.Cover)
             return null;
         var figures = about is RehearsedJob { Measured: { FinishGain: { } gain, FinishHeatDose: { } dose } }
             ? about.Words.Say("finish-press.figures", ("gain", Thing.Share(gain)), ("dose", Thing.Share(dose))) : "";
-        return vinyl.FinishSeconds.Value > 0
+        return vinyl.Press.FinishSeconds.Value > 0
             ? new OptionAdvice(Finish,
-                about.Words.Say("finish-press.finish-why", ("vinyl", vinyl.Name), ("source", vinyl.FinishSeconds.From.Source),
+                about.Words.Say("finish-press.finish-why", ("vinyl", vinyl.Name), ("source", vinyl.Press.FinishSeconds.From.Source),
                     ("figures", figures)))
             : new OptionAdvice(None, about.Words.Say("finish-press.none-why", ("vinyl", vinyl.Name), ("figures", figures)));
     }

@@ -40,7 +40,7 @@ public sealed class FirstTry : IOption
         var (material, blank) = (about.Work.Material, about.Job.Blank);
         return about.Settings.Any(f => f is { From: SettingFrom.Search, Outcome: not SettingOutcome.Safe })
             ? about.Words.Say("first-try.is-needed")
-            : material.Uncertain is not null ? about.Words.Say("first-try.is-needed-2", ("material", material.Name))
+            : material.Doubt.Uncertain is not null ? about.Words.Say("first-try.is-needed-2", ("material", material.Name))
             : blank.Costly ? about.Words.Say("first-try.is-needed-3")
             : null;
     }

@@ -23,8 +23,8 @@ public sealed class PuffTime : IOption
     internal static double Share(string? option, Catalogue.Vinyl vinyl, Chart chart) =>
         option != FullTime
         ? ShorterShare
-        : chart.Seconds.Value == vinyl.ReferenceSeconds.Value
-        ? Math.Max(1, vinyl.ChartSeconds.Value.High / vinyl.ReferenceSeconds.Value) : 1;
+        : chart.Seconds.Value == vinyl.Bond.ReferenceSeconds.Value
+        ? Math.Max(1, vinyl.Chart.Seconds.Value.High / vinyl.Bond.ReferenceSeconds.Value) : 1;
 
     /// <inheritdoc/>
     public string Id => "puff";
@@ -40,7 +40,7 @@ public sealed class PuffTime : IOption
     public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        return about.Layers.Any(l => l.Work.Vinyl.HeatsOnce.Value)
+        return about.Layers.Any(l => l.Work.Vinyl.Press.HeatsOnce.Value)
             ? new OptionAdvice(Shorter, about.Words.Say("puff-time.shorter-why"))
             : null;
     }

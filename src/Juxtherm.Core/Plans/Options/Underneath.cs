@@ -32,7 +32,7 @@ public sealed class Underneath : IOption
             return null;
         return form.Framed && about.Catalogue.Underlays.Values.FirstOrDefault(u => u.BearsFrames) is { } bearing
             ? new OptionAdvice(bearing.Id, about.Words.Say("underneath.board-why"))
-            : new OptionAdvice(source.Underlay, about.Words.Say("underneath.underlay-why"));
+            : new OptionAdvice(source.Usual.Underlay, about.Words.Say("underneath.underlay-why"));
     }
 
     /// <inheritdoc/>

@@ -26,7 +26,7 @@ public sealed class UnknownBlankStart : IOption
     public OptionAdvice? Advise(ChartedJob about)
     {
         ArgumentNullException.ThrowIfNull(about);
-        return about.Work.Material is { Uncertain: { } uncertain, UncertaintyStops: false, NeverPressed: null }
+        return about.Work.Material is { Doubt.Uncertain: { } uncertain, Doubt.Stops: false, Doubt.NeverPressed: null }
             ? new OptionAdvice(StepUp, about.Words.Say("unknown-blank-start.step-up-why", ("uncertain", uncertain.Value)))
             : null;
     }

@@ -48,6 +48,7 @@ public sealed class PatchStudy
     /// <param name="pressureKPa">Pressure, kPa.</param>
     /// <param name="preheatSeconds">Preheat, s; 0 for none.</param>
     /// <param name="catalogue">The catalogue.</param>
+    /// <exception cref="ArgumentException">Its setting has not been found yet.</exception>
     public PatchStudy(SetJob about, double pressureKPa, double preheatSeconds, CatalogueSnapshot catalogue)
     {
         ArgumentNullException.ThrowIfNull(about);
@@ -61,14 +62,14 @@ public sealed class PatchStudy
 
     private double PriorSpread =>
         _about.Work.Material.Kind == MaterialKind.Hard
-        ? HardSpread : _about.Work.Source.PressureErrorFactor.Value > HandPressureError ? HandSpread : PlatenSpread;
+        ? HardSpread : _about.Work.Source.Pressure.ErrorFactor.Value > HandPressureError ? HandSpread : PlatenSpread;
 
     /// <summary>How long the front alone is pressed, s: a patch is not turned over, also where the plan goes on from the back.</summary>
     private double FrontAlone =>
         _found.BackSeconds > 0
-        ? Math.Max(_found.Seconds, CourseAt(_found.Dial.FaceCelsius).Until(_about.Work.Vinyl.TargetBond.Value)) : _found.Seconds;
+        ? Math.Max(_found.Seconds, CourseAt(_found.Dial.SurfaceCelsius).Until(_about.Work.Vinyl.Bond.Target.Value)) : _found.Seconds;
 
-    private double Holds => _about.Work.Vinyl.HoldsFromBond.Value;
+    private double Holds => _about.Work.Vinyl.Bond.HoldsFrom.Value;
 
     /// <summary>What is believed after results.</summary>
     /// <param name="results">What came of patches. One that was marked says nothing of the bond.</param>
@@ -104,7 +105,7 @@ public sealed class PatchStudy
     /// <summary>How long the plate has to be closed at the plan's dial by the model, s, where a face wants so many times the usual
     /// bond.</summary>
     /// <param name="times">How many times, above 0.</param>
-    public double SecondsUntil(double times) => CourseAt(_found.Dial.FaceCelsius).Until(Holds * times);
+    public double SecondsUntil(double times) => CourseAt(_found.Dial.SurfaceCelsius).Until(Holds * times);
 
     /// <summary>The patch to press next.</summary>
     /// <param name="results">What came of patches so far.</param>
@@ -132,7 +133,7 @@ public sealed class PatchStudy
         // What lifted is not asked for again.
         if (MostThatLifted(results) is { } bond)
             seconds = Math.Max(seconds,
-                Math.Min(figures.LongestPressSeconds.Value, Math.Floor(CourseAt(_found.Dial.FaceCelsius).Until(bond)) + 1));
+                Math.Min(figures.LongestPressSeconds.Value, Math.Floor(CourseAt(_found.Dial.SurfaceCelsius).Until(bond)) + 1));
         return (_found.Dial, seconds);
     }
 
@@ -153,30 +154,44 @@ public sealed class PatchStudy
             Tools = job.Tools
             with
             {
-                Source = source
-                with
-                { DialErrorK = new(source.DialErrorK.Value * Math.Clamp(belief.Spread / Before.Spread, LeastErrorShare, 1), from) }
+                Source = source with
+                {
+                    Dial = source.Dial with
+                    {
+                        ErrorK = new(source.Dial.ErrorK.Value * Math.Clamp(belief.Spread / Before.Spread, LeastErrorShare, 1), from),
+                    },
+                },
             },
             Blank = job.Blank with
             {
                 Material = material with
                 {
                     Demand = new(material.Demand.Value * Math.Max(Math.Exp(belief.Mean), Lifted(results)), from),
-                    LimitCelsius = limit is { } celsius ? new(Math.Min(material.LimitCelsius.Value, celsius), from) : material.LimitCelsius,
+                    Limit = material.Limit with
+                    {
+                        Celsius = limit is { } celsius
+                        ? new(Math.Min(material.Limit.Celsius.Value, celsius), from) : material.Limit.Celsius,
+                    },
                 },
             },
-            Layers = dose is not { } most ? job.Layers
-                : [.. job.Layers.Select(l =>
-                    l with { Vinyl = l.Vinyl
-                        with { MostHeatDose = new(Math.Min(l.Vinyl.MostHeatDose.Value, most), from),
-                            StackHeatDose = new(Math.Min(l.Vinyl.StackHeatDose.Value, most), from),
-                            LoftyStackHeatDose = new(Math.Min(l.Vinyl.LoftyStackHeatDose.Value, most), from) } })],
+            Layers = dose is not { } most
+                ? job.Layers : [.. job.Layers.Select(l => l with { Vinyl = AtMost(l.Vinyl, most, from) })],
         };
     }
 
+    private static Vinyl AtMost(Vinyl vinyl, double most, Provenance from) => vinyl with
+    {
+        Bond = vinyl.Bond with { MostHeatDose = new(Math.Min(vinyl.Bond.MostHeatDose.Value, most), from) },
+        Stack = vinyl.Stack with
+        {
+            MostHeatDose = new(Math.Min(vinyl.Stack.MostHeatDose.Value, most), from),
+            MostHeatDoseOnLofty = new(Math.Min(vinyl.Stack.MostHeatDoseOnLofty.Value, most), from),
+        },
+    };
+
     /// <summary>What has lifted is never planned again: how many times the bond the face has to be given, at least.</summary>
     private double Lifted(IReadOnlyList<PatchResult> results) =>
-        (MostThatLifted(results) ?? 0) * BeyondWhatLifted / _about.Work.Vinyl.TargetBond.Value;
+        (MostThatLifted(results) ?? 0) * BeyondWhatLifted / _about.Work.Vinyl.Bond.Target.Value;
 
     /// <summary>The most bond with which a patch lifted, those left out that one with less belies; null for none.</summary>
     private double? MostThatLifted(IReadOnlyList<PatchResult> results)
@@ -190,7 +205,7 @@ public sealed class PatchStudy
     private (double? LimitCelsius, double? MostHeatDose) Marked(IReadOnlyList<PatchResult> results)
     {
         double? limit = null, dose = null;
-        var (usual, most) = (_about.Work.Material.LimitCelsius.Value, _about.Lead.MostHeatDose);
+        var (usual, most) = (_about.Work.Material.Limit.Celsius.Value, _about.Lead.MostHeatDose);
         foreach (var marked in results.Where(r => r.Outcome == PatchOutcome.Marked))
         {
             var (_, heat, hottest) = At(marked);
@@ -212,7 +227,7 @@ public sealed class PatchStudy
     private double LnMargin(PatchResult result) => Math.Log(Math.Max(1e-6, At(result).Bond) / Holds);
 
     private (double Bond, double HeatDose, double Hottest) At(PatchResult result) =>
-        CourseAt(_about.Work.Source.FaceAt(result.Celsius)).At(result.Seconds);
+        CourseAt(_about.Work.Source.SurfaceAt(result.Celsius)).At(result.Seconds);
 
     private Course CourseAt(double face) => _courses.GetOrAdd(Math.Round(face, 1), p => Course.Of(this, p));
 

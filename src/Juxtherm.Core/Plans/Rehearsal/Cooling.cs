@@ -33,23 +33,23 @@ internal static class Cooling
         // What is hard keeps its heat: it is peeled as soon as the carrier can be taken hold of, not when it is as cool as cloth.
         if (work.Material.Kind == MaterialKind.Hard && method != PeelMethod.Cold)
         {
-            var (soonest, latest) = (figures.HardPeelSeconds.Value.Low, figures.HardPeelSeconds.Value.High);
-            var touched = Math.Ceiling(Until(CoolingPlace.OnUnderlay, s => s.TopCelsius[0], figures.HardPeelBelowCelsius.Value));
+            var (soonest, latest) = (figures.Peel.HardSeconds.Value.Low, figures.Peel.HardSeconds.Value.High);
+            var touched = Math.Ceiling(Until(CoolingPlace.OnUnderlay, s => s.TopCelsius[0], figures.Peel.HardBelowCelsius.Value));
             return new PeelTime(method, Math.Clamp(touched, soonest, (soonest + latest) / 2), latest, CoolingPlace.OnUnderlay);
         }
 
         if (method == PeelMethod.Hot)
-            return new PeelTime(method, 0, figures.HotPeelWithinSeconds.Value, CoolingPlace.OnUnderlay);
+            return new PeelTime(method, 0, figures.Peel.HotWithinSeconds.Value, CoolingPlace.OnUnderlay);
         if (method == PeelMethod.Warm)
         {
-            var from = figures.WarmPeelFromSeconds.Value;
+            var from = figures.Peel.WarmFromSeconds.Value;
             return new PeelTime(method, from,
                 Math.Max(from + LeastWarmSeconds,
-                    Math.Floor(Until(CoolingPlace.OnUnderlay, s => s.VinylCelsius[0], figures.WarmPeelAboveCelsius.Value))),
+                    Math.Floor(Until(CoolingPlace.OnUnderlay, s => s.VinylCelsius[0], figures.Peel.WarmAboveCelsius.Value))),
                     CoolingPlace.OnUnderlay);
         }
 
-        double Cold(CoolingPlace place) => Math.Ceiling(Until(place, s => s.VinylCelsius[0], figures.ColdPeelBelowCelsius.Value));
+        double Cold(CoolingPlace place) => Math.Ceiling(Until(place, s => s.VinylCelsius[0], figures.Peel.ColdBelowCelsius.Value));
         var stay = Cold(CoolingPlace.OnUnderlay);
         if (!work.Form.Supported || stay <= WorthMovingSeconds)
             return new PeelTime(method, stay, null, CoolingPlace.OnUnderlay);

@@ -19,7 +19,7 @@ internal sealed partial class Rehearser
     /// <summary>Long enough for the glue under layers just laid to begin to hold, whole seconds.</summary>
     public static double TackSeconds(PressSession session, PressSetting setting, IEnumerable<LayerInPlan> laid, CatalogueSnapshot catalogue)
     {
-        var begins = laid.Max(l => l.Work.Vinyl.ActivationCelsius.Value) + TackBeyondActivationK;
+        var begins = laid.Max(l => l.Work.Vinyl.Bond.ActivationCelsius.Value) + TackBeyondActivationK;
         return Math.Ceiling(SecondsUntil(session, setting, catalogue, s => s.GlueCelsius[0] >= begins));
     }
 
@@ -36,12 +36,12 @@ internal sealed partial class Rehearser
         var most = _catalogue.Work.LongestPressSeconds.Value;
         var full = Math.Min(most,
             Math.Max(Math.Min(press.Seconds, found.Seconds),
-                Math.Ceiling(Until(l => l.Work.Vinyl.TargetBond.Value) * LongerThanNominal(found) - 0.25)));
+                Math.Ceiling(Until(l => l.Work.Vinyl.Bond.Target.Value) * LongerThanNominal(found) - 0.25)));
         var then = _session.Copy();
         then.Press(_setting with { Seconds = full });
         if (layers.TrueForAll(l => then.HeatDose(InSession(l.Id)) <= l.MostHeatDose * l.Reference.HeatDoseSeconds))
             return (full, null);
-        var least = Math.Min(full, Math.Max(press.Seconds, Math.Ceiling(Until(l => l.Work.Vinyl.HoldsFromBond.Value * HoldsWithMargin))));
+        var least = Math.Min(full, Math.Max(press.Seconds, Math.Ceiling(Until(l => l.Work.Vinyl.Bond.HoldsFrom.Value * HoldsWithMargin))));
         return (least, least < full ? full : null);
     }
 

@@ -18,8 +18,8 @@ internal static class TurningTheDial
     {
         if (from.Found.Dial == to.Found.Dial)
             return from.Level == to.Level ? 0 : ReachingForIt;
-        var (cold, hot) = (from.Found.Dial.FaceCelsius, to.Found.Dial.FaceCelsius);
-        var plate = source.Plate.Value;
+        var (cold, hot) = (from.Found.Dial.SurfaceCelsius, to.Found.Dial.SurfaceCelsius);
+        var plate = source.Plate.Heat.Value;
         var loss = (plate.IdleLossWm2K + Surroundings.OpenAirWm2K) * ((cold + hot) / 2 - Surroundings.RoomCelsius);
         var power = hot > cold ? Math.Max(loss, plate.MaxPowerWm2 - loss) : loss;
         return Math.Ceiling(ReachingForIt + plate.HeatCapacityJm2K * Math.Abs(hot - cold) / power);

@@ -68,12 +68,12 @@ internal sealed class HeatTable(CatalogueSnapshot catalogue)
             return HeatDose(then) - before;
         }
 
-        var tack = Math.Max(vinyl.TackSeconds.Value, Rehearser.TackSeconds(Laid(), setting, [layer], catalogue));
+        var tack = Math.Max(vinyl.Press.TackSeconds.Value, Rehearser.TackSeconds(Laid(), setting, [layer], catalogue));
         var tacked = Laid();
         var (ownTack, tackWait) = Bonded(tacked, tack, Cooling.AfterATack(peel, layer.Work));
         var full = Laid();
         var (ownFull, fullWait) = Bonded(full, setting.Seconds, peel);
-        var wanted = layer.WantedBond * vinyl.TargetBond.Value;
+        var wanted = layer.WantedBond * vinyl.Bond.Target.Value;
         var last = Math.Min(figures.LongestPressSeconds.Value,
             Math.Ceiling(Rehearser.SecondsUntil(tacked, setting, catalogue, s => s.Bond() >= wanted) * longerThanNominal));
         return new PressedLayer(

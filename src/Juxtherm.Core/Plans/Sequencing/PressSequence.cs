@@ -78,5 +78,5 @@ internal static class PressSequence
     }
 
     private static double TackSeconds(SetJob about, LaidPress press) =>
-        press.Layers.Max(id => about.Layer(id).Work.Vinyl.TackSeconds.Value);
+        press.Layers.Max(id => about.Layer(id).Work.Vinyl.Press.TackSeconds.Value);
 }

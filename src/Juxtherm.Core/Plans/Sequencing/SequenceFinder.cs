@@ -14,7 +14,7 @@ internal sealed class SequenceFinder(HeatTable table)
     public FoundOrders Find(SetJob about, double preheatSeconds)
     {
         // Foam lies up: the face that bears it comes last.
-        var faces = about.Layers.GroupBy(l => l.Layer.Face).OrderBy(f => f.Any(l => l.Work.Vinyl.HeatsOnce.Value))
+        var faces = about.Layers.GroupBy(l => l.Layer.Face).OrderBy(f => f.Any(l => l.Work.Vinyl.Press.HeatsOnce.Value))
             .ThenBy(f => f.Key != about.Job.Blank.Face).Select(f => f.ToList()).ToList();
         var method = LayersMethod.Method(about.Choose(new LayersMethod()));
         if (method == LayerMethod.AtOnce || about.Layers.Count == 1)
@@ -85,7 +85,7 @@ internal sealed class SequenceFinder(HeatTable table)
 
     /// <summary>Foam, and what lies on it.</summary>
     private static bool ComesLast(SetJob about, LayerInPlan layer) =>
-        layer.Work.Vinyl.HeatsOnce.Value || about.Stack.Under(layer.Id).Any(id => about.Layer(id).Work.Vinyl.HeatsOnce.Value);
+        layer.Work.Vinyl.Press.HeatsOnce.Value || about.Stack.Under(layer.Id).Any(id => about.Layer(id).Work.Vinyl.Press.HeatsOnce.Value);
 
     private SequenceQuestion Question(SetJob about, List<LayerInPlan> layers, LayerMethod method, double preheatSeconds)
     {
@@ -94,7 +94,7 @@ internal sealed class SequenceFinder(HeatTable table)
         var heated = JobSections.Of(about.Job, layers[0].Layer.Face, [.. layers.Select(l => l.Id)]);
         return new SequenceQuestion(
             layers.ConvertAll(l => new SequenceLayer(
-                l.Id, l.Layer.AreaMm2 ?? 0, l.Work.Vinyl.HeatsOnce.Value, about.SetApart
+                l.Id, l.Layer.AreaMm2 ?? 0, l.Work.Vinyl.Press.HeatsOnce.Value, about.SetApart
                 || l.Chart.Peel.Value == PeelMethod.Cold, l.MostHeatDose,
                 Times(pressed[l.Id].Heats, heated.HeatsOf(l.Layer)), UpperLayers.ExtraSeconds(about, l), pressed[l.Id].TackSeconds,
                 pressed[l.Id].FullSeconds)),

@@ -37,7 +37,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
         var charted = job.Layers.Select(layer => Charted(job, layer, material)).ToList();
         var lying = new Stackup(
             [.. charted.Select(c =>
-                new LayerPiece(c.Layer.Id, c.Layer.Vinyl, c.Chart.Peel.Value, c.Layer.Box, c.Layer.AreaMm2, c.Layer.CarrierMarginMm,
+                new StackedLayer(c.Layer.Id, c.Layer.Vinyl, c.Chart.Peel.Value, c.Layer.Box, c.Layer.AreaMm2, c.Layer.CarrierMarginMm,
                     c.Layer.Over, c.Layer.Face == job.Blank.Face ? 0 : 1) { Shape = c.Layer.Shape, Cut = c.Layer.CarrierCut })]);
         return new ChartedJob(job,
             charted.ConvertAll(c => OnWhatItLies(c, lying) with { Takes = Takes(c.Layer.Vinyl, material, lying.InStack(c.Id)) }), lying,
@@ -73,12 +73,12 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
 
     private static bool IsPractised(LayerInPlan layer, FoundSetting found) =>
         found is { From: SettingFrom.Search, Outcome: SettingOutcome.Safe or SettingOutcome.Narrow }
-        && found.Dial.FaceCelsius >= layer.Work.Vinyl.ChartCelsius.Value.Low - BelowChartK;
+        && found.Dial.SurfaceCelsius >= layer.Work.Vinyl.Chart.Celsius.Value.Low - BelowChartK;
 
     private static Sourced<double> Takes(Vinyl vinyl, Material material, bool inStack)
     {
-        var stacked = material.Lofty.Value ? vinyl.LoftyStackHeatDose : vinyl.StackHeatDose;
-        return inStack && stacked.Value < vinyl.MostHeatDose.Value ? stacked : vinyl.MostHeatDose;
+        var stacked = material.Lofty.Value ? vinyl.Stack.MostHeatDoseOnLofty : vinyl.Stack.MostHeatDose;
+        return inStack && stacked.Value < vinyl.Bond.MostHeatDose.Value ? stacked : vinyl.Bond.MostHeatDose;
     }
 
     /// <summary>A layer with its chart: the wrapper's figures translated, or taken as they are for this press.</summary>
@@ -93,7 +93,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
         {
             var pressure = said is { Pressure: not null, For: FigureFor.ThisPress } || material.WantsPressure is not { } weave
                 || weave.Value <= chart.Pressure.Value ? chart.Pressure : weave;
-            return new LayerInPlan(layer, work, chart, _references.Of(vinyl, chart), ignored, vinyl.MostHeatDose, pressure);
+            return new LayerInPlan(layer, work, chart, _references.Of(vinyl, chart), ignored, vinyl.Bond.MostHeatDose, pressure);
         }
 
         if (said is null)
@@ -121,8 +121,8 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
 
     /// <summary>The wrapper of a vinyl from the shelf is read as one that is typed in.</summary>
     private static WrapperLabel? OnItsWrapper(Vinyl vinyl) =>
-        vinyl is { ReferenceCelsius.From.Kind: ProvenanceKind.Wrapper, ReferenceSeconds.From.Kind: ProvenanceKind.Wrapper }
-        ? new WrapperLabel(vinyl.ReferenceCelsius.Value, vinyl.ReferenceSeconds.Value, null, null) : null;
+        vinyl is { Bond.ReferenceCelsius.From.Kind: ProvenanceKind.Wrapper, Bond.ReferenceSeconds.From.Kind: ProvenanceKind.Wrapper }
+        ? new WrapperLabel(vinyl.Bond.ReferenceCelsius.Value, vinyl.Bond.ReferenceSeconds.Value, null, null) : null;
 
     /// <summary>What the model would set this press to for the layer alone is close to the figure.</summary>
     private bool IsNear(LayerInPlan layer, WrapperLabel figure)
@@ -133,7 +133,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
             && (figure.Seconds is not { } seconds || (seconds >= NearLeast * found.Seconds && seconds <= NearMost * found.Seconds));
     }
 
-    private static double KPa(HeatSource source, PressureLevel level) => source.PressureKPa[level].Value;
+    private static double KPa(HeatSource source, PressureLevel level) => source.Pressure.KPa[level].Value;
 
     private (SetJob About, double PreheatSeconds) Set(ChartedJob about)
     {
@@ -178,7 +178,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
     {
         var foam = about.Choose(new PuffTime());
         return [.. layers.Select(l =>
-            new LayerAim(l.Work, l.Chart, l.Reference, l.MostHeatDose, l.Work.Vinyl.HeatsOnce.Value
+            new LayerAim(l.Work, l.Chart, l.Reference, l.MostHeatDose, l.Work.Vinyl.Press.HeatsOnce.Value
                 ? PuffTime.Share(foam, l.Work.Vinyl, l.Chart) : 1))];
     }
 
@@ -195,7 +195,8 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
     private FoundSetting FromBothSides(ChartedJob about, PressSet set, double preheat) =>
         about.IsBackByCustom() && set.Found.Outcome != SettingOutcome.None
             ? _withBack.GetValue(set.Found,
-                found => SettingSearch.WithBack(found, Aims(about, about.Layers), about.Work.Source.BackPressSeconds.Value, catalogue.Work)
+                found => SettingSearch.WithBack(found, Aims(about, about.Layers), about.Work.Source.Usual.BackPressSeconds.Value,
+                    catalogue.Work)
                 ?? found)
             : set.Found;
 }

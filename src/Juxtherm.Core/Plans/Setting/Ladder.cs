@@ -34,7 +34,7 @@ internal static class Ladder
         CatalogueSnapshot catalogue)
     {
         var session = new PressSession(about.Work, catalogue);
-        var setting = PressSetting.Single(dial.FaceCelsius, pressureKPa, seconds);
+        var setting = PressSetting.Single(dial.SurfaceCelsius, pressureKPa, seconds);
         session.PreheatAndLay(setting with { Seconds = preheatSeconds }, catalogue.Work);
         session.Press(setting);
         return new LadderRung(

@@ -27,7 +27,11 @@ public static class WorkshopCorrections
                 {
                     Source = source
                     with
-                    { DialOffsetK = new(source.DialOffsetK.Value + plate.OffsetK, from), DialErrorK = new(plate.ErrorK, from) }
+                    {
+                        Dial = source.Dial
+                        with
+                        { OffsetK = new(source.Dial.OffsetK.Value + plate.OffsetK, from), ErrorK = new(plate.ErrorK, from) }
+                    }
                 }
             };
         }

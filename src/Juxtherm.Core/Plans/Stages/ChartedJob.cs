@@ -27,10 +27,10 @@ public record ChartedJob(Job Job, IReadOnlyList<LayerInPlan> Layers, Stackup Sta
     public bool CanBeTurned =>
         Work.Material.Kind is MaterialKind.Cloth or MaterialKind.Hide
         && Work.Form is { Supported: true, Framed: false, Shape: FaceShape.Flat } && Work.Source.HotAirWm2K is null
-        && Layers.All(l => !l.Work.Vinyl.HeatsOnce.Value && l.Layer.Face == Layers[0].Layer.Face);
+        && Layers.All(l => !l.Work.Vinyl.Press.HeatsOnce.Value && l.Layer.Face == Layers[0].Layer.Face);
 
     /// <summary>How long a press from the back lasts, s.</summary>
-    public double BackSeconds => Job.Used?.BackSeconds is > 0 and var used ? used : Work.Source.BackPressSeconds.Value;
+    public double BackSeconds => Job.Used?.BackSeconds is > 0 and var used ? used : Work.Source.Usual.BackPressSeconds.Value;
 
     /// <summary>A layer by its id.</summary>
     /// <param name="id">Its id.</param>

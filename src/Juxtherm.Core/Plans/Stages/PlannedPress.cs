@@ -117,10 +117,10 @@ public sealed record PlannedPress(
 
     /// <summary>What the plate's face is meant to be, °C: what it is set to and how far its face stands off that.</summary>
     /// <param name="source">The press.</param>
-    public double FaceCelsius(HeatSource source)
+    public double SurfaceCelsius(HeatSource source)
     {
         ArgumentNullException.ThrowIfNull(source);
-        return source.FaceAt(Celsius);
+        return source.SurfaceAt(Celsius);
     }
 }
 

@@ -11,5 +11,5 @@ public sealed record PressSet(FoundSetting Found, PressureLevel Level, double Pr
 {
     /// <summary>A press at this setting.</summary>
     /// <param name="seconds">How long, s.</param>
-    public PressSetting For(double seconds) => PressSetting.Single(Found.Dial.FaceCelsius, PressureKPa, seconds);
+    public PressSetting For(double seconds) => PressSetting.Single(Found.Dial.SurfaceCelsius, PressureKPa, seconds);
 }

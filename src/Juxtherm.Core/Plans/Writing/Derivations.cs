@@ -51,13 +51,13 @@ internal sealed class Derivations(SetJob about, PressSet set)
         }, null));
         lines.Add(Binds(row));
         lines.Add(dial.Mark is null
-            ? Line(Source.DialStep!, s => Words.Say("derivations.celsius-2", ("s", s), ("unit", dial.Unit)))
+            ? Line(Source.Dial.Step!, s => Words.Say("derivations.celsius-2", ("s", s), ("unit", dial.Unit)))
             : Line(Source.MarkAt(dial.Celsius)!.Band,
                 b => Words.Say("derivations.celsius-3", ("mark", dial.Mark), ("celsius", Thing.Celsius(dial.Celsius)),
                     ("low", Thing.Celsius(b.Low)), ("high", Thing.Celsius(b.High)))));
-        if (Source.DialOffsetK.Value != 0)
-            lines.Add(Line(Source.DialOffsetK,
-                k => Words.Say("derivations.celsius-4", ("k", Math.Abs(k)), ("k2", k), ("face", Thing.Celsius(dial.FaceCelsius)))));
+        if (Source.Dial.OffsetK.Value != 0)
+            lines.Add(Line(Source.Dial.OffsetK,
+                k => Words.Say("derivations.celsius-4", ("k", Math.Abs(k)), ("k2", k), ("face", Thing.Celsius(dial.SurfaceCelsius)))));
         return new Derivation("celsius", Words.Say("derivations.celsius-5"), dial.Mark ?? Words.Say(Thing.Celsius(dial.Celsius)), lines);
     }
 
@@ -68,11 +68,11 @@ internal sealed class Derivations(SetJob about, PressSet set)
     private DerivationLine Binds(TemperatureRow row) => row.EndsBecause switch
     {
         TimeLimit.Blank =>
-            Line(Work.Material.LimitCelsius,
+            Line(Work.Material.Limit.Celsius,
                 limit => Words.Say("derivations.binds", ("most", Thing.Seconds(row.MostSeconds)), ("material", Work.Material.Name),
-                    ("limit", Thing.Celsius(limit)), ("limitConsequence", Work.Material.LimitConsequence))),
+                    ("limit", Thing.Celsius(limit)), ("limitConsequence", Work.Material.Limit.Consequence))),
         TimeLimit.Vinyl =>
-            Line(Work.Vinyl.MostHeatDose,
+            Line(Work.Vinyl.Bond.MostHeatDose,
                 _ => Words.Say("derivations.binds-2", ("most", Thing.Seconds(row.MostSeconds)),
                     ("layers", Thing.Share(about.Layers.Min(l => l.MostHeatDose))))),
         _ => new(Words.Say("derivations.binds-3", ("most", Thing.Seconds(row.MostSeconds))), null),
@@ -94,8 +94,8 @@ internal sealed class Derivations(SetJob about, PressSet set)
         if (row.TargetSeconds is { } target)
             lines.Add(new(Words.Say("derivations.seconds-3", ("target", target)), null));
         if (row.SafeFromSeconds is { } safe)
-            lines.Add(Line(Source.DialErrorK,
-                k => Words.Say("derivations.seconds-4", ("k", k), ("pressureErrorFactor", Source.PressureErrorFactor.Value),
+            lines.Add(Line(Source.Dial.ErrorK,
+                k => Words.Say("derivations.seconds-4", ("k", k), ("pressureErrorFactor", Source.Pressure.ErrorFactor.Value),
                     ("safe", safe))));
         if (press.Press.UntilBonded)
             lines.Add(new(Words.Say("derivations.seconds-5"), null));
@@ -109,19 +109,19 @@ internal sealed class Derivations(SetJob about, PressSet set)
     {
         var line = press.Press.Purpose switch
         {
-            PressPurpose.Preheat when Source.LongerPreheatSeconds is { } own && own.Value >= Work.Material.PreheatSeconds.Value =>
+            PressPurpose.Preheat when Source.Usual.LongerPreheatSeconds is { } own && own.Value >= Work.Material.PreheatSeconds.Value =>
                 Line(own, s => Words.Say("derivations.other-seconds-line", ("source", Source.Name), ("s", Thing.Seconds(s)))),
             PressPurpose.Preheat =>
                 Line(Work.Material.PreheatSeconds,
                     s => Words.Say("derivations.other-seconds-line-2", ("material", Work.Material.Name), ("s", Thing.Seconds(s)))),
             PressPurpose.Tack =>
-                Line(about.Layer(press.Press.Layers[0]).Work.Vinyl.TackSeconds,
+                Line(about.Layer(press.Press.Layers[0]).Work.Vinyl.Press.TackSeconds,
                     s => Words.Say("derivations.other-seconds-line-3", ("s", Thing.Seconds(s)),
                         ("glue", Thing.Celsius(press.GlueCelsius)))),
             PressPurpose.Back =>
-                Line(Source.BackPressSeconds,
+                Line(Source.Usual.BackPressSeconds,
                     s => Words.Say("derivations.other-seconds-line-4", ("source", Source.Name), ("s", Thing.Seconds(s)))),
-            _ => Line(Work.Vinyl.FinishSeconds, _ => Words.Say("derivations.other-seconds-line-5")),
+            _ => Line(Work.Vinyl.Press.FinishSeconds, _ => Words.Say("derivations.other-seconds-line-5")),
         };
         return Seconds(press, [line]);
     }
@@ -139,7 +139,7 @@ internal sealed class Derivations(SetJob about, PressSet set)
                 ? new DerivationLine(Words.Say("derivations.pressure", ("used", used)), null)
                 : Line(asks.Pressure,
                     p => Words.Say("derivations.pressure-2", ("weave", weave ? Work.Material.Name : about.NameOf(asks)), ("p", p))),
-            Line(Source.PressureKPa[set.Level],
+            Line(Source.Pressure.KPa[set.Level],
                 _ => Words.Say("derivations.pressure-3", ("pressure", set.PressureKPa),
                     ("pressure2", set.PressureKPa * HandsBreadthM2 * 1000 / Gravity))),
         ]);
@@ -156,8 +156,8 @@ internal sealed class Derivations(SetJob about, PressSet set)
         {
             return new Derivation("peel", "peel", shown,
             [
-                Line(about.Figures.HardPeelSeconds, s => Words.Say("derivations.peel", ("low", s.Low), ("high", s.High))),
-                Line(about.Figures.HardPeelBelowCelsius, c => Words.Say("derivations.peel-2", ("c", Thing.Celsius(c)))),
+                Line(about.Figures.Peel.HardSeconds, s => Words.Say("derivations.peel", ("low", s.Low), ("high", s.High))),
+                Line(about.Figures.Peel.HardBelowCelsius, c => Words.Say("derivations.peel-2", ("c", Thing.Celsius(c)))),
             ]);
         }
 
@@ -166,12 +166,12 @@ internal sealed class Derivations(SetJob about, PressSet set)
             Line(asks.Chart.Peel, p => Words.Say("derivations.peel-3", ("asks", about.NameOf(asks)), ("p", p))),
             peel.Method switch
             {
-                PeelMethod.Hot => Line(about.Figures.HotPeelWithinSeconds, s => Words.Say("derivations.peel-4", ("s", Thing.Seconds(s)))),
+                PeelMethod.Hot => Line(about.Figures.Peel.HotWithinSeconds, s => Words.Say("derivations.peel-4", ("s", Thing.Seconds(s)))),
                 PeelMethod.Warm =>
-                    Line(about.Figures.WarmPeelAboveCelsius,
+                    Line(about.Figures.Peel.WarmAboveCelsius,
                         c => Words.Say("derivations.peel-5", ("from", Thing.Seconds(peel.FromSeconds)), ("c", Thing.Celsius(c)),
                             ("where", where), ("to", Thing.Seconds(peel.ToSeconds ?? peel.FromSeconds)))),
-                _ => Line(about.Figures.ColdPeelBelowCelsius,
+                _ => Line(about.Figures.Peel.ColdBelowCelsius,
                     c => Words.Say("derivations.peel-6", ("c", Thing.Celsius(c)), ("where", where),
                         ("from", Thing.Seconds(peel.FromSeconds)))),
             },
@@ -184,7 +184,7 @@ internal sealed class Derivations(SetJob about, PressSet set)
             new DerivationLine(
                 Words.Say("derivations.bond-lines", ("id", about.NameOf(about.Layer(id))), ("bond", Thing.Share(press.Heat[id].Bond)),
                     ("glue", Thing.Celsius(press.GlueCelsius))), null)).ToList();
-        lines.Add(Line(Work.Vinyl.HoldsFromBond,
+        lines.Add(Line(Work.Vinyl.Bond.HoldsFrom,
             h => Words.Say("derivations.bond", ("h", Thing.Share(h)), ("leastBond", Thing.Share(_found.Worst.LeastBond)))));
         lines.Add(Line(about.Figures.DoseZKelvin,
             z => Words.Say("derivations.bond-2", ("doseReference", Thing.Celsius(about.Figures.DoseReferenceCelsius.Value)), ("z", z))));
@@ -207,10 +207,10 @@ internal sealed class Derivations(SetJob about, PressSet set)
     [
         new(Words.Say("derivations.hottest", ("material", Work.Material.Name), ("hottestBare", Thing.Celsius(press.HottestBareCelsius)),
             ("hottestBare2", Thing.Celsius(Math.Max(press.HottestBareCelsius, _found.Worst.HottestBareCelsius)))), null),
-        Line(Work.Material.LimitCelsius,
+        Line(Work.Material.Limit.Celsius,
             limit => Words.Say("derivations.hottest-2", ("limit", Thing.Celsius(limit)),
-                ("limitConsequence", Work.Material.LimitConsequence))),
-        .. Work.Material.DyeMigrationCelsius is { } dye
+                ("limitConsequence", Work.Material.Limit.Consequence))),
+        .. Work.Material.Limit.DyeMigrationCelsius is { } dye
         ? [Line(dye, c => Words.Say("derivations.hottest-3", ("c", Thing.Celsius(c))))] : Array.Empty<DerivationLine>(),
     ]);
 

@@ -83,7 +83,7 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
         var (tools, blank) = (about.Job.Tools, about.Job.Blank);
         var small = tools.PlateWidthMm > TipsFrom * blank.WidthMm && tools.PlateHeightMm > TipsFrom * blank.HeightMm;
         return Work.Form.Shape == FaceShape.Flat && Work.Material.Kind is MaterialKind.Hard or MaterialKind.Hide && small
-            && Work.Source.PressureAdjustable
+            && Work.Source.Pressure.Adjustable
             ? about.Words.Say("laying-words.levelled", ("item", Item))
             : null;
     }

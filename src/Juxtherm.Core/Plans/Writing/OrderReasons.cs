@@ -62,7 +62,7 @@ internal sealed class OrderReasons(SetJob about, FoundOrders found, LaidSequence
                     return about.Words.Say("order-reasons.apart");
                 if (about.Stack.Reaches(b, a))
                     return about.Words.Say("order-reasons.apart-2", ("one", about.NameOf(one)), ("two", about.NameOf(two)));
-                if (two.Work.Vinyl.HeatsOnce.Value && !one.Work.Vinyl.HeatsOnce.Value)
+                if (two.Work.Vinyl.Press.HeatsOnce.Value && !one.Work.Vinyl.Press.HeatsOnce.Value)
                     return about.Words.Say("order-reasons.apart-3", ("two", about.NameOf(two)));
                 if (one.Chart.Peel.Value != two.Chart.Peel.Value)
                     return about.Words.Say("order-reasons.apart-4", ("one", about.NameOf(one)), ("two", about.NameOf(two)),

@@ -106,16 +106,16 @@ internal sealed class PressWriter(SetJob about, RehearsedPresses rehearsal, Heat
         lines.Add(found.Chosen.EndsBecause switch
         {
             TimeLimit.Blank =>
-                Words.Say("press-writer.why-press.blank", ("limit", Thing.Celsius(Work.Material.LimitCelsius.Value)),
+                Words.Say("press-writer.why-press.blank", ("limit", Thing.Celsius(Work.Material.Limit.Celsius.Value)),
                     ("most", Thing.Seconds(found.Chosen.MostSeconds))),
             TimeLimit.Vinyl => Words.Say("press-writer.why-press.vinyl", ("most", Thing.Seconds(found.Chosen.MostSeconds))),
             _ => Words.Say("press-writer.why-press.else", ("most", Thing.Seconds(found.Chosen.MostSeconds))),
         });
         lines.Add(Words.Say("press-writer.why-press-5", ("form", Work.Form.Name), ("hottestBare", Thing.Celsius(done.HottestBareCelsius)),
-            ("limit", Thing.Celsius(Work.Material.LimitCelsius.Value)), ("source", Work.Material.LimitCelsius.From.Source)));
-        lines.Add(Words.Say("press-writer.why-press-6", ("dialErrorK", Work.Source.DialErrorK.Value),
-            ("pressureErrorFactor", Work.Source.PressureErrorFactor.Value), ("leastBond", Thing.Share(found.Worst.LeastBond)),
-            ("mostHeatDose", Thing.Share(found.Worst.MostHeatDose)), ("holdsFromBond", Thing.Share(Work.Vinyl.HoldsFromBond.Value)),
+            ("limit", Thing.Celsius(Work.Material.Limit.Celsius.Value)), ("source", Work.Material.Limit.Celsius.From.Source)));
+        lines.Add(Words.Say("press-writer.why-press-6", ("dialErrorK", Work.Source.Dial.ErrorK.Value),
+            ("pressureErrorFactor", Work.Source.Pressure.ErrorFactor.Value), ("leastBond", Thing.Share(found.Worst.LeastBond)),
+            ("mostHeatDose", Thing.Share(found.Worst.MostHeatDose)), ("holdsFromBond", Thing.Share(Work.Vinyl.Bond.HoldsFrom.Value)),
             ("layers", Thing.Share(about.Layers.Min(l => l.MostHeatDose)))));
         if (done.Peel is { } peel)
             lines.Add(PeelReason(peel));

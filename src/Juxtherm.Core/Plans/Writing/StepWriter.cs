@@ -109,7 +109,7 @@ internal sealed partial class StepWriter(SetJob about, IReadOnlyList<PlannedPres
 
     private string HowItIsCut(LayerInPlan layer) => layer switch
     {
-        { Work.Vinyl.Mirrored.Value: false } => Words.Say("step-writer.how-it-is-cut.false"),
+        { Work.Vinyl.Cut.Mirrored.Value: false } => Words.Say("step-writer.how-it-is-cut.false"),
         { Layer.Reversed: true } => Words.Say("step-writer.how-it-is-cut.true"),
         { Layer: { Words: null, Shape.IsSymmetric: true } } => Words.Say("step-writer.how-it-is-cut.true-2"),
         _ => Words.Say("step-writer.how-it-is-cut.else"),

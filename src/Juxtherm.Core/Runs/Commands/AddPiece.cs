@@ -13,7 +13,7 @@ internal sealed class AddPiece : ICommand
         // A name is not cut yet; what is all alike was cut with spares, or is cut as it is needed.
         var piece = new Piece(number, Wishes.Wanted(scene), scene.Script.Named
             ? PieceStatus.ToCut : PieceStatus.Waiting)
-        { Turn = Turns.Last(scene.State) };
+        { Turn = RunFlow.Last(scene.State) };
         return scene.State with { Pieces = [.. scene.State.Pieces, piece] };
     }
 }

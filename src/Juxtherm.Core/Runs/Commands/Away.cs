@@ -11,7 +11,7 @@ internal sealed class Away : ICommand
     public RunState Take(Scene scene)
     {
         var asking = scene.State.Pieces.Where(p => p.Status == PieceStatus.InHand && scene.StepOf(p).Kind == StepKind.Hold
-            && (scene.State.Stations[p.Station - 1].Wired || Turns.DueAt(scene.Script, p) <= scene.Said.At));
+            && (scene.State.Stations[p.Station - 1].Wired || RunFlow.DueAt(scene.Script, p) <= scene.Said.At));
         var state = asking.Aggregate(scene.State, (s, p) => s.With(p with { Status = PieceStatus.Asking, Moves = p.Moves + 1 }));
         return state with { Stations = [.. state.Stations.Select(s => s with { Wired = false })] };
     }

@@ -21,7 +21,7 @@ internal sealed class Back : ICommand
         }
 
         var steps = scene.Script.Stations[piece.Station - 1].Steps;
-        for (var i = piece.Step - 1; i >= Turns.First(scene.Script, scene.Speaker()); i--)
+        for (var i = piece.Step - 1; i >= RunFlow.First(scene.Script, scene.Speaker()); i--)
         {
             if (steps[i].Kind == StepKind.Do)
                 return scene.State.With(piece with { Step = i, EnteredAt = at, Moves = piece.Moves + 1, InFlow = true });

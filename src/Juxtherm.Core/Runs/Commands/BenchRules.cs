@@ -35,12 +35,12 @@ public static class BenchRules
         ArgumentNullException.ThrowIfNull(state);
         ArgumentNullException.ThrowIfNull(said);
         // What went on while the service was away is not known beyond the moment it went.
-        state = Turns.Advance(script, state, said.Action == BenchAction.Away ? said.Since ?? said.At : said.At);
+        state = RunFlow.Advance(script, state, said.Action == BenchAction.Away ? said.Since ?? said.At : said.At);
         if (state.Status != RunStatus.Running)
             throw new BenchRefusedException("run-over", script.Words.Say("refused.run-over"));
         var scene = new Scene(script, state, said);
         var next = AllCommands.For(said.Action).Take(scene);
-        return Turns.Settle(script, Turns.Advance(script, next with { Sequence = state.Sequence + 1 }, said.At), said.At);
+        return RunFlow.Settle(script, RunFlow.Advance(script, next with { Sequence = state.Sequence + 1 }, said.At), said.At);
     }
 
 }

@@ -16,11 +16,11 @@ internal sealed class Done : ICommand
         {
             StepKind.Hold => throw new BenchRefusedException("hold-not-over", scene.Words.Say("refused.hold-not-over-3")),
             StepKind.Inspect => PieceMoves.Finished(scene, piece, [Outcome.Stuck]),
-            StepKind.Wait when !scene.Said.Knowingly && Turns.After(scene.Script, piece)?.Stage == WorkStage.Peel =>
+            StepKind.Wait when !scene.Said.Knowingly && RunFlow.After(scene.Script, piece)?.Stage == WorkStage.Peel =>
                 throw new BenchRefusedException("not-cool-yet", scene.Words.Say("refused.not-cool-yet")),
             StepKind.Wait =>
                 PieceMoves.Moved(scene,
-                    piece with { PeeledEarly = piece.PeeledEarly || Turns.After(scene.Script, piece)?.Stage == WorkStage.Peel }),
+                    piece with { PeeledEarly = piece.PeeledEarly || RunFlow.After(scene.Script, piece)?.Stage == WorkStage.Peel }),
             _ => PieceMoves.Moved(scene, piece with { ClosedAtCelsius = scene.Said.PlateCelsius }),
         };
     }

@@ -10,6 +10,6 @@ internal sealed class GiveBack : ICommand
         var piece = scene.InHand();
         if (piece.Moves > 0)
             throw new BenchRefusedException("already-begun", scene.Words.Say("refused.already-begun"));
-        return scene.State.With(piece with { Status = PieceStatus.Waiting, Station = 0, Turn = Turns.Last(scene.State) });
+        return scene.State.With(piece with { Status = PieceStatus.Waiting, Station = 0, Turn = RunFlow.Last(scene.State) });
     }
 }

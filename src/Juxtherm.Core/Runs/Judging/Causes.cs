@@ -58,5 +58,5 @@ internal static class Causes
         let measured = looked.History.Holds.Where(h => h.PressOrder == press.Order && h.PlateCelsius is not null)
         .Select(h => h.PlateCelsius!.Value).ToList()
         where measured.Count > 0
-        select (measured.Average(), press.FaceCelsius(looked.About.Work.Source));
+        select (measured.Average(), press.SurfaceCelsius(looked.About.Work.Source));
 }

@@ -9,7 +9,7 @@ internal sealed class ColourShift : ISign
 
     public Leaning Leaning => Leaning.TooMuch;
 
-    public string UsualCause(Looked looked) => looked.Material.DyeMigrationCelsius is { } from
+    public string UsualCause(Looked looked) => looked.Material.Limit.DyeMigrationCelsius is { } from
         ? looked.Words.Say("colour-shift.usual-cause", ("material", looked.Material.Name), ("from", Thing.Celsius(from.Value)))
         : looked.Words.Say("colour-shift.usual-cause-2");
 
@@ -24,11 +24,12 @@ internal sealed class ColourShift : ISign
                 BenchStep.Numbered([Looked.Wait(looked.Words.Say("colour-shift.text"), cool)]));
         }
 
-        return looked.Material.DyeMigrationCelsius is not null
+        return looked.Material.Limit.DyeMigrationCelsius is not null
             ? new Ruling(AdviceKind.Accept, looked.Words.Say("colour-shift.accept"), looked.HeatInWords(), Next(looked))
             : new Ruling(AdviceKind.Accept, looked.Words.Say("colour-shift.accept-2"), looked.HeatInWords(), Next(looked));
     }
 
     private static string Next(Looked looked) =>
-        looked.Material.DyeMigrationCelsius is not null ? looked.Words.Say("colour-shift.next") : looked.Words.Say("colour-shift.next-2");
+        looked.Material.Limit.DyeMigrationCelsius is not null
+        ? looked.Words.Say("colour-shift.next") : looked.Words.Say("colour-shift.next-2");
 }

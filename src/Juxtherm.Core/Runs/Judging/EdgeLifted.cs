@@ -16,7 +16,7 @@ internal sealed class EdgeLifted : ISign
     public Ruling Judge(Looked looked)
     {
         // What lifts has not bonded there: this press has to do it by itself.
-        var holds = looked.Heat.Here.Max(id => looked.About.Layer(id).Work.Vinyl.HoldsFromBond.Value);
+        var holds = looked.Heat.Here.Max(id => looked.About.Layer(id).Work.Vinyl.Bond.HoldsFrom.Value);
         var wanted = looked.Heat.SecondsUntil(looked.Cold, 1, holds);
         var next = looked.Words.Say("edge-lifted.next");
         if (looked.Within(wanted) is not { } seconds)

@@ -17,7 +17,7 @@ internal sealed class FlatPuff : ISign
     public Ruling Judge(Looked looked)
     {
         var next = looked.Words.Say("flat-puff.next");
-        if (!looked.Heat.Here.Any(id => looked.About.Layer(id).Work.Vinyl.HeatsOnce.Value))
+        if (!looked.Heat.Here.Any(id => looked.About.Layer(id).Work.Vinyl.Press.HeatsOnce.Value))
             return new Ruling(AdviceKind.Accept, looked.Words.Say("flat-puff.accept"), looked.HeatInWords(), "");
         if (looked.PressedAgain)
             return new Ruling(AdviceKind.Accept, looked.Words.Say("flat-puff.accept-2"),

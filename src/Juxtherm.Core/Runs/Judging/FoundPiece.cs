@@ -140,6 +140,6 @@ public sealed class FoundPieces(Planner planner, Judge judge)
         words.Say("found-pieces.not-2"),
         words.Say("found-pieces.not-3"),
         words.Say("found-pieces.not-4"),
-        .. job.Blank.Material.NeverPressed is null ? Array.Empty<string>() : [words.Say("found-pieces.not-5")],
+        .. job.Blank.Material.Doubt.NeverPressed is null ? Array.Empty<string>() : [words.Say("found-pieces.not-5")],
     ];
 }

@@ -27,7 +27,7 @@ internal sealed record Looked(ChartedJob About, Plan Plan, PieceInTheModel Heat,
     public string Cover => About.Work.HasCover ? About.Work.Cover.Name : Words.Say("looked.cover");
 
     /// <summary>The layer that is heated once only; null for none.</summary>
-    public LayerInPlan? Foam => Heat.Laid.Select(About.Layer).FirstOrDefault(l => l.Work.Vinyl.HeatsOnce.Value);
+    public LayerInPlan? Foam => Heat.Laid.Select(About.Layer).FirstOrDefault(l => l.Work.Vinyl.Press.HeatsOnce.Value);
 
     /// <summary>It has been pressed again already.</summary>
     public bool PressedAgain => History.Holds.Any(h => h.IsAgain);

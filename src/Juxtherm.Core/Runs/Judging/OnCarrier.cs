@@ -18,7 +18,7 @@ internal sealed class OnCarrier : ISign
     public Ruling Judge(Looked looked)
     {
         var next = looked.Words.Say("on-carrier.next");
-        var target = looked.Heat.Here.Min(id => looked.About.Layer(id).Work.Vinyl.TargetBond.Value);
+        var target = looked.Heat.Here.Min(id => looked.About.Layer(id).Work.Vinyl.Bond.Target.Value);
         var peel = looked.Plan.Presses.LastOrDefault(p => p.Peel.Method != PeelMethod.None
             && p.Layers.Any(looked.Heat.Here.Contains))?.Peel;
         // Bonded by the model and still warm: it is the peel that was wrong, not the press.

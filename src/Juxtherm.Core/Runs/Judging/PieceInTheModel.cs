@@ -91,13 +91,13 @@ internal sealed class PieceInTheModel
         List<DoneInModel> As(Func<IReadOnlyList<ClosedPlate>, ClosedPlate> place) =>
             done.ConvertAll(d =>
                 new DoneInModel(d.Press, place(d.Places).Closings, d.Places.Min(p => p.PlateCelsius)
-                    ?? d.Press.FaceCelsius(about.Work.Source)));
+                    ?? d.Press.SurfaceCelsius(about.Work.Source)));
         var (shortest, nameIn, asItOpened, up) = Rehearser.Repeat(about, As(places => places.MinBy(p => p.Seconds)!), catalogue);
         var longest = shortest.Copy();
         if (done.Exists(d => d.Places.Count > 1))
             (longest, _, asItOpened, _) = Rehearser.Repeat(about, As(places => places.MaxBy(p => p.Seconds)!), catalogue);
         var press = done[^1].Press;
-        var setting = PressSetting.Single(press.FaceCelsius(about.Work.Source), press.PressureKPa, 0);
+        var setting = PressSetting.Single(press.SurfaceCelsius(about.Work.Source), press.PressureKPa, 0);
         List<string> laid = [.. done.SelectMany(d => d.Press.Laid).Distinct(StringComparer.Ordinal)];
         // What was pressed again since is part of it.
         foreach (var again in holds.Where(h => h.IsAgain))
@@ -130,11 +130,11 @@ internal sealed class PieceInTheModel
         {
             var places = ClosedPlate.Of(piece.Holds, press.Order);
             if (places.Count == 0)
-                return new DoneInModel(press, [new Closing(press.Seconds, 0)], press.FaceCelsius(about.Work.Source));
+                return new DoneInModel(press, [new Closing(press.Seconds, 0)], press.SurfaceCelsius(about.Work.Source));
             var least = places.MinBy(p => p.Seconds)!;
             var missing = press.Order == last && piece.MissingSeconds > 0
                 ? [new Closing(piece.MissingSeconds, ClosedPlate.UsualOpenSeconds)] : Array.Empty<Closing>();
-            return new DoneInModel(press, [.. least.Closings, .. missing], least.PlateCelsius ?? press.FaceCelsius(about.Work.Source));
+            return new DoneInModel(press, [.. least.Closings, .. missing], least.PlateCelsius ?? press.SurfaceCelsius(about.Work.Source));
         }
 
         return [.. plan.Whole.Select(w => w.OnParts.FirstOrDefault(p => p.Part == inHand) ?? w.OnParts[0])
@@ -166,7 +166,7 @@ internal sealed class PieceInTheModel
     /// says.</param>
     public double MostSeconds(bool cold, bool withoutTail = false)
     {
-        var limit = Math.Max(_about.Work.Material.LimitCelsius.Value, _long.HottestBare());
+        var limit = Math.Max(_about.Work.Material.Limit.Celsius.Value, _long.HottestBare());
         var spared = _laid.ToDictionary(id => id, id => withoutTail ? Burdened(_long, id) - HeatDose(id) : 0, StringComparer.Ordinal);
         var watch = new UntilReached(s => _laid.Any(id => Burdened(s, id) - spared[id] > Most(id)) || s.HottestBare() > limit + 0.01);
         Rested(_long, cold).Press(_setting with { Seconds = _longest }, observer: watch);
@@ -203,7 +203,7 @@ internal sealed class PieceInTheModel
     /// <summary>How long it takes on a cold bench until the piece is cool to the touch, s.</summary>
     public double SecondsUntilCool()
     {
-        var below = _about.Figures.ColdPeelBelowCelsius.Value;
+        var below = _about.Figures.Peel.ColdBelowCelsius.Value;
         var watch = new UntilReached(s => s.VinylCelsius[0] <= below);
         _long.Copy().Open(CoolingPlace.ColdBench, ColdSeconds, _setting.PlateCelsius, watch);
         return Math.Ceiling(watch.ReachedAt ?? ColdSeconds);

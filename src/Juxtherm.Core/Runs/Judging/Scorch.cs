@@ -15,6 +15,6 @@ internal sealed class Scorch : ISign
         AdviceKind.Lost, looked.Words.Say("scorch.lost"),
         looked.Words.Say("scorch.lost-why", ("material", looked.Material.Name),
             ("hottestCloth", Thing.Celsius(looked.Plan.BondingPress.Predicted.HottestClothCelsius)),
-            ("limit", Thing.Celsius(looked.Material.LimitCelsius.Value))),
+            ("limit", Thing.Celsius(looked.Material.Limit.Celsius.Value))),
         looked.Words.Say("scorch.lost-next"));
 }

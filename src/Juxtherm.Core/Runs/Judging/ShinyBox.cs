@@ -13,14 +13,14 @@ internal sealed class ShinyBox : ISign
 
     public Ruling Judge(Looked looked)
     {
-        var melts = looked.Material.LimitCelsius.Value < 165;
+        var melts = looked.Material.Limit.Celsius.Value < 165;
         return new Ruling(
             AdviceKind.Accept, melts
                 ? looked.Words.Say("shiny-box.accept")
                 : looked.Words.Say("shiny-box.accept-2"),
             looked.Words.Say("shiny-box.accept-why", ("material", looked.Material.Name),
                 ("hottestCloth", Thing.Celsius(looked.Plan.BondingPress.Predicted.HottestClothCelsius)),
-                ("limit", Thing.Celsius(looked.Material.LimitCelsius.Value))),
+                ("limit", Thing.Celsius(looked.Material.Limit.Celsius.Value))),
             looked.Words.Say("shiny-box.accept-next"));
     }
 }

@@ -27,13 +27,13 @@ public sealed class BlankTooHot : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         var material = plan.Job.Blank.Material;
-        if (material.NeverPressed is not null)
+        if (material.Doubt.NeverPressed is not null)
             return null;
-        var limit = material.LimitCelsius.Value;
+        var limit = material.Limit.Celsius.Value;
         var words = plan.Words;
         var beside = new ToolWords(plan.Work, plan.Words).Beside;
         var why = words.Say("blank-too-hot.why", ("beside", beside), ("hasCover", plan.Work.HasCover), ("limit", Thing.Celsius(limit)),
-            ("limitConsequence", material.LimitConsequence), ("source", material.LimitCelsius.From.Source));
+            ("limitConsequence", material.Limit.Consequence), ("source", material.Limit.Celsius.From.Source));
         (string, double, string)[] data = [("limit", limit, "Cel"), ("planned", plan.HottestBareCelsius, "Cel"),
             ("chart", plan.ChartHottestBareCelsius, "Cel")];
         if (plan.HottestBareCelsius > limit + RoundingK)

@@ -18,7 +18,7 @@ public sealed class CoverNeeded : IPlanRule
         ArgumentNullException.ThrowIfNull(plan);
         if (plan.Work.HasCover)
             return null;
-        var missed = plan.Layers.Any(l => l.Work.Vinyl.FinishSeconds.Value > 0) ? plan.Words.Say("cover-needed.missed") : "";
+        var missed = plan.Layers.Any(l => l.Work.Vinyl.Press.FinishSeconds.Value > 0) ? plan.Words.Say("cover-needed.missed") : "";
         // The carrier alone is a way of doing it, not a fault.
         if (plan.Job.Tools.Cover.IsCarrier)
             return this.Say(plan, NoticeLevel.Note, plan.Words.Say("cover-needed.note", ("missed", missed)),

@@ -17,7 +17,7 @@ public sealed class DoNotMirror : ILayerRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        if (layer.Work.Vinyl.Mirrored.Value)
+        if (layer.Work.Vinyl.Cut.Mirrored.Value)
             return null;
         var why = plan.Words.Say("do-not-mirror.why");
         return layer.Layer.Mirrored == true

@@ -15,7 +15,7 @@ public sealed class DyeMigration : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        if (plan.Work.Material.DyeMigrationCelsius is not { } from)
+        if (plan.Work.Material.Limit.DyeMigrationCelsius is not { } from)
             return null;
         // Dye forgives nothing: it is judged with everything off to the hot side, and for the hottest piece of the run.
         var hottest = Math.Max(plan.HottestBareCelsius, plan.HottestOfRunCelsius);

@@ -27,7 +27,7 @@ public sealed class HeatBudget : ILayerRule
         var (had, most) = (Math.Round(plan.HeatDose[layer.Id], 2), layer.MostHeatDose);
         // What only the overlap of two plates has too much of is a strip along a joint, and often done.
         var alone = plan.HeatDoseOnce.GetValueOrDefault(layer.Id, had);
-        if (had > most && alone <= most && !layer.Work.Vinyl.HeatsOnce.Value)
+        if (had > most && alone <= most && !layer.Work.Vinyl.Press.HeatsOnce.Value)
         {
             return this.Say(layer, NoticeLevel.Caution,
                 plan.Words.Say("heat-budget.caution", ("layer", plan.Named(layer)), ("had", Thing.Share(had)), ("most", Thing.Share(most))),
@@ -39,7 +39,7 @@ public sealed class HeatBudget : ILayerRule
             ? NoticeLevel.Stop : NoticeLevel.Caution;
         // Where the last press was cut short for it, that is said once.
         // Foam heated twice has a notice of its own.
-        if (had <= most || (layer.Work.Vinyl.HeatsOnce.Value && level == NoticeLevel.Caution)
+        if (had <= most || (layer.Work.Vinyl.Press.HeatsOnce.Value && level == NoticeLevel.Caution)
             || (level == NoticeLevel.Caution && plan.Presses.Any(p => p.InsteadOfSeconds is not null)))
             return null;
         return this.Say(layer, level,

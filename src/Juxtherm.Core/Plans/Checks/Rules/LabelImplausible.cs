@@ -21,8 +21,9 @@ public sealed class LabelImplausible : ILayerRule
             return null;
         var vinyl = layer.Work.Vinyl;
         return this.Say(layer, NoticeLevel.Caution,
-            plan.Words.Say("label-implausible.caution", ("vinyl", vinyl.Name), ("reference", Thing.Celsius(vinyl.ReferenceCelsius.Value)),
-                ("reference2", Thing.Seconds(vinyl.ReferenceSeconds.Value))),
+            plan.Words.Say("label-implausible.caution", ("vinyl", vinyl.Name),
+                ("reference", Thing.Celsius(vinyl.Bond.ReferenceCelsius.Value)),
+                ("reference2", Thing.Seconds(vinyl.Bond.ReferenceSeconds.Value))),
             plan.Words.Say("label-implausible.caution-why"));
     }
 }

@@ -18,7 +18,7 @@ public sealed class Mirror : ILayerRule
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
         // A shape that is the same both ways round, and a drawing that is reversed already, ask for nothing.
-        if (!layer.Work.Vinyl.Mirrored.Value || layer.Layer is { Mirrored: true } or { Reversed: true, Mirrored: null }
+        if (!layer.Work.Vinyl.Cut.Mirrored.Value || layer.Layer is { Mirrored: true } or { Reversed: true, Mirrored: null }
             || layer.Layer is { Words: null, Shape.IsSymmetric: true })
             return null;
         var why = plan.Words.Say("mirror.why");

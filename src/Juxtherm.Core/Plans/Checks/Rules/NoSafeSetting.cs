@@ -17,7 +17,7 @@ public sealed class NoSafeSetting : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         var found = plan.About.Settings[0];
-        if (plan.Work.Material.NeverPressed is not null)
+        if (plan.Work.Material.Doubt.NeverPressed is not null)
             return null;
         if (found.From != SettingFrom.Search)
             return AsItIs(plan, found);
@@ -44,7 +44,7 @@ public sealed class NoSafeSetting : IPlanRule
         var text = plan.AllHold
             ? plan.Words.Say("no-safe-setting.as-it-is-text", ("set", set))
             : plan.Words.Say("no-safe-setting.as-it-is-text-2", ("set", set), ("bondShare", Thing.Share(plan.BondShare)),
-                ("holdsFromBond", Thing.Share(plan.Work.Vinyl.HoldsFromBond.Value)));
+                ("holdsFromBond", Thing.Share(plan.Work.Vinyl.Bond.HoldsFrom.Value)));
         return this.Say(plan, NoticeLevel.Caution, text, plan.Words.Say("no-safe-setting.caution-why"),
             ("bond", plan.BondShare, "1"), ("most", found.Chosen.MostSeconds, "s"), ("set", found.Dial.Celsius, "Cel"),
             ("used", found.Seconds, "s"));

@@ -12,7 +12,7 @@ public sealed class NotPressable : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        return plan.Work.Material.NeverPressed is { } never
+        return plan.Work.Material.Doubt.NeverPressed is { } never
             ? this.Say(plan, NoticeLevel.Stop, plan.Words.Say("not-pressable.stop", ("material", plan.Work.Material.Name)), never.Value)
             : null;
     }

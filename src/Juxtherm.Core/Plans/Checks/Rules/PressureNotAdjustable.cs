@@ -17,11 +17,11 @@ public sealed class PressureNotAdjustable : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         var source = plan.Work.Source;
-        if (source.PressureAdjustable)
+        if (source.Pressure.Adjustable)
             return null;
         var asks = plan.Layers.MaxBy(l => l.Pressure.Value)!.Pressure;
-        var kPa = source.PressureKPa[asks.Value].Value;
-        var why = plan.Words.Say("pressure-not-adjustable.why", ("kPa", kPa), ("source", source.PressureKPa[asks.Value].From.Source));
+        var kPa = source.Pressure.KPa[asks.Value].Value;
+        var why = plan.Words.Say("pressure-not-adjustable.why", ("kPa", kPa), ("source", source.Pressure.KPa[asks.Value].From.Source));
         return asks.Value == PressureLevel.Firm
             ? this.Say(plan, NoticeLevel.Caution,
                 plan.Words.Say("pressure-not-adjustable.caution",

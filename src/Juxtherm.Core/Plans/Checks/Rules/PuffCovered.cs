@@ -17,7 +17,8 @@ public sealed class PuffCovered : ILayerRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        var foam = plan.Stack.DirectlyUnder(layer.Id).Select(id => plan.About.Layer(id)).FirstOrDefault(l => l.Work.Vinyl.HeatsOnce.Value);
+        var foam = plan.Stack.DirectlyUnder(layer.Id).Select(id => plan.About.Layer(id))
+            .FirstOrDefault(l => l.Work.Vinyl.Press.HeatsOnce.Value);
         return foam is null
             ? null
             : this.Say(layer, NoticeLevel.Stop,

@@ -14,7 +14,7 @@ public sealed class PuffOnce : ILayerRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        return layer.Work.Vinyl.HeatsOnce.Value
+        return layer.Work.Vinyl.Press.HeatsOnce.Value
             ? this.Say(layer, NoticeLevel.Note, plan.Words.Say("puff-once.note", ("layer", plan.Named(layer))),
                 plan.Words.Say("puff-once.note-why"))
             : null;

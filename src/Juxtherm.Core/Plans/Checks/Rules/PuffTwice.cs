@@ -18,7 +18,7 @@ public sealed class PuffTwice : ILayerRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        if (!layer.Work.Vinyl.HeatsOnce.Value)
+        if (!layer.Work.Vinyl.Press.HeatsOnce.Value)
             return null;
         var presses = plan.Presses.SkipWhile(p => !p.Laid.Contains(layer.Id, StringComparer.Ordinal)).ToList();
         if (presses.Count == 0)

@@ -19,7 +19,7 @@ public sealed class Shrinkage : ILayerRule
             .MaxBy(l => l.Layer.WidthMm);
         if (lower is null)
             return null;
-        var share = lower.Work.Vinyl.ShrinkPercent;
+        var share = lower.Work.Vinyl.Press.ShrinkPercent;
         var side = lower.Layer.WidthMm!.Value * share.Value / 100 / 2;
         var whole = !UpperLayers.PieceByPiece(plan.About, layer);
         return this.Say(layer, NoticeLevel.Note,

@@ -19,7 +19,7 @@ public sealed class SmallDetail : ILayerRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        var limit = layer.Work.Vinyl.SmallestDetailMm;
+        var limit = layer.Work.Vinyl.Cut.SmallestDetailMm;
         if (layer.Layer.Measures is not { } m || m.SmallestFeatureMm >= limit.Value)
             return null;
         // Rounded up to what makes a difference to the eye: less than a twentieth larger is no advice.

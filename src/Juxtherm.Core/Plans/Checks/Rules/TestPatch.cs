@@ -22,7 +22,7 @@ public sealed class TestPatch : IPlanRule
         if (found.From != SettingFrom.Search || plan.Presses.Any(p => p.InsteadOfSeconds is not null && plan.BondShare < 1))
             return null;
         // What the front alone would leave short a press from the back may make up for.
-        var enough = plan.BondShare >= plan.Work.Vinyl.TargetBond.Value;
+        var enough = plan.BondShare >= plan.Work.Vinyl.Bond.Target.Value;
         if (found.Outcome == SettingOutcome.Narrow || (found.Outcome == SettingOutcome.Short && enough))
         {
             var (source, worst) = (plan.Work.Source, found.Worst);
@@ -30,7 +30,7 @@ public sealed class TestPatch : IPlanRule
                 plan.Words.Say("test-patch.caution", ("forAPatch", new ToolWords(plan.Work, plan.Words).ForAPatch),
                     ("leastBond", Thing.Share(worst.LeastBond)), ("hottestBare", Thing.Celsius(worst.HottestBareCelsius))),
                 plan.Words.Say("test-patch.caution-why", ("source", source.Name), ("errorK", found.Dial.ErrorK),
-                    ("pressureErrorFactor", source.PressureErrorFactor.Value), ("source2", source.DialErrorK.From.Source)),
+                    ("pressureErrorFactor", source.Pressure.ErrorFactor.Value), ("source2", source.Dial.ErrorK.From.Source)),
                 ("worstBond", worst.LeastBond, "1"), ("worstBlank", worst.HottestBareCelsius, "Cel"));
         }
 
@@ -38,9 +38,9 @@ public sealed class TestPatch : IPlanRule
             return null;
         return this.Say(plan, NoticeLevel.Caution,
             plan.Words.Say("test-patch.caution-2", ("bondShare", Thing.Share(plan.BondShare)),
-                ("holdsFromBond", Thing.Share(plan.Work.Vinyl.HoldsFromBond.Value)),
+                ("holdsFromBond", Thing.Share(plan.Work.Vinyl.Bond.HoldsFrom.Value)),
                 ("forAPatch", new ToolWords(plan.Work, plan.Words).ForAPatch)),
             plan.Words.Say("test-patch.caution-why-2"),
-            ("bond", plan.BondShare, "1"), ("holdsFrom", plan.Work.Vinyl.HoldsFromBond.Value, "1"));
+            ("bond", plan.BondShare, "1"), ("holdsFrom", plan.Work.Vinyl.Bond.HoldsFrom.Value, "1"));
     }
 }

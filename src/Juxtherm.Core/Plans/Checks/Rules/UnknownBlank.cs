@@ -18,10 +18,10 @@ public sealed class UnknownBlank : IPlanRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         var material = plan.Work.Material;
-        if (material.Uncertain is not { } uncertain)
+        if (material.Doubt.Uncertain is not { } uncertain)
             return null;
         // Where a wrong guess gives off something that harms, guessing is not good enough.
-        if (material.UncertaintyStops)
+        if (material.Doubt.Stops)
             return this.Say(plan, NoticeLevel.Stop, plan.Words.Say("unknown-blank.stop", ("material", material.Name)), uncertain.Value)
                 .Dangerous();
         var where = new ToolWords(plan.Work, plan.Words).ForAPatch;

@@ -18,7 +18,7 @@ public sealed class VinylUnderSource : ILayerRule
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
         var source = plan.Work.Source;
-        return layer.Work.Vinyl.NotUnder.TryGetValue(source.Kind, out var reason)
+        return layer.Work.Vinyl.Press.NotUnder.TryGetValue(source.Kind, out var reason)
             ? this.Say(layer, NoticeLevel.Stop,
                 plan.Words.Say("vinyl-under-source.stop", ("vinyl", layer.Work.Vinyl.Name), ("source", source.Name)), reason.Value)
             : null;

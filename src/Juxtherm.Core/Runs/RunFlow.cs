@@ -3,7 +3,7 @@ using Juxtherm.Core.Plans.Stages;
 namespace Juxtherm.Core.Runs;
 
 /// <summary>Whose turn it is: time that passes, pieces handed to presses, and what a press has before it.</summary>
-public static class Turns
+public static class RunFlow
 {
     /// <summary>What a piece is at; null when no press has it.</summary>
     /// <param name="script">The frozen script.</param>

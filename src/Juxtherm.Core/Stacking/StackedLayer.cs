@@ -23,7 +23,7 @@ public enum CarrierCut
 /// <param name="CarrierMarginMm">How far its carrier reaches beyond it, mm.</param>
 /// <param name="Over">Ids of layers that it is said to lie on.</param>
 /// <param name="Side">Which face it lies on; layers of different faces never meet.</param>
-public sealed record LayerPiece(string Id, Vinyl Vinyl, PeelMethod Peel, Box? Box, double? AreaMm2, double CarrierMarginMm,
+public sealed record StackedLayer(string Id, Vinyl Vinyl, PeelMethod Peel, Box? Box, double? AreaMm2, double CarrierMarginMm,
     IReadOnlyList<string> Over, int Side = 0)
 {
     /// <summary>Its true shape, fitted into its box; null while only the box is known.</summary>
@@ -37,7 +37,7 @@ public sealed record LayerPiece(string Id, Vinyl Vinyl, PeelMethod Peel, Box? Bo
 
     /// <summary>Whether vinyl of two layers shares ground: by true shapes where they are known, by boxes otherwise.</summary>
     /// <param name="other">The other layer.</param>
-    public bool Overlaps(LayerPiece other)
+    public bool Overlaps(StackedLayer other)
     {
         ArgumentNullException.ThrowIfNull(other);
         return Side == other.Side && Box is { } mine && other.Box is { } theirs && CutShape.Overlap(Shape, mine, other.Shape, theirs);

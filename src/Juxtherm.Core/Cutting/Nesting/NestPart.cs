@@ -3,9 +3,9 @@ using Juxtherm.Core.Artwork;
 namespace Juxtherm.Core.Cutting.Nesting;
 
 /// <summary>Something that is placed on a sheet as one: it is moved and turned, never bent or turned over.</summary>
-public sealed class NestPiece
+public sealed class NestPart
 {
-    internal NestPiece(string key, Ground ground, bool boxed) => (Key, Ground, Boxed) = (key, ground, boxed);
+    internal NestPart(string key, Ground ground, bool boxed) => (Key, Ground, Boxed) = (key, ground, boxed);
 
     /// <summary>Pieces of one key are alike; their places can be swapped.</summary>
     public string Key { get; }
@@ -23,15 +23,15 @@ public sealed class NestPiece
     /// <param name="key">Pieces of one key are alike.</param>
     /// <param name="shape">The shape.</param>
     /// <param name="boxed">Its whole box is kept clear.</param>
-    public static NestPiece Of(string key, CutShape shape, bool boxed = false)
+    public static NestPart Of(string key, CutShape shape, bool boxed = false)
     {
         ArgumentNullException.ThrowIfNull(shape);
-        return new NestPiece(key, shape.Ground, boxed);
+        return new NestPart(key, shape.Ground, boxed);
     }
 
     /// <summary>The piece where it lies, as path data in mm on the sheet.</summary>
     /// <param name="place">Where it lies.</param>
-    public string PathAt(NestPlace place) => CutShape.Write(Layouts.Placed(Ground, place));
+    public string PathAt(NestPosition place) => CutShape.Write(Layouts.Placed(Ground, place));
 }
 
 /// <summary>A sheet that pieces can be placed on: x across from 0 to its width, y along the feed from 0 to its length.</summary>
@@ -66,14 +66,14 @@ public sealed record NestRules(double MarginMm, double EdgeMm, IReadOnlyList<dou
 /// <param name="Degrees">Turned by, clockwise as seen with y down, degrees.</param>
 /// <param name="Dx">Then moved by, mm.</param>
 /// <param name="Dy">Then moved by, mm.</param>
-public readonly record struct NestPlace(int Piece, int Sheet, double Degrees, double Dx, double Dy);
+public readonly record struct NestPosition(int Piece, int Sheet, double Degrees, double Dx, double Dy);
 
 /// <summary>All pieces placed, as far as they have room.</summary>
 /// <param name="Places">Where they lie.</param>
 /// <param name="LeftOver">Indexes of pieces for which no sheet has room.</param>
 /// <param name="SheetLengthsMm">Length used of each sheet, its edge included, mm.</param>
 /// <param name="CostMm">Sum of the lengths that count, mm.</param>
-public sealed record NestLayout(IReadOnlyList<NestPlace> Places, IReadOnlyList<int> LeftOver, IReadOnlyList<double> SheetLengthsMm,
+public sealed record NestLayout(IReadOnlyList<NestPosition> Places, IReadOnlyList<int> LeftOver, IReadOnlyList<double> SheetLengthsMm,
     double CostMm)
 {
     /// <summary>Better: more pieces placed, or the same in less length.</summary>
