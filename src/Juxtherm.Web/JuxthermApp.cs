@@ -49,11 +49,12 @@ internal static class JuxthermApp
                 kestrel.Listen(address, port);
         });
         builder.Configuration["AllowedHosts"] = OwnAddresses.Allowed(options.Lan);
+        // Each service has a log of its own: what is one for all goes to whoever began last.
         builder.Services.AddSerilog(log => log
             .MinimumLevel.Is(LogEventLevel.Warning)
             .Enrich.FromLogContext()
             .WriteTo.Console(standardErrorFromLevel: LogEventLevel.Verbose)
-            .WriteTo.Logs(options.DataFolder));
+            .WriteTo.Logs(options.DataFolder), preserveStaticLogger: true);
 
         var services = builder.Services;
         AddWorkshop(services, options);

@@ -3,7 +3,6 @@ using Juxtherm.Core.Notices;
 using Juxtherm.Store.Keeping;
 using Juxtherm.Web.Hosting;
 using Juxtherm.Words;
-using Serilog;
 
 namespace Juxtherm.Web;
 
@@ -58,10 +57,6 @@ public sealed class Program
         {
             await Console.Error.WriteLineAsync(English.Say("program.port-taken", ("why", e.Message)));
             return CannotStart;
-        }
-        finally
-        {
-            await Log.CloseAndFlushAsync();
         }
     }
 

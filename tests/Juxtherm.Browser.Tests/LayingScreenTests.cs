@@ -120,6 +120,7 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_drawing_of_several_layers_goes_from_import_to_the_logbook()
     {
         var id = OpenDemo("Crew tee, front", "artwork");

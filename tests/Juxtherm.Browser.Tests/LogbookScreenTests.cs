@@ -67,6 +67,7 @@ public sealed class LogbookScreenTests : BrowserTest
     private static readonly By FromLogbook = By.CssSelector("section[aria-label='From your logbook']");
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Three_lifted_edges_move_the_setting_the_page_says_why_and_switched_off_it_goes_back()
     {
         var job = AddJob("Lifted tee", 3);

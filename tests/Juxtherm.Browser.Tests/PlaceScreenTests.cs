@@ -34,6 +34,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Artwork_is_put_in_place_dragged_to_the_collar_and_back()
     {
         var id = OpenPlace("Crew tee, front");

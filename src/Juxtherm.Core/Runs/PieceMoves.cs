@@ -47,7 +47,8 @@ internal static class PieceMoves
                 Moves = piece.Moves + 1
             });
 
-    public static RunState Moved(Scene scene, Piece piece) => scene.State.With(RunFlow.Next(scene.Script, scene.State, piece, scene.Said.At));
+    public static RunState Moved(Scene scene, Piece piece) =>
+        scene.State.With(RunFlow.Next(scene.Script, scene.State, piece, scene.Said.At));
 
     public static void NotAsking(Scene scene, Piece piece)
     {

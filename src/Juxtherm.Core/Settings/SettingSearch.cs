@@ -173,7 +173,8 @@ public static class SettingSearch
         // Short of the target: as near the chart as it still holds. Not even that: where the bond comes furthest.
         var holding = rows.Where(r => r.Holds).ToList();
         var fallback = holding.Count > 0
-            ? holding.MinBy(r => aims.Average(a => Math.Abs(r.Dial.SurfaceCelsius - a.Chart.Celsius.Value)))! : rows.MaxBy(r => r.BondAtMost)!;
+            ? holding.MinBy(r => aims.Average(a => Math.Abs(r.Dial.SurfaceCelsius - a.Chart.Celsius.Value)))!
+            : rows.MaxBy(r => r.BondAtMost)!;
         return Take(fallback, Math.Max(1, Math.Floor(fallback.MostSeconds)), holding.Count > 0
             ? SettingOutcome.Short : SettingOutcome.None);
     }

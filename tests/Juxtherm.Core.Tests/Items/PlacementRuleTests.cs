@@ -296,12 +296,4 @@ public class PlacementRuleTests
         Assert.Equal((95, 95, 135, 245, 75, 0), (d.Left, d.Right, d.Top, d.Bottom, d.BelowCollar!.Value, d.OffCentre));
         Assert.Equal(("collar", 75), (d.Nearest, d.NearestMm!.Value));
     }
-
-    [Theory]
-    // A share of a measure, proportions kept: plain arithmetic.
-    [InlineData(500, 0.6, 2, 300, 150)]
-    [InlineData(333, 0.5, 1, 166.5, 166.5)]
-    [InlineData(100, 1.2, 0.5, 120, 240)]
-    public void Artwork_is_sized_to_a_share_of_a_measure(double measure, double share, double aspect, double width, double height) =>
-        Assert.Equal(new ArtSize(width, height), Sizing.ToMeasure(measure, share, aspect));
 }

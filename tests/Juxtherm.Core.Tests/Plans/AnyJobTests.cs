@@ -205,6 +205,7 @@ public class AnyJobTests
     });
 
     [Property(MaxTest = 5)]
+    [Trait("Run", "thorough")]
     public Property The_same_job_gives_the_same_plan_and_a_plan_survives_being_written_down() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         var plan = PlanOf(json, out var job).Plan;

@@ -33,6 +33,7 @@ public sealed class BoundedTests
     }
 
     [Theory]
+    [Trait("Run", "thorough")]
     [InlineData(2900, 900, "household-iron")]
     public void What_takes_too_many_parts_is_answered_with_what_to_shorten(double width, double height, string source)
     {
