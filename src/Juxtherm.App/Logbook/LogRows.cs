@@ -19,16 +19,16 @@ public static class LogRows
             Title = entry.Title,
             Piece = entry.Piece,
             Pieces = entry.Pieces,
-            Material = entry.Material,
-            Form = entry.Form,
-            HeatSource = entry.HeatSource,
-            Cover = entry.Cover,
-            Underlay = entry.Underlay,
-            Celsius = entry.Celsius,
-            PlannedSeconds = entry.PlannedSeconds,
-            PressedSeconds = entry.PressedSeconds,
-            Pressure = Word(entry.Pressure),
-            PressureKPa = entry.PressureKPa,
+            Material = entry.Item.Material,
+            Form = entry.Item.Form,
+            HeatSource = entry.Under.HeatSource,
+            Cover = entry.Under.Cover,
+            Underlay = entry.Under.Underlay,
+            Celsius = entry.Pressed.Celsius,
+            PlannedSeconds = entry.Pressed.PlannedSeconds,
+            PressedSeconds = entry.Pressed.Seconds,
+            Pressure = Word(entry.Pressed.Pressure),
+            PressureKPa = entry.Pressed.PressureKPa,
             PredictedBond = entry.PredictedBond,
             Note = entry.Note,
             Name = entry.Name,
@@ -40,7 +40,7 @@ public static class LogRows
             Example = entry.Example,
             Struck = entry.Struck,
         };
-        row.Say(LogWordRow.Vinyl, entry.Vinyl.Split(',', StringSplitOptions.RemoveEmptyEntries));
+        row.Say(LogWordRow.Vinyl, entry.Item.Vinyl.Split(',', StringSplitOptions.RemoveEmptyEntries));
         row.Say(LogWordRow.Outcome, entry.Outcomes.Select(Word));
         row.Say(LogWordRow.Lot, entry.Lots);
         SetHeat(row, entry.Heat, heatBy);
@@ -55,9 +55,10 @@ public static class LogRows
             ? "" : by, heat?.LnRoom, heat?.BondPerK, heat?.LnHeatDose, heat?.HeatDosePerK, heat?.OffsetK);
 
     public static LogEntry Entry(LogRow row) => new(
-        row.AtUtc, row.Title, row.Piece, row.Pieces, Vinyls(row), row.Material, row.Form, row.HeatSource, row.Cover, row.Underlay,
-        row.Celsius, row.PlannedSeconds, row.PressedSeconds,
-        Of<PressureLevel>(row.Pressure), row.PressureKPa, row.PredictedBond, Outcomes(row), row.Note)
+        row.AtUtc, row.Title, row.Piece, row.Pieces, new LoggedItem(Vinyls(row), row.Material, row.Form),
+        new LoggedPress(row.HeatSource, row.Cover, row.Underlay),
+        new LoggedSetting(row.Celsius, row.PlannedSeconds, row.PressedSeconds, Of<PressureLevel>(row.Pressure), row.PressureKPa),
+        row.PredictedBond, Outcomes(row), row.Note)
     {
         Key = row.Key,
         Name = row.Name,

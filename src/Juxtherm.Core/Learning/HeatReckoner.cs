@@ -52,19 +52,22 @@ public sealed class HeatReckoner(Planner planner)
     public HeatHad? Of(LogEntry entry, JsonObject own)
     {
         ArgumentNullException.ThrowIfNull(entry);
-        if (entry.Vinyl.Contains(',', StringComparison.Ordinal) || entry.PressedSeconds < ShortestSeconds
+        if (entry.Item.Vinyl.Contains(',', StringComparison.Ordinal) || entry.Pressed.Seconds < ShortestSeconds
             || JobReader.Read(JobFromLog.Plain(entry with { Pieces = 1 }, own).ToJsonString(), planner.Catalogue, new Problems())
             is not { } job)
             return null;
         var plan = planner.Plan(job, UnitSystem.Metric).Plan;
-        var pressure = entry.PressureKPa > 0 ? entry.PressureKPa : job.Tools.Source.Pressure.KPa[entry.Pressure].Value;
-        var bonding = plan.BondingPress with { Celsius = entry.Celsius, Seconds = entry.PressedSeconds, PressureKPa = pressure };
+        var pressure = entry.Pressed.PressureKPa > 0
+            ? entry.Pressed.PressureKPa : job.Tools.Source.Pressure.KPa[entry.Pressed.Pressure].Value;
+        var bonding = plan.BondingPress with { Celsius = entry.Pressed.Celsius, Seconds = entry.Pressed.Seconds, PressureKPa = pressure };
         // Of what is done part by part, one part stands for all.
         var presses = plan.Whole.Select(w => w.OnParts[0])
             .Where(p => p.Purpose is PressPurpose.Preheat or PressPurpose.Press or PressPurpose.Finish
                 || (p.Purpose == PressPurpose.Back && entry.BackSeconds > 0))
             .Select(p => p.Order == bonding.Order
-                ? bonding : p with { Celsius = entry.Celsius, Seconds = p.Purpose == PressPurpose.Back ? entry.BackSeconds : p.Seconds })
+                ? bonding : p
+                with
+                { Celsius = entry.Pressed.Celsius, Seconds = p.Purpose == PressPurpose.Back ? entry.BackSeconds : p.Seconds })
                 .ToList();
         return Of(job, plan with { Presses = presses }, [.. presses.SelectMany(HoldDone.AsPlanned)]);
     }

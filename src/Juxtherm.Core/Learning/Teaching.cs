@@ -34,7 +34,8 @@ public static class Teaching
         ArgumentNullException.ThrowIfNull(source);
         var entry = piece.Entry;
         return entry.Showed is { } showed
-            ? new Evidence(piece.Run, entry.HeatSource, entry.Vinyl, entry.Material, entry.Heat!.At(source.Dial.OffsetK.Value), showed)
+            ? new Evidence(piece.Run, entry.Under.HeatSource, entry.Item.Vinyl, entry.Item.Material,
+                entry.Heat!.At(source.Dial.OffsetK.Value), showed)
             : null;
     }
 
@@ -57,10 +58,10 @@ public static class Teaching
     public static IEnumerable<PlateReading> Readings(IEnumerable<Logged> pieces, IReadOnlyDictionary<string, HeatSource> sources)
     {
         ArgumentNullException.ThrowIfNull(sources);
-        return pieces.Where(p => p.Entry.PlateCelsius is not null && sources.ContainsKey(p.Entry.HeatSource))
-            .GroupBy(p => (p.Run, p.Entry.HeatSource)).Select(run =>
+        return pieces.Where(p => p.Entry.PlateCelsius is not null && sources.ContainsKey(p.Entry.Under.HeatSource))
+            .GroupBy(p => (p.Run, p.Entry.Under.HeatSource)).Select(run =>
         {
-            var off = run.Select(p => p.Entry.PlateCelsius!.Value - p.Entry.Celsius).Order().ElementAt(run.Count() / 2);
+            var off = run.Select(p => p.Entry.PlateCelsius!.Value - p.Entry.Pressed.Celsius).Order().ElementAt(run.Count() / 2);
             return Reading(sources[run.Key.HeatSource], 0, off, PlateMeans.Probe);
         });
     }

@@ -48,9 +48,9 @@ public static class JobFromLog
     /// <summary>The setting as it was used: of layers that of the last press, the tacks being the plan's.</summary>
     private static JsonObject Used(LogEntry entry) => new()
     {
-        ["celsius"] = entry.Celsius,
-        ["seconds"] = Math.Max(1, Math.Round(entry.PressedSeconds)),
-        ["pressure"] = LogFile.Word(entry.Pressure),
+        ["celsius"] = entry.Pressed.Celsius,
+        ["seconds"] = Math.Max(1, Math.Round(entry.Pressed.Seconds)),
+        ["pressure"] = LogFile.Word(entry.Pressed.Pressure),
         ["backSeconds"] = Math.Round(entry.BackSeconds),
         ["from"] = $"{entry.At:d MMMM yyyy}",
     };
@@ -64,7 +64,7 @@ public static class JobFromLog
         ArgumentNullException.ThrowIfNull(own);
         JsonArray Brought(string kind, params string[] ids) =>
             [.. own[kind]?.AsArray().Where(e => ids.Contains((string?)e?["id"], StringComparer.Ordinal)).Select(e => e!.DeepClone()) ?? []];
-        var vinyls = entry.Vinyl.Split(',');
+        var vinyls = entry.Item.Vinyl.Split(',');
         return new JsonObject
         {
             ["format"] = JobReader.Format,
@@ -74,11 +74,16 @@ public static class JobFromLog
             ["own"] = new JsonObject
             {
                 ["vinyls"] = Brought("vinyls", vinyls),
-                ["blanks"] = Brought("blanks", entry.Material),
-                ["presses"] = Brought("presses", entry.HeatSource)
+                ["blanks"] = Brought("blanks", entry.Item.Material),
+                ["presses"] = Brought("presses", entry.Under.HeatSource)
             },
-            ["blank"] = new JsonObject { ["form"] = entry.Form, ["material"] = entry.Material },
-            ["tools"] = new JsonObject { ["heatSource"] = entry.HeatSource, ["cover"] = entry.Cover, ["underlay"] = entry.Underlay },
+            ["blank"] = new JsonObject { ["form"] = entry.Item.Form, ["material"] = entry.Item.Material },
+            ["tools"] = new JsonObject
+            {
+                ["heatSource"] = entry.Under.HeatSource,
+                ["cover"] = entry.Under.Cover,
+                ["underlay"] = entry.Under.Underlay
+            },
             ["layers"] = new JsonArray([.. vinyls.Select((v, i) => (JsonNode)new JsonObject { ["id"] = $"layer-{i + 1}", ["vinyl"] = v })]),
         };
     }

@@ -18,31 +18,44 @@ public enum SettingOrigin
     UsedBefore,
 }
 
+/// <summary>What was pressed, by ids: all that is left of it when catalogue or shelf have changed.</summary>
+/// <param name="Vinyl">Vinyl ids, separated by commas, in the order of the layers.</param>
+/// <param name="Material">Material id.</param>
+/// <param name="Form">Form id.</param>
+public sealed record LoggedItem(
+    string Vinyl, string Material, string Form);
+
+/// <summary>The press and what belonged to it, by ids.</summary>
+/// <param name="HeatSource">Heat source id.</param>
+/// <param name="Cover">Cover id.</param>
+/// <param name="Underlay">Underlay id.</param>
+public sealed record LoggedPress(
+    string HeatSource, string Cover, string Underlay);
+
+/// <summary>What the press was set to, and what became of it.</summary>
+/// <param name="Celsius">Plate set to, °C.</param>
+/// <param name="PlannedSeconds">Press time planned, s.</param>
+/// <param name="Seconds">Press time done, s, with everything that was repeated; where several goes were needed, of the part that had
+/// least.</param>
+/// <param name="Pressure">Pressure level.</param>
+/// <param name="PressureKPa">Pressure, kPa.</param>
+public sealed record LoggedSetting(
+    double Celsius, double PlannedSeconds, double Seconds, PressureLevel Pressure, double PressureKPa);
+
 /// <summary>One piece in the logbook: what was planned, what was done, what came out. Raw figures only, in °C, s and kPa.</summary>
 /// <param name="At">When it was looked at, UTC.</param>
 /// <param name="Title">The job's title.</param>
 /// <param name="Piece">Which piece of the run, from 1.</param>
 /// <param name="Pieces">Of how many.</param>
-/// <param name="Vinyl">Vinyl ids, separated by commas, in the order of the layers.</param>
-/// <param name="Material">Material id.</param>
-/// <param name="Form">Form id.</param>
-/// <param name="HeatSource">Heat source id.</param>
-/// <param name="Cover">Cover id.</param>
-/// <param name="Underlay">Underlay id.</param>
-/// <param name="Celsius">Plate set to, °C.</param>
-/// <param name="PlannedSeconds">Press time planned, s.</param>
-/// <param name="PressedSeconds">Press time done, s, with everything that was repeated; where several goes were needed, of the part that had
-/// least.</param>
-/// <param name="Pressure">Pressure level.</param>
-/// <param name="PressureKPa">Pressure, kPa.</param>
+/// <param name="Item">What was pressed.</param>
+/// <param name="Under">The press.</param>
+/// <param name="Pressed">How it was pressed.</param>
 /// <param name="PredictedBond">Bond that the model expected, share; the least of all layers.</param>
 /// <param name="Outcomes">What was seen, whether or not something could be done about it; empty for a piece that was lost without a
 /// word.</param>
 /// <param name="Note">A remark.</param>
 public sealed record LogEntry(
-    DateTimeOffset At, string Title, int Piece, int Pieces, string Vinyl, string Material, string Form, string HeatSource, string Cover,
-    string Underlay,
-    double Celsius, double PlannedSeconds, double PressedSeconds, PressureLevel Pressure, double PressureKPa, double PredictedBond,
+    DateTimeOffset At, string Title, int Piece, int Pieces, LoggedItem Item, LoggedPress Under, LoggedSetting Pressed, double PredictedBond,
     IReadOnlyList<Outcome> Outcomes, string Note)
 {
     /// <summary>Whose it is; empty where pieces are all alike.</summary>
@@ -112,9 +125,11 @@ public sealed record LogEntry(
         return new LogEntry(
             piece.EndedAt
             ?? throw new ArgumentException("The piece is not finished.", nameof(piece)), job.Title, piece.Number, state.Pieces.Count,
-            string.Join(',', job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal)), job.Blank.Material.Id, job.Blank.Form.Id,
-            job.Tools.Source.Id, job.Tools.Cover.Id, job.Tools.Underlay.Id,
-            press.Celsius, press.Seconds, pressed, press.Pressure, press.PressureKPa, press.Predicted.Bond.Values.DefaultIfEmpty().Min(),
+            new LoggedItem(string.Join(',', job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal)), job.Blank.Material.Id,
+                job.Blank.Form.Id),
+            new LoggedPress(job.Tools.Source.Id, job.Tools.Cover.Id, job.Tools.Underlay.Id),
+            new LoggedSetting(press.Celsius, press.Seconds, pressed, press.Pressure, press.PressureKPa),
+            press.Predicted.Bond.Values.DefaultIfEmpty().Min(),
             seen.Count > 0 || piece.Status != PieceStatus.Done ? seen : [Outcome.Stuck], Words(state, piece))
         {
             Name = piece.Wanted.Name,

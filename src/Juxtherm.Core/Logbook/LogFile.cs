@@ -176,17 +176,17 @@ public static class LogFile
             ["name"] = e.Name,
             ["piece"] = e.Piece,
             ["pieces"] = e.Pieces,
-            ["vinyl"] = e.Vinyl,
-            ["material"] = e.Material,
-            ["form"] = e.Form,
-            ["heatSource"] = e.HeatSource,
-            ["cover"] = e.Cover,
-            ["underlay"] = e.Underlay,
-            ["celsius"] = e.Celsius,
-            ["plannedSeconds"] = e.PlannedSeconds,
-            ["pressedSeconds"] = e.PressedSeconds,
-            ["pressure"] = Word(e.Pressure),
-            ["pressureKPa"] = e.PressureKPa,
+            ["vinyl"] = e.Item.Vinyl,
+            ["material"] = e.Item.Material,
+            ["form"] = e.Item.Form,
+            ["heatSource"] = e.Under.HeatSource,
+            ["cover"] = e.Under.Cover,
+            ["underlay"] = e.Under.Underlay,
+            ["celsius"] = e.Pressed.Celsius,
+            ["plannedSeconds"] = e.Pressed.PlannedSeconds,
+            ["pressedSeconds"] = e.Pressed.Seconds,
+            ["pressure"] = Word(e.Pressed.Pressure),
+            ["pressureKPa"] = e.Pressed.PressureKPa,
             ["predictedBond"] = e.PredictedBond,
             ["outcomes"] = new JsonArray([.. e.Outcomes.Select(o => (JsonNode)Word(o))]),
             ["pressedAgainSeconds"] = e.PressedAgainSeconds,
@@ -213,10 +213,11 @@ public static class LogFile
             c[needed].Fault(new Phrase("log-file.missing", ("pointer", c.Pointer), ("needed", needed)), "missing");
         var pressed = c["pressedSeconds"].Number(0, 3600, "s") ?? 0;
         return new LogEntry(
-            TimeOf(c["at"]), c["title"].Text("", LongestText), c["piece"].Whole(1, 9999) ?? 1, c["pieces"].Whole(1, 9999)
-            ?? 1, Ids(c["vinyl"]), Id(c["material"], ""), Id(c["form"], "flat"), Id(c["heatSource"], ""), Id(c["cover"], "none"),
-            Id(c["underlay"], "none"), c["celsius"].Number(20, 500, "°C") ?? 0, c["plannedSeconds"].Number(0, 3600, "s")
-            ?? pressed, pressed, Of(c["pressure"], PressureLevel.Medium), c["pressureKPa"].Number(0, 500, "kPa") ?? 0,
+            TimeOf(c["at"]), c["title"].Text("", LongestText), c["piece"].Whole(1, 9999) ?? 1, c["pieces"].Whole(1, 9999) ?? 1,
+            new LoggedItem(Ids(c["vinyl"]), Id(c["material"], ""), Id(c["form"], "flat")),
+            new LoggedPress(Id(c["heatSource"], ""), Id(c["cover"], "none"), Id(c["underlay"], "none")),
+            new LoggedSetting(c["celsius"].Number(20, 500, "°C") ?? 0, c["plannedSeconds"].Number(0, 3600, "s") ?? pressed, pressed,
+                Of(c["pressure"], PressureLevel.Medium), c["pressureKPa"].Number(0, 500, "kPa") ?? 0),
             c["predictedBond"].Number(0, 1000) ?? 0, List<Outcome>(c["outcomes"]), c["note"].Text("", LongestNote))
         {
             Key = KeyOf(c["key"]),

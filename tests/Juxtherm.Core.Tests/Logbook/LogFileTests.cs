@@ -28,8 +28,9 @@ public sealed class LogFileTests
         from look in Gen.Elements(Enum.GetValues<WashLook>())
         from washed in Gen.Choose(0, 2)
         select new LogEntry(
-            Begin.AddMinutes(numbers[0] * 7), title, numbers[1], 900, "smooth,glow", "cotton", "tee", "swing-platen", "ptfe", "pad",
-            100 + numbers[2] / 10.0, numbers[3] / 3.0, numbers[4] / 7.0, (PressureLevel)(numbers[5] % 3), 20.25, 1.07,
+            Begin.AddMinutes(numbers[0] * 7), title, numbers[1], 900, new LoggedItem("smooth,glow", "cotton", "tee"),
+            new LoggedPress("swing-platen", "ptfe", "pad"),
+            new LoggedSetting(100 + numbers[2] / 10.0, numbers[3] / 3.0, numbers[4] / 7.0, (PressureLevel)(numbers[5] % 3), 20.25), 1.07,
             [.. outcomes.Distinct()], note)
         {
             Name = name,
@@ -91,15 +92,16 @@ public sealed class LogFileTests
                         "celsius;at\r\nsmooth;cotton;swing-platen;12;152;2026-01-05\r\n;;;;;\r\n"), problems));
         Assert.True(problems.None);
         Assert.Equal(("smooth", 12, 12, 152, new DateTimeOffset(2026, 1, 5, 0, 0, 0, TimeSpan.Zero)),
-            (entry.Vinyl, entry.PressedSeconds, entry.PlannedSeconds, entry.Celsius, entry.At));
+            (entry.Item.Vinyl, entry.Pressed.Seconds, entry.Pressed.PlannedSeconds, entry.Pressed.Celsius, entry.At));
         Assert.NotEqual(Guid.Empty, entry.Key);
     }
 
     [Fact]
     public void A_formula_in_a_remark_is_no_formula_in_a_spreadsheet()
     {
-        var entry = new LogEntry(Begin, "=HYPERLINK(\"x\")", 1, 1, "smooth", "cotton", "tee", "swing-platen", "ptfe", "pad", 152, 12, 12,
-            PressureLevel.Medium, 20, 1, [Outcome.Stuck], "");
+        var entry = new LogEntry(Begin, "=HYPERLINK(\"x\")", 1, 1, new LoggedItem("smooth", "cotton", "tee"),
+            new LoggedPress("swing-platen", "ptfe", "pad"), new LoggedSetting(152, 12, 12, PressureLevel.Medium, 20), 1, [Outcome.Stuck],
+            "");
         Assert.DoesNotContain(",=HYPERLINK", Table([entry]), StringComparison.Ordinal);
         Assert.DoesNotContain(",\"=HYPERLINK", Table([entry]), StringComparison.Ordinal);
     }

@@ -154,7 +154,7 @@ public class FigureForTests
         }
 
         var entry = Logged(Job("handheld-press", 157, 30, "this-press", "light"));
-        Assert.Equal((SettingOrigin.LookedUp, 30.0, 15.0), (entry.Set, entry.PressedSeconds, entry.BackSeconds));
+        Assert.Equal((SettingOrigin.LookedUp, 30.0, 15.0), (entry.Set, entry.Pressed.Seconds, entry.BackSeconds));
         Assert.Equal(SettingOrigin.Found, Logged(SampleJobs.Tee()).Set);
         // Repeated, it is pressed to the second as it was, as hard, and from the back as long.
         var again = JsonNode.Parse(

@@ -123,9 +123,10 @@ public partial class BenchRulesTests
         run.Wait(6.5).OpenForGood().Until(StepKind.Inspect);
         run.Say(BenchAction.Record, with: e => e with { Outcomes = [Outcome.EdgesLifted], Note = "Left corner." });
         var entry = LogEntry.Of(run.Job, run.Plan, run.State, run.State.Pieces[0]);
-        Assert.Equal((run.Plan.BondingPress.Seconds, 7.5, 1, 2), (entry.PlannedSeconds, entry.PressedSeconds, entry.Piece, entry.Pieces));
+        Assert.Equal((run.Plan.BondingPress.Seconds, 7.5, 1, 2),
+            (entry.Pressed.PlannedSeconds, entry.Pressed.Seconds, entry.Piece, entry.Pieces));
         Assert.Equal(("Ada", "smooth", "cotton", "tee", "swing-platen", 20.0),
-            (entry.Name, entry.Vinyl, entry.Material, entry.Form, entry.HeatSource, entry.PressureKPa));
+            (entry.Name, entry.Item.Vinyl, entry.Item.Material, entry.Item.Form, entry.Under.HeatSource, entry.Pressed.PressureKPa));
         Assert.Equal([Outcome.EdgesLifted], entry.Outcomes);
         Assert.False(entry.EndedWell);
         Assert.Equal("Slipped a little. Left corner.", entry.Note);

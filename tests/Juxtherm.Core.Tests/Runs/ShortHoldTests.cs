@@ -64,7 +64,7 @@ public sealed class ShortHoldTests
         run.Wait(planned - 5);
         Assert.Equal((WorkStage.Peel, false), (run.Step().Stage, run.Focus().InRescue));
         var entry = Entry(run);
-        Assert.Equal((planned, planned, 0), (entry.PlannedSeconds, entry.PressedSeconds, entry.PressedAgainSeconds));
+        Assert.Equal((planned, planned, 0), (entry.Pressed.PlannedSeconds, entry.Pressed.Seconds, entry.PressedAgainSeconds));
     }
 
     [Fact]
@@ -82,7 +82,7 @@ public sealed class ShortHoldTests
         var said = run.Until(StepKind.Inspect).See(Outcome.EdgesLifted) is var looked
             ? JudgeTests.Judged(looked, Outcome.EdgesLifted)[0] : null;
         Assert.Contains("closed 3 s instead of", said!.Causes[0], StringComparison.Ordinal);
-        Assert.Equal(3, Entry(run).PressedSeconds);
+        Assert.Equal(3, Entry(run).Pressed.Seconds);
     }
 
     [Fact]
@@ -99,7 +99,7 @@ public sealed class ShortHoldTests
         Assert.True(HeatDose(twice) > HeatDose(once), "the aborted press counts for the heat");
         Assert.DoesNotContain(JudgeTests.Judged(twice, Outcome.EdgesLifted)[0].Causes,
             c => c.Contains("instead of", StringComparison.Ordinal));
-        Assert.Equal(planned + 5, Entry(twice).PressedSeconds);
+        Assert.Equal(planned + 5, Entry(twice).Pressed.Seconds);
     }
 
     [Fact]
@@ -117,7 +117,7 @@ public sealed class ShortHoldTests
         Assert.Equal([planned, planned], places.Select(p => p.Seconds));
         Assert.Equal([4, planned - 4], places[1].Closings.Select(c => c.Seconds));
         Assert.Equal(2, places[1].Closings[1].OpenBefore);
-        Assert.Equal(planned, Entry(run).PressedSeconds);
+        Assert.Equal(planned, Entry(run).Pressed.Seconds);
     }
 
     [Theory]

@@ -189,6 +189,7 @@ public sealed class LogReader(DataFolder folder, LogStore store, WorkshopCatalog
     }
 
     private static object Alike(LogEntry e) =>
-        (e.Vinyl, e.Material, e.Form, e.HeatSource, e.Cover, e.Underlay, e.Pressure,
-            (Math.Round(e.Celsius, 1), Math.Round(e.PressedSeconds, 1), Math.Round(e.BackSeconds, 1), Math.Round(e.PressureKPa, 2)));
+        (e.Item.Vinyl, e.Item.Material, e.Item.Form, e.Under.HeatSource, e.Under.Cover, e.Under.Underlay, e.Pressed.Pressure,
+            (Math.Round(e.Pressed.Celsius, 1), Math.Round(e.Pressed.Seconds, 1), Math.Round(e.BackSeconds, 1),
+                Math.Round(e.Pressed.PressureKPa, 2)));
 }
