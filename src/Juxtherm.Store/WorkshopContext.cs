@@ -144,7 +144,8 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
         modelBuilder.Entity<LogWordRow>(word =>
         {
             word.HasKey(w => new { w.LogId, w.Kind, w.At });
-            word.HasIndex(w => new { w.Kind, w.Word });
+            // With the entry: whether one has a word is asked of each of ever so many.
+            word.HasIndex(w => new { w.Kind, w.Word, w.LogId });
         });
         modelBuilder.Entity<PlateReadingRow>(reading => reading.HasIndex(r => new { r.HeatSource, r.AtUtc }));
         modelBuilder.Entity<LearnedOffRow>(off => off.HasKey(o => o.Key));

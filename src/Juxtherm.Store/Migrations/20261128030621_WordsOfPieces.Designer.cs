@@ -435,7 +435,7 @@ namespace Juxtherm.Store.Migrations
 
                     b.HasKey("LogId", "Kind", "At");
 
-                    b.HasIndex("Kind", "Word");
+                    b.HasIndex("Kind", "Word", "LogId");
 
                     b.ToTable("LogWords");
                 });

@@ -73,9 +73,9 @@ namespace Juxtherm.Store.Migrations
                 columns: new[] { "Material", "HeatSource", "AtUtc" });
 
             migrationBuilder.CreateIndex(
-                name: "IX_LogWords_Kind_Word",
+                name: "IX_LogWords_Kind_Word_LogId",
                 table: "LogWords",
-                columns: new[] { "Kind", "Word" });
+                columns: new[] { "Kind", "Word", "LogId" });
         }
 
         /// <summary>Puts each word of a column of words separated by commas into a row of its own.</summary>
