@@ -1,3 +1,7 @@
+using Juxtherm.Words;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Learning;
+using Juxtherm.App;
 using System.Diagnostics;
 using System.Globalization;
 using Juxtherm.Store;
@@ -74,6 +78,9 @@ internal static class LogbookReport
     {
         var chance = new Random(Seed);
         T One<T>(IReadOnlyList<T> of) => of[chance.Next(of.Count)];
+        // As a workshop has it that has learned before: nothing has to be reckoned anew.
+        var heatBy = new HeatReckoner(new Planner(CatalogueFolder.Read(Path.Combine(AppContext.BaseDirectory, "catalogue")),
+            Language.English)).By;
         await using var db = new WorkshopContext(data.Options);
         db.ChangeTracker.AutoDetectChangesEnabled = false;
         var begin = new DateTimeOffset(2022, 1, 1, 0, 0, 0, TimeSpan.Zero);
@@ -106,6 +113,7 @@ internal static class LogbookReport
                 LnBurden = -1.5 + chance.NextDouble() * 0.4,
                 BurdenPerK = 0.06,
                 HeatOffsetK = 0,
+                HeatBy = heatBy,
             };
             row.Say(LogWordRow.Vinyl, vinyl.Split(','));
             row.Say(LogWordRow.Outcome, outcomes.Split(',', StringSplitOptions.RemoveEmptyEntries));

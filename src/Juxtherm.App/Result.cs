@@ -1,3 +1,4 @@
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 
 namespace Juxtherm.App;
@@ -18,7 +19,13 @@ public sealed record Missing(string What) : Failure;
 /// <param name="Code">A stable word.</param>
 /// <param name="Why">For the reader.</param>
 /// <param name="Now">What is kept now; null where that helps nobody.</param>
-public sealed record Refused(string Code, string Why, object? Now = null) : Failure;
+public sealed record Refused(string Code, string Why, object? Now = null) : Failure
+{
+    /// <summary>What was refused on the way.</summary>
+    /// <param name="refused">By whom, and why.</param>
+    /// <param name="words">Says it.</param>
+    internal static Refused Of(RefusedException refused, IWords words) => new(refused.Code, words.Say(refused.Says));
+}
 
 /// <summary>What a use case came to: what was asked for, or why it came to nothing.</summary>
 /// <typeparam name="T">What was asked for.</typeparam>

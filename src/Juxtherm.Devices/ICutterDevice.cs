@@ -70,4 +70,4 @@ public interface ICutterDevice
 
 /// <summary>A cutter does not do what it was told. The message says why.</summary>
 /// <param name="says">What the reader is told.</param>
-public sealed class CutterRefusedException(Phrase says) : SaidException(says);
+public sealed class CutterRefusedException(Phrase says) : RefusedException("cutter", says);

@@ -40,4 +40,4 @@ public interface IPressDevice
 
 /// <summary>A press does not do what it was told. The message says why.</summary>
 /// <param name="says">What the reader is told.</param>
-public sealed class PressRefusedException(Phrase says) : SaidException(says);
+public sealed class PressRefusedException(Phrase says) : RefusedException("press", says);

@@ -48,6 +48,9 @@ public sealed record UnreadableRow(Type Of, object Key, string Name, string Why)
 /// </summary>
 public static class SetAside
 {
+    /// <summary>Why a row was set aside that belonged to another.</summary>
+    public const string Belongs = "It belongs to something that cannot be read.";
+
     private const string Id = "[0-9A-Fa-f]";
     private static readonly Dictionary<(string Table, string Column), string[]> Words = new()
     {
@@ -165,7 +168,7 @@ public static class SetAside
             if (key.Properties[0].IsNullable)
                 Do(context, $"UPDATE \"{table.GetTableName()}\" SET \"{column}\" = NULL WHERE {alone}");
             else
-                moved += Move(context, table, alone, "It belongs to something that cannot be read.", now);
+                moved += Move(context, table, alone, Belongs, now);
         }
 
         return moved;
@@ -251,7 +254,7 @@ public static class SetAside
 
     private static string Name(JsonObject values)
     {
-        foreach (var member in new[] { "Title", "Label", "Name", "Id", "Key" })
+        foreach (var member in new[] { "Title", "Label", "Name", "Id", "Key", "Word" })
         {
             if (values[member]?.ToString() is { Length: > 0 } name)
                 return name.Length > 120 ? name[..120] : name;

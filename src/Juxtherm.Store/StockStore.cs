@@ -19,7 +19,7 @@ public sealed record StockOnHand(StockRow Row, StockLedger Ledger)
 /// <param name="mm">Length promised, mm.</param>
 /// <param name="titles">To which jobs.</param>
 public sealed class PromisedException(double mm, string titles)
-    : SaidException(new Phrase("stock.promised", ("mm", mm), ("titles", titles)));
+    : RefusedException("promised", new Phrase("stock.promised", ("mm", mm), ("titles", titles)));
 
 /// <summary>Keeps rolls, sheets and offcuts.</summary>
 /// <param name="contexts">Reaches the database.</param>

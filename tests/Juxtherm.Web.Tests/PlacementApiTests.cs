@@ -66,6 +66,16 @@ public sealed class PlacementApiTests : Api
         Assert.Equal(3, (double)(await Get("/api/placement/square?top=300&bottom=306&left=400&right=400"))["shareMm"]!);
     }
 
+    [Theory]
+    [InlineData("measureMm=500&share=0.6&widthMm=200&heightMm=100", HttpStatusCode.OK)]
+    [InlineData("measureMm=0&share=0.6&widthMm=200&heightMm=100", HttpStatusCode.BadRequest)]
+    [InlineData("measureMm=500&share=11&widthMm=200&heightMm=100", HttpStatusCode.BadRequest)]
+    // Larger than any artwork may be, in its width or in its height.
+    [InlineData("measureMm=2900&share=2&widthMm=200&heightMm=100", HttpStatusCode.BadRequest)]
+    [InlineData("measureMm=2900&share=1&widthMm=100&heightMm=200", HttpStatusCode.BadRequest)]
+    public async Task Artwork_is_sized_to_a_measure_within_what_artwork_may_be(string question, HttpStatusCode answer) =>
+        Assert.Equal(answer, (await Send(HttpMethod.Get, $"/api/placement/to-measure?{question}")).Status);
+
     [Fact]
     public async Task A_guide_needs_something_placed()
     {

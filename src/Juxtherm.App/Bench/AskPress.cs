@@ -27,7 +27,7 @@ public sealed class AskPress(BenchService bench, PressBench presses, ILanguage l
         }
         catch (PressRefusedException refused)
         {
-            return new Refused("press", Words.Say(refused.Says));
+            return Refused.Of(refused, Words);
         }
         catch (BenchRefusedException refused)
         {
@@ -38,8 +38,7 @@ public sealed class AskPress(BenchService bench, PressBench presses, ILanguage l
     private async Task<Result<RunAnswer>> ConnectAsync(Guid id, int station, PressAction action, CancellationToken cancel)
     {
         if (action != PressAction.Disconnect && await bench.FindAsync(id, cancel) is { Row.Practice: false })
-            return new Refused("practice-only",
-                Words.Say("refused.practice-only"));
+            return new Refused("practice-only", Words.Say("refused.practice-only"));
         var said = action == PressAction.Disconnect
             ? await presses.DisconnectAsync(id, station, cancel)
             : await presses.ConnectAsync(id, station, action == PressAction.ConnectCold, cancel);

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Stock;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
@@ -80,17 +79,9 @@ public sealed class CutJob(CutPlans plans, CutterBench bench, JobStore jobs, Cut
             };
             await done;
         }
-        catch (CutRefusedException refused)
+        catch (RefusedException refused)
         {
-            return new Refused(refused.Code, Words.Say(refused.Says));
-        }
-        catch (CutterRefusedException refused)
-        {
-            return new Refused("cutter", Words.Say(refused.Says));
-        }
-        catch (StockRefusedException refused)
-        {
-            return new Refused("stock", Words.Say(refused.Says));
+            return Refused.Of(refused, Words);
         }
 
         return await LookAsync(id, cancel);
@@ -108,7 +99,7 @@ public sealed class CutJob(CutPlans plans, CutterBench bench, JobStore jobs, Cut
         }
         catch (CutterRefusedException refused)
         {
-            return new Refused("cutter", Words.Say(refused.Says));
+            return Refused.Of(refused, Words);
         }
 
         return await LookAsync(id, cancel);

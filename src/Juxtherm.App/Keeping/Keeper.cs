@@ -125,7 +125,8 @@ public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext>
     public async Task<IReadOnlyList<SetAsideRow>> SetAsideAsync(CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.SetAside.AsNoTracking().OrderByDescending(r => r.Id).Take(MostNamed).ToListAsync(cancel);
+        return await db.SetAside.AsNoTracking().Where(r => r.Why != SetAside.Belongs).OrderByDescending(r => r.Id).Take(MostNamed)
+            .ToListAsync(cancel);
     }
 
     private async Task<Backup> ReplaceAsync(string path, string why, DateTimeOffset since, CancellationToken cancel)

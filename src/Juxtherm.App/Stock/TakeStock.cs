@@ -59,12 +59,12 @@ public sealed class TakeStock(StockStore store, CatalogueSnapshot catalogue, She
             if (kept is null)
                 return new Missing(Piece);
             return stale
-                ? new Refused("stale", language.WordsFor(UnitSystem.Metric).Say("stale.stock"), StockAnswer.Of(kept))
+                ? new Refused("stale", Words.Say("stale.stock"), StockAnswer.Of(kept))
                 : StockAnswer.Of(kept);
         }
         catch (PromisedException promised)
         {
-            return new Refused("promised", language.WordsFor(UnitSystem.Metric).Say(promised.Says));
+            return Refused.Of(promised, Words);
         }
     }
 
@@ -80,7 +80,7 @@ public sealed class TakeStock(StockStore store, CatalogueSnapshot catalogue, She
         }
         catch (StockRefusedException refused)
         {
-            return new Refused("stock", language.WordsFor(UnitSystem.Metric).Say(refused.Says));
+            return Refused.Of(refused, Words);
         }
     }
 
@@ -137,6 +137,8 @@ public sealed class TakeStock(StockStore store, CatalogueSnapshot catalogue, She
             cancel);
         return Result.Done(await store.MatchesAsync(cancel));
     }
+
+    private IWords Words => language.WordsFor(UnitSystem.Metric);
 
     private async Task<IReadOnlyCollection<string>> VinylsAsync(CancellationToken cancel) =>
         [.. catalogue.Vinyls.Keys, .. (await shelf.ListAsync(cancel)).Where(s => s.Kind == "vinyl").Select(s => s.Id)];

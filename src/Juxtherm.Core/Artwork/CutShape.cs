@@ -133,8 +133,7 @@ public sealed class CutShape
         // Only how the two lie to each other matters: while both are moved together the answer stays known.
         static double R(double mm) => Math.Round(mm, 2);
         var key = new Pair(a?.Token, b?.Token, R(boxB.XMm - boxA.XMm), R(boxB.YMm - boxA.YMm), R(boxA.WidthMm), R(boxA.HeightMm),
-            R(boxB.WidthMm),
-            R(boxB.HeightMm));
+            R(boxB.WidthMm), R(boxB.HeightMm));
         return Remembered(a, b, key, () =>
         {
             var (one, two) = (GroundOf(a, boxA), GroundOf(b, boxB));
@@ -219,13 +218,12 @@ public sealed class CutShape
         return text.ToString();
     }
 
-    /// <summary>What was worked out of two shapes as they lie to each other, where one of them has a memory.</summary>
+    /// <summary>Some small thing that was worked out of two shapes as they lie to each other, where one of them has a memory.</summary>
     /// <param name="a">The one; may be missing, as the other.</param>
     /// <param name="b">The other.</param>
     /// <param name="key">What else it depends on; told apart by <see cref="Token"/>, which holds no shape.</param>
     /// <param name="make">Works it out.</param>
-    internal static TValue Remembered<TKey, TValue>(CutShape? a, CutShape? b, TKey key, Func<TValue> make)
-        where TKey : notnull =>
+    internal static TValue Remembered<TValue>(CutShape? a, CutShape? b, object key, Func<TValue> make) =>
         (a?._memory ?? b?._memory) is { } memory ? memory.Get(key, make, _ => SmallBytes) : make();
 
     private readonly record struct Drawn(string Text);

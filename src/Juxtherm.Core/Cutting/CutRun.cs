@@ -47,14 +47,7 @@ public sealed record CutMat(
 /// <summary>The cutter is asked for something that does not go. The message says why and what would.</summary>
 /// <param name="code">A stable word.</param>
 /// <param name="says">For the reader.</param>
-public sealed class CutRefusedException(string code, Phrase says) : Exception(code)
-{
-    /// <summary>Why, for the reader.</summary>
-    public Phrase Says { get; } = says;
-
-    /// <summary>A stable word.</summary>
-    public string Code { get; } = code;
-}
+public sealed class CutRefusedException(string code, Phrase says) : RefusedException(code, says);
 
 /// <summary>The mats of a cut, and what may happen to them next.</summary>
 /// <param name="Mats">In the order of cutting.</param>

@@ -122,7 +122,7 @@ public static class JobPlacement
     }
 
     private static IReadOnlyList<Joint> JointsOf(JobLayer layer, Job job) =>
-        job.Tools.Cutter is { } cutter && layer.Box is not null ? LayerSplit.Of(layer, cutter)?.Joints ?? [] : [];
+        job.Tools.Cutter is { } cutter && layer.Box is not null ? LayerSplit.Of(layer, cutter, job.Memory)?.Joints ?? [] : [];
 
     private static (double Width, double Height) Unplaced(List<JobLayer> layers, BlankShape shape)
     {

@@ -23,8 +23,7 @@ public sealed class WorkMemory(long mostBytes = WorkMemory.UsualBytes)
     /// <param name="key">What it depends on, compared by value.</param>
     /// <param name="make">Works it out.</param>
     /// <param name="bytes">About what key and value take, bytes.</param>
-    public TValue Get<TKey, TValue>(TKey key, Func<TValue> make, Func<TValue, long> bytes)
-        where TKey : notnull
+    public TValue Get<TValue>(object key, Func<TValue> make, Func<TValue, long> bytes)
     {
         if (_known.TryGet(key, out var known))
             return (TValue)known!;
@@ -37,7 +36,6 @@ public sealed class WorkMemory(long mostBytes = WorkMemory.UsualBytes)
     /// <param name="owner">The thing; a changed copy is another.</param>
     /// <param name="key">What is asked of it.</param>
     /// <param name="make">Works it out.</param>
-    public TValue Of<TKey, TValue>(object owner, TKey key, Func<TValue> make)
-        where TKey : notnull
+    public TValue Of<TValue>(object owner, object key, Func<TValue> make)
         where TValue : notnull => (TValue)_of.GetOrCreateValue(owner).GetOrAdd(key, _ => make());
 }

@@ -18,6 +18,7 @@ internal sealed record JobSections(SectionPlan? Plan)
     // Either side of a closed zip the plate presses nothing: so much vinyl is cut away there, mm (ours: the rim of a plate).
     private const double ZipClearanceMm = 5;
     private const long PlanBytes = 4096;
+    private const long BytesPerCell = 40;
     private static readonly JobSections Nowhere = new((SectionPlan?)null);
     private readonly ConcurrentDictionary<string, int> _heats = new(StringComparer.Ordinal);
 
@@ -125,7 +126,8 @@ internal sealed record JobSections(SectionPlan? Plan)
         var split = new Dictionary<string, List<Ground>>(StringComparer.Ordinal);
         foreach (var layer in job.Tools.Cutter is { Said: true } ? here.Where(l => l.Box is not null) : [])
         {
-            if (LayerSplit.PlanOf(layer, job.Tools.Cutter!) is { Parts.Count: > 1 } plan && plan.Joints.Any(j => j.Kind != JointKind.Gap))
+            if (LayerSplit.PlanOf(layer, job.Tools.Cutter!, job.Memory) is { Parts.Count: > 1 } plan
+                && plan.Joints.Any(j => j.Kind != JointKind.Gap))
                 split[layer.Id] =
                     [.. plan.Parts.Select(p => AffineTransformation.TranslationInstance(layer.Box!.Value.XMm, layer.Box.Value.YMm)
                         .Transform(p.Ground))];
@@ -190,7 +192,9 @@ internal sealed record JobSections(SectionPlan? Plan)
         VinylRaster.Of(layers.Where(l => l.Box is not null).Select(l => (l.Shape, l.Box!.Value)), ZipBands(shape));
 
     private static SectionPlan Covered(SectionQuestion question, WorkMemory memory) =>
-        memory.Get(new Key(question), () => SectionSearch.Cover(question), _ => question.Raster.Bytes + PlanBytes);
+        memory.Get(new Key(question), () => SectionSearch.Cover(question), _ => Bytes(question) + question.Apart.Sum(Bytes));
+
+    private static long Bytes(SectionQuestion question) => PlanBytes + question.Raster.Bytes + BytesPerCell * question.Vinyl.Count;
 
     private sealed class Key(SectionQuestion question) : IEquatable<Key>
     {

@@ -86,7 +86,8 @@ namespace Juxtherm.Store.Migrations
                 WITH RECURSIVE Words (Id, At, Word, Rest) AS (
                     SELECT Id, -1, '', {column} || ',' FROM {table} WHERE {column} <> ''
                     UNION ALL
-                    SELECT Id, At + 1, substr(Rest, 1, instr(Rest, ',') - 1), substr(Rest, instr(Rest, ',') + 1) FROM Words WHERE Rest <> '')
+                    SELECT Id, At + 1, substr(Rest, 1, instr(Rest, ',') - 1), substr(Rest, instr(Rest, ',') + 1) FROM Words
+                    WHERE Rest <> '')
                 SELECT {what} FROM Words WHERE At >= 0 AND Word <> '';
                 """);
 

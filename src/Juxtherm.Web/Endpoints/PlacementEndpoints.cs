@@ -66,8 +66,12 @@ internal static class PlacementEndpoints
         foreach (var (name, mm) in new[] { (nameof(measureMm), measureMm), (nameof(widthMm), widthMm), (nameof(heightMm), heightMm) })
             CheckLength(name, mm, problems);
         problems.Outside("/share", share, Sizing.LeastShare, Sizing.MostShare);
-        return problems.None
-            ? Results.Ok(Sizing.ToMeasure(measureMm, share, widthMm / heightMm)) : ProblemAnswers.Invalid(problems, "question");
+        if (!problems.None)
+            return ProblemAnswers.Invalid(problems, "question");
+        var size = Sizing.ToMeasure(measureMm, share, widthMm / heightMm);
+        CheckLength(nameof(widthMm), size.WidthMm, problems);
+        CheckLength(nameof(heightMm), size.HeightMm, problems);
+        return problems.None ? Results.Ok(size) : ProblemAnswers.Invalid(problems, "question");
     }
 
     private static void CheckLength(string name, double mm, Problems problems)

@@ -13,10 +13,6 @@ internal static class Answers
     public static IResult Of<T>(Result<T> result, Func<T, IResult> done)
         where T : class => result.Value is { } value ? done(value) : Of(result.Failure!);
 
-    /// <summary>What was kept under an id, or that nothing is.</summary>
-    public static IResult Found<T>(T? kept, string what)
-        where T : class => kept is null ? ProblemAnswers.NotFound(what) : Results.Ok(kept);
-
     private static IResult Of(Failure failure) => failure switch
     {
         Invalid invalid => ProblemAnswers.Invalid(invalid.Problems, invalid.What),

@@ -60,7 +60,7 @@ public sealed class SplitTests
         var together = grounds.Aggregate((a, b) => a.Union(b));
         Assert.InRange(together.Area, whole.Area * 0.999, whole.Area * 1.001);
         Assert.True(together.SymmetricDifference(whole).Area < whole.Area * 0.002);
-        var seams = LayerSplit.Of(job.Layer, job.Tools.Cutter!)!.Joints;
+        var seams = LayerSplit.Of(job.Layer, job.Tools.Cutter!, job.Memory)!.Joints;
         // What lies double is the overlap along the seams and nothing else.
         var doubled = grounds.Sum(g => g.Area) - together.Area;
         var most = overlaps ? seams.Sum(j => j.SeamMm) * Shipped.Catalogue.Work.Cutting.JointOverlapMm.Value * 1.5 + 2 : 0.5;
@@ -83,7 +83,7 @@ public sealed class SplitTests
     {
         var drawn = Drawn("M0 0H100V100H0Z", width, height);
         var job = SampleJobs.Read(drawn);
-        Assert.Equal(parts, LayerSplit.Of(job.Layer, job.Tools.Cutter!)!.Parts);
+        Assert.Equal(parts, LayerSplit.Of(job.Layer, job.Tools.Cutter!, job.Memory)!.Parts);
         Assert.Equal(parts, Parts(job).Count);
         Assert.Equal(parts > 1, SampleJobs.Plan(drawn).Plan.Notices.Any(n => n.Code == "too-wide-for-cutter"));
     }
@@ -117,7 +117,7 @@ public sealed class SplitTests
         // Five discs in a row, 380 mm in all.
         var path = string.Concat(Enumerable.Range(0, 5).Select(i => $"M{i * 80} 30A30 30 0 1 0 {i * 80 + 60} 30A30 30 0 1 0 {i * 80} 30Z"));
         var job = SampleJobs.Read(Drawn(path, 380, 60));
-        var split = LayerSplit.Of(job.Layer, job.Tools.Cutter!)!;
+        var split = LayerSplit.Of(job.Layer, job.Tools.Cutter!, job.Memory)!;
         Assert.Equal(2, split.Parts);
         var joint = Assert.Single(split.Joints);
         Assert.Equal((JointKind.Gap, 0), (joint.Kind, joint.SeamMm));
@@ -134,7 +134,7 @@ public sealed class SplitTests
         var comb = string.Concat(Enumerable.Range(0, 6).Select(i => $"M{150 + i * 5} 20h2v60h-2Z"));
         var path = $"M0 0H205V45H235V0H400V100H235V55H205V100H0Z{comb}";
         var job = SampleJobs.Read(Drawn(path, 400, 100));
-        var joint = Assert.Single(LayerSplit.Of(job.Layer, job.Tools.Cutter!)!.Joints);
+        var joint = Assert.Single(LayerSplit.Of(job.Layer, job.Tools.Cutter!, job.Memory)!.Joints);
         Assert.Equal(JointKind.Overlap, joint.Kind);
         // Through the bridge of 10 mm rather than through 100 mm beside it.
         Assert.InRange(joint.SeamMm, 9, 20);
@@ -149,7 +149,7 @@ public sealed class SplitTests
     public void The_joint_is_the_vinyls(string vinyl, JointKind kind)
     {
         var job = SampleJobs.Read(Drawn("M0 0H100V100H0Z", 400, 150, vinyl));
-        Assert.Equal(kind, Assert.Single(LayerSplit.Of(job.Layer, job.Tools.Cutter!)!.Joints).Kind);
+        Assert.Equal(kind, Assert.Single(LayerSplit.Of(job.Layer, job.Tools.Cutter!, job.Memory)!.Joints).Kind);
         var plan = SampleJobs.Plan(Drawn("M0 0H100V100H0Z", 400, 150, vinyl)).Plan;
         Assert.Contains(plan.Notices, n => n.Code == "too-wide-for-cutter" && n.Data["parts"].Value == 2);
         Assert.Contains(plan.Notices, n => n.Code == "split-joins" && Math.Abs(n.Data["seam"].Value - 150) < 5);

@@ -1,6 +1,7 @@
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Core.Cutting.Sheets;
 
@@ -17,9 +18,9 @@ internal static class CutNotices
         {
             if (Mirroring(layer, words) is { } mirror)
                 found.Add(mirror);
-            if (TooWide(layer, setup, words) is { } wide)
+            if (TooWide(layer, setup, job.Memory, words) is { } wide)
                 found.Add(wide);
-            if (Joins(layer, setup, words) is { } joins)
+            if (Joins(layer, setup, job.Memory, words) is { } joins)
                 found.Add(joins);
         }
 
@@ -53,9 +54,9 @@ internal static class CutNotices
     }
 
     /// <summary>Whether a layer is too large for the cutter.</summary>
-    public static Notice? TooWide(JobLayer layer, CutterSetup setup, IWords words)
+    public static Notice? TooWide(JobLayer layer, CutterSetup setup, WorkMemory memory, IWords words)
     {
-        if (LayerSplit.Of(layer, setup) is not { Parts: not 1 } split)
+        if (LayerSplit.Of(layer, setup, memory) is not { Parts: not 1 } split)
             return null;
         var size = words.Say("cut-notices.too-wide-size", ("layer", layer.Id), ("width", Thing.Mm(layer.WidthMm!.Value)),
             ("height", Thing.Mm(layer.HeightMm!.Value)), ("said", setup.Said), ("width2", Thing.Mm(setup.WidthMm)),
@@ -72,9 +73,9 @@ internal static class CutNotices
     }
 
     /// <summary>Where the parts of a layer meet, and how they are laid.</summary>
-    public static Notice? Joins(JobLayer layer, CutterSetup setup, IWords words)
+    public static Notice? Joins(JobLayer layer, CutterSetup setup, WorkMemory memory, IWords words)
     {
-        if (LayerSplit.Of(layer, setup) is not { Parts: > 1 } split)
+        if (LayerSplit.Of(layer, setup, memory) is not { Parts: > 1 } split)
             return null;
         var seams = split.Joints.Where(j => j.Kind != JointKind.Gap).ToList();
         var text = seams.Count == 0

@@ -33,7 +33,7 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
     /// <param name="layout">How sheets are laid out: in place what lies together stays together.</param>
     public IReadOnlyList<UnitList> Of(SheetLayout layout)
     {
-        var notCut = job.Layers.Where(l => !l.HasSize || LayerSplit.PlanOf(l, setup) is null).Select(l => l.Id).ToList();
+        var notCut = job.Layers.Where(l => !l.HasSize || LayerSplit.PlanOf(l, setup, job.Memory) is null).Select(l => l.Id).ToList();
         NotCut = notCut;
         var cut = job.Layers.Where(l => !notCut.Contains(l.Id)).ToList();
         var named = cut.FirstOrDefault(l => l.Words is { FromNames: true } && job.Names.Count > 0);
@@ -92,7 +92,7 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
 
     private List<CutUnit> Parts(JobLayer layer)
     {
-        var split = LayerSplit.PlanOf(layer, setup)!;
+        var split = LayerSplit.PlanOf(layer, setup, job.Memory)!;
         var (x, y) = (layer.XMm ?? 0, layer.YMm ?? 0);
         Ground There(Ground g) => AffineTransformation.TranslationInstance(x, y).Transform(g);
         return [.. split.Parts.Select(part =>
@@ -119,7 +119,8 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
         foreach (var name in ProofSheet.Of(job)!.Names)
         {
             var shape = name.Path.Length > 0 ? CutShape.Read(name.Path, job.Memory) : null;
-            var split = shape is null ? null : LayerSplit.PlanOf(shape, shape.Bounds.WidthMm, shape.Bounds.HeightMm, layer.Vinyl, setup);
+            var split = shape is null
+                ? null : LayerSplit.PlanOf(shape, shape.Bounds.WidthMm, shape.Bounds.HeightMm, layer.Vinyl, setup, job.Memory);
             for (var i = 0; i < name.Entry.Count; i++)
             {
                 garment++;

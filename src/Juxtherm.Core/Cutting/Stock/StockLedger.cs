@@ -29,11 +29,7 @@ public sealed record StockMove(StockMoveKind Kind, double Mm, Guid? Cut = null);
 
 /// <summary>A move cannot be. The message says why and what could.</summary>
 /// <param name="says">Why, for the reader.</param>
-public sealed class StockRefusedException(Phrase says) : Exception(says?.Key)
-{
-    /// <summary>Why, for the reader.</summary>
-    public Phrase Says { get; } = says!;
-}
+public sealed class StockRefusedException(Phrase says) : RefusedException("stock", says);
 
 /// <summary>What is there of a roll, sheet or offcut, as a sum over everything that happened to it.</summary>
 public sealed class StockLedger

@@ -110,7 +110,8 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
         }
 
         var splits = about.Job.Tools.Cutter is { Said: true } cutter
-            ? press.Laid.Select(id => LayerSplit.Of(about.Layer(id).Layer, cutter)).Where(s => s is { Parts: > 1 }).ToList() : [];
+            ? press.Laid.Select(id => LayerSplit.Of(about.Layer(id).Layer, cutter, about.Job.Memory)).Where(s => s is { Parts: > 1 })
+            .ToList() : [];
         if (splits.Count == 0)
             return "";
         var turn = splits.SelectMany(s => s!.Joints).Any(j => j.Kind != JointKind.Gap) ? about.Words.Say("laying-words.in-parts-turn") : "";
@@ -118,7 +119,8 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
     }
 
     private bool Overlap(string layer) =>
-        LayerSplit.Of(about.Layer(layer).Layer, about.Job.Tools.Cutter!)?.Joints.Any(j => j.Kind == JointKind.Overlap) ?? false;
+        LayerSplit.Of(about.Layer(layer).Layer, about.Job.Tools.Cutter!, about.Job.Memory)?.Joints.Any(j => j.Kind == JointKind.Overlap)
+        ?? false;
 
     /// <summary>What is laid now lies on another face than what was laid before.</summary>
     private bool Turns(PlannedPress press)

@@ -15,6 +15,6 @@ public sealed class SplitJoins : ILayerRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        return plan.Job.Tools.Cutter is { } cutter ? CutNotices.Joins(layer.Layer, cutter, plan.Words) : null;
+        return plan.Job.Tools.Cutter is { } cutter ? CutNotices.Joins(layer.Layer, cutter, plan.Job.Memory, plan.Words) : null;
     }
 }

@@ -181,7 +181,7 @@ public sealed class VariantTooWide : ILayerRule
                 [of.Id]).Plan?.Sections.Count;
 
         private int? Parts(Variant variant, JobLayer of) =>
-            plan.Job.Tools.Cutter is { } cutter && Set(variant, of) is { } set ? LayerSplit.Of(set, cutter)?.Parts : null;
+            plan.Job.Tools.Cutter is { } cutter && Set(variant, of) is { } set ? LayerSplit.Of(set, cutter, plan.Job.Memory)?.Parts : null;
 
         private static JobLayer? Set(Variant variant, JobLayer of) =>
             LetterShapes.Set(of.Words! with { Text = variant.Name.Name }).Shape is { } shape
