@@ -78,9 +78,10 @@ test_everything() {
   begin "front end is built, formatted and linted" prepare_front
   begin "C# is formatted" dotnet format whitespace . --folder --verify-no-changes --exclude artifacts web
   echo "Building everything …"
-  check "core builds without a warning" dotnet build tests/Juxtherm.Core.Tests -c Release -v quiet
+  check "core builds without a warning" compile tests/Juxtherm.Core.Tests
   begin Juxtherm.Core.Tests run_tests Juxtherm.Core.Tests
-  check "builds without a warning" dotnet build Juxtherm.slnx -c Release -v quiet
+  check "builds without a warning" compile Juxtherm.slnx
+  end_compiler
   begin Juxtherm.Web.Tests run_tests Juxtherm.Web.Tests
   check "front end is built, formatted and linted"
   begin vitest vitest
@@ -106,7 +107,7 @@ test_part() { # core, web, browser or front, and a word in the name of a test or
     core | web | browser)
       local project=Juxtherm.${part^}.Tests
       if [ "$part" = browser ]; then need_browser; build_web; fi
-      check "builds without a warning" dotnet build "tests/$project" -c Release -v quiet
+      check "builds without a warning" compile "tests/$project"
       if [ -n "$filter" ]; then only=(-method "*$filter*") everyday=(); fi
       begin "$project" run_tests "$project" "${only[@]}"
       dotnet_tests "$project"
