@@ -130,8 +130,8 @@ test_all() {
     esac
     shift
   done
-  # Nothing that runs here lives long enough to win back what profiling it costs.
-  export DOTNET_TieredPGO=0
+  # Nothing that runs here lives long enough to win back what profiling it costs, nor has to be thrifty with memory.
+  export DOTNET_TieredPGO=0 DOTNET_gcConcurrent=0 DOTNET_GCgen0size=0x8000000
   need_tools
   if [ -n "$part" ]; then test_part "$@"; else test_everything; fi
 }

@@ -50,6 +50,7 @@ public sealed class LayersScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_layer_moved_to_the_back_is_pressed_after_turning()
     {
         var id = OpenNightTee("place");

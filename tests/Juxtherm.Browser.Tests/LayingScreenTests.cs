@@ -85,6 +85,7 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_stop_is_mended_by_a_tap_and_that_can_be_undone()
     {
         var id = OpenDemo("Night tee", "item");

@@ -98,6 +98,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Two_presses_are_compared_and_one_is_kept()
     {
         var id = OpenJob("Crew tee, front", "compare");

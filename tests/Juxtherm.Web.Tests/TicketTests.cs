@@ -121,6 +121,7 @@ public sealed class TicketTests : Api
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task However_much_there_is_to_say_it_stays_one_page()
     {
         var job = Night();

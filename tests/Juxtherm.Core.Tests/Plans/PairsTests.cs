@@ -8,6 +8,7 @@ public class PairsTests
     private static readonly int Pairs = Environment.GetEnvironmentVariable("JUXTHERM_THOROUGH") == "1" ? 1320 : 88;
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void No_go_is_short_and_no_dial_or_press_is_out_of_its_range()
     {
         var catalogue = Shipped.Catalogue;

@@ -40,6 +40,7 @@ public partial class PlannerTests
     }
 
     [Theory]
+    [Trait("Run", "thorough")]
     [MemberData(nameof(Stopped), DisableDiscoveryEnumeration = true)]
     public void What_is_offered_leaves_hidden_layers_as_they_are(string what, JsonObject job, string pointer)
     {

@@ -104,6 +104,7 @@ public class StepsTests
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void The_table_of_a_press_has_a_line_for_each_material_that_it_can_press()
     {
         var catalogue = Shipped.Catalogue;

@@ -21,6 +21,7 @@ public sealed class FoundPieceTests
     }
 
     [Theory]
+    [Trait("Run", "thorough")]
     [InlineData("tee", "cotton", "swing-platen")]
     [InlineData("tee", "cotton", "household-iron")]
     [InlineData("tee", "polyester", "household-iron")]
