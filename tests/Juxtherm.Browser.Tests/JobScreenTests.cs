@@ -105,6 +105,7 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Units_can_be_switched_anywhere()
     {
         OpenJob("Crew tee, front", "item");

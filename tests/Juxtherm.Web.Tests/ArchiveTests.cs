@@ -24,6 +24,7 @@ public sealed class ArchiveTests : IDisposable
     }
 
     [Theory]
+    [Trait("Run", "thorough")]
     [InlineData(1)]
     [InlineData(2)]
     [InlineData(3)]

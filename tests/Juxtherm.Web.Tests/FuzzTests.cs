@@ -22,6 +22,7 @@ public sealed class FuzzTests : BenchApi
     private sealed record Asked(HttpMethod Method, string Path, byte[]? Body, string? Type, string What);
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task Nothing_that_is_sent_breaks_the_service_or_keeps_it_busy()
     {
         var document =

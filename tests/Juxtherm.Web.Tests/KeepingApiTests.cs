@@ -79,6 +79,7 @@ public sealed partial class KeepingApiTests : BenchApi
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task A_backup_is_made_each_day_by_itself_and_the_newest_fourteen_stay()
     {
         for (var day = 0; day < 16; day++)
@@ -168,6 +169,7 @@ public sealed partial class KeepingApiTests : BenchApi
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task Nothing_that_was_acknowledged_is_lost_between_the_backup_and_the_exchange()
     {
         var first = (string)(await Post("/api/keeping/backups"))["backups"]![0]!["name"]!;

@@ -75,6 +75,7 @@ public sealed class RescueTests : IDisposable
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task An_empty_workshop_is_begun_only_when_somebody_says_so_and_nothing_is_thrown_away()
     {
         Whole("Kept");

@@ -140,6 +140,7 @@ public sealed class LayerWorkTests
     }
 
     [Property(MaxTest = 15)]
+    [Trait("Run", "thorough")]
     public FsCheck.Property An_outline_holds_what_it_goes_round_and_keeps_its_distance() => Over(p =>
     {
         var before = Layers(File(p));

@@ -54,6 +54,7 @@ public sealed partial class CutPlannerTests
     });
 
     [Property(MaxTest = 5)]
+    [Trait("Run", "thorough")]
     public void Each_piece_is_there_once_mirrored_once_and_clear_of_the_others(byte count, bool nested, byte margin, bool printable)
     {
         var quantity = 1 + count % 4;

@@ -13,6 +13,7 @@ public sealed class NestTests
     private static NestSheet Roll(double width = 292) => new("roll", width, 20_000);
 
     [Property(MaxTest = 10)]
+    [Trait("Run", "thorough")]
     public void Nothing_lies_too_near_outside_or_twice(int seed, byte margin, bool upright, byte kind)
     {
         var rules = new NestRules(margin % 9, Math.Max(3, margin % 9 / 2.0), upright ? NestRules.Upright : NestRules.Eighths);

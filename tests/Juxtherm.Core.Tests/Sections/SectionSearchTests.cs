@@ -104,6 +104,7 @@ public partial class SectionSearchTests
     }
 
     [Theory]
+    [Trait("Run", "thorough")]
     [InlineData(2000, 10, 500, 80)]
     [InlineData(10, 10, 2900, 500)]
     [InlineData(10, 2000, 3, 2900)]

@@ -2,10 +2,13 @@ using Juxtherm.App;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Plans;
+using Juxtherm.Store;
+using Juxtherm.Store.Keeping;
 using Juxtherm.Web;
 using Juxtherm.Words;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.DependencyInjection.Extensions;
 
@@ -31,6 +34,15 @@ public sealed class Workshop(string folder, TestClock clock, string? front = nul
     private static readonly Lazy<CatalogueSnapshot> Catalogue = new(() => CatalogueFolder.Read(CataloguePath));
     private static readonly Lazy<Planner> SharedPlanner = new(() => new Planner(Catalogue.Value, Language.English));
     private static readonly Lazy<PlanMemory> SharedPlans = new(() => new PlanMemory(SharedPlanner.Value, new Core.Reading.WorkMemory()));
+
+    private static readonly Lazy<string> Begun = new(() =>
+    {
+        var path = Path.Combine(NewFolder(), DataFolder.DatabaseName);
+        using var context = new WorkshopContext(
+            new DbContextOptionsBuilder<WorkshopContext>().UseSqlite($"Data Source={path};Pooling=False").Options);
+        context.Database.Migrate();
+        return path;
+    });
 
     public TestClock Clock => clock;
 
@@ -60,6 +72,9 @@ public sealed class Workshop(string folder, TestClock clock, string? front = nul
 
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
+        // Most begin with nothing: one database is made, and copied, which saves each the making.
+        if (!Directory.EnumerateFileSystemEntries(folder).Any())
+            File.Copy(Begun.Value, Path.Combine(folder, DataFolder.DatabaseName));
         builder.UseSetting("Juxtherm:Data", folder);
         builder.UseSetting("Juxtherm:Catalogue", CataloguePath);
         builder.UseSetting("Juxtherm:Port", "0");
