@@ -40,6 +40,13 @@ if (args.Contains("--learning"))
     return 0;
 }
 
+if (args.Contains("--certainty"))
+{
+    foreach (var line in CertaintyReport.Lines(patches: !args.Contains("--unpatched")))
+        Console.WriteLine(line);
+    return 0;
+}
+
 if (args.Contains("--logbook"))
 {
     await foreach (var line in LogbookReport.LinesAsync())

@@ -4,7 +4,7 @@ using Juxtherm.Core.Settings;
 
 namespace Juxtherm.Benchmarks;
 
-/// <summary>The window over 40 temperatures and 60 times, nominal and in the worst case, from nothing.</summary>
+/// <summary>The window over 40 temperatures and 60 times, with chances, from nothing.</summary>
 public class WindowBenchmarks
 {
     private readonly CatalogueSnapshot _catalogue =
@@ -29,6 +29,6 @@ public class WindowBenchmarks
     public double Cold()
     {
         var window = new SettingWindow([_aim], 20, 10, _catalogue);
-        return WindowField.Of(window, 40, 60, _catalogue.Work.LongestPressSeconds.Value).Worst[20][30];
+        return WindowField.Of(window, 40, 60, _catalogue.Work.LongestPressSeconds.Value).Well[20][30];
     }
 }

@@ -41,7 +41,7 @@ public sealed class PlanApiTests : Api
         Assert.Equal((12, 20), (field["celsius"]!.AsArray().Count, field["seconds"]!.AsArray().Count));
         var limits = field["limit"]!.AsArray().SelectMany(row => row!.AsArray().Select(l => (string)l!)).Distinct().Order();
         Assert.Equal(["blank", "good", "short", "under-target", "vinyl"], limits);
-        Assert.Equal(40, (await Post("/api/plans/window", Tee()))["worst"]!.AsArray().Count);
+        Assert.Equal(40, (await Post("/api/plans/window", Tee()))["well"]!.AsArray().Count);
         Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, "/api/plans/window?temperatures=1", Tee())).Status);
     }
 

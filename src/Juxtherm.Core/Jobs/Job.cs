@@ -1,5 +1,6 @@
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Certainty;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Reading;
@@ -143,8 +144,12 @@ public sealed record JobLayer(
     /// <summary>The face that it lies on.</summary>
     public Face Face { get; init; }
 
-    /// <summary>How many times the usual bond this workshop's logbook asks of it on this blank; null for what is usual.</summary>
+    /// <summary>How many times the usual bond this workshop's logbook, or patches, ask of it on this blank; null for what is
+    /// usual.</summary>
     public Sourced<double>? Wants { get; init; }
+
+    /// <summary>How sure that is.</summary>
+    public Belief Belief { get; init; } = Belief.Typical;
 
     /// <summary>Its true shape; null while only its size is known.</summary>
     public CutShape? Shape { get; init; }

@@ -1,5 +1,5 @@
 using Juxtherm.Core.Logbook;
-using Juxtherm.Core.Settings;
+using Juxtherm.Core.Certainty;
 
 namespace Juxtherm.Core.Learning;
 
@@ -115,11 +115,11 @@ public static class WorkshopLearner
         {
             var (one, count) = (alike.First(), alike.Sum(p => perRun[p.Run]));
             var tooMuch = Array.ConvertAll(Offsets,
-                o => Chance.Below((one.Heat.LnHeatDose + one.Heat.HeatDosePerK * o) / LearningFigures.HeatDoseSpread));
+                o => Odds.Below((one.Heat.LnHeatDose + one.Heat.HeatDosePerK * o) / LearningFigures.HeatDoseSpread));
             var top = 0.0;
             Fill(weights, (i, j) =>
             {
-                var held = Chance.Below((one.Heat.LnRoom + one.Heat.BondPerK * Offsets[i] - LnDemands[j]) / LearningFigures.PieceSpread);
+                var held = Odds.Below((one.Heat.LnRoom + one.Heat.BondPerK * Offsets[i] - LnDemands[j]) / LearningFigures.PieceSpread);
                 var plainly = one.Showed switch { Showing.Held => held * (1 - tooMuch[i]), Showing.Short => 1 - held, _ => tooMuch[i] };
                 var chance = (1 - LearningFigures.WrongShare) * plainly + LearningFigures.WrongShare / Kinds;
                 var weight = weights[i, j] * (count == 1 ? chance : Math.Pow(chance, count));

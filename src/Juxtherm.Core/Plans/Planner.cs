@@ -27,7 +27,7 @@ public sealed record PlanResult(Plan Plan, IReadOnlyList<TracePhase> Trace, Sett
 public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
 {
     /// <summary>Changes whenever the same job and catalogue would give other figures.</summary>
-    public const string ModelVersion = "6";
+    public const string ModelVersion = "7";
 
     private const int MostTried = 4;
     private readonly JobSettings _settings = new(catalogue);
@@ -56,6 +56,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
         var (about, rehearsal, budget) = (tried.About, tried.Rehearsal, tried.Budget);
 
         var last = rehearsal.Presses[^1];
+        var certainty = CertaintyWriter.Of(about, rehearsal, budget);
         var rules = new PlanContext(
             about, [.. rehearsal.Presses.Select((p, i) =>
                 new PressInPlan(p.Press.Purpose, p.Press.Laid, p.Seconds) { Layers = p.Press.Layers, Reheated = rehearsal.Reheated(i),
@@ -64,6 +65,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
             HottestAtChart(about, preheat))
         {
             HeatDoseOnce = last.Heat.Keys.ToDictionary(id => id, budget.Once, StringComparer.Ordinal),
+            Certainty = certainty,
             Orders = orders,
             Sequence = tried.Laid,
             AllHold = about.Layers.All(l => last.Heat[l.Id].Bond >= l.Work.Vinyl.Bond.HoldsFrom.Value),
@@ -94,6 +96,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
                 Math.Round(worst.MostHeatDose, 2), Math.Round(worst.HottestBareCelsius, 1)),
             AllOptions.In(about), Ladder.Of(about, preheat, catalogue), catalogue.Version, ModelVersion)
         {
+            Certainty = certainty,
             Order = new OrderReasons(about, orders, tried.Laid).Write(),
             Budgets = [.. about.Layers.OrderBy(l => about.Stack.Under(l.Id).Count()).Select(l => Bar(l))],
             Carriers = CarrierTrims.Of(about, tried.Laid),

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Certainty;
 
 namespace Juxtherm.Core.Settings;
 
@@ -11,9 +12,11 @@ namespace Juxtherm.Core.Settings;
 /// <param name="ErrorK">How far the face may be off from that, K either way.</param>
 public sealed record DialPosition(double Celsius, double SurfaceCelsius, double? Shown, DegreeUnit Unit, string? Mark, double ErrorK)
 {
-    /// <summary>The face with everything off to one side, °C.</summary>
-    /// <param name="side">−1 for cold, 0 for as it should be, 1 for hot.</param>
-    public double Face(int side) => SurfaceCelsius + side * ErrorK;
+    /// <summary>The face of the hottest plate in twenty, °C.</summary>
+    public double Hot => SurfaceCelsius + ErrorK;
+
+    /// <summary>Standard deviation of the face, K.</summary>
+    public double SpreadK => ErrorK / Odds.SpreadsInError;
 
     /// <summary>All places of a press's dial, coolest first.</summary>
     /// <param name="source">The press.</param>

@@ -1,11 +1,12 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Certainty;
 
 namespace Juxtherm.Core.Settings;
 
 /// <summary>How good a found setting is.</summary>
 public enum SettingOutcome
 {
-    /// <summary>Reaches the wanted bond, holds and harms nothing even when dial, pressure and moisture are off.</summary>
+    /// <summary>Reaches the wanted bond, and comes out short or harms as rarely as it has to.</summary>
     Safe,
 
     /// <summary>Reaches the wanted bond and harms nothing if dial and pressure are right.</summary>
@@ -31,14 +32,17 @@ public enum SettingFrom
     Figure,
 }
 
-/// <summary>What a setting comes to with everything off to one side.</summary>
-/// <param name="LeastBond">Share of the wanted bond, all off to the cold side; of several layers the one nearest to letting go.</param>
-/// <param name="MostHeatDose">Heat as a share of the chart's, all off to the hot side.</param>
-/// <param name="HottestBareCelsius">Bare face, all off to the hot side, °C.</param>
+/// <summary>What a setting comes to when much is off.</summary>
+/// <param name="LeastBond">Share of the wanted bond that 97 in 100 have; of several layers of the one nearest to letting go.</param>
+/// <param name="MostHeatDose">Heat as a share of the chart's that 99 in 100 stay below.</param>
+/// <param name="HottestBareCelsius">Bare face that 99 in 100 stay below, °C.</param>
 public sealed record WorstCase(double LeastBond, double MostHeatDose, double HottestBareCelsius)
 {
-    /// <summary>All off to the cold side some layer does not hold.</summary>
-    public bool LetsGo { get; init; }
+    /// <summary>How it may come out.</summary>
+    public Outlook Outlook { get; init; }
+
+    /// <summary>It comes out short more often than it may.</summary>
+    public bool LetsGo => Outlook.Short > Odds.StillMostShort;
 }
 
 /// <summary>The setting found, with everything it was chosen from.</summary>
@@ -78,31 +82,47 @@ public sealed record FoundSetting(DialPosition Dial, double Seconds, Temperature
 
 /// <summary>
 /// Finds the setting that gives this vinyl on this blank under this press the bond its chart gives on the stack that charts
-/// assume, and keeps its worst case inside what vinyl and blank bear. Room beyond twice the time counts as plenty; among
+/// assume, and keeps its worst case inside what vinyl and blank bear. Room beyond half as much time again counts as plenty; among
 /// settings with plenty, the one nearest the chart is taken, because charts hold knowledge that the model lacks (how a foam
 /// rises, when a foil ripples).
 /// </summary>
 public static class SettingSearch
 {
-    // Holding still for longer than this is hard, so each second more weighs as much as this many kelvin off the chart.
+    // Each second beyond what cloth is usually pressed weighs as much as this many kelvin off the chart, and beyond what anybody likes
+    // to hold still more; what is hard is pressed longer as a matter of course.
+    private const double UsualSeconds = 15;
+    private const double LongerWeighs = 1.2;
     private const double ComfortableSeconds = 30;
-    private const double LongWeighs = 1.5;
+    private const double LongWeighs = 0.5;
+    private const double HardSeconds = 40;
+    private const double HardWeighs = 1.5;
 
     // A setting without any room is worth going this far from the chart to avoid, K; one that is not safe in the worst case
     // this far.
-    private const double RoomWorthK = 30;
+    private const double RoomWorthK = 15;
     private const double SafetyWorthK = 45;
+    private const double PlentyOfRoom = 1.5;
 
     // Charts span about this much either way, K; beyond, each kelvin counts so many times more.
     private const double ChartSpreadK = 10;
     private const double FarWeighs = 2;
     private const double SoakedUp = 0.6;
 
+    // The dial stands where the chart has it when it is this near, K; so many seconds short of what is needed are let pass.
+    private const double NearTheChartK = 1.5;
+    private const double NobodyChanges = 1;
+    private const double NotWorthASecond = 0.25;
+
+    // A setting that cannot be sure weighs by this share at least of what it may; so much regret weighs in full.
+    private const double LeastUnsafe = 2 / 3.0;
+    private const double MuchRegret = 0.3;
+    private const double HardlyMoreRegret = 0.02;
+
     // Of the time that an iron's sole may rest there by the middle of its band, this much is used at most (ours).
     private const double IronsRoomUsed = 0.7;
 
     // Worth going this far from the chart to keep the dye where it is, K.
-    private const double StillDyeWorthK = 20;
+    private const double StillDyeWorthK = 30;
 
     /// <summary>Searches the dial for a single layer.</summary>
     /// <param name="work">The piece of work.</param>
@@ -137,11 +157,17 @@ public static class SettingSearch
         // kept.
         FoundSetting TakeSafe(TemperatureRow row)
         {
-            var taken = Take(row, Math.Ceiling(row.NeedsSeconds!.Value), SettingOutcome.Safe);
+            var taken = Take(row, ChartsOwn(row) ?? Math.Ceiling(row.NeedsSeconds!.Value - NotWorthASecond), SettingOutcome.Safe);
             while (taken.Worst.LetsGo && taken.Seconds + 1 <= row.SafeToSeconds)
                 taken = Take(row, taken.Seconds + 1, SettingOutcome.Safe);
             return taken.Worst.LetsGo ? taken with { Outcome = SettingOutcome.Narrow } : taken;
         }
+
+        // A chart's time that does as well is kept: nobody changes 15 s to 16 (common practice).
+        double? ChartsOwn(TemperatureRow row) =>
+            aims is [{ TargetShare: 1, Chart: { Celsius.Value: var celsius, Seconds.Value: var chart } }]
+            && Math.Abs(row.Dial.Celsius - celsius) <= NearTheChartK && chart >= shortest && chart <= row.SafeToSeconds
+            && chart + NobodyChanges >= row.NeedsSeconds ? chart : null;
 
         double OffChart(TemperatureRow row, LayerAim aim)
         {
@@ -151,23 +177,50 @@ public static class SettingSearch
                 ? above * SoakedUp : Math.Abs(above) + FarWeighs * Math.Max(0, Math.Abs(above) - ChartSpreadK);
         }
 
+        // An iron's marks lie far apart: there more seconds come before another mark.
+        double TooLong(TemperatureRow row, double seconds) => row.Dial.Mark is not null
+            ? HardWeighs * Math.Max(0, seconds - ComfortableSeconds)
+            : aims[0].Work.Material.Kind == MaterialKind.Hard
+            ? HardWeighs * Math.Max(0, seconds - HardSeconds)
+            : LongerWeighs * Math.Max(0, seconds - UsualSeconds) + LongWeighs * Math.Max(0, seconds - ComfortableSeconds);
+
         double FromChart(TemperatureRow row, double seconds) =>
-            aims.Average(aim => OffChart(row, aim)) + LongWeighs * Math.Max(0, seconds - ComfortableSeconds)
+            aims.Average(aim => OffChart(row, aim)) + TooLong(row, seconds)
             + (row.DyeMovesFromSeconds < seconds ? StillDyeWorthK : 0);
 
         // Patience is not harm: where nothing else ends the press there is plenty of room.
         double Room(TemperatureRow row) =>
-            row.SafeToSeconds >= longest ? 1 : Math.Clamp(Math.Log2(row.SafeToSeconds / row.NeedsSeconds!.Value), 0, 1);
+            row.SafeToSeconds >= longest
+            ? 1 : Math.Clamp(Math.Log(row.SafeToSeconds / row.NeedsSeconds!.Value) / Math.Log(PlentyOfRoom), 0, 1);
 
         double Cost(TemperatureRow row) => row.IsSafe
             ? FromChart(row, row.NeedsSeconds!.Value) + RoomWorthK * (1 - Room(row))
-            : FromChart(row, row.TargetSeconds!.Value) + SafetyWorthK;
+            : FromChart(row, row.TargetSeconds!.Value)
+                + SafetyWorthK * Unsafe(row);
+
+        double Unsafe(TemperatureRow row) => row.Dial.Mark is not null
+            ? 1 : LeastUnsafe + (1 - LeastUnsafe) * Math.Min(1, window.OutlookOf(row.Dial, BestOfBoth(row)).Regret / MuchRegret);
+
+        // Where chances cannot all be small: the shortest whole second that leaves hardly more to regret than any.
+        double BestOfBoth(TemperatureRow row)
+        {
+            // An iron wanders as a matter of course: as much of what its cool side needs as the vinyl takes.
+            if (row.Dial.Mark is not null)
+                return WholeSeconds(
+                    Math.Max(row.TargetSeconds!.Value, Math.Min(row.SafeFromSeconds ?? longest, row.MostSeconds * IronsRoomUsed)),
+                    row.MostSeconds);
+            var from = Math.Max(shortest, Math.Floor(row.HoldsFromSeconds ?? shortest));
+            var tried = Enumerable.Range(0, (int)(Math.Max(from, row.MostSeconds) - from) + 1)
+                .Select(i => (Seconds: from + i, window.OutlookOf(row.Dial, from + i).Regret)).ToList();
+            var least = tried.Min(t => t.Regret);
+            return tried.First(t => t.Regret <= least + HardlyMoreRegret).Seconds;
+        }
 
         var reaching = rows.Where(r => r.ReachesTarget && r.TargetSeconds >= shortest).ToList();
         if (reaching.Count > 0)
         {
             var best = reaching.MinBy(Cost)!;
-            return best.IsSafe ? TakeSafe(best) : Take(best, WholeSeconds(CarefulSeconds(best), best.MostSeconds), SettingOutcome.Narrow);
+            return best.IsSafe ? TakeSafe(best) : Take(best, BestOfBoth(best), SettingOutcome.Narrow);
         }
 
         // Short of the target: as near the chart as it still holds. Not even that: where the bond comes furthest.
@@ -261,17 +314,6 @@ public static class SettingSearch
     }
 
     private static double? Finite(double seconds) => double.IsInfinity(seconds) ? null : seconds;
-
-    /// <summary>
-    /// How long where the worst case cannot be met: as the chart means it. An iron wanders as a matter of course, so there as much
-    /// of what its cool side needs as the vinyl takes.
-    /// </summary>
-    private static double CarefulSeconds(TemperatureRow row)
-    {
-        var target = row.TargetSeconds!.Value;
-        return row.Dial.Mark is null
-            ? target : Math.Max(target, Math.Min(row.SafeFromSeconds ?? double.PositiveInfinity, row.MostSeconds * IronsRoomUsed));
-    }
 
     /// <summary>Rounds up to what a kitchen timer shows, unless that would overstep the limit.</summary>
     private static double WholeSeconds(double seconds, double most)

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Certainty;
 using Juxtherm.Core.Heat;
 
 namespace Juxtherm.Core.Settings;
@@ -21,24 +22,44 @@ public sealed record LayerAim(Workpiece Work, Chart Chart, ReferenceDose Referen
         return new LayerAim(work, chart, reference, work.Vinyl.Bond.MostHeatDose.Value);
     }
 
+    /// <summary>How sure it is what this face wants.</summary>
+    public Belief Belief { get; init; } = Belief.Typical;
+
+    // What a vinyl takes is known from below only, but in a stack on something lofty: it came out well with so much, and takes more by
+    // this, as ln (ours).
+    private const double TakesMore = 0.4;
+
+    /// <summary>How much more than <see cref="MostHeatDose"/> it is believed to take, as ln.</summary>
+    public double LnTakesMore =>
+        Work.Material.Lofty.Value && MostHeatDose < Work.Vinyl.Bond.MostHeatDose.Value ? 0 : TakesMore;
+
     /// <summary>Bond that counts as one whole on this face, reference seconds.</summary>
     public double WantedBond => Reference.BondSeconds * Work.Material.Demand.Value;
 }
 
 /// <summary>
-/// What every temperature of a press allows for a piece of work: nominally, and with everything off to the cold and to the hot
-/// side. The cold side has the plate cooler, the pressure lighter and the blank damper; the hot side the opposite.
+/// What every temperature of a press allows for a piece of work: as it should be, and as chance has it. The plate's error is read off
+/// the sweep itself; a lighter press and a harder one on a dry blank are swept beside it.
 /// </summary>
 public sealed class SettingWindow
 {
-    // The blank may be this much damper than usual, or bone dry.
-    private const double DampestFactor = 1.5;
-
     private const double CoolestUsefulCelsius = 90;
     private const double HottestUsefulCelsius = 230;
 
+    // How far the model may be off in what a vinyl takes, as ln, and in how hot a bare face gets, K (ours).
+    private const double TakesSpread = 0.15;
+    private const double BareSpreadK = 1;
+
+    // What is hard soaks heat up, the more the thicker it is: ln of the bond (ours).
+    private const double SoaksUpSpread = 0.2;
+
+    private const double WanderLeaves = 0.5;
+
+    // Seconds are searched to this.
+    private const double FineSeconds = 0.1;
+
     private readonly IReadOnlyList<LayerAim> _aims;
-    private readonly List<(WindowSweep Nominal, WindowSweep Cold, WindowSweep Hot)> _sweeps;
+    private readonly List<Sweeps> _sweeps;
     private readonly CatalogueSnapshot _catalogue;
     private readonly double _pressureKPa;
     private readonly double _preheatSeconds;
@@ -60,15 +81,15 @@ public sealed class SettingWindow
         var source = Source;
         Dial = [.. DialPosition.Of(source)
             .Where(d => source.HotAirWm2K is not null || d.Celsius is >= CoolestUsefulCelsius and <= HottestUsefulCelsius)];
-        var factor = source.Pressure.ErrorFactor.Value;
+        var (from, to) = (Dial[0].SurfaceCelsius - Dial[0].SpreadK, Dial[^1].SurfaceCelsius + Dial[^1].SpreadK);
         var sweeps = new WindowSweep[_aims.Count * 3];
         Parallel.For(0, sweeps.Length, i =>
         {
             var (aim, side) = (_aims[i / 3], (i % 3) - 1);
-            sweeps[i] = new WindowSweep(aim, catalogue, pressureKPa * Math.Pow(factor, side), preheatSeconds, Dampness(side), Dial[0]
-                .Face(side), Dial[^1].Face(side), untilItHolds: side < 0);
+            sweeps[i] = new WindowSweep(aim, catalogue, PressureKPa(side), preheatSeconds, Dampness(side), from, to,
+                side switch { < 0 => SweptFor.Bond, 0 => SweptFor.All, _ => SweptFor.Harm });
         });
-        _sweeps = [.. sweeps.Chunk(3).Select(three => (three[1], three[0], three[2]))];
+        _sweeps = [.. sweeps.Chunk(3).Zip(_aims, (three, aim) => new Sweeps(aim, three[1], three[0], three[2]))];
         Rows = [.. Dial.Select(At)];
     }
 
@@ -103,33 +124,80 @@ public sealed class SettingWindow
         return TemperatureRow.All(_sweeps.ConvertAll(s =>
         {
             var reach = s.Nominal.At(dial.SurfaceCelsius);
-            var worst = s.Hot.At(dial.Face(1));
             var most = Math.Min(longest, Math.Min(reach.VinylEnds, reach.BlankEnds) * _leftShare);
             var because = reach.BlankEnds * _leftShare <= most
                 ? TimeLimit.Blank : reach.VinylEnds * _leftShare <= most ? TimeLimit.Vinyl : TimeLimit.Patience;
-            double? Front(double seconds) => double.IsInfinity(seconds) ? null : Math.Max(Math.Min(seconds, 1), seconds - _sparedSeconds);
+            double? Front(double? seconds) =>
+                seconds is not { } all || double.IsInfinity(all) ? null : Math.Max(Math.Min(all, 1), all - _sparedSeconds);
             return new TemperatureRow(
-                dial, Front(reach.Holds), Front(reach.Target), most, because, reach.BondAtEnd, Finite(worst.DyeMoves),
-                Front(s.Cold.At(dial.Face(-1)).Holds), Math.Min(longest, Math.Min(worst.VinylEnds, worst.BlankEnds) * _leftShare));
+                dial, Front(reach.Holds), Front(reach.Target), most, because, reach.BondAtEnd, Finite(s.Hard.At(dial.Hot).DyeMoves),
+                Front(First(longest, t => s.Asked(dial, t).Outlook(s.Aim.Belief).Short <= Odds.MostShort)),
+                Math.Min(most, (First(longest, t => s.At(dial, t).Outlook(s.Aim.Belief).Harm > Odds.MostHarm) ?? longest) * _leftShare));
         }));
     }
 
-    /// <summary>What a setting comes to with everything off to one side, the worst of all layers.</summary>
+    /// <summary>How a setting may come out, the worst of all layers: read from the sweeps, in microseconds.</summary>
+    /// <param name="dial">Where the dial stands.</param>
+    /// <param name="seconds">Press time, s, above 0.</param>
+    public Outlook OutlookOf(DialPosition dial, double seconds)
+    {
+        ArgumentNullException.ThrowIfNull(dial);
+        var alone = _sparedSeconds == 0 && _leftShare == 1;
+        Outlook Of(Sweeps s, double t) => s.At(dial, t).Outlook(s.Aim.Belief);
+        return _sweeps.Select(s => alone
+            ? Of(s, seconds)
+            : new Outlook(Of(s, seconds + _sparedSeconds).Short, Of(s, seconds / Math.Max(_leftShare, LeastLeft)).Harm))
+            .Aggregate((a, b) => a.Or(b));
+    }
+
+    /// <summary>What a setting gives a layer and how far that may be off.</summary>
+    /// <param name="layer">Which vinyl, by its aim's piece of work.</param>
+    /// <param name="dial">Where the dial stands.</param>
+    /// <param name="seconds">Press time, s, above 0.</param>
+    public Given GivenTo(Workpiece layer, DialPosition dial, double seconds)
+    {
+        ArgumentNullException.ThrowIfNull(dial);
+        return (_sweeps.Find(s => s.Aim.Work == layer) ?? _sweeps[0]).At(dial, seconds);
+    }
+
+    /// <summary>What all presses together gave a layer, with what may be off as at one setting.</summary>
+    /// <param name="layer">Which vinyl, by its aim's piece of work.</param>
+    /// <param name="dial">Where the dial stands.</param>
+    /// <param name="seconds">Press time, s, above 0.</param>
+    /// <param name="bond">Share of the wanted bond.</param>
+    /// <param name="heatDose">Heat as a share of the chart's.</param>
+    /// <param name="bareCelsius">Hottest bare face, °C.</param>
+    public Given GivenInAll(Workpiece layer, DialPosition dial, double seconds, double bond, double heatDose, double bareCelsius)
+    {
+        var aim = (_sweeps.Find(s => s.Aim.Work == layer) ?? _sweeps[0]).Aim;
+        double Ln(double share) => Math.Log(Math.Max(Crossings.LeastShare, share));
+        return GivenTo(layer, dial, seconds) with
+        {
+            LnBond = Ln(bond / aim.Work.Vinyl.Bond.HoldsFrom.Value),
+            LnHeatDose = Ln(heatDose / aim.MostHeatDose) - aim.LnTakesMore,
+            BareBelowK = aim.Work.Material.Limit.Celsius.Value - bareCelsius,
+        };
+    }
+
+    /// <summary>What a setting comes to when much is off, the worst of all layers, carried out in the model.</summary>
     /// <param name="dial">Where the dial stands.</param>
     /// <param name="seconds">Press time, s.</param>
     /// <param name="backSeconds">How long it is pressed from the back as well, s; 0 for not at all.</param>
     public WorstCase WorstOf(DialPosition dial, double seconds, double backSeconds = 0)
     {
         ArgumentNullException.ThrowIfNull(dial);
-        var worst = _aims.Select(aim =>
+        return _aims.Select(aim =>
         {
-            // Cold and hot run side by side in two lanes, but dampness belongs to the sheets: so a run for each.
-            var (cold, hot) = (Run(aim, dial, -1, seconds, backSeconds), Run(aim, dial, 1, seconds, backSeconds));
-            return (Bond: cold.Bond() / aim.WantedBond, Holds: aim.Work.Vinyl.Bond.HoldsFrom.Value,
-                HeatDose: hot.HeatDose() / aim.Reference.HeatDoseSeconds, Hottest: hot.HottestBare());
-        }).ToList();
-        var least = worst.MinBy(w => w.Bond / w.Holds);
-        return new WorstCase(least.Bond, worst.Max(w => w.HeatDose), worst.Max(w => w.Hottest)) { LetsGo = least.Bond < least.Holds };
+            var given = CarriedOut(aim, dial, seconds, backSeconds);
+            var holds = aim.Work.Vinyl.Bond.HoldsFrom.Value;
+            return new WorstCase(
+                holds * Math.Exp(given.LnBond - Odds.SpreadsUntilSure * aim.Belief.With(given.BondSpread)),
+                aim.MostHeatDose * Math.Exp(given.LnHeatDose + aim.LnTakesMore + SpreadsUntilHarm * given.HeatDoseSpread),
+                aim.Work.Material.Limit.Celsius.Value - given.BareBelowK + SpreadsUntilHarm * given.BareSpreadK)
+            { Outlook = given.Outlook(aim.Belief) };
+        }).Aggregate((a, b) => new WorstCase(a.Outlook.Short >= b.Outlook.Short ? a.LeastBond : b.LeastBond,
+            Math.Max(a.MostHeatDose, b.MostHeatDose), Math.Max(a.HottestBareCelsius, b.HottestBareCelsius))
+        { Outlook = a.Outlook.Or(b.Outlook) });
     }
 
     /// <summary>The neediest layer's bond, as a share of the wanted, and the most delicate one's heat, as a share of its chart's, with
@@ -140,14 +208,14 @@ public sealed class SettingWindow
     public (double Bond, double HeatOfMost, double HottestBareCelsius) NominalOf(DialPosition dial, double seconds, double backSeconds = 0)
     {
         ArgumentNullException.ThrowIfNull(dial);
-        var runs = _aims.Select(aim => (Aim: aim, Session: Run(aim, dial, 0, seconds, backSeconds))).ToList();
+        var runs = _aims.Select(aim => (Aim: aim, Session: Run(aim, LaneMath.All(dial.SurfaceCelsius), 0, seconds, backSeconds))).ToList();
         return (runs.Min(r => r.Session.Bond() / r.Aim.WantedBond),
             runs.Max(r => r.Session.HeatDose() / r.Aim.Reference.HeatDoseSeconds / r.Aim.MostHeatDose),
             runs.Max(r => r.Session.HottestBare()));
     }
 
-    /// <summary>The hottest that the bare face of any of so many pieces gets, pressed one after the other with everything off to the hot
-    /// side, °C: underlay and plate warm up from piece to piece.</summary>
+    /// <summary>The hottest that the bare face of any of so many pieces gets, pressed one after the other on a hot plate,
+    /// °C: underlay and plate warm up from piece to piece.</summary>
     /// <param name="dial">Where the dial stands.</param>
     /// <param name="seconds">Press time, s.</param>
     /// <param name="pieces">How many, from 1.</param>
@@ -158,21 +226,86 @@ public sealed class SettingWindow
         var hottest = 0.0;
         for (var piece = 0; piece < pieces; piece++)
         {
-            var session = Run(_aims[0], dial, 1, seconds, 0, before);
+            var session = Run(_aims[0], LaneMath.All(dial.Hot), 1, seconds, 0, before);
             hottest = Math.Max(hottest, session.HottestBare());
-            session.Open(CoolingPlace.OnUnderlay, _catalogue.Work.LaySeconds.Value, LaneMath.All(dial.Face(1)));
+            session.Open(CoolingPlace.OnUnderlay, _catalogue.Work.LaySeconds.Value, LaneMath.All(dial.Hot));
             before = session;
         }
 
         return hottest;
     }
 
-    private PressSession Run(LayerAim aim, DialPosition dial, int side, double seconds, double backSeconds, PressSession? before = null)
+    private static double SpreadsUntilHarm { get; } = -MathNet.Numerics.Distributions.Normal.InvCDF(0, 1, Odds.MostHarm);
+
+    // A press from the back that leaves the front nothing leaves it a thousandth.
+    private const double LeastLeft = 0.001;
+
+    /// <summary>When something that once begun goes on begins, s; null when not within the longest press.</summary>
+    private static double? First(double longest, Func<double, bool> begun)
+    {
+        if (!begun(longest))
+            return null;
+        var (low, high) = (0.0, longest);
+        while (high - low > FineSeconds)
+        {
+            var middle = (low + high) / 2;
+            (low, high) = begun(middle) ? (low, middle) : (middle, high);
+        }
+
+        return high;
+    }
+
+    private double PressureKPa(int side) => _pressureKPa * Math.Pow(Source.Pressure.ErrorFactor.Value, side);
+
+    /// <summary>What a setting gives, in the model: the plate as it should be, a spread cooler and hotter, and lighter, side by side;
+    /// harder
+    /// and dry by itself.</summary>
+    private Given CarriedOut(LayerAim aim, DialPosition dial, double seconds, double backSeconds)
+    {
+        var (at, spread) = (dial.SurfaceCelsius, dial.SpreadK);
+        var usual = Run(aim, LaneMath.From([at, at - spread, at + spread, at]), 0, seconds, backSeconds, lightInLastLane: true);
+        var hard = Run(aim, LaneMath.All(at), 1, seconds, backSeconds);
+        GivenBy By(PressSession session, int lane) => new(
+            Math.Log(Math.Max(Crossings.LeastShare, session.Bond(lane) / aim.WantedBond / aim.Work.Vinyl.Bond.HoldsFrom.Value)),
+            Math.Log(Math.Max(Crossings.LeastShare, session.HeatDose(lane) / aim.Reference.HeatDoseSeconds / aim.MostHeatDose)),
+            session.HottestBare(lane));
+        return Sum(aim, dial, By(usual, 0), By(usual, 1), By(usual, 2), By(usual, 3), By(hard, 0));
+    }
+
+    private static Given Sum(LayerAim aim, DialPosition dial, GivenBy usual, GivenBy cooler, GivenBy hotter, GivenBy lighter,
+        GivenBy harder)
+    {
+        // Whichever way the plate has to be off for it to come out otherwise.
+        static double Off(bool byHotter, double cooler, double usual, double hotter) => byHotter ? hotter - usual : usual - cooler;
+        static double Both(double a, double b, double c = 0) => Math.Sqrt(a * a + b * b + c * c);
+        var limit = aim.Work.Material.Limit.Celsius.Value;
+        // Cloth that bears an iron's mark bears what irons do at it: the mark says so (ISO 3758, from memory).
+        var bears = dial.Mark is not null && dial.Celsius <= limit;
+        // It goes up and down within its band while it presses: the heat of a whole press is off by less (ours).
+        var leaves = dial.Mark is null ? 1 : WanderLeaves;
+        return new Given(
+            usual.LnBond,
+            Both(Off(usual.LnBond < 0, cooler.LnBond, usual.LnBond, hotter.LnBond), (usual.LnBond - lighter.LnBond) / Odds.SpreadsInError,
+                aim.Work.Material.Kind == MaterialKind.Hard ? SoaksUpSpread : 0),
+            usual.LnHeatDose - aim.LnTakesMore,
+            Both(leaves * Off(usual.LnHeatDose < aim.LnTakesMore, cooler.LnHeatDose, usual.LnHeatDose, hotter.LnHeatDose),
+                (harder.LnHeatDose - usual.LnHeatDose) / Odds.SpreadsInError,
+                TakesSpread),
+            limit - usual.Bare,
+            Both(bears ? 0
+                : Off(usual.Bare < limit, cooler.Bare, usual.Bare, hotter.Bare), (harder.Bare - usual.Bare) / Odds.SpreadsInError,
+                BareSpreadK));
+    }
+
+    private PressSession Run(LayerAim aim, Lanes plate, int side, double seconds, double backSeconds, PressSession? before = null,
+        bool lightInLastLane = false)
     {
         var session = new PressSession(aim.Work, _catalogue, Dampness(side));
         if (before is not null)
             session.LieWhereLay(before);
-        var setting = PressSetting.Single(dial.Face(side), _pressureKPa * Math.Pow(Source.Pressure.ErrorFactor.Value, side), seconds);
+        var pressure = PressureKPa(side);
+        var setting = new PressSetting(plate,
+            lightInLastLane ? LaneMath.From([pressure, pressure, pressure, PressureKPa(-1)]) : LaneMath.All(pressure), seconds);
         session.PreheatAndLay(setting with { Seconds = _preheatSeconds }, _catalogue.Work);
         session.Press(setting);
         if (backSeconds > 0)
@@ -185,8 +318,23 @@ public sealed class SettingWindow
         return session;
     }
 
-    /// <summary>How damp the blank is on the cold side, as usual, or bone dry on the hot side.</summary>
-    private static double Dampness(int side) => side switch { < 0 => DampestFactor, 0 => 1, _ => 0 };
+    /// <summary>How damp the blank is: bone dry on the hot side, as usual otherwise.</summary>
+    private static double Dampness(int side) => side > 0 ? 0 : 1;
 
     private static double? Finite(double seconds) => double.IsInfinity(seconds) ? null : seconds;
+
+    private sealed record Sweeps(LayerAim Aim, WindowSweep Nominal, WindowSweep Light, WindowSweep Hard)
+    {
+        /// <summary>Where a way of doing it asks for more than usual, so much more has to be sure.</summary>
+        public Given Asked(DialPosition dial, double seconds) =>
+            At(dial, seconds) is var given && Aim.TargetShare > 1
+            ? given with { LnBond = given.LnBond - Math.Log(Aim.TargetShare) } : given;
+
+        public Given At(DialPosition dial, double seconds)
+        {
+            var (at, spread) = (dial.SurfaceCelsius, dial.SpreadK);
+            return Sum(Aim, dial, Nominal.By(at, seconds), Nominal.By(at - spread, seconds), Nominal.By(at + spread, seconds),
+                Light.By(at, seconds), Hard.By(at, seconds));
+        }
+    }
 }

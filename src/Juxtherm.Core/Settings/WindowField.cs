@@ -20,17 +20,18 @@ public enum FieldLimit
 }
 
 /// <summary>
-/// The window as a field over temperature and time. Margins are counted in doublings of the time, because bond and heat dose grow
-/// with it: +1 means that half or double the time would still do, −1 that it misses by a factor of two. Clipped at ±2.
+/// The window as a field over temperature and time: what stands against a setting, and how likely it comes out well. Margins are counted in
+/// doublings of the time, because bond and heat dose grow with it: +1 means that half or double the time would still do, −1 that it misses
+/// by a factor of two. Clipped at ±2.
 /// </summary>
 /// <param name="Celsius">Rows: what the plate is set to, °C, coolest first.</param>
 /// <param name="Seconds">Columns: press time, s.</param>
 /// <param name="Limit">By row and column, what stands against it.</param>
 /// <param name="Nominal">By row and column, the margin with everything as it should be.</param>
-/// <param name="Worst">By row and column, the margin with everything off to one side.</param>
+/// <param name="Well">By row and column, the chance that it holds and nothing is harmed, 0 to 1.</param>
 public sealed record WindowField(
     IReadOnlyList<double> Celsius, IReadOnlyList<double> Seconds, IReadOnlyList<IReadOnlyList<FieldLimit>> Limit,
-    IReadOnlyList<IReadOnlyList<double>> Nominal, IReadOnlyList<IReadOnlyList<double>> Worst)
+    IReadOnlyList<IReadOnlyList<double>> Nominal, IReadOnlyList<IReadOnlyList<double>> Well)
 {
     private const double MostMargin = 2;
 
@@ -62,8 +63,7 @@ public sealed record WindowField(
                 (IReadOnlyList<double>)[
                     .. seconds.Select(t => Margin(t, r.HoldsFromSeconds, r.MostSeconds, r.EndsBecause == TimeLimit.Patience))])],
             [.. rows.Select(r =>
-                (IReadOnlyList<double>)[
-                    .. seconds.Select(t => Margin(t, r.SafeFromSeconds, r.SafeToSeconds, r.SafeToSeconds >= longestSeconds))])]);
+                (IReadOnlyList<double>)[.. seconds.Select(t => Math.Round(window.OutlookOf(r.Dial, t).Well, 3))])]);
     }
 
     private static FieldLimit LimitAt(TemperatureRow row, double seconds)

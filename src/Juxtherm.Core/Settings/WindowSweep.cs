@@ -14,11 +14,32 @@ namespace Juxtherm.Core.Settings;
 internal sealed record SweepRow(double PlateCelsius, double Holds, double Target, double VinylEnds, double BlankEnds, double DyeMoves,
     double BondAtEnd);
 
-/// <summary>A reach computed outright, with how hot the bare blank had been by then after each step of the press.</summary>
+/// <summary>A reach computed outright, with what had come of it after each step of the press.</summary>
 /// <param name="Reach">What is reached, and when.</param>
 /// <param name="Times">Ends of the steps, s.</param>
 /// <param name="Bare">Hottest bare face by then, °C.</param>
-internal sealed record ComputedReach(SweepRow Reach, IReadOnlyList<double> Times, IReadOnlyList<double> Bare);
+/// <param name="LnBond">ln of the bond by then over that from which it holds.</param>
+/// <param name="LnHeatDose">ln of the heat by then over what the vinyl takes.</param>
+internal sealed record ComputedReach(SweepRow Reach, double[] Times, double[] Bare, double[] LnBond, double[] LnHeatDose);
+
+/// <summary>What a plate has given by a moment.</summary>
+/// <param name="LnBond">ln of the bond over that from which it holds.</param>
+/// <param name="LnHeatDose">ln of the heat over what the vinyl takes.</param>
+/// <param name="Bare">Hottest bare face, °C.</param>
+internal readonly record struct GivenBy(double LnBond, double LnHeatDose, double Bare);
+
+/// <summary>What a sweep is asked for.</summary>
+internal enum SweptFor
+{
+    /// <summary>All of it.</summary>
+    All,
+
+    /// <summary>How well it holds.</summary>
+    Bond,
+
+    /// <summary>What it harms.</summary>
+    Harm,
+}
 
 /// <summary>
 /// Times over temperature for one stack, pressure and dampness: computed every few kelvin, four plates at a time, and read in
@@ -30,21 +51,24 @@ internal sealed class WindowSweep
 {
     private const double StepK = 4;
     private readonly ComputedReach[] _reaches;
+    private readonly double _from;
+    private readonly double _to;
     private readonly double _longest;
     private readonly double _limitCelsius;
     private readonly double _dyeCelsius;
 
     public WindowSweep(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds, double moisture,
-        double fromCelsius, double toCelsius, bool untilItHolds = false)
+        double fromCelsius, double toCelsius, SweptFor asked = SweptFor.All)
     {
         _longest = catalogue.Work.LongestPressSeconds.Value;
+        (_from, _to) = (fromCelsius, Math.Max(toCelsius, fromCelsius + 1));
         var material = aim.Work.Material;
         _limitCelsius = material.Limit.Celsius.Value;
         _dyeCelsius = material.Limit.DyeMigrationCelsius?.Value ?? double.PositiveInfinity;
-        var steps = Math.Max(1, (int)Math.Ceiling((toCelsius - fromCelsius) / StepK));
-        var plates = Enumerable.Range(0, steps + 1).Select(i => fromCelsius + (toCelsius - fromCelsius) * i / steps);
+        var steps = Math.Max(1, (int)Math.Ceiling((_to - _from) / StepK));
+        var plates = Enumerable.Range(0, steps + 1).Select(i => _from + (_to - _from) * i / steps);
         _reaches = [.. plates.Chunk(LaneMath.Count)
-            .SelectMany(four => Run(aim, catalogue, pressureKPa, preheatSeconds, moisture, four, untilItHolds))];
+            .SelectMany(four => Run(aim, catalogue, pressureKPa, preheatSeconds, moisture, four, asked))];
     }
 
     /// <summary>What a plate temperature reaches; outside the sweep its nearest end.</summary>
@@ -68,15 +92,46 @@ internal sealed class WindowSweep
             BareReaches(_reaches[above - 1], _reaches[above], share, _dyeCelsius), Between(low.BondAtEnd, high.BondAtEnd));
     }
 
+    /// <summary>What a plate has given after so long; outside the sweep its nearest end.</summary>
+    /// <param name="celsius">Plate temperature, °C.</param>
+    /// <param name="seconds">Time closed, s, above 0.</param>
+    public GivenBy By(double celsius, double seconds)
+    {
+        var plates = _reaches.Length - 1;
+        var at = Math.Clamp((celsius - _from) / (_to - _from) * plates, 0, plates);
+        var low = Math.Min((int)at, plates - 1);
+        var (a, b, share) = (By(_reaches[low], seconds), By(_reaches[low + 1], seconds), at - low);
+        double Between(double from, double to) => from + (to - from) * share;
+        return new GivenBy(Between(a.LnBond, b.LnBond), Between(a.LnHeatDose, b.LnHeatDose), Between(a.Bare, b.Bare));
+    }
+
+    private static GivenBy By(ComputedReach reach, double seconds)
+    {
+        // A run that ended early had come to its limits by then.
+        var times = reach.Times;
+        var (low, high) = (0, reach.Bare.Length - 1);
+        if (seconds >= times[high])
+            return new GivenBy(reach.LnBond[high], reach.LnHeatDose[high], reach.Bare[high]);
+        while (high - low > 1)
+        {
+            var middle = (low + high) / 2;
+            (low, high) = times[middle] <= seconds ? (middle, high) : (low, middle);
+        }
+
+        var share = (seconds - times[low]) / (times[high] - times[low]);
+        double Between(double[] of) => of[low] + (of[high] - of[low]) * share;
+        return new GivenBy(Between(reach.LnBond), Between(reach.LnHeatDose), Between(reach.Bare));
+    }
+
     /// <summary>When the bare blank, between two computed plates, has been as hot as that.</summary>
     private static double BareReaches(ComputedReach low, ComputedReach high, double share, double celsius)
     {
         if (double.IsInfinity(celsius))
             return celsius;
         // The steps are the same; a run that ended early had met a limit by then, and its blank grew no cooler.
-        var last = Math.Max(low.Bare.Count, high.Bare.Count) - 1;
-        var times = low.Bare.Count > high.Bare.Count ? low.Times : high.Times;
-        double At(int i) => low.Bare[Math.Min(i, low.Bare.Count - 1)] * (1 - share) + high.Bare[Math.Min(i, high.Bare.Count - 1)] * share;
+        var last = Math.Max(low.Bare.Length, high.Bare.Length) - 1;
+        var times = low.Bare.Length > high.Bare.Length ? low.Times : high.Times;
+        double At(int i) => low.Bare[Math.Min(i, low.Bare.Length - 1)] * (1 - share) + high.Bare[Math.Min(i, high.Bare.Length - 1)] * share;
         for (var i = 0; i <= last; i++)
         {
             var now = At(i);
@@ -92,7 +147,7 @@ internal sealed class WindowSweep
     }
 
     private static IEnumerable<ComputedReach> Run(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds,
-        double moisture, double[] plates, bool untilItHolds)
+        double moisture, double[] plates, SweptFor asked)
     {
         var work = aim.Work;
         var setting = new PressSetting(LaneMath.From(plates), LaneMath.All(pressureKPa), catalogue.Work.LongestPressSeconds.Value);
@@ -103,17 +158,23 @@ internal sealed class WindowSweep
             aim.MostHeatDose * aim.Reference.HeatDoseSeconds, work.Material.Limit.Celsius.Value,
             work.Material.Limit.DyeMigrationCelsius?.Value
             ?? double.PositiveInfinity)
-        { UntilItHolds = untilItHolds };
+        { Asked = asked };
         session.Press(setting, observer: watch);
+        var times = watch.Times;
         return plates.Select((plate, lane) => new ComputedReach(
             new SweepRow(plate, watch.Holds(lane), watch.Target(lane), watch.VinylEnds(lane), watch.BlankEnds(lane), watch.DyeMoves(lane),
-                watch.BondWithinLimits(lane) / target), watch.Times, watch.Bare(lane)));
+                watch.BondWithinLimits(lane) / target), times, watch.Bare(lane), watch.LnBond(lane), watch.LnHeatDose(lane)));
     }
 }
 
 /// <summary>Notes when each lane crosses a line; times between steps are interpolated.</summary>
 internal sealed class Crossings : ISessionObserver
 {
+    // Less than this share of what is wanted or borne is none; so many times what holds, nobody asks further.
+    public const double LeastShare = 1e-4;
+    private const double SurelyHolds = 6;
+    private const double SurelyHarms = 3;
+
     private readonly int _lanes;
     private readonly double[] _levels;
     private readonly double[,] _at;
@@ -121,6 +182,8 @@ internal sealed class Crossings : ISessionObserver
     private readonly double[] _bondWithin = new double[LaneMath.Count];
     private readonly List<double> _times = [0];
     private readonly List<double>[] _bare = [[], [], [], []];
+    private readonly List<double>[] _lnBond = [[], [], [], []];
+    private readonly List<double>[] _lnHeatDose = [[], [], [], []];
     private double _lastTime;
 
     public Crossings(PressSession start, int lanes, double holds, double target, double mostHeatDose, double limitCelsius,
@@ -135,11 +198,10 @@ internal sealed class Crossings : ISessionObserver
                 _at[line, lane] = double.PositiveInfinity;
             _last[2, lane] = start.HottestBare(lane);
             _bare[lane].Add(start.HottestBare(lane));
+            _lnBond[lane].Add(Math.Log(LeastShare));
+            _lnHeatDose[lane].Add(Math.Log(LeastShare));
         }
     }
-
-    /// <summary>Nothing is asked but from when on it holds.</summary>
-    public bool UntilItHolds { get; init; }
 
     public double Holds(int lane) => _at[0, lane];
 
@@ -152,10 +214,19 @@ internal sealed class Crossings : ISessionObserver
     public double DyeMoves(int lane) => _at[4, lane];
 
     /// <summary>Ends of the steps, beginning with 0, s.</summary>
-    public IReadOnlyList<double> Times => _times;
+    public double[] Times => [.. _times];
 
     /// <summary>Hottest bare face by then, °C.</summary>
-    public IReadOnlyList<double> Bare(int lane) => _bare[lane];
+    public double[] Bare(int lane) => [.. _bare[lane]];
+
+    /// <summary>What is asked: a phase goes on until it is known.</summary>
+    public SweptFor Asked { get; init; }
+
+    /// <summary>ln of the bond by then over that from which it holds.</summary>
+    public double[] LnBond(int lane) => [.. _lnBond[lane]];
+
+    /// <summary>ln of the heat by then over what the vinyl takes.</summary>
+    public double[] LnHeatDose(int lane) => [.. _lnHeatDose[lane]];
 
     public double BondWithinLimits(int lane) => _bondWithin[lane];
 
@@ -174,10 +245,13 @@ internal sealed class Crossings : ISessionObserver
             if (!ended)
                 _bondWithin[lane] = bond;
             // Also past the blank's limit: the plates in between read the vinyl's limit from their neighbours.
-            open |= UntilItHolds
-                ? double.IsInfinity(_at[0, lane]) : !ended || double.IsInfinity(_at[1, lane]) || double.IsInfinity(_at[2, lane]);
+            var bonds = double.IsInfinity(_at[1, lane]) || bond < SurelyHolds * _levels[0];
+            var bears = !ended || double.IsInfinity(_at[2, lane]) || dose < SurelyHarms * _levels[2];
+            open |= Asked switch { SweptFor.Bond => bonds, SweptFor.Harm => bears, _ => bonds || bears };
             (_last[0, lane], _last[1, lane], _last[2, lane]) = (bond, dose, bare);
             _bare[lane].Add(bare);
+            _lnBond[lane].Add(Math.Log(Math.Max(LeastShare, bond / _levels[0])));
+            _lnHeatDose[lane].Add(Math.Log(Math.Max(LeastShare, dose / _levels[2])));
         }
 
         _times.Add(seconds);

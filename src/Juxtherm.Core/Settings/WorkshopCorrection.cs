@@ -1,3 +1,5 @@
+using Juxtherm.Core.Certainty;
+
 namespace Juxtherm.Core.Settings;
 
 /// <summary>How a workshop's own plate differs from what its kind does.</summary>
@@ -12,7 +14,11 @@ public sealed record PlateCorrection(string HeatSource, double OffsetK, double E
 /// <param name="Material">Material id.</param>
 /// <param name="Factor">How many times the usual bond it wants; above 0.</param>
 /// <param name="From">What it rests on, for the reader.</param>
-public sealed record DemandCorrection(string Vinyl, string Material, double Factor, string From);
+public sealed record DemandCorrection(string Vinyl, string Material, double Factor, string From)
+{
+    /// <summary>How sure that is.</summary>
+    public Belief Belief { get; init; } = Belief.Typical;
+}
 
 /// <summary>What a workshop has learned about its presses and about its vinyls on its blanks, kept apart.</summary>
 /// <param name="Plates">By press.</param>

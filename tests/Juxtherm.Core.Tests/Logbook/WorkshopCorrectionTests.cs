@@ -70,7 +70,7 @@ public sealed class WorkshopCorrectionTests
         var (usual, own) = (Pressed(Tee), Pressed(Tee.In(Demand(1.5))));
         var layer = Tee.Layer.Id;
         Assert.True(own.Seconds * Math.Pow(10, own.Celsius / 45) > 1.2 * usual.Seconds * Math.Pow(10, usual.Celsius / 45));
-        Assert.InRange(own.Predicted.Bond[layer], 0.9, 1.4);
+        Assert.InRange(own.Predicted.Bond[layer], 0.9, 1.6);
         Assert.Contains(own.Why, w => w.Contains("your logbook: 7 pieces", StringComparison.Ordinal));
         Assert.DoesNotContain(own.Why, w => w.Contains("not smooth", StringComparison.Ordinal));
     }

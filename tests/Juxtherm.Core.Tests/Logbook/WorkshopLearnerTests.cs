@@ -1,3 +1,4 @@
+using Juxtherm.Core.Certainty;
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
@@ -40,7 +41,7 @@ public sealed class WorkshopLearnerTests
     [InlineData(5)]
     [InlineData(9)]
     public void The_normal_distribution_agrees_with_a_numerics_library(double x) =>
-    Assert.Equal(Normal.CDF(0, 1, x), Chance.Below(x), 5e-6);
+    Assert.Equal(Normal.CDF(0, 1, x), Odds.Below(x), 5e-6);
 
     [Fact]
     public void A_reading_alone_gives_what_Bayes_gives_for_a_normal_belief()

@@ -94,7 +94,7 @@ public class PatchTests
         var (celsius, seconds) = (SampleJobs.Plan(SampleJobs.Tee()).Plan.BondingPress.Celsius,
             SampleJobs.Plan(SampleJobs.Tee()).Plan.BondingPress.Seconds);
         double Wants(params (double, double, string)[] r) =>
-            Planner.Told(SampleJobs.Read(With(SampleJobs.Tee(), r))).Blank.Material.Demand.Value;
+            Planner.Told(SampleJobs.Read(With(SampleJobs.Tee(), r))).Layers[0].Wants!.Value;
         var (held, lifted) = (Wants((celsius, seconds * 0.6, "holds")), Wants((celsius, seconds * 1.4, "lifts")));
         Assert.True(held < lifted);
         Assert.InRange(Wants((celsius, seconds * 0.6, "holds"), (celsius, seconds * 1.4, "lifts")), held, lifted);
@@ -142,7 +142,7 @@ public class PatchTests
         var job = SampleJobs.Read(With(Iron(), (175, 10, "lifts")));
         var told = Planner.Told(job);
         Assert.Empty(told.Patches);
-        Assert.True(told.Blank.Material.Demand.Value > job.Blank.Material.Demand.Value);
+        Assert.True(told.Layers[0].Wants!.Value > 1);
         var (with, without) = (Planner.Plan(job, UnitSystem.Metric).Plan.BondingPress,
             Planner.Plan(told, UnitSystem.Metric).Plan.BondingPress);
         Assert.Equal((with.Celsius, with.Seconds), (without.Celsius, without.Seconds));

@@ -89,7 +89,7 @@ public class JudgeTests
         Assert.Equal(AdviceKind.LookAgain, advice.Kind);
         Assert.Equal([StepKind.Do, StepKind.Wait, StepKind.Do], advice.Steps.Select(s => s.Kind));
         run.See(Outcome.OnCarrier).Say(BenchAction.Rescue, with: e => e with { Steps = advice.Steps }).Until(StepKind.Inspect);
-        Assert.Equal([5.0, 14.0], run.Focus().Holds.Select(h => h.Seconds));
+        Assert.Equal([5.0, run.Plan.BondingPress.Seconds], run.Focus().Holds.Select(h => h.Seconds));
     }
 
     [Fact]
@@ -162,7 +162,7 @@ public class JudgeTests
         var run = new RunAtPress(SampleJobs.Tee()).Prepare(1, Preparation.Pressure).Until(s => s is { Kind: StepKind.Do, Lays: true });
         run.Say(BenchAction.Done, with: e => e with { PlateCelsius = 131 }).Wait(5).OpenForGood().Until(StepKind.Inspect);
         var causes = One(run, Outcome.EdgesLifted).Causes;
-        Assert.StartsWith("The plate was closed 5 s instead of 13 s", causes[0], StringComparison.Ordinal);
+        Assert.StartsWith("The plate was closed 5 s instead of 16 s", causes[0], StringComparison.Ordinal);
         Assert.StartsWith("The plate stood at 131 °C", causes[1], StringComparison.Ordinal);
         Assert.StartsWith("The pressure was not looked at", causes[2], StringComparison.Ordinal);
         Assert.Equal(4, causes.Count);

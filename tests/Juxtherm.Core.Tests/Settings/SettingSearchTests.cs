@@ -65,11 +65,13 @@ public class SettingSearchTests
         if (found.Outcome is SettingOutcome.Short or SettingOutcome.None)
             return;
         Assert.True(found.Seconds <= found.Chosen.MostSeconds);
-        // Rounded to a timer's seconds: up to the need, unless that would overstep a limit less than a second away.
+        // Rounded to a timer's seconds, or the chart's own; where not both chances are small, where least is spoiled.
         var (need, most) = found.Outcome == SettingOutcome.Safe
-            ? (found.Chosen.NeedsSeconds!.Value, found.Chosen.SafeToSeconds)
-            : (found.Chosen.TargetSeconds!.Value, found.Chosen.MostSeconds);
-        Assert.True(found.Seconds >= Math.Min(need - 0.3, Math.Floor(most)));
+            ? (found.Chosen.NeedsSeconds!.Value - 1, found.Chosen.SafeToSeconds)
+            : (Math.Floor(found.Chosen.HoldsFromSeconds!.Value), found.Chosen.MostSeconds);
+        Assert.True(found.Seconds >= Math.Min(need - 0.05, Math.Floor(most)), $"{found.Seconds} {found.Outcome} {found.Chosen}");
+        if (found.Outcome == SettingOutcome.Safe)
+            Assert.True(found.Worst.Outlook is { Short: <= 0.045, Harm: <= 0.015 }, $"{found.Worst.Outlook}");
     }
 
     [Theory]

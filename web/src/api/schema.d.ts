@@ -6786,6 +6786,11 @@ export interface components {
              */
             usualMm: null | number;
         };
+        /**
+         * @description What it rests on how much bond a face wants.
+         * @enum {unknown}
+         */
+        Knowledge: "typical" | "logbook" | "measured" | "patches";
         /** @description A step of the ladder up to the setting, for a blank of which nobody knows what it bears. */
         LadderRung: {
             /**
@@ -7665,6 +7670,7 @@ export interface components {
             carriers?: components["schemas"]["CarrierInPlan"][];
             /** @description Which catalogue it was computed from. */
             catalogueVersion: string;
+            certainty?: null | components["schemas"]["PlanCertainty"];
             /** @description What the setting was computed against. */
             chart: components["schemas"]["ChartNote"];
             /** @description The verdict in one line. */
@@ -7692,6 +7698,25 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
             /** @description Questions on which crafters differ, and what the plan follows. */
             ways: components["schemas"]["PlannedOption"][];
+        };
+        /** @description How sure a plan is. */
+        PlanCertainty: {
+            /** @description What it rests on: typical, logbook, measured or patches. */
+            from: components["schemas"]["Knowledge"];
+            /**
+             * Format: double
+             * @description Chance that vinyl or blank is harmed, 0 to 1.
+             */
+            harm: number;
+            /** @description Both in a sentence. */
+            perHundred: string;
+            /**
+             * Format: double
+             * @description Chance that it does not hold, 0 to 1; of several layers the likeliest.
+             */
+            short: number;
+            /** @description What it rests on, in a sentence. */
+            why: string;
         };
         /** @description How far the setting stays inside, with everything off to one side. */
         PlanMargin: {
@@ -8980,8 +9005,9 @@ export interface components {
             widthMm: number;
         };
         /**
-         * @description The window as a field over temperature and time. Margins are counted in doublings of the time, because bond and heat dose grow
-         *     with it: +1 means that half or double the time would still do, −1 that it misses by a factor of two. Clipped at ±2.
+         * @description The window as a field over temperature and time: what stands against a setting, and how likely it comes out well. Margins are counted in
+         *     doublings of the time, because bond and heat dose grow with it: +1 means that half or double the time would still do, −1 that it misses
+         *     by a factor of two. Clipped at ±2.
          */
         WindowField: {
             /** @description Rows: what the plate is set to, °C, coolest first. */
@@ -8992,8 +9018,8 @@ export interface components {
             nominal: number[][];
             /** @description Columns: press time, s. */
             seconds: number[];
-            /** @description By row and column, the margin with everything off to one side. */
-            worst: number[][];
+            /** @description By row and column, the chance that it holds and nothing is harmed, 0 to 1. */
+            well: number[][];
         };
         /** @description Words for a job. */
         WordsRequest: {

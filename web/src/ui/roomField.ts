@@ -1,16 +1,13 @@
 import type { Schemas } from '../api/client';
 
-// Margins in doublings of time: from here on the field begins to show, and from here on it is as deep as it gets.
-const SHOWS_FROM = -0.12;
-const FULL_FROM = 0.7;
-const PALE = 0.3;
+// Chances of coming out well: from here on the field begins to show, and from here on it is as deep as it gets.
+const SHOWS_FROM = 0.4;
+const SURE_FROM = 0.97;
 const DEEP = 0.62;
 
-/** How deep the field is drawn at a place: pale where it works if everything is right, deeper where it also works if not. */
-export function fieldDepth(nominal: number, worst: number): number {
-  const rise = (margin: number) => smooth((margin - SHOWS_FROM) / (FULL_FROM - SHOWS_FROM));
-  const edge = smooth((nominal - SHOWS_FROM) / (-2 * SHOWS_FROM));
-  return edge * PALE + rise(worst) * (DEEP - PALE);
+/** How deep the field is drawn at a place: the deeper the more of a hundred come out well. */
+export function fieldDepth(well: number): number {
+  return smooth((well - SHOWS_FROM) / (SURE_FROM - SHOWS_FROM)) * DEEP;
 }
 
 function smooth(t: number): number {
@@ -33,7 +30,7 @@ export function fieldPicture(field: Schemas['WindowField']): string | null {
     for (let column = 0; column < width; column++) {
       // Hot is at the top of the picture.
       const at = ((height - 1 - row) * width + column) * 4;
-      const depth = fieldDepth(field.nominal[row]?.[column] ?? -2, field.worst[row]?.[column] ?? -2);
+      const depth = fieldDepth(field.well[row]?.[column] ?? 0);
       pixels.data.set([red, green, blue, Math.round(depth * 255)], at);
     }
   }

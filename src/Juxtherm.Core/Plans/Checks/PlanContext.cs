@@ -40,6 +40,9 @@ public sealed record PlanContext(
     /// chart's.</summary>
     public IReadOnlyDictionary<string, double> HeatDoseOnce { get; init; } = new Dictionary<string, double>(StringComparer.Ordinal);
 
+    /// <summary>How sure it is.</summary>
+    public required PlanCertainty Certainty { get; init; }
+
     /// <summary>The orders of laying that were found.</summary>
     internal FoundOrders? Orders { get; init; }
 

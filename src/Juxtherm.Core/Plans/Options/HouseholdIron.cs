@@ -29,8 +29,6 @@ public sealed class HouseholdIron : IOption
         if (about.Work.Source.Kind != "household-iron")
             return null;
         var (error, factor) = (about.Work.Source.Dial.ErrorK.Value, about.Work.Source.Pressure.ErrorFactor.Value);
-        var spread = about is SetJob { Found: { } found }
-            ? about.Words.Say("household-iron.spread", ("leastBond", Thing.Share(found.Worst.LeastBond))) : "";
-        return new OptionAdvice(Plan, about.Words.Say("household-iron.plan-why", ("error", error), ("factor", factor), ("spread", spread)));
+        return new OptionAdvice(Plan, about.Words.Say("household-iron.plan-why", ("error", error), ("factor", factor)));
     }
 }

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Certainty;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Settings;
@@ -20,16 +21,9 @@ public sealed class PatchStudy
     // Doubt that is left when there is enough of it gone.
     private const double EnoughLeft = 0.55;
 
-    // Spread of ln of the seconds really needed, by what presses and what is pressed (docs/bench.md says where these come from).
-    private const double PlatenSpread = 0.30;
-    private const double HandSpread = 0.40;
-    private const double HardSpread = 0.24;
-    private const double HandPressureError = 1.3;
-
     // What was marked is not done again so hot, nor with so much heat.
     private const double CoolerK = 2;
     private const double LessHeat = 0.9;
-    private const double LeastErrorShare = 0.35;
 
     // A plan gives so much more bond than what has lifted.
     private const double BeyondWhatLifted = 1.1;
@@ -60,9 +54,9 @@ public sealed class PatchStudy
     /// <summary>What is believed before any patch.</summary>
     public PatchBelief Before => PatchBelief.Before(PriorSpread);
 
+    /// <summary>How sure it is before any patch how much bond the face wants: its own doubt, and the plate's and the pressure's.</summary>
     private double PriorSpread =>
-        _about.Work.Material.Kind == MaterialKind.Hard
-        ? HardSpread : _about.Work.Source.Pressure.ErrorFactor.Value > HandPressureError ? HandSpread : PlatenSpread;
+        _about.Lead.Layer.Belief.With(_found.Window.GivenTo(_about.Work, _found.Dial, _found.Seconds).BondSpread);
 
     /// <summary>How long the front alone is pressed, s: a patch is not turned over, also where the plan goes on from the back.</summary>
     private double FrontAlone =>
@@ -146,36 +140,23 @@ public sealed class PatchStudy
         ArgumentNullException.ThrowIfNull(results);
         var from = new Provenance(ProvenanceKind.Owner, "your test patches");
         var belief = After(results);
-        var (source, material) = (job.Tools.Source, job.Blank.Material);
+        var material = job.Blank.Material;
         var (limit, dose) = Marked(results);
+        var wants = Math.Max(belief.Middle, Lifted(results));
+        // All that is left of the doubt is in what the patches told: plate and pressure were this press's own.
+        var told = new Belief(belief.SpreadAbove(wants), Whole: true, Knowledge.Patches);
         return job with
         {
             Patches = [],
-            Tools = job.Tools
-            with
+            Blank = limit is not { } celsius
+                ? job.Blank
+                : job.Blank with { Material = material with { Limit = material.Limit with { Celsius = new(celsius, from) } } },
+            Layers = [.. job.Layers.Select(l => l with
             {
-                Source = source with
-                {
-                    Dial = source.Dial with
-                    {
-                        ErrorK = new(source.Dial.ErrorK.Value * Math.Clamp(belief.Spread / Before.Spread, LeastErrorShare, 1), from),
-                    },
-                },
-            },
-            Blank = job.Blank with
-            {
-                Material = material with
-                {
-                    Demand = new(material.Demand.Value * Math.Max(Math.Exp(belief.Mean), Lifted(results)), from),
-                    Limit = material.Limit with
-                    {
-                        Celsius = limit is { } celsius
-                        ? new(Math.Min(material.Limit.Celsius.Value, celsius), from) : material.Limit.Celsius,
-                    },
-                },
-            },
-            Layers = dose is not { } most
-                ? job.Layers : [.. job.Layers.Select(l => l with { Vinyl = AtMost(l.Vinyl, most, from) })],
+                Vinyl = dose is { } most ? AtMost(l.Vinyl, most, from) : l.Vinyl,
+                Wants = new((l.Wants?.Value ?? 1) * wants, from),
+                Belief = told,
+            })],
         };
     }
 

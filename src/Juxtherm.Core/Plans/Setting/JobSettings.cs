@@ -129,8 +129,9 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
     {
         var found = _settings.Find([LayerAim.Alone(layer.Work, layer.Chart, layer.Reference)], KPa(layer.Work.Source, layer.Pressure.Value),
             SettingSearch.PreheatSeconds(layer.Work));
+        var needs = figure.Celsius is { } at ? found.Set(at, null, SettingFrom.Figure).Seconds : found.Seconds;
         return (figure.Celsius is not { } celsius || Math.Abs(celsius - found.Dial.Celsius) <= NearK)
-            && (figure.Seconds is not { } seconds || (seconds >= NearLeast * found.Seconds && seconds <= NearMost * found.Seconds));
+            && (figure.Seconds is not { } seconds || (seconds >= NearLeast * needs && seconds <= NearMost * needs));
     }
 
     private static double KPa(HeatSource source, PressureLevel level) => source.Pressure.KPa[level].Value;
@@ -161,11 +162,14 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
         if (common.Found.Outcome == SettingOutcome.Safe || about.Job.Choices.ContainsKey(new LayersMethod().Id))
             return null;
         var own = about.Layers.ToDictionary(l => l.Id, l => For(about, [l], preheat), StringComparer.Ordinal);
-        return own.Values.Select(s => s.Found.Dial).Distinct().Count() > 1
+        // Nobody waits for a plate that is to be a few kelvin cooler.
+        return own.Values.Max(s => s.Found.Dial.SurfaceCelsius) - own.Values.Min(s => s.Found.Dial.SurfaceCelsius) > NotWorthTurningK
             && (own.Values.Max(s => s.Found.Outcome) is var worst
                 && (worst < common.Found.Outcome || (worst == common.Found.Outcome && common.Found.Dial.Mark is not null)))
                 ? new SetJob(about) { Found = own[about.Lead.Id].Found, Sets = own } : null;
     }
+
+    private const double NotWorthTurningK = 10;
 
     private PressSet For(ChartedJob about, IReadOnlyList<LayerInPlan> layers, double preheat)
     {
@@ -179,7 +183,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
         var foam = about.Choose(new PuffTime());
         return [.. layers.Select(l =>
             new LayerAim(l.Work, l.Chart, l.Reference, l.MostHeatDose, l.Work.Vinyl.Press.HeatsOnce.Value
-                ? PuffTime.Share(foam, l.Work.Vinyl, l.Chart) : 1))];
+                ? PuffTime.Share(foam, l.Work.Vinyl, l.Chart) : 1) { Belief = l.Layer.Belief })];
     }
 
     /// <summary>The setting that was looked up for this press; of several layers the hottest and longest.</summary>

@@ -36,11 +36,11 @@ public static class WorkshopCorrections
             };
         }
 
-        Sourced<double>? Wants(JobLayer layer) =>
+        JobLayer Told(JobLayer layer) =>
             correction.Demands.FirstOrDefault(d => d.Vinyl == layer.Vinyl.Id && d.Material == job.Blank.Material.Id) is { } demand
-            ? new(demand.Factor, new Provenance(ProvenanceKind.Logbook, demand.From))
-            : null;
-        return correction.Demands.Count == 0 ? job : job with { Layers = [.. job.Layers.Select(l => l with { Wants = Wants(l) })] };
+            ? layer with { Wants = new(demand.Factor, new Provenance(ProvenanceKind.Logbook, demand.From)), Belief = demand.Belief }
+            : layer with { Wants = null };
+        return correction.Demands.Count == 0 ? job : job with { Layers = [.. job.Layers.Select(Told)] };
     }
 
     /// <summary>The face that a layer lies on, wanting of the bond what this workshop has learned.</summary>

@@ -37,6 +37,9 @@ public sealed record Plan(
     [property: JsonPropertyName("ways")] IReadOnlyList<PlannedOption> Options, IReadOnlyList<LadderRung> Ladder, string CatalogueVersion,
         string ModelVersion)
 {
+    /// <summary>How sure it is; null in plans from before that was reckoned.</summary>
+    public PlanCertainty? Certainty { get; init; }
+
     /// <summary>The order of the layers; null for a single one.</summary>
     public PressOrder? Order { get; init; }
 

@@ -114,9 +114,7 @@ internal sealed class PressWriter(SetJob about, RehearsedPresses rehearsal, Heat
         lines.Add(Words.Say("press-writer.why-press-5", ("form", Work.Form.Name), ("hottestBare", Thing.Celsius(done.HottestBareCelsius)),
             ("limit", Thing.Celsius(Work.Material.Limit.Celsius.Value)), ("source", Work.Material.Limit.Celsius.From.Source)));
         lines.Add(Words.Say("press-writer.why-press-6", ("dialErrorK", Work.Source.Dial.ErrorK.Value),
-            ("pressureErrorFactor", Work.Source.Pressure.ErrorFactor.Value), ("leastBond", Thing.Share(found.Worst.LeastBond)),
-            ("mostHeatDose", Thing.Share(found.Worst.MostHeatDose)), ("holdsFromBond", Thing.Share(Work.Vinyl.Bond.HoldsFrom.Value)),
-            ("layers", Thing.Share(about.Layers.Min(l => l.MostHeatDose)))));
+            ("pressureErrorFactor", Work.Source.Pressure.ErrorFactor.Value)));
         if (done.Peel is { } peel)
             lines.Add(PeelReason(peel));
         return lines;

@@ -61,13 +61,13 @@ export function rows(plans: readonly (Plan | undefined)[], units: Units): Row[] 
       const peel = p.presses.findLast((x) => x.peel.method !== 'none')?.peel;
       return peel ? `${peel.method}, from ${time(peelTimes(peel).from)}` : 'none';
     }),
-    line('holds and harms nothing, all off to one side', (p) =>
+    line('of a hundred', (p) => p.certainty?.perHundred ?? ''),
+    line('seconds that are sure', (p) =>
       p.margin.fromSeconds !== null && p.margin.fromSeconds < p.margin.toSeconds
         ? `${Math.ceil(p.margin.fromSeconds)} to ${time(Math.floor(p.margin.toSeconds))}`
-        : 'not certain',
+        : 'none',
     ),
-    line('how well stuck at worst', (p) => p.margin.leastBond.toFixed(2)),
-    line('beside the print at worst', (p) => units.temperature(p.margin.hottestClothCelsius)),
+    line('beside the print at most', (p) => units.temperature(p.margin.hottestClothCelsius)),
     line('by hand', (p) => time(p.times.handsOnSeconds)),
     line('start to finish', (p) => time(p.times.elapsedSeconds)),
   ];

@@ -121,6 +121,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
           <div className={`answer ${plan.pale ? 'pale' : ''}`} aria-busy={plan.pale} data-testid="answer">
             {press && !stopped && <Setpoint press={press} size="huge" />}
             {press && !stopped && <p className="mt-3">{peelWords(press)}</p>}
+            {plan.data?.certainty && !stopped && <p className="mt-1 text-quiet">{plan.data.certainty.perHundred}</p>}
           </div>
           {loud.length > 0 && !plan.isError && (
             <div className="mt-4 grid gap-3 max-w-[38rem]">

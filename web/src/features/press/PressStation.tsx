@@ -70,6 +70,11 @@ export function PressStation() {
           </h2>
           <Room plan={plan.data} field={field.data ?? null} chart={chart} marks={marks.data ?? []} />
           <RoomKey marks={marks.data ?? []} />
+          {plan.data.certainty && (
+            <p className="mt-2">
+              {plan.data.certainty.perHundred} <span className="text-quiet">{plan.data.certainty.why}</span>
+            </p>
+          )}
           <p className="text-[0.87rem] text-quiet mt-1">
             {labels.inThePaleFieldIt}
             {plan.data.aloneSeconds != null &&

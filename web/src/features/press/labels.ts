@@ -88,7 +88,7 @@ export const atEachMark = 'at each mark';
 export const atEachTemperature = 'at each temperature';
 export const secondsAtThePlate = (dialMark: Said) => `seconds at the plate, ${dialMark}`;
 export const inThePaleFieldIt =
-  'In the pale field it holds and nothing is harmed; in the deeper one even with dial, pressure and moisture off to one side. From the dotted line on it is as well stuck as the chart means it. Typical values, not measured: a test patch on your own fabric is the better judge.';
+  'The deeper the color, the more of a hundred come out well. From the dotted line on it is as well stuck as the chart means it.';
 export const theRingStandsWhereOne = (aloneSeconds: Said, seconds: Said) =>
   ` The ring stands where one press by itself would: ${aloneSeconds}. The tacks before it count, so the plan’s last press takes ${seconds}.`;
 export const pressesInOrder = 'Presses in order';

@@ -40,7 +40,7 @@ public sealed class HeatBudget : ILayerRule
         // Where the last press was cut short for it, that is said once.
         // Foam heated twice has a notice of its own.
         if (had <= most || (layer.Work.Vinyl.Press.HeatsOnce.Value && level == NoticeLevel.Caution)
-            || (level == NoticeLevel.Caution && plan.Presses.Any(p => p.InsteadOfSeconds is not null)))
+            || (level == NoticeLevel.Caution && plan.Presses.Any(p => p.InsteadOfSeconds is not null) && !Less(plan).Any()))
             return null;
         return this.Say(layer, level,
             plan.Words.Say("heat-budget.text", ("layer", plan.Named(layer)), ("had", Thing.Share(had)), ("most", Thing.Share(most))),

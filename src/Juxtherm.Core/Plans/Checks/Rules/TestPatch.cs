@@ -23,15 +23,15 @@ public sealed class TestPatch : IPlanRule
             return null;
         // What the front alone would leave short a press from the back may make up for.
         var enough = plan.BondShare >= plan.Work.Vinyl.Bond.Target.Value;
-        if (found.Outcome == SettingOutcome.Narrow || (found.Outcome == SettingOutcome.Short && enough))
+        if (found.Outcome == SettingOutcome.Short ? enough : !plan.Certainty.IsSure)
         {
-            var (source, worst) = (plan.Work.Source, found.Worst);
+            var (source, certainty) = (plan.Work.Source, plan.Certainty);
             return this.Say(plan, NoticeLevel.Caution,
                 plan.Words.Say("test-patch.caution", ("forAPatch", new ToolWords(plan.Work, plan.Words).ForAPatch),
-                    ("leastBond", Thing.Share(worst.LeastBond)), ("hottestBare", Thing.Celsius(worst.HottestBareCelsius))),
+                    ("perHundred", certainty.PerHundred)),
                 plan.Words.Say("test-patch.caution-why", ("source", source.Name), ("errorK", found.Dial.ErrorK),
                     ("pressureErrorFactor", source.Pressure.ErrorFactor.Value), ("source2", source.Dial.ErrorK.From.Source)),
-                ("worstBond", worst.LeastBond, "1"), ("worstBlank", worst.HottestBareCelsius, "Cel"));
+                ("short", certainty.Short, "1"), ("harm", certainty.Harm, "1"));
         }
 
         if (found.Outcome != SettingOutcome.Short)

@@ -1,6 +1,4 @@
-using Juxtherm.Core.Settings;
-
-namespace Juxtherm.Core.Plans.Patches;
+namespace Juxtherm.Core.Certainty;
 
 /// <summary>
 /// What is believed of the bond that a face wants, as a multiple of what the plan takes it to want: chances over a grid of its logarithm. A
@@ -12,13 +10,12 @@ public sealed class PatchBelief
     private const double MostLn = 2.5;
     private const double StepLn = 0.05;
 
+    // Nobody is surer than this: pieces differ.
+    private const double LeastSpread = 0.08;
+
     // Spread of ln of the bond from one patch to the next, and the share of patches that say nothing (from memory, tried in simulation).
     private const double PatchSpread = 0.2;
     private const double SaysNothing = 0.04;
-
-    // One face in ten is further off than its kind; for those the spread is so many times as wide (from memory).
-    private const double StrangeShare = 0.1;
-    private const double StrangeFactor = 2.5;
 
     private static readonly double[] Grid = [.. Enumerable.Range(0, (int)Math.Round(2 * MostLn / StepLn) + 1)
         .Select(i => -MostLn + i * StepLn)];
@@ -36,18 +33,25 @@ public sealed class PatchBelief
     /// <summary>The standard deviation of the logarithm.</summary>
     public double Spread => Mean is var mean ? Math.Sqrt(Grid.Zip(_chances, (x, c) => (x - mean) * (x - mean) * c).Sum()) : 0;
 
+    /// <summary>The multiple that it is as likely below as above.</summary>
+    public double Middle => Quantile(0.5);
+
+    /// <summary>The spread of a law of the usual shape round a multiple that leaves as much above what has to be met as this
+    /// does.</summary>
+    /// <param name="middle">The multiple, above 0.</param>
+    public double SpreadAbove(double middle) =>
+        Math.Max(LeastSpread, (Math.Log(Quantile(1 - Odds.MostShort)) - Math.Log(middle)) / Odds.SpreadsUntilSure);
+
     /// <summary>What is believed before any patch.</summary>
     /// <param name="spread">Standard deviation of the logarithm.</param>
     public static PatchBelief Before(double spread) =>
-        new([.. Grid.Select(x => (1 - StrangeShare) * Normal(x, spread) + StrangeShare * Normal(x, spread * StrangeFactor))]);
-
-    private static double Normal(double x, double spread) => Math.Exp(-x * x / (2 * spread * spread)) / spread;
+        new([.. Grid.Select(x => Odds.Weight(x, spread))]);
 
     /// <summary>What is believed after a patch that held or lifted.</summary>
     /// <param name="lnMargin">ln of the bond that it had over the bond that is taken to hold.</param>
     /// <param name="held">It held.</param>
     public PatchBelief After(double lnMargin, bool held) => new([.. Grid.Zip(_chances, (x, c) =>
-        c * (SaysNothing / 2 + (1 - SaysNothing) * Chance.Below((held ? 1 : -1) * (lnMargin - x) / PatchSpread)))]);
+        c * (SaysNothing / 2 + (1 - SaysNothing) * Odds.Below((held ? 1 : -1) * (lnMargin - x) / PatchSpread)))]);
 
     /// <summary>The multiple below which it lies with such a chance.</summary>
     /// <param name="share">0 to 1.</param>
