@@ -42,7 +42,7 @@ public sealed class TicketTests : Api
     {
         var (text, pages) = await Ticket(Tee());
         Assert.Equal(1, pages);
-        var order = new[] { "Tarn tee", "152 °C", "15 s", "305 °F", "Preheat, bare", "Press", "Finish, covered", "Watch out for",
+        var order = new[] { "Tarn tee", "152 °C", "16 s", "305 °F", "Preheat, bare", "Press", "Finish, covered", "Watch out for",
             "24 h before the first wash" };
         Assert.All(order, part => Assert.Contains(part, text, StringComparison.Ordinal));
         var places = new[] { "Preheat, bare", "Finish, covered", "Watch out for",
@@ -76,7 +76,7 @@ public sealed class TicketTests : Api
         var (text, pages) = await Ticket(job);
         Assert.Equal(1, pages);
         Assert.Contains("2 parts, each to its end before the next", text, StringComparison.Ordinal);
-        Assert.Contains("2 × 15 s", text, StringComparison.Ordinal);
+        Assert.Contains("2 × 16 s", text, StringComparison.Ordinal);
         Assert.Contains("The plate, part by part", text, StringComparison.Ordinal);
     }
 

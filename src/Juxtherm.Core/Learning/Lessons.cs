@@ -1,3 +1,4 @@
+using Juxtherm.Core.Certainty;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Settings;
 
@@ -45,6 +46,7 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
     // A belief as wide as before teaches nothing.
     private const double NoNarrower = 0.95;
     private const double SurestErrorK = 1;
+    private const double SurerFrom = 0.8;
 
     /// <summary>Lessons, presses first.</summary>
     /// <param name="beliefs">What is believed.</param>
@@ -64,8 +66,12 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
                 new PlateCorrection(p.HeatSource, Applied(p),
                     Math.Round(Math.Clamp(p.SpreadK * LearningFigures.SpreadsInError, SurestErrorK, Math.Max(SurestErrorK, p.PriorErrorK))
                         * 2) / 2, Rests(p.Pieces, p.Readings))).ToList();
-        var demands = beliefs.Demands.Where(d => Counts(d) && !off.Contains(KeyOf(d)))
-            .Select(d => new DemandCorrection(d.Vinyl, d.Material, Applied(d), Rests(d.Held + d.Short + d.TooMuch, 0))).ToList();
+        var demands = beliefs.Demands.Where(d => (Counts(d) || IsSurer(d)) && !off.Contains(KeyOf(d)))
+            .Select(d =>
+                new DemandCorrection(d.Vinyl, d.Material, Counts(d) ? Applied(d) : 1, Rests(d.Held + d.Short + d.TooMuch, 0))
+                {
+                    Belief = Belief.FromLogbook(Math.Round(SpreadLeft(d), 2)),
+                }).ToList();
         return plates.Count + demands.Count == 0 ? WorkshopCorrection.None : new WorkshopCorrection(plates, demands);
     }
 
@@ -93,6 +99,17 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
         Math.Abs(Applied(plate)) >= LeastOffsetK || plate.SpreadK * LearningFigures.SpreadsInError < NoNarrower * plate.PriorErrorK;
 
     private static bool Counts(DemandBelief demand) => Math.Max(Applied(demand), 1 / Applied(demand)) >= LeastFactor;
+
+    /// <summary>What is still unknown of a demand once plans follow as much of it as they do, as ln.</summary>
+    private static double SpreadLeft(DemandBelief demand)
+    {
+        var spread = Math.Log(demand.High / demand.Low) / (2 * LearningFigures.SpreadsInError);
+        var notFollowed = Math.Log(demand.Factor) - (Counts(demand) ? Math.Log(Applied(demand)) : 0);
+        return Math.Sqrt(spread * spread + notFollowed * notFollowed);
+    }
+
+    /// <summary>It is known so much better than before that plans may be shorter, or have to be less sure of themselves.</summary>
+    private static bool IsSurer(DemandBelief demand) => SpreadLeft(demand) < SurerFrom * LearningFigures.DemandSpread;
 
     private static string Rests(int pieces, int readings)
     {

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Certainty;
 using Juxtherm.Core.Settings;
 
 namespace Juxtherm.Core.Learning;
@@ -15,6 +16,9 @@ public static class Settled
 
     // So much more bond is worth half a step of the dial: 10 to the power of half a step over the z-value of the bond (docs/heat-model.md).
     private const double WorthHalfAStep = 1.07;
+
+    // By so much surer, a plan is about a second shorter.
+    private const double WorthASecond = 1.1;
 
     /// <summary>What counts from now on.</summary>
     /// <param name="before">What counted until now.</param>
@@ -38,7 +42,8 @@ public static class Settled
         {
             var was = before.Demands.FirstOrDefault(d => d.Vinyl == now.Vinyl && d.Material == now.Material);
             var moved = now.Factor / (was?.Factor ?? 1);
-            return Math.Max(moved, 1 / moved) >= WorthHalfAStep ? now : was;
+            var surer = (was?.Belief ?? Belief.Typical).LnSpread / now.Belief.LnSpread;
+            return Math.Max(moved, 1 / moved) >= WorthHalfAStep || Math.Max(surer, 1 / surer) >= WorthASecond ? now : was;
         }).OfType<DemandCorrection>().ToList();
         return plates.SequenceEqual(before.Plates) && demands.SequenceEqual(before.Demands) ? before
             : plates.Count + demands.Count == 0 ? WorkshopCorrection.None : new WorkshopCorrection(plates, demands);

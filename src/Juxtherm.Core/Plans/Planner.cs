@@ -56,6 +56,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
         var (about, rehearsal, budget) = (tried.About, tried.Rehearsal, tried.Budget);
 
         var last = rehearsal.Presses[^1];
+        var run = _rehearsals.InARun(about, rehearsal, job.Quantity);
         var certainty = CertaintyWriter.Of(about, rehearsal, budget);
         var rules = new PlanContext(
             about, [.. rehearsal.Presses.Select((p, i) =>
@@ -71,6 +72,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
             AllHold = about.Layers.All(l => last.Heat[l.Id].Bond >= l.Work.Vinyl.Bond.HoldsFrom.Value),
             LabelCap = CareLabel.Cap(job.Blank.CareDots, catalogue),
             HottestOfRunCelsius = about.Work.Material.Limit.DyeMigrationCelsius is null ? 0 : _hottest.Of(about.Found, job.Quantity),
+            WarmestPieceCelsius = run.Select(p => p.BareCelsius).DefaultIfEmpty(last.HottestBareCelsius).Max(),
         };
         var notices = PlanRules.Look(rules);
         var verdict = notices.Select(n => n.Weight).DefaultIfEmpty(NoticeLevel.Note).Max() switch
@@ -97,6 +99,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
             AllOptions.In(about), Ladder.Of(about, preheat, catalogue), catalogue.Version, ModelVersion)
         {
             Certainty = certainty,
+            Batch = BatchWriter.Of(about, run, rehearsal.Bonding.Seconds),
             Order = new OrderReasons(about, orders, tried.Laid).Write(),
             Budgets = [.. about.Layers.OrderBy(l => about.Stack.Under(l.Id).Count()).Select(l => Bar(l))],
             Carriers = CarrierTrims.Of(about, tried.Laid),

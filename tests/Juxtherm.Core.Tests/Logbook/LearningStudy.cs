@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using Juxtherm.Core.Certainty;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Notices;
@@ -12,7 +13,11 @@ namespace Juxtherm.Testing;
 /// <param name="Uncorrected">Mean loss of plans without what was learned, °C equivalent.</param>
 /// <param name="Corrected">Mean loss with it.</param>
 /// <param name="WorseShare">Share of workshops whose loss is more than 2 °C greater with it.</param>
-public sealed record LearningRow(int Presses, double Uncorrected, double Corrected, double WorseShare);
+/// <param name="SpoiledUncorrected">Share of pieces that come out short or harmed by plans without what was learned.</param>
+/// <param name="SpoiledCorrected">Share of them with it.</param>
+/// <param name="Covered">Share of demands and plates that lie within what is shown as nine in ten.</param>
+public sealed record LearningRow(int Presses, double Uncorrected, double Corrected, double WorseShare, double SpoiledUncorrected,
+    double SpoiledCorrected, double Covered);
 
 /// <summary>A study's result.</summary>
 /// <param name="Rows">After so many pieces each.</param>
@@ -56,12 +61,13 @@ public sealed class LearningStudy(IReadOnlyList<LearningStudy.Work> slopes)
     /// <param name="strange">Truth is drawn wider and flatter than the model takes it to be.</param>
     public LearningResult Run(int workshops, bool probe, bool strange = false)
     {
-        var all = new (double[] With, double[] Without, double[] Plate)[workshops];
+        var all = new Told[workshops];
         Parallel.For(0, workshops, seed => all[seed] = One(seed, probe, strange));
         var rows = Shown.Select(n =>
             new LearningRow(n, all.Average(w => w.Without[n]), all.Average(w => w.With[n]),
-                all.Count(w => w.With[n] > w.Without[n] + WorseByK) / (double)workshops)).ToList();
-        int? Until(double share, Func<(double[] With, double[] Without, double[] Plate), double[]> which) =>
+                all.Count(w => w.With[n] > w.Without[n] + WorseByK) / (double)workshops, all.Average(w => w.SpoiledWithout[n]),
+                all.Average(w => w.SpoiledWith[n]), all.Average(w => w.Covered[n]))).ToList();
+        int? Until(double share, Func<Told, double[]> which) =>
             all.Select(w => Array.FindLastIndex(which(w), l => l > CloseK) + 1).Order().ElementAt((int)(workshops * share)) is var pieces
             && pieces <= Pieces ? pieces : null;
         return new LearningResult(rows, Until(0.5, w => w.With), all.Count(w => w.With[^1] <= CloseK) / (double)workshops,
@@ -73,10 +79,14 @@ public sealed class LearningStudy(IReadOnlyList<LearningStudy.Work> slopes)
     public static string Table(LearningResult result)
     {
         var text = new StringBuilder(
-            "| pieces | without, mean °C off | with, mean °C off | worse by more than 2 °C |\n| ---: | ---: | ---: | ---: |\n");
+            "| pieces | spoiled without | spoiled with | within nine in ten | without, mean °C off | with, mean °C off | worse by " +
+                "more than 2 °C |\n")
+            .Append("| ---: | ---: | ---: | ---: | ---: | ---: | ---: |\n");
         foreach (var row in result.Rows)
             text.Append(CultureInfo.InvariantCulture,
-                $"| {row.Presses} | {row.Uncorrected:0.00} | {row.Corrected:0.00} | {row.WorseShare * 100:0.0} % |\n");
+                $"| {row.Presses} | {row.SpoiledUncorrected * 100:0.0} % | {row.SpoiledCorrected * 100:0.0} % | {row.Covered * 100:0} % ")
+                .Append(CultureInfo.InvariantCulture,
+                    $"| {row.Uncorrected:0.00} | {row.Corrected:0.00} | {row.WorseShare * 100:0.0} % |\n");
         text.Append(CultureInfo.InvariantCulture,
             $"\nWithin 3 °C in the end: {result.CloseInTheEnd * 100:0} % (without anything learned {result.CloseUncorrected * 100:0} " +
                 $"%). Half the workshops are within 3 °C, and stay " +
@@ -86,7 +96,16 @@ public sealed class LearningStudy(IReadOnlyList<LearningStudy.Work> slopes)
         return text.ToString();
     }
 
-    private (double[] With, double[] Without, double[] Plate) One(int seed, bool probe, bool strange)
+    /// <summary>What one workshop came to after each number of pieces.</summary>
+    private sealed record Told(double[] With, double[] Without, double[] Plate, double[] SpoiledWith, double[] SpoiledWithout,
+        double[] Covered)
+    {
+        public static Told Nothing => new(Row, Row, Row, Row, Row, Row);
+
+        private static double[] Row => new double[Pieces + 1];
+    }
+
+    private Told One(int seed, bool probe, bool strange)
     {
         var chance = new Random(seed);
         double Normal() => Math.Sqrt(-2 * Math.Log(1 - chance.NextDouble())) * Math.Cos(2 * Math.PI * chance.NextDouble());
@@ -99,19 +118,44 @@ public sealed class LearningStudy(IReadOnlyList<LearningStudy.Work> slopes)
             : Normal() * spread * (chance.NextDouble() < LearningFigures.StrangeShare ? LearningFigures.StrangeFactor : 1);
         var demands = works.ConvertAll(_ => strange ? (chance.NextDouble() * 2 - 1) * 0.6 : Normal() * LearningFigures.DemandSpread);
         var (pieces, readings) = (new List<Evidence>(), new List<PlateReading>());
-        var (with, without, plate) = (new double[Pieces + 1], new double[Pieces + 1], new double[Pieces + 1]);
+        var told = Told.Nothing;
+        var (with, without, plate) = (told.With, told.Without, told.Plate);
         for (var n = 0; n <= Pieces; n++)
         {
+            var beliefs = WorkshopLearner.Learn(pieces, readings, _ => first.ErrorK);
             var correction = new Lessons(id => id, new HashSet<string>(StringComparer.Ordinal),
-                Language.English.WordsFor(UnitSystem.Metric)).Correction(WorkshopLearner.Learn(pieces, readings, _ => first.ErrorK));
+                Language.English.WordsFor(UnitSystem.Metric)).Correction(beliefs);
             var shift = correction.Plates is [var own, ..] ? own.OffsetK : 0;
             plate[n] = Math.Abs(offset - shift);
             double Wants(Work w) =>
                 Math.Log(correction.Demands.FirstOrDefault(d => d.Vinyl == w.Vinyl && d.Material == w.Material)?.Factor ?? 1);
             double Loss(int i, double believedOffset, double believedWants) =>
                 Math.Abs(works[i].Heat.BondPerK * (offset - believedOffset) - (demands[i] - believedWants)) / works[i].Heat.BondPerK;
+            // A plan gives as much more than what holds as it is unsure; what is better known is pressed that much shorter.
+            double Surer(Work w, bool corrected)
+            {
+                double Press(double errorK) => w.Heat.BondPerK * errorK / LearningFigures.SpreadsInError;
+                var belief = corrected
+                    ? correction.Demands.FirstOrDefault(d => d.Vinyl == w.Vinyl && d.Material == w.Material)?.Belief : null;
+                return Odds.SpreadsUntilSure * ((belief ?? Belief.Typical).With(Press(corrected && correction.Plates is [var p, ..]
+                    ? p.ErrorK : first.ErrorK)) - Belief.Typical.With(Press(first.ErrorK)));
+            }
+
+            double Spoiled(int i, bool corrected)
+            {
+                var (w, moved) = (works[i], Surer(works[i], corrected)
+                    + (corrected ? Wants(works[i]) - works[i].Heat.BondPerK * shift : 0));
+                var isShort = w.Heat.LnRoom + moved + w.Heat.BondPerK * offset < demands[i];
+                return isShort || w.Heat.LnHeatDose + moved + w.Heat.HeatDosePerK * offset > 0 ? 1 : 0;
+            }
+
+            told.Covered[n] = beliefs.Plates.Select(p => offset >= p.LowK && offset <= p.HighK).Concat(beliefs.Demands.Select(d =>
+                works.FindIndex(w => w.Vinyl == d.Vinyl && w.Material == d.Material) is var at && at >= 0
+                && demands[at] >= Math.Log(d.Low) && demands[at] <= Math.Log(d.High))).DefaultIfEmpty(true).Average(c => c ? 1.0 : 0);
             for (var i = 0; i < works.Count; i++)
             {
+                told.SpoiledWith[n] += Spoiled(i, corrected: true) / works.Count;
+                told.SpoiledWithout[n] += Spoiled(i, corrected: false) / works.Count;
                 with[n] += Loss(i, shift, Wants(works[i])) / works.Count;
                 without[n] += Loss(i, 0, 0) / works.Count;
             }
@@ -137,6 +181,6 @@ public sealed class LearningStudy(IReadOnlyList<LearningStudy.Work> slopes)
             pieces.Insert(0, new Evidence($"{n}", work.HeatSource, work.Vinyl, work.Material, heat, showed));
         }
 
-        return (with, without, plate);
+        return told;
     }
 }

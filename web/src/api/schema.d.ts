@@ -5428,6 +5428,29 @@ export interface components {
             /** @description daily, asked, before-migration, before-restore or before-import. */
             why: string;
         };
+        /** @description A piece of a run as the model has it. */
+        BatchPiece: {
+            /**
+             * Format: double
+             * @description Hottest bare face then, °C.
+             */
+            bareCelsius: number;
+            /**
+             * Format: double
+             * @description Share of the wanted bond that it gets where it is pressed as long as the first, of the layer with least.
+             */
+            bond: number;
+            /**
+             * Format: double
+             * @description From when its carrier can come off after the press opens, s; null where nothing is peeled.
+             */
+            peelWaitSeconds: null | number;
+            /**
+             * Format: double
+             * @description How long the press that bonds has to be for the bond of the first piece, whole s.
+             */
+            seconds: number;
+        };
         /**
          * @description What is told to the bench.
          * @enum {unknown}
@@ -7664,6 +7687,7 @@ export interface components {
              * @description How long the bonding press would be by itself, s, where presses before it count; null where none do.
              */
             aloneSeconds?: null | number;
+            batch?: null | components["schemas"]["PlanBatch"];
             /** @description How each layer's heat adds up, lowest layer first. */
             budgets?: components["schemas"]["HeatBudgetBar"][];
             /** @description The carriers, where their places are known. */
@@ -7698,6 +7722,20 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
             /** @description Questions on which crafters differ, and what the plan follows. */
             ways: components["schemas"]["PlannedOption"][];
+        };
+        /** @description A run of many: underlay and plate warm up from piece to piece. */
+        PlanBatch: {
+            /** @description The first piece. */
+            first: components["schemas"]["BatchPiece"];
+            /**
+             * Format: int32
+             * @description From which piece on, from 1.
+             */
+            fromPiece: number;
+            /** @description A piece when they are as warm as they get in this run. */
+            steady: components["schemas"]["BatchPiece"];
+            /** @description What that means at the press. */
+            text: string;
         };
         /** @description How sure a plan is. */
         PlanCertainty: {

@@ -184,7 +184,9 @@ export function Room({ plan, field, chart: asked, marks: came = [], here }: Prop
 function limitAt(field: Schemas['WindowField'], celsius: number, seconds: number): string | null {
   const nearest = (list: readonly number[], value: number) =>
     list.reduce((best, v, i) => (Math.abs(v - value) < Math.abs((list[best] ?? 0) - value) ? i : best), 0);
-  return field.limit[nearest(field.celsius, celsius)]?.[nearest(field.seconds, seconds)] ?? null;
+  const [row, column] = [nearest(field.celsius, celsius), nearest(field.seconds, seconds)];
+  // Where most come out well all the same, nothing is said to be too much.
+  return (field.well[row]?.[column] ?? 0) > 0.5 ? null : (field.limit[row]?.[column] ?? null);
 }
 
 function describe(plan: Plan, celsius: string): string {

@@ -40,6 +40,9 @@ public sealed record PlanContext(
     /// chart's.</summary>
     public IReadOnlyDictionary<string, double> HeatDoseOnce { get; init; } = new Dictionary<string, double>(StringComparer.Ordinal);
 
+    /// <summary>Bare face of the warmest piece of the run, °C.</summary>
+    public double WarmestPieceCelsius { get; init; }
+
     /// <summary>How sure it is.</summary>
     public required PlanCertainty Certainty { get; init; }
 

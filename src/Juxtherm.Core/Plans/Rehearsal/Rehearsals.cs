@@ -1,3 +1,5 @@
+using System.Collections.Concurrent;
+using System.Runtime.CompilerServices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Plans.Stages;
@@ -15,6 +17,10 @@ internal sealed class Rehearsals(CatalogueSnapshot catalogue)
     private const long MostBytes = 24 * 1024 * 1024;
     private const int BytesPerFigure = 8;
 
+    // By then underlay and plate are as warm as they get.
+    private const int MostPieces = 20;
+
+    private readonly ConditionalWeakTable<RehearsedPresses, ConcurrentDictionary<int, IReadOnlyList<PieceInRun>>> _runs = [];
     private readonly BoundedMemory<Key, RehearsedPresses> _known = new(MostBytes);
 
     /// <summary>A sequence carried out.</summary>
@@ -28,6 +34,16 @@ internal sealed class Rehearsals(CatalogueSnapshot catalogue)
         var rehearsal = Rehearser.Of(about, sequence, catalogue, id => SheetNames.Of(id, about));
         _known.Keep(key, rehearsal, rehearsal.Phases.Sum(p => (long)p.Times.Count * (p.Sheets.Count + 7)) * BytesPerFigure);
         return rehearsal;
+    }
+
+    /// <summary>The pieces of a run, until they are alike.</summary>
+    /// <param name="about">The job, with its settings.</param>
+    /// <param name="first">Its first piece, carried out.</param>
+    /// <param name="pieces">How many, from 1.</param>
+    public IReadOnlyList<PieceInRun> InARun(SetJob about, RehearsedPresses first, int pieces)
+    {
+        var most = Math.Min(pieces, MostPieces);
+        return most < 2 ? [] : _runs.GetValue(first, _ => new()).GetOrAdd(most, n => RunOfMany.Of(about, first, n, catalogue));
     }
 
     /// <summary>A layer as heat feels it.</summary>

@@ -29,6 +29,7 @@ internal sealed partial class Rehearser
     private readonly List<string> _laid = [];
     private Measured? _measured;
     private bool _repeated;
+    private bool _inARun;
     private Face _face;
     private double _clock;
 
@@ -151,6 +152,8 @@ internal sealed partial class Rehearser
         if (press.UntilBonded)
             (seconds, insteadOf) = SecondsUntilBonded(press);
         var bonding = press.Purpose == PressPurpose.Press;
+        if (bonding && _inARun)
+            _beforeBonding = _session.Copy();
         Close(press.Purpose, seconds, _done.Count + 1);
         var (water, glue) = (_session.FaceWaterShare, _session.GlueCelsius[0]);
         // Face up again, before it cools.
@@ -161,7 +164,7 @@ internal sealed partial class Rehearser
         _done.Add(new DonePress(press, seconds, _laid.ToDictionary(id => id, Heat, StringComparer.Ordinal), _session.HottestBare(), water,
             glue, peel)
         { InsteadOfSeconds = insteadOf });
-        if (bonding)
+        if (bonding && !_inARun)
             _measured = Measure(peel);
         if (peel is not null)
             Peel(peel);

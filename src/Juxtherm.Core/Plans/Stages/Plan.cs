@@ -40,6 +40,9 @@ public sealed record Plan(
     /// <summary>How sure it is; null in plans from before that was reckoned.</summary>
     public PlanCertainty? Certainty { get; init; }
 
+    /// <summary>How a run of many goes on; null for a single piece.</summary>
+    public PlanBatch? Batch { get; init; }
+
     /// <summary>The order of the layers; null for a single one.</summary>
     public PressOrder? Order { get; init; }
 

@@ -52,6 +52,7 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
               <p className="text-[0.87rem] text-quiet mb-1">{labels.setToAndPressFor}</p>
               <Setpoint press={press} others={others} />
               {data.certainty && <p className="mt-1.5 text-[0.95rem]">{data.certainty.perHundred}</p>}
+              {data.batch && <p className="mt-1 text-[0.95rem] text-quiet">{data.batch.text}</p>}
               <details className="mt-2 print:hidden">
                 <summary className="cursor-pointer w-fit text-[0.9rem] text-quiet underline decoration-dotted underline-offset-2">
                   {labels.whereTheseNumbersComeFrom}

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { TracePhase } from '../../api/client';
+import type { Schemas, TracePhase } from '../../api/client';
 import { sheetColours } from '../../api/job';
 import { useTrace, useWindow } from '../../api/queries';
 import { time } from '../../app/unitMath';
@@ -75,6 +75,7 @@ export function PressStation() {
               {plan.data.certainty.perHundred} <span className="text-quiet">{plan.data.certainty.why}</span>
             </p>
           )}
+          {plan.data.batch && <Batch batch={plan.data.batch} />}
           <p className="text-[0.87rem] text-quiet mt-1">
             {labels.inThePaleFieldIt}
             {plan.data.aloneSeconds != null &&
@@ -98,6 +99,38 @@ export function PressStation() {
           />
         ))}
       </section>
+    </div>
+  );
+}
+
+/** The first piece of a run beside those that come when underlay and plate are warm. */
+function Batch({ batch }: { batch: Schemas['PlanBatch'] }) {
+  const units = useUnits();
+  const row = (name: string, piece: Schemas['BatchPiece']) => (
+    <tr>
+      <th className="text-left font-normal pr-6">{name}</th>
+      <td className="pr-6">{time(piece.seconds)}</td>
+      <td className="pr-6">{units.temperature(piece.bareCelsius)}</td>
+      <td>{piece.peelWaitSeconds === null ? '' : time(piece.peelWaitSeconds)}</td>
+    </tr>
+  );
+  return (
+    <div className="mt-4">
+      <table className="tabular-nums text-[0.95rem]" data-testid="batch">
+        <thead className="text-quiet text-[0.87rem]">
+          <tr>
+            <td />
+            <th className="text-left font-normal pr-6">{labels.pressFor}</th>
+            <th className="text-left font-normal pr-6">{labels.besideThePrint}</th>
+            <th className="text-left font-normal">{labels.toThePeel}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {row(labels.firstPiece, batch.first)}
+          {row(labels.fromPieceOn(batch.fromPiece), batch.steady)}
+        </tbody>
+      </table>
+      <p className="mt-1">{batch.text}</p>
     </div>
   );
 }

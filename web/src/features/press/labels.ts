@@ -107,3 +107,7 @@ export const besideThePrint = 'beside the print';
 export const howWellStuck = 'how well stuck';
 export const moistureLeft = 'moisture left';
 export const onEachOfParts = (whole: Said) => `, on each of ${whole} parts`;
+export const pressFor = 'press';
+export const toThePeel = 'to the peel';
+export const firstPiece = 'First piece';
+export const fromPieceOn = (piece: Said) => `From piece ${piece} on`;

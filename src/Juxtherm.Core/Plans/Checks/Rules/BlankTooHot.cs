@@ -41,6 +41,13 @@ public sealed class BlankTooHot : IPlanRule
                 words.Say("blank-too-hot.stop", ("material", material.Name), ("hottestBare", Thing.Celsius(plan.HottestBareCelsius)),
                     ("limit", Thing.Celsius(limit))), why, data) is var stop && plan.HottestBareCelsius > limit + SmokeK
                     ? stop.Dangerous() : stop;
+        if (plan.WarmestPieceCelsius > limit + RoundingK)
+        {
+            return this.Say(plan, NoticeLevel.Caution,
+                words.Say("blank-too-hot.run", ("material", material.Name), ("warmest", Thing.Celsius(plan.WarmestPieceCelsius)),
+                    ("limit", Thing.Celsius(limit))), why, [.. data, ("warmest", plan.WarmestPieceCelsius, "Cel")]);
+        }
+
         if (plan.LabelCap is { } cap && plan.HottestBareCelsius > cap.Value + RoundingK)
         {
             return this.Say(plan, NoticeLevel.Caution,

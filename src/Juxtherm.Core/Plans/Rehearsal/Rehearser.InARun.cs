@@ -1,0 +1,49 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Settings;
+
+namespace Juxtherm.Core.Plans.Rehearsal;
+
+internal sealed partial class Rehearser
+{
+    private const double NotHotYetK = 2;
+
+    private PressSession? _beforeBonding;
+
+    /// <summary>Carries a sequence out where another piece was pressed just before.</summary>
+    /// <param name="about">The job.</param>
+    /// <param name="sequence">The presses.</param>
+    /// <param name="catalogue">The catalogue.</param>
+    /// <param name="before">The piece before it; null for the first.</param>
+    public static Rehearser After(ChartedJob about, IReadOnlyList<SequencePress> sequence, CatalogueSnapshot catalogue, Rehearser? before)
+    {
+        var rehearser = new Rehearser(about, catalogue, sequence[0].Set.For(0), FirstFace(about, sequence.Select(p => p.Laid)), id => id)
+        { _inARun = true };
+        if (before is not null)
+        {
+            // The one is taken off and the other put on.
+            before._session.Open(CoolingPlace.OnUnderlay, about.Figures.LaySeconds.Value, before._setting.PlateCelsius);
+            // Nobody closes a press that says it is not hot yet.
+            if (before._session.PrintColumn.PlateCelsius[0] < before._setting.PlateCelsius[0] - NotHotYetK)
+                before._session.SettlePlate(before._setting.PlateCelsius);
+            rehearser._session.LieWhereLay(before._session);
+        }
+
+        foreach (var press in sequence)
+            rehearser.CarryOut(press);
+        return rehearser;
+    }
+
+    /// <summary>What became of it.</summary>
+    /// <param name="bond">The bond that its last bonding press is asked for; null for what it had.</param>
+    public PieceInRun AsPiece(double? bond)
+    {
+        var last = _done[^1];
+        var bonding = _done.FindLast(d => d.Press.Purpose == PressPurpose.Press)!;
+        var had = bonding.LeastBond;
+        var wanted = bond ?? had;
+        var seconds = SecondsUntil(_beforeBonding!, bonding.Press.Set.For(bonding.Seconds), _catalogue,
+            session => bonding.Press.Layers.All(id => session.Bond(InSession(id)) >= wanted * _about.Layer(id).WantedBond));
+        return new PieceInRun(had, last.HottestBareCelsius, _done.LastOrDefault(d => d.Peel is not null)?.Peel!.FromSeconds, seconds);
+    }
+}

@@ -1,0 +1,15 @@
+namespace Juxtherm.Core.Plans.Stages;
+
+/// <summary>A piece of a run as the model has it.</summary>
+/// <param name="Seconds">How long the press that bonds has to be for the bond of the first piece, whole s.</param>
+/// <param name="Bond">Share of the wanted bond that it gets where it is pressed as long as the first, of the layer with least.</param>
+/// <param name="BareCelsius">Hottest bare face then, °C.</param>
+/// <param name="PeelWaitSeconds">From when its carrier can come off after the press opens, s; null where nothing is peeled.</param>
+public sealed record BatchPiece(double Seconds, double Bond, double BareCelsius, double? PeelWaitSeconds);
+
+/// <summary>A run of many: underlay and plate warm up from piece to piece.</summary>
+/// <param name="First">The first piece.</param>
+/// <param name="Steady">A piece when they are as warm as they get in this run.</param>
+/// <param name="FromPiece">From which piece on, from 1.</param>
+/// <param name="Text">What that means at the press.</param>
+public sealed record PlanBatch(BatchPiece First, BatchPiece Steady, int FromPiece, string Text);

@@ -1,0 +1,48 @@
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Rehearsal;
+using Juxtherm.Core.Plans.Stages;
+
+namespace Juxtherm.Core.Plans.Writing;
+
+/// <summary>Says how a run of many goes on.</summary>
+internal static class BatchWriter
+{
+    private const double NotWorthK = 1;
+    private const double NotWorthSeconds = 5;
+
+    /// <summary>Of a run; null for a single piece.</summary>
+    /// <param name="about">The job.</param>
+    /// <param name="pieces">Its pieces in the model, until they are alike.</param>
+    /// <param name="bonding">How long the bonding press is by the plan, s.</param>
+    public static PlanBatch? Of(ChartedJob about, IReadOnlyList<PieceInRun> pieces, double bonding)
+    {
+        if (pieces.Count < 2)
+            return null;
+        var shortest = about.Figures.ShortestPressSeconds.Value;
+        BatchPiece Piece(PieceInRun piece, double seconds) =>
+            new(seconds, Math.Round(piece.Bond, 3), Math.Round(piece.BareCelsius, 1), piece.PeelWaitSeconds is { } wait
+                ? Math.Round(wait) : null);
+        var last = pieces[^1];
+        // Never longer than the first; a warm pad shortens it.
+        var steady = Math.Clamp(Math.Ceiling(last.SecondsForFirst - 0.25), Math.Min(shortest, bonding), bonding);
+        var from = Enumerable.Range(1, pieces.Count).First(n => n == pieces.Count
+            || Math.Ceiling(pieces[n - 1].SecondsForFirst - 0.25) <= steady
+            && Math.Abs(pieces[n - 1].BareCelsius - last.BareCelsius) < NotWorthK);
+        var batch = new PlanBatch(Piece(pieces[0], bonding), Piece(last, steady), from, "");
+        return batch with { Text = Text(about, batch) };
+    }
+
+    private static string Text(ChartedJob about, PlanBatch batch)
+    {
+        var (first, steady, words) = (batch.First, batch.Steady, about.Words);
+        List<string> said = [];
+        if (steady.Seconds < first.Seconds)
+            said.Add(words.Say("batch.seconds", ("from", batch.FromPiece), ("seconds", Thing.Seconds(steady.Seconds))));
+        if (steady.PeelWaitSeconds - first.PeelWaitSeconds > NotWorthSeconds)
+            said.Add(words.Say("batch.peel", ("from", Thing.Seconds(first.PeelWaitSeconds!.Value)),
+                ("to", Thing.Seconds(steady.PeelWaitSeconds!.Value))));
+        if (steady.BareCelsius - first.BareCelsius > NotWorthK)
+            said.Add(words.Say("batch.bare", ("from", Thing.Celsius(first.BareCelsius)), ("to", Thing.Celsius(steady.BareCelsius))));
+        return said.Count == 0 ? words.Say("batch.alike") : string.Join(' ', said);
+    }
+}
