@@ -240,6 +240,7 @@ public sealed class StartTests : IDisposable
             StringComparison.Ordinal);
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task The_demo_fills_an_empty_workshop_once()
     {
         for (var start = 0; start < 2; start++)

@@ -172,8 +172,8 @@ internal sealed class Crossings : ISessionObserver
 {
     // Less than this share of what is wanted or borne is none; so many times what holds, nobody asks further.
     public const double LeastShare = 1e-4;
-    private const double SurelyHolds = 6;
-    private const double SurelyHarms = 3;
+    private const double SurelyHolds = 4;
+    private const double SurelyHarms = 2;
 
     private readonly int _lanes;
     private readonly double[] _levels;

@@ -109,6 +109,7 @@ public sealed class LayerWorkTests
     });
 
     [Property(MaxTest = 15)]
+    [Trait("Run", "thorough")]
     public FsCheck.Property Cutting_below_leaves_just_the_overlap() => Over(p =>
     {
         var before = Layers(File(p));
@@ -151,6 +152,7 @@ public sealed class LayerWorkTests
     });
 
     [Property(MaxTest = 12)]
+    [Trait("Run", "thorough")]
     public FsCheck.Property A_silhouette_has_no_centres() => Over(p =>
     {
         var all = Layers(File(p)).Select(l => l.Id).ToArray();

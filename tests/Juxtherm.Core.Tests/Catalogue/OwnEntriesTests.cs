@@ -90,6 +90,7 @@ public class OwnEntriesTests
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_surer_press_is_safe_sooner()
     {
         double Safe(string json) => SampleJobs.Plan(WithPress(json)).Plan.Margin.FromSeconds!.Value;

@@ -175,6 +175,7 @@ public sealed class SplitTests
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void What_no_split_helps_is_stopped()
     {
         var job = Drawn("M0 0H100V100H0Z", 2900, 2900,

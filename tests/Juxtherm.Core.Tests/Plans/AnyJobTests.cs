@@ -180,6 +180,7 @@ public class AnyJobTests
     });
 
     [Property(MaxTest = 5)]
+    [Trait("Run", "thorough")]
     public Property Words_are_whole_in_both_systems() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         PlanOf(json, out var job);
