@@ -30,6 +30,7 @@ public sealed class RescueTests : IDisposable
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task A_backup_is_put_back_from_the_page_that_stands_in_for_the_program()
     {
         var backup = Whole("Kept");
@@ -138,6 +139,7 @@ public sealed class RescueTests : IDisposable
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_damaged_backup_does_not_take_the_place_of_a_damaged_database()
     {
         var backup = Whole("Kept");

@@ -8,6 +8,7 @@ using Microsoft.Data.Sqlite;
 namespace Juxtherm.Web.Tests;
 
 /// <summary>Rows that cannot be read, in an archive or in the database itself: named, set aside, and fatal to nothing else.</summary>
+[Trait("Run", "thorough")]
 public sealed class UnreadableRowsTests : BenchApi
 {
     private static readonly (string What, string Sql)[] Damages =
