@@ -14,6 +14,7 @@ public sealed class BenchKeysTests : BenchBrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void Space_works_what_is_focused_and_ends_no_piece()
     {
         ToTheLook();

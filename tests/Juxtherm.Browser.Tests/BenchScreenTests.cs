@@ -91,6 +91,7 @@ public sealed class BenchScreenTests : BenchBrowserTest
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void After_a_fall_it_goes_on_where_it_was_and_asks_about_a_plate_that_nobody_timed()
     {
         var run = Begin(Tee());

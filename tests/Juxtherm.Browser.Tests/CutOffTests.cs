@@ -60,6 +60,7 @@ public sealed class CutOffTests() : BenchBrowserTest(clockSpeed: 1)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void What_is_typed_is_kept_marked_and_saved_when_the_service_answers()
     {
         var id = Keep(Tee());

@@ -175,6 +175,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public void A_caution_is_accepted_with_a_word_and_taken_back()
     {
         OpenJob("Crew tee, front", "item");

@@ -64,6 +64,7 @@ public sealed partial class CuttingApiTests
     }
 
     [Fact]
+    [Trait("Run", "thorough")]
     public async Task Weeding_is_ticked_off_kept_and_printed()
     {
         var (_, cut) = await Begin(TwoVinyls());

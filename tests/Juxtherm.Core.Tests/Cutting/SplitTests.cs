@@ -142,6 +142,7 @@ public sealed class SplitTests
     }
 
     [Theory]
+    [Trait("Run", "thorough")]
     [InlineData("smooth", JointKind.Overlap)]
     [InlineData("glitter", JointKind.Butt)]
     [InlineData("puff", JointKind.Butt)]

@@ -97,6 +97,7 @@ public class AnyJobTests
     }
 
     [Property(MaxTest = 10)]
+    [Trait("Run", "thorough")]
     public Property A_plan_hangs_together() => Prop.ForAll(AnyJob().ToArbitrary(), json =>
     {
         var (plan, trace, _) = PlanOf(json, out var job);

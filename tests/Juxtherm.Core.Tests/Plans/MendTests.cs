@@ -52,6 +52,7 @@ public class MendTests
     };
 
     [Theory]
+    [Trait("Run", "thorough")]
     [MemberData(nameof(Faults))]
     public void A_mend_takes_the_fault_away(string what, JsonObject job, string code, int mends)
     {
