@@ -18,27 +18,28 @@ public enum Knowledge
 
 /// <summary>
 /// How sure it is how much bond a face wants: the logarithm of it is off by so much, one in ten more. What is expected itself stands in the
-/// demand
-/// that the plan is made with.
+/// demand that the plan is made with.
 /// </summary>
 /// <param name="LnSpread">Standard deviation of ln of the bond wanted.</param>
 /// <param name="Whole">Plate and pressure are in it: it was seen on this press.</param>
 /// <param name="From">What it rests on.</param>
 public sealed record Belief(double LnSpread, bool Whole, Knowledge From)
 {
-    // Spread of ln of what a vinyl on a blank wants beyond its kind, and of what the model itself may be off: contact of plate and film,
-    // the power of pressure, cloth, sheet, damp, place on the plate (from memory; docs/certainty.md tries them).
-    private const double Demand = 0.3;
+    /// <summary>Standard deviation of ln of what a vinyl on a blank wants beyond its kind (from memory).</summary>
+    public const double DemandSpread = 0.3;
+
+    // What the model itself may be off, as ln: contact of plate and film, the power of pressure, cloth, sheet, damp, place on the plate
+    // (from memory; docs/certainty.md tries it).
     private const double Model = 0.2;
 
     /// <summary>Before anything is known.</summary>
-    public static Belief Typical { get; } = new(Math.Sqrt(Demand * Demand + Model * Model), false, Knowledge.Typical);
+    public static Belief Typical { get; } = new(Math.Sqrt(DemandSpread * DemandSpread + Model * Model), false, Knowledge.Typical);
 
     /// <summary>Where the logbook tells what a vinyl wants on a blank.</summary>
     /// <param name="demandSpread">Standard deviation of ln of that, above 0.</param>
     public static Belief FromLogbook(double demandSpread)
     {
-        var spread = Math.Min(Demand, demandSpread);
+        var spread = Math.Min(DemandSpread, demandSpread);
         return new Belief(Math.Sqrt(spread * spread + Model * Model), false, Knowledge.Logbook);
     }
 
@@ -54,9 +55,6 @@ public readonly record struct Outlook(double Short, double Harm)
 {
     // A spoiled blank weighs as much as so many that have to be pressed again.
     private const double HarmWeighs = 3;
-
-    /// <summary>Both are as small as they have to be.</summary>
-    public bool IsSure => Short <= Odds.MostShort && Harm <= Odds.MostHarm;
 
     /// <summary>Chance that it holds and harms nothing.</summary>
     public double Well => (1 - Short) * (1 - Harm);

@@ -30,6 +30,9 @@ public static class Odds
     /// <summary>So many spreads beyond what is expected leave <see cref="MostShort"/>.</summary>
     public static double SpreadsUntilSure { get; } = Spreads(MostShort);
 
+    /// <summary>So many standard deviations of a normal law leave <see cref="MostHarm"/>.</summary>
+    public static double SpreadsUntilHarm { get; } = -Normal.InvCDF(0, 1, MostHarm);
+
     /// <summary>The chance of a standard normal draw below x, off by less than 2e-6: read between the lines of a table.</summary>
     /// <param name="x">In standard deviations.</param>
     public static double Below(double x)

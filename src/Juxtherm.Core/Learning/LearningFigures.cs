@@ -1,10 +1,12 @@
+using Juxtherm.Core.Certainty;
+
 namespace Juxtherm.Core.Learning;
 
 /// <summary>What the learning takes for granted. All figures are ours (from memory); docs/learning.md tells what they do.</summary>
 public static class LearningFigures
 {
     /// <summary>The stated error of a dial is read as the span of nine presses in ten: so many standard deviations.</summary>
-    public const double SpreadsInError = 1.645;
+    public const double SpreadsInError = Odds.SpreadsInError;
 
     /// <summary>One press in ten is further off than its kind's error says: for those the spread is so many times as wide.</summary>
     public const double StrangeFactor = 4;
@@ -13,7 +15,7 @@ public static class LearningFigures
     public const double StrangeShare = 0.1;
 
     /// <summary>Standard deviation of ln of what a vinyl on a blank wants beyond the catalogue's figure.</summary>
-    public const double DemandSpread = 0.3;
+    public const double DemandSpread = Belief.DemandSpread;
 
     /// <summary>Share of entries that say nothing: a wrong tap, a spot of lint, a sleeve in the way.</summary>
     public const double WrongShare = 0.1;

@@ -1,5 +1,5 @@
-using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Certainty;
+using Juxtherm.Core.Logbook;
 
 namespace Juxtherm.Core.Learning;
 

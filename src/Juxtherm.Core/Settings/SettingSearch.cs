@@ -1,84 +1,6 @@
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Certainty;
 
 namespace Juxtherm.Core.Settings;
-
-/// <summary>How good a found setting is.</summary>
-public enum SettingOutcome
-{
-    /// <summary>Reaches the wanted bond, and comes out short or harms as rarely as it has to.</summary>
-    Safe,
-
-    /// <summary>Reaches the wanted bond and harms nothing if dial and pressure are right.</summary>
-    Narrow,
-
-    /// <summary>Holds, but is short of the wanted bond: a limit is in the way.</summary>
-    Short,
-
-    /// <summary>Cannot hold without harm; the setting shown is the least bad.</summary>
-    None,
-}
-
-/// <summary>Where a setting comes from.</summary>
-public enum SettingFrom
-{
-    /// <summary>The search found it.</summary>
-    Search,
-
-    /// <summary>It was used before.</summary>
-    Used,
-
-    /// <summary>It was looked up for this press.</summary>
-    Figure,
-}
-
-/// <summary>What a setting comes to when much is off.</summary>
-/// <param name="LeastBond">Share of the wanted bond that 97 in 100 have; of several layers of the one nearest to letting go.</param>
-/// <param name="MostHeatDose">Heat as a share of the chart's that 99 in 100 stay below.</param>
-/// <param name="HottestBareCelsius">Bare face that 99 in 100 stay below, °C.</param>
-public sealed record WorstCase(double LeastBond, double MostHeatDose, double HottestBareCelsius)
-{
-    /// <summary>How it may come out.</summary>
-    public Outlook Outlook { get; init; }
-
-    /// <summary>It comes out short more often than it may.</summary>
-    public bool LetsGo => Outlook.Short > Odds.StillMostShort;
-}
-
-/// <summary>The setting found, with everything it was chosen from.</summary>
-/// <param name="Dial">Where the dial stands.</param>
-/// <param name="Seconds">Press time, whole seconds.</param>
-/// <param name="Chosen">What its temperature allows.</param>
-/// <param name="Rows">What every temperature of the dial allows.</param>
-/// <param name="Outcome">How good it is.</param>
-/// <param name="Worst">What it comes to when everything is off.</param>
-/// <param name="Window">What every temperature allows, also between the places of the dial.</param>
-public sealed record FoundSetting(DialPosition Dial, double Seconds, TemperatureRow Chosen, IReadOnlyList<TemperatureRow> Rows,
-    SettingOutcome Outcome, WorstCase Worst, SettingWindow Window)
-{
-    /// <summary>What would have been found, where somebody takes another setting; null where this is it.</summary>
-    public FoundSetting? Instead { get; init; }
-
-    /// <summary>Where it comes from.</summary>
-    public SettingFrom From { get; init; }
-
-    /// <summary>How long it is pressed from the back as well, s; 0 for not at all. It is counted in <see cref="Worst"/>.</summary>
-    public double BackSeconds { get; init; }
-
-    /// <summary>Another setting in its place, with what that comes to.</summary>
-    /// <param name="celsius">What the dial is set to, °C; its nearest place is taken, of two as near the hotter.</param>
-    /// <param name="seconds">Press time, s; null for what is needed there.</param>
-    /// <param name="from">Where it comes from.</param>
-    public FoundSetting Set(double celsius, double? seconds, SettingFrom from)
-    {
-        var row = Rows.OrderBy(r => Math.Abs(r.Dial.Celsius - celsius)).ThenByDescending(r => r.Dial.Celsius).First();
-        var time = seconds ?? Math.Ceiling(row.NeedsSeconds ?? row.TargetSeconds ?? row.MostSeconds);
-        var outcome = row.IsSafe && time >= row.NeedsSeconds - 0.5 && time <= row.SafeToSeconds ? SettingOutcome.Safe
-            : time > row.MostSeconds || row.HoldsFromSeconds is not { } holds || time < holds ? SettingOutcome.None
-            : row.TargetSeconds is { } target && time >= target - 0.5 ? SettingOutcome.Narrow : SettingOutcome.Short;
-        return new FoundSetting(row.Dial, time, row, Rows, outcome, Window.WorstOf(row.Dial, time), Window) { Instead = this, From = from };
-    }
-}
 
 /// <summary>
 /// Finds the setting that gives this vinyl on this blank under this press the bond its chart gives on the stack that charts
@@ -195,8 +117,7 @@ public static class SettingSearch
 
         double Cost(TemperatureRow row) => row.IsSafe
             ? FromChart(row, row.NeedsSeconds!.Value) + RoomWorthK * (1 - Room(row))
-            : FromChart(row, row.TargetSeconds!.Value)
-                + SafetyWorthK * Unsafe(row);
+            : FromChart(row, row.TargetSeconds!.Value) + SafetyWorthK * Unsafe(row);
 
         double Unsafe(TemperatureRow row) => row.Dial.Mark is not null
             ? 1 : LeastUnsafe + (1 - LeastUnsafe) * Math.Min(1, window.OutlookOf(row.Dial, BestOfBoth(row)).Regret / MuchRegret);
@@ -234,7 +155,7 @@ public static class SettingSearch
 
     /// <summary>
     /// The same place of the dial with a press from the back after the one from the front: the shortest front press that holds by
-    /// itself and with the back reaches the wanted bond, also with everything off to the cold side.
+    /// itself and with the back reaches the wanted bond, as often as it has to.
     /// </summary>
     /// <param name="found">The setting from the front alone.</param>
     /// <param name="aims">What it was found for.</param>

@@ -4,39 +4,6 @@ using Juxtherm.Core.Heat;
 
 namespace Juxtherm.Core.Settings;
 
-/// <summary>What one layer of vinyl asks of the press.</summary>
-/// <param name="Work">The layer on its blank under its press.</param>
-/// <param name="Chart">Its chart setting.</param>
-/// <param name="Reference">What that chart setting does on the reference stack.</param>
-/// <param name="MostHeatDose">Most heat it takes here, as a share of the reference heat dose.</param>
-/// <param name="TargetShare">How much of the usual target is aimed at; 1 unless a way of doing it asks for less.</param>
-public sealed record LayerAim(Workpiece Work, Chart Chart, ReferenceDose Reference, double MostHeatDose, double TargetShare = 1)
-{
-    /// <summary>A single layer as it usually is.</summary>
-    /// <param name="work">The layer on its blank under its press.</param>
-    /// <param name="chart">Its chart setting.</param>
-    /// <param name="reference">What that chart setting does on the reference stack.</param>
-    public static LayerAim Alone(Workpiece work, Chart chart, ReferenceDose reference)
-    {
-        ArgumentNullException.ThrowIfNull(work);
-        return new LayerAim(work, chart, reference, work.Vinyl.Bond.MostHeatDose.Value);
-    }
-
-    /// <summary>How sure it is what this face wants.</summary>
-    public Belief Belief { get; init; } = Belief.Typical;
-
-    // What a vinyl takes is known from below only, but in a stack on something lofty: it came out well with so much, and takes more by
-    // this, as ln (ours).
-    private const double TakesMore = 0.4;
-
-    /// <summary>How much more than <see cref="MostHeatDose"/> it is believed to take, as ln.</summary>
-    public double LnTakesMore =>
-        Work.Material.Lofty.Value && MostHeatDose < Work.Vinyl.Bond.MostHeatDose.Value ? 0 : TakesMore;
-
-    /// <summary>Bond that counts as one whole on this face, reference seconds.</summary>
-    public double WantedBond => Reference.BondSeconds * Work.Material.Demand.Value;
-}
-
 /// <summary>
 /// What every temperature of a press allows for a piece of work: as it should be, and as chance has it. The plate's error is read off
 /// the sweep itself; a lighter press and a harder one on a dry blank are swept beside it.
@@ -46,17 +13,11 @@ public sealed class SettingWindow
     private const double CoolestUsefulCelsius = 90;
     private const double HottestUsefulCelsius = 230;
 
-    // How far the model may be off in what a vinyl takes, as ln, and in how hot a bare face gets, K (ours).
-    private const double TakesSpread = 0.15;
-    private const double BareSpreadK = 1;
-
-    // What is hard soaks heat up, the more the thicker it is: ln of the bond (ours).
-    private const double SoaksUpSpread = 0.2;
-
-    private const double WanderLeaves = 0.5;
-
     // Seconds are searched to this.
     private const double FineSeconds = 0.1;
+
+    // A press from the back that leaves the front nothing leaves it a thousandth.
+    private const double LeastLeft = 0.001;
 
     private readonly IReadOnlyList<LayerAim> _aims;
     private readonly List<Sweeps> _sweeps;
@@ -143,10 +104,10 @@ public sealed class SettingWindow
     {
         ArgumentNullException.ThrowIfNull(dial);
         var alone = _sparedSeconds == 0 && _leftShare == 1;
-        Outlook Of(Sweeps s, double t) => s.At(dial, t).Outlook(s.Aim.Belief);
+        Outlook After(Sweeps s, double t) => s.At(dial, t).Outlook(s.Aim.Belief);
         return _sweeps.Select(s => alone
-            ? Of(s, seconds)
-            : new Outlook(Of(s, seconds + _sparedSeconds).Short, Of(s, seconds / Math.Max(_leftShare, LeastLeft)).Harm))
+            ? After(s, seconds)
+            : new Outlook(After(s, seconds + _sparedSeconds).Short, After(s, seconds / Math.Max(_leftShare, LeastLeft)).Harm))
             .Aggregate((a, b) => a.Or(b));
     }
 
@@ -157,7 +118,7 @@ public sealed class SettingWindow
     public Given GivenTo(Workpiece layer, DialPosition dial, double seconds)
     {
         ArgumentNullException.ThrowIfNull(dial);
-        return (_sweeps.Find(s => s.Aim.Work == layer) ?? _sweeps[0]).At(dial, seconds);
+        return Of(layer).At(dial, seconds);
     }
 
     /// <summary>What all presses together gave a layer, with what may be off as at one setting.</summary>
@@ -169,13 +130,12 @@ public sealed class SettingWindow
     /// <param name="bareCelsius">Hottest bare face, °C.</param>
     public Given GivenInAll(Workpiece layer, DialPosition dial, double seconds, double bond, double heatDose, double bareCelsius)
     {
-        var aim = (_sweeps.Find(s => s.Aim.Work == layer) ?? _sweeps[0]).Aim;
-        double Ln(double share) => Math.Log(Math.Max(Crossings.LeastShare, share));
-        return GivenTo(layer, dial, seconds) with
+        var (sweeps, there) = (Of(layer), Doubts.Shares(Of(layer).Aim, bond, heatDose, bareCelsius));
+        return sweeps.At(dial, seconds) with
         {
-            LnBond = Ln(bond / aim.Work.Vinyl.Bond.HoldsFrom.Value),
-            LnHeatDose = Ln(heatDose / aim.MostHeatDose) - aim.LnTakesMore,
-            BareBelowK = aim.Work.Material.Limit.Celsius.Value - bareCelsius,
+            LnBond = there.LnBond,
+            LnHeatDose = there.LnHeatDose - sweeps.Aim.LnTakesMore,
+            BareBelowK = sweeps.Aim.Work.Material.Limit.Celsius.Value - there.Bare,
         };
     }
 
@@ -192,8 +152,8 @@ public sealed class SettingWindow
             var holds = aim.Work.Vinyl.Bond.HoldsFrom.Value;
             return new WorstCase(
                 holds * Math.Exp(given.LnBond - Odds.SpreadsUntilSure * aim.Belief.With(given.BondSpread)),
-                aim.MostHeatDose * Math.Exp(given.LnHeatDose + aim.LnTakesMore + SpreadsUntilHarm * given.HeatDoseSpread),
-                aim.Work.Material.Limit.Celsius.Value - given.BareBelowK + SpreadsUntilHarm * given.BareSpreadK)
+                aim.MostHeatDose * Math.Exp(given.LnHeatDose + aim.LnTakesMore + Odds.SpreadsUntilHarm * given.HeatDoseSpread),
+                aim.Work.Material.Limit.Celsius.Value - given.BareBelowK + Odds.SpreadsUntilHarm * given.BareSpreadK)
             { Outlook = given.Outlook(aim.Belief) };
         }).Aggregate((a, b) => new WorstCase(a.Outlook.Short >= b.Outlook.Short ? a.LeastBond : b.LeastBond,
             Math.Max(a.MostHeatDose, b.MostHeatDose), Math.Max(a.HottestBareCelsius, b.HottestBareCelsius))
@@ -235,11 +195,6 @@ public sealed class SettingWindow
         return hottest;
     }
 
-    private static double SpreadsUntilHarm { get; } = -MathNet.Numerics.Distributions.Normal.InvCDF(0, 1, Odds.MostHarm);
-
-    // A press from the back that leaves the front nothing leaves it a thousandth.
-    private const double LeastLeft = 0.001;
-
     /// <summary>When something that once begun goes on begins, s; null when not within the longest press.</summary>
     private static double? First(double longest, Func<double, bool> begun)
     {
@@ -255,46 +210,20 @@ public sealed class SettingWindow
         return high;
     }
 
+    private Sweeps Of(Workpiece layer) => _sweeps.Find(s => s.Aim.Work == layer) ?? _sweeps[0];
+
     private double PressureKPa(int side) => _pressureKPa * Math.Pow(Source.Pressure.ErrorFactor.Value, side);
 
     /// <summary>What a setting gives, in the model: the plate as it should be, a spread cooler and hotter, and lighter, side by side;
-    /// harder
-    /// and dry by itself.</summary>
+    /// harder and dry by itself.</summary>
     private Given CarriedOut(LayerAim aim, DialPosition dial, double seconds, double backSeconds)
     {
         var (at, spread) = (dial.SurfaceCelsius, dial.SpreadK);
         var usual = Run(aim, LaneMath.From([at, at - spread, at + spread, at]), 0, seconds, backSeconds, lightInLastLane: true);
         var hard = Run(aim, LaneMath.All(at), 1, seconds, backSeconds);
-        GivenBy By(PressSession session, int lane) => new(
-            Math.Log(Math.Max(Crossings.LeastShare, session.Bond(lane) / aim.WantedBond / aim.Work.Vinyl.Bond.HoldsFrom.Value)),
-            Math.Log(Math.Max(Crossings.LeastShare, session.HeatDose(lane) / aim.Reference.HeatDoseSeconds / aim.MostHeatDose)),
-            session.HottestBare(lane));
-        return Sum(aim, dial, By(usual, 0), By(usual, 1), By(usual, 2), By(usual, 3), By(hard, 0));
-    }
-
-    private static Given Sum(LayerAim aim, DialPosition dial, GivenBy usual, GivenBy cooler, GivenBy hotter, GivenBy lighter,
-        GivenBy harder)
-    {
-        // Whichever way the plate has to be off for it to come out otherwise.
-        static double Off(bool byHotter, double cooler, double usual, double hotter) => byHotter ? hotter - usual : usual - cooler;
-        static double Both(double a, double b, double c = 0) => Math.Sqrt(a * a + b * b + c * c);
-        var limit = aim.Work.Material.Limit.Celsius.Value;
-        // Cloth that bears an iron's mark bears what irons do at it: the mark says so (ISO 3758, from memory).
-        var bears = dial.Mark is not null && dial.Celsius <= limit;
-        // It goes up and down within its band while it presses: the heat of a whole press is off by less (ours).
-        var leaves = dial.Mark is null ? 1 : WanderLeaves;
-        return new Given(
-            usual.LnBond,
-            Both(Off(usual.LnBond < 0, cooler.LnBond, usual.LnBond, hotter.LnBond), (usual.LnBond - lighter.LnBond) / Odds.SpreadsInError,
-                aim.Work.Material.Kind == MaterialKind.Hard ? SoaksUpSpread : 0),
-            usual.LnHeatDose - aim.LnTakesMore,
-            Both(leaves * Off(usual.LnHeatDose < aim.LnTakesMore, cooler.LnHeatDose, usual.LnHeatDose, hotter.LnHeatDose),
-                (harder.LnHeatDose - usual.LnHeatDose) / Odds.SpreadsInError,
-                TakesSpread),
-            limit - usual.Bare,
-            Both(bears ? 0
-                : Off(usual.Bare < limit, cooler.Bare, usual.Bare, hotter.Bare), (harder.Bare - usual.Bare) / Odds.SpreadsInError,
-                BareSpreadK));
+        GivenBy By(PressSession session, int lane) => Doubts.Shares(aim, session.Bond(lane) / aim.WantedBond,
+            session.HeatDose(lane) / aim.Reference.HeatDoseSeconds, session.HottestBare(lane));
+        return Doubts.Sum(aim, dial, By(usual, 0), By(usual, 1), By(usual, 2), By(usual, 3), By(hard, 0));
     }
 
     private PressSession Run(LayerAim aim, Lanes plate, int side, double seconds, double backSeconds, PressSession? before = null,
@@ -333,7 +262,7 @@ public sealed class SettingWindow
         public Given At(DialPosition dial, double seconds)
         {
             var (at, spread) = (dial.SurfaceCelsius, dial.SpreadK);
-            return Sum(Aim, dial, Nominal.By(at, seconds), Nominal.By(at - spread, seconds), Nominal.By(at + spread, seconds),
+            return Doubts.Sum(Aim, dial, Nominal.By(at, seconds), Nominal.By(at - spread, seconds), Nominal.By(at + spread, seconds),
                 Light.By(at, seconds), Hard.By(at, seconds));
         }
     }

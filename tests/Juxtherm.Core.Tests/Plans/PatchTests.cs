@@ -1,4 +1,6 @@
 using System.Text.Json.Nodes;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Settings;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
@@ -134,6 +136,22 @@ public class PatchTests
         var now = SampleJobs.Plan(marked).Plan.BondingPress;
         Assert.True(now.Seconds < plain.Seconds
             || now.Celsius < plain.Celsius, $"{now.Celsius} {now.Seconds} after {plain.Celsius} {plain.Seconds} was marked");
+    }
+
+    [Fact]
+    public void A_mark_beyond_a_limit_raises_none_and_tells_what_the_vinyl_takes_from_above()
+    {
+        // Far hotter than polyester bears.
+        var hot = SampleJobs.Read(With(SampleJobs.Of("smooth", "jersey", "polyester", "swing-platen"), (200, 30, "marked")));
+        Assert.True(Planner.Told(hot).Blank.Material.Limit.Celsius.Value <= hot.Blank.Material.Limit.Celsius.Value);
+        // So long that the vinyl is the nearer to its end.
+        var job = SampleJobs.Read(With(SampleJobs.Of("foil", "tee", "cotton", "swing-platen"), (150, 28, "marked")));
+        var told = Planner.Told(job).Layers[0].Vinyl;
+        Assert.True(told.Bond.MostHeatDose.Value < job.Layers[0].Vinyl.Bond.MostHeatDose.Value);
+        LayerAim Aim(Vinyl vinyl) => new(new Workpiece(vinyl, job.Blank.Material, job.Blank.Form, job.Tools.Source, job.Tools.Cover,
+            job.Tools.Underlay), Chart.Of(vinyl, null), new ReferenceDose(1, 1), vinyl.Bond.MostHeatDose.Value);
+        Assert.Equal(0, Aim(told).LnTakesMore);
+        Assert.True(Aim(job.Layers[0].Vinyl).LnTakesMore > 0);
     }
 
     [Fact]

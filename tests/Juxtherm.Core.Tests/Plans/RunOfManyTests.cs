@@ -24,8 +24,7 @@ public class RunOfManyTests
         var batch = Plan("smooth", "tee", "cotton", 12).Batch!;
         TestContext.Current.TestOutputHelper?.WriteLine($"{batch}");
         Assert.InRange(batch.FromPiece, 2, 12);
-        // Common practice has it that a warm pad helps; by how much is the model's (from memory: 9 % at the second piece, 23 % at the
-        // twentieth).
+        // That a warm pad helps is common practice; by how much is the model's.
         Assert.InRange(batch.Steady.Bond / batch.First.Bond, 1.05, 1.5);
         Assert.True(batch.Steady.Seconds < batch.First.Seconds);
         Assert.True(batch.Steady.BareCelsius > batch.First.BareCelsius);

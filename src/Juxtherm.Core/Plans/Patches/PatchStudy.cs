@@ -150,7 +150,12 @@ public sealed class PatchStudy
             Patches = [],
             Blank = limit is not { } celsius
                 ? job.Blank
-                : job.Blank with { Material = material with { Limit = material.Limit with { Celsius = new(celsius, from) } } },
+                : job.Blank with
+                {
+                    Material = material
+                    with
+                    { Limit = material.Limit with { Celsius = new(Math.Min(material.Limit.Celsius.Value, celsius), from) } }
+                },
             Layers = [.. job.Layers.Select(l => l with
             {
                 Vinyl = dose is { } most ? AtMost(l.Vinyl, most, from) : l.Vinyl,

@@ -21,6 +21,9 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
     private const double NearLeast = 0.7;
     private const double NearMost = 1.5;
 
+    // Nobody waits for a plate that is to be so few kelvin cooler (common practice).
+    private const double NotWorthTurningK = 10;
+
     // Nobody presses a vinyl this far below what its charts say, however long (common practice).
     private const double BelowChartK = 20;
 
@@ -129,7 +132,7 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
     {
         var found = _settings.Find([LayerAim.Alone(layer.Work, layer.Chart, layer.Reference)], KPa(layer.Work.Source, layer.Pressure.Value),
             SettingSearch.PreheatSeconds(layer.Work));
-        var needs = figure.Celsius is { } at ? found.Set(at, null, SettingFrom.Figure).Seconds : found.Seconds;
+        var needs = figure.Celsius is { } at ? found.NeedsAt(at) : found.Seconds;
         return (figure.Celsius is not { } celsius || Math.Abs(celsius - found.Dial.Celsius) <= NearK)
             && (figure.Seconds is not { } seconds || (seconds >= NearLeast * needs && seconds <= NearMost * needs));
     }
@@ -162,14 +165,11 @@ internal sealed class JobSettings(CatalogueSnapshot catalogue)
         if (common.Found.Outcome == SettingOutcome.Safe || about.Job.Choices.ContainsKey(new LayersMethod().Id))
             return null;
         var own = about.Layers.ToDictionary(l => l.Id, l => For(about, [l], preheat), StringComparer.Ordinal);
-        // Nobody waits for a plate that is to be a few kelvin cooler.
         return own.Values.Max(s => s.Found.Dial.SurfaceCelsius) - own.Values.Min(s => s.Found.Dial.SurfaceCelsius) > NotWorthTurningK
             && (own.Values.Max(s => s.Found.Outcome) is var worst
                 && (worst < common.Found.Outcome || (worst == common.Found.Outcome && common.Found.Dial.Mark is not null)))
                 ? new SetJob(about) { Found = own[about.Lead.Id].Found, Sets = own } : null;
     }
-
-    private const double NotWorthTurningK = 10;
 
     private PressSet For(ChartedJob about, IReadOnlyList<LayerInPlan> layers, double preheat)
     {

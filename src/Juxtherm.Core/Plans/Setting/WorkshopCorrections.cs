@@ -38,7 +38,12 @@ public static class WorkshopCorrections
 
         JobLayer Told(JobLayer layer) =>
             correction.Demands.FirstOrDefault(d => d.Vinyl == layer.Vinyl.Id && d.Material == job.Blank.Material.Id) is { } demand
-            ? layer with { Wants = new(demand.Factor, new Provenance(ProvenanceKind.Logbook, demand.From)), Belief = demand.Belief }
+            ? layer with
+            {
+                // What wants just the usual is only known better.
+                Wants = demand.Factor == 1 ? null : new(demand.Factor, new Provenance(ProvenanceKind.Logbook, demand.From)),
+                Belief = demand.Belief,
+            }
             : layer with { Wants = null };
         return correction.Demands.Count == 0 ? job : job with { Layers = [.. job.Layers.Select(Told)] };
     }

@@ -115,23 +115,20 @@ function Batch({ batch }: { batch: Schemas['PlanBatch'] }) {
     </tr>
   );
   return (
-    <div className="mt-4">
-      <table className="tabular-nums text-[0.95rem]" data-testid="batch">
-        <thead className="text-quiet text-[0.87rem]">
-          <tr>
-            <td />
-            <th className="text-left font-normal pr-6">{labels.pressFor}</th>
-            <th className="text-left font-normal pr-6">{labels.besideThePrint}</th>
-            <th className="text-left font-normal">{labels.toThePeel}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {row(labels.firstPiece, batch.first)}
-          {row(labels.fromPieceOn(batch.fromPiece), batch.steady)}
-        </tbody>
-      </table>
-      <p className="mt-1">{batch.text}</p>
-    </div>
+    <table className="mt-4 tabular-nums text-[0.95rem]" data-testid="batch">
+      <thead className="text-quiet text-[0.87rem]">
+        <tr>
+          <td />
+          <th className="text-left font-normal pr-6">{labels.pressFor}</th>
+          <th className="text-left font-normal pr-6">{labels.besideThePrint}</th>
+          <th className="text-left font-normal">{labels.toThePeel}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {row(labels.firstPiece, batch.first)}
+        {row(labels.fromPieceOn(batch.fromPiece), batch.steady)}
+      </tbody>
+    </table>
   );
 }
 
