@@ -5,7 +5,8 @@ namespace Juxtherm.Store;
 /// <summary>What became of a save.</summary>
 /// <param name="Row">The job as it is kept now; null when there is none.</param>
 /// <param name="Stale">The save was made from an older version and was refused; <paramref name="Row"/> is the newer one.</param>
-public sealed record SaveResult(JobRow? Row, bool Stale);
+/// <param name="OtherPatches">Its test patches are others than before.</param>
+public sealed record SaveResult(JobRow? Row, bool Stale, bool OtherPatches = false);
 
 /// <summary>A job in the list.</summary>
 /// <param name="Id">Its id.</param>
@@ -88,11 +89,13 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
     /// <param name="cancel">Gives up.</param>
     /// <param name="example">It is a worked example.</param>
     /// <param name="learned">What the workshop has learned as its plan is agreed to; null to leave that open.</param>
+    /// <param name="patches">Its test patches, kept for others as well; null for none.</param>
     public Task<JobRow> AddAsync(Guid id, string title, string json, CancellationToken cancel, bool example = false,
-        string? learned = null) => Once.DoAsync(contexts, async db =>
+        string? learned = null, IReadOnlyList<PatchRow>? patches = null) => Once.DoAsync(contexts, async db =>
     {
         if (await db.Jobs.AsNoTracking().SingleOrDefaultAsync(j => j.Id == id, cancel) is { } before)
             return before;
+        await PatchRows.KeepAsync(db, id, patches ?? [], cancel);
         var now = clock.GetUtcNow();
         var row = new JobRow
         {
@@ -110,17 +113,25 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
     }, cancel);
 
     /// <summary>Keeps a changed job, if it was changed from the version that is kept now.</summary>
-    public async Task<SaveResult> SaveAsync(Guid id, int fromVersion, string title, string json, CancellationToken cancel)
+    /// <param name="id">Its id.</param>
+    /// <param name="fromVersion">The version it was changed from.</param>
+    /// <param name="title">What the crafter calls it.</param>
+    /// <param name="json">The job file's text.</param>
+    /// <param name="patches">Its test patches, kept for others as well: those that it has no more are forgotten.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<SaveResult> SaveAsync(Guid id, int fromVersion, string title, string json, IReadOnlyList<PatchRow> patches,
+        CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
         var row = await db.Jobs.SingleOrDefaultAsync(j => j.Id == id && j.DeletedUtc == null, cancel);
         if (row is null || row.Version != fromVersion)
             return new SaveResult(row, Stale: row is not null);
         (row.Title, row.Json, row.Version, row.UpdatedUtc) = (title, json, fromVersion + 1, clock.GetUtcNow());
+        var other = await PatchRows.KeepAsync(db, id, patches, cancel);
         try
         {
             await db.SaveChangesAsync(cancel);
-            return new SaveResult(row, Stale: false);
+            return new SaveResult(row, Stale: false, other);
         }
         catch (DbUpdateConcurrencyException)
         {

@@ -78,6 +78,21 @@ public sealed partial class LogStore
         return await db.PlateReadings.Where(r => r.Id == id).ExecuteDeleteAsync(cancel) > 0;
     }
 
+    /// <summary>Test patches, newest first.</summary>
+    public async Task<IReadOnlyList<PatchRow>> PatchesAsync(CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.Patches.AsNoTracking().OrderByDescending(p => p.AtUtc).ThenByDescending(p => p.Id).ToListAsync(cancel);
+    }
+
+    /// <summary>Strikes a test patch, or takes that back.</summary>
+    /// <returns>False where there is none.</returns>
+    public async Task<bool> StrikePatchAsync(long id, bool struck, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.Patches.Where(p => p.Id == id).ExecuteUpdateAsync(p => p.SetProperty(x => x.Struck, struck), cancel) > 0;
+    }
+
     /// <summary>What learned things are switched off, by key.</summary>
     public async Task<IReadOnlySet<string>> OffAsync(CancellationToken cancel)
     {

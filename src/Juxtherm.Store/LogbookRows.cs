@@ -179,6 +179,39 @@ public sealed class PlateReadingRow
     public Guid? CommandId { get; set; }
 }
 
+/// <summary>A test patch, kept for every later job on the same press, vinyl and blank.</summary>
+public sealed class PatchRow
+{
+    public long Id { get; set; }
+
+    /// <summary>The job in which it was pressed; it outlives that.</summary>
+    public Guid JobId { get; set; }
+
+    public required string HeatSource { get; set; }
+
+    public required string Vinyl { get; set; }
+
+    public required string Material { get; set; }
+
+    /// <summary>What the plate was set to, °C.</summary>
+    public double Celsius { get; set; }
+
+    /// <summary>Time closed, s.</summary>
+    public double Seconds { get; set; }
+
+    /// <summary>light, medium or firm; null for as the plan said.</summary>
+    public string? Pressure { get; set; }
+
+    /// <summary>What came of it, as a job file says it.</summary>
+    public required string Outcome { get; set; }
+
+    /// <summary>When it was judged: with the job what it is known by.</summary>
+    public DateTimeOffset AtUtc { get; set; }
+
+    /// <summary>Somebody struck it.</summary>
+    public bool Struck { get; set; }
+}
+
 /// <summary>Something learned that somebody switched off.</summary>
 public sealed class LearnedOffRow
 {

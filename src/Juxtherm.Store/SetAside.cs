@@ -6,6 +6,7 @@ using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Catalogue.Own;
 using Juxtherm.Core.Cutting.Stock;
+using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Runs;
@@ -61,6 +62,7 @@ public static class SetAside
         [("CutPresets", "Blade")] = Of<Blade>(),
         [("Runs", "Status")] = Of<RunStatus>(),
         [("PlateReadings", "Means")] = Of<PlateMeans>(),
+        [("Patches", "Outcome")] = Of<PatchOutcome>(),
         [("Log", "Pressure")] = Of<PressureLevel>(),
         [("Log", "Set")] = ["", .. Of<SettingOrigin>()],
         [("LogWords", "Kind")] = [LogWordRow.Vinyl, LogWordRow.Outcome, LogWordRow.Lot],

@@ -38,6 +38,9 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
 
     public DbSet<PlateReadingRow> PlateReadings => Set<PlateReadingRow>();
 
+    /// <summary>Test patches.</summary>
+    public DbSet<PatchRow> Patches => Set<PatchRow>();
+
     public DbSet<LearnedOffRow> LearnedOff => Set<LearnedOffRow>();
 
     public DbSet<ShelfRow> Shelf => Set<ShelfRow>();
@@ -148,6 +151,8 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
             word.HasIndex(w => new { w.Kind, w.Word, w.LogId });
         });
         modelBuilder.Entity<PlateReadingRow>(reading => reading.HasIndex(r => new { r.HeatSource, r.AtUtc }));
+        // A copied job has the same patches; they are kept once.
+        modelBuilder.Entity<PatchRow>(patch => patch.HasIndex(p => new { p.AtUtc, p.HeatSource, p.Vinyl, p.Material }).IsUnique());
         modelBuilder.Entity<LearnedOffRow>(off => off.HasKey(o => o.Key));
     }
 

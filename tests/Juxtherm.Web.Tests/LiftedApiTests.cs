@@ -62,4 +62,57 @@ public sealed class LiftedApiTests : Api
         job["patches"]![0]!["outcome"] = "maybe";
         Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, "/api/plans/patches", job)).Status);
     }
+
+    private static JsonObject Sweatshirt(string title)
+    {
+        var job = Tee(title);
+        job["blank"]!["material"] = "fleece";
+        job["blank"]!["form"] = "sweatshirt";
+        job["layers"]![0]!["vinyl"] = "reflective";
+        job["tools"]!["heatSource"] = "handheld-press";
+        return job;
+    }
+
+    private async Task Save(string id, int version, JsonObject job) => await Ok(HttpMethod.Put, $"/api/jobs/{id}",
+        new JsonObject { ["version"] = version, ["job"] = job.DeepClone() });
+
+    [Fact]
+    public async Task What_a_patch_showed_is_kept_for_later_jobs_until_it_is_struck_or_taken_back()
+    {
+        var job = Sweatshirt("First");
+        var advice = await Post("/api/plans/patches", job);
+        var id = await AddJob(job);
+        job["patches"] = new JsonArray(new JsonObject
+        {
+            ["celsius"] = (double)advice["next"]!["celsius"]!,
+            ["seconds"] = (double)advice["next"]!["seconds"]!,
+            ["outcome"] = "lifts-a-little",
+            ["at"] = "2026-05-02T10:00:00Z",
+            ["on"] = advice["on"]!.DeepClone(),
+        });
+        await Save(id, 1, job);
+        var kept = Assert.Single((await Get("/api/learned"))["patches"]!.AsArray())!;
+        Assert.Equal(("lifts-a-little", false), ((string)kept["outcome"]!, (bool)kept["struck"]!));
+        Assert.Equal(3, kept["on"]!.AsArray().Count);
+        async Task<int> Counted(JsonObject other) => (await Post("/api/plans/patches", other))["counted"]!.AsArray().Count;
+        Assert.Equal(1, await Counted(Sweatshirt("Second")));
+        Assert.Equal(0, await Counted(Tee("Another")));
+        // A copy has the same patch, and it is kept once.
+        await Post($"/api/jobs/{id}/copy");
+        Assert.Single((await Get("/api/learned"))["patches"]!.AsArray());
+
+        var struck = await Ok(HttpMethod.Put, $"/api/learned/patches/{kept["id"]}", new JsonObject { ["struck"] = true });
+        Assert.True((bool)struck["patches"]![0]!["struck"]!);
+        Assert.Equal(0, await Counted(Sweatshirt("Third")));
+        Assert.Equal(0, await Counted(job));
+        await Ok(HttpMethod.Put, $"/api/learned/patches/{kept["id"]}", new JsonObject { ["struck"] = false });
+        Assert.Equal(1, await Counted(Sweatshirt("Third")));
+        Assert.Equal(HttpStatusCode.NotFound,
+            (await Send(HttpMethod.Put, "/api/learned/patches/77", new JsonObject { ["struck"] = true })).Status);
+
+        job.Remove("patches");
+        await Save(id, 2, job);
+        Assert.Empty((await Get("/api/learned"))["patches"]!.AsArray());
+        Assert.Equal(0, await Counted(Sweatshirt("Fourth")));
+    }
 }

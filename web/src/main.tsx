@@ -22,6 +22,7 @@ import { KeptPage } from './features/logbook/KeptPage';
 import { LogbookPage } from './features/logbook/LogbookPage';
 import { TaughtPage } from './features/logbook/TaughtPage';
 import { PlaceStation } from './features/place/PlaceStation';
+import { PatchPage } from './features/press/PatchPage';
 import { PressStation } from './features/press/PressStation';
 import { ShelfPage } from './features/shelf/ShelfPage';
 import { StockPage } from './features/stock/StockPage';
@@ -54,6 +55,7 @@ const router = createBrowserRouter([
           { path: 'artwork', element: <ArtworkStation /> },
           { path: 'cut', element: <CutStation /> },
           { path: 'press', element: <PressStation /> },
+          { path: 'patch', element: <PatchPage /> },
           { path: 'compare', element: <ComparePage /> },
           { path: 'bench', element: <BenchStation /> },
           { path: 'care', element: <CareStation /> },

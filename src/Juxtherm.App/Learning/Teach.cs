@@ -11,6 +11,10 @@ namespace Juxtherm.App.Learning;
 /// <param name="On">Whether plans use it.</param>
 public sealed record LessonSwitch(string Key, bool On);
 
+/// <summary>Strikes a test patch.</summary>
+/// <param name="Struck">Whether it counts no more.</param>
+public sealed record PatchStrike(bool Struck);
+
 /// <summary>A plate to note as measured.</summary>
 /// <param name="HeatSource">Heat source id.</param>
 /// <param name="DialCelsius">What the dial showed, 50 to 250 °C.</param>
@@ -35,7 +39,10 @@ public sealed class Teach(WorkshopLearning learning, WorkshopCatalogue catalogue
         return new LearnedAnswer(await learning.LessonsAsync(cancel),
             [.. (await store.ReadingsAsync(cancel))
                 .Select(r =>
-                    new PlateReadingAnswer(r.Id, r.HeatSource, name(r.HeatSource), r.AtUtc, r.DialCelsius, r.ReadCelsius, r.Means))]);
+                    new PlateReadingAnswer(r.Id, r.HeatSource, name(r.HeatSource), r.AtUtc, r.DialCelsius, r.ReadCelsius, r.Means))],
+            [.. (await store.PatchesAsync(cancel))
+                .Select(p => new KeptPatchAnswer(p.Id, [name(p.HeatSource), name(p.Vinyl), name(p.Material)], p.AtUtc, p.Celsius,
+                    p.Seconds, p.Pressure, p.Outcome, p.Struck))]);
     }
 
     /// <summary>Uses something learned, or leaves it out.</summary>
@@ -81,6 +88,19 @@ public sealed class Teach(WorkshopLearning learning, WorkshopCatalogue catalogue
                 CommandId = CommandId.Of(command, clock)
             }, cancel);
         learning.Forget();
+        return await LookAsync(cancel);
+    }
+
+    /// <summary>Strikes a test patch, or takes that back.</summary>
+    /// <param name="id">Its id.</param>
+    /// <param name="struck">Whether it counts no more.</param>
+    /// <param name="cancel">Stops it.</param>
+    public async Task<Result<LearnedAnswer>> StrikeAsync(long id, bool struck, CancellationToken cancel)
+    {
+        if (!await store.StrikePatchAsync(id, struck, cancel))
+            return new Missing("test patch");
+        learning.Forget();
+        await learning.LessonsAsync(cancel);
         return await LookAsync(cancel);
     }
 

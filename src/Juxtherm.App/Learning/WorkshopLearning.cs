@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Juxtherm.App.Logbook;
+using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
@@ -137,8 +138,12 @@ public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogue
             sources.TryGetValue(id, out var s)
             ? s.Name : catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name : id;
         var lessons = new Lessons(NameOf, await store.OffAsync(cancel), language.WordsFor(UnitSystem.Metric));
-        return new Learned(Settled.Of(_learned.Correction, lessons.Correction(beliefs), sources), lessons.Of(beliefs));
+        var settled = Settled.Of(_learned.Correction, lessons.Correction(beliefs), sources);
+        return new Learned(settled with { Patches = [.. (await store.PatchesAsync(cancel)).Select(Kept)] }, lessons.Of(beliefs));
     }
+
+    private static KeptPatch Kept(PatchRow row) => new(row.HeatSource, row.Vinyl, row.Material, row.Celsius, row.Seconds,
+        row.Pressure is { } level ? LogRows.Of<PressureLevel>(level) : null, row.Outcome, row.AtUtc, row.Struck);
 
     /// <summary>Heat that was reckoned by another model, or from other figures, says nothing beside what is reckoned now.</summary>
     private async Task RenewAsync(IReadOnlyList<LogRow> teaching, CancellationToken cancel)

@@ -64,8 +64,8 @@ public sealed class JobPlans(JobStore jobs, PlanCache cache, PlanMemory memory)
         memory.PlanOnce(row.Json, units, Agreed(row), problems);
 
     /// <summary>Keeps a new job under an id; its plan is the one that is seen now.</summary>
-    public Task<JobRow> AddAsync(Guid id, string title, string json, CancellationToken cancel, bool example = false) =>
-        jobs.AddAsync(id, title, json, cancel, example, LearnedNow);
+    public Task<JobRow> AddAsync(Guid id, string title, string json, CancellationToken cancel, bool example = false,
+        IReadOnlyList<PatchRow>? patches = null) => jobs.AddAsync(id, title, json, cancel, example, LearnedNow, patches);
 
     private WorkshopCorrection Known(string text)
     {

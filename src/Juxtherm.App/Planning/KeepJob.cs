@@ -1,5 +1,8 @@
 using System.Text.Json.Nodes;
+using Juxtherm.App.Learning;
+using Juxtherm.App.Logbook;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Setting;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 
@@ -9,9 +12,11 @@ namespace Juxtherm.App.Planning;
 /// <param name="store">Kept jobs.</param>
 /// <param name="cache">Reads them: what cannot be planned is not kept.</param>
 /// <param name="plans">Plans them as they were agreed to.</param>
+/// <param name="learning">Is told of new patches.</param>
 /// <param name="clock">The time.</param>
 /// <param name="language">Says why something is refused.</param>
-public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, TimeProvider clock, ILanguage language)
+public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, WorkshopLearning learning, TimeProvider clock,
+    ILanguage language)
 {
     // A copy's title leaves room for saying that it is one.
     private const int LongestCopiedTitle = 110;
@@ -23,8 +28,13 @@ public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, Tim
     public async Task<Result<JobAnswer>> AddAsync(string json, Guid? command, CancellationToken cancel)
     {
         var problems = new Problems();
-        return cache.Plan(json, UnitSystem.Metric, problems) is { } planned
-            ? JobAnswer.Of(await plans.AddAsync(CommandId.Of(command, clock), planned.Job.Title, json, cancel)) : new Invalid(problems);
+        if (cache.Plan(json, UnitSystem.Metric, problems) is not { } planned)
+            return new Invalid(problems);
+        var patches = PatchesOf(json);
+        var row = await plans.AddAsync(CommandId.Of(command, clock), planned.Job.Title, json, cancel, patches: patches);
+        if (patches.Count > 0)
+            learning.Forget();
+        return JobAnswer.Of(row);
     }
 
     /// <summary>A kept job.</summary>
@@ -109,11 +119,27 @@ public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, Tim
     {
         if (cache.Plan(json, UnitSystem.Metric, problems) is not { } planned)
             return new Invalid(problems);
-        var (row, stale) = await store.SaveAsync(id, version, planned.Job.Title, json, cancel);
+        var (row, stale, otherPatches) = await store.SaveAsync(id, version, planned.Job.Title, json, PatchesOf(json), cancel);
+        if (otherPatches)
+            learning.Forget();
         if (row is null)
             return new Missing("job");
         return stale
             ? new Refused("stale", language.WordsFor(UnitSystem.Metric).Say("stale.job"), JobAnswer.Of(row))
             : JobAnswer.Of(row);
     }
+
+    /// <summary>The patches that stand in a job's text itself.</summary>
+    private List<PatchRow> PatchesOf(string json) =>
+        cache.ReadAsWritten(json, new Problems()) is not { Patches.Count: > 0 } job ? [] : [.. PatchesKept.Of(job).Select(k => new PatchRow
+        {
+            HeatSource = k.HeatSource,
+            Vinyl = k.Vinyl,
+            Material = k.Material,
+            Celsius = k.Celsius,
+            Seconds = k.Seconds,
+            Pressure = k.Pressure is { } level ? LogRows.Word(level) : null,
+            Outcome = k.Outcome,
+            AtUtc = k.AtUtc,
+        })];
 }

@@ -49,7 +49,10 @@ public sealed class PlanCache(PlanMemory memory, WorkshopLearning learning)
 
     /// <summary>Reads a job text without planning it.</summary>
     /// <returns>The job; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
-    public Job? Read(string json, Problems problems) => memory.Read(json, problems)?.In(learning.Correction);
+    public Job? Read(string json, Problems problems) => ReadAsWritten(json, problems)?.In(learning.Correction);
+
+    /// <summary>Reads a job text, with nothing of what was learned.</summary>
+    public Job? ReadAsWritten(string json, Problems problems) => memory.Read(json, problems);
 
     /// <summary>Plans a job text.</summary>
     /// <returns>The job and its plan; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>

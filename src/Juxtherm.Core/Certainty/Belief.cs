@@ -77,6 +77,12 @@ public readonly record struct Outlook(double Short, double Harm)
 public readonly record struct Given(double LnBond, double BondSpread, double LnHeatDose, double HeatDoseSpread, double BareBelowK,
     double BareSpreadK)
 {
+    /// <summary>What of <see cref="BondSpread"/> comes of the plate.</summary>
+    public double BondByPlate { get; init; }
+
+    /// <summary>What of <see cref="BondSpread"/> comes of the pressure.</summary>
+    public double BondByPressure { get; init; }
+
     /// <summary>How that may come out.</summary>
     /// <param name="belief">What is believed of the bond wanted.</param>
     public Outlook Outlook(Belief belief)

@@ -1,3 +1,4 @@
+using System.Globalization;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Notices;
@@ -38,7 +39,6 @@ internal static class RunReader
     public static List<PatchResult> PatchesOf(JsonCursor job)
     {
         var list = SettingMembers.Patches.In(job);
-        var outcomes = Enum.GetValues<PatchOutcome>().ToDictionary(o => o.ToString().ToLowerInvariant(), StringComparer.Ordinal);
         var found = new List<PatchResult>();
         if (list.Items.Count() > JobReader.MostPatches)
             list.Fault(new Phrase("job-reader.out-of-range", ("items", list.Items.Count()), ("mostPatches", JobReader.MostPatches)),
@@ -47,11 +47,27 @@ internal static class RunReader
         {
             var (celsius, seconds) = (SettingMembers.Celsius.In(item), SettingMembers.Seconds.In(item));
             if (SettingMembers.Outcome.In(item) is { } outcome && celsius is { } c && seconds is { } t)
-                found.Add(new PatchResult(c, t, outcomes[outcome]));
+                found.Add(
+                    new PatchResult(c, t, SettingMembers.Outcomes[outcome])
+                    { Pressure = JobParts.Pressure(SettingMembers.Pressure, item), At = AtOf(item), On = OnOf(item) });
         }
 
         return found;
     }
+
+    private static DateTimeOffset? AtOf(JsonCursor patch)
+    {
+        var said = SettingMembers.At.In(patch, "");
+        if (said.Length == 0)
+            return null;
+        if (DateTimeOffset.TryParse(said, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var at))
+            return at.ToUniversalTime();
+        patch[SettingMembers.At.Name].Fault(new Phrase("job-reader.no-time", ("pointer", patch.Pointer), ("said", said)), "type");
+        return null;
+    }
+
+    private static PatchOn? OnOf(JsonCursor patch) => SettingMembers.On.Given(patch) is { } on
+        ? new PatchOn(SettingMembers.HeatSource.In(on, ""), SettingMembers.Vinyl.In(on, ""), SettingMembers.Material.In(on, "")) : null;
 
     public static UsedSetting? UsedOf(JsonCursor job)
     {

@@ -27,10 +27,10 @@ public static class LearningFigures
     public const double HeatDoseSpread = 0.4;
 
     /// <summary>Standard deviation of a plate measured with a probe, K.</summary>
-    public const double ProbeSpreadK = 1.5;
+    public const double ProbeSpreadK = Measuring.ProbeSpreadK;
 
     /// <summary>Standard deviation of a plate measured with heat strips, K: they turn in steps.</summary>
-    public const double StripSpreadK = 3;
+    public const double StripSpreadK = Measuring.StripSpreadK;
 
     /// <summary>Plans follow a belief by this share at most; by less while little was learned. Chosen so that at most one workshop in
     /// twenty is worse off by more than 2 °C.</summary>

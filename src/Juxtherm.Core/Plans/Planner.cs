@@ -124,8 +124,9 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
     public PatchAdvice Patches(Job job, UnitSystem units)
     {
         ArgumentNullException.ThrowIfNull(job);
-        return PatchWriter.Of(_settings.Of(job with { Patches = [], Used = null }, language.WordsFor(units)).About, StudyOf(job),
-            job.Patches, _settings.Of(Told(job), language.WordsFor(units)).About.Found);
+        var study = StudyOf(job);
+        return PatchWriter.Of(_settings.Of(job with { Patches = [], Used = null }, language.WordsFor(units)).About, study,
+            [.. job.Patches.Where(p => p.On is null || p.On == study.On)], _settings.Of(Told(job), language.WordsFor(units)).About.Found);
     }
 
     /// <summary>A job as its test patches have shown it: what its face wants, how sure that is, what blank and vinyl bear.</summary>
@@ -134,7 +135,33 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
     public Job Told(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        return job.Patches.Count > 0 ? StudyOf(job).Narrowed(job, job.Patches) : job;
+        if (job.Patches.Count == 0)
+            return job;
+        var told = job with { Patches = [] };
+        // A patch of which nobody said on what it was pressed is the job's own.
+        if (job.Patches.Where(p => p.On is null).ToList() is { Count: > 0 } own)
+            told = StudyOf(told).Narrowed(told, own);
+        foreach (var kept in job.Patches.Where(p => p.On is not null).GroupBy(p => p.On))
+            told = Told(told, kept.Key!, [.. kept]);
+        return told;
+    }
+
+    /// <summary>What patches on one vinyl show of the layers of it.</summary>
+    private Job Told(Job job, PatchOn on, IReadOnlyList<PatchResult> results)
+    {
+        var its = job.Layers.Where(l => l.Vinyl.Id == on.Vinyl).ToList();
+        if (its.Count == 0 || on.HeatSource != job.Tools.Source.Id || on.Material != job.Blank.Material.Id)
+            return job;
+        if (its.Count == job.Layers.Count)
+            return StudyOf(job).Narrowed(job, results);
+        var alone = job with { Layers = [.. its.Select(l => l with { Over = [] })] };
+        var narrowed = StudyOf(alone).Narrowed(alone, results);
+        return job with
+        {
+            Blank = narrowed.Blank,
+            Layers = [.. job.Layers.Select(l => narrowed.Layers.FirstOrDefault(n => n.Id == l.Id) is { } shown
+                ? l with { Vinyl = shown.Vinyl, Wants = shown.Wants, Belief = shown.Belief } : l)],
+        };
     }
 
     /// <summary>Everything that patches on a job could tell.</summary>
@@ -144,7 +171,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
         ArgumentNullException.ThrowIfNull(job);
         var (about, preheat) = _settings.Of(job with { Used = null }, language.WordsFor(UnitSystem.Metric));
         // Settings that are found again are the same object, so what patches tell about one is worked out once.
-        return _studies.GetValue(about.Found, _ => new PatchStudy(about, about.SetOf([]).PressureKPa, preheat, catalogue));
+        return _studies.GetValue(about.Found, _ => new PatchStudy(about, preheat, catalogue));
     }
 
     /// <summary>The job with its layers worked out, as far as that goes before a setting is found.</summary>

@@ -46,15 +46,16 @@ internal static class Doubts
         // Cloth that bears an iron's mark bears what irons do at it: the mark says so (ISO 3758, from memory).
         var bears = dial.Mark is not null && dial.Celsius <= limit;
         var leaves = dial.Mark is null ? 1 : WanderLeaves;
+        var (byPlate, byPressure) = (Plate(usual.LnBond < 0, cooler.LnBond, usual.LnBond, hotter.LnBond),
+            Pressure(usual.LnBond, lighter.LnBond));
         return new Given(
-            usual.LnBond,
-            Together(Plate(usual.LnBond < 0, cooler.LnBond, usual.LnBond, hotter.LnBond), Pressure(usual.LnBond, lighter.LnBond),
-                aim.Work.Material.Kind == MaterialKind.Hard ? SoaksUpSpread : 0),
+            usual.LnBond, Together(byPlate, byPressure, aim.Work.Material.Kind == MaterialKind.Hard ? SoaksUpSpread : 0),
             usual.LnHeatDose - aim.LnTakesMore,
             Together(leaves * Plate(usual.LnHeatDose < aim.LnTakesMore, cooler.LnHeatDose, usual.LnHeatDose, hotter.LnHeatDose),
                 Pressure(usual.LnHeatDose, harder.LnHeatDose), TakesSpread),
             limit - usual.Bare,
             Together(bears
-                ? 0 : Plate(usual.Bare < limit, cooler.Bare, usual.Bare, hotter.Bare), Pressure(usual.Bare, harder.Bare), BareSpreadK));
+                ? 0 : Plate(usual.Bare < limit, cooler.Bare, usual.Bare, hotter.Bare), Pressure(usual.Bare, harder.Bare), BareSpreadK))
+        { BondByPlate = Math.Abs(byPlate), BondByPressure = Math.Abs(byPressure) };
     }
 }

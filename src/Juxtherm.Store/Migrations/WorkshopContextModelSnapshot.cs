@@ -437,6 +437,54 @@ namespace Juxtherm.Store.Migrations
                     b.ToTable("LogWords");
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.PatchRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("Celsius")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("HeatSource")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("JobId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Material")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Outcome")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Pressure")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Seconds")
+                        .HasColumnType("REAL");
+
+                    b.Property<bool>("Struck")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Vinyl")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("AtUtc", "HeatSource", "Vinyl", "Material")
+                        .IsUnique();
+
+                    b.ToTable("Patches");
+                });
+
             modelBuilder.Entity("Juxtherm.Store.PlateReadingRow", b =>
                 {
                     b.Property<long>("Id")

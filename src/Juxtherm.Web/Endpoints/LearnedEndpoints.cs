@@ -21,6 +21,8 @@ internal static class LearnedEndpoints
             Answers.Of(await teach.MeasuredAsync(ask, command, cancel))).Produces<LearnedAnswer>().ProducesProblem(400);
         learned.MapDelete("/readings/{id:long}", async (long id, Teach teach, CancellationToken cancel) =>
             Answers.Of(await teach.ForgetAsync(id, cancel))).Produces<LearnedAnswer>().ProducesProblem(404);
+        learned.MapPut("/patches/{id:long}", async (long id, PatchStrike ask, Teach teach, CancellationToken cancel) =>
+            Answers.Of(await teach.StrikeAsync(id, ask.Struck, cancel))).Produces<LearnedAnswer>().ProducesProblem(404);
         routes.MapPost("/api/plans/learned",
             async (HttpRequest request, Guid? job, ShowLearned show, CancellationToken cancel) =>
             Answers.Of(await show.ForAsync(job, await JobBody.ReadAsync(request, cancel), cancel))).WithTags("Learned")

@@ -73,6 +73,9 @@ public sealed class WorkshopStudy(Planner planner, double wider)
     // From one piece to the next of the same workshop.
     private const double PieceSpread = 0.2;
 
+    // Nearer than this to what is wanted it lifts but a little, as ln.
+    private const double LittleBelow = 0.35;
+
     /// <summary>Tries a kind of work.</summary>
     /// <param name="work">Which.</param>
     /// <param name="workshops">How many workshops.</param>
@@ -95,8 +98,9 @@ public sealed class WorkshopStudy(Planner planner, double wider)
             {
                 var (dial, seconds) = study.Next(results);
                 var patch = truth.Patch(plan, dial, seconds);
-                results.Add(new PatchResult(dial.Celsius, seconds,
-                    patch.Harm ? PatchOutcome.Marked : patch.Short ? PatchOutcome.Lifts : PatchOutcome.Holds));
+                results.Add(new PatchResult(dial.Celsius, seconds, patch.Harm ? PatchOutcome.Marked
+                    : patch.LnOver >= 0 ? PatchOutcome.Holds
+                    : patch.LnOver >= -LittleBelow ? PatchOutcome.LiftsALittle : PatchOutcome.Lifts));
             }
 
             var told = planner.Plan(job with { Patches = results }, UnitSystem.Metric).Plan;
@@ -105,6 +109,21 @@ public sealed class WorkshopStudy(Planner planner, double wider)
         double Share(Func<(bool Short, bool Harm, bool After, double Spread), bool> of) => seen.Count(of) / (double)workshops;
         return new TriedRow(work, plan.BondingPress.Celsius, plan.BondingPress.Seconds, plan.Certainty!, Share(s => s.Short),
             Share(s => s.Harm), study.Before.Spread, study.Before.Spread * seen.Average(s => s.Spread), Share(s => s.After));
+    }
+
+    /// <summary>The share of workshops in which a setting comes out short, by the whole model.</summary>
+    /// <param name="work">The kind of work.</param>
+    /// <param name="dial">Where the dial stands.</param>
+    /// <param name="seconds">Press time, s.</param>
+    /// <param name="workshops">How many workshops.</param>
+    public double ShareShort(TriedWork work, DialPosition dial, double seconds, int workshops)
+    {
+        var job = JobOf(work);
+        var plan = planner.Plan(job, UnitSystem.Metric).Plan;
+        var cameShort = new bool[workshops];
+        Parallel.For(0, workshops,
+            seed => cameShort[seed] = new Truth(planner.Catalogue, job, seed, wider).IsShort(plan, dial, seconds));
+        return cameShort.Count(s => s) / (double)workshops;
     }
 
     /// <summary>The job of a kind of work.</summary>
@@ -186,14 +205,21 @@ public sealed class WorkshopStudy(Planner planner, double wider)
             (_job, _work) = (job, new Workpiece(job.Layers[0].Vinyl, material, job.Blank.Form, source, cover, job.Tools.Underlay));
         }
 
-        public (bool Short, bool Harm) Press(Plan plan) =>
-            Come(plan, plan.BondingPress.SurfaceCelsius(_work.Source), plan.BondingPress.Seconds,
-                plan.Presses.Where(p => p.Purpose == PressPurpose.Back).Sum(p => p.Seconds), 0);
+        public (bool Short, bool Harm) Press(Plan plan)
+        {
+            var (over, harm) = Come(plan, plan.BondingPress.SurfaceCelsius(_work.Source), plan.BondingPress.Seconds, Back(plan), 0);
+            return (over < 0, harm);
+        }
 
-        public (bool Short, bool Harm) Patch(Plan plan, DialPosition dial, double seconds) =>
+        public bool IsShort(Plan plan, DialPosition dial, double seconds) =>
+            Come(plan, dial.SurfaceCelsius, seconds, Back(plan), 0).LnOver < 0;
+
+        public (double LnOver, bool Harm) Patch(Plan plan, DialPosition dial, double seconds) =>
             Come(plan, dial.SurfaceCelsius, seconds, 0, Normal() * PieceSpread);
 
-        private (bool Short, bool Harm) Come(Plan plan, double face, double seconds, double back, double ln)
+        private static double Back(Plan plan) => plan.Presses.Where(p => p.Purpose == PressPurpose.Back).Sum(p => p.Seconds);
+
+        private (double LnOver, bool Harm) Come(Plan plan, double face, double seconds, double back, double ln)
         {
             var pressure = plan.BondingPress.PressureKPa * _pressure;
             var preheat = plan.Presses.Where(p => p.Purpose == PressPurpose.Preheat).Sum(p => p.Seconds);
@@ -211,7 +237,7 @@ public sealed class WorkshopStudy(Planner planner, double wider)
             var chart = Chart.Of(_work.Vinyl, null);
             var reference = _references.Of(_work.Vinyl, chart);
             var bond = session.Bond() / reference.BondSeconds / _job.Blank.Material.Demand.Value / _work.Vinyl.Bond.HoldsFrom.Value;
-            return (bond * Math.Exp(ln) < _wants,
+            return (Math.Log(bond) + ln - Math.Log(_wants),
                 session.HeatDose() / reference.HeatDoseSeconds > _work.Vinyl.Bond.MostHeatDose.Value * _takes
                 || session.HottestBare() > _work.Material.Limit.Celsius.Value);
         }

@@ -116,7 +116,8 @@ public class PatchTests
             while (results.Count < PatchStudy.MostPatches)
             {
                 var (dial, seconds) = study.Next(results);
-                results.Add(new PatchResult(dial.Celsius, seconds, seconds >= holdsFrom ? PatchOutcome.Holds : PatchOutcome.Lifts));
+                results.Add(new PatchResult(dial.Celsius, seconds, seconds >= holdsFrom ? PatchOutcome.Holds
+                    : seconds >= study.SecondsUntil(truth * 0.7) ? PatchOutcome.LiftsALittle : PatchOutcome.Lifts));
             }
 
             // Where all three hold or all three lift, only one side is known better.

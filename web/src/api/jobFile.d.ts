@@ -316,6 +316,30 @@ export interface PatchResult {
    */
   seconds: number;
   outcome: string;
+  pressure?: string;
+  /**
+   * When it was judged, ISO 8601.
+   */
+  at?: string;
+  on?: PatchOn;
+  [k: string]: unknown;
+}
+/**
+ * What it was pressed with and on; for another press, vinyl or blank it counts no more. Left out: the job that it stands in.
+ */
+export interface PatchOn {
+  /**
+   * Heat source id.
+   */
+  heatSource?: string;
+  /**
+   * Vinyl id.
+   */
+  vinyl?: string;
+  /**
+   * Material id.
+   */
+  material?: string;
   [k: string]: unknown;
 }
 /**

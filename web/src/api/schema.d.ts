@@ -2263,6 +2263,56 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/learned/patches/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PatchStrike"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LearnedAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/learned/readings": {
         parameters: {
             query?: never;
@@ -6789,6 +6839,37 @@ export interface components {
             /** @description What could not be read and was set aside, newest first. */
             setAside: components["schemas"]["SetAsideAnswer"][];
         };
+        /** @description A test patch that was kept. */
+        KeptPatchAnswer: {
+            /**
+             * Format: date-time
+             * @description When it was judged.
+             */
+            atUtc: string;
+            /**
+             * Format: double
+             * @description What the plate was set to, °C.
+             */
+            celsius: number;
+            /**
+             * Format: int64
+             * @description Its id.
+             */
+            id: number;
+            /** @description What it was pressed with and on: press, vinyl, blank, in words. */
+            on: string[];
+            /** @description holds, lifts-a-little, lifts or marked. */
+            outcome: string;
+            /** @description light, medium or firm; null for as the plan said. */
+            pressure: null | string;
+            /**
+             * Format: double
+             * @description Time closed, s.
+             */
+            seconds: number;
+            /** @description It was struck and counts no more. */
+            struck: boolean;
+        };
         /** @description A kind of work on layers. */
         KindOfWork: {
             /** @description Its id. */
@@ -6946,6 +7027,8 @@ export interface components {
         LearnedAnswer: {
             /** @description Presses first, then vinyls on blanks. */
             lessons: components["schemas"]["Lesson"][];
+            /** @description Test patches, newest first. */
+            patches: components["schemas"]["KeptPatchAnswer"][];
             /** @description Measured plates, newest first. */
             readings: components["schemas"]["PlateReadingAnswer"][];
         };
@@ -7457,6 +7540,19 @@ export interface components {
             /** @description How it compares. */
             text: string;
         };
+        /** @description Another pressure of a press that is held by hand. */
+        OtherPressure: {
+            /** @description How hard. */
+            pressure: components["schemas"]["PressureLevel"];
+            /**
+             * Format: double
+             * @description How long would do there, as sure as a plan is, s.
+             */
+            seconds: number;
+            /** @description What it comes to. */
+            text: string;
+            try: null | components["schemas"]["PatchToPress"];
+        };
         /**
          * @description What is seen on a piece.
          * @enum {unknown}
@@ -7476,9 +7572,18 @@ export interface components {
             atMost: number;
             /** @description What was to be expected before any patch. */
             before: components["schemas"]["NeededSeconds"];
+            /** @description Patches that count: the job's own and what was kept of earlier ones. */
+            counted: components["schemas"]["PatchResult"][];
+            /** @description What would make it surer, the best first; none once a patch was pressed. */
+            helps: components["schemas"]["PatchHelp"][];
+            /** @description What would make it surer, in words; empty for nothing. */
+            helpText: string;
             /** @description What is to be expected now. */
             needs: components["schemas"]["NeededSeconds"];
             next: null | components["schemas"]["PatchToPress"];
+            /** @description What a patch is pressed with and on, to be kept with its result. */
+            on: components["schemas"]["PatchOn"];
+            other: null | components["schemas"]["OtherPressure"];
             /**
              * Format: double
              * @description How much of the doubt from before is left, 0 to 1.
@@ -7488,6 +7593,64 @@ export interface components {
             sure: boolean;
             /** @description What it comes to. */
             text: string;
+        };
+        /** @description What cheap means would tell. */
+        PatchHelp: {
+            /** @description Which. */
+            means: components["schemas"]["PatchMeans"];
+            /**
+             * Format: double
+             * @description Share of the doubt that it takes away, 0 to 1.
+             */
+            takesAway: number;
+        };
+        /**
+         * @description What anybody has at hand to make a setting surer.
+         * @enum {unknown}
+         */
+        PatchMeans: "patch" | "scale" | "probe" | "strip";
+        /** @description What a test patch was pressed with and on: it tells nothing of anything else. */
+        PatchOn: {
+            /** @description Heat source id. */
+            heatSource: string;
+            /** @description Material id. */
+            material: string;
+            /** @description Vinyl id. */
+            vinyl: string;
+        };
+        /**
+         * @description What came of a test patch.
+         * @enum {unknown}
+         */
+        PatchOutcome: "holds" | "lifts-a-little" | "lifts" | "marked";
+        /** @description A test patch that was pressed. */
+        PatchResult: {
+            /**
+             * Format: date-time
+             * @description When it was judged; null where that is not known.
+             */
+            at?: null | string;
+            /**
+             * Format: double
+             * @description What the plate was set to, °C.
+             */
+            celsius: number;
+            /** @description Something lifted. */
+            lifted?: boolean;
+            on?: null | components["schemas"]["PatchOn"];
+            /** @description What came of it. */
+            outcome: components["schemas"]["PatchOutcome"];
+            pressure?: null | components["schemas"]["PressureLevel"];
+            /**
+             * Format: double
+             * @description Time closed, s.
+             */
+            seconds: number;
+        };
+        /** @description Strikes a test patch. */
+        PatchStrike: {
+            /** @description Whether it counts no more. */
+            struck: boolean;
         };
         /** @description A test patch to press. */
         PatchToPress: {
@@ -7499,6 +7662,7 @@ export interface components {
             dial: null | components["schemas"]["DialReading"];
             /** @description The mark; null where it shows degrees. */
             dialMark: null | string;
+            pressure: null | components["schemas"]["PressureLevel"];
             /**
              * Format: double
              * @description Time closed, s.

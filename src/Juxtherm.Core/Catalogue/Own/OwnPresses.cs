@@ -126,7 +126,7 @@ internal static class OwnPresses
     }
 
     // A scale tells the weight to about this factor, a strip of paper only that it is as usual and even (both from memory).
-    private const double WeighedFactor = 1.15;
+    internal const double WeighedFactor = 1.15;
     private const double TriedFactor = 1.3;
     private const double UnevenFactor = 1.5;
 

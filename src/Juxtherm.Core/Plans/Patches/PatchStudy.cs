@@ -27,27 +27,31 @@ public sealed class PatchStudy
 
     // A plan gives so much more bond than what has lifted.
     private const double BeyondWhatLifted = 1.1;
-    private const double Shorter = 0.8;
+    private const double ShorterBy = 0.8;
+
+    // Pressures that differ less than this, as ln, tell nothing of each other's (ours).
+    private const double WorthTrying = 0.5;
     private const double OneStep = 0.3;
 
     private readonly SetJob _about;
     private readonly FoundSetting _found;
+    private readonly PressSet _set;
     private readonly double _pressureKPa;
     private readonly double _preheatSeconds;
     private readonly CatalogueSnapshot _catalogue;
-    private readonly System.Collections.Concurrent.ConcurrentDictionary<double, Course> _courses = new();
+    private readonly System.Collections.Concurrent.ConcurrentDictionary<(double Face, double KPa), PatchCourse> _courses = new();
 
     /// <summary>Looks at a job.</summary>
     /// <param name="about">The job, with its setting found.</param>
-    /// <param name="pressureKPa">Pressure, kPa.</param>
     /// <param name="preheatSeconds">Preheat, s; 0 for none.</param>
     /// <param name="catalogue">The catalogue.</param>
     /// <exception cref="ArgumentException">Its setting has not been found yet.</exception>
-    public PatchStudy(SetJob about, double pressureKPa, double preheatSeconds, CatalogueSnapshot catalogue)
+    public PatchStudy(SetJob about, double preheatSeconds, CatalogueSnapshot catalogue)
     {
         ArgumentNullException.ThrowIfNull(about);
         ArgumentNullException.ThrowIfNull(catalogue);
-        (_about, _pressureKPa, _preheatSeconds, _catalogue) = (about, pressureKPa, preheatSeconds, catalogue);
+        _set = about.SetOf([]);
+        (_about, _pressureKPa, _preheatSeconds, _catalogue) = (about, _set.PressureKPa, preheatSeconds, catalogue);
         _found = about.Found ?? throw new ArgumentException("The setting has to be found first.", nameof(about));
     }
 
@@ -55,8 +59,9 @@ public sealed class PatchStudy
     public PatchBelief Before => PatchBelief.Before(PriorSpread);
 
     /// <summary>How sure it is before any patch how much bond the face wants: its own doubt, and the plate's and the pressure's.</summary>
-    private double PriorSpread =>
-        _about.Lead.Layer.Belief.With(_found.Window.GivenTo(_about.Work, _found.Dial, _found.Seconds).BondSpread);
+    private double PriorSpread => _about.Lead.Layer.Belief.With(Given.BondSpread);
+
+    private Given Given => _found.Window.GivenTo(_about.Work, _found.Dial, _found.Seconds);
 
     /// <summary>How long the front alone is pressed, s: a patch is not turned over, also where the plan goes on from the back.</summary>
     private double FrontAlone =>
@@ -71,7 +76,7 @@ public sealed class PatchStudy
     {
         ArgumentNullException.ThrowIfNull(results);
         return results.Where(r => r.Outcome != PatchOutcome.Marked)
-            .Aggregate(Before, (belief, r) => belief.After(LnMargin(r), r.Outcome == PatchOutcome.Holds));
+            .Aggregate(Before, (belief, r) => belief.After(LnMargin(r), PulledOf(r.Outcome), LnPressure(r.Pressure)));
     }
 
     /// <summary>How much of the doubt from before is left.</summary>
@@ -101,6 +106,54 @@ public sealed class PatchStudy
     /// <param name="times">How many times, above 0.</param>
     public double SecondsUntil(double times) => CourseAt(_found.Dial.SurfaceCelsius).Until(Holds * times);
 
+    /// <summary>What a patch is pressed with and on.</summary>
+    public PatchOn On => new(_about.Work.Source.Id, _about.Work.Vinyl.Id, _about.Job.Blank.Material.Id);
+
+    /// <summary>Another pressure of a press that is held by hand, where one patch at it would tell what leaning more, or less, comes
+    /// to; null where it would not.</summary>
+    /// <param name="results">What came of patches so far.</param>
+    public PressureLevel? PressureToTry(IReadOnlyList<PatchResult> results)
+    {
+        ArgumentNullException.ThrowIfNull(results);
+        if (!_about.Work.Source.HeldByHand || results.Count == 0 || results.Any(r => LnPressure(r.Pressure) != 0))
+            return null;
+        // The harder the better for the hand: it is the shorter.
+        return _about.Work.Source.Pressure.KPa.Keys.Where(level => LnPressure(level) >= WorthTrying).OrderDescending()
+            .Select(level => (PressureLevel?)level).FirstOrDefault();
+    }
+
+    /// <summary>The other pressure at which a patch was pressed; null for none.</summary>
+    /// <param name="results">What came of patches.</param>
+    public PressureLevel? PressureTried(IEnumerable<PatchResult> results) =>
+        results.Select(r => r.Pressure).FirstOrDefault(level => LnPressure(level) != 0);
+
+    /// <summary>A patch worth pressing where so many seconds are surely enough, s.</summary>
+    /// <param name="enough">What is surely enough, s.</param>
+    public double Shorter(double enough) => Math.Max(_catalogue.Work.ShortestPressSeconds.Value, Math.Round(enough * FirstShare));
+
+    /// <summary>How long is enough at another pressure, whole seconds, as sure as a plan is.</summary>
+    /// <param name="belief">What is believed.</param>
+    /// <param name="level">How hard.</param>
+    public double SecondsAt(PatchBelief belief, PressureLevel level)
+    {
+        ArgumentNullException.ThrowIfNull(belief);
+        var wanted = Holds * belief.QuantileAt(1 - Odds.MostShort, LnPressure(level));
+        return Math.Ceiling(CourseAt(_found.Dial.SurfaceCelsius, KPa(level)).Until(wanted));
+    }
+
+    /// <summary>How much of the doubt one more patch would leave, 0 to 1.</summary>
+    /// <param name="results">What came of patches so far.</param>
+    public double LeftByNext(IReadOnlyList<PatchResult> results)
+    {
+        var (dial, seconds) = Next(results);
+        return After(results).LeftAfter(Math.Log(CourseAt(dial.SurfaceCelsius).At(seconds).Bond / Holds));
+    }
+
+    /// <summary>How much of the doubt from before any patch cheap means leave, 0 to 1 each, the best first.</summary>
+    public IReadOnlyList<(PatchMeans Means, double Leaves)> Means =>
+        [.. CheapMeans.Of(_about.Work.Source, _found.Dial, Given, Before.Spread).Append((PatchMeans.Patch, LeftByNext([])))
+            .OrderBy(m => m.Item2)];
+
     /// <summary>The patch to press next.</summary>
     /// <param name="results">What came of patches so far.</param>
     public (DialPosition Dial, double Seconds) Next(IReadOnlyList<PatchResult> results)
@@ -113,7 +166,7 @@ public sealed class PatchStudy
         if (results.Where(r => r.Outcome == PatchOutcome.Marked).MinBy(r => r.Seconds) is { } marked
             && results[^1].Outcome == PatchOutcome.Marked)
         {
-            var less = Math.Round(marked.Seconds * Shorter);
+            var less = Math.Round(marked.Seconds * ShorterBy);
             return less >= shortest ? (_found.Dial, less) : (CoolerThan(_found.Dial), Math.Max(shortest, marked.Seconds));
         }
 
@@ -184,7 +237,7 @@ public sealed class PatchStudy
     {
         var held = results.Where(r => r.Outcome == PatchOutcome.Holds).Select(r => At(r).Bond).DefaultIfEmpty(double.PositiveInfinity)
             .Min();
-        return results.Where(r => r.Outcome == PatchOutcome.Lifts).Select(r => (double?)At(r).Bond).Where(b => b < held).Max();
+        return results.Where(r => r.Lifted && LnPressure(r.Pressure) == 0).Select(r => (double?)At(r).Bond).Where(b => b < held).Max();
     }
 
     /// <summary>What marked patches say: whichever of blank and vinyl was nearer to its limit is taken to have been marked.</summary>
@@ -213,63 +266,29 @@ public sealed class PatchStudy
     private double LnMargin(PatchResult result) => Math.Log(Math.Max(1e-6, At(result).Bond) / Holds);
 
     private (double Bond, double HeatDose, double Hottest) At(PatchResult result) =>
-        CourseAt(_about.Work.Source.SurfaceAt(result.Celsius)).At(result.Seconds);
+        CourseAt(_about.Work.Source.SurfaceAt(result.Celsius), KPa(result.Pressure)).At(result.Seconds);
 
-    private Course CourseAt(double face) => _courses.GetOrAdd(Math.Round(face, 1), p => Course.Of(this, p));
+    private PatchCourse CourseAt(double face) => CourseAt(face, _pressureKPa);
+
+    private PatchCourse CourseAt(double face, double pressureKPa) =>
+        _courses.GetOrAdd((Math.Round(face, 1), pressureKPa), at =>
+            new PatchCourse(_about, PressSetting.Single(at.Face, at.KPa, _preheatSeconds), _catalogue.Work));
+
+    private double KPa(PressureLevel? level) =>
+        level is { } l && l != _set.Level ? _about.Work.Source.Pressure.KPa[l].Value : _pressureKPa;
+
+    private double LnPressure(PressureLevel? level) => Math.Log(KPa(level) / _pressureKPa);
+
+    private static Pulled PulledOf(PatchOutcome outcome) => outcome switch
+    {
+        PatchOutcome.Holds => Pulled.Holds,
+        PatchOutcome.LiftsALittle => Pulled.LiftsALittle,
+        _ => Pulled.ComesOff,
+    };
 
     private DialPosition CoolerThan(DialPosition dial)
     {
         var all = _found.Window.Dial.ToList();
         return all[Math.Max(0, all.IndexOf(dial) - 1)];
-    }
-
-    /// <summary>What a plate does to a patch as time goes on.</summary>
-    private sealed class Course : ISessionObserver
-    {
-        private readonly PatchStudy _study;
-        private readonly List<(double Seconds, double Bond, double HeatDose, double Hottest)> _seen = [];
-
-        private Course(PatchStudy study) => _study = study;
-
-        public static Course Of(PatchStudy study, double plate)
-        {
-            var course = new Course(study);
-            var session = new PressSession(study._about.Work, study._catalogue);
-            var setting = PressSetting.Single(plate, study._pressureKPa, study._preheatSeconds);
-            session.PreheatAndLay(setting, study._catalogue.Work);
-            course._seen.Add((0, 0, 0, session.HottestBare()));
-            session.Press(setting with { Seconds = study._catalogue.Work.LongestPressSeconds.Value }, observer: course);
-            return course;
-        }
-
-        public bool AfterStep(PressSession session, double seconds)
-        {
-            var about = _study._about;
-            _seen.Add((seconds, session.Bond() / about.Lead.WantedBond, session.HeatDose() / about.Lead.Reference.HeatDoseSeconds,
-                session.HottestBare()));
-            return true;
-        }
-
-        public (double Bond, double HeatDose, double Hottest) At(double seconds)
-        {
-            var after = _seen.FindIndex(s => s.Seconds >= seconds - 1e-9);
-            if (after <= 0)
-                return after < 0
-                    ? (_seen[^1].Bond, _seen[^1].HeatDose, _seen[^1].Hottest) : (_seen[0].Bond, _seen[0].HeatDose, _seen[0].Hottest);
-            var (a, b) = (_seen[after - 1], _seen[after]);
-            var share = (seconds - a.Seconds) / (b.Seconds - a.Seconds);
-            double Between(double from, double to) => from + (to - from) * share;
-            return (Between(a.Bond, b.Bond), Between(a.HeatDose, b.HeatDose), Between(a.Hottest, b.Hottest));
-        }
-
-        /// <summary>How long until the bond comes to that, s; the longest press where it does not.</summary>
-        public double Until(double bond)
-        {
-            var after = _seen.FindIndex(s => s.Bond >= bond);
-            if (after <= 0)
-                return after < 0 ? _seen[^1].Seconds : 0;
-            var (a, b) = (_seen[after - 1], _seen[after]);
-            return a.Seconds + (b.Seconds - a.Seconds) * (bond - a.Bond) / (b.Bond - a.Bond);
-        }
     }
 }

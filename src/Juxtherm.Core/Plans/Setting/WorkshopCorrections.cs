@@ -45,7 +45,17 @@ public static class WorkshopCorrections
                 Belief = demand.Belief,
             }
             : layer with { Wants = null };
-        return correction.Demands.Count == 0 ? job : job with { Layers = [.. job.Layers.Select(Told)] };
+        job = correction.Demands.Count == 0 ? job : job with { Layers = [.. job.Layers.Select(Told)] };
+        return correction.Patches.Count == 0 ? job : job with { Patches = WithKept(job, correction.Patches) };
+    }
+
+    /// <summary>The job's own patches that nobody struck, and those that were kept of the same press, vinyl and blank.</summary>
+    private static List<PatchResult> WithKept(Job job, IReadOnlyList<KeptPatch> kept)
+    {
+        var here = kept.Where(k => k.HeatSource == job.Tools.Source.Id && k.Material == job.Blank.Material.Id
+            && job.Layers.Any(l => l.Vinyl.Id == k.Vinyl)).ToDictionary(PatchesKept.Result, k => k.Struck);
+        return [.. job.Patches.Where(p => !here.GetValueOrDefault(p)),
+            .. here.Where(k => !k.Value && !job.Patches.Contains(k.Key)).Select(k => k.Key)];
     }
 
     /// <summary>The face that a layer lies on, wanting of the bond what this workshop has learned.</summary>

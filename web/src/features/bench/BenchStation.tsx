@@ -4,12 +4,14 @@ import { api, got, type Run } from '../../api/client';
 import { useUnits } from '../../app/units';
 import { Failed } from '../../ui/States';
 import { useJob } from '../jobs/JobPage';
+import { usePatchAdvice } from '../press/Patches';
 import * as labels from './labels';
 import { PracticeMark } from './PracticeMark';
 
 /** Before the bench: what is under way, and how a run begins. Looking at it begins nothing. */
 export function BenchStation() {
   const { id, draft, plan } = useJob();
+  const patches = usePatchAdvice(draft.job).data;
   const units = useUnits();
   const navigate = useNavigate();
   const runs = useQuery({ queryKey: ['runs'], queryFn: () => got(api.GET('/api/runs')), refetchInterval: 10_000 });
@@ -62,6 +64,14 @@ export function BenchStation() {
         >
           {quantity > 1 ? labels.beginPieces(quantity) : labels.begin}
         </button>
+        {patches?.next && (
+          <p className="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">
+            <Link className="btn btn-outline px-6" to={`/jobs/${id}/patch`}>
+              {labels.testPatchFirst}
+            </Link>
+            <span className="text-quiet">{patches.text}</span>
+          </p>
+        )}
         {plan.data?.verdict === 'stop' && <p className="mt-2 text-quiet">{labels.thePlanHasAStop}</p>}
       </section>
       <section aria-label={labels.practice}>

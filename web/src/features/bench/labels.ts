@@ -21,6 +21,9 @@ export const nextInLine = 'next in line: ';
 // PracticeMark
 export const practiceNothingIsLogged = 'Practice: nothing is logged';
 
+// BenchStation
+export const testPatchFirst = 'Test patch first';
+
 // Preparation
 export const beforeTheFirstPiece = 'Before the first piece';
 export const oneByOne = 'One by one.';

@@ -5,6 +5,7 @@ import { useCatalogue } from '../../api/queries';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { Failed, Loading } from '../../ui/States';
+import { KeptPatches } from './KeptPatches';
 import { LessonLine } from './LessonLine';
 import { LogFrame } from './LogFrame';
 import * as labels from './labels';
@@ -30,7 +31,7 @@ export function TaughtPage() {
         <Failed error={learned.error} retry={() => learned.refetch()} />
       </LogFrame>
     );
-  const { lessons, readings } = learned.data;
+  const { lessons, readings, patches } = learned.data;
   const plates = lessons.filter((l) => l.kind === 'plate');
   const demands = lessons.filter((l) => l.kind === 'demand');
   return (
@@ -59,6 +60,7 @@ export function TaughtPage() {
           </div>
         </section>
       )}
+      <KeptPatches patches={patches} />
       <Measured readings={readings} />
     </LogFrame>
   );

@@ -189,3 +189,10 @@ export const offBy = 'Off by';
 export const whatToDo = 'What to do';
 export const heatStrip = 'heat strip';
 export const takeItBack2 = (name: Said) => `Take it back: ${name}`;
+
+// KeptPatches
+export const testPatches = 'Test patches';
+export const patchesCount =
+  'Each counts in every later job on the same press, vinyl and blank. Strike one that misleads: a hand slipped, the wrong dial.';
+export const strikeIt = 'Strike';
+export const countItAgain = 'Count it again';

@@ -1,16 +1,44 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { api, got, type Schemas } from '../../api/client';
 import { changed, type Job, type PatchResult } from '../../api/job';
 import { span, time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
-import { Clock } from '../../ui/Clock';
 import * as labels from './labels';
 
-const CAME: readonly { id: PatchResult['outcome']; word: string }[] = [
-  { id: 'holds', word: labels.itHolds },
-  { id: 'lifts', word: labels.itLifts },
-  { id: 'marked', word: labels.itIsMarked },
+/** What may come of a patch, and how it is told. */
+export const CAME: readonly { id: PatchResult['outcome']; word: string; what: string }[] = [
+  { id: 'holds', word: labels.itHolds, what: labels.whatHolds },
+  { id: 'lifts-a-little', word: labels.itLiftsALittle, what: labels.whatLiftsALittle },
+  { id: 'lifts', word: labels.itLifts, what: labels.whatLifts },
+  { id: 'marked', word: labels.itIsMarked, what: labels.whatIsMarked },
 ];
+
+type Advice = Schemas['PatchAdvice'];
+
+/** What patches have told about a job, and which comes next. */
+export function usePatchAdvice(job: Job) {
+  const units = useUnits();
+  return useQuery({
+    queryKey: ['patches', job, units.system],
+    queryFn: () => got(api.POST('/api/plans/patches', { params: { query: { units: units.system } }, body: job })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** A patch that was judged, as the job keeps it: with what it was pressed with and on, so that later jobs can use it. */
+export const resultOf = (
+  says: Advice,
+  patch: Schemas['PatchToPress'],
+  outcome: PatchResult['outcome'],
+): PatchResult => ({
+  celsius: patch.celsius,
+  seconds: patch.seconds,
+  outcome,
+  ...(patch.pressure ? { pressure: patch.pressure } : {}),
+  at: new Date().toISOString(),
+  on: says.on,
+});
 
 interface Props {
   /** The job's id. */
@@ -23,13 +51,11 @@ interface Props {
 export function Patches({ id, job, onEdit }: Props) {
   const units = useUnits();
   const patches = job.patches ?? [];
-  const advice = useQuery({
-    queryKey: ['patches', job, units.system],
-    queryFn: () => got(api.POST('/api/plans/patches', { params: { query: { units: units.system } }, body: job })),
-    placeholderData: keepPreviousData,
-  });
-  const says = advice.data;
-  if (!says || (says.sure && patches.length === 0)) return null;
+  const says = usePatchAdvice(job).data;
+  if (!says || (says.sure && patches.length === 0 && says.counted.length === 0)) return null;
+  const earlier = says.counted.filter(
+    (c) => c.at && !patches.some((p) => p.at && +new Date(p.at) === +new Date(c.at ?? 0)),
+  );
   const keep = (results: PatchResult[]) =>
     onEdit((j) => changed(j, { patches: results.length > 0 ? results : undefined }));
   return (
@@ -38,8 +64,18 @@ export function Patches({ id, job, onEdit }: Props) {
         {labels.testPatches2}
         <span className="font-normal text-quiet text-[0.87rem]">{says.text}</span>
       </h2>
-      {patches.length > 0 && (
+      {patches.length + earlier.length > 0 && (
         <ol className="mt-2 border-t border-rule">
+          {earlier.map((p) => (
+            <li key={p.at} className="flex items-baseline gap-5 border-b border-rule py-1.5 tabular-nums">
+              <span className="w-[5rem]">{units.temperature(p.celsius)}</span>
+              <span className="w-[4rem]">{time(p.seconds)}</span>
+              <strong className="font-semibold">{CAME.find((c) => c.id === p.outcome)?.word}</strong>
+              <Link className="link-quiet text-[0.9rem] ml-auto" to="/logbook/taught">
+                {labels.fromAnEarlierJob(day(p.at))}
+              </Link>
+            </li>
+          ))}
           {patches.map((p, i) => (
             <li
               // biome-ignore lint/suspicious/noArrayIndexKey: the same patch may have been pressed twice
@@ -64,30 +100,26 @@ export function Patches({ id, job, onEdit }: Props) {
         <Next
           id={id}
           next={says.next}
-          count={patches.length}
-          onCame={(outcome) => keep([...patches, resultOf(says.next, outcome)])}
+          onCame={(outcome) => says.next && keep([...patches, resultOf(says, says.next, outcome)])}
         />
       )}
+      {says.helpText && <p className="text-[0.9rem] text-quiet mt-2 max-w-[60em]">{says.helpText}</p>}
+      {says.other && <p className="text-[0.9rem] mt-2 max-w-[60em]">{says.other.text}</p>}
       {patches.length > 0 && <Told says={says} />}
     </section>
   );
 }
 
-const resultOf = (next: Schemas['PatchToPress'] | null, outcome: PatchResult['outcome']): PatchResult => ({
-  celsius: next?.celsius ?? 0,
-  seconds: next?.seconds ?? 0,
-  outcome,
-});
+const day = (at?: string | null) =>
+  new Date(at ?? 0).toLocaleDateString('en-US', { day: 'numeric', month: 'short', year: 'numeric' });
 
 function Next({
   id,
   next,
-  count,
   onCame,
 }: {
   id: string;
   next: Schemas['PatchToPress'];
-  count: number;
   onCame: (outcome: PatchResult['outcome']) => void;
 }) {
   const units = useUnits();
@@ -98,11 +130,13 @@ function Next({
         <span className="text-quiet font-normal"> · </span>
         {time(next.seconds)}
       </p>
-      <Clock name={`patch.${id}.${count}`} seconds={next.seconds} start="Start the clock" over="Open it now" />
       <p className="max-w-[38em] grow basis-[20rem]">{next.text}</p>
-      <span className="flex gap-2">
+      <Link className="btn btn-primary" to={`/jobs/${id}/patch`}>
+        {labels.guideMe}
+      </Link>
+      <span className="flex gap-2 flex-wrap">
         {CAME.map((c) => (
-          <button key={c.id} type="button" className="btn btn-outline" onClick={() => onCame(c.id)}>
+          <button key={c.id} type="button" title={c.what} className="btn btn-outline" onClick={() => onCame(c.id)}>
             {c.word}
           </button>
         ))}
