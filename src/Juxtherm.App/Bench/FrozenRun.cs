@@ -102,8 +102,10 @@ public sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
                 RunFlow.LatestAt(script, piece), RunFlow.After(script, piece)?.Text, piece.Status == PieceStatus.Asking, piece.InRescue,
                 RunFlow.CanBeSeen(script, piece), RunFlow.ClosesNext(script, piece), RunFlow.After(script, piece),
                 piece.Holds.Count(h => h.PressOrder == step.PressOrder),
-                Judge.IsByPlan(Frozen.Stations[piece.Station - 1].Plan, piece, step.MakesUp ? null : step.PressOrder), PressedFaces(piece),
-                PlaceOn(piece, step));
+                // The plan's own curves are the first piece's.
+                piece.InRow + 1 < script.Stations[piece.Station - 1].SteadyFrom
+                && Judge.IsByPlan(Frozen.Stations[piece.Station - 1].Plan, piece, step.MakesUp ? null : step.PressOrder),
+                PressedFaces(piece), PlaceOn(piece, step));
         }
 
         // In its own size where the plan knows it.

@@ -69,7 +69,8 @@ public sealed class HeatReckoner(Planner planner)
                 with
                 { Celsius = entry.Pressed.Celsius, Seconds = p.Purpose == PressPurpose.Back ? entry.BackSeconds : p.Seconds })
                 .ToList();
-        return Of(job, plan with { Presses = presses }, [.. presses.SelectMany(HoldDone.AsPlanned)]);
+        var inRow = Math.Max(0, entry.Piece - 1);
+        return Of(job, plan with { Presses = presses }, [.. presses.SelectMany(HoldDone.AsPlanned).Select(h => h with { InRow = inRow })]);
     }
 
     private (double LnRoom, double LnHeatDose)? With(Job job, Plan plan, IReadOnlyList<HoldDone> holds, double moreK)

@@ -99,7 +99,8 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
             AllOptions.In(about), Ladder.Of(about, preheat, catalogue), catalogue.Version, ModelVersion)
         {
             Certainty = certainty,
-            Batch = BatchWriter.Of(about, run, rehearsal.Bonding.Seconds),
+            Batch = BatchWriter.Of(about, run, rehearsal.Bonding.Seconds) is { } batch
+                ? BatchWriter.WithSteps(about, batch, presses, steps) : null,
             Order = new OrderReasons(about, orders, tried.Laid).Write(),
             Budgets = [.. about.Layers.OrderBy(l => about.Stack.Under(l.Id).Count()).Select(l => Bar(l))],
             Carriers = CarrierTrims.Of(about, tried.Laid),

@@ -60,6 +60,20 @@ public sealed record CheckItem(string Id, string Text)
 /// <param name="Steps">What is done for each piece, in order.</param>
 public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyList<BenchStep> Steps)
 {
+    /// <summary>From which piece in a row its later steps hold, from 1.</summary>
+    public int SteadyFrom { get; init; } = int.MaxValue;
+
+    /// <summary>The steps once what lies underneath is warm.</summary>
+    public IReadOnlyList<BenchStep> SteadySteps { get; init; } = [];
+
+    /// <summary>The steps of a piece.</summary>
+    /// <param name="piece">It.</param>
+    public IReadOnlyList<BenchStep> StepsOf(Piece piece)
+    {
+        ArgumentNullException.ThrowIfNull(piece);
+        return piece.InRow + 1 >= SteadyFrom ? SteadySteps : Steps;
+    }
+
     /// <summary>Takes a plan apart.</summary>
     /// <param name="plan">The plan.</param>
     public static StationScript Of(Plan plan)
@@ -97,10 +111,20 @@ public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyLis
             };
         }
 
+        var steps = atPress.Where(s => !s.OncePerRun).Select(Step).ToList();
         return new StationScript(
             [.. atPress.Where(s => s.OncePerRun)
                 .Select((s, i) => new CheckItem(s.Check ?? $"once-{i}", s.Text) { TimedSeconds = Timed(s) })],
-            [.. atPress.Where(s => !s.OncePerRun).Select(Step)]);
+            steps) is var first && plan.Batch is { SteadySteps.Count: > 0 } batch
+            ? first with { SteadyFrom = batch.FromPiece, SteadySteps = Steady(plan, batch, steps) } : first;
+    }
+
+    /// <summary>The steps with those put in that later pieces have otherwise.</summary>
+    private static IReadOnlyList<BenchStep> Steady(Plan plan, PlanBatch batch, List<BenchStep> steps)
+    {
+        var of = plan.Steps.Select((s, i) => (Step: s, Index: i)).Where(s => s.Step is { Kind: not StepKind.Know, OncePerRun: false })
+            .Select(s => batch.SteadySteps.FirstOrDefault(t => t.Index == s.Index)).ToList();
+        return [.. steps.Zip(of, (step, then) => then is null ? step : step with { Seconds = then.Seconds, Text = then.Text })];
     }
 }
 

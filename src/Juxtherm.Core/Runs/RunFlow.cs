@@ -5,6 +5,10 @@ namespace Juxtherm.Core.Runs;
 /// <summary>Whose turn it is: time that passes, pieces handed to presses, and what a press has before it.</summary>
 public static class RunFlow
 {
+    // So long after the plate opened what lies underneath is still as warm as the plan of a run takes it to be (ours: a pad of rubber
+    // has lost a third of its heat then).
+    private const double StaysWarmSeconds = 120;
+
     /// <summary>What a piece is at; null when no press has it.</summary>
     /// <param name="script">The frozen script.</param>
     /// <param name="piece">The piece.</param>
@@ -14,7 +18,7 @@ public static class RunFlow
         ArgumentNullException.ThrowIfNull(piece);
         if (piece.Status is not (PieceStatus.InHand or PieceStatus.Asking))
             return null;
-        return piece.InRescue ? piece.Rescue[piece.RescueStep] : script.Stations[piece.Station - 1].Steps[piece.Step];
+        return piece.InRescue ? piece.Rescue[piece.RescueStep] : script.Stations[piece.Station - 1].StepsOf(piece)[piece.Step];
     }
 
     /// <summary>When the step of a piece is over: by itself, or for a press that speaks for itself as planned; null when it waits for
@@ -44,7 +48,8 @@ public static class RunFlow
         ArgumentNullException.ThrowIfNull(script);
         ArgumentNullException.ThrowIfNull(piece);
         return piece.InRescue && piece.RescueStep + 1 < piece.Rescue.Count ? piece.Rescue[piece.RescueStep + 1]
-            : script.Stations[piece.Station - 1].Steps.ElementAtOrDefault(piece.InRescue ? BackFrom(script, piece) : piece.Step + 1);
+            : script.Stations[piece.Station - 1].StepsOf(piece)
+                .ElementAtOrDefault(piece.InRescue ? BackFrom(script, piece) : piece.Step + 1);
     }
 
     /// <summary>The plate is to close next on a piece that a press has.</summary>
@@ -135,7 +140,8 @@ public static class RunFlow
                         Step = First(script, station),
                         EnteredAt = at,
                         InFlow = false,
-                        Moves = 0
+                        Moves = 0,
+                        InRow = RowBehind(state, station.Number, next.Number, at),
                     });
         }
 
@@ -149,7 +155,13 @@ public static class RunFlow
         var waited = StepOf(script, piece)!.Kind == StepKind.Wait;
         piece = piece with { EnteredAt = at, Moves = piece.Moves + 1, InFlow = !waited, Status = PieceStatus.InHand };
         if (!piece.InRescue)
-            return piece with { Step = Onward(script, state.Stations[piece.Station - 1], piece.Step + 1) };
+        {
+            piece = piece with { Step = Onward(script, state.Stations[piece.Station - 1], piece.Step + 1) };
+            // Taken up at once, but closed on only after a pause: what lies underneath has cooled.
+            return piece.Holds.Count == 0 && piece.InRow > 0 && StepOf(script, piece)?.Kind == StepKind.Hold
+                ? piece with { InRow = Math.Min(piece.InRow, RowBehind(state, piece.Station, piece.Number, at)) } : piece;
+        }
+
         return piece.RescueStep + 1 < piece.Rescue.Count
             ? piece with { RescueStep = piece.RescueStep + 1 }
             : piece with { Step = BackFrom(script, piece), Rescue = [], RescueStep = 0 };
@@ -164,7 +176,8 @@ public static class RunFlow
             {
                 Holds = [.. piece.Holds,
                     new HoldDone(order, Math.Max(0, Math.Round((until - piece.EnteredAt).TotalSeconds, 2)), plateCelsius
-                        ?? piece.ClosedAtCelsius) { Go = step.Go, TurnedOver = step.TurnedOver, ClosedAt = piece.EnteredAt }],
+                        ?? piece.ClosedAtCelsius)
+                    { Go = step.Go, TurnedOver = step.TurnedOver, ClosedAt = piece.EnteredAt, InRow = piece.InRow }],
                 ClosedAtCelsius = null
             }
             : piece;
@@ -178,6 +191,14 @@ public static class RunFlow
     private static int BackFrom(BenchScript script, Piece piece) =>
         !piece.Rescue[0].MakesUp && script.Stations[piece.Station - 1].Steps[piece.Step] is { Stage: WorkStage.Peel, Kind: StepKind.Do }
         ? piece.Step + 1 : piece.Step;
+
+    /// <summary>How many pieces a press has pressed one after the other until now: underlay and plate keep their heat so long.</summary>
+    private static int RowBehind(RunState state, int station, int but, DateTimeOffset at)
+    {
+        var (last, opened) = state.Pieces.Where(p => p.Station == station && p.Number != but)
+            .Select(p => (Piece: p, Opened: p.Holds.Max(h => h.ClosedAt?.AddSeconds(h.Seconds)))).OrderBy(p => p.Opened).LastOrDefault();
+        return opened is { } open && (at - open).TotalSeconds <= StaysWarmSeconds ? last.InRow + 1 : 0;
+    }
 
     /// <summary>The preheat is passed over where it was left out.</summary>
     private static int Onward(BenchScript script, Station station, int step)

@@ -32,6 +32,9 @@ public sealed record HoldDone(int PressOrder, double Seconds, double? PlateCelsi
     /// <summary>The other side lay up than the press before had up.</summary>
     public bool TurnedOver { get; init; }
 
+    /// <summary>How many pieces were pressed just before, one after the other: so warm was what lies underneath.</summary>
+    public int InRow { get; init; }
+
     /// <summary>When the plate closed, UTC; null when nobody knows.</summary>
     public DateTimeOffset? ClosedAt { get; init; }
 }
@@ -96,6 +99,9 @@ public sealed record Piece(int Number, WantedPiece Wanted, PieceStatus Status)
 
     /// <summary>When the step began, UTC.</summary>
     public DateTimeOffset EnteredAt { get; init; }
+
+    /// <summary>How many pieces its press has pressed just before it, one after the other, without a pause.</summary>
+    public int InRow { get; init; }
 
     /// <summary>How often it has moved: what was said to an earlier step is told by it.</summary>
     public int Moves { get; init; }

@@ -20,18 +20,29 @@ internal sealed partial class Rehearser
         var rehearser = new Rehearser(about, catalogue, sequence[0].Set.For(0), FirstFace(about, sequence.Select(p => p.Laid)), id => id)
         { _inARun = true };
         if (before is not null)
-        {
-            // The one is taken off and the other put on.
-            before._session.Open(CoolingPlace.OnUnderlay, about.Figures.LaySeconds.Value, before._setting.PlateCelsius);
-            // Nobody closes a press that says it is not hot yet.
-            if (before._session.PrintColumn.PlateCelsius[0] < before._setting.PlateCelsius[0] - NotHotYetK)
-                before._session.SettlePlate(before._setting.PlateCelsius);
-            rehearser._session.LieWhereLay(before._session);
-        }
-
+            rehearser.Follow(before);
         foreach (var press in sequence)
             rehearser.CarryOut(press);
         return rehearser;
+    }
+
+    /// <summary>The last of the pieces that were pressed before; null for none.</summary>
+    private static Rehearser? LastOf(ChartedJob about, PiecesBefore? row, CatalogueSnapshot catalogue)
+    {
+        Rehearser? last = null;
+        for (var n = 0; n < (row?.Count ?? 0); n++)
+            last = Repeated(about, row!.AsPlanned, catalogue, id => id, last).Rehearser;
+        return last;
+    }
+
+    /// <summary>Lies where another lay: the one is taken off and the other put on.</summary>
+    private void Follow(Rehearser before)
+    {
+        before._session.Open(CoolingPlace.OnUnderlay, _about.Figures.LaySeconds.Value, before._setting.PlateCelsius);
+        // Nobody closes a press that says it is not hot yet.
+        if (before._session.PrintColumn.PlateCelsius[0] < before._setting.PlateCelsius[0] - NotHotYetK)
+            before._session.SettlePlate(before._setting.PlateCelsius);
+        _session.LieWhereLay(before._session);
     }
 
     /// <summary>What became of it.</summary>

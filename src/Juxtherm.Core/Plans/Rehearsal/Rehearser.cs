@@ -69,27 +69,31 @@ internal sealed partial class Rehearser
     /// <param name="about">The job.</param>
     /// <param name="done">The presses of its plan that were done, in order.</param>
     /// <param name="catalogue">The catalogue.</param>
-    public static RepeatedPiece Repeat(ChartedJob about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue) =>
-        Repeated(about, done, catalogue, id => id).Piece;
+    /// <param name="row">What was pressed just before; null for nothing.</param>
+    public static RepeatedPiece Repeat(ChartedJob about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue,
+        PiecesBefore? row = null) => Repeated(about, done, catalogue, id => id, LastOf(about, row, catalogue)).Piece;
 
     /// <summary>Temperatures over time of a piece as it was really pressed, and as it goes on by its plan.</summary>
     /// <param name="about">The job.</param>
     /// <param name="done">Every press of its plan but the patch: what was done of it, or will be.</param>
     /// <param name="catalogue">The catalogue.</param>
     /// <param name="name">Names a sheet for the reader.</param>
+    /// <param name="row">What was pressed just before; null for nothing.</param>
     public static IReadOnlyList<TracePhase> Retrace(ChartedJob about, IReadOnlyList<DoneInModel> done, CatalogueSnapshot catalogue,
-        Func<string, string> name)
+        Func<string, string> name, PiecesBefore? row = null)
     {
-        var rehearser = Repeated(about, done, catalogue, name).Rehearser;
+        var rehearser = Repeated(about, done, catalogue, name, LastOf(about, row, catalogue)).Rehearser;
         rehearser.Open(PhaseKind.Rest, RestSeconds, CoolingPlace.OnUnderlay);
         return rehearser._phases;
     }
 
     private static (RepeatedPiece Piece, Rehearser Rehearser) Repeated(ChartedJob about, IReadOnlyList<DoneInModel> done,
-        CatalogueSnapshot catalogue, Func<string, string> name)
+        CatalogueSnapshot catalogue, Func<string, string> name, Rehearser? before)
     {
         var setting = PressSetting.Single(done[0].PlateCelsius, done[0].Press.PressureKPa, 0);
         var rehearser = new Rehearser(about, catalogue, setting, FirstFace(about, done.Select(d => d.Press.Laid)), name);
+        if (before is not null)
+            rehearser.Follow(before);
         var opened = new Dictionary<string, double>(StringComparer.Ordinal);
         foreach (var (press, closings, celsius) in done)
         {

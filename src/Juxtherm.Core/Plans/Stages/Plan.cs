@@ -58,6 +58,17 @@ public sealed record Plan(
     /// <summary>The carriers, where their places are known.</summary>
     public IReadOnlyList<CarrierInPlan> Carriers { get; init; } = [];
 
+    /// <summary>How long a press is meant to be closed on a piece, s: what lies underneath is warm after some.</summary>
+    /// <param name="press">The press.</param>
+    /// <param name="inRow">How many pieces were pressed just before it, one after the other.</param>
+    public double SecondsOf(PlannedPress press, int inRow)
+    {
+        ArgumentNullException.ThrowIfNull(press);
+        return Batch is { } batch && inRow + 1 >= batch.FromPiece && batch.SteadySteps.FirstOrDefault(s =>
+                Steps[s.Index] is { Kind: StepKind.Hold } step && step.PressOrder == press.Order) is { } steady
+            ? steady.Seconds : press.Seconds;
+    }
+
     /// <summary>The press that bonds; the last of them where there are several, on the first part where it is done on several.</summary>
     [JsonIgnore]
     public PlannedPress BondingPress => Whole.Last(w => w.Press.Purpose == PressPurpose.Press).OnParts[0];

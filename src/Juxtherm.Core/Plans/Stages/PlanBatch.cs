@@ -7,9 +7,19 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <param name="PeelWaitSeconds">From when its carrier can come off after the press opens, s; null where nothing is peeled.</param>
 public sealed record BatchPiece(double Seconds, double Bond, double BareCelsius, double? PeelWaitSeconds);
 
+/// <summary>A step of the plan as the later pieces of a run have it.</summary>
+/// <param name="Index">Which of the plan's steps, from 0.</param>
+/// <param name="Seconds">How long it takes or must last, s.</param>
+/// <param name="Text">What to do, in the reader's units.</param>
+public sealed record SteadyStep(int Index, double Seconds, string Text);
+
 /// <summary>A run of many: underlay and plate warm up from piece to piece.</summary>
 /// <param name="First">The first piece.</param>
 /// <param name="Steady">A piece when they are as warm as they get in this run.</param>
 /// <param name="FromPiece">From which piece on, from 1.</param>
 /// <param name="Text">What that means at the press.</param>
-public sealed record PlanBatch(BatchPiece First, BatchPiece Steady, int FromPiece, string Text);
+public sealed record PlanBatch(BatchPiece First, BatchPiece Steady, int FromPiece, string Text)
+{
+    /// <summary>Steps that differ from that piece on.</summary>
+    public IReadOnlyList<SteadyStep> SteadySteps { get; init; } = [];
+}

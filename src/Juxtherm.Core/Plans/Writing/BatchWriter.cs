@@ -32,6 +32,37 @@ internal static class BatchWriter
         return batch with { Text = Text(about, batch) };
     }
 
+    /// <summary>The same with the steps that its later pieces have otherwise.</summary>
+    /// <param name="about">The job.</param>
+    /// <param name="batch">The run.</param>
+    /// <param name="presses">The presses of the plan.</param>
+    /// <param name="steps">Its steps.</param>
+    public static PlanBatch WithSteps(SetJob about, PlanBatch batch, IReadOnlyList<PlannedPress> presses, IReadOnlyList<PlanStep> steps)
+    {
+        var (bonding, peeled) = (presses.Last(p => p.Purpose == PressPurpose.Press),
+            presses.LastOrDefault(p => p.Peel.Method != Catalogue.PeelMethod.None));
+        var shorter = batch.Steady.Seconds - batch.First.Seconds;
+        var longer = Math.Round((batch.Steady.PeelWaitSeconds ?? 0) - (batch.First.PeelWaitSeconds ?? 0));
+        PlannedPress Steady(PlannedPress press)
+        {
+            // All parts of a parted print alike.
+            if (press.Purpose == PressPurpose.Press && press.Stage == bonding.Stage)
+                press = press with { Seconds = press.Seconds + shorter };
+            return press.Stage == peeled?.Stage && press.Peel.WaitSeconds is [{ } from, var to] && longer > 0
+                ? press with { Peel = press.Peel with { WaitSeconds = [from + longer, to + longer] } } : press;
+        }
+
+        var then = new StepWriter(about, [.. presses.Select(Steady)]).Write();
+        return then.Count != steps.Count
+            ? batch : batch
+            with
+            {
+                SteadySteps = [.. then.Select((step, i) => (Step: step, Index: i))
+                    .Where(s => !s.Step.OncePerRun && s.Step != steps[s.Index])
+                    .Select(s => new SteadyStep(s.Index, s.Step.Seconds, s.Step.Text))],
+            };
+    }
+
     private static string Text(ChartedJob about, PlanBatch batch)
     {
         var (first, steady, words) = (batch.First, batch.Steady, about.Words);

@@ -29,11 +29,11 @@ internal static class Causes
             && p.Layers.Any(looked.Heat.Here.Contains)))
         {
             var each = ClosedPlate.Of(looked.History.Holds, press.Order).Select(p => p.Seconds).ToList();
-            if (little && each.Count > 0 && each.Min() < press.Seconds - HandSeconds)
-                found.Add(looked.Words.Say("causes.text", ("each", Thing.Seconds(each.Min())), ("seconds", Thing.Seconds(press.Seconds))));
-            if (much && each.Count > 0 && each.Max() > press.Seconds + HandSeconds)
-                found.Add(looked.Words.Say("causes.text-2", ("each", Thing.Seconds(each.Max())),
-                    ("seconds", Thing.Seconds(press.Seconds))));
+            var planned = looked.Plan.SecondsOf(press, looked.History.InRow);
+            if (little && each.Count > 0 && each.Min() < planned - HandSeconds)
+                found.Add(looked.Words.Say("causes.text", ("each", Thing.Seconds(each.Min())), ("seconds", Thing.Seconds(planned))));
+            if (much && each.Count > 0 && each.Max() > planned + HandSeconds)
+                found.Add(looked.Words.Say("causes.text-2", ("each", Thing.Seconds(each.Max())), ("seconds", Thing.Seconds(planned))));
         }
 
         foreach (var (measured, planned) in Measured(looked))

@@ -71,7 +71,8 @@ public sealed class Judge(Planner planner)
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(piece);
         var about = planner.About(job, planner.Language.WordsFor(units));
-        return Rehearser.Retrace(about, PieceInTheModel.AsItGoes(about, plan, piece), planner.Catalogue, id => SheetNames.Of(id, about));
+        return Rehearser.Retrace(about, PieceInTheModel.AsItGoes(about, plan, piece), planner.Catalogue, id => SheetNames.Of(id, about),
+            PieceInTheModel.RowBefore(about, plan, piece.InRow));
     }
 
     /// <summary>Whether a piece was pressed as it was planned so far.</summary>

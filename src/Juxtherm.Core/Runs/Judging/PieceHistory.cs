@@ -6,6 +6,9 @@ namespace Juxtherm.Core.Runs.Judging;
 /// <param name="Holds">How long the plate was really closed, in order.</param>
 public sealed record PieceHistory(IReadOnlyList<HoldDone> Holds)
 {
+    /// <summary>How many pieces were pressed just before it.</summary>
+    public int InRow => Holds.Select(h => h.InRow).FirstOrDefault();
+
     /// <summary>What of the preparation was left out.</summary>
     public IReadOnlySet<string> Skipped { get; init; } = new HashSet<string>(StringComparer.Ordinal);
 

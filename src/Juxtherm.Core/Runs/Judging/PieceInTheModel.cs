@@ -30,6 +30,9 @@ internal sealed class PieceInTheModel
     // Closer than this a hand cannot hold a time, s.
     private const double HandSeconds = 1;
 
+    // After so many pieces what lies underneath is nearly as warm as it gets (tried in the model).
+    private const int WarmAfter = 4;
+
     // A piece that has lain so long is cold, s.
     private const double ColdSeconds = 900;
 
@@ -92,10 +95,11 @@ internal sealed class PieceInTheModel
             done.ConvertAll(d =>
                 new DoneInModel(d.Press, place(d.Places).Closings, d.Places.Min(p => p.PlateCelsius)
                     ?? d.Press.SurfaceCelsius(about.Work.Source)));
-        var (shortest, nameIn, asItOpened, up) = Rehearser.Repeat(about, As(places => places.MinBy(p => p.Seconds)!), catalogue);
+        var row = RowBefore(about, plan, holds.Select(h => h.InRow).FirstOrDefault());
+        var (shortest, nameIn, asItOpened, up) = Rehearser.Repeat(about, As(places => places.MinBy(p => p.Seconds)!), catalogue, row);
         var longest = shortest.Copy();
         if (done.Exists(d => d.Places.Count > 1))
-            (longest, _, asItOpened, _) = Rehearser.Repeat(about, As(places => places.MaxBy(p => p.Seconds)!), catalogue);
+            (longest, _, asItOpened, _) = Rehearser.Repeat(about, As(places => places.MaxBy(p => p.Seconds)!), catalogue, row);
         var press = done[^1].Press;
         var setting = PressSetting.Single(press.SurfaceCelsius(about.Work.Source), press.PressureKPa, 0);
         List<string> laid = [.. done.SelectMany(d => d.Press.Laid).Distinct(StringComparer.Ordinal)];
@@ -117,6 +121,15 @@ internal sealed class PieceInTheModel
             up);
     }
 
+    /// <summary>The pieces that were pressed just before it, each as planned.</summary>
+    /// <param name="about">Its job.</param>
+    /// <param name="plan">Its plan.</param>
+    /// <param name="pieces">How many.</param>
+    public static PiecesBefore RowBefore(ChartedJob about, Plan plan, int pieces) =>
+        new([.. plan.Whole.Where(w => w.Press.Purpose != PressPurpose.Patch).Select(w => w.OnParts[0])
+            .Select(p => new DoneInModel(p, [new Closing(p.Seconds, 0)], p.SurfaceCelsius(about.Work.Source)))],
+            Math.Min(pieces, WarmAfter));
+
     /// <summary>Every press of a plan on the part in hand: as it was done, with what is being made up for; what is still to come as it was
     /// planned.</summary>
     /// <param name="about">Its job.</param>
@@ -130,7 +143,8 @@ internal sealed class PieceInTheModel
         {
             var places = ClosedPlate.Of(piece.Holds, press.Order);
             if (places.Count == 0)
-                return new DoneInModel(press, [new Closing(press.Seconds, 0)], press.SurfaceCelsius(about.Work.Source));
+                return new DoneInModel(press, [new Closing(plan.SecondsOf(press, piece.InRow), 0)],
+                    press.SurfaceCelsius(about.Work.Source));
             var least = places.MinBy(p => p.Seconds)!;
             var missing = press.Order == last && piece.MissingSeconds > 0
                 ? [new Closing(piece.MissingSeconds, ClosedPlate.UsualOpenSeconds)] : Array.Empty<Closing>();
@@ -150,7 +164,8 @@ internal sealed class PieceInTheModel
         var last = piece.Holds.LastOrDefault(h => !h.IsAgain)?.PressOrder ?? 0;
         return piece.MissingSeconds <= 0 && plan.Presses.Where(p => p.Purpose != PressPurpose.Patch && p.Order <= last).All(press =>
             ClosedPlate.Of(piece.Holds, press.Order) is { Count: > 0 } places
-            && places.All(p => Math.Abs(p.Seconds - press.Seconds) <= HandSeconds || (press.Order == underWay && p.Seconds < press.Seconds))
+            && plan.SecondsOf(press, piece.InRow) is var planned
+            && places.All(p => Math.Abs(p.Seconds - planned) <= HandSeconds || (press.Order == underWay && p.Seconds < planned))
             && (press.Sections.Count == 0 || places.All(p => p.Closings.Count == 1)));
     }
 
