@@ -57,6 +57,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
 
         var last = rehearsal.Presses[^1];
         var run = _rehearsals.InARun(about, rehearsal, job.Quantity);
+        var helps = BatchWriter.Helps(about, _rehearsals.Helping(about, rehearsal, run, job.Quantity));
         var certainty = CertaintyWriter.Of(about, rehearsal, budget);
         var rules = new PlanContext(
             about, [.. rehearsal.Presses.Select((p, i) =>
@@ -72,6 +73,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
             AllHold = about.Layers.All(l => last.Heat[l.Id].Bond >= l.Work.Vinyl.Bond.HoldsFrom.Value),
             LabelCap = CareLabel.Cap(job.Blank.CareDots, catalogue),
             HottestOfRunCelsius = about.Work.Material.Limit.DyeMigrationCelsius is null ? 0 : _hottest.Of(about.Found, job.Quantity),
+            RunHelps = helps,
             WarmestPieceCelsius = run.Select(p => p.BareCelsius).DefaultIfEmpty(last.HottestBareCelsius).Max(),
         };
         var notices = PlanRules.Look(rules);
@@ -100,7 +102,10 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
         {
             Certainty = certainty,
             Batch = BatchWriter.Of(about, run, rehearsal.Bonding.Seconds) is { } batch
-                ? BatchWriter.WithSteps(about, batch, presses, steps) : null,
+                ? BatchWriter.WithSteps(about, batch, presses, steps) with
+            {
+                Helps = helps,
+            } : null,
             Order = new OrderReasons(about, orders, tried.Laid).Write(),
             Budgets = [.. about.Layers.OrderBy(l => about.Stack.Under(l.Id).Count()).Select(l => Bar(l))],
             Carriers = CarrierTrims.Of(about, tried.Laid),

@@ -205,6 +205,19 @@ public sealed class PressSession
         _bare.LieWhereLay(before._bare);
     }
 
+    /// <summary>Closes the plate on the bare underlay, with nothing between, before the piece is laid on it.</summary>
+    /// <param name="setting">How, and for how long.</param>
+    public void WarmUnderlay(PressSetting setting)
+    {
+        ArgumentNullException.ThrowIfNull(setting);
+        var contact = new double[LaneMath.Count];
+        for (var lane = 0; lane < LaneMath.Count; lane++)
+            contact[lane] = Surroundings.PlateContactWm2K(setting.PressureKPa[lane]);
+        var top = new TopFace.UnderPlate(LaneMath.From(contact));
+        foreach (var stack in _prints.Select(p => p.Stack).Append(_bare))
+            stack.WarmUnderlay(top, new BottomFace(Surroundings.BelowUnderlayWm2K, _room), _work.Source.Plate.Heat.Value, setting);
+    }
+
     /// <summary>The dial was turned, and waited for until the plate was there.</summary>
     /// <param name="plateCelsius">Where the plate's face is now, °C.</param>
     public void SettlePlate(Lanes plateCelsius)

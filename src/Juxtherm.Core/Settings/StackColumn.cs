@@ -134,6 +134,18 @@ internal sealed class StackColumn(List<SheetField> blank, SheetField? underlay)
         _plate = before._plate;
     }
 
+    /// <summary>The plate closes on the underlay alone.</summary>
+    public void WarmUnderlay(TopFace top, BottomFace bottom, Plate kind, PressSetting setting)
+    {
+        if (Underlay is null)
+            return;
+        var column = new HeatColumn([Underlay]);
+        column.SetPlate(kind, _plate ?? setting.PlateCelsius);
+        column.Run(top, bottom, setting.PlateCelsius, setting.Seconds, StepSchedule.Press);
+        column.WriteBack();
+        _plate = column.PlateCelsius;
+    }
+
     /// <summary>The plate has come to where it is set now.</summary>
     public void Settle(Lanes plateCelsius) => _plate = plateCelsius;
 

@@ -3,8 +3,8 @@ using Juxtherm.Core.Heat;
 namespace Juxtherm.Core.Tests.Plans;
 
 /// <summary>
-/// A column of sheets under a plate, solved the plainest way there is: explicit steps of a few milliseconds on even cells. It shares no line
-/// with the solver that it is held against, only the figures.
+/// A column of sheets under a plate, solved the plainest way there is: explicit steps of a few milliseconds on even cells. It shares no
+/// line with the solver that it is held against, only the figures.
 /// </summary>
 internal sealed class PlainColumn
 {

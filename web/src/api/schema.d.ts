@@ -5478,6 +5478,18 @@ export interface components {
             /** @description daily, asked, before-migration, before-restore or before-import. */
             why: string;
         };
+        /** @description Something that helps a run of many, tried in the model. */
+        BatchHelp: {
+            /** @description What. */
+            kind: components["schemas"]["BatchHelpKind"];
+            /** @description How, and what it does, in the reader's units. */
+            text: string;
+        };
+        /**
+         * @description What helps a run of many.
+         * @enum {unknown}
+         */
+        BatchHelpKind: "warm-first" | "pause" | "second-pad" | "lower-dial";
         /** @description A piece of a run as the model has it. */
         BatchPiece: {
             /**
@@ -7896,8 +7908,12 @@ export interface components {
              * @description From which piece on, from 1.
              */
             fromPiece: number;
+            /** @description What would even it out, or keep it within its limit. */
+            helps?: components["schemas"]["BatchHelp"][];
             /** @description A piece when they are as warm as they get in this run. */
             steady: components["schemas"]["BatchPiece"];
+            /** @description Steps that differ from that piece on. */
+            steadySteps?: components["schemas"]["SteadyStep"][];
             /** @description What that means at the press. */
             text: string;
         };
@@ -8747,6 +8763,21 @@ export interface components {
             heatSource: null | string;
             /** @description What it is called; the kind's own name when empty. */
             name: null | string;
+        };
+        /** @description A step of the plan as the later pieces of a run have it. */
+        SteadyStep: {
+            /**
+             * Format: int32
+             * @description Which of the plan's steps, from 0.
+             */
+            index: number;
+            /**
+             * Format: double
+             * @description How long it takes or must last, s.
+             */
+            seconds: number;
+            /** @description What to do, in the reader's units. */
+            text: string;
         };
         /**
          * @description What the bench does with a step.

@@ -43,6 +43,9 @@ public sealed record PlanContext(
     /// <summary>Bare face of the warmest piece of the run, °C.</summary>
     public double WarmestPieceCelsius { get; init; }
 
+    /// <summary>What would keep a run within its limit, the simplest first.</summary>
+    public IReadOnlyList<BatchHelp> RunHelps { get; init; } = [];
+
     /// <summary>How sure it is.</summary>
     public required PlanCertainty Certainty { get; init; }
 

@@ -21,6 +21,7 @@ internal sealed class Rehearsals(CatalogueSnapshot catalogue)
     private const int MostPieces = 20;
 
     private readonly ConditionalWeakTable<RehearsedPresses, ConcurrentDictionary<int, IReadOnlyList<PieceInRun>>> _runs = [];
+    private readonly ConditionalWeakTable<RehearsedPresses, ConcurrentDictionary<int, IReadOnlyList<RunHelp>>> _helps = [];
     private readonly BoundedMemory<Key, RehearsedPresses> _known = new(MostBytes);
 
     /// <summary>A sequence carried out.</summary>
@@ -45,6 +46,14 @@ internal sealed class Rehearsals(CatalogueSnapshot catalogue)
         var most = Math.Min(pieces, MostPieces);
         return most < 2 ? [] : _runs.GetValue(first, _ => new()).GetOrAdd(most, n => RunOfMany.Of(about, first, n, catalogue));
     }
+
+    /// <summary>What would help a run.</summary>
+    /// <param name="about">The job, with its settings.</param>
+    /// <param name="first">Its first piece, carried out.</param>
+    /// <param name="run">Its pieces, until they are alike.</param>
+    /// <param name="pieces">How many, from 1.</param>
+    public IReadOnlyList<RunHelp> Helping(SetJob about, RehearsedPresses first, IReadOnlyList<PieceInRun> run, int pieces) =>
+        _helps.GetValue(first, _ => new()).GetOrAdd(Math.Min(pieces, MostPieces), n => RunHelps.Of(about, first, run, n, catalogue));
 
     /// <summary>A layer as heat feels it.</summary>
     private sealed record Felt(string Id, Workpiece Work, ReferenceDose Reference, double MostHeatDose, Face Face, string Under);

@@ -14,17 +14,29 @@ internal sealed partial class Rehearser
     /// <param name="about">The job.</param>
     /// <param name="sequence">The presses.</param>
     /// <param name="catalogue">The catalogue.</param>
-    /// <param name="before">The piece before it; null for the first.</param>
-    public static Rehearser After(ChartedJob about, IReadOnlyList<SequencePress> sequence, CatalogueSnapshot catalogue, Rehearser? before)
+    /// <param name="before">The piece that lay there before it; null for the first.</param>
+    /// <param name="idleSeconds">How long nothing was pressed there since, s.</param>
+    /// <param name="warmedSeconds">How long the empty press was closed on what lies underneath, s; 0 for not at all.</param>
+    public static Rehearser After(ChartedJob about, IReadOnlyList<SequencePress> sequence, CatalogueSnapshot catalogue, Rehearser? before,
+        double idleSeconds = 0, double warmedSeconds = 0)
     {
         var rehearser = new Rehearser(about, catalogue, sequence[0].Set.For(0), FirstFace(about, sequence.Select(p => p.Laid)), id => id)
         { _inARun = true };
         if (before is not null)
-            rehearser.Follow(before);
+            rehearser.Follow(before, idleSeconds);
+        if (warmedSeconds > 0)
+        {
+            rehearser._session.WarmUnderlay(sequence[0].Set.For(warmedSeconds));
+            rehearser._session.SettlePlate(rehearser._setting.PlateCelsius);
+        }
+
         foreach (var press in sequence)
             rehearser.CarryOut(press);
         return rehearser;
     }
+
+    /// <summary>How long all of it took, s.</summary>
+    public double Seconds => _clock;
 
     /// <summary>The last of the pieces that were pressed before; null for none.</summary>
     private static Rehearser? LastOf(ChartedJob about, PiecesBefore? row, CatalogueSnapshot catalogue)
@@ -36,9 +48,9 @@ internal sealed partial class Rehearser
     }
 
     /// <summary>Lies where another lay: the one is taken off and the other put on.</summary>
-    private void Follow(Rehearser before)
+    private void Follow(Rehearser before, double idleSeconds = 0)
     {
-        before._session.Open(CoolingPlace.OnUnderlay, _about.Figures.LaySeconds.Value, before._setting.PlateCelsius);
+        before._session.Open(CoolingPlace.OnUnderlay, _about.Figures.LaySeconds.Value + idleSeconds, before._setting.PlateCelsius);
         // Nobody closes a press that says it is not hot yet.
         if (before._session.PrintColumn.PlateCelsius[0] < before._setting.PlateCelsius[0] - NotHotYetK)
             before._session.SettlePlate(before._setting.PlateCelsius);

@@ -24,17 +24,33 @@ internal static class RunOfMany
     /// <param name="first">The first piece, carried out.</param>
     /// <param name="pieces">How many, from 1.</param>
     /// <param name="catalogue">The catalogue.</param>
-    public static IReadOnlyList<PieceInRun> Of(ChartedJob about, RehearsedPresses first, int pieces, CatalogueSnapshot catalogue)
+    public static IReadOnlyList<PieceInRun> Of(ChartedJob about, RehearsedPresses first, int pieces, CatalogueSnapshot catalogue) =>
+        Of(about, Sequence(first), pieces, catalogue, 0, 1);
+
+    /// <summary>The presses of a run: each piece for as long as the first.</summary>
+    /// <param name="first">The first piece, carried out.</param>
+    public static IReadOnlyList<SequencePress> Sequence(RehearsedPresses first) =>
+        [.. first.Presses.Select(p => p.Press with { Seconds = p.Seconds, UntilBonded = false })];
+
+    /// <summary>The same with a pause before each piece, or on several pads in turn.</summary>
+    /// <param name="about">The job.</param>
+    /// <param name="sequence">Its presses.</param>
+    /// <param name="pieces">How many, from 1.</param>
+    /// <param name="catalogue">The catalogue.</param>
+    /// <param name="pauseSeconds">Between two pieces, s.</param>
+    /// <param name="pads">How many pads, from 1.</param>
+    public static IReadOnlyList<PieceInRun> Of(ChartedJob about, IReadOnlyList<SequencePress> sequence, int pieces,
+        CatalogueSnapshot catalogue, double pauseSeconds, int pads)
     {
-        // Each is pressed for as long as the first was.
-        var sequence = first.Presses.Select(p => p.Press with { Seconds = p.Seconds, UntilBonded = false }).ToList();
         List<PieceInRun> done = [];
-        Rehearser? before = null;
+        List<Rehearser> rehearsed = [];
         for (var n = 0; n < pieces; n++)
         {
-            before = Rehearser.After(about, sequence, catalogue, before);
-            done.Add(before.AsPiece(done.Count == 0 ? null : done[0].Bond));
-            if (n > 0 && Alike(done[n - 1], done[n]))
+            // Meanwhile the other pads had their pieces.
+            var idle = pauseSeconds + rehearsed.TakeLast(pads - 1).Sum(r => r.Seconds + about.Figures.LaySeconds.Value);
+            rehearsed.Add(Rehearser.After(about, sequence, catalogue, n >= pads ? rehearsed[n - pads] : null, idle));
+            done.Add(rehearsed[^1].AsPiece(done.Count == 0 ? null : done[0].Bond));
+            if (n >= pads && Alike(done[n - pads], done[n]))
                 break;
         }
 

@@ -63,6 +63,26 @@ internal static class BatchWriter
             };
     }
 
+    /// <summary>What helps a run, in words.</summary>
+    /// <param name="about">The job.</param>
+    /// <param name="helps">What was found in the model.</param>
+    public static IReadOnlyList<BatchHelp> Helps(ChartedJob about, IReadOnlyList<RunHelp> helps)
+    {
+        var words = about.Words;
+        string Said(RunHelp help) => help.Kind switch
+        {
+            BatchHelpKind.WarmFirst => words.Say("batch.help.warm-first", ("warm", Thing.Seconds(help.Seconds)),
+                ("held", about.Work.Source.HeldByHand)),
+            BatchHelpKind.Pause => words.Say("batch.help.pause", ("pause", Thing.Seconds(help.Seconds)),
+                ("bare", Thing.Celsius(help.Then.BareCelsius))),
+            BatchHelpKind.SecondPad => words.Say("batch.help.second-pad", ("bare", Thing.Celsius(help.Then.BareCelsius)),
+                ("peel", help.Then.PeelWaitSeconds is { } wait ? Thing.Seconds(wait) : default)),
+            _ => words.Say("batch.help.lower-dial", ("celsius", Thing.Celsius(help.Dial!.Celsius)), ("mark", help.Dial.Mark),
+                ("seconds", Thing.Seconds(help.Seconds)), ("bare", Thing.Celsius(help.Then.BareCelsius))),
+        };
+        return [.. helps.Select(h => new BatchHelp(h.Kind, Said(h)))];
+    }
+
     private static string Text(ChartedJob about, PlanBatch batch)
     {
         var (first, steady, words) = (batch.First, batch.Steady, about.Words);

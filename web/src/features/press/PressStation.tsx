@@ -115,20 +115,27 @@ function Batch({ batch }: { batch: Schemas['PlanBatch'] }) {
     </tr>
   );
   return (
-    <table className="mt-4 tabular-nums text-[0.95rem]" data-testid="batch">
-      <thead className="text-quiet text-[0.87rem]">
-        <tr>
-          <td />
-          <th className="text-left font-normal pr-6">{labels.pressFor}</th>
-          <th className="text-left font-normal pr-6">{labels.besideThePrint}</th>
-          <th className="text-left font-normal">{labels.toThePeel}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {row(labels.firstPiece, batch.first)}
-        {row(labels.fromPieceOn(batch.fromPiece), batch.steady)}
-      </tbody>
-    </table>
+    <>
+      <table className="mt-4 tabular-nums text-[0.95rem]" data-testid="batch">
+        <thead className="text-quiet text-[0.87rem]">
+          <tr>
+            <td />
+            <th className="text-left font-normal pr-6">{labels.pressFor}</th>
+            <th className="text-left font-normal pr-6">{labels.besideThePrint}</th>
+            <th className="text-left font-normal">{labels.toThePeel}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {row(labels.firstPiece, batch.first)}
+          {row(labels.fromPieceOn(batch.fromPiece), batch.steady)}
+        </tbody>
+      </table>
+      {batch.helps.map((h) => (
+        <p key={h.kind} className="mt-1.5">
+          {h.text}
+        </p>
+      ))}
+    </>
   );
 }
 

@@ -45,7 +45,8 @@ public sealed class BlankTooHot : IPlanRule
         {
             return this.Say(plan, NoticeLevel.Caution,
                 words.Say("blank-too-hot.run", ("material", material.Name), ("warmest", Thing.Celsius(plan.WarmestPieceCelsius)),
-                    ("limit", Thing.Celsius(limit))), why, [.. data, ("warmest", plan.WarmestPieceCelsius, "Cel")]);
+                    ("limit", Thing.Celsius(limit)), ("help", plan.RunHelps.Select(h => h.Text).FirstOrDefault())), why,
+                [.. data, ("warmest", plan.WarmestPieceCelsius, "Cel")]);
         }
 
         if (plan.LabelCap is { } cap && plan.HottestBareCelsius > cap.Value + RoundingK)

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Core.Plans.Checks.Rules;
 
@@ -22,7 +23,8 @@ public sealed class DyeMigration : IPlanRule
         if (hottest <= from.Value)
             return null;
         return this.Say(plan, NoticeLevel.Caution,
-            plan.Words.Say("dye-migration.caution", ("material", plan.Work.Material.Name), ("hottest", Thing.Celsius(hottest))),
+            plan.Words.Say("dye-migration.caution", ("material", plan.Work.Material.Name), ("hottest", Thing.Celsius(hottest)),
+                ("help", plan.RunHelps.Where(h => h.Kind != BatchHelpKind.WarmFirst).Select(h => h.Text).FirstOrDefault())),
             plan.Words.Say("dye-migration.caution-why", ("from", Thing.Celsius(from.Value)), ("source", from.From.Source)),
             ("from", from.Value, "Cel"), ("planned", plan.HottestBareCelsius, "Cel"), ("hottest", hottest, "Cel"));
     }
