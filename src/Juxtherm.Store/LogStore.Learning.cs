@@ -10,13 +10,16 @@ public sealed partial class LogStore
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
         var teaching = db.Log.AsNoTracking().Where(e => !e.Example && !e.Struck && e.LnRoom != null);
-        var kinds = await teaching.Join(db.LogWords.Where(w => w.Kind == LogWordRow.Vinyl), e => e.Id, w => w.LogId,
-            (e, w) => new { Vinyl = w.Word, e.Material, e.HeatSource }).Distinct().ToListAsync(cancel);
+        var kinds = await teaching.Join(db.LogWords.Where(w => w.Kind == LogWordRow.Vinyl || w.Kind == LogWordRow.Teaches), e => e.Id,
+            w => w.LogId, (e, w) => new { Vinyl = w.Word, e.Material, e.HeatSource }).Distinct().ToListAsync(cancel);
         var found = new List<LogRow>();
         foreach (var kind in kinds)
         {
             found.AddRange(
-                await Alone(teaching, kind.Vinyl).Where(e => e.Material == kind.Material && e.HeatSource == kind.HeatSource)
+                await teaching.Where(e => e.Words.Any(w => w.Kind == LogWordRow.Teaches && w.Word == kind.Vinyl)
+                    || (e.Words.Any(w => w.Kind == LogWordRow.Vinyl && w.Word == kind.Vinyl)
+                        && e.Words.Count(w => w.Kind == LogWordRow.Vinyl) == 1))
+                .Where(e => e.Material == kind.Material && e.HeatSource == kind.HeatSource)
                 .OrderByDescending(e => e.AtUtc).Take(mostOfEach).Include(e => e.Washes).AsSplitQuery().ToListAsync(cancel));
         }
 
@@ -92,6 +95,29 @@ public sealed partial class LogStore
         await using var db = await contexts.CreateDbContextAsync(cancel);
         return await db.Patches.Where(p => p.Id == id).ExecuteUpdateAsync(p => p.SetProperty(x => x.Struck, struck), cancel) > 0;
     }
+
+    /// <summary>Since when presses are as they are now, by heat source id.</summary>
+    public async Task<IReadOnlyDictionary<string, DateTimeOffset>> RepairsAsync(CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.PressRepairs.AsNoTracking().ToDictionaryAsync(r => r.HeatSource, r => r.AtUtc, StringComparer.Ordinal, cancel);
+    }
+
+    /// <summary>Notes that a press was repaired, or takes that back.</summary>
+    /// <param name="heatSource">Heat source id.</param>
+    /// <param name="at">When, UTC; null to take it back.</param>
+    /// <param name="cancel">Gives up.</param>
+    public Task RepairedAsync(string heatSource, DateTimeOffset? at, CancellationToken cancel) => Once.DoAsync(contexts, async db =>
+    {
+        var row = await db.PressRepairs.SingleOrDefaultAsync(r => r.HeatSource == heatSource, cancel);
+        if (row is not null && at is null)
+            db.Remove(row);
+        else if (row is not null)
+            row.AtUtc = at!.Value;
+        else if (at is { } then)
+            db.Add(new PressRepairRow { HeatSource = heatSource, AtUtc = then });
+        return heatSource;
+    }, cancel);
 
     /// <summary>What learned things are switched off, by key.</summary>
     public async Task<IReadOnlySet<string>> OffAsync(CancellationToken cancel)

@@ -12,9 +12,12 @@ public sealed class LogWordRow
     /// <summary>A lot of the vinyl that was cut for it.</summary>
     public const string Lot = "lot";
 
+    /// <summary>Of several vinyls the one that it teaches of.</summary>
+    public const string Teaches = "teaches";
+
     public long LogId { get; set; }
 
-    /// <summary>vinyl, outcome or lot.</summary>
+    /// <summary>vinyl, outcome, lot or teaches.</summary>
     public required string Kind { get; set; }
 
     /// <summary>Its place among those of its kind, from 0.</summary>

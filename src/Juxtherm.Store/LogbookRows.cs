@@ -212,6 +212,15 @@ public sealed class PatchRow
     public bool Struck { get; set; }
 }
 
+/// <summary>A press that was repaired: what was learned of its plate before says nothing of it any more.</summary>
+public sealed class PressRepairRow
+{
+    /// <summary>Heat source id.</summary>
+    public required string HeatSource { get; set; }
+
+    public DateTimeOffset AtUtc { get; set; }
+}
+
 /// <summary>Something learned that somebody switched off.</summary>
 public sealed class LearnedOffRow
 {

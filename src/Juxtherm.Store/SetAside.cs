@@ -65,7 +65,7 @@ public static class SetAside
         [("Patches", "Outcome")] = Of<PatchOutcome>(),
         [("Log", "Pressure")] = Of<PressureLevel>(),
         [("Log", "Set")] = ["", .. Of<SettingOrigin>()],
-        [("LogWords", "Kind")] = [LogWordRow.Vinyl, LogWordRow.Outcome, LogWordRow.Lot],
+        [("LogWords", "Kind")] = [LogWordRow.Vinyl, LogWordRow.Outcome, LogWordRow.Lot, LogWordRow.Teaches],
         [("LogWashes", "Look")] = Of<WashLook>(),
     };
 

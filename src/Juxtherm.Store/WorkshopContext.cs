@@ -41,6 +41,8 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
     /// <summary>Test patches.</summary>
     public DbSet<PatchRow> Patches => Set<PatchRow>();
 
+    public DbSet<PressRepairRow> PressRepairs => Set<PressRepairRow>();
+
     public DbSet<LearnedOffRow> LearnedOff => Set<LearnedOffRow>();
 
     public DbSet<ShelfRow> Shelf => Set<ShelfRow>();
@@ -153,6 +155,7 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
         modelBuilder.Entity<PlateReadingRow>(reading => reading.HasIndex(r => new { r.HeatSource, r.AtUtc }));
         // A copied job has the same patches; they are kept once.
         modelBuilder.Entity<PatchRow>(patch => patch.HasIndex(p => new { p.AtUtc, p.HeatSource, p.Vinyl, p.Material }).IsUnique());
+        modelBuilder.Entity<PressRepairRow>(repair => repair.HasKey(r => r.HeatSource));
         modelBuilder.Entity<LearnedOffRow>(off => off.HasKey(o => o.Key));
     }
 

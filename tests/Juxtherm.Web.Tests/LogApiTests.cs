@@ -136,6 +136,15 @@ public sealed partial class LogApiTests : BenchApi
         Assert.Equal(("plate:swing-platen", 1), ((string)plate["key"]!, (int)plate["readings"]!));
         Assert.InRange((double)plate["value"]!, -8.5, -5);
         Assert.True(Heat(await Setting()) > Heat(before));
+        // After a repair it says nothing of the plate as it is now; that can be taken back.
+        Clock.Advance(60);
+        var repaired = await Ok(HttpMethod.Put, "/api/learned/repairs/swing-platen", new JsonObject { ["repaired"] = true });
+        Assert.Empty(repaired["lessons"]!.AsArray());
+        Assert.NotNull(repaired["repairs"]!["swing-platen"]);
+        var back = await Ok(HttpMethod.Put, "/api/learned/repairs/swing-platen", new JsonObject { ["repaired"] = false });
+        Assert.Single(back["lessons"]!.AsArray());
+        Assert.Equal(HttpStatusCode.NotFound,
+            (await Send(HttpMethod.Put, "/api/learned/repairs/toaster", new JsonObject { ["repaired"] = true })).Status);
         var taken = await Ok(HttpMethod.Delete, $"/api/learned/readings/{learned["readings"]![0]!["id"]}");
         Assert.Empty(taken["lessons"]!.AsArray());
         Assert.Equal(before, await Setting());

@@ -18,9 +18,11 @@ namespace Juxtherm.App.Bench;
 /// <param name="Units">Units of the texts, metric or us; with rescue.</param>
 /// <param name="Face">On which side it was seen; with see. Null for the one pressed last.</param>
 /// <param name="AgoSeconds">How long ago it was said, s, 0 to 3600, by a page that could not be heard then; null for just now.</param>
+/// <param name="Layer">On which layer it was seen; with see. Null where there is but one vinyl, or nobody could tell.</param>
 public sealed record BenchCommand(
     Guid CommandId, int Station, int Piece, int? Move, BenchAction Action, IReadOnlyList<Outcome>? Outcomes, string? Note, string? Item,
-    double? Seconds, bool? Knowingly, WantedPiece? Wanted, string? Units, Face? Face = null, double? AgoSeconds = null);
+    double? Seconds, bool? Knowingly, WantedPiece? Wanted, string? Units, Face? Face = null, double? AgoSeconds = null,
+    string? Layer = null);
 
 /// <summary>A further press.</summary>
 /// <param name="CommandId">Chosen by the caller; asking twice counts once.</param>

@@ -47,9 +47,8 @@ public sealed partial class BenchService
         ? new BenchEvent(since > now ? since : now, BenchAction.Away, 0) { Since = since } : null, null, cancel);
 
     private LogRow Entry(Guid id, FrozenStation station, RunState state, Piece piece) =>
-        LogRows.Row(LogEntry.Of(station.Job, station.Plan, state, piece)
-            with
-        { Heat = reckoner.Of(station.Bare, station.Plan, piece.Holds) }, id, reckoner.By);
+        LogRows.Row(reckoner.Reckoned(LogEntry.Of(station.Job, station.Plan, state, piece), station.Bare, station.Plan, piece.Holds), id,
+            reckoner.By);
 
     private IReadOnlyList<BenchStep> Steps(OpenRun run, BenchCommand command)
     {

@@ -128,6 +128,7 @@ public sealed partial class BenchService(JobStore jobs, RunStore runs, PlanCache
             Wanted = command.Wanted,
             Steps = command.Action == BenchAction.Rescue ? Steps(run, command) : null,
             Face = command.Face,
+            Layer = command.Layer,
         }, null, cancel, Ago(command));
 
     /// <summary>What a page said while it could not be heard counts from when it was said.</summary>

@@ -105,7 +105,7 @@ public sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
                 // The plan's own curves are the first piece's.
                 piece.InRow + 1 < script.Stations[piece.Station - 1].SteadyFrom
                 && Judge.IsByPlan(Frozen.Stations[piece.Station - 1].Plan, piece, step.MakesUp ? null : step.PressOrder),
-                PressedFaces(piece), PlaceOn(piece, step));
+                [.. Laid(piece).Select(l => l.Face).Distinct()], Several(Laid(piece)), PlaceOn(piece, step));
         }
 
         // In its own size where the plan knows it.
@@ -115,13 +115,17 @@ public sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
             return places.Find(p => p.Size == piece.Wanted.Size) ?? (places.Count > 0 ? places[0] : null);
         }
 
-        // Sides with vinyl on them by now, in the order in which they were pressed.
-        IReadOnlyList<Face> PressedFaces(Piece piece)
+        // What lies on it by now, in the order in which it was pressed.
+        IReadOnlyList<JobLayer> Laid(Piece piece)
         {
             var (_, job, plan, _) = Frozen.Stations[piece.Station - 1];
-            return [.. plan.Presses.Where(p => piece.Holds.Any(h => h.PressOrder == p.Order)).SelectMany(p => p.Laid)
-                .Select(id => job.Layers.First(l => l.Id == id).Face).Distinct()];
+            return [.. plan.Presses.Where(p => piece.Holds.Any(h => h.PressOrder == p.Order)).SelectMany(p => p.Laid).Distinct()
+                .Select(id => job.Layers.First(l => l.Id == id))];
         }
+
+        static IReadOnlyList<LaidLayer> Several(IReadOnlyList<JobLayer> laid) =>
+            laid.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal).Count() < 2
+            ? [] : [.. laid.Select(l => new LaidLayer(l.Id, $"{l.Id}, {l.Vinyl.Name}", l.Colour))];
 
         StationAnswer Station(Station station)
         {

@@ -19,6 +19,12 @@ public sealed record PressAnswer(PressStatus Status, double PlannedCelsius, bool
 /// <param name="TimedSeconds">How long the plate is closed for it, or it is left to cool, s; null where nothing is timed.</param>
 public sealed record CheckAnswer(string Id, string Text, bool Ticked, bool Skipped, double? TimedSeconds);
 
+/// <summary>A layer on a piece.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Colour">Its colour as #rrggbb; null when not said.</param>
+public sealed record LaidLayer(string Id, string Name, string? Colour);
+
 /// <summary>A piece in the hands of a press.</summary>
 /// <param name="Piece">Its number.</param>
 /// <param name="Move">Give it back with the next command.</param>
@@ -37,11 +43,13 @@ public sealed record CheckAnswer(string Id, string Text, bool Ticked, bool Skipp
 /// <param name="Closings">How often the plate was closed for this press already.</param>
 /// <param name="ByPlan">Everything so far was pressed as planned; otherwise its own temperatures are at its trace.</param>
 /// <param name="Faces">Sides with vinyl on them by now.</param>
+/// <param name="Layers">Where several vinyls lie on it by now: its layers, to say on which of them something is seen; none
+/// otherwise.</param>
 /// <param name="Place">While something is laid: where it goes on this piece, in its size; null otherwise.</param>
 public sealed record HandAnswer(
     int Piece, int Move, BenchStep Step, int StepNumber, int StepCount, DateTimeOffset EnteredUtc, DateTimeOffset? DueUtc,
     DateTimeOffset? LatestUtc, string? NextText, bool Asking, bool InRescue, bool CanSee, bool ClosesNext, BenchStep? Next,
-    int Closings, bool ByPlan, IReadOnlyList<Face> Faces, Placing? Place);
+    int Closings, bool ByPlan, IReadOnlyList<Face> Faces, IReadOnlyList<LaidLayer> Layers, Placing? Place);
 
 /// <summary>A press of the run.</summary>
 /// <param name="Number">From 1.</param>

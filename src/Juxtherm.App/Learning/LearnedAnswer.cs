@@ -29,5 +29,6 @@ public sealed record KeptPatchAnswer(long Id, IReadOnlyList<string> On, DateTime
 /// <param name="Lessons">Presses first, then vinyls on blanks.</param>
 /// <param name="Readings">Measured plates, newest first.</param>
 /// <param name="Patches">Test patches, newest first.</param>
+/// <param name="Repairs">Since when presses are as they are now, by heat source id; none for always.</param>
 public sealed record LearnedAnswer(IReadOnlyList<Lesson> Lessons, IReadOnlyList<PlateReadingAnswer> Readings,
-    IReadOnlyList<KeptPatchAnswer> Patches);
+    IReadOnlyList<KeptPatchAnswer> Patches, IReadOnlyDictionary<string, DateTimeOffset> Repairs);

@@ -11,6 +11,10 @@ namespace Juxtherm.App.Learning;
 /// <param name="On">Whether plans use it.</param>
 public sealed record LessonSwitch(string Key, bool On);
 
+/// <summary>Notes a repair.</summary>
+/// <param name="Repaired">Whether there was one, just now.</param>
+public sealed record PressRepaired(bool Repaired);
+
 /// <summary>Strikes a test patch.</summary>
 /// <param name="Struck">Whether it counts no more.</param>
 public sealed record PatchStrike(bool Struck);
@@ -42,7 +46,7 @@ public sealed class Teach(WorkshopLearning learning, WorkshopCatalogue catalogue
                     new PlateReadingAnswer(r.Id, r.HeatSource, name(r.HeatSource), r.AtUtc, r.DialCelsius, r.ReadCelsius, r.Means))],
             [.. (await store.PatchesAsync(cancel))
                 .Select(p => new KeptPatchAnswer(p.Id, [name(p.HeatSource), name(p.Vinyl), name(p.Material)], p.AtUtc, p.Celsius,
-                    p.Seconds, p.Pressure, p.Outcome, p.Struck))]);
+                    p.Seconds, p.Pressure, p.Outcome, p.Struck))], await store.RepairsAsync(cancel));
     }
 
     /// <summary>Uses something learned, or leaves it out.</summary>
@@ -88,6 +92,20 @@ public sealed class Teach(WorkshopLearning learning, WorkshopCatalogue catalogue
                 CommandId = CommandId.Of(command, clock)
             }, cancel);
         learning.Forget();
+        return await LookAsync(cancel);
+    }
+
+    /// <summary>Notes that a press was repaired just now, or takes that back.</summary>
+    /// <param name="heatSource">Heat source id.</param>
+    /// <param name="repaired">Whether it was.</param>
+    /// <param name="cancel">Stops it.</param>
+    public async Task<Result<LearnedAnswer>> RepairedAsync(string heatSource, bool repaired, CancellationToken cancel)
+    {
+        if (!(await catalogues.FindAsync(cancel)).HeatSources.ContainsKey(heatSource))
+            return new Missing("press");
+        await store.RepairedAsync(heatSource, repaired ? clock.GetUtcNow() : null, cancel);
+        learning.Forget();
+        await learning.LessonsAsync(cancel);
         return await LookAsync(cancel);
     }
 

@@ -128,12 +128,17 @@ public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogue
         var sources = catalogue.HeatSources;
         var teaching = await store.TeachingAsync(LearningFigures.MostLookedAt, cancel);
         await RenewAsync(teaching, cancel);
-        var pieces = teaching.Where(e => sources.ContainsKey(e.HeatSource)).Select(e => Teaching.Of(Logged(e), sources[e.HeatSource]))
-            .OfType<Evidence>();
+        var since = new SinceRepair(await store.RepairsAsync(cancel));
+        var pieces = teaching.Where(e => sources.ContainsKey(e.HeatSource))
+            .Select(e => Teaching.Of(Logged(e), sources[e.HeatSource]) is { } said
+                ? said with { HeatSource = since.Plate(e.HeatSource, e.AtUtc) } : null).OfType<Evidence>();
         var readings = (await store.ReadingsAsync(cancel)).Where(r => sources.ContainsKey(r.HeatSource))
-            .Select(r => Teaching.Reading(sources[r.HeatSource], r.DialCelsius, r.ReadCelsius, LogRows.Of<PlateMeans>(r.Means)));
-        var live = Teaching.Readings((await store.MeasuredAsync(MostMeasured, cancel)).Select(Logged), sources);
-        var beliefs = WorkshopLearner.Learn([.. pieces], [.. readings, .. live], id => sources[id].Dial.ErrorK.Value, _memory);
+            .Select(r => Teaching.Reading(sources[r.HeatSource], r.DialCelsius, r.ReadCelsius, LogRows.Of<PlateMeans>(r.Means))
+                with { HeatSource = since.Plate(r.HeatSource, r.AtUtc) });
+        var measured = (await store.MeasuredAsync(MostMeasured, cancel)).ToLookup(m => since.Plate(m.HeatSource, m.AtUtc) == m.HeatSource);
+        var live = Teaching.Readings(measured[true].Select(Logged), sources);
+        var beliefs = SinceRepair.Now(WorkshopLearner.Learn([.. pieces], [.. readings, .. live],
+            id => sources[SinceRepair.Press(id)].Dial.ErrorK.Value, _memory));
         string NameOf(string id) =>
             sources.TryGetValue(id, out var s)
             ? s.Name : catalogue.Vinyls.TryGetValue(id, out var v) ? v.Name : catalogue.Materials.TryGetValue(id, out var m) ? m.Name : id;

@@ -43,6 +43,7 @@ public static class LogRows
         row.Say(LogWordRow.Vinyl, entry.Item.Vinyl.Split(',', StringSplitOptions.RemoveEmptyEntries));
         row.Say(LogWordRow.Outcome, entry.Outcomes.Select(Word));
         row.Say(LogWordRow.Lot, entry.Lots);
+        row.Say(LogWordRow.Teaches, entry.Teaches is { } vinyl ? [vinyl] : []);
         SetHeat(row, entry.Heat, heatBy);
         row.Washes.AddRange(
             entry.Washes.Select(w => new LogWashRow { AtUtc = w.At, Washes = w.Washes, Look = Word(w.Look), Note = w.Note }));
@@ -68,6 +69,7 @@ public static class LogRows
         EndedWell = row.EndedWell ?? true,
         PlateCelsius = row.PlateCelsius,
         Lots = row.Said(LogWordRow.Lot),
+        Teaches = row.Said(LogWordRow.Teaches).FirstOrDefault(),
         Example = row.Example,
         Struck = row.Struck,
         Heat = row is { LnRoom: { } room, BondPerK: { } slope, LnBurden: { } dose, BurdenPerK: { } rise }

@@ -32,14 +32,39 @@ public sealed class HeatReckoner(Planner planner)
     public HeatHad? Of(Job job, Plan plan, IReadOnlyList<HoldDone> holds)
     {
         ArgumentNullException.ThrowIfNull(job);
+        return job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal).Count() > 1 ? null : Of(job, plan, holds, null);
+    }
+
+    /// <summary>An entry with the heat of the vinyl that it teaches of: of several the one on which something was seen; where all held, the
+    /// one that had least.</summary>
+    /// <param name="entry">The entry.</param>
+    /// <param name="job">Its job, as its file says it.</param>
+    /// <param name="plan">Its plan, of which the settings are used.</param>
+    /// <param name="holds">How long the plate was really closed.</param>
+    public LogEntry Reckoned(LogEntry entry, Job job, Plan plan, IReadOnlyList<HoldDone> holds)
+    {
+        ArgumentNullException.ThrowIfNull(entry);
+        ArgumentNullException.ThrowIfNull(job);
+        var vinyls = job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal).ToList();
+        if (vinyls.Count == 1)
+            return entry with { Heat = Of(job, plan, holds, null), Teaches = null };
+        if (entry.Teaches is { } one)
+            return entry with { Heat = Of(job, plan, holds, one) };
+        if (Showings.Of(entry.Outcomes, entry.Washes) != Showing.Held)
+            return entry;
+        var (vinyl, heat) = vinyls.Select(v => (Vinyl: v, Heat: Of(job, plan, holds, v))).Where(v => v.Heat is not null)
+            .OrderBy(v => v.Heat!.LnRoom).FirstOrDefault();
+        return entry with { Heat = heat, Teaches = vinyl };
+    }
+
+    private HeatHad? Of(Job job, Plan plan, IReadOnlyList<HoldDone> holds, string? vinyl)
+    {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(holds);
-        if (job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal).Count() > 1)
-            return null;
         // Where the plate was measured, that is evidence of its own; here it stands as the catalogue has it.
         var first = holds.Where(h => !h.IsAgain).Select(h => h with { PlateCelsius = null }).ToList();
-        if (first.Exists(h => h.Seconds <= 0) || With(job, plan, first, 0) is not { } at || With(job, plan, first, -ReachK) is not { } below
-            || With(job, plan, first, ReachK) is not { } above)
+        if (first.Exists(h => h.Seconds <= 0) || With(job, plan, first, 0, vinyl) is not { } at
+            || With(job, plan, first, -ReachK, vinyl) is not { } below || With(job, plan, first, ReachK, vinyl) is not { } above)
             return null;
         return new HeatHad(at.LnRoom, (above.LnRoom - below.LnRoom) / (2 * ReachK), at.LnHeatDose,
             (above.LnHeatDose - below.LnHeatDose) / (2 * ReachK), job.Tools.Source.Dial.OffsetK.Value);
@@ -73,7 +98,8 @@ public sealed class HeatReckoner(Planner planner)
         return Of(job, plan with { Presses = presses }, [.. presses.SelectMany(HoldDone.AsPlanned).Select(h => h with { InRow = inRow })]);
     }
 
-    private (double LnRoom, double LnHeatDose)? With(Job job, Plan plan, IReadOnlyList<HoldDone> holds, double moreK)
+    private (double LnRoom, double LnHeatDose)? With(Job job, Plan plan, IReadOnlyList<HoldDone> holds, double moreK,
+        string? vinyl)
     {
         var source = job.Tools.Source;
         var moved = job
@@ -88,9 +114,12 @@ public sealed class HeatReckoner(Planner planner)
             }
         };
         var about = planner.About(moved, planner.Language.WordsFor(UnitSystem.Metric));
-        if (PieceInTheModel.Of(about, plan, holds, planner.Catalogue) is not { Bond: > 0 } piece)
+        if (PieceInTheModel.Of(about, plan, holds, planner.Catalogue) is not { } piece)
             return null;
-        return (Math.Log(piece.Bond / about.Lead.Work.Vinyl.Bond.HoldsFrom.Value),
-            Math.Log(piece.Laid.Max(id => piece.HeatDose(id) / about.Layer(id).MostHeatDose)));
+        var its = piece.Laid.Where(id => vinyl is null || about.Layer(id).Work.Vinyl.Id == vinyl).ToList();
+        if (its.Count == 0 || its.Min(piece.BondOf) is not (> 0 and var bond))
+            return null;
+        return (Math.Log(bond / about.Layer(its[0]).Work.Vinyl.Bond.HoldsFrom.Value),
+            Math.Log(its.Max(id => piece.HeatDose(id) / about.Layer(id).MostHeatDose)));
     }
 }

@@ -36,6 +36,13 @@ public static class LearningFigures
     /// twenty is worse off by more than 2 °C.</summary>
     public const double Caution = 0.75;
 
+    /// <summary>What is shown as nine in ten leaves out so much on either side: a little less than a twentieth, so that it also holds nine
+    /// in ten where truth is flatter than it is taken to be (docs/learning.md).</summary>
+    public const double ShownTail = 0.038;
+
+    /// <summary>So many standard deviations of a normal law leave that.</summary>
+    public const double SpreadsShown = 1.7744;
+
     /// <summary>Pieces of one run count as no more than so many.</summary>
     public const double MostPerRun = 3;
 

@@ -103,7 +103,7 @@ public sealed class Lessons(Func<string, string> nameOf, IReadOnlySet<string> of
     /// <summary>What is still unknown of a demand once plans follow as much of it as they do, as ln.</summary>
     private static double SpreadLeft(DemandBelief demand)
     {
-        var spread = Math.Log(demand.High / demand.Low) / (2 * LearningFigures.SpreadsInError);
+        var spread = Math.Log(demand.High / demand.Low) / (2 * LearningFigures.SpreadsShown);
         var notFollowed = Math.Log(demand.Factor) - (Counts(demand) ? Math.Log(Applied(demand)) : 0);
         return Math.Sqrt(spread * spread + notFollowed * notFollowed);
     }

@@ -34,7 +34,7 @@ public static class Teaching
         ArgumentNullException.ThrowIfNull(source);
         var entry = piece.Entry;
         return entry.Showed is { } showed
-            ? new Evidence(piece.Run, entry.Under.HeatSource, entry.Item.Vinyl, entry.Item.Material,
+            ? new Evidence(piece.Run, entry.Under.HeatSource, entry.Teaches ?? entry.Item.Vinyl, entry.Item.Material,
                 entry.Heat!.At(source.Dial.OffsetK.Value), showed)
             : null;
     }

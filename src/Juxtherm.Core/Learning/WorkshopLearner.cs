@@ -150,13 +150,14 @@ public static class WorkshopLearner
     {
         var mean = Mean(Offsets, belief);
         var spread = Spread(Offsets, belief);
-        return new PlateBelief(id, mean, Quantile(Offsets, belief, 0.05), Quantile(Offsets, belief, 0.95), spread,
+        return new PlateBelief(id, mean, Quantile(Offsets, belief, LearningFigures.ShownTail),
+            Quantile(Offsets, belief, 1 - LearningFigures.ShownTail), spread,
             Learned(belief, Scaled(OffsetPrior(error))), error, pieces, readings);
     }
 
     private static DemandBelief Demand((string Vinyl, string Material) of, double[] belief, List<Pair> pairs) => new(
-        of.Vinyl, of.Material, Math.Exp(Mean(LnDemands, belief)), Math.Exp(Quantile(LnDemands, belief, 0.05)),
-        Math.Exp(Quantile(LnDemands, belief, 0.95)), Learned(belief, Scaled(DemandPrior())),
+        of.Vinyl, of.Material, Math.Exp(Mean(LnDemands, belief)), Math.Exp(Quantile(LnDemands, belief, LearningFigures.ShownTail)),
+        Math.Exp(Quantile(LnDemands, belief, 1 - LearningFigures.ShownTail)), Learned(belief, Scaled(DemandPrior())),
         pairs.Sum(p => p.Of(Showing.Held)), pairs.Sum(p => p.Of(Showing.Short)), pairs.Sum(p => p.Of(Showing.TooMuch)));
 
     private static double Spread(double[] grid, double[] belief)

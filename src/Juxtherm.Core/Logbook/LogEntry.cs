@@ -79,6 +79,10 @@ public sealed record LogEntry(
     /// <summary>Its name wherever it is taken.</summary>
     public Guid Key { get; init; } = Guid.NewGuid();
 
+    /// <summary>Of several vinyls the one that it teaches of: on which something was seen, or which had least where all held; null where
+    /// there is but one, or nobody could tell.</summary>
+    public string? Teaches { get; init; }
+
     /// <summary>Lots of its vinyl.</summary>
     public IReadOnlyList<string> Lots { get; init; } = [];
 
@@ -128,7 +132,7 @@ public sealed record LogEntry(
             new LoggedItem(string.Join(',', job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal)), job.Blank.Material.Id,
                 job.Blank.Form.Id),
             new LoggedPress(job.Tools.Source.Id, job.Tools.Cover.Id, job.Tools.Underlay.Id),
-            new LoggedSetting(press.Celsius, press.Seconds, pressed, press.Pressure, press.PressureKPa),
+            new LoggedSetting(press.Celsius, plan.SecondsOf(press, piece.InRow), pressed, press.Pressure, press.PressureKPa),
             press.Predicted.Bond.Values.DefaultIfEmpty().Min(),
             seen.Count > 0 || piece.Status != PieceStatus.Done ? seen : [Outcome.Stuck], Words(state, piece))
         {
@@ -139,6 +143,8 @@ public sealed record LogEntry(
             ? SettingOrigin.UsedBefore : plan.Chart.For == JobReader.ForThisPress ? SettingOrigin.LookedUp : SettingOrigin.Found,
             EndedWell = piece.Status == PieceStatus.Done && piece.Outcomes.Contains(Outcome.Stuck),
             PlateCelsius = holds.Select(h => h.PlateCelsius).LastOrDefault(c => c is not null),
+            Teaches = piece.Sightings.Select(s => s.Layer).LastOrDefault(id => id is not null) is { } layer
+            ? job.Layers.FirstOrDefault(l => l.Id == layer)?.Vinyl.Id : null,
         };
     }
 

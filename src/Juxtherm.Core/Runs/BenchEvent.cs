@@ -85,6 +85,9 @@ public sealed record BenchEvent(DateTimeOffset At, BenchAction Action, int Stati
     /// <summary>On which side it was seen; with see and rescue. Null for the one pressed last.</summary>
     public Face? Face { get; init; }
 
+    /// <summary>On which layer it was seen; with see. Null where there is but one vinyl, or nobody could tell.</summary>
+    public string? Layer { get; init; }
+
     /// <summary>A remark.</summary>
     public string? Note { get; init; }
 

@@ -48,6 +48,9 @@ public sealed record Sighting(DateTimeOffset At, int Step, IReadOnlyList<Outcome
 {
     /// <summary>On which side; null for the one pressed last.</summary>
     public Face? Face { get; init; }
+
+    /// <summary>On which layer; null where nobody said.</summary>
+    public string? Layer { get; init; }
 }
 
 /// <summary>A remark made during the run.</summary>

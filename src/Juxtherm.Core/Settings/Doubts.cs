@@ -11,7 +11,7 @@ internal static class Doubts
     private const double BareSpreadK = 1;
 
     // What is hard soaks heat up, the more the thicker it is: ln of the bond (ours).
-    private const double SoaksUpSpread = 0.2;
+    private const double SoaksUpSpread = 0.22;
 
     // An iron goes up and down within its band while it presses: of the heat of a whole press so much of that is left (ours).
     private const double WanderLeaves = 0.5;

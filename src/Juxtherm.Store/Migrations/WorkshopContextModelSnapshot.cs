@@ -518,6 +518,19 @@ namespace Juxtherm.Store.Migrations
                     b.ToTable("PlateReadings");
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.PressRepairRow", b =>
+                {
+                    b.Property<string>("HeatSource")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("AtUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("HeatSource");
+
+                    b.ToTable("PressRepairs");
+                });
+
             modelBuilder.Entity("Juxtherm.Store.RunEventRow", b =>
                 {
                     b.Property<Guid>("RunId")

@@ -23,6 +23,8 @@ internal static class LearnedEndpoints
             Answers.Of(await teach.ForgetAsync(id, cancel))).Produces<LearnedAnswer>().ProducesProblem(404);
         learned.MapPut("/patches/{id:long}", async (long id, PatchStrike ask, Teach teach, CancellationToken cancel) =>
             Answers.Of(await teach.StrikeAsync(id, ask.Struck, cancel))).Produces<LearnedAnswer>().ProducesProblem(404);
+        learned.MapPut("/repairs/{heatSource}", async (string heatSource, PressRepaired ask, Teach teach, CancellationToken cancel) =>
+            Answers.Of(await teach.RepairedAsync(heatSource, ask.Repaired, cancel))).Produces<LearnedAnswer>().ProducesProblem(404);
         routes.MapPost("/api/plans/learned",
             async (HttpRequest request, Guid? job, ShowLearned show, CancellationToken cancel) =>
             Answers.Of(await show.ForAsync(job, await JobBody.ReadAsync(request, cancel), cancel))).WithTags("Learned")

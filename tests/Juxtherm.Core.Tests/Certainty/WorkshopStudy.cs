@@ -28,10 +28,11 @@ public sealed record TriedWork(string Name, string Group, string Vinyl, string F
 /// <param name="Said">What the plan says of its chances.</param>
 /// <param name="Short">Share that came out short.</param>
 /// <param name="Harm">Share that was harmed.</param>
+/// <param name="Bare">Share that would have come out short with the time that the model asks where it is taken to be right.</param>
 /// <param name="SpreadBefore">Spread of ln of the bond really wanted, before any patch.</param>
 /// <param name="SpreadAfter">Spread that was left after three patches, in the mean.</param>
 /// <param name="ShortAfter">Share that came out short after three patches.</param>
-public sealed record TriedRow(TriedWork Work, double Celsius, double Seconds, PlanCertainty Said, double Short, double Harm,
+public sealed record TriedRow(TriedWork Work, double Celsius, double Seconds, PlanCertainty Said, double Short, double Harm, double Bare,
     double SpreadBefore, double SpreadAfter, double ShortAfter);
 
 /// <summary>
@@ -58,6 +59,8 @@ public sealed class WorkshopStudy(Planner planner, double wider)
         new("smooth, cotton tee", "handheld", "smooth", "tee", "cotton", "handheld-press"),
         new("smooth, sweatshirt", "handheld", "smooth", "sweatshirt", "fleece", "handheld-press"),
         new("smooth, canvas bag", "handheld", "smooth", "tote", "canvas", "handheld-press"),
+        new("smooth, cotton tee", "iron", "smooth", "tee", "cotton", "household-iron"),
+        new("low-temperature, polyester jersey", "iron", "low-temp", "tee", "polyester", "household-iron"),
     ];
 
     private const double ExponentSpread = 0.1;
@@ -106,9 +109,16 @@ public sealed class WorkshopStudy(Planner planner, double wider)
             var told = planner.Plan(job with { Patches = results }, UnitSystem.Metric).Plan;
             seen[seed] = (first.Short, first.Harm, truth.Press(told).Short, study.SpreadLeft(results));
         });
+        double Bare()
+        {
+            var window = planner.Plan(job, UnitSystem.Metric).Window;
+            var dial = window.Dial.MinBy(d => Math.Abs(d.Celsius - plan.BondingPress.Celsius))!;
+            return window.At(dial).TargetSeconds is { } target ? ShareShort(work, dial, target, workshops) : 0;
+        }
+
         double Share(Func<(bool Short, bool Harm, bool After, double Spread), bool> of) => seen.Count(of) / (double)workshops;
         return new TriedRow(work, plan.BondingPress.Celsius, plan.BondingPress.Seconds, plan.Certainty!, Share(s => s.Short),
-            Share(s => s.Harm), study.Before.Spread, study.Before.Spread * seen.Average(s => s.Spread), Share(s => s.After));
+            Share(s => s.Harm), Bare(), study.Before.Spread, study.Before.Spread * seen.Average(s => s.Spread), Share(s => s.After));
     }
 
     /// <summary>The share of workshops in which a setting comes out short, by the whole model.</summary>
@@ -147,12 +157,12 @@ public sealed class WorkshopStudy(Planner planner, double wider)
     public static string Table(IEnumerable<TriedRow> rows)
     {
         var text = new StringBuilder(
-            "| work | press | set to | said: short, harm | short | harm | spread, then after three patches | short then |\n")
-            .Append("| --- | --- | --- | --- | ---: | ---: | --- | ---: |\n");
+            "| work | press | set to | said: short, harm | short | harm | short by the bare model | spread, then after three patches | short then |\n")
+            .Append("| --- | --- | --- | --- | ---: | ---: | ---: | --- | ---: |\n");
         foreach (var r in rows)
             text.Append(CultureInfo.InvariantCulture, $"| {r.Work.Name} | {r.Work.Source} | {r.Celsius:0} °C {r.Seconds:0} s ")
                 .Append(CultureInfo.InvariantCulture, $"| {r.Said.Short * 100:0.0} %, {r.Said.Harm * 100:0.0} % | {r.Short * 100:0.0} % ")
-                .Append(CultureInfo.InvariantCulture, $"| {r.Harm * 100:0.0} % | {r.SpreadBefore:0.00}, {r.SpreadAfter:0.00} ")
+                .Append(CultureInfo.InvariantCulture, $"| {r.Harm * 100:0.0} % | {r.Bare * 100:0.0} % | {r.SpreadBefore:0.00}, {r.SpreadAfter:0.00} ")
                 .Append(CultureInfo.InvariantCulture, $"| {r.ShortAfter * 100:0.0} % |\n");
         return text.ToString();
     }

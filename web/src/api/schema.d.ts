@@ -2409,6 +2409,56 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/learned/repairs/{heatSource}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    heatSource: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PressRepaired"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LearnedAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/learned/switch": {
         parameters: {
             query?: never;
@@ -5536,6 +5586,8 @@ export interface components {
             item: null | string;
             /** @description It is done although the bench advised against it. */
             knowingly: null | boolean;
+            /** @description On which layer it was seen; with see. Null where there is but one vinyl, or nobody could tell. */
+            layer?: null | string;
             /**
              * Format: int32
              * @description The piece's move that the caller saw; null to say it wherever the piece is.
@@ -6681,6 +6733,11 @@ export interface components {
              */
             latestUtc: null | string;
             /**
+             * @description Where several vinyls lie on it by now: its layers, to say on which of them something is seen; none
+             *                 otherwise.
+             */
+            layers: components["schemas"]["LaidLayer"][];
+            /**
              * Format: int32
              * @description Give it back with the next command.
              */
@@ -6933,6 +6990,15 @@ export interface components {
              */
             seconds: number;
         };
+        /** @description A layer on a piece. */
+        LaidLayer: {
+            /** @description Its colour as #rrggbb; null when not said. */
+            colour: null | string;
+            /** @description Its id. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+        };
         /**
          * @description What a press over layers is.
          * @enum {unknown}
@@ -7043,6 +7109,10 @@ export interface components {
             patches: components["schemas"]["KeptPatchAnswer"][];
             /** @description Measured plates, newest first. */
             readings: components["schemas"]["PlateReadingAnswer"][];
+            /** @description Since when presses are as they are now, by heat source id; none for always. */
+            repairs: {
+                [key: string]: string;
+            };
         };
         /** @description What a job's setting would be without what was learned. */
         LearnedInJob: {
@@ -8281,6 +8351,11 @@ export interface components {
          * @enum {unknown}
          */
         PressPurpose: "preheat" | "patch" | "tack" | "press" | "back" | "finish";
+        /** @description Notes a repair. */
+        PressRepaired: {
+            /** @description Whether there was one, just now. */
+            repaired: boolean;
+        };
         /** @description What a press says of itself. */
         PressStatus: {
             /** @description The plate is down. */

@@ -14,7 +14,8 @@ internal sealed class See : ICommand
             piece with
             {
                 Sightings = [.. piece.Sightings,
-                    new Sighting(scene.Said.At, piece.Step, seen, Notes.Clean(scene.Said.Note)) { Face = scene.Said.Face }]
+                    new Sighting(scene.Said.At, piece.Step, seen, Notes.Clean(scene.Said.Note))
+                    { Face = scene.Said.Face, Layer = scene.Said.Layer }]
             });
     }
 }

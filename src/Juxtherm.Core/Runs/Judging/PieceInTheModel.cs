@@ -69,6 +69,10 @@ internal sealed class PieceInTheModel
     /// <summary>The least bond of the layers on the face that is looked at, as a share of what is wanted.</summary>
     public double Bond => Here.Min(id => Bonded(_short, id));
 
+    /// <summary>The bond of a layer, as a share of what is wanted.</summary>
+    /// <param name="layer">Its id.</param>
+    public double BondOf(string layer) => Bonded(_short, layer);
+
     /// <summary>The same piece, looked at from a face.</summary>
     /// <param name="face">The face; where nothing was pressed on it, or nobody said, the one that was pressed last.</param>
     public PieceInTheModel From(Face? face) => face is { } meant && _laid.Exists(id => _about.Layer(id).Layer.Face == meant)

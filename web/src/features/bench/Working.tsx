@@ -15,7 +15,11 @@ import { spaceWord } from './spaceWord';
 import { TimeBar } from './TimeBar';
 import type { Command, Hand, Piece, Station } from './useRun';
 import { WhereItGoes } from './WhereItGoes';
+import { WhichLayer } from './WhichLayer';
 import { WiredPress } from './WiredPress';
+
+// What one layer may show and the others not.
+const BY_LAYER: readonly Outcome[] = ['edges-lifted', 'on-carrier', 'weave-hidden', 'wrinkled', 'rippled'];
 
 type Asking = 'early' | 'warm' | 'cold' | 'off' | null;
 
@@ -59,6 +63,7 @@ export function Working({
   const [asking, setAsking] = useState<Asking>(null);
   const [advised, setAdvised] = useState<{ move: number; seen: readonly Outcome[] } | null>(null);
   const [side, setSide] = useState<Schemas['Face'] | null>(null);
+  const [which, setWhich] = useState<Outcome | null>(null);
   const heading = useRef<HTMLHeadingElement>(null);
   const good = useRef<HTMLDivElement>(null);
   const unheard = 'unheard' in focus;
@@ -81,6 +86,7 @@ export function Working({
   // biome-ignore lint/correctness/useExhaustiveDependencies: the move is what ends it
   useEffect(() => {
     setAsking(null);
+    setWhich(null);
     onCalm();
     heading.current?.focus({ preventScroll: true });
   }, [focus.move]);
@@ -122,6 +128,7 @@ export function Working({
         } else if (key === 'escape') {
           setAsking(null);
           setAdvised(null);
+          setWhich(null);
           onCalm();
         } else return false;
         return true;
@@ -130,13 +137,26 @@ export function Working({
     ),
   );
 
+  const tell = useCallback(
+    (sign: Outcome, layer: string | null) => {
+      setWhich(null);
+      onSay({
+        action: 'see',
+        outcomes: [sign],
+        ...(side ? { face: side } : {}),
+        ...(layer ? { layer } : {}),
+      });
+      setAdvised({ move: focus.move, seen: [sign] });
+    },
+    [onSay, focus.move, side],
+  );
   const see = useCallback(
     (sign: Outcome) => {
       if (pending || fresh) return;
-      onSay({ action: 'see', outcomes: [sign], ...(side ? { face: side } : {}) });
-      setAdvised({ move: focus.move, seen: [sign] });
+      if (focus.layers.length > 1 && BY_LAYER.includes(sign)) setWhich(sign);
+      else tell(sign, null);
     },
-    [onSay, focus.move, pending, fresh, side],
+    [tell, focus.layers, pending, fresh],
   );
   const rescue = useCallback(
     (sign: Outcome) => {
@@ -156,7 +176,7 @@ export function Working({
       {focus.faces.length > 1 && (
         <Side faces={focus.faces} side={side ?? focus.faces[focus.faces.length - 1] ?? 'front'} onSide={setSide} />
       )}
-      <Signs onSee={see} />
+      {which ? <WhichLayer layers={focus.layers} onPick={(layer) => tell(which, layer)} /> : <Signs onSee={see} />}
     </>
   );
 

@@ -12,6 +12,10 @@ export const orAfterSoManySeconds = 'Or after so many seconds';
 export const thatLong = 'That long';
 export const n0ToSecondsArePossible = (sinceClosed: Said) => `0 to ${sinceClosed} seconds are possible.`;
 
+// WhichLayer
+export const onWhichLayer = 'On which layer?';
+export const cannotTell = 'All of them, or hard to tell';
+
 // LineUp
 export const insteadOfPiece = (insteadOf: Said) => `instead of piece ${insteadOf}`;
 export const toBePeeled = 'to be peeled';

@@ -10,6 +10,7 @@ import { LessonLine } from './LessonLine';
 import { LogFrame } from './LogFrame';
 import * as labels from './labels';
 import { logChanged, useLearned } from './queries';
+import { Repairs } from './Repairs';
 
 const MEANS = [
   { id: 'probe', name: labels.aProbeUnderThePlate },
@@ -31,7 +32,7 @@ export function TaughtPage() {
         <Failed error={learned.error} retry={() => learned.refetch()} />
       </LogFrame>
     );
-  const { lessons, readings, patches } = learned.data;
+  const { lessons, readings, patches, repairs } = learned.data;
   const plates = lessons.filter((l) => l.kind === 'plate');
   const demands = lessons.filter((l) => l.kind === 'demand');
   return (
@@ -62,6 +63,7 @@ export function TaughtPage() {
       )}
       <KeptPatches patches={patches} />
       <Measured readings={readings} />
+      <Repairs repairs={repairs} />
     </LogFrame>
   );
 }

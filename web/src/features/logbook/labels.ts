@@ -196,3 +196,10 @@ export const patchesCount =
   'Each counts in every later job on the same press, vinyl and blank. Strike one that misleads: a hand slipped, the wrong dial.';
 export const strikeIt = 'Strike';
 export const countItAgain = 'Count it again';
+
+// Repairs
+export const repairs = 'Repaired, moved or replaced';
+export const repairsMean =
+  'A press with a new sensor or in a new place heats differently. What was measured and pressed before then says nothing of its plate any more; what it showed of your vinyls still counts.';
+export const repairedNow = 'Begin anew from today';
+export const asItIsSince = (press: Said, day: Said) => `${press}: as it is since ${day}`;

@@ -130,7 +130,7 @@ function Batch({ batch }: { batch: Schemas['PlanBatch'] }) {
           {row(labels.fromPieceOn(batch.fromPiece), batch.steady)}
         </tbody>
       </table>
-      {batch.helps.map((h) => (
+      {(batch.helps ?? []).map((h) => (
         <p key={h.kind} className="mt-1.5">
           {h.text}
         </p>

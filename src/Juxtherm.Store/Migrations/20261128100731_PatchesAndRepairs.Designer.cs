@@ -11,8 +11,8 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Juxtherm.Store.Migrations
 {
     [DbContext(typeof(WorkshopContext))]
-    [Migration("20261128093234_Patches")]
-    partial class Patches
+    [Migration("20261128100731_PatchesAndRepairs")]
+    partial class PatchesAndRepairs
     {
         /// <inheritdoc />
         protected override void BuildTargetModel(ModelBuilder modelBuilder)
@@ -519,6 +519,19 @@ namespace Juxtherm.Store.Migrations
                     b.HasIndex("HeatSource", "AtUtc");
 
                     b.ToTable("PlateReadings");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.PressRepairRow", b =>
+                {
+                    b.Property<string>("HeatSource")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("AtUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("HeatSource");
+
+                    b.ToTable("PressRepairs");
                 });
 
             modelBuilder.Entity("Juxtherm.Store.RunEventRow", b =>

@@ -6,7 +6,7 @@ using Microsoft.EntityFrameworkCore.Migrations;
 namespace Juxtherm.Store.Migrations
 {
     /// <inheritdoc />
-    public partial class Patches : Migration
+    public partial class PatchesAndRepairs : Migration
     {
         /// <inheritdoc />
         protected override void Up(MigrationBuilder migrationBuilder)
@@ -33,6 +33,18 @@ namespace Juxtherm.Store.Migrations
                     table.PrimaryKey("PK_Patches", x => x.Id);
                 });
 
+            migrationBuilder.CreateTable(
+                name: "PressRepairs",
+                columns: table => new
+                {
+                    HeatSource = table.Column<string>(type: "TEXT", nullable: false),
+                    AtUtc = table.Column<long>(type: "INTEGER", nullable: false)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("PK_PressRepairs", x => x.HeatSource);
+                });
+
             migrationBuilder.CreateIndex(
                 name: "IX_Patches_AtUtc_HeatSource_Vinyl_Material",
                 table: "Patches",
@@ -45,6 +57,9 @@ namespace Juxtherm.Store.Migrations
         {
             migrationBuilder.DropTable(
                 name: "Patches");
+
+            migrationBuilder.DropTable(
+                name: "PressRepairs");
         }
     }
 }
