@@ -12,7 +12,7 @@ public class WindowBenchmarks
             .Select(p => new CatalogueFile(Path.GetFileName(p), File.ReadAllText(p))));
     private LayerAim _aim = null!;
 
-    /// <summary>Takes the everyday vinyl on a sweatshirt.</summary>
+    /// <summary>Takes the plain vinyl on a sweatshirt.</summary>
     [GlobalSetup]
     public void SetUp()
     {

@@ -288,7 +288,7 @@ public sealed class CutPresetRow
 
     public required string Cutter { get; set; }
 
-    /// <summary>everyday or deep.</summary>
+    /// <summary>plain or deep.</summary>
     public required string Blade { get; set; }
 
     public double ForceGrams { get; set; }

@@ -32,7 +32,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
 
     private void Bring(string file)
     {
-        Driver.FindElement(By.CssSelector("section[aria-label='Bring in a drawing'] input[type=file]")).SendKeys(file);
+        Driver.FindElement(By.CssSelector("section[aria-label="Import SVG"] input[type=file]")).SendKeys(file);
     }
 
     private int Swatches => Driver.FindElements(By.CssSelector("[data-swatch]")).Count;
@@ -163,9 +163,9 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
         // The example has a plain box of vinyl; words go into a layer of their own.
         Type(See("section[aria-label=Words] input[maxlength='80']"), "Name");
         Choose(Field("Font"), "Round");
-        Button("Set the words").Click();
+        Button("Add text").Click();
         Button("words: Name").Click();
-        See(By.XPath("//label[contains(., 'Another name on each garment')]")).Click();
+        See(By.XPath("//label[contains(., "Different name on each garment")]")).Click();
         See("textarea").SendKeys("Wren, child, gold\nOks, adult-m\nTamsin, adult-s, #0f6468, 2");
         Button("Read the list").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-proof] path")).Count == 3, "three names were not set");

@@ -167,7 +167,7 @@ public sealed class BenchScreenTests : BenchBrowserTest
         var run = Begin(Named("Wren", "Osk"));
         Open($"/bench/{run}");
         See("[data-testid=preparation] li:first-child button").Click();
-        SeeText("Leave out", "button").Click();
+        SeeText("Skip", "button").Click();
         while (Driver.FindElements(By.CssSelector("[data-testid=preparation]")).Count > 0)
         {
             var left = Driver.FindElements(By.CssSelector("[data-testid=preparation] button[aria-pressed=false]")).Count;
@@ -196,7 +196,7 @@ public sealed class BenchScreenTests : BenchBrowserTest
         GoOnUntil("inspect");
         See("[data-sign=scorched]").Click();
         See("[data-testid=advice][data-kind=lost]");
-        Button("It is lost").Click();
+        Button("It’s ruined, make another").Click();
         UntilTrue(() => Whose == "Oske", "the run did not go on");
         Open($"/crew/{run}");
         Assert.Contains("instead of 1", See("tr[data-piece='3']").Text, StringComparison.Ordinal);
@@ -231,7 +231,7 @@ public sealed class BenchScreenTests : BenchBrowserTest
     public async Task Something_lifted_needs_no_job()
     {
         Open("/");
-        See(By.LinkText("Something lifted?")).Click();
+        See(By.LinkText("Peeling after a wash?")).Click();
         See("[data-testid=lifted]");
         Button("Clean and smooth").Click();
         Assert.Contains("most delicate", See("article[data-kind=press-edge]").Text, StringComparison.Ordinal);
@@ -241,7 +241,7 @@ public sealed class BenchScreenTests : BenchBrowserTest
         UntilTrue(() => See("article").Text.Contains("Do not press it", StringComparison.Ordinal), "foam under an iron was not refused");
         Button("Lint or dirt in it").Click();
         See("article[data-kind=lost]");
-        SeeText("Or put one piece in its place");
+        SeeText("Or replace one piece");
         using var client = Service.CreateClient();
         Assert.Equal("""{"total":0,"jobs":[]}""", await client.GetStringAsync("/api/jobs", TestContext.Current.CancellationToken));
     }

@@ -136,7 +136,7 @@ public abstract class BrowserTest : IDisposable
         }
 
         if (Left() > 0)
-            Button("All of it").Click();
+            Button("All done").Click();
         UntilTrue(() => Bench("piece") != "0", "no piece was handed out");
     }
 

@@ -101,7 +101,7 @@ public sealed class CutOffTests() : BenchBrowserTest(clockSpeed: 1)
         PrepareBench();
         Assert.Single(Kept("/api/runs").AsArray());
         See(By.LinkText("Exit")).Click();
-        SeeText("Under way");
+        SeeText("In progress");
         Assert.Single(Kept("/api/runs").AsArray());
     }
 }

@@ -103,7 +103,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         var (navy, glow) = (OnHand("Navy roll"), OnHand("Firefly roll"));
         Click("Cut it");
         See("[data-testid=mat]");
-        Assert.Contains("everyday blade · 90 g · 1 pass", See("[data-testid=mat]").Text, StringComparison.Ordinal);
+        Assert.Contains("plain blade · 90 g · 1 pass", See("[data-testid=mat]").Text, StringComparison.Ordinal);
 
         // Without the preset checked nothing is loaded.
         Click("Load it");
@@ -153,7 +153,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         See(By.XPath("//button[normalize-space(.)='Go']")).Click();
         See("[data-testid=left]");
         UntilTrue(() => Status == "stopped", "the vinyl did not run out", 30);
-        SeeText("The vinyl has run out.", "strong");
+        SeeText("Out of vinyl.", "strong");
         SeeText("1 of 3 pieces cut whole.", "p");
         var mats = Driver.FindElements(By.CssSelector("tr[data-mat]")).Count;
         Click("Take the mat out");
@@ -170,8 +170,8 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         UntilTrue(() => See("[data-weeding] [data-state=clean]") is not null, "it was not ticked off");
         Driver.Navigate().Refresh();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-weeding] [data-state=clean]")).Count == 1, "the tick was not kept");
-        Assert.Contains("/weeding.pdf", SeeText("Print it", "a").GetDomAttribute("href"), StringComparison.Ordinal);
-        Click("Give this cut up");
+        Assert.Contains("/weeding.pdf", SeeText("Print", "a").GetDomAttribute("href"), StringComparison.Ordinal);
+        Click("Cancel cutting");
         Button("Cut it");
         Assert.All(Shelf(), s => Assert.Equal(0, (double)s!["reservedMm"]!));
     }
@@ -186,16 +186,16 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         SeeText("Running out: Cream roll", "span");
         Click("Add vinyl");
         Type(Field("Width"), "3");
-        Click("Keep it");
+        Click("Save");
         SeeText("Width is 3 mm; 10 to 2000 mm is accepted.");
         Type(Field("Width"), "305");
         Type(Field("Length"), "4000");
         Type(See("input[aria-label='Label']"), "New navy");
-        Click("Keep it");
+        Click("Save");
         UntilTrue(() => See("tr[data-stock='New navy']").Text.Contains("4.00 m", StringComparison.Ordinal), "it is not there");
         See("button[aria-label='Change New navy']").Click();
         Type(Field("Length, if you measured it again"), "3500");
-        Click("Keep it");
+        Click("Save");
         UntilTrue(() => See("tr[data-stock='New navy']").Text.Contains("3.50 m", StringComparison.Ordinal), "it was not counted");
         See("button[aria-label='Take off: New navy']").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("tr[data-stock='New navy']")).Count == 0, "it is still there");
@@ -208,8 +208,8 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
     public void What_is_too_wide_says_so_and_shows_its_joint_on_the_garment()
     {
         var id = OpenCut(1, Layer("ridge", "smooth", "#1b2a49", Ridge, 80, 160, 240, 90));
-        Type(Field("Widest it cuts"), "150");
-        Type(Field("Longest it cuts"), "150");
+        Type(Field("Cutting width"), "150");
+        Type(Field("Cutting length"), "150");
         UntilTrue(() => Driver.FindElements(By.CssSelector("main [data-code=too-wide-for-cutter]")).Count > 0,
             "it does not say that it is too wide");
         UntilTrue(() => See(By.XPath("//*[@role='status'][starts-with(., 'Sav')]")).Text == "Saved", "it was not saved");

@@ -34,7 +34,7 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
 
         Open("/logbook");
         Button("Crew tee, front").Click();
-        See("[aria-label='How much room'] svg");
+        See("[aria-label="Safe range"] svg");
         yield return "an entry of the logbook";
         Open("/shelf");
         Button("Add a vinyl").Click();
@@ -73,7 +73,7 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
 
     private void GoOnUntilSimulated()
     {
-        Button("By hand again").Click();
+        Button("Back to manual").Click();
         GoOnUntil("inspect");
     }
 

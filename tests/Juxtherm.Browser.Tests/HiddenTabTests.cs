@@ -15,7 +15,7 @@ public sealed class HiddenTabTests() : BrowserTest(clockSpeed: 5)
         Choose(See("select[aria-label=Vinyl]"), "smooth vinyl");
         Choose(See("select[aria-label=Press]"), "swing-away press");
         UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("152 °C", StringComparison.Ordinal), "the front page did not answer");
-        Button("Make it a job").Click();
+        Button("Save as a job").Click();
         BeginAtBench();
         var run = new Uri(Driver.Url).Segments[^1];
         // Past the preheat, to the closing of the press that bonds.

@@ -72,7 +72,7 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
         }
 
         Pick("Cover", "Baking parchment");
-        SeeText("Changed elsewhere.");
+        SeeText("Changed in another window.");
         SeeText("From elsewhere");
         Button("Keep mine").Click();
         SaysSaved();
@@ -127,11 +127,11 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
         Press(Keys.Enter);
         UntilTrue(() => preheat.GetDomAttribute("aria-pressed") == "true", "the preheat was not chosen");
         SeeText("moisture left");
-        var before = See("section[aria-label='The sandwich'] svg").GetDomAttribute("aria-label");
+        var before = See("section[aria-label="The stack"] svg").GetDomAttribute("aria-label");
         var slider = See("input[type=range]");
         for (var i = 0; i < 20; i++)
             slider.SendKeys(Keys.ArrowLeft);
-        UntilTrue(() => See("section[aria-label='The sandwich'] svg").GetDomAttribute("aria-label") != before,
+        UntilTrue(() => See("section[aria-label="The stack"] svg").GetDomAttribute("aria-label") != before,
             "the picture did not follow the slider");
     }
 
@@ -153,17 +153,17 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
     {
         var id = OpenJob("Crew tee, front", "item");
         Pick("Kind of item", "Key fob");
-        Pick("Made of", "Unknown leather");
+        Pick("Fabric or material", "Unknown leather");
         Pick("Kind of vinyl", "Flock");
         Type(Field("Temperature"), "165");
         Type(Field("Time"), "25");
-        SeeText("What would work instead");
+        SeeText("What works instead");
         Assert.Empty(Driver.FindElements(By.CssSelector("[data-testid=setpoint]")));
         See(By.CssSelector("button[aria-label='Use: Low-temperature vinyl']")).Click();
         See("[data-testid=setpoint]");
         UntilTrue(() => (string?)Kept(id)["job"]!["layers"]![0]!["vinyl"] == "low-temp", "the change was not kept");
         Assert.Null(Kept(id)["job"]!["layers"]![0]!["label"]);
         Button("Undo").Click();
-        SeeText("What would work instead");
+        SeeText("What works instead");
     }
 }

@@ -9,7 +9,7 @@ namespace Juxtherm.Browser.Tests;
 /// to the logbook.</summary>
 public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true)
 {
-    private const string Order = "section[aria-label='Order of laying'] ";
+    private const string Order = "section[aria-label="Layer order"] ";
 
     private string OpenDemo(string title, string station)
     {
@@ -74,9 +74,9 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
     {
         OpenDemo("Night tee", "press");
         Assert.Contains("1 press more", See("[data-testid=runner-up]").Text, StringComparison.Ordinal);
-        Button("Lay it so").Click();
-        UntilTrue(() => See(Order + "h2").Text.Contains("your own", StringComparison.Ordinal), "it was not taken");
-        Button("Leave the order to the plan").Click();
+        Button("Use this order").Click();
+        UntilTrue(() => See(Order + "h2").Text.Contains("yours", StringComparison.Ordinal), "it was not taken");
+        Button("Let the plan decide").Click();
         UntilTrue(() => See(Order + "h2").Text.Contains("found by the plan", StringComparison.Ordinal), "it was not given back");
         // Each layer has its bar, and the lowest has had the most heat.
         Assert.Equal(3, Driver.FindElements(By.CssSelector(Order + "[data-heat]")).Count);
@@ -109,7 +109,7 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
     {
         OpenDemo("arched word", "press");
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=goes] [data-go]")).Count == 3, "three goes are not drawn");
-        Assert.Equal(3, Driver.FindElements(By.CssSelector("section[aria-label='Where the plate comes down'] ol li")).Count);
+        Assert.Equal(3, Driver.FindElements(By.CssSelector("section[aria-label="Where the plate goes"] ol li")).Count);
         SeeText("left of the middle line", "span");
         var gilet = OpenDemo("the Heron across the zip", "press");
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=goes] [data-go]")).Count == 2, "two goes are not drawn");
@@ -126,7 +126,7 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
     {
         var id = OpenDemo("Crew tee, front", "artwork");
         Type(See("input[aria-label=Title]"), "Tarn, drawn");
-        Driver.FindElement(By.CssSelector("section[aria-label='Bring in a drawing'] input[type=file]"))
+        Driver.FindElement(By.CssSelector("section[aria-label="Import SVG"] input[type=file]"))
             .SendKeys(Path.Combine(Repository(), "docs", "examples", "tarn.svg"));
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-swatch]")).Count == 6, "its six colours did not become layers");
         Saved();

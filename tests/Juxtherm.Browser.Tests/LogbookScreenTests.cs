@@ -88,7 +88,7 @@ public sealed class LogbookScreenTests : BrowserTest
         var says = See(FromLogbook).Text;
         Assert.Contains("3 had too little", says, StringComparison.Ordinal);
         // The three pieces lie in the picture of how much room there is.
-        Assert.Contains("had too little", See("section[aria-label='How much room']").Text, StringComparison.Ordinal);
+        Assert.Contains("had too little", See("section[aria-label="Safe range"]").Text, StringComparison.Ordinal);
 
         void TurnAll(bool on)
         {
@@ -122,9 +122,9 @@ public sealed class LogbookScreenTests : BrowserTest
         Type(See("#log-text"), "crew");
         UntilTrue(() => Driver.FindElements(By.CssSelector("tbody tr")).Count == 2, "two of them are the crew's");
         Assert.Contains("text=crew", Driver.Url, StringComparison.Ordinal);
-        Pick("What came out", "Edges lift");
+        Pick("Result", "Edges lift");
         SeeText("No piece fits.");
-        Pick("What came out", "any");
+        Pick("Result", "any");
         Button("Crew names: Ilse").Click();
 
         var picture = Path.Combine(Folder, "tee.png");
@@ -133,7 +133,7 @@ public sealed class LogbookScreenTests : BrowserTest
         See("section[aria-label=Photos] img");
         Type(See("section[aria-label=Washes] input"), "3");
         Choose(See("section[aria-label=Washes] select"), "Faded");
-        Button("Note it").Click();
+        Button("Save").Click();
         SeeText("Faded after 3 washes");
         UntilTrue(() =>
             (bool)Driver.ExecuteScript("const i = document.querySelector('tbody img'); return !!i && i.complete && i.naturalWidth > 0")!,
@@ -153,9 +153,9 @@ public sealed class LogbookScreenTests : BrowserTest
         PressAll(AddJob("Once"), 1, null);
         Open("/logbook");
         Button("Once").Click();
-        Button("New job, set as used").Click();
+        Button("New job with this setting").Click();
         SeeText("Set as used before");
-        Button("Let the plan find a setting").Click();
+        Button("Let the plan find the setting").Click();
         UntilTrue(() => Driver.FindElements(By.XPath("//*[contains(text(), 'Set as used before')]")).Count == 0, "it is still set as used");
         UntilTrue(() => See("main [role=status]").Text == "Saved", "the job was not saved");
     }
@@ -181,7 +181,7 @@ public sealed class LogbookScreenTests : BrowserTest
         var curing = See("section[aria-label='Crew names']").Text;
         Assert.Contains("Juna", curing, StringComparison.Ordinal);
         // The service's clock stands months before the browser's, so to the browser the glue has long set.
-        Assert.Contains("May be washed", curing, StringComparison.Ordinal);
+        Assert.Contains("OK to wash", curing, StringComparison.Ordinal);
         var dates = See("section[aria-label='Crew names'] a[href*='dates.ics']").GetDomProperty("href")!;
         Assert.Contains("BEGIN:VEVENT", await Http.GetStringAsync(new Uri(dates), TestContext.Current.CancellationToken),
             StringComparison.Ordinal);
@@ -193,19 +193,19 @@ public sealed class LogbookScreenTests : BrowserTest
     {
         AddJob("First");
         Open("/logbook/kept");
-        Button("Make one now").Click();
-        SeeText("made because you asked");
+        Button("Back up now").Click();
+        SeeText("made by you");
         AddJob("Second");
         Clock.Advance(60);
-        See(By.XPath("//li[contains(., 'because you asked')]//button[contains(., 'Put it back')]")).Click();
-        SeeText("It is back.");
+        See(By.XPath("//li[contains(., 'because you asked')]//button[contains(., "Restore")]")).Click();
+        SeeText("Restored.");
         Open("/");
         SeeText("First");
         Assert.Empty(Driver.FindElements(By.XPath("//main//*[text()='Second']")));
         Clock.Advance(60);
         Open("/logbook/kept");
-        See(By.XPath("//li[contains(., 'before another was put back')]//button[contains(., 'Put it back')]")).Click();
-        SeeText("It is back.");
+        See(By.XPath("//li[contains(., "before a restore")]//button[contains(., "Restore")]")).Click();
+        SeeText("Restored.");
         Open("/");
         SeeText("Second");
     }
@@ -219,13 +219,13 @@ public sealed class LogbookScreenTests : BrowserTest
         Pick("Press", "Swing-away press");
         Type(Field("The dial says"), "155");
         Type(Field("Measured"), "999");
-        Button("Note it").Click();
+        Button("Save").Click();
         SeeText("20 to 300 °C is accepted");
         Type(Field("Measured"), "148");
-        Button("Note it").Click();
+        Button("Save").Click();
         See("section[aria-label='Swing-away press']");
         SeeText("−7 K");
-        Button("Take it back").Click();
+        Button("Undo").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("section[aria-label='Swing-away press']")).Count == 0,
             "the reading still teaches");
     }

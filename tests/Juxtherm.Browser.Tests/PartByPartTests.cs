@@ -24,8 +24,8 @@ public sealed class PartByPartTests : BenchBrowserTest
             .Max(p => double.Parse(p.GetDomAttribute("y")!, CultureInfo.InvariantCulture)
                 + double.Parse(p.GetDomAttribute("height")!, CultureInfo.InvariantCulture));
         Assert.True(Lowest() > 295, "the plate keeps clear by itself");
-        Button("Add something in the way").Click();
-        var row = See(By.XPath("//section[.//button[normalize-space(.)='Add something in the way']]//li"));
+        Button("Add an obstacle").Click();
+        var row = See(By.XPath("//section[.//button[normalize-space(.)="Add an obstacle"]]//li"));
         Choose(row.FindElement(By.CssSelector("select")), "seam");
         foreach (var (field, value) in row.FindElements(By.CssSelector("input")).Zip(["0", "295", "430", "6"]))
             Type(field, value);

@@ -149,7 +149,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
         SeeText("Saved", "span");
         Open($"/jobs/{id}/place");
         See("button[aria-label='Put it there: A little above the middle']").Click();
-        Button("Make it this large").Click();
+        Button("Use this size").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-code=cushion-margin]")).Count == 1,
             "nothing was said of the cushion's rim");
     }

@@ -34,7 +34,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         var parts = RibbonParts;
         // Ways stay folded until somebody wants them.
         Assert.DoesNotContain(Driver.FindElements(By.CssSelector("[data-way=backPress]")), w => w.Displayed);
-        See("section[aria-label='Ways of doing it'] summary").Click();
+        See("section[aria-label="Method"] summary").Click();
         Choose(Way("backPress").FindElement(By.TagName("select")), "press from the back");
         UntilTrue(() => RibbonParts == parts + 2, "the ribbon did not follow");
         SeeText("press from the back", "th");
@@ -63,7 +63,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
             && !Sets("12"), "it was not translated");
         Button("for my press").Click();
         UntilTrue(() => Sets("12"), "it was not used as it is");
-        Button("Make it a job").Click();
+        Button("Save as a job").Click();
         See("[data-testid=figure-for]");
         Assert.Equal("this-press", (string?)Kept(new Uri(Driver.Url).Segments[2].TrimEnd('/'))["layers"]![0]!["label"]!["for"]);
         Button("for a plate press").Click();
@@ -78,10 +78,10 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         Choose(See("select[aria-label=Vinyl]"), "smooth vinyl");
         Choose(See("select[aria-label=Press]"), "swing-away press");
         Choose(See("select[aria-label=Item]"), "tee");
-        Button("Make it a job").Click();
+        Button("Save as a job").Click();
         See("aside [data-testid=setpoint]");
         Assert.InRange(Driver.FindElements(By.CssSelector("aside .notice")).Count(n => n.Displayed), 0, 3);
-        See(By.XPath("//aside//summary[contains(., 'As with every job')]")).Click();
+        See(By.XPath("//aside//summary[contains(., "Standard for every job")]")).Click();
         SeeText("Air the room");
     }
 
@@ -122,14 +122,14 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     {
         Open("/shelf");
         Button("Add a vinyl").Click();
-        Button("Keep it").Click();
+        Button("Save").Click();
         SeeText("Name is empty", "span");
         Type(See("input[aria-label=Name]"), "Heather reel");
         Pick("Kind of vinyl", "Smooth");
-        Type(Field("Temperature on the wrapper"), "165");
-        Type(Field("Time on the wrapper"), "11");
+        Type(Field("Temperature in the instructions"), "165");
+        Type(Field("Time in the instructions"), "11");
         Pick("Peel", "cold");
-        Button("Keep it").Click();
+        Button("Save").Click();
         SeeText("“Heather reel” is on the shelf");
         SeeText("Smooth · 165 °C · 11 s · peel cold");
 
@@ -141,8 +141,8 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         // The shelf changes: the job says so, and takes it when asked.
         Open("/shelf");
         See("button[aria-label='Change Heather reel']").Click();
-        Type(Field("Time on the wrapper"), "14");
-        Button("Keep it").Click();
+        Type(Field("Time in the instructions"), "14");
+        Button("Save").Click();
         SeeText("“Heather reel” is changed");
         Open($"/jobs/{id}/item");
         SeeText("The shelf has other figures now", "p");
@@ -181,12 +181,12 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         OpenJob("Crew tee, front", "item");
         Pick("Cut file", "is not mirrored");
         See("[data-code=mirror].stop");
-        Button("I know this; go on all the same").Click();
+        Button("Got it, continue anyway").Click();
         Type(See(By.XPath("//label[contains(., 'In a word')]//input")), "A ring reads the same.");
         Button("Accept").Click();
         See("[data-testid=setpoint]");
         Assert.Contains("A ring reads the same.", See("[data-code=mirror].caution").Text, StringComparison.Ordinal);
-        Button("Take that back").Click();
+        Button("Undo that").Click();
         See("[data-code=mirror].stop");
     }
 

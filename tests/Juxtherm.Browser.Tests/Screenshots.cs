@@ -66,7 +66,7 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
 
         Open("/");
         var tarn = new Uri(SeeText("Tarn tee, from a drawing", "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
-        TakeAt(tarn, "Order of laying", "layers");
+        TakeAt(tarn, "Layer order", "layers");
         Open($"/jobs/{tarn}/artwork");
         See("[data-ring]");
         Take("artwork");
@@ -92,13 +92,13 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
 
         Open("/logbook");
         Button("Crew tee, front").Click();
-        See("[aria-label='How much room'] svg");
+        See("[aria-label="Safe range"] svg");
         Take("logbook");
         Open("/logbook/taught");
         See("section[aria-label='Satchel press']");
         Take("taught");
         Open($"/jobs/{job}/care");
-        See("section[aria-label='Still setting']");
+        See("section[aria-label="Still curing"]");
         Take("care");
 
         Open("/lifted");

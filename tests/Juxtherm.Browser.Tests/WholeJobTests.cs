@@ -13,7 +13,7 @@ public sealed class WholeJobTests : BrowserTest
         Choose(See("select[aria-label=Material]"), "cotton");
         Choose(See("select[aria-label=Press]"), "swing-away press");
         UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("152 °C", StringComparison.Ordinal), "the front page did not answer");
-        Button("Make it a job").Click();
+        Button("Save as a job").Click();
         Type(See("input[aria-label=Title]"), title);
     }
 
@@ -21,7 +21,7 @@ public sealed class WholeJobTests : BrowserTest
     public void A_tee_from_blank_to_logbook_and_still_there_after_a_restart()
     {
         MakeAJob("Tarn tee");
-        Pick("Made of", "Cotton-poly");
+        Pick("Fabric or material", "Cotton-poly");
         Type(Field("Temperature"), "160");
         Type(Field("Time"), "14");
         UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("160 °C", StringComparison.Ordinal),

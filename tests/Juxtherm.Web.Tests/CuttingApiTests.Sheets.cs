@@ -39,7 +39,7 @@ public sealed partial class CuttingApiTests
             {
                 ["vinyl"] = "smooth",
                 ["cutter"] = "table",
-                ["blade"] = "everyday",
+                ["blade"] = "plain",
                 ["forceGrams"] = force,
                 ["passes"] = 1,
                 ["finding"] = finding

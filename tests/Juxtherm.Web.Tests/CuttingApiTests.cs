@@ -145,7 +145,7 @@ public sealed partial class CuttingApiTests : Api
             {
                 ["vinyl"] = "smooth",
                 ["cutter"] = "table",
-                ["blade"] = "everyday",
+                ["blade"] = "plain",
                 ["forceGrams"] = 90,
                 ["passes"] = 1,
                 ["finding"] = "clean",

@@ -12,7 +12,7 @@ public sealed class FuzzTests : BenchApi
     // A lone surrogate and a figure beyond all bounds cannot be put into a tree of JSON: they stand for themselves until the text is made.
     private const string LoneSurrogate = "@@lone@@";
     private const string TooLarge = "@@large@@";
-    private const int Everyday = 1_000;
+    private const int Ordinarily = 1_000;
     private const int LongestSeconds = 5;
     private const long MostGrowth = 200L * 1024 * 1024;
     private readonly Random _chance = new(16);
@@ -33,7 +33,7 @@ public sealed class FuzzTests : BenchApi
         // Every address and every kind of mischief at least once; the rest by chance.
         var chosen = Thorough
             ? all : [.. all.OrderBy(_ => _chance.Next()).GroupBy(a => (a.Method, a.Path, a.What)).Select(g => g.First())
-                .OrderBy(_ => _chance.Next()).Take(Everyday)];
+                .OrderBy(_ => _chance.Next()).Take(Ordinarily)];
         var faults = new List<string>();
         long before = 0;
         for (var i = 0; i < chosen.Count; i++)
@@ -45,7 +45,7 @@ public sealed class FuzzTests : BenchApi
 
         var grown = GC.GetTotalMemory(forceFullCollection: true) - before;
         Assert.True(faults.Count == 0, $"{faults.Count} of {chosen.Count}:\n{string.Join('\n', faults.Take(40))}");
-        Assert.True(chosen.Count >= Math.Min(Everyday, all.Count), $"only {chosen.Count} of {all.Count} asked");
+        Assert.True(chosen.Count >= Math.Min(Ordinarily, all.Count), $"only {chosen.Count} of {all.Count} asked");
         Assert.InRange(grown, long.MinValue, MostGrowth);
         // And it still works.
         Assert.Equal(HttpStatusCode.OK, (await Send(HttpMethod.Post, "/api/plans/preview", Tee())).Status);

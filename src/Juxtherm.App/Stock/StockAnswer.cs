@@ -21,7 +21,7 @@ namespace Juxtherm.App.Stock;
 /// <param name="PricePerMetre">Price of a metre; null when not known.</param>
 /// <param name="LowMm">Below this it is running out, mm.</param>
 /// <param name="Low">It is running out.</param>
-/// <param name="ColourWord">What its colour is called; the nearest everyday word where nobody gave it a name.</param>
+/// <param name="ColourWord">What its colour is called; the nearest common word where nobody gave it a name.</param>
 public sealed record StockAnswer(
     string Id, int Version, StockKind Kind, string Vinyl, string Colour, string ColourName, double WidthMm, double OnHandMm,
     double ReservedMm, double CornerWidthMm, double CornerLengthMm,

@@ -2,7 +2,7 @@ using System.Globalization;
 
 namespace Juxtherm.Core.Artwork;
 
-/// <summary>Everyday words for colours, to call a layer by.</summary>
+/// <summary>Common words for colours, to call a layer by.</summary>
 public static class ColourWords
 {
     private static readonly (string Word, string Hex)[] All =

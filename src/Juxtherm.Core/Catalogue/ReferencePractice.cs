@@ -6,7 +6,7 @@ public static class ReferencePractice
     /// <summary>Heat source id.</summary>
     public const string HeatSource = "swing-platen";
 
-    /// <summary>Vinyl id: everyday vinyl, which others hold on.</summary>
+    /// <summary>Vinyl id: plain vinyl, which others hold on.</summary>
     public const string Vinyl = "smooth";
 
     /// <summary>Material id.</summary>

@@ -41,7 +41,7 @@ public sealed record VinylStacking(
 /// <summary>How a vinyl is cut and weeded.</summary>
 /// <param name="Mirrored">It is cut mirrored.</param>
 /// <param name="SmallestDetailMm">Narrowest strip or island that can be weeded well, mm.</param>
-/// <param name="WeedEffort">How much longer weeding takes than with the everyday vinyl.</param>
+/// <param name="WeedEffort">How much longer weeding takes than with the plain vinyl.</param>
 /// <param name="Directional">It has a right way up, so pieces are not turned on the sheet.</param>
 /// <param name="Blade">Which blade cuts it.</param>
 /// <param name="ForceGrams">Force that cuts it through, but not its carrier, in one pass, grams on the blade.</param>

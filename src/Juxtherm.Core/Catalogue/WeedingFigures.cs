@@ -1,6 +1,6 @@
 namespace Juxtherm.Core.Catalogue;
 
-/// <summary>How long it takes to weed everyday vinyl, part by part.</summary>
+/// <summary>How long it takes to weed plain vinyl, part by part.</summary>
 /// <param name="Seconds">To take a sheet in hand and lift the waste around, s.</param>
 /// <param name="SecondsPerCentre">For each centre to pick out, s.</param>
 /// <param name="SecondsPerPiece">For each piece that the waste has to clear, s.</param>

@@ -77,7 +77,7 @@ public enum LiesOn
     /// <summary>The blank, and any vinyl that carries others.</summary>
     Any,
 
-    /// <summary>The blank, and everyday smooth vinyl.</summary>
+    /// <summary>The blank, and plain smooth vinyl.</summary>
     Smooth,
 
     /// <summary>The bare blank only.</summary>
@@ -98,7 +98,7 @@ public enum DegreeUnit
 public enum Blade
 {
     /// <summary>Ground at about 45°, for thin sheets.</summary>
-    Everyday,
+    Plain,
 
     /// <summary>Ground at about 60°, for thick and rough sheets.</summary>
     Deep,

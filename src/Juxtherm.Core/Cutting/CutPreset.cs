@@ -105,7 +105,7 @@ public static class TestCut
             case TestCutFinding.TooDeep:
                 return new TestCutAdvice(null, words.Say("test-cut.next-7"), false);
             default:
-                return preset.Blade == Blade.Everyday && preset.ForceGrams >= 0.8 * cutter.MostForceGrams.Value
+                return preset.Blade == Blade.Plain && preset.ForceGrams >= 0.8 * cutter.MostForceGrams.Value
                     ? new TestCutAdvice(preset with { Blade = Blade.Deep, From = Tried }, words.Say("test-cut.next-8"), false)
                     : new TestCutAdvice(preset, words.Say("test-cut.next-9"), false);
         }

@@ -102,6 +102,7 @@ public static class WorkshopArchive
                     await ReadAsync(table, zip, files, taken, context, cancel);
             }
 
+            await OldWords.RenewAsync(context, cancel);
             await all.CommitAsync(cancel);
             return made;
         }

@@ -1,4 +1,4 @@
-﻿using System;
+using System;
 using Microsoft.EntityFrameworkCore.Migrations;
 
 #nullable disable
@@ -50,6 +50,9 @@ namespace Juxtherm.Store.Migrations
                 table: "Patches",
                 columns: new[] { "AtUtc", "HeatSource", "Vinyl", "Material" },
                 unique: true);
+
+            foreach (var renewal in Keeping.OldWords.Renewals)
+                migrationBuilder.Sql(renewal);
         }
 
         /// <inheritdoc />

@@ -157,12 +157,14 @@ public sealed class WorkshopStudy(Planner planner, double wider)
     public static string Table(IEnumerable<TriedRow> rows)
     {
         var text = new StringBuilder(
-            "| work | press | set to | said: short, harm | short | harm | short by the bare model | spread, then after three patches | short then |\n")
+            "| work | press | set to | said: short, harm | short | harm | short by the bare model | spread, then after three patches " +
+                "| short then |\n")
             .Append("| --- | --- | --- | --- | ---: | ---: | ---: | --- | ---: |\n");
         foreach (var r in rows)
             text.Append(CultureInfo.InvariantCulture, $"| {r.Work.Name} | {r.Work.Source} | {r.Celsius:0} °C {r.Seconds:0} s ")
                 .Append(CultureInfo.InvariantCulture, $"| {r.Said.Short * 100:0.0} %, {r.Said.Harm * 100:0.0} % | {r.Short * 100:0.0} % ")
-                .Append(CultureInfo.InvariantCulture, $"| {r.Harm * 100:0.0} % | {r.Bare * 100:0.0} % | {r.SpreadBefore:0.00}, {r.SpreadAfter:0.00} ")
+                .Append(CultureInfo.InvariantCulture, $"| {r.Harm * 100:0.0} % | {r.Bare * 100:0.0} % ")
+                .Append(CultureInfo.InvariantCulture, $"| {r.SpreadBefore:0.00}, {r.SpreadAfter:0.00} ")
                 .Append(CultureInfo.InvariantCulture, $"| {r.ShortAfter * 100:0.0} % |\n");
         return text.ToString();
     }

@@ -127,7 +127,7 @@ public sealed class CutFileTests
         // 100 mm there with the blade up, 4 × 50 mm with it down, three sharp corners on the way, lifted and lowered once.
         List<CutStroke> square = [new([new(100, 0), new(150, 0), new(150, 50), new(100, 50), new(100, 0)], 0)];
         var (length, seconds) = CutTime.Of(square,
-            new CutPreset(Core.Catalogue.Blade.Everyday, 90, 2, new Core.Catalogue.Provenance(Core.Catalogue.ProvenanceKind.Owner, "")),
+            new CutPreset(Core.Catalogue.Blade.Plain, 90, 2, new Core.Catalogue.Provenance(Core.Catalogue.ProvenanceKind.Owner, "")),
             Table);
         Assert.Equal(200, length, 6);
         Assert.Equal(100 / 240.0 + 0.2 + 2 * (200 / 120.0 + 3 * 0.02), seconds, 6);

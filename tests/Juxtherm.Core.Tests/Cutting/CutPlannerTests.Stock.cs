@@ -86,7 +86,7 @@ public sealed partial class CutPlannerTests
         var job = Night(1, j => j["layers"]![2]!["vinyl"] = "glitter");
         var plan = Plan(job);
         Assert.Contains(plan.Notices, n => n.Code == "cut-preset" && n.Text.Contains("deep blade", StringComparison.Ordinal)
-            && n.Text.Contains("everyday blade", StringComparison.Ordinal));
+            && n.Text.Contains("plain blade", StringComparison.Ordinal));
         Assert.Contains(SampleJobs.Plan(job).Plan.Notices, n => n.Code == "cut-preset");
         Assert.DoesNotContain(SampleJobs.Plan(SampleJobs.Tee()).Plan.Notices, n => n.Code == "cut-preset");
         job["tools"]!["cutter"] = "hand-sized";

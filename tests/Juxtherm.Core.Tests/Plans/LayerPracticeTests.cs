@@ -12,15 +12,15 @@ public class LayerPracticeTests
 {
     /// <summary>Layers as vinyl:x,y,w,h; the verdict, and the presses that bear vinyl as purpose(vinyls).</summary>
     [Theory]
-    [InlineData("everyday on everyday", "smooth:0,0,200,200 smooth:40,40,100,100", "go", "tack(smooth) tack(smooth) press(smooth+smooth)")]
+    [InlineData("plain on plain", "smooth:0,0,200,200 smooth:40,40,100,100", "go", "tack(smooth) tack(smooth) press(smooth+smooth)")]
     [InlineData("glow stars on the night", "smooth:0,0,200,200 glow:40,40,100,100", "go", "tack(smooth) tack(glow) press(smooth+glow)")]
     [InlineData("a glitter moon on the night", "smooth:0,0,200,200 glitter:40,40,80,80", "go",
         "tack(smooth) tack(glitter) press(smooth+glitter)")]
-    [InlineData("foil on everyday waits for its peel", "smooth:0,0,200,200 foil:40,40,80,80", "caution", "tack(smooth) press(smooth+foil)")]
+    [InlineData("foil on plain waits for its peel", "smooth:0,0,200,200 foil:40,40,80,80", "caution", "tack(smooth) press(smooth+foil)")]
     [InlineData("two glitters side by side", "glitter:0,0,100,100 glitter:140,0,100,100", "go", "press(glitter+glitter)")]
-    [InlineData("two everyday words apart go in one press", "smooth:0,0,100,50 smooth:140,0,100,50", "go", "press(smooth+smooth)")]
-    [InlineData("everyday beside foam: foam last and once", "smooth:0,0,100,100 puff:140,0,100,100", "go", "press(smooth) press(puff)")]
-    [InlineData("blockout under everyday", "blockout:0,0,220,220 smooth:10,10,200,200", "go",
+    [InlineData("two plain words apart go in one press", "smooth:0,0,100,50 smooth:140,0,100,50", "go", "press(smooth+smooth)")]
+    [InlineData("plain beside foam: foam last and once", "smooth:0,0,100,100 puff:140,0,100,100", "go", "press(smooth) press(puff)")]
+    [InlineData("blockout under plain", "blockout:0,0,220,220 smooth:10,10,200,200", "go",
         "tack(blockout) tack(smooth) press(blockout+smooth)")]
     [InlineData("nothing on glitter", "glitter:0,0,200,200 smooth:40,40,80,80", "stop", "tack(glitter) tack(smooth) press(glitter+smooth)")]
     [InlineData("nothing on foil", "foil:0,0,200,200 smooth:40,40,80,80", "stop", null)]

@@ -53,7 +53,7 @@ public class LayersTests
     }
 
     [Fact]
-    public void Three_everyday_layers_are_tacked_and_bonded_once()
+    public void Three_plain_layers_are_tacked_and_bonded_once()
     {
         var plan = SampleJobs.Plan(Sky()).Plan;
         Assert.Equal("Preheat(), Tack(hill), Tack(moon), Tack(star), Press(hill+moon+star)", Presses(plan));

@@ -52,7 +52,7 @@ public class OrderTests
     }
 
     [Fact]
-    public void A_cold_peel_over_everyday_counts_its_wait()
+    public void A_cold_peel_over_plain_counts_its_wait()
     {
         var cold = SampleJobs.Plan(Job(Layer("sky", "smooth", 0, 0, 200, 150), Layer("star", "foil", 20, 20, 60, 60))).Plan;
         var warm = SampleJobs.Plan(Job(Layer("sky", "smooth", 0, 0, 200, 150), Layer("star", "smooth", 20, 20, 60, 60))).Plan;

@@ -34,7 +34,7 @@ public class WaysTests
         { "unknown leather is stepped up to", SampleJobs.Of("low-temp", "key-fob", "leather-unknown", "swing-platen"), "unknownBlank",
             "step-up" },
         { "known cloth is not", SampleJobs.Tee(), "unknownBlank", null },
-        { "the everyday vinyl is finished", SampleJobs.Tee(), "finishPress", "finish" },
+        { "the plain vinyl is finished", SampleJobs.Tee(), "finishPress", "finish" },
         { "glitter is not", SampleJobs.Of("glitter", "tee", "cotton", "swing-platen"), "finishPress", "none" },
         { "flock never", SampleJobs.Of("flock", "tee", "cotton", "swing-platen"), "finishPress", null },
         { "foam never", SampleJobs.Of("puff", "tee", "cotton", "swing-platen"), "finishPress", null },

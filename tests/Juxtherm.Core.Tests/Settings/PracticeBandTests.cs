@@ -12,7 +12,7 @@ public class PracticeBandTests
 {
     private static readonly CatalogueSnapshot Catalogue = Shipped.Catalogue;
 
-    private static readonly ReferenceDose Everyday = new ReferenceDoses(Catalogue)
+    private static readonly ReferenceDose Plain = new ReferenceDoses(Catalogue)
         .Of(Catalogue.Vinyls["smooth"], Chart.Of(Catalogue.Vinyls["smooth"], null));
 
     private static Workpiece Work(string source, string form, string material, string? cover = null)
@@ -32,9 +32,9 @@ public class PracticeBandTests
         return session;
     }
 
-    private static double Bond(PressSession session) => session.Bond() / Everyday.BondSeconds;
+    private static double Bond(PressSession session) => session.Bond() / Plain.BondSeconds;
 
-    private static double HeatDose(PressSession session) => session.HeatDose() / Everyday.HeatDoseSeconds;
+    private static double HeatDose(PressSession session) => session.HeatDose() / Plain.HeatDoseSeconds;
 
     [Theory]
     [InlineData("swing-platen", "tee", "cotton", 149, PressureLevel.Medium, 10, 0.6, 1.5)]
@@ -54,7 +54,7 @@ public class PracticeBandTests
     [Theory]
     [InlineData(15)]
     [InlineData(35)]
-    public void Hot_and_long_is_accepted_by_the_everyday_vinyl(double seconds) =>
+    public void Hot_and_long_is_accepted_by_the_plain_vinyl(double seconds) =>
         Assert.InRange(HeatDose(Pressed("swing-platen", "tee", "cotton", 166, PressureLevel.Medium, seconds)), 1, 9.2);
 
     [Fact]

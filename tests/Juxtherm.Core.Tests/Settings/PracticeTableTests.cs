@@ -11,7 +11,7 @@ namespace Juxtherm.Core.Tests.Settings;
 public class PracticeTableTests
 {
     [Theory]
-    // Swing-away press, everyday vinyl: 149–157 °C, 10–15 s on plain cloth, some hotter.
+    // Swing-away press, plain vinyl: 149–157 °C, 10–15 s on plain cloth, some hotter.
     [InlineData("smooth", "tee", "cotton", "swing-platen", 146, 166, 9, 18)]
     [InlineData("smooth", "tee", "linen", "swing-platen", 146, 166, 9, 18)]
     [InlineData("smooth", "tee", "denim", "swing-platen", 146, 166, 9, 20)]

@@ -5670,7 +5670,7 @@ export interface components {
          * @description Which blade a vinyl asks for.
          * @enum {unknown}
          */
-        Blade: "everyday" | "deep";
+        Blade: "plain" | "deep";
         /** @description A box on the blank's face: x right, y down, from the upper left corner of the free area. */
         Box: {
             /**
@@ -5841,7 +5841,7 @@ export interface components {
         };
         /** @description A colour on the shelf that looks like the one that artwork asks for. */
         ColourAsk: {
-            /** @description What it is called there; the nearest everyday word where it has no name. */
+            /** @description What it is called there; the nearest common word where it has no name. */
             name: string;
             /** @description As `#rrggbb`. */
             onShelf: string;
@@ -6061,7 +6061,7 @@ export interface components {
             ask?: null | components["schemas"]["ColourAsk"];
             /** @description As `#rrggbb`; null when not said. */
             colour: null | string;
-            /** @description What the colour is called: as on the shelf, or the nearest everyday word; empty where no colour is given. */
+            /** @description What the colour is called: as on the shelf, or the nearest common word; empty where no colour is given. */
             colourName?: string;
             /** @description What is worth keeping afterwards. */
             comesBack: components["schemas"]["ComesBack"][];
@@ -8865,7 +8865,7 @@ export interface components {
             colour: string;
             /** @description What its colour is called. */
             colourName: string;
-            /** @description What its colour is called; the nearest everyday word where nobody gave it a name. */
+            /** @description What its colour is called; the nearest common word where nobody gave it a name. */
             colourWord: string;
             /**
              * Format: double

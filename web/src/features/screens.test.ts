@@ -121,7 +121,7 @@ describe('the shelf', () => {
   });
 });
 
-describe('how much room', () => {
+describe('safe range', () => {
   it('is deepest where it works even with everything off, and nothing outside', () => {
     expect(fieldDepth(0.3)).toBe(0);
     expect(fieldDepth(0.97)).toBeGreaterThan(0.5);

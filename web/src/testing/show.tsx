@@ -61,7 +61,7 @@ export const catalogue = {
     {
       id: 'smooth',
       name: 'Smooth',
-      note: 'The everyday vinyl.',
+      note: 'The plain vinyl.',
       chartCelsius: { low: 149, high: 157 },
       chartSeconds: { low: 10, high: 15 },
       pressure: 'medium',

@@ -13,7 +13,6 @@ export function Failed({ error, retry }: { error: unknown; retry?: () => void })
   return (
     <div role="alert" className="notice stop m-6">
       <p>
-        <strong>{labels.thatDidNotWork}</strong>
         {error instanceof Error ? error.message : labels.theServiceCannotBeReached}
       </p>
       {retry && (

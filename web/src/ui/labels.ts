@@ -7,17 +7,16 @@ export const stop = 'Stop.';
 export const caution = 'Caution.';
 export const why = 'Why';
 export const accepted = (accepted: Said) => `Accepted: “${accepted}” `;
-export const takeThatBack = 'Take that back';
-export const iKnowThisGoOn = 'I know this; go on all the same';
-export const inAWordWhy = 'In a word, why';
+export const takeThatBack = 'Undo that';
+export const iKnowThisGoOn = 'Got it, continue anyway';
+export const inAWordWhy = 'Why, in a few words';
 export const accept = 'Accept';
 export const moreToKnow = 'More to know';
-export const asWithEveryJob = 'As with every job';
+export const asWithEveryJob = 'Standard for every job';
 
 // States
-export const fetching = (what: Said) => `Fetching ${what} …`;
-export const thatDidNotWork = 'That did not work. ';
-export const theServiceCannotBeReached = 'The service cannot be reached. Is it still running?';
+export const fetching = (what: Said) => `Loading ${what} …`;
+export const theServiceCannotBeReached = 'Juxtherm does not answer. Is it still running?';
 export const tryAgain = 'Try again';
 export const close = 'Close';
 
@@ -62,12 +61,12 @@ export const tapAPartToLook = 'Tap a part to look inside it';
 export const wait = (seconds: Said) => `wait ${seconds}`;
 
 // Room
-export const short = 'short';
+export const short = 'not enough';
 export const tooMuchForThe = (limit: Said) => `too much for the ${limit}`;
-export const theWrapperSays = 'the wrapper says';
-export const chartsSay = 'charts say';
+export const theWrapperSays = 'instructions say';
+export const chartsSay = 'usual settings';
 export const afterTheTacks = ' after the tacks';
-export const howMuchRoomThereIs = 'How much room there is';
+export const howMuchRoomThereIs = 'Safe range';
 export const itNeverHoldsInTime = 'it never holds in time';
 export const itHoldsFromS = (holdsFromSeconds: Said) => `it holds from ${holdsFromSeconds} s`;
 export const atAndNothingIsHarmed = (celsius: Said, holds: Said, mostSeconds: Said, seconds: Said) =>
@@ -75,13 +74,13 @@ export const atAndNothingIsHarmed = (celsius: Said, holds: Said, mostSeconds: Sa
 export const hadTooLittle = 'had too little';
 export const hadTooMuch = 'had too much';
 export const yourLogbook = 'Your logbook:';
-export const saysNothingOfItsHeat = 'says nothing of its heat';
+export const saysNothingOfItsHeat = 'says nothing about its heat';
 export const theLargeRingThisPiece = 'the large ring: this piece';
 
 // FigureFor
 export const forMyPress = 'for my press';
-export const asILookedItUp = 'as I looked it up, or as last time: used as it is';
+export const asILookedItUp = 'looked up, or what I used last time: used as it is';
 export const forAPlatePress = 'for a plate press';
-export const asOnTheVinylS = 'as on the vinyl’s instructions: translated to mine';
-export const thisFigureIs = 'This figure is';
-export const notGivenJudgedByHow = ' (not given: judged by how near it is)';
+export const asOnTheVinylS = 'from the vinyl’s instructions: adjusted for mine';
+export const thisFigureIs = 'These figures are';
+export const notGivenJudgedByHow = ' (not given: taken as yours if it is close)';

@@ -44,7 +44,7 @@ public sealed record CutList(
     IReadOnlyDictionary<string, UnitShape> Shapes, IReadOnlyList<CutSheet> Sheets,
     IReadOnlyList<StockUse> Uses, IReadOnlyList<ComesBack> ComesBack, double ShortMm, int? MoreRuns, IReadOnlyList<ColourOnHand> OnHand)
 {
-    /// <summary>What the colour is called: as on the shelf, or the nearest everyday word; empty where no colour is given.</summary>
+    /// <summary>What the colour is called: as on the shelf, or the nearest common word; empty where no colour is given.</summary>
     public string ColourName { get; init; } = "";
 
     /// <summary>A colour on the shelf that looks like it and of which nobody has said whether it is the same; null for none.</summary>

@@ -11,7 +11,7 @@ public sealed record ColourMatch(string Vinyl, string Wanted, string OnShelf, bo
 
 /// <summary>A colour on the shelf that looks like the one that artwork asks for.</summary>
 /// <param name="OnShelf">As <c>#rrggbb</c>.</param>
-/// <param name="Name">What it is called there; the nearest everyday word where it has no name.</param>
+/// <param name="Name">What it is called there; the nearest common word where it has no name.</param>
 /// <param name="Taken">It is so near that it is used until somebody says otherwise.</param>
 public sealed record ColourAsk(string OnShelf, string Name, bool Taken);
 
@@ -46,7 +46,7 @@ public sealed class StockColours(IReadOnlyList<VinylStock> stock, IReadOnlyList<
         ? new ColourAsk(near.Colour, near.Name, near.Apart <= LooksTheSame)
         : null;
 
-    /// <summary>What a colour is called: as on the shelf, or the nearest everyday word.</summary>
+    /// <summary>What a colour is called: as on the shelf, or the nearest common word.</summary>
     /// <param name="vinyl">Vinyl id.</param>
     /// <param name="colour">As <c>#rrggbb</c>; null where none is given.</param>
     public string NameOf(string vinyl, string? colour)

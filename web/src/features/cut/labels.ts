@@ -10,17 +10,17 @@ export const piece = (number: Said, what: Said, part: Said, garment: Said) =>
   `${number}${what}${part}, piece ${garment}`;
 export const ofVinylAboutToCut = (mats: Said, lengthMm: Said, cutSeconds: Said) =>
   `${mats} · ${lengthMm} of vinyl · about ${cutSeconds} to cut`;
-export const theVinylHasRunOut = 'The vinyl has run out.';
-export const takeTheMatOutPieces = 'Take the mat out. Pieces cut whole are kept; the rest comes onto another mat.';
-export const theRollersLostTheMat = 'The rollers lost the mat.';
-export const nothingIsWhereItWas = 'Nothing is where it was. Take the mat out; what is not cut whole is cut anew.';
-export const theComputerSleptAndThe = 'The computer slept, and the cutter heard nothing more.';
-export const theMatHasNotMoved = 'The mat has not moved: go on. Keep the computer awake until it is done.';
-export const theProgramWasStartedAnew = 'The program was started anew while the blade was down.';
-export const whatTheBladeDidIs = 'What the blade did is not known. Take the mat out and cut it again.';
+export const theVinylHasRunOut = 'Out of vinyl.';
+export const takeTheMatOutPieces = 'Take the mat out. Finished pieces are kept; the rest goes on another mat.';
+export const theRollersLostTheMat = 'The mat slipped.';
+export const nothingIsWhereItWas = 'Nothing lines up any more. Take the mat out; unfinished pieces are cut again.';
+export const theComputerSleptAndThe = 'The computer went to sleep and the cutter stopped.';
+export const theMatHasNotMoved = 'The mat has not moved: continue. Keep the computer awake until it is done.';
+export const theProgramWasStartedAnew = 'The program restarted while cutting.';
+export const whatTheBladeDidIs = 'It is not clear what was cut. Take the mat out and cut it again.';
 
 // TestCutLadder
-export const cleanCarrierOnlyScratched = 'Clean, carrier only scratched';
+export const cleanCarrierOnlyScratched = 'Clean, carrier only scored';
 export const tooShallowItTears = 'Too shallow: it tears';
 export const tooDeepCarrierCut = 'Too deep: carrier cut';
 export const raggedCorners = 'Ragged corners';
@@ -29,14 +29,14 @@ export const cutWithOnThe = (tried: Said) => `Cut with ${tried} on the `;
 
 // WeedingSheet
 export const weedingSheet = 'Weeding sheet';
-export const asItReadsFromThe = 'As it reads from the right side: shaded stays, numbered centres go.';
-export const printIt = 'Print it';
-export const toPick = (centres: Said, centres2: Said) => `${centres}  ${centres2} to pick`;
+export const asItReadsFromThe = 'As it reads from the front: shaded stays, numbered centers come out.';
+export const printIt = 'Print';
+export const toPick = (centres: Said, centres2: Said) => `${centres}  ${centres2} to weed`;
 export const pieceStays = 'piece stays';
 export const piecesStay = 'pieces stay';
 export const ringedAbout = (pieces: Said, pieces2: Said, rings: Said, weedSeconds: Said) =>
-  ` · ${pieces}  ${pieces2} · ${rings} ringed · about ${weedSeconds}`;
-export const sheetFromTheRightSide = (name: Said, number: Said) => `${name}, sheet ${number} from the right side`;
+  ` · ${pieces}  ${pieces2} · ${rings} circled · about ${weedSeconds}`;
+export const sheetFromTheRightSide = (name: Said, number: Said) => `${name}, sheet ${number} from the front`;
 
 // AtTheCutter
 export const beingCut = 'being cut';
@@ -46,21 +46,21 @@ export const allMatsAreCut = 'All mats are cut.';
 export const aboutOfCuttingInAll = (estimated: Said) => `About ${estimated} of cutting in all`;
 export const measuredSoFar = (measured: Said) => `; ${measured} measured so far`;
 export const weedTheSheetsBelowThen =
-  'Weed the sheets below, then press: its vinyl is taken off the shelf when the run begins at the bench, and what is left comes back as labelled offcuts.';
-export const pressedWithoutTheBenchTake = 'Pressed without the bench: take the vinyl off the shelf';
-export const giveThisCutUp = 'Give this cut up';
+  'Weed the sheets below, then press. The vinyl comes off your stock when the run starts at the bench, and leftovers come back as labeled offcuts.';
+export const pressedWithoutTheBenchTake = 'Pressed without the bench: take the vinyl off stock';
+export const giveThisCutUp = 'Cancel cutting';
 export const simulatedCutter = 'Simulated cutter.';
 export const thisMatAsAFile = 'this mat as a file';
 export const theSheetsAsFiles = 'the sheets as files';
 export const itShowsTheOrderThe = (mat: Said) =>
-  ` It shows the order, the presets and the time, and cuts nothing. Your own cutter takes ${mat}: `;
+  ` It shows the order, settings and time, and cuts nothing. For your own cutter, save ${mat}: `;
 export const tickTheMatsOffHere = '. Tick the mats off here as they come out.';
-export const asItLiesOnThe = (name: Said) => `${name} as it lies on the mat`;
-export const preset = 'Preset';
+export const asItLiesOnThe = (name: Said) => `${name} on the mat`;
+export const preset = 'Settings';
 export const vinyl = 'Vinyl';
-export const cutReversed = 'cut reversed';
-export const notReversed = 'not reversed';
-export const ofItCarrierDown = (lengthMm: Said, mirrored: Said) => `${lengthMm} of it, carrier down, ${mirrored}`;
+export const cutReversed = 'mirrored';
+export const notReversed = 'not mirrored';
+export const ofItCarrierDown = (lengthMm: Said, mirrored: Said) => `${lengthMm}, carrier side down, ${mirrored}`;
 export const pieces = 'Pieces';
 export const about = 'About';
 export const thisMatIs = (name: Said) => `This mat is ${name}.`;
@@ -73,13 +73,13 @@ export const left = ' left';
 export const cutSoFar = 'Cut so far';
 export const keepTheComputerAwakeUntil =
   'Keep the computer awake until it is done, and fingers and hair off blade and rollers.';
-export const practiseWhatCanGoWrong = 'Practise what can go wrong';
+export const practiseWhatCanGoWrong = 'Practice what can go wrong';
 export const theVinylEndsHere = 'The vinyl ends here';
 export const theMatSlips = 'The mat slips';
 export const theComputerSleeps = 'The computer sleeps';
 export const theCutterStopped = 'The cutter stopped.';
-export const ofCutWhole = (count: Said, count2: Said) => `${count} of ${count2} cut whole.`;
-export const goOn = 'Go on';
+export const ofCutWhole = (count: Said, count2: Said) => `${count} of ${count2} finished.`;
+export const goOn = 'Continue';
 export const takeTheMatOut = 'Take the mat out';
 export const cutIn = (measuredSeconds: Said) => `Cut in ${measuredSeconds}.`;
 export const beforeItComesOutBend =
@@ -90,27 +90,27 @@ export const mat = 'Mat';
 export const length = 'Length';
 export const estimated = 'Estimated';
 export const took = 'Took';
-export const isWord = 'Is';
+export const isWord = 'Status';
 
 // CutList
-export const cutReversedOnceHereThe = 'Cut reversed, once, here: the drawing stays as it reads.';
-export const notReversedThisVinylIs = 'Not reversed: this vinyl is cut as it reads.';
+export const cutReversedOnceHereThe = 'Mirrored once, here; your drawing stays as it reads.';
+export const notReversedThisVinylIs = 'Not mirrored: this vinyl is cut as it reads.';
 export const carrierSheetDown = ' Carrier sheet down.';
-export const itHasARightWay = ' It has a right way up: nothing is turned.';
-export const sheetAsItLiesOn = (name: Said, number: Said) => `${name}, sheet ${number} as it lies on the mat`;
+export const itHasARightWay = ' It has a grain: nothing is rotated.';
+export const sheetAsItLiesOn = (name: Said, number: Said) => `${name}, sheet ${number} on the mat`;
 export const sheetOf = (number: Said, usedLengthMm: Said, widthMm: Said, lengthUnit: Said, cutSeconds: Said) =>
-  `Sheet ${number}: ${usedLengthMm} of ${widthMm} ${lengthUnit} · ${cutSeconds}`;
-export const allOfIt = 'all of it';
+  `Sheet ${number}: ${widthMm} wide × ${usedLengthMm} ${lengthUnit} long · ${cutSeconds}`;
+export const allOfIt = 'whole piece';
 export const fromWord = (label: Said, kind: Said) => `From “${label}”: ${kind}`;
 export const comesBack = (widthMm: Said, lengthMm: Said, lengthUnit: Said) =>
-  ` · ${widthMm} × ${lengthMm}  ${lengthUnit} comes back`;
-export const aCornerGone = ', a corner gone';
-export const nothingOfItOnHand = 'Nothing of it on hand: drawn on a roll of the usual width.';
-export const theRollsAreNotEnough = 'The rolls are not enough for another such run.';
+  ` · ${widthMm} × ${lengthMm}  ${lengthUnit} left over`;
+export const aCornerGone = ', one corner used';
+export const nothingOfItOnHand = 'None in stock: shown on a roll of the usual width.';
+export const theRollsAreNotEnough = 'Not enough left for another run like this.';
 export const enoughForMore = (moreRuns: Said) => `Enough for ${moreRuns} more.`;
-export const enoughOnHandIn = 'Enough on hand in:';
+export const enoughOnHandIn = 'Enough in stock in:';
 export const anotherColor = 'another color';
-export const itIsUsedForIt = 'It is used for it. ';
+export const itIsUsedForIt = 'It will be used. ';
 export const theArtworkSColorAnd = (name: Said, taken: Said) =>
   `The artwork’s color, and “${name}” on your shelf. ${taken}Is it the same?`;
 export const yesUseIt = 'Yes, use it';
@@ -120,31 +120,31 @@ export const noAnother = 'No, another';
 export const cutter = 'Cutter';
 export const nothingIsLaidOutWider = 'Nothing is laid out wider than this.';
 export const kindOfCutter = 'Kind of cutter';
-export const widestItCuts = 'Widest it cuts';
-export const longestItCuts = 'Longest it cuts';
+export const widestItCuts = 'Cutting width';
+export const longestItCuts = 'Cutting length';
 export const vinylThatNeedsNoMat = 'Vinyl that needs no mat';
 export const sheets = 'Sheets';
-export const roomBetweenPieces = 'Room between pieces';
-export const forTheScissors = 'For the scissors.';
-export const packTightlyAbove = 'Pack tightly above';
+export const roomBetweenPieces = 'Gap (for trimming)';
+export const forTheScissors = 'For your scissors.';
+export const packTightlyAbove = 'Nest above';
 export const testCutFirst13Mm = 'Test cut first, 13 mm';
 export const aPatchForATest = 'A patch for a test press';
 
 // TwoWays
-export const cutAsItLies = 'Cut as it lies';
-export const packedTightly = 'Packed tightly';
-export const thrownAway = 'Thrown away';
-export const laidSingly = 'Laid singly';
+export const cutAsItLies = 'As drawn';
+export const packedTightly = 'Nested';
+export const thrownAway = 'Waste';
+export const laidSingly = 'On its own sheet';
 export const yourTime = 'Your time';
 export const cutting = 'Cutting';
 export const vinylCosts = 'Vinyl costs';
 export const notKnown = 'not known';
-export const twoWaysToLayIt = 'Two ways to lay it out';
+export const twoWaysToLayIt = 'Two layouts';
 export const figure = 'Figure';
-export const advised = 'advised';
+export const advised = 'recommended';
 
 // CutStation
-export const itCannotBeLaidOut = 'It cannot be laid out yet: the ticket says what needs mending.';
+export const itCannotBeLaidOut = 'It cannot be laid out yet: see what needs fixing on the right.';
 export const layoutComes = 'layout comes';
 export const layoutsCome = 'layouts come';
 export const waitingFirst = (before: Said, before2: Said) => `Waiting: ${before} ${before2} first`;
@@ -163,8 +163,7 @@ export const onThe = (
   lengthUnit: Said,
 ) => `${count}  ${count2} on the ${toLowerCase}, ${cutterWidthMm} × ${cutterLengthMm}  ${lengthUnit}`;
 export const withoutAMat = ', without a mat';
-export const itWasCutBeforeAnd = ' It was cut before, and that vinyl is used up.';
+export const itWasCutBeforeAnd = ' This was cut before, and that vinyl is used.';
 export const cutIt = 'Cut it';
 export const cutFile = 'Cut file:';
-export const nothingToCutYetBring =
-  'Nothing to cut yet: bring in artwork, or say how large a layer is, at the Artwork station.';
+export const nothingToCutYetBring = 'Nothing to cut yet: add artwork or give a layer a size under Artwork.';

@@ -30,9 +30,7 @@ describe('words of the cut station', () => {
   it('says a preset as it is set', () => {
     const from = { kind: 'from-memory' as const, source: '' };
     expect(presetInWords({ blade: 'deep', forceGrams: 180, passes: 1, from })).toBe('deep blade · 180 g · 1 pass');
-    expect(presetInWords({ blade: 'everyday', forceGrams: 90, passes: 2, from })).toBe(
-      'everyday blade · 90 g · 2 passes',
-    );
+    expect(presetInWords({ blade: 'plain', forceGrams: 90, passes: 2, from })).toBe('plain blade · 90 g · 2 passes');
   });
 
   it('leads with mats, vinyl and time', () => {

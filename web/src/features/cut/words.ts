@@ -9,7 +9,7 @@ type Preset = Schemas['CutPreset'];
 
 /** A preset as it is set on the cutter. */
 export function presetInWords(preset: Preset): string {
-  return `${preset.blade === 'deep' ? 'deep' : 'everyday'} blade · ${preset.forceGrams} g · ${preset.passes} ${preset.passes === 1 ? 'pass' : 'passes'}`;
+  return `${preset.blade === 'deep' ? 'deep' : 'plain'} blade · ${preset.forceGrams} g · ${preset.passes} ${preset.passes === 1 ? 'pass' : 'passes'}`;
 }
 
 /** What a unit is, for whoever weeds or lays it. */

@@ -28,7 +28,7 @@ describe('the item', () => {
 
   it('adds and takes away what is known of it, and leaves the rest', async () => {
     const job = showInJob(<TheItem />, tee({ blank: { form: 'tee', material: 'cotton', traits: ['dyed-dark'] } }));
-    const washed = screen.getByLabelText(/washed already/i);
+    const washed = screen.getByLabelText(/prewashed/i);
     await userEvent.click(washed);
     expect(job().blank.traits).toEqual(['dyed-dark', 'prewashed']);
     await userEvent.click(washed);
@@ -102,7 +102,7 @@ describe('layers', () => {
     const job = showInJob(<ItemStation />, two());
     await userEvent.click(screen.getByRole('button', { name: /star/ }));
     expect(screen.getByLabelText(/kind of vinyl/i)).toHaveProperty('value', 'glitter');
-    await userEvent.click(screen.getByRole('button', { name: /take this layer away/i }));
+    await userEvent.click(screen.getByRole('button', { name: /remove this layer/i }));
     expect(job().layers.map((l) => l.id)).toEqual(['art']);
     expect(screen.getByLabelText(/kind of vinyl/i)).toHaveProperty('value', 'smooth');
   });

@@ -4,10 +4,10 @@ type Said = string | number;
 
 // LiftedPage
 export const cleanAndSmooth = 'Clean and smooth';
-export const itLooksAsItDid = 'it looks as it did';
+export const itLooksAsItDid = 'it looks like new';
 export const lintOrDirtInIt = 'Lint or dirt in it';
 export const fluffyGreyGritty = 'fluffy, grey, gritty';
-export const dryItFlakes = 'Dry, it flakes';
+export const dryItFlakes = 'Dry, flaking';
 export const crumbsComeOff = 'crumbs come off';
 export const vinylsAndPresses = 'vinyls and presses';
 export const jobs = 'Jobs';
@@ -15,11 +15,11 @@ export const anEdgeOf = 'An edge of ';
 export const vinyl = 'Vinyl';
 export const hasLiftedOn = (name: Said) => ` has lifted on ${name} `;
 export const andIHave = (name: Said) => `, and I have ${name} `;
-export const liftItALittleAnd = 'Lift it a little and look at the glue under it.';
+export const liftItALittleAnd = 'Lift it a little and look at the adhesive underneath.';
 export const theAnswer = 'the answer';
 export const tryThis = 'Try this';
-export const notThis = 'Not this';
-export const orPutOnePieceIn = 'Or put one piece in its place';
+export const notThis = 'Don’t';
+export const orPutOnePieceIn = 'Or replace one piece';
 export const whenToGiveUp = 'When to give up.';
 export const thePlateIsHotEnough =
-  'The plate is hot enough to burn, and so is the piece for minutes after it: gloves. Air the room, and never press a plastic that you do not know.';
+  'The plate burns, and so does the piece for minutes afterward: wear gloves. Ventilate, and never press a plastic you do not know.';

@@ -3,23 +3,23 @@
 type Said = string | number;
 
 // Arithmetic
-export const sums = 'Sums';
-export const overARunOfSizes = 'Over a run of sizes';
-export const asLargeInProportionOn = 'As large in proportion on each, placed by the same rule.';
+export const sums = 'Calculators';
+export const overARunOfSizes = 'Several sizes';
+export const asLargeInProportionOn = 'Scaled to each size and placed by the same rule.';
 export const size = 'size';
 export const pieces = 'pieces';
 export const fromTheTop = 'from the top';
 export const inAll = 'in all';
-export const mOfVinylAsBoxes = (it: Said) => `${it} m² of vinyl as boxes`;
-export const toAMeasureOfThe = 'To a measure of the body';
+export const mOfVinylAsBoxes = (it: Said) => `${it} m² of vinyl, measured as boxes`;
+export const toAMeasureOfThe = 'Sized to the body';
 export const aLimbTheBackA =
-  'A limb, the back, a handle: the artwork becomes a share of it, and the same for each of a pair.';
-export const theMeasure = 'The measure';
+  'An arm, the back, a handle: the artwork becomes a share of it, the same for each of a pair.';
+export const theMeasure = 'Measurement';
 export const shareOfIt = 'Share of it';
-export const makeItSo = 'Make it so';
-export const allLayersOfThisFace = 'All layers of this face together.';
-export const aLetterOnEachPiece = 'A letter on each piece';
-export const oneHeightForAllOf = 'One height for all of them, and the widest must still fit.';
+export const makeItSo = 'Apply';
+export const allLayersOfThisFace = 'All layers on this side together.';
+export const aLetterOnEachPiece = 'Letter banners';
+export const oneHeightForAllOf = 'One height for all letters; the widest must still fit.';
 export const word = 'Word';
 export const piecesInAPack = 'Pieces in a pack';
 export const leftOverLettersHighIs = (
@@ -33,13 +33,13 @@ export const leftOverLettersHighIs = (
 ) =>
   `${pieces}, ${packs}, ${leftOver} left over. Letters ${heightMm}  ${lengthUnit} high; ${widest} is the widest at ${widestMm}.`;
 export const isItSquare = 'Is it square?';
-export const clothSeldomIsMeasureAll = 'Cloth seldom is. Measure all four sides and share the difference.';
+export const clothSeldomIsMeasureAll = 'Fabric seldom is. Measure all four sides and split the difference.';
 export const top = 'Top';
 export const bottom = 'Bottom';
 export const left = 'Left';
 export const right = 'Right';
-export const theEyeAcceptsThat = 'The eye accepts that.';
-export const thatShowsTrimOrStretch = 'That shows: trim or stretch the cloth first.';
+export const theEyeAcceptsThat = 'Nobody will notice.';
+export const thatShowsTrimOrStretch = 'That shows: trim or stretch the fabric first.';
 export const shiftEachSideByThat = (shareMm: Said, lengthUnit: Said, it: Said, acceptedByEye: Said) =>
   `Shift each side by ${shareMm}  ${lengthUnit}; that turns the print by ${it}°. ${acceptedByEye}`;
 
@@ -54,63 +54,62 @@ export const fit = 'Fit';
 export const zoomIn = 'Zoom in';
 
 // KeepOuts
-export const inTheWay = 'In the way';
-export const inTheWay2 = 'In the way ';
-export const whatYourPieceHasBesides = 'what your piece has besides: a pocket, a seam, a zip, a ring';
+export const inTheWay = 'Obstacles';
+export const inTheWay2 = 'Obstacles ';
+export const whatYourPieceHasBesides = 'what else is on your piece: a pocket, a seam, a zipper, a ring';
 export const what = 'What';
-export const fromTheLeft = 'From the left';
-export const fromTheTop2 = 'From the top';
+export const fromTheLeft = 'Distance from left';
+export const fromTheTop2 = 'Distance from top';
 export const width = 'Width';
 export const height = 'Height';
-export const takeAway = 'Take away';
-export const addSomethingInTheWay = 'Add something in the way';
+export const takeAway = 'Remove';
+export const addSomethingInTheWay = 'Add an obstacle';
 
 // Measures
-export const measures = 'Measures';
+export const measures = 'Measurements';
 export const measureYours = 'Measure yours ';
 export const typicalMeasuresStandInGrey =
-  'typical measures stand in grey; what your tape says takes their place. The tape is shown above.';
+  'typical values are in gray; type what your tape says. The picture shows where to measure.';
 export const size2 = 'Size';
 
 // PlaceStation
-export const theItemCannotBeDrawn = 'The item cannot be drawn yet: see the Item station.';
+export const theItemCannotBeDrawn = 'The item cannot be drawn yet: see Item.';
 export const theItem = 'the item';
-export const whichFace = 'Which face';
+export const whichFace = 'Which side';
 export const front = 'Front';
 export const back = 'Back';
 export const move = 'Move';
 export const allTogether = 'all together';
-export const dragItOrUseThe = 'drag it, or use the arrow keys';
+export const dragItOrUseThe = 'drag, or use the arrow keys';
 export const places = 'Places';
 export const whereItGoes = 'Where it goes';
-export const nothingLiesOnThisFace = 'Nothing lies on this face. ';
+export const nothingLiesOnThisFace = 'Nothing on this side yet. ';
 export const putHere = (job: Said) => `Put “${job}” here`;
-export const howLargeIsTheArtwork = 'How large is the artwork? Type it below; then it can be placed.';
-export const putItThere = (name: Said) => `Put it there: ${name}`;
-export const putItThere2 = 'Put it there';
+export const howLargeIsTheArtwork = 'How large is the artwork? Type its size below to place it.';
+export const putItThere = (name: Said) => `Place here: ${name}`;
+export const putItThere2 = 'Place here';
 export const belowTheCollar = (dropMm: Said) => `${dropMm} below the collar`;
-export const othersLay = (fingers: Said) => `Others lay ${fingers}.`;
+export const othersLay = (fingers: Said) => `Rule of thumb: ${fingers}.`;
 export const whyAndHowToFind = 'Why, and how to find it';
 export const source = (from: Said) => `Source: ${from}`;
 export const sizeAndPlace = 'Size and place';
 export const allTogether2 = 'All together';
 export const widthAllTogether = 'Width, all together';
 export const heightAllTogether = 'Height, all together';
-export const fromTheLeftAndThe =
-  'From the left and the top of where it lies flat, dashed in the picture; the picture counts from the sides.';
-export const onTheMiddleLine = 'On the middle line.';
-export const ofTheMiddle = (offCentre: Said, offCentre2: Said) => `${offCentre} ${offCentre2} of the middle.`;
+export const fromTheLeftAndThe = 'Measured from the left and top of the flat area, dashed in the picture.';
+export const onTheMiddleLine = 'Centered.';
+export const ofTheMiddle = (offCentre: Said, offCentre2: Said) => `${offCentre} ${offCentre2} of center.`;
 export const nearest = (nearest: Said, nearestMm: Said) => ` Nearest: ${nearest}, ${nearestMm}.`;
-export const thenTheItemEnds = ', then the item ends.';
-export const thenTheCutterEnds = ', then the cutter ends.';
+export const thenTheItemEnds = ': the item is no larger.';
+export const thenTheCutterEnds = ': your cutter is no wider.';
 export const largestInTheseProportions = (widthMm: Said, limitedBy: Said) =>
-  `Largest in these proportions: ${widthMm}${limitedBy}`;
-export const makeItThisLarge = 'Make it this large';
+  `Largest that fits: ${widthMm}${limitedBy}`;
+export const makeItThisLarge = 'Use this size';
 export const moveToThe = (job: Said, face: Said) => `Move “${job}” to the ${face}`;
-export const guides = 'Guides';
-export const toLayItBy = 'To lay it by';
+export const guides = 'Print';
+export const toLayItBy = 'Placement guide';
 export const atTrueScaleCollarOr =
-  'At true scale: collar or edge, middle line, corners of the artwork, and a bar to check the printer.';
+  'Full size: collar or edge, center line, corners of the artwork, and a bar to check your printer.';
 export const guide = (toUpperCase: Said) => `Guide, ${toUpperCase}`;
 export const pictureSvg = 'Picture, SVG';
 export const artworkWidth = 'Artwork width';

@@ -65,6 +65,7 @@ export function BlankForm({ entry, catalogue, faults, onChange }: FormProps) {
         placeholder={labels.asUsual}
         onChange={(thicknessMm) => set({ thicknessMm })}
         fault={faults.get('/thicknessMm')}
+        hint={labels.thicknessHardlyMatters}
       />
       <NumberField
         name={labels.weight}

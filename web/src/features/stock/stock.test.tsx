@@ -34,7 +34,7 @@ describe('vinyl typed in', () => {
     service({ 'POST /api/stock': () => ({ status: 201, json: roll }) });
     show(<StockForm catalogue={catalogue} onClose={close} />, 'us');
     await userEvent.type(screen.getByLabelText('Length'), '60');
-    await userEvent.click(screen.getByRole('button', { name: /keep it/i }));
+    await userEvent.click(screen.getByRole('button', { name: /save/i }));
     await waitFor(() => expect(close).toHaveBeenCalledOnce());
     const body = asked[0]?.body as Record<string, unknown>;
     expect(body).toMatchObject({ kind: 'roll', vinyl: 'smooth', widthMm: 305 });
@@ -46,11 +46,11 @@ describe('vinyl typed in', () => {
     const close = vi.fn();
     service({ 'POST /api/stock': () => faulty('#/lengthMm', 'Above 0 to 200000 mm is accepted.') });
     show(<StockForm catalogue={catalogue} onClose={close} />);
-    await userEvent.type(screen.getByLabelText(/called/i), 'Rust');
-    await userEvent.click(screen.getByRole('button', { name: /keep it/i }));
+    await userEvent.type(screen.getByLabelText(/color name/i), 'Rust');
+    await userEvent.click(screen.getByRole('button', { name: /save/i }));
     expect(await screen.findByText('Above 0 to 200000 mm is accepted.')).toBeTruthy();
     expect(screen.getByLabelText('Length').getAttribute('aria-invalid')).toBe('true');
-    expect(screen.getByLabelText(/called/i)).toHaveProperty('value', 'Rust');
+    expect(screen.getByLabelText(/color name/i)).toHaveProperty('value', 'Rust');
     expect(close).not.toHaveBeenCalled();
   });
 
@@ -63,7 +63,7 @@ describe('vinyl typed in', () => {
     });
     const close = vi.fn();
     show(<StockForm catalogue={catalogue} piece={roll} onClose={close} />);
-    await userEvent.click(screen.getByRole('button', { name: /keep it/i }));
+    await userEvent.click(screen.getByRole('button', { name: /save/i }));
     expect((await screen.findByRole('alert')).textContent).toContain('200 mm are promised');
     await userEvent.click(screen.getByRole('alert').querySelectorAll('button')[1] as HTMLElement);
     await waitFor(() => expect(close).toHaveBeenCalledOnce());
