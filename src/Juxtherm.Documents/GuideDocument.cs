@@ -13,6 +13,10 @@ namespace Juxtherm.Documents;
 /// <summary>Placement guides and pictures at true scale.</summary>
 public static class GuideDocument
 {
+    // Of a stamp: lines of a hundredth of the item's width; what is not placed yet lies an eighth of its height down.
+    private const double LinesOfAStamp = 100;
+    private const double UsualDrop = 8;
+
     private const float PaperMarginMm = 10;
     private const float OverlapMm = 10;
     private const float CaptionMm = 8;
@@ -101,16 +105,37 @@ public static class GuideDocument
     {
         ArgumentNullException.ThrowIfNull(shape);
         ArgumentNullException.ThrowIfNull(layers);
-        var text = new StringBuilder(Head(Shapes.Around(shape.Outline).Grown(10)));
+        return Picture(shape, layers.Where(l => l.Box is not null).Select(l => (l, l.Box!.Value)), 1);
+    }
+
+    /// <summary>The same as small as a stamp, from the side that most lies on: strong lines, and what is not placed yet where it usually
+    /// goes.</summary>
+    /// <param name="job">The job.</param>
+    public static string Stamp(Job job)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var face = job.Layers.GroupBy(l => l.Face).MaxBy(g => g.Count())!.Key;
+        var shape = job.Blank.Faces[face];
+        var around = Shapes.Around(shape.Outline);
+        Box? Lies(JobLayer layer) => layer.Box is { } box ? box
+            : layer is { WidthMm: { } width, HeightMm: { } height }
+            ? new Box(shape.MiddleX - width / 2, (shape.NeckMm ?? around.YMm) + around.HeightMm / UsualDrop, width, height) : null;
+        return Picture(shape, job.Layers.Where(l => l.Face == face).Select(l => (Layer: l, Box: Lies(l))).Where(l => l.Box is not null)
+            .Select(l => (l.Layer, l.Box!.Value)), around.WidthMm / LinesOfAStamp);
+    }
+
+    private static string Picture(BlankShape shape, IEnumerable<(JobLayer Layer, Box Box)> layers, double lineMm)
+    {
+        var text = new StringBuilder(Head(Shapes.Around(shape.Outline).Grown(Math.Max(10, 2 * lineMm))));
         text.Append(CultureInfo.InvariantCulture,
-            $"<polygon class=\"item\" points=\"{Points(shape.Outline)}\" fill=\"#f2ede2\" stroke=\"#222\" stroke-width=\"1\"/>\n");
+            $"<polygon class=\"item\" points=\"{Points(shape.Outline)}\" fill=\"#f2ede2\" stroke=\"#222\" " +
+                $"stroke-width=\"{lineMm:0.##}\"/>\n");
         foreach (var feature in shape.Features)
             text.Append(CultureInfo.InvariantCulture,
                 $"<polygon class=\"{feature.Kind.ToString().ToLowerInvariant()}\" points=\"{Points(feature.Outline)}\" fill=\"none\" " +
-                    $"stroke=\"#888\" stroke-width=\"0.6\"/>\n");
-        foreach (var layer in layers.Where(l => l.Box is not null))
+                    $"stroke=\"#888\" stroke-width=\"{0.6 * lineMm:0.##}\"/>\n");
+        foreach (var (layer, box) in layers)
         {
-            var box = layer.Box!.Value;
             var (paint, title) = (SecurityElement.Escape(layer.Colour ?? "#777777"), SecurityElement.Escape(layer.Id));
             if (layer.Shape is { } drawn)
                 text.Append(CultureInfo.InvariantCulture,

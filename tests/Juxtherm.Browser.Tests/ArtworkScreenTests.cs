@@ -32,7 +32,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
 
     private void Bring(string file)
     {
-        Driver.FindElement(By.CssSelector("section[aria-label="Import SVG"] input[type=file]")).SendKeys(file);
+        Driver.FindElement(By.CssSelector("section[aria-label='Import SVG'] input[type=file]")).SendKeys(file);
     }
 
     private int Swatches => Driver.FindElements(By.CssSelector("[data-swatch]")).Count;
@@ -165,7 +165,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
         Choose(Field("Font"), "Round");
         Button("Add text").Click();
         Button("words: Name").Click();
-        See(By.XPath("//label[contains(., "Different name on each garment")]")).Click();
+        See(By.XPath("//label[contains(., 'Different name on each garment')]")).Click();
         See("textarea").SendKeys("Wren, child, gold\nOks, adult-m\nTamsin, adult-s, #0f6468, 2");
         Button("Read the list").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-proof] path")).Count == 3, "three names were not set");

@@ -136,7 +136,7 @@ public sealed class BenchScreenTests : BenchBrowserTest
         UntilTrue(() => Bench("kind") == "wait", "it did not open by itself");
         // Still warm: asked, and not peeled.
         Press(" ");
-        Assert.Contains("still too warm", See("[role=alertdialog]").Text, StringComparison.Ordinal);
+        Assert.Contains("Still too warm", See("[role=alertdialog]").Text, StringComparison.Ordinal);
         Press(Keys.Escape);
         Clock.Advance(120);
         UntilTrue(() => Bench("stage") == "peel" && Bench("kind") == "do", "it did not cool");

@@ -41,7 +41,7 @@ public sealed class CutOffTests() : BenchBrowserTest(clockSpeed: 1)
             BenchKey(" ");
             UntilTrue(() => Bench("kind") == "hold", "the page did not count on");
             var closed = Clock.GetUtcNow();
-            Assert.Contains("kept on this page", See("[data-testid=offline]").Text, StringComparison.Ordinal);
+            Assert.Contains("kept with its time", See("[data-testid=offline]").Text, StringComparison.Ordinal);
             Assert.Equal("1", Bench("unheard"));
             Assert.Equal("do", (string)Kept($"/api/runs/{run}")["stations"]![0]!["focus"]!["step"]!["kind"]!);
             await Task.Delay(3000, TestContext.Current.CancellationToken);

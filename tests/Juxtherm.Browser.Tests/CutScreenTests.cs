@@ -99,7 +99,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         // Both ways beside each other; the picture is mirrored and says so.
         Assert.Equal(2, Driver.FindElements(By.CssSelector("input[name=layout]")).Count);
         Assert.All(Driver.FindElements(By.CssSelector("[data-sheet]")), s => Assert.Equal("true", s.GetDomAttribute("data-mirrored")));
-        SeeText("Cut reversed, once, here", "strong");
+        SeeText("Mirrored once, here", "strong");
         var (navy, glow) = (OnHand("Navy roll"), OnHand("Firefly roll"));
         Click("Cut it");
         See("[data-testid=mat]");
@@ -134,7 +134,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         Assert.True(OnHand("Navy roll") < navy && OnHand("Firefly roll") < glow);
         See("a[aria-label^='Label for Offcut']");
         Open($"/jobs/{id}/cut");
-        SeeText("It was cut before, and that vinyl is used up.");
+        SeeText("This was cut before, and that vinyl is used.");
     }
 
     [Fact]

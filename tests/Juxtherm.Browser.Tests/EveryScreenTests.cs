@@ -34,7 +34,7 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
 
         Open("/logbook");
         Button("Crew tee, front").Click();
-        See("[aria-label="Safe range"] svg");
+        See("[aria-label='Safe range'] svg");
         yield return "an entry of the logbook";
         Open("/shelf");
         Button("Add a vinyl").Click();

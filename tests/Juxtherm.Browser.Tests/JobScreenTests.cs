@@ -127,11 +127,11 @@ public sealed class JobScreenTests() : BrowserTest(demo: true)
         Press(Keys.Enter);
         UntilTrue(() => preheat.GetDomAttribute("aria-pressed") == "true", "the preheat was not chosen");
         SeeText("moisture left");
-        var before = See("section[aria-label="The stack"] svg").GetDomAttribute("aria-label");
+        var before = See("section[aria-label='The stack'] svg").GetDomAttribute("aria-label");
         var slider = See("input[type=range]");
         for (var i = 0; i < 20; i++)
             slider.SendKeys(Keys.ArrowLeft);
-        UntilTrue(() => See("section[aria-label="The stack"] svg").GetDomAttribute("aria-label") != before,
+        UntilTrue(() => See("section[aria-label='The stack'] svg").GetDomAttribute("aria-label") != before,
             "the picture did not follow the slider");
     }
 

@@ -58,7 +58,7 @@ public sealed class LayersScreenTests() : BrowserTest(demo: true)
         Button("Move “stars” to the back").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-layer=stars]")).Count == 0, "it stayed on the front");
         Button("Back").Click();
-        See("button[aria-label='Put it there: Across the back']").Click();
+        See("button[aria-label='Place here: Across the back']").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-layer=stars]")).Count == 1, "it is not on the back");
         UntilTrue(() => See("main [role=status]").Text == "Saved", "it was not saved");
         Open($"/jobs/{id}/press");

@@ -9,7 +9,7 @@ namespace Juxtherm.Browser.Tests;
 /// to the logbook.</summary>
 public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true)
 {
-    private const string Order = "section[aria-label="Layer order"] ";
+    private const string Order = "section[aria-label='Layer order'] ";
 
     private string OpenDemo(string title, string station)
     {
@@ -53,9 +53,9 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
         // The tarn lies below: it cannot be laid after what lies on it.
         Key("tarn", Keys.ArrowUp);
         UntilTrue(() => Said("laying-order") == 1, "nothing was said");
-        Assert.Contains("because it lies on it", See(Order + "[data-code=laying-order]").Text, StringComparison.Ordinal);
+        Assert.Contains("because it is on top of it", See(Order + "[data-code=laying-order]").Text, StringComparison.Ordinal);
         Assert.Equal("tarn", Layers[^1]);
-        Button("Back to the order of the plan").Click();
+        Button("Use the plan's order").Click();
         UntilTrue(() => Said("laying-order") == 0, "the wish stayed");
 
         // By hand: the moon is drawn below the stars, which is allowed.
@@ -94,7 +94,7 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
         job["title"] = "Glitter below";
         Open($"/jobs/{Added(job)}/press");
         See("aside [data-code=underneath-not-allowed].stop");
-        Button("Take smooth vinyl for Glitter vinyl “tarn”").Click();
+        Button("Use smooth vinyl for Glitter vinyl “tarn”").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("aside [data-code=underneath-not-allowed]")).Count == 0, "the stop stayed");
         See("[data-testid=setpoint]");
         Button("Undo").Click();
@@ -109,7 +109,7 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
     {
         OpenDemo("arched word", "press");
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=goes] [data-go]")).Count == 3, "three goes are not drawn");
-        Assert.Equal(3, Driver.FindElements(By.CssSelector("section[aria-label="Where the plate goes"] ol li")).Count);
+        Assert.Equal(3, Driver.FindElements(By.CssSelector("section[aria-label='Where the plate goes'] ol li")).Count);
         SeeText("left of the middle line", "span");
         var gilet = OpenDemo("the Heron across the zip", "press");
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=goes] [data-go]")).Count == 2, "two goes are not drawn");
@@ -126,13 +126,13 @@ public sealed class LayingScreenTests() : BrowserTest(clockSpeed: 60, demo: true
     {
         var id = OpenDemo("Crew tee, front", "artwork");
         Type(See("input[aria-label=Title]"), "Tarn, drawn");
-        Driver.FindElement(By.CssSelector("section[aria-label="Import SVG"] input[type=file]"))
+        Driver.FindElement(By.CssSelector("section[aria-label='Import SVG'] input[type=file]"))
             .SendKeys(Path.Combine(Repository(), "docs", "examples", "tarn.svg"));
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-swatch]")).Count == 6, "its six colours did not become layers");
         Saved();
 
         Open($"/jobs/{id}/place");
-        See("button[aria-label='Put it there: Chest']").Click();
+        See("button[aria-label='Place here: Chest']").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=garment] [data-layer]")).Count == 6, "they were not put there");
         Saved();
 

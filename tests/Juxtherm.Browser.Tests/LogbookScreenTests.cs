@@ -49,7 +49,7 @@ public sealed class LogbookScreenTests : BrowserTest
             {
                 Press(key);
                 See("[data-testid=advice]");
-                Button("Leave it so").Click();
+                Button("Accept it and").Click();
             }
 
             UntilTrue(
@@ -83,12 +83,12 @@ public sealed class LogbookScreenTests : BrowserTest
         See("[data-testid=learned-since] button").Click();
         UntilTrue(() => Setpoint() != before, "the setting did not move");
         var moved = Setpoint();
-        UntilTrue(() => See(FromLogbook).Text.Contains("because of what came out here before", StringComparison.Ordinal),
+        UntilTrue(() => See(FromLogbook).Text.Contains("because of how earlier pieces came out", StringComparison.Ordinal),
             "the page does not say why");
         var says = See(FromLogbook).Text;
         Assert.Contains("3 had too little", says, StringComparison.Ordinal);
         // The three pieces lie in the picture of how much room there is.
-        Assert.Contains("had too little", See("section[aria-label="Safe range"]").Text, StringComparison.Ordinal);
+        Assert.Contains("had too little", See("section[aria-label='Safe range']").Text, StringComparison.Ordinal);
 
         void TurnAll(bool on)
         {
@@ -123,7 +123,7 @@ public sealed class LogbookScreenTests : BrowserTest
         UntilTrue(() => Driver.FindElements(By.CssSelector("tbody tr")).Count == 2, "two of them are the crew's");
         Assert.Contains("text=crew", Driver.Url, StringComparison.Ordinal);
         Pick("Result", "Edges lift");
-        SeeText("No piece fits.");
+        SeeText("No matches.");
         Pick("Result", "any");
         Button("Crew names: Ilse").Click();
 
@@ -154,9 +154,9 @@ public sealed class LogbookScreenTests : BrowserTest
         Open("/logbook");
         Button("Once").Click();
         Button("New job with this setting").Click();
-        SeeText("Set as used before");
+        SeeText("Same as before");
         Button("Let the plan find the setting").Click();
-        UntilTrue(() => Driver.FindElements(By.XPath("//*[contains(text(), 'Set as used before')]")).Count == 0, "it is still set as used");
+        UntilTrue(() => Driver.FindElements(By.XPath("//*[contains(text(), 'Same as before')]")).Count == 0, "it is still set as used");
         UntilTrue(() => See("main [role=status]").Text == "Saved", "the job was not saved");
     }
 
@@ -197,14 +197,14 @@ public sealed class LogbookScreenTests : BrowserTest
         SeeText("made by you");
         AddJob("Second");
         Clock.Advance(60);
-        See(By.XPath("//li[contains(., 'because you asked')]//button[contains(., "Restore")]")).Click();
+        See(By.XPath("//li[contains(., 'made by you')]//button[contains(., 'Restore')]")).Click();
         SeeText("Restored.");
         Open("/");
         SeeText("First");
         Assert.Empty(Driver.FindElements(By.XPath("//main//*[text()='Second']")));
         Clock.Advance(60);
         Open("/logbook/kept");
-        See(By.XPath("//li[contains(., "before a restore")]//button[contains(., "Restore")]")).Click();
+        See(By.XPath("//li[contains(., 'before a restore')]//button[contains(., 'Restore')]")).Click();
         SeeText("Restored.");
         Open("/");
         SeeText("Second");

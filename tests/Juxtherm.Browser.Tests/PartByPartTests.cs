@@ -17,7 +17,7 @@ public sealed class PartByPartTests : BenchBrowserTest
               "tools": { "heatSource": "handheld-press", "cutterWidthMm": 600, "cutterLengthMm": 600 }, "layers": [ { "id": "word", "vinyl": "smooth", "colour": "#0f6468", "widthMm": 420, "heightMm": 100 } ] }
             """)!.AsObject());
         Open($"/jobs/{id}/place");
-        See("button[aria-label='Put it there: Chest']").Click();
+        See("button[aria-label='Place here: Chest']").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=garment] [data-plate]")).Count == 2, "it is not parted");
         double Lowest() =>
             Driver.FindElements(By.CssSelector("[data-testid=garment] [data-plate]"))
@@ -25,7 +25,7 @@ public sealed class PartByPartTests : BenchBrowserTest
                 + double.Parse(p.GetDomAttribute("height")!, CultureInfo.InvariantCulture));
         Assert.True(Lowest() > 295, "the plate keeps clear by itself");
         Button("Add an obstacle").Click();
-        var row = See(By.XPath("//section[.//button[normalize-space(.)="Add an obstacle"]]//li"));
+        var row = See(By.XPath("//section[.//button[normalize-space(.)='Add an obstacle']]//li"));
         Choose(row.FindElement(By.CssSelector("select")), "seam");
         foreach (var (field, value) in row.FindElements(By.CssSelector("input")).Zip(["0", "295", "430", "6"]))
             Type(field, value);

@@ -38,15 +38,15 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     public void Artwork_is_put_in_place_dragged_to_the_collar_and_back()
     {
         var id = OpenPlace("Crew tee, front");
-        See("button[aria-label='Put it there: Chest']").Click();
+        See("button[aria-label='Place here: Chest']").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-layer]")).Count == 1, "it was not put there");
         Assert.Equal((75, 135, 135), (Distance("top"), Distance("left"), Distance("right")));
-        SeeText("On the middle line");
+        SeeText("Centered");
 
         Drag(0, -60);
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-code=placement-collar]")).Count == 1, "nothing was said of the collar");
         Assert.True(Distance("top") < 40);
-        See("button[aria-label='Put it there: Chest']").Click();
+        See("button[aria-label='Place here: Chest']").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-code=placement-collar]")).Count == 0, "the notice stayed");
         UntilTrue(() => (double?)Layer(id)["yMm"] == 135, "the place was not kept");
     }
@@ -56,14 +56,14 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     public void A_drag_near_the_middle_snaps_to_it_and_far_from_it_does_not()
     {
         OpenPlace("Crew tee, front");
-        See("button[aria-label='Put it there: Chest']").Click();
+        See("button[aria-label='Place here: Chest']").Click();
         See("[data-layer]");
         Drag(60, 40);
         UntilTrue(() => Distance("left") > 150, "it was not dragged");
         SeeText("right of the middle");
         // Back to within a hair of the middle: it is drawn onto it.
         Drag(-59, 0);
-        SeeText("On the middle line");
+        SeeText("Centered");
     }
 
     [Fact]
@@ -71,7 +71,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     public void Arrow_keys_nudge_by_a_millimetre_and_with_shift_by_ten()
     {
         var id = OpenPlace("Crew tee, front");
-        See("button[aria-label='Put it there: Chest']").Click();
+        See("button[aria-label='Place here: Chest']").Click();
         See("[data-layer]");
         Driver.ExecuteScript("document.querySelector('[data-testid=garment]').focus()");
         Press(Keys.ArrowDown);
@@ -88,7 +88,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     public void The_picture_is_framed_on_the_print_and_zooms_by_keys_and_buttons()
     {
         OpenPlace("Crew tee, front");
-        See("button[aria-label='Put it there: Chest']").Click();
+        See("button[aria-label='Place here: Chest']").Click();
         UntilTrue(() => Distance("left") == 135, "not placed");
         double[] View() =>
             [.. See("[data-testid=garment]").GetDomAttribute("viewBox")!.Split(' ')
@@ -119,7 +119,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
     public void A_measure_from_the_tape_takes_the_place_of_the_usual_one()
     {
         OpenPlace("Crew tee, front");
-        See("button[aria-label='Put it there: Chest']").Click();
+        See("button[aria-label='Place here: Chest']").Click();
         UntilTrue(() => Distance("top") == 75, "not placed");
         Type(Field("Collar depth, front"), "90");
         UntilTrue(() => Distance("top") == 45, "the collar did not follow the tape");
@@ -148,8 +148,8 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
         Pick("Kind of item", "Cushion cover");
         SeeText("Saved", "span");
         Open($"/jobs/{id}/place");
-        See("button[aria-label='Put it there: A little above the middle']").Click();
-        Button("Use this size").Click();
+        See("button[aria-label='Place here: A little above the middle']").Click();
+        Button("Largest").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-code=cushion-margin]")).Count == 1,
             "nothing was said of the cushion's rim");
     }

@@ -34,11 +34,11 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         var parts = RibbonParts;
         // Ways stay folded until somebody wants them.
         Assert.DoesNotContain(Driver.FindElements(By.CssSelector("[data-way=backPress]")), w => w.Displayed);
-        See("section[aria-label="Method"] summary").Click();
+        See("section[aria-label='Method'] summary").Click();
         Choose(Way("backPress").FindElement(By.TagName("select")), "press from the back");
         UntilTrue(() => RibbonParts == parts + 2, "the ribbon did not follow");
         SeeText("press from the back", "th");
-        UntilTrue(() => Way("backPress").Text.Contains("Your way", StringComparison.Ordinal), "it does not say whose way it is");
+        UntilTrue(() => Way("backPress").Text.Contains("Your choice", StringComparison.Ordinal), "it does not say whose way it is");
         UntilTrue(() => (string?)Kept(id)["choices"]?["backPress"] == "always", "it was not kept");
         Button("Undo").Click();
         UntilTrue(() => RibbonParts == parts, "Undo did not bring the ribbon back");
@@ -51,7 +51,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         Open("/");
         Choose(See("select[aria-label=Vinyl]"), "smooth vinyl");
         Choose(See("select[aria-label=Press]"), "handheld press");
-        Button("My wrapper says").Click();
+        Button("instructions say").Click();
         Assert.Empty(Driver.FindElements(By.CssSelector("[data-testid=figure-for]")));
         Type(Field("Temperature"), "155");
         Type(Field("Time"), "12");
@@ -81,8 +81,8 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         Button("Save as a job").Click();
         See("aside [data-testid=setpoint]");
         Assert.InRange(Driver.FindElements(By.CssSelector("aside .notice")).Count(n => n.Displayed), 0, 3);
-        See(By.XPath("//aside//summary[contains(., "Standard for every job")]")).Click();
-        SeeText("Air the room");
+        See(By.XPath("//aside//summary[contains(., 'Standard for every job')]")).Click();
+        SeeText("Ventilate");
     }
 
     [Fact]
@@ -145,7 +145,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         Button("Save").Click();
         SeeText("“Heather reel” is changed");
         Open($"/jobs/{id}/item");
-        SeeText("The shelf has other figures now", "p");
+        SeeText("Your materials list has new figures", "p");
         Button("Take the new ones").Click();
         UntilTrue(() => (double?)Kept(id)["own"]?["vinyls"]?[0]?["seconds"] == 14, "the new figures were not taken");
     }
@@ -182,7 +182,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         Pick("Cut file", "is not mirrored");
         See("[data-code=mirror].stop");
         Button("Got it, continue anyway").Click();
-        Type(See(By.XPath("//label[contains(., 'In a word')]//input")), "A ring reads the same.");
+        Type(See(By.XPath("//label[contains(., 'Why, in a few words')]//input")), "A ring reads the same.");
         Button("Accept").Click();
         See("[data-testid=setpoint]");
         Assert.Contains("A ring reads the same.", See("[data-code=mirror].caution").Text, StringComparison.Ordinal);
@@ -215,7 +215,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         Choose(See("select[aria-label=Vinyl]"), "smooth vinyl");
         Choose(See("select[aria-label=Press]"), "swing-away press");
         Choose(See("select[aria-label=Item]"), "tee");
-        Button("My wrapper says").Click();
+        Button("instructions say").Click();
         Type(Field("Temperature"), "160");
         Type(Field("Time"), "14");
         UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("160 °C", StringComparison.Ordinal), "the wrapper was not used");

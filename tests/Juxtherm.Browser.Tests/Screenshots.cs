@@ -92,13 +92,13 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
 
         Open("/logbook");
         Button("Crew tee, front").Click();
-        See("[aria-label="Safe range"] svg");
+        See("[aria-label='Safe range'] svg");
         Take("logbook");
         Open("/logbook/taught");
         See("section[aria-label='Satchel press']");
         Take("taught");
         Open($"/jobs/{job}/care");
-        See("section[aria-label="Still curing"]");
+        See("section[aria-label='Still curing']");
         Take("care");
 
         Open("/lifted");

@@ -35,7 +35,7 @@ public sealed class WholeJobTests : BrowserTest
         Press("1");
         See("[data-testid=advice]");
         Assert.Contains("press only that edge", See("[data-testid=advice] h1").Text, StringComparison.Ordinal);
-        Button("Leave it so").Click();
+        Button("Accept it and").Click();
         See("[data-testid=run-over]");
         Button("See the logbook").Click();
         AssertInLogbook();

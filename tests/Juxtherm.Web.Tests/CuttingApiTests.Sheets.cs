@@ -93,8 +93,8 @@ public sealed partial class CuttingApiTests
     {
         var (_, cut) = await Begin(TwoVinyls(2));
         var sheet = await Printed($"/api/cuts/{cut["id"]}/weeding.pdf");
-        Assert.All(["Smooth, navy, sheet 1 of 1", "2 centres to pick out", "As it reads from the right side", "ridge, piece 1",
-            "ridge, piece 2", "Glitter, silver", "0 centres to pick out"], part => Assert.Contains(part, sheet, StringComparison.Ordinal));
+        Assert.All(["Smooth, navy, sheet 1 of 1", "2 centers to weed", "As it reads from the front", "ridge, piece 1",
+            "ridge, piece 2", "Glitter, silver", "0 centers to weed"], part => Assert.Contains(part, sheet, StringComparison.Ordinal));
         var scrap = Roll("smooth", Navy, 160, 120, "offcut");
         (scrap["label"], scrap["lot"], scrap["colourName"], scrap["cornerWidthMm"], scrap["cornerLengthMm"]) = ("Left of the vests", "T-13",
             "night navy", 40, 30);

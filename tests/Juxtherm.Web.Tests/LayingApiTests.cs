@@ -55,7 +55,7 @@ public sealed class LayingApiTests : Api
     {
         var plan = await Post("/api/plans/preview", Sky("glitter"));
         var notice = plan["notices"]!.AsArray().First(n => (string)n!["code"]! == "underneath-not-allowed")!;
-        var swap = notice["mends"]!.AsArray().First(m => ((string)m!["text"]!).StartsWith("Take smooth", StringComparison.Ordinal))!;
+        var swap = notice["mends"]!.AsArray().First(m => ((string)m!["text"]!).StartsWith("Use smooth", StringComparison.Ordinal))!;
         Assert.Contains(swap["edits"]!.AsArray(), e => (string)e!["path"]! == "/layers/0/vinyl" && (string)e["op"]! == "replace"
             && (string?)e["value"] == "smooth");
     }

@@ -42,10 +42,10 @@ public sealed class TicketTests : Api
     {
         var (text, pages) = await Ticket(Tee());
         Assert.Equal(1, pages);
-        var order = new[] { "Tarn tee", "152 °C", "16 s", "305 °F", "Preheat, bare", "Press", "Finish, covered", "Watch out for",
+        var order = new[] { "Tarn tee", "152 °C", "16 s", "305 °F", "Preheat, no vinyl", "Press", "Final press, covered", "Watch out for",
             "24 h before the first wash" };
         Assert.All(order, part => Assert.Contains(part, text, StringComparison.Ordinal));
-        var places = new[] { "Preheat, bare", "Finish, covered", "Watch out for",
+        var places = new[] { "Preheat, no vinyl", "Final press, covered", "Watch out for",
             "24 h before the first wash" }.Select(p => text.IndexOf(p, StringComparison.Ordinal)).ToList();
         Assert.Equal(places.Order(), places);
         Assert.All(new[] { "plate", "PTFE sheet", "Carrier sheet", "Smooth vinyl", "Tee, front", "Silicone pad" },
@@ -75,9 +75,9 @@ public sealed class TicketTests : Api
         (job["layers"]![0]!["widthMm"], job["layers"]![0]!["xMm"]) = (420, 5);
         var (text, pages) = await Ticket(job);
         Assert.Equal(1, pages);
-        Assert.Contains("2 parts, each to its end before the next", text, StringComparison.Ordinal);
+        Assert.Contains("2 parts, each finished before the next", text, StringComparison.Ordinal);
         Assert.Contains("2 × 16 s", text, StringComparison.Ordinal);
-        Assert.Contains("The plate, part by part", text, StringComparison.Ordinal);
+        Assert.Contains("Where the plate goes", text, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -102,7 +102,7 @@ public sealed class TicketTests : Api
         var job = Tee();
         job["layers"]![0]!["mirrored"] = false;
         var (text, _) = await Ticket(job);
-        Assert.Contains("Not like this: see the stop.", text, StringComparison.Ordinal);
+        Assert.Contains("Can't be pressed like this: see below.", text, StringComparison.Ordinal);
         Assert.Contains("STOP", text, StringComparison.Ordinal);
     }
 
@@ -115,7 +115,7 @@ public sealed class TicketTests : Api
         job["accepted"] = new JsonArray(new JsonObject { ["code"] = "unknown-blank", ["word"] = "From the same hide as last year." });
         var (text, pages) = await Ticket(job);
         Assert.Equal(1, pages);
-        Assert.Contains("Step up, and stop where it holds", text, StringComparison.Ordinal);
+        Assert.Contains("Work up, and stop where it holds", text, StringComparison.Ordinal);
         Assert.Contains("From the same hide as last year.",
             string.Join(" ", text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)), StringComparison.Ordinal);
     }

@@ -42,6 +42,9 @@ public sealed record FacePlacement(
     IReadOnlyList<PlacedLayer> Layers, Box? Artwork, Distances? Distances, IReadOnlyList<Proposal> Proposals, LargestFit? Largest,
     IReadOnlyList<PlatePlace> Plates, string? Size, IReadOnlyList<string> Sizes)
 {
+    /// <summary>The largest that it could be here and still go under the plate at once; null while its size is not known.</summary>
+    public LargestFit? OnePress { get; init; }
+
     /// <summary>Where the item's left side is beside the artwork, mm: of a garment its body's, not a sleeve's.</summary>
     public double LeftSideMm { get; init; }
 

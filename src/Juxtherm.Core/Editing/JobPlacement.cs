@@ -31,22 +31,33 @@ public static class JobPlacement
         var art = Artwork(job, face);
         var (width, height) = art is { } box ? (box.WidthMm, box.HeightMm) : Unplaced(here, shape);
         var (left, right) = shape.SidesAt(art?.YMm ?? shape.HeightMm / 2);
+        var largest = here.Any(l => l.AreaMm2 is not null)
+            ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm,
+                !here.Any(l => l.Vinyl.Cut.Directional.Value)) : null;
         return new FacePlacement(
             face, shape.WidthMm, shape.HeightMm, shape.Outline, shape.FreeArea, shape.Features, shape.Measures,
             [.. here.Select(l =>
                 new PlacedLayer(l.Id, l.Colour, l.Box, l.WidthMm, l.HeightMm, l.Box is { } at
                     ? l.Shape?.PathIn(at) : null, JointsOf(l, job)))], art, art is { } placed ? Distances.Of(shape, placed) : null,
             [.. PlacementRules.For(Question(job, shape, width, height)).Select(p => p.In(words))],
-            here.Any(l => l.AreaMm2 is not null)
-            ? Sizing.Largest(shape, Math.Clamp(width / height, 0.02, 50), cutterWidthMm, cutterLengthMm,
-                !here.Any(l => l.Vinyl.Cut.Directional.Value)) : null,
+            largest,
             art is not null && JobSections.Of(job, face, [.. here.Select(l => l.Id)]).Plan is { } plan
             ? [.. plan.Sections.Select(s => new PlatePlace(s.Box, s.SlantDegrees))] : [],
             shape.Size, shape.Size is null ? [] : JobReader.Sizes)
         {
             LeftSideMm = Math.Round(left, 1),
             RightSideMm = Math.Round(right, 1),
+            OnePress = largest is null ? null : AtOnce(largest, JobSections.PlateOf(job.Tools)),
         };
+    }
+
+    /// <summary>The same no larger than what goes under a plate at once, where its middle was.</summary>
+    private static LargestFit AtOnce(LargestFit fit, PlateSize plate)
+    {
+        var (width, height) = plate.LargestAtOnce(fit.WidthMm / fit.HeightMm);
+        return width >= fit.WidthMm
+            ? fit : new LargestFit(width, height, Math.Round(fit.XMm + (fit.WidthMm - width) / 2, 1),
+                Math.Round(fit.YMm + (fit.HeightMm - height) / 2, 1), LargestFit.Plate);
     }
 
     /// <summary>The box around what is placed on a face; null while nothing is.</summary>

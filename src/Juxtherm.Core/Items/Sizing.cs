@@ -7,8 +7,12 @@ namespace Juxtherm.Core.Items;
 /// <param name="HeightMm">mm.</param>
 /// <param name="XMm">Its left edge where it fits, mm.</param>
 /// <param name="YMm">Its upper edge where it fits, mm.</param>
-/// <param name="LimitedBy">item, cutter-width or cutter-length.</param>
-public sealed record LargestFit(double WidthMm, double HeightMm, double XMm, double YMm, string LimitedBy);
+/// <param name="LimitedBy">item, cutter-width, cutter-length or plate.</param>
+public sealed record LargestFit(double WidthMm, double HeightMm, double XMm, double YMm, string LimitedBy)
+{
+    /// <summary>The plate is the tightest.</summary>
+    public const string Plate = "plate";
+}
 
 /// <summary>A size in a run.</summary>
 /// <param name="Size">Size id.</param>

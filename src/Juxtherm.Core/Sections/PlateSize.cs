@@ -39,6 +39,16 @@ public sealed record PlateSize(double WidthMm, double HeightMm)
         return (width <= usable.WidthMm && height <= usable.HeightMm) || (height <= usable.WidthMm && width <= usable.HeightMm);
     }
 
+    /// <summary>How large something of given proportions may be to go under it at once, straight or a quarter turned: its width and
+    /// height, mm.</summary>
+    /// <param name="aspect">Width by height, above 0.</param>
+    public (double WidthMm, double HeightMm) LargestAtOnce(double aspect)
+    {
+        var usable = Usable(WidthMm, HeightMm, RimMm, Cool);
+        var width = Math.Max(Math.Min(usable.WidthMm, usable.HeightMm * aspect), Math.Min(usable.HeightMm, usable.WidthMm * aspect));
+        return (width, width / aspect);
+    }
+
     /// <summary>The largest box inside the rim that is clear of cooler spots.</summary>
     /// <param name="width">Width as it lies, mm.</param>
     /// <param name="height">Height as it lies, mm.</param>

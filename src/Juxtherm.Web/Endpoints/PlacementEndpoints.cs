@@ -102,6 +102,8 @@ internal static class PlacementEndpoints
             return ProblemAnswers.Invalid(problems);
         var side = face switch { "back" => Face.Back, "front" => Face.Front, _ => job.Blank.Face };
         var shape = job.Blank.Faces[side];
+        if (what == "stamp")
+            return Results.Text(GuideDocument.Stamp(job), "image/svg+xml");
         if (what == "picture")
             return Results.Text(GuideDocument.Picture(shape, job.Layers.Where(l => l.Face == side)), "image/svg+xml");
         if (JobPlacement.Artwork(job, side) is not { } art)

@@ -192,7 +192,7 @@ public sealed partial class ArtworkDeskTests
         var job = Read(Brought(Bare, Svg(ring)).Job);
         Assert.Equal((2, 2), (job.Layers[0].Measures!.Holes, job.Layers[0].Measures!.Pieces));
         var step = Planner.Plan(job, UnitSystem.Metric).Plan.Steps.Single(s => s.Stage == WorkStage.Weed);
-        Assert.Contains("2 centres to pick out, 2 pieces stay", step.Text, StringComparison.Ordinal);
+        Assert.Contains("2 centers to weed, 2 pieces stay", step.Text, StringComparison.Ordinal);
         var figures = Shipped.Catalogue.Work.Weeding;
         var expected = figures.Seconds.Value + 2 * figures.SecondsPerCentre.Value + 2 * figures.SecondsPerPiece.Value
             + (320 + 2 * 80 + Math.PI * 40) / 1000 * figures.SecondsPerMetre.Value;

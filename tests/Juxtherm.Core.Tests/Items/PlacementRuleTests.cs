@@ -43,7 +43,7 @@ public class PlacementRuleTests
     {
         var fingers = For("tee", 200, 150, "adult-m", school: DropSchool.Fingers)[0];
         Assert.Equal(2.5 * CollarDrop.FingerMm, fingers.DropMm);
-        Assert.Contains("not the same", fingers.Fingers, StringComparison.Ordinal);
+        Assert.Contains("a different rule", fingers.Fingers, StringComparison.Ordinal);
     }
 
     [Theory]

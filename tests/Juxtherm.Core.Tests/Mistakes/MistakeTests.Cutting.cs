@@ -40,7 +40,7 @@ public partial class MistakeTests
     {
         Assert.Contains("carrier", Says(SampleJobs.Tee(), "carrier-side").Text, StringComparison.OrdinalIgnoreCase);
         Assert.Contains(SampleJobs.Plan(SampleJobs.Tee()).Plan.Steps, s => s.Stage == WorkStage.Cut
-            && s.Text.Contains("Carrier sheet down", StringComparison.Ordinal));
+            && s.Text.Contains("Carrier side down", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -89,9 +89,9 @@ public partial class MistakeTests
             (j["layers"]![0]!["shape"], j["layers"]![0]!["widthMm"], j["layers"]![0]!["heightMm"]) = (shape.PathIn(shape.Bounds),
                 shape.Bounds.WidthMm, shape.Bounds.HeightMm));
         Assert.Contains(SampleJobs.Plan(drawn).Plan.Steps, s => s.Stage == WorkStage.Weed
-            && s.Text.Contains("4 centres to pick out", StringComparison.Ordinal));
+            && s.Text.Contains("4 centers to weed", StringComparison.Ordinal));
         Assert.Contains(plan.Steps, s => s.Stage == WorkStage.Weed
-            && s.Text.Contains("the centres of letters too", StringComparison.Ordinal));
+            && s.Text.Contains("the centers of letters too", StringComparison.Ordinal));
     }
 
     [Fact]

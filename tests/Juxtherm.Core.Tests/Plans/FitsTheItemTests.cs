@@ -43,8 +43,8 @@ public sealed class FitsTheItemTests
     // A tee of 430 mm free width, 510 mm from armpit to armpit (typical measures, from memory).
     [InlineData(95, 135, 240, 180, null)]
     [InlineData(-30, 300, 200, 100, null)]
-    [InlineData(800, 135, 240, 180, "lies beside")]
-    [InlineData(-300, 900, 100, 100, "lies beside")]
+    [InlineData(800, 135, 240, 180, "off the edge")]
+    [InlineData(-300, 900, 100, 100, "off the edge")]
     [InlineData(-60, 290, 550, 120, "beyond the edge")]
     public void Off_the_item_is_a_stop(double x, double y, double w, double h, string? says)
     {

@@ -26,7 +26,7 @@ public class FussTests
         // What is true of every job is said in the preparation and the steps.
         string[] standing = ["carrier-side", "hot-surface", "test-cut", "ventilate", "wash-24h"];
         Assert.Equal(standing, plan.Notices.Where(n => n.Standing).Select(n => n.Code).Order(StringComparer.Ordinal));
-        Assert.Contains(plan.Steps, s => s.Text.Contains("Carrier sheet down. Cut a small test shape first.", StringComparison.Ordinal));
+        Assert.Contains(plan.Steps, s => s.Text.Contains("Carrier side down. Cut a small test shape first.", StringComparison.Ordinal));
         Assert.Contains(plan.Steps, s => s.Text.Contains("24 h before the first wash", StringComparison.Ordinal));
         // No figure that says that all is well.
         Assert.DoesNotContain(plan.Presses.SelectMany(p => p.Why).Concat(plan.Options.Select(w => w.Reason)),
@@ -70,7 +70,7 @@ public class FussTests
         Assert.DoesNotContain(SampleJobs.Plan(Drawn(Ring)).Plan.Notices, n => n.Code == "mirror");
         Assert.DoesNotContain(SampleJobs.Plan(Drawn(Ring, l => l["mirrored"] = false)).Plan.Notices, n => n.Code == "mirror");
         Assert.Contains(SampleJobs.Plan(Drawn(Ring)).Plan.Steps,
-            s => s.Text.StartsWith("It is the same both ways round.", StringComparison.Ordinal));
+            s => s.Text.StartsWith("It looks the same mirrored.", StringComparison.Ordinal));
         var flag = SampleJobs.Plan(Drawn(Flag, l => l["mirrored"] = false)).Plan;
         Assert.Equal(NoticeLevel.Stop, flag.Notices.Single(n => n.Code == "mirror").Level);
         Assert.Equal(Verdict.Stop, flag.Verdict);

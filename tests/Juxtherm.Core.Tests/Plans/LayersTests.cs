@@ -177,7 +177,7 @@ public class LayersTests
         Assert.Equal(5, StationScript.Of(plan).Steps.Count(s => s.Kind == StepKind.Hold));
         Assert.Equal(3,
             plan.Steps.Count(s => s.Stage == WorkStage.Press && s.Kind == StepKind.Do
-                && s.Text.Contains("carrier up", StringComparison.Ordinal)));
+                && s.Text.Contains("carrier on top", StringComparison.Ordinal)));
         Assert.Contains(plan.Steps, s => s.Text.Contains("“moon” in its place", StringComparison.Ordinal));
     }
 

@@ -135,7 +135,7 @@ public class MendTests
 
     [Theory]
     [InlineData("layerMethod", "full", "Tack each, then one full press")]
-    [InlineData("totalHeat", "full", "Leave out the full press more")]
+    [InlineData("totalHeat", "full", "Skip the extra full press")]
     public void Heat_that_a_chosen_way_brings_is_taken_back(string way, string option, string mend)
     {
         // On felt, which keeps the heat in.

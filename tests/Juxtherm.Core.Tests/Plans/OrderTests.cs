@@ -119,8 +119,8 @@ public class OrderTests
     }
 
     [Theory]
-    [InlineData("smooth", "smooth", 20, "because it lies on it")]
-    [InlineData("smooth", "puff", 150, "foams once")]
+    [InlineData("smooth", "smooth", 20, "because it is on top of it")]
+    [InlineData("smooth", "puff", 150, "puffs once")]
     public void A_wish_that_cannot_be_says_why_and_is_passed_over(string lower, string upper, double x, string why)
     {
         var job = Job(Layer("low", lower, 0, 0, 100, 100), Layer("up", upper, x, 20, 60, 60));

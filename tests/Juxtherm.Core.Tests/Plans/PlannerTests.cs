@@ -83,7 +83,7 @@ public partial class PlannerTests
         Assert.Equal(165, press.Celsius, 2.0);
         Assert.InRange(press.Seconds, 18, 24);
         Assert.Equal((PressureLevel.Firm, 40.0), (press.Pressure, press.PressureKPa));
-        Assert.Contains(press.Why, w => w.Contains("The wrapper says 165 °C for 18 s", StringComparison.Ordinal));
+        Assert.Contains(press.Why, w => w.Contains("The instructions say 165 °C for 18 s", StringComparison.Ordinal));
     }
 
     [Fact]

@@ -162,8 +162,8 @@ public class JudgeTests
         var run = new RunAtPress(SampleJobs.Tee()).Prepare(1, Preparation.Pressure).Until(s => s is { Kind: StepKind.Do, Lays: true });
         run.Say(BenchAction.Done, with: e => e with { PlateCelsius = 131 }).Wait(5).OpenForGood().Until(StepKind.Inspect);
         var causes = One(run, Outcome.EdgesLifted).Causes;
-        Assert.StartsWith("The plate was closed 5 s instead of 16 s", causes[0], StringComparison.Ordinal);
-        Assert.StartsWith("The plate stood at 131 °C", causes[1], StringComparison.Ordinal);
+        Assert.StartsWith("The press was closed 5 s instead of 16 s", causes[0], StringComparison.Ordinal);
+        Assert.StartsWith("The plate was at 131 °C", causes[1], StringComparison.Ordinal);
         Assert.StartsWith("The pressure was not looked at", causes[2], StringComparison.Ordinal);
         Assert.Equal(4, causes.Count);
         // A colder plate has given less: more is needed than with the right one.

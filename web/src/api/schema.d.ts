@@ -6540,6 +6540,7 @@ export interface components {
             leftSideMm?: number;
             /** @description Measures, with where the tape goes. */
             measures: components["schemas"]["TakenMeasure"][];
+            onePress?: null | components["schemas"]["LargestFit"];
             /** @description The item's outline. */
             outline: components["schemas"]["Spot"][];
             /** @description Where the plate goes, one place after the other; none while nothing is placed. */
@@ -7011,7 +7012,7 @@ export interface components {
              * @description mm.
              */
             heightMm: number;
-            /** @description item, cutter-width or cutter-length. */
+            /** @description item, cutter-width, cutter-length or plate. */
             limitedBy: string;
             /**
              * Format: double

@@ -16,6 +16,17 @@ export function Frame() {
   });
   return (
     <div className="min-h-screen flex flex-col">
+      <button
+        type="button"
+        className="skip"
+        onClick={() => {
+          const main = document.querySelector<HTMLElement>('main');
+          main?.setAttribute('tabindex', '-1');
+          main?.focus();
+        }}
+      >
+        {labels.skipToContent}
+      </button>
       <header className="print:hidden border-b border-rule px-4 sm:px-6 min-h-13 py-1.5 flex flex-wrap items-center gap-x-7 gap-y-1 shrink-0">
         <NavLink to="/" className="wordmark text-[1.35rem] font-bold">
           {labels.juxtherm}

@@ -25,3 +25,4 @@ export const nothingIsKeptHere = 'Nothing here';
 export const aFaultOfTheProgram = 'That is our mistake. Everything you saved is still saved.';
 export const theAddressMayBeMistyped = 'The address may have a typo, or the job was deleted.';
 export const backToTheJobs = 'Back to the jobs';
+export const skipToContent = 'Skip to content';

@@ -19,8 +19,8 @@ interface Props {
 
 const WIDTH = 420;
 const LEFT = 46;
-const HEIGHT = 250;
-const BOTTOM = HEIGHT - 30;
+const HEIGHT = 268;
+const BOTTOM = HEIGHT - 48;
 const LONGEST = 60;
 const COMPARABLE_K = 90;
 
@@ -48,6 +48,17 @@ export function Room({ plan, field, chart: asked, marks: came = [], here }: Prop
     .y((r) => y(r.celsius))
     .x((r) => x(r.targetSeconds ?? 0))
     .curve(curveMonotoneY)(target);
+  // Hatched as well, for those who do not see the colors apart.
+  const harmed = marks ? [] : shown.filter((r) => r.mostSeconds < LONGEST);
+  const edge = line<(typeof rows)[number]>()
+    .y((r) => y(r.celsius))
+    .x((r) => x(r.mostSeconds))
+    .curve(curveMonotoneY)(harmed);
+  const [last, firstHarmed] = [harmed[harmed.length - 1], harmed[0]];
+  const tooMuch =
+    edge && last && firstHarmed && harmed.length > 1
+      ? `${edge}L${x(last.mostSeconds)} 0L${WIDTH} 0L${WIDTH} ${y(firstHarmed.celsius)}Z`
+      : null;
   const ticks = [0, 1, 2, 3, 4].map((i) => low + ((high - low) * (i + 0.5)) / 5);
   // The picture is of one press by itself; where tacks count, the plan's press is shorter than it would be alone.
   const alone = plan.aloneSeconds ?? press.seconds;
@@ -64,6 +75,9 @@ export function Room({ plan, field, chart: asked, marks: came = [], here }: Prop
         <clipPath id="room-frame">
           <rect x={LEFT} y={8} width={WIDTH - LEFT - 6} height={BOTTOM - 8} />
         </clipPath>
+        <pattern id="room-hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <path d="M0 0V7" stroke="var(--color-base-content)" strokeWidth="1" strokeOpacity="0.35" />
+        </pattern>
       </defs>
       <rect x={LEFT} y={8} width={WIDTH - LEFT - 6} height={BOTTOM - 8} fill="var(--teal)" fillOpacity="0.09" />
       <g clipPath="url(#room-frame)">
@@ -103,6 +117,7 @@ export function Room({ plan, field, chart: asked, marks: came = [], here }: Prop
             )}
           </>
         )}
+        {tooMuch && <path d={tooMuch} fill="url(#room-hatch)" />}
         {chart && (
           <rect
             x={x(chart.seconds[0])}
@@ -138,14 +153,24 @@ export function Room({ plan, field, chart: asked, marks: came = [], here }: Prop
           dominantBaseline="central"
           fill="var(--color-secondary)"
         >
-          {Math.round(units.degrees(t))}°
+          {Math.round(units.degrees(t))} {units.degree}
         </text>
       ))}
       {[0, 10, 20, 30, 45, 60].map((s) => (
-        <text key={s} x={x(s)} y={BOTTOM + 14} fontSize="11" textAnchor="middle" fill="var(--color-secondary)">
-          {s === 60 ? '60 s' : s}
+        <text
+          key={s}
+          x={x(s)}
+          y={BOTTOM + 14}
+          fontSize="11"
+          textAnchor={s === LONGEST ? 'end' : 'middle'}
+          fill="var(--color-secondary)"
+        >
+          {s}
         </text>
       ))}
+      <text x={(LEFT + WIDTH) / 2} y={BOTTOM + 33} fontSize="11.5" textAnchor="middle" fill="var(--color-secondary)">
+        {labels.secondsPressed}
+      </text>
       <text x={LEFT + 8} y={24} fontSize="12" fontWeight="600" fill="var(--teal)">
         {labels.short}
       </text>

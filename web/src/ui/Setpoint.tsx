@@ -1,6 +1,7 @@
 import type { PlannedPress } from '../api/client';
 import { time } from '../app/unitMath';
 import { useUnits } from '../app/units';
+import { Degrees } from './Degrees';
 import * as labels from './labels';
 
 /** The answer: how hot and how long, larger than anything else on its page. */
@@ -23,7 +24,9 @@ export function Setpoint({
         className={`numeral ${numeral} leading-[0.95] font-bold flex flex-wrap gap-x-6 gap-y-1`}
         data-testid="setpoint"
       >
-        <span>{press.dialMark ?? units.temperature(press.celsius)}</span>
+        <span>
+          <Degrees text={press.dialMark ?? units.temperature(press.celsius)} />
+        </span>
         <span>{time(press.seconds)}</span>
       </p>
       <p className="mt-2 text-[1.1rem] text-quiet">

@@ -12,9 +12,7 @@ export function Loading({ what }: { what: string }) {
 export function Failed({ error, retry }: { error: unknown; retry?: () => void }) {
   return (
     <div role="alert" className="notice stop m-6">
-      <p>
-        {error instanceof Error ? error.message : labels.theServiceCannotBeReached}
-      </p>
+      <p>{error instanceof Error ? error.message : labels.theServiceCannotBeReached}</p>
       {retry && (
         <button type="button" className="btn btn-sm btn-outline mt-2" onClick={retry}>
           {labels.tryAgain}

@@ -61,6 +61,7 @@ export const tapAPartToLook = 'Tap a part to look inside it';
 export const wait = (seconds: Said) => `wait ${seconds}`;
 
 // Room
+export const secondsPressed = 'seconds pressed';
 export const short = 'not enough';
 export const tooMuchForThe = (limit: Said) => `too much for the ${limit}`;
 export const theWrapperSays = 'instructions say';
@@ -84,3 +85,9 @@ export const forAPlatePress = 'for a plate press';
 export const asOnTheVinylS = 'from the vinyl’s instructions: adjusted for mine';
 export const thisFigureIs = 'These figures are';
 export const notGivenJudgedByHow = ' (not given: taken as yours if it is close)';
+
+// bondWord
+export const notYet = 'not yet';
+export const tacked = 'tacked';
+export const holds = 'holds';
+export const holdsWell = 'holds well';

@@ -2,6 +2,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, got, type CutList as List } from '../../api/client';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
+import { alike } from './alike';
+import { FromShelf } from './FromShelf';
 import * as labels from './labels';
 import { SheetPicture } from './SheetPicture';
 import { presetInWords } from './words';
@@ -45,51 +47,9 @@ export function CutList({ list, file }: Props) {
         {labels.carrierSheetDown}
         {list.directional && labels.itHasARightWay}
       </p>
-      <div className="grid sm:grid-cols-2 2xl:grid-cols-3 gap-6">
-        {list.sheets.map((sheet) => (
-          <figure key={sheet.number}>
-            <SheetPicture list={list} sheet={sheet} label={labels.sheetAsItLiesOn(list.name, sheet.number)} />
-            <figcaption className="text-[0.9rem] mt-1.5 flex flex-wrap gap-x-4 gap-y-1">
-              <span className="tabular-nums">
-                {labels.sheetOf(
-                  sheet.number,
-                  units.bought(sheet.usedLengthMm),
-                  units.lengthShown(sheet.widthMm),
-                  units.lengthUnit,
-                  time(sheet.cutSeconds),
-                )}
-              </span>
-              <span className="flex gap-3">
-                {['svg', 'dxf', 'hpgl'].map((format) => (
-                  <a key={format} className="link-quiet uppercase" href={file(format, sheet.number)} download>
-                    {format}
-                  </a>
-                ))}
-              </span>
-            </figcaption>
-          </figure>
-        ))}
-      </div>
+      <FromShelf list={list} />
       {list.ask && <SameColour list={list} ask={list.ask} />}
       <ul className="text-[0.92rem] mt-3 grid gap-1">
-        {list.uses.map((use) => (
-          <li key={use.stockId}>
-            {labels.fromWord(use.label, use.kind === 'roll' ? units.bought(use.lengthMm) : labels.allOfIt)}
-            {list.comesBack
-              .filter((c) => c.stockId === use.stockId)
-              .map((c) => (
-                <span key={`${c.left.widthMm} ${c.left.lengthMm}`} className="text-quiet">
-                  {labels.comesBack(
-                    units.lengthShown(c.left.widthMm),
-                    units.lengthShown(c.left.lengthMm),
-                    units.lengthUnit,
-                  )}
-                  {c.left.cornerWidthMm > 0 && labels.aCornerGone}
-                </span>
-              ))}
-          </li>
-        ))}
-        {list.uses.length === 0 && <li className="text-quiet">{labels.nothingOfItOnHand}</li>}
         {list.moreRuns != null && (
           <li className="text-quiet">
             {list.moreRuns === 0 ? labels.theRollsAreNotEnough : labels.enoughForMore(list.moreRuns)}
@@ -107,6 +67,36 @@ export function CutList({ list, file }: Props) {
           </li>
         )}
       </ul>
+      <details className="mt-4" open={list.sheets.length === 1}>
+        <summary className="cursor-pointer w-fit font-semibold">{labels.onTheMats(list.sheets.length)}</summary>
+        <div className="grid sm:grid-cols-2 2xl:grid-cols-3 gap-6 mt-3">
+          {alike(list.sheets).map(({ first: sheet, numbers }) => (
+            <figure key={sheet.number}>
+              <SheetPicture list={list} sheet={sheet} label={labels.sheetAsItLiesOn(list.name, sheet.number)} />
+              <figcaption className="text-[0.9rem] mt-1.5 flex flex-wrap gap-x-4 gap-y-1">
+                <span className="tabular-nums">
+                  {labels.sheetOf(
+                    numbers.length > 1
+                      ? labels.matsAlike(sheet.number, numbers[numbers.length - 1] ?? sheet.number)
+                      : labels.oneMat(sheet.number),
+                    units.bought(sheet.usedLengthMm),
+                    units.lengthShown(sheet.widthMm),
+                    units.lengthUnit,
+                    time(sheet.cutSeconds),
+                  )}
+                </span>
+                <span className="flex gap-3">
+                  {['svg', 'dxf', 'hpgl'].map((format) => (
+                    <a key={format} className="link-quiet uppercase" href={file(format, sheet.number)} download>
+                      {format}
+                    </a>
+                  ))}
+                </span>
+              </figcaption>
+            </figure>
+          ))}
+        </div>
+      </details>
     </section>
   );
 }

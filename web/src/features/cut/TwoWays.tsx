@@ -18,7 +18,7 @@ export function TwoWays({ plan, chosen, onChoose }: Props) {
     { name: labels.vinyl, of: (w) => units.bought(w.lengthMm) },
     { name: labels.thrownAway, of: (w) => `${Math.round(w.wastePercent)} %` },
     { name: labels.mats, of: (w) => String(w.mats) },
-    { name: labels.laidSingly, of: (w) => (w.loose === 0 ? 'nothing' : `${w.loose} pieces`) },
+    { name: labels.laidSingly, of: (w) => (w.loose === 0 ? 'none' : `${w.loose} pieces`) },
     { name: labels.yourTime, of: (w) => time(w.handSeconds) },
     { name: labels.cutting, of: (w) => time(w.cutSeconds) },
     { name: labels.vinylCosts, of: (w) => (w.cost == null ? labels.notKnown : w.cost.toFixed(2)) },

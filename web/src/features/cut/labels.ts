@@ -92,14 +92,23 @@ export const estimated = 'Estimated';
 export const took = 'Took';
 export const isWord = 'Status';
 
+// FromShelf
+export const fromYourStock = 'From your stock';
+export const cutOff = (length: Said) => `${length} cut off`;
+export const leftOver = (widthMm: Said, lengthMm: Said, lengthUnit: Said) =>
+  `${widthMm} × ${lengthMm} ${lengthUnit} left over`;
+
 // CutList
+export const onTheMats = (count: Said) => (count === 1 ? 'On the mat' : `On the mats (${count})`);
+export const matsAlike = (from: Said, to: Said) => `Mats ${from}–${to}, all alike`;
+export const oneMat = (number: Said) => `Mat ${number}`;
 export const cutReversedOnceHereThe = 'Mirrored once, here; your drawing stays as it reads.';
 export const notReversedThisVinylIs = 'Not mirrored: this vinyl is cut as it reads.';
 export const carrierSheetDown = ' Carrier sheet down.';
 export const itHasARightWay = ' It has a grain: nothing is rotated.';
 export const sheetAsItLiesOn = (name: Said, number: Said) => `${name}, sheet ${number} on the mat`;
 export const sheetOf = (number: Said, usedLengthMm: Said, widthMm: Said, lengthUnit: Said, cutSeconds: Said) =>
-  `Sheet ${number}: ${widthMm} wide × ${usedLengthMm} ${lengthUnit} long · ${cutSeconds}`;
+  `${number}: ${widthMm} ${lengthUnit} wide × ${usedLengthMm} long · ${cutSeconds}`;
 export const allOfIt = 'whole piece';
 export const fromWord = (label: Said, kind: Said) => `From “${label}”: ${kind}`;
 export const comesBack = (widthMm: Said, lengthMm: Said, lengthUnit: Said) =>
@@ -152,8 +161,8 @@ export const layingOut = (share: Said) => `Laying out … ${share} %`;
 export const soFar = (lengthMm: Said) => `${lengthMm} so far`;
 export const goodEnoughStop = 'Good enough, stop';
 export const earlierCuts = 'earlier cuts';
-export const vinylAndColour = 'vinyl and colour';
-export const vinylsAndColours = 'vinyls and colours';
+export const vinylAndColour = 'vinyl and color';
+export const vinylsAndColours = 'vinyls and colors';
 export const onThe = (
   count: Said,
   count2: Said,

@@ -1,4 +1,4 @@
-import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useMutation, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, got, type Schemas } from '../../api/client';
@@ -8,6 +8,7 @@ import { Failed, Loading, UndoBar } from '../../ui/States';
 import { VerdictMark } from '../../ui/VerdictMark';
 import * as labels from './labels';
 import { QuickAnswer } from './QuickAnswer';
+import { Today } from './Today';
 
 type Card = Schemas['JobCard'];
 
@@ -37,7 +38,6 @@ export function JobsPage() {
   });
   const cards = jobs.data?.pages.flatMap((p) => p.jobs);
   const total = jobs.data?.pages[0]?.total ?? 0;
-  const running = useQuery({ queryKey: ['runs'], queryFn: () => got(api.GET('/api/runs')), refetchInterval: 10_000 });
   const again = () => queries.invalidateQueries({ queryKey: ['jobs'] });
   const path = (id: string) => ({ params: { path: { id } } });
   const remove = useMutation({
@@ -81,23 +81,18 @@ export function JobsPage() {
         </Link>{' '}
         <span className="text-quiet">{labels.inTheWashOrOn}</span>
       </p>
-      {running.data?.map((run) => (
-        <Link key={run.id} to={`/bench/${run.id}`} className="mb-6 flex items-center gap-4 bg-ink text-paper px-5 py-3">
-          <strong>
-            {run.practice ? labels.practice : labels.onTheBench}: {run.title}
-          </strong>
-          <span className="opacity-80">
-            {labels.ofDone(
-              run.pieces.filter((p) => p.status === 'done').length,
-              run.pieces.filter((p) => p.status !== 'ruined').length,
-            )}
-          </span>
-          <span className="ml-auto underline underline-offset-4 font-semibold">{labels.goOn}</span>
-        </Link>
-      ))}
-      <div className="flex items-baseline justify-between mb-2">
-        <h2 className="text-[1.2rem]">{labels.yourJobs}</h2>
-        <label className="link-quiet text-[0.95rem] focus-within:outline-2 focus-within:outline-offset-2">
+      <Today />
+      <div className="flex flex-wrap items-center justify-between gap-3 mb-3">
+        <h2 className="text-[1.2rem] grow">{labels.yourJobs}</h2>
+        <input
+          className="input input-sm w-56"
+          type="search"
+          aria-label={labels.findAJobByIts}
+          placeholder={labels.findAJobByIts}
+          value={typed}
+          onChange={(e) => setTyped(e.target.value)}
+        />
+        <label className="btn btn-sm btn-outline focus-within:outline-2 focus-within:outline-offset-2">
           {labels.openAJobFile}
           <input
             type="file"
@@ -114,12 +109,6 @@ export function JobsPage() {
       {failed && <Failed error={failed} />}
       {jobs.isPending && <Loading what={labels.yourJobs2} />}
       {jobs.isError && <Failed error={jobs.error} retry={() => jobs.refetch()} />}
-      {(total > PAGE || typed !== '') && (
-        <label className="field max-w-[22rem] mb-3">
-          <span className="name">{labels.findAJobByIts}</span>
-          <input className="input" type="search" value={typed} onChange={(e) => setTyped(e.target.value)} />
-        </label>
-      )}
       {cards?.length === 0 && search !== '' && (
         <p className="border-y border-rule py-8 text-quiet">{labels.noJobHasInIts(search)}</p>
       )}
@@ -153,12 +142,28 @@ export function JobsPage() {
   );
 }
 
+/** The item with its print on it; where that cannot be drawn, the stack. */
+function Look({ card }: { card: Card }) {
+  const [drawn, setDrawn] = useState(true);
+  return drawn ? (
+    <img
+      src={`/api/jobs/${card.id}/guide.svg?what=stamp&at=${encodeURIComponent(card.updatedUtc)}`}
+      alt=""
+      loading="lazy"
+      className="w-[76px] h-[64px] object-contain"
+      onError={() => setDrawn(false)}
+    />
+  ) : (
+    <SmallSandwich sheets={card.sheets} />
+  );
+}
+
 function JobLine({ card, onCopy, onDelete }: { card: Card; onCopy: () => void; onDelete: () => void }) {
   const units = useUnits();
   const press = card.press;
   return (
     <li className="relative grid grid-cols-[76px_minmax(0,1fr)_auto] md:grid-cols-[76px_minmax(0,1fr)_11.5rem_6rem_auto] gap-x-5 gap-y-1 items-center py-3.5 hover:bg-sheet">
-      <SmallSandwich sheets={card.sheets} />
+      <Look card={card} />
       <div className="min-w-0">
         <Link to={`/jobs/${card.id}/press`} className="font-semibold text-[1.07rem] after:absolute after:inset-0">
           {card.title || labels.untitled}
@@ -181,12 +186,12 @@ function JobLine({ card, onCopy, onDelete }: { card: Card; onCopy: () => void; o
         {card.verdict && <VerdictMark verdict={card.verdict} />}
       </div>
       <div className="relative z-10 flex gap-1 max-md:col-start-3 max-md:row-start-2 max-sm:col-start-2 max-sm:row-start-3">
-        <button type="button" className="btn btn-sm btn-ghost" onClick={onCopy} aria-label={labels.copy(card.title)}>
+        <button type="button" className="btn btn-sm btn-outline" onClick={onCopy} aria-label={labels.copy(card.title)}>
           {labels.copy2}
         </button>
         <button
           type="button"
-          className="btn btn-sm btn-ghost"
+          className="btn btn-sm btn-outline"
           onClick={onDelete}
           aria-label={labels.deleteWord(card.title)}
         >

@@ -15,7 +15,7 @@ import { agreed, type Picked } from './agreed';
 import * as labels from './labels';
 import { ItemWords, MaterialWords, PressWords } from './PickedWords';
 import { Details, type Plate, peelWords, titled } from './QuickDetails';
-import { REMEMBERED, start } from './remembered';
+import { keepLabel, keptLabel, REMEMBERED, start } from './remembered';
 
 /** How hot, how long? Three choices in a sentence, and the answer beside it. */
 export function QuickAnswer() {
@@ -31,7 +31,11 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
   const form = catalogue.forms.find((f) => f.id === picked.form);
   const material = catalogue.materials.find((m) => m.id === picked.material);
   const source = catalogue.heatSources.find((h) => h.id === picked.press);
-  const [label, setLabel] = useState<JobLabel | null>(null);
+  const [label, setOnlyLabel] = useState<JobLabel | null>(() => keptLabel(picked));
+  const setLabel = (next: JobLabel | null) => {
+    keepLabel(picked, next);
+    setOnlyLabel(next);
+  };
   const [plate, setPlate] = useState<Plate | null>(null);
   const plain = newJob(picked.vinyl, picked.form, picked.material, picked.press);
   const job = carrying(
@@ -84,6 +88,9 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
       <div>
         <h1 className="text-[2rem] leading-[1.5] font-medium max-w-[22em]">
           {labels.iPress}
+          {article(material?.name ?? '')} <MaterialWords {...{ catalogue, picked, pick }} />{' '}
+          <ItemWords {...{ catalogue, picked, pick }} />
+          {labels.withVinyl}
           <Words
             label={labels.vinyl2}
             value={picked.vinyl}
@@ -93,9 +100,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
               name: v.own ? v.name : `${v.name.toLowerCase()} vinyl`,
             }))}
           />
-          {labels.on(article(material?.name ?? ''))}
-          <MaterialWords {...{ catalogue, picked, pick }} /> <ItemWords {...{ catalogue, picked, pick }} />
-          {labels.withWord(article(source?.name ?? ''))}
+          {labels.onPress(article(source?.name ?? ''))}
           <PressWords {...{ catalogue, picked, pick }} />.
         </h1>
         <Details

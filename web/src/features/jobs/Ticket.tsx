@@ -36,102 +36,104 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
     <aside
       id="ticket"
       aria-label={labels.ticket}
-      className="bg-sheet print:border-0 print:w-full border-l border-rule max-lg:border-l-0 max-lg:border-t px-4 sm:px-7 py-5"
+      className="bg-sheet print:border-0 print:w-full border-l border-rule max-lg:border-l-0 max-lg:border-t px-4 sm:px-7"
     >
-      <h2 className="hidden print:block text-2xl mb-3">{job.title || labels.untitled}</h2>
-      {plan.isPending && !plan.isError && <Loading what={labels.theSetting} />}
-      {plan.isError && <NoAnswer id={id} error={plan.error} last={data !== undefined} />}
-      {data && press && (
-        <div
-          className={`answer grid gap-5 items-start md:max-lg:grid-cols-2 md:max-lg:gap-x-10 ${plan.pale ? 'pale' : ''}`}
-          aria-busy={plan.pale}
-          data-testid="answer"
-        >
-          {!stopped && (
-            <div>
-              <p className="text-[0.87rem] text-quiet mb-1">{labels.setToAndPressFor}</p>
-              <Setpoint press={press} others={others} />
-              {data.certainty && <p className="mt-1.5 text-[0.95rem]">{data.certainty.perHundred}</p>}
-              {data.batch && <p className="mt-1 text-[0.95rem] text-quiet">{data.batch.text}</p>}
-              <details className="mt-2 print:hidden">
-                <summary className="cursor-pointer w-fit text-[0.9rem] text-quiet underline decoration-dotted underline-offset-2">
-                  {labels.whereTheseNumbersComeFrom}
-                </summary>
-                <div className="mt-1.5">
-                  <Figures figures={press.figures} />
-                </div>
-              </details>
-            </div>
-          )}
-          {stopped && <p className="numeral text-[1.9rem] font-bold leading-tight">{data.headline}</p>}
-          {stopped && <Notices notices={data.notices} onAccept={accept} onTake={onTake} />}
-          {stopped && <Alternatives job={job} onTake={onTake} />}
-          {!stopped && (
-            <table className="w-full tabular-nums">
-              <caption className={parts > 1 ? 'text-left text-[0.95rem] pb-1.5' : 'sr-only'}>
-                {parts > 1 ? labels.inPartsEachDoneTo(parts) : labels.pressesInOrder}
-              </caption>
-              <tbody className="scored">
-                {wholePresses(data.presses).map((w) => (
-                  <Rows
-                    key={w.press.order}
-                    name={
-                      job.layers.length > 1 && w.layers.length > 0
-                        ? `${PURPOSE[w.press.purpose]}: ${w.layers.length === job.layers.length ? labels.allLayers : w.layers.join(', ')}`
-                        : PURPOSE[w.press.purpose]
-                    }
-                    figure={goesOf(w) > 1 ? `${goesOf(w)} × ${time(w.press.seconds)}` : time(w.press.seconds)}
-                    strong={w.press.purpose === 'press'}
-                    peel={w.press.peel}
-                  />
-                ))}
-              </tbody>
-            </table>
-          )}
-          {!stopped && <OnTheTable job={job} plan={data} />}
-          {!stopped && <Notices notices={data.notices} onAccept={accept} onTake={onTake} />}
-          {!stopped && (
-            <table className="w-full tabular-nums text-[0.95rem]">
-              <caption className="sr-only">{labels.time}</caption>
-              <tbody>
-                <tr className="border-t border-rule">
-                  <th className="text-left font-normal py-1.5">{labels.byHand}</th>
-                  <td className="text-right">{time(data.times.handsOnSeconds)}</td>
-                </tr>
-                <tr className="border-y border-rule">
-                  <th className="text-left font-normal py-1.5">
-                    {labels.startToFinish((job.quantity ?? 1) > 1 ? labels.pieces2(job.quantity ?? 1) : '')}
-                  </th>
-                  <td className="text-right">{time(data.times.elapsedSeconds)}</td>
-                </tr>
-              </tbody>
-            </table>
-          )}
-          {!stopped && (
-            <div className="flex gap-3 print:hidden">
-              <button type="button" className="btn btn-primary grow h-13 text-[1.07rem]" onClick={onBench}>
-                {labels.takeItToTheBench}
-              </button>
-              <a
-                className="btn btn-outline h-13"
-                href={`/api/jobs/${id}/ticket.pdf?units=${units.system}`}
-                download
-                onClick={onPrint}
-              >
-                {labels.ticketPdf}
-              </a>
-            </div>
-          )}
-          <a
-            className="link-quiet text-[0.9rem] w-fit print:hidden"
-            href={`/api/jobs/${id}/file`}
-            download
-            onClick={onPrint}
+      <div className="py-5 lg:sticky lg:top-0 lg:max-h-screen lg:overflow-y-auto print:max-h-none print:static">
+        <h2 className="hidden print:block text-2xl mb-3">{job.title || labels.untitled}</h2>
+        {plan.isPending && !plan.isError && <Loading what={labels.theSetting} />}
+        {plan.isError && <NoAnswer id={id} error={plan.error} last={data !== undefined} />}
+        {data && press && (
+          <div
+            className={`answer grid gap-5 items-start md:max-lg:grid-cols-2 md:max-lg:gap-x-10 ${plan.pale ? 'pale' : ''}`}
+            aria-busy={plan.pale}
+            data-testid="answer"
           >
-            {labels.jobFileArtworkAndAll}
-          </a>
-        </div>
-      )}
+            {!stopped && (
+              <div>
+                <p className="text-[0.87rem] text-quiet mb-1">{labels.setToAndPressFor}</p>
+                <Setpoint press={press} others={others} />
+                {data.certainty && <p className="mt-1.5 text-[0.95rem]">{data.certainty.perHundred}</p>}
+                {data.batch && <p className="mt-1 text-[0.95rem] text-quiet">{data.batch.text}</p>}
+                <details className="mt-2 print:hidden">
+                  <summary className="cursor-pointer w-fit text-[0.9rem] text-quiet underline decoration-dotted underline-offset-2">
+                    {labels.whereTheseNumbersComeFrom}
+                  </summary>
+                  <div className="mt-1.5">
+                    <Figures figures={press.figures} />
+                  </div>
+                </details>
+              </div>
+            )}
+            {stopped && <p className="numeral text-[1.9rem] font-bold leading-tight">{data.headline}</p>}
+            {stopped && <Notices notices={data.notices} onAccept={accept} onTake={onTake} />}
+            {stopped && <Alternatives job={job} onTake={onTake} />}
+            {!stopped && (
+              <table className="w-full tabular-nums">
+                <caption className={parts > 1 ? 'text-left text-[0.95rem] pb-1.5' : 'sr-only'}>
+                  {parts > 1 ? labels.inPartsEachDoneTo(parts) : labels.pressesInOrder}
+                </caption>
+                <tbody className="scored">
+                  {wholePresses(data.presses).map((w) => (
+                    <Rows
+                      key={w.press.order}
+                      name={
+                        job.layers.length > 1 && w.layers.length > 0
+                          ? `${PURPOSE[w.press.purpose]}: ${w.layers.length === job.layers.length ? labels.allLayers : w.layers.join(', ')}`
+                          : PURPOSE[w.press.purpose]
+                      }
+                      figure={goesOf(w) > 1 ? `${goesOf(w)} × ${time(w.press.seconds)}` : time(w.press.seconds)}
+                      strong={w.press.purpose === 'press'}
+                      peel={w.press.peel}
+                    />
+                  ))}
+                </tbody>
+              </table>
+            )}
+            {!stopped && <OnTheTable job={job} plan={data} />}
+            {!stopped && <Notices notices={data.notices} onAccept={accept} onTake={onTake} />}
+            {!stopped && (
+              <table className="w-full tabular-nums text-[0.95rem]">
+                <caption className="sr-only">{labels.time}</caption>
+                <tbody>
+                  <tr className="border-t border-rule">
+                    <th className="text-left font-normal py-1.5">{labels.byHand}</th>
+                    <td className="text-right">{time(data.times.handsOnSeconds)}</td>
+                  </tr>
+                  <tr className="border-y border-rule">
+                    <th className="text-left font-normal py-1.5">
+                      {labels.startToFinish((job.quantity ?? 1) > 1 ? labels.pieces2(job.quantity ?? 1) : '')}
+                    </th>
+                    <td className="text-right">{time(data.times.elapsedSeconds)}</td>
+                  </tr>
+                </tbody>
+              </table>
+            )}
+            {!stopped && (
+              <div className="flex gap-3 print:hidden">
+                <button type="button" className="btn btn-primary grow h-13 text-[1.07rem]" onClick={onBench}>
+                  {labels.takeItToTheBench}
+                </button>
+                <a
+                  className="btn btn-outline h-13"
+                  href={`/api/jobs/${id}/ticket.pdf?units=${units.system}`}
+                  download
+                  onClick={onPrint}
+                >
+                  {labels.ticketPdf}
+                </a>
+              </div>
+            )}
+            <a
+              className="link-quiet text-[0.9rem] w-fit print:hidden"
+              href={`/api/jobs/${id}/file`}
+              download
+              onClick={onPrint}
+            >
+              {labels.jobFileArtworkAndAll}
+            </a>
+          </div>
+        )}
+      </div>
     </aside>
   );
 }

@@ -100,8 +100,8 @@ export const vinylsAndPresses = 'vinyls and presses';
 export const howHotHowLong = 'How hot, how long?';
 export const iPress = "I'm pressing ";
 export const vinyl2 = 'Vinyl';
-export const on = (name: Said) => ` on ${name}  `;
-export const withWord = (name: Said) => ` with ${name} `;
+export const withVinyl = ' with ';
+export const onPress = (name: Said) => ` on ${name} `;
 export const paleTheAnswerFromBefore = 'Faded: the answer before this change.';
 export const makeItAJob = 'Save as a job';
 export const computedForThisVinylCloth =
@@ -124,6 +124,13 @@ export const peelHotWithinSOf = (to: Said) => `Peel hot, within ${to} s of openi
 export const onAColdBench2 = ' on a cool surface';
 export const peelWarmAfterOpening = (from: Said, where: Said) => `Peel warm: ${from} after opening${where}.`;
 export const peelColdAfterAbout = (from: Said, where: Said) => `Peel cold: after about ${from}${where}.`;
+
+// Today
+export const today = 'Today';
+export const curing = 'Curing';
+export const lowStock = 'Low stock';
+export const openIt = 'Open';
+export const untilWash = (left: Said) => `${left} until it can be washed`;
 
 // JobsPage
 export const somethingLifted = 'Peeling after a wash?';

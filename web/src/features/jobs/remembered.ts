@@ -1,4 +1,5 @@
 import type { Catalogue } from '../../api/client';
+import type { JobLabel } from '../../api/job';
 import { agreed, type Picked } from './agreed';
 
 export const REMEMBERED = 'juxtherm.quick';
@@ -26,4 +27,23 @@ export function start(catalogue: Catalogue): Picked {
     },
     {},
   );
+}
+
+const INSTRUCTIONS = 'juxtherm.instructions';
+
+const about = (picked: Picked) => `${picked.vinyl} ${picked.press}`;
+
+/** What was typed of a vinyl's instructions: a reload loses nothing; another vinyl or press has its own. */
+export function keptLabel(picked: Picked): JobLabel | null {
+  try {
+    const kept = JSON.parse(localStorage.getItem(INSTRUCTIONS) ?? 'null');
+    return kept?.about === about(picked) ? kept.label : null;
+  } catch {
+    return null;
+  }
+}
+
+export function keepLabel(picked: Picked, label: JobLabel | null) {
+  if (label) localStorage.setItem(INSTRUCTIONS, JSON.stringify({ about: about(picked), label }));
+  else localStorage.removeItem(INSTRUCTIONS);
 }

@@ -7,6 +7,7 @@ import { Loading } from '../../ui/States';
 import { useJob } from '../jobs/JobPage';
 import { savedFirst } from '../jobs/savedLink';
 import { Arithmetic } from './Arithmetic';
+import { FitButtons } from './FitButtons';
 import { Garment } from './Garment';
 import { KeepOuts } from './KeepOuts';
 import { LayerNumbers } from './LayerNumbers';
@@ -193,33 +194,14 @@ export function PlaceStation() {
                     labels.nearest(here.distances.nearest, units.length(here.distances.nearestMm ?? 0))}
                 </p>
               )}
-              {here.largest && (
-                <div className="col-span-full text-[0.95rem]">
-                  <p>
-                    {labels.largestInTheseProportions(
-                      units.size(Math.floor(here.largest.widthMm), Math.floor(here.largest.heightMm)),
-                      here.largest.limitedBy === 'item' ? labels.thenTheItemEnds : labels.thenTheCutterEnds,
-                    )}
-                  </p>
-                  {art && art.widthMm > 0 && (
-                    <button
-                      type="button"
-                      className="btn btn-sm btn-outline mt-1.5"
-                      onClick={() =>
-                        edit((j) =>
-                          placedAt(
-                            scaled(j, face, (here.largest?.widthMm ?? 0) / art.widthMm),
-                            face,
-                            here.largest?.xMm ?? 0,
-                            here.largest?.yMm ?? 0,
-                          ),
-                        )
-                      }
-                    >
-                      {labels.makeItThisLarge}
-                    </button>
-                  )}
-                </div>
+              {art && art.widthMm > 0 && (
+                <FitButtons
+                  onePress={here.onePress ?? null}
+                  largest={here.largest ?? null}
+                  onFit={(fit) =>
+                    edit((j) => placedAt(scaled(j, face, fit.widthMm / art.widthMm), face, fit.xMm, fit.yMm))
+                  }
+                />
               )}
               {mine.length > 0 && hasBack && (
                 <button

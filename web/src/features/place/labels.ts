@@ -45,7 +45,7 @@ export const shiftEachSideByThat = (shareMm: Said, lengthUnit: Said, it: Said, a
 
 // Garment
 export const theItemToMeasureArrow = (face: Said) =>
-  `${face}: the item to measure. Arrow keys move the artwork by a millimetre, with Shift by ten; plus and minus zoom, 0 fits.`;
+  `${face}: the item to measure. Arrow keys move the artwork by a millimeter, with Shift by ten; plus and minus zoom, 0 fits.`;
 export const thePlate = 'The plate';
 export const splitHereForTheCutter = 'Split here for the cutter, between pieces';
 export const splitHereForTheCutter2 = 'Split here for the cutter';
@@ -100,11 +100,11 @@ export const fromTheLeftAndThe = 'Measured from the left and top of the flat are
 export const onTheMiddleLine = 'Centered.';
 export const ofTheMiddle = (offCentre: Said, offCentre2: Said) => `${offCentre} ${offCentre2} of center.`;
 export const nearest = (nearest: Said, nearestMm: Said) => ` Nearest: ${nearest}, ${nearestMm}.`;
-export const thenTheItemEnds = ': the item is no larger.';
-export const thenTheCutterEnds = ': your cutter is no wider.';
-export const largestInTheseProportions = (widthMm: Said, limitedBy: Said) =>
-  `Largest that fits: ${widthMm}${limitedBy}`;
-export const makeItThisLarge = 'Use this size';
+export const thenTheItemEnds = 'limited by the item';
+export const thenTheCutterEnds = 'limited by the cutter';
+export const thePlateIsTheLimit = 'limited by the plate';
+export const fitOnePress = (size: Said) => `Fit one press: ${size}`;
+export const largestInTheseProportions = (size: Said) => `Largest: ${size}`;
 export const moveToThe = (job: Said, face: Said) => `Move “${job}” to the ${face}`;
 export const guides = 'Print';
 export const toLayItBy = 'Placement guide';

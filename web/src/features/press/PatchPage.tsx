@@ -4,6 +4,7 @@ import type { Plan, Schemas } from '../../api/client';
 import { changed, type PatchResult } from '../../api/job';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
+import { Degrees } from '../../ui/Degrees';
 import { bondingPress } from '../../ui/purposes';
 import { useAwake } from '../../ui/senses';
 import { BigKey } from '../bench/BigKey';
@@ -131,7 +132,7 @@ function Doing({
   ) : (
     <Step verb={labels.setThePress} text="">
       <p className="numeral text-[6rem] md:text-[10rem] leading-[0.9] font-bold mb-8">
-        {patch.dialMark ?? units.temperature(patch.celsius)}
+        <Degrees text={patch.dialMark ?? units.temperature(patch.celsius)} />
       </p>
       <BigKey strong onClick={() => onNext('lay')}>
         {labels.itIsHot}

@@ -4,6 +4,7 @@ import { sheetColours } from '../../api/job';
 import { useTrace, useWindow } from '../../api/queries';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
+import { bondWord } from '../../ui/bondWord';
 import { Figures } from '../../ui/Figures';
 import { HeatRibbon } from '../../ui/HeatRibbon';
 import { bondingPress, goesOf, PURPOSE, type WholePress, wholePresses } from '../../ui/purposes';
@@ -59,6 +60,7 @@ export function PressStation() {
     <div className="grid gap-8">
       <AsUsed job={draft.job} onEdit={draft.edit} />
       <HeatRibbon phases={phases} selected={index} onSelect={setSelected} />
+      <Goes job={draft.job} plan={plan.data} />
       <div className="grid xl:grid-cols-2 gap-x-10 gap-y-8 items-start">
         {phase && <Inside key={`${index}-${phase.seconds}`} phase={phase} colours={colours} />}
         <section aria-label={labels.howMuchRoom}>
@@ -86,18 +88,24 @@ export function PressStation() {
       </div>
       {bonding && <LearnedHere id={id} job={draft.job} press={bonding} />}
       <Order job={draft.job} plan={plan.data} onEdit={draft.edit} />
-      <Goes job={draft.job} plan={plan.data} />
       {plan.data.ladder.length > 0 && <Ladder rungs={plan.data.ladder} />}
       <Patches id={id} job={draft.job} onEdit={draft.edit} />
       <Ways ways={plan.data.ways} onEdit={draft.edit} />
-      <section aria-label={labels.pressesInOrder} className="scored border-y border-rule">
-        {wholePresses(plan.data.presses).map((w) => (
-          <PressLine
-            key={w.press.order}
-            whole={w}
-            onSelect={() => setSelected(phases.findIndex((f) => f.pressOrder === w.press.order))}
-          />
-        ))}
+      <section aria-label={labels.pressesInOrder}>
+        <details>
+          <summary className="cursor-pointer w-fit font-semibold">
+            {labels.eachPressAndWhy(wholePresses(plan.data.presses).length)}
+          </summary>
+          <div className="scored border-y border-rule mt-2">
+            {wholePresses(plan.data.presses).map((w) => (
+              <PressLine
+                key={w.press.order}
+                whole={w}
+                onSelect={() => setSelected(phases.findIndex((f) => f.pressOrder === w.press.order))}
+              />
+            ))}
+          </div>
+        </details>
       </section>
     </div>
   );
@@ -216,8 +224,7 @@ function Inside({ phase, colours }: { phase: TracePhase; colours: Record<string,
 }
 
 function stuck(share: number): string {
-  const word = share < 0.6 ? 'short' : 'enough';
-  return `${word}, ${share.toFixed(2)}`;
+  return `${bondWord(share)}, ${share.toFixed(2)}`;
 }
 
 function Figure({ name, value }: { name: string; value: string }) {

@@ -119,6 +119,7 @@ export const inThePaleFieldIt =
 export const theRingStandsWhereOne = (aloneSeconds: Said, seconds: Said) =>
   ` The ring marks a single press: ${aloneSeconds}. The tacks before it count, so the last press takes ${seconds}.`;
 export const pressesInOrder = 'Presses in order';
+export const eachPressAndWhy = (count: Said) => `Each press, and why (${count})`;
 export const theSandwich = 'The stack';
 export const theSandwich2 = 'The stack ';
 export const plateClosed = 'press closed';
