@@ -14,7 +14,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
         Open("/");
         var id = new Uri(SeeText(title, "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
         Open($"/jobs/{id}/artwork");
-        See(By.XPath("//label[contains(., 'drawing')]"));
+        See(By.XPath("//label[contains(., 'Import')]"));
         return id;
     }
 
@@ -70,7 +70,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
         Vinyl("gold", "Puff");
         UntilTrue(() => Rings > before, "puff rings no more than smooth");
         See("[data-code=small-detail]");
-        See(By.XPath("//*[@data-swatch='gold']//*[contains(., 'weeds down to 3.0 mm')]"));
+        See(By.XPath("//*[@data-swatch='gold']//*[contains(., 'can be weeded down to 3.0 mm')]"));
         Vinyl("gold", "Smooth");
         UntilTrue(() => Rings == before, "the rings stayed");
         Assert.Equal(brought, Saved(id));
@@ -128,7 +128,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=artwork] [data-layer]")).Count == 5, "it is still seen");
         Assert.Equal(6, Swatches);
         Driver.ExecuteScript(
-            "const f = document.querySelector(\"input[aria-label='Colour of stars']\"); " +
+            "const f = document.querySelector(\"input[aria-label='Color of stars']\"); " +
                 "Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(f, '#c9e6b8'); f.dispatchEvent(new " +
                     "Event('input', { bubbles: true }));");
         UntilTrue(() => See("[data-testid=artwork] [data-layer=stars]").GetDomAttribute("fill") == "#c9e6b8", "it kept its colour");
@@ -161,7 +161,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
     {
         var id = OpenArtwork("Crew tee, front");
         // The example has a plain box of vinyl; words go into a layer of their own.
-        Type(See("section[aria-label=Words] input[maxlength='80']"), "Name");
+        Type(See("section[aria-label=Text] input[maxlength='80']"), "Name");
         Choose(Field("Font"), "Round");
         Button("Add text").Click();
         Button("words: Name").Click();
@@ -169,7 +169,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
         See("textarea").SendKeys("Wren, child, gold\nOks, adult-m\nTamsin, adult-s, #0f6468, 2");
         Button("Read the list").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-proof] path")).Count == 3, "three names were not set");
-        SeeText("0 of 3 read and ticked");
+        SeeText("0 of 3 checked");
         Assert.Equal((4, 3), ((int)JsonNode.Parse(Saved(id))!["quantity"]!, Job(id)["names"]!.AsArray().Count));
 
         var wrong = See("[data-proof='1'] path").GetDomAttribute("d");
@@ -177,7 +177,7 @@ public sealed class ArtworkScreenTests() : BrowserTest(demo: true)
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-proof='1'] path")).FirstOrDefault()?.GetDomAttribute("d") is { } d
             && d != wrong, "the letters did not follow");
         See("input[aria-label='Osk is spelled right']").Click();
-        SeeText("1 of 3 read and ticked");
+        SeeText("1 of 3 checked");
         Assert.Equal("Osk", (string)JsonNode.Parse(Saved(id))!["names"]![1]!["name"]!);
 
         See("textarea").SendKeys("Wren, giant");

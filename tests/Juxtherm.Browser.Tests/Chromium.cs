@@ -56,7 +56,7 @@ internal static class Chromium
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
             "--disable-background-networking", "--disable-component-update", "--disable-sync", "--force-prefers-reduced-motion",
-            "--window-size=1280,900", $"--user-data-dir={profile}");
+            "--window-size=1280,900", "--lang=en-GB", "--accept-lang=en-GB", $"--user-data-dir={profile}");
         options.SetLoggingPreference(LogType.Browser, LogLevel.Warning);
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
         var driver = new ChromeDriver(service, options, TimeSpan.FromSeconds(60));

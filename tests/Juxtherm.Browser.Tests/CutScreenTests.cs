@@ -154,7 +154,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         See("[data-testid=left]");
         UntilTrue(() => Status == "stopped", "the vinyl did not run out", 30);
         SeeText("Out of vinyl.", "strong");
-        SeeText("1 of 3 pieces cut whole.", "p");
+        SeeText("1 of 3 pieces finished.", "p");
         var mats = Driver.FindElements(By.CssSelector("tr[data-mat]")).Count;
         Click("Take the mat out");
         UntilTrue(() => Driver.FindElements(By.CssSelector("tr[data-mat]")).Count == mats + 1, "the rest came onto no mat");
@@ -183,7 +183,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         Stocked("Cream roll", "smooth", "#e8d9b0", 305, 700, 800);
         Open("/stock");
         See("tr[data-stock='Cream roll']");
-        SeeText("Running out: Cream roll", "span");
+        SeeText("Low: Cream roll", "span");
         Click("Add vinyl");
         Type(Field("Width"), "3");
         Click("Save");
@@ -197,7 +197,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         Type(Field("Length, if you measured it again"), "3500");
         Click("Save");
         UntilTrue(() => See("tr[data-stock='New navy']").Text.Contains("3.50 m", StringComparison.Ordinal), "it was not counted");
-        See("button[aria-label='Take off: New navy']").Click();
+        See("button[aria-label='Remove: New navy']").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("tr[data-stock='New navy']")).Count == 0, "it is still there");
         Button("Undo").Click();
         See("tr[data-stock='New navy']");

@@ -39,7 +39,7 @@ public sealed class LayersScreenTests() : BrowserTest(demo: true)
         BeginAtBench();
         var seen = new List<string>();
         GoOnUntil("inspect", () => seen.Add(See("[data-testid=bench]").Text));
-        Assert.Contains(seen, t => t.Contains("“tarn” on the warm cloth", StringComparison.Ordinal));
+        Assert.Contains(seen, t => t.Contains("“tarn” on the warm fabric", StringComparison.Ordinal));
         Assert.Contains(seen, t => t.Contains("in its place", StringComparison.Ordinal) && t.Contains("“moon”", StringComparison.Ordinal)
             && t.Contains("“stars”", StringComparison.Ordinal));
         Assert.Contains(seen, t => t.Contains("over all of it", StringComparison.Ordinal));

@@ -32,7 +32,7 @@ public sealed class PartByPartTests : BenchBrowserTest
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=garment] [data-plate]")) is { Count: 2 }
             && Lowest() <= 295.5, "the plate does not keep off the seam");
         UntilTrue(() => See(By.XPath("//*[@role='status'][starts-with(., 'Sav')]")).Text == "Saved", "it was not saved");
-        UntilTrue(() => See("aside").Text.Contains("In 2 parts, each done to its end before the next", StringComparison.Ordinal),
+        UntilTrue(() => See("aside").Text.Contains("In 2 parts, each finished before the next", StringComparison.Ordinal),
             "the ticket does not tell the parts");
         var place = Until(() => See("[data-testid=placing]").Text is { Length: > 0 } text
             ? text : null, "the ticket does not say where it goes")!;

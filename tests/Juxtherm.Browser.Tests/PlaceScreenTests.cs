@@ -60,7 +60,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
         See("[data-layer]");
         Drag(60, 40);
         UntilTrue(() => Distance("left") > 150, "it was not dragged");
-        SeeText("right of the middle");
+        SeeText("right of center");
         // Back to within a hair of the middle: it is drawn onto it.
         Drag(-59, 0);
         SeeText("Centered");
@@ -149,7 +149,7 @@ public sealed class PlaceScreenTests() : BrowserTest(demo: true)
         SeeText("Saved", "span");
         Open($"/jobs/{id}/place");
         See("button[aria-label='Place here: A little above the middle']").Click();
-        Button("Largest").Click();
+        Button("Fit one press").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-code=cushion-margin]")).Count == 1,
             "nothing was said of the cushion's rim");
     }

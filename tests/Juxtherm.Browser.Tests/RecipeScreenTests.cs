@@ -93,7 +93,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         Button("Where these numbers come from").Click();
         See(By.XPath("//aside//button[contains(., 'press time')]")).Click();
         var lines = See("aside [data-testid=derivation]").Text;
-        Assert.Contains("The wrapper of Smooth vinyl says 15 s", lines, StringComparison.Ordinal);
+        Assert.Contains("The instructions for Smooth vinyl say 15 s", lines, StringComparison.Ordinal);
         Assert.Contains("Source: the wrapper of this vinyl", lines, StringComparison.Ordinal);
     }
 
@@ -155,8 +155,8 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     public void What_is_taken_off_the_shelf_comes_back_with_undo()
     {
         Open("/shelf");
-        See("button[aria-label='Take off: Firefly glow']").Click();
-        SeeText("“Firefly glow” is off the shelf");
+        See("button[aria-label='Remove: Firefly glow']").Click();
+        SeeText("“Firefly glow” is removed");
         UntilTrue(() => Driver.FindElements(By.CssSelector("button[aria-label='Change Firefly glow']")).Count == 0, "it is still there");
         See(By.XPath("//div[@role='status']//button[.='Undo']")).Click();
         See("button[aria-label='Change Firefly glow']");

@@ -58,6 +58,22 @@ public sealed class ArchiveTests : IDisposable
     }
 
     [Fact]
+    public async Task An_archive_of_before_comes_in_with_the_words_of_now()
+    {
+        var cancel = TestContext.Current.CancellationToken;
+        await using var here = await NewAsync("here.db");
+        here.CutPresets.Add(new CutPresetRow { Vinyl = "smooth", Cutter = "table", Blade = "everyday" });
+        here.CutPresets.Add(new CutPresetRow { Vinyl = "glitter", Cutter = "table", Blade = "deep" });
+        await here.SaveChangesAsync(cancel);
+        using var archive = new MemoryStream();
+        await WorkshopArchive.WriteAsync(here, archive, Now, cancel);
+        archive.Position = 0;
+        await WorkshopArchive.ReadAsync(archive, Path.Combine(_folder, "there.db"), cancel);
+        await using var there = At("there.db");
+        Assert.Equal(["deep", "plain"], await there.CutPresets.OrderBy(p => p.Vinyl).Select(p => p.Blade).ToListAsync(cancel));
+    }
+
+    [Fact]
     public async Task A_cut_at_any_place_is_refused_and_leaves_nothing_behind()
     {
         var cancel = TestContext.Current.CancellationToken;

@@ -178,6 +178,22 @@ public sealed partial class CuttingApiTests : Api
     }
 
     [Fact]
+    public async Task What_the_own_cutter_cut_is_told_in_one_word()
+    {
+        await Post("/api/stock", Roll("smooth", Navy, 2000));
+        var (_, cut) = await Begin(TwoVinyls());
+        await Act(cut, "load", "smooth");
+        cut = await Act(cut, "all-cut");
+        Assert.Equal(("cut", null), ((string)cut["status"]!, cut["current"]));
+        Assert.True((await Shelf())["Roll 1"].Reserved > 0);
+        var (status, problem) = await Send(HttpMethod.Post, $"/api/cuts/{cut["id"]}/actions", Ask("all-cut"));
+        Assert.Equal((HttpStatusCode.Conflict, "out-of-step"), (status, (string)problem!["code"]!));
+        // The cutter is free for the next.
+        var (_, next) = await Begin(TwoVinyls());
+        Assert.Equal("loaded", (string)Mat(await Act(next, "load", "smooth"))["status"]!);
+    }
+
+    [Fact]
     public async Task The_second_preset_is_asked_for_and_nothing_moves_before()
     {
         var (_, cut) = await Begin(TwoVinyls());

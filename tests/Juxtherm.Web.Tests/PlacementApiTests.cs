@@ -135,6 +135,10 @@ public sealed class PlacementApiTests : Api
         Assert.Equal(60, collar.Max(p => p[1]), 0.01);
         var picture = XDocument.Parse(await Client.GetStringAsync($"/api/jobs/{id}/guide.svg?what=picture")).Root!;
         Assert.Single(picture.Elements(), e => (string?)e.Attribute("class") == "layer");
+        // A stamp shows the same without words.
+        var stamp = XDocument.Parse(await Client.GetStringAsync($"/api/jobs/{id}/guide.svg?what=stamp")).Root!;
+        Assert.NotEmpty(stamp.Elements());
+        Assert.DoesNotContain(stamp.Descendants(), e => e.Name.LocalName == "text");
     }
 
     public static TheoryData<string> Forms => [.. new[]

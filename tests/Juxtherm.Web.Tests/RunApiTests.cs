@@ -97,6 +97,35 @@ public sealed partial class RunApiTests : BenchApi
         Assert.Equal(["wrinkled", "marked"], newest["outcomes"]!.AsArray().Select(o => (string)o!));
         Assert.Equal((double)newest["plannedSeconds"]!, (double)newest["pressedSeconds"]!);
         Assert.Equal(["stuck"], log["entries"]![1]!["outcomes"]!.AsArray().Select(o => (string)o!));
+        // The list of jobs says how it came out.
+        var last = (await Get("/api/jobs"))["jobs"]!.AsArray().Single(j => (string)j!["id"]! == (string)run["jobId"]!)!["last"]!;
+        Assert.Equal((2, 1), ((int)last["pieces"]!, (int)last["well"]!));
+        Assert.Equal(["wrinkled", "marked"], last["seen"]!.AsArray().Select(o => (string)o!));
+    }
+
+    [Fact]
+    public async Task The_picture_at_the_bench_shows_what_lies_what_is_laid_and_what_is_to_come()
+    {
+        var job = Tee();
+        job["layers"] = JsonNode.Parse("""
+            [ { "id": "tarn", "vinyl": "smooth", "colour": "#1b2a49", "widthMm": 240, "heightMm": 170, "xMm": 95, "yMm": 135 },
+              { "id": "star", "vinyl": "glow", "colour": "#c9ced6", "widthMm": 20, "heightMm": 20, "xMm": 150, "yMm": 170 } ]
+            """);
+        var presses = (await Post("/api/plans/preview", job))["presses"]!.AsArray().Where(p => p!["laid"]!.AsArray().Count > 0).ToList();
+        Assert.Equal(2, presses.Count);
+        var run = await Begin(job);
+        async Task<List<string?>> Fills(int press)
+        {
+            using var answer = await Client.GetAsync($"/api/runs/{run["id"]}/picture.svg?press={press}");
+            Assert.Equal("image/svg+xml", answer.Content.Headers.ContentType!.MediaType);
+            var svg = System.Xml.Linq.XDocument.Parse(await answer.Content.ReadAsStringAsync()).Root!;
+            return [.. svg.Elements().Where(e => e.Name.LocalName == "path").Select(e => (string?)e.Attribute("fill"))];
+        }
+
+        Assert.Equal(["#1b2a49", "none"], await Fills((int)presses[0]!["order"]!));
+        Assert.Equal(["#1b2a49", "#c9ced6"], await Fills((int)presses[1]!["order"]!));
+        Assert.Equal(System.Net.HttpStatusCode.NotFound,
+            (await Send(HttpMethod.Get, $"/api/runs/{run["id"]}/picture.svg?station=9")).Status);
     }
 
     [Fact]

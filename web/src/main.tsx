@@ -69,6 +69,7 @@ const router = createBrowserRouter([
       { path: '/logbook/kept', element: <KeptPage /> },
       { path: '/crew/:id', element: <CrewPage /> },
       { path: '/lifted', element: <LiftedPage /> },
+      { path: '/help', lazy: async () => ({ Component: (await import('./features/help/HelpPage')).HelpPage }) },
       { path: '*', element: <LostPage /> },
     ],
   },

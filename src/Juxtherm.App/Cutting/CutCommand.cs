@@ -17,6 +17,9 @@ public enum CutAction
     /// <summary>Take the mat out.</summary>
     Unload,
 
+    /// <summary>Every mat is cut already, on the workshop's own cutter.</summary>
+    AllCut,
+
     /// <summary>The vinyl is used up, without a run at the bench.</summary>
     Use,
 

@@ -74,6 +74,7 @@ public sealed class CutJob(CutPlans plans, CutterBench bench, JobStore jobs, Cut
                 CutAction.Load => bench.LoadAsync(id, ask.CommandId, ask.PresetChecked, ask.LengthMm, cancel),
                 CutAction.Go => bench.GoAsync(id, ask.CommandId, cancel),
                 CutAction.Unload => bench.UnloadAsync(id, ask.CommandId, cancel),
+                CutAction.AllCut => bench.AllCutAsync(id, ask.CommandId, cancel),
                 CutAction.Use => store.UseAsync(id, cancel),
                 _ => store.GiveUpAsync(id, cancel),
             };

@@ -103,12 +103,15 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
         var sheet = list.Sheets.First(s => s.Number == mat.Sheet);
         var run = cut.Run.Unload(left =>
             CutProgram.Rest(sheet, list.Shapes, mat, left, CutterOf(cut), catalogue.Work.Cutting.EdgeMm.Value));
-        if (_loaded == (id, mat.Number))
-        {
-            _device!.Unload();
-            _loaded = null;
-        }
+        LetGo(id, mat);
+        return run;
+    }, cancel);
 
+    /// <summary>All mats are cut, on the workshop's own cutter.</summary>
+    public Task<OpenCut?> AllCutAsync(Guid id, Guid commandId, CancellationToken cancel) => StepAsync(id, commandId, (cut, mat) =>
+    {
+        var run = cut.Run.AllCut();
+        LetGo(id, mat);
         return run;
     }, cancel);
 
@@ -137,6 +140,14 @@ public sealed class CutterBench(CutStore cuts, CatalogueSnapshot catalogue, Time
     }
 
     public void Dispose() => _one.Dispose();
+
+    private void LetGo(Guid id, CutMat mat)
+    {
+        if (_loaded != (id, mat.Number))
+            return;
+        _device!.Unload();
+        _loaded = null;
+    }
 
     private async Task<OpenCut?> StepAsync(Guid id, Guid commandId, Func<OpenCut, CutMat, CutRun> step, CancellationToken cancel)
     {

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Store;
 
 namespace Juxtherm.App.Planning;
 
@@ -23,4 +24,8 @@ public sealed record CardSheet(string Id, string Name, double ThicknessMm, doubl
 /// <param name="Pending">Its figures are being worked out anew; until then they are those of before, or empty.</param>
 public sealed record JobCard(
     Guid Id, string Title, DateTimeOffset UpdatedUtc, int Quantity, string What, Verdict? Verdict, string Headline, PlannedPress? Press,
-    IReadOnlyList<CardSheet> Sheets, bool Pending);
+    IReadOnlyList<CardSheet> Sheets, bool Pending)
+{
+    /// <summary>How it came out the last time; null where it was not pressed yet.</summary>
+    public LastResult? Last { get; init; }
+}

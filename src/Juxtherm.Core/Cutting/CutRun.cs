@@ -124,6 +124,18 @@ public sealed record CutRun(IReadOnlyList<CutMat> Mats)
             .Numbered();
     }
 
+    /// <summary>Every mat was cut, on the workshop's own cutter: none is left to lead through.</summary>
+    /// <exception cref="CutRefusedException">The blade is down, or a mat is in that was not cut to its end; or all are out already.</exception>
+    public CutRun AllCut()
+    {
+        Expect(MatStatus.Waiting, MatStatus.Loaded, MatStatus.Cut);
+        return new(
+        [
+            .. Mats.Select(m => m.Status == MatStatus.Unloaded
+                ? m : m with { Status = MatStatus.Unloaded, Trouble = null, UnitsDone = m.Units }),
+        ]);
+    }
+
     /// <summary>After a test cut: the preset of every mat of a vinyl that is not in the cutter yet.</summary>
     /// <param name="vinyl">Vinyl id.</param>
     /// <param name="preset">How it is cut from now on.</param>

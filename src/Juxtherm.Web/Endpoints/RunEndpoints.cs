@@ -1,10 +1,11 @@
 using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
-using Juxtherm.App;
 using Juxtherm.App.Bench;
 using Juxtherm.App.Planning;
-using Juxtherm.Core.Runs;
+using Juxtherm.App;
 using Juxtherm.Core.Runs.Judging;
+using Juxtherm.Core.Runs;
+using Juxtherm.Documents;
 using Juxtherm.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
 
@@ -40,6 +41,11 @@ internal static class RunEndpoints
             await bench.TraceAsync(id, station ?? 1, cancel) is { } trace ? Results.Ok(trace) : ProblemAnswers.NotFound("run"))
             .Produces<TraceAnswer>().ProducesProblem(404);
         runs.MapGet("/{id:guid}/live", LiveAsync).ExcludeFromDescription();
+        runs.MapGet("/{id:guid}/picture.svg",
+            async (Guid id, int? station, int? press, int? go, BenchService bench, CancellationToken cancel) =>
+            await bench.FindAsync(id, cancel) is { } run && run.Frozen.Stations.ElementAtOrDefault((station ?? 1) - 1) is { } at
+            ? Results.Text(BenchPicture.Svg(at.Job, at.Plan, press, go ?? 1), "image/svg+xml")
+            : ProblemAnswers.NotFound("press of a run")).ProducesProblem(404);
         runs.MapPost("/{id:guid}/actions", async (Guid id, BenchCommand command, SayAtBench say, CancellationToken cancel) =>
             Answers.Of(await say.SayAsync(id, command, cancel))).Produces<RunAnswer>().ProducesProblem(400).ProducesProblem(404)
             .ProducesProblem(409);

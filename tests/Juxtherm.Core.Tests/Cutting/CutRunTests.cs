@@ -66,6 +66,18 @@ public sealed class CutRunTests
             Assert.Equal("out-of-step", Assert.Throws<CutRefusedException>(wrong).Code);
     }
 
+    [Fact]
+    public void What_the_own_cutter_has_cut_needs_no_leading_through()
+    {
+        var run = Through(Run("smooth", "smooth", "glitter")).AllCut();
+        Assert.Null(run.Current);
+        Assert.Equal([55, null, null], run.Mats.Select(m => m.MeasuredSeconds));
+        Assert.All(run.Mats, m => Assert.Equal((MatStatus.Unloaded, 3), (m.Status, m.UnitsDone.Count)));
+        var cutting = Run("smooth").Load("smooth").Go();
+        foreach (var wrong in new Action[] { () => cutting.AllCut(), () => cutting.Stopped("lost-mat", []).AllCut(), () => run.AllCut() })
+            Assert.Equal("out-of-step", Assert.Throws<CutRefusedException>(wrong).Code);
+    }
+
     [Property(MaxTest = 60)]
     public void Every_unit_is_cut_whole_once_however_often_it_stops(byte[] troubles)
     {

@@ -4390,6 +4390,47 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/runs/{id}/picture.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    go?: number;
+                    press?: number;
+                    station?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs/{id}/pieces/{piece}/advice": {
         parameters: {
             query?: never;
@@ -5936,7 +5977,7 @@ export interface components {
          * @description What can be asked of a cut.
          * @enum {unknown}
          */
-        CutAction: "load" | "go" | "unload" | "use" | "give-up";
+        CutAction: "load" | "go" | "unload" | "all-cut" | "use" | "give-up";
         /** @description A cut as it stands. */
         CutAnswer: {
             /** @description Its preset has to be checked before it is loaded. */
@@ -6841,6 +6882,7 @@ export interface components {
              * @description Its id.
              */
             id: string;
+            last?: null | components["schemas"]["LastResult"];
             /** @description Its figures are being worked out anew; until then they are those of before, or empty. */
             pending: boolean;
             press: null | components["schemas"]["PlannedPress"];
@@ -7029,6 +7071,26 @@ export interface components {
              * @description Its upper edge where it fits, mm.
              */
             yMm: number;
+        };
+        /** @description How a job came out the last time that it was pressed. */
+        LastResult: {
+            /**
+             * Format: date-time
+             * @description When its last piece came off the press.
+             */
+            atUtc: string;
+            /**
+             * Format: int32
+             * @description Pieces of that run in the logbook.
+             */
+            pieces: number;
+            /** @description What else was seen on them, each once. */
+            seen: string[];
+            /**
+             * Format: int32
+             * @description So many of them came right in the end.
+             */
+            well: number;
         };
         /** @description A layer as it will be cut. */
         LayerLook: {

@@ -41,6 +41,9 @@ export function Frame() {
           <NavLink to="/shelf" className={link}>
             {labels.shelf}
           </NavLink>
+          <NavLink to="/help" className={link}>
+            {labels.help}
+          </NavLink>
         </nav>
         <div className="ml-auto flex gap-2">
           <button

@@ -17,8 +17,13 @@ function remembered<T extends string>(key: string, allowed: readonly T[], otherw
   return found && allowed.includes(found) ? found : otherwise;
 }
 
+/** The units that go with the language of the browser: °F and inches in the United States and where they are used as well. */
+function guessed(): UnitSystem {
+  return /^(en-(US|LR|PR)|es-(US|PR)|my(-|$))/i.test(navigator.language) ? 'us' : 'metric';
+}
+
 export function PreferencesProvider({ children }: { children: ReactNode }) {
-  const [system, setSystem] = useState(() => remembered<UnitSystem>('juxtherm.units', ['metric', 'us'], 'metric'));
+  const [system, setSystem] = useState(() => remembered<UnitSystem>('juxtherm.units', ['metric', 'us'], guessed()));
   const [theme, setTheme] = useState<Theme>(() =>
     remembered<Theme>(
       'juxtherm.theme',

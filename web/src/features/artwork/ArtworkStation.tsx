@@ -1,12 +1,13 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { flushSync } from 'react-dom';
 import { api, got, type Notice, type Schemas } from '../../api/client';
 import { changed, type Job, layerId } from '../../api/job';
 import { NoticeCard } from '../../ui/Notices';
 import { Failed, Loading } from '../../ui/States';
 import { useJob } from '../jobs/JobPage';
 import { BringIn } from './BringIn';
-import { layerChanged, spoken, type Word, weedingInWords } from './desk';
+import { layerChanged, type NameEntry, NEW_WORD, spoken, type Word, weedingInWords, withNames } from './desk';
 import { LayerTools } from './LayerTools';
 import * as labels from './labels';
 import { Names } from './Names';
@@ -19,6 +20,19 @@ const asJson = (what: Job | Word) => what as unknown as Schemas['JsonObject'];
 
 const CLOTH = '#ece5d8';
 
+const DOORS = [
+  { id: 'door-drawing', word: labels.doorDrawing },
+  { id: 'door-text', word: labels.doorText },
+  { id: 'door-names', word: labels.doorNames },
+] as const;
+
+/** Brings one of the ways to add artwork into sight, ready to type or choose. */
+function openDoor(id: string) {
+  const door = document.getElementById(id);
+  door?.scrollIntoView({ behavior: 'smooth', block: 'center' });
+  door?.querySelector<HTMLElement>('input, textarea, button, select')?.focus({ preventScroll: true });
+}
+
 interface Answer {
   job: unknown;
   notices: readonly Notice[];
@@ -30,6 +44,7 @@ export function ArtworkStation() {
   const { job, edit } = draft;
   const [ticked, setTicked] = useState<string[]>([]);
   const [said, setSaid] = useState<readonly Notice[]>([]);
+  const [listing, setListing] = useState(false);
   const [face, setFace] = useState<'front' | 'back'>((job.blank.face as 'front' | 'back' | undefined) ?? 'front');
   const look = useQuery({
     queryKey: ['look', job],
@@ -70,6 +85,18 @@ export function ArtworkStation() {
       ),
     );
 
+  const setNames = (names: readonly NameEntry[]) =>
+    ask(() =>
+      got(
+        api.POST('/api/artwork/words', {
+          body: {
+            job: asJson(withNames(job, names)),
+            layer: null,
+            word: asJson({ ...NEW_WORD, text: names[0]?.name ?? '', fromNames: true }),
+          },
+        }),
+      ),
+    );
   const mark = (layer: string, word: Word) => edit((j) => layerChanged(j, ids.indexOf(layer), { word }));
 
   const both = look.data;
@@ -91,6 +118,21 @@ export function ArtworkStation() {
       {both === undefined && !look.isError && <Loading what={labels.theArtwork} />}
       {look.isError && both === undefined && <p className="text-quiet">{labels.theArtworkCannotBeDrawn}</p>}
       {bare && <p className="max-w-[60ch]">{labels.nothingIsDrawnYetBring}</p>}
+      <nav aria-label={labels.addArtwork} className="flex flex-wrap gap-3 print:hidden">
+        {DOORS.map(({ id, word }) => (
+          <button
+            key={id}
+            type="button"
+            className="btn btn-outline"
+            onClick={() => {
+              if (id === 'door-names') flushSync(() => setListing(true));
+              openDoor(id);
+            }}
+          >
+            {word}
+          </button>
+        ))}
+      </nav>
       {weeding && here && (
         <div className="grid xl:grid-cols-[minmax(0,1fr)_24rem] gap-x-8 gap-y-5 items-start print:hidden">
           <div className="xl:sticky xl:top-4">
@@ -139,10 +181,18 @@ export function ArtworkStation() {
           {labels.theDrawingLiesOnThe(face === 'front' ? 'back' : 'front')}
         </button>
       )}
-      <BringIn busy={desk.isPending} first={bare} onBring={bring} />
-      {weeding && both && <LayerTools kinds={both.work} chosen={chosen} busy={desk.isPending} onWork={work} />}
-      {both && <Words job={job} fonts={both.fonts} busy={desk.isPending} onSet={setWords} onMark={mark} />}
-      <Names job={job} onEdit={edit} onHeight={setWords} />
+      <div id="door-drawing">
+        <BringIn busy={desk.isPending} first={bare} onBring={bring} />
+      </div>
+      {weeding && both && chosen.length > 0 && (
+        <LayerTools kinds={both.work} chosen={chosen} busy={desk.isPending} onWork={work} />
+      )}
+      <div id="door-text">
+        {both && <Words job={job} fonts={both.fonts} busy={desk.isPending} onSet={setWords} onMark={mark} />}
+      </div>
+      <div id="door-names">
+        <Names job={job} open={listing} onEdit={edit} onHeight={setWords} onFirst={setNames} />
+      </div>
     </div>
   );
 }

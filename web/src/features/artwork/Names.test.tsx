@@ -14,13 +14,15 @@ function shown(job: Job) {
   const edit = vi.fn((change: (job: Job) => Job) => {
     now = change(now);
   });
-  show(<Names job={job} onEdit={edit} onHeight={() => {}} />);
+  show(<Names job={job} open={false} onEdit={edit} onHeight={() => {}} onFirst={() => {}} />);
   return () => now;
 }
 
 describe('a list of names', () => {
   it('is not asked for where nothing carries names', () => {
-    const { container } = show(<Names job={tee()} onEdit={() => {}} onHeight={() => {}} />);
+    const { container } = show(
+      <Names job={tee()} open={false} onEdit={() => {}} onHeight={() => {}} onFirst={() => {}} />,
+    );
     expect(container.textContent).toBe('');
   });
 
@@ -34,6 +36,16 @@ describe('a list of names', () => {
     expect(job().names?.[0]).toMatchObject({ name: 'Wren', count: 2, size: 'child' });
     expect(asked[0]?.body).toEqual({ text: 'Wren, child, 2' });
     expect(screen.getByRole('textbox')).toHaveProperty('value', '');
+  });
+
+  it('makes what carries it where it is the first', async () => {
+    const names = [{ name: 'Wren' }];
+    service({ 'POST /api/artwork/names': () => ({ json: { names, notRead: [] } }) });
+    const first = vi.fn();
+    show(<Names job={tee()} open onEdit={() => {}} onHeight={() => {}} onFirst={first} />);
+    await userEvent.type(screen.getByRole('textbox'), 'Wren');
+    await userEvent.click(screen.getByRole('button', { name: /read the list/i }));
+    await vi.waitFor(() => expect(first).toHaveBeenCalledWith(names));
   });
 
   it('keeps what could not be read in sight, line by line', async () => {

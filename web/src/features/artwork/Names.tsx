@@ -11,23 +11,28 @@ import * as labels from './labels';
 
 interface Props {
   job: Job;
+  /** Asked for, though nothing carries names yet. */
+  open: boolean;
   onEdit: (change: (job: Job) => Job) => void;
   onHeight: (layer: string, word: Word) => void;
+  /** Sets the first names of a job: what carries them is made with them. */
+  onFirst: (names: readonly NameEntry[]) => void;
 }
 
 /** A name for each garment of a run, and the sheet to check the spelling on. */
-export function Names({ job, onEdit, onHeight }: Props) {
+export function Names({ job, open, onEdit, onHeight, onFirst }: Props) {
   const carrier = job.layers.find((l) => (l.word as Word | undefined)?.fromNames);
   const [text, setText] = useState('');
   const read = useMutation({
     mutationFn: (list: string) => got(api.POST('/api/artwork/names', { body: { text: list } })),
     onSuccess: ({ names, notRead }, list) => {
-      if (names.length > 0) onEdit((j) => withNames(j, names));
+      if (names.length > 0 && carrier) onEdit((j) => withNames(j, names));
+      else if (names.length > 0) onFirst(names);
       // What could not be read stays in sight, beside what it was read from.
       setText(notRead.length > 0 ? list : '');
     },
   });
-  if (!carrier) return null;
+  if (!carrier && !open) return null;
   const names = (job.names as NameEntry[] | undefined) ?? [];
   return (
     <section aria-label={labels.names}>
@@ -92,7 +97,7 @@ export function Names({ job, onEdit, onHeight }: Props) {
           </ul>
         </div>
       )}
-      {names.length > 0 && (
+      {names.length > 0 && carrier && (
         <Proof job={job} names={names} onEdit={onEdit} onHeight={onHeight} carrier={carrier.word as Word} />
       )}
     </section>

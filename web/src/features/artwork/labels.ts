@@ -97,3 +97,7 @@ export const front = 'Front';
 export const back = 'Back';
 export const ringsNarrowerThanTheVinyl = 'Circles: too thin to weed in this vinyl.';
 export const theDrawingLiesOnThe = (face: Said) => `The artwork is on the ${face}: show it`;
+export const addArtwork = 'Add artwork';
+export const doorDrawing = 'Drawing';
+export const doorText = 'Text';
+export const doorNames = 'Names';

@@ -185,7 +185,7 @@ export function Working({
   return (
     <>
       <Whose piece={piece} of={run.pieces.length} fresh={fresh} />
-      <div className="grid lg:grid-cols-[minmax(0,1fr)_420px] gap-x-10 gap-y-6 mt-4 items-start">
+      <div className="grid lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-x-12 gap-y-6 mt-4 items-start">
         <div className={looking || seen ? 'lg:col-span-2' : ''}>
           {seen ? (
             heard ? (
@@ -253,7 +253,14 @@ export function Working({
           )}
         </div>
         {!looking && !seen && (
-          <div className="grid gap-6">
+          <div className="grid gap-6 lg:order-first">
+            {step.kind !== 'hold' && step.kind !== 'wait' && (
+              <img
+                className="w-full max-h-[46vh] object-contain object-left"
+                alt={labels.theItemNow}
+                src={`/api/runs/${run.id}/picture.svg?station=${station.number}&press=${step.pressOrder ?? 0}&go=${step.go ?? 1}`}
+              />
+            )}
             <LiveSandwich
               run={run.id}
               hand={focus}

@@ -96,6 +96,7 @@ export const closeItAndOpenIt = 'Close it, I open it myself';
 export const byHandAgain = 'Back to manual';
 
 // Working
+export const theItemNow = 'The item with what is on it now, what goes on next, and the plate';
 export const keepingIt = 'Saving …';
 export const openedAfterSItGoes = (openedAfter: Said) =>
   `Opened after ${openedAfter} s. Continues when the program answers.`;

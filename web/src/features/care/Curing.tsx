@@ -4,7 +4,7 @@ import { api, got, type Schemas } from '../../api/client';
 import * as labels from './labels';
 
 const MINUTE = 60_000;
-const when = new Intl.DateTimeFormat('en-GB', { weekday: 'long', hour: '2-digit', minute: '2-digit' });
+const when = new Intl.DateTimeFormat('en-US', { weekday: 'long', hour: '2-digit', minute: '2-digit' });
 
 export const useCuring = () =>
   useQuery({ queryKey: ['care'], queryFn: () => got(api.GET('/api/care')), refetchInterval: MINUTE, staleTime: 0 });

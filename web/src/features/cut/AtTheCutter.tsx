@@ -100,6 +100,16 @@ export function AtTheCutter({ cutId, jobId, catalogue }: Props) {
             {labels.pressedWithoutTheBenchTake}
           </button>
         )}
+        {mat && mat.status !== 'cutting' && mat.status !== 'stopped' && (
+          <button
+            type="button"
+            className="btn btn-outline"
+            disabled={act.isPending}
+            onClick={() => act.mutate({ action: 'all-cut' })}
+          >
+            {labels.allIsCutAlready}
+          </button>
+        )}
         {mat?.status !== 'cutting' && (
           <button type="button" className="btn btn-ghost" onClick={() => act.mutate({ action: 'give-up' })}>
             {labels.giveThisCutUp}

@@ -176,3 +176,4 @@ export const itWasCutBeforeAnd = ' This was cut before, and that vinyl is used.'
 export const cutIt = 'Cut it';
 export const cutFile = 'Cut file:';
 export const nothingToCutYetBring = 'Nothing to cut yet: add artwork or give a layer a size under Artwork.';
+export const allIsCutAlready = 'All of it is cut already';

@@ -6,6 +6,7 @@ import { useUnits } from '../../app/units';
 import { SmallSandwich } from '../../ui/Sandwich';
 import { Failed, Loading, UndoBar } from '../../ui/States';
 import { VerdictMark } from '../../ui/VerdictMark';
+import { outcomeWord } from '../logbook/outcomes';
 import * as labels from './labels';
 import { QuickAnswer } from './QuickAnswer';
 import { Today } from './Today';
@@ -158,6 +159,21 @@ function Look({ card }: { card: Card }) {
   );
 }
 
+/** How the last run came out. */
+function LastTime({ last }: { last: Schemas['LastResult'] }) {
+  const seen = last.seen.map((o) => outcomeWord(o).toLowerCase());
+  return (
+    <p className="text-[0.9rem]">
+      {labels.lastTime(
+        new Date(last.atUtc).toLocaleDateString('en-US', { day: 'numeric', month: 'short' }),
+        last.well,
+        last.pieces,
+      )}
+      {seen.length > 0 && <span className="text-quiet"> · {seen.join(', ')}</span>}
+    </p>
+  );
+}
+
 function JobLine({ card, onCopy, onDelete }: { card: Card; onCopy: () => void; onDelete: () => void }) {
   const units = useUnits();
   const press = card.press;
@@ -172,6 +188,7 @@ function JobLine({ card, onCopy, onDelete }: { card: Card; onCopy: () => void; o
           {card.what}
           {card.quantity > 1 && ` · ${card.quantity} pieces`}
         </p>
+        {card.last && <LastTime last={card.last} />}
         {!card.verdict && <p>{card.pending ? labels.beingWorkedOut : card.headline}</p>}
       </div>
       <p className="numeral text-[1.45rem] font-semibold tabular-nums flex gap-4 max-md:col-start-2 max-md:row-start-2">

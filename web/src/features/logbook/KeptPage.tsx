@@ -11,7 +11,7 @@ const WHY: Record<string, string> = {
   'before-restore': labels.beforeAnotherWasPutBack,
   'before-import': labels.beforeAWorkshopWasTaken,
 };
-const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeStyle: 'short' });
+const when = new Intl.DateTimeFormat('en-US', { dateStyle: 'full', timeStyle: 'short' });
 
 /** Backups, and the whole workshop out and in. */
 export function KeptPage() {

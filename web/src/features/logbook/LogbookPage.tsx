@@ -13,8 +13,8 @@ import { asked, type Entry, logChanged, searchOf, useLog } from './queries';
 
 const PAGE = 50;
 const MOST = 200;
-const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
-const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+const day = new Intl.DateTimeFormat('en-US', { day: 'numeric', month: 'short', year: 'numeric' });
+const clock = new Intl.DateTimeFormat('en-US', { hour: '2-digit', minute: '2-digit' });
 
 export function LogbookPage() {
   const [address, setAddress] = useSearchParams();

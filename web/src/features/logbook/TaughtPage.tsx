@@ -173,7 +173,7 @@ function Measured({ readings }: { readings: readonly Schemas['PlateReadingAnswer
             {readings.map((r) => (
               <tr key={r.id} className="border-t border-rule">
                 <td className="py-1.5">
-                  {new Date(r.atUtc).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })}
+                  {new Date(r.atUtc).toLocaleDateString('en-US', { day: 'numeric', month: 'short', year: 'numeric' })}
                 </td>
                 <td>{r.name}</td>
                 <td className="text-right">{units.temperature(r.dialCelsius)}</td>

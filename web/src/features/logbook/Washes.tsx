@@ -6,7 +6,7 @@ import * as labels from './labels';
 import { WASHED } from './outcomes';
 import { type Entry, logChanged } from './queries';
 
-const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+const day = new Intl.DateTimeFormat('en-US', { day: 'numeric', month: 'short', year: 'numeric' });
 
 /** How a piece looked after so many washes. */
 export function Washes({ entry }: { entry: Entry }) {

@@ -6,6 +6,9 @@ import * as labels from './labels';
 
 const key = (name: string) => `juxtherm.patch.${name}`;
 
+/** A patch lies under the plate, or lay there when the page was left. */
+export const underPlate = (name: string) => sessionStorage.getItem(key(name)) !== null;
+
 /** The clock of a patch under the plate: begun by hand, heard when it is over, and none the wiser for a reload. */
 export function PatchClock({ name, seconds, onOpen }: { name: string; seconds: number; onOpen: () => void }) {
   const [from, setFrom] = useState(() => Number(sessionStorage.getItem(key(name))) || null);

@@ -11,7 +11,7 @@ import { BigKey } from '../bench/BigKey';
 import { useJob } from '../jobs/JobPage';
 import * as labels from './labels';
 import { NeedBars } from './NeedBars';
-import { PatchClock } from './PatchClock';
+import { PatchClock, underPlate } from './PatchClock';
 import { CAME, resultOf, usePatchAdvice } from './Patches';
 
 /** How long the plan presses; null where it goes on from the back, so that the front's time is not to be compared. */
@@ -27,7 +27,8 @@ export function PatchPage() {
   const navigate = useNavigate();
   const says = usePatchAdvice(draft.job).data;
   const patches = draft.job.patches ?? [];
-  const [at, setAt] = useState<At>('set');
+  const name = `${id}.${patches.length}`;
+  const [at, setAt] = useState<At>(() => (underPlate(name) ? 'press' : 'set'));
   const [patch, setPatch] = useState<ToPress | null>(null);
   const box = useRef<HTMLDialogElement>(null);
   useAwake(true);
@@ -79,7 +80,7 @@ export function PatchPage() {
           any={patches.length > 0}
         />
       ) : (
-        now && <Doing at={at} patch={now} onNext={setAt} onCame={came} name={`${id}.${patches.length}`} />
+        now && <Doing at={at} patch={now} onNext={setAt} onCame={came} name={name} />
       )}
     </dialog>
   );

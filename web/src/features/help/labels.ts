@@ -1,0 +1,3 @@
+// What stands on these screens, screen by screen.
+
+export const help = 'Help';
