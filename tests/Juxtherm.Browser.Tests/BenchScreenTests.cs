@@ -267,7 +267,7 @@ public sealed class BenchScreenTests : BenchBrowserTest
         Driver.Navigate().Refresh();
         UntilTrue(() => Left() > 0, "the clock was lost");
         Open($"/jobs/{id}/press");
-        Button("It lifts").Click();
+        Button("Came off").Click();
         UntilTrue(() => See("[data-testid=setpoint]").Text != before, "the setting did not move");
         Button("Take back").Click();
         UntilTrue(() => See("[data-testid=setpoint]").Text == before, "the setting did not go back");

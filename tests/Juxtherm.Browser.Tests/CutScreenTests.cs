@@ -161,7 +161,7 @@ public sealed class CutScreenTests() : BrowserTest(clockSpeed: 20)
         CutMat();
 
         var sheet = See("[data-weeding]");
-        Assert.Contains("centres to pick", sheet.Text, StringComparison.Ordinal);
+        Assert.Contains("centers to weed", sheet.Text, StringComparison.Ordinal);
         var centres = int.Parse(sheet.FindElement(By.TagName("strong")).Text.Split(' ')[0],
             System.Globalization.CultureInfo.InvariantCulture);
         Assert.Equal(centres, sheet.FindElements(By.CssSelector("[data-centre]")).Count);

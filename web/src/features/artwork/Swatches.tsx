@@ -154,7 +154,7 @@ function Weeds({ look, hidden }: { look: SwatchProps['look']; hidden: boolean })
           look.pieces,
           look.pieces === 1 ? 'piece' : 'pieces',
           look.centres,
-          look.centres === 1 ? 'centre' : 'centres',
+          look.centres === 1 ? 'center' : 'centers',
           units.area(look.areaMm2),
           spoken(look.weedSeconds),
         )}

@@ -67,9 +67,9 @@ describe('weeding in words', () => {
     ({ layers: [{ delicate: Array(rings).fill({}), centres }], weedSeconds: 200 }) as unknown as ArtworkLook;
 
   test.each([
-    [0, 0, 'Nothing delicate, no centres to pick out'],
-    [1, 1, 'One delicate place, one centre to pick out'],
-    [3, 14, '3 delicate places, 14 centres to pick out'],
+    [0, 0, 'Nothing delicate, no centers to weed'],
+    [1, 1, 'One delicate place, one center to weed'],
+    [3, 14, '3 delicate places, 14 centers to weed'],
   ])('%i rings and %i centres', (rings, centres, words) => {
     expect(weedingInWords(look(rings, centres)).head).toBe(words);
   });

@@ -41,7 +41,7 @@ export const WORK: readonly { group: string; kinds: readonly { id: string; name:
         name: 'Outline below',
         does: 'A new layer underneath that stands out all round by the length given.',
       },
-      { id: 'silhouette', name: 'Solid base below', does: 'A new layer underneath with all gaps and centres filled.' },
+      { id: 'silhouette', name: 'Solid base below', does: 'A new layer underneath with all gaps and centers filled.' },
       {
         id: 'cut-below',
         name: 'Cut a hole below',
@@ -91,11 +91,7 @@ export function weedingInWords(look: ArtworkLook): { head: string; seconds: numb
   const centres = look.layers.reduce((sum, l) => sum + l.centres, 0);
   const places = rings === 0 ? 'Nothing delicate' : rings === 1 ? 'One delicate place' : `${rings} delicate places`;
   const picks =
-    centres === 0
-      ? 'no centres to pick out'
-      : centres === 1
-        ? 'one centre to pick out'
-        : `${centres} centres to pick out`;
+    centres === 0 ? 'no centers to weed' : centres === 1 ? 'one center to weed' : `${centres} centers to weed`;
   return { head: `${places}, ${picks}`, seconds: look.weedSeconds };
 }
 

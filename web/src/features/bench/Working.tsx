@@ -2,18 +2,18 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Outcome, Run, Schemas, TracePhase } from '../../api/client';
 import type { ServerClock } from '../../ui/countdown';
 import { BigKey } from './BigKey';
+import { Counting } from './Counting';
 import { useKeys } from './keys';
 import { LineUp, Whose } from './LineUp';
-import { LiveSandwich } from './LiveSandwich';
 import { AdviceFor, Signs } from './Look';
 import * as labels from './labels';
-import { Numeral } from './Numeral';
 import { Off } from './Off';
 import { Questions } from './Questions';
 import { Side } from './Side';
 import { spaceWord } from './spaceWord';
 import { TimeBar } from './TimeBar';
 import type { Command, Hand, Piece, Station } from './useRun';
+import { WhatLies } from './WhatLies';
 import { WhereItGoes } from './WhereItGoes';
 import { WhichLayer } from './WhichLayer';
 import { WiredPress } from './WiredPress';
@@ -230,19 +230,7 @@ export function Working({
                   {labels.openedAfterSWithoutThe(Math.round(piece.lastHoldSeconds ?? 0))}
                 </p>
               )}
-              {left !== null && (
-                <Numeral
-                  seconds={left}
-                  hot={step.kind === 'hold'}
-                  label={labels.secondsLeft(Math.ceil(left))}
-                  testId="countdown"
-                />
-              )}
-              {hurry !== null && step.stage === 'peel' && (
-                <p className="text-[1.7rem] mt-4 tabular-nums text-(--teal)" data-testid="hurry">
-                  {hurry > 0 ? labels.sLeftToPeelIt(Math.ceil(hurry)) : labels.itHasGoneColdGo}
-                </p>
-              )}
+              <Counting left={left} hot={step.kind === 'hold'} hurry={step.stage === 'peel' ? hurry : null} />
               {step.kind === 'inspect' && (
                 <div className="mt-5">
                   <p className="text-[1.25rem] text-quiet mb-3">{labels.anythingWrongTapItOtherwise}</p>
@@ -254,20 +242,7 @@ export function Working({
         </div>
         {!looking && !seen && (
           <div className="grid gap-6 lg:order-first">
-            {step.kind !== 'hold' && step.kind !== 'wait' && (
-              <img
-                className="w-full max-h-[46vh] object-contain object-left"
-                alt={labels.theItemNow}
-                src={`/api/runs/${run.id}/picture.svg?station=${station.number}&press=${step.pressOrder ?? 0}&go=${step.go ?? 1}`}
-              />
-            )}
-            <LiveSandwich
-              run={run.id}
-              hand={focus}
-              piece={piece}
-              phases={phases}
-              elapsed={clock.secondsSince(focus.enteredUtc, now)}
-            />
+            <WhatLies run={run} station={station} hand={focus} piece={piece} phases={phases} clock={clock} now={now} />
             {run.practice && <WiredPress station={station} focus={focus} onPress={onPress} />}
           </div>
         )}

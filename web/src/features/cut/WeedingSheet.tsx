@@ -64,7 +64,7 @@ function OneSheet({
     >
       <div>
         <p className="mb-1">
-          <strong>{labels.toPick(centres, centres === 1 ? 'centre' : 'centres')}</strong>
+          <strong>{labels.toPick(centres, centres === 1 ? 'center' : 'centers')}</strong>
           {labels.ringedAbout(
             pieces,
             pieces === 1 ? labels.pieceStays : labels.piecesStay,
@@ -94,7 +94,7 @@ function OneSheet({
               <span className={clean.has(unit.index) ? 'text-quiet line-through' : ''}>{unitName(unit)}</span>
               <span className="ml-auto text-quiet text-[0.9rem] tabular-nums">
                 {list.shapes[unit.shape]?.centres.length || 'no'}{' '}
-                {list.shapes[unit.shape]?.centres.length === 1 ? 'centre' : 'centres'}
+                {list.shapes[unit.shape]?.centres.length === 1 ? 'center' : 'centers'}
               </span>
             </label>
           </li>

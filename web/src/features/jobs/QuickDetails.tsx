@@ -1,3 +1,5 @@
+import { useRef } from 'react';
+import { flushSync } from 'react-dom';
 import { Link } from 'react-router';
 import type { Catalogue, FieldFault, Peel } from '../../api/client';
 import { changed, type JobLabel } from '../../api/job';
@@ -41,6 +43,12 @@ export function Details({
   const fault = (pointer: string) => faults.find((f) => f.pointer === `#${pointer}`)?.detail;
   const setLabel = (change: Partial<JobLabel>) => onLabel(changed(label ?? {}, change));
   const setPlate = (change: Partial<Plate>) => onPlate(changed(plate ?? {}, change));
+  const first = useRef<HTMLFieldSetElement>(null);
+  const openLabel = () => {
+    // Who asks for the fields is about to type into the first.
+    flushSync(() => onLabel({}));
+    first.current?.querySelector('input')?.focus();
+  };
   const toggle = (open: boolean, name: string, onToggle: () => void) => (
     <button
       type="button"
@@ -54,11 +62,11 @@ export function Details({
   return (
     <div className="mt-4 max-w-[38rem]">
       <div className="flex flex-wrap gap-x-7">
-        {toggle(label !== null, labels.myWrapperSays, () => onLabel(label ? null : {}))}
+        {toggle(label !== null, labels.myWrapperSays, () => (label ? onLabel(null) : openLabel()))}
         {toggle(plate !== null, labels.myPressIs, () => onPlate(plate ? null : {}))}
       </div>
       {label && (
-        <fieldset className="grid grid-cols-2 sm:grid-cols-4 gap-3 mt-2">
+        <fieldset ref={first} className="grid grid-cols-2 sm:grid-cols-4 gap-3 mt-2">
           <legend className="sr-only">{labels.whatTheWrapperSays}</legend>
           <NumberField
             name={labels.temperature}

@@ -156,5 +156,5 @@ export const copy2 = 'Copy';
 export const deleteWord = (title: Said) => `Delete ${title}`;
 export const deleteWord2 = 'Delete';
 
-const count = (well: number, of: number) => (well < of ? `${well} of ${of} held` : of > 1 ? `all ${of} held` : 'held');
+const count = (well: number, of: number) => (well < of ? `${well} of ${of} good` : of > 1 ? `all ${of} good` : 'good');
 export const lastTime = (on: string, well: number, of: number) => `Pressed ${on}: ${count(well, of)}`;
