@@ -2,13 +2,13 @@ using System.Globalization;
 using System.Security;
 using System.Text;
 using Juxtherm.Core.Geometry;
-using Juxtherm.Core.Items;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Plans.Stages;
 
 namespace Juxtherm.Documents;
 
-/// <summary>The item at a press: what lies on it already, what is laid now, and where the plate comes down. An SVG in millimetres.</summary>
+/// <summary>The item at a press: what lies on it already, what is laid now, and where the plate comes down. An SVG in
+/// millimetres.</summary>
 public static class BenchPicture
 {
     // Lines are so many to the picture's width.

@@ -130,7 +130,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         Type(Field("Time in the instructions"), "11");
         Pick("Peel", "cold");
         Button("Save").Click();
-        SeeText("“Heather reel” is on the shelf");
+        SeeText("“Heather reel” is added");
         SeeText("Smooth · 165 °C · 11 s · peel cold");
 
         var id = OpenJob("Raffle mug", "item");

@@ -46,6 +46,25 @@ public sealed class WholeJobTests : BrowserTest
         AssertInLogbook();
     }
 
+    [Fact]
+    [Trait("Run", "thorough")]
+    public void A_first_start_asks_for_the_press_once_and_uses_it_everywhere()
+    {
+        Open("/");
+        Button("Set up my press").Click();
+        Type(See("input[aria-label=Name]"), "Shed press");
+        Pick("Kind of press", "Clamshell press");
+        Button("Save").Click();
+        SeeText("“Shed press” is added");
+        Open("/");
+        UntilTrue(() => (string?)Driver.ExecuteScript(
+            "return document.querySelector('select[aria-label=Press]')?.selectedOptions[0]?.text") == "Shed press",
+            "the front page does not press with it");
+        See("[data-testid=setpoint]");
+        Button("Two-minute guide").Click();
+        SeeText("Your first answer", "h2");
+    }
+
     private void AssertInLogbook()
     {
         var line = See("tbody tr").Text;

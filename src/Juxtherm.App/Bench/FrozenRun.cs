@@ -1,6 +1,5 @@
 using System.Text.Json;
 using Juxtherm.Core.Artwork;
-using Juxtherm.Core.Items;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
@@ -119,8 +118,8 @@ public sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
         IReadOnlyList<JobLayer> Laid(Piece piece)
         {
             var (_, job, plan, _) = Frozen.Stations[piece.Station - 1];
-            return [.. plan.Presses.Where(p => piece.Holds.Any(h => h.PressOrder == p.Order)).SelectMany(p => p.Laid).Distinct()
-                .Select(id => job.Layers.First(l => l.Id == id))];
+            return [.. plan.Presses.Where(p => piece.Holds.Any(h => h.PressOrder == p.Order)).SelectMany(p => p.Laid)
+                .Distinct(StringComparer.Ordinal).Select(id => job.Layers.First(l => l.Id == id))];
         }
 
         static IReadOnlyList<LaidLayer> Several(IReadOnlyList<JobLayer> laid) =>

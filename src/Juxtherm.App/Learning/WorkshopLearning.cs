@@ -134,7 +134,8 @@ public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogue
                 ? said with { HeatSource = since.Plate(e.HeatSource, e.AtUtc) } : null).OfType<Evidence>();
         var readings = (await store.ReadingsAsync(cancel)).Where(r => sources.ContainsKey(r.HeatSource))
             .Select(r => Teaching.Reading(sources[r.HeatSource], r.DialCelsius, r.ReadCelsius, LogRows.Of<PlateMeans>(r.Means))
-                with { HeatSource = since.Plate(r.HeatSource, r.AtUtc) });
+                with
+            { HeatSource = since.Plate(r.HeatSource, r.AtUtc) });
         var measured = (await store.MeasuredAsync(MostMeasured, cancel)).ToLookup(m => since.Plate(m.HeatSource, m.AtUtc) == m.HeatSource);
         var live = Teaching.Readings(measured[true].Select(Logged), sources);
         var beliefs = SinceRepair.Now(WorkshopLearner.Learn([.. pieces], [.. readings, .. live],

@@ -69,7 +69,7 @@ public static class LogRows
         EndedWell = row.EndedWell ?? true,
         PlateCelsius = row.PlateCelsius,
         Lots = row.Said(LogWordRow.Lot),
-        Teaches = row.Said(LogWordRow.Teaches).FirstOrDefault(),
+        Teaches = row.Said(LogWordRow.Teaches) is [var first, ..] ? first : null,
         Example = row.Example,
         Struck = row.Struck,
         Heat = row is { LnRoom: { } room, BondPerK: { } slope, LnBurden: { } dose, BurdenPerK: { } rise }

@@ -125,7 +125,8 @@ public sealed record CutRun(IReadOnlyList<CutMat> Mats)
     }
 
     /// <summary>Every mat was cut, on the workshop's own cutter: none is left to lead through.</summary>
-    /// <exception cref="CutRefusedException">The blade is down, or a mat is in that was not cut to its end; or all are out already.</exception>
+    /// <exception cref="CutRefusedException">The blade is down, a mat is in that was not cut to its end, or all are out
+    /// already.</exception>
     public CutRun AllCut()
     {
         Expect(MatStatus.Waiting, MatStatus.Loaded, MatStatus.Cut);

@@ -103,9 +103,9 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
             Certainty = certainty,
             Batch = BatchWriter.Of(about, run, rehearsal.Bonding.Seconds) is { } batch
                 ? BatchWriter.WithSteps(about, batch, presses, steps) with
-            {
-                Helps = helps,
-            } : null,
+                {
+                    Helps = helps,
+                } : null,
             Order = new OrderReasons(about, orders, tried.Laid).Write(),
             Budgets = [.. about.Layers.OrderBy(l => about.Stack.Under(l.Id).Count()).Select(l => Bar(l))],
             Carriers = CarrierTrims.Of(about, tried.Laid),

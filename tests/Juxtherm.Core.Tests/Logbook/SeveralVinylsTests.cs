@@ -83,7 +83,7 @@ public class SeveralVinylsTests
         PlateReading Read(int day, double off) => new(since.Plate("swing-platen", repaired.AddDays(day)), off, 1.5);
         Beliefs Learn(params PlateReading[] readings) =>
             SinceRepair.Now(WorkshopLearner.Learn([], readings,
-                id => SinceRepair.Press(id) == "swing-platen" ? 8 : throw new ArgumentException(id)));
+                id => SinceRepair.Press(id) == "swing-platen" ? 8 : throw new KeyNotFoundException(id)));
         Assert.Empty(Learn(Read(-3, -9)).Plates);
         var now = Assert.Single(Learn(Read(-3, -9), Read(2, 1)).Plates);
         Assert.Equal(("swing-platen", 1), (now.HeatSource, now.Readings));

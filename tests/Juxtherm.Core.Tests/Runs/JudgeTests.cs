@@ -164,7 +164,7 @@ public class JudgeTests
         var causes = One(run, Outcome.EdgesLifted).Causes;
         Assert.StartsWith("The press was closed 5 s instead of 16 s", causes[0], StringComparison.Ordinal);
         Assert.StartsWith("The plate was at 131 °C", causes[1], StringComparison.Ordinal);
-        Assert.StartsWith("The pressure was not looked at", causes[2], StringComparison.Ordinal);
+        Assert.StartsWith("The pressure was not checked", causes[2], StringComparison.Ordinal);
         Assert.Equal(4, causes.Count);
         // A colder plate has given less: more is needed than with the right one.
         Assert.True(One(run, Outcome.EdgesLifted).Rooms[0].Before < One(Held(5).Until(StepKind.Inspect),

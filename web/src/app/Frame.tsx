@@ -5,7 +5,7 @@ import * as labels from './labels';
 import { usePreferences } from './units';
 
 const link = ({ isActive }: { isActive: boolean }) =>
-  `pb-0.5 border-b-2 ${isActive ? labels.borderInkTextInk : labels.borderTransparentTextQuietHover}`;
+  `pb-0.5 border-b-2 ${isActive ? 'border-ink text-ink' : 'border-transparent text-quiet hover:text-ink'}`;
 
 export function Frame() {
   const { units, setSystem, theme, setTheme } = usePreferences();

@@ -3,8 +3,6 @@
 type Said = string | number;
 
 // Frame
-export const borderInkTextInk = 'border-ink text-ink';
-export const borderTransparentTextQuietHover = 'border-transparent text-quiet hover:text-ink';
 export const juxtherm = 'Juxtherm';
 export const main = 'Main';
 export const jobs = 'Jobs';

@@ -76,11 +76,14 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
   const refused = plan.error instanceof Refused ? plan.error : draft.problem;
   const faults = new Map((refused?.faults ?? []).map((f) => [f.pointer.replace(/^#/, ''), f.detail]));
   const station = ({ isActive }: { isActive: boolean }) =>
-    `pb-1 border-b-2 ${isActive ? labels.borderInkFontBold : labels.borderTransparentTextQuietHover}`;
+    `pb-1 border-b-2 ${isActive ? 'border-ink font-bold' : 'border-transparent text-quiet hover:text-ink'}`;
   return (
     <div
       className={`grow grid grid-cols-[minmax(0,1fr)] content-start lg:content-stretch ${comparing ? '' : 'lg:grid-cols-[minmax(0,1fr)_370px]'}`}
     >
+      <p className="sr-only" aria-live="polite">
+        {plan.data && !plan.pale ? plan.data.headline : ''}
+      </p>
       {!comparing && <AnswerLine plan={plan} onBench={() => navigate(`/jobs/${kept.id}/bench`)} />}
       <main className="px-4 sm:px-6 lg:px-8 pt-5 pb-14 min-w-0">
         <h1 className="sr-only">{draft.job.title || labels.untitled}</h1>

@@ -114,7 +114,17 @@ export function JobsPage() {
         <p className="border-y border-rule py-8 text-quiet">{labels.noJobHasInIts(search)}</p>
       )}
       {cards?.length === 0 && search === '' && (
-        <p className="border-y border-rule py-8 text-quiet">{labels.nothingHereYetFillIn}</p>
+        <div className="border-y border-rule py-8">
+          <p className="text-quiet">{labels.nothingHereYetFillIn}</p>
+          <p className="mt-4 flex flex-wrap gap-3">
+            <Link to="/shelf?add=press" className="btn btn-outline">
+              {labels.setUpMyPress}
+            </Link>
+            <Link to="/help" className="btn btn-outline">
+              {labels.readTheGuide}
+            </Link>
+          </p>
+        </div>
       )}
       <ul className="scored border-y border-rule" aria-label={labels.jobs}>
         {cards?.map((card) => (

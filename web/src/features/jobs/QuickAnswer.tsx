@@ -15,7 +15,7 @@ import { agreed, type Picked } from './agreed';
 import * as labels from './labels';
 import { ItemWords, MaterialWords, PressWords } from './PickedWords';
 import { Details, type Plate, peelWords, titled } from './QuickDetails';
-import { keepLabel, keptLabel, REMEMBERED, start } from './remembered';
+import { keepLabel, keptLabel, remember, start } from './remembered';
 
 /** How hot, how long? Three choices in a sentence, and the answer beside it. */
 export function QuickAnswer() {
@@ -68,7 +68,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
     // Another vinyl has another wrapper, another press another plate.
     if (next.vinyl !== picked.vinyl) setLabel(null);
     if (next.press !== picked.press) setPlate(null);
-    localStorage.setItem(REMEMBERED, JSON.stringify(next));
+    remember(next);
     setPicked(next);
   };
 
@@ -79,6 +79,8 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
   );
   const phase = trace.data?.phases.findLast((p) => p.kind === 'press');
   const loud = plan.data?.notices.filter((n) => n.level !== 'note') ?? [];
+  // Why the answer is not what was typed.
+  const instead = plan.data?.notices.find((n) => n.level === 'note' && n.code === 'blank-too-hot');
   const stopped = plan.data?.verdict === 'stop';
   return (
     <section
@@ -126,6 +128,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
           <div className={`answer ${plan.pale ? 'pale' : ''}`} aria-busy={plan.pale} data-testid="answer">
             {press && !stopped && <Setpoint press={press} size="huge" />}
             {press && !stopped && <p className="mt-3">{peelWords(press)}</p>}
+            {label?.celsius !== undefined && instead && <p className="mt-1">{instead.text}</p>}
             {plan.data?.certainty && !stopped && <p className="mt-1 text-quiet">{plan.data.certainty.perHundred}</p>}
           </div>
           {loud.length > 0 && !plan.isError && (

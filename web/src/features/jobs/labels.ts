@@ -68,8 +68,6 @@ export const saved = 'Saved';
 export const notSavedSomethingBelowNeeds = 'Not saved: something below needs fixing';
 export const notSavedItWasChanged = 'Not saved: changed in another window';
 export const notSavedYetTheService = 'Not saved yet: the program does not answer';
-export const borderInkFontBold = 'border-ink font-bold';
-export const borderTransparentTextQuietHover = 'border-transparent text-quiet hover:text-ink';
 export const title = 'Title';
 export const undo = 'Undo';
 export const redo = 'Redo';
@@ -158,3 +156,6 @@ export const deleteWord2 = 'Delete';
 
 const count = (well: number, of: number) => (well < of ? `${well} of ${of} good` : of > 1 ? `all ${of} good` : 'good');
 export const lastTime = (on: string, well: number, of: number) => `Pressed ${on}: ${count(well, of)}`;
+
+export const setUpMyPress = 'Set up my press';
+export const readTheGuide = 'Two-minute guide';

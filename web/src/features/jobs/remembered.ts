@@ -2,7 +2,7 @@ import type { Catalogue } from '../../api/client';
 import type { JobLabel } from '../../api/job';
 import { agreed, type Picked } from './agreed';
 
-export const REMEMBERED = 'juxtherm.quick';
+const REMEMBERED = 'juxtherm.quick';
 
 export function remembered(): Partial<Picked> {
   try {
@@ -12,15 +12,21 @@ export function remembered(): Partial<Picked> {
   }
 }
 
+/** Chosen from now on. */
+export const remember = (picked: Partial<Picked>) =>
+  localStorage.setItem(REMEMBERED, JSON.stringify({ ...remembered(), ...picked }));
+
 /** What was chosen last, as far as it is still to be had. */
 export function start(catalogue: Catalogue): Picked {
   const before = remembered();
   const known = (id: string | undefined, from: readonly { id: string }[], otherwise: string) =>
     from.some((x) => x.id === id) ? (id as string) : otherwise;
+  // The shop's own press before any other, where nothing was chosen yet.
+  const own = catalogue.heatSources.find((h) => h.own);
   return agreed(
     catalogue,
     {
-      press: known(before.press, catalogue.heatSources, catalogue.usual.heatSource),
+      press: known(before.press, catalogue.heatSources, own?.id ?? catalogue.usual.heatSource),
       vinyl: known(before.vinyl, catalogue.vinyls, catalogue.usual.vinyl),
       form: known(before.form, catalogue.forms, catalogue.usual.form),
       material: known(before.material, catalogue.materials, catalogue.usual.material),

@@ -3,7 +3,7 @@ import { NavLink } from 'react-router';
 import * as labels from './labels';
 
 const tab = ({ isActive }: { isActive: boolean }) =>
-  `pb-1 border-b-2 ${isActive ? labels.borderInkFontBold : labels.borderTransparentTextQuietHover}`;
+  `pb-1 border-b-2 ${isActive ? 'border-ink font-bold' : 'border-transparent text-quiet hover:text-ink'}`;
 
 /** The logbook's pages: what was pressed, what that taught, what is setting, and where all of it is kept. */
 export function LogFrame({ says, children }: { says?: ReactNode; children: ReactNode }) {

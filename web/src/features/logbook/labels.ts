@@ -22,8 +22,6 @@ export const faded = 'Faded';
 export const partsCameOff = 'Parts came off';
 
 // LogFrame
-export const borderInkFontBold = 'border-ink font-bold';
-export const borderTransparentTextQuietHover = 'border-transparent text-quiet hover:text-ink';
 export const logbook = 'Logbook';
 export const pieces = 'Pieces';
 export const whatItTaught = 'What it learned';

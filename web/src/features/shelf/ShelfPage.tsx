@@ -1,11 +1,12 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { api, type Catalogue, got, Refused, type Schemas } from '../../api/client';
 import type { OwnEntry } from '../../api/job';
 import { useCatalogue, useShelf } from '../../api/queries';
 import { useUnits } from '../../app/units';
 import { Failed, Loading, UndoBar } from '../../ui/States';
+import { remember } from '../jobs/remembered';
 import { BlankForm } from './BlankForm';
 import * as labels from './labels';
 import { PressForm } from './PressForm';
@@ -57,7 +58,8 @@ export function ShelfPage() {
   const shelf = useShelf();
   const catalogue = useCatalogue();
   const queries = useQueryClient();
-  const [open, setOpen] = useState<string | null>(null);
+  const [asked] = useSearchParams();
+  const [open, setOpen] = useState<string | null>(asked.has('add') ? `new-${asked.get('add')}` : null);
   const [undo, setUndo] = useState<Undo | null>(null);
   const [failed, setFailed] = useState<unknown>(null);
   if (shelf.isPending || catalogue.isPending) return <Loading what={labels.yourShelf} />;
@@ -121,11 +123,11 @@ export function ShelfPage() {
                       version={null}
                       catalogue={catalogue.data}
                       onClose={() => setOpen(null)}
-                      onKept={(saved) =>
-                        done(`“${saved.name}” is on the shelf.`, () =>
-                          got(api.DELETE('/api/shelf/{id}', path(saved.id))),
-                        )
-                      }
+                      onKept={(saved) => {
+                        // Who has just said what press is theirs presses on it from now on.
+                        if (section.kind === 'press') remember({ press: saved.id });
+                        done(labels.isAdded(saved.name), () => got(api.DELETE('/api/shelf/{id}', path(saved.id))));
+                      }}
                     />
                   </li>
                 )}
@@ -142,7 +144,7 @@ export function ShelfPage() {
                         catalogue={catalogue.data}
                         onClose={() => setOpen(null)}
                         onKept={(saved) =>
-                          done(`“${saved.name}” is changed.`, () =>
+                          done(labels.isChanged(saved.name), () =>
                             got(
                               api.PUT('/api/shelf/{id}', {
                                 ...path(k.id),

@@ -92,3 +92,6 @@ export const takeOff2 = 'Remove';
 export const name = 'Name';
 export const keepIt = 'Save';
 export const leaveIt = 'Cancel';
+
+export const isAdded = (name: Said) => `“${name}” is added.`;
+export const isChanged = (name: Said) => `“${name}” is changed.`;

@@ -9,6 +9,9 @@ public sealed class BlankTooHot : IPlanRule
     // The search reads between computed temperatures and may be off by this much.
     private const double RoundingK = 0.5;
 
+    // Fewer seconds more than instructed are not worth a word.
+    private const double WorthSayingS = 2;
+
     // This far beyond its limit a material may smoke.
     private const double SmokeK = 40;
 
@@ -60,9 +63,12 @@ public sealed class BlankTooHot : IPlanRule
 
         if (plan.ChartHottestBareCelsius <= limit || plan.Found.Outcome == SettingOutcome.None)
             return null;
+        var longer = plan.Found.Seconds - plan.Chart.Seconds.Value;
         return this.Say(plan, NoticeLevel.Note,
-            words.Say("blank-too-hot.note", ("celsius", Thing.Celsius(plan.Chart.Celsius.Value)), ("material", material.Name),
-                ("chartHottestBare", Thing.Celsius(plan.ChartHottestBareCelsius)), ("hottestBare", Thing.Celsius(plan.HottestBareCelsius))),
+            words.Say("blank-too-hot.note", ("now", Thing.Celsius(plan.Found.Dial.Celsius)),
+                ("celsius", Thing.Celsius(plan.Chart.Celsius.Value)), ("material", material.Name),
+                ("chartHottestBare", Thing.Celsius(plan.ChartHottestBareCelsius)), ("limit", Thing.Celsius(limit)),
+                ("limitConsequence", material.Limit.Consequence), ("longer", longer >= WorthSayingS ? Thing.Seconds(longer) : default)),
             why, data);
     }
 }
