@@ -103,7 +103,7 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
 
         Open("/lifted");
         Button("Clean and smooth").Click();
-        See("article[data-kind=press-edge]");
+        See("article[data-kind]");
         Take("lifted");
 
         AtTheBench(names);
