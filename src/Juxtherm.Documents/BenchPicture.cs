@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Security;
 using System.Text;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Jobs;
@@ -13,7 +12,6 @@ public static class BenchPicture
 {
     // Lines are so many to the picture's width.
     private const double Lines = 140;
-    private const string Item = "#f2ede2";
     private const string Ink = "#221e19";
     private const string Plate = "#d6531d";
 
@@ -33,10 +31,12 @@ public static class BenchPicture
         var before = plan.Presses.Where(p => p.Order < press.Order).SelectMany(p => p.Laid).ToHashSet(StringComparer.Ordinal);
         var text = new StringBuilder(Head(around.Grown(4 * line)));
         text.Append(CultureInfo.InvariantCulture,
-            $"<polygon points=\"{Points(shape.Outline)}\" fill=\"{Item}\" stroke=\"{Ink}\" stroke-width=\"{line:0.##}\"/>\n");
+            $"<polygon points=\"{ItemSvg.Points(shape.Outline)}\" fill=\"{ItemSvg.Fill}\" stroke=\"{Ink}\" " +
+                $"stroke-width=\"{line:0.##}\"/>\n");
         foreach (var feature in shape.Features)
             text.Append(CultureInfo.InvariantCulture,
-                $"<polygon points=\"{Points(feature.Outline)}\" fill=\"none\" stroke=\"{Ink}\" stroke-width=\"{line / 2:0.##}\"/>\n");
+                $"<polygon points=\"{ItemSvg.Points(feature.Outline)}\" fill=\"none\" stroke=\"{Ink}\" " +
+                    $"stroke-width=\"{line / 2:0.##}\"/>\n");
         foreach (var layer in job.Layers.Where(l => l.Face == press.Face && l.Box is not null))
             Layer(text, layer, before.Contains(layer.Id), press.Laid.Contains(layer.Id, StringComparer.Ordinal), line);
         if (press.Sections.ElementAtOrDefault(go - 1) is { } at)
@@ -57,7 +57,7 @@ public static class BenchPicture
         var box = layer.Box!.Value;
         var path = layer.Shape?.PathIn(box)
             ?? FormattableString.Invariant($"M{box.XMm:0.#} {box.YMm:0.#}h{box.WidthMm:0.#}v{box.HeightMm:0.#}h{-box.WidthMm:0.#}Z");
-        var paint = lies || now ? SecurityElement.Escape(layer.Colour ?? "#777777") : "none";
+        var paint = lies || now ? ItemSvg.Paint(layer) : "none";
         var dash = lies || now ? "" : FormattableString.Invariant($" stroke-dasharray=\"{2 * line:0.#} {2 * line:0.#}\"");
         text.Append(CultureInfo.InvariantCulture, $"<path d=\"{path}\" fill-rule=\"evenodd\" fill=\"{paint}\" stroke=\"{Ink}\" " +
             $"stroke-width=\"{(now ? 1.2 : 0.5) * line:0.##}\"{dash}/>\n");
@@ -66,7 +66,4 @@ public static class BenchPicture
     private static string Head(Box region) => string.Create(CultureInfo.InvariantCulture,
         $"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"{region.XMm:0.#} {region.YMm:0.#} " +
             $"{region.WidthMm:0.#} {region.HeightMm:0.#}\">\n");
-
-    private static string Points(IEnumerable<Spot> places) =>
-        string.Join(' ', places.Select(p => string.Create(CultureInfo.InvariantCulture, $"{p.X:0.#},{p.Y:0.#}")));
 }

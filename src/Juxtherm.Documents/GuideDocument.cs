@@ -89,7 +89,7 @@ public static class GuideDocument
         var text = new StringBuilder(Head(guide.Region));
         foreach (var line in guide.Lines.Where(l => l.Places.Count > 1))
             text.Append(CultureInfo.InvariantCulture,
-                $"<polyline class=\"{line.Id}\" points=\"{Points(line.Places)}\" fill=\"none\" stroke=\"#000\" " +
+                $"<polyline class=\"{line.Id}\" points=\"{ItemSvg.Points(line.Places)}\" fill=\"none\" stroke=\"#000\" " +
                     $"stroke-width=\"{line.WidthMm:0.##}\"{(line.Dashed ? " stroke-dasharray=\"3 2\"" : "")}/>\n");
         foreach (var word in guide.Words)
             text.Append(CultureInfo.InvariantCulture,
@@ -128,15 +128,15 @@ public static class GuideDocument
     {
         var text = new StringBuilder(Head(Shapes.Around(shape.Outline).Grown(Math.Max(10, 2 * lineMm))));
         text.Append(CultureInfo.InvariantCulture,
-            $"<polygon class=\"item\" points=\"{Points(shape.Outline)}\" fill=\"#f2ede2\" stroke=\"#222\" " +
+            $"<polygon class=\"item\" points=\"{ItemSvg.Points(shape.Outline)}\" fill=\"{ItemSvg.Fill}\" stroke=\"#222\" " +
                 $"stroke-width=\"{lineMm:0.##}\"/>\n");
         foreach (var feature in shape.Features)
             text.Append(CultureInfo.InvariantCulture,
-                $"<polygon class=\"{feature.Kind.ToString().ToLowerInvariant()}\" points=\"{Points(feature.Outline)}\" fill=\"none\" " +
-                    $"stroke=\"#888\" stroke-width=\"{0.6 * lineMm:0.##}\"/>\n");
+                $"<polygon class=\"{feature.Kind.ToString().ToLowerInvariant()}\" points=\"{ItemSvg.Points(feature.Outline)}\" " +
+                    $"fill=\"none\" stroke=\"#888\" stroke-width=\"{0.6 * lineMm:0.##}\"/>\n");
         foreach (var (layer, box) in layers)
         {
-            var (paint, title) = (SecurityElement.Escape(layer.Colour ?? "#777777"), SecurityElement.Escape(layer.Id));
+            var (paint, title) = (ItemSvg.Paint(layer), SecurityElement.Escape(layer.Id));
             if (layer.Shape is { } drawn)
                 text.Append(CultureInfo.InvariantCulture,
                     $"<path class=\"layer\" d=\"{drawn.PathIn(box)}\" fill-rule=\"evenodd\" fill=\"{paint}\" stroke=\"#222\" " +
@@ -154,9 +154,6 @@ public static class GuideDocument
     private static string Head(Box region) => string.Create(CultureInfo.InvariantCulture,
         $"<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{region.WidthMm:0.##}mm\" height=\"{region.HeightMm:0.##}mm\" " +
             $"viewBox=\"{region.XMm:0.##} {region.YMm:0.##} {region.WidthMm:0.##} {region.HeightMm:0.##}\">\n");
-
-    private static string Points(IEnumerable<Spot> places) =>
-        string.Join(' ', places.Select(p => string.Create(CultureInfo.InvariantCulture, $"{p.X:0.##},{p.Y:0.##}")));
 
     private static (float Width, float Height) Usable(float paperWidth, float paperHeight) =>
         (paperWidth - 2 * PaperMarginMm, paperHeight - 2 * PaperMarginMm - CaptionMm);

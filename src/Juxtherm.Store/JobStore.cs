@@ -17,8 +17,8 @@ public sealed record SaveResult(JobRow? Row, bool Stale, bool OtherPatches = fal
 /// <param name="Card">What its card said when it was last reckoned; null before.</param>
 public sealed record ListedJob(Guid Id, string Title, DateTimeOffset UpdatedUtc, int Version, string? LearnedJson, JobCardRow? Card)
 {
-    /// <summary>How it came out the last time; null where it was not pressed yet, or that was not asked for.</summary>
-    public LastResult? Last { get; init; }
+    /// <summary>The pieces of its last run; none where it was not pressed yet, or that was not asked for.</summary>
+    public IReadOnlyList<LogRow> Last { get; init; } = [];
 }
 
 /// <summary>Keeps jobs.</summary>
@@ -48,8 +48,8 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
                           from card in cards.DefaultIfEmpty()
                           orderby job.UpdatedUtc descending, job.Id descending
                           select new ListedJob(job.Id, job.Title, job.UpdatedUtc, job.Version, job.LearnedJson, card)).ToListAsync(cancel);
-        var last = await LastResults.OfAsync(db, [.. page.Select(j => j.Id)], cancel);
-        return ([.. page.Select(j => j with { Last = last.GetValueOrDefault(j.Id) })], await fitting.CountAsync(cancel));
+        var last = await LastPieces.OfAsync(db, [.. page.Select(j => j.Id)], cancel);
+        return ([.. page.Select(j => j with { Last = [.. last[j.Id]] })], await fitting.CountAsync(cancel));
     }
 
     /// <summary>Jobs that are not deleted, by their ids: what cards are to be reckoned for, last touched first.</summary>

@@ -63,6 +63,7 @@ public static class SetAside
         [("Runs", "Status")] = Of<RunStatus>(),
         [("PlateReadings", "Means")] = Of<PlateMeans>(),
         [("Patches", "Outcome")] = Of<PatchOutcome>(),
+        [("Patches", "Pressure")] = Of<PressureLevel>(),
         [("Log", "Pressure")] = Of<PressureLevel>(),
         [("Log", "Set")] = ["", .. Of<SettingOrigin>()],
         [("LogWords", "Kind")] = [LogWordRow.Vinyl, LogWordRow.Outcome, LogWordRow.Lot, LogWordRow.Teaches],

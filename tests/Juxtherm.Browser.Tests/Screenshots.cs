@@ -103,7 +103,7 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
 
         Open("/lifted");
         Button("Clean and smooth").Click();
-        See("article[data-kind]");
+        See("article[data-kind=press-edge]");
         Take("lifted");
 
         AtTheBench(names);

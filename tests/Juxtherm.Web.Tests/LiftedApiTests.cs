@@ -63,6 +63,15 @@ public sealed class LiftedApiTests : Api
         Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, "/api/plans/patches", job)).Status);
     }
 
+    [Fact]
+    public async Task What_the_workshop_has_on_its_shelf_is_known_here_as_well()
+    {
+        var own = await Post("/api/shelf/press", new JsonObject { ["name"] = "Shed press", ["kind"] = "swing-platen" });
+        var ask = Found();
+        ask["heatSource"] = (string)own["id"]!;
+        Assert.Equal("press-edge", (string)(await Post("/api/lifted", ask))["kind"]!);
+    }
+
     private static JsonObject Sweatshirt(string title)
     {
         var job = Tee(title);

@@ -1,5 +1,4 @@
 using Juxtherm.Core.Plans.Stages;
-using Juxtherm.Store;
 
 namespace Juxtherm.App.Planning;
 

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Certainty;
+using MathNet.Numerics.Distributions;
 
 namespace Juxtherm.Core.Learning;
 
@@ -41,7 +42,7 @@ public static class LearningFigures
     public const double ShownTail = 0.038;
 
     /// <summary>So many standard deviations of a normal law leave that.</summary>
-    public const double SpreadsShown = 1.7744;
+    public static double SpreadsShown { get; } = -Normal.InvCDF(0, 1, ShownTail);
 
     /// <summary>Pieces of one run count as no more than so many.</summary>
     public const double MostPerRun = 3;

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Juxtherm.Core.Catalogue.Own;
 using Juxtherm.Core.Jobs;
 
 namespace Juxtherm.Core.Logbook;
@@ -62,8 +63,6 @@ public static class JobFromLog
     {
         ArgumentNullException.ThrowIfNull(entry);
         ArgumentNullException.ThrowIfNull(own);
-        JsonArray Brought(string kind, params string[] ids) =>
-            [.. own[kind]?.AsArray().Where(e => ids.Contains((string?)e?["id"], StringComparer.Ordinal)).Select(e => e!.DeepClone()) ?? []];
         var vinyls = entry.Item.Vinyl.Split(',');
         return new JsonObject
         {
@@ -71,12 +70,7 @@ public static class JobFromLog
             ["version"] = JobReader.Version,
             ["title"] = entry.Title,
             ["quantity"] = Math.Clamp(entry.Pieces, 1, JobReader.MostPieces),
-            ["own"] = new JsonObject
-            {
-                ["vinyls"] = Brought("vinyls", vinyls),
-                ["blanks"] = Brought("blanks", entry.Item.Material),
-                ["presses"] = Brought("presses", entry.Under.HeatSource)
-            },
+            ["own"] = OwnEntries.Brought(own, vinyls, entry.Item.Material, entry.Under.HeatSource),
             ["blank"] = new JsonObject { ["form"] = entry.Item.Form, ["material"] = entry.Item.Material },
             ["tools"] = new JsonObject
             {

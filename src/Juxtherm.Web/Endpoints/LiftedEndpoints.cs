@@ -1,4 +1,5 @@
 using Juxtherm.App;
+using Juxtherm.App.Learning;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Patches;
@@ -13,10 +14,12 @@ internal static class LiftedEndpoints
 {
     public static void MapLifted(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/lifted", (FoundPiece found, string? units, FoundPieces pieces) =>
+        routes.MapPost("/api/lifted",
+            async (FoundPiece found, string? units, FoundPieces pieces, WorkshopCatalogue catalogues, CancellationToken cancel) =>
         {
             var problems = new Problems();
-            return pieces.Of(found, ReaderUnits.Of(units), problems) is { } advice ? Results.Ok(advice) : ProblemAnswers.Invalid(problems);
+            return pieces.Of(found, ReaderUnits.Of(units), problems, await catalogues.OwnAsync(cancel)) is { } advice
+                ? Results.Ok(advice) : ProblemAnswers.Invalid(problems);
         }).WithTags("Lifted").Produces<FoundAdvice>().ProducesProblem(400);
         routes.MapPost("/api/plans/patches",
             async (HttpRequest request, string? units, PlanCache cache, Planner planner, CancellationToken cancel) =>

@@ -1,10 +1,10 @@
 using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
+using Juxtherm.App;
 using Juxtherm.App.Bench;
 using Juxtherm.App.Planning;
-using Juxtherm.App;
-using Juxtherm.Core.Runs.Judging;
 using Juxtherm.Core.Runs;
+using Juxtherm.Core.Runs.Judging;
 using Juxtherm.Documents;
 using Juxtherm.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;

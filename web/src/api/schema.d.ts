@@ -7085,7 +7085,7 @@ export interface components {
              */
             pieces: number;
             /** @description What else was seen on them, each once. */
-            seen: string[];
+            seen: components["schemas"]["Outcome"][];
             /**
              * Format: int32
              * @description So many of them came right in the end.

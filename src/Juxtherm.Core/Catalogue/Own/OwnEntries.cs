@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Reading.Contract;
@@ -61,6 +62,24 @@ public static class OwnEntries
                 "broken");
             return null;
         }
+    }
+
+    /// <summary>Of a shelf what a job brings along: the entries that it names.</summary>
+    /// <param name="own">What is on the shelf, as a job file carries it.</param>
+    /// <param name="vinyls">Vinyl ids.</param>
+    /// <param name="material">Material id.</param>
+    /// <param name="heatSource">Heat source id.</param>
+    public static JsonObject Brought(JsonObject own, IReadOnlyCollection<string> vinyls, string material, string heatSource)
+    {
+        ArgumentNullException.ThrowIfNull(own);
+        JsonArray Of(string kind, IReadOnlyCollection<string> ids) =>
+            [.. own[kind]?.AsArray().Where(e => ids.Contains((string?)e?["id"], StringComparer.Ordinal)).Select(e => e!.DeepClone()) ?? []];
+        return new JsonObject
+        {
+            ["vinyls"] = Of("vinyls", vinyls),
+            ["blanks"] = Of("blanks", [material]),
+            ["presses"] = Of("presses", [heatSource]),
+        };
     }
 
     /// <summary>The shipped catalogue with the own entries that a file brings along.</summary>

@@ -115,7 +115,7 @@ public sealed class PatchStudy
     public PressureLevel? PressureToTry(IReadOnlyList<PatchResult> results)
     {
         ArgumentNullException.ThrowIfNull(results);
-        if (!_about.Work.Source.HeldByHand || results.Count == 0 || results.Any(r => LnPressure(r.Pressure) != 0))
+        if (!_about.Work.Source.HeldByHand || results.Count == 0 || PressureTried(results) is not null)
             return null;
         // The harder the better for the hand: it is the shorter.
         return _about.Work.Source.Pressure.KPa.Keys.Where(level => LnPressure(level) >= WorthTrying).OrderDescending()

@@ -1,5 +1,6 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Catalogue.Own;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
@@ -58,15 +59,16 @@ public sealed class FoundPieces(Planner planner, Judge judge)
     /// <param name="found">What was found.</param>
     /// <param name="units">Units of the texts.</param>
     /// <param name="problems">Where it names things that are not known.</param>
+    /// <param name="own">What is on the workshop's shelf, as a job file carries it; null for nothing.</param>
     /// <returns>The answer; null when it names things that are not known.</returns>
-    public FoundAdvice? Of(FoundPiece found, UnitSystem units, Problems problems)
+    public FoundAdvice? Of(FoundPiece found, UnitSystem units, Problems problems, JsonObject? own = null)
     {
         ArgumentNullException.ThrowIfNull(found);
         ArgumentNullException.ThrowIfNull(problems);
         var planned = new List<(Job Job, Plan Plan, Advice? Edge)>();
         foreach (var vinyl in found.Vinyl is { } known ? [known] : Likely)
         {
-            if (JobReader.Read(JobOf(found, vinyl).ToJsonString(), planner.Catalogue, problems) is not { } job)
+            if (JobReader.Read(JobOf(found, vinyl, own ?? []).ToJsonString(), planner.Catalogue, problems) is not { } job)
                 return null;
             var plan = planner.Plan(job, units).Plan;
             // As it was planned, so it was pressed: nobody knows better.
@@ -125,10 +127,11 @@ public sealed class FoundPieces(Planner planner, Judge judge)
 
     private static string GiveUp(IWords words) => words.Say("found-pieces.give-up");
 
-    private static JsonObject JobOf(FoundPiece found, string vinyl) => new()
+    private static JsonObject JobOf(FoundPiece found, string vinyl, JsonObject own) => new()
     {
         ["format"] = JobReader.Format,
         ["version"] = JobReader.Version,
+        ["own"] = OwnEntries.Brought(own, [vinyl], found.Material, found.HeatSource),
         ["blank"] = new JsonObject { ["form"] = found.Form, ["material"] = found.Material },
         ["tools"] = new JsonObject { ["heatSource"] = found.HeatSource },
         ["layers"] = new JsonArray(new JsonObject { ["id"] = "found", ["vinyl"] = vinyl }),

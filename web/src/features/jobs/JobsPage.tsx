@@ -2,6 +2,7 @@ import { keepPreviousData, useInfiniteQuery, useMutation, useQueryClient } from 
 import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, got, type Schemas } from '../../api/client';
+import { day } from '../../app/dates';
 import { useUnits } from '../../app/units';
 import { SmallSandwich } from '../../ui/Sandwich';
 import { Failed, Loading, UndoBar } from '../../ui/States';
@@ -174,11 +175,7 @@ function LastTime({ last }: { last: Schemas['LastResult'] }) {
   const seen = last.seen.map((o) => outcomeWord(o).toLowerCase());
   return (
     <p className="text-[0.9rem]">
-      {labels.lastTime(
-        new Date(last.atUtc).toLocaleDateString('en-US', { day: 'numeric', month: 'short' }),
-        last.well,
-        last.pieces,
-      )}
+      {labels.lastTime(day(last.atUtc, false), last.well, last.pieces)}
       {seen.length > 0 && <span className="text-quiet"> · {seen.join(', ')}</span>}
     </p>
   );

@@ -32,12 +32,7 @@ export function LiftedPage() {
 
 function Questions({ catalogue }: { catalogue: Catalogue }) {
   const units = useUnits();
-  const [picked, setPicked] = useState<Picked>(() => {
-    const before = start(catalogue);
-    // What is asked here knows the catalogue's presses only.
-    const own = catalogue.heatSources.some((h) => h.id === before.press && h.own);
-    return { ...before, press: own ? catalogue.usual.heatSource : before.press, vinyl: UNKNOWN };
-  });
+  const [picked, setPicked] = useState<Picked>(() => ({ ...start(catalogue), vinyl: UNKNOWN }));
   const [glue, setGlue] = useState<Glue | null>(null);
   const pick = (change: Partial<Picked>) => setPicked(agreed(catalogue, picked, change));
   const advice = useQuery({

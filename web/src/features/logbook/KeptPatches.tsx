@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, got, type Schemas } from '../../api/client';
+import { day } from '../../app/dates';
 import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { Failed } from '../../ui/States';
@@ -28,9 +29,7 @@ export function KeptPatches({ patches }: { patches: readonly Schemas['KeptPatchA
             key={p.id}
             className={`flex flex-wrap items-baseline gap-x-5 gap-y-1 py-2 tabular-nums ${p.struck ? 'text-quiet line-through' : ''}`}
           >
-            <span className="w-[7rem]">
-              {new Date(p.atUtc).toLocaleDateString('en-US', { day: 'numeric', month: 'short', year: 'numeric' })}
-            </span>
+            <span className="w-[7rem]">{day(p.atUtc)}</span>
             <span className="grow basis-[20rem]">{p.on.join(' · ')}</span>
             <span>
               {units.temperature(p.celsius)}, {time(p.seconds)}

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, got } from '../../api/client';
 import { useCatalogue } from '../../api/queries';
+import { day } from '../../app/dates';
 import { ChoiceField } from '../../ui/Fields';
 import { Failed } from '../../ui/States';
 import * as labels from './labels';
@@ -47,12 +48,7 @@ export function Repairs({ repairs }: { repairs: Readonly<Record<string, string>>
         <ul className="scored border-y border-rule mt-4">
           {since.map(([heatSource, at]) => (
             <li key={heatSource} className="flex flex-wrap items-baseline gap-5 py-2">
-              <span>
-                {labels.asItIsSince(
-                  sources.find((s) => s.id === heatSource)?.name ?? heatSource,
-                  new Date(at).toLocaleDateString('en-US', { day: 'numeric', month: 'short', year: 'numeric' }),
-                )}
-              </span>
+              <span>{labels.asItIsSince(sources.find((s) => s.id === heatSource)?.name ?? heatSource, day(at))}</span>
               <button
                 type="button"
                 className="link-quiet text-[0.9rem] ml-auto"

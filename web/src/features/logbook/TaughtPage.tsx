@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, got, Refused, type Schemas } from '../../api/client';
 import { useCatalogue } from '../../api/queries';
+import { day } from '../../app/dates';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { Failed, Loading } from '../../ui/States';
@@ -172,9 +173,7 @@ function Measured({ readings }: { readings: readonly Schemas['PlateReadingAnswer
           <tbody>
             {readings.map((r) => (
               <tr key={r.id} className="border-t border-rule">
-                <td className="py-1.5">
-                  {new Date(r.atUtc).toLocaleDateString('en-US', { day: 'numeric', month: 'short', year: 'numeric' })}
-                </td>
+                <td className="py-1.5">{day(r.atUtc)}</td>
                 <td>{r.name}</td>
                 <td className="text-right">{units.temperature(r.dialCelsius)}</td>
                 <td className="text-right">{units.temperature(r.readCelsius)}</td>

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, got, type Schemas } from '../../api/client';
 import { changed, type Job, type PatchResult } from '../../api/job';
+import { day } from '../../app/dates';
 import { span, time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import * as labels from './labels';
@@ -72,7 +73,7 @@ export function Patches({ id, job, onEdit }: Props) {
               <span className="w-[4rem]">{time(p.seconds)}</span>
               <strong className="font-semibold">{CAME.find((c) => c.id === p.outcome)?.word}</strong>
               <Link className="link-quiet text-[0.9rem] ml-auto" to="/logbook/taught">
-                {labels.fromAnEarlierJob(day(p.at))}
+                {labels.fromAnEarlierJob(day(p.at ?? ''))}
               </Link>
             </li>
           ))}
@@ -109,9 +110,6 @@ export function Patches({ id, job, onEdit }: Props) {
     </section>
   );
 }
-
-const day = (at?: string | null) =>
-  new Date(at ?? 0).toLocaleDateString('en-US', { day: 'numeric', month: 'short', year: 'numeric' });
 
 function Next({
   id,

@@ -65,7 +65,7 @@ public sealed class BlankTooHot : IPlanRule
             return null;
         var longer = plan.Found.Seconds - plan.Chart.Seconds.Value;
         return this.Say(plan, NoticeLevel.Note,
-            words.Say("blank-too-hot.note", ("now", Thing.Celsius(plan.Found.Dial.Celsius)),
+            words.Say("blank-too-hot.note", ("now", Thing.Celsius(plan.Found.Dial.Celsius)), ("mark", plan.Found.Dial.Mark),
                 ("celsius", Thing.Celsius(plan.Chart.Celsius.Value)), ("material", material.Name),
                 ("chartHottestBare", Thing.Celsius(plan.ChartHottestBareCelsius)), ("limit", Thing.Celsius(limit)),
                 ("limitConsequence", material.Limit.Consequence), ("longer", longer >= WorthSayingS ? Thing.Seconds(longer) : default)),
