@@ -111,12 +111,38 @@ public sealed class PressSession
     /// <summary>Bond of a layer so far where it has had least, in reference seconds at the reference pressure.</summary>
     /// <param name="layer">Its id.</param>
     /// <param name="lane">0 to 3.</param>
-    public double Bond(string layer, int lane = 0) => Everywhere(layer).Min(v => v.BondMeter.Total(lane));
+    public double Bond(string layer, int lane = 0)
+    {
+        var least = double.PositiveInfinity;
+        foreach (var print in _prints)
+        {
+            foreach (var vinyl in print.Vinyls)
+            {
+                if (vinyl.What.Id == layer)
+                    least = Math.Min(least, vinyl.BondMeter.Total(lane));
+            }
+        }
+
+        return least;
+    }
 
     /// <summary>HeatDose of a layer so far where it has had most, in reference seconds.</summary>
     /// <param name="layer">Its id.</param>
     /// <param name="lane">0 to 3.</param>
-    public double HeatDose(string layer, int lane = 0) => Everywhere(layer).Max(v => v.HeatDoseMeter.Total(lane));
+    public double HeatDose(string layer, int lane = 0)
+    {
+        var most = 0.0;
+        foreach (var print in _prints)
+        {
+            foreach (var vinyl in print.Vinyls)
+            {
+                if (vinyl.What.Id == layer)
+                    most = Math.Max(most, vinyl.HeatDoseMeter.Total(lane));
+            }
+        }
+
+        return most;
+    }
 
     /// <summary>Hottest that the bare face has been in a lane, °C.</summary>
     public double HottestBare(int lane = 0) => _hottest[lane];
@@ -257,8 +283,6 @@ public sealed class PressSession
 
     private PrintColumn Shown =>
         _prints.Where(p => p.Vinyls[^1].What.OtherFace == _focus.Vinyls[^1].What.OtherFace).MaxBy(p => (p.Vinyls.Count, p == _focus))!;
-
-    private IEnumerable<VinylInColumn> Everywhere(string layer) => _prints.SelectMany(p => p.Vinyls).Where(v => v.What.Id == layer);
 
     private static Sheet Damp(Sheet sheet, double factor) =>
         sheet with { Substance = sheet.Substance with { MoistureRegain = Math.Min(1, sheet.Substance.MoistureRegain * factor) } };

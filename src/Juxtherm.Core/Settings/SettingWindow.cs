@@ -19,6 +19,9 @@ public sealed class SettingWindow
     // A press from the back that leaves the front nothing leaves it a thousandth.
     private const double LeastLeft = 0.001;
 
+    // The pressure too light, as it should be, too hard.
+    private static readonly int[] Sides = [-1, 0, 1];
+
     private readonly IReadOnlyList<LayerAim> _aims;
     private readonly List<Sweeps> _sweeps;
     private readonly CatalogueSnapshot _catalogue;
@@ -43,14 +46,10 @@ public sealed class SettingWindow
         Dial = [.. DialPosition.Of(source)
             .Where(d => source.HotAirWm2K is not null || d.Celsius is >= CoolestUsefulCelsius and <= HottestUsefulCelsius)];
         var (from, to) = (Dial[0].SurfaceCelsius - Dial[0].SpreadK, Dial[^1].SurfaceCelsius + Dial[^1].SpreadK);
-        var sweeps = new WindowSweep[_aims.Count * 3];
-        Parallel.For(0, sweeps.Length, i =>
-        {
-            var (aim, side) = (_aims[i / 3], (i % 3) - 1);
-            sweeps[i] = new WindowSweep(aim, catalogue, PressureKPa(side), preheatSeconds, Dampness(side), from, to,
-                side switch { < 0 => SweptFor.Bond, 0 => SweptFor.All, _ => SweptFor.Harm });
-        });
-        _sweeps = [.. sweeps.Chunk(3).Zip(_aims, (three, aim) => new Sweeps(aim, three[1], three[0], three[2]))];
+        var sweeps = WindowSweep.Of(
+            [.. _aims.SelectMany(_ => Sides, (aim, side) => new Sweep(aim, PressureKPa(side), preheatSeconds, Dampness(side),
+                side switch { < 0 => SweptFor.Bond, 0 => SweptFor.All, _ => SweptFor.Harm }))], catalogue, from, to);
+        _sweeps = [.. sweeps.Chunk(Sides.Length).Zip(_aims, (three, aim) => new Sweeps(aim, three[1], three[0], three[2]))];
         Rows = [.. Dial.Select(At)];
     }
 

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Heat;
 
@@ -41,6 +42,14 @@ internal enum SweptFor
     Harm,
 }
 
+/// <summary>One stack, pressure and dampness to be computed over the plates.</summary>
+/// <param name="Aim">What a layer asks.</param>
+/// <param name="PressureKPa">Pressure, kPa.</param>
+/// <param name="PreheatSeconds">Preheat, s.</param>
+/// <param name="Moisture">How damp the blank is: 0 bone dry, 1 as usual.</param>
+/// <param name="For">What is asked of it.</param>
+internal sealed record Sweep(LayerAim Aim, double PressureKPa, double PreheatSeconds, double Moisture, SweptFor For = SweptFor.All);
+
 /// <summary>
 /// Times over temperature for one stack, pressure and dampness: computed every few kelvin, four plates at a time, and read in
 /// between. Times of bond and heat dose bend so little over a step that a straight line is right to a hundredth. When the bare
@@ -50,6 +59,10 @@ internal enum SweptFor
 internal sealed class WindowSweep
 {
     private const double StepK = 4;
+
+    // A pressure that is off is asked only how much it is off by, which a step twice as long tells as well.
+    private const double SideStepK = 8;
+
     private readonly ComputedReach[] _reaches;
     private readonly double _from;
     private readonly double _to;
@@ -57,18 +70,40 @@ internal sealed class WindowSweep
     private readonly double _limitCelsius;
     private readonly double _dyeCelsius;
 
-    public WindowSweep(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds, double moisture,
-        double fromCelsius, double toCelsius, SweptFor asked = SweptFor.All)
+    private WindowSweep(Sweep sweep, double longest, IEnumerable<ComputedReach> reaches)
     {
-        _longest = catalogue.Work.LongestPressSeconds.Value;
-        (_from, _to) = (fromCelsius, Math.Max(toCelsius, fromCelsius + 1));
-        var material = aim.Work.Material;
+        _longest = longest;
+        var material = sweep.Aim.Work.Material;
         _limitCelsius = material.Limit.Celsius.Value;
         _dyeCelsius = material.Limit.DyeMigrationCelsius?.Value ?? double.PositiveInfinity;
-        var steps = Math.Max(1, (int)Math.Ceiling((_to - _from) / StepK));
-        var plates = Enumerable.Range(0, steps + 1).Select(i => _from + (_to - _from) * i / steps);
-        _reaches = [.. plates.Chunk(LaneMath.Count)
-            .SelectMany(four => Run(aim, catalogue, pressureKPa, preheatSeconds, moisture, four, asked))];
+        _reaches = [.. reaches];
+        (_from, _to) = (_reaches[0].Reach.PlateCelsius, _reaches[^1].Reach.PlateCelsius);
+    }
+
+    /// <summary>Computes sweeps over the same plates: every four plates of every sweep by themselves, as processors are free.</summary>
+    /// <param name="sweeps">What is asked.</param>
+    /// <param name="catalogue">The catalogue.</param>
+    /// <param name="fromCelsius">The coolest plate, °C.</param>
+    /// <param name="toCelsius">The hottest, °C.</param>
+    /// <returns>In the order asked.</returns>
+    public static WindowSweep[] Of(IReadOnlyList<Sweep> sweeps, CatalogueSnapshot catalogue, double fromCelsius, double toCelsius)
+    {
+        var to = Math.Max(toCelsius, fromCelsius + 1);
+        var fours = sweeps.Select(s => Plates(fromCelsius, to, s.For).Chunk(LaneMath.Count).ToList()).ToList();
+        var computed = fours.ConvertAll(f => new IReadOnlyList<ComputedReach>[f.Count]);
+        // The coolest plates take longest: they come first, and nobody takes more than one at a time.
+        var oneByOne = Partitioner.Create(
+            fours.SelectMany((f, sweep) => f.Select((_, four) => (sweep, four))).OrderBy(at => at.four),
+            EnumerablePartitionerOptions.NoBuffering);
+        Parallel.ForEach(oneByOne, at => computed[at.sweep][at.four] = Run(sweeps[at.sweep], catalogue, fours[at.sweep][at.four]));
+        return [.. computed.Zip(sweeps, (reaches, sweep) =>
+            new WindowSweep(sweep, catalogue.Work.LongestPressSeconds.Value, reaches.SelectMany(r => r)))];
+    }
+
+    private static IEnumerable<double> Plates(double from, double to, SweptFor asked)
+    {
+        var steps = Math.Max(1, (int)Math.Ceiling((to - from) / (asked == SweptFor.All ? StepK : SideStepK)));
+        return Enumerable.Range(0, steps + 1).Select(i => from + (to - from) * i / steps);
     }
 
     /// <summary>What a plate temperature reaches; outside the sweep its nearest end.</summary>
@@ -107,11 +142,17 @@ internal sealed class WindowSweep
 
     private static GivenBy By(ComputedReach reach, double seconds)
     {
-        // A run that ended early had come to its limits by then.
         var times = reach.Times;
         var (low, high) = (0, reach.Bare.Length - 1);
         if (seconds >= times[high])
-            return new GivenBy(reach.LnBond[high], reach.LnHeatDose[high], reach.Bare[high]);
+        {
+            // A run ends when nothing more is asked of it. What it gave by the second it would have gone on to give.
+            var steps = high == 0 ? 0 : (seconds - times[high]) / (times[high] - times[high - 1]);
+            double GoesOn(double[] ln) =>
+                steps == 0 ? ln[high] : Math.Log(Math.Exp(ln[high]) * (1 + steps) - Math.Exp(ln[high - 1]) * steps);
+            return new GivenBy(GoesOn(reach.LnBond), GoesOn(reach.LnHeatDose), reach.Bare[high]);
+        }
+
         while (high - low > 1)
         {
             var middle = (low + high) / 2;
@@ -146,24 +187,23 @@ internal sealed class WindowSweep
         return double.PositiveInfinity;
     }
 
-    private static IEnumerable<ComputedReach> Run(LayerAim aim, CatalogueSnapshot catalogue, double pressureKPa, double preheatSeconds,
-        double moisture, double[] plates, SweptFor asked)
+    private static IReadOnlyList<ComputedReach> Run(Sweep sweep, CatalogueSnapshot catalogue, double[] plates)
     {
-        var work = aim.Work;
-        var setting = new PressSetting(LaneMath.From(plates), LaneMath.All(pressureKPa), catalogue.Work.LongestPressSeconds.Value);
-        var session = new PressSession(work, catalogue, moisture);
-        session.PreheatAndLay(setting with { Seconds = preheatSeconds }, catalogue.Work);
+        var (aim, work) = (sweep.Aim, sweep.Aim.Work);
+        var setting = new PressSetting(LaneMath.From(plates), LaneMath.All(sweep.PressureKPa), catalogue.Work.LongestPressSeconds.Value);
+        var session = new PressSession(work, catalogue, sweep.Moisture);
+        session.PreheatAndLay(setting with { Seconds = sweep.PreheatSeconds }, catalogue.Work);
         var target = aim.WantedBond * work.Vinyl.Bond.Target.Value * aim.TargetShare;
         var watch = new Crossings(session, plates.Length, aim.WantedBond * work.Vinyl.Bond.HoldsFrom.Value, target,
             aim.MostHeatDose * aim.Reference.HeatDoseSeconds, work.Material.Limit.Celsius.Value,
             work.Material.Limit.DyeMigrationCelsius?.Value
             ?? double.PositiveInfinity)
-        { Asked = asked };
+        { Asked = sweep.For };
         session.Press(setting, observer: watch);
         var times = watch.Times;
-        return plates.Select((plate, lane) => new ComputedReach(
+        return [.. plates.Select((plate, lane) => new ComputedReach(
             new SweepRow(plate, watch.Holds(lane), watch.Target(lane), watch.VinylEnds(lane), watch.BlankEnds(lane), watch.DyeMoves(lane),
-                watch.BondWithinLimits(lane) / target), times, watch.Bare(lane), watch.LnBond(lane), watch.LnHeatDose(lane)));
+                watch.BondWithinLimits(lane) / target), times, watch.Bare(lane), watch.LnBond(lane), watch.LnHeatDose(lane)))];
     }
 }
 

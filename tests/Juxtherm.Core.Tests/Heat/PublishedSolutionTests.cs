@@ -1,3 +1,4 @@
+using FsCheck.Xunit;
 using Juxtherm.Core.Heat;
 using MathNet.Numerics;
 
@@ -210,5 +211,20 @@ public class PublishedSolutionTests
         Assert.Equal(scale.Gathered(85, 105, 2), whole, 1e-12);
         Assert.Equal(whole, scale.Gathered(105, 65, 4), 1e-12);
         Assert.Equal(0, scale.Gathered(60, 84, 100));
+    }
+
+    [Property]
+    public bool Four_lanes_gather_what_each_gathers_alone(int a, int b, int c, int d)
+    {
+        // From far below the threshold to far above, up and down, and nearly level.
+        double Celsius(int x) => 20 + Math.Abs(x % 2000) / 10.0;
+        var scale = new DoseScale(130, 45, 85);
+        double[] from = [Celsius(a), Celsius(b), Celsius(c), Celsius(d)];
+        double[] to = [Celsius(b), Celsius(a), Celsius(c) + 1e-5, Celsius(c)];
+        var meter = new DoseMeter(scale, LaneMath.From(from));
+        meter.Advance(LaneMath.From(to), 0.25, LaneMath.All(2));
+        return Enumerable.Range(0, LaneMath.Count).All(lane =>
+            2 * scale.Gathered(from[lane], to[lane], 0.25) is var alone
+            && Math.Abs(meter.Total(lane) - alone) <= 1e-9 * Math.Max(1, alone));
     }
 }

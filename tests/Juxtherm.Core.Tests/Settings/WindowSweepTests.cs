@@ -59,6 +59,32 @@ public class WindowSweepTests
         }
     }
 
+    [Theory]
+    [InlineData("smooth", "tee", "cotton", "swing-platen")]
+    [InlineData("glitter", "sweatshirt", "fleece", "handheld-press")]
+    [InlineData("low-temp", "jersey", "polyester", "swing-platen")]
+    [InlineData("foil", "mug", "ceramic", "mug-press")]
+    public void Chances_read_in_between_are_those_of_presses_carried_out(string vinyl, string form, string material, string source)
+    {
+        var (work, _, reference, kPa) = Find(vinyl, form, material, source);
+        var aim = LayerAim.Alone(work, Chart.Of(work.Vinyl, null), reference);
+        var window = new SettingWindow([aim], kPa, 0, Catalogue);
+        var compared = 0;
+        foreach (var dial in window.Dial.Where((_, i) => i % 4 == 1))
+        {
+            // Where a chance is neither none nor certain.
+            foreach (var seconds in new double[] { 5, 10, 20, 40 }.Where(t => window.OutlookOf(dial, t) is { Short: > 0.001 and < 0.5 }))
+            {
+                var (read, carriedOut) = (window.OutlookOf(dial, seconds), window.WorstOf(dial, seconds).Outlook);
+                Assert.True(Math.Abs(read.Short - carriedOut.Short) < 0.01 && Math.Abs(read.Harm - carriedOut.Harm) < 0.02,
+                    $"{dial.Celsius:0} °C, {seconds} s: {read} read, {carriedOut} carried out");
+                compared++;
+            }
+        }
+
+        Assert.True(compared >= 3, "Too little was compared.");
+    }
+
     [Fact]
     public void A_drier_blank_bonds_sooner_and_a_damper_one_later()
     {
