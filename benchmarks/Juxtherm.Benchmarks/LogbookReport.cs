@@ -1,11 +1,11 @@
-using Juxtherm.Words;
-using Juxtherm.Core.Plans;
-using Juxtherm.Core.Learning;
-using Juxtherm.App;
 using System.Diagnostics;
 using System.Globalization;
+using Juxtherm.App;
+using Juxtherm.Core.Learning;
+using Juxtherm.Core.Plans;
 using Juxtherm.Store;
 using Juxtherm.Store.Keeping;
+using Juxtherm.Words;
 
 namespace Juxtherm.Benchmarks;
 

@@ -1,5 +1,5 @@
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Devices;
 

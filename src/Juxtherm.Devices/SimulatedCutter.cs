@@ -1,7 +1,7 @@
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting.Files;
 using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Devices;

@@ -1,6 +1,6 @@
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Heat;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Devices;
 

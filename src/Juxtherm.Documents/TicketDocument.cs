@@ -11,8 +11,8 @@ using SkiaSharp;
 namespace Juxtherm.Documents;
 
 /// <summary>
-/// The ticket as one printed page: the setting, the stack, the presses in order, what to watch out for, and care. Made to be
-/// pinned up beside the press.
+/// The ticket as one printed page: the setting, the stack, the presses in order, what to watch out for, and care; the pieces of a run on
+/// pages of their own. Made to be pinned up beside the press.
 /// </summary>
 public static class TicketDocument
 {
@@ -45,6 +45,7 @@ public static class TicketDocument
             var canvas = document.BeginPage(Page.WidthMm * Page.PointsPerMm, Page.HeightMm * Page.PointsPerMm);
             Draw(new Page(canvas, words), job, result, needs, now);
             document.EndPage();
+            TicketPieces.Draw(document, job, words);
             document.Close();
         }
 

@@ -1,6 +1,6 @@
-using Juxtherm.Testing;
 using System.Net;
 using System.Text;
+using Juxtherm.Testing;
 using Juxtherm.Web.Hosting;
 using Microsoft.Extensions.Configuration;
 

@@ -42,15 +42,35 @@ public sealed class TicketTests : Api
     {
         var (text, pages) = await Ticket(Tee());
         Assert.Equal(1, pages);
-        var order = new[] { "Tarn tee", "152 °C", "16 s", "305 °F", "Preheat, no vinyl", "Press", "Final press, covered", "Watch out for",
+        var order = new[] { "Tarn tee", "152 °C", "16 s", "305 °F", "Preheat, no vinyl", "Press", "Final press with cover sheet",
+            "Watch out for",
             "24 h before the first wash" };
         Assert.All(order, part => Assert.Contains(part, text, StringComparison.Ordinal));
-        var places = new[] { "Preheat, no vinyl", "Final press, covered", "Watch out for",
+        var places = new[] { "Preheat, no vinyl", "Final press with cover sheet", "Watch out for",
             "24 h before the first wash" }.Select(p => text.IndexOf(p, StringComparison.Ordinal)).ToList();
         Assert.Equal(places.Order(), places);
         Assert.All(new[] { "plate", "PTFE sheet", "Carrier sheet", "Smooth vinyl", "Tee, front", "Silicone pad" },
             sheet => Assert.Contains(sheet, text, StringComparison.Ordinal));
         Assert.Contains("not measured on your goods", text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task It_lists_the_pieces_of_a_run_on_a_page_of_their_own()
+    {
+        var job = Tee("Junior corner", 4);
+        job["names"] = JsonNode.Parse("""
+            [ { "name": "Wren", "size": "child", "garmentColour": "#1b2a49", "colour": "#d9a441" }, { "size": "adult-m", "count": 2 },
+              { "name": "Tamsin" } ]
+            """);
+        var (text, pages) = await Ticket(job);
+        Assert.Equal(2, pages);
+        var second = text[(text.IndexOf('\f', StringComparison.Ordinal) + 1)..].Split('\n').Where(l => l.Trim().Length > 0).ToList();
+        Assert.Contains("Junior corner: the pieces", second[0], StringComparison.Ordinal);
+        var rows = second.Where(l => l.TrimStart() is [>= '1' and <= '9', ..]).ToList();
+        Assert.Equal(4, rows.Count);
+        Assert.Contains("navy", rows.Single(r => r.Contains("Wren", StringComparison.Ordinal)), StringComparison.Ordinal);
+        Assert.Equal(2, rows.Count(r => r.Contains("adult M", StringComparison.OrdinalIgnoreCase) && r.Contains('–')));
+        Assert.Contains("4", rows.Single(r => r.Contains("Tamsin", StringComparison.Ordinal)), StringComparison.Ordinal);
     }
 
     [Fact]

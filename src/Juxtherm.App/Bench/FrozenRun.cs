@@ -1,5 +1,4 @@
 using System.Text.Json;
-using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
@@ -142,10 +141,12 @@ public sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
 
         PieceAnswer Piece(Piece p)
         {
-            var colour = p.Wanted.Colour ?? Frozen.Stations[0].Job.Layer.Colour;
+            var job = Frozen.Stations[0].Job;
+            // A piece's own colour is that of its name.
+            var carrier = (script.Named ? job.Layers.FirstOrDefault(l => l.Words is { FromNames: true }) : null) ?? job.Layer;
             return new PieceAnswer(
-                p.Number, p.Wanted.Name, p.Wanted.Size, colour, colour is null
-                ? null : ColourWords.Nearest(colour), p.Status, p.Station, p.Outcomes, p.LastSeen, p.Note, p.InsteadOf,
+                p.Number, p.Wanted.Name, p.Wanted.Size, ColourChip.Of(p.Wanted.Colour ?? carrier.Colour),
+                ColourChip.Of(p.Wanted.GarmentColour ?? job.Blank.Colour), p.Status, p.Station, p.Outcomes, p.LastSeen, p.Note, p.InsteadOf,
                 p.PressedAgainSeconds, p.Holds.Count > 0 ? p.Holds[^1].Seconds : null);
         }
 

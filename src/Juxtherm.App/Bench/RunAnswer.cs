@@ -1,3 +1,4 @@
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Runs;
@@ -67,12 +68,22 @@ public sealed record StationAnswer(
     int Number, string Name, string HeatSource, IReadOnlyList<CheckAnswer> Checks, bool Prepared, bool HasLeft, bool Wired,
     PressAnswer? Device, PlannedPress Press, HandAnswer? Focus, IReadOnlyList<HandAnswer> Others);
 
+/// <summary>A colour to look for.</summary>
+/// <param name="Colour">As #rrggbb.</param>
+/// <param name="Word">The nearest common word.</param>
+public sealed record ColourChip(string Colour, string Word)
+{
+    /// <summary>The chip of a colour; null for none.</summary>
+    /// <param name="colour">As #rrggbb.</param>
+    public static ColourChip? Of(string? colour) => colour is null ? null : new(colour, ColourWords.Nearest(colour));
+}
+
 /// <summary>A garment of the run.</summary>
 /// <param name="Number">From 1.</param>
 /// <param name="Name">What goes on it; empty where they are all alike.</param>
 /// <param name="Size">Its size.</param>
-/// <param name="Colour">Colour of its vinyl; null when not said.</param>
-/// <param name="ColourWord">That colour in a word.</param>
+/// <param name="Vinyl">Colour of its name, or of its vinyl; null when not said.</param>
+/// <param name="Garment">Colour of the garment; null when not said.</param>
 /// <param name="Status">Where it stands.</param>
 /// <param name="Station">The press that has or had it; 0 for none.</param>
 /// <param name="Outcomes">What came out.</param>
@@ -82,7 +93,7 @@ public sealed record StationAnswer(
 /// <param name="PressedAgainSeconds">Pressed again, s.</param>
 /// <param name="LastHoldSeconds">How long the plate was last closed on it, s; null before.</param>
 public sealed record PieceAnswer(
-    int Number, string Name, string? Size, string? Colour, string? ColourWord, PieceStatus Status, int Station,
+    int Number, string Name, string? Size, ColourChip? Vinyl, ColourChip? Garment, PieceStatus Status, int Station,
     IReadOnlyList<Outcome> Outcomes, IReadOnlyList<Outcome> Seen, string Note, int? InsteadOf, double PressedAgainSeconds,
     double? LastHoldSeconds);
 

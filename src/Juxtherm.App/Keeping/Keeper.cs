@@ -1,6 +1,6 @@
-using Juxtherm.Core.Notices;
 using Juxtherm.App.Bench;
 using Juxtherm.App.Learning;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Juxtherm.Store.Keeping;

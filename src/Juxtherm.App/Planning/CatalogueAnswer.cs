@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 
 namespace Juxtherm.App.Planning;
@@ -84,9 +85,10 @@ public sealed record CutterChoice(string Id, string Name, double CutWidthMm, dou
 /// <param name="Underlays">Underlays.</param>
 /// <param name="Cutters">Cutters.</param>
 /// <param name="Sizes">Sizes of garments, smallest first.</param>
+/// <param name="Colours">Common words for colours.</param>
 /// <param name="Usual">What a new question begins with.</param>
 public sealed record CatalogueAnswer(
     string Version, IReadOnlyList<VinylChoice> Vinyls, IReadOnlyList<PressChoice> HeatSources, IReadOnlyList<FormChoice> Forms,
     IReadOnlyList<MaterialChoice> Materials,
     IReadOnlyList<Choice> Covers, IReadOnlyList<Choice> Underlays, IReadOnlyList<CutterChoice> Cutters,
-    IReadOnlyList<string> Sizes, UsualChoice Usual);
+    IReadOnlyList<string> Sizes, IReadOnlyList<NamedColour> Colours, UsualChoice Usual);

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Catalogue.Own;
 using Juxtherm.Core.Jobs;
@@ -51,7 +52,7 @@ public sealed class ListChoices(CatalogueSnapshot shipped, ShelfStore shelf)
             [.. c.Cutters.Values.Select(k =>
                 new CutterChoice(k.Id, k.Name, k.CutWidthMm.Value, k.MatLengthMm.Value, k.MatlessLengthMm.Value,
                     k.CutWidthMm.From.Source))],
-            JobReader.Sizes,
+            JobReader.Sizes, ColourWords.Common,
             new UsualChoice(ReferencePractice.HeatSource, ReferencePractice.Vinyl, ReferencePractice.Form, ReferencePractice.Material));
     }
 

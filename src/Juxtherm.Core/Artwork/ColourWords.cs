@@ -2,18 +2,26 @@ using System.Globalization;
 
 namespace Juxtherm.Core.Artwork;
 
+/// <summary>A colour that has a common word.</summary>
+/// <param name="Word">It.</param>
+/// <param name="Hex">As <c>#rrggbb</c>.</param>
+public sealed record NamedColour(string Word, string Hex);
+
 /// <summary>Common words for colours, to call a layer by.</summary>
 public static class ColourWords
 {
     private static readonly (string Word, string Hex)[] All =
     [
-        ("black", "#000000"), ("white", "#ffffff"), ("grey", "#808080"), ("silver", "#c0c0c0"), ("red", "#d8202a"), ("maroon", "#7a1020"),
+        ("black", "#000000"), ("white", "#ffffff"), ("gray", "#808080"), ("silver", "#c0c0c0"), ("red", "#d8202a"), ("maroon", "#7a1020"),
         ("orange", "#f08020"),
         ("yellow", "#f8e020"), ("gold", "#d9a441"), ("lime", "#a0d020"), ("green", "#2a9038"), ("forest", "#1c4a2a"), ("teal", "#108080"),
         ("sky", "#70b8e8"),
         ("blue", "#2058c8"), ("navy", "#1b2a49"), ("purple", "#7030a0"), ("lilac", "#c0a0e0"), ("pink", "#f080b0"), ("brown", "#7a4a28"),
         ("sand", "#d8c098"), ("cream", "#fff4d8"),
     ];
+
+    /// <summary>All of them.</summary>
+    public static IReadOnlyList<NamedColour> Common { get; } = [.. All.Select(c => new NamedColour(c.Word, c.Hex))];
 
     /// <summary>The word nearest to a colour.</summary>
     /// <param name="hex">As <c>#rrggbb</c>.</param>

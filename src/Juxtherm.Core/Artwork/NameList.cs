@@ -2,16 +2,35 @@ using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Core.Artwork;
 
-/// <summary>One name of a run.</summary>
-/// <param name="Name">What goes on the garment.</param>
+/// <summary>One piece of a run, or several alike.</summary>
+/// <param name="Name">The name that goes on it; empty where none does.</param>
 /// <param name="Size">Size of the garment; null when not said.</param>
-/// <param name="Colour">Colour of the vinyl as <c>#rrggbb</c>; null for the layer's own.</param>
+/// <param name="Colour">Colour of the name's vinyl as <c>#rrggbb</c>; null for the layer's own.</param>
 /// <param name="Count">How many alike, 1 to 999.</param>
 /// <param name="Proofed">Somebody has looked at the spelling.</param>
-public sealed record NameEntry(string Name, string? Size, string? Colour, int Count, bool Proofed);
+/// <param name="GarmentColour">Colour of the garment as <c>#rrggbb</c>; null for the item's own.</param>
+/// <param name="WidthMm">How wide the name is set, mm; null for letters as high as all.</param>
+public sealed record NameEntry(string Name, string? Size, string? Colour, int Count, bool Proofed, string? GarmentColour = null,
+    double? WidthMm = null)
+{
+    /// <summary>It carries a name.</summary>
+    public bool IsNamed => Name.Length > 0;
+
+    /// <summary>Its name as it is set: where a width is given, as high as that makes it.</summary>
+    /// <param name="style">How names are set.</param>
+    /// <param name="memory">Where the size of words is kept.</param>
+    public Lettering In(Lettering style, WorkMemory memory)
+    {
+        ArgumentNullException.ThrowIfNull(style);
+        var words = style with { Text = Name };
+        return WidthMm is { } wide && LetterShapes.SizeOf(words, memory) is { WidthMm: > 0 } size
+            ? words with { HeightMm = style.HeightMm * wide / size.WidthMm, GapMm = style.GapMm * wide / size.WidthMm } : words;
+    }
+}
 
 /// <summary>Something on a list that could not be read.</summary>
 /// <param name="Line">On which line, from 1.</param>
@@ -25,17 +44,15 @@ public sealed record NotRead(int Line, string? Name, string Text, string Says);
 /// <param name="NotRead">What could not be read.</param>
 public sealed record NamesRead(IReadOnlyList<NameEntry> Names, IReadOnlyList<NotRead> NotRead);
 
-/// <summary>Reads lists of names, typed line by line, pasted from a table or as CSV.</summary>
+/// <summary>Reads lists of pieces: names typed line by line, or rows pasted from a table or as CSV.</summary>
 public static class NameList
 {
-    /// <summary>Most names in one run.</summary>
+    /// <summary>Most lines in one run.</summary>
     public const int Most = 500;
 
-    private static readonly string[] Columns = ["name", "size", "colour", "count"];
-
     /// <summary>Reads a list. What cannot be read is marked and left open; the rest is taken.</summary>
-    /// <param name="text">Lines; columns name, size, colour and count, parted by comma, semicolon or tab, with or without a
-    /// heading.</param>
+    /// <param name="text">Lines; columns as the heading names them, parted by comma, semicolon or tab. Without a heading a name, then
+    /// size, colours, width and count as they are met.</param>
     /// <param name="sizes">Sizes that are known.</param>
     /// <param name="words">Says what could not be read.</param>
     public static NamesRead Read(string text, IReadOnlyList<string> sizes, IWords words)
@@ -54,71 +71,28 @@ public static class NameList
             MissingFieldFound = null
         };
         using var csv = new CsvParser(new StringReader(text.Replace("\r\n", "\n", StringComparison.Ordinal)), config);
-        var order = Columns;
+        PieceHeading? heading = null;
         var read = new List<NameEntry>();
         for (var first = true; csv.Read(); first = false)
         {
-            var cells = csv.Record ?? [];
+            var cells = (csv.Record ?? []).Select(c => c.Trim()).ToArray();
             if (Array.TrueForAll(cells, string.IsNullOrWhiteSpace))
                 continue;
-            if (first && cells.Select(Column).All(c => c is not null) && cells.Any(c => Column(c) == "name"))
-            {
-                order = [.. cells.Select(c => Column(c)!)];
+            if (first && (heading = PieceHeading.Of(cells)) is not null)
                 continue;
-            }
-
             if (read.Count == Most)
             {
                 marked.Add(new NotRead(csv.RawRow, null, cells[0], words.Say("name-list.too-many", ("most", Most))));
                 break;
             }
 
-            if (Entry(cells, order, csv.RawRow, sizes, marked, words) is { } entry)
+            var row = new PieceRow(csv.RawRow, heading?.Sorted(cells) ?? PieceHeading.ByWhatTheyAre(cells, sizes));
+            if (row.Entry(sizes, heading, marked, words) is { } entry)
                 read.Add(entry);
         }
 
         if (read.Count == 0 && marked.Count == 0)
             marked.Add(new NotRead(1, null, "", words.Say("name-list.empty")));
         return new NamesRead(read, marked);
-    }
-
-    private static string? Column(string heading) => heading.Trim().ToLowerInvariant() switch
-    {
-        "name" or "names" or "word" => "name",
-        "size" => "size",
-        "colour" or "color" => "colour",
-        "count" or "number" or "pieces" or "quantity" => "count",
-        _ => null,
-    };
-
-    private static NameEntry? Entry(string[] cells, string[] order, int line, IReadOnlyList<string> sizes, List<NotRead> marked,
-        IWords words)
-    {
-        string Cell(string column) => Array.IndexOf(order, column) is >= 0 and var i && i < cells.Length ? cells[i].Trim() : "";
-        var (name, size, colour, count) = (Cell("name"), Cell("size"), Cell("colour"), Cell("count"));
-        void Mark(string text, string says) => marked.Add(new NotRead(line, name.Length == 0 ? null : name, text, says));
-        if (name.Length is 0 or > Lettering.LongestText)
-        {
-            Mark(name, name.Length == 0
-                ? words.Say("name-list.no-name")
-                : words.Say("name-list.too-long", ("letters", name.Length), ("most", Lettering.LongestText)));
-            return null;
-        }
-
-        var known = size.Length == 0 ? null : SizeWords.Read(size, sizes);
-        if (size.Length > 0 && known is null)
-            Mark(size, words.Say("name-list.size"));
-        var hex = colour.Length == 0 ? null : ColourWords.Hex(colour);
-        if (colour.Length > 0 && hex is null)
-            Mark(colour, words.Say("name-list.colour"));
-        var many = 1;
-        if (count.Length > 0
-            && !(int.TryParse(count, NumberStyles.None, CultureInfo.InvariantCulture, out many) && many is >= 1 and <= 999))
-        {
-            Mark(count, words.Say("name-list.count"));
-            many = 1;
-        }
-
-        return new NameEntry(name, known, hex, many, Proofed: false);
     }
 }

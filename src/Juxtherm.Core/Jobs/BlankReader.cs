@@ -19,7 +19,7 @@ internal static class BlankReader
         var face = JobParts.FaceOf(BlankMembers.Face, c, Face.Front);
         var width = BlankMembers.WidthMm.In(c);
         var height = BlankMembers.HeightMm.In(c);
-        JobParts.Colour(BlankMembers.Colour, c);
+        var colour = JobParts.Colour(BlankMembers.Colour, c);
         var dots = BlankMembers.CareDots.In(c);
         var traits = BlankMembers.Traits.In(c).Items.Select(t => t.Choice(JobReader.Traits.ToList(), null)).ToList();
         var own = FeaturesOf(c);
@@ -48,6 +48,7 @@ internal static class BlankReader
         {
             Face = face,
             Size = front.Size,
+            Colour = colour,
             Faces = new Dictionary<Face, BlankShape> { [Face.Front] = front, [Face.Back] = back },
         };
     }

@@ -20,11 +20,11 @@ public sealed record Job(
     string Title, int Quantity, Blank Blank, Tools Tools, IReadOnlyList<JobLayer> Layers, IReadOnlyDictionary<string, string> Choices,
     IReadOnlyDictionary<string, string> Accepted)
 {
-    /// <summary>Names of a run, where garments carry one each.</summary>
-    public IReadOnlyList<NameEntry> Names { get; init; } = [];
+    /// <summary>What is known of the pieces of a run, by name, size or colour; empty where they are all alike.</summary>
+    public IReadOnlyList<NameEntry> Pieces { get; init; } = [];
 
-    /// <summary>Garments by size, where it is a run of sizes.</summary>
-    public IReadOnlyList<SizeCount> Sizes { get; init; } = [];
+    /// <summary>The pieces that carry a name.</summary>
+    public IEnumerable<NameEntry> Names => Pieces.Where(p => p.IsNamed);
 
     /// <summary>What came of test patches.</summary>
     public IReadOnlyList<PatchResult> Patches { get; init; } = [];
@@ -90,6 +90,9 @@ public sealed record Blank(ItemForm Form, Material Material, double WidthMm, dou
 
     /// <summary>Size id; null where there are no sizes.</summary>
     public string? Size { get; init; }
+
+    /// <summary>Its colour as <c>#rrggbb</c>; null when not said.</summary>
+    public string? Colour { get; init; }
 
     /// <summary>Both faces, drawn to measure; empty while nobody asked for them.</summary>
     public IReadOnlyDictionary<Face, BlankShape> Faces { get; init; } = new Dictionary<Face, BlankShape>();

@@ -109,21 +109,18 @@ public static class JobReader
         var tools = ToolsReader.Read(itsTools, catalogue, source, blank?.Form);
         var cut = CutReader.Read(root);
         var layers = LayersReader.Read(root[JobContract.Layers.Name], catalogue, blank?.Face ?? Face.Front, memory);
-        var sizes = RunReader.SizesOf(root);
-        var names = RunReader.NamesOf(root);
+        var pieces = RunReader.PiecesOf(root);
         var (choices, accepted) = (RunReader.ChoicesOf(root), RunReader.AcceptedOf(root));
         if (blank is not null)
             blank = blank
                 with
             {
-                InSize = BlankReader.InSizes(blank, [.. names.Select(n => n.Size).OfType<string>(), .. sizes.Select(s => s.Size)],
-                    catalogue)
+                InSize = BlankReader.InSizes(blank, pieces.Select(n => n.Size).OfType<string>(), catalogue)
             };
         return blank is null || tools is null || layers is null
             ? null : new Job(title, quantity, blank, tools, layers, choices, accepted)
             {
-                Names = names,
-                Sizes = sizes,
+                Pieces = pieces,
                 Patches = RunReader.PatchesOf(root),
                 Used = RunReader.UsedOf(root),
                 Cut = cut,

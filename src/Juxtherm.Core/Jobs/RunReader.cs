@@ -1,6 +1,5 @@
 using System.Globalization;
 using Juxtherm.Core.Artwork;
-using Juxtherm.Core.Items;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 
@@ -9,8 +8,8 @@ namespace Juxtherm.Core.Jobs;
 /// <summary>Reads what a job file says of its run, of settings used or tried, and of methods.</summary>
 internal static class RunReader
 {
-    /// <summary>The names of a run, one garment or several each.</summary>
-    public static List<NameEntry> NamesOf(JsonCursor job)
+    /// <summary>The pieces of a run, one garment or several each.</summary>
+    public static List<NameEntry> PiecesOf(JsonCursor job)
     {
         var list = RunMembers.Names.In(job);
         if (list.Count > NameList.Most)
@@ -18,23 +17,20 @@ internal static class RunReader
         var read = new List<NameEntry>();
         foreach (var c in list.Items.Take(NameList.Most).Where(c => c.IsObject()))
         {
-            var name = RunMembers.Name.In(c).Trim();
-            if (name.Length == 0)
-                c[RunMembers.Name.Name]
-                    .Fault(new Phrase("job-reader.missing-5", ("pointer", c.Pointer), ("longestText", Lettering.LongestText)), "missing");
-            var size = RunMembers.Size.Given(c);
-            read.Add(new NameEntry(name, size, JobParts.Colour(RunMembers.Colour, c), RunMembers.Count.In(c)
-                ?? 1, RunMembers.Proofed.In(c)));
+            read.Add(new NameEntry(
+                RunMembers.Name.In(c, "").Trim(), RunMembers.Size.Given(c), JobParts.Colour(RunMembers.Colour, c),
+                RunMembers.Count.In(c) ?? 1, RunMembers.Proofed.In(c), JobParts.Colour(RunMembers.GarmentColour, c),
+                RunMembers.WidthMm.In(c)));
         }
 
-        return read;
+        // Files of before told sizes apart from names.
+        var bySize = SizesOf(job);
+        return read.Count > 0 ? read : bySize;
     }
 
-    public static List<SizeCount> SizesOf(JsonCursor job)
-    {
-        return [.. RunMembers.Sizes.Each(job).Select(i => (Size: RunMembers.RunSize.In(i), Count: RunMembers.RunCount.In(i)))
-            .Where(i => i is { Size: not null, Count: > 0 }).Select(i => new SizeCount(i.Size!, i.Count!.Value))];
-    }
+    private static List<NameEntry> SizesOf(JsonCursor job) =>
+        [.. RunMembers.Sizes.Each(job).Select(i => (Size: RunMembers.RunSize.In(i), Count: RunMembers.RunCount.In(i)))
+            .Where(i => i is { Size: not null, Count: > 0 }).Select(i => new NameEntry("", i.Size, null, i.Count!.Value, Proofed: false))];
 
     public static List<PatchResult> PatchesOf(JsonCursor job)
     {

@@ -25,6 +25,7 @@ public static class PlanRules
         new ColdPeelWait(), new DoNotMirror(), new EdgeTime(), new GlitterOnGlitter(), new HeatBudget(), new LabelImplausible(),
         new LabelPress(), new Mirror(), new PuffCovered(), new PuffOnce(), new PuffTwice(), new Shrinkage(), new SmallDetail(),
         new SplitJoins(), new TooWideForCutter(), new UnderneathNotAllowed(), new VariantTooWide(), new VinylUnderSource(),
+        new ColourLost(),
     ];
 
     /// <summary>Everything that the rules have to say, stops first.</summary>

@@ -132,7 +132,9 @@ public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyLis
 /// <param name="Name">What goes on it; empty where they are all alike.</param>
 /// <param name="Size">Its size; null when not said.</param>
 /// <param name="Colour">Colour of its vinyl; null for the layer's own.</param>
-public sealed record WantedPiece(string Name, string? Size, string? Colour);
+/// <param name="GarmentColour">Colour of the garment; null for the item's own.</param>
+/// <param name="WidthMm">How wide the name is set, mm; null for letters as high as all.</param>
+public sealed record WantedPiece(string Name, string? Size, string? Colour, string? GarmentColour = null, double? WidthMm = null);
 
 /// <summary>A run as it was frozen.</summary>
 /// <param name="Pieces">The garments.</param>
@@ -146,16 +148,14 @@ public sealed record BenchScript(IReadOnlyList<WantedPiece> Pieces, bool Named, 
     /// <summary>A plate opened early is to be closed again for what is missing. Runs of earlier rules went on to the next step.</summary>
     public bool NamesShortHolds { get; init; } = true;
 
-    /// <summary>What a job wants: a garment for each name, or as many alike as its quantity says.</summary>
+    /// <summary>What a job wants: a garment for each of its pieces, or as many alike as its quantity says.</summary>
     /// <param name="job">The job.</param>
     public static (IReadOnlyList<WantedPiece> Pieces, bool Named) Wanted(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var named = job.Names.Count > 0 && job.Layers.Any(l => l.Words is { FromNames: true });
-        List<WantedPiece> pieces = job.Names.Count > 0
-            ? [.. job.Names.SelectMany(n => Enumerable.Repeat(new WantedPiece(n.Name, n.Size ?? job.Blank.Size, n.Colour), n.Count))] : [];
-        if (pieces.Count == 0)
-            pieces = [.. job.Sizes.SelectMany(s => Enumerable.Repeat(new WantedPiece("", s.Size, null), s.Count))];
+        var named = job.Names.Any() && job.Layers.Any(l => l.Words is { FromNames: true });
+        List<WantedPiece> pieces = [.. job.Pieces.SelectMany(p => Enumerable.Repeat(
+            new WantedPiece(p.Name, p.Size ?? job.Blank.Size, p.Colour, p.GarmentColour, p.WidthMm), p.Count))];
         // A quantity beyond the list is garments of which nothing else is known.
         var further = named ? 0 : Math.Max(pieces.Count == 0 ? job.Quantity : 0, job.Quantity - pieces.Count);
         return ([.. pieces, .. Enumerable.Repeat(new WantedPiece("", job.Blank.Size, null), further)], named);

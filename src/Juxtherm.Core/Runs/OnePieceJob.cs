@@ -24,10 +24,20 @@ public static class OnePieceJob
         (job["title"], job["quantity"]) = (title, 1);
         // The run's other garments are not cut again.
         job.Remove("sizes");
+        job.Remove("names");
         if (name.Length > 0)
-            job["names"] = new JsonArray(new JsonObject { ["name"] = name, ["size"] = size, ["colour"] = piece.Wanted.Colour });
+            job["names"] = new JsonArray(new JsonObject
+            {
+                ["name"] = name,
+                ["size"] = size,
+                ["garmentColour"] = piece.Wanted.GarmentColour,
+                ["colour"] = piece.Wanted.Colour,
+                ["widthMm"] = piece.Wanted.WidthMm,
+            });
         else if (size is not null)
             job["blank"]!["size"] = size;
+        if (piece.Wanted.GarmentColour is { } garment)
+            job["blank"]!["colour"] = garment;
         return (job.ToJsonString(), title);
     }
 }

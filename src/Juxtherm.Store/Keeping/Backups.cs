@@ -1,6 +1,6 @@
-using Juxtherm.Core.Notices;
 using System.Globalization;
 using System.Text.RegularExpressions;
+using Juxtherm.Core.Notices;
 using Microsoft.Data.Sqlite;
 
 namespace Juxtherm.Store.Keeping;

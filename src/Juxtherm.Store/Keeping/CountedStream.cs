@@ -1,5 +1,5 @@
-using Juxtherm.Core.Notices;
 using System.Security.Cryptography;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Store.Keeping;
 

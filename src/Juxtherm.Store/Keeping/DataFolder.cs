@@ -1,5 +1,5 @@
-using Juxtherm.Core.Notices;
 using System.Globalization;
+using Juxtherm.Core.Notices;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 

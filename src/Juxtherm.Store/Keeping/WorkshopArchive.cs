@@ -1,9 +1,9 @@
-using Juxtherm.Core.Notices;
 using System.Globalization;
 using System.IO.Compression;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using Juxtherm.Core.Notices;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 

@@ -140,10 +140,10 @@ internal static class ArtworkEndpoints
         var problems = new Problems();
         if (cache.Read(await JobBody.ReadAsync(request, cancel), problems) is not { } job)
             return ProblemAnswers.Invalid(problems);
-        if (job.Names.Count > 0 && ProofSheet.Of(job) is { } sheet)
+        if (job.Names.Any() && ProofSheet.Of(job) is { } sheet)
             return Results.Ok(sheet);
-        problems.Add(job.Names.Count == 0
-            ? "/names" : "/layers", job.Names.Count == 0
+        problems.Add(!job.Names.Any()
+            ? "/names" : "/layers", !job.Names.Any()
             ? new Phrase("artwork-request.missing") : new Phrase("artwork-request.missing-2"), "missing");
         return ProblemAnswers.Invalid(problems);
     }

@@ -61,7 +61,7 @@ internal static class CareEndpoints
         var problems = new Problems();
         if (cache.Read(row.Json, problems) is not { } job)
             return ProblemAnswers.Invalid(problems);
-        IReadOnlyList<string> names = job.Names.Count > 0 ? [.. job.Names.SelectMany(n => Enumerable.Repeat(n.Name, n.Count))] : [""];
+        IReadOnlyList<string> names = job.Names.Any() ? [.. job.Names.SelectMany(n => Enumerable.Repeat(n.Name, n.Count))] : [""];
         var words = language.WordsFor(UnitSystem.Metric);
         return Results.File(
             CareCard.Pdf(job.Title, CareCard.WhatOf(job, words), names, CareAdvice.Of(job, catalogue.Work, words), null, words,

@@ -1,6 +1,6 @@
-using Juxtherm.Core.Notices;
 using System.Globalization;
 using System.Net;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Web.Hosting;
 

@@ -1,5 +1,5 @@
-using Juxtherm.Core.Notices;
 using Juxtherm.App;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Juxtherm.Words;

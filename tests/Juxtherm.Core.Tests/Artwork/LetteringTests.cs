@@ -83,6 +83,19 @@ public sealed class LetteringTests
             [new("Wren", "child", "#0f6468", 1, false), new("Osk", "adult-xl", null, 2, false)] },
         { "with semicolons and quotes", "\"Tarn; the\";child\nO'Sky;;;4",
             [new("Tarn; the", "child", null, 1, false), new("O'Sky", null, null, 4, false)] },
+        { "the garment's colour by its word", "Wren, child, navy tee, gold\nOsk, black hoodie, M, silver, 2",
+            [new("Wren", "child", "#ffd700", 1, false, "#000080"), new("Osk", "adult-m", "#c0c0c0", 2, false, "#000000")] },
+        { "of two colours the garment's first", "Wren, black, gold, 190 mm",
+            [new("Wren", null, "#ffd700", 1, false, "#000000", 190)] },
+        { "widths as people write them", "Wren, 19 cm\nOsk, 7 1/2 in",
+            [new("Wren", null, null, 1, false, null, 190), new("Osk", null, null, 1, false, null, 190.5)] },
+        { "with a heading of somebody's own",
+            "Order,Name,Shirt size,Shirt colour,Name color,Width (in),Qty\n17,Wren,Youth M,navy,gold,7.5,2",
+            [new("Wren", "child", "#ffd700", 2, false, "#000080", 190.5)] },
+        { "sizes alone", "Size,Qty,Garment\nM,3,black\nL,2,",
+            [new("", "adult-m", null, 3, false, "#000000"), new("", "adult-l", null, 2, false)] },
+        { "a column alone", "garment\nblack\nnavy",
+            [new("", null, null, 1, false, "#000000"), new("", null, null, 1, false, "#000080")] },
     };
 
     [Theory]
@@ -99,7 +112,10 @@ public sealed class LetteringTests
     [InlineData("Wren\nOsk,adult-m,blurple", 2, "blurple", "#rrggbb", 2)]
     [InlineData("Wren,,,0", 1, "0", "1 to 999", 1)]
     [InlineData("Wren,,,many", 1, "many", "1 to 999", 1)]
-    [InlineData(",child\nOsk", 1, "", "no name", 1)]
+    [InlineData(",child\nOsk", 1, "", "no name", 2)]
+    [InlineData("Name,Garment\nWren,blurple", 2, "blurple", "#rrggbb", 1)]
+    [InlineData("Name,Width\nWren,190", 2, "190", "190 mm", 1)]
+    [InlineData("Name,Width mm\nWren,0.01", 2, "0.01", "190 mm", 1)]
     [InlineData("\n\n", 1, "", "a name on each line", 0)]
     public void What_cannot_be_read_is_marked_and_the_rest_is_taken(string text, int line, string what, string accepted, int names)
     {

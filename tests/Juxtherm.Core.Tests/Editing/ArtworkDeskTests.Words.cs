@@ -70,7 +70,7 @@ public sealed partial class ArtworkDeskTests
         var json = WithNames(new JsonObject { ["name"] = "Wren" }, new JsonObject { ["name"] = "Osk", ["proofed"] = true });
         Assert.Contains("1 of 2 names", Said(json)!.Text, StringComparison.Ordinal);
         json["quantity"] = 5;
-        Assert.Contains("2 garments", Said(json)!.Text, StringComparison.Ordinal);
+        Assert.Contains("2 pieces", Said(json)!.Text, StringComparison.Ordinal);
         json["quantity"] = 2;
         json["names"]![0]!["proofed"] = true;
         Assert.Null(Said(json));

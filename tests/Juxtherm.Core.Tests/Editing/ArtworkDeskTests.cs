@@ -209,7 +209,7 @@ public sealed partial class ArtworkDeskTests
         { "/layers/0/word", "{\"text\":\"a\",\"font\":\"gothic\"}", "brush" },
         { "/layers/0/word", "{\"text\":\"a\",\"arcDegrees\":720}", "340" },
         { "/blank/colour", "\"beige\"", "#rrggbb" },
-        { "/names", "[{\"name\":\"\"}]", "empty" },
+        { "/names", "[{\"garmentColour\":\"blurple\"}]", "#rrggbb" },
         { "/names", "[{\"name\":\"Wren\",\"count\":0}]", "1 to 999" },
     };
 

@@ -1,7 +1,5 @@
 using Juxtherm.Core.Editing;
 using Juxtherm.Core.Items;
-using Juxtherm.Core.Notices;
-using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Sections;
 using Juxtherm.Core.Tests.Plans;
 

@@ -1,14 +1,11 @@
 using System.Text.Json.Nodes;
-using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Logbook;
-using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Runs;
 using Juxtherm.Core.Tests.Plans;
 using Juxtherm.Core.Tests.Runs;
-using Juxtherm.Testing;
 using Juxtherm.Words;
 using Outcome = Juxtherm.Core.Runs.Outcome;
 

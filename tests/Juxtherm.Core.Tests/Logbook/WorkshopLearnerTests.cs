@@ -1,10 +1,9 @@
-using Juxtherm.Core.Certainty;
 using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
+using Juxtherm.Core.Certainty;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Logbook;
-using Juxtherm.Core.Settings;
 using MathNet.Numerics.Distributions;
 using Outcome = Juxtherm.Core.Runs.Outcome;
 

@@ -7,7 +7,6 @@ using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Patches;
 using Juxtherm.Core.Plans.Setting;
 using Juxtherm.Core.Settings;
-using Juxtherm.Testing;
 using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Plans;

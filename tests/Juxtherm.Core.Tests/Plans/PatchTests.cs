@@ -1,10 +1,10 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
-using Juxtherm.Core.Settings;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Plans.Patches;
+using Juxtherm.Core.Settings;
 using Juxtherm.Testing;
 using Juxtherm.Words;
 

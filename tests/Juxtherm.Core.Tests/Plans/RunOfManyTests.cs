@@ -1,9 +1,7 @@
 using System.Text.Json.Nodes;
-using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Heat;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Settings;
-using Juxtherm.Testing;
 
 namespace Juxtherm.Core.Tests.Plans;
 

@@ -5,7 +5,6 @@ using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Runs;
 using Juxtherm.Core.Runs.Judging;
 using Juxtherm.Core.Tests.Plans;
-using Juxtherm.Testing;
 using Juxtherm.Words;
 
 namespace Juxtherm.Core.Tests.Runs;

@@ -21,11 +21,11 @@ export interface Job {
    */
   order?: string[];
   /**
-   * The names of a run, one garment or several each.
+   * The pieces of a run, by name where they carry one, one garment or several each.
    */
   names?: JobName[];
   /**
-   * How many in which size.
+   * How many in which size, where names says nothing; read as pieces without a name.
    */
   sizes?: JobSize[];
   choices?: JobChoices;
@@ -233,12 +233,23 @@ export interface JobWord {
   [k: string]: unknown;
 }
 export interface JobName {
-  name: string;
+  /**
+   * The name that goes on it; absent where none does.
+   */
+  name?: string;
   size?: string;
+  /**
+   * Colour of the garment, where it is not the item's.
+   */
+  garmentColour?: string;
   /**
    * Colour of its vinyl.
    */
   colour?: string;
+  /**
+   * How wide the name is set, mm; absent for letters as high as all.
+   */
+  widthMm?: number;
   count?: number;
   /**
    * Somebody has read it over.

@@ -5813,6 +5813,8 @@ export interface components {
         };
         /** @description Everything to choose from. */
         CatalogueAnswer: {
+            /** @description Common words for colours. */
+            colours: components["schemas"]["NamedColour"][];
             /** @description Covers. */
             covers: components["schemas"]["Choice"][];
             /** @description Cutters. */
@@ -5888,6 +5890,13 @@ export interface components {
             onShelf: string;
             /** @description It is so near that it is used until somebody says otherwise. */
             taken: boolean;
+        };
+        /** @description A colour to look for. */
+        ColourChip: {
+            /** @description As #rrggbb. */
+            colour: string;
+            /** @description The nearest common word. */
+            word: string;
         };
         /** @description What somebody has said of a colour on the shelf. */
         ColourMatch: {
@@ -7540,21 +7549,37 @@ export interface components {
          * @enum {unknown}
          */
         MatStatus: "waiting" | "loaded" | "cutting" | "stopped" | "cut" | "unloaded";
-        /** @description One name of a run. */
+        /** @description A colour that has a common word. */
+        NamedColour: {
+            /** @description As `#rrggbb`. */
+            hex: string;
+            /** @description It. */
+            word: string;
+        };
+        /** @description One piece of a run, or several alike. */
         NameEntry: {
-            /** @description Colour of the vinyl as `#rrggbb`; null for the layer's own. */
+            /** @description Colour of the name's vinyl as `#rrggbb`; null for the layer's own. */
             colour: null | string;
             /**
              * Format: int32
              * @description How many alike, 1 to 999.
              */
             count: number;
-            /** @description What goes on the garment. */
+            /** @description Colour of the garment as `#rrggbb`; null for the item's own. */
+            garmentColour?: null | string;
+            /** @description It carries a name. */
+            isNamed?: boolean;
+            /** @description The name that goes on it; empty where none does. */
             name: string;
             /** @description Somebody has looked at the spelling. */
             proofed: boolean;
             /** @description Size of the garment; null when not said. */
             size: null | string;
+            /**
+             * Format: double
+             * @description How wide the name is set, mm; null for letters as high as all.
+             */
+            widthMm?: null | number;
         };
         /** @description A list as far as it could be read. */
         NamesRead: {
@@ -7837,10 +7862,7 @@ export interface components {
         PhaseKind: "preheat" | "lay" | "tack" | "press" | "cool" | "peel" | "cover" | "dial" | "turn" | "back" | "finish" | "rest";
         /** @description A garment of the run. */
         PieceAnswer: {
-            /** @description Colour of its vinyl; null when not said. */
-            colour: null | string;
-            /** @description That colour in a word. */
-            colourWord: null | string;
+            garment: null | components["schemas"]["ColourChip"];
             /**
              * Format: int32
              * @description The lost piece whose place it takes.
@@ -7878,6 +7900,7 @@ export interface components {
             station: number;
             /** @description Where it stands. */
             status: components["schemas"]["PieceStatus"];
+            vinyl: null | components["schemas"]["ColourChip"];
         };
         /**
          * @description Where a piece stands.
@@ -8491,7 +8514,7 @@ export interface components {
             fits: boolean;
             /**
              * Format: int32
-             * @description Its place in the list, from 0.
+             * @description Its place in the list of pieces, from 0.
              */
             index: number;
             /** @description Characters that the font does not have. */
@@ -8503,7 +8526,7 @@ export interface components {
         ProofSheet: {
             /**
              * Format: int32
-             * @description Garments in all.
+             * @description Garments with names in all.
              */
             garments: number;
             /**
@@ -8513,7 +8536,7 @@ export interface components {
             heightThatFitsMm: null | number;
             /** @description The layer that carries the names. */
             layerId: string;
-            /** @description One for each entry of the list. */
+            /** @description One for each name of the list. */
             names: components["schemas"]["ProofedName"][];
             /**
              * Format: double
@@ -9291,10 +9314,17 @@ export interface components {
         WantedPiece: {
             /** @description Colour of its vinyl; null for the layer's own. */
             colour: null | string;
+            /** @description Colour of the garment; null for the item's own. */
+            garmentColour?: null | string;
             /** @description What goes on it; empty where they are all alike. */
             name: string;
             /** @description Its size; null when not said. */
             size: null | string;
+            /**
+             * Format: double
+             * @description How wide the name is set, mm; null for letters as high as all.
+             */
+            widthMm?: null | number;
         };
         /** @description How a piece looked after washing. */
         WashAnswer: {

@@ -134,6 +134,10 @@ export const catalogue = {
   ],
   cutters: [],
   sizes: ['child', 'adult-m'],
+  colours: [
+    { word: 'navy', hex: '#1b2a49' },
+    { word: 'gold', hex: '#d9a441' },
+  ],
   usual: { heatSource: 'swing-platen', vinyl: 'smooth', form: 'tee', material: 'cotton' },
 } as unknown as Catalogue;
 

@@ -25,9 +25,13 @@ export function Setpoint({
         data-testid="setpoint"
       >
         <span>
+          <small className="caption">{labels.setTo}</small>
           <Degrees text={press.dialMark ?? units.temperature(press.celsius)} />
         </span>
-        <span>{time(press.seconds)}</span>
+        <span>
+          <small className="caption">{labels.pressFor}</small>
+          {time(press.seconds)}
+        </span>
       </p>
       <p className="mt-2 text-[1.1rem] text-quiet">
         {labels.pressure(

@@ -30,6 +30,8 @@ export const whereEachFigureComesFrom = 'Where each figure comes from';
 export const source = (from: Said) => `Source: ${from}`;
 
 // Setpoint
+export const setTo = 'Set to';
+export const pressFor = 'Press for';
 export const theIronSMarkAbout = (celsius: Said) => `the iron's mark, about ${celsius}`;
 export const pressure = (dialMark: Said, pressure: Said) => `${dialMark} · ${pressure} pressure`;
 export const thenNext = (seconds: Said) => `then ${seconds}`;
@@ -91,3 +93,13 @@ export const notYet = 'not yet';
 export const tacked = 'tacked';
 export const holds = 'holds';
 export const holdsWell = 'holds well';
+
+// ColourCell
+export const pickColour = (name: Said) => `${name}: pick`;
+export const colourAccepted = 'A color such as navy, or #1b2a49.';
+
+// NotRead
+export const rowsRead = (count: Said) => `${count} ${count === 1 ? 'row' : 'rows'} added.`;
+export const nothingRead = 'Nothing could be read.';
+export const toCheck = (count: Said) => (count === 1 ? 'One thing to check:' : `${count} things to check:`);
+export const line = (line: Said) => `Line ${line}`;

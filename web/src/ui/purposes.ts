@@ -7,7 +7,7 @@ export const PURPOSE: Record<PlannedPress['purpose'], string> = {
   tack: 'tack',
   press: 'press',
   back: 'press from the back',
-  finish: 'finish under the cover',
+  finish: 'final press with cover sheet',
 };
 
 /** A press as the print has it: on all of it at once, or the same on each of its parts. */

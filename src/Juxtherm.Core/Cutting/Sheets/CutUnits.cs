@@ -36,7 +36,7 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
         var notCut = job.Layers.Where(l => !l.HasSize || LayerSplit.PlanOf(l, setup, job.Memory) is null).Select(l => l.Id).ToList();
         NotCut = notCut;
         var cut = job.Layers.Where(l => !notCut.Contains(l.Id)).ToList();
-        var named = cut.FirstOrDefault(l => l.Words is { FromNames: true } && job.Names.Count > 0);
+        var named = cut.FirstOrDefault(l => l.Words is { FromNames: true } && job.Names.Any());
         var lists = new List<UnitList>();
         foreach (var group in cut.Where(l => l != named).GroupBy(l => (l.Vinyl.Id, Colour: l.Colour?.ToLowerInvariant())))
         {
@@ -116,8 +116,15 @@ internal sealed class CutUnits(Job job, CutterSetup setup, CuttingFigures figure
     private IEnumerable<(string? Colour, Vinyl Vinyl, CutUnit Unit)> Named(JobLayer layer)
     {
         var garment = 0;
-        foreach (var name in ProofSheet.Of(job)!.Names)
+        var names = ProofSheet.Of(job)!.Names.ToDictionary(n => n.Index);
+        foreach (var (index, piece) in job.Pieces.Index())
         {
+            if (!names.TryGetValue(index, out var name))
+            {
+                garment += piece.Count;
+                continue;
+            }
+
             var shape = name.Path.Length > 0 ? CutShape.Read(name.Path, job.Memory) : null;
             var split = shape is null
                 ? null : LayerSplit.PlanOf(shape, shape.Bounds.WidthMm, shape.Bounds.HeightMm, layer.Vinyl, setup, job.Memory);

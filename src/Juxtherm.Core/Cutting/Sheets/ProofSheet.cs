@@ -1,11 +1,12 @@
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Reading;
 
 namespace Juxtherm.Core.Cutting.Sheets;
 
 /// <summary>One garment of a run, with its name on it.</summary>
-/// <param name="Index">Its place in the list, from 0.</param>
+/// <param name="Index">Its place in the list of pieces, from 0.</param>
 /// <param name="Entry">As the list says it.</param>
 /// <param name="Path">Its letters where they lie, as path data in mm; empty when nothing can be cut.</param>
 /// <param name="Box">Where they lie.</param>
@@ -15,8 +16,8 @@ public sealed record ProofedName(int Index, NameEntry Entry, string Path, Box? B
 
 /// <summary>All garments of a run to proof-read.</summary>
 /// <param name="LayerId">The layer that carries the names.</param>
-/// <param name="Names">One for each entry of the list.</param>
-/// <param name="Garments">Garments in all.</param>
+/// <param name="Names">One for each name of the list.</param>
+/// <param name="Garments">Garments with names in all.</param>
 /// <param name="WidestMm">The widest name, mm.</param>
 /// <param name="HeightThatFitsMm">Letter height at which all names fit, mm; null when they do already.</param>
 public sealed record ProofSheet(string LayerId, IReadOnlyList<ProofedName> Names, int Garments, double WidestMm, double? HeightThatFitsMm)
@@ -30,16 +31,18 @@ public sealed record ProofSheet(string LayerId, IReadOnlyList<ProofedName> Names
         if (job.Layers.FirstOrDefault(l => l.Words is { FromNames: true }) is not { Words: { } words } layer)
             return null;
         var free = job.Blank.Faces[layer.Face];
-        var names = job.Names.Select((entry, i) => Name(i, entry, words, layer, free.WidthMm)).ToList();
-        var widest = names.Max(n => n.Box?.WidthMm) ?? 0;
-        // Letters of a run share one height, so the widest name decides it.
-        return new ProofSheet(layer.Id, names, job.Names.Sum(n => n.Count), widest, widest > free.WidthMm
-            ? Math.Floor(words.HeightMm * free.WidthMm / widest * 2) / 2 : null);
+        var names = job.Pieces.Select((entry, i) => (entry, i)).Where(p => p.entry.IsNamed)
+            .Select(p => Name(p.i, p.entry, words, layer, free.WidthMm, job.Memory)).ToList();
+        // Letters of a run share one height unless a name has a width of its own, so the widest of the others decides it.
+        var shared = names.Where(n => n.Entry.WidthMm is null).Max(n => n.Box?.WidthMm) ?? 0;
+        return new ProofSheet(layer.Id, names, job.Names.Sum(n => n.Count), names.Max(n => n.Box?.WidthMm) ?? 0, shared > free.WidthMm
+            ? Math.Floor(words.HeightMm * free.WidthMm / shared * 2) / 2 : null);
     }
 
-    private static ProofedName Name(int index, NameEntry entry, Lettering words, JobLayer layer, double freeWidth)
+    private static ProofedName Name(int index, NameEntry entry, Lettering words, JobLayer layer, double freeWidth,
+        WorkMemory memory)
     {
-        var set = LetterShapes.Set(words with { Text = entry.Name });
+        var set = LetterShapes.Set(entry.In(words, memory));
         if (set.Shape is not { } shape)
             return new ProofedName(index, entry, "", null, false, set.Missing);
         var size = shape.Bounds;

@@ -9,9 +9,16 @@ internal sealed class Change : ICommand
     {
         var piece = scene.Meant();
         var asked = Wishes.Wanted(scene);
-        // A colour is only changed by naming another.
-        var wanted = asked with { Colour = asked.Colour ?? piece.Wanted.Colour };
-        var otherVinyl = (scene.Script.Named && wanted.Name != piece.Wanted.Name) || wanted.Colour != piece.Wanted.Colour;
+        // A colour or a width is only changed by naming another.
+        var before = piece.Wanted;
+        var wanted = asked with
+        {
+            Colour = asked.Colour ?? before.Colour,
+            GarmentColour = asked.GarmentColour ?? before.GarmentColour,
+            WidthMm = asked.WidthMm ?? before.WidthMm,
+        };
+        var otherVinyl = (scene.Script.Named && (wanted.Name, wanted.WidthMm) != (before.Name, before.WidthMm))
+            || wanted.Colour != before.Colour;
         if (piece.Status is not (PieceStatus.Waiting or PieceStatus.ToCut)
             && !(piece.Status == PieceStatus.InHand && piece.Holds.Count == 0))
             throw new BenchRefusedException("already-pressed", scene.Words.Say("refused.already-pressed", ("number", piece.Number)));

@@ -3,11 +3,12 @@ import { useState } from 'react';
 import { flushSync } from 'react-dom';
 import { api, got, type Notice, type Schemas } from '../../api/client';
 import { changed, type Job, layerId } from '../../api/job';
+import { type Piece, withPieces } from '../../api/pieces';
 import { NoticeCard } from '../../ui/Notices';
 import { Failed, Loading } from '../../ui/States';
 import { useJob } from '../jobs/JobPage';
 import { BringIn } from './BringIn';
-import { layerChanged, type NameEntry, NEW_WORD, spoken, type Word, weedingInWords, withNames } from './desk';
+import { layerChanged, NEW_WORD, spoken, type Word, weedingInWords } from './desk';
 import { LayerTools } from './LayerTools';
 import * as labels from './labels';
 import { Names } from './Names';
@@ -85,14 +86,14 @@ export function ArtworkStation() {
       ),
     );
 
-  const setNames = (names: readonly NameEntry[]) =>
+  const setNames = (names: readonly Piece[]) =>
     ask(() =>
       got(
         api.POST('/api/artwork/words', {
           body: {
-            job: asJson(withNames(job, names)),
+            job: asJson(withPieces(job, names)),
             layer: null,
-            word: asJson({ ...NEW_WORD, text: names[0]?.name ?? '', fromNames: true }),
+            word: asJson({ ...NEW_WORD, text: names.find((n) => n.name)?.name ?? '', fromNames: true }),
           },
         }),
       ),

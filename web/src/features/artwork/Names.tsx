@@ -2,11 +2,13 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, got } from '../../api/client';
 import type { Job } from '../../api/job';
+import { garmentsIn, type Piece, piecesOf, withPieces } from '../../api/pieces';
 import { useUnits } from '../../app/units';
 import { contrast } from '../../ui/contrast';
+import { NotRead } from '../../ui/NotRead';
 import { Failed } from '../../ui/States';
 import { SIZE_NAMES } from '../../ui/sizes';
-import { type NameEntry, type Word, withNames } from './desk';
+import type { Word } from './desk';
 import * as labels from './labels';
 
 interface Props {
@@ -16,7 +18,7 @@ interface Props {
   onEdit: (change: (job: Job) => Job) => void;
   onHeight: (layer: string, word: Word) => void;
   /** Sets the first names of a job: what carries them is made with them. */
-  onFirst: (names: readonly NameEntry[]) => void;
+  onFirst: (names: readonly Piece[]) => void;
 }
 
 /** A name for each garment of a run, and the sheet to check the spelling on. */
@@ -26,14 +28,15 @@ export function Names({ job, open, onEdit, onHeight, onFirst }: Props) {
   const read = useMutation({
     mutationFn: (list: string) => got(api.POST('/api/artwork/names', { body: { text: list } })),
     onSuccess: ({ names, notRead }, list) => {
-      if (names.length > 0 && carrier) onEdit((j) => withNames(j, names));
+      if (names.length > 0 && carrier) onEdit((j) => withPieces(j, names));
       else if (names.length > 0) onFirst(names);
       // What could not be read stays in sight, beside what it was read from.
       setText(notRead.length > 0 ? list : '');
     },
   });
-  if (!carrier && !open) return null;
-  const names = (job.names as NameEntry[] | undefined) ?? [];
+  const names = piecesOf(job);
+  const named = names.filter((n) => n.name);
+  if (!carrier && !open && named.length === 0) return null;
   return (
     <section aria-label={labels.names}>
       <h2>
@@ -48,7 +51,7 @@ export function Names({ job, open, onEdit, onHeight, onFirst }: Props) {
         }}
       >
         <label className="field">
-          <span className="name">{names.length === 0 ? labels.listOfNames : labels.anotherListInItsPlace}</span>
+          <span className="name">{named.length === 0 ? labels.listOfNames : labels.anotherListInItsPlace}</span>
           <textarea
             className="input h-auto! py-2! min-h-24 w-full whitespace-pre-wrap"
             rows={4}
@@ -76,28 +79,13 @@ export function Names({ job, open, onEdit, onHeight, onFirst }: Props) {
         </div>
       </form>
       {read.isError && <Failed error={read.error} />}
-      {read.data && read.data.notRead.length > 0 && (
-        <div className="notice caution mt-3" data-testid="not-read">
-          <p>
-            <strong>
-              {read.data.names.length > 0 ? labels.namesRead(read.data.names.length) : labels.noNameWasRead}
-            </strong>{' '}
-            {read.data.notRead.length === 1
-              ? labels.oneThingNeedsALook
-              : labels.thingsNeedALook(read.data.notRead.length)}
-          </p>
-          <ul className="mt-1">
-            {read.data.notRead.map((n) => (
-              <li key={`${n.line}-${n.text}-${n.says}`}>
-                {labels.line(n.line)}
-                {n.name && `, ${n.name}`}: {n.text && `“${n.text}”. `}
-                {n.says}
-              </li>
-            ))}
-          </ul>
-        </div>
+      <NotRead read={read.data} />
+      {named.length > 0 && !carrier && (
+        <button type="button" className="btn btn-primary mt-3" onClick={() => onFirst(names)}>
+          {labels.putThemOn(named.length)}
+        </button>
       )}
-      {names.length > 0 && carrier && (
+      {named.length > 0 && carrier && (
         <Proof job={job} names={names} onEdit={onEdit} onHeight={onHeight} carrier={carrier.word as Word} />
       )}
     </section>
@@ -110,7 +98,7 @@ function Proof({
   onEdit,
   onHeight,
   carrier,
-}: { job: Job; names: readonly NameEntry[]; carrier: Word } & Pick<Props, 'onEdit' | 'onHeight'>) {
+}: { job: Job; names: readonly Piece[]; carrier: Word } & Pick<Props, 'onEdit' | 'onHeight'>) {
   const units = useUnits();
   const sheet = useQuery({
     queryKey: ['proof', job],
@@ -119,23 +107,20 @@ function Proof({
   });
   const cloth = (job.blank.colour as string | undefined) ?? '#ece5d8';
   const carried = job.layers.find((l) => (l.word as Word | undefined)?.fromNames)?.colour || '#222222';
-  const set = (index: number, change: Partial<NameEntry>) =>
+  const set = (index: number, change: Partial<Piece>) =>
     onEdit((j) =>
-      withNames(
+      withPieces(
         j,
-        ((j.names as NameEntry[]) ?? []).map((n, i) =>
-          i === index ? { ...n, count: n.count ?? 1, ...change } : { ...n, count: n.count ?? 1 },
-        ),
+        piecesOf(j).map((n, i) => (i === index ? { ...n, ...change } : n)),
       ),
     );
-  const ticked = names.filter((n) => n.proofed).length;
+  const named = names.filter((n) => n.name);
+  const ticked = named.filter((n) => n.proofed).length;
   return (
     <div className="mt-4" data-testid="proof">
       <p className="text-[1.05rem]">
-        <strong>{labels.ofReadAndTicked(ticked, names.length)}</strong>{' '}
-        <span className="text-quiet">
-          {labels.garmentsReadEachNameLetter(names.reduce((sum, n) => sum + (n.count ?? 1), 0))}
-        </span>
+        <strong>{labels.ofReadAndTicked(ticked, named.length)}</strong>{' '}
+        <span className="text-quiet">{labels.garmentsReadEachNameLetter(garmentsIn(named))}</span>
       </p>
       {sheet.data?.heightThatFitsMm && (
         <div className="notice caution mt-2">
@@ -160,12 +145,14 @@ function Proof({
       )}
       <ul className="grid sm:grid-cols-2 xl:grid-cols-3 gap-3 mt-3">
         {names.map((n, i) => {
+          if (!n.name) return null;
+          const ground = n.garmentColour ?? cloth;
           const proof = sheet.data?.names.find((p) => p.index === i);
           const b = proof?.box;
           return (
             // biome-ignore lint/suspicious/noArrayIndexKey: a garment is known by its place in the list
             <li key={i} className="border border-rule p-2.5 break-inside-avoid" data-proof={i}>
-              <div className="h-16 grid place-items-center" style={{ background: cloth }}>
+              <div className="h-16 grid place-items-center" style={{ background: ground }}>
                 {b && proof && proof.entry.name === n.name ? (
                   <svg
                     viewBox={`${b.xMm - 2} ${b.yMm - 2} ${b.widthMm + 4} ${b.heightMm + 4}`}
@@ -177,7 +164,7 @@ function Proof({
                       d={proof.path}
                       fillRule="evenodd"
                       fill={n.colour ?? carried}
-                      {...outlined(n.colour ?? carried, cloth)}
+                      {...outlined(n.colour ?? carried, ground)}
                     />
                   </svg>
                 ) : (
@@ -213,7 +200,18 @@ function Proof({
         <button type="button" className="btn btn-sm btn-outline" onClick={() => window.print()}>
           {labels.printTheSheet}
         </button>
-        <button type="button" className="btn btn-sm btn-ghost" onClick={() => onEdit((j) => withNames(j, []))}>
+        <button
+          type="button"
+          className="btn btn-sm btn-ghost"
+          onClick={() =>
+            onEdit((j) =>
+              withPieces(
+                j,
+                piecesOf(j).map((n) => ({ ...n, name: '' })),
+              ),
+            )
+          }
+        >
           {labels.noNamesAfterAll}
         </button>
       </div>

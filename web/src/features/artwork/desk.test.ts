@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { newJob } from '../../api/job';
 import { scaled, shifted } from '../place/moves';
-import { type ArtworkLook, layerChanged, layerLifted, spoken, weedingInWords, withNames } from './desk';
+import { type ArtworkLook, layerChanged, layerLifted, spoken, weedingInWords } from './desk';
 
 const two = () => {
   const job = newJob('smooth', 'tee', 'cotton', 'swing-platen');
@@ -44,21 +44,6 @@ describe('layers', () => {
     const larger = scaled(two(), 'front', 2.5);
     expect(apart(larger)[0]).toBeCloseTo((x ?? 0) * 2.5, 2);
     expect((larger.layers[0].widthMm ?? 0) / (larger.layers[0].heightMm ?? 1)).toBeCloseTo(10.123 / 5.061, 3);
-  });
-});
-
-describe('names', () => {
-  const entry = (name: string, count = 1) => ({ name, size: null, colour: null, count, proofed: false });
-
-  test('decide how many pieces there are', () => {
-    const job = withNames(two(), [entry('Wren'), entry('Osk', 3)]);
-    expect(job.quantity).toBe(4);
-    expect(job.names).toEqual([{ name: 'Wren' }, { name: 'Osk', count: 3 }]);
-  });
-
-  test('leave nothing behind when there are none', () => {
-    const job = withNames(withNames(two(), [entry('Wren')]), []);
-    expect('names' in job).toBe(false);
   });
 });
 

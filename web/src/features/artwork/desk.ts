@@ -4,7 +4,6 @@ import type { JobWord } from '../../api/jobFile';
 
 export type ArtworkLook = Schemas['ArtworkLook'];
 export type LayerLook = Schemas['LayerLook'];
-export type NameEntry = Schemas['NameEntry'];
 
 /** What is set in a layer of words, as the job file writes it. */
 export type Word = JobWord;
@@ -70,19 +69,6 @@ export function layerLifted(job: Job, index: number, by: 1 | -1): Job {
   const [moved] = layers.splice(index, 1);
   if (moved) layers.splice(to, 0, moved);
   return { ...job, layers: layers as unknown as Job['layers'] };
-}
-
-/** The same job with a list of names, its pieces counted from the list. */
-export function withNames(job: Job, names: readonly NameEntry[]): Job {
-  const kept = names.map((n) => ({
-    name: n.name,
-    ...(n.size ? { size: n.size } : {}),
-    ...(n.colour ? { colour: n.colour } : {}),
-    ...(n.count === 1 ? {} : { count: n.count }),
-    ...(n.proofed ? { proofed: true } : {}),
-  }));
-  const pieces = names.reduce((sum, n) => sum + (n.count ?? 1), 0);
-  return changed(job, kept.length > 0 ? { names: kept, quantity: pieces } : { names: undefined });
 }
 
 /** What the whole picture comes to, in a sentence. */

@@ -16,7 +16,7 @@ export const workOnTheLayers = 'Edit layers';
 export const workOnTheLayers2 = 'Edit layers ';
 export const tickLayersAboveFirst = 'tick layers above first';
 export const lengthForOutlineOverlapGap = 'Length for outline, overlap, gap';
-export const asUsual = 'as usual';
+export const asUsual = 'standard';
 export const asUsual2 = (usual: Said) => `As usual: ${usual}`;
 
 // Names
@@ -28,11 +28,6 @@ export const anotherListInItsPlace = 'Replace the list';
 export const wrenChildGoldOskAdult = 'Wren, child, gold\nOsk, adult-m\nTamsin, adult-s, #0f6468, 2';
 export const readTheList = 'Read the list';
 export const orTakeItFromA = 'or take it from a CSV file';
-export const namesRead = (count: Said) => `${count} names added.`;
-export const noNameWasRead = 'No names found.';
-export const oneThingNeedsALook = 'One thing to check:';
-export const thingsNeedALook = (count: Said) => `${count} things to check:`;
-export const line = (line: Said) => `Line ${line}`;
 export const ofReadAndTicked = (ticked: Said, count: Said) => `${ticked} of ${count} checked.`;
 export const garmentsReadEachNameLetter = (it: Said) =>
   `${it} garments. Read each name letter by letter, then tick it.`;
@@ -46,6 +41,7 @@ export const sizeNotGiven = 'size not given';
 export const tooWide = ' · too wide';
 export const theFontHasNo = (it: Said) => ` · the font has no ${it}`;
 export const printTheSheet = 'Print the sheet';
+export const putThemOn = (count: Said) => `Put ${count === 1 ? 'this name' : `these ${count} names`} on`;
 export const noNamesAfterAll = 'Remove names';
 export const name = (index: Said) => `Name ${index}`;
 

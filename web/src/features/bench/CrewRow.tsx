@@ -5,6 +5,7 @@ import { api, got, type Run } from '../../api/client';
 import { useCatalogue } from '../../api/queries';
 import { SIZE_NAMES } from '../../ui/sizes';
 import { OutcomeMark, outcomeWord } from '../logbook/outcomes';
+import { Chips } from './Chips';
 import * as labels from './labels';
 import { type Piece, sizeWord, useSay, whose } from './useRun';
 
@@ -52,11 +53,7 @@ export function Row({ run, piece }: { run: Run; piece: Piece }) {
           />
         ) : (
           <span className="flex items-center gap-2.5">
-            {piece.colour && (
-              <svg aria-hidden="true" width="14" height="14">
-                <rect width="14" height="14" fill={piece.colour} stroke="currentColor" />
-              </svg>
-            )}
+            <Chips piece={piece} />
             <strong className="font-semibold">{whose(piece)}</strong>
             {piece.insteadOf && <span className="text-quiet text-[0.9rem]">{labels.insteadOf(piece.insteadOf)}</span>}
           </span>

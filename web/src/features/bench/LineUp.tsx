@@ -1,5 +1,6 @@
 import type { Run } from '../../api/client';
 import type { ServerClock } from '../../ui/countdown';
+import { Chips } from './Chips';
 import * as labels from './labels';
 import { type Piece, type Station, sizeWord, whose } from './useRun';
 
@@ -14,14 +15,7 @@ export function Whose({ piece, of, fresh = false }: { piece: Piece; of: number; 
     >
       <strong className="text-[3.4rem] md:text-[4.4rem] leading-none font-bold">{whose(piece)}</strong>
       {piece.size && <span className="text-[2.2rem] leading-none font-semibold">{sizeWord(piece.size)}</span>}
-      {piece.colour && (
-        <span className="flex items-center gap-3 text-[1.7rem] leading-none">
-          <svg aria-hidden="true" width="40" height="40">
-            <rect width="40" height="40" fill={piece.colour} stroke="currentColor" strokeWidth="2" />
-          </svg>
-          {piece.colourWord}
-        </span>
-      )}
+      <Chips piece={piece} large />
       <span className={`text-[1.25rem] ${fresh ? '' : 'text-quiet'}`}>
         {piece.insteadOf ? labels.insteadOfPiece(piece.insteadOf) : `${piece.number} of ${of}`}
       </span>

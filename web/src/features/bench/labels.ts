@@ -218,3 +218,8 @@ export const byTheWindow = 'By the window';
 export const join = 'Join';
 export const twoPressesOnOneCircuit =
   'Two presses on one circuit may trip the breaker. Each press has its own plan, preparation and bench page.';
+
+// Chips
+export const garmentChip = 'item';
+export const nameChip = 'name';
+export const vinylChip = 'vinyl';

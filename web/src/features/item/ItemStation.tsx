@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useJob } from '../jobs/JobPage';
 import { BeforeYouStart } from './BeforeYouStart';
+import { Pieces } from './Pieces';
 
 import { TheItem } from './TheItem';
 import { TheLayers } from './TheLayers';
@@ -15,6 +16,7 @@ export function ItemStation() {
   return (
     <div className="grid gap-9 max-w-[860px]">
       <TheItem />
+      <Pieces />
       <BeforeYouStart plan={plan.data} />
       <TheLayers at={at} onChoose={setChosen} />
       <TheWrapper at={at} />

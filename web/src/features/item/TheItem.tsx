@@ -1,5 +1,6 @@
 import { changed, type JobBlank } from '../../api/job';
 import { useUnits } from '../../app/units';
+import { ColourCell } from '../../ui/ColourCell';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { SIZE_NAMES } from '../../ui/sizes';
 import { useJob } from '../jobs/JobPage';
@@ -61,11 +62,24 @@ export function TheItem() {
         <ChoiceField
           name={labels.size}
           value={blank.size ?? ''}
-          options={[{ id: '', name: 'as usual' }, ...catalogue.sizes.map((id) => ({ id, name: SIZE_NAMES[id] ?? id }))]}
+          options={[
+            { id: '', name: labels.standard },
+            ...catalogue.sizes.map((id) => ({ id, name: SIZE_NAMES[id] ?? id })),
+          ]}
           onPick={(size) => editBlank({ size: size || undefined })}
           fault={faults.get('/blank/size')}
         />
       )}
+      <div className="field">
+        <span className="name">{labels.colourOfTheItem}</span>
+        <ColourCell
+          name={labels.colourOfTheItem}
+          value={blank.colour}
+          known={catalogue.colours}
+          placeholder={labels.notKnown}
+          onPick={(hex) => editBlank({ colour: hex ?? undefined })}
+        />
+      </div>
       <NumberField
         name={labels.pieces}
         value={job.quantity ?? 1}

@@ -54,7 +54,7 @@ export function TheWrapper({ at }: { at: number }) {
         name={labels.pressure}
         value={layer.label?.pressure ?? ''}
         options={[
-          { id: '', name: vinyl ? `not said (${vinyl.pressure})` : 'not said' },
+          { id: '', name: vinyl ? `not given (${vinyl.pressure})` : 'not given' },
           ...words('light', 'medium', 'firm'),
         ]}
         onPick={(v) => editLabel({ pressure: v || undefined })}
@@ -62,7 +62,7 @@ export function TheWrapper({ at }: { at: number }) {
       <ChoiceField
         name={labels.peel}
         value={layer.label?.peel ?? ''}
-        options={[vinyl ? { id: '', name: `not said (${vinyl.peel})` } : NOT_SAID, ...words('hot', 'warm', 'cold')]}
+        options={[vinyl ? { id: '', name: `not given (${vinyl.peel})` } : NOT_SAID, ...words('hot', 'warm', 'cold')]}
         onPick={(v) => editLabel({ peel: v || undefined })}
       />
       {layer.label && (

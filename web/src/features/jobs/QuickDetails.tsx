@@ -87,13 +87,13 @@ export function Details({
           <ChoiceField
             name={labels.pressure}
             value={label.pressure ?? ''}
-            options={[{ id: '', name: 'not said' }, ...['light', 'medium', 'firm'].map((id) => ({ id, name: id }))]}
+            options={[{ id: '', name: 'not given' }, ...['light', 'medium', 'firm'].map((id) => ({ id, name: id }))]}
             onPick={(v) => setLabel({ pressure: v || undefined })}
           />
           <ChoiceField
             name={labels.peel2}
             value={label.peel ?? ''}
-            options={[{ id: '', name: 'not said' }, ...['hot', 'warm', 'cold'].map((id) => ({ id, name: id }))]}
+            options={[{ id: '', name: 'not given' }, ...['hot', 'warm', 'cold'].map((id) => ({ id, name: id }))]}
             onPick={(v) => setLabel({ peel: v || undefined })}
           />
           <div className="col-span-2 sm:col-span-4">

@@ -50,7 +50,6 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
           >
             {!stopped && (
               <div>
-                <p className="text-[0.87rem] text-quiet mb-1">{labels.setToAndPressFor}</p>
                 <Setpoint press={press} others={others} />
                 {data.certainty && <p className="mt-1.5 text-[0.95rem]">{data.certainty.perHundred}</p>}
                 {data.batch && <p className="mt-1 text-[0.95rem] text-quiet">{data.batch.text}</p>}

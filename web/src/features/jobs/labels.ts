@@ -40,7 +40,6 @@ export const theWithThePrintOn = (face: Said) => `The ${face} with the print on 
 export const ticket = 'Ticket';
 export const untitled = 'Untitled';
 export const theSetting = 'the setting';
-export const setToAndPressFor = 'Set to, and press for';
 export const whereTheseNumbersComeFrom = 'Where these numbers come from';
 export const inPartsEachDoneTo = (parts: Said) => `In ${parts} parts, each finished before the next`;
 export const pressesInOrder = 'Presses in order';

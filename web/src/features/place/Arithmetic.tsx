@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, got } from '../../api/client';
-import { changed, type Job } from '../../api/job';
+import type { Job } from '../../api/job';
+import { piecesBySize, withSizeCount } from '../../api/pieces';
 import { counted } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { NumberField } from '../../ui/Fields';
@@ -33,7 +34,7 @@ export function Arithmetic({ job, placement, onEdit }: Props) {
 /** One design over a run of sizes. */
 function Run({ job, placement, onEdit }: Props) {
   const units = useUnits();
-  const counts = job.sizes ?? [];
+  const counts = piecesBySize(job, placement.sizes);
   const count = (size: string) => counts.find((c) => c.size === size)?.count;
   const run = counts.map((c) => `${c.size}:${c.count}`).join(',');
   const graded = useQuery({
@@ -41,14 +42,7 @@ function Run({ job, placement, onEdit }: Props) {
     queryFn: () => got(api.POST('/api/placement/grade', { params: { query: { run } }, body: job })),
     enabled: run !== '',
   });
-  const set = (size: string, n: number | undefined) =>
-    onEdit((j) => {
-      const sizes = placement.sizes
-        .map((s) => ({ size: s, count: s === size ? (n ?? 0) : (count(s) ?? 0) }))
-        .filter((s) => s.count > 0);
-      const pieces = sizes.reduce((sum, s) => sum + s.count, 0);
-      return changed(j, { sizes: sizes.length > 0 ? sizes : undefined, ...(pieces > 0 ? { quantity: pieces } : {}) });
-    });
+  const set = (size: string, n: number | undefined) => onEdit((j) => withSizeCount(j, size, n ?? 0));
   const total = graded.data?.reduce((sum, g) => sum + g.areaMm2, 0) ?? 0;
   return (
     <div>

@@ -12,7 +12,7 @@ export const inAll = (sum: Said) => `${sum} % in total`;
 export const thicknessOfOneLayer = 'Thickness of one layer';
 export const thicknessHardlyMatters =
   'Hardly changes the seconds under a plate; leave it as it is unless the cloth is unusual.';
-export const asUsual = 'as usual';
+export const asUsual = 'standard';
 export const weight = 'Weight';
 export const neverHotterThan = 'Never hotter than';
 export const mayOnlyBeMoreCareful = 'Can only be lower than its fibers allow.';
@@ -45,7 +45,7 @@ export const thePlateIsHotterThan = 'The plate runs hotter than the dial by';
 export const notMeasured = 'not measured';
 export const belowZeroWhenItIs = 'Negative if it runs cooler.';
 export const andMayBeOffBy = 'and may be off by';
-export const asUsualForItsKind = 'as usual for this kind';
+export const asUsualForItsKind = 'standard for this kind';
 export const howHardLightIsI = 'How do you know the pressure?';
 export const lightOnTheScale = 'Light, on the scale';
 export const medium = 'Medium';

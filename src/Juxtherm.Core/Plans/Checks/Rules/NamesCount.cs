@@ -15,10 +15,10 @@ public sealed class NamesCount : IPlanRule
     public Notice? Look(PlanContext plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var names = plan.Job.Names;
+        var names = plan.Job.Names.ToList();
         if (names.Count == 0)
             return null;
-        var garments = names.Sum(n => n.Count);
+        var garments = plan.Job.Pieces.Sum(n => n.Count);
         if (garments != plan.Job.Quantity)
             return this.Say(plan, NoticeLevel.Caution,
                 plan.Words.Say("names-count.caution", ("garments", garments), ("quantity", plan.Job.Quantity)),

@@ -28,11 +28,10 @@ public sealed class VariantTooWide : ILayerRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        if (layer.Layer.Words is not { FromNames: true } words || plan.Job.Names.Count == 0)
+        if (layer.Layer.Words is not { FromNames: true } words || !plan.Job.Names.Any())
             return null;
-        var variants = plan.Job.Names.DistinctBy(n => (n.Name, n.Size)).Select(n => Variant.Of(n, words, layer.Layer, plan.Job.Memory))
-            .OfType<Variant>()
-            .ToList();
+        var variants = plan.Job.Names.DistinctBy(n => (n.Name, n.Size, n.WidthMm))
+            .Select(n => Variant.Of(n, words, layer.Layer, plan.Job.Memory)).OfType<Variant>().ToList();
         if (variants.Count == 0)
             return null;
         var limits = new Limits(plan, layer.Layer);
@@ -79,14 +78,15 @@ public sealed class VariantTooWide : ILayerRule
     {
         public static Variant? Of(NameEntry name, Lettering words, JobLayer layer, WorkMemory memory)
         {
-            if (LetterShapes.SizeOf(words with { Text = name.Name }, memory) is not { } size)
+            if (LetterShapes.SizeOf(name.In(words, memory), memory) is not { } size)
                 return null;
             return new Variant(name, layer.Box is { } b
                 ? new Box(b.XMm + (b.WidthMm - size.WidthMm) / 2, b.YMm + b.HeightMm - size.HeightMm, size.WidthMm, size.HeightMm)
                 : new Box(0, 0, size.WidthMm, size.HeightMm));
         }
 
-        public Variant Scaled(double factor) => this with
+        /// <summary>With all letters so much larger; a name that has a width of its own keeps it.</summary>
+        public Variant Scaled(double factor) => Name.WidthMm is not null ? this : this with
         {
             Box = new Box(Box.XMm + Box.WidthMm * (1 - factor) / 2, Box.YMm + Box.HeightMm * (1 - factor), Box.WidthMm * factor,
                 Box.HeightMm * factor),
@@ -183,8 +183,8 @@ public sealed class VariantTooWide : ILayerRule
         private int? Parts(Variant variant, JobLayer of) =>
             plan.Job.Tools.Cutter is { } cutter && Set(variant, of) is { } set ? LayerSplit.Of(set, cutter, plan.Job.Memory)?.Parts : null;
 
-        private static JobLayer? Set(Variant variant, JobLayer of) =>
-            LetterShapes.Set(of.Words! with { Text = variant.Name.Name }).Shape is { } shape
+        private JobLayer? Set(Variant variant, JobLayer of) =>
+            LetterShapes.Set(variant.Name.In(of.Words!, plan.Job.Memory)).Shape is { } shape
             ? of with
             {
                 Shape = shape,
