@@ -95,6 +95,15 @@ public abstract class BrowserTest : IDisposable
     protected static void Choose(IWebElement list, string option) =>
         list.FindElement(By.XPath($"./option[normalize-space(.)={Quoted(option)}]")).Click();
 
+    /// <summary>Picks a word of a sentence: typed into its list, and taken from it.</summary>
+    protected void Word(string label, string option)
+    {
+        var field = See($"input[aria-label={label}]");
+        Type(field, option);
+        See(By.XPath($"//li[@role='option'][normalize-space(.)={Quoted(option)}]")).Click();
+        UntilTrue(() => field.GetDomProperty("value") == option, $"{option} was not taken");
+    }
+
     protected void Type(IWebElement field, string text)
     {
         field.SendKeys(Keys.Control + "a");

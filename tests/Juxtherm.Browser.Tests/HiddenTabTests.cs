@@ -12,8 +12,8 @@ public sealed class HiddenTabTests() : BrowserTest(clockSpeed: 5)
     public async Task A_hidden_tab_does_not_stretch_a_press_and_knows_when_it_is_over()
     {
         Open("/");
-        Choose(See("select[aria-label=Vinyl]"), "smooth vinyl");
-        Choose(See("select[aria-label=Press]"), "swing-away press");
+        Word("Vinyl", "smooth vinyl");
+        Word("Press", "swing-away press");
         UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("152 °C", StringComparison.Ordinal), "the front page did not answer");
         Button("Save as a job").Click();
         BeginAtBench();

@@ -49,8 +49,8 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     public void A_figure_is_used_as_it_is_or_translated_by_which_press_it_is_for()
     {
         Open("/");
-        Choose(See("select[aria-label=Vinyl]"), "smooth vinyl");
-        Choose(See("select[aria-label=Press]"), "handheld press");
+        Word("Vinyl", "smooth vinyl");
+        Word("Press", "handheld press");
         Button("instructions say").Click();
         Assert.Empty(Driver.FindElements(By.CssSelector("[data-testid=figure-for]")));
         Type(Field("Temperature"), "155");
@@ -75,9 +75,9 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     public void A_plain_tee_has_next_to_nothing_to_read()
     {
         Open("/");
-        Choose(See("select[aria-label=Vinyl]"), "smooth vinyl");
-        Choose(See("select[aria-label=Press]"), "swing-away press");
-        Choose(See("select[aria-label=Item]"), "tee");
+        Word("Vinyl", "smooth vinyl");
+        Word("Press", "swing-away press");
+        Word("Item", "cotton tee");
         Button("Save as a job").Click();
         See("aside [data-testid=setpoint]");
         Assert.InRange(Driver.FindElements(By.CssSelector("aside .notice")).Count(n => n.Displayed), 0, 3);
@@ -212,9 +212,9 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
     public void The_front_page_goes_by_the_wrapper_and_the_plate()
     {
         Open("/");
-        Choose(See("select[aria-label=Vinyl]"), "smooth vinyl");
-        Choose(See("select[aria-label=Press]"), "swing-away press");
-        Choose(See("select[aria-label=Item]"), "tee");
+        Word("Vinyl", "smooth vinyl");
+        Word("Press", "swing-away press");
+        Word("Item", "cotton tee");
         Button("instructions say").Click();
         Type(Field("Temperature"), "160");
         Type(Field("Time"), "14");
@@ -224,7 +224,7 @@ public sealed class RecipeScreenTests() : BrowserTest(demo: true)
         Type(Field("Time"), "14");
         UntilTrue(() => See("[data-testid=setpoint]").Text.Contains("160 °C", StringComparison.Ordinal), "it did not come back");
         // The club's own press runs 4 K cooler than its dial, so what wrappers mean is set higher on it.
-        Choose(See("select[aria-label=Press]"), "Press in the hut");
+        Word("Press", "Press in the hut");
         Button("for a plate press").Click();
         UntilTrue(() => See("[data-testid=setpoint]").Text is var set && set.Contains("16", StringComparison.Ordinal)
             && !set.Contains("160 °C", StringComparison.Ordinal), "the own press was not used");

@@ -94,6 +94,10 @@ export const tacked = 'tacked';
 export const holds = 'holds';
 export const holdsWell = 'holds well';
 
+// Words
+export const nothingFound = 'Nothing found';
+export const typeForMore = (count: Said) => `Type to search ${count} more`;
+
 // ColourCell
 export const pickColour = (name: Said) => `${name}: pick`;
 export const colourAccepted = 'A color such as navy, or #1b2a49.';

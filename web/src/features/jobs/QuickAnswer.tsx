@@ -13,7 +13,7 @@ import { Failed, Loading } from '../../ui/States';
 import { Words } from '../../ui/Words';
 import { agreed, type Picked } from './agreed';
 import * as labels from './labels';
-import { ItemWords, MaterialWords, PressWords } from './PickedWords';
+import { ItemWords, itemName, PressWords } from './PickedWords';
 import { Details, type Plate, peelWords, titled } from './QuickDetails';
 import { keepLabel, keptLabel, remember, start } from './remembered';
 
@@ -55,7 +55,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
           body: {
             ...job,
             title: titled(
-              `${material?.name ?? ''} ${form?.name.toLowerCase() ?? ''}, ${catalogue.vinyls.find((v) => v.id === picked.vinyl)?.name.toLowerCase() ?? ''}`,
+              `${form && material ? itemName(form, material) : ''}, ${catalogue.vinyls.find((v) => v.id === picked.vinyl)?.name.toLowerCase() ?? ''}`,
             ),
           },
         }),
@@ -90,8 +90,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
       <div>
         <h1 className="text-[2rem] leading-[1.5] font-medium max-w-[22em]">
           {labels.iPress}
-          {article(material?.name ?? '')} <MaterialWords {...{ catalogue, picked, pick }} />{' '}
-          <ItemWords {...{ catalogue, picked, pick }} />
+          {article(material?.name ?? '')} <ItemWords {...{ catalogue, picked, pick }} />
           {labels.withVinyl}
           <Words
             label={labels.vinyl2}

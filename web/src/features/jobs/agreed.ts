@@ -19,7 +19,7 @@ export function agreed(catalogue: Catalogue, picked: Picked, change: Partial<Pic
     else next.press = catalogue.heatSources.find((h) => h.presses.includes(shape))?.id ?? next.press;
   }
   const item = form(next.form);
-  if (item && (!item.materials.includes(next.material) || (change.form && change.form !== picked.form)))
-    next.material = item.usualMaterial;
+  const another = change.form && change.form !== picked.form && !change.material;
+  if (item && (!item.materials.includes(next.material) || another)) next.material = item.usualMaterial;
   return next;
 }

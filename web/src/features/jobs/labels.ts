@@ -90,7 +90,6 @@ export const theServiceDoesNotAnswer2 =
 export const tryNow = 'Try now';
 
 // PickedWords
-export const material = 'Material';
 
 // QuickAnswer
 export const vinylsAndPresses = 'vinyls and presses';

@@ -8,7 +8,7 @@ import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import { Words } from '../../ui/Words';
 import { agreed, type Picked } from '../jobs/agreed';
-import { ItemWords, MaterialWords, PressWords } from '../jobs/PickedWords';
+import { ItemWords, PressWords } from '../jobs/PickedWords';
 import { start } from '../jobs/remembered';
 import * as labels from './labels';
 
@@ -67,12 +67,12 @@ function Questions({ catalogue }: { catalogue: Catalogue }) {
           value={picked.vinyl}
           onPick={(vinyl) => pick({ vinyl })}
           options={[
-            { id: UNKNOWN, name: 'some vinyl, I do not know which,' },
+            { id: UNKNOWN, name: labels.notSureWhich },
             ...catalogue.vinyls.map((v) => ({ id: v.id, name: v.own ? v.name : `${v.name.toLowerCase()} vinyl` })),
           ]}
         />
         {labels.hasLiftedOn(article(catalogue.materials.find((m) => m.id === picked.material)?.name ?? ''))}
-        <MaterialWords {...{ catalogue, picked, pick }} /> <ItemWords {...{ catalogue, picked, pick }} />
+        <ItemWords {...{ catalogue, picked, pick }} />
         {labels.andIHave(article(catalogue.heatSources.find((h) => h.id === picked.press)?.name ?? ''))}
         <PressWords {...{ catalogue, picked, pick }} />.
       </h1>

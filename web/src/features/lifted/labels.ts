@@ -23,3 +23,4 @@ export const orPutOnePieceIn = 'Or replace one piece';
 export const whenToGiveUp = 'When to give up.';
 export const thePlateIsHotEnough =
   'The plate burns, and so does the piece for minutes afterward: wear gloves. Ventilate, and never press a plastic you do not know.';
+export const notSureWhich = 'vinyl (not sure which)';
