@@ -1,3 +1,4 @@
+using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
 
 namespace Juxtherm.Store;
@@ -17,6 +18,9 @@ public sealed record SaveResult(JobRow? Row, bool Stale, bool OtherPatches = fal
 /// <param name="Card">What its card said when it was last reckoned; null before.</param>
 public sealed record ListedJob(Guid Id, string Title, DateTimeOffset UpdatedUtc, int Version, string? LearnedJson, JobCardRow? Card)
 {
+    /// <summary>The day it is handed over; null when not said.</summary>
+    public string? DueOn { get; init; }
+
     /// <summary>The pieces of its last run; none where it was not pressed yet, or that was not asked for.</summary>
     public IReadOnlyList<LogRow> Last { get; init; } = [];
 }
@@ -26,13 +30,17 @@ public sealed record ListedJob(Guid Id, string Title, DateTimeOffset UpdatedUtc,
 /// <param name="clock">The time.</param>
 public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimeProvider clock)
 {
-    /// <summary>A part of the jobs that are not deleted, last touched first, without their texts.</summary>
+    private const string NotDue = "9999";
+
+    /// <summary>A part of the jobs that are not deleted, without their texts: last touched first, or those that are due soonest.</summary>
     /// <param name="search">Anywhere in the title; empty for all.</param>
+    /// <param name="byDue">Those due soonest first, those that are not due last.</param>
     /// <param name="skip">So many are left out at the beginning.</param>
     /// <param name="take">At most so many.</param>
     /// <param name="cancel">Gives up.</param>
     /// <returns>They, and how many there are in all.</returns>
-    public async Task<(IReadOnlyList<ListedJob> Jobs, int Total)> ListAsync(string search, int skip, int take, CancellationToken cancel)
+    public async Task<(IReadOnlyList<ListedJob> Jobs, int Total)> ListAsync(string search, bool byDue, int skip, int take,
+        CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(search);
         await using var db = await contexts.CreateDbContextAsync(cancel);
@@ -43,13 +51,16 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
             fitting = fitting.Where(j => EF.Functions.Like(j.Title, like, Like.Escape));
         }
 
-        var page = await (from job in fitting.OrderByDescending(j => j.UpdatedUtc).ThenByDescending(j => j.Id).Skip(skip).Take(take)
-                          join card in db.JobCards.AsNoTracking() on job.Id equals card.JobId into cards
-                          from card in cards.DefaultIfEmpty()
-                          orderby job.UpdatedUtc descending, job.Id descending
-                          select new ListedJob(job.Id, job.Title, job.UpdatedUtc, job.Version, job.LearnedJson, card)).ToListAsync(cancel);
-        var last = await LastPieces.OfAsync(db, [.. page.Select(j => j.Id)], cancel);
-        return ([.. page.Select(j => j with { Last = [.. last[j.Id]] })], await fitting.CountAsync(cancel));
+        // Days sort as they are written; what has none comes last.
+        IOrderedQueryable<JobRow> First(IQueryable<JobRow> jobs) => byDue
+            ? jobs.OrderBy(j => j.DueOn ?? NotDue).ThenByDescending(j => j.UpdatedUtc).ThenByDescending(j => j.Id)
+            : jobs.OrderByDescending(j => j.UpdatedUtc).ThenByDescending(j => j.Id);
+        var jobs = await First(fitting).Skip(skip).Take(take)
+            .Select(j => new ListedJob(j.Id, j.Title, j.UpdatedUtc, j.Version, j.LearnedJson, null) { DueOn = j.DueOn }).ToListAsync(cancel);
+        var ids = jobs.ConvertAll(j => j.Id);
+        var cards = await db.JobCards.AsNoTracking().Where(c => ids.Contains(c.JobId)).ToDictionaryAsync(c => c.JobId, cancel);
+        var last = await LastPieces.OfAsync(db, ids, cancel);
+        return ([.. jobs.Select(j => j with { Card = cards.GetValueOrDefault(j.Id), Last = [.. last[j.Id]] })], await fitting.CountAsync(cancel));
     }
 
     /// <summary>Jobs that are not deleted, by their ids: what cards are to be reckoned for, last touched first.</summary>
@@ -107,6 +118,7 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
             Id = id,
             Title = title,
             Json = json,
+            DueOn = DueIn(json),
             Version = 1,
             CreatedUtc = now,
             UpdatedUtc = now,
@@ -131,7 +143,8 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
         var row = await db.Jobs.SingleOrDefaultAsync(j => j.Id == id && j.DeletedUtc == null, cancel);
         if (row is null || row.Version != fromVersion)
             return new SaveResult(row, Stale: row is not null);
-        (row.Title, row.Json, row.Version, row.UpdatedUtc) = (title, json, fromVersion + 1, clock.GetUtcNow());
+        (row.Title, row.Json, row.DueOn) = (title, json, DueIn(json));
+        (row.Version, row.UpdatedUtc) = (fromVersion + 1, clock.GetUtcNow());
         var other = await PatchRows.KeepAsync(db, id, patches, cancel);
         try
         {
@@ -163,4 +176,10 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
             row.DeletedUtc = deleted ? clock.GetUtcNow() : null;
         return row;
     }, cancel);
+
+    private static string? DueIn(string json)
+    {
+        using var file = JsonDocument.Parse(json);
+        return file.RootElement.TryGetProperty("due", out var due) && due.ValueKind == JsonValueKind.String ? due.GetString() : null;
+    }
 }

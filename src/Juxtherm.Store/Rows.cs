@@ -20,6 +20,9 @@ public sealed class JobRow
     /// <summary>When it was deleted; null while it is there. Deleting can be undone.</summary>
     public DateTimeOffset? DeletedUtc { get; set; }
 
+    /// <summary>The day it is handed over, as 2026-12-05; null when not said. As its text says it, to be found by.</summary>
+    public string? DueOn { get; set; }
+
     /// <summary>It is a worked example: what comes of it teaches nothing about this workshop.</summary>
     public bool Example { get; set; }
 

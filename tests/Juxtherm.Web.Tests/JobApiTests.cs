@@ -29,6 +29,34 @@ public sealed class JobApiTests : Api
     }
 
     [Fact]
+    public async Task Jobs_that_are_due_come_first_where_that_is_asked()
+    {
+        JsonObject Due(string title, string? day)
+        {
+            var job = Tee(title);
+            if (day is not null)
+                job["due"] = day;
+            return job;
+        }
+
+        var late = await AddJob(Due("Late", "2026-12-24"));
+        await AddJob(Due("Soon", "2026-12-05"));
+        Clock.Advance(60);
+        await AddJob(Due("Whenever", null));
+        async Task<string[]> Titles(string question) =>
+            [.. (await Get($"/api/jobs{question}"))["jobs"]!.AsArray().Select(c => $"{(string)c!["title"]!} {(string?)c["due"]}".Trim())];
+        Assert.Equal(["Soon 2026-12-05", "Late 2026-12-24", "Whenever"], await Titles("?sort=due"));
+        Assert.Equal("Whenever", (await Titles(""))[0]);
+        await Ok(HttpMethod.Put, $"/api/jobs/{late}", new JsonObject { ["version"] = 1, ["job"] = Due("Late", "2026-12-01") });
+        Assert.Equal(["Late 2026-12-01", "Soon 2026-12-05", "Whenever"], await Titles("?sort=due"));
+        // A copy is due when somebody says so.
+        await Ok(HttpMethod.Post, $"/api/jobs/{late}/copy");
+        Assert.Contains("Late, copy", await Titles("?sort=due"));
+        var (status, problem) = await Send(HttpMethod.Post, "/api/jobs", Due("Wrong", "Saturday"));
+        Assert.Equal((HttpStatusCode.BadRequest, "#/due"), (status, (string)problem!["errors"]![0]!["pointer"]!));
+    }
+
+    [Fact]
     public async Task A_stale_save_is_refused_and_gets_the_newer_version()
     {
         var id = await AddJob();

@@ -53,9 +53,15 @@ public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore sh
             [([Outcome.Stuck], ""), ([Outcome.Stuck], "Weave shows all over."), ([Outcome.Marked], "Hem lay under the plate's edge.")]),
     ];
 
+    private static readonly Dictionary<string, int> DueInDays = new(StringComparer.Ordinal)
+    {
+        ["Night walk, arched word"] = 1,
+        ["Night-walk vest"] = 6,
+    };
+
     public async Task FillIfEmptyAsync(CancellationToken cancel)
     {
-        if ((await jobs.ListAsync("", 0, 1, cancel)).Total > 0)
+        if ((await jobs.ListAsync("", byDue: false, 0, 1, cancel)).Total > 0)
             return;
         foreach (var (kind, entries) in ShelfFile())
         {
@@ -75,12 +81,21 @@ public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore sh
         {
             var (job, _) = plans.Plan(json, UnitSystem.Metric, problems)
                 ?? throw new InvalidOperationException($"A worked example cannot be read: {problems.Found[0].Says}");
-            kept[job.Title] = (await jobPlans.AddAsync(Guid.CreateVersion7(), job.Title, json, cancel, example: true)).Id;
+            kept[job.Title] = (await jobPlans.AddAsync(Guid.CreateVersion7(), job.Title, WithDue(job.Title, json), cancel, example: true)).Id;
         }
 
         foreach (var (title, hoursAgo, pieces) in Runs)
             await CarryOutAsync(kept[title], clock.GetUtcNow().AddHours(-hoursAgo), pieces, cancel);
         await RememberAsync(cancel);
+    }
+
+    private string WithDue(string title, string json)
+    {
+        if (!DueInDays.TryGetValue(title, out var days))
+            return json;
+        var job = JsonNode.Parse(json)!;
+        job["due"] = clock.GetLocalNow().AddDays(days).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+        return job.ToJsonString();
     }
 
     /// <summary>What the club pressed before it had this program: it teaches, as anybody's own logbook does.</summary>

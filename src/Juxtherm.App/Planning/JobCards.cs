@@ -48,7 +48,7 @@ public sealed class JobCards(JobStore jobs, JobPlans plans, CatalogueSnapshot ca
                 (card, current) = (await ReckonAsync(job.Id, cancel), true);
             if (!current)
                 Ask(job.Id);
-            cards.Add(Card(job, card, units) with { Pending = !current, Last = LastResult.Of(job.Last) });
+            cards.Add(Card(job, card, units) with { Pending = !current, Due = job.DueOn, Last = LastResult.Of(job.Last) });
         }
 
         return cards;

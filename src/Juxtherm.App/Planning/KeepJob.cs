@@ -98,6 +98,7 @@ public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, Wor
         var copy = JsonNode.Parse(row.Json)!.AsObject();
         var title = $"{(row.Title.Length > LongestCopiedTitle ? row.Title[..LongestCopiedTitle] : row.Title)}, copy";
         copy["title"] = title;
+        copy.Remove("due");
         return JobAnswer.Of(
             await store.AddAsync(CommandId.Of(command, clock), title, copy.ToJsonString(), cancel, learned: row.LearnedJson));
     }

@@ -20,6 +20,9 @@ public sealed record Job(
     string Title, int Quantity, Blank Blank, Tools Tools, IReadOnlyList<JobLayer> Layers, IReadOnlyDictionary<string, string> Choices,
     IReadOnlyDictionary<string, string> Accepted)
 {
+    /// <summary>The day it is handed over; null when not said.</summary>
+    public DateOnly? Due { get; init; }
+
     /// <summary>What is known of the pieces of a run, by name, size or colour; empty where they are all alike.</summary>
     public IReadOnlyList<NameEntry> Pieces { get; init; } = [];
 

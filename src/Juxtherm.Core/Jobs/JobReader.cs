@@ -102,7 +102,7 @@ public static class JobReader
         // A file may bring its own vinyls, blanks and presses, so that it is whole elsewhere.
         var catalogue = OwnEntries.Join(root[OwnLists.All.Name], shipped);
         var title = JobContract.Title.In(root, "Untitled");
-        var quantity = JobContract.Quantity.In(root) ?? 1;
+        var (quantity, due) = (JobContract.Quantity.In(root) ?? 1, RunReader.DueOf(root));
         var (itsBlank, itsTools) = (JobContract.Blank.In(root), JobContract.Tools.In(root));
         var source = ToolsMembers.HeatSource.In(itsTools, catalogue.HeatSources.Keys) is { } press ? catalogue.HeatSources[press] : null;
         var blank = BlankReader.Read(itsBlank, catalogue, source);
@@ -120,6 +120,7 @@ public static class JobReader
         return blank is null || tools is null || layers is null
             ? null : new Job(title, quantity, blank, tools, layers, choices, accepted)
             {
+                Due = due,
                 Pieces = pieces,
                 Patches = RunReader.PatchesOf(root),
                 Used = RunReader.UsedOf(root),

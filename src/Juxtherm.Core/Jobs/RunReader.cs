@@ -8,6 +8,18 @@ namespace Juxtherm.Core.Jobs;
 /// <summary>Reads what a job file says of its run, of settings used or tried, and of methods.</summary>
 internal static class RunReader
 {
+    /// <summary>The day on which a job is handed over; null when it does not say.</summary>
+    public static DateOnly? DueOf(JsonCursor job)
+    {
+        if (!job[JobContract.Due.Name].Exists)
+            return null;
+        var said = JobContract.Due.In(job);
+        if (DateOnly.TryParseExact(said, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var due))
+            return due;
+        job[JobContract.Due.Name].Fault(new Phrase("job-reader.due", ("said", said)), "wrong-type");
+        return null;
+    }
+
     /// <summary>The pieces of a run, one garment or several each.</summary>
     public static List<NameEntry> PiecesOf(JsonCursor job)
     {

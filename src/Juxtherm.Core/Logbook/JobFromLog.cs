@@ -21,7 +21,7 @@ public static class JobFromLog
         job["title"] = title;
         job["quantity"] = 1;
         var name = NameOf(job, entry);
-        foreach (var many in new[] { "names", "sizes", "patches" })
+        foreach (var many in new[] { "names", "sizes", "patches", "due" })
             job.Remove(many);
         if (name is not null)
             job["names"] = new JsonArray(name);
@@ -41,6 +41,7 @@ public static class JobFromLog
         var title = Shortened(entry.Title, "again");
         job["title"] = title;
         job.Remove("used");
+        job.Remove("due");
         if (entry.CameOutWell)
             job["used"] = Used(entry);
         return (job.ToJsonString(), title);

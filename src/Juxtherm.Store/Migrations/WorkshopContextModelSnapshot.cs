@@ -165,6 +165,9 @@ namespace Juxtherm.Store.Migrations
                     b.Property<long?>("DeletedUtc")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("DueOn")
+                        .HasColumnType("TEXT");
+
                     b.Property<bool>("Example")
                         .HasColumnType("INTEGER");
 

@@ -65,11 +65,11 @@ internal static class JobEndpoints
     /// <summary>A job was made.</summary>
     internal static IResult Created(JobAnswer job) => Results.Created($"/api/jobs/{job.Id}", job);
 
-    private static async Task<IResult> ListAsync(string? units, string? search, int? skip, int? take, JobStore store, JobCards cards,
+    private static async Task<IResult> ListAsync(string? units, string? search, string? sort, int? skip, int? take, JobStore store, JobCards cards,
         CancellationToken cancel)
     {
         var (listed, total) = await store.ListAsync(search?.Trim()
-            ?? "", Math.Max(0, skip ?? 0), Math.Clamp(take ?? UsualPage, 1, LargestPage), cancel);
+            ?? "", sort == "due", Math.Max(0, skip ?? 0), Math.Clamp(take ?? UsualPage, 1, LargestPage), cancel);
         return Results.Ok(new JobPage(total, await cards.OfAsync(listed, ReaderUnits.Of(units), cancel)));
     }
 

@@ -66,7 +66,7 @@ public sealed class JobSchemaTests
         { "/layers/0/label", "{\"peel\":\"later\"}" },
         { "/layers/0/label", "{\"for\":\"any\"}" }, { "/layers/0/word", "{\"text\":\"\"}" }, { "/layers/0/word", "{\"font\":\"plain\"}" },
         { "/order", "{}" },
-        { "/names", "[{\"name\":7}]" }, { "/names", "[{\"name\":\"Osk\",\"count\":0}]" }, { "/sizes", "[{\"count\":2}]" },
+        { "/due", "\"Saturday\"" }, { "/names", "[{\"name\":7}]" }, { "/names", "[{\"name\":\"Osk\",\"count\":0}]" }, { "/sizes", "[{\"count\":2}]" },
         { "/choices", "{\"prewash\":\"twice\"}" }, { "/choices", "{\"layout\":\"heap\"}" },
         { "/accepted", "[{\"code\":\"mirror\",\"word\":\"\"}]" },
         { "/used", "{\"celsius\":150}" }, { "/used", "{\"celsius\":150,\"seconds\":0}" },

@@ -8,6 +8,10 @@ export interface Job {
    * How many of it.
    */
   quantity?: number;
+  /**
+   * The day it is handed over, as 2026-12-05.
+   */
+  due?: string;
   blank: JobBlank;
   tools: JobTools;
   /**

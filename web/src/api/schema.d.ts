@@ -1211,6 +1211,7 @@ export interface paths {
                 query?: {
                     search?: string;
                     skip?: number;
+                    sort?: string;
                     take?: number;
                     units?: string;
                 };
@@ -6884,6 +6885,8 @@ export interface components {
         };
         /** @description A job in the list. */
         JobCard: {
+            /** @description The day it is handed over, as 2026-12-05; null when not said. */
+            due?: null | string;
             /** @description The verdict in one line, or why it cannot be read. */
             headline: string;
             /**
@@ -7983,6 +7986,8 @@ export interface components {
         Placing: {
             /** @description The box around it, mm on the face. */
             artwork: components["schemas"]["Box"];
+            /** @description The two figures that a hand needs: how far down, and where the middle goes; null in plans of before. */
+            brief?: null | string;
             /**
              * Format: double
              * @description From there to the artwork's upper edge, mm.

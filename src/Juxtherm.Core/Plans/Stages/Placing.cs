@@ -14,4 +14,8 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <param name="Artwork">The box around it, mm on the face.</param>
 /// <param name="Text">The same in words, in the reader's units.</param>
 public sealed record Placing(Face Face, string? Size, double DropMm, string From, double LeftMm, double RightMm, double OffMiddleMm,
-    Box Artwork, string Text);
+    Box Artwork, string Text)
+{
+    /// <summary>The two figures that a hand needs: how far down, and where the middle goes; null in plans of before.</summary>
+    public string? Brief { get; init; }
+}

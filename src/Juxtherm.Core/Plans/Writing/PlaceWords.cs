@@ -46,7 +46,11 @@ public static class PlaceWords
         var (toLeft, toRight) = (Math.Round(art.XMm - left, 1), Math.Round(right - art.XMm - art.WidthMm, 1));
         var (drop, off) = (Math.Round(art.YMm - anchor, 1), Math.Round(art.XMm + art.WidthMm / 2 - shape.MiddleX, 1));
         return new Placing(face, other is null
-            ? job.Blank.Size : size, drop, from, toLeft, toRight, off, art, InWords(job, drop, from, toLeft, toRight, off, words));
+            ? job.Blank.Size : size, drop, from, toLeft, toRight, off, art, InWords(job, drop, from, toLeft, toRight, off, words))
+        {
+            Brief = words.Say("place-words.brief", ("drop", drop), ("down", Thing.Mm(Math.Abs(drop))), ("from", from),
+                ("onMiddle", Math.Abs(off) <= OnMiddleMm), ("off", off), ("aside", Thing.Mm(Math.Abs(off))), ("isCreased", job.IsCreased)),
+        };
     }
 
     /// <summary>How the middle is marked before anything is laid; null where there is nothing to mark.</summary>

@@ -7,12 +7,12 @@ import { Failed, Loading } from '../../ui/States';
 import { useAlarm, useAwake, useFresh } from '../../ui/senses';
 import { AskOpened } from './AskOpened';
 import { useLetterKeys } from './keys';
-import { Whose } from './LineUp';
 import * as labels from './labels';
 import { PracticeMark } from './PracticeMark';
 import { Preparation } from './Preparation';
 import { foreseen } from './unheard';
 import { type Heard, type Station, sizeWord, useRun, useSay, whose } from './useRun';
+import { Whose } from './Whose';
 import { Working } from './Working';
 
 /** Beside the crafter at the press: one action at a time, large, and its time. */

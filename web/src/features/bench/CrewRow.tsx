@@ -7,17 +7,8 @@ import { SIZE_NAMES } from '../../ui/sizes';
 import { OutcomeMark, outcomeWord } from '../logbook/outcomes';
 import { Chips } from './Chips';
 import * as labels from './labels';
+import { STANDS } from './stands';
 import { type Piece, sizeWord, useSay, whose } from './useRun';
-
-export const STANDS: Record<Piece['status'], string> = {
-  waiting: labels.inLine,
-  'in-hand': labels.atThePress,
-  asking: labels.asksWhenItsPlateWas,
-  'to-cut': labels.waitsForItsVinyl,
-  done: 'done',
-  ruined: 'lost',
-  left: labels.notMade,
-};
 
 export function Row({ run, piece }: { run: Run; piece: Piece }) {
   const navigate = useNavigate();

@@ -1,14 +1,10 @@
 import type { Schemas } from '../../api/client';
-import { SIZE_NAMES } from '../../ui/sizes';
-import type { Piece } from './useRun';
 
-/** Where the artwork goes on the piece in hand, in its own size. */
-export function WhereItGoes({ piece, place }: { piece: Piece; place: Schemas['Placing'] }) {
-  const whose = [piece.name, place.size && (SIZE_NAMES[place.size] ?? place.size)].filter(Boolean).join(', ');
+/** Where the artwork goes on the piece in hand, in its own size: the two figures that a hand needs. */
+export function WhereItGoes({ place }: { place: Schemas['Placing'] }) {
   return (
-    <p className="text-[1.5rem] md:text-[1.9rem] leading-[1.25] mt-4 max-w-[30em]" data-testid="place">
-      {whose && <span className="text-quiet">{whose}: </span>}
-      {place.text}
+    <p className="text-[1.4rem] md:text-[1.6rem] leading-[1.25] font-semibold" data-testid="place">
+      {place.brief ?? place.text}
     </p>
   );
 }

@@ -4,18 +4,19 @@ import type { ServerClock } from '../../ui/countdown';
 import { BigKey } from './BigKey';
 import { Counting } from './Counting';
 import { useKeys } from './keys';
-import { LineUp, Whose } from './LineUp';
 import { AdviceFor, Signs } from './Look';
 import * as labels from './labels';
 import { Off } from './Off';
 import { Questions } from './Questions';
 import { Side } from './Side';
+import { Strip } from './Strip';
 import { spaceWord } from './spaceWord';
 import { TimeBar } from './TimeBar';
 import type { Command, Hand, Piece, Station } from './useRun';
 import { WhatLies } from './WhatLies';
 import { WhereItGoes } from './WhereItGoes';
 import { WhichLayer } from './WhichLayer';
+import { Whose } from './Whose';
 import { WiredPress } from './WiredPress';
 
 // What one layer may show and the others not.
@@ -224,7 +225,6 @@ export function Working({
                     ? labels.timeIsOverOpenThe
                     : step.text}
               </h1>
-              {focus.place && <WhereItGoes piece={piece} place={focus.place} />}
               {makingUp && (
                 <p className="text-[1.25rem] text-quiet mt-3 max-w-[34em]" data-testid="missing">
                   {labels.openedAfterSWithoutThe(Math.round(piece.lastHoldSeconds ?? 0))}
@@ -242,7 +242,18 @@ export function Working({
         </div>
         {!looking && !seen && (
           <div className="grid gap-6 lg:order-first">
-            <WhatLies run={run} station={station} hand={focus} piece={piece} phases={phases} clock={clock} now={now} />
+            <div className="grid gap-3">
+              <WhatLies
+                run={run}
+                station={station}
+                hand={focus}
+                piece={piece}
+                phases={phases}
+                clock={clock}
+                now={now}
+              />
+              {focus.place && <WhereItGoes place={focus.place} />}
+            </div>
             {run.practice && <WiredPress station={station} focus={focus} onPress={onPress} />}
           </div>
         )}
@@ -253,7 +264,7 @@ export function Working({
           <p className="text-[1.3rem] text-quiet mt-3 min-h-[1.6em] line-clamp-2">
             {unheard ? '' : focus.nextText ? labels.thenNext(focus.nextText) : labels.afterThisThePieceIs}
           </p>
-          <LineUp run={run} station={station} clock={clock} now={now} />
+          <Strip run={run} station={station} clock={clock} now={now} />
           {asking && (asking !== 'cold' || tooCold) ? (
             <Questions
               asking={asking}

@@ -20,7 +20,10 @@ export const cannotTell = 'All of them, or hard to tell';
 export const insteadOfPiece = (insteadOf: Said) => `instead of piece ${insteadOf}`;
 export const toBePeeled = 'ready to peel';
 export const putDown = 'on hold';
-export const nextInLine = 'up next: ';
+export const nextInLine = 'up next';
+export const cooling = 'cooling';
+export const soManyDone = (count: Said) => `${count} done`;
+export const soManyWaiting = (count: Said) => `+ ${count} waiting`;
 
 // PracticeMark
 export const practiceNothingIsLogged = 'Practice: nothing is logged';

@@ -87,6 +87,19 @@ export function TheItem() {
         onChange={(n) => edit((j) => changed(j, { quantity: n }))}
         fault={faults.get('/quantity')}
       />
+      <div className="field">
+        <label className="name" htmlFor="due">
+          {labels.due}
+        </label>
+        <input
+          id="due"
+          type="date"
+          className="input"
+          value={job.due ?? ''}
+          onChange={(e) => edit((j) => changed(j, { due: e.target.value || undefined }))}
+        />
+        {faults.get('/due') && <span className="fault">{faults.get('/due')}</span>}
+      </div>
       <ChoiceField
         name={labels.ironOnTheCareLabel}
         value={blank.careDots === undefined ? '' : String(blank.careDots)}

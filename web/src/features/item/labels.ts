@@ -84,3 +84,4 @@ export const pasteHint = 'Paste rows from a spreadsheet, or a column into its co
 export const nothingCarriesNames = 'These names are not on the artwork yet.';
 export const putThemOn = 'Put them on';
 export const colourOfTheItem = 'Color';
+export const due = 'Due';

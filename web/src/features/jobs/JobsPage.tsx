@@ -8,6 +8,7 @@ import { SmallSandwich } from '../../ui/Sandwich';
 import { Failed, Loading, UndoBar } from '../../ui/States';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { outcomeWord } from '../logbook/outcomes';
+import { dueWords } from './due';
 import * as labels from './labels';
 import { QuickAnswer } from './QuickAnswer';
 import { Today } from './Today';
@@ -24,10 +25,11 @@ export function JobsPage() {
   const [gone, setGone] = useState<{ id: string; title: string } | null>(null);
   const [typed, setTyped] = useState('');
   const search = useDeferredValue(typed.trim());
+  const [sort, setSort] = useState<'changed' | 'due'>('changed');
   const jobs = useInfiniteQuery({
-    queryKey: ['jobs', units.system, search],
+    queryKey: ['jobs', units.system, search, sort],
     queryFn: ({ pageParam: skip }) =>
-      got(api.GET('/api/jobs', { params: { query: { units: units.system, search, skip, take: PAGE } } })),
+      got(api.GET('/api/jobs', { params: { query: { units: units.system, search, sort, skip, take: PAGE } } })),
     initialPageParam: 0,
     getNextPageParam: (_, pages) => {
       const shown = pages.reduce((n, p) => n + p.jobs.length, 0);
@@ -86,6 +88,15 @@ export function JobsPage() {
       <Today />
       <div className="flex flex-wrap items-center justify-between gap-3 mb-3">
         <h2 className="text-[1.2rem] grow">{labels.yourJobs}</h2>
+        <select
+          className="select select-sm w-44"
+          aria-label={labels.sortJobs}
+          value={sort}
+          onChange={(e) => setSort(e.target.value as 'changed' | 'due')}
+        >
+          <option value="changed">{labels.lastChangedFirst}</option>
+          <option value="due">{labels.dueFirst}</option>
+        </select>
         <input
           className="input input-sm w-56"
           type="search"
@@ -195,6 +206,7 @@ function JobLine({ card, onCopy, onDelete }: { card: Card; onCopy: () => void; o
           {card.what}
           {card.quantity > 1 && ` · ${card.quantity} pieces`}
         </p>
+        {card.due && <p className="text-[0.9rem] font-semibold">{dueWords(card.due, new Date())}</p>}
         {card.last && <LastTime last={card.last} />}
         {!card.verdict && <p>{card.pending ? labels.beingWorkedOut : card.headline}</p>}
       </div>

@@ -157,3 +157,13 @@ export const lastTime = (on: string, well: number, of: number) => `Pressed ${on}
 
 export const setUpMyPress = 'Set up my press';
 export const readTheGuide = 'Two-minute guide';
+
+// Due
+export const dueFirst = 'Due first';
+export const lastChangedFirst = 'Last changed first';
+export const sortJobs = 'Sort jobs';
+export const dueOn = (day: Said) => `Due ${day}`;
+export const dueToday = 'Due today';
+export const dueTomorrow = 'Due tomorrow';
+export const wasDue = (day: Said) => `Was due ${day}`;
+export const due = 'Due';
