@@ -11,7 +11,7 @@ public sealed partial class CuttingApiTests
         var ask = Roll("smooth", "navy", 1200);
         await Task.WhenAll(Enumerable.Range(0, 5).Select(_ => Post("/api/stock", ask.DeepClone())));
         var made = Assert.Single((await Get("/api/stock")).AsArray())!;
-        Assert.Equal(("#000080", "Roll 1", false), ((string)made["colour"]!, (string)made["label"]!, (bool)made["low"]!));
+        Assert.Equal(("#1b2a49", "Roll 1", false), ((string)made["colour"]!, (string)made["label"]!, (bool)made["low"]!));
         var path = $"/api/stock/{made["id"]}";
         var change = Roll("smooth", "navy", 250);
         (change["version"], change["label"]) = (1, "The old one");

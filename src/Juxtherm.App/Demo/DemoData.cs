@@ -127,6 +127,9 @@ public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore sh
     [GeneratedRegex("(?<days>[0-9]+) days (?<time>[0-9:]{5})", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex DaysAgo();
 
+    /// <summary>The job that the tour goes through: a tee with a drawing on it.</summary>
+    public static string TourJob => Text("08-tarn-tee.juxtherm.json");
+
     private static string Text(string name)
     {
         var assembly = typeof(DemoData).Assembly;

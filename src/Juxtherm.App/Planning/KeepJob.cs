@@ -37,6 +37,18 @@ public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, Wor
         return JobAnswer.Of(row);
     }
 
+    /// <summary>Keeps a worked example: what comes of it teaches nothing about this workshop.</summary>
+    /// <param name="json">Its text.</param>
+    /// <param name="command">Chosen by whoever asks; asking twice keeps one.</param>
+    /// <param name="cancel">Stops it.</param>
+    public async Task<Result<JobAnswer>> AddExampleAsync(string json, Guid? command, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        return cache.Plan(json, UnitSystem.Metric, problems) is { } planned
+            ? JobAnswer.Of(await plans.AddAsync(CommandId.Of(command, clock), planned.Job.Title, json, cancel, example: true))
+            : new Invalid(problems);
+    }
+
     /// <summary>A kept job.</summary>
     /// <param name="id">Its id.</param>
     /// <param name="cancel">Stops it.</param>

@@ -74,10 +74,11 @@ public static class ColourWords
         ArgumentNullException.ThrowIfNull(said);
         var text = said.Trim().ToLowerInvariant();
         var plain = string.Concat(text.Where(c => c is not (' ' or '-'))).Replace("grey", "gray", StringComparison.Ordinal);
-        if ((SvgColours.Read(text) ?? SvgColours.Read(plain))?.Hex is { } css)
-            return css;
+        // Cloth and vinyl first: their navy is not a screen's.
         if (All.FirstOrDefault(c => c.Word == plain).Hex is { Length: > 0 } own)
             return own;
+        if ((SvgColours.Read(text) ?? SvgColours.Read(plain))?.Hex is { } css)
+            return css;
         // A shade of a colour that is known: a list wants it told apart, not matched.
         var words = text.Split([' ', '-'], StringSplitOptions.RemoveEmptyEntries);
         return words.Length > 1 && Hex(words[^1]) is { } last ? last : null;

@@ -1,3 +1,4 @@
+using Juxtherm.App.Demo;
 using System.Text.Json;
 using Juxtherm.App;
 using Juxtherm.App.Planning;
@@ -36,6 +37,9 @@ internal static class JobEndpoints
             async (HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command, KeepJob keep, CancellationToken cancel) =>
             Answers.Of(await keep.AddAsync(await JobBody.ReadAsync(request, cancel), command, cancel), Created))
             .Accepts<object>("application/json").Produces<JobAnswer>(201).ProducesProblem(400);
+        jobs.MapPost("/tour",
+            async ([FromHeader(Name = CommandHeader.Name)] Guid? command, KeepJob keep, CancellationToken cancel) =>
+            Answers.Of(await keep.AddExampleAsync(DemoData.TourJob, command, cancel), Created)).Produces<JobAnswer>(201);
         jobs.MapGet("/{id:guid}", async (Guid id, KeepJob keep, CancellationToken cancel) => Answers.Of(await keep.FindAsync(id, cancel)))
             .Produces<JobAnswer>().ProducesProblem(404);
         jobs.MapPut("/{id:guid}", async (Guid id, SaveRequest request, KeepJob keep, CancellationToken cancel) =>

@@ -76,7 +76,7 @@ public sealed class LetteringTests
         { "names alone", "Wren\nOsk\n\n  Tamsin  ",
             [new("Wren", null, null, 1, false), new("Osk", null, null, 1, false), new("Tamsin", null, null, 1, false)] },
         { "with commas", "Wren, child, gold, 2\nOsk,adult-m",
-            [new("Wren", "child", "#ffd700", 2, false), new("Osk", "adult-m", null, 1, false)] },
+            [new("Wren", "child", "#d9a441", 2, false), new("Osk", "adult-m", null, 1, false)] },
         { "with a heading in another order", "Size,Count,Name\nM,3,Osk\ntoddler,,Wren",
             [new("Osk", "adult-m", null, 3, false), new("Wren", "toddler", null, 1, false)] },
         { "pasted from a table", "Wren\tchild\t#0F6468\t1\r\nOsk\txl\t\t2\r\n",
@@ -84,18 +84,18 @@ public sealed class LetteringTests
         { "with semicolons and quotes", "\"Tarn; the\";child\nO'Sky;;;4",
             [new("Tarn; the", "child", null, 1, false), new("O'Sky", null, null, 4, false)] },
         { "the garment's colour by its word", "Wren, child, navy tee, gold\nOsk, black hoodie, M, silver, 2",
-            [new("Wren", "child", "#ffd700", 1, false, "#000080"), new("Osk", "adult-m", "#c0c0c0", 2, false, "#000000")] },
+            [new("Wren", "child", "#d9a441", 1, false, "#1b2a49"), new("Osk", "adult-m", "#c0c0c0", 2, false, "#000000")] },
         { "of two colours the garment's first", "Wren, black, gold, 190 mm",
-            [new("Wren", null, "#ffd700", 1, false, "#000000", 190)] },
+            [new("Wren", null, "#d9a441", 1, false, "#000000", 190)] },
         { "widths as people write them", "Wren, 19 cm\nOsk, 7 1/2 in",
             [new("Wren", null, null, 1, false, null, 190), new("Osk", null, null, 1, false, null, 190.5)] },
         { "with a heading of somebody's own",
             "Order,Name,Shirt size,Shirt colour,Name color,Width (in),Qty\n17,Wren,Youth M,navy,gold,7.5,2",
-            [new("Wren", "child", "#ffd700", 2, false, "#000080", 190.5)] },
+            [new("Wren", "child", "#d9a441", 2, false, "#1b2a49", 190.5)] },
         { "sizes alone", "Size,Qty,Garment\nM,3,black\nL,2,",
             [new("", "adult-m", null, 3, false, "#000000"), new("", "adult-l", null, 2, false)] },
         { "a column alone", "garment\nblack\nnavy",
-            [new("", null, null, 1, false, "#000000"), new("", null, null, 1, false, "#000080")] },
+            [new("", null, null, 1, false, "#000000"), new("", null, null, 1, false, "#1b2a49")] },
     };
 
     [Theory]
@@ -148,7 +148,7 @@ public sealed class LetteringTests
     public void Sizes_are_read_as_people_write_them(string said, string? size) => Assert.Equal(size, SizeWords.Read(said, JobReader.Sizes));
 
     [Theory]
-    // Names of CSS Color, level 4, in either spelling; then words for vinyl; a shade by what it is a shade of.
+    // Words for cloth and vinyl; then names of CSS Color, level 4, in either spelling; a shade by what it is a shade of.
     [InlineData("grey", "#808080")]
     [InlineData("Dark Grey", "#a9a9a9")]
     [InlineData("forest", "#1c4a2a")]

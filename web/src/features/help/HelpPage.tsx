@@ -1,5 +1,6 @@
 import Markdown from 'react-markdown';
 import guide from '../../../../docs/guide.md?raw';
+import { TourButton } from '../jobs/Tour';
 import * as labels from './labels';
 
 const PICTURES = import.meta.glob<string>('../../../../docs/screenshots/*.png', {
@@ -15,6 +16,9 @@ const pictureAt = (path: string) => PICTURES[`../../../../docs/${path}`] ?? path
 export function HelpPage() {
   return (
     <main aria-label={labels.help} className="w-full max-w-[760px] mx-auto px-4 sm:px-6 pt-8 pb-16">
+      <p className="mb-6">
+        <TourButton />
+      </p>
       <div className="guide">
         <Markdown
           components={{

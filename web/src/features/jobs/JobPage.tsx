@@ -11,6 +11,7 @@ import * as labels from './labels';
 import { ShelfNews } from './ShelfNews';
 import { savedFirst } from './savedLink';
 import { Ticket } from './Ticket';
+import { TourBar } from './Tour';
 import { type Draft, type SaveState, useJobDraft } from './useJobDraft';
 
 export interface JobContext {
@@ -144,6 +145,7 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
             {labels.care}
           </NavLink>
         </nav>
+        <TourBar job={kept.id} />
         <ShelfNews job={draft.job} onTake={draft.edit} />
         {draft.newer && (
           <div role="alert" className="notice stop mb-5">

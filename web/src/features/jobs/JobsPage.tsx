@@ -12,6 +12,7 @@ import { dueWords } from './due';
 import * as labels from './labels';
 import { QuickAnswer } from './QuickAnswer';
 import { Today } from './Today';
+import { TourButton } from './Tour';
 
 type Card = Schemas['JobCard'];
 
@@ -129,6 +130,7 @@ export function JobsPage() {
         <div className="border-y border-rule py-8">
           <p className="text-quiet">{labels.nothingHereYetFillIn}</p>
           <p className="mt-4 flex flex-wrap gap-3">
+            <TourButton />
             <Link to="/shelf?add=press" className="btn btn-outline">
               {labels.setUpMyPress}
             </Link>

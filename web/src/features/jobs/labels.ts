@@ -156,7 +156,7 @@ const count = (well: number, of: number) => (well < of ? `${well} of ${of} good`
 export const lastTime = (on: string, well: number, of: number) => `Pressed ${on}: ${count(well, of)}`;
 
 export const setUpMyPress = 'Set up my press';
-export const readTheGuide = 'Two-minute guide';
+export const readTheGuide = 'Read the guide';
 
 // Due
 export const dueFirst = 'Due first';
@@ -167,3 +167,24 @@ export const dueToday = 'Due today';
 export const dueTomorrow = 'Due tomorrow';
 export const wasDue = (day: Said) => `Was due ${day}`;
 export const due = 'Due';
+
+// Tour
+export const tour = 'Tour';
+export const takeTheTour = 'Two-minute tour';
+export const tourAt = (at: Said, of: Said) => `Tour, ${at} of ${of}`;
+export const tourNext = 'Next';
+export const tourEnd = 'End the tour';
+export const tourKeep = 'Done, keep the example';
+export const tourRemove = 'Done, remove the example';
+export const tourItem =
+  'Say what you press on, which vinyl, and which press. Change anything: the answer follows at once. Names, sizes and colors of several pieces go into one list here.';
+export const tourPlace =
+  'Where the print goes. Pick a suggestion or drag it. The placement guide prints in actual size: cut it out and lay it on the shirt.';
+export const tourArtwork =
+  'What is cut. Import a drawing, type text, or list names. Places too thin to weed are circled before you waste vinyl on them.';
+export const tourCut =
+  'What comes off your rolls and what is left over. Save the file for your cutter here; it is mirrored for you.';
+export const tourPress =
+  'Why the answer is what it is: the whole job over time, where the plate goes, how much leeway you have. “Ticket, PDF” prints it all on a page; “Export job” makes a file to share.';
+export const tourBench =
+  'At the press, the bench tells you one thing at a time, in letters you can read from across the table. Try a practice run: nothing is recorded. “Help” has the rest.';
