@@ -34,6 +34,43 @@ public sealed record Photo(int Width, int Height, byte[] Jpeg, byte[] Small)
     /// <exception cref="PhotoException">It is none of them, broken, or too large.</exception>
     public static Photo Read(byte[] data)
     {
+        var (bitmap, origin) = Decoded(data, LongestSide);
+        using var whole = bitmap;
+        byte[] Within(int longest, out int w, out int h)
+        {
+            using var surface = Drawn(bitmap, origin, longest, SKColors.White, out w, out h);
+            using var shot = surface.Snapshot();
+            using var jpeg = shot.Encode(SKEncodedImageFormat.Jpeg, Quality);
+            return jpeg.ToArray();
+        }
+
+        var small = Within(SmallSide, out _, out _);
+        var large = Within(LongestSide, out var keptWidth, out var keptHeight);
+        return new Photo(keptWidth, keptHeight, large, small);
+    }
+
+    /// <summary>A picture turned upright and made no larger than asked, on a ground.</summary>
+    internal static SKSurface Drawn(SKBitmap bitmap, SKEncodedOrigin origin, int longest, SKColor ground, out int w, out int h)
+    {
+        var turned = origin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom
+            or SKEncodedOrigin.LeftBottom;
+        var (width, height) = turned ? (bitmap.Height, bitmap.Width) : (bitmap.Width, bitmap.Height);
+        var scale = Math.Min(1, longest / (float)Math.Max(width, height));
+        (w, h) = (Math.Max(1, (int)Math.Round(width * scale)), Math.Max(1, (int)Math.Round(height * scale)));
+        var surface = SKSurface.Create(new SKImageInfo(w, h, SKColorType.Rgba8888,
+            ground == SKColors.Transparent ? SKAlphaType.Premul : SKAlphaType.Opaque));
+        surface.Canvas.Clear(ground);
+        surface.Canvas.Scale(w / (float)width, h / (float)height);
+        surface.Canvas.Concat(Upright(origin, bitmap.Width, bitmap.Height));
+        using var image = SKImage.FromBitmap(bitmap);
+        surface.Canvas.DrawImage(image, 0, 0, new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
+        return surface;
+    }
+
+    /// <summary>The pixels of a picture, read at a reduced scale where that can be, and how they are turned.</summary>
+    /// <exception cref="PhotoException">It is none, broken, or too large.</exception>
+    internal static (SKBitmap Bitmap, SKEncodedOrigin Origin) Decoded(byte[] data, int longest)
+    {
         using var stream = new SKMemoryStream(data);
         using var codec = SKCodec.Create(stream)
             ?? throw new PhotoException(new Phrase("photo.unreadable"));
@@ -44,36 +81,20 @@ public sealed record Photo(int Width, int Height, byte[] Jpeg, byte[] Small)
         var pixels = (long)codec.Info.Width * codec.Info.Height;
         if (pixels / MostPixelsPerByte > data.Length)
             throw new PhotoException(new Phrase("photo.empty"));
-        var size = codec.GetScaledDimensions(Math.Min(1, 2f * LongestSide / Math.Max(codec.Info.Width, codec.Info.Height)));
+        var size = codec.GetScaledDimensions(Math.Min(1, 2f * longest / Math.Max(codec.Info.Width, codec.Info.Height)));
         if ((long)size.Width * size.Height > MostWhole)
             throw new PhotoException(
                 new Phrase("photo.too-large-whole", ("width", codec.Info.Width), ("height", codec.Info.Height),
                     ("most", MostWhole / 1_000_000), ("mostPixels", MostPixels / 1_000_000)));
-        using var bitmap = new SKBitmap(new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
+        var bitmap = new SKBitmap(new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
         if (codec.GetPixels(bitmap.Info, bitmap.GetPixels()) is not (SKCodecResult.Success or SKCodecResult.IncompleteInput))
-            throw new PhotoException(new Phrase("photo.cut-off"));
-        bitmap.SetImmutable();
-        var turned = codec.EncodedOrigin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom
-            or SKEncodedOrigin.LeftBottom;
-        var (width, height) = turned ? (bitmap.Height, bitmap.Width) : (bitmap.Width, bitmap.Height);
-        byte[] Within(int longest, out int w, out int h)
         {
-            var scale = Math.Min(1, longest / (float)Math.Max(width, height));
-            (w, h) = (Math.Max(1, (int)Math.Round(width * scale)), Math.Max(1, (int)Math.Round(height * scale)));
-            using var surface = SKSurface.Create(new SKImageInfo(w, h, SKColorType.Rgba8888, SKAlphaType.Opaque));
-            surface.Canvas.Clear(SKColors.White);
-            surface.Canvas.Scale(w / (float)width, h / (float)height);
-            surface.Canvas.Concat(Upright(codec.EncodedOrigin, bitmap.Width, bitmap.Height));
-            using var image = SKImage.FromBitmap(bitmap);
-            surface.Canvas.DrawImage(image, 0, 0, new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
-            using var shot = surface.Snapshot();
-            using var jpeg = shot.Encode(SKEncodedImageFormat.Jpeg, Quality);
-            return jpeg.ToArray();
+            bitmap.Dispose();
+            throw new PhotoException(new Phrase("photo.cut-off"));
         }
 
-        var small = Within(SmallSide, out _, out _);
-        var large = Within(LongestSide, out var keptWidth, out var keptHeight);
-        return new Photo(keptWidth, keptHeight, large, small);
+        bitmap.SetImmutable();
+        return (bitmap, codec.EncodedOrigin);
     }
 
     /// <summary>Makes sure that pictures are such as are kept, by what they say of themselves.</summary>

@@ -168,6 +168,7 @@ internal static class JuxthermApp
         app.MapCatalogue();
         app.MapPlans();
         app.MapArtwork();
+        app.MapPictures();
         app.MapPlacement();
         app.MapShelf();
         app.MapCutPlans();

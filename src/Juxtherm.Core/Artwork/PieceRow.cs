@@ -14,7 +14,13 @@ internal sealed partial class PieceRow(int line, IReadOnlyList<(PieceColumn Colu
 
     private static readonly Dictionary<string, double> Units = new(StringComparer.Ordinal)
     {
-        ["mm"] = 1, ["cm"] = 10, ["in"] = 25.4, ["inch"] = 25.4, ["inches"] = 25.4, ["\""] = 25.4, ["”"] = 25.4,
+        ["mm"] = 1,
+        ["cm"] = 10,
+        ["in"] = 25.4,
+        ["inch"] = 25.4,
+        ["inches"] = 25.4,
+        ["\""] = 25.4,
+        ["”"] = 25.4,
     };
 
     /// <summary>A unit of length that is known.</summary>

@@ -236,6 +236,72 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/artwork/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    colours?: number;
+                    holes?: boolean;
+                    light?: boolean;
+                    smoothing?: number;
+                    speckMm2?: number;
+                    threshold?: number;
+                    units?: string;
+                    widthMm?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/octet-stream": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TracedPicture"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/artwork/proof": {
         parameters: {
             query?: never;
@@ -9207,6 +9273,30 @@ export interface components {
         TraceAnswer: {
             /** @description Phase by phase. */
             phases: components["schemas"]["TracePhase"][];
+        };
+        /** @description What became of a picture. */
+        TracedPicture: {
+            /** @description Why it may not do; empty where it does. */
+            advice: string[];
+            /** @description Its colours, as `#rrggbb`, that with the most ink first. */
+            colours: string[];
+            /**
+             * Format: int32
+             * @description Closed lines in all.
+             */
+            shapes: number;
+            /**
+             * Format: int32
+             * @description What was left out as too small.
+             */
+            specks: number;
+            /** @description A drawing in true size, each colour filled. */
+            svg: string;
+            /**
+             * Format: double
+             * @description From which darkness or opacity on something is cut, 0 to 1; null where colours were told apart.
+             */
+            threshold: null | number;
         };
         /**
          * @description Temperatures over one phase. Arrays over time run along IReadOnlyList&lt;double&gt; TracePhase.Times; faces run from the top of the stack to its bottom,

@@ -14,6 +14,7 @@ import * as labels from './labels';
 import { Names } from './Names';
 import { Picture } from './Picture';
 import { Swatches } from './Swatches';
+import { TraceIn } from './TraceIn';
 import { Words } from './Words';
 
 // The service takes a job file as any JSON object; what may be in it is for its reader to say.
@@ -25,6 +26,7 @@ const DOORS = [
   { id: 'door-drawing', word: labels.doorDrawing },
   { id: 'door-text', word: labels.doorText },
   { id: 'door-names', word: labels.doorNames },
+  { id: 'door-picture', word: labels.doorPicture },
 ] as const;
 
 /** Brings one of the ways to add artwork into sight, ready to type or choose. */
@@ -184,6 +186,9 @@ export function ArtworkStation() {
       )}
       <div id="door-drawing">
         <BringIn busy={desk.isPending} first={bare} onBring={bring} />
+      </div>
+      <div id="door-picture">
+        <TraceIn busy={desk.isPending} first={bare} onBring={bring} />
       </div>
       {weeding && both && chosen.length > 0 && (
         <LayerTools kinds={both.work} chosen={chosen} busy={desk.isPending} onWork={work} />

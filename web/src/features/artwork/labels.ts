@@ -97,3 +97,24 @@ export const addArtwork = 'Add artwork';
 export const doorDrawing = 'Drawing';
 export const doorText = 'Text';
 export const doorNames = 'Names';
+
+// TraceIn
+export const doorPicture = 'Picture';
+export const pictureTrace = 'Import a picture';
+export const importPicture = 'Import picture';
+export const anotherPicture = 'Another picture';
+export const pictureHint = 'PNG, JPEG or WebP. Choose it, drop it here, or paste it.';
+export const thePicture = 'The picture';
+export const theOutline = 'What would be cut';
+export const tracedSo = (shapes: Said, specks: Said, colours: Said) =>
+  `What would be cut: ${shapes} ${shapes === 1 ? 'outline' : 'outlines'}${colours === 1 ? '' : `, ${colours} colors`}${specks ? `, ${specks} ${specks === 1 ? 'speck' : 'specks'} left out` : ''}`;
+export const tracing = 'Tracing …';
+export const pictureWidth = 'Width of the picture';
+export const pictureColours = 'Colors to cut';
+export const smallestSpeck = 'Leave out specks under';
+export const threshold = 'Cut from: darkest only … lightest too';
+export const smoothing = 'Edges: as drawn … smooth';
+export const keepWhiteInside = 'Keep white inside open';
+export const cutTheLight = 'Cut the light parts instead';
+export const useOutline = 'Use this outline';
+export const cancel = 'Cancel';
