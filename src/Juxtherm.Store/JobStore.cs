@@ -56,11 +56,13 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
             ? jobs.OrderBy(j => j.DueOn ?? NotDue).ThenByDescending(j => j.UpdatedUtc).ThenByDescending(j => j.Id)
             : jobs.OrderByDescending(j => j.UpdatedUtc).ThenByDescending(j => j.Id);
         var jobs = await First(fitting).Skip(skip).Take(take)
-            .Select(j => new ListedJob(j.Id, j.Title, j.UpdatedUtc, j.Version, j.LearnedJson, null) { DueOn = j.DueOn }).ToListAsync(cancel);
+            .Select(j => new ListedJob(j.Id, j.Title, j.UpdatedUtc, j.Version, j.LearnedJson, null) { DueOn = j.DueOn })
+            .ToListAsync(cancel);
         var ids = jobs.ConvertAll(j => j.Id);
         var cards = await db.JobCards.AsNoTracking().Where(c => ids.Contains(c.JobId)).ToDictionaryAsync(c => c.JobId, cancel);
         var last = await LastPieces.OfAsync(db, ids, cancel);
-        return ([.. jobs.Select(j => j with { Card = cards.GetValueOrDefault(j.Id), Last = [.. last[j.Id]] })], await fitting.CountAsync(cancel));
+        return ([.. jobs.Select(j => j with { Card = cards.GetValueOrDefault(j.Id), Last = [.. last[j.Id]] })],
+            await fitting.CountAsync(cancel));
     }
 
     /// <summary>Jobs that are not deleted, by their ids: what cards are to be reckoned for, last touched first.</summary>

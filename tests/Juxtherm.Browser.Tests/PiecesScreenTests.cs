@@ -34,7 +34,8 @@ public sealed class PiecesScreenTests : BrowserTest
         See(By.LinkText("Put them on")).Click();
         Button("Put these 2 names on").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-proof] path")).Count == 2, "the names were not set");
-        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-code=colour-lost]")).Any(n => n.Text.Contains("for Wren", StringComparison.Ordinal)),
+        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-code=colour-lost]"))
+                .Any(n => n.Text.Contains("for Wren", StringComparison.Ordinal)),
             "navy on navy was not said");
         Button("Place").Click();
         See("button[aria-label^='Place here']").Click();

@@ -60,7 +60,7 @@ public sealed class WholeJobTests : BrowserTest
             "return document.querySelector('input[aria-label=Press]')?.value") == "Shed press",
             "the front page does not press with it");
         See("[data-testid=setpoint]");
-        Button("Two-minute guide").Click();
+        Button("Read the guide").Click();
         SeeText("Your first answer", "h2");
     }
 

@@ -53,7 +53,8 @@ public sealed class PictureTracingTests : Api
 
     private static List<Polygon> Polygons(JsonNode traced, int path = 0)
     {
-        var d = Regex.Matches((string)traced["svg"]!, " d=\"(?<d>[^\"]*)\"", RegexOptions.None, TimeSpan.FromSeconds(5))[path].Groups["d"].Value;
+        var paths = Regex.Matches((string)traced["svg"]!, " d=\"(?<d>[^\"]*)\"", RegexOptions.None, TimeSpan.FromSeconds(5));
+        var d = paths[path].Groups["d"].Value;
         return [.. d.Split('Z', StringSplitOptions.RemoveEmptyEntries).Select(ring =>
         {
             var points = ring[1..].Split('L').Select(p => p.Split(' ').Select(n => double.Parse(n, CultureInfo.InvariantCulture)).ToArray())
@@ -178,8 +179,8 @@ public sealed class PictureTracingTests : Api
         { "nothing", [] },
         { "text", "<svg xmlns='http://www.w3.org/2000/svg'/>"u8.ToArray() },
         // A PNG that promises 60,000 by 60,000 pixels in a few bytes.
-        { "bomb", [0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 0, 0, 0, 13, 0x49, 0x48, 0x44, 0x52, 0, 0, 0xea, 0x60, 0, 0, 0xea, 0x60, 8,
-            6, 0, 0, 0, 0x5f, 0x2b, 0x6c, 0x2a] },
+        { "bomb", [0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 0, 0, 0, 13, 0x49, 0x48, 0x44, 0x52, 0, 0, 0xea, 0x60, 0, 0, 0xea, 0x60,
+            8, 6, 0, 0, 0, 0x5f, 0x2b, 0x6c, 0x2a] },
         { "cut off", Png(c => c.Clear(SKColors.Red), SKColors.White)[..60] },
     };
 

@@ -81,7 +81,8 @@ public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore sh
         {
             var (job, _) = plans.Plan(json, UnitSystem.Metric, problems)
                 ?? throw new InvalidOperationException($"A worked example cannot be read: {problems.Found[0].Says}");
-            kept[job.Title] = (await jobPlans.AddAsync(Guid.CreateVersion7(), job.Title, WithDue(job.Title, json), cancel, example: true)).Id;
+            var due = WithDue(job.Title, json);
+            kept[job.Title] = (await jobPlans.AddAsync(Guid.CreateVersion7(), job.Title, due, cancel, example: true)).Id;
         }
 
         foreach (var (title, hoursAgo, pieces) in Runs)

@@ -12,7 +12,8 @@ public static class JobContract
     internal static readonly WholeMember Version = new("version", 1, JobReader.Version, "") { Needed = true };
     internal static readonly TextMember Title = new("title", 120);
     internal static readonly WholeMember Quantity = new("quantity", 1, JobReader.MostPieces, "pieces", "How many of it.");
-    internal static readonly TextMember Due = new("due", 10, "The day it is handed over, as 2026-12-05.") { Pattern = @"^\d{4}-\d{2}-\d{2}$" };
+    internal static readonly TextMember Due = new("due", 10, "The day it is handed over, as 2026-12-05.")
+    { Pattern = @"^\d{4}-\d{2}-\d{2}$" };
     internal static readonly PartMember Blank = new("blank", BlankMembers.All, "What is pressed on.") { Needed = true };
     internal static readonly PartMember Tools = new("tools", ToolsMembers.All, "What it is pressed and cut with.") { Needed = true };
     internal static readonly PartsMember Layers = new("layers", LayerMembers.All, 1, JobReader.MostLayers,
@@ -22,8 +23,8 @@ public static class JobContract
         "Ids of layers in the order in which they are to be laid; what stands earlier is not laid later.");
 
     private static readonly Shape All = new(
-        "Job", Format, Version, Title, Quantity, Due, Blank, Tools, Layers, Order, RunMembers.Names, RunMembers.Sizes, ChoiceMembers.Choices,
-        ChoiceMembers.Accepted,
+        "Job", Format, Version, Title, Quantity, Due, Blank, Tools, Layers, Order, RunMembers.Names, RunMembers.Sizes,
+        ChoiceMembers.Choices, ChoiceMembers.Accepted,
         SettingMembers.Used, SettingMembers.Patches, CutMembers.Cut, OwnLists.All);
 
     /// <summary>The JSON Schema of a job file.</summary>

@@ -69,8 +69,8 @@ internal static class JobEndpoints
     /// <summary>A job was made.</summary>
     internal static IResult Created(JobAnswer job) => Results.Created($"/api/jobs/{job.Id}", job);
 
-    private static async Task<IResult> ListAsync(string? units, string? search, string? sort, int? skip, int? take, JobStore store, JobCards cards,
-        CancellationToken cancel)
+    private static async Task<IResult> ListAsync(string? units, string? search, string? sort, int? skip, int? take, JobStore store,
+        JobCards cards, CancellationToken cancel)
     {
         var (listed, total) = await store.ListAsync(search?.Trim()
             ?? "", sort == "due", Math.Max(0, skip ?? 0), Math.Clamp(take ?? UsualPage, 1, LargestPage), cancel);

@@ -94,7 +94,7 @@ public sealed class FitsTheItemTests
         job["tools"]!["cutterLengthMm"] = 150;
         var said = Said(job, "variant-too-wide")!;
         Assert.Contains("“Bartholomew” is", said.Text, StringComparison.Ordinal);
-        Assert.Contains("pressed in 2 goes", said.Text, StringComparison.Ordinal);
+        Assert.Contains("pressed in 2 overlapping passes", said.Text, StringComparison.Ordinal);
         Assert.Matches(@"cut in \d parts", said.Text);
         Assert.Equal(NoticeLevel.Caution, said.Level);
     }

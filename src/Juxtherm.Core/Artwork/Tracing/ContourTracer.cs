@@ -3,8 +3,9 @@ using NetTopologySuite.Geometries;
 namespace Juxtherm.Core.Artwork.Tracing;
 
 /// <summary>
-/// Finds the lines along which a field of values crosses a level: marching squares (Lorensen and Cline 1987 in the plane), with the place on
-/// each side of a square found by a straight line between its corners, so that soft edges are found to a fraction of a pixel.
+/// Finds the lines along which a field of values crosses a level: marching squares (Lorensen and Cline 1987 in the plane), with the
+/// place on each side of a square found by a straight line between its corners, so that soft edges are found to a fraction of a
+/// pixel.
 /// </summary>
 internal static class ContourTracer
 {

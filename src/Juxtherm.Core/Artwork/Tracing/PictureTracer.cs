@@ -71,7 +71,8 @@ public static class PictureTracer
             [.. Advice(picture, wishes, shapes, specks, contrast, words)]);
     }
 
-    private static (List<(string, float[], double)> Fields, double? Threshold, double Contrast) OneColour(Raster picture, TraceWishes wishes)
+    private static (List<(string, float[], double)> Fields, double? Threshold, double Contrast) OneColour(Raster picture,
+        TraceWishes wishes)
     {
         var byOpacity = picture.TransparentShare() > DrawnByOpacity;
         var field = byOpacity ? picture.Opacity() : picture.Darkness();

@@ -27,7 +27,8 @@ internal static class RingFitter
         if (ring.Length < 3)
             return [];
         var smooth = Smoothed(ring, (int)Math.Round(smoothing * MostRounds));
-        var simple = DouglasPeuckerLineSimplifier.Simplify([.. smooth, smooth[0]], LeastOffPixels + smoothing * (MostOffPixels - LeastOffPixels));
+        var off = LeastOffPixels + smoothing * (MostOffPixels - LeastOffPixels);
+        var simple = DouglasPeuckerLineSimplifier.Simplify([.. smooth, smooth[0]], off);
         return simple.Length < 4 ? [] : simple[..^1];
     }
 

@@ -17,7 +17,7 @@ interface Wishes {
   widthMm: number;
   colours: number;
   threshold: number | undefined;
-  speckMm2: number;
+  speckMm: number;
   smoothing: number;
   holes: boolean;
   light: boolean;
@@ -27,7 +27,7 @@ const USUAL: Wishes = {
   widthMm: 150,
   colours: 1,
   threshold: undefined,
-  speckMm2: 1,
+  speckMm: 1,
   smoothing: 0.4,
   holes: true,
   light: false,
@@ -164,9 +164,9 @@ export function TraceIn({ busy, first, onBring }: Props) {
               </label>
               <NumberField
                 name={labels.smallestSpeck}
-                value={wishes.speckMm2}
-                unit="mm²"
-                onChange={(n) => n !== undefined && set({ speckMm2: Math.min(400, Math.max(0, n)) })}
+                value={units.lengthShown(wishes.speckMm)}
+                unit={units.lengthUnit}
+                onChange={(n) => n !== undefined && set({ speckMm: Math.min(20, Math.max(0, units.mmFrom(n))) })}
               />
               {wishes.colours === 1 && (
                 <Slider
@@ -213,7 +213,10 @@ export function TraceIn({ busy, first, onBring }: Props) {
 
 /** What is asked of the tracing, as an address says it. */
 function question(wishes: Wishes, units: string): string {
-  const said = Object.entries({ ...wishes, units }).filter(([, value]) => value !== undefined);
+  const { speckMm, ...others } = wishes;
+  const said = Object.entries({ ...others, speckMm2: speckMm * speckMm, units }).filter(
+    ([, value]) => value !== undefined,
+  );
   return new URLSearchParams(said.map(([name, value]) => [name, String(value)])).toString();
 }
 

@@ -111,7 +111,7 @@ export const tracedSo = (shapes: Said, specks: Said, colours: Said) =>
 export const tracing = 'Tracing …';
 export const pictureWidth = 'Width of the picture';
 export const pictureColours = 'Colors to cut';
-export const smallestSpeck = 'Leave out specks under';
+export const smallestSpeck = 'Leave out specks smaller than';
 export const threshold = 'Cut from: darkest only … lightest too';
 export const smoothing = 'Edges: as drawn … smooth';
 export const keepWhiteInside = 'Keep white inside open';

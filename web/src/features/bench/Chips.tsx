@@ -10,7 +10,10 @@ export function Chips({ piece, large = false }: { piece: Piece; large?: boolean 
   if (chips.length === 0) return null;
   const side = large ? 40 : 14;
   return (
-    <span className={`flex flex-wrap items-center ${large ? 'gap-x-6 gap-y-1' : 'gap-1'}`} data-testid="chips">
+    <span
+      className={`flex flex-wrap items-center ${large ? 'gap-x-6 gap-y-1' : 'flex-nowrap gap-1'}`}
+      data-testid="chips"
+    >
       {chips.map(({ of, chip }) => (
         <span key={of} className="flex items-center gap-2.5 leading-none" title={`${of}: ${chip?.word}`}>
           <svg aria-hidden="true" width={side} height={side}>
