@@ -209,6 +209,33 @@ public sealed class PictureTracingTests : Api
     }
 
     [Fact]
+    public async Task Artwork_goes_out_as_a_drawing_in_true_size_and_comes_back_the_same()
+    {
+        var star = Star(600, 600, 520, 210, 7);
+        using var ink = Ink(new SKColor(0x1b, 0x2a, 0x49));
+        using var gold = Ink(new SKColor(0xd9, 0xa4, 0x41));
+        var (_, traced) = await Trace(Png(c =>
+        {
+            Fill(c, star, ink);
+            c.DrawCircle(120, 120, 90, gold);
+        }, SKColors.White), "&colours=2");
+        var made = await Ok(HttpMethod.Post, "/api/artwork/bring-in", new JsonObject { ["job"] = Tee(), ["svg"] = (string)traced["svg"]! });
+        var id = await AddJob(made["job"]!.AsObject());
+        var svg = await Client.GetStringAsync($"/api/jobs/{id}/artwork.svg");
+        using var body = new StringContent(svg, System.Text.Encoding.UTF8, "image/svg+xml");
+        using var answer = await Client.PostAsync("/api/artwork", body);
+        var back = JsonNode.Parse(await answer.Content.ReadAsStringAsync())!["layers"]!.AsArray();
+        using var first = new StringContent((string)traced["svg"]!, System.Text.Encoding.UTF8, "image/svg+xml");
+        using var before = await Client.PostAsync("/api/artwork", first);
+        var went = JsonNode.Parse(await before.Content.ReadAsStringAsync())!["layers"]!.AsArray();
+        Assert.Equal(2, back.Count);
+        foreach (var (there, here) in went.OrderBy(l => (double)l!["areaMm2"]!).Zip(back.OrderBy(l => (double)l!["areaMm2"]!)))
+            Assert.Equal((double)there!["areaMm2"]!, (double)here!["areaMm2"]!, 0.002 * (double)there["areaMm2"]!);
+        using var none = await Client.GetAsync($"/api/jobs/{id}/artwork.svg?face=back");
+        Assert.Equal(HttpStatusCode.NotFound, none.StatusCode);
+    }
+
+    [Fact]
     public async Task A_traced_picture_becomes_layers_of_a_job()
     {
         var star = Star(600, 600, 520, 210, 7);

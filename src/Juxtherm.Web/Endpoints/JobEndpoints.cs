@@ -1,6 +1,6 @@
-using Juxtherm.App.Demo;
 using System.Text.Json;
 using Juxtherm.App;
+using Juxtherm.App.Demo;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting.Sheets;
@@ -52,6 +52,8 @@ internal static class JobEndpoints
             .ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         jobs.MapGet("/{id:guid}/ticket.pdf", TicketAsync).Produces(200, contentType: "application/pdf").ProducesProblem(400)
             .ProducesProblem(404);
+        jobs.MapGet("/{id:guid}/artwork.svg", ArtworkAsync).Produces(200, contentType: "image/svg+xml").ProducesProblem(400)
+            .ProducesProblem(404);
         jobs.MapGet("/{id:guid}/file", FileAsync).Produces(200, contentType: "application/json").ProducesProblem(404);
         jobs.MapPost("/{id:guid}/copy",
             async (Guid id, [FromHeader(Name = CommandHeader.Name)] Guid? command, KeepJob keep, CancellationToken cancel) =>
@@ -89,6 +91,19 @@ internal static class JobEndpoints
             TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting),
                 language.WordsFor(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf",
                 $"{FileName(planned.Job.Title, "Ticket")}.pdf");
+    }
+
+    /// <summary>The artwork of a face in true size, for other programs.</summary>
+    private static async Task<IResult> ArtworkAsync(Guid id, string? face, JobStore store, PlanCache cache, CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return ProblemAnswers.NotFound("job");
+        var problems = new Problems();
+        if (cache.Read(row.Json, problems) is not { } job)
+            return ProblemAnswers.Invalid(problems);
+        return ArtworkSvg.Of(job, FaceAsked.Of(face, job)) is { } svg
+            ? Results.File(System.Text.Encoding.UTF8.GetBytes(svg), "image/svg+xml", $"{FileName(row.Title, "Artwork")}.svg")
+            : ProblemAnswers.NotFound("artwork");
     }
 
     /// <summary>The job as a file, whole elsewhere: artwork and own entries travel in it.</summary>

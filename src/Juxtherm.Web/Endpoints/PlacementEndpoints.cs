@@ -100,7 +100,7 @@ internal static class PlacementEndpoints
             problems.Add("", new Phrase("placement-request.unknown-id-2", ("format", format)), "unknown-id");
         if (cache.Read(row.Json, problems) is not { } job || !problems.None)
             return ProblemAnswers.Invalid(problems);
-        var side = face switch { "back" => Face.Back, "front" => Face.Front, _ => job.Blank.Face };
+        var side = FaceAsked.Of(face, job);
         var shape = job.Blank.Faces[side];
         if (what == "stamp")
             return Results.Text(GuideDocument.Stamp(job), "image/svg+xml");

@@ -83,9 +83,9 @@ internal sealed record Looked(ChartedJob About, Plan Plan, PieceInTheModel Heat,
                 new LayerRoom(id, About.NameOf(About.Layer(id)), Heat.HeatDose(id), Heat.HeatDose(id), About.Layer(id).MostHeatDose))])
                 .ToList();
         var tight = rooms.MaxBy(r => r.After / r.Most)!;
-        var then = again is null ? "" : Words.Say("looked.heat-in-words-then", ("after", Thing.Share(tight.After)));
-        return Words.Say("looked.heat-in-words", ("tight", tight.Name), ("before", Thing.Share(tight.Before)), ("then", then),
-            ("most", Thing.Share(tight.Most)), ("bond", Thing.Share(Heat.Bond)), ("isAgain", again is null),
-            ("bond2", Thing.Share(again?.Bond ?? 0)));
+        var then = again is null ? "" : Words.Say("looked.heat-in-words-then", ("after", tight.After));
+        return Words.Say("looked.heat-in-words", ("tight", tight.Name), ("before", tight.Before), ("then", then),
+            ("most", tight.Most), ("bond", Heat.Bond), ("isAgain", again is null),
+            ("bond2", again?.Bond ?? 0));
     }
 }

@@ -43,7 +43,7 @@ interface Answer {
 
 /** What will be cut, in which vinyl, and whether it will weed. */
 export function ArtworkStation() {
-  const { draft, catalogue } = useJob();
+  const { id: jobId, draft, catalogue } = useJob();
   const { job, edit } = draft;
   const [ticked, setTicked] = useState<string[]>([]);
   const [said, setSaid] = useState<readonly Notice[]>([]);
@@ -169,6 +169,9 @@ export function ArtworkStation() {
                   ))}
                 </span>
               )}
+              <a className="link" href={`/api/jobs/${jobId}/artwork.svg?face=${face}`} download>
+                {labels.saveAsSvg}
+              </a>
               <span className="text-quiet">{labels.ringsNarrowerThanTheVinyl}</span>
             </div>
           </div>

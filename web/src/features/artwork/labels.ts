@@ -118,3 +118,4 @@ export const keepWhiteInside = 'Keep white inside open';
 export const cutTheLight = 'Cut the light parts instead';
 export const useOutline = 'Use this outline';
 export const cancel = 'Cancel';
+export const saveAsSvg = 'Save as SVG';

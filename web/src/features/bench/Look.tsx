@@ -170,7 +170,7 @@ function Room({ room }: { room: Schemas['LayerRoom'] }) {
       <div className="flex justify-between text-[1rem]">
         <span>{room.name}</span>
         <span className="tabular-nums text-quiet">
-          {labels.ofTimesItsChartS(room.before.toFixed(1), (room.after - room.before).toFixed(1), room.most.toFixed(1))}
+          {labels.roomForMore(Math.floor((room.most - room.after) / Math.max(0.05, room.after - room.before)))}
         </span>
       </div>
       <div className="relative h-4 bg-rule" aria-hidden="true">

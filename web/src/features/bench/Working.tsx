@@ -13,6 +13,7 @@ import { Strip } from './Strip';
 import { spaceWord } from './spaceWord';
 import { TimeBar } from './TimeBar';
 import type { Command, Hand, Piece, Station } from './useRun';
+import { Verb } from './Verb';
 import { WhatLies } from './WhatLies';
 import { WhereItGoes } from './WhereItGoes';
 import { WhichLayer } from './WhichLayer';
@@ -219,11 +220,15 @@ export function Working({
                 className="text-[2rem] md:text-[2.5rem] leading-[1.15] font-bold outline-none"
                 aria-live="assertive"
               >
-                {openedAfter !== null
-                  ? labels.openedAfterSItGoes(Math.round(openedAfter))
-                  : over
-                    ? labels.timeIsOverOpenThe
-                    : step.text}
+                <Verb
+                  text={
+                    openedAfter !== null
+                      ? labels.openedAfterSItGoes(Math.round(openedAfter))
+                      : over
+                        ? labels.timeIsOverOpenThe
+                        : step.text
+                  }
+                />
               </h1>
               {makingUp && (
                 <p className="text-[1.25rem] text-quiet mt-3 max-w-[34em]" data-testid="missing">

@@ -74,7 +74,8 @@ export const somethingElse = 'Something else';
 export const mostLikely = 'Most likely:';
 export const forTheNextOne = 'Next time:';
 export const toSaveTheBlankHow = 'To save the garment: how to take it off';
-export const ofTimesItsChartS = (it: Said, it2: Said, it3: Said) => `room for ${it2} more of ${it3}, ${it} used`;
+export const roomForMore = (times: number) =>
+  times < 1 ? 'no room for another after it' : times > 9 ? 'plenty of room' : `room for ${times} more like it`;
 
 // Off
 export const whatIsOff = 'What’s wrong?';

@@ -16,7 +16,7 @@ const pictureAt = (path: string) => PICTURES[`../../../../docs/${path}`] ?? path
 export function HelpPage() {
   return (
     <main aria-label={labels.help} className="w-full max-w-[760px] mx-auto px-4 sm:px-6 pt-8 pb-16">
-      <p className="mb-6">
+      <p className="mb-6 print:hidden">
         <TourButton />
       </p>
       <div className="guide">

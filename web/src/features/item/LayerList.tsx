@@ -28,7 +28,12 @@ export function LayerList({
             {layerId(job, i)}
           </button>
         ))}
-      <button type="button" className="btn btn-sm btn-outline mt-1" disabled={job.layers.length >= 12} onClick={onAdd}>
+      <button
+        type="button"
+        className="print:hidden btn btn-sm btn-outline mt-1"
+        disabled={job.layers.length >= 12}
+        onClick={onAdd}
+      >
         {labels.addALayer}
       </button>
     </div>

@@ -20,6 +20,7 @@ import { Failed } from '../../ui/States';
 import { SIZE_NAMES } from '../../ui/sizes';
 import { useJob } from '../jobs/JobPage';
 import * as labels from './labels';
+import { TextCell } from './TextCell';
 
 /** What a column is called in the heading of a list that is read. */
 const HEADING: Record<PieceField, string> = {
@@ -57,7 +58,7 @@ export function Pieces() {
   });
   if (pieces.length === 0 && !open)
     return (
-      <div className="md:ml-[12.5rem]">
+      <div className="md:ml-[12.5rem] print:hidden">
         <button type="button" className="btn btn-sm btn-outline" onClick={() => setOpen(true)}>
           {labels.listThem}
         </button>
@@ -150,7 +151,7 @@ export function Pieces() {
         );
       default:
         return (
-          <Text
+          <TextCell
             value={
               field === 'name'
                 ? piece.name
@@ -272,38 +273,5 @@ export function Pieces() {
         </p>
       )}
     </section>
-  );
-}
-
-interface TextProps {
-  value: string;
-  wide: boolean;
-  placeholder: string;
-  input: Record<string, unknown> & { onKeyDown: (e: KeyboardEvent<HTMLElement>) => void };
-  onKeep: (said: string) => void;
-}
-
-/** Text that is taken when the cell is left, so that half a word is never kept. */
-function Text({ value, wide, placeholder, input, onKeep }: TextProps) {
-  const [typed, setTyped] = useState<string | null>(null);
-  return (
-    <input
-      {...input}
-      className={`input input-sm min-w-0 ${wide ? 'w-[11rem]' : 'w-[5.2rem] tabular-nums'}`}
-      maxLength={80}
-      inputMode={wide ? 'text' : 'decimal'}
-      autoComplete="off"
-      placeholder={placeholder}
-      value={typed ?? value}
-      onChange={(e) => setTyped(e.target.value)}
-      onBlur={() => {
-        if (typed !== null && typed.trim() !== value) onKeep(typed);
-        setTyped(null);
-      }}
-      onKeyDown={(e) => {
-        if (e.key === 'Escape') setTyped(null);
-        input.onKeyDown(e);
-      }}
-    />
   );
 }
