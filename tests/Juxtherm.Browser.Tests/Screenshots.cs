@@ -34,9 +34,25 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         Take(name, scroll: false);
     }
 
+    /// <summary>The page has the service's date, so that what is due there is due here.</summary>
+    private void LiveInDemoTime() => Driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?>
+    {
+        ["source"] = $$"""
+            (() => {
+              const Real = Date;
+              const off = {{Clock.GetUtcNow().ToUnixTimeMilliseconds()}} - Real.now();
+              globalThis.Date = class extends Real {
+                constructor(...said) { if (said.length) super(...said); else super(Real.now() + off); }
+                static now() { return Real.now() + off; }
+              };
+            })();
+            """,
+    });
+
     [Fact(Explicit = true)]
     public void Main_views()
     {
+        LiveInDemoTime();
         Open("/");
         Driver.ExecuteScript("localStorage.setItem('juxtherm.theme', 'paper')");
         Driver.Navigate().Refresh();
