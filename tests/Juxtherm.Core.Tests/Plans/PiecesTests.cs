@@ -65,6 +65,21 @@ public class PiecesTests
         Assert.Null(Lost(Named(item, layer, Piece("Wren", null, name))));
 
     [Fact]
+    public void One_colour_of_a_drawing_may_be_that_of_the_cloth_between_the_others()
+    {
+        var json = SampleJobs.With(j =>
+        {
+            j["blank"]!["colour"] = Navy;
+            j["layers"] = JsonNode.Parse($$"""
+                [ { "id": "sky", "vinyl": "smooth", "colour": "{{Gold}}" }, { "id": "moon", "vinyl": "smooth", "colour": "{{Navy}}" } ]
+                """);
+        });
+        Assert.Null(Lost(json));
+        json["layers"]!.AsArray().RemoveAt(0);
+        Assert.NotNull(Lost(json));
+    }
+
+    [Fact]
     public void A_name_with_a_width_of_its_own_is_set_so_wide()
     {
         var job = SampleJobs.Read(Named(null, Navy, Piece("Wren"), Piece("Wren", widthMm: 120)));

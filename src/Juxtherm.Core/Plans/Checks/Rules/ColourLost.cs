@@ -21,10 +21,11 @@ public sealed class ColourLost : ILayerRule
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(layer);
-        // What lies on other vinyl is seen against that.
-        if (plan.Stack.DirectlyUnder(layer.Id).Any())
-            return null;
+        // What lies on other vinyl, or among it, is seen against that; a name stands by itself.
         var carriesNames = layer.Layer.Words is { FromNames: true };
+        if (plan.Stack.DirectlyUnder(layer.Id).Any()
+            || (!carriesNames && plan.Job.Layers.Count(l => l.Face == layer.Layer.Face) > 1))
+            return null;
         List<NameEntry> pieces = plan.Job.Pieces.Count > 0
             ? [.. plan.Job.Pieces] : [new NameEntry("", null, null, plan.Job.Quantity, Proofed: false)];
         var lost = pieces.Select(p => (Piece: p, Vinyl: (carriesNames ? p.Colour : null) ?? layer.Layer.Colour,
