@@ -30,7 +30,7 @@ internal static class TicketPieces
     /// <param name="words">The reader's units.</param>
     public static void Draw(SKDocument document, Job job, IWords words)
     {
-        var carrier = job.Layers.FirstOrDefault(l => l.Words is { FromNames: true });
+        var carrier = job.NameLayer;
         var pieces = job.Pieces.SelectMany(p => Enumerable.Repeat(p, p.Count)).Index().ToList();
         foreach (var sheet in pieces.Chunk((int)((Bottom - Top - 2 * RowMm) / RowMm)))
         {

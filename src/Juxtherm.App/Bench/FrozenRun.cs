@@ -143,7 +143,7 @@ public sealed record OpenRun(RunRow Row, FrozenRun Frozen, RunState State)
         {
             var job = Frozen.Stations[0].Job;
             // A piece's own colour is that of its name.
-            var carrier = (script.Named ? job.Layers.FirstOrDefault(l => l.Words is { FromNames: true }) : null) ?? job.Layer;
+            var carrier = (script.Named ? job.NameLayer : null) ?? job.Layer;
             return new PieceAnswer(
                 p.Number, p.Wanted.Name, p.Wanted.Size, ColourChip.Of(p.Wanted.Colour ?? carrier.Colour),
                 ColourChip.Of(p.Wanted.GarmentColour ?? job.Blank.Colour), p.Status, p.Station, p.Outcomes, p.LastSeen, p.Note, p.InsteadOf,

@@ -56,7 +56,8 @@ internal sealed class PieceHeading(IReadOnlyList<PieceColumn?> columns)
     {
         var columns = cells.Select(Column).ToList();
         var known = columns.Count(c => c is not null);
-        if (known < 2 && !(known == 1 && cells.Count == 1))
+        // A word by itself is somebody's name, be it Tee; what heads one column is called by two.
+        if (known < 2 && !(cells.Count == 1 && (columns[0] == PieceColumn.Name || (known == 1 && cells[0].Contains(' ')))))
             return null;
         var width = columns.IndexOf(PieceColumn.Width);
         return new PieceHeading(columns) { WidthUnit = width < 0 ? null : Parted(cells[width]).Unit };

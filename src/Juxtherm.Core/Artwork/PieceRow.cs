@@ -10,8 +10,6 @@ namespace Juxtherm.Core.Artwork;
 /// <param name="cells">Its cells, by what they say.</param>
 internal sealed partial class PieceRow(int line, IReadOnlyList<(PieceColumn Column, string Text)> cells)
 {
-    private const int MostAlike = 999;
-
     private static readonly Dictionary<string, double> Units = new(StringComparer.Ordinal)
     {
         ["mm"] = 1,
@@ -79,7 +77,8 @@ internal sealed partial class PieceRow(int line, IReadOnlyList<(PieceColumn Colu
     private static double? Wide(double? mm) => mm is >= JobReader.LeastMm and <= JobReader.MostMm ? mm : null;
 
     private static int? Many(string text) =>
-        int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var many) && many is >= 1 and <= MostAlike ? many : null;
+        int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var many) && many is >= 1 and <= JobReader.MostPieces
+        ? many : null;
 
     [GeneratedRegex(
         @"^(?<whole>\d{1,4}([.,]\d{1,2})?)?(\s*(?<above>\d{1,2})/(?<below>\d{1,2}))?\s*(?<unit>mm|cm|inches|inch|in|""|”)?\.?$",

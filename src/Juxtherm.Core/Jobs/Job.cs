@@ -51,6 +51,9 @@ public sealed record Job(
     public bool IsCreased =>
         Choices.GetValueOrDefault(Jobs.Choices.Centring) is { } said ? said == Jobs.Choices.Crease : Blank.MayBeCreased;
 
+    /// <summary>The layer that carries the names; null where none does.</summary>
+    public JobLayer? NameLayer => Layers.FirstOrDefault(l => l.Words is { FromNames: true });
+
     /// <summary>The first layer.</summary>
     public JobLayer Layer => Layers[0];
 

@@ -153,7 +153,7 @@ public sealed record BenchScript(IReadOnlyList<WantedPiece> Pieces, bool Named, 
     public static (IReadOnlyList<WantedPiece> Pieces, bool Named) Wanted(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var named = job.Names.Any() && job.Layers.Any(l => l.Words is { FromNames: true });
+        var named = job.Names.Any() && job.NameLayer is not null;
         List<WantedPiece> pieces = [.. job.Pieces.SelectMany(p => Enumerable.Repeat(
             new WantedPiece(p.Name, p.Size ?? job.Blank.Size, p.Colour, p.GarmentColour, p.WidthMm), p.Count))];
         // A quantity beyond the list is garments of which nothing else is known.

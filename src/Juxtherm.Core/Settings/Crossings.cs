@@ -90,7 +90,6 @@ internal sealed class Crossings : ISessionObserver
         }
 
         _times.Add(seconds);
-
         _lastTime = seconds;
         return open;
     }

@@ -94,7 +94,9 @@ public sealed class LetteringTests
             [new("Wren", "child", "#d9a441", 2, false, "#1b2a49", 190.5)] },
         { "sizes alone", "Size,Qty,Garment\nM,3,black\nL,2,",
             [new("", "adult-m", null, 3, false, "#000000"), new("", "adult-l", null, 2, false)] },
-        { "a column alone", "garment\nblack\nnavy",
+        { "names that are words for columns", "Tee\nBlank",
+            [new("Tee", null, null, 1, false), new("Blank", null, null, 1, false)] },
+        { "a column alone", "garment color\nblack\nnavy",
             [new("", null, null, 1, false, "#000000"), new("", null, null, 1, false, "#1b2a49")] },
     };
 

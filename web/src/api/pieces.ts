@@ -36,7 +36,7 @@ export function piecesBySize(job: Job, sizes: readonly string[]): { size: string
 /** How many garments a list comes to. */
 export const garmentsIn = (pieces: readonly Piece[]) => pieces.reduce((sum, p) => sum + (p.count ?? 1), 0);
 
-/** The same job with a list of pieces, its quantity garmentsIn from it. */
+/** The same job with a list of pieces, its quantity counted from it. */
 export function withPieces(job: Job, pieces: readonly Piece[]): Job {
   const kept = pieces.map((p) => ({
     ...(p.name ? { name: p.name } : {}),

@@ -44,7 +44,7 @@ export function ColourCell({ name, value, known, onPick, placeholder, input }: P
           type="color"
           tabIndex={-1}
           aria-label={labels.pickColour(name)}
-          className={`${input ? 'w-7 h-7' : 'w-10 h-10'} shrink-0 p-0.5 border bg-transparent cursor-pointer ${value ? 'border-ink' : 'border-rule opacity-40'}`}
+          className={`swatch ${input ? 'w-7 h-7' : 'w-10 h-10'} ${value ? 'border-ink' : 'border-rule opacity-40'}`}
           value={value ?? '#ffffff'}
           onChange={(e) => onPick(e.target.value)}
         />

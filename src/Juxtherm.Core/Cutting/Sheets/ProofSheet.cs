@@ -28,7 +28,7 @@ public sealed record ProofSheet(string LayerId, IReadOnlyList<ProofedName> Names
     public static ProofSheet? Of(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        if (job.Layers.FirstOrDefault(l => l.Words is { FromNames: true }) is not { Words: { } words } layer)
+        if (job.NameLayer is not { Words: { } words } layer)
             return null;
         var free = job.Blank.Faces[layer.Face];
         var names = job.Pieces.Select((entry, i) => (entry, i)).Where(p => p.entry.IsNamed)

@@ -90,7 +90,7 @@ describe('the table of pieces', () => {
     await userEvent.paste('M\nyouth');
     await vi.waitFor(() => expect(piecesOf(now()).map((p) => p.size)).toEqual(['adult-m', 'child']));
     expect(piecesOf(now()).map((p) => p.name)).toEqual(['Wren', 'Osk']);
-    expect(asked.find((a) => a.path === '/api/artwork/names')?.body).toEqual({ text: 'size\nM\nyouth' });
+    expect(asked.find((a) => a.path === '/api/artwork/names')?.body).toEqual({ text: 'garment size\nM\nyouth' });
   });
 
   it('removes a row and clears the list', async () => {

@@ -25,11 +25,11 @@ import { TextCell } from './TextCell';
 /** What a column is called in the heading of a list that is read. */
 const HEADING: Record<PieceField, string> = {
   name: 'name',
-  size: 'size',
-  garmentColour: 'garment',
-  colour: 'color',
-  widthMm: 'width',
-  count: 'count',
+  size: 'garment size',
+  garmentColour: 'garment color',
+  colour: 'name color',
+  widthMm: 'name width',
+  count: 'how many',
 };
 
 interface Place {

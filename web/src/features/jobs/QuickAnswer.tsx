@@ -30,6 +30,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
   const [picked, setPicked] = useState(() => start(catalogue));
   const form = catalogue.forms.find((f) => f.id === picked.form);
   const material = catalogue.materials.find((m) => m.id === picked.material);
+  const vinyl = catalogue.vinyls.find((v) => v.id === picked.vinyl);
   const source = catalogue.heatSources.find((h) => h.id === picked.press);
   const [label, setOnlyLabel] = useState<JobLabel | null>(() => keptLabel(picked));
   const setLabel = (next: JobLabel | null) => {
@@ -55,7 +56,7 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
           body: {
             ...job,
             title: titled(
-              `${form && material ? itemName(form, material) : ''}, ${catalogue.vinyls.find((v) => v.id === picked.vinyl)?.name.toLowerCase() ?? ''}`,
+              [form && material && itemName(form, material), vinyl?.name.toLowerCase()].filter(Boolean).join(', '),
             ),
           },
         }),

@@ -1,4 +1,4 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { api, got } from '../../api/client';
@@ -40,11 +40,15 @@ export function TourButton() {
 /** What the page in hand is for, while the tour goes through its job. */
 export function TourBar({ job }: { job: string }) {
   const navigate = useNavigate();
+  const queries = useQueryClient();
   const { pathname } = useLocation();
   const [on, setOn] = useState(() => sessionStorage.getItem(KEPT) === job);
   const remove = useMutation({
     mutationFn: () => got(api.DELETE('/api/jobs/{id}', { params: { path: { id: job } } })),
-    onSuccess: () => navigate('/'),
+    onSuccess: () => {
+      queries.invalidateQueries({ queryKey: ['jobs'] });
+      navigate('/');
+    },
   });
   const at = STOPS.findIndex((s) => pathname.endsWith(`/${s.station}`));
   const stop = STOPS[at];

@@ -89,8 +89,6 @@ export const theServiceDoesNotAnswer2 =
   'The program does not answer. Your changes are kept on this device and saved as soon as it does.';
 export const tryNow = 'Try now';
 
-// PickedWords
-
 // QuickAnswer
 export const vinylsAndPresses = 'vinyls and presses';
 export const howHotHowLong = 'How hot, how long?';
