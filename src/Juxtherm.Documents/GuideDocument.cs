@@ -99,13 +99,12 @@ public static class GuideDocument
     }
 
     /// <summary>A picture of the item with the design on it, as an SVG whose units are millimetres.</summary>
-    /// <param name="shape">The face.</param>
-    /// <param name="layers">What lies on it, lowest first.</param>
-    public static string Picture(BlankShape shape, IEnumerable<JobLayer> layers)
+    /// <param name="job">The job.</param>
+    /// <param name="face">Which side.</param>
+    public static string Picture(Job job, Face face)
     {
-        ArgumentNullException.ThrowIfNull(shape);
-        ArgumentNullException.ThrowIfNull(layers);
-        return Picture(shape, layers.Where(l => l.Box is not null).Select(l => (l, l.Box!.Value)), 1);
+        ArgumentNullException.ThrowIfNull(job);
+        return Picture(job.Blank, face, job.Layers.Where(l => l.Face == face && l.Box is not null).Select(l => (l, l.Box!.Value)), 1);
     }
 
     /// <summary>The same as small as a stamp, from the side that most lies on: strong lines, and what is not placed yet where it usually
@@ -120,15 +119,17 @@ public static class GuideDocument
         Box? Lies(JobLayer layer) => layer.Box is { } box ? box
             : layer is { WidthMm: { } width, HeightMm: { } height }
             ? new Box(shape.MiddleX - width / 2, (shape.NeckMm ?? around.YMm) + around.HeightMm / UsualDrop, width, height) : null;
-        return Picture(shape, job.Layers.Where(l => l.Face == face).Select(l => (Layer: l, Box: Lies(l))).Where(l => l.Box is not null)
+        var here = job.Layers.Where(l => l.Face == face).Select(l => (Layer: l, Box: Lies(l)));
+        return Picture(job.Blank, face, here.Where(l => l.Box is not null)
             .Select(l => (l.Layer, l.Box!.Value)), around.WidthMm / LinesOfAStamp);
     }
 
-    private static string Picture(BlankShape shape, IEnumerable<(JobLayer Layer, Box Box)> layers, double lineMm)
+    private static string Picture(Blank blank, Face face, IEnumerable<(JobLayer Layer, Box Box)> layers, double lineMm)
     {
+        var (shape, ink) = (blank.Faces[face], ItemSvg.Ink(blank));
         var text = new StringBuilder(Head(Shapes.Around(shape.Outline).Grown(Math.Max(10, 2 * lineMm))));
         text.Append(CultureInfo.InvariantCulture,
-            $"<polygon class=\"item\" points=\"{ItemSvg.Points(shape.Outline)}\" fill=\"{ItemSvg.Fill}\" stroke=\"#222\" " +
+            $"<polygon class=\"item\" points=\"{ItemSvg.Points(shape.Outline)}\" fill=\"{ItemSvg.Fill(blank)}\" stroke=\"{ink}\" " +
                 $"stroke-width=\"{lineMm:0.##}\"/>\n");
         foreach (var feature in shape.Features)
             text.Append(CultureInfo.InvariantCulture,
@@ -139,12 +140,12 @@ public static class GuideDocument
             var (paint, title) = (ItemSvg.Paint(layer), SecurityElement.Escape(layer.Id));
             if (layer.Shape is { } drawn)
                 text.Append(CultureInfo.InvariantCulture,
-                    $"<path class=\"layer\" d=\"{drawn.PathIn(box)}\" fill-rule=\"evenodd\" fill=\"{paint}\" stroke=\"#222\" " +
+                    $"<path class=\"layer\" d=\"{drawn.PathIn(box)}\" fill-rule=\"evenodd\" fill=\"{paint}\" stroke=\"{ink}\" " +
                         $"stroke-width=\"0.3\"><title>{title}</title></path>\n");
             else
                 text.Append(CultureInfo.InvariantCulture,
                     $"<rect class=\"layer\" x=\"{box.XMm:0.##}\" y=\"{box.YMm:0.##}\" width=\"{box.WidthMm:0.##}\" " +
-                        $"height=\"{box.HeightMm:0.##}\" fill=\"{paint}\" stroke=\"#222\" " +
+                        $"height=\"{box.HeightMm:0.##}\" fill=\"{paint}\" stroke=\"{ink}\" " +
                             $"stroke-width=\"0.3\"><title>{title}</title></rect>\n");
         }
 

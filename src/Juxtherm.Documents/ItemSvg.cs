@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Security;
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Jobs;
 
@@ -8,10 +9,16 @@ namespace Juxtherm.Documents;
 /// <summary>What all SVG pictures of an item have in common.</summary>
 internal static class ItemSvg
 {
-    /// <summary>Colour of an item.</summary>
-    public const string Fill = "#f2ede2";
-
+    private const string Cloth = "#f2ede2";
+    private const string Dark = "#221e19";
     private const string Uncoloured = "#777777";
+
+    /// <summary>Colour of an item, safe to stand in an attribute; that of raw cloth where none is said.</summary>
+    public static string Fill(Blank blank) => SecurityElement.Escape(blank.Colour ?? Cloth)!;
+
+    /// <summary>Colour of lines that are seen on an item.</summary>
+    public static string Ink(Blank blank) =>
+        ColourWords.Difference(Fill(blank), Dark) < ColourWords.Difference(Fill(blank), Cloth) ? Cloth : Dark;
 
     /// <summary>The value of a <c>points</c> attribute, mm.</summary>
     public static string Points(IEnumerable<Spot> places) =>

@@ -59,7 +59,7 @@ internal static class TicketPieces
         page.Line(Left, y + 2, Right, y + 2, 0.4f, Page.Ink);
     }
 
-    private static void Row(Page page, IWords words, Job job, JobLayer? carrier, int number, NameEntry piece, float y)
+    private static void Row(Page page, IWords words, Job job, JobLayer? carrier, int number, PieceEntry piece, float y)
     {
         page.Box(Left, y - 3.6f, 4.2f, 4.2f, null, Page.Ink);
         page.Text(number.ToString(CultureInfo.InvariantCulture), Left + 14, y, Body, colour: Page.Quiet, right: true);

@@ -79,6 +79,48 @@ public sealed partial class PlaceAtThePressTests : BenchApi
     }
 
     [Fact]
+    public async Task A_piece_is_shown_in_its_own_size_with_its_own_name_as_wide_as_it_is_set()
+    {
+        var job = Placed(95, 135, 240, 60, "adult-m");
+        job.Remove("sizes");
+        job["blank"]!["colour"] = "#eeeeee";
+        job["layers"]![0]!["word"] = new JsonObject { ["text"] = "Name", ["heightMm"] = 60, ["fromNames"] = true };
+        job["names"] = new JsonArray(
+            new JsonObject { ["name"] = "Ada", ["size"] = "child", ["widthMm"] = 120, ["colour"] = "#aa1111", ["garmentColour"] = "#101830" },
+            new JsonObject { ["name"] = "Bo", ["size"] = "adult-m" });
+        var own = (await Post("/api/placement", job))["front"]!;
+        var first = (await Post("/api/placement?piece=0", job))["front"]!;
+        var second = (await Post("/api/placement?piece=1", job))["front"]!;
+        Assert.Equal(("adult-m", "child", "adult-m"), ((string)own["size"]!, (string)first["size"]!, (string)second["size"]!));
+        var (there, sample) = (first["layers"]![0]!["box"]!, own["layers"]![0]!["box"]!);
+        Assert.Equal(120, (double)there["widthMm"]!, 0.1);
+        Assert.Equal("#aa1111", (string)first["layers"]![0]!["colour"]!);
+        // On the middle line as the design is, and on the line it stands on.
+        Assert.Equal((double)own["distances"]!["offCentre"]!, (double)first["distances"]!["offCentre"]!, SameMm);
+        var bo = second["layers"]![0]!["box"]!;
+        Assert.Equal((double)sample["yMm"]! + (double)sample["heightMm"]!, (double)bo["yMm"]! + (double)bo["heightMm"]!, 0.1);
+        Assert.NotEqual((string)first["layers"]![0]!["path"]!, (string)second["layers"]![0]!["path"]!);
+
+        var run = await Post($"/api/jobs/{await AddJob(job)}/runs");
+        string[] pictures = [.. await Task.WhenAll(Enumerable.Range(1, 2).Select(n =>
+            Client.GetStringAsync($"/api/runs/{(string)run["id"]!}/picture.svg?station=1&piece={n}")))];
+        Assert.Contains("#101830", pictures[0], StringComparison.Ordinal);
+        Assert.Contains("#aa1111", pictures[0], StringComparison.Ordinal);
+        Assert.Contains("#eeeeee", pictures[1], StringComparison.Ordinal);
+        Assert.DoesNotContain("#aa1111", pictures[1], StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData(-1)]
+    [InlineData(1)]
+    public async Task A_piece_that_is_not_listed_is_named(int piece)
+    {
+        var (status, problem) = await Send(HttpMethod.Post, $"/api/placement?piece={piece}", Placed(95, 135, 240, 60, "child"));
+        Assert.Equal(System.Net.HttpStatusCode.BadRequest, status);
+        Assert.Contains($"piece {piece}", (string)problem!["errors"]![0]!["detail"]!, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task Graded_the_design_stays_where_the_job_puts_it_on_its_own_size()
     {
         var job = Placed(95, 107.5, 240, 180);

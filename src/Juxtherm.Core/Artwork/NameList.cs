@@ -14,7 +14,7 @@ namespace Juxtherm.Core.Artwork;
 /// <param name="Proofed">Somebody has looked at the spelling.</param>
 /// <param name="GarmentColour">Colour of the garment as <c>#rrggbb</c>; null for the item's own.</param>
 /// <param name="WidthMm">How wide the name is set, mm; null for letters as high as all.</param>
-public sealed record NameEntry(string Name, string? Size, string? Colour, int Count, bool Proofed, string? GarmentColour = null,
+public sealed record PieceEntry(string Name, string? Size, string? Colour, int Count, bool Proofed, string? GarmentColour = null,
     double? WidthMm = null)
 {
     /// <summary>It carries a name.</summary>
@@ -42,7 +42,7 @@ public sealed record NotRead(int Line, string? Name, string Text, string Says);
 /// <summary>A list as far as it could be read.</summary>
 /// <param name="Names">The names.</param>
 /// <param name="NotRead">What could not be read.</param>
-public sealed record NamesRead(IReadOnlyList<NameEntry> Names, IReadOnlyList<NotRead> NotRead);
+public sealed record NamesRead(IReadOnlyList<PieceEntry> Names, IReadOnlyList<NotRead> NotRead);
 
 /// <summary>Reads lists of pieces: names typed line by line, or rows pasted from a table or as CSV.</summary>
 public static class NameList
@@ -72,7 +72,7 @@ public static class NameList
         };
         using var csv = new CsvParser(new StringReader(text.Replace("\r\n", "\n", StringComparison.Ordinal)), config);
         PieceHeading? heading = null;
-        var read = new List<NameEntry>();
+        var read = new List<PieceEntry>();
         for (var first = true; csv.Read(); first = false)
         {
             var cells = (csv.Record ?? []).Select(c => c.Trim()).ToArray();

@@ -42,7 +42,7 @@ internal sealed partial class PieceRow(int line, IReadOnlyList<(PieceColumn Colu
     }
 
     /// <summary>The pieces that it is; null when nothing can be made of it.</summary>
-    public NameEntry? Entry(IReadOnlyList<string> sizes, PieceHeading? heading, List<NotRead> marked, IWords words)
+    public PieceEntry? Entry(IReadOnlyList<string> sizes, PieceHeading? heading, List<NotRead> marked, IWords words)
     {
         string Cell(PieceColumn column) => cells.FirstOrDefault(c => c.Column == column).Text ?? "";
         var name = Cell(PieceColumn.Name);
@@ -66,7 +66,7 @@ internal sealed partial class PieceRow(int line, IReadOnlyList<(PieceColumn Colu
             return found;
         }
 
-        return new NameEntry(
+        return new PieceEntry(
             name, Read(PieceColumn.Size, t => SizeWords.Read(t, sizes), () => words.Say("name-list.size")),
             Read(PieceColumn.Colour, ColourWords.Hex, () => words.Say("name-list.colour")),
             Read<int?>(PieceColumn.Count, Many, () => words.Say("name-list.count")) ?? 1, Proofed: false,

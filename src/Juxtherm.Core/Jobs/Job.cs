@@ -24,10 +24,10 @@ public sealed record Job(
     public DateOnly? Due { get; init; }
 
     /// <summary>What is known of the pieces of a run, by name, size or colour; empty where they are all alike.</summary>
-    public IReadOnlyList<NameEntry> Pieces { get; init; } = [];
+    public IReadOnlyList<PieceEntry> Pieces { get; init; } = [];
 
     /// <summary>The pieces that carry a name.</summary>
-    public IEnumerable<NameEntry> Names => Pieces.Where(p => p.IsNamed);
+    public IEnumerable<PieceEntry> Names => Pieces.Where(p => p.IsNamed);
 
     /// <summary>What came of test patches.</summary>
     public IReadOnlyList<PatchResult> Patches { get; init; } = [];

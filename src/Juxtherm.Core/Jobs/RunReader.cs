@@ -21,15 +21,15 @@ internal static class RunReader
     }
 
     /// <summary>The pieces of a run, one garment or several each.</summary>
-    public static List<NameEntry> PiecesOf(JsonCursor job)
+    public static List<PieceEntry> PiecesOf(JsonCursor job)
     {
         var list = RunMembers.Names.In(job);
         if (list.Count > NameList.Most)
             list.Fault(new Phrase("job-reader.out-of-range-3", ("list", list.Count), ("most", NameList.Most)), "out-of-range");
-        var read = new List<NameEntry>();
+        var read = new List<PieceEntry>();
         foreach (var c in list.Items.Take(NameList.Most).Where(c => c.IsObject()))
         {
-            read.Add(new NameEntry(
+            read.Add(new PieceEntry(
                 RunMembers.Name.In(c, "").Trim(), RunMembers.Size.Given(c), JobParts.Colour(RunMembers.Colour, c),
                 RunMembers.Count.In(c) ?? 1, RunMembers.Proofed.In(c), JobParts.Colour(RunMembers.GarmentColour, c),
                 RunMembers.WidthMm.In(c)));
@@ -40,9 +40,9 @@ internal static class RunReader
         return read.Count > 0 ? read : bySize;
     }
 
-    private static List<NameEntry> SizesOf(JsonCursor job) =>
+    private static List<PieceEntry> SizesOf(JsonCursor job) =>
         [.. RunMembers.Sizes.Each(job).Select(i => (Size: RunMembers.RunSize.In(i), Count: RunMembers.RunCount.In(i)))
-            .Where(i => i is { Size: not null, Count: > 0 }).Select(i => new NameEntry("", i.Size, null, i.Count!.Value, Proofed: false))];
+            .Where(i => i is { Size: not null, Count: > 0 }).Select(i => new PieceEntry("", i.Size, null, i.Count!.Value, Proofed: false))];
 
     public static List<PatchResult> PatchesOf(JsonCursor job)
     {

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
@@ -134,7 +135,11 @@ public sealed record StationScript(IReadOnlyList<CheckItem> Checks, IReadOnlyLis
 /// <param name="Colour">Colour of its vinyl; null for the layer's own.</param>
 /// <param name="GarmentColour">Colour of the garment; null for the item's own.</param>
 /// <param name="WidthMm">How wide the name is set, mm; null for letters as high as all.</param>
-public sealed record WantedPiece(string Name, string? Size, string? Colour, string? GarmentColour = null, double? WidthMm = null);
+public sealed record WantedPiece(string Name, string? Size, string? Colour, string? GarmentColour = null, double? WidthMm = null)
+{
+    /// <summary>As a list of pieces has it.</summary>
+    public PieceEntry Entry => new(Name, Size, Colour, 1, false, GarmentColour, WidthMm);
+}
 
 /// <summary>A run as it was frozen.</summary>
 /// <param name="Pieces">The garments.</param>

@@ -35,6 +35,13 @@ public sealed record WindowField(
 {
     private const double MostMargin = 2;
 
+    // Where more than this come out well all the same, nothing stands against a setting.
+    private const double MostlyWell = 0.5;
+
+    /// <summary>By row, what stands against the longest press there; null where most come out well all the same.</summary>
+    public IReadOnlyList<FieldLimit?> AgainstLongest =>
+        [.. Limit.Select((row, i) => Well[i][^1] > MostlyWell ? (FieldLimit?)null : row[^1])];
+
     /// <summary>The field of a window, evenly over the useful places of the dial and from the first second to the longest press.</summary>
     /// <param name="window">The window.</param>
     /// <param name="temperatures">Rows, 2 to 200.</param>

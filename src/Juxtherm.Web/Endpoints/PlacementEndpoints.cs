@@ -24,7 +24,7 @@ internal static class PlacementEndpoints
     {
         var group = routes.MapGroup("/api/placement").WithTags("Placement");
         group.MapPost("/",
-            async (HttpRequest request, double? cutterWidthMm, double? cutterLengthMm, PlanCache cache, ILanguage language,
+            async (HttpRequest request, double? cutterWidthMm, double? cutterLengthMm, int? piece, PlanCache cache, ILanguage language,
                 CancellationToken cancel) =>
         {
             var problems = new Problems();
@@ -32,9 +32,17 @@ internal static class PlacementEndpoints
                 problems.Add("", new Phrase("placement-request.out-of-range"), "out-of-range");
             if (!problems.None || cache.Read(await JobBody.ReadAsync(request, cancel), problems) is not { } job)
                 return ProblemAnswers.Invalid(problems);
+            if (piece < 0 || piece >= job.Pieces.Count)
+            {
+                problems.Add("", new Phrase("placement-request.no-such-piece", ("piece", piece), ("pieces", job.Pieces.Count)),
+                    "out-of-range");
+                return ProblemAnswers.Invalid(problems);
+            }
+
+            var shown = piece is { } index ? PieceOnItem.Of(job, job.Pieces[index]) : job;
             // What is asked for beside the job holds; otherwise the job's own cutter.
             var (width, height) = (cutterWidthMm ?? job.Tools.Cutter!.WidthMm, cutterLengthMm ?? job.Tools.Cutter!.LengthMm);
-            FacePlacement On(Face face) => JobPlacement.Of(job, face, width, height, language.WordsFor(UnitSystem.Metric));
+            FacePlacement On(Face face) => JobPlacement.Of(shown, face, width, height, language.WordsFor(UnitSystem.Metric));
             return Results.Ok(new PlacementAnswer(On(Face.Front), On(Face.Back)));
         }).Accepts<object>("application/json").Produces<PlacementAnswer>().ProducesProblem(400);
         group.MapPost("/grade", async (HttpRequest request, string? run, GradeJob grade, CancellationToken cancel) =>
@@ -105,7 +113,7 @@ internal static class PlacementEndpoints
         if (what == "stamp")
             return Results.Text(GuideDocument.Stamp(job), "image/svg+xml");
         if (what == "picture")
-            return Results.Text(GuideDocument.Picture(shape, job.Layers.Where(l => l.Face == side)), "image/svg+xml");
+            return Results.Text(GuideDocument.Picture(job, side), "image/svg+xml");
         if (JobPlacement.Artwork(job, side) is not { } art)
         {
             problems.Add("/layers/0/xMm", new Phrase("placement-request.missing-3"), "missing");

@@ -42,9 +42,10 @@ internal static class RunEndpoints
             .Produces<TraceAnswer>().ProducesProblem(404);
         runs.MapGet("/{id:guid}/live", LiveAsync).ExcludeFromDescription();
         runs.MapGet("/{id:guid}/picture.svg",
-            async (Guid id, int? station, int? press, int? go, BenchService bench, CancellationToken cancel) =>
+            async (Guid id, int? station, int? press, int? go, int? piece, BenchService bench, CancellationToken cancel) =>
             await bench.FindAsync(id, cancel) is { } run && run.Frozen.Stations.ElementAtOrDefault((station ?? 1) - 1) is { } at
-            ? Results.Text(BenchPicture.Svg(at.Job, at.Plan, press, go ?? 1), "image/svg+xml")
+            && run.State.PieceOf(piece ?? 1) is { } hand
+            ? Results.Text(BenchPicture.Svg(at.Job, at.Plan, press, go ?? 1, hand.Wanted), "image/svg+xml")
             : ProblemAnswers.NotFound("press of a run")).ProducesProblem(404);
         runs.MapPost("/{id:guid}/actions", async (Guid id, BenchCommand command, SayAtBench say, CancellationToken cancel) =>
             Answers.Of(await say.SayAsync(id, command, cancel))).Produces<RunAnswer>().ProducesProblem(400).ProducesProblem(404)

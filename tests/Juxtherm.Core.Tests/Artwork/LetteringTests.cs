@@ -71,7 +71,7 @@ public sealed class LetteringTests
         Assert.Null(LetterShapes.Set(Plain("星")).Shape);
     }
 
-    public static TheoryData<string, string, NameEntry[]> Lists => new()
+    public static TheoryData<string, string, PieceEntry[]> Lists => new()
     {
         { "names alone", "Wren\nOsk\n\n  Tamsin  ",
             [new("Wren", null, null, 1, false), new("Osk", null, null, 1, false), new("Tamsin", null, null, 1, false)] },
@@ -102,7 +102,7 @@ public sealed class LetteringTests
 
     [Theory]
     [MemberData(nameof(Lists))]
-    public void A_list_is_read_as_people_write_it(string what, string text, NameEntry[] expected)
+    public void A_list_is_read_as_people_write_it(string what, string text, PieceEntry[] expected)
     {
         var read = NameList.Read(text, JobReader.Sizes, Juxtherm.Words.Language.English.WordsFor(Core.Notices.UnitSystem.Metric));
         Assert.True(read.NotRead.Count == 0, $"{what}: {string.Join(' ', read.NotRead)}");

@@ -186,7 +186,7 @@ public sealed class ShortHoldTests
         Assert.True(run.Focus().Holds[^1].TurnedOver);
         // What was pressed on the front helps the front and hardly the back.
         double Bond(Advice advice) =>
-            double.Parse(advice.Why.Split("Bond: ")[1].Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
+            double.Parse(advice.Why.Split("(bond ")[1].Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
         var (helped, hardly) = (Bond(On(Face.Front)) - Bond(front), Bond(On(Face.Back)) - Bond(back));
         Assert.True(helped > hardly, $"{helped} {hardly}");
     }

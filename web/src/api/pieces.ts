@@ -2,7 +2,7 @@ import type { Schemas } from './client';
 import { changed, type Job } from './job';
 
 /** A piece of a run, or several alike. */
-export type Piece = Schemas['NameEntry'];
+export type Piece = Schemas['PieceEntry'];
 
 /** What a column of the table of pieces holds. */
 export type PieceField = 'name' | 'size' | 'garmentColour' | 'colour' | 'widthMm' | 'count';

@@ -84,15 +84,16 @@ export const useWindow = (job: Job | null, jobId?: string) =>
   useQuery({ ...windowQuery(job, jobId), placeholderData: keepPreviousData });
 
 /** Both faces of the item, drawn to measure, with what lies on them. */
-export const usePlacement = (job: Job) =>
+export const usePlacement = (job: Job, piece: number | null = null) =>
   useQuery({
-    queryKey: ['placement', job],
+    queryKey: ['placement', job, piece],
     queryFn: ({ signal }) =>
       got(
         api.POST('/api/placement', {
           signal,
           params: {
             query: {
+              ...(piece === null ? {} : { piece }),
               ...(typeof job.tools.cutterWidthMm === 'number' ? { cutterWidthMm: job.tools.cutterWidthMm } : {}),
               ...(typeof job.tools.cutterLengthMm === 'number' ? { cutterLengthMm: job.tools.cutterLengthMm } : {}),
             },

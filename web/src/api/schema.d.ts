@@ -3589,6 +3589,7 @@ export interface paths {
                 query?: {
                     cutterLengthMm?: number;
                     cutterWidthMm?: number;
+                    piece?: number;
                 };
                 header?: never;
                 path?: never;
@@ -4560,6 +4561,7 @@ export interface paths {
             parameters: {
                 query?: {
                     go?: number;
+                    piece?: number;
                     press?: number;
                     station?: number;
                 };
@@ -5871,6 +5873,11 @@ export interface components {
          * @enum {unknown}
          */
         Blade: "plain" | "deep";
+        /**
+         * @description How well vinyl is stuck, as a hand would say.
+         * @enum {unknown}
+         */
+        BondGrade: "not-yet" | "tacked" | "holds" | "holds-well";
         /** @description A box on the blank's face: x right, y down, from the upper left corner of the free area. */
         Box: {
             /**
@@ -7717,35 +7724,10 @@ export interface components {
             /** @description It. */
             word: string;
         };
-        /** @description One piece of a run, or several alike. */
-        NameEntry: {
-            /** @description Colour of the name's vinyl as `#rrggbb`; null for the layer's own. */
-            colour: null | string;
-            /**
-             * Format: int32
-             * @description How many alike, 1 to 999.
-             */
-            count: number;
-            /** @description Colour of the garment as `#rrggbb`; null for the item's own. */
-            garmentColour?: null | string;
-            /** @description It carries a name. */
-            isNamed?: boolean;
-            /** @description The name that goes on it; empty where none does. */
-            name: string;
-            /** @description Somebody has looked at the spelling. */
-            proofed: boolean;
-            /** @description Size of the garment; null when not said. */
-            size: null | string;
-            /**
-             * Format: double
-             * @description How wide the name is set, mm; null for letters as high as all.
-             */
-            widthMm?: null | number;
-        };
         /** @description A list as far as it could be read. */
         NamesRead: {
             /** @description The names. */
-            names: components["schemas"]["NameEntry"][];
+            names: components["schemas"]["PieceEntry"][];
             /** @description What could not be read. */
             notRead: components["schemas"]["NotRead"][];
         };
@@ -8062,6 +8044,31 @@ export interface components {
             /** @description Where it stands. */
             status: components["schemas"]["PieceStatus"];
             vinyl: null | components["schemas"]["ColourChip"];
+        };
+        /** @description One piece of a run, or several alike. */
+        PieceEntry: {
+            /** @description Colour of the name's vinyl as `#rrggbb`; null for the layer's own. */
+            colour: null | string;
+            /**
+             * Format: int32
+             * @description How many alike, 1 to 999.
+             */
+            count: number;
+            /** @description Colour of the garment as `#rrggbb`; null for the item's own. */
+            garmentColour?: null | string;
+            /** @description It carries a name. */
+            isNamed?: boolean;
+            /** @description The name that goes on it; empty where none does. */
+            name: string;
+            /** @description Somebody has looked at the spelling. */
+            proofed: boolean;
+            /** @description Size of the garment; null when not said. */
+            size: null | string;
+            /**
+             * Format: double
+             * @description How wide the name is set, mm; null for letters as high as all.
+             */
+            widthMm?: null | number;
         };
         /**
          * @description Where a piece stands.
@@ -8672,7 +8679,7 @@ export interface components {
         ProofedName: {
             box: null | components["schemas"]["Box"];
             /** @description As the list says it. */
-            entry: components["schemas"]["NameEntry"];
+            entry: components["schemas"]["PieceEntry"];
             /** @description They stay within the free area. */
             fits: boolean;
             /**
@@ -9366,6 +9373,8 @@ export interface components {
             faces: number[][];
             /** @description Glue line (the bare face before the vinyl is laid), °C. */
             glue: number[];
+            /** @description What the bond comes to, along IReadOnlyList&lt;double&gt; TracePhase.Times; empty in plans kept from before it was told. */
+            grades?: components["schemas"]["BondGrade"][];
             /** @description What happens. */
             kind: components["schemas"]["PhaseKind"];
             /** @description Plate face, °C. */
@@ -9501,6 +9510,8 @@ export interface components {
         WantedPiece: {
             /** @description Colour of its vinyl; null for the layer's own. */
             colour: null | string;
+            /** @description As a list of pieces has it. */
+            entry?: components["schemas"]["PieceEntry"];
             /** @description Colour of the garment; null for the item's own. */
             garmentColour?: null | string;
             /** @description What goes on it; empty where they are all alike. */
@@ -9598,6 +9609,8 @@ export interface components {
          *     by a factor of two. Clipped at ±2.
          */
         WindowField: {
+            /** @description By row, what stands against the longest press there; null where most come out well all the same. */
+            againstLongest?: null | components["schemas"]["FieldLimit"][];
             /** @description Rows: what the plate is set to, °C, coolest first. */
             celsius: number[];
             /** @description By row and column, what stands against it. */

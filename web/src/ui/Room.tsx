@@ -42,7 +42,7 @@ export function Room({ plan, field, chart: asked, marks: came = [], here }: Prop
   const shown = rows.filter((r) => r.celsius >= low - 4 && r.celsius <= high + 4);
   const open = shown.filter((r) => (r.holdsFromSeconds ?? 99) < r.mostSeconds);
   const picture = field && !marks ? fieldPicture(field) : null;
-  const limit = field && limitAt(field, high, LONGEST);
+  const limit = field && limitAt(field, high);
   const target = open.filter((r) => r.targetSeconds !== null && r.targetSeconds <= r.mostSeconds);
   const targetLine = line<(typeof rows)[number]>()
     .y((r) => y(r.celsius))
@@ -205,13 +205,13 @@ export function Room({ plan, field, chart: asked, marks: came = [], here }: Prop
   );
 }
 
-/** What stands against a setting, at the nearest place of the field. */
-function limitAt(field: Schemas['WindowField'], celsius: number, seconds: number): string | null {
-  const nearest = (list: readonly number[], value: number) =>
-    list.reduce((best, v, i) => (Math.abs(v - value) < Math.abs((list[best] ?? 0) - value) ? i : best), 0);
-  const [row, column] = [nearest(field.celsius, celsius), nearest(field.seconds, seconds)];
-  // Where most come out well all the same, nothing is said to be too much.
-  return (field.well[row]?.[column] ?? 0) > 0.5 ? null : (field.limit[row]?.[column] ?? null);
+/** What stands against the longest press, at the nearest row of the field. */
+function limitAt(field: Schemas['WindowField'], celsius: number): string | null {
+  const row = field.celsius.reduce(
+    (best, c, i) => (Math.abs(c - celsius) < Math.abs((field.celsius[best] ?? 0) - celsius) ? i : best),
+    0,
+  );
+  return field.againstLongest?.[row] ?? null;
 }
 
 function describe(plan: Plan, celsius: string): string {

@@ -1,12 +1,12 @@
+import type { Schemas } from '../api/client';
 import * as labels from './labels';
 
-const TACKED = 0.15;
-const HOLDS = 0.6;
-const WELL = 1;
+const WORDS: Record<Schemas['BondGrade'], string> = {
+  'not-yet': labels.notYet,
+  tacked: labels.tacked,
+  holds: labels.holds,
+  'holds-well': labels.holdsWell,
+};
 
-/** A bond in a word: the figure beside it is for those who ask. */
-export function bondWord(share: number): string {
-  if (share < TACKED) return labels.notYet;
-  if (share < HOLDS) return labels.tacked;
-  return share < WELL ? labels.holds : labels.holdsWell;
-}
+/** A bond in a word; nothing where a plan kept from before does not tell. */
+export const bondWord = (grade: Schemas['BondGrade'] | undefined) => (grade ? WORDS[grade] : '');

@@ -12,7 +12,7 @@ namespace Juxtherm.Core.Cutting.Sheets;
 /// <param name="Box">Where they lie.</param>
 /// <param name="Fits">They stay within the free area.</param>
 /// <param name="Missing">Characters that the font does not have.</param>
-public sealed record ProofedName(int Index, NameEntry Entry, string Path, Box? Box, bool Fits, IReadOnlyList<string> Missing);
+public sealed record ProofedName(int Index, PieceEntry Entry, string Path, Box? Box, bool Fits, IReadOnlyList<string> Missing);
 
 /// <summary>All garments of a run to proof-read.</summary>
 /// <param name="LayerId">The layer that carries the names.</param>
@@ -39,7 +39,7 @@ public sealed record ProofSheet(string LayerId, IReadOnlyList<ProofedName> Names
             ? Math.Floor(words.HeightMm * free.WidthMm / shared * 2) / 2 : null);
     }
 
-    private static ProofedName Name(int index, NameEntry entry, Lettering words, JobLayer layer, double freeWidth,
+    private static ProofedName Name(int index, PieceEntry entry, Lettering words, JobLayer layer, double freeWidth,
         WorkMemory memory)
     {
         var set = LetterShapes.Set(entry.In(words, memory));

@@ -4,7 +4,7 @@ using Juxtherm.Core.Settings;
 namespace Juxtherm.Core.Plans.Rehearsal;
 
 /// <summary>Writes down a phase as it runs, close together at first and sparser later.</summary>
-internal sealed class PhaseRecorder(Func<double> bondShare) : ISessionObserver
+internal sealed class PhaseRecorder(Func<double> bondShare, double holdsFrom) : ISessionObserver
 {
     private readonly List<double> _times = [];
     private readonly List<double> _plate = [];
@@ -35,7 +35,10 @@ internal sealed class PhaseRecorder(Func<double> bondShare) : ISessionObserver
         return new TracePhase(kind, order, start, Seconds, kind is PhaseKind.Preheat or PhaseKind.Tack or PhaseKind.Press or PhaseKind.Back
             or PhaseKind.Finish,
             [.. session.PrintSheets.Select(f => new TraceSheet(f.Sheet.Id, name(f.Sheet.Id), f.Sheet.ThicknessMm))], _times, _plate, _faces,
-            _glue, _bare, _water, _bond);
+            _glue, _bare, _water, _bond)
+        {
+            Grades = _bond.ConvertAll(b => BondGrades.Of(b, holdsFrom)),
+        };
     }
 
     private void Note(PressSession session, double seconds)

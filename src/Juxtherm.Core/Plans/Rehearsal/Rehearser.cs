@@ -233,7 +233,8 @@ internal sealed partial class Rehearser
         Record(recorder, kind, null, seconds);
     }
 
-    private PhaseRecorder Recorder() => new(() => _laid.Count == 0 ? 0 : _laid.Min(id => Heat(id).Bond));
+    private PhaseRecorder Recorder() => new(() => _laid.Count == 0 ? 0 : _laid.Min(id => Heat(id).Bond),
+        _about.Layers.Max(l => l.Work.Vinyl.Bond.HoldsFrom.Value));
 
     private void Record(PhaseRecorder recorder, PhaseKind kind, int? order, double seconds)
     {

@@ -65,4 +65,8 @@ public sealed record TracePhase(
     PhaseKind Kind, int? PressOrder, double StartSeconds, double Seconds, bool PlateClosed, IReadOnlyList<TraceSheet> Sheets,
     IReadOnlyList<double> Times, IReadOnlyList<double> Plate,
     IReadOnlyList<IReadOnlyList<double>> Faces, IReadOnlyList<double> Glue, IReadOnlyList<double> BareFace,
-    IReadOnlyList<double> WaterShare, IReadOnlyList<double> Bond);
+    IReadOnlyList<double> WaterShare, IReadOnlyList<double> Bond)
+{
+    /// <summary>What the bond comes to, along <see cref="Times"/>; empty in plans kept from before it was told.</summary>
+    public IReadOnlyList<BondGrade> Grades { get; init; } = [];
+}

@@ -85,7 +85,10 @@ internal sealed record Looked(ChartedJob About, Plan Plan, PieceInTheModel Heat,
         var tight = rooms.MaxBy(r => r.After / r.Most)!;
         var then = again is null ? "" : Words.Say("looked.heat-in-words-then", ("after", tight.After));
         return Words.Say("looked.heat-in-words", ("tight", tight.Name), ("before", tight.Before), ("then", then),
-            ("most", tight.Most), ("bond", Heat.Bond), ("isAgain", again is null),
-            ("bond2", again?.Bond ?? 0));
+            ("most", tight.Most), ("now", Graded(Heat.Bond)), ("bond", Heat.Bond),
+            ("afterIt", again is null ? null : Graded(again.Bond)), ("bondAfter", again?.Bond ?? 0));
     }
+
+    private string Graded(double bond) =>
+        BondGrades.Of(bond, Heat.Here.Max(id => About.Layer(id).Work.Vinyl.Bond.HoldsFrom.Value)).InWords(Words);
 }

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { api, got, type TracePhase } from '../../api/client';
 import { useUnits } from '../../app/units';
+import { bondWord } from '../../ui/bondWord';
 import { Sandwich } from '../../ui/Sandwich';
 import { facesAt, sampleAt } from '../../ui/trace';
 import * as labels from './labels';
@@ -66,7 +67,7 @@ export function LiveSandwich({ run, hand, piece, phases: planned, elapsed }: Pro
         {laid && (
           <div className="border-t border-rule pt-2">
             <dt className="text-quiet text-[1.05rem]">{labels.howWellStuck}</dt>
-            <dd className="text-[1.9rem] font-semibold">{Math.round((phase.bond[sample] ?? 0) * 100)} %</dd>
+            <dd className="text-[1.9rem] font-semibold">{bondWord(phase.grades?.[sample])}</dd>
           </div>
         )}
       </dl>

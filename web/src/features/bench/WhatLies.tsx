@@ -21,7 +21,7 @@ export function WhatLies({ run, station, hand, piece, phases, clock, now }: Prop
     <img
       className="w-full max-h-[44vh] object-contain object-left"
       alt={labels.theItemNow}
-      src={`/api/runs/${run.id}/picture.svg?station=${station.number}&press=${step.pressOrder ?? 0}&go=${step.go ?? 1}`}
+      src={`/api/runs/${run.id}/picture.svg?station=${station.number}&press=${step.pressOrder ?? 0}&go=${step.go ?? 1}&piece=${piece.number}`}
     />
   ) : (
     <LiveSandwich

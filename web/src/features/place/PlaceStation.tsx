@@ -1,5 +1,6 @@
 import { useRef, useState } from 'react';
 import { changed, type JobLayer, layerId, withLayer } from '../../api/job';
+import { piecesOf } from '../../api/pieces';
 import { usePlacement } from '../../api/queries';
 import { useUnits } from '../../app/units';
 import { NumberField } from '../../ui/Fields';
@@ -14,6 +15,7 @@ import { LayerNumbers } from './LayerNumbers';
 import * as labels from './labels';
 import { Measures } from './Measures';
 import { type FacePlacement, faceOf, placedAt, resized, scaled, shifted } from './moves';
+import { OnPiece } from './OnPiece';
 
 /** Where it goes, and how large it may be: the item to measure with the design on it. */
 export function PlaceStation() {
@@ -24,6 +26,11 @@ export function PlaceStation() {
   const main = (job.blank.face as string | undefined) ?? 'front';
   const [face, setFace] = useState(main);
   const [chosen, setChosen] = useState<string>('all');
+  const [piece, setPiece] = useState<number | null>(null);
+  const pieces = piecesOf(job);
+  // A piece taken off the list is no longer shown.
+  const shownPiece = piece !== null && piece < pieces.length ? piece : null;
+  const onPiece = usePlacement(job, shownPiece);
   const [tape, setTape] = useState<string | null>(null);
   // While a measure is faulty the last drawing stays, with the fault at its field.
   const last = useRef(placement.data);
@@ -34,6 +41,7 @@ export function PlaceStation() {
     return <Loading what={labels.theItem} />;
   }
   const here: FacePlacement = face === 'back' ? drawn.back : drawn.front;
+  const seen = shownPiece === null || !onPiece.data ? here : face === 'back' ? onPiece.data.back : onPiece.data.front;
   const mine = job.layers.map((layer, index) => ({ layer, index })).filter(({ layer }) => faceOf(job, layer) === face);
   const one = mine.find(({ index }) => layerId(job, index) === chosen);
   const index = one?.index ?? null;
@@ -89,9 +97,10 @@ export function PlaceStation() {
                 </select>
               </label>
             )}
+            {pieces.length > 0 && <OnPiece pieces={pieces} chosen={shownPiece} onChoose={setPiece} />}
             <span className="text-quiet text-[0.9rem]">{labels.dragItOrUseThe}</span>
           </div>
-          <Garment placement={here} selected={within} tape={tape} onMove={move} />
+          <Garment placement={seen} selected={within} tape={tape} onMove={move} />
         </div>
         <div className="grid gap-6">
           <section aria-label={labels.places}>
@@ -182,16 +191,16 @@ export function PlaceStation() {
                 )
               )}
               <p className="col-span-full text-[0.84rem] text-quiet -mt-1">{labels.fromTheLeftAndThe}</p>
-              {here.distances && (
+              {seen.distances && (
                 <p className="col-span-full text-[0.95rem]" data-testid="off-centre">
-                  {Math.abs(here.distances.offCentre) < 0.5
+                  {Math.abs(seen.distances.offCentre) < 0.5
                     ? labels.onTheMiddleLine
                     : labels.ofTheMiddle(
-                        units.length(Math.abs(here.distances.offCentre)),
-                        here.distances.offCentre > 0 ? 'right' : 'left',
+                        units.length(Math.abs(seen.distances.offCentre)),
+                        seen.distances.offCentre > 0 ? 'right' : 'left',
                       )}
-                  {here.distances.nearest &&
-                    labels.nearest(here.distances.nearest, units.length(here.distances.nearestMm ?? 0))}
+                  {seen.distances.nearest &&
+                    labels.nearest(seen.distances.nearest, units.length(seen.distances.nearestMm ?? 0))}
                 </p>
               )}
               {art && art.widthMm > 0 && (

@@ -214,17 +214,16 @@ function Inside({ phase, colours }: { phase: TracePhase; colours: Record<string,
         <Figure name={vinylLies ? labels.glueLine : labels.bareFace} value={units.temperature(phase.glue[i] ?? 0)} />
         <Figure name={labels.besideThePrint} value={units.temperature(phase.bareFace[i] ?? 0)} />
         {vinylLies ? (
-          <Figure name={labels.howWellStuck} value={stuck(phase.bond[i] ?? 0)} />
+          <Figure
+            name={labels.howWellStuck}
+            value={`${bondWord(phase.grades?.[i])} ${(phase.bond[i] ?? 0).toFixed(2)}`.trim()}
+          />
         ) : (
           <Figure name={labels.moistureLeft} value={`${Math.round((phase.waterShare[i] ?? 0) * 100)} %`} />
         )}
       </dl>
     </section>
   );
-}
-
-function stuck(share: number): string {
-  return `${bondWord(share)}, ${share.toFixed(2)}`;
 }
 
 function Figure({ name, value }: { name: string; value: string }) {

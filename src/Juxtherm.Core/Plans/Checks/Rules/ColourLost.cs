@@ -26,8 +26,8 @@ public sealed class ColourLost : ILayerRule
         if (plan.Stack.DirectlyUnder(layer.Id).Any()
             || (!carriesNames && plan.Job.Layers.Count(l => l.Face == layer.Layer.Face) > 1))
             return null;
-        List<NameEntry> pieces = plan.Job.Pieces.Count > 0
-            ? [.. plan.Job.Pieces] : [new NameEntry("", null, null, plan.Job.Quantity, Proofed: false)];
+        List<PieceEntry> pieces = plan.Job.Pieces.Count > 0
+            ? [.. plan.Job.Pieces] : [new PieceEntry("", null, null, plan.Job.Quantity, Proofed: false)];
         var lost = pieces.Select(p => (Piece: p, Vinyl: (carriesNames ? p.Colour : null) ?? layer.Layer.Colour,
                 Garment: p.GarmentColour ?? plan.Job.Blank.Colour))
             .Where(p => p is { Vinyl: not null, Garment: not null } && (p.Piece.IsNamed || !carriesNames || plan.Job.Pieces.Count == 0)

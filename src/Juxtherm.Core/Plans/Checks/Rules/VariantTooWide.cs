@@ -74,9 +74,9 @@ public sealed class VariantTooWide : ILayerRule
     }
 
     /// <summary>A name as it would lie where the sample word lies.</summary>
-    private sealed record Variant(NameEntry Name, Box Box)
+    private sealed record Variant(PieceEntry Name, Box Box)
     {
-        public static Variant? Of(NameEntry name, Lettering words, JobLayer layer, WorkMemory memory)
+        public static Variant? Of(PieceEntry name, Lettering words, JobLayer layer, WorkMemory memory)
         {
             if (LetterShapes.SizeOf(name.In(words, memory), memory) is not { } size)
                 return null;
