@@ -57,6 +57,9 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
 
     public DbSet<CutPresetRow> CutPresets => Set<CutPresetRow>();
 
+    /// <summary>Fonts that somebody brought.</summary>
+    public DbSet<FontRow> Fonts => Set<FontRow>();
+
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
     {
         ArgumentNullException.ThrowIfNull(configurationBuilder);

@@ -117,6 +117,7 @@ internal static class JuxthermApp
         services.AddSingleton<HeatReckoner>();
         services.AddSingleton<JobStore>();
         services.AddSingleton<ShelfStore>();
+        services.AddSingleton<FontStore>();
         services.AddSingleton<RunStore>();
         services.AddSingleton<LogStore>();
         services.AddSingleton<LogNames>();
@@ -146,6 +147,8 @@ internal static class JuxthermApp
         services.AddSingleton<ShowLearned>();
         services.AddSingleton<KeepOwnEntry>();
         services.AddSingleton<DrawingRoom>();
+        services.AddSingleton<OwnFonts>();
+        services.AddHostedService(provider => provider.GetRequiredService<OwnFonts>());
         services.AddSingleton<GradeJob>();
         services.AddSingleton<CutJob>();
         services.AddSingleton<JudgeTestCut>();
@@ -168,6 +171,7 @@ internal static class JuxthermApp
         app.MapCatalogue();
         app.MapPlans();
         app.MapArtwork();
+        app.MapFonts();
         app.MapPictures();
         app.MapPlacement();
         app.MapShelf();

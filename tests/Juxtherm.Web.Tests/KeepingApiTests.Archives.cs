@@ -16,10 +16,14 @@ public sealed partial class KeepingApiTests
         await Post($"/api/log/{id}/washes", new JsonObject { ["washes"] = 3, ["look"] = "fine", ["note"] = "ü „“ \u2603" });
         await Post("/api/learned/readings",
             new JsonObject { ["heatSource"] = "swing-platen", ["dialCelsius"] = 155, ["readCelsius"] = 151, ["means"] = "strip" });
+        using var font = new ByteArrayContent(FontApiTests.File());
+        font.Headers.ContentType = new("application/octet-stream");
+        using (await Client.PostAsync(new Uri("/api/fonts", UriKind.Relative), font))
+            Assert.Single((await Get("/api/fonts")).AsArray(), f => (bool)f!["isOwn"]!);
         var archive = await Archive();
         using var elsewhere = new KeepingElsewhere();
         await elsewhere.TakeIn(archive);
-        foreach (var path in new[] { "/api/jobs", "/api/shelf", "/api/log", "/api/learned", "/api/stock" })
+        foreach (var path in new[] { "/api/fonts", "/api/jobs", "/api/shelf", "/api/log", "/api/learned", "/api/stock" })
             Assert.Equal((await Get(path)).ToJsonString(), JsonNode.Parse(await elsewhere.Text(path))!.ToJsonString());
         Assert.Equal(Tables(archive), Tables(await elsewhere.Archived()), StringComparer.Ordinal);
     }

@@ -86,7 +86,14 @@ public sealed partial class PlaceAtThePressTests : BenchApi
         job["blank"]!["colour"] = "#eeeeee";
         job["layers"]![0]!["word"] = new JsonObject { ["text"] = "Name", ["heightMm"] = 60, ["fromNames"] = true };
         job["names"] = new JsonArray(
-            new JsonObject { ["name"] = "Ada", ["size"] = "child", ["widthMm"] = 120, ["colour"] = "#aa1111", ["garmentColour"] = "#101830" },
+            new JsonObject
+            {
+                ["name"] = "Ada",
+                ["size"] = "child",
+                ["widthMm"] = 120,
+                ["colour"] = "#aa1111",
+                ["garmentColour"] = "#101830"
+            },
             new JsonObject { ["name"] = "Bo", ["size"] = "adult-m" });
         var own = (await Post("/api/placement", job))["front"]!;
         var first = (await Post("/api/placement?piece=0", job))["front"]!;

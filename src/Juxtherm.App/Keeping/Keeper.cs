@@ -1,3 +1,4 @@
+using Juxtherm.App.Artwork;
 using Juxtherm.App.Bench;
 using Juxtherm.App.Learning;
 using Juxtherm.Core.Notices;
@@ -25,10 +26,12 @@ public sealed class UnreadableRowsException(IReadOnlyList<UnreadableRow> rows) :
 /// <param name="contexts">Reaches its database.</param>
 /// <param name="bench">Remembers runs.</param>
 /// <param name="learning">Remembers what was learned.</param>
+/// <param name="fonts">Holds its fonts ready.</param>
 /// <param name="gate">Holds everybody while the data is exchanged.</param>
 /// <param name="check">Reads what is to be taken in.</param>
 /// <param name="clock">The time.</param>
 public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext> contexts, BenchService bench, WorkshopLearning learning,
+    OwnFonts fonts,
     WorkshopGate gate, WorkshopCheck check, TimeProvider clock) : IDisposable
 {
     private static readonly TimeSpan UntilAllAreOut = TimeSpan.FromSeconds(60);
@@ -141,6 +144,7 @@ public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext>
                 var kept = await Task.Run(() => folder.Replace(path, why, clock.GetUtcNow()), CancellationToken.None);
                 bench.Forget();
                 await learning.StartAsync(CancellationToken.None);
+                await fonts.StartAsync(CancellationToken.None);
                 // What lay under a plate back then is asked about, as after any absence.
                 foreach (var run in await bench.IdsUnderWayAsync(CancellationToken.None))
                     await bench.WasAwayAsync(run, since, CancellationToken.None);

@@ -14,7 +14,7 @@ namespace Juxtherm.App.Planning;
 public sealed class PlanMemory(Planner planner, WorkMemory work)
 {
     private const long MostBytes = 96 * 1024 * 1024;
-    private readonly BoundedMemory<(string Json, UnitSystem Units, WorkshopCorrection Correction), (Job Job, PlanResult Result)> _known =
+    private readonly BoundedMemory<(string Json, UnitSystem Units, WorkshopCorrection Correction, int Fonts), (Job Job, PlanResult Result)> _known =
         new(MostBytes);
 
     /// <summary>Reads a job text without planning it.</summary>
@@ -25,11 +25,12 @@ public sealed class PlanMemory(Planner planner, WorkMemory work)
     /// <returns>The job and its plan; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>
     public (Job Job, PlanResult Result)? Plan(string json, UnitSystem units, WorkshopCorrection correction, Problems problems)
     {
-        if (_known.TryGet((json, units, correction), out var known))
+        var key = (json, units, correction, planner.Catalogue.Fonts.Edition);
+        if (_known.TryGet(key, out var known))
             return known;
         if (PlanOnce(json, units, correction, problems) is not { } planned)
             return null;
-        _known.Keep((json, units, correction), planned, PlanSize.Of(json, planned.Result));
+        _known.Keep(key, planned, PlanSize.Of(json, planned.Result));
         return planned;
     }
 

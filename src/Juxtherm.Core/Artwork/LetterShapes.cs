@@ -22,7 +22,8 @@ public static class LetterShapes
     public static SetWords Set(Lettering words)
     {
         ArgumentNullException.ThrowIfNull(words);
-        return new SetWords(CutShape.Of(Plane.Union([.. Letters(words)])), FontOf(words).Missing(words.Text));
+        return new SetWords(CutShape.Of(Plane.Union([.. Letters(words)])),
+            words.Typeface is { } font ? [.. words.Text.Split('\n').SelectMany(font.Loaded.Missing).Distinct(StringComparer.Ordinal)] : []);
     }
 
     /// <summary>How large words come out, without working out their outlines.</summary>
@@ -47,12 +48,13 @@ public static class LetterShapes
         return around.IsNull ? null : (around.Width, around.Height);
     }
 
-    private static LoadedFont FontOf(Lettering words) => LetterFont.All.First(f => f.Id == words.Font).Loaded;
-
     /// <summary>Every letter of every line in its place.</summary>
     private static IEnumerable<Ground> Letters(Lettering words)
     {
-        var (font, budget) = (FontOf(words), new WorkLimit(CancellationToken.None));
+        // Where the font is not at hand nothing can be set.
+        if (words.Typeface?.Loaded is not { } font)
+            return [];
+        var budget = new WorkLimit(CancellationToken.None);
         var scale = words.HeightMm / font.CapitalHeight;
         return words.Text.Split('\n')
             .SelectMany((line, i) => Line(font, line.Trim(), words, scale, i * words.HeightMm * LinePitch, budget));
@@ -63,7 +65,8 @@ public static class LetterShapes
     {
         var glyphs = font.Shape(text);
         var gap = words.GapMm / scale;
-        var width = glyphs.Sum(g => g.Advance) + Math.Max(0, glyphs.Count - 1) * gap;
+        // Marks stand on the letter before them.
+        var width = glyphs.Sum(g => g.Advance) + Math.Max(0, glyphs.Count(g => g.Advance > 0) - 1) * gap;
         var bend = words.ArcDegrees * Math.PI / 180;
         // The baseline keeps its length: it becomes the arc.
         var radius = bend == 0 ? 0 : width / bend;
@@ -91,7 +94,7 @@ public static class LetterShapes
                 yield return place.Transform(outline);
             }
 
-            at += glyph.Advance + gap;
+            at += glyph.Advance > 0 ? glyph.Advance + gap : 0;
         }
     }
 }

@@ -1,5 +1,7 @@
 using System.Collections.Concurrent;
 using System.Diagnostics.CodeAnalysis;
+using System.Globalization;
+using System.Runtime.InteropServices;
 using HarfBuzzSharp;
 using Juxtherm.Core.Geometry;
 using SkiaSharp;
@@ -23,44 +25,42 @@ internal sealed class LoadedFont
     private readonly ConcurrentDictionary<ushort, Ground> _outlines = new();
     private readonly Lock _one = new();
 
-    public LoadedFont(string file)
+    /// <summary>Reads a font.</summary>
+    /// <param name="sfnt">It, as OpenType.</param>
+    public LoadedFont(byte[] sfnt)
     {
-        using var stream = typeof(LoadedFont).Assembly.GetManifestResourceStream($"Juxtherm.Core.Artwork.Fonts.{file}")
-            ?? throw new InvalidOperationException($"The font {file} does not ship.");
-        using var copy = new MemoryStream();
-        stream.CopyTo(copy);
-        _font = new SKFont(SKTypeface.FromData(SKData.CreateCopy(copy.ToArray())), DesignSize)
+        _font = new SKFont(SKTypeface.FromData(SKData.CreateCopy(sfnt)), DesignSize)
         {
             Hinting = SKFontHinting.None,
             Subpixel = true
         };
-        var bytes = copy.ToArray();
-        var pinned = System.Runtime.InteropServices.GCHandle.Alloc(bytes, System.Runtime.InteropServices.GCHandleType.Pinned);
-        using var blob = new Blob(pinned.AddrOfPinnedObject(), bytes.Length, MemoryMode.ReadOnly);
+        // The shaper keeps a copy of its own: arrays move about in memory.
+        var memory = Marshal.AllocHGlobal(sfnt.Length);
+        Marshal.Copy(sfnt, 0, memory, sfnt.Length);
+        using var blob = new Blob(memory, sfnt.Length, MemoryMode.ReadOnly, () => Marshal.FreeHGlobal(memory));
         using var face = new Face(blob, 0);
         _shaper = new Font(face);
         _shaper.SetScale((int)DesignSize, (int)DesignSize);
-        using var capital = _font.GetGlyphPath(_font.GetGlyph('H'));
-        CapitalHeight = capital!.TightBounds.Height;
+        CapitalHeight = HeightOfCapitals();
     }
 
     public double CapitalHeight { get; }
 
     public List<Glyph> Shape(string text)
     {
-        using var buffer = new HarfBuzzSharp.Buffer();
-        buffer.AddUtf16(text);
-        buffer.GuessSegmentProperties();
-        lock (_one)
-            _shaper.Shape(buffer);
+        using var buffer = Shaped(text);
         var (infos, positions) = (buffer.GlyphInfos, buffer.GlyphPositions);
         return [.. infos.Select((g, i) =>
             new Glyph((ushort)g.Codepoint, positions[i].XOffset, -positions[i].YOffset, positions[i].XAdvance))];
     }
 
-    public IReadOnlyList<string> Missing(string text) =>
-        [.. text.EnumerateRunes().Where(r => !System.Text.Rune.IsWhiteSpace(r) && !_font.ContainsGlyph(r.Value))
-            .Select(r => r.ToString()).Distinct(StringComparer.Ordinal)];
+    /// <summary>Characters that come out as nothing.</summary>
+    public IReadOnlyList<string> Missing(string text)
+    {
+        using var buffer = Shaped(text);
+        return [.. buffer.GlyphInfos.Where(g => g.Codepoint == 0).Select(g => StringInfo.GetNextTextElement(text, (int)g.Cluster))
+            .Where(t => !string.IsNullOrWhiteSpace(t)).Distinct(StringComparer.Ordinal)];
+    }
 
     /// <summary>Outline of a letter in the font's own units; letters are filled by the non-zero rule.</summary>
     public Ground Outline(ushort glyph, double tolerance, WorkLimit budget) =>
@@ -70,8 +70,41 @@ internal sealed class LoadedFont
         lock (_one)
             path = _font.GetGlyphPath(id);
         using (path)
-            return path is null
-                ? Plane.Nothing
-                : FillRule.Ground(Rings.Of(path, Math.Min(tolerance, 0.5), budget).ConvertAll(t => t.Points), evenOdd: false, 0.01);
+            return path is null ? Plane.Nothing : Ground(path, tolerance, budget);
     });
+
+    private static Ground Ground(SKPath path, double tolerance, WorkLimit budget)
+    {
+        try
+        {
+            var rings = Rings.Of(path, Math.Min(tolerance, 0.5), budget).ConvertAll(t => t.Points);
+            budget.Crossings(rings);
+            return FillRule.Ground(rings, evenOdd: false, 0.01);
+        }
+        catch (RefusedDrawing)
+        {
+            // A letter that no knife could follow comes out as nothing.
+            return Plane.Nothing;
+        }
+    }
+
+    private HarfBuzzSharp.Buffer Shaped(string text)
+    {
+        var buffer = new HarfBuzzSharp.Buffer();
+        buffer.AddUtf16(text);
+        buffer.GuessSegmentProperties();
+        lock (_one)
+            _shaper.Shape(buffer);
+        return buffer;
+    }
+
+    /// <summary>That of an H; a font that has none says it itself, or is taken as the usual share of its size.</summary>
+    private double HeightOfCapitals()
+    {
+        const double usual = 0.7;
+        using var capital = _font.ContainsGlyph('H') ? _font.GetGlyphPath(_font.GetGlyph('H')) : null;
+        if (capital is { IsEmpty: false })
+            return capital.TightBounds.Height;
+        return _font.Metrics.CapHeight is var said and > 0 ? said : usual * DesignSize;
+    }
 }

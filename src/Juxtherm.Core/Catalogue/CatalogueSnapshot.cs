@@ -1,3 +1,5 @@
+using Juxtherm.Core.Artwork;
+
 namespace Juxtherm.Core.Catalogue;
 
 /// <summary>
@@ -28,4 +30,7 @@ public sealed record CatalogueSnapshot(
 {
     /// <summary>Cutters by id.</summary>
     public IReadOnlyDictionary<string, Cutter> Cutters { get; init; } = new Dictionary<string, Cutter>(StringComparer.Ordinal);
+
+    /// <summary>Fonts to set words in; the workshop's own come and go.</summary>
+    public FontCase Fonts { get; init; } = new();
 }

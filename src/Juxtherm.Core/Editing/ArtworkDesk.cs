@@ -163,6 +163,13 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
             memory)?.Layers.FirstOrDefault(l => l.Id == LayerNodes.IdOf(node, at))?.Words
             is not { } lettering)
             return null;
+        if (lettering.Typeface is not { } font)
+        {
+            problems.Add("/word/font", new Phrase("artwork-desk.font-missing", ("font", lettering.Font)), "unknown-id");
+            return null;
+        }
+
+        LayerNodes.Named(node["word"]!.AsObject(), font);
         var set = LetterShapes.Set(lettering);
         if (set.Shape is not { } shape)
         {

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Jobs;
@@ -35,6 +36,14 @@ internal static class LayerNodes
         if (face is { } side && side != job.Blank.Face)
             layer["face"] = side == Face.Back ? "back" : "front";
         return layer;
+    }
+
+    /// <summary>Writes what the font of words is called where it does not ship: it may be missing where the job is opened.</summary>
+    public static void Named(JsonObject word, LetterFont font)
+    {
+        word.Remove("fontName");
+        if (font.IsOwn)
+            word["fontName"] = font.Name;
     }
 
     /// <summary>A job that was only just begun: one layer, and nothing known of it.</summary>

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Artwork;
+using Juxtherm.Core.Artwork.FontFiles;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Notices;
@@ -86,7 +87,7 @@ internal static class LayersReader
         var mirrored = LayerMembers.Mirrored.Given(c);
         var label = LabelOf(c);
         var side = JobParts.FaceOf(LayerMembers.Face, c, face);
-        var (shape, word, hidden) = (ShapeOf(c, memory), WordOf(c), LayerMembers.Hidden.In(c));
+        var (shape, word, hidden) = (ShapeOf(c, memory), WordOf(c, catalogue), LayerMembers.Hidden.In(c));
         var together = LayerMembers.KeepTogether.In(c, true);
         var reversed = LayerMembers.Reversed.In(c);
         if (reversed)
@@ -143,7 +144,7 @@ internal static class LayersReader
         return shape;
     }
 
-    private static Lettering? WordOf(JsonCursor layer)
+    private static Lettering? WordOf(JsonCursor layer, CatalogueSnapshot catalogue)
     {
         if (LayerMembers.Word.Given(layer) is not { } c)
             return null;
@@ -152,10 +153,16 @@ internal static class LayersReader
             c[LayerMembers.WordText.Name]
                 .Fault(new Phrase("job-reader.missing-6", ("pointer", c.Pointer), ("longestText", Lettering.LongestText)), "missing");
         var font = LayerMembers.WordFont.In(c, LetterFont.All[0].Id);
+        if (!FontFile.IsOwnId(font))
+            c[LayerMembers.WordFont.Name].Choice([.. LetterFont.All.Select(f => f.Id)], LetterFont.All[0].Id);
         var height = LayerMembers.WordHeightMm.In(c);
         var gap = LayerMembers.WordGapMm.In(c);
         var arc = LayerMembers.WordArcDegrees.In(c);
-        return font is null ? null : new Lettering(text.Trim(), font, height ?? 40, gap ?? 0, arc ?? 0, LayerMembers.WordFromNames.In(c));
+        return new Lettering(text.Trim(), font, height ?? 40, gap ?? 0, arc ?? 0, LayerMembers.WordFromNames.In(c))
+        {
+            Typeface = catalogue.Fonts.Find(font),
+            FontName = LayerMembers.WordFontName.In(c, "")
+        };
     }
 
     /// <summary>Fine enough to want more care at its edges, by the tool's own eye.</summary>

@@ -26,6 +26,7 @@ public static class PlanRules
         new LabelPress(), new Mirror(), new PuffCovered(), new PuffOnce(), new PuffTwice(), new Shrinkage(), new SmallDetail(),
         new SplitJoins(), new TooWideForCutter(), new UnderneathNotAllowed(), new VariantTooWide(), new VinylUnderSource(),
         new ColourLost(),
+        new FontMissing(),
     ];
 
     /// <summary>Everything that the rules have to say, stops first.</summary>

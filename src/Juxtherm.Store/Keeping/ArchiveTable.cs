@@ -41,7 +41,8 @@ internal sealed class ArchiveTable
     }
 
     /// <summary>Some of a row's values are files of their own.</summary>
-    public bool HasFiles => _type.ClrType == typeof(JobRow) || _type.ClrType == typeof(LogPhotoRow);
+    public bool HasFiles => _type.ClrType == typeof(JobRow) || _type.ClrType == typeof(LogPhotoRow)
+        || _type.ClrType == typeof(FontRow);
 
     /// <summary>All rows, one at a time, in the order of the key, so that the same workshop makes the same archive.</summary>
     public IAsyncEnumerable<object> RowsAsync(WorkshopContext context, CancellationToken cancel) =>
@@ -87,6 +88,8 @@ internal sealed class ArchiveTable
             yield return ("jpeg", $"photos/{photo.Id}.jpg", photo.Jpeg);
             yield return ("small", $"photos/{photo.Id}-small.jpg", photo.Small);
         }
+        if (row is FontRow font)
+            yield return ("sfnt", $"fonts/{font.Id}.otf", font.Sfnt);
     }
 
     /// <summary>A row of an archive. What it does not say is as it is in a new one; what is not known here is passed over.</summary>

@@ -131,6 +131,31 @@ namespace Juxtherm.Store.Migrations
                     b.ToTable("CutWeeded");
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.FontRow", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("AddedUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Licence")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<byte[]>("Sfnt")
+                        .IsRequired()
+                        .HasColumnType("BLOB");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Fonts");
+                });
+
             modelBuilder.Entity("Juxtherm.Store.JobCardRow", b =>
                 {
                     b.Property<Guid>("JobId")

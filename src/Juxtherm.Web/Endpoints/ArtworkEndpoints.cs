@@ -61,7 +61,7 @@ public sealed record NamesRequest(string Text);
 /// <summary>Both faces of a job's artwork, and what can be done with it.</summary>
 /// <param name="Front">The front.</param>
 /// <param name="Back">The back.</param>
-/// <param name="Fonts">Fonts that ship.</param>
+/// <param name="Fonts">Fonts at hand.</param>
 /// <param name="Work">Kinds of work on layers.</param>
 public sealed record LookAnswer(ArtworkLook Front, ArtworkLook Back, IReadOnlyList<LetterFont> Fonts, IReadOnlyList<KindOfWork> Work);
 
@@ -131,7 +131,7 @@ internal static class ArtworkEndpoints
         return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job
             ? Results.Ok(
                 new LookAnswer(ArtworkLook.Of(job, Face.Front, catalogue.Work.Weeding),
-                    ArtworkLook.Of(job, Face.Back, catalogue.Work.Weeding), LetterFont.All, ArtworkDesk.Kinds))
+                    ArtworkLook.Of(job, Face.Back, catalogue.Work.Weeding), catalogue.Fonts.All, ArtworkDesk.Kinds))
             : ProblemAnswers.Invalid(problems);
     }
 

@@ -217,7 +217,14 @@ export interface JobLabel {
  */
 export interface JobWord {
   text: string;
+  /**
+   * Id of a font: one that ships, or one of the workshop's own.
+   */
   font?: string;
+  /**
+   * What the font is called, where it is no shipped one.
+   */
+  fontName?: string;
   /**
    * Height of its capitals, mm.
    */

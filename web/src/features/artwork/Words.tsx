@@ -5,6 +5,7 @@ import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { NEW_WORD, type Word } from './desk';
 import * as labels from './labels';
+import { OwnFont } from './OwnFont';
 
 interface Props {
   job: Job;
@@ -30,12 +31,14 @@ export function Words({ job, fonts, busy, onSet, onMark }: Props) {
     } else setFresh(next);
   };
   const font = fonts.find((f) => f.id === (word.font ?? 'plain'));
+  const missing = font ? '' : (word.fontName ?? word.font ?? '');
+  const choices = font ? fonts : [...fonts, { id: word.font ?? '', name: labels.notHere(missing) }];
   return (
     <section aria-label={labels.words} className="print:hidden">
       <h2>
         {labels.words2}
         <span className="font-normal text-quiet text-[0.87rem]">
-          {labels.typedHereInOneOf(font ? `: ${font.from}` : '')}
+          {font && !font.isOwn && labels.typedHereInOneOf(font.from)}
         </span>
       </h2>
       {set.length > 0 && (
@@ -72,7 +75,7 @@ export function Words({ job, fonts, busy, onSet, onMark }: Props) {
         <ChoiceField
           name={labels.font}
           value={word.font ?? 'plain'}
-          options={fonts}
+          options={choices}
           onPick={(id) => change({ font: id })}
         />
         <NumberField
@@ -109,6 +112,14 @@ export function Words({ job, fonts, busy, onSet, onMark }: Props) {
           </button>
         )}
       </form>
+      <OwnFont
+        font={font}
+        missing={missing}
+        onAdded={(id) => change({ font: id, fontName: undefined })}
+        onRemoved={() => {
+          if (!mine) setFresh({ ...fresh, font: 'plain' });
+        }}
+      />
     </section>
   );
 }

@@ -73,7 +73,15 @@ export const about = (pieces: Said, pieces2: Said, centres: Said, centres2: Said
 // Words
 export const words = 'Text';
 export const words2 = 'Text ';
-export const typedHereInOneOf = (font: Said) => `in one of the built-in fonts${font}`;
+export const typedHereInOneOf = (font: Said) => `in ${font}`;
+export const addAFont = 'Add a font…';
+export const fontsFromDisk = 'OTF, TTF, WOFF or WOFF2, kept for all your jobs';
+export const licenceOf = (says: Said) => `License, as the font says: ${says}`;
+export const noLicence = 'This font names no license. Check that you may use it, above all for goods you sell.';
+export const removeTheFont = 'Remove this font';
+export const fontMissing = (name: Said) =>
+  `The font “${name}” is not here. The outlines stay as they were set; add the font to change the text.`;
+export const notHere = (name: Said) => `${name} (not here)`;
 export const font = 'Font';
 export const heightOfCapitals = 'Capital height';
 export const gapBetweenLetters = 'Letter spacing';
