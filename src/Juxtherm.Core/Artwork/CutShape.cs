@@ -59,6 +59,9 @@ public sealed class CutShape
     /// <summary>What there is to say of it at its own size.</summary>
     public ShapeMeasures Measures => _measures ??= ShapeMeasures.Of(Ground);
 
+    /// <summary>How many lines of the path data belong to each piece that hangs together: its edge, then its holes.</summary>
+    public IReadOnlyList<int> LinesOfPieces => [.. Plane.Parts(Ground).Select(p => 1 + p.NumInteriorRings)];
+
     internal Ground Ground { get; }
 
     /// <summary>Stands for it in keys without keeping it alive.</summary>

@@ -27,35 +27,39 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
 
     /// <summary>The kinds of work there are.</summary>
     public static IReadOnlyList<KindOfWork> Kinds { get; } =
-        [.. Desk.All.Select(w => new KindOfWork(w.Id, w.Length?.Least, w.Length?.Most, w.Length?.Usual))];
+        [.. Desk.All.Select(w => new KindOfWork(w.Id, w.Length?.Least, w.Length?.Most, w.Length?.Usual, w.Needs))];
 
     /// <summary>Does a piece of work on layers.</summary>
     /// <param name="json">The job file.</param>
-    /// <param name="action">Id of the kind of work.</param>
-    /// <param name="chosen">Ids of the layers concerned.</param>
-    /// <param name="mm">The length it takes, mm; null for the usual one.</param>
+    /// <param name="asked">What, and on which.</param>
     /// <param name="problems">Filled with what is wrong.</param>
     /// <returns>The file afterwards; null when anything is wrong.</returns>
-    public DeskAnswer? Work(string json, string action, IReadOnlyList<string> chosen, double? mm, Problems problems)
+    public DeskAnswer? Work(string json, WorkAsked asked, Problems problems)
     {
-        ArgumentNullException.ThrowIfNull(chosen);
+        ArgumentNullException.ThrowIfNull(asked);
         ArgumentNullException.ThrowIfNull(problems);
         if (JobReader.Read(json, catalogue, problems, memory) is not { } job)
             return null;
-        if (Desk.All.FirstOrDefault(w => w.Id == action) is not { } work)
+        if (Desk.All.FirstOrDefault(w => w.Id == asked.Action) is not { } work)
             problems.Add("/action",
-                new Phrase("artwork-desk.unknown-id", ("action", action), ("kinds", Thing.List(Kinds.Select(k => k.Id)))), "unknown-id");
-        else if (work.Length is { } l && mm is { } asked && !(asked >= l.Least && asked <= l.Most))
-            problems.Add("/mm", new Phrase("artwork-desk.out-of-range", ("asked", asked), ("least", l.Least), ("most", l.Most)),
+                new Phrase("artwork-desk.unknown-id", ("action", asked.Action), ("kinds", Thing.List(Kinds.Select(k => k.Id)))), "unknown-id");
+        else if (work.Length is { } l && asked.Mm is { } mm && !(mm >= l.Least && mm <= l.Most))
+            problems.Add("/mm", new Phrase("artwork-desk.out-of-range", ("asked", mm), ("least", l.Least), ("most", l.Most)),
                 "out-of-range");
-        else if (chosen.Count == 0)
+        else if (asked.Layers.Count == 0)
             problems.Add("/layers", new Phrase("artwork-desk.missing"), "missing");
-        else if (chosen.FirstOrDefault(id => job.Layers.All(layer => layer.Id != id)) is { } unknown)
+        else if (asked.Layers.FirstOrDefault(id => job.Layers.All(layer => layer.Id != id)) is { } unknown)
             problems.Add("/layers",
                 new Phrase("artwork-desk.unknown-id-2", ("unknown", unknown), ("layers", Thing.List(job.Layers.Select(layer => layer.Id)))),
                 "unknown-id");
+        else if (work.Needs == WorkNeeds.Region && asked.Region is not { IsDrawn: true })
+            problems.Add("/region", new Phrase("artwork-desk.region", ("most", WorkRegion.MostMm)), "missing");
         else
-            return Done(json, job, work, new WorkOrder(chosen, mm ?? work.Length?.Usual ?? 0), problems);
+            return Done(json, job, work, new WorkOrder(asked.Layers, asked.Mm ?? work.Length?.Usual ?? 0)
+            {
+                Pieces = asked.Pieces ?? new Dictionary<string, IReadOnlyList<int>>(),
+                Region = work.Needs == WorkNeeds.Region ? asked.Region!.Ground() : null
+            }, problems);
         return null;
     }
 
@@ -221,6 +225,8 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
             var after = work.Do(desk, order);
             if (after.Count == 0)
                 throw new RefusedDrawing(new Phrase("artwork-desk.nothing-left"), "out-of-range");
+            if (after.Count > desk.Count && after.Count - desk.Count + LayerNodes.CountIn(json) is var many and > JobReader.MostLayers)
+                throw new RefusedDrawing(new Phrase("artwork-desk.too-many", ("many", many), ("most", JobReader.MostLayers)), "out-of-range");
             return new DeskAnswer(Written(JsonNode.Parse(json)!.AsObject(), desk, after, job), []);
         }
         catch (RefusedDrawing refused)
@@ -244,7 +250,8 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
 
         foreach (var node in layers)
             LayerNodes.Forget(node!.AsObject(), gone);
-        for (var i = 0; i < after.Count; i++)
+        // From the uppermost down, so that a new layer finds the one that it lies under.
+        for (var i = after.Count - 1; i >= 0; i--)
         {
             var layer = after[i];
             var at = LayerNodes.IndexOf(layers, layer.Id);

@@ -23,7 +23,11 @@ namespace Juxtherm.Core.Editing;
 public sealed record LayerLook(
     string Id, string? Colour, string Path, Box Box, double AreaMm2, double PerimeterMm, int Pieces, int Centres, double SmallestFeatureMm,
     double LimitMm, string LimitFrom,
-    IReadOnlyList<DelicatePlace> Delicate, double WeedSeconds);
+    IReadOnlyList<DelicatePlace> Delicate, double WeedSeconds)
+{
+    /// <summary>How many lines of its outline each of its pieces has, in their order: its edge, then its holes.</summary>
+    public IReadOnlyList<int> LinesOfPieces { get; init; } = [];
+}
 
 /// <summary>The artwork on one face.</summary>
 /// <param name="Face">Which side.</param>
@@ -54,6 +58,9 @@ public sealed record ArtworkLook(Face Face, Box? Around, IReadOnlyList<LayerLook
         return new LayerLook(
             layer.Id, layer.Colour, layer.Shape!.PathIn(box), box, Math.Round(m.AreaMm2, 2), Math.Round(m.PerimeterMm, 1), m.Pieces,
             m.Holes, Math.Round(m.SmallestFeatureMm, 2), limit.Value, limit.From.Source,
-            layer.DelicatePlaces, Weeding.Of(layer, figures)!.Seconds);
+            layer.DelicatePlaces, Weeding.Of(layer, figures)!.Seconds)
+        {
+            LinesOfPieces = layer.Shape.LinesOfPieces
+        };
     }
 }

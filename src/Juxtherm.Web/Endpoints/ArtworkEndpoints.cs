@@ -39,7 +39,10 @@ public sealed record ArtworkAnswer(double WidthMm, double HeightMm, IReadOnlyLis
 /// <param name="Action">Id of the kind of work.</param>
 /// <param name="Layers">Ids of the layers concerned.</param>
 /// <param name="Mm">The length it takes, mm; left out for the usual one.</param>
-public sealed record WorkRequest(JsonObject Job, string Action, IReadOnlyList<string>? Layers, double? Mm);
+/// <param name="Pieces">Pieces that are meant, by layer, from 0; a layer that is not named is meant as a whole.</param>
+/// <param name="Region">Where it is done.</param>
+public sealed record WorkRequest(JsonObject Job, string Action, IReadOnlyList<string>? Layers, double? Mm,
+    IReadOnlyDictionary<string, IReadOnlyList<int>>? Pieces, WorkRegion? Region);
 
 /// <summary>A drawing for a job.</summary>
 /// <param name="Job">The job file.</param>
@@ -75,7 +78,9 @@ internal static class ArtworkEndpoints
             .Produces<ArtworkAnswer>().ProducesProblem(400).ProducesProblem(413);
         group.MapPost("/work", async (WorkRequest ask, ArtworkDesk desk, DrawingRoom room, CancellationToken cancel) =>
             Answers.Of(await room.DoAsync((problems, _) =>
-                desk.Work(ask.Job.ToJsonString(), ask.Action, ask.Layers ?? [], ask.Mm, problems), cancel)))
+                desk.Work(ask.Job.ToJsonString(),
+                    new WorkAsked(ask.Action, ask.Layers ?? []) { Mm = ask.Mm, Pieces = ask.Pieces, Region = ask.Region }, problems),
+                cancel)))
             .Produces<DeskAnswer>().ProducesProblem(400);
         group.MapPost("/bring-in", async (BringInRequest ask, ArtworkDesk desk, DrawingRoom room, CancellationToken cancel) =>
             Answers.Of(await room.DoAsync((problems, patience) =>

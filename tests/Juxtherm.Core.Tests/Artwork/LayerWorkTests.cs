@@ -60,7 +60,7 @@ public sealed class LayerWorkTests
     {
         var problems = new Problems();
         var before = json;
-        var answer = Desk.Work(json, action, chosen, mm, problems);
+        var answer = Desk.Work(json, new WorkAsked(action, chosen) { Mm = mm }, problems);
         Assert.True(answer is not null, string.Join(' ', problems.Found.Select(p => p.Said())));
         Assert.Equal(before, json);
         Assert.Equal("as it is", (string?)answer.Job["kept"]);
@@ -215,7 +215,7 @@ public sealed class LayerWorkTests
     {
         // Navy with a hole cut for gold, and gold that sticks out of navy's edge.
         var file = File(new(0, 100, 100, 100, false), new(30, 130, 40, 40, false), new(80, 120, 40, 20, false));
-        var cut = Desk.Work(file, "cut-below", ["l1", "l2"], 0, new Problems())!.Job.ToJsonString();
+        var cut = Desk.Work(file, new WorkAsked("cut-below", ["l1", "l2"]) { Mm = 0 }, new Problems())!.Job.ToJsonString();
         Assert.Equal(8000, Layers(cut)[0].AreaMm2!.Value, 1e-6);
         var filled = Worked(cut, "fill-beneath", 0.5, "l0");
         Assert.Equal(10_000, filled[0].AreaMm2!.Value, 2.0);
@@ -239,7 +239,7 @@ public sealed class LayerWorkTests
     {
         var file = JsonNode.Parse(File(new(0, 100, 50, 50, false), new(20, 100, 50, 50, false), new(40, 100, 50, 50, false)))!;
         file["layers"]![1]!["hidden"] = true;
-        var answer = Desk.Work(file.ToJsonString(), "weld", ["l0", "l2"], null, new Problems())!;
+        var answer = Desk.Work(file.ToJsonString(), new WorkAsked("weld", ["l0", "l2"]), new Problems())!;
         Assert.Equal(["l0", "l1"], answer.Job["layers"]!.AsArray().Select(l => (string?)l!["id"]));
         Assert.True(JsonNode.DeepEquals(file["layers"]![1], answer.Job["layers"]![1]));
     }
@@ -262,7 +262,7 @@ public sealed class LayerWorkTests
     public void What_cannot_be_done_says_what_could(string action, double? mm, string[] chosen, string pointer, string says)
     {
         var problems = new Problems();
-        Assert.Null(Desk.Work(File(new(0, 100, 50, 50, false), new(20, 100, 50, 50, false, "glitter")), action, chosen, mm, problems));
+        Assert.Null(Desk.Work(File(new(0, 100, 50, 50, false), new(20, 100, 50, 50, false, "glitter")), new WorkAsked(action, chosen) { Mm = mm }, problems));
         var problem = Assert.Single(problems.Found);
         Assert.Equal(pointer, problem.Pointer);
         Assert.Contains(says, problem.Said(), StringComparison.Ordinal);

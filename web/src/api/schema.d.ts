@@ -7293,6 +7293,8 @@ export interface components {
              * @description Most.
              */
             mostMm: null | number;
+            /** @description What it is done on. */
+            needs: components["schemas"]["WorkNeeds"];
             /**
              * Format: double
              * @description Usual.
@@ -7416,6 +7418,8 @@ export interface components {
              * @description What its vinyl can be weeded down to, mm.
              */
             limitMm: number;
+            /** @description How many lines of its outline each of its pieces has, in their order: its edge, then its holes. */
+            linesOfPieces?: number[];
             /** @description Its outline where it lies, as path data in mm, filled by the even-odd rule. */
             path: string;
             /**
@@ -8901,6 +8905,11 @@ export interface components {
              */
             jobId: string;
         };
+        /**
+         * @description What a region looks like.
+         * @enum {unknown}
+         */
+        RegionShape: "box" | "circle" | "line";
         /** @description What is left of a sheet after a cut and worth keeping. */
         Remainder: {
             /**
@@ -9751,6 +9760,38 @@ export interface components {
             /** @description What is set, as the job file writes it. */
             word: components["schemas"]["JsonObject"];
         };
+        /**
+         * @description What a kind of work is done on.
+         * @enum {unknown}
+         */
+        WorkNeeds: "layers" | "pieces" | "region";
+        /** @description A region of the item, drawn from a place to a place. */
+        WorkRegion: {
+            /** @description It is drawn within bounds, and is more than a dot. */
+            isDrawn?: boolean;
+            /** @description What it looks like. */
+            shape: components["schemas"]["RegionShape"];
+            /**
+             * Format: double
+             * @description Where it ends, mm from the left.
+             */
+            toXMm: number;
+            /**
+             * Format: double
+             * @description Where it ends, mm from the top.
+             */
+            toYMm: number;
+            /**
+             * Format: double
+             * @description Where it begins, mm from the left of the free area.
+             */
+            xMm: number;
+            /**
+             * Format: double
+             * @description Where it begins, mm from the top.
+             */
+            yMm: number;
+        };
         /** @description Work on layers. */
         WorkRequest: {
             /** @description Id of the kind of work. */
@@ -9764,6 +9805,11 @@ export interface components {
              * @description The length it takes, mm; left out for the usual one.
              */
             mm: null | number;
+            /** @description Pieces that are meant, by layer, from 0; a layer that is not named is meant as a whole. */
+            pieces: null | {
+                [key: string]: number[];
+            };
+            region: null | components["schemas"]["WorkRegion"];
         };
         /**
          * @description Which part of the work a step belongs to.

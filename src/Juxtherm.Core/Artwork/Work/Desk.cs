@@ -37,7 +37,28 @@ internal sealed record DeskLayer(string Id, string Vinyl, string? Colour, int Si
 /// <summary>What is asked for.</summary>
 /// <param name="Chosen">Ids of the layers concerned, at least one.</param>
 /// <param name="Mm">A length that the work takes, mm.</param>
-internal sealed record WorkOrder(IReadOnlyList<string> Chosen, double Mm);
+internal sealed record WorkOrder(IReadOnlyList<string> Chosen, double Mm)
+{
+    /// <summary>Pieces that are meant, by layer: places among the layer's pieces, from 0. A layer that is not named is meant as a
+    /// whole.</summary>
+    public IReadOnlyDictionary<string, IReadOnlyList<int>> Pieces { get; init; } = new Dictionary<string, IReadOnlyList<int>>();
+
+    /// <summary>Where it is to be done; null for everywhere.</summary>
+    public Ground? Region { get; init; }
+}
+
+/// <summary>What a kind of work is done on.</summary>
+public enum WorkNeeds
+{
+    /// <summary>Whole layers.</summary>
+    Layers,
+
+    /// <summary>Layers, or some of their pieces.</summary>
+    Pieces,
+
+    /// <summary>A region of layers.</summary>
+    Region,
+}
 
 /// <summary>Work on layers that is done by hand otherwise. A new kind of work is a new class in this folder; it is found by
 /// itself.</summary>
@@ -45,6 +66,9 @@ internal interface ILayerWork
 {
     /// <summary>Its id.</summary>
     string Id { get; }
+
+    /// <summary>What it is done on.</summary>
+    WorkNeeds Needs => WorkNeeds.Layers;
 
     /// <summary>What it takes as a length, mm: least, most and usual; null when it takes none.</summary>
     (double Least, double Most, double Usual)? Length => null;
@@ -62,8 +86,10 @@ internal static class Desk
 {
     public static IReadOnlyList<ILayerWork> All { get; } =
     [
-        new CentreAcross(), new CentreDown(), new CutBelow(), new DropBase(), new EqualWidths(), new EvenSpacing(), new FillBeneath(),
-        new MergeShades(), new OutlineBase(), new SilhouetteBase(), new Weld(),
+        new CentreAcross(), new CentreDown(), new CoverUp(), new CutBelow(), new CutOut(), new DropBase(), new Duplicate(), new EqualWidths(),
+        new EvenSpacing(), new FillBeneath(), new HalveAcross(), new HalveDown(), new KeepInside(), new KeepPieces(), new MergeShades(),
+        new OpenLines(), new OutlineBase(), new OwnLayer(), new PiecesApart(), new RemovePieces(), new SilhouetteBase(), new Stencil(),
+        new SwapHalves(), new Weld(),
     ];
 
     public static List<DeskLayer> Chosen(IReadOnlyList<DeskLayer> layers, WorkOrder order) =>

@@ -8,17 +8,21 @@ import { NoticeCard } from '../../ui/Notices';
 import { Failed, Loading } from '../../ui/States';
 import { useJob } from '../jobs/JobPage';
 import { BringIn } from './BringIn';
-import { layerChanged, NEW_WORD, spoken, type Word, weedingInWords } from './desk';
+import { type ChosenPieces, layerChanged, NEW_WORD, pieceTapped, spoken, type Word, weedingInWords } from './desk';
 import { LayerTools } from './LayerTools';
 import * as labels from './labels';
 import { Names } from './Names';
+import { PartTools } from './PartTools';
 import { Picture } from './Picture';
+import type { PictureMode, Region } from './parts';
 import { Swatches } from './Swatches';
 import { TraceIn } from './TraceIn';
 import { Words } from './Words';
 
 // The service takes a job file as any JSON object; what may be in it is for its reader to say.
 const asJson = (what: Job | Word) => what as unknown as Schemas['JsonObject'];
+
+const asPieces = (pieces: ChosenPieces) => pieces as unknown as { [layer: string]: number[] };
 
 const CLOTH = '#ece5d8';
 
@@ -48,6 +52,9 @@ export function ArtworkStation() {
   const [ticked, setTicked] = useState<string[]>([]);
   const [said, setSaid] = useState<readonly Notice[]>([]);
   const [listing, setListing] = useState(false);
+  const [mode, setMode] = useState<PictureMode>('layers');
+  const [pieces, setPieces] = useState<ChosenPieces>({});
+  const [region, setRegion] = useState<Region | null>(null);
   const [face, setFace] = useState<'front' | 'back'>((job.blank.face as 'front' | 'back' | undefined) ?? 'front');
   const look = useQuery({
     queryKey: ['look', job],
@@ -59,6 +66,8 @@ export function ArtworkStation() {
     mutationFn: (ask: () => Promise<Answer>) => ask(),
     onSuccess: (answer) => {
       setSaid(answer.notices);
+      setPieces({});
+      setRegion(null);
       edit(() => answer.job as Job);
     },
   });
@@ -75,10 +84,22 @@ export function ArtworkStation() {
     ask(() =>
       got(
         api.POST('/api/artwork/work', {
-          body: { job: asJson(job), action, layers: chosen, mm: mm ?? null },
+          body: { job: asJson(job), action, layers: chosen, mm: mm ?? null, pieces: null, region: null },
         }),
       ),
     );
+  const workOnParts = (action: string) => {
+    const tapped = mode === 'pieces';
+    const drawn = here?.layers.map((l) => l.id) ?? [];
+    const layers = tapped ? Object.keys(pieces) : chosen.length > 0 ? chosen : drawn;
+    ask(() =>
+      got(
+        api.POST('/api/artwork/work', {
+          body: { job: asJson(job), action, layers, mm: null, pieces: tapped ? asPieces(pieces) : null, region },
+        }),
+      ),
+    );
+  };
   const setWords = (layer: string | undefined, word: Word) =>
     ask(() =>
       got(
@@ -143,7 +164,31 @@ export function ArtworkStation() {
               {weeding.head}
               <span className="font-normal text-quiet">{labels.aboutToWeed(spoken(weeding.seconds))}</span>
             </p>
-            <Picture look={here} cloth={cloth} chosen={chosen} onChoose={toggle} />
+            <PartTools
+              mode={mode}
+              onMode={(next) => {
+                setMode(next);
+                setPieces({});
+                setRegion(null);
+              }}
+              pieces={pieces}
+              region={region}
+              onRegion={setRegion}
+              on={chosen.length > 0 ? chosen.join(', ') : labels.allLayers}
+              busy={desk.isPending}
+              onWork={workOnParts}
+            />
+            <Picture
+              look={here}
+              cloth={cloth}
+              chosen={chosen}
+              onChoose={toggle}
+              mode={mode}
+              pieces={pieces}
+              onPiece={(layer, piece) => setPieces((p) => pieceTapped(p, layer, piece))}
+              region={region}
+              onRegion={setRegion}
+            />
             <div className="flex flex-wrap items-center gap-x-6 gap-y-2 mt-2 text-[0.9rem]">
               <label className="flex items-center gap-2">
                 <input

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { newJob } from '../../api/job';
 import { scaled, shifted } from '../place/moves';
-import { type ArtworkLook, layerChanged, layerLifted, spoken, weedingInWords } from './desk';
+import { type ArtworkLook, layerChanged, layerLifted, piecePaths, pieceTapped, spoken, weedingInWords } from './desk';
+import { reach, regionFrom } from './parts';
 
 const two = () => {
   const job = newJob('smooth', 'tee', 'cotton', 'swing-platen');
@@ -62,5 +63,36 @@ describe('weeding in words', () => {
   test('time is said as people say it', () => {
     expect(spoken(53.4)).toBe('53 s');
     expect(spoken(200)).toBe('3 min');
+  });
+});
+
+describe('pieces', () => {
+  const layer = { path: 'M0 0L10 0 10 10ZM2 2L4 2 4 4ZM20 0L30 0 30 10Z', linesOfPieces: [2, 1] };
+
+  test('are told apart by how many lines each has', () => {
+    expect(piecePaths(layer)).toEqual(['M0 0L10 0 10 10ZM2 2L4 2 4 4Z', 'M20 0L30 0 30 10Z']);
+    expect(piecePaths({ path: layer.path, linesOfPieces: [] })).toEqual([]);
+  });
+
+  test('are chosen by a tap and let go by another', () => {
+    const one = pieceTapped({}, 'sky', 2);
+    expect(one).toEqual({ sky: [2] });
+    expect(pieceTapped(one, 'sky', 4)).toEqual({ sky: [2, 4] });
+    expect(pieceTapped(one, 'tarn', 0)).toEqual({ sky: [2], tarn: [0] });
+    expect(pieceTapped(one, 'sky', 2)).toEqual({});
+  });
+});
+
+describe('a region', () => {
+  test('is drawn in tenths of a millimeter, and only where one is asked for', () => {
+    const [from, to] = [
+      { x: 10.123, y: 20 },
+      { x: 13.123, y: 24 },
+    ];
+    const circle = regionFrom('circle', from, to);
+    expect(circle).toEqual({ shape: 'circle', xMm: 10.1, yMm: 20, toXMm: 13.1, toYMm: 24 });
+    expect(circle && reach(circle)).toBeCloseTo(5);
+    expect(regionFrom('pieces', from, to)).toBeNull();
+    expect(regionFrom('layers', from, to)).toBeNull();
   });
 });

@@ -33,6 +33,27 @@ export const WORK: readonly { group: string; kinds: readonly { id: string; name:
     ],
   },
   {
+    group: 'Divide',
+    kinds: [
+      { id: 'pieces-apart', name: 'Pieces apart', does: 'Every piece that hangs together becomes a layer.' },
+      {
+        id: 'halve-across',
+        name: 'Top and bottom',
+        does: 'Split across the middle, the length given between the halves.',
+      },
+      { id: 'halve-down', name: 'Left and right', does: 'Split down the middle: for a zipper or a button band.' },
+      { id: 'swap-halves', name: 'Swap halves', does: 'Left for right, or two layers with each other, with a gap.' },
+      { id: 'duplicate', name: 'Duplicate', does: 'The same once more, beside it.' },
+    ],
+  },
+  {
+    group: 'Easier to weed',
+    kinds: [
+      { id: 'open-lines', name: 'Widen thin gaps', does: 'Lines and gaps inside are widened to the length given.' },
+      { id: 'stencil', name: 'Stencil', does: 'Bars through letters and numbers, so that no center is loose.' },
+    ],
+  },
+  {
     group: 'What lies below',
     kinds: [
       {
@@ -55,6 +76,46 @@ export const WORK: readonly { group: string; kinds: readonly { id: string; name:
     ],
   },
 ];
+
+/** What is done with pieces that are tapped. */
+export const PIECE_WORK = [
+  { id: 'keep-pieces', name: 'Keep only these' },
+  { id: 'remove-pieces', name: 'Remove these' },
+  { id: 'own-layer', name: 'Make a layer' },
+  { id: 'duplicate', name: 'Duplicate' },
+] as const;
+
+/** What is done with what lies inside a box, a circle or beside a line. */
+export const REGION_WORK = [
+  { id: 'cut-out', name: 'Make a layer' },
+  { id: 'cover-up', name: 'Remove inside' },
+  { id: 'keep-inside', name: 'Keep only inside' },
+] as const;
+
+/** Pieces that are tapped, by layer. */
+export type ChosenPieces = Readonly<Record<string, readonly number[]>>;
+
+/** The same with a piece tapped once more. */
+export function pieceTapped(chosen: ChosenPieces, layer: string, piece: number): ChosenPieces {
+  const here = chosen[layer] ?? [];
+  const now = here.includes(piece) ? here.filter((p) => p !== piece) : [...here, piece];
+  const { [layer]: _, ...others } = chosen;
+  return now.length > 0 ? { ...others, [layer]: now } : others;
+}
+
+/** The outline of each piece of a layer: its edge and its holes. */
+export function piecePaths(layer: Pick<LayerLook, 'path' | 'linesOfPieces'>): string[] {
+  const lines = layer.path
+    .split('M')
+    .slice(1)
+    .map((line) => `M${line}`);
+  let at = 0;
+  return (layer.linesOfPieces ?? []).map((count) => {
+    const piece = lines.slice(at, at + count).join('');
+    at += count;
+    return piece;
+  });
+}
 
 /** The same job with a member of one layer changed. */
 export function layerChanged(job: Job, index: number, change: Partial<JobLayer>): Job {

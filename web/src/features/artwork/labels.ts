@@ -90,6 +90,31 @@ export const anotherNameOnEachGarment = 'Different name on each garment';
 export const setTheWords = 'Add text';
 export const wordsToSet = 'Text';
 
+// PartTools
+export const partTools = 'Parts of the artwork';
+export const whatIsTapped = 'What you tap or draw on the picture';
+export const modeLayers = 'Layers';
+export const modePieces = 'Pieces';
+export const modeBox = 'Box';
+export const modeCircle = 'Circle';
+export const modeLine = 'Line';
+export const tapPieces = 'Tap the pieces you mean.';
+export const piecesChosen = (count: number) => (count === 1 ? 'One piece chosen.' : `${count} pieces chosen.`);
+export const drawRegion = {
+  box: 'Drag a box over what you mean.',
+  circle: 'Drag a circle from its center outward.',
+  line: 'Drag a line; the shaded side is the one meant.',
+};
+export const onWhich = (layers: Said) => `On ${layers}.`;
+export const allLayers = 'all layers of this side';
+export const inFigures = 'in figures';
+export const fromLeft = 'Start, from left';
+export const fromTop = 'Start, from top';
+export const toLeft = 'End, from left';
+export const toTop = 'End, from top';
+export const pieceOf = (number: Said, layer: Said) => `Piece ${number} of ${layer}`;
+export const theRegion = 'what is meant';
+
 // ArtworkStation
 export const theArtwork = 'the artwork';
 export const theArtworkCannotBeDrawn = 'The artwork cannot be drawn yet: see what needs fixing on the right.';
