@@ -19,7 +19,7 @@ public class ArchitectureTests
         ["Reading"] = ["Notices"],
         ["Geometry"] = ["Reading", "Notices"],
         ["Heat"] = [],
-        ["Catalogue"] = ["Reading", "Notices", "Heat"],
+        ["Catalogue"] = ["Reading", "Notices", "Heat", "Artwork"],
         ["Certainty"] = [],
         ["Items"] = ["Notices", "Geometry", "Catalogue"],
         ["Artwork"] = ["Reading", "Notices", "Geometry"],

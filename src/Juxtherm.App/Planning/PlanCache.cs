@@ -14,8 +14,8 @@ namespace Juxtherm.App.Planning;
 public sealed class PlanMemory(Planner planner, WorkMemory work)
 {
     private const long MostBytes = 96 * 1024 * 1024;
-    private readonly BoundedMemory<(string Json, UnitSystem Units, WorkshopCorrection Correction, int Fonts), (Job Job, PlanResult Result)> _known =
-        new(MostBytes);
+    private readonly BoundedMemory<(string Json, UnitSystem Units, WorkshopCorrection Correction, int Fonts), (Job Job, PlanResult Result)>
+        _known = new(MostBytes);
 
     /// <summary>Reads a job text without planning it.</summary>
     /// <returns>The job; null when the text cannot be read, and then <paramref name="problems"/> says why.</returns>

@@ -42,7 +42,8 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
             return null;
         if (Desk.All.FirstOrDefault(w => w.Id == asked.Action) is not { } work)
             problems.Add("/action",
-                new Phrase("artwork-desk.unknown-id", ("action", asked.Action), ("kinds", Thing.List(Kinds.Select(k => k.Id)))), "unknown-id");
+                new Phrase("artwork-desk.unknown-id", ("action", asked.Action), ("kinds", Thing.List(Kinds.Select(k => k.Id)))),
+                "unknown-id");
         else if (work.Length is { } l && asked.Mm is { } mm && !(mm >= l.Least && mm <= l.Most))
             problems.Add("/mm", new Phrase("artwork-desk.out-of-range", ("asked", mm), ("least", l.Least), ("most", l.Most)),
                 "out-of-range");
@@ -57,7 +58,7 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
         else
             return Done(json, job, work, new WorkOrder(asked.Layers, asked.Mm ?? work.Length?.Usual ?? 0)
             {
-                Pieces = asked.Pieces ?? new Dictionary<string, IReadOnlyList<int>>(),
+                Pieces = asked.Pieces ?? new Dictionary<string, IReadOnlyList<int>>(StringComparer.Ordinal),
                 Region = work.Needs == WorkNeeds.Region ? asked.Region!.Ground() : null
             }, problems);
         return null;
@@ -226,7 +227,8 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
             if (after.Count == 0)
                 throw new RefusedDrawing(new Phrase("artwork-desk.nothing-left"), "out-of-range");
             if (after.Count > desk.Count && after.Count - desk.Count + LayerNodes.CountIn(json) is var many and > JobReader.MostLayers)
-                throw new RefusedDrawing(new Phrase("artwork-desk.too-many", ("many", many), ("most", JobReader.MostLayers)), "out-of-range");
+                throw new RefusedDrawing(new Phrase("artwork-desk.too-many", ("many", many), ("most", JobReader.MostLayers)),
+                    "out-of-range");
             return new DeskAnswer(Written(JsonNode.Parse(json)!.AsObject(), desk, after, job), []);
         }
         catch (RefusedDrawing refused)

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Geometry;
+using NetTopologySuite.Geometries;
 
 namespace Juxtherm.Core.Editing;
 
@@ -37,13 +38,14 @@ public sealed record WorkRegion(RegionShape Shape, double XMm, double YMm, doubl
 
     internal Ground Ground() => Shape switch
     {
-        RegionShape.Box => Shapes.Polygon(new Box(Math.Min(XMm, ToXMm), Math.Min(YMm, ToYMm), Math.Abs(ToXMm - XMm), Math.Abs(ToYMm - YMm))),
+        RegionShape.Box => Shapes.Polygon(
+            new Box(Math.Min(XMm, ToXMm), Math.Min(YMm, ToYMm), Math.Abs(ToXMm - XMm), Math.Abs(ToYMm - YMm))),
         RegionShape.Circle => Shapes.Polygon([.. Enumerable.Range(0, Corners).Select(i => i * 2 * Math.PI / Corners)
             .Select(a => new Spot(XMm + Reach * Math.Cos(a), YMm + Reach * Math.Sin(a)))]),
         _ => LeftOfLine()
     };
 
-    private Ground LeftOfLine()
+    private Polygon LeftOfLine()
     {
         const double far = 4 * MostMm;
         var (x, y) = ((ToXMm - XMm) / Reach, (ToYMm - YMm) / Reach);

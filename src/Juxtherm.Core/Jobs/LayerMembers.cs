@@ -52,14 +52,16 @@ internal static class LayerMembers
         Pattern = $"^({string.Join('|', LetterFont.All.Select(f => f.Id))}|{FontFile.OwnId})$"
     };
 
-    public static readonly TextMember WordFontName = new("fontName", FontFile.LongestText, "What the font is called, where it is no shipped one.");
+    public static readonly TextMember WordFontName = new("fontName", FontFile.LongestText,
+        "What the font is called, where it is no shipped one.");
     public static readonly NumberMember WordHeightMm = new("heightMm", 3, 500, "mm", "Height of its capitals, mm.");
     public static readonly NumberMember WordGapMm = new("gapMm", -50, 100, "mm", "Added between letters, mm.");
     public static readonly NumberMember WordArcDegrees = new("arcDegrees", -340, 340, "°",
         "How much of a circle the words bend around, degrees.");
     public static readonly FlagMember WordFromNames = new("fromNames", "Each garment has its own name here.");
     public static readonly PartMember Word = new("word",
-        new Shape("JobWord", WordText, WordFont, WordFontName, WordHeightMm, WordGapMm, WordArcDegrees, WordFromNames), "Words that it is set from.");
+        new Shape("JobWord", WordText, WordFont, WordFontName, WordHeightMm, WordGapMm, WordArcDegrees, WordFromNames),
+        "Words that it is set from.");
 
     public static readonly Shape All = new(
         "JobLayer", Id, Vinyl, Colour, WidthMm, HeightMm, X, Y, CarrierMarginMm, Carrier, Over, Face, Intricate, Mirrored, Reversed, Label,

@@ -130,7 +130,8 @@ public sealed class FontFileTests
         {
             var read = JobReader.Read(file.ToJsonString(), bare, new Problems())!;
             Assert.Equal(90 * 30, read.Layer.AreaMm2!.Value, 0.1);
-            return new Planner(bare, Language.English).Plan(read, UnitSystem.Metric).Plan.Notices.FirstOrDefault(n => n.Code == "font-missing");
+            return new Planner(bare, Language.English).Plan(read, UnitSystem.Metric).Plan.Notices
+                .FirstOrDefault(n => n.Code == "font-missing");
         }
 
         var note = Says(job);

@@ -262,7 +262,8 @@ public sealed class LayerWorkTests
     public void What_cannot_be_done_says_what_could(string action, double? mm, string[] chosen, string pointer, string says)
     {
         var problems = new Problems();
-        Assert.Null(Desk.Work(File(new(0, 100, 50, 50, false), new(20, 100, 50, 50, false, "glitter")), new WorkAsked(action, chosen) { Mm = mm }, problems));
+        Assert.Null(Desk.Work(File(new(0, 100, 50, 50, false), new(20, 100, 50, 50, false, "glitter")),
+            new WorkAsked(action, chosen) { Mm = mm }, problems));
         var problem = Assert.Single(problems.Found);
         Assert.Equal(pointer, problem.Pointer);
         Assert.Contains(says, problem.Said(), StringComparison.Ordinal);

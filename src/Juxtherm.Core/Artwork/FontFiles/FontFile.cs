@@ -1,5 +1,6 @@
 using System.Security.Cryptography;
 using System.Text;
+using Juxtherm.Core.Notices;
 using SkiaSharp;
 
 namespace Juxtherm.Core.Artwork.FontFiles;
@@ -54,7 +55,7 @@ public sealed record FontFile(string Id, string Name, string Licence, byte[] Sfn
         using var face = SKTypeface.FromData(data) ?? throw FontException.Broken();
         using var font = new SKFont(face, 100);
         if (!Enumerable.Range(0, Math.Min(face.GlyphCount, TriedGlyphs)).Any(g => HasOutline(font, (ushort)g)))
-            throw new FontException(new Notices.Phrase("font.no-outlines"));
+            throw new FontException(new Phrase("font.no-outlines"));
         var id = Own + Convert.ToHexStringLower(SHA256.HashData(sfnt))[..IdDigits];
         var style = face.FontStyle.Weight >= (int)SKFontStyleWeight.SemiBold ? " Bold" : "";
         var said = FontNames.Of(face);

@@ -56,7 +56,8 @@ internal static class Woff2
 
     private static SfntTables Put(uint flavor, List<(string Tag, bool Told, ReadOnlyMemory<byte> Bytes)> content)
     {
-        ReadOnlyMemory<byte> Of(string tag) => content.Find(t => t.Tag == tag) is { Tag: not null } t ? t.Bytes : throw FontException.Broken();
+        ReadOnlyMemory<byte> Of(string tag) =>
+            content.Find(t => t.Tag == tag) is { Tag: not null } t ? t.Bytes : throw FontException.Broken();
         var tables = new SfntTables(flavor);
         var glyphs = content.Exists(t => t is { Tag: "glyf", Told: true }) ? Woff2Glyphs.Read(Of("glyf")) : null;
         foreach (var (tag, told, bytes) in content)

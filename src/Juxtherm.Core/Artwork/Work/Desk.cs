@@ -41,7 +41,8 @@ internal sealed record WorkOrder(IReadOnlyList<string> Chosen, double Mm)
 {
     /// <summary>Pieces that are meant, by layer: places among the layer's pieces, from 0. A layer that is not named is meant as a
     /// whole.</summary>
-    public IReadOnlyDictionary<string, IReadOnlyList<int>> Pieces { get; init; } = new Dictionary<string, IReadOnlyList<int>>();
+    public IReadOnlyDictionary<string, IReadOnlyList<int>> Pieces { get; init; } =
+        new Dictionary<string, IReadOnlyList<int>>(StringComparer.Ordinal);
 
     /// <summary>Where it is to be done; null for everywhere.</summary>
     public Ground? Region { get; init; }
@@ -86,9 +87,9 @@ internal static class Desk
 {
     public static IReadOnlyList<ILayerWork> All { get; } =
     [
-        new CentreAcross(), new CentreDown(), new CoverUp(), new CutBelow(), new CutOut(), new DropBase(), new Duplicate(), new EqualWidths(),
-        new EvenSpacing(), new FillBeneath(), new HalveAcross(), new HalveDown(), new KeepInside(), new KeepPieces(), new MergeShades(),
-        new OpenLines(), new OutlineBase(), new OwnLayer(), new PiecesApart(), new RemovePieces(), new SilhouetteBase(), new Stencil(),
+        new CentreAcross(), new CentreDown(), new CoverUp(), new CutBelow(), new CutOut(), new DropBase(), new Duplicate(),
+        new EqualWidths(), new EvenSpacing(), new FillBeneath(), new HalveAcross(), new HalveDown(), new KeepInside(), new KeepPieces(),
+        new MergeShades(), new OpenLines(), new OutlineBase(), new OwnLayer(), new PiecesApart(), new RemovePieces(), new SilhouetteBase(), new Stencil(),
         new SwapHalves(), new Weld(),
     ];
 

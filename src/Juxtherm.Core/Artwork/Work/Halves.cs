@@ -12,7 +12,8 @@ internal sealed class HalveAcross : ILayerWork
     public (double Least, double Most, double Usual)? Length => (0, 300, 10);
 
     public IReadOnlyList<DeskLayer> Do(IReadOnlyList<DeskLayer> layers, WorkOrder order) => Half.Each(layers, order, (box, upper) =>
-        (box with { YMm = upper ? box.YMm : box.YMm + box.HeightMm / 2, HeightMm = box.HeightMm / 2 }, 0, upper ? -order.Mm / 2 : order.Mm / 2));
+        (box with { YMm = upper ? box.YMm : box.YMm + box.HeightMm / 2, HeightMm = box.HeightMm / 2 }, 0,
+            upper ? -order.Mm / 2 : order.Mm / 2));
 }
 
 /// <summary>Parts a word into a left and a right half, with room between them: for a zip or a button band.</summary>
@@ -85,7 +86,8 @@ internal static class Half
         Ground Moved(DeskLayer layer, bool first)
         {
             var (box, dx, dy) = half(around, first);
-            return (Ground)AffineTransformation.TranslationInstance(dx, dy).Transform(Plane.Intersection(layer.Ground, Shapes.Polygon(box)));
+            return (Ground)AffineTransformation.TranslationInstance(dx, dy)
+                .Transform(Plane.Intersection(layer.Ground, Shapes.Polygon(box)));
         }
 
         return Desk.Each(layers, l => chosen.Contains(l) ? l.With(Plane.Union(Moved(l, true), Moved(l, false))) : l);

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Notices;
 using NetTopologySuite.Geometries.Utilities;
 
 namespace Juxtherm.Core.Artwork.Work;
@@ -104,7 +105,7 @@ internal static class Taken
         var pieces = Plane.Parts(layer.Ground);
         if (asked.FirstOrDefault(i => i < 0 || i >= pieces.Count, -1) is var wrong && asked.Any(i => i < 0 || i >= pieces.Count))
             throw new RefusedDrawing(
-                new Notices.Phrase("pieces.no-such", ("piece", wrong), ("layer", layer.Id), ("pieces", pieces.Count)), "out-of-range");
+                new Phrase("pieces.no-such", ("piece", wrong), ("layer", layer.Id), ("pieces", pieces.Count)), "out-of-range");
         return (Plane.Of([.. pieces.Where((_, i) => asked.Contains(i))]), Plane.Of([.. pieces.Where((_, i) => !asked.Contains(i))]));
     }
 
