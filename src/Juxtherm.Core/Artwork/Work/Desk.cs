@@ -89,8 +89,8 @@ internal static class Desk
     [
         new CentreAcross(), new CentreDown(), new CoverUp(), new CutBelow(), new CutOut(), new DropBase(), new Duplicate(),
         new EqualWidths(), new EvenSpacing(), new FillBeneath(), new HalveAcross(), new HalveDown(), new KeepInside(), new KeepPieces(),
-        new MergeShades(), new OpenLines(), new OutlineBase(), new OwnLayer(), new PiecesApart(), new RemovePieces(), new SilhouetteBase(), new Stencil(),
-        new SwapHalves(), new Weld(),
+        new MergeShades(), new OpenLines(), new OutlineBase(), new OwnLayer(), new PiecesApart(), new RemovePieces(), new SilhouetteBase(),
+        new Stencil(), new SwapHalves(), new Weld(),
     ];
 
     public static List<DeskLayer> Chosen(IReadOnlyList<DeskLayer> layers, WorkOrder order) =>
