@@ -36,6 +36,7 @@ public sealed class CutShape
     private ShapeMeasures? _measures;
     private CutShape? _reversed;
     private bool? _symmetric;
+    private (int, int)? _letterVotes;
 
     private CutShape(Ground ground, string text, WorkMemory? memory)
     {
@@ -108,6 +109,9 @@ public sealed class CutShape
 
     /// <summary>It reads alike both ways: turned over left for right it is the same to a hair.</summary>
     public bool IsSymmetric => _symmetric ??= SameReversed();
+
+    /// <summary>How many of its letters read only forward, and how many only backward.</summary>
+    public (int Forward, int Backward) LetterVotes => _letterVotes ??= LettersRead.Votes(this);
 
     /// <summary>The same turned over, left for right, in the same box.</summary>
     public CutShape Reversed()

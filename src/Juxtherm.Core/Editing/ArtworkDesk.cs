@@ -113,8 +113,21 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
             layers.Add(LayerNodes.Laid(layer, colour.Shape.PathIn(box), box, job.Blank.Face, job));
         }
 
-        return Placed(file, colours.Count, job, problems) is { } done ? new DeskAnswer(done, notices) : null;
+        if (Placed(file, colours.Count, job, problems) is not { } done)
+            return null;
+        if (drawing.SaysReversed)
+            notices.Add(SaysReversed(done, kept.Count));
+        return new DeskAnswer(done, notices);
     }
+
+    /// <summary>Asks whether a drawing that says so is reversed already.</summary>
+    private Notice SaysReversed(JsonObject file, int from) =>
+        Notice.Of("says-reversed", NoticeLevel.Note, Words.Say("says-reversed.note"), Words.Say("says-reversed.note-why"), [], []) with
+        {
+            Remedies = [new Remedy(Words.Say("reads-backwards.reversed"),
+                [.. Enumerable.Range(from, file["layers"]!.AsArray().Count - from)
+                    .Select(i => JobEdit.To($"/layers/{i}/reversed", true))])],
+        };
 
     /// <summary>Sets words into a layer, or into a new one.</summary>
     /// <param name="json">The job file.</param>

@@ -14,6 +14,7 @@ public static class PlanRules
         new CoverNeeded(), new CushionMargin(), new CutPresetPerMat(), new DampUnderlay(), new DoNotPressLabel(), new DyeMigration(),
         new FrameNeedsSupport(), new HandWashOnly(), new HeatSourceUnsuitable(), new HotSurface(), new LayingOrderWish(),
         new LeastHarm(), new LoftyFace(), new MetalUnderHeat(), new NamesCount(), new NeedsSections(), new NoIroningBoard(),
+        new ReadsBackwards(),
         new NoSafeSetting(), new NotCovered(), new NotPressable(), new OffItem(), new OpenWeave(), new PlacementCollar(),
         new PlacementLow(), new PressureNotAdjustable(), new SeamUnderPlate(), new SteamOff(), new TestCut(), new TestPatch(),
         new UnknownBlank(), new Ventilate(), new Wash24H(), new WaxedPaper(), new ZipCrossing(),

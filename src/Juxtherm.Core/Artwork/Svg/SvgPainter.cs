@@ -55,7 +55,7 @@ internal sealed class SvgPainter
         // What comes next compares shapes with each other: they too must not be tangled beyond measure.
         _budget.Crossings(_painted.SelectMany(p => Plane.Parts(p.Ground)).SelectMany(p => p.InteriorRings.Prepend(p.ExteriorRing))
             .Select(r => r.Coordinates));
-        return new Drawing(widthMm, heightMm, _painted, _leftOut);
+        return new Drawing(widthMm, heightMm, _painted, _leftOut) { SaysReversed = SaidReversed.In(_root) };
     }
 
     /// <summary>Where and how an element is painted.</summary>

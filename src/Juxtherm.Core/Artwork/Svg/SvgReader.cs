@@ -100,6 +100,9 @@ public sealed class Drawing
     /// <summary>Height of its page, mm.</summary>
     public double HeightMm { get; }
 
+    /// <summary>It says of itself that it is reversed for cutting.</summary>
+    public bool SaysReversed { get; init; }
+
     /// <summary>What was left out or taken otherwise than drawn.</summary>
     /// <param name="words">Says it.</param>
     public IReadOnlyList<Notice> Notices(IWords words) => _leftOut.Notices(words);

@@ -135,7 +135,14 @@ export function ArtworkStation() {
       {said.length > 0 && (
         <div className="grid gap-3" data-testid="said">
           {said.map((n) => (
-            <NoticeCard key={n.code} notice={n} />
+            <NoticeCard
+              key={n.code}
+              notice={n}
+              onTake={(change) => {
+                edit(change);
+                setSaid((rest) => rest.filter((r) => r !== n));
+              }}
+            />
           ))}
         </div>
       )}
