@@ -3,6 +3,7 @@ using System.Security;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Jobs;
+using SkiaSharp;
 
 namespace Juxtherm.Documents;
 
@@ -23,6 +24,12 @@ internal static class ItemSvg
     /// <summary>The value of a <c>points</c> attribute, mm.</summary>
     public static string Points(IEnumerable<Spot> places) =>
         string.Join(' ', places.Select(p => string.Create(CultureInfo.InvariantCulture, $"{p.X:0.##},{p.Y:0.##}")));
+
+    /// <summary>A closed line as path data, mm.</summary>
+    public static string Path(IEnumerable<Spot> places) => $"M{Points(places)}Z";
+
+    /// <summary>A colour for what is painted with pixels.</summary>
+    public static SKColor Colour(string? hex) => SKColor.TryParse(hex, out var colour) ? colour : SKColors.Gray;
 
     /// <summary>Colour of a layer, safe to stand in an attribute.</summary>
     public static string? Paint(JobLayer layer) => SecurityElement.Escape(layer.Colour ?? Uncoloured);

@@ -193,7 +193,8 @@ public sealed class Page(SKCanvas canvas, IWords words)
     /// <param name="origin">Where its origin lies, mm.</param>
     /// <param name="scale">mm for one of its lengths.</param>
     /// <param name="fill">Inside.</param>
-    public void Shape(string path, (float X, float Y) origin, float scale, SKColor fill)
+    /// <param name="outlined">With a thin line around it.</param>
+    public void Shape(string path, (float X, float Y) origin, float scale, SKColor fill, bool outlined = true)
     {
         using var shape = SKPath.ParseSvgPathData(path);
         if (shape is null)
@@ -205,7 +206,8 @@ public sealed class Page(SKCanvas canvas, IWords words)
         canvas.Translate(origin.X * PointsPerMm, origin.Y * PointsPerMm);
         canvas.Scale(scale * PointsPerMm);
         canvas.DrawPath(shape, inside);
-        canvas.DrawPath(shape, outline);
+        if (outlined)
+            canvas.DrawPath(shape, outline);
         canvas.Restore();
     }
 

@@ -209,7 +209,7 @@ public sealed class PlacementApiTests : Api
     }
 
     /// <summary>Pages as grey dots, by poppler's renderer: another program than the one that wrote them.</summary>
-    private static async Task<List<byte[,]>> Rendered(byte[] pdf)
+    internal static async Task<List<byte[,]>> Rendered(byte[] pdf)
     {
         var folder = Directory.CreateTempSubdirectory("juxtherm-guide-").FullName;
         try

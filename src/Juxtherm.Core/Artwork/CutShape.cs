@@ -126,6 +126,12 @@ public sealed class CutShape
     /// <param name="box">Where it lies.</param>
     public string PathIn(Box box) => Write(In(box));
 
+    /// <summary>The lines of the shape as it lies in a box, each closed and its first corner not repeated.</summary>
+    /// <param name="box">Where it lies.</param>
+    public IReadOnlyList<IReadOnlyList<Spot>> LinesIn(Box box) =>
+        [.. Plane.Parts(In(box)).SelectMany(p => p.Holes.Prepend(p.Shell))
+            .Select(ring => (IReadOnlyList<Spot>)[.. ring.Coordinates.SkipLast(1).Select(c => new Spot(c.X, c.Y))])];
+
     /// <summary>Whether two layers share ground; a layer whose shape is not known is taken as its box.</summary>
     /// <param name="a">The one's shape.</param>
     /// <param name="boxA">Where it lies.</param>

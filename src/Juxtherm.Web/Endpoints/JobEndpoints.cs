@@ -52,8 +52,9 @@ internal static class JobEndpoints
             .ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         jobs.MapGet("/{id:guid}/ticket.pdf", TicketAsync).Produces(200, contentType: "application/pdf").ProducesProblem(400)
             .ProducesProblem(404);
-        jobs.MapGet("/{id:guid}/artwork.svg", ArtworkAsync).Produces(200, contentType: "image/svg+xml").ProducesProblem(400)
+        jobs.MapGet("/{id:guid}/artwork.{format}", ArtworkAsync).Produces(200, contentType: "image/svg+xml").ProducesProblem(400)
             .ProducesProblem(404);
+        jobs.MapGet("/{id:guid}/proof.png", ProofAsync).Produces(200, contentType: "image/png").ProducesProblem(400).ProducesProblem(404);
         jobs.MapGet("/{id:guid}/file", FileAsync).Produces(200, contentType: "application/json").ProducesProblem(404);
         jobs.MapPost("/{id:guid}/copy",
             async (Guid id, [FromHeader(Name = CommandHeader.Name)] Guid? command, KeepJob keep, CancellationToken cancel) =>
@@ -94,16 +95,37 @@ internal static class JobEndpoints
     }
 
     /// <summary>The artwork of a face in true size, for other programs.</summary>
-    private static async Task<IResult> ArtworkAsync(Guid id, string? face, JobStore store, PlanCache cache, CancellationToken cancel)
+    private static async Task<IResult> ArtworkAsync(Guid id, string format, string? face, string? units, JobStore store, PlanCache cache,
+        ILanguage language, TimeProvider clock, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
             return ProblemAnswers.NotFound("job");
         var problems = new Problems();
-        if (cache.Read(row.Json, problems) is not { } job)
+        if (format is not ("svg" or "dxf" or "pdf"))
+            problems.Add("", new Phrase("artwork-file.format", ("format", format)), "unknown-id");
+        if (cache.Read(row.Json, problems) is not { } job || !problems.None)
             return ProblemAnswers.Invalid(problems);
-        return ArtworkSvg.Of(job, FaceAsked.Of(face, job)) is { } svg
-            ? Results.File(System.Text.Encoding.UTF8.GetBytes(svg), "image/svg+xml", $"{FileName(row.Title, "Artwork")}.svg")
-            : ProblemAnswers.NotFound("artwork");
+        if (ArtworkFiles.Of(job, FaceAsked.Of(face, job)) is not { } files)
+            return ProblemAnswers.NotFound("artwork");
+        var name = $"{FileName(row.Title, "Artwork")}.{format}";
+        return format switch
+        {
+            "svg" => Results.File(System.Text.Encoding.UTF8.GetBytes(files.Svg()), "image/svg+xml", name),
+            "dxf" => Results.File(System.Text.Encoding.ASCII.GetBytes(files.Dxf()), "image/vnd.dxf", name),
+            _ => Results.File(files.Pdf(row.Title, language.WordsFor(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", name)
+        };
+    }
+
+    private static async Task<IResult> ProofAsync(Guid id, string? face, JobStore store, PlanCache cache, ILanguage language,
+        CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return ProblemAnswers.NotFound("job");
+        var problems = new Problems();
+        return cache.Read(row.Json, problems) is { } job
+            ? Results.File(ProofPicture.Png(job, FaceAsked.Of(face, job), language.WordsFor(UnitSystem.Metric)), "image/png",
+                $"{FileName(row.Title, "Proof")}.png")
+            : ProblemAnswers.Invalid(problems);
     }
 
     /// <summary>The job as a file, whole elsewhere: artwork and own entries travel in it.</summary>

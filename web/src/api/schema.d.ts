@@ -1643,7 +1643,7 @@ export interface paths {
         };
         trace?: never;
     };
-    "/api/jobs/{id}/artwork.svg": {
+    "/api/jobs/{id}/artwork.{format}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1654,9 +1654,11 @@ export interface paths {
             parameters: {
                 query?: {
                     face?: string;
+                    units?: string;
                 };
                 header?: never;
                 path: {
+                    format: string;
                     id: string;
                 };
                 cookie?: never;
@@ -2058,6 +2060,61 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/proof.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    face?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;

@@ -1,6 +1,5 @@
 using System.Text.RegularExpressions;
 using System.Xml.Linq;
-using Juxtherm.Core.Geometry;
 
 namespace Juxtherm.Core.Artwork.Svg;
 

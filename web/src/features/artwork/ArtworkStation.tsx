@@ -15,6 +15,7 @@ import { Names } from './Names';
 import { PartTools } from './PartTools';
 import { Picture } from './Picture';
 import type { PictureMode, Region } from './parts';
+import { SaveAs } from './SaveAs';
 import { Swatches } from './Swatches';
 import { TraceIn } from './TraceIn';
 import { Words } from './Words';
@@ -221,9 +222,7 @@ export function ArtworkStation() {
                   ))}
                 </span>
               )}
-              <a className="link" href={`/api/jobs/${jobId}/artwork.svg?face=${face}`} download>
-                {labels.saveAsSvg}
-              </a>
+              <SaveAs jobId={jobId} face={face} draft={draft} />
               <span className="text-quiet">{labels.ringsNarrowerThanTheVinyl}</span>
             </div>
           </div>
