@@ -18,9 +18,15 @@ public sealed class ArtworkAgainstChromiumTests : BrowserTest
     private const double Agree = 0.01;
     private const int EveryNthOfTheLargeSet = 80;
 
-    private sealed record Icon(string Name, string Svg, double Width, double Height);
+    internal sealed record Icon(string Name, string Svg, double Width, double Height)
+    {
+        /// <summary>The same, so many pixels a side.</summary>
+        public string Sized(int pixels) => Svg.Replace(
+            string.Create(CultureInfo.InvariantCulture, $"width=\"{Width}\" height=\"{Height}\" viewBox"),
+            $"width=\"{pixels}\" height=\"{pixels}\" preserveAspectRatio=\"none\" viewBox", StringComparison.Ordinal);
+    }
 
-    private static IEnumerable<Icon> Set(string package, int every)
+    internal static IEnumerable<Icon> Set(string package, int every)
     {
         using var json =
             JsonDocument.Parse(File.ReadAllText(Path.Combine(Repository(), "web", "node_modules", "@iconify-json", package, "icons.json")));
@@ -65,16 +71,13 @@ public sealed class ArtworkAgainstChromiumTests : BrowserTest
             };
             image.src = 'data:image/svg+xml;base64,' + svg;
             """;
-        var large = icon.Svg.Replace(
-            string.Create(CultureInfo.InvariantCulture, $"width=\"{icon.Width}\" height=\"{icon.Height}\" viewBox"),
-            $"width=\"{pixels}\" height=\"{pixels}\" preserveAspectRatio=\"none\" viewBox", StringComparison.Ordinal);
-        var answer = (string)Driver.ExecuteAsyncScript(count, Convert.ToBase64String(Encoding.UTF8.GetBytes(large)), pixels)!;
+        var answer = (string)Driver.ExecuteAsyncScript(count, Convert.ToBase64String(Encoding.UTF8.GetBytes(icon.Sized(pixels))), pixels)!;
         var area = icon.Width * icon.Height * Math.Pow(25.4 / 96, 2);
         return JsonSerializer.Deserialize<Dictionary<string, double>>(answer)!.ToDictionary(p => p.Key,
             p => p.Value * area / pixels / pixels, StringComparer.Ordinal);
     }
 
-    private static Dictionary<string, double> Imported(Icon icon)
+    internal static Dictionary<string, double> Imported(Icon icon)
     {
         var problems = new Problems();
         var drawing = SvgReader.Read(icon.Svg, problems, CancellationToken.None);
