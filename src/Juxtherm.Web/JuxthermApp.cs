@@ -147,6 +147,7 @@ internal static class JuxthermApp
         services.AddSingleton<ShowLearned>();
         services.AddSingleton<KeepOwnEntry>();
         services.AddSingleton<DrawingRoom>();
+        services.AddSingleton<DrawingWork>();
         services.AddSingleton<OwnFonts>();
         services.AddHostedService(provider => provider.GetRequiredService<OwnFonts>());
         services.AddSingleton<GradeJob>();

@@ -36,7 +36,8 @@ public sealed class DrawingsTracedBackTests : BrowserTest
             image.src = 'data:image/svg+xml;base64,' + svg;
             """;
         var soft = icon.Sized(Pixels).Replace("shape-rendering=\"crispEdges\"", "", StringComparison.Ordinal);
-        return Convert.FromBase64String((string)Driver.ExecuteAsyncScript(draw, Convert.ToBase64String(Encoding.UTF8.GetBytes(soft)), Pixels)!);
+        var file = Convert.ToBase64String(Encoding.UTF8.GetBytes(soft));
+        return Convert.FromBase64String((string)Driver.ExecuteAsyncScript(draw, file, Pixels)!);
     }
 
     private static double Traced(byte[] picture)
@@ -69,7 +70,7 @@ public sealed class DrawingsTracedBackTests : BrowserTest
         var typical = off.Select(o => Math.Abs(o.Off)).Order().ElementAt(off.Count / 2);
         Assert.True(unexplained.Count == 0,
             string.Create(CultureInfo.InvariantCulture,
-                $"{off.Count - misses.Count} of {off.Count} agree, half within {typical:P3}; not explained:\n{string.Join('\n', unexplained)}"));
+                $"{off.Count - misses.Count} of {off.Count} agree, half within {typical:P3}; not explained:\n{string.Join(' ', unexplained)}"));
         Assert.True(off.Count - misses.Count >= 200, $"only {off.Count - misses.Count} agree");
     }
 }

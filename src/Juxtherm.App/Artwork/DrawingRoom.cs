@@ -17,7 +17,9 @@ public sealed class DrawingRoom : IDisposable
     /// <param name="work">What; null where it cannot be done, and then the problems say why.</param>
     /// <param name="cancel">Stops it.</param>
     /// <param name="what">What was given, as it is called in the answer.</param>
-    public async Task<Result<T>> DoAsync<T>(Func<Problems, CancellationToken, T?> work, CancellationToken cancel, string what = "job")
+    /// <param name="told">Is told how far it is, 0 to 1; null where nobody wants to know.</param>
+    public async Task<Result<T>> DoAsync<T>(Func<Problems, CancellationToken, T?> work, CancellationToken cancel, string what = "job",
+        Action<double>? told = null)
         where T : class
     {
         ArgumentNullException.ThrowIfNull(work);
@@ -27,7 +29,7 @@ public sealed class DrawingRoom : IDisposable
         {
             using var patience = CancellationTokenSource.CreateLinkedTokenSource(cancel);
             patience.CancelAfter(LongestWait);
-            using var until = Patience.Until(patience.Token);
+            using var until = Patience.Until(patience.Token, told);
             return await Task.Run(() => work(problems, patience.Token), cancel) is { } done ? done : new Invalid(problems, what);
         }
         catch (OperationCanceledException) when (!cancel.IsCancellationRequested)

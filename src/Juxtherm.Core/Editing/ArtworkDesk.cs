@@ -25,6 +25,10 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
     private const double UsualShare = 0.6;
     private const double BelowArtMm = 10;
 
+    // How far it is when a drawing is read, and when it is split by colour.
+    private const double ReadBy = 0.35;
+    private const double SplitBy = 0.6;
+
     /// <summary>The kinds of work there are.</summary>
     public static IReadOnlyList<KindOfWork> Kinds { get; } =
         [.. Desk.All.Select(w => new KindOfWork(w.Id, w.Length?.Least, w.Length?.Most, w.Length?.Usual, w.Needs))];
@@ -75,12 +79,12 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
     public DeskAnswer? BringIn(string json, string svg, Separation separation, bool replace, Problems problems, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(problems);
-        if (JobReader.Read(json, catalogue, problems, memory) is not { } job || SvgReader.Read(svg, problems, cancel) is not { } drawing)
+        if (JobReader.Read(json, catalogue, problems, memory) is not { } job || Read(svg, problems, cancel) is not { } drawing)
             return null;
         var file = JsonNode.Parse(json)!.AsObject();
         var layers = file["layers"]!.AsArray();
         var kept = replace ? layers.Where((_, i) => LayerNodes.FaceAt(file, i) != job.Blank.Face).ToList() : [.. layers];
-        var colours = Fewer(ColourLayers.Of(drawing, separation, cancel), JobReader.MostLayers - kept.Count, out var merged);
+        var colours = Fewer(Split(drawing, separation, cancel), JobReader.MostLayers - kept.Count, out var merged);
         if (colours.Count == 0)
         {
             problems.Add("/layers", new Phrase("artwork-desk.out-of-range-2", ("kept", kept.Count), ("mostLayers", JobReader.MostLayers)),
@@ -115,9 +119,34 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
 
         if (Placed(file, colours.Count, job, problems) is not { } done)
             return null;
+        Measure(done, problems);
         if (drawing.SaysReversed)
             notices.Add(SaysReversed(done, kept.Count));
         return new DeskAnswer(done, notices);
+    }
+
+    private static Drawing? Read(string svg, Problems problems, CancellationToken cancel)
+    {
+        using var part = Patience.Part(0, ReadBy);
+        return SvgReader.Read(svg, problems, cancel);
+    }
+
+    private static IReadOnlyList<ColourLayer> Split(Drawing drawing, Separation separation, CancellationToken cancel)
+    {
+        using var part = Patience.Part(ReadBy, SplitBy);
+        return ColourLayers.Of(drawing, separation, cancel);
+    }
+
+    /// <summary>Measures what was brought in: whoever looks at it next finds it done.</summary>
+    private void Measure(JsonObject file, Problems problems)
+    {
+        using var part = Patience.Part(SplitBy, 1);
+        var shapes = JobReader.Read(file.ToJsonString(), catalogue, problems, memory)?.Layers.Select(l => l.Shape).OfType<CutShape>().ToList();
+        foreach (var (i, shape) in (shapes ?? []).Index())
+        {
+            Patience.Tell(i, shapes!.Count);
+            _ = shape.Measures;
+        }
     }
 
     /// <summary>Asks whether a drawing that says so is reversed already.</summary>

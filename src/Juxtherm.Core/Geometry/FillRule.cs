@@ -1,3 +1,4 @@
+using Juxtherm.Core.Reading;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Noding;
 using NetTopologySuite.Noding.Snapround;
@@ -18,8 +19,22 @@ internal static class FillRule
     {
         var closed = rings.Where(r => r.Count >= 3).Select(r => r[0].Equals2D(r[^1]) ? r.ToArray() : [.. r, r[0]]).Where(r => r.Length >= 4)
             .ToList();
-        if (closed.Count == 0)
-            return Plane.Nothing;
+        // What lies apart has nothing to do with each other, and is filled by itself.
+        var apart = Neighbourhoods.Of(closed.ConvertAll(Around)).Select(near => Filled([.. near.Select(i => closed[i])], evenOdd, gridMm));
+        return Plane.Of([.. apart.SelectMany(Plane.Parts)]);
+    }
+
+    private static Envelope Around(Coordinate[] ring)
+    {
+        var around = new Envelope();
+        foreach (var corner in ring)
+            around.ExpandToInclude(corner);
+        return around;
+    }
+
+    private static Ground Filled(List<Coordinate[]> closed, bool evenOdd, double gridMm)
+    {
+        Patience.Look();
         if (closed.Count == 1 && Plane.Factory.CreatePolygon(closed[0]) is { IsValid: true } simple)
             return Plane.Clean(simple);
 

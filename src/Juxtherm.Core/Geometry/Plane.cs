@@ -27,7 +27,8 @@ internal static class Plane
         {
             0 => Nothing,
             1 => all[0],
-            _ => Clean(CascadedPolygonUnion.Union(all) ?? Nothing),
+            _ => Of([.. Neighbourhoods.Of(all.ConvertAll(g => g.EnvelopeInternal)).SelectMany(near => Parts(near.Count == 1
+                ? all[near[0]] : Clean(CascadedPolygonUnion.Union([.. near.Select(i => all[i])]) ?? Nothing)))]),
         };
     }
 

@@ -51,6 +51,11 @@ public sealed record WorkRequest(JsonObject Job, string Action, IReadOnlyList<st
 /// <param name="Replace">Whether it takes the place of what lies on the printed face.</param>
 public sealed record BringInRequest(JsonObject Job, string Svg, Separation? Separation, bool? Replace);
 
+/// <summary>A drawing that is still worked on.</summary>
+/// <param name="Id">Ask again by it.</param>
+/// <param name="Share">Share of it that is done, 0 to 1.</param>
+public sealed record DrawingProgress(Guid Id, double Share);
+
 /// <summary>Words for a job.</summary>
 /// <param name="Job">The job file.</param>
 /// <param name="Layer">Id of the layer that holds them already; left out for a new one.</param>
@@ -82,10 +87,20 @@ internal static class ArtworkEndpoints
                     new WorkAsked(ask.Action, ask.Layers ?? []) { Mm = ask.Mm, Pieces = ask.Pieces, Region = ask.Region }, problems),
                 cancel)))
             .Produces<DeskAnswer>().ProducesProblem(400);
-        group.MapPost("/bring-in", async (BringInRequest ask, ArtworkDesk desk, DrawingRoom room, CancellationToken cancel) =>
-            Answers.Of(await room.DoAsync((problems, patience) =>
-                desk.BringIn(ask.Job.ToJsonString(), ask.Svg, ask.Separation ?? Separation.Seen, ask.Replace ?? true, problems, patience),
-                cancel))).Produces<DeskAnswer>().ProducesProblem(400);
+        // Whoever does not say that it may go on beside the request waits for it.
+        group.MapPost("/bring-in", async (BringInRequest ask, bool? background, ArtworkDesk desk, DrawingRoom room, DrawingWork works,
+            CancellationToken cancel) =>
+        {
+            DeskAnswer? Work(Problems problems, CancellationToken patience) => desk.BringIn(
+                ask.Job.ToJsonString(), ask.Svg, ask.Separation ?? Separation.Seen, ask.Replace ?? true, problems, patience);
+            return background == true
+                ? await AnswerAsync(works.Begin(Work), works) : Answers.Of(await room.DoAsync(Work, cancel));
+        }).Produces<DeskAnswer>().Produces<DrawingProgress>(202).ProducesProblem(400);
+        group.MapGet("/bring-in/{id:guid}", async (Guid id, DrawingWork works) =>
+            works.Find(id) is { } entry ? await AnswerAsync(entry, works) : ProblemAnswers.NotFound("drawing")).Produces<DeskAnswer>()
+            .Produces<DrawingProgress>(202).ProducesProblem(400).ProducesProblem(404);
+        group.MapDelete("/bring-in/{id:guid}", (Guid id, DrawingWork works) =>
+            works.Stop(id) ? Results.NoContent() : ProblemAnswers.NotFound("drawing")).Produces(204).ProducesProblem(404);
         group.MapPost("/words", async (WordsRequest ask, ArtworkDesk desk, DrawingRoom room, CancellationToken cancel) =>
             Answers.Of(await room.DoAsync((problems, _) => desk.SetWords(ask.Job.ToJsonString(), ask.Layer, ask.Word, problems), cancel)))
             .Produces<DeskAnswer>()
@@ -95,6 +110,18 @@ internal static class ArtworkEndpoints
             Results.Ok(NameList.Read(ask.Text ?? "", JobReader.Sizes, language.WordsFor(UnitSystem.Metric)))).Produces<NamesRead>();
         group.MapPost("/proof", ProofAsync).Accepts<object>("application/json").Produces<ProofSheet>().ProducesProblem(400);
     }
+
+    /// <summary>What came of work on a drawing, or how far it is where it takes longer.</summary>
+    private static async Task<IResult> AnswerAsync(DrawingEntry entry, DrawingWork works)
+    {
+        await Task.WhenAny(entry.Work, Task.Delay(AtOnce));
+        if (!entry.Work.IsCompleted)
+            return Results.Accepted(value: new DrawingProgress(entry.Id, Math.Round(entry.Share, 3)));
+        works.Stop(entry.Id);
+        return Answers.Of(await entry.Work);
+    }
+
+    private static readonly TimeSpan AtOnce = TimeSpan.FromMilliseconds(400);
 
     private static readonly Dictionary<string, Separation> Splits = new(StringComparer.Ordinal)
     {

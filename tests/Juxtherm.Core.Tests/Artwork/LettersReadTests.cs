@@ -60,7 +60,8 @@ public sealed class LettersReadTests
         var edits = Assert.Single(asked.Remedies).Edits;
         Assert.Contains(edits, e => e.Path == "/layers/0/reversed");
         Assert.Null(Asked(shape, j => j["layers"]![0]!["reversed"] = true));
-        var accepted = Asked(shape, j => j["accepted"] = new JsonArray(new JsonObject { ["code"] = "reads-backwards", ["word"] = "a joke" }));
+        var accepted = Asked(shape,
+            j => j["accepted"] = new JsonArray(new JsonObject { ["code"] = "reads-backwards", ["word"] = "a joke" }));
         Assert.Equal("a joke", accepted!.Accepted);
     }
 

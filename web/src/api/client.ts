@@ -109,6 +109,29 @@ export async function sentInBackground<T, P extends { id: string }>(
   return got<T>(answered<T>(response));
 }
 
+/** Asks for something that may take its time; is told how far it is, and ends with what came of it, or at once when it is stopped. */
+export async function workedInBackground<T, P extends { id: string }>(
+  path: string,
+  body: unknown,
+  told: (progress: P) => void,
+  stop: AbortSignal,
+): Promise<T> {
+  const headers = { 'content-type': 'application/json' };
+  let response = await surely(
+    new Request(`${path}?background=true`, { method: 'POST', headers, body: JSON.stringify(body), signal: stop }),
+  );
+  while (response.status === 202) {
+    const progress = (await response.json()) as P;
+    told(progress);
+    if (stop.aborted) {
+      await surely(new Request(`${path}/${progress.id}`, { method: 'DELETE' }));
+      throw new DOMException('Stopped.', 'AbortError');
+    }
+    response = await surely(new Request(`${path}/${progress.id}`));
+  }
+  return got<T>(answered<T>(response));
+}
+
 /** The data of an answer; throws Refused when there is none. */
 export async function got<T>(answer: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await answer;

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Geometry;
+using Juxtherm.Core.Reading;
 using NetTopologySuite.Index.HPRtree;
 
 namespace Juxtherm.Core.Artwork.Svg;
@@ -48,9 +49,10 @@ public static class ColourLayers
         for (var i = 0; i < pieces.Count; i++)
             tree.Insert(pieces[i].Ground.EnvelopeInternal, i);
         var left = new List<PaintedShape>();
-        foreach (var mine in pieces)
+        foreach (var (done, mine) in pieces.Index())
         {
             cancel.ThrowIfCancellationRequested();
+            Patience.Tell(done, pieces.Count);
             // Stacked, a later colour cuts only what would otherwise lie on top of it.
             var later = tree.Query(mine.Ground.EnvelopeInternal).Order().Select(j => pieces[j])
                 .Where(p => p.Order > mine.Order && p.Colour != mine.Colour

@@ -1,6 +1,7 @@
 using System.Xml.Linq;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Reading;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Utilities;
 
@@ -14,6 +15,8 @@ internal sealed class SvgPainter
     private const double PageParts = 20_000;
 
     private readonly XElement _root;
+    private readonly int _all;
+    private int _walked;
     private readonly WorkLimit _budget;
     private readonly StyleSheet _sheet;
     private readonly Dictionary<string, XElement> _byId = new(StringComparer.Ordinal);
@@ -26,6 +29,7 @@ internal sealed class SvgPainter
     public SvgPainter(XElement root, WorkLimit budget)
     {
         _root = root;
+        _all = 1 + root.Descendants().Count();
         _budget = budget;
         foreach (var element in root.DescendantsAndSelf())
         {
@@ -88,6 +92,7 @@ internal sealed class SvgPainter
     private void Element(XElement element, Place outer)
     {
         _budget.Element();
+        Patience.Tell(++_walked, _all);
         if (outer.Depth > SvgReader.Deepest)
             throw new RefusedDrawing(new Phrase("svg-painter.too-large", ("deepest", SvgReader.Deepest)), "too-large");
         var name = element.Name.LocalName;

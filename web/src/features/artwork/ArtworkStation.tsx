@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { flushSync } from 'react-dom';
-import { api, got, type Notice, type Schemas } from '../../api/client';
+import { api, got, type Notice, type Schemas, workedInBackground } from '../../api/client';
 import { changed, type Job, layerId } from '../../api/job';
 import { type Piece, withPieces } from '../../api/pieces';
 import { NoticeCard } from '../../ui/Notices';
@@ -56,6 +56,7 @@ export function ArtworkStation() {
   const [mode, setMode] = useState<PictureMode>('layers');
   const [pieces, setPieces] = useState<ChosenPieces>({});
   const [region, setRegion] = useState<Region | null>(null);
+  const [progress, setProgress] = useState<{ share: number; stop: AbortController } | null>(null);
   const [face, setFace] = useState<'front' | 'back'>((job.blank.face as 'front' | 'back' | undefined) ?? 'front');
   const look = useQuery({
     queryKey: ['look', job],
@@ -69,7 +70,7 @@ export function ArtworkStation() {
       setSaid(answer.notices);
       setPieces({});
       setRegion(null);
-      edit(() => answer.job as Job);
+      if (answer.job !== job) edit(() => answer.job as Job);
     },
   });
   const ask = (request: () => Promise<Answer>) => {
@@ -79,8 +80,25 @@ export function ArtworkStation() {
   const ids = job.layers.map((_, i) => layerId(job, i));
   const chosen = ticked.filter((id) => ids.includes(id));
   const toggle = (id: string) => setTicked(chosen.includes(id) ? chosen.filter((c) => c !== id) : [...chosen, id]);
-  const bring = (svg: string, separation: 'seen' | 'stacked', replace: boolean) =>
-    ask(() => got(api.POST('/api/artwork/bring-in', { body: { job: asJson(job), svg, separation, replace } })));
+  const bring = (svg: string, separation: 'seen' | 'stacked', replace: boolean) => {
+    const stop = new AbortController();
+    ask(async () => {
+      try {
+        return await workedInBackground<Answer, Schemas['DrawingProgress']>(
+          '/api/artwork/bring-in',
+          { job, svg, separation, replace },
+          ({ share }) => setProgress({ share, stop }),
+          stop.signal,
+        );
+      } catch (e) {
+        // What was stopped leaves the job as it was.
+        if (stop.signal.aborted) return { job, notices: [] };
+        throw e;
+      } finally {
+        setProgress(null);
+      }
+    });
+  };
   const work = (action: string, mm: number | undefined) =>
     ask(() =>
       got(
@@ -133,6 +151,17 @@ export function ArtworkStation() {
   return (
     <div className="grid gap-8">
       {desk.isError && <Failed error={desk.error} />}
+      {progress && (
+        <div className="flex items-center gap-4" data-testid="reading">
+          <progress className="progress w-64" max={1} value={progress.share} aria-label={labels.workingItOut} />
+          <span className="tabular-nums" aria-live="polite">
+            {labels.readingShare(Math.round(progress.share * 100))}
+          </span>
+          <button type="button" className="btn btn-sm btn-outline" onClick={() => progress.stop.abort()}>
+            {labels.stopReading}
+          </button>
+        </div>
+      )}
       {said.length > 0 && (
         <div className="grid gap-3" data-testid="said">
           {said.map((n) => (

@@ -151,6 +151,8 @@ export const keepWhiteInside = 'Keep white inside open';
 export const cutTheLight = 'Cut the light parts instead';
 export const useOutline = 'Use this outline';
 export const cancel = 'Cancel';
+export const readingShare = (percent: Said) => `Working on the drawing: ${percent} %`;
+export const stopReading = 'Stop';
 export const saveAs = 'Artwork as';
 export const proof = 'Proof for the customer:';
 export const saveProof = 'save PNG';
