@@ -47,7 +47,11 @@ public sealed class PictureScreenTests : BrowserTest
         Button("Use this outline").Click();
         UntilTrue(() => Driver.FindElements(By.CssSelector("[data-testid=weeding]")).Count == 1, "it did not become artwork");
         Assert.Empty(Driver.FindElements(By.CssSelector("[data-testid=traced]")));
+        // The gold becomes glitter, and is cut as such.
+        Choose(See("[data-swatch=gold] select"), "Glitter");
         Button("Cut").Click();
-        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-list]")).Count == 2, "it is not cut in two colors");
+        UntilTrue(() => Driver.FindElements(By.CssSelector("[data-list]")).Count == 2
+            && Driver.FindElements(By.CssSelector("[data-list]")).Any(l => l.Text.Contains("Glitter", StringComparison.Ordinal)),
+            "it is not cut in two vinyls");
     }
 }

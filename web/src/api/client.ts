@@ -135,7 +135,7 @@ export async function workedInBackground<T, P extends { id: string }>(
 /** The data of an answer; throws Refused when there is none. */
 export async function got<T>(answer: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await answer;
-  if (data === undefined || error !== undefined)
-    throw new Refused(response.status, error as Record<string, unknown> | undefined);
-  return data;
+  const nothing = data === undefined && response.status !== 204;
+  if (nothing || error !== undefined) throw new Refused(response.status, error as Record<string, unknown> | undefined);
+  return data as T;
 }

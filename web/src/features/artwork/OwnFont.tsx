@@ -19,7 +19,8 @@ interface Props {
 export function OwnFont({ font, missing, onAdded, onRemoved }: Props) {
   const id = useId();
   const queries = useQueryClient();
-  const renew = () => queries.invalidateQueries({ queryKey: ['look'] });
+  // Plans, proofs and pictures all depend on what fonts there are.
+  const renew = () => queries.invalidateQueries();
   const add = useMutation({
     mutationFn: (file: File) => sent<Font>('/api/fonts', file),
     onSuccess: async (added) => {
