@@ -43,6 +43,20 @@ public class PreviewBenchmarks
     [Benchmark(Description = "preview, six drawn layers, one moved")]
     public Task<string> Six() => AskAsync(Job([.. Enumerable.Range(0, 6).Select(i => Layer(i, i == 3 ? Moved() : 0, Star(30 + 8 * i)))]));
 
+    /// <summary>The same, of which one is made larger or smaller, as a hand that drags its corner asks.</summary>
+    [Benchmark(Description = "preview, six drawn layers, one scaled")]
+    public Task<string> Scaled() => AskAsync(Job([.. Enumerable.Range(0, 6).Select(i =>
+    {
+        var layer = Layer(i, 0, Star(30 + 8 * i));
+        if (i == 3)
+        {
+            var times = 0.9 + Moved() / 80;
+            (layer["widthMm"], layer["heightMm"]) = ((int)layer["widthMm"]! * times, (int)layer["heightMm"]! * times);
+        }
+
+        return layer;
+    })]));
+
     /// <summary>A stack never seen: the wrapper's time changes a little each time, so nothing of it is remembered.</summary>
     [Benchmark(Description = "preview, new stack")]
     public Task<string> New() => AskAsync(240, 12 + _edit++ % 2_000_000 / 1e6);
