@@ -70,7 +70,7 @@ public sealed class DrawingsTracedBackTests : BrowserTest
         var typical = off.Select(o => Math.Abs(o.Off)).Order().ElementAt(off.Count / 2);
         Assert.True(unexplained.Count == 0,
             string.Create(CultureInfo.InvariantCulture,
-                $"{off.Count - misses.Count} of {off.Count} agree, half within {typical:P3}; not explained:\n{string.Join(' ', unexplained)}"));
+                $"{off.Count - misses.Count} of {off.Count} agree, half within {typical:P3}; not: {string.Join(' ', unexplained)}"));
         Assert.True(off.Count - misses.Count >= 200, $"only {off.Count - misses.Count} agree");
     }
 }

@@ -73,7 +73,8 @@ public sealed class OwnFontScreenTests : BrowserTest
         Button("Layers").Click();
         See($"input[aria-label='Choose {layer}']").Click();
         Button("Stencil").Click();
-        UntilTrue(() => See($"[data-swatch='{layer}']").Text.Contains("0 centers", StringComparison.Ordinal), "its centers are still loose");
+        UntilTrue(() => See($"[data-swatch='{layer}']").Text.Contains("0 centers", StringComparison.Ordinal),
+            "its centers are still loose");
         Button("Undo").Click();
         Button("Undo").Click();
         UntilTrue(() => Layers().Length == 1, "undo did not bring it back");

@@ -141,11 +141,11 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
     private void Measure(JsonObject file, Problems problems)
     {
         using var part = Patience.Part(SplitBy, 1);
-        var shapes = JobReader.Read(file.ToJsonString(), catalogue, problems, memory)?.Layers.Select(l => l.Shape).OfType<CutShape>().ToList();
-        foreach (var (i, shape) in (shapes ?? []).Index())
+        var layers = JobReader.Read(file.ToJsonString(), catalogue, problems, memory)?.Layers ?? [];
+        foreach (var (i, layer) in layers.Index())
         {
-            Patience.Tell(i, shapes!.Count);
-            _ = shape.Measures;
+            Patience.Tell(i, layers.Count);
+            _ = layer.Shape?.Measures;
         }
     }
 

@@ -32,7 +32,7 @@ public sealed class Workshop(string folder, TestClock clock, string? front = nul
 {
     private static readonly string CataloguePath = Path.Combine(AppContext.BaseDirectory, "catalogue");
     private static readonly Lazy<CatalogueSnapshot> Catalogue = new(() => CatalogueFolder.Read(CataloguePath));
-    private static readonly Lazy<Planner> SharedPlanner = new(() => new Planner(Catalogue.Value, Language.English));
+    private static readonly Lazy<Planner> SharedPlanner = new(() => new Planner(Catalogue.Value with { Fonts = new() }, Language.English));
     private static readonly Lazy<PlanMemory> SharedPlans = new(() => new PlanMemory(SharedPlanner.Value, new Core.Reading.WorkMemory()));
 
     private static readonly Lazy<string> Begun = new(() =>
@@ -86,7 +86,7 @@ public sealed class Workshop(string folder, TestClock clock, string? front = nul
         {
             services.Replace(ServiceDescriptor.Singleton<TimeProvider>(clock));
             // Plans depend on nothing but their job and the catalogue, which is the same for all: what one test computed serves the next.
-            services.Replace(ServiceDescriptor.Singleton(Catalogue.Value));
+            services.Replace(ServiceDescriptor.Singleton(Catalogue.Value with { Fonts = new() }));
             services.Replace(ServiceDescriptor.Singleton(SharedPlanner.Value));
             services.Replace(ServiceDescriptor.Singleton(SharedPlans.Value));
         });
