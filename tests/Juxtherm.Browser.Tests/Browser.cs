@@ -24,14 +24,17 @@ public abstract class BrowserTest : IDisposable
         return folder;
     });
 
-    protected BrowserTest(double clockSpeed = 0, bool demo = false)
+    protected BrowserTest(double clockSpeed = 0, bool demo = false, bool ownFonts = false)
     {
         Clock = new TestClock(clockSpeed);
         Demo = demo;
+        _ownFonts = ownFonts;
         StartService();
 
         Driver = Chromium.Borrow();
     }
+
+    private readonly bool _ownFonts;
 
     protected TestClock Clock { get; }
 
@@ -57,7 +60,7 @@ public abstract class BrowserTest : IDisposable
     {
         if (Demo && !File.Exists(Path.Combine(Folder, DataFolder.DatabaseName)))
             File.Copy(Path.Combine(FilledOnce.Value, DataFolder.DatabaseName), Path.Combine(Folder, DataFolder.DatabaseName));
-        Service = new Workshop(Folder, Clock, Path.Combine(Repository(), "web", "dist"), Demo);
+        Service = new Workshop(Folder, Clock, Path.Combine(Repository(), "web", "dist"), Demo, ownFonts: _ownFonts);
         Service.UseKestrel();
         Service.StartServer();
         using var client = Service.CreateClient();

@@ -3,7 +3,7 @@ using OpenQA.Selenium;
 namespace Juxtherm.Browser.Tests;
 
 /// <summary>A font from one's own disk, from the file to the proof of every name; and pieces of what was set.</summary>
-public sealed class OwnFontScreenTests : BrowserTest
+public sealed class OwnFontScreenTests() : BrowserTest(ownFonts: true)
 {
     private string Font()
     {

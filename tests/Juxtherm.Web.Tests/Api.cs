@@ -8,7 +8,13 @@ namespace Juxtherm.Web.Tests;
 /// <summary>A service on an empty workshop, with short words for asking it.</summary>
 public abstract class Api : IDisposable
 {
-    protected Api() => Start();
+    private readonly bool _ownFonts;
+
+    protected Api(bool ownFonts = false)
+    {
+        _ownFonts = ownFonts;
+        Start();
+    }
 
     protected string Folder { get; } = Workshop.NewFolder();
 
@@ -27,7 +33,7 @@ public abstract class Api : IDisposable
 
     protected void Start()
     {
-        Service = new Workshop(Folder, Clock);
+        Service = new Workshop(Folder, Clock, ownFonts: _ownFonts);
         Client = Service.CreateClient();
     }
 

@@ -4,7 +4,7 @@ using System.Text.Json.Nodes;
 namespace Juxtherm.Web.Tests;
 
 /// <summary>A crew at the bench, through the service.</summary>
-public abstract class BenchApi : Api
+public abstract class BenchApi(bool ownFonts = false) : Api(ownFonts)
 {
     protected static JsonObject Named(params string[] names)
     {

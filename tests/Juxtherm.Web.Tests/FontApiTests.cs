@@ -5,7 +5,7 @@ using System.Text.Json.Nodes;
 namespace Juxtherm.Web.Tests;
 
 /// <summary>Fonts from one's own disk: kept, used, missing, and taken along.</summary>
-public sealed class FontApiTests : Api
+public sealed class FontApiTests() : Api(ownFonts: true)
 {
     internal static byte[] File()
     {

@@ -131,7 +131,7 @@ public sealed partial class KeepingApiTests
         Assert.Equal(["L-7"], entry["lots"]!.AsArray().Select(l => (string)l!));
     }
 
-    private sealed class KeepingElsewhere : Api
+    private sealed class KeepingElsewhere() : Api(ownFonts: true)
     {
         public async Task<JsonNode> TakeIn(byte[] archive)
         {

@@ -6,7 +6,7 @@ using System.Text.Json.Nodes;
 namespace Juxtherm.Web.Tests;
 
 /// <summary>Backups put back, and whole workshops out and in.</summary>
-public sealed partial class KeepingApiTests : BenchApi
+public sealed partial class KeepingApiTests() : BenchApi(ownFonts: true)
 {
     private Task<byte[]> Archive() =>
         Client.GetByteArrayAsync(new Uri("/api/keeping/archive", UriKind.Relative), TestContext.Current.CancellationToken);

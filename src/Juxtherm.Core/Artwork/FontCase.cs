@@ -24,6 +24,7 @@ public sealed class FontCase
         ArgumentNullException.ThrowIfNull(own);
         var before = _own.ToDictionary(f => f.Id, StringComparer.Ordinal);
         _own = [.. own.Select(f => before.GetValueOrDefault(f.Id) ?? f)];
-        Edition++;
+        if (!before.Keys.ToHashSet(StringComparer.Ordinal).SetEquals(_own.Select(f => f.Id)))
+            Edition++;
     }
 }

@@ -28,11 +28,11 @@ public sealed class TestClock(double speed = 0) : TimeProvider
 
 /// <summary>The whole service over a real database file in a folder of its own.</summary>
 public sealed class Workshop(string folder, TestClock clock, string? front = null, bool demo = false,
-    bool lan = false) : WebApplicationFactory<Program>
+    bool lan = false, bool ownFonts = false) : WebApplicationFactory<Program>
 {
     private static readonly string CataloguePath = Path.Combine(AppContext.BaseDirectory, "catalogue");
     private static readonly Lazy<CatalogueSnapshot> Catalogue = new(() => CatalogueFolder.Read(CataloguePath));
-    private static readonly Lazy<Planner> SharedPlanner = new(() => new Planner(Catalogue.Value with { Fonts = new() }, Language.English));
+    private static readonly Lazy<Planner> SharedPlanner = new(() => new Planner(Catalogue.Value, Language.English));
     private static readonly Lazy<PlanMemory> SharedPlans = new(() => new PlanMemory(SharedPlanner.Value, new Core.Reading.WorkMemory()));
 
     private static readonly Lazy<string> Begun = new(() =>
@@ -86,9 +86,13 @@ public sealed class Workshop(string folder, TestClock clock, string? front = nul
         {
             services.Replace(ServiceDescriptor.Singleton<TimeProvider>(clock));
             // Plans depend on nothing but their job and the catalogue, which is the same for all: what one test computed serves the next.
-            services.Replace(ServiceDescriptor.Singleton(Catalogue.Value with { Fonts = new() }));
-            services.Replace(ServiceDescriptor.Singleton(SharedPlanner.Value));
-            services.Replace(ServiceDescriptor.Singleton(SharedPlans.Value));
+            // But fonts that somebody brings are one workshop's own.
+            var catalogue = ownFonts ? Catalogue.Value with { Fonts = new() } : Catalogue.Value;
+            var planner = ownFonts ? new Planner(catalogue, Language.English) : SharedPlanner.Value;
+            services.Replace(ServiceDescriptor.Singleton(catalogue));
+            services.Replace(ServiceDescriptor.Singleton(planner));
+            services.Replace(ServiceDescriptor.Singleton(
+                ownFonts ? new PlanMemory(planner, new Core.Reading.WorkMemory()) : SharedPlans.Value));
         });
     }
 }
