@@ -1,10 +1,8 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Artwork.Svg;
-using Juxtherm.Core.Artwork.Work;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
-using Juxtherm.Core.Items;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;

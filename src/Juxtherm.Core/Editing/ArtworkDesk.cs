@@ -1,6 +1,5 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork;
-using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Artwork.Work;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
