@@ -1,7 +1,6 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Artwork.Svg;
-using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
