@@ -55,10 +55,11 @@ public sealed class PictureTracingTests : Api
     {
         var paths = Regex.Matches((string)traced["svg"]!, " d=\"(?<d>[^\"]*)\"", RegexOptions.None, TimeSpan.FromSeconds(5));
         var d = paths[path].Groups["d"].Value;
+        // Line by line, curves as straight pieces short enough.
         return [.. d.Split('Z', StringSplitOptions.RemoveEmptyEntries).Select(ring =>
         {
-            var points = ring[1..].Split('L').Select(p => p.Split(' ').Select(n => double.Parse(n, CultureInfo.InvariantCulture)).ToArray())
-                .Select(p => new Coordinate(p[0], p[1])).ToList();
+            var shape = Juxtherm.Core.Artwork.CutShape.Read(ring + "Z")!;
+            var points = shape.LinesIn(shape.Bounds)[0].Select(p => new Coordinate(p.X, p.Y)).ToList();
             return new Polygon(new LinearRing([.. points, points[0]]));
         })];
     }
@@ -67,6 +68,26 @@ public sealed class PictureTracingTests : Api
     {
         var points = pixels.Select(p => new Coordinate(p.X / PerMm, p.Y / PerMm)).ToList();
         return new Polygon(new LinearRing([.. points, points[0]]));
+    }
+
+    [Theory]
+    [InlineData(60)]
+    [InlineData(400)]
+    public async Task What_is_round_is_cut_in_one_smooth_turn(float radius)
+    {
+        using var ink = Ink(SKColors.Black);
+        var (_, traced) = await Trace(Png(c => c.DrawCircle(600, 600, radius, ink), SKColors.White));
+        Assert.Contains('C', (string)traced["svg"]!);
+        var ring = Assert.Single(Polygons(traced)).Shell.Coordinates;
+        for (var i = 0; i + 1 < ring.Length; i++)
+        {
+            var (before, here, after) = (ring[(i + ring.Length - 2) % (ring.Length - 1)], ring[i], ring[i + 1]);
+            var turn = Math.IEEERemainder(
+                Math.Atan2(after.Y - here.Y, after.X - here.X) - Math.Atan2(here.Y - before.Y, here.X - before.X), 2 * Math.PI);
+            // No more than the straight pieces that stand for the curve ask for, and hardly ever back.
+            Assert.InRange(Math.Abs(turn) * 180 / Math.PI, 0, 9);
+            Assert.Equal(radius / PerMm, here.Distance(new Coordinate(600 / PerMm, 600 / PerMm)), 0.06);
+        }
     }
 
     [Fact]

@@ -163,11 +163,7 @@ public static class PictureTracer
         {
             svg.Append(CultureInfo.InvariantCulture, $"<path fill=\"{colour}\" fill-rule=\"evenodd\" d=\"");
             foreach (var ring in rings)
-            {
-                for (var i = 0; i < ring.Length; i++)
-                    svg.Append(i == 0 ? 'M' : 'L').Append(Mm(ring[i].X)).Append(' ').Append(Mm(ring[i].Y));
-                svg.Append('Z');
-            }
+                CurvePath.Write(svg, ring, scale);
 
             svg.Append("\"/>");
         }
