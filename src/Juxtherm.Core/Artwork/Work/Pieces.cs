@@ -103,7 +103,7 @@ internal static class Taken
         if (!order.Pieces.TryGetValue(layer.Id, out var asked))
             return (layer.Ground, Plane.Nothing);
         var pieces = Plane.Parts(layer.Ground);
-        if (asked.FirstOrDefault(i => i < 0 || i >= pieces.Count, -1) is var wrong && asked.Any(i => i < 0 || i >= pieces.Count))
+        foreach (var wrong in asked.Where(i => i < 0 || i >= pieces.Count))
             throw new RefusedDrawing(
                 new Phrase("pieces.no-such", ("piece", wrong), ("layer", layer.Id), ("pieces", pieces.Count)), "out-of-range");
         return (Plane.Of([.. pieces.Where((_, i) => asked.Contains(i))]), Plane.Of([.. pieces.Where((_, i) => !asked.Contains(i))]));
