@@ -17,13 +17,15 @@ public sealed record DrawingEntry(Guid Id) : IDisposable
     /// <summary>What came of it.</summary>
     public Task<Result<DeskAnswer>> Work { get; private set; } = null!;
 
-    /// <inheritdoc/>
-    public void Dispose() => _stop.Dispose();
+    /// <summary>Stops it where it still goes on.</summary>
+    public void Dispose()
+    {
+        _stop.Cancel();
+        _stop.Dispose();
+    }
 
     internal void Begin(DrawingRoom room, Func<Problems, CancellationToken, DeskAnswer?> work) => Work = Background.Run(
         () => room.DoAsync(work, _stop.Token, told: share => Volatile.Write(ref _share, share))).Unwrap();
-
-    internal void Stop() => _stop.Cancel();
 }
 
 /// <summary>Drawings that are being worked on, so that progress can be seen and the work be stopped.</summary>
@@ -59,7 +61,7 @@ public sealed class DrawingWork(DrawingRoom room)
     {
         if (!_known.TryRemove(id, out var entry))
             return false;
-        entry.Stop();
+        entry.Dispose();
         return true;
     }
 }

@@ -13,15 +13,31 @@ namespace Juxtherm.App.Artwork;
 /// <param name="catalogue">Holds them ready.</param>
 /// <param name="room">Where files from elsewhere are worked on.</param>
 /// <param name="clock">The time.</param>
-public sealed class OwnFonts(FontStore store, CatalogueSnapshot catalogue, DrawingRoom room, TimeProvider clock) : IHostedService
+public sealed class OwnFonts(FontStore store, CatalogueSnapshot catalogue, DrawingRoom room, TimeProvider clock)
+    : IHostedService, IDisposable
 {
     private const int Most = 200;
+    private readonly SemaphoreSlim _one = new(1);
+
+    /// <inheritdoc/>
+    public void Dispose() => _one.Dispose();
 
     /// <summary>Holds ready what is kept: at the start, and after the workshop's data was exchanged.</summary>
     /// <param name="cancellationToken">Gives up.</param>
-    public async Task StartAsync(CancellationToken cancellationToken) => catalogue.Fonts.Hold(
-        (await store.ListAsync(cancellationToken)).Select(f => LetterFont.Own(f.Id, f.Name, f.Licence, () => store.Sfnt(f.Id)
-            ?? throw new InvalidOperationException($"The font {f.Id} was taken away."))));
+    public async Task StartAsync(CancellationToken cancellationToken)
+    {
+        // Listed and held in one go: of two who bring fonts at once, the later sees both.
+        await _one.WaitAsync(cancellationToken);
+        try
+        {
+            var kept = await store.ListAsync(cancellationToken);
+            catalogue.Fonts.Hold(kept.Select(f => LetterFont.Own(f.Id, f.Name, f.Licence, () => store.Sfnt(f.Id))));
+        }
+        finally
+        {
+            _one.Release();
+        }
+    }
 
     /// <inheritdoc/>
     public Task StopAsync(CancellationToken cancellationToken) => Task.CompletedTask;

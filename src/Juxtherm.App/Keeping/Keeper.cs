@@ -31,8 +31,7 @@ public sealed class UnreadableRowsException(IReadOnlyList<UnreadableRow> rows) :
 /// <param name="check">Reads what is to be taken in.</param>
 /// <param name="clock">The time.</param>
 public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext> contexts, BenchService bench, WorkshopLearning learning,
-    OwnFonts fonts,
-    WorkshopGate gate, WorkshopCheck check, TimeProvider clock) : IDisposable
+    OwnFonts fonts, WorkshopGate gate, WorkshopCheck check, TimeProvider clock) : IDisposable
 {
     private static readonly TimeSpan UntilAllAreOut = TimeSpan.FromSeconds(60);
     private const int MostNamed = 200;

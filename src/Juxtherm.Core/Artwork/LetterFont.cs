@@ -3,15 +3,24 @@ using Juxtherm.Core.Artwork.FontFiles;
 namespace Juxtherm.Core.Artwork;
 
 /// <summary>A font to set words in.</summary>
-/// <param name="Id">Stable id.</param>
-/// <param name="Name">For the reader: what it looks like, or what it is called.</param>
-/// <param name="From">Which font it is and under which licence it comes.</param>
-public sealed record LetterFont(string Id, string Name, string From)
+public sealed class LetterFont
 {
-    private readonly Lazy<LoadedFont> _loaded = null!;
+    private readonly Lazy<LoadedFont?> _loaded;
 
-    private LetterFont(string id, string name, string from, Func<byte[]> bytes)
-        : this(id, name, from) => _loaded = new Lazy<LoadedFont>(() => new LoadedFont(bytes()));
+    private LetterFont(string id, string name, string from, Func<byte[]?> sfnt)
+    {
+        (Id, Name, From) = (id, name, from);
+        _loaded = new Lazy<LoadedFont?>(() => sfnt() is { } bytes ? new LoadedFont(bytes) : null);
+    }
+
+    /// <summary>Stable id.</summary>
+    public string Id { get; }
+
+    /// <summary>For the reader: what it looks like, or what it is called.</summary>
+    public string Name { get; }
+
+    /// <summary>Which font it is and under which licence it comes.</summary>
+    public string From { get; }
 
     /// <summary>All that ship.</summary>
     public static IReadOnlyList<LetterFont> All { get; } =
@@ -26,15 +35,15 @@ public sealed record LetterFont(string Id, string Name, string From)
     /// <summary>It is one of the workshop's own.</summary>
     public bool IsOwn => FontFile.IsOwnId(Id);
 
-    /// <summary>Read when it is first used.</summary>
-    internal LoadedFont Loaded => _loaded.Value;
+    /// <summary>Read when it is first used; null where it was taken away before.</summary>
+    internal LoadedFont? Loaded => _loaded.Value;
 
     /// <summary>A font that somebody brought.</summary>
     /// <param name="id">Its id.</param>
     /// <param name="name">What it is called.</param>
     /// <param name="licence">What it says of its licence.</param>
-    /// <param name="sfnt">Gives the font itself, as OpenType, once it is used.</param>
-    public static LetterFont Own(string id, string name, string licence, Func<byte[]> sfnt) => new(id, name, licence, sfnt);
+    /// <param name="sfnt">Gives the font itself, as OpenType, once it is used; null where it is gone.</param>
+    public static LetterFont Own(string id, string name, string licence, Func<byte[]?> sfnt) => new(id, name, licence, sfnt);
 
     private static LetterFont Shipped(string id, string name, string from, string file) => new(id, name, from, () =>
     {

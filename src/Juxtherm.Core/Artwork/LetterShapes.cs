@@ -23,7 +23,8 @@ public static class LetterShapes
     {
         ArgumentNullException.ThrowIfNull(words);
         return new SetWords(CutShape.Of(Plane.Union([.. Letters(words)])),
-            words.Typeface is { } font ? [.. words.Text.Split('\n').SelectMany(font.Loaded.Missing).Distinct(StringComparer.Ordinal)] : []);
+            words.Typeface?.Loaded is { } font
+            ? [.. words.Text.Split('\n').SelectMany(font.Missing).Distinct(StringComparer.Ordinal)] : []);
     }
 
     /// <summary>How large words come out, without working out their outlines.</summary>
@@ -54,14 +55,12 @@ public static class LetterShapes
         // Where the font is not at hand nothing can be set.
         if (words.Typeface?.Loaded is not { } font)
             return [];
-        var budget = new WorkLimit(CancellationToken.None);
         var scale = words.HeightMm / font.CapitalHeight;
         return words.Text.Split('\n')
-            .SelectMany((line, i) => Line(font, line.Trim(), words, scale, i * words.HeightMm * LinePitch, budget));
+            .SelectMany((line, i) => Line(font, line.Trim(), words, scale, i * words.HeightMm * LinePitch));
     }
 
-    private static IEnumerable<Ground> Line(LoadedFont font, string text, Lettering words, double scale, double baselineMm,
-        WorkLimit budget)
+    private static IEnumerable<Ground> Line(LoadedFont font, string text, Lettering words, double scale, double baselineMm)
     {
         var glyphs = font.Shape(text);
         var gap = words.GapMm / scale;
@@ -73,7 +72,7 @@ public static class LetterShapes
         var at = 0.0;
         foreach (var glyph in glyphs)
         {
-            var outline = font.Outline(glyph.Id, ToleranceMm / scale, budget);
+            var outline = font.Outline(glyph.Id, ToleranceMm / scale);
             if (!outline.IsEmpty)
             {
                 var middle = at + glyph.Advance / 2;

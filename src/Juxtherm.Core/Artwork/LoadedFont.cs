@@ -20,9 +20,10 @@ internal readonly record struct Glyph(ushort Id, double X, double Y, double Adva
 internal sealed class LoadedFont
 {
     private const float DesignSize = 1000;
+    private const double CoarsestUnits = 0.5;
     private readonly SKFont _font;
     private readonly Font _shaper;
-    private readonly ConcurrentDictionary<ushort, Ground> _outlines = new();
+    private readonly ConcurrentDictionary<ushort, Ground?> _outlines = new();
     private readonly Lock _one = new();
 
     /// <summary>Reads a font.</summary>
@@ -54,37 +55,42 @@ internal sealed class LoadedFont
             new Glyph((ushort)g.Codepoint, positions[i].XOffset, -positions[i].YOffset, positions[i].XAdvance))];
     }
 
-    /// <summary>Characters that come out as nothing.</summary>
+    /// <summary>Characters that come out as nothing: the font has none, or its letter is too tangled for a knife.</summary>
     public IReadOnlyList<string> Missing(string text)
     {
         using var buffer = Shaped(text);
-        return [.. buffer.GlyphInfos.Where(g => g.Codepoint == 0).Select(g => StringInfo.GetNextTextElement(text, (int)g.Cluster))
-            .Where(t => !string.IsNullOrWhiteSpace(t)).Distinct(StringComparer.Ordinal)];
+        var nothing = buffer.GlyphInfos.Where(g => g.Codepoint == 0 || Kept((ushort)g.Codepoint, CoarsestUnits) is null);
+        return [.. nothing.Select(g => StringInfo.GetNextTextElement(text, (int)g.Cluster)).Where(t => !string.IsNullOrWhiteSpace(t))
+            .Distinct(StringComparer.Ordinal)];
     }
 
     /// <summary>Outline of a letter in the font's own units; letters are filled by the non-zero rule.</summary>
-    public Ground Outline(ushort glyph, double tolerance, WorkLimit budget) =>
-        glyph == 0 ? Plane.Nothing : _outlines.GetOrAdd(glyph, id =>
+    public Ground Outline(ushort glyph, double tolerance) =>
+        glyph == 0 ? Plane.Nothing : Kept(glyph, tolerance) ?? Plane.Nothing;
+
+    private Ground? Kept(ushort glyph, double tolerance) => _outlines.GetOrAdd(glyph, id =>
     {
         SKPath? path;
         lock (_one)
             path = _font.GetGlyphPath(id);
         using (path)
-            return path is null ? Plane.Nothing : Ground(path, tolerance, budget);
+            return path is null ? Plane.Nothing : Ground(path, tolerance);
     });
 
-    private static Ground Ground(SKPath path, double tolerance, WorkLimit budget)
+    /// <summary>What a letter covers; null where it is too tangled. Each has a limit of its own: a word of rough letters is no worse than
+    /// they are.</summary>
+    private static Ground? Ground(SKPath path, double tolerance)
     {
         try
         {
-            var rings = Rings.Of(path, Math.Min(tolerance, 0.5), budget).ConvertAll(t => t.Points);
+            var budget = new WorkLimit(CancellationToken.None);
+            var rings = Rings.Of(path, Math.Min(tolerance, CoarsestUnits), budget).ConvertAll(t => t.Points);
             budget.Crossings(rings);
             return FillRule.Ground(rings, evenOdd: false, 0.01);
         }
         catch (RefusedDrawing)
         {
-            // A letter that no knife could follow comes out as nothing.
-            return Plane.Nothing;
+            return null;
         }
     }
 

@@ -133,8 +133,7 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
         // Letters keep their middle and the line they stand on.
         var before = LayerNodes.Measured(node);
         var box = before is { } b
-            ? new Box(b.XMm + (b.WidthMm - shape.Bounds.WidthMm) / 2, b.YMm + b.HeightMm - shape.Bounds.HeightMm, shape.Bounds.WidthMm,
-                shape.Bounds.HeightMm) : shape.Bounds with { XMm = 0, YMm = 0 };
+            ? b.Standing(shape.Bounds.WidthMm, shape.Bounds.HeightMm) : shape.Bounds with { XMm = 0, YMm = 0 };
         LayerNodes.Laid(node, shape.Text, box, fresh ? job.Blank.Face : null, job);
         if (before is null && JobPlacement.Artwork(job, job.Blank.Face) is { } art)
         {
@@ -173,10 +172,12 @@ public sealed partial class ArtworkDesk(CatalogueSnapshot catalogue, WorkMemory 
             var after = work.Do(desk, order);
             if (after.Count == 0)
                 throw new RefusedDrawing(new Phrase("artwork-desk.nothing-left"), "out-of-range");
-            if (after.Count > desk.Count && after.Count - desk.Count + LayerNodes.CountIn(json) is var many and > JobReader.MostLayers)
+            var file = JsonNode.Parse(json)!.AsObject();
+            var many = file["layers"]!.AsArray().Count + after.Count - desk.Count;
+            if (after.Count > desk.Count && many > JobReader.MostLayers)
                 throw new RefusedDrawing(new Phrase("artwork-desk.too-many", ("many", many), ("most", JobReader.MostLayers)),
                     "out-of-range");
-            return new DeskAnswer(Written(JsonNode.Parse(json)!.AsObject(), desk, after, job), []);
+            return new DeskAnswer(Written(file, desk, after, job), []);
         }
         catch (RefusedDrawing refused)
         {

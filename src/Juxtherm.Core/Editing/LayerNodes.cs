@@ -46,9 +46,6 @@ internal static class LayerNodes
             word["fontName"] = font.Name;
     }
 
-    /// <summary>How many layers a job file has, hidden ones too.</summary>
-    public static int CountIn(string json) => JsonNode.Parse(json)!["layers"]!.AsArray().Count;
-
     /// <summary>A job that was only just begun: one layer, and nothing known of it.</summary>
     public static bool IsBare(JsonArray layers) => layers is [JsonObject only] && only["shape"] is null && only["widthMm"] is null;
 

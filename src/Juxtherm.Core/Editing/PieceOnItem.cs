@@ -25,7 +25,7 @@ public static class PieceOnItem
                 Size = ReferenceEquals(faces, job.Blank.Faces) ? job.Blank.Size : piece.Size,
                 Colour = piece.GarmentColour ?? job.Blank.Colour
             },
-            Layers = [.. moved.Select(l => l.Id == job.NameLayer?.Id && piece.IsNamed ? Named(job, l, piece) : l)]
+            Layers = [.. moved.Select(l => l.Id == job.NameLayer?.Id && piece.IsNamed ? Named(job, l, piece) : l).OfType<JobLayer>()]
         };
     }
 
@@ -51,20 +51,21 @@ public static class PieceOnItem
         return layer with { XMm = layer.XMm + x, YMm = layer.YMm + y };
     }
 
-    /// <summary>The name where the sample word lies: on its middle, and on the line it stands on.</summary>
-    private static JobLayer Named(Job job, JobLayer layer, PieceEntry piece)
+    /// <summary>The name where the sample word lies; null where it cannot be set: nobody else's name is shown in its place.</summary>
+    private static JobLayer? Named(Job job, JobLayer layer, PieceEntry piece)
     {
         var words = piece.In(layer.Words!, job.Memory);
         if (LetterShapes.Set(words).Shape is not { } shape)
-            return layer;
+            return null;
         var (width, height) = (shape.Bounds.WidthMm, shape.Bounds.HeightMm);
+        var box = layer.Box?.Standing(width, height);
         return layer with
         {
             Words = words,
             Shape = shape,
             Colour = piece.Colour ?? layer.Colour,
-            XMm = layer.XMm + (layer.WidthMm - width) / 2,
-            YMm = layer.YMm + layer.HeightMm - height,
+            XMm = box?.XMm,
+            YMm = box?.YMm,
             WidthMm = width,
             HeightMm = height
         };

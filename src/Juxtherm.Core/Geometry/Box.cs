@@ -14,6 +14,12 @@ public readonly record struct Box(double XMm, double YMm, double WidthMm, double
     /// <param name="mm">Margin, mm.</param>
     public Box Grown(double mm) => new(XMm - mm, YMm - mm, WidthMm + 2 * mm, HeightMm + 2 * mm);
 
+    /// <summary>A word of another size in the place of this one: on its middle, and on the line it stands on.</summary>
+    /// <param name="widthMm">Width, mm.</param>
+    /// <param name="heightMm">Height, mm.</param>
+    public Box Standing(double widthMm, double heightMm) =>
+        new(XMm + (WidthMm - widthMm) / 2, YMm + HeightMm - heightMm, widthMm, heightMm);
+
     /// <summary>Whether another box lies wholly inside.</summary>
     /// <param name="other">The other.</param>
     public bool Contains(Box other) =>

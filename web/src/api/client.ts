@@ -92,44 +92,47 @@ export function sent<T>(path: string, file: File): Promise<T> {
   return got<T>(surely(request).then((response) => answered<T>(response)));
 }
 
-/** Sends a file that takes its time; is told how far it is, and ends with what came of it. */
-export async function sentInBackground<T, P extends { id: string }>(
+/** What came of something that goes on in the background: is told how far it is until it is done, or stopped. */
+async function outcome<T, P extends { id: string }>(
   path: string,
-  file: File,
+  first: Promise<Response>,
   told: (progress: P) => void,
+  stop?: AbortSignal,
 ): Promise<T> {
-  const headers = { 'content-type': 'application/octet-stream' };
-  let response = await surely(new Request(path, { method: 'POST', headers, body: file }));
+  let response = await first;
   while (response.status === 202) {
     const progress = (await response.json()) as P;
     told(progress);
+    if (stop?.aborted) {
+      await surely(new Request(`${path}/${progress.id}`, { method: 'DELETE' }));
+      throw new DOMException('Stopped.', 'AbortError');
+    }
     // The service answers when it is done, or after a while with how far it is.
     response = await surely(new Request(`${path}/${progress.id}`));
   }
   return got<T>(answered<T>(response));
 }
 
+/** Sends a file that takes its time; is told how far it is, and ends with what came of it. */
+export function sentInBackground<T, P extends { id: string }>(
+  path: string,
+  file: File,
+  told: (progress: P) => void,
+): Promise<T> {
+  const headers = { 'content-type': 'application/octet-stream' };
+  return outcome(path, surely(new Request(path, { method: 'POST', headers, body: file })), told);
+}
+
 /** Asks for something that may take its time; is told how far it is, and ends with what came of it, or at once when it is stopped. */
-export async function workedInBackground<T, P extends { id: string }>(
+export function workedInBackground<T, P extends { id: string }>(
   path: string,
   body: unknown,
   told: (progress: P) => void,
   stop: AbortSignal,
 ): Promise<T> {
   const headers = { 'content-type': 'application/json' };
-  let response = await surely(
-    new Request(`${path}?background=true`, { method: 'POST', headers, body: JSON.stringify(body), signal: stop }),
-  );
-  while (response.status === 202) {
-    const progress = (await response.json()) as P;
-    told(progress);
-    if (stop.aborted) {
-      await surely(new Request(`${path}/${progress.id}`, { method: 'DELETE' }));
-      throw new DOMException('Stopped.', 'AbortError');
-    }
-    response = await surely(new Request(`${path}/${progress.id}`));
-  }
-  return got<T>(answered<T>(response));
+  const ask = { method: 'POST', headers, body: JSON.stringify(body), signal: stop };
+  return outcome(path, surely(new Request(`${path}?background=true`, ask)), told, stop);
 }
 
 /** The data of an answer; throws Refused when there is none. */

@@ -16,7 +16,6 @@ internal sealed class SvgPainter
 
     private readonly XElement _root;
     private readonly int _all;
-    private int _walked;
     private readonly WorkLimit _budget;
     private readonly StyleSheet _sheet;
     private readonly Dictionary<string, XElement> _byId = new(StringComparer.Ordinal);
@@ -24,6 +23,7 @@ internal sealed class SvgPainter
     private readonly LeftOut _leftOut = new();
     private readonly SvgPaints _paints;
     private SvgOutlines _outlines = null!;
+    private int _walked;
     private Ground _page = Plane.Nothing;
 
     public SvgPainter(XElement root, WorkLimit budget)

@@ -47,7 +47,7 @@ public sealed record ProofSheet(string LayerId, IReadOnlyList<ProofedName> Names
             return new ProofedName(index, entry, "", null, false, set.Missing);
         var size = shape.Bounds;
         var box = layer.Box is { } b
-            ? new Box(b.XMm + (b.WidthMm - size.WidthMm) / 2, b.YMm + b.HeightMm - size.HeightMm, size.WidthMm, size.HeightMm)
+            ? b.Standing(size.WidthMm, size.HeightMm)
             : size with { XMm = 0, YMm = 0 };
         return new ProofedName(index, entry, shape.PathIn(box), box, size.WidthMm <= freeWidth, set.Missing);
     }

@@ -21,7 +21,7 @@ public enum BondGrade
 /// <summary>Tells bonds apart.</summary>
 public static class BondGrades
 {
-    // From this share on a layer stays where it lies when its carrier is lifted (common practice).
+    // From this share on a layer stays where it lies when its carrier is lifted (ours).
     private const double TackedFrom = 0.15;
 
     /// <summary>What a bond comes to.</summary>

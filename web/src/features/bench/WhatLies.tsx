@@ -17,11 +17,13 @@ interface Props {
 /** Beside what is to be done: the item from above while hands are on it, the heat inside while they wait. */
 export function WhatLies({ run, station, hand, piece, phases, clock, now }: Props) {
   const { step } = hand;
+  const [press, go] = [step.pressOrder ?? 0, step.go ?? 1];
+  const question = `station=${station.number}&press=${press}&go=${go}&piece=${piece.number}`;
   return step.kind === 'do' ? (
     <img
       className="w-full max-h-[44vh] object-contain object-left"
       alt={labels.theItemNow}
-      src={`/api/runs/${run.id}/picture.svg?station=${station.number}&press=${step.pressOrder ?? 0}&go=${step.go ?? 1}&piece=${piece.number}`}
+      src={`/api/runs/${run.id}/picture.svg?${question}`}
     />
   ) : (
     <LiveSandwich

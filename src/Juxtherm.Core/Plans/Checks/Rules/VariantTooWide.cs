@@ -81,7 +81,7 @@ public sealed class VariantTooWide : ILayerRule
             if (LetterShapes.SizeOf(name.In(words, memory), memory) is not { } size)
                 return null;
             return new Variant(name, layer.Box is { } b
-                ? new Box(b.XMm + (b.WidthMm - size.WidthMm) / 2, b.YMm + b.HeightMm - size.HeightMm, size.WidthMm, size.HeightMm)
+                ? b.Standing(size.WidthMm, size.HeightMm)
                 : new Box(0, 0, size.WidthMm, size.HeightMm));
         }
 
