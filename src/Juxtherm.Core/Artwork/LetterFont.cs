@@ -7,20 +7,17 @@ public sealed class LetterFont
 {
     private readonly Lazy<LoadedFont?> _loaded;
 
-    private LetterFont(string id, string name, string from, Func<byte[]?> sfnt)
-    {
-        (Id, Name, From) = (id, name, from);
+    private LetterFont(Func<byte[]?> sfnt) =>
         _loaded = new Lazy<LoadedFont?>(() => sfnt() is { } bytes ? new LoadedFont(bytes) : null);
-    }
 
     /// <summary>Stable id.</summary>
-    public string Id { get; }
+    public required string Id { get; init; }
 
     /// <summary>For the reader: what it looks like, or what it is called.</summary>
-    public string Name { get; }
+    public required string Name { get; init; }
 
     /// <summary>Which font it is and under which licence it comes.</summary>
-    public string From { get; }
+    public required string From { get; init; }
 
     /// <summary>All that ship.</summary>
     public static IReadOnlyList<LetterFont> All { get; } =
@@ -43,9 +40,10 @@ public sealed class LetterFont
     /// <param name="name">What it is called.</param>
     /// <param name="licence">What it says of its licence.</param>
     /// <param name="sfnt">Gives the font itself, as OpenType, once it is used; null where it is gone.</param>
-    public static LetterFont Own(string id, string name, string licence, Func<byte[]?> sfnt) => new(id, name, licence, sfnt);
+    public static LetterFont Own(string id, string name, string licence, Func<byte[]?> sfnt) =>
+        new(sfnt) { Id = id, Name = name, From = licence };
 
-    private static LetterFont Shipped(string id, string name, string from, string file) => new(id, name, from, () =>
+    private static LetterFont Shipped(string id, string name, string from, string file) => Own(id, name, from, () =>
     {
         using var stream = typeof(LetterFont).Assembly.GetManifestResourceStream($"Juxtherm.Core.Artwork.Fonts.{file}")
             ?? throw new InvalidOperationException($"The font {file} does not ship.");
