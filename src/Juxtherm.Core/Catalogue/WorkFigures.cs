@@ -23,7 +23,8 @@ public sealed record PeelFigures(
 /// <param name="PressureExponent">Power of pressure in the bond integral.</param>
 /// <param name="Weeding">How long weeding takes.</param>
 /// <param name="Cutting">Figures of cutting.</param>
+/// <param name="Handling">How long hands take between the stations.</param>
 public sealed record WorkFigures(
     Sourced<double> LaySeconds, Sourced<double> TurnSeconds, PeelFigures Peel, Sourced<double> LongestPressSeconds,
     Sourced<double> ShortestPressSeconds, Sourced<double> CureHours, Sourced<double> DoseReferenceCelsius, Sourced<double> DoseZKelvin,
-    Sourced<double> PressureExponent, WeedingFigures Weeding, CuttingFigures Cutting);
+    Sourced<double> PressureExponent, WeedingFigures Weeding, CuttingFigures Cutting, HandlingFigures Handling);

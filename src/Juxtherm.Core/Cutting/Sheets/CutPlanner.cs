@@ -37,9 +37,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
     {
         ArgumentNullException.ThrowIfNull(job);
         var figures = catalogue.Work.Cutting;
-        var setup = job.Tools.Cutter
-            ?? CutterSetup.Of(catalogue.Cutters[ReferencePractice.Cutter], null, null, matless: false, said: false, figures);
-        var margin = job.Cut.MarginMm ?? figures.MarginMm.Value;
+        var (setup, margin) = (SetupOf(job), MarginOf(job));
         var bench = new LayingOut(job, setup, catalogue.Work, stock, presets, margin, told
             ?? (_ => true), new StockColours(stock, matches ?? []));
         var inPlace = bench.Lay(SheetLayout.InPlace, 0, BoxEffortShare);
@@ -66,6 +64,23 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             setup.Matless, margin,
             CutNotices.Of(job, setup, figures, chosen, bench.NotCut, words));
     }
+
+    /// <summary>Lays a job out as its artwork lies, without a search: how many mats there are, and how long they take.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="stock">What is on hand, with the length that is free.</param>
+    public CutLayout InPlace(Job job, IReadOnlyList<VinylStock> stock)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var setup = SetupOf(job);
+        var presets = new Dictionary<string, CutPreset>(StringComparer.Ordinal);
+        var bench = new LayingOut(job, setup, catalogue.Work, stock, presets, MarginOf(job), _ => true, new StockColours(stock, []));
+        return bench.Lay(SheetLayout.InPlace, 0, 1);
+    }
+
+    private CutterSetup SetupOf(Job job) => job.Tools.Cutter
+        ?? CutterSetup.Of(catalogue.Cutters[ReferencePractice.Cutter], null, null, matless: false, said: false, catalogue.Work.Cutting);
+
+    private double MarginOf(Job job) => job.Cut.MarginMm ?? catalogue.Work.Cutting.MarginMm.Value;
 
     /// <summary>One job on one cutter, laid out one way after the other.</summary>
     private sealed class LayingOut(

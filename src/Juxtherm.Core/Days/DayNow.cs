@@ -1,0 +1,15 @@
+namespace Juxtherm.Core.Days;
+
+/// <summary>What of a plan has begun by now.</summary>
+public static class DayNow
+{
+    /// <summary>Tasks that are over or under way, with all that follows them without a stop: they stay where they are.</summary>
+    /// <param name="tasks">The plan.</param>
+    /// <param name="now">The time, UTC.</param>
+    public static IReadOnlyList<DayTask> Begun(IReadOnlyList<DayTask> tasks, DateTimeOffset now)
+    {
+        ArgumentNullException.ThrowIfNull(tasks);
+        var begun = tasks.Where(t => t.Start < now).Select(DayWorkload.BlockOf).ToHashSet(StringComparer.Ordinal);
+        return [.. tasks.Where(t => begun.Contains(DayWorkload.BlockOf(t))).Select(t => t with { Fixed = true })];
+    }
+}

@@ -1,0 +1,131 @@
+using Google.OrTools.Sat;
+
+namespace Juxtherm.Core.Days.Scheduling;
+
+/// <summary>How much is spent on a schedule: work done, not time, so that the same day gives the same plan on every machine.</summary>
+/// <param name="Tries">Orders tried before the solver begins.</param>
+/// <param name="Work">What the solver may spend, in its own measure: about seconds of a plain machine.</param>
+public sealed record ScheduleEffort(int Tries, double Work)
+{
+    /// <summary>A plan at once.</summary>
+    public static ScheduleEffort AtOnce { get; } = new(60, 0);
+
+    /// <summary>Stretch somebody waits.</summary>
+    public static ScheduleEffort Quick { get; } = new(60, 0.5);
+
+    /// <summary>In the background.</summary>
+    public static ScheduleEffort Thorough { get; } = new(120, 20);
+}
+
+/// <summary>How far it is.</summary>
+/// <param name="Best">The best so far.</param>
+/// <param name="BoundFinish">Sooner than this nobody can be done, s.</param>
+/// <param name="Share">Share of the work, 0 to 1.</param>
+public sealed record ScheduleProgress(Schedule Best, int BoundFinish, double Share);
+
+/// <summary>A schedule and how good it is.</summary>
+/// <param name="Schedule">The schedule.</param>
+/// <param name="BoundFinish">No schedule that is as little late is done sooner, s.</param>
+/// <param name="BoundLate">None is less late, s.</param>
+/// <param name="Optimal">It is proven to be as good as can be: as little late, as soon done, with as few changes of temperature.</param>
+public sealed record Scheduled(Schedule Schedule, int BoundFinish, long BoundLate, bool Optimal);
+
+/// <summary>Finds when everything is done: an order at once, then a constraint solver that makes it better and says how far off it may
+/// be.</summary>
+public static class Scheduler
+{
+    // Strategies that take turns: in turns, and not at once, so that the machine's speed decides nothing.
+    private const int Workers = 8;
+
+    /// <summary>Finds a schedule.</summary>
+    /// <param name="work">What is to be done.</param>
+    /// <param name="effort">How much to spend.</param>
+    /// <param name="told">Hears of each better one; returns false to stop with the best so far.</param>
+    /// <param name="stop">Stops with the best so far.</param>
+    /// <exception cref="NoRoomException">Some of it never finds hands, or no press is left for it.</exception>
+    public static Scheduled Find(Workload work, ScheduleEffort effort, Func<ScheduleProgress, bool>? told = null,
+        CancellationToken stop = default)
+    {
+        ArgumentNullException.ThrowIfNull(work);
+        ArgumentNullException.ThrowIfNull(effort);
+        told ??= _ => true;
+        var index = new WorkIndex(work);
+        var search = new ScheduleSearch(index);
+        var best = search.Find(effort.Tries);
+        var bound = Math.Min(best.Finish, FinishBound.Of(index));
+        var goesOn = told(new ScheduleProgress(best, bound, 0));
+        var found = effort.Work <= 0 || !goesOn || stop.IsCancellationRequested || index.Blocks.Count == 0
+            ? new Scheduled(best, bound, 0, best.Late == 0 && best.Finish == bound && best.HeatChanges == 0)
+            : new SolverRun(index, effort, told, stop).Improve(best, bound);
+        return search.Calmest is { } calm && calm.IsCalmerThan(found.Schedule, found.Schedule)
+            ? found with { Schedule = calm, BoundFinish = Math.Min(found.BoundFinish, calm.Finish) } : found;
+    }
+
+    /// <summary>The solver on one piece of work, aim after aim.</summary>
+    private sealed class SolverRun(WorkIndex index, ScheduleEffort effort, Func<ScheduleProgress, bool> told, CancellationToken stop)
+    {
+        private bool _stopped;
+
+        public Scheduled Improve(Schedule best, int bound)
+        {
+            // Where nothing is late, lateness is proven to be as little as can be, and the sum is left out.
+            long? late = best.Late == 0 ? 0 : null;
+            var model = new SolverModel(index, best);
+            model.AimAtFinish(late);
+            var share = best.HeatChanges > 0 ? 0.8 : 1;
+            var (found, proven, least) = Solve(model, best, effort.Work * share, b => Math.Max(bound, model.FinishOf(b, late)), 0, share);
+            best = found;
+            bound = Math.Clamp(model.FinishOf(least, late), Math.Min(bound, best.Finish), best.Finish);
+            var leastLate = late ?? Math.Min(best.Late, model.LateOf(least));
+            if (leastLate < best.Late)
+                bound = Math.Min(bound, FinishBound.Of(index));
+            proven |= best.Late == leastLate && best.Finish == bound;
+            if (_stopped || best.HeatChanges == 0)
+                return new Scheduled(best, bound, leastLate, proven);
+            var fewer = new SolverModel(index, best);
+            fewer.AimAtHeat(best.Late, best.Finish);
+            var finish = bound;
+            (best, var fewest, _) = Solve(fewer, best, effort.Work * (1 - share), _ => finish, share, 1);
+            return new Scheduled(best, Math.Min(bound, best.Finish), leastLate, proven && fewest);
+        }
+
+        private (Schedule Best, bool Proven, double Bound) Solve(SolverModel model, Schedule best, double work, Func<double, int> bound,
+            double from, double to)
+        {
+            using var solver = new CpSolver();
+            solver.StringParameters = string.Create(System.Globalization.CultureInfo.InvariantCulture,
+                $"num_workers:{Workers},interleave_search:true,random_seed:1,max_deterministic_time:{work},log_search_progress:false");
+            var hear = new Hear(model, best, (found, least, spent) =>
+            {
+                _stopped |= !told(new ScheduleProgress(found, bound(least), from + (to - from) * Math.Min(1, spent / work)));
+                return !_stopped;
+            });
+            using var stopping = stop.Register(() =>
+            {
+                _stopped = true;
+                solver.StopSearch();
+            });
+            var status = solver.Solve(model.Model, hear);
+            var read = status is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? model.Read(solver.Value) : best;
+            return (read.IsBetterThan(best) ? read : best, status == CpSolverStatus.Optimal,
+                status == CpSolverStatus.Unknown ? 0 : solver.BestObjectiveBound);
+        }
+    }
+
+    /// <summary>Hears of what the solver finds.</summary>
+    private sealed class Hear(SolverModel model, Schedule known, Func<Schedule, double, double, bool> told) : CpSolverSolutionCallback
+    {
+        private Schedule _best = known;
+
+        public override void OnSolutionCallback()
+        {
+            var found = model.Read(v => Value(v));
+            if (found.IsBetterThan(_best))
+                _best = found;
+            if (!told(_best, BestObjectiveBound(), DeterministicTime()))
+                StopSearch();
+        }
+
+        private double DeterministicTime() => Response().DeterministicTime;
+    }
+}

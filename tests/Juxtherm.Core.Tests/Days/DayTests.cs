@@ -1,0 +1,73 @@
+using Juxtherm.Core.Days;
+using Juxtherm.Core.Days.Scheduling;
+using Juxtherm.Testing;
+using Juxtherm.Words;
+
+namespace Juxtherm.Core.Tests.Days;
+
+/// <summary>Days of worked examples and plain jobs hold up to somebody who only looks at the clock.</summary>
+public class DayTests
+{
+    private static readonly MadeUpDay Made = new(Shipped.Catalogue, Language.English);
+    private static readonly DayPlanner Planner = new(Shipped.Catalogue);
+    private static readonly DateTimeOffset Nine = new(2026, 12, 1, 9, 0, 0, TimeSpan.Zero);
+
+    private static readonly string[] Jobs =
+    [
+        Shipped.Example("06"), Shipped.Example("07"), Shipped.Example("02"), Shipped.Example("03"),
+        MadeUpDay.Plain("Slate coasters", "coaster", "slate", "smooth"), MadeUpDay.Plain("Tote", "tote", "canvas", "foil"),
+        MadeUpDay.Plain("Pennant", "pennant", "poly-felt", "smooth"), MadeUpDay.Plain("Mug", "mug", "ceramic", "smooth", "mug-press"),
+        MadeUpDay.Plain("Two vinyls", "tee", "cotton", "smooth",
+            layers: """, { "id": "b", "vinyl": "foil", "widthMm": 60, "heightMm": 40, "xMm": 150, "yMm": 160 }"""),
+    ];
+
+    [Theory]
+    [InlineData(0)]
+    [InlineData(1)]
+    [InlineData(2)]
+    [InlineData(3)]
+    public void Three_hundred_days_made_up_by_chance_hold(int quarter)
+    {
+        for (var seed = quarter * 75; seed < (quarter + 1) * 75; seed++)
+        {
+            var ask = Random(seed);
+            // Every fifth goes through the solver as well.
+            var plan = Planner.Plan(ask, new ScheduleEffort(10, seed % 5 == 0 ? 0.002 : 0), Shipped.Words);
+            Assert.Equal([], DayChecker.Faults(ask, plan).Select(f => $"day {seed}: {f}"));
+        }
+    }
+
+    [Fact]
+    public void A_plan_made_anew_keeps_what_is_under_way_and_holds()
+    {
+        for (var seed = 0; seed < 30; seed++)
+        {
+            var ask = Random(seed);
+            var before = Planner.Plan(ask, ScheduleEffort.AtOnce, Shipped.Words);
+            var now = ask.From.AddSeconds((int)((before.Finish - ask.From).TotalSeconds * (0.2 + seed % 3 * 0.25)));
+            var then = ask with { From = now, Begun = DayNow.Begun(before.Tasks, now) };
+            var plan = Planner.Plan(then, ScheduleEffort.AtOnce, Shipped.Words);
+            Assert.Equal([], DayChecker.Faults(then, plan).Select(f => $"day {seed}: {f}"));
+            var kept = plan.Tasks.Where(t => t.Fixed).ToDictionary(t => t.Id);
+            Assert.All(then.Begun, b => Assert.Equal((b.Start, b.End), (kept[b.Id].Start, kept[b.Id].End)));
+            Assert.NotEmpty(then.Begun);
+        }
+    }
+
+    private static DayAsk Random(int seed)
+    {
+        var chance = new Random(seed);
+        List<DayPress> presses = [Made.Press("one", celsius: chance.Next(2) == 0 ? 150 : null)];
+        if (chance.Next(2) == 0)
+            presses.Add(Made.Press("two", chance.Next(2) == 0 ? "swing-platen" : "clamshell-platen"));
+        presses.Add(Made.Press("mugs", "mug-press"));
+        if (chance.Next(6) == 0)
+            presses[0] = presses[0] with { BrokenSince = presses.Count > 2 ? Nine.AddMinutes(40) : null };
+        var jobs = Enumerable.Range(0, 1 + chance.Next(4)).Select(_ => Made.Job(Jobs[chance.Next(Jobs.Length)], 1 + chance.Next(4), presses,
+            chance.Next(2) == 0 ? Nine.AddMinutes(20 + chance.Next(240)) : null)).ToList();
+        var people = Enumerable.Range(0, 1 + chance.Next(3)).Select(i => new Helper($"{i}", i > 0 && chance.Next(3) == 0
+            ? [new Stretch(Nine.AddMinutes(30), Nine.AddMinutes(120))] : [])).ToList();
+        List<Stretch> breaks = chance.Next(3) == 0 ? [new Stretch(Nine.AddMinutes(45), Nine.AddMinutes(60))] : [];
+        return new DayAsk(Nine, people, breaks, presses, 1 + chance.Next(2), jobs);
+    }
+}

@@ -1,0 +1,33 @@
+using Juxtherm.Core.Days.Scheduling;
+
+namespace Juxtherm.Core.Tests.Days;
+
+/// <summary>What the solver calls best is best.</summary>
+public class SchedulerTests
+{
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void No_way_of_doing_it_is_better_than_the_one_found(int seed)
+    {
+        var work = RandomWork.Small(seed);
+        var found = Scheduler.Find(work, new ScheduleEffort(20, 5));
+        Assert.True(found.Optimal);
+        var schedule = found.Schedule;
+        var best = new EveryWay(work).Find((schedule.Late, schedule.Finish, schedule.HeatChanges));
+        Assert.Equal(best, (schedule.Late, schedule.Finish, schedule.HeatChanges));
+        Assert.Equal((schedule.Late, schedule.Finish), (found.BoundLate, found.BoundFinish));
+    }
+
+    [Fact]
+    public void The_same_work_gives_the_same_plan()
+    {
+        var work = RandomWork.Small(3);
+        var (a, b) = (Scheduler.Find(work, ScheduleEffort.Quick), Scheduler.Find(work, ScheduleEffort.Quick));
+        Assert.Equal(Said(a), Said(b));
+    }
+
+    private static IEnumerable<(string, int, int?)> Said(Scheduled scheduled) =>
+        scheduled.Schedule.Blocks.Select(p => (p.Block.Id, p.Start, p.Press));
+
+    public static TheoryData<int> Seeds() => [.. Enumerable.Range(1, 24)];
+}
