@@ -10,7 +10,14 @@ namespace Juxtherm.Documents;
 /// <param name="At">When, UTC.</param>
 /// <param name="Title">In a line.</param>
 /// <param name="Text">What else there is to say.</param>
-public sealed record CalendarDate(string Id, DateTimeOffset At, string Title, string Text);
+public sealed record CalendarDate(string Id, DateTimeOffset At, string Title, string Text)
+{
+    /// <summary>When it is over, UTC; null for a quarter of an hour.</summary>
+    public DateTimeOffset? End { get; init; }
+
+    /// <summary>So long before it begins somebody is told.</summary>
+    public TimeSpan Before { get; init; }
+}
 
 /// <summary>Dates as a calendar file (RFC 5545).</summary>
 public static class CareCalendar
@@ -31,11 +38,12 @@ public static class CareCalendar
                 Uid = date.Id,
                 DtStamp = new CalDateTime(now.UtcDateTime),
                 Start = new CalDateTime(date.At.UtcDateTime),
-                End = new CalDateTime(date.At.UtcDateTime.AddMinutes(Minutes)),
+                End = new CalDateTime((date.End ?? date.At.AddMinutes(Minutes)).UtcDateTime),
                 Summary = date.Title,
                 Description = date.Text,
             };
-            when.Alarms.Add(new Alarm { Action = "DISPLAY", Description = date.Title, Trigger = new Trigger("PT0S") });
+            var trigger = new Trigger(Duration.FromTimeSpanExact(-date.Before));
+            when.Alarms.Add(new Alarm { Action = "DISPLAY", Description = date.Title, Trigger = trigger });
             calendar.Events.Add(when);
         }
 

@@ -64,6 +64,25 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
             .OrderByDescending(r => r.StartedUtc).Take(20).ToListAsync(cancel);
     }
 
+    /// <summary>The last runs that were no practice and no example, with how many events each has.</summary>
+    public async Task<IReadOnlyList<(Guid Id, int Sequence)>> LatestAsync(int most, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        var rows = await db.Runs.Where(r => !r.Practice && !r.Example).OrderByDescending(r => r.StartedUtc).Take(most)
+            .Select(r => new { r.Id, r.Sequence }).ToListAsync(cancel);
+        return rows.ConvertAll(r => (r.Id, r.Sequence));
+    }
+
+    /// <summary>Runs of some jobs since a time, with their presses, oldest first; practice is none.</summary>
+    public async Task<IReadOnlyList<(Guid Id, Guid JobId)>> OfJobsAsync(IReadOnlyCollection<Guid> jobs, DateTimeOffset since,
+        CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        var rows = await db.Runs.Where(r => jobs.Contains(r.JobId) && r.StartedUtc >= since && !r.Practice).OrderBy(r => r.StartedUtc)
+            .Select(r => new { r.Id, r.JobId }).ToListAsync(cancel);
+        return rows.ConvertAll(r => (r.Id, r.JobId));
+    }
+
     /// <summary>The jobs that runs began from.</summary>
     public async Task<IReadOnlyDictionary<Guid, Guid>> JobsOfAsync(IReadOnlyCollection<Guid> ids, CancellationToken cancel)
     {

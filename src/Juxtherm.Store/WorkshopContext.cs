@@ -60,6 +60,16 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
     /// <summary>Fonts that somebody brought.</summary>
     public DbSet<FontRow> Fonts => Set<FontRow>();
 
+    /// <summary>What there is just one of.</summary>
+    public DbSet<KeptRow> Kept => Set<KeptRow>();
+
+    /// <summary>Items on hand.</summary>
+    public DbSet<BlankStockRow> BlankStock => Set<BlankStockRow>();
+
+    public DbSet<BlankMoveRow> BlankMoves => Set<BlankMoveRow>();
+
+    public DbSet<QuoteRow> Quotes => Set<QuoteRow>();
+
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
     {
         ArgumentNullException.ThrowIfNull(configurationBuilder);
@@ -131,6 +141,29 @@ public sealed class WorkshopContext(DbContextOptions<WorkshopContext> options) :
         modelBuilder.Entity<CutCommandRow>(command => command.HasKey(c => new { c.CutId, c.CommandId }));
         modelBuilder.Entity<CutPresetRow>(preset => preset.HasKey(p => new { p.Vinyl, p.Cutter }));
         MakeLogbook(modelBuilder);
+        MakeMoney(modelBuilder);
+    }
+
+    private static void MakeMoney(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<KeptRow>(kept =>
+        {
+            kept.HasKey(k => k.Key);
+            kept.Property(k => k.Version).IsConcurrencyToken();
+        });
+        modelBuilder.Entity<BlankStockRow>(blank =>
+        {
+            blank.Property(b => b.Version).IsConcurrencyToken();
+            blank.HasIndex(b => new { b.DeletedUtc, b.Form, b.Material });
+            blank.HasMany(b => b.Moves).WithOne().HasForeignKey(m => m.BlankId).OnDelete(DeleteBehavior.Restrict);
+        });
+        modelBuilder.Entity<BlankMoveRow>(move => move.HasIndex(m => new { m.BlankId, m.CommandId, m.Kind }).IsUnique());
+        modelBuilder.Entity<QuoteRow>(quote =>
+        {
+            quote.Property(q => q.Version).IsConcurrencyToken();
+            quote.HasIndex(q => q.Number).IsUnique();
+            quote.HasIndex(q => q.JobId);
+        });
     }
 
     private static void MakeLogbook(ModelBuilder modelBuilder)

@@ -3,6 +3,7 @@ using Juxtherm.App.Artwork;
 using Juxtherm.App.Bench;
 using Juxtherm.App.Care;
 using Juxtherm.App.Cutting;
+using Juxtherm.App.Days;
 using Juxtherm.App.Demo;
 using Juxtherm.App.Items;
 using Juxtherm.App.Keeping;
@@ -14,6 +15,7 @@ using Juxtherm.App.Shelf;
 using Juxtherm.App.Stock;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Days;
 using Juxtherm.Core.Editing;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Notices;
@@ -135,6 +137,13 @@ internal static class JuxthermApp
         services.AddSingleton<CutPlanner>();
         services.AddSingleton<CutPlans>();
         services.AddSingleton<CutterBench>();
+        services.AddSingleton<KeptStore>();
+        services.AddSingleton<DayPlanner>();
+        services.AddSingleton<DayImprover>();
+        services.AddSingleton<WorkshopPace>();
+        services.AddSingleton<DayAsker>();
+        services.AddSingleton<KeepDay>();
+        services.AddHostedService<DayWatch>();
         services.AddSingleton<DemoData>();
         AddUseCases(services);
     }
@@ -179,6 +188,7 @@ internal static class JuxthermApp
         app.MapCutPlans();
         app.MapCuts();
         app.MapStock();
+        app.MapDay();
         app.MapJobs();
         app.MapRuns();
         app.MapLifted();

@@ -26,6 +26,9 @@ public sealed record DayPress(string Id, HeatSource Source, double PlateWidthMm,
 
     /// <summary>Since when it is broken, UTC; null while it works.</summary>
     public DateTimeOffset? BrokenSince { get; init; }
+
+    /// <summary>When it was last cold, UTC: what it did before left it no heat; null where that does not matter.</summary>
+    public DateTimeOffset? ColdAt { get; init; }
 }
 
 /// <summary>What a day is planned from.</summary>
@@ -41,6 +44,9 @@ public sealed record DayAsk(
 {
     /// <summary>How fast these hands are.</summary>
     public HandPace Pace { get; init; } = HandPace.Typical;
+
+    /// <summary>How it was planned before; empty for the first time.</summary>
+    public IReadOnlyList<DayTask> Before { get; init; } = [];
 
     /// <summary>What was done before <see cref="From"/> or is under way: it stays where it is.</summary>
     public IReadOnlyList<DayTask> Begun { get; init; } = [];

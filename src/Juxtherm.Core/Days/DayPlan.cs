@@ -39,7 +39,7 @@ public sealed record DayJobPlan(string Title, DateTimeOffset? Due, DateTimeOffse
 /// <param name="Tasks">All of it, by time.</param>
 /// <param name="Jobs">The jobs, in the order in which they were given.</param>
 /// <param name="Why">What it hangs on, in the reader's units.</param>
-public sealed record DayPlan(
+public record DayPlan(
     DayStatus Status, DateTimeOffset From, DateTimeOffset Finish, DateTimeOffset? BeginBy, long LateSeconds, DayBound Bound,
     IReadOnlyList<DayTask> Tasks, IReadOnlyList<DayJobPlan> Jobs, IReadOnlyList<string> Why)
 {

@@ -26,35 +26,49 @@ internal static class DayWorkload
             blocks.AddRange(job.Blocks);
         }
 
-        var known = blocks.Concat(batches.SelectMany(b => b.Modes).SelectMany(m => m.Blocks)).Select(b => b.Id)
-            .ToHashSet(StringComparer.Ordinal);
+        var known = blocks.Concat(batches.SelectMany(b => b.Modes).SelectMany(m => m.Blocks))
+            .ToDictionary(b => b.Id, StringComparer.Ordinal);
         return new Workload(blocks, batches, [.. ask.Presses.Select(p => Lane(ask, p))], ask.Cutters, Hands(ask),
             [.. ask.Jobs.Select(j => j.Due is { } due ? Seconds(ask, due) : (int?)null)])
         {
             People = [.. ask.People.Select(p =>
                 (IReadOnlyList<(int, int)>)[.. p.There.Select(w => (Seconds(ask, w.Start), Seconds(ask, w.End)))])],
-            Pinned = pins.Where(p => known.Contains(p.Key)).ToDictionary(p => p.Key, p => p.Value, StringComparer.Ordinal),
+            Before = ask.Before.Where(t => t.Kind != DayTaskKind.Heat).GroupBy(BlockOf, StringComparer.Ordinal).ToDictionary(g => g.Key,
+                g => (Seconds(ask, g.Min(t => t.Start)), PressOf(ask, g)), StringComparer.Ordinal),
+            Pinned = pins.Where(p => known.ContainsKey(p.Key)).ToDictionary(p => p.Key, p => AsIs(p.Value, known[p.Key]),
+                StringComparer.Ordinal),
         };
     }
 
     /// <summary>The block that a task is a part of.</summary>
     public static string BlockOf(DayTask task) => task.Id[..task.Id.LastIndexOf('.')];
 
+    /// <summary>Where its plan has other parts by now, what was done of it is told by its beginning and its end.</summary>
+    private static Pin AsIs(Pin pin, WorkBlock block) => pin.Starts.Count == block.Parts.Count ? pin
+        : new Pin([pin.Starts[0], .. block.Parts.Skip(1).Select(_ => pin.End)],
+            [pin.End - pin.Starts[0], .. block.Parts.Skip(1).Select(_ => 0)], pin.Press);
+
     private static int PartOf(DayTask task) => int.Parse(task.Id.AsSpan(task.Id.LastIndexOf('.') + 1), CultureInfo.InvariantCulture);
 
     private static int Seconds(DayAsk ask, DateTimeOffset at) =>
         (int)Math.Clamp(Math.Round((at - ask.From).TotalSeconds), -1_000_000, 10_000_000);
 
-    private static Dictionary<string, Pin> Pins(DayAsk ask)
+    private static int? PressOf(DayAsk ask, IEnumerable<DayTask> parts)
     {
-        var presses = ask.Presses.Select((p, i) => (p.Id, i)).ToDictionary(p => p.Id, p => p.i, StringComparer.Ordinal);
-        return ask.Begun.Where(t => t.Kind != DayTaskKind.Heat).GroupBy(BlockOf, StringComparer.Ordinal).ToDictionary(g => g.Key, g =>
+        var id = parts.FirstOrDefault(t => t.Press is not null)?.Press;
+        for (var p = 0; p < ask.Presses.Count; p++)
+            if (ask.Presses[p].Id == id)
+                return p;
+        return null;
+    }
+
+    private static Dictionary<string, Pin> Pins(DayAsk ask) =>
+        ask.Begun.Where(t => t.Kind != DayTaskKind.Heat).GroupBy(BlockOf, StringComparer.Ordinal).ToDictionary(g => g.Key, g =>
         {
             List<DayTask> parts = [.. g.OrderBy(PartOf)];
             return new Pin([.. parts.Select(t => Seconds(ask, t.Start))], [.. parts.Select(t => (int)(t.End - t.Start).TotalSeconds)],
-                parts.Find(t => t.Press is not null)?.Press is { } press && presses.TryGetValue(press, out var at) ? at : null);
+                PressOf(ask, parts));
         }, StringComparer.Ordinal);
-    }
 
     /// <summary>By piece of a job: the press at which it was begun.</summary>
     private static Dictionary<int, int> BegunAt(DayAsk ask, int job)
@@ -68,7 +82,7 @@ internal static class DayWorkload
     {
         var (celsius, hotFrom, closed) = (press.Celsius ?? Surroundings.RoomCelsius, 0, new List<(int, int)>());
         // A press that is heating goes on with it.
-        if (ask.Begun.Where(t => t.Press == press.Id && t.Celsius is not null).MaxBy(t => t.Start) is { } last)
+        if (ask.Begun.Where(t => t.Press == press.Id && t.Celsius is not null && !(t.Start < press.ColdAt)).MaxBy(t => t.Start) is { } last)
         {
             celsius = last.Celsius!.Value;
             if (last.Kind == DayTaskKind.Heat && last.End > ask.From)

@@ -17,6 +17,88 @@ namespace Juxtherm.Store.Migrations
 #pragma warning disable 612, 618
             modelBuilder.HasAnnotation("ProductVersion", "10.0.15");
 
+            modelBuilder.Entity("Juxtherm.Store.BlankMoveRow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("BlankId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("CommandId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Pieces")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid?>("RunId")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BlankId", "CommandId", "Kind")
+                        .IsUnique();
+
+                    b.ToTable("BlankMoves");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.BlankStockRow", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Colour")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ColourName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("CreatedUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DeletedUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Form")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Low")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Material")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<decimal?>("Price")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Size")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("DeletedUtc", "Form", "Material");
+
+                    b.ToTable("BlankStock");
+                });
+
             modelBuilder.Entity("Juxtherm.Store.ColourMatchRow", b =>
                 {
                     b.Property<string>("Vinyl")
@@ -220,6 +302,27 @@ namespace Juxtherm.Store.Migrations
                     b.HasIndex("DeletedUtc", "UpdatedUtc");
 
                     b.ToTable("Jobs");
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.KeptRow", b =>
+                {
+                    b.Property<string>("Key")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Json")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("UpdatedUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Key");
+
+                    b.ToTable("Kept");
                 });
 
             modelBuilder.Entity("Juxtherm.Store.LearnedOffRow", b =>
@@ -559,6 +662,62 @@ namespace Juxtherm.Store.Migrations
                     b.ToTable("PressRepairs");
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.QuoteRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("CreatedUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Customer")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("DecidedUtc")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("JobId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("JobJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Json")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Number")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Status")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Title")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ValidUntil")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("JobId");
+
+                    b.HasIndex("Number")
+                        .IsUnique();
+
+                    b.ToTable("Quotes");
+                });
+
             modelBuilder.Entity("Juxtherm.Store.RunEventRow", b =>
                 {
                     b.Property<Guid>("RunId")
@@ -867,6 +1026,15 @@ namespace Juxtherm.Store.Migrations
                     b.ToTable("Stock");
                 });
 
+            modelBuilder.Entity("Juxtherm.Store.BlankMoveRow", b =>
+                {
+                    b.HasOne("Juxtherm.Store.BlankStockRow", null)
+                        .WithMany("Moves")
+                        .HasForeignKey("BlankId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Juxtherm.Store.CutCommandRow", b =>
                 {
                     b.HasOne("Juxtherm.Store.CutRow", null)
@@ -963,6 +1131,11 @@ namespace Juxtherm.Store.Migrations
                         .HasForeignKey("StockId")
                         .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
+                });
+
+            modelBuilder.Entity("Juxtherm.Store.BlankStockRow", b =>
+                {
+                    b.Navigation("Moves");
                 });
 
             modelBuilder.Entity("Juxtherm.Store.CutRow", b =>

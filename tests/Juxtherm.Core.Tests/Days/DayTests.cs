@@ -32,7 +32,7 @@ public class DayTests
         {
             var ask = Random(seed);
             // Every fifth goes through the solver as well.
-            var plan = Planner.Plan(ask, new ScheduleEffort(10, seed % 5 == 0 ? 0.002 : 0), Shipped.Words);
+            var plan = Planner.Plan(ask, new ScheduleEffort(10, seed % 5 == 0 ? 0.002 : 0)).For(Shipped.Words);
             Assert.Equal([], DayChecker.Faults(ask, plan).Select(f => $"day {seed}: {f}"));
         }
     }
@@ -43,10 +43,10 @@ public class DayTests
         for (var seed = 0; seed < 30; seed++)
         {
             var ask = Random(seed);
-            var before = Planner.Plan(ask, ScheduleEffort.AtOnce, Shipped.Words);
+            var before = Planner.Plan(ask, ScheduleEffort.AtOnce).For(Shipped.Words);
             var now = ask.From.AddSeconds((int)((before.Finish - ask.From).TotalSeconds * (0.2 + seed % 3 * 0.25)));
             var then = ask with { From = now, Begun = DayNow.Begun(before.Tasks, now) };
-            var plan = Planner.Plan(then, ScheduleEffort.AtOnce, Shipped.Words);
+            var plan = Planner.Plan(then, ScheduleEffort.AtOnce).For(Shipped.Words);
             Assert.Equal([], DayChecker.Faults(then, plan).Select(f => $"day {seed}: {f}"));
             var kept = plan.Tasks.Where(t => t.Fixed).ToDictionary(t => t.Id);
             Assert.All(then.Begun, b => Assert.Equal((b.Start, b.End), (kept[b.Id].Start, kept[b.Id].End)));

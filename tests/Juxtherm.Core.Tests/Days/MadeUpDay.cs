@@ -38,7 +38,8 @@ internal sealed class MadeUpDay(CatalogueSnapshot catalogue, ILanguage language)
         (Job Job, Plan Plan, CutLayout Cut)? first = null;
         for (var p = 0; p < presses.Count; p++)
         {
-            var planned = _known.GetOrAdd(JobAtPress.Of(node.ToJsonString(), presses[p]), Planned);
+            var planned = _known.GetOrAdd(JobAtPress.Of(node.ToJsonString(), presses[p].Source.Id, presses[p].PlateWidthMm,
+                presses[p].PlateHeightMm), Planned);
             if (planned.Plan.Notices.Any(n => n.Code == "heat-source-unsuitable"))
                 continue;
             first ??= planned;

@@ -33,6 +33,17 @@ internal sealed class HandsScheduler(WorkIndex index)
         return clock.Run() ? clock.Finished() : null;
     }
 
+    /// <summary>Places all of it as it was to be before, as far as it goes.</summary>
+    /// <param name="order">The batches in the order in which they come to their presses.</param>
+    /// <returns>Null where something never finds room.</returns>
+    public Schedule? PlaceAsBefore(IReadOnlyList<ChosenBatch> order)
+    {
+        // What nobody knew of comes in between at once: it is a rush, or something to be done again.
+        long[] ranks = [.. index.Blocks.Select(b => _work.Before.TryGetValue(b.Block.Id, out var then) ? then.Start : -1L)];
+        var clock = new Clock(index, order, ranks, staying: false);
+        return clock.Run() ? clock.Finished() : null;
+    }
+
     /// <summary>What comes first, by block: the smaller, the sooner.</summary>
     private long[] Ranks(IReadOnlyList<ChosenBatch> order, Turn turn)
     {

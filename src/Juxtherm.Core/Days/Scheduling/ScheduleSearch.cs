@@ -59,6 +59,58 @@ internal sealed class ScheduleSearch(WorkIndex index)
     public Schedule? Place(IReadOnlyList<ChosenBatch> order, Turn? turn) =>
         turn is { } first ? _byClock.Place(order, first) : _inOrder.Place(order);
 
+    /// <summary>As it was planned before, with what is new put where it serves best.</summary>
+    /// <returns>Null where it was not planned before, or cannot be done so any more.</returns>
+    public Schedule? AsBefore()
+    {
+        if (_work.Before.Count == 0)
+            return null;
+        var known = new List<(ChosenBatch Chosen, int Start)>();
+        var unknown = new List<int>();
+        for (var b = 0; b < _work.Batches.Count; b++)
+        {
+            var then = _work.Batches[b].Modes.SelectMany(m => m.Blocks).Where(x => _work.Before.ContainsKey(x.Id))
+                .Select(x => _work.Before[x.Id]).ToList();
+            var ways = index.WaysOf(b).ToList();
+            var press = then.Find(t => t.Press is not null).Press;
+            if (then.Count > 0 && ways.Find(w => w.Press == press) is var way && way.Press == press)
+                known.Add((new ChosenBatch(b, way.Mode, way.Press), then.Min(t => t.Start)));
+            else
+                unknown.Add(b);
+        }
+
+        List<ChosenBatch> order = [.. known.OrderBy(k => k.Start).Select(k => k.Chosen)];
+        foreach (var batch in unknown)
+            order = Inserted(order, batch) ?? order;
+        return order.Count == _work.Batches.Count ? _byClock.PlaceAsBefore(order) : null;
+    }
+
+    private List<ChosenBatch>? Inserted(List<ChosenBatch> order, int batch)
+    {
+        var partly = order.Count + 1 < _work.Batches.Count;
+        (List<ChosenBatch>? Order, Schedule? Schedule) best = (null, null);
+        foreach (var (mode, press) in index.WaysOf(batch))
+        {
+            for (var at = 0; at <= order.Count; at++)
+            {
+                List<ChosenBatch> tried = [.. order.Take(at), new ChosenBatch(batch, mode, press), .. order.Skip(at)];
+                // While others are missing still, it goes where it is due.
+                if (partly)
+                {
+                    if (at == order.Count || (_work.Due[_work.Batches[batch].Job] ?? int.MaxValue)
+                        < (_work.Due[_work.Batches[order[at].Batch].Job] ?? int.MaxValue))
+                        return tried;
+                    continue;
+                }
+
+                if (_byClock.PlaceAsBefore(tried) is { } found && found.IsBetterThan(best.Schedule))
+                    best = (tried, found);
+            }
+        }
+
+        return best.Order;
+    }
+
     /// <summary>Orders that anybody would think of: the soonest due, the coolest, the hottest, the longest first.</summary>
     private IEnumerable<IReadOnlyList<int>> Rules()
     {

@@ -11,10 +11,10 @@ public sealed record ScheduleEffort(int Tries, double Work)
     public static ScheduleEffort AtOnce { get; } = new(60, 0);
 
     /// <summary>Stretch somebody waits.</summary>
-    public static ScheduleEffort Quick { get; } = new(60, 0.5);
+    public static ScheduleEffort Quick { get; } = new(60, 0.04);
 
     /// <summary>In the background.</summary>
-    public static ScheduleEffort Thorough { get; } = new(120, 20);
+    public static ScheduleEffort Thorough { get; } = new(200, 0.6);
 }
 
 /// <summary>How far it is.</summary>
@@ -52,6 +52,8 @@ public static class Scheduler
         var index = new WorkIndex(work);
         var search = new ScheduleSearch(index);
         var best = search.Find(effort.Tries);
+        if (search.AsBefore() is { } kept && !best.ServesMoreThan(kept))
+            return new Scheduled(kept, Math.Min(kept.Finish, FinishBound.Of(index)), 0, false);
         var bound = Math.Min(best.Finish, FinishBound.Of(index));
         var goesOn = told(new ScheduleProgress(best, bound, 0));
         var found = effort.Work <= 0 || !goesOn || stop.IsCancellationRequested || index.Blocks.Count == 0

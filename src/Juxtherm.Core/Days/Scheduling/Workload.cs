@@ -100,6 +100,11 @@ public sealed record Workload(
     /// <summary>What began already, by block id.</summary>
     public IReadOnlyDictionary<string, Pin> Pinned { get; init; } = new Dictionary<string, Pin>(StringComparer.Ordinal);
 
+    /// <summary>How it was planned before, by block id: when it was to begin, s, and at which press. A new plan leaves it so where that
+    /// serves as well.</summary>
+    public IReadOnlyDictionary<string, (int Start, int? Press)> Before { get; init; } =
+        new Dictionary<string, (int Start, int? Press)>(StringComparer.Ordinal);
+
     /// <summary>When each pair of hands is there: from and to, s; empty for always. None where they have no names.</summary>
     public IReadOnlyList<IReadOnlyList<(int From, int To)>> People { get; init; } = [];
 

@@ -49,15 +49,15 @@ public sealed record WorkOfAJob(
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(figures);
         var pieces = BenchScript.Wanted(job).Pieces.Count;
-        var sheets = cut?.Lists.SelectMany(l => l.Sheets.Select((s, i) => (List: l, Sheet: s, Number: i + 1))).ToList() ?? [];
-        List<MatWork> mats = [.. sheets.Select(s => new MatWork($"mat-{s.List.Id}-{s.Number.ToString(CultureInfo.InvariantCulture)}",
+        var sheets = cut?.Lists.SelectMany(l => l.Sheets.Select(s => (List: l, Sheet: s))).ToList() ?? [];
+        List<MatWork> mats = [.. sheets.Select(s => new MatWork(MatOf(s.List.Id, s.Sheet.Number),
             figures.Cutting.LoadMatSeconds.Value, s.Sheet.CutSeconds, PiecesOn(s.Sheet, pieces)))];
         var all = Enumerable.Range(1, pieces).ToHashSet();
         // Artwork that is not known yet is cut and weeded all the same.
         if (mats.Count == 0)
             mats.Add(new MatWork("mat-1", figures.Cutting.LoadMatSeconds.Value, figures.Handling.UnknownCutSeconds.Value * pieces, all));
         var weed = new double[pieces];
-        foreach (var (_, sheet, _) in sheets)
+        foreach (var (_, sheet) in sheets)
         {
             var units = sheet.Units.Where(u => u.Kind == CutUnitKind.Artwork && u.Garment >= 1 && u.Garment <= pieces).ToList();
             foreach (var unit in units)
@@ -70,6 +70,39 @@ public sealed record WorkOfAJob(
             Washed = job.Blank.Material.Care != CareKind.Wipe,
         };
     }
+
+    /// <summary>The same with some pieces made once more, each from the first piece's vinyl.</summary>
+    /// <param name="pieces">How many.</param>
+    /// <param name="figures">Figures of the work.</param>
+    public WorkOfAJob WithAgain(int pieces, WorkFigures figures)
+    {
+        ArgumentNullException.ThrowIfNull(figures);
+        if (pieces <= 0 || Pieces == 0)
+            return this;
+        var one = figures.Handling.UnknownCutSeconds.Value;
+        var mat = new MatWork($"again-{pieces.ToString(CultureInfo.InvariantCulture)}", figures.Cutting.LoadMatSeconds.Value, one * pieces,
+            Enumerable.Range(Pieces + 1, pieces).ToHashSet());
+        return this with
+        {
+            Pieces = Pieces + pieces,
+            Mats = [.. Mats, mat],
+            WeedSeconds = [.. WeedSeconds, .. Enumerable.Repeat(Math.Max(figures.Weeding.Seconds.Value, WeedSeconds[0]), pieces)],
+        };
+    }
+
+    /// <summary>The same without mats that are cut already.</summary>
+    /// <param name="done">Sheets, as list and number.</param>
+    public WorkOfAJob Without(IReadOnlySet<(string List, int Sheet)> done)
+    {
+        ArgumentNullException.ThrowIfNull(done);
+        var cut = done.Select(d => MatOf(d.List, d.Sheet)).ToHashSet(StringComparer.Ordinal);
+        return this with { Mats = [.. Mats.Where(m => !cut.Contains(m.Id))] };
+    }
+
+    private static string MatOf(string list, int sheet) => string.Create(CultureInfo.InvariantCulture, $"mat-{list}-{sheet}");
+
+    /// <summary>Nothing of it is done.</summary>
+    public WorkOfAJob Dropped() => this with { Pieces = 0, Mats = [], WeedSeconds = [], Due = null };
 
     private static HashSet<int> PiecesOn(CutSheet sheet, int pieces)
     {

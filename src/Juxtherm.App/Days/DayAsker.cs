@@ -1,0 +1,164 @@
+using System.Text.Json.Nodes;
+using Juxtherm.App.Learning;
+using Juxtherm.App.Planning;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Cutting.Sheets;
+using Juxtherm.Core.Days;
+using Juxtherm.Core.Days.Asking;
+using Juxtherm.Core.Days.Work;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Stages;
+using Juxtherm.Core.Reading;
+using Juxtherm.Core.Settings;
+using Juxtherm.Store;
+
+namespace Juxtherm.App.Days;
+
+/// <summary>Makes of a wish for a day what a day is planned from: every job planned for every press that can take it, and its
+/// cut.</summary>
+/// <param name="memory">Makes plans.</param>
+/// <param name="agreed">What kept jobs were agreed with.</param>
+/// <param name="jobs">Kept jobs.</param>
+/// <param name="cuts">What is cut already.</param>
+/// <param name="shelf">The workshop's own presses.</param>
+/// <param name="planner">Lays out what is not cut yet.</param>
+/// <param name="catalogue">The catalogue.</param>
+/// <param name="pace">How fast this workshop is.</param>
+/// <param name="language">Says why something is refused.</param>
+public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, CutStore cuts, WorkshopCatalogue shelf, CutPlanner planner,
+    CatalogueSnapshot catalogue, WorkshopPace pace, ILanguage language)
+{
+    private const int MostPieces = 400;
+    private static readonly HashSet<string> CannotBe = new(StringComparer.Ordinal)
+    {
+        "heat-source-unsuitable", "vinyl-under-source",
+    };
+
+    /// <summary>Makes it.</summary>
+    /// <param name="wish">What is wished.</param>
+    /// <param name="now">From when it is planned, UTC.</param>
+    /// <param name="begun">What of it is over or under way.</param>
+    /// <param name="before">As it was planned before.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<Result<DayAsk>> MakeAsync(DayWish wish, DateTimeOffset now, IReadOnlyList<DayTask> begun,
+        IReadOnlyList<DayTask> before,
+        CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(wish);
+        var problems = new Problems();
+        var own = (await shelf.OwnAsync(cancel))["presses"]!.AsArray().Where(p => p is not null)
+            .ToDictionary(p => p!["id"]!.GetValue<string>(), p => p!, StringComparer.Ordinal);
+        CheckPresses(wish, own, problems);
+        var texts = new List<(string Json, WorkshopCorrection Agreed, Guid? Id)>();
+        for (var j = 0; j < wish.Jobs.Count; j++)
+            texts.Add(await TextAsync(wish.Jobs[j], j, problems, cancel));
+        if (!problems.None)
+            return new Invalid(problems, "day");
+        var planned = Plan(wish, texts, own, problems);
+        if (!problems.None)
+            return new Invalid(problems, "day");
+        var presses = Presses(wish, planned);
+        var works = new List<WorkOfAJob>();
+        for (var j = 0; j < wish.Jobs.Count; j++)
+        {
+            if (Candidates(wish.Jobs[j], planned[j], presses) is not { Count: > 0 } at)
+                return new Refused("no-press", language.WordsFor(UnitSystem.Metric)
+                    .Say("day.no-press", ("title", planned[j][0]!.Value.Job.Title)));
+            works.Add(await WorkAsync(wish.Jobs[j], texts[j].Id, planned[j], at, cancel));
+        }
+
+        if (works.Sum(w => w.Pieces) > MostPieces)
+            return new Refused("too-many", language.WordsFor(UnitSystem.Metric).Say("day.too-many-pieces", ("most", MostPieces)));
+        return new DayAsk(now, wish.People, wish.Breaks, presses, wish.Cutters, works)
+        {
+            Pace = await pace.FindAsync(cancel),
+            Begun = begun,
+            Before = before,
+        };
+    }
+
+    private static void CheckPresses(DayWish wish, IReadOnlyDictionary<string, JsonNode> own, Problems problems)
+    {
+        // Whether a kind that ships is known is said by the job that is read with it; an own one has to be on the shelf.
+        for (var p = 0; p < wish.Presses.Count; p++)
+            if (wish.Presses[p].HeatSource.StartsWith("own-", StringComparison.Ordinal) && !own.ContainsKey(wish.Presses[p].HeatSource))
+                problems.Add($"/presses/{p}/heatSource", new Phrase("day-reader.own-press", ("id", wish.Presses[p].HeatSource),
+                    ("own", Thing.List(own.Keys))), "unknown-id");
+    }
+
+    private async Task<(string Json, WorkshopCorrection Agreed, Guid? Id)> TextAsync(WishedJob job, int number, Problems problems,
+        CancellationToken cancel)
+    {
+        if (job.Id is not { } id)
+            return (job.Job!.ToJsonString(), WorkshopCorrection.None, null);
+        if (await jobs.FindAsync(id, cancel) is { } row)
+            return (row.Json, agreed.Agreed(row), id);
+        problems.Add($"/jobs/{number}/id", new Phrase("day-reader.no-job"), "unknown-id");
+        return ("{}", WorkshopCorrection.None, id);
+    }
+
+    /// <summary>Every job at every press, both cores at once; what is alike is planned once.</summary>
+    private (Job Job, Plan Plan)?[][] Plan(DayWish wish, List<(string Json, WorkshopCorrection Agreed, Guid? Id)> texts,
+        IReadOnlyDictionary<string, JsonNode> own, Problems problems)
+    {
+        var wanted = (from j in Enumerable.Range(0, texts.Count)
+                      from p in Enumerable.Range(0, wish.Presses.Count)
+                      let press = wish.Presses[p]
+                      select (Job: j, Press: p, Json: JobAtPress.Of(texts[j].Json, press.HeatSource, press.PlateWidthMm,
+                          press.PlateHeightMm,
+                          own.GetValueOrDefault(press.HeatSource)))).ToList();
+        var found = wanted.DistinctBy(w => (w.Job, w.Json)).AsParallel().Select(w =>
+        {
+            var wrong = new Problems();
+            var plan = memory.Plan(w.Json, UnitSystem.Metric, texts[w.Job].Agreed, wrong);
+            return (w.Job, w.Press, w.Json, Plan: plan, Wrong: wrong);
+        }).ToList();
+        foreach (var f in found.OrderBy(f => f.Job).ThenBy(f => f.Press))
+            foreach (var problem in f.Wrong.Found)
+                problems.Add(problem with { Pointer = Place(problem.Pointer, f.Job, f.Press) });
+        var byText = found.ToDictionary(f => (f.Job, f.Json), f => f.Plan is { } p ? (p.Job, p.Result.Plan) : ((Job, Plan)?)null);
+        return [.. Enumerable.Range(0, texts.Count).Select(j => wanted.Where(w => w.Job == j).Select(w => byText[(j, w.Json)]).ToArray())];
+    }
+
+    /// <summary>What is wrong with the press is wrong with the day, what is wrong with the job with the job.</summary>
+    private static string Place(string pointer, int job, int press) =>
+        pointer is "/tools/heatSource" or "/tools/plateWidthMm" or "/tools/plateHeightMm"
+            ? $"/presses/{press}{pointer["/tools".Length..]}" : $"/jobs/{job}/job{pointer}";
+
+    private static IReadOnlyList<DayPress> Presses(DayWish wish, (Job Job, Plan Plan)?[][] planned) =>
+    [
+        .. wish.Presses.Select((p, i) =>
+        {
+            var tools = planned.Select(j => j[i]?.Job.Tools).First(t => t is not null)!;
+            return new DayPress(p.Id, tools.Source, tools.PlateWidthMm, tools.PlateHeightMm, p.Celsius)
+            {
+                Name = p.Name.Length > 0 ? p.Name : tools.Source.Name,
+                BrokenSince = p.BrokenSince,
+                ColdAt = p.ColdAt,
+            };
+        }),
+    ];
+
+    /// <summary>The presses that can take a job: those without a stop, where there are such.</summary>
+    private static List<PlanAtPress> Candidates(WishedJob job, (Job Job, Plan Plan)?[] planned, IReadOnlyList<DayPress> presses)
+    {
+        var at = presses.Select((p, i) => (Press: p, Number: i, Plan: planned[i]!.Value.Plan))
+            .Where(a => (job.Press is null || a.Press.Id == job.Press) && a.Plan.Presses.Any(p => p.Purpose == PressPurpose.Press)
+                && !a.Plan.Notices.Any(n => CannotBe.Contains(n.Code))).ToList();
+        var without = at.Where(a => a.Plan.Verdict != Verdict.Stop).ToList();
+        return [.. (without.Count > 0 ? without : at).Select(a => new PlanAtPress(a.Number, a.Press.Source, a.Plan))];
+    }
+
+    private async Task<WorkOfAJob> WorkAsync(WishedJob wished, Guid? id, (Job Job, Plan Plan)?[] planned, List<PlanAtPress> at,
+        CancellationToken cancel)
+    {
+        var job = planned[at[0].Press]!.Value.Job;
+        var cut = id is { } kept ? (await cuts.OfJobAsync(kept, cancel)).FirstOrDefault(c => c.Status is CutStore.Open or CutStore.Cut)
+            : null;
+        var (layout, done) = cut is null ? (planner.InPlace(job, []), CutSoFar.Nothing) : CutSoFar.Of(cut);
+        var work = WorkOfAJob.Of(job, at, layout, catalogue.Work, wished.Due).Without(done);
+        work = work.WithAgain(wished.Again, catalogue.Work);
+        return wished.Dropped ? work.Dropped() : work;
+    }
+}
