@@ -12,7 +12,7 @@ public static class DayDocument
     private const float NameMm = 30;
     private const float RowMm = 13;
     private const float LineMm = 6.2f;
-    private static readonly CultureInfo English = CultureInfo.GetCultureInfo("en-US");
+    private static readonly CultureInfo English = CultureInfo.InvariantCulture;
 
     // Grays that print as well as they look; every bar carries the number of its job besides.
     private static readonly SKColor[] Fills = [new(0xde, 0xd6, 0xc8), new(0xb9, 0xae, 0x9d), new(0xee, 0xe9, 0xe0), new(0xcb, 0xc2, 0xb2)];

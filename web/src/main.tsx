@@ -14,6 +14,8 @@ import { CarePage } from './features/care/CarePage';
 import { CareStation } from './features/care/CareStation';
 import { ComparePage } from './features/compare/ComparePage';
 import { CutStation } from './features/cut/CutStation';
+import { DayPage } from './features/day/DayPage';
+import { NowPage } from './features/day/NowPage';
 import { ItemStation } from './features/item/ItemStation';
 import { JobPage } from './features/jobs/JobPage';
 import { JobsPage } from './features/jobs/JobsPage';
@@ -67,12 +69,14 @@ const router = createBrowserRouter([
       { path: '/logbook/taught', element: <TaughtPage /> },
       { path: '/logbook/care', element: <CarePage /> },
       { path: '/logbook/kept', element: <KeptPage /> },
+      { path: '/day', element: <DayPage /> },
       { path: '/crew/:id', element: <CrewPage /> },
       { path: '/lifted', element: <LiftedPage /> },
       { path: '/help', lazy: async () => ({ Component: (await import('./features/help/HelpPage')).HelpPage }) },
       { path: '*', element: <LostPage /> },
     ],
   },
+  { path: '/day/now', element: <NowPage />, errorElement: <LostPage /> },
   { path: '/bench/:id', element: <BenchPage />, errorElement: <LostPage /> },
   { path: '/bench/:id/:station', element: <BenchPage />, errorElement: <LostPage /> },
 ]);

@@ -70,7 +70,7 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
             return new Refused("stale", Words.Say("day.other-now"), before is { } b ? Current(b.Day, b.Version, units) : null);
         var goesOn = before is { } kept && kept.Day.Plan.Tasks.Any(t => t.Start < clock.GetUtcNow()) && IsSameDay(kept.Day, wish);
         var begun = goesOn ? DayNow.Begun(before!.Value.Day.Plan.Tasks, clock.GetUtcNow()) : [];
-        return await PlanAnewAsync(wish, begun, goesOn ? before!.Value.Day : null, version, null, units, ScheduleEffort.Quick, cancel);
+        return await PlanAnewAsync(wish, begun, goesOn ? before!.Value.Day : null, version, null, units, ScheduleEffort.AtOnce, cancel);
     }
 
     /// <summary>Something happened: the rest is planned anew.</summary>

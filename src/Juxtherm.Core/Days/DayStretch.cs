@@ -15,11 +15,14 @@ public sealed record DayStretch(int Job, DayActivity? Activity, DateTimeOffset S
     // A press that stands open between two pieces of a job is at that job still, s (ours).
     private const double StaysSeconds = 600;
 
+    // Whoever waits longer than this does nothing meanwhile, s (ours).
+    private const double RestsSeconds = 120;
+
     /// <summary>What a pair of hands does, one after the other.</summary>
     /// <param name="tasks">All tasks of the day.</param>
     /// <param name="who">Whose hands, from 0.</param>
     public static IReadOnlyList<DayStretch> OfHands(IEnumerable<DayTask> tasks, int who) =>
-        Join(tasks.Where(t => t.Who == who), double.MaxValue);
+        Join(tasks.Where(t => t.Who == who), RestsSeconds);
 
     /// <summary>What a press does, one after the other.</summary>
     /// <param name="tasks">All tasks of the day.</param>

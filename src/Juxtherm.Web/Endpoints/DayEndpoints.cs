@@ -21,7 +21,8 @@ internal static class DayEndpoints
             Answers.Of(await keep.PlanAsync(await JobBody.ReadAsync(request, cancel), ReaderUnits.Of(units), cancel)))
             .Accepts<object>("application/json").Produces<DayPlan>().ProducesProblem(400).ProducesProblem(409);
         day.MapGet("/", async (string? units, KeepDay keep, CancellationToken cancel) =>
-            Answers.Of(await keep.FindAsync(ReaderUnits.Of(units), cancel))).Produces<CurrentDay>().ProducesProblem(404);
+            await keep.FindAsync(ReaderUnits.Of(units), cancel) is { Value: { } planned } ? Results.Ok(planned) : Results.NoContent())
+            .Produces<CurrentDay>().Produces(204);
         day.MapPut("/", async (HttpRequest request, string? units, int version, KeepDay keep, CancellationToken cancel) =>
             Answers.Of(await keep.SaveAsync(await JobBody.ReadAsync(request, cancel), version, ReaderUnits.Of(units), cancel)))
             .Accepts<object>("application/json").Produces<CurrentDay>().ProducesProblem(400).ProducesProblem(409);

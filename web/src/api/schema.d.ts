@@ -1368,6 +1368,485 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CurrentDay"];
+                    };
+                };
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put: {
+            parameters: {
+                query: {
+                    units?: string;
+                    version: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CurrentDay"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    units?: string;
+                    zone?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["DayEvent"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CurrentDay"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/improve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CurrentDay"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/improve/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CurrentDay"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DayPlan"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WhatIf"][];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WhatIfAnswer"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fonts": {
         parameters: {
             query?: never;
@@ -6428,6 +6907,78 @@ export interface components {
             /** @description Item, material and vinyl in words. */
             what: string;
         };
+        /** @description The day that is planned, as it stands. */
+        CurrentDay: {
+            /**
+             * Format: date-time
+             * @description When the work has to begin at the latest for all to be in time, UTC; null where nothing is due.
+             */
+            beginBy?: null | string;
+            /** @description What no plan can do better. */
+            bound?: components["schemas"]["DayBound"];
+            /** @description How busy each pair of hands is from beginning to end, 0 to 1. */
+            busy?: number[];
+            /**
+             * Format: date-time
+             * @description When all is done, UTC.
+             */
+            finish?: string;
+            /**
+             * Format: date-time
+             * @description When the work begins, UTC.
+             */
+            from?: string;
+            /**
+             * Format: double
+             * @description How far the finish may be from the soonest possible, as a share of the whole day, 0 to 1.
+             */
+            gap?: number;
+            /** @description What each pair of hands does. */
+            hands: components["schemas"]["DayRow"][];
+            /**
+             * Format: int32
+             * @description How often a press changes its temperature.
+             */
+            heatChanges?: number;
+            improving?: null | components["schemas"]["ImprovingDay"];
+            /** @description The jobs, in the order in which they were given. */
+            jobs?: components["schemas"]["DayJobPlan"][];
+            /**
+             * Format: int64
+             * @description By how much jobs are late, all together, s.
+             */
+            lateSeconds?: number;
+            /**
+             * Format: int32
+             * @description How many things have another time or place than before the last change.
+             */
+            moved?: number;
+            /**
+             * Format: date-time
+             * @description The service's time, UTC.
+             */
+            now: string;
+            /** @description What each press does. */
+            presses: components["schemas"]["DayRow"][];
+            /** @description How good it is. */
+            status?: components["schemas"]["DayStatus"];
+            /**
+             * Format: int32
+             * @description How often a pair of hands goes over to another task.
+             */
+            taskChanges?: number;
+            /** @description All of it, by time. */
+            tasks?: components["schemas"]["DayTask"][];
+            /**
+             * Format: int32
+             * @description Counts changes; a change that was made from an older one is refused.
+             */
+            version: number;
+            /** @description What it hangs on, in the reader's units. */
+            why?: string[];
+            /** @description What was wished of it. */
+            wish: components["schemas"]["JsonNode"];
+        };
         /**
          * @description What can be asked of a cut.
          * @enum {unknown}
@@ -6872,6 +7423,253 @@ export interface components {
          * @enum {unknown}
          */
         CutUnitKind: "artwork" | "test-cut" | "patch";
+        /** @enum {unknown} */
+        DayActivity: "cutting" | "weeding" | "preparing" | "pressing" | "packing" | null;
+        /** @description What no plan can do better. */
+        DayBound: {
+            /**
+             * Format: date-time
+             * @description Sooner than this all is never done, UTC.
+             */
+            finish: string;
+            /**
+             * Format: int64
+             * @description Less late, all jobs together, it never is, s.
+             */
+            lateSeconds: number;
+        };
+        /** @description Something that happens in the course of a day. */
+        DayEvent: {
+            /**
+             * Format: uuid
+             * @description Chosen by whoever says it; saying it twice counts once.
+             */
+            commandId: string;
+            /**
+             * Format: date-time
+             * @description When it is handed over, UTC; null where that is not said.
+             */
+            due?: null | string;
+            /**
+             * Format: int32
+             * @description Which of the day's jobs, from 0.
+             */
+            job?: null | number;
+            /**
+             * Format: uuid
+             * @description The kept job that comes in between.
+             */
+            jobId?: null | string;
+            /** @description What. */
+            kind: components["schemas"]["DayEventKind"];
+            /** @description Who comes. */
+            name?: string;
+            /**
+             * Format: int32
+             * @description How many pieces.
+             */
+            pieces?: number;
+            /** @description Which press. */
+            press?: null | string;
+            /**
+             * Format: double
+             * @description By how long, s.
+             */
+            seconds?: number;
+            /** @description Ids of the tasks that it is about. */
+            tasks?: string[];
+            /**
+             * Format: int32
+             * @description Who leaves, from 0.
+             */
+            who?: null | number;
+        };
+        /**
+         * @description What happens in the course of a day.
+         * @enum {unknown}
+         */
+        DayEventKind: "done" | "not-yet" | "longer" | "left" | "came" | "press-broke" | "press-back" | "again" | "rush" | "drop";
+        /** @description A job of the day. */
+        DayJobPlan: {
+            /**
+             * Format: date-time
+             * @description When its first work begins, UTC.
+             */
+            begin: string;
+            /**
+             * Format: date-time
+             * @description When it is handed over, UTC; null where that is not said.
+             */
+            due: null | string;
+            /**
+             * Format: int64
+             * @description By how much it is late, s; 0 where it is not.
+             */
+            lateSeconds: number;
+            /**
+             * Format: date-time
+             * @description When it is packed, UTC.
+             */
+            ready: string;
+            /** @description What the crafter calls it. */
+            title: string;
+            /** @description What it waits for, in a line; empty where it does not. */
+            waits: string;
+            /**
+             * Format: date-time
+             * @description From when it may be washed, UTC; null where it is not washed.
+             */
+            washFrom: null | string;
+        };
+        /** @description A day, planned. */
+        DayPlan: {
+            /**
+             * Format: date-time
+             * @description When the work has to begin at the latest for all to be in time, UTC; null where nothing is due.
+             */
+            beginBy: null | string;
+            /** @description What no plan can do better. */
+            bound: components["schemas"]["DayBound"];
+            /** @description How busy each pair of hands is from beginning to end, 0 to 1. */
+            busy?: number[];
+            /**
+             * Format: date-time
+             * @description When all is done, UTC.
+             */
+            finish: string;
+            /**
+             * Format: date-time
+             * @description When the work begins, UTC.
+             */
+            from: string;
+            /**
+             * Format: double
+             * @description How far the finish may be from the soonest possible, as a share of the whole day, 0 to 1.
+             */
+            gap?: number;
+            /**
+             * Format: int32
+             * @description How often a press changes its temperature.
+             */
+            heatChanges?: number;
+            /** @description The jobs, in the order in which they were given. */
+            jobs: components["schemas"]["DayJobPlan"][];
+            /**
+             * Format: int64
+             * @description By how much jobs are late, all together, s.
+             */
+            lateSeconds: number;
+            /** @description How good it is. */
+            status: components["schemas"]["DayStatus"];
+            /**
+             * Format: int32
+             * @description How often a pair of hands goes over to another task.
+             */
+            taskChanges?: number;
+            /** @description All of it, by time. */
+            tasks: components["schemas"]["DayTask"][];
+            /** @description What it hangs on, in the reader's units. */
+            why: string[];
+        };
+        /** @description A row of the day's picture. */
+        DayRow: {
+            /** @description The press, or whose hands, from 0. */
+            id: string;
+            /** @description What it is called; empty for hands without a name. */
+            name: string;
+            /** @description What goes on in it, one after the other. */
+            stretches: components["schemas"]["DayStretch"][];
+        };
+        /**
+         * @description How good a plan of a day is.
+         * @enum {unknown}
+         */
+        DayStatus: "optimal" | "feasible" | "late";
+        /** @description What goes on in one place without a stop: tasks that anybody would call one. */
+        DayStretch: {
+            activity: null | components["schemas"]["DayActivity"];
+            /**
+             * Format: double
+             * @description What the press is set to, °C; null for none.
+             */
+            celsius: null | number;
+            /**
+             * Format: date-time
+             * @description UTC.
+             */
+            end: string;
+            /**
+             * Format: int32
+             * @description Which of the day's jobs, from 0; −1 for none.
+             */
+            job: number;
+            /** @description The pieces, from 1; empty where it is about all of them. */
+            pieces: number[];
+            /** @description The press; null where there is none, or several. */
+            press: null | string;
+            /**
+             * Format: date-time
+             * @description UTC.
+             */
+            start: string;
+            /** @description Ids of its tasks. */
+            tasks: string[];
+        };
+        /** @description A stretch of a day. */
+        DayTask: {
+            /** @description What has to be over before it. */
+            after: string[];
+            /**
+             * Format: double
+             * @description What the press is set to, °C; null where nothing is hot.
+             */
+            celsius: null | number;
+            /** @description It takes a cutter. */
+            cutter: boolean;
+            /**
+             * Format: date-time
+             * @description When it is over, UTC.
+             */
+            end: string;
+            /** @description It is over, or under way: a new plan leaves it where it is. */
+            fixed?: boolean;
+            /**
+             * Format: int32
+             * @description How many pairs of hands it takes, 0 or 1.
+             */
+            hands: number;
+            /** @description Stays the same when the day is planned anew. */
+            id: string;
+            /**
+             * Format: int32
+             * @description Which of the day's jobs, from 0; −1 for none.
+             */
+            job: number;
+            /** @description What is done. */
+            kind: components["schemas"]["DayTaskKind"];
+            /**
+             * Format: int32
+             * @description Which of its pieces, from 1; null for all of them.
+             */
+            piece: null | number;
+            /** @description The press that it takes; null for none. */
+            press: null | string;
+            /**
+             * Format: date-time
+             * @description When it begins, UTC.
+             */
+            start: string;
+            /**
+             * Format: int32
+             * @description Whose hands, from 0; null where none are needed.
+             */
+            who?: null | number;
+        };
+        /**
+         * @description What is done in a stretch of a day.
+         * @enum {unknown}
+         */
+        DayTaskKind: "cut" | "weed" | "heat" | "prepare" | "preheat" | "lay" | "tack" | "press" | "cool" | "peel" | "finish" | "inspect" | "pack";
         /**
          * @description Why a place is delicate.
          * @enum {unknown}
@@ -7321,6 +8119,24 @@ export interface components {
              */
             times: number;
         };
+        /** @description A better plan is being looked for. */
+        ImprovingDay: {
+            /**
+             * Format: date-time
+             * @description Sooner than this all is never done, UTC.
+             */
+            bound: string;
+            /**
+             * Format: date-time
+             * @description When all is done by the best so far, UTC.
+             */
+            finish: string;
+            /**
+             * Format: double
+             * @description Share of the work, 0 to 1.
+             */
+            share: number;
+        };
         /** @description A kept job. */
         JobAnswer: {
             /**
@@ -7411,6 +8227,7 @@ export interface components {
          */
         JointKind: "gap" | "butt" | "overlap";
         JsonElement: unknown;
+        JsonNode: unknown;
         JsonObject: Record<string, never>;
         /** @description Where the workshop is kept. */
         KeepingAnswer: {
@@ -9904,6 +10721,58 @@ export interface components {
              * @description Width, mm.
              */
             widthMm: number;
+        };
+        /** @description Something else that could be done. */
+        WhatIf: {
+            /**
+             * Format: double
+             * @description So much later than now planned the work begins, s; earlier where below 0.
+             */
+            beginSeconds: number;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: int32
+             * @description So many more pairs of hands; fewer where below 0.
+             */
+            people: number;
+            /**
+             * Format: int32
+             * @description So many more presses like the first.
+             */
+            presses: number;
+            /**
+             * Format: int32
+             * @description A job that is left out, from 0; null for none.
+             */
+            without: null | number;
+        };
+        /** @description What would come of it. */
+        WhatIfAnswer: {
+            /**
+             * Format: date-time
+             * @description When all is done, UTC.
+             */
+            finish: string;
+            /**
+             * Format: date-time
+             * @description When the work begins, UTC.
+             */
+            from: string;
+            /**
+             * Format: int32
+             * @description How often a press changes its temperature.
+             */
+            heatChanges: number;
+            /** @description When each job is ready, UTC. */
+            jobs: string[];
+            /**
+             * Format: int64
+             * @description By how much jobs are late, all together, s.
+             */
+            lateSeconds: number;
+            /** @description What it is called. */
+            name: string;
         };
         /**
          * @description The window as a field over temperature and time: what stands against a setting, and how likely it comes out well. Margins are counted in

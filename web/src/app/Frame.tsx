@@ -35,6 +35,9 @@ export function Frame() {
           <NavLink to="/" end className={link}>
             {labels.jobs}
           </NavLink>
+          <NavLink to="/day" className={link}>
+            {labels.theDay}
+          </NavLink>
           <NavLink to="/logbook" className={link}>
             {labels.logbook}
           </NavLink>

@@ -6,6 +6,7 @@ type Said = string | number;
 export const juxtherm = 'Juxtherm';
 export const main = 'Main';
 export const jobs = 'Jobs';
+export const theDay = 'Day';
 export const logbook = 'Logbook';
 export const shelf = 'My materials';
 export const dark = 'Dark';

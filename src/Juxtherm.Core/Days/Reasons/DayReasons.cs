@@ -33,9 +33,9 @@ internal static class DayReasons
             .Sum(b => b.PressEnd - Math.Max(0, b.Start)) / schedule.Finish)).ToList();
         var busiest = presses.MaxBy(p => p.Share);
         if (hands.Average() >= Short && hands.Average() >= busiest.Share)
-            yield return words.Say("day.short-hands", ("share", Thing.Share(hands.Average())), ("people", hands.Count));
+            yield return words.Say("day.short-hands", ("share", Math.Round(100 * hands.Average())), ("people", hands.Count));
         else if (busiest.Share >= Short)
-            yield return words.Say("day.short-press", ("press", busiest.Name), ("share", Thing.Share(busiest.Share)));
+            yield return words.Say("day.short-press", ("press", busiest.Name), ("share", Math.Round(100 * busiest.Share)));
     }
 
     /// <summary>In which order a press goes through its temperatures, and what the other way round would cost.</summary>
@@ -50,7 +50,7 @@ internal static class DayReasons
                 continue;
             var cools = work.Presses[press.Key].HeatSeconds(hot.Celsius, inTurn[^2].Celsius);
             yield return words.Say("day.hot-last", ("title", Title(hot)), ("celsius", Thing.Celsius(hot.Celsius)),
-                ("press", ask.Presses[press.Key].Name), ("cools", Thing.Seconds(cools)), ("before", Title(inTurn[^2])),
+                ("press", ask.Presses[press.Key].Name), ("cools", Waiting.Minutes(cools)), ("before", Title(inTurn[^2])),
                 ("beforeCelsius", Thing.Celsius(inTurn[^2].Celsius)));
         }
     }
