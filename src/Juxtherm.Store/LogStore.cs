@@ -60,6 +60,14 @@ public sealed partial class LogStore(IDbContextFactory<WorkshopContext> contexts
     public async Task<IReadOnlyList<LogRow>> AllAsync(LogSearch search, CancellationToken cancel) =>
         await EachAsync(search, cancel).ToListAsync(cancel);
 
+    /// <summary>Pieces on a material of which it is known how they ended, and how many came to nothing.</summary>
+    public async Task<(int Pieces, int Lost)> EndedAsync(string material, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        var known = db.Log.Where(e => e.Material == material && e.EndedWell != null && !e.Struck && !e.Example);
+        return (await known.CountAsync(cancel), await known.CountAsync(e => e.EndedWell == false, cancel));
+    }
+
     /// <summary>An entry with its washes; null when there is none.</summary>
     public async Task<LogRow?> FindAsync(long id, CancellationToken cancel)
     {

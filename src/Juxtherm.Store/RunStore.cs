@@ -13,7 +13,10 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
     /// Keeps a new run; the vinyl that was cut for its job is used up with it, both or neither. Practice uses up nothing. Its id is the
     /// command's: asking twice begins one.
     /// </summary>
-    public Task AddAsync(RunRow run, CancellationToken cancel)
+    /// <param name="run">The run.</param>
+    /// <param name="blanks">The items that it takes.</param>
+    /// <param name="cancel">Gives up.</param>
+    public Task AddAsync(RunRow run, IReadOnlyList<WantedBlank> blanks, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(run);
         return Once.DoAsync(contexts, async db =>
@@ -22,7 +25,11 @@ public sealed class RunStore(IDbContextFactory<WorkshopContext> contexts)
                 return run;
             db.Add(run);
             if (!run.Practice)
+            {
                 await CutStore.UseForJobAsync(db, run.JobId, run.StartedUtc, cancel);
+                await BlankStore.UseAsync(db, run, blanks, cancel);
+            }
+
             return run;
         }, cancel);
     }

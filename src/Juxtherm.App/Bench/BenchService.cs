@@ -3,6 +3,7 @@ using System.Text.Json.Nodes;
 using Juxtherm.App.Learning;
 using Juxtherm.App.Logbook;
 using Juxtherm.App.Planning;
+using Juxtherm.App.Stock;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Learning;
 using Juxtherm.Core.Notices;
@@ -89,7 +90,7 @@ public sealed partial class BenchService(JobStore jobs, RunStore runs, PlanCache
             Practice = practice,
         };
         run.Trace = new RunTraceRow { RunId = run.Id, Json = JsonSerializer.Serialize(new TraceAnswer(planned.Trace), CoreJson.Options) };
-        await runs.AddAsync(run, cancel);
+        await runs.AddAsync(run, WantedBlanks.Of(job), cancel);
         return new Started(await FindAsync(run.Id, cancel), null);
     }
 

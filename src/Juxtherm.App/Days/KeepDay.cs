@@ -17,12 +17,14 @@ namespace Juxtherm.App.Days;
 /// <param name="planner">Plans.</param>
 /// <param name="improver">Looks for something better in the background.</param>
 /// <param name="store">Where the day is kept.</param>
+/// <param name="days">Reads it.</param>
 /// <param name="runs">Runs of its jobs.</param>
 /// <param name="bench">Where they stand.</param>
 /// <param name="gate">Nothing is written while the data is exchanged.</param>
 /// <param name="clock">The time.</param>
 /// <param name="language">Says why something is refused.</param>
-public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover improver, KeptStore store, RunStore runs, BenchService bench,
+public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover improver, KeptStore store, DayKept days, RunStore runs,
+    BenchService bench,
     WorkshopGate gate, TimeProvider clock, ILanguage language) : IDisposable
 {
     private const int MostSaid = 400;
@@ -228,9 +230,7 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
             ask.Presses.ToDictionary(p => p.Id, p => p.Name, StringComparer.Ordinal), moved);
     }
 
-    private async Task<(KeptDay Day, int Version)?> KeptAsync(CancellationToken cancel) =>
-        await store.FindAsync(KeptRow.Day, cancel) is { } row
-            ? (JsonSerializer.Deserialize<KeptDay>(row.Json, CoreJson.Options)!, row.Version) : null;
+    private Task<(KeptDay Day, int Version)?> KeptAsync(CancellationToken cancel) => days.FindAsync(cancel);
 
     private Task<bool> StoreAsync(KeptDay day, int version, CancellationToken cancel) =>
         store.SaveAsync(KeptRow.Day, JsonSerializer.Serialize(day, CoreJson.Options), version, cancel);
@@ -252,8 +252,7 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
         return now > day.Plan.Tasks.Select(t => t.Start).DefaultIfEmpty(now).Min() ? now : WishOf(day).From;
     }
 
-    private static DayWish WishOf(KeptDay day) => DayReader.Read(day.Wish.ToJsonString(), new Problems())
-        ?? throw new InvalidOperationException("The day that is kept cannot be read.");
+    private static DayWish WishOf(KeptDay day) => DayKept.WishOf(day);
 
     /// <summary>It goes on: it began at the same time, and its jobs are the same, perhaps with more after them.</summary>
     private static bool IsSameDay(KeptDay day, DayWish wish)

@@ -34,7 +34,8 @@ public sealed class WorkshopPace(RunStore runs, BenchService bench)
         return pace;
     }
 
-    private async Task<IReadOnlyList<HandTime>> TimesAsync(Guid id, BenchScript script, CancellationToken cancel)
+    /// <summary>How long hands took in a run, beside what is typical.</summary>
+    public async Task<IReadOnlyList<HandTime>> TimesAsync(Guid id, BenchScript script, CancellationToken cancel)
     {
         var seen = new List<HandTime>();
         var state = BenchRules.Begin(script);

@@ -18,6 +18,9 @@ public sealed class JsonCursor(JsonElement element, string pointer, Problems pro
     /// <summary>Whether a value stands here; null counts as none.</summary>
     public bool Exists => element.ValueKind is not (JsonValueKind.Undefined or JsonValueKind.Null);
 
+    /// <summary>A text stands here.</summary>
+    public bool IsText => element.ValueKind == JsonValueKind.String;
+
     /// <summary>Number of items when this is an array, otherwise 0.</summary>
     public int Count => element.ValueKind == JsonValueKind.Array ? element.GetArrayLength() : 0;
 

@@ -101,6 +101,18 @@ public sealed record WorkOfAJob(
 
     private static string MatOf(string list, int sheet) => string.Create(CultureInfo.InvariantCulture, $"mat-{list}-{sheet}");
 
+    /// <summary>What all of it takes at its first press.</summary>
+    /// <param name="figures">How long hands take.</param>
+    /// <param name="pace">How long these hands take.</param>
+    /// <returns>Hands, and the press from its first piece to its last, s.</returns>
+    public (double HandSeconds, double PressSeconds) Takes(HandlingFigures figures, HandPace pace)
+    {
+        var job = new JobBlocks(0, this with { At = [At[0]] }, figures, pace);
+        var batches = job.Make(new Dictionary<int, int>());
+        var blocks = job.Blocks.Concat(batches.SelectMany(b => b.Modes[0].Blocks)).ToList();
+        return (blocks.Sum(b => b.HandSeconds), blocks.Sum(b => b.PressSeconds));
+    }
+
     /// <summary>Nothing of it is done.</summary>
     public WorkOfAJob Dropped() => this with { Pieces = 0, Mats = [], WeedSeconds = [], Due = null };
 
