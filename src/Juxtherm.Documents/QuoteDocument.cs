@@ -92,6 +92,7 @@ public static class QuoteDocument
         }
 
         Row(page, ref y, words.Say("quote.total"), quote.Currency + quote.Total, Weight.Bold, right);
+        y += 6;
         foreach (var line in Page.Lines(quote.Note, right - MarginMm, 4).Take(8))
             page.Text(line, MarginMm, y += 6, 4);
         page.Text(words.Say("quote.valid", ("until", DateTime.ParseExact(quote.ValidUntil, "yyyy-MM-dd", CultureInfo.InvariantCulture)

@@ -21,7 +21,7 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
         var (crew, tarn, names, night) = (Job("Crew tee, front"), Job("Tarn tee, from a drawing"), Job("Junior corner, names"),
             Job("Night tee"));
         string[] plain = ["/", $"{crew}/item", $"{crew}/place", $"{tarn}/artwork", $"{names}/artwork", $"{crew}/press", $"{tarn}/press",
-            $"{night}/press", $"{crew}/compare", $"{crew}/bench", $"{crew}/care",
+            $"{night}/press", $"{crew}/compare", $"{crew}/bench", $"{crew}/care", $"{names}/price", "/day", "/day/buy",
             "/stock", "/shelf", "/logbook", "/logbook/taught", "/logbook/care", "/logbook/kept", "/lifted", "/nowhere/at/all"];
         foreach (var path in plain)
         {
@@ -42,6 +42,20 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
         Open("/stock");
         Button("Add vinyl").Click();
         yield return "the form of what is on hand";
+        Button("Add items").Click();
+        yield return "the form of items on hand";
+
+        Open("/day");
+        See("fieldset input[type=checkbox]").Click();
+        Button("Plan the day").Click();
+        See(".day-bar");
+        Button("Compare").Click();
+        See("section[aria-label=Compare] td");
+        Button("As a list").Click();
+        yield return "the day, planned";
+        Open("/day/now");
+        See("section p[aria-live]");
+        yield return "what now";
 
         Open($"{tarn}/cut");
         See(By.CssSelector("[data-testid=cut-headline]"), 120);
@@ -102,7 +116,8 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
         {
             Size(width, height);
             var wide = (string?)Driver.ExecuteScript("""
-                const over = [...document.querySelectorAll('body *')].filter(e => e.getBoundingClientRect().right > arguments[0] + 1 && getComputedStyle(e).position !== 'fixed');
+                const over = [...document.querySelectorAll('body *')].filter(e =>
+                    e.getBoundingClientRect().right > arguments[0] + 1 && getComputedStyle(e).position !== 'fixed');
                 if (document.documentElement.scrollWidth <= arguments[0]) return null;
                 return document.documentElement.scrollWidth + ' px: ' + over.slice(-3).map(e => e.outerHTML.slice(0, 120)).join(' | ');
                 """, width);
@@ -131,10 +146,13 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
 
     private string[] Audit(string rules) => Lines((string)Driver.ExecuteAsyncScript("""
         const done = arguments[arguments.length - 1];
-        const said = v => v.id + ': ' + v.nodes.slice(0, 4).map(n => n.html.slice(0, 160) + ' ' + (n.any[0] ? n.any[0].message : '')).join(' | ').replaceAll('\n', ' ');
+        const said = v => v.id + ': ' + v.nodes.slice(0, 4).map(n => n.html.slice(0, 160) + ' ' + (n.any[0] ? n.any[0].message : ''))
+            .join(' | ').replaceAll('\n', ' ');
         const headings = document.querySelectorAll('h1').length;
         const only = arguments[0] ? { runOnly: { type: 'rule', values: [arguments[0]] } }
-          : { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'], rules: { 'label-content-name-mismatch': { enabled: true } } };
-        axe.run(document, only).then(r => done([...r.violations.map(said), ...(headings === 1 ? [] : [headings + ' first headings'])].join('\n')));
+          : { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
+              rules: { 'label-content-name-mismatch': { enabled: true } } };
+        axe.run(document, only).then(r => done([...r.violations.map(said),
+            ...(headings === 1 ? [] : [headings + ' first headings'])].join('\n')));
         """, rules)!);
 }

@@ -23,6 +23,8 @@ import { LiftedPage } from './features/lifted/LiftedPage';
 import { KeptPage } from './features/logbook/KeptPage';
 import { LogbookPage } from './features/logbook/LogbookPage';
 import { TaughtPage } from './features/logbook/TaughtPage';
+import { BuyingPage } from './features/money/BuyingPage';
+import { PriceStation } from './features/money/PriceStation';
 import { PlaceStation } from './features/place/PlaceStation';
 import { PatchPage } from './features/press/PatchPage';
 import { PressStation } from './features/press/PressStation';
@@ -61,6 +63,7 @@ const router = createBrowserRouter([
           { path: 'compare', element: <ComparePage /> },
           { path: 'bench', element: <BenchStation /> },
           { path: 'care', element: <CareStation /> },
+          { path: 'price', element: <PriceStation /> },
         ],
       },
       { path: '/shelf', element: <ShelfPage /> },
@@ -70,6 +73,7 @@ const router = createBrowserRouter([
       { path: '/logbook/care', element: <CarePage /> },
       { path: '/logbook/kept', element: <KeptPage /> },
       { path: '/day', element: <DayPage /> },
+      { path: '/day/buy', element: <BuyingPage /> },
       { path: '/crew/:id', element: <CrewPage /> },
       { path: '/lifted', element: <LiftedPage /> },
       { path: '/help', lazy: async () => ({ Component: (await import('./features/help/HelpPage')).HelpPage }) },

@@ -149,7 +149,7 @@ public sealed class KeepQuotes(ReckonCost reckon, QuoteStore store, JobStore job
         return null;
     }
 
-    private static QuoteSays SaysOf((PieceCost Cost, Prices Prices, Core.Jobs.Job Job) one, decimal? each, string note)
+    private QuoteSays SaysOf((PieceCost Cost, Prices Prices, Core.Jobs.Job Job) one, decimal? each, string note)
     {
         var (quantity, price) = (one.Cost.Quantity, each ?? one.Cost.Price);
         var total = price * quantity;
@@ -157,7 +157,8 @@ public sealed class KeepQuotes(ReckonCost reckon, QuoteStore store, JobStore job
         var pieces = BenchScript.Wanted(one.Job).Pieces;
         return new QuoteSays(quantity, CostAnswer.Text(price), CostAnswer.Text(net), CostAnswer.Text(total - net), CostAnswer.Text(total),
             one.Prices.TaxPercent, one.Prices.Currency, CostAnswer.Text(one.Cost.PerPiece.Cost),
-            [.. pieces.Where(p => p.Size is not null).GroupBy(p => p.Size!, StringComparer.Ordinal).Select(g => $"{g.Count()} × {g.Key}")],
+            [.. pieces.Where(p => p.Size is not null).GroupBy(p => p.Size!, StringComparer.Ordinal)
+                .Select(g => Words.Say("quote.size", ("count", g.Count()), ("size", g.Key)))],
             [.. pieces.Select(p => p.Name).Where(n => n.Length > 0)], $"{one.Job.Blank.Form.Name}, {one.Job.Blank.Material.Name}", note);
     }
 

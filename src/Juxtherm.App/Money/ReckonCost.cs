@@ -214,9 +214,10 @@ public sealed class ReckonCost(PlanMemory memory, JobPlans agreed, JobStore jobs
     {
         var rows = new List<CostAnswer>();
         decimal? lost = null;
+        // What is set, and for how long, hangs on how many there are by next to nothing: it is planned once.
         foreach (var quantity in quantities)
         {
-            if (await UseAsync(WithQuantity(json, quantity), correction, Way.AsPlanned, problems, cancel) is not { } use)
+            if (await UseAsync(json, correction, Way.AsPlanned, problems, cancel, quantity) is not { } use)
                 return null;
             lost ??= await SpoilageAsync(use.Job, cancel);
             rows.Add(CostAnswer.Of(PieceCost.Of(use.Use, prices, lost.Value), use.Use));
@@ -226,11 +227,12 @@ public sealed class ReckonCost(PlanMemory memory, JobPlans agreed, JobStore jobs
     }
 
     private async Task<(RunUse Use, Job Job)?> UseAsync(string json, WorkshopCorrection correction, Way way, Problems problems,
-        CancellationToken cancel)
+        CancellationToken cancel, int? quantity = null)
     {
-        if (memory.Plan(json, UnitSystem.Metric, correction, problems) is not { } planned)
+        if (memory.Plan(json, UnitSystem.Metric, correction, problems) is not { } planned
+            || (quantity is { } q ? memory.Read(WithQuantity(json, q), problems) : planned.Job) is not { } job)
             return null;
-        var (job, plan) = (planned.Job, planned.Result.Plan);
+        var plan = planned.Result.Plan;
         var nested = way == Way.Nested || (way == Way.AsPlanned && job.Cut.Layout == SheetLayout.Nested);
         // Packed as well as goes at once: a search for the last centimeter is left to the cutting itself.
         var layout = nested

@@ -549,6 +549,236 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blanks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BlankAnswer"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BlankAsk"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BlankAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blanks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BlankAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BlankAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BlankAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blanks/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BlankAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/buying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    days?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BuyingAnswer"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/care": {
         parameters: {
             query?: never;
@@ -733,6 +963,54 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["CatalogueAnswer"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CostAnswer"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
             };
@@ -2383,6 +2661,65 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/cost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JobCostAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobCost"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/cuts": {
         parameters: {
             query?: never;
@@ -2697,6 +3034,74 @@ export interface paths {
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/quotes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["QuoteAsk"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["QuoteAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -5059,6 +5464,270 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Prices"];
+                    };
+                };
+            };
+        };
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Prices"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    job?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["QuoteAnswer"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes/{id}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes/{id}/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["QuoteAccepted"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["QuoteAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes/{id}/decline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["QuoteAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs": {
         parameters: {
             query?: never;
@@ -5234,6 +5903,52 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{id}/cost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RunCost"];
+                    };
                 };
                 /** @description Not Found */
                 404: {
@@ -6632,6 +7347,91 @@ export interface components {
          * @enum {unknown}
          */
         Blade: "plain" | "deep";
+        /** @description Items on hand. */
+        BlankAnswer: {
+            /** @description Its color as #rrggbb; empty when not said. */
+            colour: string;
+            /** @description What the color is called. */
+            colourName: string;
+            /** @description Kind of item. */
+            form: string;
+            /** @description Their id. */
+            id: string;
+            /**
+             * Format: int32
+             * @description How many there are.
+             */
+            left: number;
+            /**
+             * Format: int32
+             * @description Below this it runs out.
+             */
+            low: number;
+            /** @description Its material. */
+            material: string;
+            /**
+             * Format: double
+             * @description What a piece costs; null when not known.
+             */
+            price: null | number;
+            /** @description There are fewer than that. */
+            runningOut: boolean;
+            /** @description Its size; empty for none. */
+            size: string;
+        };
+        /** @description Items on hand as they are typed in. */
+        BlankAsk: {
+            /** @description Its color, as #rrggbb or in words; null when not said. */
+            colour: null | string;
+            /** @description What the color is called. */
+            colourName: null | string;
+            /**
+             * Format: uuid
+             * @description Chosen by whoever asks; asking twice counts once.
+             */
+            commandId: string;
+            /** @description Kind of item. */
+            form: string;
+            /**
+             * Format: int32
+             * @description Below this it runs out.
+             */
+            low: null | number;
+            /** @description Its material. */
+            material: string;
+            /**
+             * Format: int32
+             * @description How many there are; null to leave that as it is.
+             */
+            pieces: null | number;
+            /**
+             * Format: double
+             * @description What a piece costs; null when not known.
+             */
+            price: null | number;
+            /** @description Its size; null for none. */
+            size: null | string;
+        };
+        /** @description Items to buy. */
+        BlankToBuy: {
+            /** @description Its color as #rrggbb; empty when not said. */
+            colour: string;
+            /** @description What they cost by what the shelf knows; null when that is not known. */
+            cost: null | string;
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /** @description Jobs that they are for. */
+            for: string[];
+            /** @description Kind of item, for the reader. */
+            form: string;
+            /** @description Its material, for the reader. */
+            material: string;
+            /** @description Its size; empty for none. */
+            size: string;
+        };
         /**
          * @description How well vinyl is stuck, as a hand would say.
          * @enum {unknown}
@@ -6669,6 +7469,24 @@ export interface components {
             separation: null | components["schemas"]["Separation"];
             /** @description The drawing. */
             svg: string;
+        };
+        /** @description What is to be bought. */
+        BuyingAnswer: {
+            /** @description All prices are known. */
+            allPriced: boolean;
+            /** @description Items by size and color. */
+            blanks: components["schemas"]["BlankToBuy"][];
+            /** @description How money is written. */
+            currency: string;
+            /**
+             * Format: int32
+             * @description Test patches, each a scrap of its vinyl.
+             */
+            patches: number;
+            /** @description What all of it costs, as far as prices are known. */
+            total: string;
+            /** @description Vinyl by kind and color. */
+            vinyl: components["schemas"]["VinylToBuy"][];
         };
         /** @description A sheet of a small picture of the stack, at the end of the press. */
         CardSheet: {
@@ -6865,6 +7683,28 @@ export interface components {
             left: components["schemas"]["Remainder"];
             /** @description What it is left of. */
             stockId: string;
+        };
+        /** @description What so many pieces cost. */
+        CostAnswer: {
+            /**
+             * Format: double
+             * @description Hands for each, min.
+             */
+            handMinutes: number;
+            /** @description Each of them. */
+            perPiece: components["schemas"]["PerPiece"];
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            quantity: number;
+            /**
+             * Format: double
+             * @description Share of pieces that come to nothing, %.
+             */
+            spoilagePercent: number;
+            /** @description What all are sold for. */
+            total: string;
         };
         /** @description A piece whose glue is setting. */
         CuringPiece: {
@@ -8190,6 +9030,20 @@ export interface components {
             /** @description Item, material, vinyl and press in words. */
             what: string;
         };
+        /** @description What a kept job costs. */
+        JobCost: {
+            /** @description How money is written. */
+            currency: string;
+            /** @description By quantity. */
+            rows: components["schemas"]["CostAnswer"][];
+            /** @description What other ways of doing it cost, for as many as the job has. */
+            ways: components["schemas"]["WayCost"][];
+        };
+        /** @description What is asked of a kept job's cost. */
+        JobCostAsk: {
+            /** @description How many; empty for the usual ones. */
+            quantities: null | number[];
+        };
         /** @description A step of a JSON Patch (RFC 6902) on a job file. */
         JobEdit: {
             /** @description `add`, `replace` or `remove`. */
@@ -8601,6 +9455,11 @@ export interface components {
              */
             widestMm: number;
         };
+        /**
+         * @description What a licence is paid for.
+         * @enum {unknown}
+         */
+        LicencePer: "piece" | "order";
         /** @description A piece in the logbook. */
         LogAnswer: {
             /**
@@ -9112,6 +9971,35 @@ export interface components {
          * @enum {unknown}
          */
         PeelMethod: "none" | "hot" | "warm" | "cold";
+        /** @description What a piece costs, in amounts with two places. */
+        PerPiece: {
+            /** @description The item. */
+            blank: string;
+            /** @description Carrier, blades, cover sheets. */
+            consumables: string;
+            /** @description All of it: below this money is lost. */
+            cost: string;
+            /** @description Bringing the order. */
+            delivery: string;
+            /** @description Hands. */
+            hands: string;
+            /** @description The drawing. */
+            licence: string;
+            /** @description What it is sold for, without tax. */
+            net: string;
+            /** @description Electricity. */
+            power: string;
+            /** @description What it is sold for. */
+            price: string;
+            /** @description Pieces that come to nothing. */
+            spoilage: string;
+            /** @description Tax. */
+            tax: string;
+            /** @description Vinyl, waste included. */
+            vinyl: string;
+            /** @description Wear of press and cutter. */
+            wear: string;
+        };
         /**
          * @description What happens in a phase of the work at the press.
          * @enum {unknown}
@@ -9781,6 +10669,84 @@ export interface components {
          * @enum {unknown}
          */
         PressureLevel: "light" | "medium" | "firm";
+        /**
+         * @description How a price is made of a cost.
+         * @enum {unknown}
+         */
+        PriceRounding: "cent" | "half" | "whole" | "ninety-nine";
+        /** @description What a workshop reckons its costs and prices by, in its own money. */
+        Prices: {
+            /**
+             * Format: double
+             * @description The item itself.
+             */
+            blank?: number;
+            /**
+             * Format: double
+             * @description Carrier, blades, cover sheets and the like, a piece.
+             */
+            consumablesPerPiece?: number;
+            /** @description How money is written: a symbol, never converted. */
+            currency?: string;
+            /**
+             * Format: double
+             * @description Bringing the order.
+             */
+            deliveryPerOrder?: number;
+            /**
+             * Format: double
+             * @description An hour of hands.
+             */
+            hourly?: number;
+            /**
+             * Format: double
+             * @description A kilowatt-hour.
+             */
+            kWh?: number;
+            /**
+             * Format: double
+             * @description The licence of the drawing.
+             */
+            licence?: number;
+            /** @description What it is paid for. */
+            licencePer?: components["schemas"]["LicencePer"];
+            /**
+             * Format: double
+             * @description Share of the price before tax that is kept, %; null where a mark-up is reckoned.
+             */
+            marginPercent?: null | number;
+            /**
+             * Format: double
+             * @description What is put on the cost, %.
+             */
+            markupPercent?: null | number;
+            /** @description How the price of a piece is rounded. */
+            rounding?: components["schemas"]["PriceRounding"];
+            /**
+             * Format: double
+             * @description Share of pieces that come to nothing, %; null for the logbook's own.
+             */
+            spoilagePercent?: null | number;
+            /**
+             * Format: double
+             * @description Tax on the price, %, as the user says it: rules differ.
+             */
+            taxPercent?: number;
+            /** @description A square metre by vinyl id. */
+            vinyl?: {
+                [key: string]: number;
+            };
+            /**
+             * Format: double
+             * @description A square metre of vinyl for which nothing else is said.
+             */
+            vinylPerM2?: number;
+            /**
+             * Format: double
+             * @description Wear of press and cutter, a piece.
+             */
+            wearPerPiece?: number;
+        };
         ProblemDetails: {
             detail?: null | string;
             instance?: null | string;
@@ -9886,6 +10852,100 @@ export interface components {
              * @description The figure.
              */
             value: number;
+        };
+        /** @description A quote that is accepted. */
+        QuoteAccepted: {
+            /** @description The day of the handover, as 2026-12-05; null where that is not said. */
+            due: null | string;
+        };
+        /** @description A quote as it was given. */
+        QuoteAnswer: {
+            /**
+             * Format: date-time
+             * @description When it was given, UTC.
+             */
+            created: string;
+            /** @description Whom it is for. */
+            customer: string;
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description Its job.
+             */
+            jobId: string;
+            /**
+             * Format: int32
+             * @description Its number, from 1.
+             */
+            number: number;
+            /** @description What it says. */
+            says: components["schemas"]["QuoteSays"];
+            /** @description open, accepted or declined. */
+            status: string;
+            /** @description What is made. */
+            title: string;
+            /** @description The last day on which it holds. */
+            validUntil: string;
+        };
+        /** @description A quote that is asked for. */
+        QuoteAsk: {
+            /**
+             * Format: uuid
+             * @description Chosen by whoever asks; asking twice makes one.
+             */
+            commandId: string;
+            /** @description Whom it is for; may be empty. */
+            customer: null | string;
+            /** @description What else there is to say; may be empty. */
+            note: null | string;
+            /** @description What each is sold for, as text; null for what is reckoned. */
+            priceEach: null | string;
+            /**
+             * Format: int32
+             * @description How many; null for as many as the job has.
+             */
+            quantity: null | number;
+            /**
+             * Format: int32
+             * @description For how many days it holds.
+             */
+            validDays: number;
+        };
+        /** @description What a quote says. */
+        QuoteSays: {
+            /** @description What each costs: for the workshop's eyes. */
+            costEach: string;
+            /** @description How money is written. */
+            currency: string;
+            /** @description What each is sold for, tax included. */
+            each: string;
+            item: string;
+            /** @description Names that go on them. */
+            names: string[];
+            /** @description All of them without tax. */
+            net: string;
+            /** @description What else there is to say. */
+            note: string;
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            quantity: number;
+            /** @description How many of which size. */
+            sizes: string[];
+            /** @description Tax on all of them. */
+            tax: string;
+            /**
+             * Format: double
+             * @description Tax, %.
+             */
+            taxPercent: number;
+            /** @description All of them. */
+            total: string;
         };
         /** @description A job made to cut one piece again. */
         RecutAnswer: {
@@ -10028,6 +11088,37 @@ export interface components {
             status: components["schemas"]["RunStatus"];
             /** @description The job's title. */
             title: string;
+        };
+        /** @description What a run was to cost, and what it did. */
+        RunCost: {
+            /** @description How money is written. */
+            currency: string;
+            /**
+             * Format: int32
+             * @description Pieces that came to nothing.
+             */
+            lost: number;
+            /**
+             * Format: int32
+             * @description Pieces that came out.
+             */
+            pieces: number;
+            /** @description What they were to cost. */
+            planned: string;
+            /**
+             * Format: double
+             * @description Hands at the bench as planned, s.
+             */
+            plannedSeconds: number;
+            /** @description What they did. */
+            real: string;
+            /**
+             * Format: double
+             * @description Hands at the bench as it was, s.
+             */
+            realSeconds: number;
+            /** @description What made the difference. */
+            why: string[];
         };
         /**
          * @description The run's condition.
@@ -10625,6 +11716,36 @@ export interface components {
             /** @description Vinyl id. */
             vinyl: string;
         };
+        /** @description Vinyl to buy. */
+        VinylToBuy: {
+            /** @description As #rrggbb; null when not said. */
+            colour: null | string;
+            /** @description What the color is called; empty where none is given. */
+            colourName: string;
+            /** @description What it costs by what the shelf knows; null when that is not known. */
+            cost: null | string;
+            /** @description Jobs that it is for. */
+            for: string[];
+            /**
+             * Format: double
+             * @description Length of it, mm.
+             */
+            lengthMm: number;
+            /** @description For the reader. */
+            name: string;
+            /**
+             * Format: int32
+             * @description Or so many sheets as long as that roll is wide.
+             */
+            sheets: number;
+            /** @description Vinyl id. */
+            vinyl: string;
+            /**
+             * Format: double
+             * @description Width of the roll that it is reckoned on, mm.
+             */
+            widthMm: number;
+        };
         /** @description A garment of a run as it is wanted at the beginning. */
         WantedPiece: {
             /** @description Colour of its vinyl; null for the layer's own. */
@@ -10681,6 +11802,13 @@ export interface components {
              * @description After how many washes, 1 to 500.
              */
             washes: number;
+        };
+        /** @description What a way of doing it costs. */
+        WayCost: {
+            /** @description What it costs. */
+            cost: components["schemas"]["CostAnswer"];
+            /** @description What it is called. */
+            name: string;
         };
         /** @description What is ticked off on the weeding sheet. */
         WeededAsk: {

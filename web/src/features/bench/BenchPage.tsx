@@ -5,6 +5,7 @@ import { api, got, type Run, type TracePhase } from '../../api/client';
 import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import { useAlarm, useAwake, useFresh } from '../../ui/senses';
+import { RunMoney } from '../money/RunMoney';
 import { AskOpened } from './AskOpened';
 import { useLetterKeys } from './keys';
 import * as labels from './labels';
@@ -251,6 +252,7 @@ function Over({ run }: { run: Run }) {
         {lost > 0 && labels.lostOnTheWay(lost)}{' '}
         {run.practice ? labels.thisWasPracticeNothingWas : labels.itStandsInTheLogbook}
       </p>
+      {!run.practice && <RunMoney runId={run.id} />}
       <p className="text-[1.2rem] text-quiet">{labels.switchThePressOffAnd}</p>
       <div className="flex flex-wrap gap-4">
         {!run.practice && (

@@ -63,6 +63,9 @@ function Planned({ day, onChange }: { day: Day; onChange: (what: 'this' | 'new')
           <a className="btn btn-outline" href={`/api/day.ics?units=${system}`} download>
             {labels.toCalendar}
           </a>
+          <Link className="btn btn-outline" to="/day/buy">
+            {labels.toBuy}
+          </Link>
           <button type="button" className="btn btn-outline" onClick={() => onChange('this')}>
             {labels.changeIt}
           </button>

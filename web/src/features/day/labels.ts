@@ -21,6 +21,7 @@ export const stop = 'Stop';
 export const lookForBetter = 'Look for something better';
 export const whatNow = 'What now?';
 export const printIt = 'Print';
+export const toBuy = 'To buy';
 export const toCalendar = 'To your calendar';
 export const changeIt = 'Change the day';
 export const anotherDay = 'Plan another day';

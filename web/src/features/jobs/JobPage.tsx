@@ -144,6 +144,9 @@ function OpenJob({ kept, catalogue }: { kept: { id: string; version: number; job
           <NavLink to={`/jobs/${kept.id}/care`} className={station}>
             {labels.care}
           </NavLink>
+          <NavLink to={`/jobs/${kept.id}/price`} className={station}>
+            {labels.price}
+          </NavLink>
         </nav>
         <TourBar job={kept.id} />
         <ShelfNews job={draft.job} onTake={draft.edit} />

@@ -79,6 +79,7 @@ export const press = 'Press';
 export const sideBySide = 'Compare';
 export const bench = 'Bench';
 export const care = 'Care';
+export const price = 'Price';
 export const changedElsewhere = 'Changed in another window.';
 export const somebodySavedWhileItWas = (title: Said) =>
   ` “${title}” was saved somewhere else while it was open here. Nothing is lost: choose which one to keep. Undo brings the other back.`;

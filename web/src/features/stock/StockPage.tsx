@@ -6,6 +6,7 @@ import { newId } from '../../api/newId';
 import { useCatalogue, useStock } from '../../api/queries';
 import { useUnits } from '../../app/units';
 import { Failed, Loading, UndoBar } from '../../ui/States';
+import { ItemsOnHand } from '../money/ItemsOnHand';
 import * as labels from './labels';
 import { StockForm } from './StockForm';
 import { Weigh } from './Weigh';
@@ -123,6 +124,7 @@ export function StockPage() {
           </tbody>
         </table>
       )}
+      <ItemsOnHand catalogue={catalogue.data} />
       <Weigh catalogue={catalogue.data} />
       {undo && (
         <UndoBar
