@@ -26,6 +26,13 @@ if (args.Contains("--nesting"))
     return 0;
 }
 
+if (args.Contains("--day"))
+{
+    foreach (var line in DayReport.Lines())
+        Console.WriteLine(line);
+    return 0;
+}
+
 if (args.Contains("--layers"))
 {
     foreach (var line in LayerReport.Lines().Append("").Concat(PlateReport.Lines()))

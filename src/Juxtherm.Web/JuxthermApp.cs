@@ -152,6 +152,7 @@ internal static class JuxthermApp
         services.AddSingleton<DayAsker>();
         services.AddSingleton<KeepDay>();
         services.AddHostedService<DayWatch>();
+        services.AddSingleton<DemoMoney>();
         services.AddSingleton<DemoData>();
         AddUseCases(services);
     }

@@ -96,12 +96,17 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         Open($"/jobs/{tarn}/cut");
         See(By.CssSelector("[data-testid=cut-headline]"), 120);
         Take("cut");
-        Button("Cut it").Click();
-        See("[data-testid=mat] input[type=checkbox]").Click();
-        Button("Load it").Click();
-        See(By.XPath("//button[normalize-space(.)='Go']")).Click();
-        Thread.Sleep(9000);
-        Take("cutter");
+        Open($"/jobs/{tarn}/price");
+        SeeText("you lose money");
+        Take("price");
+        Open("/day");
+        foreach (var box in Driver.FindElements(By.CssSelector("fieldset input[type=checkbox]:not(:checked)")).Take(7))
+            box.Click();
+        Button("Add a helper").Click();
+        Button("Add a press").Click();
+        Button("Plan the day").Click();
+        See(".day-bar");
+        Take("day");
         Open("/stock");
         See("tr[data-stock]");
         Take("stock");
@@ -116,11 +121,6 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         Open($"/jobs/{job}/care");
         See("section[aria-label='Still curing']");
         Take("care");
-
-        Open("/lifted");
-        Button("Clean and smooth").Click();
-        See("article[data-kind=press-edge]");
-        Take("lifted");
 
         AtTheBench(names);
     }

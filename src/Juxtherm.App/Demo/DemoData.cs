@@ -35,10 +35,12 @@ namespace Juxtherm.App.Demo;
 /// <param name="learning">Learns from what came out.</param>
 /// <param name="log">The logbook.</param>
 /// <param name="logbook">Takes older entries in.</param>
+/// <param name="money">What things cost.</param>
 /// <param name="clock">The time now; the examples end before it.</param>
 /// <param name="language">Says what a run refuses.</param>
 public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore shelf, StockStore stock, PlanCache plans, JobPlans jobPlans,
-    Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, LogStore log, LogReader logbook, TimeProvider clock,
+    Planner planner, Judge judge, HeatReckoner reckoner, WorkshopLearning learning, LogStore log, LogReader logbook, DemoMoney money,
+        TimeProvider clock,
     ILanguage language)
 {
     private static readonly (string Title, int HoursAgo, (Outcome[] Seen, string Note)[] Pieces)[] Runs =
@@ -88,6 +90,7 @@ public sealed partial class DemoData(JobStore jobs, RunStore runs, ShelfStore sh
         foreach (var (title, hoursAgo, pieces) in Runs)
             await CarryOutAsync(kept[title], clock.GetUtcNow().AddHours(-hoursAgo), pieces, cancel);
         await RememberAsync(cancel);
+        await money.FillAsync(cancel);
     }
 
     private string WithDue(string title, string json)

@@ -24,7 +24,7 @@ public static class DayReader
     private const int MostAgain = 99;
     private const int LongestName = 60;
     private const int LongestId = 60;
-    private const int MostDays = 60;
+    private const int MostDays = 100;
 
     /// <summary>Reads it.</summary>
     /// <param name="json">The text.</param>

@@ -14,7 +14,7 @@ public sealed record ScheduleEffort(int Tries, double Work)
     public static ScheduleEffort Quick { get; } = new(60, 0.04);
 
     /// <summary>In the background.</summary>
-    public static ScheduleEffort Thorough { get; } = new(200, 0.6);
+    public static ScheduleEffort Thorough { get; } = new(200, 0.2);
 }
 
 /// <summary>How far it is.</summary>

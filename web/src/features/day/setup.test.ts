@@ -15,6 +15,16 @@ describe('a new day', () => {
     });
   });
 
+  it('takes what is due within the week', () => {
+    const due = [
+      { id: 'a', due: '2026-11-28' },
+      { id: 'b', due: '2026-12-07' },
+      { id: 'c', due: '2026-12-20' },
+    ];
+    const setup = newSetup(new Date(2026, 11, 1, 10, 7), 'swing-platen', due);
+    expect(Object.keys(setup.jobs)).toEqual(['a', 'b']);
+  });
+
   it('is sent as moments, and comes back as it was filled in', () => {
     const setup = {
       ...newSetup(new Date(2026, 11, 1, 8, 50), 'swing-platen', []),

@@ -30,10 +30,12 @@ export function newSetup(now: Date, press: string, due: readonly { id: string; d
     ? new Date(now.getTime() + DAY_MS)
     : new Date(Math.ceil(now.getTime() / QUARTER_MS) * QUARTER_MS);
   if (evening) begin.setHours(9, 0, 0, 0);
+  // What is due within the week is wanted, and what is overdue; the rest can wait.
+  const soon = asDate(new Date(begin.getTime() + DAYS * DAY_MS));
   return {
     date: asDate(begin),
     begin: asTime(begin),
-    jobs: Object.fromEntries(due.map((j) => [j.id, { date: j.due, time: '' }])),
+    jobs: Object.fromEntries(due.filter((j) => j.due <= soon).map((j) => [j.id, { date: j.due, time: '' }])),
     people: [{ name: '', from: '', to: '' }],
     breaks: [],
     presses: [{ id: '1', heatSource: press, name: '' }],
