@@ -142,7 +142,9 @@ internal static class JuxthermApp
         services.AddSingleton<BlankStore>();
         services.AddSingleton<QuoteStore>();
         services.AddSingleton<KeepBlanks>();
+        services.AddSingleton<KeepPrices>();
         services.AddSingleton<ReckonCost>();
+        services.AddSingleton<ReckonRun>();
         services.AddSingleton<KeepQuotes>();
         services.AddSingleton<DayKept>();
         services.AddSingleton<BuyingList>();

@@ -52,6 +52,18 @@ public sealed class AccessTests : Api
     [InlineData("POST", "/api/shelf/vinyl")]
     [InlineData("PUT", "/api/learned/switch")]
     [InlineData("POST", "/api/learned/readings")]
+    [InlineData("PUT", "/api/day")]
+    [InlineData("DELETE", "/api/day")]
+    [InlineData("POST", "/api/day/improve")]
+    [InlineData("GET", "/api/prices")]
+    [InlineData("PUT", "/api/prices")]
+    [InlineData("POST", "/api/cost")]
+    [InlineData("GET", "/api/quotes")]
+    [InlineData("GET", "/api/quotes/0196b0a0-0000-7000-8000-000000000001.pdf")]
+    [InlineData("POST", "/api/quotes/0196b0a0-0000-7000-8000-000000000001/accept")]
+    [InlineData("POST", "/api/jobs/0196b0a0-0000-7000-8000-000000000001/cost")]
+    [InlineData("GET", "/api/runs/0196b0a0-0000-7000-8000-000000000001/cost")]
+    [InlineData("POST", "/api/blanks")]
     [InlineData("POST", "/api/cut-presets/test")]
     public async Task What_belongs_to_the_machine_is_refused_from_elsewhere_and_open_at_it(string method, string path)
     {

@@ -51,10 +51,10 @@ public sealed record BuyingAnswer(IReadOnlyList<VinylToBuy> Vinyl, IReadOnlyList
 /// <param name="blanks">Items on hand.</param>
 /// <param name="cuts">What is cut already.</param>
 /// <param name="cut">Lays jobs out.</param>
-/// <param name="reckon">The workshop's prices.</param>
+/// <param name="keep">The workshop's prices.</param>
 /// <param name="clock">The time.</param>
 public sealed class BuyingList(PlanMemory memory, JobStore jobs, Days.DayKept kept, StockStore stock, BlankStore blanks, CutStore cuts,
-    CutPlanner cut, ReckonCost reckon, TimeProvider clock)
+    CutPlanner cut, KeepPrices keep, TimeProvider clock)
 {
     private const int MostJobs = 60;
     private const double MmPerM = 1000;
@@ -64,7 +64,7 @@ public sealed class BuyingList(PlanMemory memory, JobStore jobs, Days.DayKept ke
     /// <param name="cancel">Gives up.</param>
     public async Task<BuyingAnswer> MakeAsync(int? days, CancellationToken cancel)
     {
-        var prices = await reckon.FindPricesAsync(cancel);
+        var prices = await keep.FindAsync(cancel);
         var shelf = (await stock.ListAsync(cancel)).Select(s => s.Vinyl).ToList();
         var items = (await blanks.ListAsync(cancel)).ToDictionary(b => b, b => b.Left);
         var (vinyl, wanted, patches) = (new Dictionary<(string, string?), VinylToBuy>(), new Dictionary<WantedBlank, (int, BlankToBuy)>(),

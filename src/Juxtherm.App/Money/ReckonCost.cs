@@ -1,6 +1,4 @@
-using System.Text.Json;
 using System.Text.Json.Nodes;
-using Juxtherm.App.Bench;
 using Juxtherm.App.Days;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Catalogue;
@@ -22,20 +20,16 @@ namespace Juxtherm.App.Money;
 /// <param name="agreed">What kept jobs were agreed with.</param>
 /// <param name="jobs">Kept jobs.</param>
 /// <param name="cut">Lays jobs out.</param>
-/// <param name="stock">What vinyl costs on the shelf.</param>
-/// <param name="blanks">What items cost.</param>
 /// <param name="log">How many come to nothing.</param>
-/// <param name="kept">The workshop's prices.</param>
+/// <param name="keep">The workshop's prices.</param>
 /// <param name="pace">How fast its hands are.</param>
-/// <param name="bench">Runs.</param>
 /// <param name="catalogue">The catalogue.</param>
-/// <param name="language">Says why.</param>
-public sealed class ReckonCost(PlanMemory memory, JobPlans agreed, JobStore jobs, CutPlanner cut, StockStore stock, BlankStore blanks,
-    LogStore log, KeptStore kept, WorkshopPace pace, BenchService bench, CatalogueSnapshot catalogue, ILanguage language)
+/// <param name="language">Says what ways are called.</param>
+public sealed class ReckonCost(PlanMemory memory, JobPlans agreed, JobStore jobs, CutPlanner cut, LogStore log, KeepPrices keep,
+    WorkshopPace pace, CatalogueSnapshot catalogue, ILanguage language)
 {
     private const int MostQuantity = 999;
     private const int MostQuantities = 12;
-    private const double MmPerM = 1000;
 
     private IWords Words => language.WordsFor(UnitSystem.Metric);
 
@@ -45,7 +39,7 @@ public sealed class ReckonCost(PlanMemory memory, JobPlans agreed, JobStore jobs
     public async Task<Result<IReadOnlyList<CostAnswer>>> ReckonAsync(string json, CancellationToken cancel)
     {
         var problems = new Problems();
-        if (Parsed(json, problems) is not { } document)
+        if (KeepPrices.Parsed(json, problems) is not { } document)
             return new Invalid(problems, "cost");
         using (document)
         {
@@ -74,7 +68,7 @@ public sealed class ReckonCost(PlanMemory memory, JobPlans agreed, JobStore jobs
             return new Invalid(problems);
         var own = BenchScript.Wanted(job).Pieces.Count;
         IEnumerable<int> wanted = quantities.Count > 0 ? quantities : [1, 2, 5, 10, 25, own];
-        var prices = await PricesForAsync(job, cancel);
+        var prices = await keep.ForAsync(job, cancel);
         var correction = agreed.Agreed(row);
         var rows = await RowsAsync(row.Json, correction, prices, [.. wanted.Where(q => q is >= 1 and <= MostQuantity).Distinct().Order()],
             problems, cancel);
@@ -89,82 +83,10 @@ public sealed class ReckonCost(PlanMemory memory, JobPlans agreed, JobStore jobs
         var problems = new Problems();
         if (memory.Read(row.Json, problems) is not { } job)
             return null;
-        var prices = await PricesForAsync(job, cancel);
+        var prices = await keep.ForAsync(job, cancel);
         var json = quantity is { } q && q != BenchScript.Wanted(job).Pieces.Count ? WithQuantity(row.Json, q) : row.Json;
         return await UseAsync(json, agreed.Agreed(row), Way.AsPlanned, problems, cancel) is { } use
             ? (PieceCost.Of(use.Use, prices, await SpoilageAsync(job, cancel)), prices, use.Job) : null;
-    }
-
-    /// <summary>What a run was to cost, and what it did.</summary>
-    /// <param name="id">The run.</param>
-    /// <param name="cancel">Gives up.</param>
-    public async Task<Result<RunCost>> OfRunAsync(Guid id, CancellationToken cancel)
-    {
-        if (await bench.FindAsync(id, cancel) is not { } run)
-            return new Missing("run");
-        var job = run.Frozen.Stations[0].Job;
-        var prices = await PricesForAsync(job, cancel);
-        var problems = new Problems();
-        if (await UseAsync(run.Row.JobJson, WorkshopCorrection.None, Way.AsPlanned, problems, cancel) is not { } use)
-            return new Invalid(problems);
-        var done = run.State.Pieces.Count(p => p.Status == PieceStatus.Done);
-        var lost = run.State.Pieces.Count(p => p.Status == PieceStatus.Ruined);
-        var hands = await pace.TimesAsync(id, run.Frozen.Script, cancel);
-        var (typical, real) = (hands.Sum(t => t.Typical), hands.Sum(t => t.Seconds));
-        var one = PieceCost.Of(use.Use, prices with { SpoilagePercent = 0 }, 0);
-        var planned = one.PerPiece.Cost * done;
-        var slower = Math.Round((decimal)(real - typical) / 3600 * prices.Hourly, 2, MidpointRounding.AwayFromZero);
-        var again = (one.PerPiece.Vinyl + one.PerPiece.Blank) * lost;
-        var why = new List<string>();
-        if (Math.Abs(real - typical) >= 30)
-            why.Add(Words.Say("money.hands", ("more", real > typical), ("time", Thing.Seconds(Math.Abs(real - typical))),
-                ("amount", $"{prices.Currency}{CostAnswer.Text(Math.Abs(slower))}")));
-        if (lost > 0)
-            why.Add(Words.Say("money.lost", ("lost", lost), ("amount", $"{prices.Currency}{CostAnswer.Text(again)}")));
-        if (why.Count == 0)
-            why.Add(Words.Say("money.as-planned"));
-        return new RunCost(prices.Currency, done, CostAnswer.Text(planned), CostAnswer.Text(planned + slower + again), Math.Round(typical),
-            Math.Round(real), lost, why);
-    }
-
-    /// <summary>The workshop's prices; what the shelf knows stands in for what was not typed in.</summary>
-    public async Task<Prices> PricesForAsync(Job job, CancellationToken cancel)
-    {
-        ArgumentNullException.ThrowIfNull(job);
-        var prices = await FindPricesAsync(cancel);
-        var shelf = (await stock.ListAsync(cancel)).Select(s => s.Vinyl).Where(v => v is { PricePerMetre: not null, WidthMm: > 0 })
-            .GroupBy(v => v.Vinyl, StringComparer.Ordinal)
-            .ToDictionary(g => g.Key, g => Math.Round(g.Average(v => (decimal)(v.PricePerMetre!.Value / (v.WidthMm / MmPerM))), 4),
-                StringComparer.Ordinal);
-        foreach (var (vinyl, price) in prices.Vinyl)
-            shelf[vinyl] = price;
-        var blank = prices.Blank > 0 ? prices.Blank : await blanks.PriceAsync(job.Blank.Form.Id, job.Blank.Material.Id, cancel) ?? 0;
-        return prices with { Vinyl = shelf, Blank = blank };
-    }
-
-    /// <summary>The workshop's prices as they were typed in.</summary>
-    public async Task<Prices> FindPricesAsync(CancellationToken cancel) => await kept.FindAsync(KeptRow.Prices, cancel) is { } row
-        ? JsonSerializer.Deserialize<Prices>(row.Json, CoreJson.Options)! : new Prices();
-
-    /// <summary>Keeps the workshop's prices.</summary>
-    /// <param name="json">The prices.</param>
-    /// <param name="cancel">Gives up.</param>
-    public async Task<Result<Prices>> KeepPricesAsync(string json, CancellationToken cancel)
-    {
-        var problems = new Problems();
-        if (Parsed(json, problems) is not { } document)
-            return new Invalid(problems, "prices");
-        using (document)
-        {
-            var prices = PricesReader.Read(new JsonCursor(document.RootElement, "", problems));
-            if (!problems.None)
-                return new Invalid(problems, "prices");
-            // Whoever types last has it: there is one set of prices, and nothing else hangs on its version.
-            for (var saved = false; !saved;)
-                saved = await kept.SaveAsync(KeptRow.Prices, JsonSerializer.Serialize(prices, CoreJson.Options),
-                    (await kept.FindAsync(KeptRow.Prices, cancel))?.Version ?? 0, cancel);
-            return prices;
-        }
     }
 
     private enum Way
@@ -172,6 +94,14 @@ public sealed class ReckonCost(PlanMemory memory, JobPlans agreed, JobStore jobs
         AsPlanned,
         InPlace,
         Nested,
+    }
+
+    /// <summary>What a piece of a run was to cost, with the run's own job; nothing is reckoned for pieces that come to nothing.</summary>
+    internal async Task<(PieceCost Cost, Prices Prices)?> OfFrozenAsync(string json, Job job, CancellationToken cancel)
+    {
+        var prices = await keep.ForAsync(job, cancel) with { SpoilagePercent = 0 };
+        return await UseAsync(json, WorkshopCorrection.None, Way.AsPlanned, new Problems(), cancel) is { } use
+            ? (PieceCost.Of(use.Use, prices, 0), prices) : null;
     }
 
     private async Task<IReadOnlyList<WayCost>> WaysAsync(string json, Job job, WorkshopCorrection correction, Prices prices, int own,
@@ -264,19 +194,6 @@ public sealed class ReckonCost(PlanMemory memory, JobPlans agreed, JobStore jobs
         var one = name.DeepClone();
         one.AsObject().Remove("count");
         return one;
-    }
-
-    private static JsonDocument? Parsed(string json, Problems problems)
-    {
-        try
-        {
-            return JsonDocument.Parse(json, new JsonDocumentOptions { AllowDuplicateProperties = false, MaxDepth = 64 });
-        }
-        catch (JsonException e)
-        {
-            problems.Add("", new Phrase("day-reader.broken", ("line", (e.LineNumber ?? 0) + 1)), "not-json");
-            return null;
-        }
     }
 
     private static Problems Moved(Problems problems)

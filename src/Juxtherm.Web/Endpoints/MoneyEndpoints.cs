@@ -27,15 +27,15 @@ internal static class MoneyEndpoints
         money.MapPost("/cost", async (HttpRequest request, ReckonCost reckon, CancellationToken cancel) =>
             Answers.Of(await reckon.ReckonAsync(await JobBody.ReadAsync(request, cancel), cancel)))
             .Accepts<object>("application/json").Produces<CostAnswer[]>().ProducesProblem(400);
-        money.MapGet("/prices", async (ReckonCost reckon, CancellationToken cancel) => Results.Ok(await reckon.FindPricesAsync(cancel)))
+        money.MapGet("/prices", async (KeepPrices keep, CancellationToken cancel) => Results.Ok(await keep.FindAsync(cancel)))
             .Produces<Prices>();
-        money.MapPut("/prices", async (HttpRequest request, ReckonCost reckon, CancellationToken cancel) =>
-            Answers.Of(await reckon.KeepPricesAsync(await JobBody.ReadAsync(request, cancel), cancel)))
+        money.MapPut("/prices", async (HttpRequest request, KeepPrices keep, CancellationToken cancel) =>
+            Answers.Of(await keep.KeepAsync(await JobBody.ReadAsync(request, cancel), cancel)))
             .Accepts<object>("application/json").Produces<Prices>().ProducesProblem(400);
         money.MapPost("/jobs/{id:guid}/cost", async (Guid id, JobCostAsk ask, ReckonCost reckon, CancellationToken cancel) =>
             Answers.Of(await reckon.OfJobAsync(id, ask.Quantities ?? [], cancel)))
             .Produces<JobCost>().ProducesProblem(400).ProducesProblem(404);
-        money.MapGet("/runs/{id:guid}/cost", async (Guid id, ReckonCost reckon, CancellationToken cancel) =>
+        money.MapGet("/runs/{id:guid}/cost", async (Guid id, ReckonRun reckon, CancellationToken cancel) =>
             Answers.Of(await reckon.OfRunAsync(id, cancel))).Produces<RunCost>().ProducesProblem(404);
         money.MapGet("/buying", async (int? days, BuyingList list, CancellationToken cancel) =>
             Results.Ok(await list.MakeAsync(days, cancel)))

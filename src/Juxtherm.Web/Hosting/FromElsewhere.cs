@@ -11,7 +11,7 @@ internal sealed class FromElsewhere(RequestDelegate next)
 {
     // What only looks or works something out, and keeps nothing.
     private static readonly string[] Looking = ["/api/plans/", "/api/catalogue", "/api/placement", "/api/artwork", "/api/cut-plans",
-        "/api/care", "/api/lifted"];
+        "/api/care", "/api/lifted", "/api/day/plan", "/api/day/what-if"];
 
     /// <summary>Whether a request comes from this machine.</summary>
     public static bool IsHere(HttpContext context) =>
@@ -36,11 +36,16 @@ internal sealed class FromElsewhere(RequestDelegate next)
         if (path.StartsWith("/api/keeping", StringComparison.Ordinal) || path.StartsWith("/api/log/photos", StringComparison.Ordinal)
             || path.StartsWith("/api/log/logbook.", StringComparison.Ordinal) || path is "/api/stock.csv")
             return false;
+        // What things cost, and what customers were promised, is the owner's.
+        if (path.StartsWith("/api/prices", StringComparison.Ordinal) || path.StartsWith("/api/quotes", StringComparison.Ordinal)
+            || path.StartsWith("/api/cost", StringComparison.Ordinal) || parts is ["api", "runs" or "jobs", _, "cost" or "quotes"])
+            return false;
         if (HttpMethods.IsGet(method) || HttpMethods.IsHead(method))
             return true;
         if (!HttpMethods.IsPost(method) && !HttpMethods.IsPut(method))
             return false;
         return Array.Exists(Looking, p => path.StartsWith(p, StringComparison.Ordinal))
+            || path is "/api/day/events"
             || parts is ["api", "runs", _, ..]
             || parts is ["api", "cuts", _, ..]
             || parts is ["api", "jobs", _, "runs" or "cuts"];

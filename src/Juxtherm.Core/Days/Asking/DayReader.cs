@@ -141,7 +141,7 @@ public static class DayReader
             if (id is null)
                 item["job"].IsObject();
             var due = Time(item["due"]);
-            if (due is { } at && (at < from.AddDays(-MostDays) || at > from.AddDays(MostDays)))
+            if (due is { } at && at > from.AddDays(MostDays))
                 item["due"].Fault(new Phrase("day-reader.due", ("place", item["due"].Pointer), ("days", MostDays)), "out-of-range");
             found.Add(new WishedJob(kept is null ? node["jobs"]?[i]?["job"]?.DeepClone() : null, kept, due,
                 item["press"].Exists ? item["press"].Choice(presses, null) : null)

@@ -60,7 +60,12 @@ public static class Scheduler
             ? new Scheduled(best, bound, 0, best.Late == 0 && best.Finish == bound && best.HeatChanges == 0)
             : new SolverRun(index, effort, told, stop).Improve(best, bound);
         return search.Calmest is { } calm && calm.IsCalmerThan(found.Schedule, found.Schedule)
-            ? found with { Schedule = calm, BoundFinish = Math.Min(found.BoundFinish, calm.Finish) } : found;
+            ? found with
+            {
+                Schedule = calm,
+                BoundFinish = Math.Min(found.BoundFinish, calm.Finish),
+                Optimal = found.Optimal && calm.Finish == found.Schedule.Finish,
+            } : found;
     }
 
     /// <summary>The solver on one piece of work, aim after aim.</summary>
