@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import { DaySetup } from './DaySetup';
 import { Happened } from './Happened';
 import * as labels from './labels';
 import { Picture } from './Picture';
-import { clock, dayOf, howLong } from './times';
+import { clock, dayOf } from './times';
 import { type Day, useDay, useImprove } from './useDay';
 import { WhatIf } from './WhatIf';
 
@@ -40,7 +41,7 @@ function Planned({ day, onChange }: { day: Day; onChange: (what: 'this' | 'new')
           <p className="numeral text-[2.6rem] font-bold leading-tight">{labels.doneAt(clock(day.finish, day.from))}</p>
           <p className="mt-1 max-w-[68ch]">
             <strong className="font-semibold">
-              {day.lateSeconds > 0 ? labels.lateBy(howLong(day.lateSeconds)) : anyDue ? labels.inTime : labels.noneDue}
+              {day.lateSeconds > 0 ? labels.lateBy(time(day.lateSeconds)) : anyDue ? labels.inTime : labels.noneDue}
             </strong>{' '}
             {day.beginBy &&
               (day.lateSeconds > 0
@@ -113,10 +114,17 @@ function Jobs({ day }: { day: Day }) {
                 )}
               </td>
               <td className="whitespace-nowrap">{clock(j.begin, day.from)}</td>
-              <td className="whitespace-nowrap font-semibold">{clock(j.ready, day.from)}</td>
+              <td className="whitespace-nowrap">
+                <strong className="font-semibold">{clock(j.ready, day.from)}</strong>
+                {j.washFrom && (
+                  <span className="block text-[0.84rem] text-quiet">
+                    {labels.washFrom} {clock(j.washFrom, day.from)}
+                  </span>
+                )}
+              </td>
               <td className="whitespace-nowrap">
                 {j.due && clock(j.due, day.from)}
-                {j.lateSeconds > 0 && <strong className="block">{labels.isLate(howLong(j.lateSeconds))}</strong>}
+                {j.lateSeconds > 0 && <strong className="block">{labels.isLate(time(j.lateSeconds))}</strong>}
               </td>
               <td className="max-md:hidden text-quiet">{j.waits}</td>
             </tr>

@@ -111,7 +111,7 @@ function Form({ day, version, onDone, onCancel, catalogue, jobs }: Props & { cat
                 name={labels.addHands}
                 onClick={() => set({ people: [...setup.people, { name: '', from: '', to: '' }] })}
               />
-              <h3 className="mt-5 mb-2 font-semibold">{labels.breaks}</h3>
+              <p className="mt-5 mb-2 font-semibold">{labels.breaks}</p>
               {setup.breaks.map((b, i) => {
                 const change = (with_: Partial<typeof b>) =>
                   set({ breaks: setup.breaks.map((q, k) => (k === i ? { ...q, ...with_ } : q)) });

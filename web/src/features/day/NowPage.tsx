@@ -1,9 +1,10 @@
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
+import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import * as labels from './labels';
-import { clock, howLong } from './times';
+import { clock } from './times';
 import { type Day, type Stretch, useDay, useHappens } from './useDay';
 import { rowName, saying } from './words';
 
@@ -122,7 +123,7 @@ function Hands({ name, stretches, day, now, busy, onSay }: HandsProps) {
       </p>
       {at && (
         <p className="numeral text-[1.9rem]">
-          {labels.left(howLong(Math.ceil((+new Date(at.end) - now) / 1000)))}
+          {labels.left(time(Math.ceil((+new Date(at.end) - now) / 1000)))}
           <span className="text-quiet text-[1.2rem] ml-4">{labels.until(clock(at.end))}</span>
         </p>
       )}

@@ -1,8 +1,9 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, got, type Schemas } from '../../api/client';
+import { time } from '../../app/unitMath';
 import * as labels from './labels';
-import { clock, howLong } from './times';
+import { clock } from './times';
 import type { Day } from './useDay';
 
 type If = Schemas['WhatIf'];
@@ -37,7 +38,7 @@ export function WhatIf({ day }: { day: Day }) {
   const rows: { name: string; of: (c: typeof now) => string }[] = [
     { name: labels.begins, of: (c) => clock(c.from, day.from) },
     { name: labels.done, of: (c) => clock(c.finish, day.from) },
-    { name: labels.lateInAll, of: (c) => (c.lateSeconds > 0 ? howLong(c.lateSeconds) : labels.never) },
+    { name: labels.lateInAll, of: (c) => (c.lateSeconds > 0 ? time(c.lateSeconds) : labels.never) },
     ...day.jobs.map((j, i) => ({ name: j.title, of: (c: typeof now) => clock(c.jobs[i] ?? c.finish, day.from) })),
     { name: labels.changesOfHeat, of: (c) => String(c.heatChanges) },
   ];
@@ -76,7 +77,7 @@ export function WhatIf({ day }: { day: Day }) {
           <table className="text-[0.95rem] tabular-nums [&_td]:pr-6 [&_th]:pr-6">
             <thead>
               <tr className="border-b border-ink text-left">
-                <th className="font-normal py-1.5" />
+                <td className="py-1.5" />
                 {columns.map((c) => (
                   <th key={c.name} className="font-semibold align-bottom">
                     {c.name}

@@ -5,7 +5,6 @@ type Said = string | number;
 
 // DayPage
 export const theDay = 'the day';
-export const dayOn = (day: Said) => `${day}`;
 export const doneAt = (time: Said) => `Done at ${time}`;
 export const inTime = 'Everything is in time.';
 export const noneDue = 'Nothing has a due time yet.';
@@ -59,7 +58,6 @@ export const due = 'Due';
 export const waitsFor = 'Waits for';
 export const washFrom = 'Wash from';
 export const isLate = (time: Said) => `${time} late`;
-export const toTheBench = 'Bench';
 
 // WhatIf
 export const whatIf = 'What if';
@@ -85,10 +83,6 @@ export const pressBack = (name: Said) => `${name} works again`;
 export const again = 'Make a piece again';
 export const drop = 'Leave a job out';
 export const rush = 'A rush job';
-export const choose = 'Choose …';
-export const helperName = 'Name';
-export const helperNameHint = 'May be left empty.';
-export const add = 'Add';
 
 // Setup
 export const planADay = 'Plan a day';
@@ -115,7 +109,6 @@ export const cutters = 'Cutters';
 export const plan = 'Plan the day';
 export const planning = 'Planning …';
 export const cancel = 'Cancel';
-export const changedElsewhere = 'The day was changed elsewhere.';
 
 // NowPage
 export const back = 'Back to the day';
@@ -131,4 +124,3 @@ export const allDone = 'All done for the day.';
 export const beginsAt = (time: Said) => `Begins at ${time}.`;
 export const openBench = 'To the bench';
 export const left = (minutes: Said) => `${minutes} left`;
-export const over = 'Time is up.';

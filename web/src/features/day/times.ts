@@ -1,5 +1,3 @@
-import { time } from '../../app/unitMath';
-
 const clockFormat = new Intl.DateTimeFormat('en-US', { hour: 'numeric', minute: '2-digit' });
 const dayFormat = new Intl.DateTimeFormat('en-US', { weekday: 'long', month: 'long', day: 'numeric' });
 const shortDay = new Intl.DateTimeFormat('en-US', { weekday: 'short', hour: 'numeric', minute: '2-digit' });
@@ -25,9 +23,6 @@ export function moment(date: string, hours: string): Date | null {
   const at = date && hours ? new Date(`${date}T${hours}`) : null;
   return at && !Number.isNaN(at.getTime()) ? at : null;
 }
-
-/** How long, in minutes where it is longer than a minute and a half. */
-export const howLong = (seconds: number) => time(seconds);
 
 /** Numbers in a row as one: 1–3, 5. */
 export function ranges(numbers: readonly number[]): string {
