@@ -35,7 +35,8 @@ public static class DayCalendar
         {
             var job = plan.Jobs[j];
             dates.Add(new CalendarDate(Id($"ready-{j}"), job.Due ?? job.Ready,
-                words.Say(job.Due is null ? "day.calendar-ready" : "day.calendar-due", ("title", job.Title)),
+                job.Due is null ? words.Say("day.calendar-ready", ("title", job.Title))
+                    : words.Say("day.calendar-due", ("title", job.Title)),
                 words.Say("day.calendar-late", ("late", Thing.Seconds(job.LateSeconds)), ("seconds", job.LateSeconds)))
             {
                 Before = job.Due is null ? TimeSpan.Zero : BeforeHandover,

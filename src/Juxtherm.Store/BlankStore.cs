@@ -101,8 +101,15 @@ public sealed class BlankStore(IDbContextFactory<WorkshopContext> contexts, Time
                     continue;
                 var before = row.Moves.Find(m => m.CommandId == run.Id && m.Kind == Use);
                 if (before is null)
-                    row.Moves.Add(new BlankMoveRow { BlankId = row.Id, Kind = Use, Pieces = -taken, RunId = run.Id, CommandId = run.Id,
-                        AtUtc = run.StartedUtc });
+                    row.Moves.Add(new BlankMoveRow
+                    {
+                        BlankId = row.Id,
+                        Kind = Use,
+                        Pieces = -taken,
+                        RunId = run.Id,
+                        CommandId = run.Id,
+                        AtUtc = run.StartedUtc
+                    });
                 else
                     before.Pieces -= taken;
                 row.Version++;

@@ -34,7 +34,7 @@ public class ArchitectureTests
             "Sections", "Editing"],
         ["Runs"] = ["Reading", "Notices", "Catalogue", "Items", "Artwork", "Jobs", "Settings", "Plans"],
         ["Days"] = ["Reading", "Notices", "Heat", "Catalogue", "Jobs", "Cutting", "Plans", "Runs"],
-        ["Costs"] = ["Reading", "Notices", "Heat", "Catalogue", "Jobs", "Cutting", "Plans", "Days"],
+        ["Costs"] = ["Reading", "Notices", "Geometry", "Heat", "Catalogue", "Jobs", "Cutting", "Plans", "Days"],
         ["Logbook"] = ["Reading", "Notices", "Catalogue", "Jobs", "Plans", "Runs"],
         ["Learning"] = ["Reading", "Notices", "Catalogue", "Certainty", "Jobs", "Settings", "Plans", "Runs", "Logbook"],
         ["Care"] = ["Notices", "Catalogue", "Jobs"],

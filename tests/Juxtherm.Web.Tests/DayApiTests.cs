@@ -180,8 +180,12 @@ public sealed class DayApiTests : BenchApi
         var (_, day) = await Send(HttpMethod.Put, "/api/day?version=0", Wish(Now, await Job("Tees", 2)));
         Clock.Advance(30);
         var under = day!["tasks"]!.AsArray().First(t => (int)t!["hands"]! > 0 && At(t["start"]) < Now && At(t["end"]) > Now)!;
-        var longer = await Event(new JsonObject { ["kind"] = "longer", ["tasks"] = new JsonArray((string)under["id"]!),
-            ["seconds"] = 600 });
+        var longer = await Event(new JsonObject
+        {
+            ["kind"] = "longer",
+            ["tasks"] = new JsonArray((string)under["id"]!),
+            ["seconds"] = 600
+        });
         Assert.Equal(At(under["end"]).AddSeconds(600), At(longer["tasks"]!.AsArray()
             .First(t => (string)t!["id"]! == (string)under["id"]!)!["end"]));
         Assert.True(At(longer["finish"]) > At(day["finish"]));

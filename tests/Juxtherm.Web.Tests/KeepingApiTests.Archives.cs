@@ -20,8 +20,14 @@ public sealed partial class KeepingApiTests
         font.Headers.ContentType = new("application/octet-stream");
         using (await Client.PostAsync(new Uri("/api/fonts", UriKind.Relative), font))
             Assert.Single((await Get("/api/fonts")).AsArray(), f => (bool)f!["isOwn"]!);
-        await Post("/api/blanks", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["form"] = "tee", ["material"] = "cotton",
-            ["pieces"] = 7, ["price"] = 4.35 });
+        await Post("/api/blanks", new JsonObject
+        {
+            ["commandId"] = Guid.NewGuid().ToString(),
+            ["form"] = "tee",
+            ["material"] = "cotton",
+            ["pieces"] = 7,
+            ["price"] = 4.35,
+        });
         await Ok(HttpMethod.Put, "/api/prices", new JsonObject { ["hourly"] = "18.50", ["marginPercent"] = 30 });
         var job = (string)(await Get("/api/jobs"))["jobs"]![0]!["id"]!;
         await Post($"/api/jobs/{job}/quotes", new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["validDays"] = 7 });
@@ -34,7 +40,8 @@ public sealed partial class KeepingApiTests
         var archive = await Archive();
         using var elsewhere = new KeepingElsewhere();
         await elsewhere.TakeIn(archive);
-        foreach (var path in new[] { "/api/blanks", "/api/prices", "/api/quotes", "/api/fonts", "/api/jobs", "/api/shelf", "/api/log", "/api/learned", "/api/stock" })
+        foreach (var path in new[] { "/api/blanks", "/api/prices", "/api/quotes", "/api/fonts", "/api/jobs", "/api/shelf", "/api/log",
+            "/api/learned", "/api/stock" })
             Assert.Equal((await Get(path)).ToJsonString(), JsonNode.Parse(await elsewhere.Text(path))!.ToJsonString());
         Assert.Equal(Tables(archive), Tables(await elsewhere.Archived()), StringComparer.Ordinal);
     }

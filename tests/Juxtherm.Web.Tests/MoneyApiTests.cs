@@ -84,8 +84,13 @@ public sealed class MoneyApiTests : BenchApi
         await Put("/api/prices", Prices());
         var id = await AddJob(Named("Ada", "Bo"));
         var command = Guid.NewGuid().ToString();
-        var ask = new JsonObject { ["commandId"] = command, ["customer"] = "Sky Circle", ["validDays"] = 14,
-            ["note"] = "Pick up at the hut." };
+        var ask = new JsonObject
+        {
+            ["commandId"] = command,
+            ["customer"] = "Sky Circle",
+            ["validDays"] = 14,
+            ["note"] = "Pick up at the hut."
+        };
         var quote = await Post($"/api/jobs/{id}/quotes", (JsonObject)ask.DeepClone());
         Assert.Equal((string)quote["id"]!, (string)(await Post($"/api/jobs/{id}/quotes", (JsonObject)ask.DeepClone()))["id"]!);
         Assert.Equal((1, "open"), ((int)quote["number"]!, (string)quote["status"]!));

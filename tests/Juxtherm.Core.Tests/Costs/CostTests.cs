@@ -57,8 +57,13 @@ public class CostTests
     [Fact]
     public void A_markup_is_put_on_the_cost_and_a_licence_may_be_paid_for_each_piece()
     {
-        var cost = PieceCost.Of(Use(10), Plain with { MarginPercent = null, MarkupPercent = 50, TaxPercent = 0,
-            LicencePer = LicencePer.Piece },
+        var cost = PieceCost.Of(Use(10), Plain with
+        {
+            MarginPercent = null,
+            MarkupPercent = 50,
+            TaxPercent = 0,
+            LicencePer = LicencePer.Piece
+        },
             0);
         Assert.Equal((12m, 22.32m, 33.48m, 0m), (cost.PerPiece.Licence, cost.PerPiece.Cost, cost.Price, cost.Tax));
     }

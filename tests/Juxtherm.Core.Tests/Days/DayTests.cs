@@ -1,5 +1,6 @@
 using Juxtherm.Core.Days;
 using Juxtherm.Core.Days.Scheduling;
+using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Testing;
 using Juxtherm.Words;
 
@@ -52,6 +53,32 @@ public class DayTests
             Assert.All(then.Begun, b => Assert.Equal((b.Start, b.End), (kept[b.Id].Start, kept[b.Id].End)));
             Assert.NotEmpty(then.Begun);
         }
+    }
+
+    [Fact]
+    public void A_late_day_says_whether_one_more_pair_of_hands_would_do()
+    {
+        List<DayPress> presses = [Made.Press("one")];
+        DayPlan Plan(int people, DateTimeOffset? due) => Planner.Plan(new DayAsk(Nine,
+            [.. Enumerable.Range(0, people).Select(_ => new Helper("", []))], [], presses, 1, [Made.Job(Jobs[1], 4, presses, due)]),
+            ScheduleEffort.AtOnce).For(Shipped.Words);
+        var (alone, together) = (Plan(1, null).Finish, Plan(2, null).Finish);
+        var late = Plan(1, together + (alone - together) / 2);
+        Assert.Equal(DayStatus.Late, late.Status);
+        Assert.Contains("With one more pair of hands nothing would be late.", late.Why);
+        Assert.True(late.BeginBy < Nine);
+        Assert.DoesNotContain(Plan(1, alone).Why, w => w.Contains("one more pair", StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData("a job with two temperatures turns the dial once", 3)]
+    public void All_first_presses_come_before_the_dial_is_turned(string what, int pieces)
+    {
+        List<DayPress> presses = [Made.Press("one")];
+        var job = Made.Job(Jobs[^1], pieces, presses);
+        var plan = Planner.Plan(new DayAsk(Nine, [new Helper("", [])], [], presses, 1, [job]), ScheduleEffort.AtOnce).For(Shipped.Words);
+        var settings = job.At[0].Plan.Presses.Where(p => p.Purpose != PressPurpose.Patch).Select(p => p.Celsius).Distinct().Count();
+        Assert.True(plan.HeatChanges <= settings, $"{what}: {plan.HeatChanges} times for {settings} settings");
     }
 
     private static DayAsk Random(int seed)

@@ -10,7 +10,7 @@ internal sealed class DayScene
 
     public DayScene(DayWish wish, IReadOnlyList<DayTask> tasks, DateTimeOffset now)
     {
-        (Wish, Tasks, Now) = (wish, tasks, now);
+        (Wish, Tasks, Moment) = (wish, tasks, now);
         _begun = [.. DayNow.Begun(tasks, now)];
     }
 
@@ -21,7 +21,7 @@ internal sealed class DayScene
     public IReadOnlyList<DayTask> Tasks { get; }
 
     /// <summary>The time, UTC.</summary>
-    public DateTimeOffset Now { get; }
+    public DateTimeOffset Moment { get; }
 
     /// <summary>What is over or under way.</summary>
     public IReadOnlyList<DayTask> Begun => _begun;

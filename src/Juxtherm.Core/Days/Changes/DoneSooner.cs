@@ -8,7 +8,7 @@ internal sealed class DoneSooner : IDayChange
     public void Take(DayScene scene, DayEvent said)
     {
         foreach (var block in said.Tasks.Select(scene.BlockOf).DistinctBy(b => b[0].Id, StringComparer.Ordinal))
-            scene.Went(block[0].Start < scene.Now ? CutShort(block, scene.Now) : Before(block, scene.Now));
+            scene.Went(block[0].Start < scene.Moment ? CutShort(block, scene.Moment) : Before(block, scene.Moment));
     }
 
     /// <summary>It had begun: what was to come of it is over with what is.</summary>

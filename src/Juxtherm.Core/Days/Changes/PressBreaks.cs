@@ -9,11 +9,11 @@ internal sealed class PressBreaks : IDayChange
     {
         var at = scene.PressAt(said.Press);
         var press = scene.Wish.Presses[at];
-        scene.With(at, press with { BrokenSince = scene.Now });
+        scene.With(at, press with { BrokenSince = scene.Moment });
         // A piece that has not had all of its presses here has to go through them elsewhere.
-        var open = scene.Tasks.Where(t => t.Press == press.Id && t.Kind != DayTaskKind.Heat && t.End > scene.Now)
+        var open = scene.Tasks.Where(t => t.Press == press.Id && t.Kind != DayTaskKind.Heat && t.End > scene.Moment)
             .Select(t => (t.Job, t.Piece)).ToHashSet();
-        scene.DidNot(t => t.Press == press.Id && t.Kind == DayTaskKind.Heat && t.End > scene.Now);
+        scene.DidNot(t => t.Press == press.Id && t.Kind == DayTaskKind.Heat && t.End > scene.Moment);
         var again = scene.Begun.Where(t => t.Press == press.Id && t.Kind != DayTaskKind.Heat && open.Contains((t.Job, t.Piece)))
             .Select(DayWorkload.BlockOf).ToHashSet(StringComparer.Ordinal);
         scene.DidNot(t => again.Contains(DayWorkload.BlockOf(t)));

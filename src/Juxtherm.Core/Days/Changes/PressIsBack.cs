@@ -8,6 +8,6 @@ internal sealed class PressIsBack : IDayChange
     public void Take(DayScene scene, DayEvent said)
     {
         var at = scene.PressAt(said.Press);
-        scene.With(at, scene.Wish.Presses[at] with { BrokenSince = null, Celsius = null, ColdAt = scene.Now });
+        scene.With(at, scene.Wish.Presses[at] with { BrokenSince = null, Celsius = null, ColdAt = scene.Moment });
     }
 }

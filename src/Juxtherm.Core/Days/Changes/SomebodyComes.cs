@@ -14,7 +14,7 @@ internal sealed class SomebodyComes : IDayChange
     {
         if (scene.Wish.People.Count >= DayReader.MostPeople)
             throw new DayRefusedException("too-many", new Phrase("day.too-many-people", ("most", DayReader.MostPeople)));
-        var come = new Helper(said.Name, [new Stretch(scene.Now, scene.Now.AddDays(LongestDays))]);
+        var come = new Helper(said.Name, [new Stretch(scene.Moment, scene.Moment.AddDays(LongestDays))]);
         scene.Wish = scene.Wish with { People = [.. scene.Wish.People, come] };
     }
 }

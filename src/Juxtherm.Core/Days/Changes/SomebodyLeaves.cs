@@ -11,9 +11,9 @@ internal sealed class SomebodyLeaves : IDayChange
     {
         if (said.Who is not { } who || who < 0 || who >= scene.Wish.People.Count)
             throw new DayRefusedException("no-such-helper", new Phrase("day.no-such-helper"));
-        var gone = scene.Wish.People[who] with { There = Until(scene.Wish.People[who].There, scene.Wish.From, scene.Now) };
+        var gone = scene.Wish.People[who] with { There = Until(scene.Wish.People[who].There, scene.Wish.From, scene.Moment) };
         List<Helper> people = [.. scene.Wish.People.Select((p, i) => i == who ? gone : p)];
-        if (people.TrueForAll(p => p.There.Count > 0 && p.There.All(w => w.End <= scene.Now)))
+        if (people.TrueForAll(p => p.There.Count > 0 && p.There.All(w => w.End <= scene.Moment)))
             throw new DayRefusedException("nobody-left", new Phrase("day.nobody-left"));
         scene.Wish = scene.Wish with { People = people };
     }

@@ -17,10 +17,10 @@ internal sealed class TakesLonger : IDayChange
         foreach (var block in said.Tasks.Select(scene.BlockOf).DistinctBy(b => b[0].Id, StringComparer.Ordinal))
         {
             // What was to begin only now begins so much later: it is not under way, and the plan finds it a new time by itself.
-            if (block[0].Start >= scene.Now)
+            if (block[0].Start >= scene.Moment)
                 continue;
-            var at = block.FindIndex(t => t.End > scene.Now) is >= 0 and var under ? under : block.Count - 1;
-            var over = block[at].End > scene.Now ? TimeSpan.Zero : scene.Now - block[at].End;
+            var at = block.FindIndex(t => t.End > scene.Moment) is >= 0 and var under ? under : block.Count - 1;
+            var over = block[at].End > scene.Moment ? TimeSpan.Zero : scene.Moment - block[at].End;
             scene.Went(block.Select((t, i) => i < at ? t : t with
             {
                 Start = i == at ? t.Start : t.Start + over + more,

@@ -11,17 +11,24 @@ internal static class DayReasons
     /// <summary>In sentences, what matters most first.</summary>
     public static IReadOnlyList<string> Of(DayAsk ask, Workload work, Schedule schedule, IReadOnlyList<double> hands, IWords words) =>
     [
-        .. Late(ask, schedule, words), .. WhatIsShort(ask, schedule, hands, words), .. Temperatures(ask, work, schedule, words),
+        .. WhatHelps(work, schedule, words), .. WhatIsShort(ask, schedule, hands, words), .. Temperatures(ask, work, schedule, words),
     ];
 
-    private static IEnumerable<string> Late(DayAsk ask, Schedule schedule, IWords words)
+    /// <summary>Where something is late: whether one more pair of hands would do.</summary>
+    private static IEnumerable<string> WhatHelps(Workload work, Schedule schedule, IWords words)
     {
-        for (var j = 0; j < ask.Jobs.Count; j++)
+        if (schedule.Late == 0)
+            yield break;
+        var more = work with
         {
-            var ready = schedule.Blocks.Where(b => b.Block.Job == j).Select(b => b.End).DefaultIfEmpty(0).Max();
-            if (ask.Jobs[j].Due is { } due && ask.From.AddSeconds(ready) is var then && then > due)
-                yield return words.Say("day.late", ("title", ask.Jobs[j].Title), ("late", Thing.Seconds((then - due).TotalSeconds)));
-        }
+            Hands = [.. work.Hands.Select(h => h.Count > 0 ? h with { Count = h.Count + 1 } : h)],
+            People = work.People.Count == 0 ? [] : [.. work.People, []],
+        };
+        var then = new ScheduleSearch(new WorkIndex(more)).Find(0).Late;
+        if (then == 0)
+            yield return words.Say("day.helper-in-time");
+        else if (then < schedule.Late / 2)
+            yield return words.Say("day.helper-less-late");
     }
 
     /// <summary>Hands or a press that hardly ever rest: nothing else would make it faster.</summary>

@@ -1,13 +1,12 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import { DaySetup } from './DaySetup';
 import { Happened } from './Happened';
 import * as labels from './labels';
 import { Picture } from './Picture';
-import { clock, dayOf } from './times';
+import { clock, dayOf, inMinutes } from './times';
 import { type Day, useDay, useImprove } from './useDay';
 import { WhatIf } from './WhatIf';
 
@@ -31,17 +30,22 @@ export function DayPage() {
 
 function Planned({ day, onChange }: { day: Day; onChange: (what: 'this' | 'new') => void }) {
   const { system } = useUnits();
+  const late = day.jobs.map((j) => j.lateSeconds).filter((s) => s > 0);
   const anyDue = day.jobs.some((j) => j.due);
   const zone = encodeURIComponent(Intl.DateTimeFormat().resolvedOptions().timeZone);
   return (
-    <main className="w-full max-w-[1240px] mx-auto px-4 sm:px-6 pt-7 pb-24 grid gap-9">
+    <main className="w-full max-w-[1240px] mx-auto px-4 sm:px-6 pt-7 pb-24 grid grid-cols-[minmax(0,1fr)] gap-9">
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
         <div className="grow">
           <h1 className="text-[1.1rem] text-quiet font-normal">{dayOf(day.from)}</h1>
           <p className="numeral text-[2.6rem] font-bold leading-tight">{labels.doneAt(clock(day.finish, day.from))}</p>
           <p className="mt-1 max-w-[68ch]">
             <strong className="font-semibold">
-              {day.lateSeconds > 0 ? labels.lateBy(time(day.lateSeconds)) : anyDue ? labels.inTime : labels.noneDue}
+              {late.length > 0
+                ? labels.areLate(late.length, inMinutes(Math.max(...late)))
+                : anyDue
+                  ? labels.inTime
+                  : labels.noneDue}
             </strong>{' '}
             {day.beginBy &&
               (day.lateSeconds > 0
@@ -124,7 +128,7 @@ function Jobs({ day }: { day: Day }) {
               </td>
               <td className="whitespace-nowrap">
                 {j.due && clock(j.due, day.from)}
-                {j.lateSeconds > 0 && <strong className="block">{labels.isLate(time(j.lateSeconds))}</strong>}
+                {j.lateSeconds > 0 && <strong className="block">{labels.isLate(inMinutes(j.lateSeconds))}</strong>}
               </td>
               <td className="max-md:hidden text-quiet">{j.waits}</td>
             </tr>

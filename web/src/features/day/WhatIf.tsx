@@ -1,9 +1,8 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, got, type Schemas } from '../../api/client';
-import { time } from '../../app/unitMath';
 import * as labels from './labels';
-import { clock } from './times';
+import { clock, inMinutes } from './times';
 import type { Day } from './useDay';
 
 type If = Schemas['WhatIf'];
@@ -38,7 +37,7 @@ export function WhatIf({ day }: { day: Day }) {
   const rows: { name: string; of: (c: typeof now) => string }[] = [
     { name: labels.begins, of: (c) => clock(c.from, day.from) },
     { name: labels.done, of: (c) => clock(c.finish, day.from) },
-    { name: labels.lateInAll, of: (c) => (c.lateSeconds > 0 ? time(c.lateSeconds) : labels.never) },
+    { name: labels.lateInAll, of: (c) => (c.lateSeconds > 0 ? inMinutes(c.lateSeconds) : labels.never) },
     ...day.jobs.map((j, i) => ({ name: j.title, of: (c: typeof now) => clock(c.jobs[i] ?? c.finish, day.from) })),
     { name: labels.changesOfHeat, of: (c) => String(c.heatChanges) },
   ];

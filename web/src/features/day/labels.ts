@@ -8,7 +8,8 @@ export const theDay = 'the day';
 export const doneAt = (time: Said) => `Done at ${time}`;
 export const inTime = 'Everything is in time.';
 export const noneDue = 'Nothing has a due time yet.';
-export const lateBy = (time: Said) => `Late by ${time}.`;
+export const areLate = (count: number, time: Said) =>
+  count === 1 ? `One job is late, by ${time}.` : `${count} jobs are late, up to ${time}.`;
 export const beginBy = (time: Said) => `Begin by ${time} at the latest.`;
 export const wouldHaveTo = (time: Said) => `To be in time you would have to begin at ${time}.`;
 export const soonest = (time: Said) => `Nobody could be done before ${time}.`;

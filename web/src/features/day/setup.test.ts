@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { newSetup, setupOf, wishOf } from './setup';
-import { clock, ranges } from './times';
+import { clock, inMinutes, ranges } from './times';
 import type { Day } from './useDay';
 
 describe('a new day', () => {
@@ -65,6 +65,13 @@ describe('times and numbers', () => {
     [[4], '4'],
     [[], ''],
   ])('%j', (numbers, meant) => expect(ranges(numbers as number[])).toBe(meant));
+
+  it.each([
+    [20, '1 min'],
+    [1601, '27 min'],
+    [3600, '1 h'],
+    [5430, '1 h 31 min'],
+  ])('%d s late is %s', (seconds, meant) => expect(inMinutes(seconds)).toBe(meant));
 
   it('names the weekday only on another day', () => {
     const nine = new Date(2026, 11, 1, 9, 0);

@@ -24,6 +24,13 @@ export function moment(date: string, hours: string): Date | null {
   return at && !Number.isNaN(at.getTime()) ? at : null;
 }
 
+/** How long, in whole minutes and hours: nobody is late by seconds. */
+export function inMinutes(seconds: number): string {
+  const minutes = Math.ceil(seconds / 60);
+  const hours = Math.floor(minutes / 60);
+  return hours === 0 ? `${minutes} min` : minutes % 60 === 0 ? `${hours} h` : `${hours} h ${minutes % 60} min`;
+}
+
 /** Numbers in a row as one: 1–3, 5. */
 export function ranges(numbers: readonly number[]): string {
   const found: [number, number][] = [];

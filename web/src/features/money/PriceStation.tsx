@@ -25,7 +25,7 @@ export function PriceStation() {
   const mine = rows.find((r) => r.quantity === own);
   const money = (amount: string) => `${currency}${amount}`;
   return (
-    <div className="grid gap-9 max-w-[66rem]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-9 max-w-[66rem]">
       {mine && (
         <section aria-label={labels.price}>
           <p className="numeral text-[2.6rem] font-bold leading-tight">{labels.sellFor(money(mine.perPiece.price))}</p>
