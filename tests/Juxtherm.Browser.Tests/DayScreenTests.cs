@@ -78,7 +78,7 @@ public sealed class DayScreenTests : BenchBrowserTest
         Open("/day/now");
         SeeText("All done for the day.");
         Open("/day");
-        Assert.Equal(3, Driver.FindElements(By.CssSelector("section[aria-label=Jobs] tbody tr")).Count);
+        UntilTrue(() => Driver.FindElements(By.CssSelector("section[aria-label=Jobs] tbody tr")).Count == 3, "a job is gone");
         Button("To buy").Click();
         SeeText("To buy", "h1");
         SeeText("Tee", "td");

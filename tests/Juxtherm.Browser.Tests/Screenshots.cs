@@ -100,8 +100,13 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         SeeText("you lose money");
         Take("price");
         Open("/day");
-        foreach (var box in Driver.FindElements(By.CssSelector("fieldset input[type=checkbox]:not(:checked)")).Take(7))
-            box.Click();
+        foreach (var title in new[] { "Crew tee, front", "Night tee", "Crew tee, the Ladle", "Junior corner, names", "Row marker" })
+        {
+            var box = By.XPath($"//li//label[contains(., '{title}')]//input[@type='checkbox']");
+            See(box);
+            Driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' }); arguments[0].click()", Driver.FindElement(box));
+        }
+
         Button("Add a helper").Click();
         Button("Add a press").Click();
         Button("Plan the day").Click();

@@ -127,6 +127,7 @@ public sealed class DayApiTests : BenchApi
         wish["people"] = 2;
         wish["presses"]!.AsArray().Add(new JsonObject { ["id"] = "b", ["heatSource"] = "swing-platen" });
         var (_, before) = await Send(HttpMethod.Put, "/api/day?version=0", wish);
+        Assert.Equal(["Swing-away press 1", "Swing-away press 2"], before!["presses"]!.AsArray().Select(p => (string)p!["name"]!));
         Clock.Advance(13 * 60);
         var left = await Event(new JsonObject { ["kind"] = "left", ["who"] = 1 });
         var kept = left["tasks"]!.AsArray().Where(t => (bool)t!["fixed"]!).ToDictionary(t => (string)t!["id"]!, t => (string)t!["start"]!);

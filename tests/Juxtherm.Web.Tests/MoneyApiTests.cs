@@ -125,6 +125,7 @@ public sealed class MoneyApiTests : BenchApi
             ["commandId"] = Guid.NewGuid().ToString(),
             ["form"] = "tee",
             ["material"] = "cotton",
+            ["colourName"] = "as the night is long",
             ["pieces"] = 3,
             ["price"] = 4.5,
             ["low"] = 2,

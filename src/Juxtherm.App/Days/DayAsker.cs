@@ -126,19 +126,21 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
         pointer is "/tools/heatSource" or "/tools/plateWidthMm" or "/tools/plateHeightMm"
             ? $"/presses/{press}{pointer["/tools".Length..]}" : $"/jobs/{job}/job{pointer}";
 
-    private static IReadOnlyList<DayPress> Presses(DayWish wish, (Job Job, Plan Plan)?[][] planned) =>
-    [
-        .. wish.Presses.Select((p, i) =>
+    private static IReadOnlyList<DayPress> Presses(DayWish wish, (Job Job, Plan Plan)?[][] planned)
+    {
+        Tools ToolsAt(int press) => planned.Select(j => j[press]?.Job.Tools).First(t => t is not null)!;
+        List<string> names = [.. wish.Presses.Select((p, i) => p.Name.Length > 0 ? p.Name : ToolsAt(i).Source.Name)];
+        // Presses that are called alike are counted.
+        string NameOf(int press) => names.Count(n => n == names[press]) == 1 ? names[press]
+            : $"{names[press]} {names.Take(press + 1).Count(n => n == names[press])}";
+        return [.. wish.Presses.Select((p, i) => new DayPress(p.Id, ToolsAt(i).Source, ToolsAt(i).PlateWidthMm, ToolsAt(i).PlateHeightMm,
+            p.Celsius)
         {
-            var tools = planned.Select(j => j[i]?.Job.Tools).First(t => t is not null)!;
-            return new DayPress(p.Id, tools.Source, tools.PlateWidthMm, tools.PlateHeightMm, p.Celsius)
-            {
-                Name = p.Name.Length > 0 ? p.Name : tools.Source.Name,
-                BrokenSince = p.BrokenSince,
-                ColdAt = p.ColdAt,
-            };
-        }),
-    ];
+            Name = NameOf(i),
+            BrokenSince = p.BrokenSince,
+            ColdAt = p.ColdAt,
+        })];
+    }
 
     /// <summary>The presses that can take a job: those without a stop, where there are such.</summary>
     private static List<PlanAtPress> Candidates(WishedJob job, (Job Job, Plan Plan)?[] planned, IReadOnlyList<DayPress> presses)

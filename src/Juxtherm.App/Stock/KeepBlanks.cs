@@ -59,7 +59,8 @@ public sealed class KeepBlanks(BlankStore store, WorkshopCatalogue catalogue)
         problems.Outside("/pieces", ask.Pieces ?? 0, 0, Most);
         problems.Outside("/price", (double)(ask.Price ?? 0), 0, Dearest);
         problems.Outside("/low", ask.Low ?? 0, 0, Most);
-        var colour = string.IsNullOrWhiteSpace(ask.Colour) ? "" : ColourWords.Hex(ask.Colour);
+        // A color that has only a name keeps it, whether anybody knows that name or not.
+        var colour = string.IsNullOrWhiteSpace(ask.Colour) ? ColourWords.Hex(ask.ColourName ?? "") ?? "" : ColourWords.Hex(ask.Colour);
         if (colour is null)
             problems.Add("/colour", new Phrase("stock-request.wrong-type-2", ("colour", ask.Colour!)), "wrong-type");
         if (ask.ColourName?.Length > LongestName || ask.Size?.Length > LongestName)

@@ -190,7 +190,7 @@ function Form({ day, version, onDone, onCancel, catalogue, jobs }: Props & { cat
               </label>
             </div>
           </div>
-          <div className="sticky bottom-0 z-10 bg-paper border-t border-ink flex flex-wrap items-end gap-4 py-3">
+          <div className="day-foot sticky bottom-0 z-10 bg-paper border-t border-ink flex flex-wrap items-end gap-4 py-3">
             <label className="grid gap-1">
               <span className="font-semibold">{labels.day}</span>
               <input

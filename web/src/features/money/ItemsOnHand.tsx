@@ -110,7 +110,7 @@ function ItemForm({ catalogue, item, onClose }: { catalogue: Catalogue; item?: I
         ...ask,
         commandId,
         size: ask.size || null,
-        colour: ask.colour || ask.colourName || null,
+        colour: ask.colour || null,
         pieces: ask.pieces ?? null,
         price: ask.price ?? null,
         low: ask.low ?? null,
