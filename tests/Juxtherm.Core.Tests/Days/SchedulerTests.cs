@@ -26,6 +26,20 @@ public class SchedulerTests
         Assert.Equal(Said(a), Said(b));
     }
 
+    /// <summary>A search that is broken off from outside once took the whole program down with it.</summary>
+    [Fact]
+    public void Stopped_at_any_moment_it_gives_the_best_so_far()
+    {
+        for (var seed = 1; seed <= 60; seed++)
+        {
+            var work = RandomWork.Small(seed);
+            using var stop = new CancellationTokenSource();
+            stop.CancelAfter(seed % 12);
+            var found = Scheduler.Find(work, new ScheduleEffort(1, 1), seed % 3 == 0 ? p => p.Share < 0.5 : null, stop.Token);
+            Assert.Equal(work.Blocks.Count + work.Batches.Sum(b => b.Modes[0].Blocks.Count), found.Schedule.Blocks.Count);
+        }
+    }
+
     private static IEnumerable<(string, int, int?)> Said(Scheduled scheduled) =>
         scheduled.Schedule.Blocks.Select(p => (p.Block.Id, p.Start, p.Press));
 

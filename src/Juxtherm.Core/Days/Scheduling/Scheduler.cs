@@ -1,3 +1,4 @@
+using System.Globalization;
 using Google.OrTools.Sat;
 
 namespace Juxtherm.Core.Days.Scheduling;
@@ -36,6 +37,9 @@ public static class Scheduler
 {
     // Strategies that take turns: in turns, and not at once, so that the machine's speed decides nothing.
     private const int Workers = 8;
+
+    // In the solver's own measure: some seconds of a large day.
+    private const double SliceWork = 0.02;
 
     /// <summary>Finds a schedule.</summary>
     /// <param name="work">What is to be done.</param>
@@ -99,28 +103,33 @@ public static class Scheduler
         private (Schedule Best, bool Proven, double Bound) Solve(SolverModel model, Schedule best, double work, Func<double, int> bound,
             double from, double to)
         {
-            using var solver = new CpSolver();
-            solver.StringParameters = string.Create(System.Globalization.CultureInfo.InvariantCulture,
-                $"num_workers:{Workers},interleave_search:true,random_seed:1,max_deterministic_time:{work},log_search_progress:false");
-            var hear = new Hear(model, best, (found, least, spent) =>
+            var (spent, least) = (0.0, 0.0);
+            // In slices, each beginning from the best so far: a search that is broken off from outside may take the program down with it,
+            // so that whoever stops it waits for the end of a slice.
+            for (var slice = 1; spent < work && !(_stopped |= stop.IsCancellationRequested); slice++, spent += SliceWork)
             {
-                _stopped |= !told(new ScheduleProgress(found, bound(least), from + (to - from) * Math.Min(1, spent / work)));
-                return !_stopped;
-            });
-            using var stopping = stop.Register(() =>
-            {
-                _stopped = true;
-                solver.StopSearch();
-            });
-            var status = solver.Solve(model.Model, hear);
-            var read = status is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? model.Read(solver.Value) : best;
-            return (read.IsBetterThan(best) ? read : best, status == CpSolverStatus.Optimal,
-                status == CpSolverStatus.Unknown ? 0 : solver.BestObjectiveBound);
+                model.Hint(best);
+                using var solver = new CpSolver();
+                var most = Math.Min(SliceWork, work - spent);
+                solver.StringParameters = string.Create(CultureInfo.InvariantCulture,
+                    $"num_workers:{Workers},interleave_search:true,random_seed:{slice},max_deterministic_time:{most}");
+                var share = from + (to - from) * Math.Min(1, spent / work);
+                var status = solver.Solve(model.Model, new Hear(model, best, (found, now) =>
+                    _stopped |= !told(new ScheduleProgress(found, bound(Math.Max(least, now)), share))));
+                var read = status is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? model.Read(solver.Value) : best;
+                best = read.IsBetterThan(best) ? read : best;
+                least = status == CpSolverStatus.Unknown ? least : Math.Max(least, solver.BestObjectiveBound);
+                _stopped |= !told(new ScheduleProgress(best, bound(least), from + (to - from) * Math.Min(1, (spent + SliceWork) / work)));
+                if (status == CpSolverStatus.Optimal)
+                    return (best, true, least);
+            }
+
+            return (best, false, least);
         }
     }
 
     /// <summary>Hears of what the solver finds.</summary>
-    private sealed class Hear(SolverModel model, Schedule known, Func<Schedule, double, double, bool> told) : CpSolverSolutionCallback
+    private sealed class Hear(SolverModel model, Schedule known, Action<Schedule, double> told) : CpSolverSolutionCallback
     {
         private Schedule _best = known;
 
@@ -129,10 +138,7 @@ public static class Scheduler
             var found = model.Read(v => Value(v));
             if (found.IsBetterThan(_best))
                 _best = found;
-            if (!told(_best, BestObjectiveBound(), DeterministicTime()))
-                StopSearch();
+            told(_best, BestObjectiveBound());
         }
-
-        private double DeterministicTime() => Response().DeterministicTime;
     }
 }

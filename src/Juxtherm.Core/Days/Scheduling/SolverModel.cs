@@ -43,7 +43,6 @@ internal sealed partial class SolverModel
             if (index.Before[i].Length == 0)
                 If(Model.Add(_finish >= EndOf(i)), _present[i]);
         _late = Lateness();
-        Hint(known);
     }
 
     public CpModel Model { get; } = new();
