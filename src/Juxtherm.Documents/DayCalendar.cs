@@ -1,4 +1,5 @@
 using Juxtherm.Core.Days;
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Documents;

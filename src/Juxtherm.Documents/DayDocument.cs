@@ -1,5 +1,6 @@
 using System.Globalization;
 using Juxtherm.Core.Days;
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Notices;
 using SkiaSharp;
 

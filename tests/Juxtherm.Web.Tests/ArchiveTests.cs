@@ -146,6 +146,7 @@ public sealed class ArchiveTests : IDisposable
             return null;
         // What has to be told apart is counted, everything else is drawn.
         return type == typeof(string) ? keyed ? $"{Words[chance.Next(3)]}{index}" : Words[chance.Next(Words.Length)]
+            : type == typeof(decimal) ? chance.Next(1_000_000) / 100m
             : type == typeof(Guid) ? Guid.NewGuid()
             : type == typeof(DateTimeOffset) ? Now.AddTicks(chance.NextInt64(1L << 50))
             : type == typeof(bool) ? chance.Next(2) == 0

@@ -153,6 +153,18 @@ public sealed class DayApiTests : BenchApi
     }
 
     [Fact]
+    public async Task A_job_that_is_deleted_meanwhile_stops_nothing()
+    {
+        var (kept, gone) = (await Job("Tees", 2), await Job("Gone", 2));
+        await Send(HttpMethod.Put, "/api/day?version=0", Wish(Now, kept, (JsonObject)gone.DeepClone()));
+        Clock.Advance(120);
+        await Ok(HttpMethod.Delete, $"/api/jobs/{gone["id"]}");
+        var day = await Event(new JsonObject { ["kind"] = "came", ["name"] = "Wren" });
+        Assert.DoesNotContain(day["tasks"]!.AsArray(), t => (int)t!["job"]! == 1 && !(bool)t["fixed"]!);
+        Assert.Contains(day["tasks"]!.AsArray(), t => (int)t!["job"]! == 0 && (string)t["kind"]! == "pack");
+    }
+
+    [Fact]
     public async Task Saying_it_twice_counts_once_and_what_does_not_fit_is_refused()
     {
         await Send(HttpMethod.Put, "/api/day?version=0", Wish(Now, await Job("Tees", 2)));

@@ -1,5 +1,6 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Days;
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Notices;
 
 namespace Juxtherm.App.Days;

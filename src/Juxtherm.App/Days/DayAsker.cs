@@ -3,8 +3,8 @@ using Juxtherm.App.Learning;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting.Sheets;
-using Juxtherm.Core.Days;
 using Juxtherm.Core.Days.Asking;
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Days.Work;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
@@ -35,6 +35,8 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
         "heat-source-unsuitable", "vinyl-under-source",
     };
 
+    private IWords Words => language.WordsFor(UnitSystem.Metric);
+
     /// <summary>Makes it.</summary>
     /// <param name="wish">What is wished.</param>
     /// <param name="now">From when it is planned, UTC.</param>
@@ -50,11 +52,13 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
         var own = (await shelf.OwnAsync(cancel))["presses"]!.AsArray().Where(p => p is not null)
             .ToDictionary(p => p!["id"]!.GetValue<string>(), p => p!, StringComparer.Ordinal);
         CheckPresses(wish, own, problems);
-        var texts = new List<(string Json, WorkshopCorrection Agreed, Guid? Id)>();
+        var texts = new List<JobText>();
         for (var j = 0; j < wish.Jobs.Count; j++)
-            texts.Add(await TextAsync(wish.Jobs[j], j, problems, cancel));
+            texts.Add(await TextAsync(wish.Jobs[j], j, goesOn: before.Count > 0, problems, cancel));
         if (!problems.None)
             return new Invalid(problems, "day");
+        if (texts.TrueForAll(t => t.Json is null))
+            return new Refused("empty", Words.Say("day.empty"));
         var planned = Plan(wish, texts, own, problems);
         if (!problems.None)
             return new Invalid(problems, "day");
@@ -62,14 +66,19 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
         var works = new List<WorkOfAJob>();
         for (var j = 0; j < wish.Jobs.Count; j++)
         {
+            if (texts[j].Json is null)
+            {
+                works.Add(new WorkOfAJob(texts[j].Title, 0, null, [], [], []));
+                continue;
+            }
+
             if (Candidates(wish.Jobs[j], planned[j], presses) is not { Count: > 0 } at)
-                return new Refused("no-press", language.WordsFor(UnitSystem.Metric)
-                    .Say("day.no-press", ("title", planned[j][0]!.Value.Job.Title)));
-            works.Add(await WorkAsync(wish.Jobs[j], texts[j].Id, planned[j], at, cancel));
+                return new Refused("no-press", Words.Say("day.no-press", ("title", planned[j][0]!.Value.Job.Title)));
+            works.Add(await WorkAsync(wish.Jobs[j], planned[j], at, cancel));
         }
 
         if (works.Sum(w => w.Pieces) > MostPieces)
-            return new Refused("too-many", language.WordsFor(UnitSystem.Metric).Say("day.too-many-pieces", ("most", MostPieces)));
+            return new Refused("too-many", Words.Say("day.too-many-pieces", ("most", MostPieces)));
         return new DayAsk(now, wish.People, wish.Breaks, presses, wish.Cutters, works)
         {
             Pace = await pace.FindAsync(cancel),
@@ -87,25 +96,33 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
                     ("own", Thing.List(own.Keys))), "unknown-id");
     }
 
-    private async Task<(string Json, WorkshopCorrection Agreed, Guid? Id)> TextAsync(WishedJob job, int number, Problems problems,
-        CancellationToken cancel)
+    /// <summary>A job of the day.</summary>
+    /// <param name="Title">What the crafter calls it.</param>
+    /// <param name="Json">Its file; null where nothing more is done of it.</param>
+    /// <param name="Agreed">What its plan was agreed with.</param>
+    private sealed record JobText(string Title, string? Json, WorkshopCorrection Agreed);
+
+    /// <summary>A job that is deleted while its day goes on is one of which nothing more is done.</summary>
+    private async Task<JobText> TextAsync(WishedJob job, int number, bool goesOn, Problems problems, CancellationToken cancel)
     {
         if (job.Id is not { } id)
-            return (job.Job!.ToJsonString(), WorkshopCorrection.None, null);
+            return new JobText("", job.Dropped ? null : job.Job!.ToJsonString(), WorkshopCorrection.None);
         if (await jobs.FindAsync(id, cancel) is { } row)
-            return (row.Json, agreed.Agreed(row), id);
-        problems.Add($"/jobs/{number}/id", new Phrase("day-reader.no-job"), "unknown-id");
-        return ("{}", WorkshopCorrection.None, id);
+            return new JobText(row.Title, job.Dropped ? null : row.Json, agreed.Agreed(row));
+        if (!goesOn)
+            problems.Add($"/jobs/{number}/id", new Phrase("day-reader.no-job"), "unknown-id");
+        return new JobText("", null, WorkshopCorrection.None);
     }
 
     /// <summary>Every job at every press, both cores at once; what is alike is planned once.</summary>
-    private (Job Job, Plan Plan)?[][] Plan(DayWish wish, List<(string Json, WorkshopCorrection Agreed, Guid? Id)> texts,
+    private (Job Job, Plan Plan)?[][] Plan(DayWish wish, List<JobText> texts,
         IReadOnlyDictionary<string, JsonNode> own, Problems problems)
     {
         var wanted = (from j in Enumerable.Range(0, texts.Count)
+                      where texts[j].Json is not null
                       from p in Enumerable.Range(0, wish.Presses.Count)
                       let press = wish.Presses[p]
-                      select (Job: j, Press: p, Json: JobAtPress.Of(texts[j].Json, press.HeatSource, press.PlateWidthMm,
+                      select (Job: j, Press: p, Json: JobAtPress.Of(texts[j].Json!, press.HeatSource, press.PlateWidthMm,
                           press.PlateHeightMm,
                           own.GetValueOrDefault(press.HeatSource)))).ToList();
         var found = wanted.DistinctBy(w => (w.Job, w.Json)).AsParallel().Select(w =>
@@ -128,7 +145,7 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
 
     private static IReadOnlyList<DayPress> Presses(DayWish wish, (Job Job, Plan Plan)?[][] planned)
     {
-        Tools ToolsAt(int press) => planned.Select(j => j[press]?.Job.Tools).First(t => t is not null)!;
+        Tools ToolsAt(int press) => planned.Where(j => j.Length > 0).Select(j => j[press]?.Job.Tools).First(t => t is not null)!;
         List<string> names = [.. wish.Presses.Select((p, i) => p.Name.Length > 0 ? p.Name : ToolsAt(i).Source.Name)];
         // Presses that are called alike are counted.
         string NameOf(int press) => names.Count(n => n == names[press]) == 1 ? names[press]
@@ -152,15 +169,15 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
         return [.. (without.Count > 0 ? without : at).Select(a => new PlanAtPress(a.Number, a.Press.Source, a.Plan))];
     }
 
-    private async Task<WorkOfAJob> WorkAsync(WishedJob wished, Guid? id, (Job Job, Plan Plan)?[] planned, List<PlanAtPress> at,
+    private async Task<WorkOfAJob> WorkAsync(WishedJob wished, (Job Job, Plan Plan)?[] planned, List<PlanAtPress> at,
         CancellationToken cancel)
     {
         var job = planned[at[0].Press]!.Value.Job;
-        var cut = id is { } kept ? (await cuts.OfJobAsync(kept, cancel)).FirstOrDefault(c => c.Status is CutStore.Open or CutStore.Cut)
+        var cut = wished.Id is { } kept ? (await cuts.OfJobAsync(kept, cancel)).FirstOrDefault(c =>
+            c.Status is CutStore.Open or CutStore.Cut)
             : null;
         var (layout, done) = cut is null ? (planner.InPlace(job, []), CutSoFar.Nothing) : CutSoFar.Of(cut);
         var work = WorkOfAJob.Of(job, at, layout, catalogue.Work, wished.Due).Without(done);
-        work = work.WithAgain(wished.Again, catalogue.Work);
-        return wished.Dropped ? work.Dropped() : work;
+        return work.WithAgain(wished.Again, catalogue.Work);
     }
 }

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Days;
+using Juxtherm.Core.Days.Asking;
 using Juxtherm.Core.Days.Scheduling;
 
 namespace Juxtherm.App.Days;

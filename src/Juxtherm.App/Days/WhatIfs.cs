@@ -1,4 +1,3 @@
-using Juxtherm.Core.Days;
 using Juxtherm.Core.Days.Asking;
 
 namespace Juxtherm.App.Days;

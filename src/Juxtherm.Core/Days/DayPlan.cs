@@ -1,3 +1,5 @@
+using Juxtherm.Core.Days.Tasks;
+
 namespace Juxtherm.Core.Days;
 
 /// <summary>How good a plan of a day is.</summary>

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Days.Asking;
 using Juxtherm.Core.Days.Scheduling;
 
 namespace Juxtherm.Core.Days;

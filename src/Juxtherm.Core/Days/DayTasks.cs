@@ -1,5 +1,7 @@
 using System.Globalization;
+using Juxtherm.Core.Days.Asking;
 using Juxtherm.Core.Days.Scheduling;
+using Juxtherm.Core.Days.Tasks;
 
 namespace Juxtherm.Core.Days;
 

@@ -1,6 +1,8 @@
 using System.Globalization;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Days.Asking;
 using Juxtherm.Core.Days.Scheduling;
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Days.Work;
 using Juxtherm.Core.Heat;
 using Juxtherm.Core.Plans.Rehearsal;
@@ -33,15 +35,13 @@ internal static class DayWorkload
         {
             People = [.. ask.People.Select(p =>
                 (IReadOnlyList<(int, int)>)[.. p.There.Select(w => (Seconds(ask, w.Start), Seconds(ask, w.End)))])],
-            Before = ask.Before.Where(t => t.Kind != DayTaskKind.Heat).GroupBy(BlockOf, StringComparer.Ordinal).ToDictionary(g => g.Key,
+            Before = ask.Before.Where(t => t.Kind != DayTaskKind.Heat).GroupBy(t => t.Block, StringComparer.Ordinal)
+                .ToDictionary(g => g.Key,
                 g => (Seconds(ask, g.Min(t => t.Start)), PressOf(ask, g)), StringComparer.Ordinal),
             Pinned = pins.Where(p => known.ContainsKey(p.Key)).ToDictionary(p => p.Key, p => AsIs(p.Value, known[p.Key]),
                 StringComparer.Ordinal),
         };
     }
-
-    /// <summary>The block that a task is a part of.</summary>
-    public static string BlockOf(DayTask task) => task.Id[..task.Id.LastIndexOf('.')];
 
     /// <summary>Where its plan has other parts by now, what was done of it is told by its beginning and its end.</summary>
     private static Pin AsIs(Pin pin, WorkBlock block) => pin.Starts.Count == block.Parts.Count ? pin
@@ -63,7 +63,7 @@ internal static class DayWorkload
     }
 
     private static Dictionary<string, Pin> Pins(DayAsk ask) =>
-        ask.Begun.Where(t => t.Kind != DayTaskKind.Heat).GroupBy(BlockOf, StringComparer.Ordinal).ToDictionary(g => g.Key, g =>
+        ask.Begun.Where(t => t.Kind != DayTaskKind.Heat).GroupBy(t => t.Block, StringComparer.Ordinal).ToDictionary(g => g.Key, g =>
         {
             List<DayTask> parts = [.. g.OrderBy(PartOf)];
             return new Pin([.. parts.Select(t => Seconds(ask, t.Start))], [.. parts.Select(t => (int)(t.End - t.Start).TotalSeconds)],

@@ -1,5 +1,7 @@
+using Juxtherm.Core.Days.Asking;
 using Juxtherm.Core.Days.Reasons;
 using Juxtherm.Core.Days.Scheduling;
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Days;

@@ -1,5 +1,7 @@
 using Juxtherm.Core.Days;
+using Juxtherm.Core.Days.Asking;
 using Juxtherm.Core.Days.Scheduling;
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Testing;
 using Juxtherm.Words;

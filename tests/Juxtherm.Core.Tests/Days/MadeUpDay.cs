@@ -3,6 +3,7 @@ using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Days;
+using Juxtherm.Core.Days.Asking;
 using Juxtherm.Core.Days.Work;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;

@@ -1,5 +1,6 @@
 using Juxtherm.Core.Days;
 using Juxtherm.Core.Days.Scheduling;
+using Juxtherm.Core.Days.Tasks;
 
 namespace Juxtherm.Core.Tests.Days;
 

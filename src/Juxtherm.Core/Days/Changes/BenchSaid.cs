@@ -1,3 +1,5 @@
+using Juxtherm.Core.Days.Tasks;
+
 namespace Juxtherm.Core.Days.Changes;
 
 /// <summary>A piece that the bench has finished.</summary>

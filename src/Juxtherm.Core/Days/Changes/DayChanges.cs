@@ -1,4 +1,5 @@
 using Juxtherm.Core.Days.Asking;
+using Juxtherm.Core.Days.Tasks;
 
 namespace Juxtherm.Core.Days.Changes;
 

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Days.Asking;
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Days.Changes;
@@ -31,9 +32,9 @@ internal sealed class DayScene
     {
         var of = Tasks.FirstOrDefault(t => t.Id == task)
             ?? throw new DayRefusedException("no-such-task", new Phrase("day.no-such-task", ("task", task)));
-        var block = DayWorkload.BlockOf(of);
-        return [.. (_begun.Exists(t => DayWorkload.BlockOf(t) == block) ? _begun : Tasks)
-            .Where(t => DayWorkload.BlockOf(t) == block).OrderBy(t => t.Start)];
+        var block = of.Block;
+        return [.. (_begun.Exists(t => t.Block == block) ? _begun : Tasks)
+            .Where(t => t.Block == block).OrderBy(t => t.Start)];
     }
 
     /// <summary>Says how a block went: it stays so.</summary>

@@ -1,3 +1,5 @@
+using Juxtherm.Core.Days.Tasks;
+
 namespace Juxtherm.Core.Days.Changes;
 
 /// <summary>Something is over by now.</summary>

@@ -1,3 +1,5 @@
+using Juxtherm.Core.Days.Tasks;
+
 namespace Juxtherm.Core.Days.Changes;
 
 /// <summary>Nothing more is done of a job.</summary>

@@ -7,15 +7,15 @@ internal sealed class NotYet : IDayChange
 
     public void Take(DayScene scene, DayEvent said)
     {
-        var open = new HashSet<string>(said.Tasks.SelectMany(t => scene.BlockOf(t)).Select(DayWorkload.BlockOf), StringComparer.Ordinal);
+        var open = new HashSet<string>(said.Tasks.SelectMany(t => scene.BlockOf(t)).Select(t => t.Block), StringComparer.Ordinal);
         for (var more = true; more;)
         {
-            var waits = scene.Begun.Where(t => !open.Contains(DayWorkload.BlockOf(t))
-                && t.After.Any(a => open.Contains(a[..a.LastIndexOf('.')]))).Select(DayWorkload.BlockOf).ToList();
+            var waits = scene.Begun.Where(t => !open.Contains(t.Block)
+                && t.After.Any(a => open.Contains(a[..a.LastIndexOf('.')]))).Select(t => t.Block).ToList();
             open.UnionWith(waits);
             more = waits.Count > 0;
         }
 
-        scene.DidNot(t => open.Contains(DayWorkload.BlockOf(t)));
+        scene.DidNot(t => open.Contains(t.Block));
     }
 }

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Days.Changes;

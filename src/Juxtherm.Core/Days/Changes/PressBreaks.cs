@@ -1,3 +1,5 @@
+using Juxtherm.Core.Days.Tasks;
+
 namespace Juxtherm.Core.Days.Changes;
 
 /// <summary>A press breaks down: what it had not finished is pressed again at another.</summary>
@@ -15,7 +17,7 @@ internal sealed class PressBreaks : IDayChange
             .Select(t => (t.Job, t.Piece)).ToHashSet();
         scene.DidNot(t => t.Press == press.Id && t.Kind == DayTaskKind.Heat && t.End > scene.Moment);
         var again = scene.Begun.Where(t => t.Press == press.Id && t.Kind != DayTaskKind.Heat && open.Contains((t.Job, t.Piece)))
-            .Select(DayWorkload.BlockOf).ToHashSet(StringComparer.Ordinal);
-        scene.DidNot(t => again.Contains(DayWorkload.BlockOf(t)));
+            .Select(t => t.Block).ToHashSet(StringComparer.Ordinal);
+        scene.DidNot(t => again.Contains(t.Block));
     }
 }

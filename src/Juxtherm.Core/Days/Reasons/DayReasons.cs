@@ -1,3 +1,4 @@
+using Juxtherm.Core.Days.Asking;
 using Juxtherm.Core.Days.Scheduling;
 using Juxtherm.Core.Notices;
 

@@ -1,4 +1,6 @@
+using Juxtherm.Core.Days.Asking;
 using Juxtherm.Core.Days.Scheduling;
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Core.Days.Reasons;

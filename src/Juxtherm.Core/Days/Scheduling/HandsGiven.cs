@@ -1,3 +1,5 @@
+using Juxtherm.Core.Days.Tasks;
+
 namespace Juxtherm.Core.Days.Scheduling;
 
 /// <summary>Whose hands do what, so that everybody stays with one thing as long as it goes.</summary>

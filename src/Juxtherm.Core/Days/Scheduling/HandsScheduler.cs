@@ -1,3 +1,5 @@
+using Juxtherm.Core.Days.Tasks;
+
 namespace Juxtherm.Core.Days.Scheduling;
 
 /// <summary>What free hands turn to first.</summary>

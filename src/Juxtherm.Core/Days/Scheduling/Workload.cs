@@ -1,3 +1,5 @@
+using Juxtherm.Core.Days.Tasks;
+
 namespace Juxtherm.Core.Days.Scheduling;
 
 /// <summary>Where a part of the work is done.</summary>

@@ -1,3 +1,5 @@
+using Juxtherm.Core.Days.Tasks;
+
 namespace Juxtherm.Core.Days.Work;
 
 /// <summary>How long this workshop's hands take, as a share of what is typical, by what they do.</summary>

@@ -1,3 +1,4 @@
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Runs;
 

@@ -1,6 +1,7 @@
 using System.Globalization;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Days.Scheduling;
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Runs;
 

@@ -1,5 +1,6 @@
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Days.Scheduling;
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Runs;
 

@@ -113,9 +113,6 @@ public sealed record WorkOfAJob(
         return (blocks.Sum(b => b.HandSeconds), blocks.Sum(b => b.PressSeconds));
     }
 
-    /// <summary>Nothing of it is done.</summary>
-    public WorkOfAJob Dropped() => this with { Pieces = 0, Mats = [], WeedSeconds = [], Due = null };
-
     private static HashSet<int> PiecesOn(CutSheet sheet, int pieces)
     {
         var on = sheet.Units.Where(u => u.Garment >= 1 && u.Garment <= pieces).Select(u => u.Garment).ToHashSet();

@@ -1,4 +1,4 @@
-namespace Juxtherm.Core.Days;
+namespace Juxtherm.Core.Days.Tasks;
 
 /// <summary>What goes on in one place without a stop: tasks that anybody would call one.</summary>
 /// <param name="Job">Which of the day's jobs, from 0; −1 for none.</param>

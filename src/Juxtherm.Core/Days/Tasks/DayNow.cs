@@ -1,4 +1,4 @@
-namespace Juxtherm.Core.Days;
+namespace Juxtherm.Core.Days.Tasks;
 
 /// <summary>What of a plan has begun by now.</summary>
 public static class DayNow
@@ -9,7 +9,7 @@ public static class DayNow
     public static IReadOnlyList<DayTask> Begun(IReadOnlyList<DayTask> tasks, DateTimeOffset now)
     {
         ArgumentNullException.ThrowIfNull(tasks);
-        var begun = tasks.Where(t => t.Start < now).Select(DayWorkload.BlockOf).ToHashSet(StringComparer.Ordinal);
-        return [.. tasks.Where(t => begun.Contains(DayWorkload.BlockOf(t))).Select(t => t with { Fixed = true })];
+        var begun = tasks.Where(t => t.Start < now).Select(t => t.Block).ToHashSet(StringComparer.Ordinal);
+        return [.. tasks.Where(t => begun.Contains(t.Block)).Select(t => t with { Fixed = true })];
     }
 }

@@ -1,4 +1,6 @@
-namespace Juxtherm.Core.Days;
+using System.Text.Json.Serialization;
+
+namespace Juxtherm.Core.Days.Tasks;
 
 /// <summary>What is done in a stretch of a day.</summary>
 public enum DayTaskKind
@@ -93,6 +95,10 @@ public sealed record DayTask(
     string Id, int Job, int? Piece, DayTaskKind Kind, DateTimeOffset Start, DateTimeOffset End, string? Press, bool Cutter, int Hands,
     IReadOnlyList<string> After, double? Celsius)
 {
+    /// <summary>The block of work that it is a part of.</summary>
+    [JsonIgnore]
+    public string Block => Id[..Id.LastIndexOf('.')];
+
     /// <summary>Whose hands, from 0; null where none are needed.</summary>
     public int? Who { get; init; }
 

@@ -1,7 +1,8 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Days.Work;
 
-namespace Juxtherm.Core.Days;
+namespace Juxtherm.Core.Days.Asking;
 
 /// <summary>A while.</summary>
 /// <param name="Start">UTC.</param>
