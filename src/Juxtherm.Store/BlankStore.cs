@@ -41,13 +41,17 @@ public sealed class BlankStore(IDbContextFactory<WorkshopContext> contexts, Time
 
     /// <summary>Keeps items with so many of them, or changes them; asking twice counts once.</summary>
     /// <param name="row">As they are to be kept.</param>
+    /// <param name="isNew">They may be new.</param>
     /// <param name="pieces">How many there are; null to leave that as it is.</param>
     /// <param name="commandId">Chosen by whoever asks.</param>
     /// <param name="cancel">Gives up.</param>
-    public Task<BlankOnHand> SaveAsync(BlankStockRow row, int? pieces, Guid commandId, CancellationToken cancel) =>
+    /// <returns>Null where they are neither known nor new.</returns>
+    public Task<BlankOnHand?> SaveAsync(BlankStockRow row, bool isNew, int? pieces, Guid commandId, CancellationToken cancel) =>
         Once.DoAsync(contexts, async db =>
     {
         var known = await db.BlankStock.Include(b => b.Moves).SingleOrDefaultAsync(b => b.Id == row.Id, cancel);
+        if (known is null && !isNew)
+            return null;
         if (known is null)
         {
             row.CreatedUtc = clock.GetUtcNow();

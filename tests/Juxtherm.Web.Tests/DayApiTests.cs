@@ -162,6 +162,14 @@ public sealed class DayApiTests : BenchApi
         var day = await Event(new JsonObject { ["kind"] = "came", ["name"] = "Wren" });
         Assert.DoesNotContain(day["tasks"]!.AsArray(), t => (int)t!["job"]! == 1 && !(bool)t["fixed"]!);
         Assert.Contains(day["tasks"]!.AsArray(), t => (int)t!["job"]! == 0 && (string)t["kind"]! == "pack");
+        // Neither what is asked of the day nor changing it by hand trips over it.
+        await Post("/api/day/what-if", new JsonArray(new JsonObject { ["name"] = "one more", ["addHands"] = 1 }));
+        await Post("/api/day/improve", new JsonObject());
+        await Post("/api/day/improve/stop", new JsonObject());
+        var now = await Ok(HttpMethod.Get, "/api/day");
+        var wish = (JsonObject)now["wish"]!.DeepClone();
+        wish["cutters"] = 2;
+        await Ok(HttpMethod.Put, $"/api/day?version={now["version"]}", wish);
     }
 
     [Fact]

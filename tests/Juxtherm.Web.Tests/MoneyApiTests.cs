@@ -132,6 +132,11 @@ public sealed class MoneyApiTests : BenchApi
         };
         var items = await Post("/api/blanks", (JsonObject)ask.DeepClone());
         Assert.Equal((3, false), ((int)items["left"]!, (bool)items["runningOut"]!));
+        Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Put, "/api/blanks/nowhere", (JsonObject)ask.DeepClone())).Status);
+        ask["size"] = new string('x', 61);
+        var (wrong, why) = await Send(HttpMethod.Put, $"/api/blanks/{items["id"]}", (JsonObject)ask.DeepClone());
+        Assert.Equal((HttpStatusCode.BadRequest, "#/size"), (wrong, (string)why!["errors"]![0]!["pointer"]!));
+        ask.Remove("size");
         var id = await AddJob(Drawn(5));
         var from = Clock.GetUtcNow();
         await Put("/api/day?version=0", new JsonObject

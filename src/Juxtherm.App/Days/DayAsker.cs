@@ -42,10 +42,10 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
     /// <param name="now">From when it is planned, UTC.</param>
     /// <param name="begun">What of it is over or under way.</param>
     /// <param name="before">As it was planned before.</param>
+    /// <param name="known">Jobs the day had already: one of them that is deleted by now is one of which nothing more is done.</param>
     /// <param name="cancel">Gives up.</param>
     public async Task<Result<DayAsk>> MakeAsync(DayWish wish, DateTimeOffset now, IReadOnlyList<DayTask> begun,
-        IReadOnlyList<DayTask> before,
-        CancellationToken cancel)
+        IReadOnlyList<DayTask> before, IReadOnlySet<Guid> known, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(wish);
         var problems = new Problems();
@@ -54,7 +54,7 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
         CheckPresses(wish, own, problems);
         var texts = new List<JobText>();
         for (var j = 0; j < wish.Jobs.Count; j++)
-            texts.Add(await TextAsync(wish.Jobs[j], j, goesOn: before.Count > 0, problems, cancel));
+            texts.Add(await TextAsync(wish.Jobs[j], j, known, problems, cancel));
         if (!problems.None)
             return new Invalid(problems, "day");
         if (texts.TrueForAll(t => t.Json is null))
@@ -102,14 +102,13 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
     /// <param name="Agreed">What its plan was agreed with.</param>
     private sealed record JobText(string Title, string? Json, WorkshopCorrection Agreed);
 
-    /// <summary>A job that is deleted while its day goes on is one of which nothing more is done.</summary>
-    private async Task<JobText> TextAsync(WishedJob job, int number, bool goesOn, Problems problems, CancellationToken cancel)
+    private async Task<JobText> TextAsync(WishedJob job, int number, IReadOnlySet<Guid> known, Problems problems, CancellationToken cancel)
     {
         if (job.Id is not { } id)
             return new JobText("", job.Dropped ? null : job.Job!.ToJsonString(), WorkshopCorrection.None);
         if (await jobs.FindAsync(id, cancel) is { } row)
             return new JobText(row.Title, job.Dropped ? null : row.Json, agreed.Agreed(row));
-        if (!goesOn)
+        if (!known.Contains(id))
             problems.Add($"/jobs/{number}/id", new Phrase("day-reader.no-job"), "unknown-id");
         return new JobText("", null, WorkshopCorrection.None);
     }

@@ -51,7 +51,7 @@ public sealed class DayImprover(DayPlanner planner) : IDisposable
         }
     }
 
-    /// <summary>Stops it: the best so far is kept.</summary>
+    /// <summary>Stops it: the best so far is kept. Whatever went wrong with it is no matter of whoever stops it.</summary>
     public async Task StopAsync()
     {
         Task? work;
@@ -62,7 +62,7 @@ public sealed class DayImprover(DayPlanner planner) : IDisposable
         }
 
         if (work is not null)
-            await work;
+            await work.ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing);
     }
 
     public void Dispose()

@@ -30,6 +30,8 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
 {
     private const int MostSaid = 400;
     private const int MostWhatIfs = 6;
+    // So long after its end a day is over, and what is pressed belongs to another (ours).
+    private static readonly TimeSpan Over = TimeSpan.FromHours(12);
     private readonly SemaphoreSlim _one = new(1);
 
     private IWords Words => language.WordsFor(UnitSystem.Metric);
@@ -45,7 +47,7 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
         var problems = new Problems();
         if (DayReader.Read(json, problems) is not { } wish)
             return new Invalid(problems, "day");
-        var made = await asker.MakeAsync(wish, wish.From, [], [], cancel);
+        var made = await asker.MakeAsync(wish, wish.From, [], [], None, cancel);
         if (made.Value is not { } ask)
             return made.Failure!;
         return Planned(ask, ScheduleEffort.Quick, cancel) is { } planned ? planned.For(language.WordsFor(units)) : NoRoom();
@@ -73,7 +75,8 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
             return new Refused("stale", Words.Say("day.other-now"), before is { } b ? Current(b.Day, b.Version, units) : null);
         var goesOn = before is { } kept && kept.Day.Plan.Tasks.Any(t => t.Start < clock.GetUtcNow()) && IsSameDay(kept.Day, wish);
         var begun = goesOn ? DayNow.Begun(before!.Value.Day.Plan.Tasks, clock.GetUtcNow()) : [];
-        return await PlanAnewAsync(wish, begun, goesOn ? before!.Value.Day : null, version, null, units, ScheduleEffort.AtOnce, cancel);
+        return await PlanAnewAsync(wish, begun, goesOn ? before!.Value.Day : null,
+            before is { } then ? JobsOf(then.Day) : None, version, null, units, ScheduleEffort.AtOnce, cancel);
     }
 
     /// <summary>Something happened: the rest is planned anew.</summary>
@@ -91,7 +94,8 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
         try
         {
             var (wish, begun) = DayChanges.Take(WishOf(kept.Day), kept.Day.Plan.Tasks, said, Now(kept.Day));
-            return await PlanAnewAsync(wish, begun, kept.Day, kept.Version, said.CommandId, units, ScheduleEffort.AtOnce, cancel);
+            return await PlanAnewAsync(wish, begun, kept.Day, JobsOf(kept.Day), kept.Version, said.CommandId, units,
+                ScheduleEffort.AtOnce, cancel);
         }
         catch (DayRefusedException refused)
         {
@@ -103,12 +107,14 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
     public async Task HearBenchAsync(CancellationToken cancel)
     {
         using var only = await OnlyAsync(cancel);
-        if (await KeptAsync(cancel) is not { } kept || clock.GetUtcNow() < kept.Day.Plan.From)
+        if (await KeptAsync(cancel) is not { } kept || clock.GetUtcNow() < kept.Day.Plan.From
+            || clock.GetUtcNow() > kept.Day.Plan.Finish + Over)
             return;
         var wish = WishOf(kept.Day);
         var (finished, at) = await AtBenchAsync(wish, cancel);
         if (BenchSaid.Of(kept.Day.Plan.Tasks, finished, at, clock.GetUtcNow()) is { } begun)
-            await PlanAnewAsync(wish, begun, kept.Day, kept.Version, null, UnitSystem.Metric, ScheduleEffort.AtOnce, cancel);
+            await PlanAnewAsync(wish, begun, kept.Day, JobsOf(kept.Day), kept.Version, null, UnitSystem.Metric, ScheduleEffort.AtOnce,
+                cancel);
     }
 
     /// <summary>Looks for a better plan in the background.</summary>
@@ -119,7 +125,7 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
         var wish = WishOf(kept.Day);
         var now = Now(kept.Day);
         var begun = DayNow.Begun(kept.Day.Plan.Tasks, now);
-        var made = await asker.MakeAsync(wish, now, begun, [], cancel);
+        var made = await asker.MakeAsync(wish, now, begun, [], JobsOf(kept.Day), cancel);
         if (made.Value is not { } ask)
             return made.Failure!;
         improver.Begin(ask, async planned =>
@@ -156,7 +162,7 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
         {
             var tried = WhatIfs.Of(wish, other);
             var from = begun.Count > 0 ? now : tried.From;
-            var made = await asker.MakeAsync(tried, from, begun, [], cancel);
+            var made = await asker.MakeAsync(tried, from, begun, [], JobsOf(kept.Day), cancel);
             if (made.Value is { } ask && Planned(ask, ScheduleEffort.AtOnce, cancel) is { } planned && planned.For(Words) is var plan)
                 answers.Add(new WhatIfAnswer(other.Name, plan.From, plan.Finish, plan.LateSeconds, [.. plan.Jobs.Select(j => j.Ready)],
                     plan.HeatChanges));
@@ -184,20 +190,21 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
                 continue;
             at.Add(numbers[jobId]);
             foreach (var piece in run.State.Pieces.Where(p => p is { Status: PieceStatus.Done, EndedAt: not null }))
-                finished[(numbers[jobId], piece.Number)] = new FinishedPiece(numbers[jobId], piece.Number, piece.EndedAt!.Value);
+                // What takes the place of a lost piece is that piece to the day.
+                for (var place = piece; place is not null; place = run.State.Pieces.FirstOrDefault(p => p.Number == place.InsteadOf))
+                    finished[(numbers[jobId], place.Number)] = new FinishedPiece(numbers[jobId], place.Number, piece.EndedAt!.Value);
         }
 
         return ([.. finished.Values], at);
     }
 
-    private async Task<Result<CurrentDay>> PlanAnewAsync(DayWish wish, IReadOnlyList<DayTask> begun, KeptDay? before, int version,
-        Guid? said,
-        UnitSystem units, ScheduleEffort effort, CancellationToken cancel)
+    private async Task<Result<CurrentDay>> PlanAnewAsync(DayWish wish, IReadOnlyList<DayTask> begun, KeptDay? before,
+        IReadOnlySet<Guid> known, int version, Guid? said, UnitSystem units, ScheduleEffort effort, CancellationToken cancel)
     {
         var now = begun.Count > 0 || said is not null ? clock.GetUtcNow() is var t && t > wish.From ? t : wish.From : wish.From;
         // Whole seconds, as everything in a plan.
         now = DateTimeOffset.FromUnixTimeSeconds(now.ToUnixTimeSeconds());
-        var made = await asker.MakeAsync(wish, now, begun, before?.Plan.Tasks ?? [], cancel);
+        var made = await asker.MakeAsync(wish, now, begun, before?.Plan.Tasks ?? [], known, cancel);
         if (made.Value is not { } ask)
             return made.Failure!;
         if (Planned(ask, effort, cancel) is not { } planned)
@@ -252,6 +259,10 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
         var now = DateTimeOffset.FromUnixTimeSeconds(clock.GetUtcNow().ToUnixTimeSeconds());
         return now > day.Plan.Tasks.Select(t => t.Start).DefaultIfEmpty(now).Min() ? now : WishOf(day).From;
     }
+
+    private static HashSet<Guid> None => [];
+
+    private static HashSet<Guid> JobsOf(KeptDay day) => WishOf(day).Jobs.Select(j => j.Id).OfType<Guid>().ToHashSet();
 
     private static DayWish WishOf(KeptDay day) => DayKept.WishOf(day);
 

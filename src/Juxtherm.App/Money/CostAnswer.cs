@@ -12,13 +12,14 @@ namespace Juxtherm.App.Money;
 /// <param name="Delivery">Bringing the order.</param>
 /// <param name="Consumables">Carrier, blades, cover sheets.</param>
 /// <param name="Wear">Wear of press and cutter.</param>
+/// <param name="Other">Those four together.</param>
 /// <param name="Spoilage">Pieces that come to nothing.</param>
 /// <param name="Cost">All of it: below this money is lost.</param>
 /// <param name="Net">What it is sold for, without tax.</param>
 /// <param name="Tax">Tax.</param>
 /// <param name="Price">What it is sold for.</param>
 public sealed record PerPiece(string Vinyl, string Blank, string Hands, string Power, string Licence, string Delivery, string Consumables,
-    string Wear, string Spoilage, string Cost, string Net, string Tax, string Price);
+    string Wear, string Other, string Spoilage, string Cost, string Net, string Tax, string Price);
 
 /// <summary>What so many pieces cost.</summary>
 /// <param name="Quantity">How many.</param>
@@ -32,8 +33,9 @@ public sealed record CostAnswer(int Quantity, PerPiece PerPiece, string Total, d
     {
         var p = cost.PerPiece;
         return new CostAnswer(cost.Quantity, new PerPiece(Text(p.Vinyl), Text(p.Blank), Text(p.Hands), Text(p.Power), Text(p.Licence),
-            Text(p.Delivery), Text(p.Consumables), Text(p.Wear), Text(p.Spoilage), Text(p.Cost), Text(cost.Net), Text(cost.Tax),
-            Text(cost.Price)), Text(cost.Total), cost.SpoilagePercent, Math.Round(use.HandSeconds / 60 / use.Pieces, 1));
+            Text(p.Delivery), Text(p.Consumables), Text(p.Wear), Text(p.Licence + p.Delivery + p.Consumables + p.Wear), Text(p.Spoilage),
+            Text(p.Cost), Text(cost.Net), Text(cost.Tax), Text(cost.Price)), Text(cost.Total), cost.SpoilagePercent,
+                Math.Round(use.HandSeconds / 60 / use.Pieces, 1));
     }
 
     /// <summary>An amount with two places.</summary>

@@ -63,8 +63,9 @@ public sealed class KeepBlanks(BlankStore store, WorkshopCatalogue catalogue)
         var colour = string.IsNullOrWhiteSpace(ask.Colour) ? ColourWords.Hex(ask.ColourName ?? "") ?? "" : ColourWords.Hex(ask.Colour);
         if (colour is null)
             problems.Add("/colour", new Phrase("stock-request.wrong-type-2", ("colour", ask.Colour!)), "wrong-type");
-        if (ask.ColourName?.Length > LongestName || ask.Size?.Length > LongestName)
-            problems.Add("/colourName", new Phrase("money.too-long", ("longest", LongestName)), "too-long");
+        foreach (var (pointer, text) in new[] { ("/size", ask.Size), ("/colourName", ask.ColourName) })
+            if (text?.Length > LongestName)
+                problems.Add(pointer, new Phrase("money.too-long", ("longest", LongestName)), "too-long");
         if (!problems.None)
             return new Invalid(problems, "items");
         var row = new BlankStockRow
@@ -78,7 +79,7 @@ public sealed class KeepBlanks(BlankStore store, WorkshopCatalogue catalogue)
             Price = ask.Price,
             Low = ask.Low ?? 0,
         };
-        return Of(await store.SaveAsync(row, ask.Pieces, ask.CommandId, cancel));
+        return await store.SaveAsync(row, id is null, ask.Pieces, ask.CommandId, cancel) is { } saved ? Of(saved) : new Missing("items");
     }
 
     /// <summary>Takes them off the shelf, or puts them back.</summary>

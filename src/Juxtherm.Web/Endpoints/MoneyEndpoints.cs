@@ -67,7 +67,7 @@ internal static class MoneyEndpoints
             Answers.Of(await blanks.SaveAsync(null, ask, cancel), b => Results.Created($"/api/blanks/{b.Id}", b)))
             .Produces<BlankAnswer>(201).ProducesProblem(400);
         money.MapPut("/blanks/{id}", async (string id, BlankAsk ask, KeepBlanks blanks, CancellationToken cancel) =>
-            Answers.Of(await blanks.SaveAsync(id, ask, cancel))).Produces<BlankAnswer>().ProducesProblem(400);
+            Answers.Of(await blanks.SaveAsync(id, ask, cancel))).Produces<BlankAnswer>().ProducesProblem(400).ProducesProblem(404);
         money.MapDelete("/blanks/{id}", async (string id, KeepBlanks blanks, CancellationToken cancel) =>
             Answers.Of(await blanks.SetDeletedAsync(id, true, cancel))).Produces<BlankAnswer>().ProducesProblem(404);
         money.MapPost("/blanks/{id}/restore", async (string id, KeepBlanks blanks, CancellationToken cancel) =>

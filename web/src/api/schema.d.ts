@@ -657,6 +657,15 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
         post?: never;
@@ -9987,6 +9996,8 @@ export interface components {
             licence: string;
             /** @description What it is sold for, without tax. */
             net: string;
+            /** @description Those four together. */
+            other: string;
             /** @description Electricity. */
             power: string;
             /** @description What it is sold for. */

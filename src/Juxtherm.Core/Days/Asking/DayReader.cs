@@ -21,7 +21,6 @@ public static class DayReader
     public const int MostJobs = 30;
 
     private const int MostStretches = 60;
-    private const int MostAgain = 99;
     private const int LongestName = 60;
     private const int LongestId = 60;
     private const int MostDays = 100;
@@ -146,7 +145,7 @@ public static class DayReader
             found.Add(new WishedJob(kept is null ? node["jobs"]?[i]?["job"]?.DeepClone() : null, kept, due,
                 item["press"].Exists ? item["press"].Choice(presses, null) : null)
             {
-                Again = item["again"].Whole(0, MostAgain) ?? 0,
+                Again = item["again"].Whole(0, DayWish.MostAgain) ?? 0,
                 Dropped = item["dropped"].Flag(false),
             });
         }

@@ -47,6 +47,9 @@ public sealed record DayWish(
     DateTimeOffset From, IReadOnlyList<Helper> People, IReadOnlyList<Stretch> Breaks, IReadOnlyList<WishedPress> Presses, int Cutters,
     IReadOnlyList<WishedJob> Jobs)
 {
+    /// <summary>As many pieces of a job may be made once more.</summary>
+    internal const int MostAgain = 99;
+
     /// <summary>As it is kept: what <see cref="DayReader"/> reads.</summary>
     public string ToJson() => JsonSerializer.Serialize(this, CoreJson.Options);
 }

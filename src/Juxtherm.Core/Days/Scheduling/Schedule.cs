@@ -60,14 +60,21 @@ public sealed record Schedule(
             kept.Finish / WorthTellingPart));
     }
 
+    /// <summary>It is done as soon as the one that is done soonest, near enough.</summary>
+    /// <param name="best">The one that is done soonest.</param>
+    public bool IsAsSoonAs(Schedule best)
+    {
+        ArgumentNullException.ThrowIfNull(best);
+        return Late <= best.Late && Finish <= best.Finish + best.Finish / SameFinishPart;
+    }
+
     /// <summary>As good as another in lateness and finish, and calmer: fewer changes of temperature, then steadier hands.</summary>
     /// <param name="other">Another.</param>
     /// <param name="best">The one that is done soonest.</param>
     public bool IsCalmerThan(Schedule other, Schedule best)
     {
         ArgumentNullException.ThrowIfNull(other);
-        ArgumentNullException.ThrowIfNull(best);
-        return Late <= best.Late && Finish <= best.Finish + best.Finish / SameFinishPart
+        return IsAsSoonAs(best)
             && (HeatChanges, Hands.Changes, Finish).CompareTo((other.HeatChanges, other.Hands.Changes, other.Finish)) < 0;
     }
 

@@ -32,7 +32,7 @@ internal sealed class ScheduleSearch(WorkIndex index)
                 return;
             if (best is null || found.IsBetterThan(best))
                 (best, Order, Turn) = (found, order, turn);
-            if (Calmest is null || Calmest.Finish > best.Finish + best.Finish / 100 || Calmest.Late > best.Late)
+            if (Calmest is null || !Calmest.IsAsSoonAs(best))
                 Calmest = best;
             if (found.IsCalmerThan(Calmest, best))
                 (Calmest, _calmOrder, _calmTurn) = (found, order, turn);

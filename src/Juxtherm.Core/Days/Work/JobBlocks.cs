@@ -14,6 +14,11 @@ namespace Juxtherm.Core.Days.Work;
 /// <param name="pace">How long these hands take.</param>
 internal sealed class JobBlocks(int number, WorkOfAJob work, HandlingFigures figures, HandPace pace)
 {
+    // A scrap is laid by eye and pulled at once it is cold; nobody is bound to the minute (from memory).
+    private const double LayScrapSeconds = 15;
+    private const double LookSeconds = 20;
+    private const int LookWithinSeconds = 3600;
+
     // Longer than this at a press is worth sharing among presses (ours).
     private const int ShareAboveSeconds = 1200;
 
@@ -74,7 +79,7 @@ internal sealed class JobBlocks(int number, WorkOfAJob work, HandlingFigures fig
     {
         var seconds = work.At[0].Plan.Steps.Where(s => s is { OncePerRun: true, Kind: not StepKind.Know }
             && s.Check is not (Preparation.Heat or Preparation.Patch or Preparation.PatchLook)).Sum(s => s.Seconds);
-        if (seconds > 0 && !work.Begun)
+        if (seconds > 0)
             _blocks.Add(new WorkBlock(Id("ready"), number, null,
                 [new WorkPart(DayTaskKind.Prepare, pace.Of(DayTaskKind.Prepare, seconds), 1, WorkPlace.Bench)], []));
     }
@@ -148,16 +153,16 @@ internal sealed class JobBlocks(int number, WorkOfAJob work, HandlingFigures fig
     /// <summary>A small trial at the press before the first piece; null where none is planned.</summary>
     private WorkBlock? Patch(Way way)
     {
-        if (work.Begun || way.At.Plan.Presses.FirstOrDefault(p => p.Purpose == PressPurpose.Patch) is not { } press)
+        if (way.At.Plan.Presses.FirstOrDefault(p => p.Purpose == PressPurpose.Patch) is not { } press)
             return null;
         var cool = HandPace.Whole(Math.Max(1, press.Peel.FromSeconds));
         return new WorkBlock(Id("patch") + way.Mark, number, null,
             [
-                new WorkPart(DayTaskKind.Lay, pace.Of(DayTaskKind.Lay, 15), 1, WorkPlace.Press, press.Celsius),
+                new WorkPart(DayTaskKind.Lay, pace.Of(DayTaskKind.Lay, LayScrapSeconds), 1, WorkPlace.Press, press.Celsius),
                 new WorkPart(DayTaskKind.Press, HandPace.Whole(press.Seconds), 0, WorkPlace.Press, press.Celsius),
                 new WorkPart(DayTaskKind.Cool, pace.Of(DayTaskKind.Cool, figures.LiftSeconds.Value), 1, WorkPlace.Press, press.Celsius),
                 new WorkPart(DayTaskKind.Cool, cool, 0, WorkPlace.Bench),
-                new WorkPart(DayTaskKind.Inspect, pace.Of(DayTaskKind.Inspect, 20), 1, WorkPlace.Bench, null, 3600),
+                new WorkPart(DayTaskKind.Inspect, pace.Of(DayTaskKind.Inspect, LookSeconds), 1, WorkPlace.Bench, null, LookWithinSeconds),
             ], _blocks.Exists(b => b.Id == Id("ready")) ? [Id("ready")] : []);
     }
 

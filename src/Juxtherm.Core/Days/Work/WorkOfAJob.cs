@@ -35,9 +35,6 @@ public sealed record WorkOfAJob(
     /// <summary>It is washed some day.</summary>
     public bool Washed { get; init; }
 
-    /// <summary>Everything that is seen to once was.</summary>
-    public bool Begun { get; init; }
-
     /// <summary>What a job asks for, from its plans and its cut.</summary>
     /// <param name="job">The job.</param>
     /// <param name="at">Its plans, for each press that may take it.</param>

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { type ReactNode, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, type Catalogue, got } from '../../api/client';
 import { useCatalogue } from '../../api/queries';
@@ -7,6 +7,7 @@ import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import { remembered, start } from '../jobs/remembered';
 import * as labels from './labels';
+import { Add, type Card, Hours, JobLine, Part, Remove } from './SetupParts';
 import { newSetup, type Setup, setupOf, wishOf } from './setup';
 import type { Day } from './useDay';
 
@@ -31,8 +32,6 @@ export function DaySetup(props: Props) {
   if (!catalogue.data || !jobs.data) return <Loading what={labels.theDay} />;
   return <Form {...props} catalogue={catalogue.data} jobs={jobs.data.jobs} />;
 }
-
-type Card = { id: string; title: string; due?: string | null; quantity: number };
 
 function Form({ day, version, onDone, onCancel, catalogue, jobs }: Props & { catalogue: Catalogue; jobs: Card[] }) {
   const { system } = useUnits();
@@ -224,87 +223,5 @@ function Form({ day, version, onDone, onCancel, catalogue, jobs }: Props & { cat
         </form>
       )}
     </main>
-  );
-}
-
-function Part({ name, why, children }: { name: string; why?: string; children: ReactNode }) {
-  return (
-    <fieldset>
-      <legend className="font-semibold mb-2">{name}</legend>
-      {why && <p className="text-[0.87rem] text-quiet mb-2">{why}</p>}
-      {children}
-    </fieldset>
-  );
-}
-
-function JobLine({ job, setup, set }: { job: Card; setup: Setup; set: (change: Partial<Setup>) => void }) {
-  const due = setup.jobs[job.id];
-  const change = (with_: Partial<{ date: string; time: string }>) =>
-    set({ jobs: { ...setup.jobs, [job.id]: { date: due?.date ?? '', time: due?.time ?? '', ...with_ } } });
-  return (
-    <li className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
-      <label className="flex items-center gap-3 grow cursor-pointer min-h-9">
-        <input
-          type="checkbox"
-          className="checkbox checkbox-sm"
-          checked={!!due}
-          onChange={(e) => {
-            if (e.target.checked) change({ date: job.due ?? '' });
-            else {
-              const { [job.id]: _, ...rest } = setup.jobs;
-              set({ jobs: rest });
-            }
-          }}
-        />
-        <span>
-          {job.title} <span className="text-quiet">× {job.quantity}</span>
-        </span>
-      </label>
-      {due && (
-        <span className="flex items-center gap-2">
-          <span className="text-quiet">{labels.due}</span>
-          <input
-            type="date"
-            className="input w-40"
-            aria-label={`${labels.dueAt(job.title)}, ${labels.day}`}
-            value={due.date}
-            onChange={(e) => change({ date: e.target.value })}
-          />
-          <Hours
-            name={labels.dueAt(job.title)}
-            value={due.time}
-            onChange={(time) => change({ time, date: due.date || setup.date })}
-          />
-        </span>
-      )}
-    </li>
-  );
-}
-
-function Hours({ name, value, onChange }: { name: string; value: string; onChange: (value: string) => void }) {
-  return (
-    <input
-      type="time"
-      className="input w-32"
-      aria-label={name}
-      value={value}
-      onChange={(e) => onChange(e.target.value)}
-    />
-  );
-}
-
-function Add({ name, onClick }: { name: string; onClick: () => void }) {
-  return (
-    <button type="button" className="link-quiet" onClick={onClick}>
-      {name}
-    </button>
-  );
-}
-
-function Remove({ what, onClick }: { what: string; onClick: () => void }) {
-  return (
-    <button type="button" className="btn btn-sm btn-ghost" aria-label={labels.remove(what)} onClick={onClick}>
-      ×
-    </button>
   );
 }

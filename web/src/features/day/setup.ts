@@ -91,10 +91,10 @@ function daily(date: string, from: string, to: string): { start: string; end: st
     const start = moment(date, from || '00:00');
     const end = moment(date, to || '23:59');
     if (!start || !end) return null;
-    return {
-      start: new Date(start.getTime() + i * DAY_MS).toISOString(),
-      end: new Date(end.getTime() + i * DAY_MS).toISOString(),
-    };
+    // Days of the calendar: two of them a year are an hour shorter or longer.
+    start.setDate(start.getDate() + i);
+    end.setDate(end.getDate() + i);
+    return { start: start.toISOString(), end: end.toISOString() };
   }).filter((w): w is { start: string; end: string } => w !== null && w.end > w.start);
 }
 

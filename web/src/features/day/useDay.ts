@@ -16,8 +16,8 @@ export function useDay() {
   return useQuery({
     queryKey: ['day', units.system],
     queryFn: async (): Promise<Day | null> => {
-      const { data, response } = await api.GET('/api/day', { params: { query: { units: units.system } } });
-      return response.status === 204 ? null : ((await got(Promise.resolve({ data, response }))) as Day);
+      const answer = await api.GET('/api/day', { params: { query: { units: units.system } } });
+      return answer.response.status === 204 ? null : ((await got(Promise.resolve(answer))) as Day);
     },
     // What the bench says changes it, and so does whoever looks for something better.
     refetchInterval: (query) => (query.state.data?.improving ? LOOKING_MS : LOOK_MS),

@@ -60,9 +60,6 @@ export function PriceStation() {
   );
 }
 
-const sum = (...amounts: string[]) =>
-  (amounts.reduce((all, a) => all + Math.round(Number(a) * 100), 0) / 100).toFixed(2);
-
 interface TableProps {
   head: string;
   rows: readonly { name: string; cost: Cost }[];
@@ -76,7 +73,7 @@ function CostTable({ head, rows, money, own }: TableProps) {
     [labels.blank, (c) => money(c.perPiece.blank)],
     [labels.hands, (c) => money(c.perPiece.hands)],
     [labels.power, (c) => money(c.perPiece.power)],
-    [labels.other, ({ perPiece: p }) => money(sum(p.licence, p.delivery, p.consumables, p.wear))],
+    [labels.other, (c) => money(c.perPiece.other)],
     [labels.spoilage, (c) => money(c.perPiece.spoilage)],
     [labels.cost, (c) => money(c.perPiece.cost), 'font-semibold'],
     [labels.sold, (c) => money(c.perPiece.price), 'font-semibold'],
