@@ -1,6 +1,7 @@
 # Sourced by the one script: what ./juxtherm test runs, and how it is counted.
 
 passed=0 failed=0
+fallen="" # the tests that failed and how, said once more beside the result
 count() { # adds the figures of one runner's output
   passed=$((passed + ${1:-0})); failed=$((failed + ${2:-0}))
 }
@@ -44,7 +45,10 @@ dotnet_tests() { # a project, begun under its name or run now; its runner's tota
   figure() { local found; found=$(sed -n "s/.*$1: \([0-9]*\).*/\1/p" <<<"$line"); echo "${found:-0}"; }
   bad=$(($(figure Failed) + $(figure Errors)))
   if [ "$bad" -eq 0 ] && { [ "$status" -ne 0 ] || [ -z "$line" ]; }; then bad=1; fi
-  if [ "$bad" -ne 0 ]; then cat "$log"; fi
+  if [ "$bad" -ne 0 ]; then
+    cat "$log"
+    fallen+=$(grep -a -A 15 '\[FAIL\]' "$log" || true)$'\n'
+  fi
   if [ "$status" -eq 124 ] || [ "$status" -eq 137 ]; then echo "$project was ended after $most_seconds s."; fi
   total=$(($(figure Total) - $(figure Failed) - $(figure Errors) - $(figure Skipped) - $(figure 'Not Run')))
   echo "$([ "$bad" -eq 0 ] && echo ok || echo FAIL)    $project: $total passed, $bad failed"
@@ -69,6 +73,7 @@ vitest() { cd web && NO_COLOR=1 npx vitest run "$@"; }
 prepare_front() { build_web && npm --prefix web run check; }
 
 summary() {
+  printf '%s' "$fallen"
   echo "$passed passed, $failed failed"
   [ "$failed" -eq 0 ]
 }

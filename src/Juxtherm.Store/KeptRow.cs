@@ -11,6 +11,12 @@ public sealed class KeptRow
     /// <summary>What prices are reckoned by.</summary>
     public const string Prices = "prices";
 
+    /// <summary>How long cutting, weeding and packing took.</summary>
+    public const string Hands = "hands";
+
+    /// <summary>What is on hand besides vinyl and items.</summary>
+    public const string Supplies = "supplies";
+
     public required string Key { get; set; }
 
     public required string Json { get; set; }
@@ -53,6 +59,13 @@ public sealed class KeptStore(IDbContextFactory<WorkshopContext> contexts, TimeP
         {
             return false;
         }
+    }
+
+    /// <summary>Keeps it whatever is kept now: whoever types last has it.</summary>
+    public async Task ReplaceAsync(string key, string json, CancellationToken cancel)
+    {
+        while (!await SaveAsync(key, json, (await FindAsync(key, cancel))?.Version ?? 0, cancel))
+            cancel.ThrowIfCancellationRequested();
     }
 
     /// <summary>Forgets it.</summary>

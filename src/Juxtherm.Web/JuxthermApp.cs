@@ -142,6 +142,7 @@ internal static class JuxthermApp
         services.AddSingleton<BlankStore>();
         services.AddSingleton<QuoteStore>();
         services.AddSingleton<KeepBlanks>();
+        services.AddSingleton<KeepSupplies>();
         services.AddSingleton<KeepPrices>();
         services.AddSingleton<ReckonCost>();
         services.AddSingleton<ReckonRun>();

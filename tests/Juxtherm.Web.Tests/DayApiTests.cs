@@ -219,6 +219,47 @@ public sealed class DayApiTests : BenchApi
     }
 
     [Fact]
+    public async Task Slow_weeding_is_learned_and_what_was_not_done_after_all_is_not()
+    {
+        var (_, day) = await Send(HttpMethod.Put, "/api/day?version=0", Wish(Now, await Job("Tees", 12)));
+        Assert.Empty(day!["pace"]!.AsArray());
+        JsonArray Of(JsonNode plan, string kind) => [.. plan["tasks"]!.AsArray().Where(t => (string)t!["kind"]! == kind)
+            .Select(t => (JsonNode)(string)t!["id"]!)];
+        double Weeding(JsonNode plan) => plan["tasks"]!.AsArray().Where(t => (string)t!["kind"]! == "weed" && !(bool)t["fixed"]!)
+            .Average(t => (At(t!["end"]) - At(t["start"])).TotalSeconds);
+        Clock.Advance(5);
+        day = await Event(new JsonObject { ["kind"] = "done", ["tasks"] = Of(day, "cut") });
+        var weed = day["tasks"]!.AsArray().Where(t => (string)t!["kind"]! == "weed").OrderBy(t => At(t!["start"])).ToList();
+        var typical = Weeding(day);
+        // Whoever begins says so; five pieces take twice as long as is usual.
+        foreach (var task in weed.Take(5))
+        {
+            day = await Event(new JsonObject { ["kind"] = "begun", ["tasks"] = new JsonArray((string)task!["id"]!) });
+            Assert.Equal(Now, At(day["tasks"]!.AsArray().First(t => (string)t!["id"]! == (string)task["id"]!)!["start"]));
+            Clock.Advance(2 * typical);
+            day = await Event(new JsonObject { ["kind"] = "done", ["tasks"] = new JsonArray((string)task["id"]!) });
+        }
+
+        var pace = Assert.Single(day["pace"]!.AsArray());
+        Assert.Equal("weed", (string)pace!["kind"]!);
+        Assert.Equal(1.5, (double)pace["share"]!, 0.05);
+        Assert.Equal(1.5 * typical, Weeding(day), 3.0);
+        // Another day knows it too.
+        var other = await Post("/api/day/plan", Wish(Now, Given(Tee("Others", 2))));
+        Assert.True(Weeding(other) > 1.3 * typical);
+        day = await Event(new JsonObject { ["kind"] = "not-yet", ["tasks"] = new JsonArray((string)weed[4]!["id"]!) });
+        Assert.Empty(day["pace"]!.AsArray());
+        // When a piece comes to the press is for the bench to say.
+        var (status, problem) = await Send(HttpMethod.Post, "/api/day/events", new JsonObject
+        {
+            ["commandId"] = Guid.NewGuid().ToString(),
+            ["kind"] = "begun",
+            ["tasks"] = new JsonArray(Of(day, "press")[^1]!.DeepClone()),
+        });
+        Assert.Equal((HttpStatusCode.Conflict, "at-the-press"), (status, (string)problem!["code"]!));
+    }
+
+    [Fact]
     public async Task A_better_plan_is_looked_for_in_the_background_and_other_ways_stand_beside_it()
     {
         await Send(HttpMethod.Put, "/api/day?version=0", Wish(Now, await Job("Tees", 2), await Job("More", 2)));

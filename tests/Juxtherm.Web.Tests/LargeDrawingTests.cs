@@ -20,7 +20,7 @@ public sealed class LargeDrawingTests : Api
     private async Task<(HttpStatusCode Status, JsonNode? Answer)> Waiting()
     {
         var all = await Task.WhenAll(Enumerable.Range(0, 6).Select(_ =>
-            Send(HttpMethod.Post, "/api/artwork/bring-in?background=true", Ask(Dots(1000, onGround: true)))));
+            Send(HttpMethod.Post, "/api/artwork/bring-in?background=true", Ask(Dots(600, onGround: true)))));
         return all.First(a => a.Status == HttpStatusCode.Accepted);
     }
 

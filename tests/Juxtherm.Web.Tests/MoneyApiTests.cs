@@ -168,6 +168,34 @@ public sealed class MoneyApiTests : BenchApi
     }
 
     [Fact]
+    public async Task Transfer_sheets_that_are_not_there_are_to_be_bought()
+    {
+        var job = Drawn(12);
+        job["cut"] = new JsonObject { ["transferSheets"] = 2 };
+        var id = await AddJob(job);
+        await Put("/api/day?version=0", new JsonObject
+        {
+            ["from"] = Clock.GetUtcNow().ToString("O", CultureInfo.InvariantCulture),
+            ["presses"] = new JsonArray(new JsonObject { ["id"] = "a", ["heatSource"] = "swing-platen" }),
+            ["jobs"] = new JsonArray(new JsonObject { ["id"] = id }),
+        });
+        // Twelve pieces with two each wear out three.
+        var sheets = (await Get("/api/buying"))["transferSheets"]!;
+        Assert.Equal((3, 10, null), ((int)sheets["count"]!, (int)sheets["usesEach"]!, (string?)sheets["cost"]));
+        await Put("/api/supplies", new JsonObject { ["transferSheets"] = 1, ["transferSheetPrice"] = 1.25 });
+        sheets = (await Get("/api/buying"))["transferSheets"]!;
+        Assert.Equal((2, "2.50", "Crew tees"), ((int)sheets["count"]!, (string)sheets["cost"]!, (string)sheets["for"]![0]!));
+        await Put("/api/supplies", new JsonObject { ["transferSheets"] = 3, ["transferSheetPrice"] = null });
+        Assert.Null((await Get("/api/buying"))["transferSheets"]);
+        var (status, problem) = await Send(HttpMethod.Put, "/api/supplies",
+            new JsonObject { ["transferSheets"] = -1, ["transferSheetPrice"] = null });
+        Assert.Equal((HttpStatusCode.BadRequest, "#/transferSheets"), (status, (string)problem!["errors"]![0]!["pointer"]!));
+        Assert.Equal(3, (int)(await Get("/api/supplies"))["transferSheets"]!);
+        job["cut"]!["transferSheets"] = 21;
+        Assert.Equal(HttpStatusCode.BadRequest, (await Send(HttpMethod.Post, "/api/plans/preview", job)).Status);
+    }
+
+    [Fact]
     public async Task What_a_run_really_cost_is_told_with_what_made_the_difference()
     {
         await Put("/api/prices", Prices());

@@ -8,6 +8,9 @@ public sealed class DrawingRoom : IDisposable
 {
     private const int AtOnce = 2;
     private static readonly TimeSpan LongestWait = TimeSpan.FromSeconds(20);
+
+    // Whoever sees how far it is, and can stop it, may wait longer.
+    private static readonly TimeSpan LongestWatched = TimeSpan.FromMinutes(3);
     private readonly SemaphoreSlim _doors = new(AtOnce);
 
     /// <inheritdoc/>
@@ -23,18 +26,18 @@ public sealed class DrawingRoom : IDisposable
         where T : class
     {
         ArgumentNullException.ThrowIfNull(work);
-        var problems = new Problems();
+        var (problems, longest) = (new Problems(), told is null ? LongestWait : LongestWatched);
         await _doors.WaitAsync(cancel);
         try
         {
             using var patience = CancellationTokenSource.CreateLinkedTokenSource(cancel);
-            patience.CancelAfter(LongestWait);
+            patience.CancelAfter(longest);
             using var until = Patience.Until(patience.Token, told);
             return await Task.Run(() => work(problems, patience.Token), cancel) is { } done ? done : new Invalid(problems, what);
         }
         catch (OperationCanceledException) when (!cancel.IsCancellationRequested)
         {
-            problems.Add("", new Phrase("artwork-request.too-large", ("total", LongestWait.TotalSeconds)), "too-large");
+            problems.Add("", new Phrase("artwork-request.too-large", ("total", longest.TotalSeconds)), "too-large");
             return new Invalid(problems, what);
         }
         finally

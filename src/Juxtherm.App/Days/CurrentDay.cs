@@ -1,6 +1,7 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Days;
 using Juxtherm.Core.Days.Tasks;
+using Juxtherm.Core.Days.Work;
 using Juxtherm.Core.Notices;
 
 namespace Juxtherm.App.Days;
@@ -33,7 +34,15 @@ public sealed record CurrentDay : DayPlan
 
     /// <summary>How many things have another time or place than before the last change.</summary>
     public int Moved { get; init; }
+
+    /// <summary>How long this workshop's hands take, as a share of what is typical; what is not in it takes what is typical.</summary>
+    public required IReadOnlyList<HandShare> Pace { get; init; }
 }
+
+/// <summary>How long this workshop's hands take for something.</summary>
+/// <param name="Kind">For what.</param>
+/// <param name="Share">As a share of what is typical.</param>
+public sealed record HandShare(DayTaskKind Kind, double Share);
 
 /// <summary>A better plan is being looked for.</summary>
 /// <param name="Share">Share of the work, 0 to 1.</param>
@@ -52,6 +61,12 @@ public sealed record ImprovingDay(double Share, DateTimeOffset Finish, DateTimeO
 internal sealed record KeptDay(JsonNode Wish, DayPlan Plan, IReadOnlyList<DayJobPlan> UsJobs, IReadOnlyList<string> UsWhy,
     IReadOnlyList<Guid> Said, IReadOnlyDictionary<string, string> PressNames, int Moved)
 {
+    /// <summary>When hands were heard last.</summary>
+    public IReadOnlyList<HandsHeard> Heard { get; init; } = [];
+
+    /// <summary>How fast hands are taken to be in the plan.</summary>
+    public HandPace Pace { get; init; } = HandPace.Typical;
+
     /// <summary>The plan for a reader.</summary>
     public DayPlan In(UnitSystem units) => units == UnitSystem.Us ? Plan with { Jobs = UsJobs, Why = UsWhy } : Plan;
 }

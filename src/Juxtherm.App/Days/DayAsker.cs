@@ -23,11 +23,12 @@ namespace Juxtherm.App.Days;
 /// <param name="cuts">What is cut already.</param>
 /// <param name="shelf">The workshop's own presses.</param>
 /// <param name="planner">Lays out what is not cut yet.</param>
+/// <param name="work">Where layouts are kept as long as their jobs are.</param>
 /// <param name="catalogue">The catalogue.</param>
 /// <param name="pace">How fast this workshop is.</param>
 /// <param name="language">Says why something is refused.</param>
 public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, CutStore cuts, WorkshopCatalogue shelf, CutPlanner planner,
-    CatalogueSnapshot catalogue, WorkshopPace pace, ILanguage language)
+    WorkMemory work, CatalogueSnapshot catalogue, WorkshopPace pace, ILanguage language)
 {
     private const int MostPieces = 400;
     private static readonly HashSet<string> CannotBe = new(StringComparer.Ordinal)
@@ -63,23 +64,16 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
         if (!problems.None)
             return new Invalid(problems, "day");
         var presses = Presses(wish, planned);
-        var works = new List<WorkOfAJob>();
-        for (var j = 0; j < wish.Jobs.Count; j++)
-        {
-            if (texts[j].Json is null)
-            {
-                works.Add(new WorkOfAJob(texts[j].Title, 0, null, [], [], []));
-                continue;
-            }
-
-            if (Candidates(wish.Jobs[j], planned[j], presses) is not { Count: > 0 } at)
-                return new Refused("no-press", Words.Say("day.no-press", ("title", planned[j][0]!.Value.Job.Title)));
-            works.Add(await WorkAsync(wish.Jobs[j], planned[j], at, cancel));
-        }
-
-        if (works.Sum(w => w.Pieces) > MostPieces)
+        var cutSoFar = await CutsAsync(wish, cancel);
+        var works = new WorkOfAJob?[wish.Jobs.Count];
+        // Both cores at once: laying out what is not cut yet takes long the first time.
+        Parallel.For(0, works.Length, j => works[j] = texts[j].Json is null ? new WorkOfAJob(texts[j].Title, 0, null, [], [], [])
+            : Candidates(wish.Jobs[j], planned[j], presses) is { Count: > 0 } at ? Work(wish.Jobs[j], planned[j], at, cutSoFar[j]) : null);
+        if (Array.FindIndex(works, w => w is null) is >= 0 and var none)
+            return new Refused("no-press", Words.Say("day.no-press", ("title", planned[none][0]!.Value.Job.Title)));
+        if (works.Sum(w => w!.Pieces) > MostPieces)
             return new Refused("too-many", Words.Say("day.too-many-pieces", ("most", MostPieces)));
-        return new DayAsk(now, wish.People, wish.Breaks, presses, wish.Cutters, works)
+        return new DayAsk(now, wish.People, wish.Breaks, presses, wish.Cutters, [.. works.OfType<WorkOfAJob>()])
         {
             Pace = await pace.FindAsync(cancel),
             Begun = begun,
@@ -168,15 +162,24 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
         return [.. (without.Count > 0 ? without : at).Select(a => new PlanAtPress(a.Number, a.Press.Source, a.Plan))];
     }
 
-    private async Task<WorkOfAJob> WorkAsync(WishedJob wished, (Job Job, Plan Plan)?[] planned, List<PlanAtPress> at,
-        CancellationToken cancel)
+    /// <summary>By job of the day: what is cut of it; null where nothing is.</summary>
+    private async Task<CutRow?[]> CutsAsync(DayWish wish, CancellationToken cancel)
+    {
+        var found = new CutRow?[wish.Jobs.Count];
+        for (var j = 0; j < found.Length; j++)
+            if (wish.Jobs[j].Id is { } kept)
+                found[j] = (await cuts.OfJobAsync(kept, cancel)).FirstOrDefault(c => c.Status is CutStore.Open or CutStore.Cut);
+        return found;
+    }
+
+    private sealed record InPlaceKey;
+
+    private WorkOfAJob Work(WishedJob wished, (Job Job, Plan Plan)?[] planned, List<PlanAtPress> at, CutRow? cut)
     {
         var job = planned[at[0].Press]!.Value.Job;
-        var cut = wished.Id is { } kept ? (await cuts.OfJobAsync(kept, cancel)).FirstOrDefault(c =>
-            c.Status is CutStore.Open or CutStore.Cut)
-            : null;
-        var (layout, done) = cut is null ? (planner.InPlace(job, []), CutSoFar.Nothing) : CutSoFar.Of(cut);
-        var work = WorkOfAJob.Of(job, at, layout, catalogue.Work, wished.Due).Without(done);
-        return work.WithAgain(wished.Again, catalogue.Work);
+        var (layout, done) = cut is null
+            ? (work.Of(job, new InPlaceKey(), () => planner.InPlace(job, [])), CutSoFar.Nothing) : CutSoFar.Of(cut);
+        var asked = WorkOfAJob.Of(job, at, layout, catalogue.Work, wished.Due).Without(done);
+        return asked.WithAgain(wished.Again, catalogue.Work);
     }
 }

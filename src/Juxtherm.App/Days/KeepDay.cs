@@ -6,6 +6,7 @@ using Juxtherm.Core.Days.Asking;
 using Juxtherm.Core.Days.Changes;
 using Juxtherm.Core.Days.Scheduling;
 using Juxtherm.Core.Days.Tasks;
+using Juxtherm.Core.Days.Work;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Runs;
@@ -21,12 +22,12 @@ namespace Juxtherm.App.Days;
 /// <param name="days">Reads it.</param>
 /// <param name="runs">Runs of its jobs.</param>
 /// <param name="bench">Where they stand.</param>
+/// <param name="pace">Learns how fast hands are.</param>
 /// <param name="gate">Nothing is written while the data is exchanged.</param>
 /// <param name="clock">The time.</param>
 /// <param name="language">Says why something is refused.</param>
 public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover improver, KeptStore store, DayKept days, RunStore runs,
-    BenchService bench,
-    WorkshopGate gate, TimeProvider clock, ILanguage language) : IDisposable
+    BenchService bench, WorkshopPace pace, WorkshopGate gate, TimeProvider clock, ILanguage language) : IDisposable
 {
     private const int MostSaid = 400;
     private const int MostWhatIfs = 6;
@@ -93,9 +94,16 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
             return Current(kept.Day, kept.Version, units);
         try
         {
-            var (wish, begun) = DayChanges.Take(WishOf(kept.Day), kept.Day.Plan.Tasks, said, Now(kept.Day));
-            return await PlanAnewAsync(wish, begun, kept.Day, JobsOf(kept.Day), kept.Version, said.CommandId, units,
-                ScheduleEffort.AtOnce, cancel);
+            var (tasks, now) = (kept.Day.Plan.Tasks, Now(kept.Day));
+            var (wish, begun) = DayChanges.Take(WishOf(kept.Day), tasks, said, now);
+            // What is told of hands counts for the days to come, and for the rest of this one.
+            var told = TimesAtTable.Of(tasks, said, kept.Day.Heard, kept.Day.Pace, now);
+            var open = said.Kind == DayEventKind.NotYet
+                ? tasks.Where(t => said.Tasks.Contains(t.Id, StringComparer.Ordinal)).Select(t => t.Block)
+                    .ToHashSet(StringComparer.Ordinal) : [];
+            await pace.KeepAsync(told, t => t.At >= wish.From && open.Contains(t.Block), cancel);
+            return await PlanAnewAsync(wish, begun, kept.Day with { Heard = TimesAtTable.Heard(kept.Day.Heard, tasks, said, now) },
+                JobsOf(kept.Day), kept.Version, said.CommandId, units, ScheduleEffort.AtOnce, cancel);
         }
         catch (DayRefusedException refused)
         {
@@ -235,7 +243,11 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
             && ((was.Start - t.Start).Duration() > TimeSpan.FromMinutes(5) || was.Press != t.Press));
         IEnumerable<Guid> all = [.. before?.Said ?? [], .. said is { } id ? new[] { id } : []];
         return new KeptDay(JsonNode.Parse(wish.ToJson())!, plan, us.Jobs, us.Why, [.. all.TakeLast(MostSaid)],
-            ask.Presses.ToDictionary(p => p.Id, p => p.Name, StringComparer.Ordinal), moved);
+            ask.Presses.ToDictionary(p => p.Id, p => p.Name, StringComparer.Ordinal), moved)
+        {
+            Heard = before?.Heard ?? [],
+            Pace = ask.Pace,
+        };
     }
 
     private Task<(KeptDay Day, int Version)?> KeptAsync(CancellationToken cancel) => days.FindAsync(cancel);
@@ -252,6 +264,7 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
         Presses = [.. day.PressNames.Select(p => new DayRow(p.Key, p.Value, DayStretch.OfPress(day.Plan.Tasks, p.Key)))],
         Improving = improver.Now,
         Moved = day.Moved,
+        Pace = [.. day.Pace.Shares.OrderBy(s => s.Key).Select(s => new HandShare(s.Key, Math.Round(s.Value, 2)))],
     };
 
     private DateTimeOffset Now(KeptDay day)

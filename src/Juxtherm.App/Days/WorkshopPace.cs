@@ -8,12 +8,14 @@ using Juxtherm.Store;
 
 namespace Juxtherm.App.Days;
 
-/// <summary>How fast this workshop's hands are, from its own runs.</summary>
+/// <summary>How fast this workshop's hands are, from its own runs and days.</summary>
 /// <param name="runs">Runs.</param>
 /// <param name="bench">Reads them.</param>
-public sealed class WorkshopPace(RunStore runs, BenchService bench)
+/// <param name="kept">Keeps what days told of work away from the press.</param>
+public sealed class WorkshopPace(RunStore runs, BenchService bench, KeptStore kept)
 {
     private const int MostRuns = 20;
+    private const int MostAtTable = 120;
     private volatile Known? _known;
 
     private sealed record Known(string Of, HandPace Pace);
@@ -22,10 +24,11 @@ public sealed class WorkshopPace(RunStore runs, BenchService bench)
     public async Task<HandPace> FindAsync(CancellationToken cancel)
     {
         var latest = await runs.LatestAsync(MostRuns, cancel);
-        var of = string.Join(' ', latest.Select(r => $"{r.Id} {r.Sequence}"));
+        var (atTable, version) = await AtTableAsync(cancel);
+        var of = string.Join(' ', latest.Select(r => $"{r.Id} {r.Sequence}")) + $" {version}";
         if (_known is { } known && known.Of == of)
             return known.Pace;
-        var seen = new List<HandTime>();
+        List<HandTime> seen = [.. atTable.Select(t => t.Time)];
         foreach (var (id, _) in latest)
             if (await bench.FindAsync(id, cancel) is { } run)
                 seen.AddRange(await TimesAsync(id, run.Frozen.Script, cancel));
@@ -33,6 +36,22 @@ public sealed class WorkshopPace(RunStore runs, BenchService bench)
         _known = new Known(of, pace);
         return pace;
     }
+
+    /// <summary>Keeps what a day told, and strikes what it told of work that is not done after all.</summary>
+    /// <param name="told">What it told.</param>
+    /// <param name="struck">Which times told nothing.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task KeepAsync(IReadOnlyList<TimeAtTable> told, Predicate<TimeAtTable> struck, CancellationToken cancel)
+    {
+        var (before, version) = await AtTableAsync(cancel);
+        List<TimeAtTable> after = [.. before.Where(t => !struck(t)), .. told];
+        if (told.Count > 0 || after.Count < before.Count)
+            await kept.SaveAsync(KeptRow.Hands, JsonSerializer.Serialize(after.TakeLast(MostAtTable), CoreJson.Options), version, cancel);
+    }
+
+    private async Task<(IReadOnlyList<TimeAtTable> Times, int Version)> AtTableAsync(CancellationToken cancel) =>
+        await kept.FindAsync(KeptRow.Hands, cancel) is { } row
+            ? (JsonSerializer.Deserialize<List<TimeAtTable>>(row.Json, CoreJson.Options)!, row.Version) : ([], 0);
 
     /// <summary>How long hands took in a run, beside what is typical.</summary>
     public async Task<IReadOnlyList<HandTime>> TimesAsync(Guid id, BenchScript script, CancellationToken cancel)

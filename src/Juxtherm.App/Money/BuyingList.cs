@@ -1,9 +1,11 @@
 using Juxtherm.App.Planning;
 using Juxtherm.App.Stock;
+using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Cutting.Stock;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Reading;
+using Juxtherm.Core.Runs;
 using Juxtherm.Store;
 
 namespace Juxtherm.App.Money;
@@ -35,13 +37,20 @@ public sealed record BlankToBuy(string Form, string Material, string Size, strin
 /// <summary>What is to be bought.</summary>
 /// <param name="Vinyl">Vinyl by kind and color.</param>
 /// <param name="Blanks">Items by size and color.</param>
+/// <param name="TransferSheets">Transfer sheets; null where none are missing.</param>
 /// <param name="Patches">Test patches, each a scrap of its vinyl.</param>
 /// <param name="Total">What all of it costs, as far as prices are known.</param>
 /// <param name="AllPriced">All prices are known.</param>
 /// <param name="Currency">How money is written.</param>
-public sealed record BuyingAnswer(IReadOnlyList<VinylToBuy> Vinyl, IReadOnlyList<BlankToBuy> Blanks, int Patches, string Total,
-    bool AllPriced,
-    string Currency);
+public sealed record BuyingAnswer(IReadOnlyList<VinylToBuy> Vinyl, IReadOnlyList<BlankToBuy> Blanks,
+    TransferSheetsToBuy? TransferSheets, int Patches, string Total, bool AllPriced, string Currency);
+
+/// <summary>Transfer sheets to buy.</summary>
+/// <param name="Count">How many.</param>
+/// <param name="UsesEach">How often each serves.</param>
+/// <param name="Cost">What they cost; null when that is not known.</param>
+/// <param name="For">Jobs that they are for.</param>
+public sealed record TransferSheetsToBuy(int Count, int UsesEach, string? Cost, IReadOnlyList<string> For);
 
 /// <summary>What all jobs of a day or of the days ahead want, without what is on hand and not promised.</summary>
 /// <param name="memory">Reads jobs.</param>
@@ -49,12 +58,14 @@ public sealed record BuyingAnswer(IReadOnlyList<VinylToBuy> Vinyl, IReadOnlyList
 /// <param name="kept">The day.</param>
 /// <param name="stock">Vinyl on hand.</param>
 /// <param name="blanks">Items on hand.</param>
+/// <param name="supplies">What else is on hand.</param>
 /// <param name="cuts">What is cut already.</param>
 /// <param name="cut">Lays jobs out.</param>
+/// <param name="catalogue">The catalogue.</param>
 /// <param name="keep">The workshop's prices.</param>
 /// <param name="clock">The time.</param>
-public sealed class BuyingList(PlanMemory memory, JobStore jobs, Days.DayKept kept, StockStore stock, BlankStore blanks, CutStore cuts,
-    CutPlanner cut, KeepPrices keep, TimeProvider clock)
+public sealed class BuyingList(PlanMemory memory, JobStore jobs, Days.DayKept kept, StockStore stock, BlankStore blanks,
+    KeepSupplies supplies, CutStore cuts, CutPlanner cut, CatalogueSnapshot catalogue, KeepPrices keep, TimeProvider clock)
 {
     private const int MostJobs = 60;
     private const double MmPerM = 1000;
@@ -67,8 +78,8 @@ public sealed class BuyingList(PlanMemory memory, JobStore jobs, Days.DayKept ke
         var prices = await keep.FindAsync(cancel);
         var shelf = (await stock.ListAsync(cancel)).Select(s => s.Vinyl).ToList();
         var items = (await blanks.ListAsync(cancel)).ToDictionary(b => b, b => b.Left);
-        var (vinyl, wanted, patches) = (new Dictionary<(string, string?), VinylToBuy>(), new Dictionary<WantedBlank, (int, BlankToBuy)>(),
-            0);
+        var (vinyl, wanted) = (new Dictionary<(string, string?), VinylToBuy>(), new Dictionary<WantedBlank, (int, BlankToBuy)>());
+        var (patches, laid) = (0, new List<(string Title, TransferSheetUse Use)>());
         foreach (var row in await RowsAsync(days, cancel))
         {
             if (memory.Read(row.Json, new Problems()) is not { } job)
@@ -79,12 +90,17 @@ public sealed class BuyingList(PlanMemory memory, JobStore jobs, Days.DayKept ke
                 Vinyl(job, row.Title, shelf, vinyl, prices.Vinyl);
             Blanks(job, row.Title, items, wanted);
             patches += job.Cut.Patch ? 1 : 0;
+            if (job.Cut.TransferSheets > 0)
+                laid.Add((row.Title, new TransferSheetUse(job.Cut.TransferSheets, BenchScript.Wanted(job).Pieces.Count)));
         }
 
         List<VinylToBuy> sheets = [.. vinyl.Values];
         List<BlankToBuy> pieces = [.. wanted.Values.Select(w => w.Item2).Where(w => w.Count > 0)];
+        var transfer = Transfer(laid, await supplies.FindAsync(cancel));
         var costs = sheets.Select(s => s.Cost).Concat(pieces.Select(p => p.Cost)).ToList();
-        return new BuyingAnswer(sheets, pieces, patches,
+        if (transfer is not null)
+            costs.Add(transfer.Cost);
+        return new BuyingAnswer(sheets, pieces, transfer, patches,
             CostAnswer.Text(costs.OfType<string>().Sum(c => decimal.Parse(c, System.Globalization.CultureInfo.InvariantCulture))),
             costs.TrueForAll(c => c is not null), prices.Currency);
     }
@@ -133,6 +149,15 @@ public sealed class BuyingList(PlanMemory memory, JobStore jobs, Days.DayKept ke
                 (int)Math.Ceiling(length / width), CostOf(list.Vinyl, length, width, shelf, perM2),
                 [.. (before?.For ?? []).Append(title).Distinct(StringComparer.Ordinal)]);
         }
+    }
+
+    private TransferSheetsToBuy? Transfer(List<(string Title, TransferSheetUse Use)> laid, Supplies there)
+    {
+        var uses = catalogue.Work.Cutting.TransferSheetUses.Value;
+        var missing = TransferSheets.Needed([.. laid.Select(l => l.Use)], uses) - there.TransferSheets;
+        return missing <= 0 ? null : new TransferSheetsToBuy(missing, (int)uses,
+            there.TransferSheetPrice is { } price ? CostAnswer.Text(price * missing) : null,
+                [.. laid.Select(l => l.Title).Distinct(StringComparer.Ordinal)]);
     }
 
     private static string? CostOf(string vinyl, double length, double width, List<VinylStock> shelf, IReadOnlyDictionary<string,

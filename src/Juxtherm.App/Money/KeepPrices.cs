@@ -47,10 +47,7 @@ public sealed class KeepPrices(KeptStore kept, StockStore stock, BlankStore blan
             var prices = PricesReader.Read(new JsonCursor(document.RootElement, "", problems));
             if (!problems.None)
                 return new Invalid(problems, "prices");
-            // Whoever types last has it: there is one set of prices, and nothing else hangs on its version.
-            for (var saved = false; !saved;)
-                saved = await kept.SaveAsync(KeptRow.Prices, JsonSerializer.Serialize(prices, CoreJson.Options),
-                    (await kept.FindAsync(KeptRow.Prices, cancel))?.Version ?? 0, cancel);
+            await kept.ReplaceAsync(KeptRow.Prices, JsonSerializer.Serialize(prices, CoreJson.Options), cancel);
             return prices;
         }
     }

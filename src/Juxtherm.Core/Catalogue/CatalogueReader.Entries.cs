@@ -147,7 +147,7 @@ public static partial class CatalogueReader
             "weedSeconds", "weedSecondsPerCentre", "weedSecondsPerPiece", "weedSecondsPerMetre", "weedSecondsPerDelicatePlace",
             "cutMarginMm", "cutEdgeMm", "rollWidthMm", "smallestOffcutMm", "testShapeMm", "jointOverlapMm", "loadMatSeconds",
             "alignSeconds", "nestAbovePercent", "feedExtraMm", "liftSeconds", "packSeconds", "packSecondsPerPiece", "unknownCutSeconds",
-            "stayUnderSeconds");
+            "stayUnderSeconds", "transferSheetUses");
         return new WorkFigures(
             Number(c["laySeconds"], sources, 0, 600), Number(c["turnSeconds"], sources, 0, 120),
             new PeelFigures(Number(c["warmPeelFromSeconds"], sources, 0, 60), Number(c["warmPeelAboveCelsius"], sources, 25, 90),
@@ -166,7 +166,8 @@ public static partial class CatalogueReader
                 Number(c["rollWidthMm"], sources, 50, 2000), Number(c["smallestOffcutMm"], sources, 10, 500),
                 Number(c["testShapeMm"], sources, 5, 50), Number(c["jointOverlapMm"], sources, 0, 5),
                 Number(c["loadMatSeconds"], sources, 0, 600), Number(c["alignSeconds"], sources, 0, 600),
-                Number(c["nestAbovePercent"], sources, 0, 100), Number(c["feedExtraMm"], sources, 0, 500)),
+                Number(c["nestAbovePercent"], sources, 0, 100), Number(c["feedExtraMm"], sources, 0, 500),
+                Number(c["transferSheetUses"], sources, 1, 1000)),
             new HandlingFigures(
                 Number(c["liftSeconds"], sources, 1, 120), Number(c["packSeconds"], sources, 1, 3600),
                 Number(c["packSecondsPerPiece"], sources, 0, 600), Number(c["unknownCutSeconds"], sources, 1, 3600),

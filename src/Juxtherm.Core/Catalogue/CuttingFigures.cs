@@ -11,7 +11,9 @@ namespace Juxtherm.Core.Catalogue;
 /// <param name="AlignSeconds">To lay a further piece in its place by hand, s.</param>
 /// <param name="NestAbovePercent">Share of vinyl saved above which packing tightly is advised, %.</param>
 /// <param name="FeedExtraMm">What vinyl without a mat needs beyond the cut for the rollers to hold, mm.</param>
+/// <param name="TransferSheetUses">How often a transfer sheet serves.</param>
 public sealed record CuttingFigures(
     Sourced<double> MarginMm, Sourced<double> EdgeMm, Sourced<double> RollWidthMm, Sourced<double> SmallestOffcutMm,
     Sourced<double> TestShapeMm, Sourced<double> JointOverlapMm,
-    Sourced<double> LoadMatSeconds, Sourced<double> AlignSeconds, Sourced<double> NestAbovePercent, Sourced<double> FeedExtraMm);
+    Sourced<double> LoadMatSeconds, Sourced<double> AlignSeconds, Sourced<double> NestAbovePercent, Sourced<double> FeedExtraMm,
+    Sourced<double> TransferSheetUses);

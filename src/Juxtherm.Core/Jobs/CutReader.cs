@@ -19,6 +19,9 @@ internal static class CutReader
 
         return new CutWishes(
             layout is not null && CutWishes.Layouts.TryGetValue(layout, out var chosen) ? chosen : null,
-            CutMembers.MarginMm.In(c), CutMembers.TestCut.In(c), CutMembers.Patch.In(c), CutMembers.NestAbovePercent.In(c), stock);
+            CutMembers.MarginMm.In(c), CutMembers.TestCut.In(c), CutMembers.Patch.In(c), CutMembers.NestAbovePercent.In(c), stock)
+        {
+            TransferSheets = CutMembers.TransferSheets.In(c) ?? 0,
+        };
     }
 }

@@ -20,6 +20,12 @@ public enum SheetLayout
 public sealed record CutWishes(SheetLayout? Layout, double? MarginMm, bool TestCut, bool Patch, double? NestAbovePercent,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Stock)
 {
+    /// <summary>Most transfer sheets that a piece takes.</summary>
+    public const int MostTransferSheets = 20;
+
+    /// <summary>How many transfer sheets a piece takes: what has left its carrier is laid with one.</summary>
+    public int TransferSheets { get; init; }
+
     /// <summary>Nothing is said.</summary>
     public static CutWishes None { get; } = new(null, null, false, false, null,
         new Dictionary<string, IReadOnlyList<string>>(StringComparer.Ordinal));

@@ -40,6 +40,10 @@ internal static class MoneyEndpoints
         money.MapGet("/buying", async (int? days, BuyingList list, CancellationToken cancel) =>
             Results.Ok(await list.MakeAsync(days, cancel)))
             .Produces<BuyingAnswer>();
+        money.MapGet("/supplies", async (KeepSupplies keep, CancellationToken cancel) => Results.Ok(await keep.FindAsync(cancel)))
+            .Produces<Supplies>();
+        money.MapPut("/supplies", async (Supplies supplies, KeepSupplies keep, CancellationToken cancel) =>
+            Answers.Of(await keep.KeepAsync(supplies, cancel))).Produces<Supplies>().ProducesProblem(400);
         MapQuotes(money);
         MapBlanks(money);
     }

@@ -38,6 +38,7 @@ internal sealed class FromElsewhere(RequestDelegate next)
             return false;
         // What things cost, and what customers were promised, is the owner's.
         if (path.StartsWith("/api/prices", StringComparison.Ordinal) || path.StartsWith("/api/quotes", StringComparison.Ordinal)
+            || path.StartsWith("/api/supplies", StringComparison.Ordinal)
             || path.StartsWith("/api/cost", StringComparison.Ordinal) || parts is ["api", "runs" or "jobs", _, "cost" or "quotes"])
             return false;
         if (HttpMethods.IsGet(method) || HttpMethods.IsHead(method))

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Days.Scheduling;
+using Juxtherm.Core.Days.Tasks;
 
 namespace Juxtherm.Core.Tests.Days;
 
@@ -16,11 +17,11 @@ internal sealed class EveryWay(Workload work)
 
     private readonly int[] _ready = new int[work.Due.Count];
     private int[] _press = [];
-    private (long Late, int Finish, int Heats) _best;
+    private (long Late, int Finish, int Heats, int Changes) _best;
 
     /// <summary>The best there is.</summary>
     /// <param name="known">Something that can be done: nothing worse is looked at.</param>
-    public (long Late, int Finish, int Heats) Find((long Late, int Finish, int Heats) known)
+    public (long Late, int Finish, int Heats, int Changes) Find((long Late, int Finish, int Heats, int Changes) known)
     {
         _best = known;
         for (var t = 0; t < Longest; t++)
@@ -135,8 +136,52 @@ internal sealed class EveryWay(Workload work)
             }
         }
 
-        var found = (Late(), _ready.Max(), heats);
+        var good = (Late(), _ready.Max(), heats);
+        if (good.CompareTo((_best.Late, _best.Finish, _best.Heats)) > 0)
+            return;
+        var found = (good.Item1, good.Item2, heats, FewestChanges(good == (_best.Late, _best.Finish, _best.Heats) ? _best.Changes : 99));
         if (found.CompareTo(_best) < 0)
             _best = found;
+    }
+
+    /// <summary>The fewest changes of task by any way of sharing the parts among hands; nothing worse than what is known is looked
+    /// at.</summary>
+    private int FewestChanges(int known)
+    {
+        var parts = new List<(int Start, int End, string Task)>();
+        for (var i = 0; i < _blocks.Count; i++)
+        {
+            var at = _start[i];
+            foreach (var part in _blocks[i].Parts)
+            {
+                if (part.Hands > 0)
+                    parts.Add((at, at + part.Seconds, $"{_blocks[i].Job} {(part.Kind == DayTaskKind.Weed ? "weeding" : "pressing")}"));
+                at += part.Seconds;
+            }
+        }
+
+        parts.Sort();
+        var (free, last, best) = (new int[work.MostHands], new string?[work.MostHands], known);
+        void Give(int n, int changes)
+        {
+            if (changes >= best || n == parts.Count)
+            {
+                best = Math.Min(best, changes);
+                return;
+            }
+
+            for (var w = 0; w < free.Length; w++)
+            {
+                if (free[w] > parts[n].Start)
+                    continue;
+                var (wasFree, was) = (free[w], last[w]);
+                (free[w], last[w]) = (parts[n].End, parts[n].Task);
+                Give(n + 1, changes + (was is null || was == parts[n].Task ? 0 : 1));
+                (free[w], last[w]) = (wasFree, was);
+            }
+        }
+
+        Give(0, 0);
+        return best;
     }
 }

@@ -20,7 +20,8 @@ internal sealed class MadeUpDay(CatalogueSnapshot catalogue, ILanguage language)
 {
     private readonly Planner _planner = new(catalogue, language);
     private readonly CutPlanner _cut = new(catalogue);
-    private readonly ConcurrentDictionary<string, (Job Job, Plan Plan, CutLayout Cut)> _known = new(StringComparer.Ordinal);
+    private readonly WorkMemory _memory = new();
+    private readonly ConcurrentDictionary<string, (Job Job, Plan Plan)> _known = new(StringComparer.Ordinal);
 
     /// <summary>A press by its kind.</summary>
     public DayPress Press(string id, string source = "swing-platen", double? celsius = null)
@@ -36,7 +37,7 @@ internal sealed class MadeUpDay(CatalogueSnapshot catalogue, ILanguage language)
         node["quantity"] = quantity;
         node.Remove("names");
         var at = new List<PlanAtPress>();
-        (Job Job, Plan Plan, CutLayout Cut)? first = null;
+        (Job Job, Plan Plan)? first = null;
         for (var p = 0; p < presses.Count; p++)
         {
             var planned = _known.GetOrAdd(JobAtPress.Of(node.ToJsonString(), presses[p].Source.Id, presses[p].PlateWidthMm,
@@ -47,14 +48,14 @@ internal sealed class MadeUpDay(CatalogueSnapshot catalogue, ILanguage language)
             at.Add(new PlanAtPress(p, presses[p].Source, planned.Plan));
         }
 
-        return WorkOfAJob.Of(first!.Value.Job, at, first.Value.Cut, catalogue.Work, due);
+        return WorkOfAJob.Of(first!.Value.Job, at, _cut.InPlace(first.Value.Job, []), catalogue.Work, due);
     }
 
-    private (Job Job, Plan Plan, CutLayout Cut) Planned(string json)
+    private (Job Job, Plan Plan) Planned(string json)
     {
         var problems = new Problems();
-        var job = JobReader.Read(json, catalogue, problems) ?? throw new InvalidOperationException(problems.Found[0].Pointer);
-        return (job, _planner.Plan(job, UnitSystem.Metric).Plan, _cut.InPlace(job, []));
+        var job = JobReader.Read(json, catalogue, problems, _memory) ?? throw new InvalidOperationException(problems.Found[0].Pointer);
+        return (job, _planner.Plan(job, UnitSystem.Metric).Plan);
     }
 
     /// <summary>A plain job in a line.</summary>

@@ -385,6 +385,10 @@ export interface JobCut {
    */
   nestAbovePercent?: number;
   /**
+   * Transfer sheets that a piece takes: what has left its carrier is laid with one.
+   */
+  transferSheets?: number;
+  /**
    * Ids of vinyl on hand by cut list.
    */
   stock?: {

@@ -7091,6 +7091,73 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/supplies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Supplies"];
+                    };
+                };
+            };
+        };
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Supplies"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Supplies"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -7494,6 +7561,7 @@ export interface components {
             patches: number;
             /** @description What all of it costs, as far as prices are known. */
             total: string;
+            transferSheets: null | components["schemas"]["TransferSheetsToBuy"];
             /** @description Vinyl by kind and color. */
             vinyl: components["schemas"]["VinylToBuy"][];
         };
@@ -7807,6 +7875,8 @@ export interface components {
              * @description The service's time, UTC.
              */
             now: string;
+            /** @description How long this workshop's hands take, as a share of what is typical; what is not in it takes what is typical. */
+            pace: components["schemas"]["HandShare"][];
             /** @description What each press does. */
             presses: components["schemas"]["DayRow"][];
             /** @description How good it is. */
@@ -8337,7 +8407,7 @@ export interface components {
          * @description What happens in the course of a day.
          * @enum {unknown}
          */
-        DayEventKind: "done" | "not-yet" | "longer" | "left" | "came" | "press-broke" | "press-back" | "again" | "rush" | "drop";
+        DayEventKind: "begun" | "done" | "not-yet" | "longer" | "left" | "came" | "press-broke" | "press-back" | "again" | "rush" | "drop";
         /** @description A job of the day. */
         DayJobPlan: {
             /**
@@ -8920,6 +8990,16 @@ export interface components {
              * @description Which of its steps, from 0.
              */
             stepNumber: number;
+        };
+        /** @description How long this workshop's hands take for something. */
+        HandShare: {
+            /** @description For what. */
+            kind: components["schemas"]["DayTaskKind"];
+            /**
+             * Format: double
+             * @description As a share of what is typical.
+             */
+            share: number;
         };
         /** @description How a layer's heat adds up. */
         HeatBudgetBar: {
@@ -11486,6 +11566,19 @@ export interface components {
             /** @description Which. */
             stockId: string;
         };
+        /** @description What is on hand besides vinyl and items. */
+        Supplies: {
+            /**
+             * Format: double
+             * @description What one costs; null when not known.
+             */
+            transferSheetPrice: null | number;
+            /**
+             * Format: int32
+             * @description Transfer sheets that are as good as new, 0 to 10,000.
+             */
+            transferSheets: number;
+        };
         /** @description A measure as it is taken on this item. */
         TakenMeasure: {
             /** @description Where it ends. */
@@ -11635,6 +11728,23 @@ export interface components {
              * @description Thickness, mm.
              */
             thicknessMm: number;
+        };
+        /** @description Transfer sheets to buy. */
+        TransferSheetsToBuy: {
+            /** @description What they cost; null when that is not known. */
+            cost: null | string;
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /** @description Jobs that they are for. */
+            for: string[];
+            /**
+             * Format: int32
+             * @description How often each serves.
+             */
+            usesEach: number;
         };
         /** @description The shape of a unit, seen from the right side; units of one shape share it. */
         UnitShape: {

@@ -8,7 +8,8 @@ public static class DayChanges
 {
     private static readonly IReadOnlyList<IDayChange> All =
     [
-        new DoneSooner(), new NotYet(), new TakesLonger(), new SomebodyLeaves(), new SomebodyComes(), new PressBreaks(), new PressIsBack(),
+        new BeginsNow(), new DoneSooner(), new NotYet(), new TakesLonger(), new SomebodyLeaves(), new SomebodyComes(), new PressBreaks(),
+            new PressIsBack(),
         new OnceMore(), new RushJob(), new DropJob(),
     ];
 

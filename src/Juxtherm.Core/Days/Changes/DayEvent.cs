@@ -3,6 +3,9 @@ namespace Juxtherm.Core.Days.Changes;
 /// <summary>What happens in the course of a day.</summary>
 public enum DayEventKind
 {
+    /// <summary>Somebody begins with something now.</summary>
+    Begun,
+
     /// <summary>Something is over sooner than planned.</summary>
     Done,
 

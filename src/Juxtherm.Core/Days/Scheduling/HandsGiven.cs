@@ -11,10 +11,11 @@ public sealed record HandsGiven(IReadOnlyList<int[]> Who, int Changes, IReadOnly
     /// <summary>Gives every part that needs hands its pair: who is free, is there, and was at it.</summary>
     /// <param name="work">The work.</param>
     /// <param name="blocks">At their times.</param>
-    public static HandsGiven Of(Workload work, IReadOnlyList<PlacedBlock> blocks)
+    /// <param name="stays">By part: the one that the same pair goes on with, idle until then; null to have that found here.</param>
+    internal static HandsGiven Of(Workload work, IReadOnlyList<PlacedBlock> blocks,
+        IReadOnlyDictionary<(int Block, int Part), (int Block, int Part)>? stays = null)
     {
-        ArgumentNullException.ThrowIfNull(work);
-        ArgumentNullException.ThrowIfNull(blocks);
+        stays ??= new Dictionary<(int, int), (int, int)>();
         var who = new int[blocks.Count][];
         var parts = new List<(int Block, int Part)>();
         for (var b = 0; b < blocks.Count; b++)
@@ -37,6 +38,12 @@ public sealed record HandsGiven(IReadOnlyList<int[]> Who, int Changes, IReadOnly
             var (best, least) = (0, int.MaxValue);
             for (var w = 0; w < people; w++)
             {
+                if (last[w] is { } was && stays.TryGetValue(was, out var then) && then == (b, p) && IsThere(work, w, from, to))
+                {
+                    best = w;
+                    break;
+                }
+
                 var cost = (free[w] <= from ? 0 : 100) + (IsThere(work, w, from, to) ? 0 : 50) + Far(blocks, last[w], (b, p));
                 if (cost < least)
                     (best, least) = (w, cost);
@@ -44,7 +51,8 @@ public sealed record HandsGiven(IReadOnlyList<int[]> Who, int Changes, IReadOnly
 
             if (last[best] is { } before && !IsSame(blocks, before, (b, p)))
                 changes++;
-            (free[best], last[best], who[b][p]) = (to, (b, p), best);
+            var bound = stays.TryGetValue((b, p), out var next) ? blocks[next.Block].Starts[next.Part] : to;
+            (free[best], last[best], who[b][p]) = (bound, (b, p), best);
             busy[best] += to - from;
         }
 
@@ -54,21 +62,21 @@ public sealed record HandsGiven(IReadOnlyList<int[]> Who, int Changes, IReadOnly
     private static bool IsThere(Workload work, int who, int from, int to) =>
         who >= work.People.Count || work.People[who].Count == 0 || work.People[who].Any(w => w.From <= from && to <= w.To);
 
-    /// <summary>One would say that they are at the same thing.</summary>
-    private static bool IsSame(IReadOnlyList<PlacedBlock> blocks, (int Block, int Part) a, (int Block, int Part) b)
-    {
-        var (x, y) = (blocks[a.Block].Block, blocks[b.Block].Block);
-        return x.Job == y.Job && DayActivities.Of(x.Parts[a.Part].Kind) == DayActivities.Of(y.Parts[b.Part].Kind);
-    }
+    private static bool IsSame(IReadOnlyList<PlacedBlock> blocks, (int Block, int Part) a, (int Block, int Part) b) =>
+        IsSame(blocks[a.Block].Block, a.Part, blocks[b.Block].Block, b.Part);
+
+    /// <summary>One would say that whoever does both is at the same thing.</summary>
+    internal static bool IsSame(WorkBlock a, int partOfA, WorkBlock b, int partOfB) =>
+        a.Job == b.Job && DayActivities.Of(a.Parts[partOfA].Kind) == DayActivities.Of(b.Parts[partOfB].Kind);
 
     private static int Far(IReadOnlyList<PlacedBlock> blocks, (int Block, int Part)? last, (int Block, int Part) next)
     {
         if (last is not { } before)
-            return 3;
+            return 2;
         if (before.Block == next.Block)
             return 0;
         if (IsSame(blocks, before, next))
             return 1;
-        return blocks[before.Block].Block.Job == blocks[next.Block].Block.Job ? 2 : 4;
+        return blocks[before.Block].Block.Job == blocks[next.Block].Block.Job ? 3 : 4;
     }
 }

@@ -65,7 +65,7 @@ public sealed record Schedule(
     public bool IsAsSoonAs(Schedule best)
     {
         ArgumentNullException.ThrowIfNull(best);
-        return Late <= best.Late && Finish <= best.Finish + best.Finish / SameFinishPart;
+        return Late <= best.Late && Finish <= best.AsSoonAs;
     }
 
     /// <summary>As good as another in lateness and finish, and calmer: fewer changes of temperature, then steadier hands.</summary>
@@ -78,14 +78,22 @@ public sealed record Schedule(
             && (HeatChanges, Hands.Changes, Finish).CompareTo((other.HeatChanges, other.Hands.Changes, other.Finish)) < 0;
     }
 
+    /// <summary>What is done no later than this is done as soon, near enough, s.</summary>
+    public int AsSoonAs => Finish + Finish / SameFinishPart;
+
     /// <summary>Sums up.</summary>
-    internal static Schedule Of(Workload work, IReadOnlyList<PlacedBlock> blocks, IReadOnlyList<PlacedSitting> sittings)
+    /// <param name="work">The work.</param>
+    /// <param name="blocks">At their times.</param>
+    /// <param name="sittings">By press, in order.</param>
+    /// <param name="stays">By part: the one that the same pair of hands goes on with; null to have that found.</param>
+    internal static Schedule Of(Workload work, IReadOnlyList<PlacedBlock> blocks, IReadOnlyList<PlacedSitting> sittings,
+        IReadOnlyDictionary<(int Block, int Part), (int Block, int Part)>? stays = null)
     {
         var late = 0L;
         foreach (var job in blocks.GroupBy(b => b.Block.Job))
             if (job.Key >= 0 && work.Due[job.Key] is { } due)
                 late += Math.Max(0, job.Max(b => b.End) - due);
         return new Schedule(blocks, sittings, late, blocks.Count == 0 ? 0 : blocks.Max(b => b.End), sittings.Count(s => s.HeatSeconds > 0),
-            HandsGiven.Of(work, blocks));
+            HandsGiven.Of(work, blocks, stays));
     }
 }

@@ -28,7 +28,8 @@ public sealed record ScheduleProgress(Schedule Best, int BoundFinish, double Sha
 /// <param name="Schedule">The schedule.</param>
 /// <param name="BoundFinish">No schedule that is as little late is done sooner, s.</param>
 /// <param name="BoundLate">None is less late, s.</param>
-/// <param name="Optimal">It is proven to be as good as can be: as little late, as soon done, with as few changes of temperature.</param>
+/// <param name="Optimal">It is proven to be as good as can be: as little late, as soon done, with as few
+/// changes of temperature, then of task.</param>
 public sealed record Scheduled(Schedule Schedule, int BoundFinish, long BoundLate, bool Optimal);
 
 /// <summary>Finds when everything is done: an order at once, then a constraint solver that makes it better and says how far off it may
@@ -60,50 +61,64 @@ public static class Scheduler
             return new Scheduled(kept, Math.Min(kept.Finish, FinishBound.Of(index)), 0, false);
         var bound = Math.Min(best.Finish, FinishBound.Of(index));
         var goesOn = told(new ScheduleProgress(best, bound, 0));
-        var found = effort.Work <= 0 || !goesOn || stop.IsCancellationRequested || index.Blocks.Count == 0
-            ? new Scheduled(best, bound, 0, best.Late == 0 && best.Finish == bound && best.HeatChanges == 0)
-            : new SolverRun(index, effort, told, stop).Improve(best, bound);
-        return search.Calmest is { } calm && calm.IsCalmerThan(found.Schedule, found.Schedule)
-            ? found with
-            {
-                Schedule = calm,
-                BoundFinish = Math.Min(found.BoundFinish, calm.Finish),
-                Optimal = found.Optimal && calm.Finish == found.Schedule.Finish,
-            } : found;
+        var calm = search.Calmest ?? best;
+        return effort.Work <= 0 || !goesOn || stop.IsCancellationRequested || index.Blocks.Count == 0
+            ? new Scheduled(calm, bound, 0, calm.Late == 0 && calm.Finish == bound && calm.HeatChanges == 0 && calm.Hands.Changes == 0)
+            : new SolverRun(index, effort, told, stop).Improve(best, calm, bound);
     }
 
     /// <summary>The solver on one piece of work, aim after aim.</summary>
     private sealed class SolverRun(WorkIndex index, ScheduleEffort effort, Func<ScheduleProgress, bool> told, CancellationToken stop)
     {
+        // The later aims have what of the work is left to them.
+        private const double SharesForTime = 0.7;
+        private const double SharesForHeat = 0.85;
+
         private bool _stopped;
 
-        public Scheduled Improve(Schedule best, int bound)
+        public Scheduled Improve(Schedule best, Schedule calm, int bound)
         {
             // Where nothing is late, lateness is proven to be as little as can be, and the sum is left out.
             long? late = best.Late == 0 ? 0 : null;
             var model = new SolverModel(index, best);
             model.AimAtFinish(late);
-            var share = best.HeatChanges > 0 ? 0.8 : 1;
-            var (found, proven, least) = Solve(model, best, effort.Work * share, b => Math.Max(bound, model.FinishOf(b, late)), 0, share);
+            var (found, proven, least) = Solve(model, best, (a, b) => a.IsBetterThan(b),
+                b => Math.Max(bound, model.FinishOf(b, late)), 0, SharesForTime);
             best = found;
             bound = Math.Clamp(model.FinishOf(least, late), Math.Min(bound, best.Finish), best.Finish);
             var leastLate = late ?? Math.Min(best.Late, model.LateOf(least));
             if (leastLate < best.Late)
                 bound = Math.Min(bound, FinishBound.Of(index));
             proven |= best.Late == leastLate && best.Finish == bound;
-            if (_stopped || best.HeatChanges == 0)
-                return new Scheduled(best, bound, leastLate, proven);
-            var fewer = new SolverModel(index, best);
-            fewer.AimAtHeat(best.Late, best.Finish);
-            var finish = bound;
-            (best, var fewest, _) = Solve(fewer, best, effort.Work * (1 - share), _ => finish, share, 1);
-            return new Scheduled(best, Math.Min(bound, best.Finish), leastLate, proven && fewest);
+            if (best.IsCalmerThan(calm, best) || !calm.IsAsSoonAs(best))
+                calm = best;
+            (calm, var calmest) = Calmed(best, calm, bound);
+            return new Scheduled(calm, Math.Min(bound, calm.Finish), leastLate, proven && calmest && calm.Finish == best.Finish);
         }
 
-        private (Schedule Best, bool Proven, double Bound) Solve(SolverModel model, Schedule best, double work, Func<double, int> bound,
-            double from, double to)
+        /// <summary>As soon done, with fewer changes of temperature, then of task.</summary>
+        private (Schedule Calm, bool Proven) Calmed(Schedule best, Schedule calm, int bound)
         {
-            var (spent, least) = (0.0, 0.0);
+            var (fewestHeats, steadiest) = (calm.HeatChanges == 0, calm.Hands.Changes == 0);
+            if (!_stopped && !fewestHeats)
+            {
+                var fewer = new SolverModel(index, calm);
+                fewer.AimAtHeat(best.Late, best.AsSoonAs);
+                (calm, fewestHeats, _) = Solve(fewer, calm, (a, b) => a.IsCalmerThan(b, best), _ => bound, SharesForTime, SharesForHeat);
+            }
+
+            if (_stopped || calm.Hands.Changes == 0)
+                return (calm, fewestHeats && steadiest);
+            var steady = new SolverModel(index, calm);
+            steady.AimAtSteadyHands(calm, best.AsSoonAs);
+            (calm, steadiest, _) = Solve(steady, calm, (a, b) => a.IsCalmerThan(b, best), _ => bound, SharesForHeat, 1);
+            return (calm, fewestHeats && steadiest && steady.KnowsAllPairs);
+        }
+
+        private (Schedule Best, bool Proven, double Bound) Solve(SolverModel model, Schedule best, Func<Schedule, Schedule, bool> isBetter,
+            Func<double, int> bound, double from, double to)
+        {
+            var (work, spent, least) = (effort.Work * (to - from), 0.0, 0.0);
             // In slices, each beginning from the best so far: a search that is broken off from outside may take the program down with it,
             // so that whoever stops it waits for the end of a slice.
             for (var slice = 1; spent < work && !(_stopped |= stop.IsCancellationRequested); slice++, spent += SliceWork)
@@ -113,13 +128,18 @@ public static class Scheduler
                 var most = Math.Min(SliceWork, work - spent);
                 solver.StringParameters = string.Create(CultureInfo.InvariantCulture,
                     $"num_workers:{Workers},interleave_search:true,random_seed:{slice},max_deterministic_time:{most}");
-                var share = from + (to - from) * Math.Min(1, spent / work);
-                var status = solver.Solve(model.Model, new Hear(model, best, (found, now) =>
-                    _stopped |= !told(new ScheduleProgress(found, bound(Math.Max(least, now)), share))));
+                double Share(double done) => from + (to - from) * Math.Min(1, done / work);
+                var known = best;
+                using var hear = new Hear(model, (found, now) =>
+                {
+                    known = isBetter(found, known) ? found : known;
+                    _stopped |= !told(new ScheduleProgress(known, bound(Math.Max(least, now)), Share(spent)));
+                });
+                var status = solver.Solve(model.Model, hear);
                 var read = status is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? model.Read(solver.Value) : best;
-                best = read.IsBetterThan(best) ? read : best;
+                best = isBetter(read, best) ? read : best;
                 least = status == CpSolverStatus.Unknown ? least : Math.Max(least, solver.BestObjectiveBound);
-                _stopped |= !told(new ScheduleProgress(best, bound(least), from + (to - from) * Math.Min(1, (spent + SliceWork) / work)));
+                _stopped |= !told(new ScheduleProgress(best, bound(least), Share(spent + SliceWork)));
                 if (status == CpSolverStatus.Optimal)
                     return (best, true, least);
             }
@@ -129,16 +149,8 @@ public static class Scheduler
     }
 
     /// <summary>Hears of what the solver finds.</summary>
-    private sealed class Hear(SolverModel model, Schedule known, Action<Schedule, double> told) : CpSolverSolutionCallback
+    private sealed class Hear(SolverModel model, Action<Schedule, double> found) : CpSolverSolutionCallback
     {
-        private Schedule _best = known;
-
-        public override void OnSolutionCallback()
-        {
-            var found = model.Read(v => Value(v));
-            if (found.IsBetterThan(_best))
-                _best = found;
-            told(_best, BestObjectiveBound());
-        }
+        public override void OnSolutionCallback() => found(model.Read(v => Value(v)), BestObjectiveBound());
     }
 }

@@ -45,7 +45,7 @@ internal sealed partial class SolverModel
             }
         }
 
-        return Schedule.Of(_work, blocks, sittings);
+        return Schedule.Of(_work, blocks, sittings, Staying(blocks, value));
     }
 
     private bool Chosen(int batch, int mode, Func<IntVar, long> value) =>
@@ -91,5 +91,6 @@ internal sealed partial class SolverModel
 
         Model.AddHint(_finish, known.Finish);
         Model.AddHint(_late, known.Late);
+        HintHands(known);
     }
 }

@@ -57,10 +57,12 @@ internal sealed partial class SolverModel
     }
 
     /// <summary>Fewest changes of temperature among plans as good.</summary>
-    public void AimAtHeat(long late, int finish)
+    /// <param name="late">No later than this, s.</param>
+    /// <param name="latest">Done no later than this, s.</param>
+    public void AimAtHeat(long late, int latest)
     {
         Model.Add(_late <= late);
-        Model.Add(_finish <= finish);
+        Model.Add(_finish <= latest);
         Model.Minimize(LinearExpr.Sum(_heats));
     }
 

@@ -31,9 +31,15 @@ public sealed record HandTime(DayTaskKind Kind, double Typical, double Seconds)
         if ((state.PieceOf(said.Piece) ?? RunFlow.Focus(script, state, said.Station)) is not { InRescue: false } piece
             || RunFlow.StepOf(script, piece) is not { Kind: StepKind.Do or StepKind.Inspect, Seconds: > 0 } step)
             return null;
-        var seconds = (said.At - piece.EnteredAt).TotalSeconds;
-        return seconds <= 0 || seconds > CalledAway * step.Seconds ? null : new HandTime(KindOf(step), step.Seconds, seconds);
+        return Of(KindOf(step), step.Seconds, (said.At - piece.EnteredAt).TotalSeconds);
     }
+
+    /// <summary>A time, where it tells something of hands; null where somebody was called away.</summary>
+    /// <param name="kind">What they did.</param>
+    /// <param name="typical">What is typical, s.</param>
+    /// <param name="seconds">How long they took, s.</param>
+    public static HandTime? Of(DayTaskKind kind, double typical, double seconds) =>
+        typical <= 0 || seconds <= 0 || seconds > CalledAway * typical ? null : new HandTime(kind, typical, seconds);
 
     /// <summary>How fast the hands are that took these times: the middle one counts, and typical ones stand beside it.</summary>
     /// <param name="times">The times.</param>

@@ -14,6 +14,7 @@ interface Props {
 
 interface Cutting {
   marginMm?: number;
+  transferSheets?: number;
   testCut?: boolean;
   patch?: boolean;
   nestAbovePercent?: number;
@@ -99,6 +100,15 @@ export function CutOptions({ job, catalogue, faults, onEdit }: Props) {
             </label>
           ))}
         </div>
+        <NumberField
+          name={labels.transferSheets}
+          value={cut.transferSheets}
+          unit={labels.aPiece}
+          placeholder="0"
+          onChange={(transferSheets) => wish({ transferSheets })}
+          fault={faults.get('/cut/transferSheets')}
+          hint={labels.transferSheetsHint}
+        />
       </Group>
     </div>
   );

@@ -136,6 +136,9 @@ export const sheets = 'Sheets';
 export const roomBetweenPieces = 'Gap (for trimming)';
 export const forTheScissors = 'For your scissors.';
 export const packTightlyAbove = 'Nest above';
+export const transferSheets = 'Transfer sheets';
+export const aPiece = 'a piece';
+export const transferSheetsHint = 'For parts that have left their carrier. They go on the list of what to buy.';
 export const testCutFirst13Mm = 'Test cut first, 13 mm';
 export const aPatchForATest = 'A patch for a test press';
 

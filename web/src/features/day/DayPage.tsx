@@ -149,6 +149,7 @@ function Why({ day }: { day: Day }) {
         {day.why.map((line) => (
           <li key={line}>{line}</li>
         ))}
+        {day.pace.length > 0 && <li>{labels.ownPace(day.pace)}</li>}
         <li className="flex flex-wrap items-center gap-x-4 gap-y-1">
           {day.improving ? (
             <>

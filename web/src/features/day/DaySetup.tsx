@@ -4,12 +4,16 @@ import { Link } from 'react-router';
 import { api, type Catalogue, got } from '../../api/client';
 import { useCatalogue } from '../../api/queries';
 import { useUnits } from '../../app/units';
+import { useSettled } from '../../app/useSettled';
 import { Failed, Loading } from '../../ui/States';
 import { remembered, start } from '../jobs/remembered';
 import * as labels from './labels';
 import { Add, type Card, Hours, JobLine, Part, Remove } from './SetupParts';
 import { newSetup, type Setup, setupOf, wishOf } from './setup';
+import { clock } from './times';
 import type { Day } from './useDay';
+
+const SETTLES_MS = 800;
 
 interface Props {
   /** The day to change; null for a new one. */
@@ -55,6 +59,15 @@ function Form({ day, version, onDone, onCancel, catalogue, jobs }: Props & { cat
     },
   });
   const picked = Object.keys(setup.jobs).length;
+  // What it would come to, before it is kept: the jobs are planned by then, and keeping the day takes no time.
+  const wish = wishOf(setup, day);
+  const wished = useSettled(JSON.stringify(wish), SETTLES_MS);
+  const preview = useQuery({
+    queryKey: ['day-preview', wished],
+    queryFn: ({ signal }) => got(api.POST('/api/day/plan', { body: JSON.parse(wished), signal })),
+    enabled: !day && picked > 0,
+    retry: false,
+  });
   return (
     <main className="w-full max-w-[1040px] mx-auto px-4 sm:px-6 pt-8 pb-24">
       <h1 className="text-[1.65rem] font-bold">{day ? labels.changeIt : labels.planADay}</h1>
@@ -217,6 +230,14 @@ function Form({ day, version, onDone, onCancel, catalogue, jobs }: Props & { cat
               <button type="button" className="btn btn-ghost" onClick={onCancel}>
                 {labels.cancel}
               </button>
+            )}
+            {preview.data && (
+              <p role="status" className="self-center">
+                {labels.wouldBe(
+                  clock(preview.data.finish, preview.data.from),
+                  preview.data.jobs.filter((j) => j.lateSeconds > 0).length,
+                )}
+              </p>
             )}
           </div>
           {save.isError && <Failed error={save.error} />}

@@ -105,13 +105,15 @@ interface HandsProps {
   day: Day;
   now: number;
   busy: boolean;
-  onSay: (kind: 'done' | 'longer' | 'not-yet', stretch: Stretch) => void;
+  onSay: (kind: 'begun' | 'done' | 'longer' | 'not-yet', stretch: Stretch) => void;
 }
 
 function Hands({ name, stretches, day, now, busy, onSay }: HandsProps) {
   const units = useUnits();
   const at = stretches.find((s) => +new Date(s.start) <= now && now < +new Date(s.end));
   const ahead = stretches.filter((s) => +new Date(s.start) > now).slice(0, AHEAD);
+  // What is done away from a press may begin at any time; a piece at the press is the bench's.
+  const soon = ahead[0]?.press === null && ahead[0].activity !== 'pressing' ? ahead[0] : undefined;
   const before = stretches.filter((s) => +new Date(s.end) <= now).at(-1);
   const wish = day.wish as { jobs: { id?: string | null }[] };
   const job = at ? wish.jobs[at.job]?.id : null;
@@ -128,6 +130,11 @@ function Hands({ name, stretches, day, now, busy, onSay }: HandsProps) {
         </p>
       )}
       <div className="flex flex-wrap gap-3">
+        {!at && soon && (
+          <button type="button" className="btn btn-lg btn-primary" disabled={busy} onClick={() => onSay('begun', soon)}>
+            {labels.beginNow(saying(soon, day, units))}
+          </button>
+        )}
         {at && (
           <>
             <button type="button" className="btn btn-lg btn-primary" disabled={busy} onClick={() => onSay('done', at)}>

@@ -75,6 +75,25 @@ export const lateInAll = 'Late';
 export const never = 'none';
 export const changesOfHeat = 'Changes of heat';
 
+// Pace
+const shares = (share: number) =>
+  share < 0.95
+    ? `${Math.round((1 - share) * 100)}% quicker`
+    : share > 1.05
+      ? `${Math.round((share - 1) * 100)}% slower`
+      : 'as is usual';
+export const ownPace = (paces: readonly { kind: string; share: number }[]) =>
+  `Your own speed counts here: ${paces.map((p) => `${paceOf[p.kind] ?? p.kind} ${shares(p.share)}`).join(', ')}.`;
+const paceOf: Record<string, string> = {
+  cut: 'loading mats',
+  weed: 'weeding',
+  prepare: 'getting ready',
+  lay: 'laying',
+  peel: 'peeling',
+  inspect: 'looking it over',
+  pack: 'packing',
+};
+
 // Happened
 export const somethingChanged = 'Something changed';
 export const helperCame = 'A helper came';
@@ -109,6 +128,10 @@ export const addPress = 'Add a press';
 export const cutters = 'Cutters';
 export const plan = 'Plan the day';
 export const planning = 'Planning …';
+export const wouldBe = (time: Said, late: number) =>
+  late === 0
+    ? `Done at ${time}, nothing late.`
+    : `Done at ${time}; ${late === 1 ? 'one job is' : `${late} jobs are`} late.`;
 export const cancel = 'Cancel';
 
 // NowPage
@@ -118,6 +141,7 @@ export const until = (time: Said) => `until ${time}`;
 export const next = 'Next';
 export const atTime = (time: Said, what: Said) => `${time} ${what}`;
 export const doneNow = 'Done';
+export const beginNow = (what: Said) => `Begin now: ${what}`;
 export const longer = 'Needs 5 more minutes';
 export const notYet = 'Not done yet';
 export const before = (what: Said) => `Before: ${what}`;

@@ -20,8 +20,8 @@ export function BuyingPage() {
   });
   if (list.isPending) return <Loading what={labels.toBuy} />;
   if (list.isError) return <Failed error={list.error} retry={() => list.refetch()} />;
-  const { vinyl, blanks, patches, total, allPriced, currency } = list.data;
-  const empty = vinyl.length === 0 && blanks.length === 0;
+  const { vinyl, blanks, transferSheets, patches, total, allPriced, currency } = list.data;
+  const empty = vinyl.length === 0 && blanks.length === 0 && !transferSheets;
   const money = (cost: string | null | undefined) => (cost ? `${currency}${cost}` : '–');
   return (
     <main className="w-full max-w-[1040px] mx-auto px-4 sm:px-6 pt-8 pb-24 grid gap-7">
@@ -108,6 +108,15 @@ export function BuyingPage() {
             ))}
           </tbody>
         </table>
+      )}
+      {transferSheets && (
+        <p>
+          {labels.transferSheetsToBuy(transferSheets.count, transferSheets.usesEach)}{' '}
+          <span className="text-quiet">
+            {transferSheets.cost && `${money(transferSheets.cost)} · `}
+            {transferSheets.for.join(', ')}
+          </span>
+        </p>
       )}
       {patches > 0 && <p>{labels.patches(patches)}</p>}
       {!empty && (

@@ -6,6 +6,7 @@ import { ChoiceField, NumberField } from '../../ui/Fields';
 import { UndoBar } from '../../ui/States';
 import { SIZE_NAMES } from '../../ui/sizes';
 import * as labels from './labels';
+import { SuppliesOnHand } from './SuppliesOnHand';
 
 type Item = Schemas['BlankAnswer'];
 
@@ -75,6 +76,7 @@ export function ItemsOnHand({ catalogue }: { catalogue: Catalogue }) {
           ),
         )}
       </ul>
+      <SuppliesOnHand />
       {undo && (
         <UndoBar
           action="Undo"

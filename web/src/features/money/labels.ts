@@ -95,6 +95,8 @@ export const item = 'Item';
 export const size = 'Size';
 export const howMany = 'How many';
 export const patches = (count: Said) => `Test patches: ${count}, a scrap of each vinyl.`;
+export const transferSheetsToBuy = (count: number, uses: number) =>
+  `${count === 1 ? '1 transfer sheet' : `${count} transfer sheets`}; each serves about ${uses} times.`;
 export const inAll = 'In all';
 export const unknownPrices = 'Some prices are not known; add them to your stock.';
 export const printList = 'Print';
@@ -103,6 +105,8 @@ export const printList = 'Print';
 export const itemsOnHand = 'Items on hand';
 export const addItems = 'Add items';
 export const noItems = 'No items yet. Add the shirts and blanks you have; a run takes its own from them.';
+export const transferSheets = 'Transfer sheets';
+export const eachCosts = 'Each costs';
 export const material = 'Made of';
 export const left = 'On hand';
 export const low = 'Warn below';
