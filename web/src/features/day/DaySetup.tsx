@@ -232,7 +232,7 @@ function Form({ day, version, onDone, onCancel, catalogue, jobs }: Props & { cat
               </button>
             )}
             {preview.data && (
-              <p role="status" className="self-center">
+              <p role="status" className="pb-2">
                 {labels.wouldBe(
                   clock(preview.data.finish, preview.data.from),
                   preview.data.jobs.filter((j) => j.lateSeconds > 0).length,

@@ -113,7 +113,8 @@ function Hands({ name, stretches, day, now, busy, onSay }: HandsProps) {
   const at = stretches.find((s) => +new Date(s.start) <= now && now < +new Date(s.end));
   const ahead = stretches.filter((s) => +new Date(s.start) > now).slice(0, AHEAD);
   // What is done away from a press may begin at any time; a piece at the press is the bench's.
-  const soon = ahead[0]?.press === null && ahead[0].activity !== 'pressing' ? ahead[0] : undefined;
+  const soon =
+    now >= +new Date(day.from) && ahead[0]?.press === null && ahead[0].activity !== 'pressing' ? ahead[0] : undefined;
   const before = stretches.filter((s) => +new Date(s.end) <= now).at(-1);
   const wish = day.wish as { jobs: { id?: string | null }[] };
   const job = at ? wish.jobs[at.job]?.id : null;
