@@ -1,5 +1,6 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Days;
+using Juxtherm.Core.Days.Changes;
 using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Days.Work;
 using Juxtherm.Core.Notices;

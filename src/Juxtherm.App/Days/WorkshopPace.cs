@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Juxtherm.App.Bench;
+using Juxtherm.Core.Days.Changes;
 using Juxtherm.Core.Days.Work;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Runs;

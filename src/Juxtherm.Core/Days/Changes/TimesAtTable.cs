@@ -1,7 +1,7 @@
-using Juxtherm.Core.Days.Changes;
 using Juxtherm.Core.Days.Tasks;
+using Juxtherm.Core.Days.Work;
 
-namespace Juxtherm.Core.Days.Work;
+namespace Juxtherm.Core.Days.Changes;
 
 /// <summary>When a pair of hands last said what it does.</summary>
 /// <param name="Who">Whose, from 0.</param>
