@@ -6,7 +6,6 @@ using Juxtherm.Core.Days.Asking;
 using Juxtherm.Core.Days.Changes;
 using Juxtherm.Core.Days.Scheduling;
 using Juxtherm.Core.Days.Tasks;
-using Juxtherm.Core.Days.Work;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Runs;

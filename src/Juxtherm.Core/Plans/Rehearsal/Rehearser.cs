@@ -127,7 +127,7 @@ internal sealed partial class Rehearser
         laid.FirstOrDefault(l => l.Count > 0) is { } first ? about.Layer(first[0]).Layer.Face : about.Layers[0].Layer.Face;
 
     /// <summary>The layers as they are stacked, each after those it lies over.</summary>
-    private static List<StackedVinyl> Stack(ChartedJob about, Face firstFace) =>
+    internal static List<StackedVinyl> Stack(ChartedJob about, Face firstFace) =>
     [
         .. about.Layers.Select(l => (Layer: l, Under: about.Stack.Under(l.Id).ToList())).OrderBy(l => l.Under.Count)
             .Select(l =>

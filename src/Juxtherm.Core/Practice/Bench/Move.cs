@@ -1,0 +1,70 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Practice.Bench;
+
+/// <summary>What can be done at a practice bench.</summary>
+public enum MoveKind
+{
+    /// <summary>A prop is put another way.</summary>
+    Touch,
+
+    /// <summary>The dial is turned, and waited for.</summary>
+    Dial,
+
+    /// <summary>The pressure is set.</summary>
+    Pressure,
+
+    /// <summary>The plate's face is measured with a strip.</summary>
+    Measure,
+
+    /// <summary>Layers are laid.</summary>
+    Lay,
+
+    /// <summary>The plate is closed, and opened after a time.</summary>
+    Close,
+
+    /// <summary>It lies where it is for a time.</summary>
+    Wait,
+
+    /// <summary>It is carried to the cold bench, and lies there for a time.</summary>
+    ToBench,
+
+    /// <summary>The carriers are peeled.</summary>
+    Peel,
+
+    /// <summary>It is turned over.</summary>
+    Turn,
+
+    /// <summary>It is handed over.</summary>
+    HandOver,
+}
+
+/// <summary>Something done at a practice bench.</summary>
+/// <param name="Kind">What.</param>
+public sealed record Move(MoveKind Kind)
+{
+    /// <summary>Which prop is touched.</summary>
+    public string Prop { get; init; } = "";
+
+    /// <summary>How it stands then.</summary>
+    public string State { get; init; } = "";
+
+    /// <summary>What the dial is turned to, °C.</summary>
+    public double Celsius { get; init; }
+
+    /// <summary>How hard the press is set.</summary>
+    public PressureLevel Pressure { get; init; }
+
+    /// <summary>How long, s.</summary>
+    public double Seconds { get; init; }
+
+    /// <summary>Layers that are laid.</summary>
+    public IReadOnlyList<string> Layers { get; init; } = [];
+}
+
+/// <summary>A move that cannot be made.</summary>
+/// <param name="at">Which move, from 0.</param>
+/// <param name="code">Why: no-such-prop, out-of-range, nothing-laid, already-laid, no-such-layer, over.</param>
+public sealed class MoveRefusedException(int at, string code)
+    : RefusedException(code, new Phrase("practice.refused", ("number", at + 1), ("code", code)));

@@ -1,0 +1,21 @@
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Core.Practice.Cases;
+
+/// <summary>A situation at a practice bench, as it is met: nothing in it tells what is hidden.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Title">What it is called.</param>
+/// <param name="Story">What one is told.</param>
+/// <param name="Job">What is to be pressed, with what.</param>
+/// <param name="Props">What lies on the table beside it, each as it stands at first.</param>
+public sealed record PracticeCase(string Id, Phrase Title, Phrase Story, Job Job, IReadOnlyList<Prop> Props)
+{
+    /// <summary>What it is about: numbers in the list of mistakes.</summary>
+    public IReadOnlyList<int> About { get; init; } = [];
+}
+
+/// <summary>A case and what is hidden in it.</summary>
+/// <param name="Case">As it is met.</param>
+/// <param name="Truth">What is hidden.</param>
+internal sealed record HiddenCase(PracticeCase Case, HiddenTruth Truth);

@@ -1,0 +1,129 @@
+using System.Globalization;
+using System.Text.Json.Nodes;
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Practice.Bench;
+using Juxtherm.Core.Practice.Cases;
+using Juxtherm.Core.Practice.Players;
+using Juxtherm.Core.Reading;
+
+namespace Juxtherm.Core.Practice.Making;
+
+/// <summary>Makes cases up from a number: always the same from the same, and always with a good answer.</summary>
+/// <param name="room">The catalogue and the planner.</param>
+internal sealed class CaseMaker(PracticeRoom room)
+{
+    private const int MostDraws = 40;
+    private const int MostProps = 3;
+
+    // What is hidden, as standard deviations; the press's own stated errors are read as nine in ten (docs/certainty.md).
+    private const double DemandSpread = 0.25;
+    private const double TakesSpread = 0.15;
+    private const double MoistureSpread = 0.4;
+    private const double FurthestSpreads = 1.8;
+
+    private static readonly (string Form, string Material)[] Blanks =
+    [
+        ("tee", "cotton"), ("tee", "cotton-poly"), ("jersey", "polyester"), ("sweatshirt", "fleece"), ("tote", "canvas"), ("tote", "jute"),
+        ("cushion", "linen"), ("pennant", "poly-felt"), ("apron", "denim"), ("coaster", "slate"), ("plaque", "wood"),
+            ("neckerchief", "cotton"),
+    ];
+
+    private static readonly string[] Vinyls = ["smooth", "smooth", "glitter", "foil", "stretch", "patterned", "glow", "low-temp"];
+    private static readonly string[] Presses = ["swing-platen", "clamshell-platen", "handheld-press", "draw-platen"];
+    private static readonly string[] AnyProps = ["cut-file", "mat", "test-cut", "computer", "collar", "height", "wash", "wire"];
+
+    /// <summary>A case.</summary>
+    /// <param name="seed">Its number, 0 or more.</param>
+    public HiddenCase Of(int seed)
+    {
+        // A draw without a good answer is drawn again: nobody is asked for what cannot be done.
+        for (var draw = 0; ; draw++)
+        {
+            var chance = new Random(unchecked((seed + 1) * 7919 + draw));
+            if (Draw(seed, chance) is { } hidden && (draw >= MostDraws || Player.Knowing(hidden, room) is not null))
+                return hidden;
+        }
+    }
+
+    private HiddenCase? Draw(int seed, Random chance)
+    {
+        var (form, material) = Blanks[chance.Next(Blanks.Length)];
+        var (vinyl, press) = (Vinyls[chance.Next(Vinyls.Length)], Presses[chance.Next(Presses.Length)]);
+        var id = string.Create(CultureInfo.InvariantCulture, $"seed-{seed}");
+        if (JobOf(id, form, material, [vinyl], press) is not { } job
+            || !job.Tools.Source.Presses.Contains(job.Blank.Form.Shape) || vinyl == "low-temp"
+                && job.Blank.Material.Kind == MaterialKind.Hard)
+            return null;
+        var props = AnyProps.Where(_ => chance.Next(3) == 0).Where(p => Fits(p, job)).Take(MostProps).Select(Props.Of).ToList();
+        var met = new PracticeCase(id, new Phrase("case.seed", ("number", seed)), Story(job), job, props)
+        {
+            About = [.. props.Select(p => p.Mistake)],
+        };
+        return new HiddenCase(met, TruthFor(job, chance));
+    }
+
+    /// <summary>What anybody is told of a job.</summary>
+    public static Phrase Story(Job job) => new("case.story", ("vinyl", job.Layers[0].Vinyl.Name), ("item", job.Blank.Form.Name),
+        ("material", job.Blank.Material.Name), ("press", job.Tools.Source.Name));
+
+    /// <summary>What is hidden at a press, by its own stated errors.</summary>
+    private static HiddenTruth TruthFor(Job job, Random chance)
+    {
+        double Bell()
+        {
+            var sum = Enumerable.Range(0, 12).Sum(_ => chance.NextDouble()) - 6;
+            return Math.Clamp(sum, -FurthestSpreads, FurthestSpreads);
+        }
+
+        var source = job.Tools.Source;
+        const double spreadsInError = 1.645;
+        return new HiddenTruth(
+            Bell() * source.Dial.ErrorK.Value / spreadsInError,
+            Math.Exp(Bell() * Math.Log(source.Pressure.ErrorFactor.Value) / spreadsInError),
+            0.85 + 0.15 * chance.NextDouble(), 3 * chance.NextDouble(),
+            Math.Exp(Bell() * MoistureSpread), Math.Exp(Bell() * DemandSpread), Math.Exp(Bell() * TakesSpread),
+            0.55 + 0.2 * chance.NextDouble());
+    }
+
+    private static bool Fits(string prop, Job job) => prop switch
+    {
+        "collar" or "height" => job.Blank.Form.Id is "tee" or "sweatshirt" or "jersey",
+        "wire" => job.Blank.Form.Id is "apron" or "tote",
+        "wash" => job.Blank.Material.Care != CareKind.Wipe,
+        "cut-file" => job.Layers.All(l => l.Vinyl.Cut.Mirrored.Value),
+        _ => true,
+    };
+
+    /// <summary>A job of layers, each smaller than the one below; null where the catalogue does not take it.</summary>
+    public Job? JobOf(string title, string form, string material, IReadOnlyList<string> vinyls, string press)
+    {
+        var layers = new JsonArray();
+        for (var i = 0; i < vinyls.Count; i++)
+        {
+            var (width, height) = (150 - 24 * i, 90 - 16 * i);
+            layers.Add(new JsonObject
+            {
+                ["id"] = ((char)('a' + i)).ToString(),
+                ["vinyl"] = vinyls[i],
+                ["widthMm"] = width,
+                ["heightMm"] = height,
+                ["xMm"] = 130 + 12 * i,
+                ["yMm"] = 140 + 8 * i,
+                ["over"] = new JsonArray([.. Enumerable.Range(0, i).Select(k => (JsonNode)((char)('a' + k)).ToString())]),
+            });
+        }
+
+        var file = new JsonObject
+        {
+            ["format"] = "juxtherm.job",
+            ["version"] = 1,
+            ["title"] = title,
+            ["blank"] = new JsonObject { ["form"] = form, ["material"] = material },
+            ["tools"] = new JsonObject { ["heatSource"] = press },
+            ["layers"] = layers,
+        };
+        return JobReader.Read(file.ToJsonString(), room.Catalogue, new Problems());
+    }
+}

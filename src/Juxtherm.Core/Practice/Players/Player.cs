@@ -1,0 +1,121 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Certainty;
+using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Setting;
+using Juxtherm.Core.Practice.Bench;
+using Juxtherm.Core.Practice.Cases;
+using Juxtherm.Core.Practice.Judging;
+using Juxtherm.Core.Settings;
+
+namespace Juxtherm.Core.Practice.Players;
+
+/// <summary>What others would have done at the same bench.</summary>
+internal static class Player
+{
+    // What somebody who knows the truth tries, each with seconds so many times those of the plan.
+    private static readonly double[] Times = [1, 1.2, 1.45, 0.85, 0.7, 1.8];
+
+    // Whoever sees edges stand up presses once more for so much of the time (common practice: a few seconds to half).
+    private const double AgainShare = 0.5;
+
+    private const string PlainVinyl = "smooth";
+    private const double TeePreheatSeconds = 5;
+
+    /// <summary>Somebody careful who plans for what such a press, cloth and vinyl usually do, sees to everything on the table, and presses
+    /// once more what can be seen to lift.</summary>
+    /// <param name="met">The case, as it is met: what is hidden is nowhere in it.</param>
+    /// <param name="look">What the bench shows after moves.</param>
+    /// <param name="room">Makes plans.</param>
+    public static IReadOnlyList<Move> Careful(PracticeCase met, Func<IReadOnlyList<Move>, Seen> look, PracticeRoom room)
+    {
+        var plan = room.Planner.Plan(met.Job, UnitSystem.Metric).Plan;
+        List<Move> moves = [.. PlanMoves.SeesToAll(met), .. PlanMoves.Pressing(plan)];
+        var before = moves.Take(moves.Count - 1).ToList();
+        var seen = look(before);
+        if (seen.CarrierOn || seen.Signs.Contains(Runs.Outcome.EdgesLifted))
+        {
+            var press = plan.BondingPress;
+            before.Add(new Move(MoveKind.Wait) { Seconds = 15 });
+            before.Add(new Move(MoveKind.Close) { Seconds = Math.Round(press.Seconds * AgainShare) });
+            if (seen.CarrierOn)
+            {
+                before.Add(new Move(MoveKind.Wait) { Seconds = press.Peel.FromSeconds });
+                before.Add(new Move(MoveKind.Peel));
+            }
+
+            return [.. before, new Move(MoveKind.HandOver)];
+        }
+
+        return moves;
+    }
+
+    /// <summary>Somebody who knows what is hidden: plans for the weakest corner as it really is, and tries longer and shorter.</summary>
+    /// <param name="hidden">The case.</param>
+    /// <param name="room">Makes plans.</param>
+    /// <returns>What is good; null where nothing that was tried is.</returns>
+    public static IReadOnlyList<Move>? Knowing(HiddenCase hidden, PracticeRoom room)
+    {
+        foreach (var cornerToo in new[] { true, false })
+        {
+            var plan = room.Planner.Plan(AsItIs(hidden, cornerToo), UnitSystem.Metric).Plan;
+            foreach (var times in Times)
+            {
+                IReadOnlyList<Move> moves = [.. PlanMoves.SeesToAll(hidden.Case), .. PlanMoves.Pressing(plan, times)];
+                if (CameOut.Of(PracticeBench.Play(hidden, moves, room)).Good)
+                    return moves;
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>Somebody who presses everything, at any press, with the one figure they know: the chart's for the plain vinyl on a
+    /// tee.</summary>
+    /// <param name="met">The case, as it is met.</param>
+    /// <param name="room">The catalogue.</param>
+    public static IReadOnlyList<Move> LikeATee(PracticeCase met, PracticeRoom room)
+    {
+        var (dial, chart) = (met.Job.Tools.Source.Dial, room.Catalogue.Vinyls[PlainVinyl].Bond);
+        var moves = PlanMoves.SeesToAll(met).ToList();
+        moves.Add(new Move(MoveKind.Dial)
+        {
+            Celsius = dial.Marks.Count > 0 ? chart.ReferenceCelsius.Value
+                : Math.Clamp(chart.ReferenceCelsius.Value, dial.Celsius.Value.Low, dial.Celsius.Value.High),
+        });
+        moves.Add(new Move(MoveKind.Pressure) { Pressure = PressureLevel.Medium });
+        moves.Add(new Move(MoveKind.Close) { Seconds = TeePreheatSeconds });
+        moves.AddRange(met.Job.Layers.Select(layer => new Move(MoveKind.Lay) { Layers = [layer.Id] }));
+        moves.Add(new Move(MoveKind.Close) { Seconds = chart.ReferenceSeconds.Value });
+        moves.Add(new Move(MoveKind.Peel));
+        moves.Add(new Move(MoveKind.HandOver));
+        return moves;
+    }
+
+    /// <summary>The job as somebody would plan it who knew plate, pressure, damp and vinyl as they are.</summary>
+    private static Job AsItIs(HiddenCase hidden, bool cornerToo)
+    {
+        var (job, truth) = (hidden.Case.Job, hidden.Truth);
+        var share = truth.PressureShare * (cornerToo ? truth.CornerShare : 1);
+        var source = job.Tools.Source;
+        var known = new Provenance(ProvenanceKind.FromMemory, "");
+        job = job with
+        {
+            Tools = job.Tools with
+            {
+                Source = source with
+                {
+                    Pressure = source.Pressure with
+                    {
+                        KPa = source.Pressure.KPa.ToDictionary(k => k.Key, k => new Sourced<double>(k.Value.Value * share, known)),
+                        ErrorFactor = new(1.02, known),
+                    },
+                },
+            },
+        };
+        return job.In(new WorkshopCorrection(
+            [new PlateCorrection(source.Id, truth.PlateOffsetK - (cornerToo ? truth.CornerCoolerK : 0), 0.5, "")],
+            [.. job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal).Select(v =>
+                new DemandCorrection(v, job.Blank.Material.Id, truth.Demand, "") { Belief = Belief.FromLogbook(0.05) })]));
+    }
+}

@@ -1,0 +1,131 @@
+using System.Collections.Concurrent;
+using System.Globalization;
+using Juxtherm.Core.Plans;
+using Juxtherm.Core.Practice.Bench;
+using Juxtherm.Core.Practice.Cases;
+using Juxtherm.Core.Practice.Judging;
+using Juxtherm.Core.Practice.Making;
+using Juxtherm.Core.Practice.Players;
+
+namespace Juxtherm.Core.Practice;
+
+/// <summary>Who works at a practice bench.</summary>
+public enum Who
+{
+    /// <summary>Somebody careful who knows nothing of what is hidden.</summary>
+    Careful,
+
+    /// <summary>Somebody who knows it.</summary>
+    Knowing,
+
+    /// <summary>Somebody who presses everything like a tee.</summary>
+    LikeATee,
+}
+
+/// <summary>How a case came out beside what somebody careful would have done.</summary>
+/// <param name="Own">How it came out.</param>
+/// <param name="OwnTrace">What the glue went through.</param>
+/// <param name="Careful">How it would have come out.</param>
+/// <param name="CarefulTrace">What the glue would have gone through.</param>
+/// <param name="CarefulMoves">What somebody careful would have done.</param>
+public sealed record Judged(CameOut Own, IReadOnlyList<GlueMoment> OwnTrace, CameOut Careful, IReadOnlyList<GlueMoment> CarefulTrace,
+    IReadOnlyList<Move> CarefulMoves);
+
+/// <summary>Practice benches: cases that are written down, and endless ones from a number. What is hidden stays in here until a case is
+/// over.</summary>
+public sealed class PracticeHall
+{
+    /// <summary>What the id of a case from a number begins with.</summary>
+    public const string SeedPrefix = "seed-";
+
+    private const int MostSeeds = 1_000_000;
+    private const int MostRemembered = 200;
+    private readonly PracticeRoom _room;
+    private readonly CaseMaker _maker;
+    private readonly ConcurrentDictionary<string, HiddenCase> _known = new(StringComparer.Ordinal);
+
+    /// <summary>Opens it.</summary>
+    /// <param name="planner">Makes plans.</param>
+    public PracticeHall(Planner planner)
+    {
+        _room = new PracticeRoom(planner);
+        _maker = new CaseMaker(_room);
+    }
+
+    /// <summary>Ids of the cases that are written down, in the order in which they are learned.</summary>
+    public static IReadOnlyList<string> Shelf { get; } = [.. CaseShelf.All.Select(c => c.Id)];
+
+    /// <summary>A case as it is met.</summary>
+    /// <param name="id">Its id, or <see cref="SeedPrefix"/> and a number from 0.</param>
+    /// <returns>Null where there is none.</returns>
+    public PracticeCase? Find(string id) => Hidden(id)?.Case;
+
+    /// <summary>What can be seen and felt after moves.</summary>
+    /// <param name="id">The case.</param>
+    /// <param name="moves">What was done.</param>
+    /// <exception cref="MoveRefusedException">One of them cannot be made.</exception>
+    /// <exception cref="ArgumentException">There is no such case.</exception>
+    public Seen Look(string id, IReadOnlyList<Move> moves) => PracticeBench.Play(Known(id), moves, _room).Look();
+
+    /// <summary>How moves came out, beside what somebody careful would have done.</summary>
+    /// <param name="id">The case.</param>
+    /// <param name="moves">What was done.</param>
+    /// <returns>Null while it is not handed over.</returns>
+    /// <exception cref="MoveRefusedException">One of them cannot be made.</exception>
+    /// <exception cref="ArgumentException">There is no such case.</exception>
+    public Judged? Judge(string id, IReadOnlyList<Move> moves)
+    {
+        var hidden = Known(id);
+        var own = PracticeBench.Play(hidden, moves, _room);
+        if (!own.Over)
+            return null;
+        var others = MovesOf(id, Who.Careful)!;
+        var careful = PracticeBench.Play(hidden, others, _room);
+        return new Judged(CameOut.Of(own), own.Trace, CameOut.Of(careful), careful.Trace, others);
+    }
+
+    /// <summary>What somebody would do.</summary>
+    /// <param name="id">The case.</param>
+    /// <param name="who">Who.</param>
+    /// <returns>Null where nothing that was tried is good.</returns>
+    /// <exception cref="ArgumentException">There is no such case.</exception>
+    public IReadOnlyList<Move>? MovesOf(string id, Who who)
+    {
+        var hidden = Known(id);
+        return who switch
+        {
+            Who.Careful => Player.Careful(hidden.Case, moves => PracticeBench.Play(hidden, moves, _room).Look(), _room),
+            Who.LikeATee => Player.LikeATee(hidden.Case, _room),
+            _ => Player.Knowing(hidden, _room),
+        };
+    }
+
+    private HiddenCase Known(string id) => Hidden(id) ?? throw new ArgumentException($"There is no case {id}.", nameof(id));
+
+    private HiddenCase? Hidden(string id)
+    {
+        ArgumentNullException.ThrowIfNull(id);
+        if (_known.TryGetValue(id, out var known))
+            return known;
+        if (Made(id) is not { } made)
+            return null;
+        if (_known.Count >= MostRemembered)
+            _known.Clear();
+        return _known.GetOrAdd(id, made);
+    }
+
+    private HiddenCase? Made(string id)
+    {
+        if (id.StartsWith(SeedPrefix, StringComparison.Ordinal))
+            return int.TryParse(id.AsSpan(SeedPrefix.Length), NumberStyles.None, CultureInfo.InvariantCulture, out var seed)
+                && seed < MostSeeds ? _maker.Of(seed) : null;
+        if (CaseShelf.All.FirstOrDefault(c => c.Id == id) is not { } written
+            || _maker.JobOf(id, written.Form, written.Material, written.Vinyls, written.Press) is not { } job)
+            return null;
+        List<Prop> props = [.. written.Props.Select(Props.Of)];
+        return new HiddenCase(new PracticeCase(id, written.Title, written.Story, job, props)
+        {
+            About = [.. props.Select(p => p.Mistake).Concat(written.About).Order()],
+        }, written.Truth);
+    }
+}
