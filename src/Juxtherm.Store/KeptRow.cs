@@ -17,6 +17,9 @@ public sealed class KeptRow
     /// <summary>What is on hand besides vinyl and items.</summary>
     public const string Supplies = "supplies";
 
+    /// <summary>How far those are who practice.</summary>
+    public const string Practice = "practice";
+
     public required string Key { get; set; }
 
     public required string Json { get; set; }

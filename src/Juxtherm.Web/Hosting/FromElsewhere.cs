@@ -11,7 +11,7 @@ internal sealed class FromElsewhere(RequestDelegate next)
 {
     // What only looks or works something out, and keeps nothing.
     private static readonly string[] Looking = ["/api/plans/", "/api/catalogue", "/api/placement", "/api/artwork", "/api/cut-plans",
-        "/api/care", "/api/lifted", "/api/day/plan", "/api/day/what-if"];
+        "/api/care", "/api/lifted", "/api/day/plan", "/api/day/what-if", "/api/practice"];
 
     /// <summary>Whether a request comes from this machine.</summary>
     public static bool IsHere(HttpContext context) =>

@@ -5473,6 +5473,269 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PracticeAnswer"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PracticeCaseAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{id}/judge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PracticeDone"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JudgedAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{id}/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Move"][];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Seen"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/learners/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    name: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/prices": {
         parameters: {
             query?: never;
@@ -7565,6 +7828,44 @@ export interface components {
             /** @description Vinyl by kind and color. */
             vinyl: components["schemas"]["VinylToBuy"][];
         };
+        /** @description How a piece came out, by what counts. */
+        CameOutAnswer: {
+            /** @description What it was pressed on is lost. */
+            clothLost: boolean;
+            /** @description It can be handed over. */
+            good: boolean;
+            /**
+             * Format: int32
+             * @description How many layers lift.
+             */
+            lifts: number;
+            /** @description It does not look right. */
+            looksWrong: boolean;
+            /**
+             * Format: double
+             * @description How long it took, min.
+             */
+            minutes: number;
+            /** @description The mistakes that were made. */
+            mistakes: components["schemas"]["MistakeAnswer"][];
+            /** @description What heat spoiled besides, in sentences. */
+            spoiled: string[];
+            /** @description Somebody could have been hurt. */
+            unsafe: boolean;
+            /** @description Vinyl has to be cut again. */
+            vinylLost: boolean;
+        };
+        /** @description How far somebody is with a case. */
+        CardAnswer: {
+            /** @description That day has come. */
+            again: boolean;
+            /** @description Its id. */
+            case: string;
+            /** @description The day on which it comes again, as 2026-12-05. */
+            due: string;
+            /** @description It went well the last time. */
+            good: boolean;
+        };
         /** @description A sheet of a small picture of the stack, at the end of the press. */
         CardSheet: {
             /**
@@ -7761,6 +8062,11 @@ export interface components {
             /** @description What it is left of. */
             stockId: string;
         };
+        /**
+         * @description What comes of a thing that was left as it should not be.
+         * @enum {unknown}
+         */
+        Consequence: "luck" | "time-lost" | "vinyl-lost" | "cloth-lost" | "lifts" | "looks-wrong" | "hurt";
         /** @description What so many pieces cost. */
         CostAnswer: {
             /**
@@ -8885,6 +9191,21 @@ export interface components {
             /** @description Vinyl id; null when nobody knows. */
             vinyl: null | string;
         };
+        /** @description A moment of what the glue went through. */
+        GlueMoment: {
+            /** @description The plate is closed. */
+            closed: boolean;
+            /**
+             * Format: double
+             * @description Temperature under the vinyl laid last; of the blank's face before any is laid, °C.
+             */
+            glueCelsius: number;
+            /**
+             * Format: double
+             * @description When, s.
+             */
+            seconds: number;
+        };
         /**
          * @description How the glue under a lifted edge looks.
          * @enum {unknown}
@@ -9172,6 +9493,20 @@ export interface components {
         JsonElement: unknown;
         JsonNode: unknown;
         JsonObject: Record<string, never>;
+        /** @description How a case came out beside careful work. */
+        JudgedAnswer: {
+            /** @description How careful work would have come out, without knowing what is hidden. */
+            careful: components["schemas"]["CameOutAnswer"];
+            /** @description What careful work would have done. */
+            carefulMoves: components["schemas"]["Move"][];
+            /** @description What it would have gone through. */
+            carefulTrace: components["schemas"]["GlueMoment"][];
+            /** @description How it came out. */
+            own: components["schemas"]["CameOutAnswer"];
+            /** @description What the glue went through. */
+            ownTrace: components["schemas"]["GlueMoment"][];
+            progress: null | components["schemas"]["LearnerAnswer"];
+        };
         /** @description Where the workshop is kept. */
         KeepingAnswer: {
             /** @description Newest first. */
@@ -9324,6 +9659,27 @@ export interface components {
              */
             well: number;
         };
+        /** @description A layer, as its wrapper has it. */
+        LayerAnswer: {
+            /** @description What the wrapper says, °C. */
+            celsius: components["schemas"]["Span"];
+            /** @description Id of its family. */
+            family: string;
+            /** @description Its id. */
+            id: string;
+            /** @description What is particular about it. */
+            note: string;
+            /** @description Layers that it lies over. */
+            over: string[];
+            /** @description What it says. */
+            peel: components["schemas"]["PeelMethod"];
+            /** @description What it says. */
+            pressure: components["schemas"]["PressureLevel"];
+            /** @description What it says, s. */
+            seconds: components["schemas"]["Span"];
+            /** @description What it is called. */
+            vinyl: string;
+        };
         /** @description A layer as it will be cut. */
         LayerLook: {
             /**
@@ -9438,6 +9794,15 @@ export interface components {
             changes: boolean;
             /** @description The setting with all that was learned by now. */
             now: components["schemas"]["AgreedPress"];
+        };
+        /** @description Somebody who learns. */
+        LearnerAnswer: {
+            /** @description How far they are. */
+            cards: components["schemas"]["CardAnswer"][];
+            /** @description What they may do by themselves. */
+            may: components["schemas"]["May"][];
+            /** @description Their name. */
+            name: string;
         };
         /** @description One thing that the logbook taught. */
         Lesson: {
@@ -9752,6 +10117,49 @@ export interface components {
             /** @description Kinds of work on layers. */
             work: components["schemas"]["KindOfWork"][];
         };
+        /** @description How a piece looks, each from 0, not at all, to 1, as much as can be. */
+        Looks: {
+            /**
+             * Format: double
+             * @description Dye has come into the vinyl.
+             */
+            dye: number;
+            /**
+             * Format: double
+             * @description Edges stand up.
+             */
+            edges: number;
+            /**
+             * Format: double
+             * @description Foam has risen.
+             */
+            foam: number;
+            /**
+             * Format: double
+             * @description Ripples in foil.
+             */
+            ripples: number;
+            /**
+             * Format: double
+             * @description Scorched.
+             */
+            scorch: number;
+            /**
+             * Format: double
+             * @description The plate has left a shiny box.
+             */
+            shine: number;
+            /**
+             * Format: double
+             * @description The weave shows through the vinyl.
+             */
+            weave: number;
+            /**
+             * Format: double
+             * @description Wrinkles.
+             */
+            wrinkles: number;
+        };
         /** @description A material to choose. */
         MaterialChoice: {
             /** @description Its id. */
@@ -9779,6 +10187,51 @@ export interface components {
          * @enum {unknown}
          */
         MatStatus: "waiting" | "loaded" | "cutting" | "stopped" | "cut" | "unloaded";
+        /**
+         * @description What somebody may do by themselves.
+         * @enum {unknown}
+         */
+        May: "peel" | "press";
+        /** @description A mistake that was made. */
+        MistakeAnswer: {
+            /** @description What came of it. */
+            does: components["schemas"]["Consequence"];
+            /** @description What was seen, and why. */
+            happened: string;
+            /**
+             * Format: int32
+             * @description Its number in the list of mistakes.
+             */
+            number: number;
+        };
+        /** @description Something done at a practice bench. */
+        Move: {
+            /**
+             * Format: double
+             * @description What the dial is turned to, °C.
+             */
+            celsius?: number;
+            /** @description What. */
+            kind: components["schemas"]["MoveKind"];
+            /** @description Layers that are laid. */
+            layers?: string[];
+            /** @description How hard the press is set. */
+            pressure?: components["schemas"]["PressureLevel"];
+            /** @description Which prop is touched. */
+            prop?: string;
+            /**
+             * Format: double
+             * @description How long, s.
+             */
+            seconds?: number;
+            /** @description How it stands then. */
+            state?: string;
+        };
+        /**
+         * @description What can be done at a practice bench.
+         * @enum {unknown}
+         */
+        MoveKind: "touch" | "dial" | "pressure" | "measure" | "lay" | "close" | "wait" | "to-bench" | "peel" | "turn" | "hand-over";
         /** @description A colour that has a common word. */
         NamedColour: {
             /** @description As `#rrggbb`. */
@@ -10599,6 +11052,78 @@ export interface components {
              */
             yMm: number;
         };
+        /** @description All there is to practice. */
+        PracticeAnswer: {
+            /** @description Cases that are written down, lessons first. */
+            cases: components["schemas"]["ShelfCase"][];
+            /** @description Who learns here. */
+            learners: components["schemas"]["LearnerAnswer"][];
+        };
+        /** @description A case as it is met: nothing in it tells what is hidden. */
+        PracticeCaseAnswer: {
+            /** @description Id of that kind. */
+            form: string;
+            /** @description Its id. */
+            id: string;
+            item: string;
+            /** @description What kind of thing that is. */
+            kind: components["schemas"]["MaterialKind"];
+            /** @description The vinyl, lowest first. */
+            layers: components["schemas"]["LayerAnswer"][];
+            /** @description What it is made of. */
+            material: string;
+            /** @description The press. */
+            press: components["schemas"]["PracticePress"];
+            /** @description What lies on the table. */
+            props: components["schemas"]["PropAnswer"][];
+            /** @description How it looks at first. */
+            seen: components["schemas"]["Seen"];
+            /** @description What one is told. */
+            story: string;
+            /** @description What it is called. */
+            title: string;
+        };
+        /** @description What was done at a bench, to be judged. */
+        PracticeDone: {
+            /** @description Who did it; null or empty where that is not kept. */
+            learner: null | string;
+            /** @description The moves. */
+            moves: components["schemas"]["Move"][];
+        };
+        /** @description A mark on a dial. */
+        PracticeMark: {
+            /**
+             * Format: double
+             * @description What it stands for, °C.
+             */
+            celsius: number;
+            /** @description As printed. */
+            mark: string;
+        };
+        /** @description A press, as it stands there. */
+        PracticePress: {
+            /**
+             * Format: double
+             * @description The coolest its dial can be set, °C.
+             */
+            leastCelsius: number;
+            /** @description Marks instead of degrees, coolest first, with what each stands for, °C. */
+            marks: components["schemas"]["PracticeMark"][];
+            /**
+             * Format: double
+             * @description The hottest, °C.
+             */
+            mostCelsius: number;
+            /** @description What it is called. */
+            name: string;
+            /** @description How hard it can be set. */
+            pressures: components["schemas"]["PressureLevel"][];
+            /**
+             * Format: double
+             * @description What its dial steps by, °C; null where it has marks.
+             */
+            stepCelsius: null | number;
+        };
         /** @description What the model expects at the end of a press. */
         Predicted: {
             /** @description By layer: share of the bond wanted on this face. */
@@ -10885,6 +11410,17 @@ export interface components {
              */
             widestMm: number;
         };
+        /** @description Something on the table. */
+        PropAnswer: {
+            /** @description Its id. */
+            id: string;
+            /** @description For the reader. */
+            name: string;
+            /** @description When it is seen to. */
+            place: components["schemas"]["PropPlace"];
+            /** @description How it may stand, by the alphabet: their order tells nothing. */
+            states: components["schemas"]["PropStateAnswer"][];
+        };
         /** @description A place that is proposed, for the reader. */
         Proposal: {
             /**
@@ -10914,6 +11450,18 @@ export interface components {
              * @description Upper edge of the artwork, mm.
              */
             yMm: number;
+        };
+        /**
+         * @description When a thing is seen to.
+         * @enum {unknown}
+         */
+        PropPlace: "cutting" | "press" | "after";
+        /** @description A way in which something on the table may stand. */
+        PropStateAnswer: {
+            /** @description Its id. */
+            id: string;
+            /** @description For the reader. */
+            name: string;
         };
         /** @description Where a figure comes from. */
         Provenance: {
@@ -11240,6 +11788,44 @@ export interface components {
             /** @description Where the tape begins in the picture. */
             start: components["schemas"]["Spot"];
         };
+        /** @description What can be seen and felt at the bench: nothing else. */
+        Seen: {
+            /** @description A carrier is on. */
+            carrierOn: boolean;
+            /**
+             * Format: double
+             * @description Where the dial stands, °C.
+             */
+            dialCelsius: number;
+            /** @description The printed face is up. */
+            faceUp: boolean;
+            /** @description Layers that lie on it. */
+            laid: string[];
+            /** @description How it looks. */
+            looks: components["schemas"]["Looks"];
+            /**
+             * Format: double
+             * @description What a strip showed of the plate's face, to 5 °C; null while nobody measured.
+             */
+            measuredCelsius: null | number;
+            /** @description It was handed over. */
+            over: boolean;
+            /** @description How hard the press is set. */
+            pressure: components["schemas"]["PressureLevel"];
+            /** @description How each prop stands, by id. */
+            props: {
+                [key: string]: string;
+            };
+            /**
+             * Format: double
+             * @description How long it has taken so far, s.
+             */
+            seconds: number;
+            /** @description What anybody would call it. */
+            signs: components["schemas"]["Outcome"][];
+            /** @description How hot it is to a hand. */
+            touch: components["schemas"]["Touch"];
+        };
         /** @enum {unknown} */
         Separation: "seen" | "stacked" | null;
         /** @description Something that could not be read and was set aside; it is still in the database, whole. */
@@ -11279,6 +11865,18 @@ export interface components {
              * @description Counts saves; give it back when saving.
              */
             version: number;
+        };
+        /** @description A case on the shelf. */
+        ShelfCase: {
+            /** @description Its id. */
+            id: string;
+            /**
+             * Format: int32
+             * @description Which lesson it is, from 1; null for none.
+             */
+            lesson: null | number;
+            /** @description What it is called. */
+            title: string;
         };
         /** @description A changed entry to keep. */
         ShelfSave: {
@@ -11645,6 +12243,11 @@ export interface components {
             /** @description Vinyl id. */
             vinyl: string;
         };
+        /**
+         * @description How hot something is to a hand.
+         * @enum {unknown}
+         */
+        Touch: "cool" | "warm" | "hot";
         /** @description Temperatures over time behind a plan. */
         TraceAnswer: {
             /** @description Phase by phase. */

@@ -1,0 +1,111 @@
+using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Practice;
+using Juxtherm.Core.Practice.Bench;
+using Juxtherm.Core.Practice.Judging;
+using Juxtherm.Core.Practice.Path;
+using Juxtherm.Core.Reading;
+
+namespace Juxtherm.App.Practice;
+
+/// <summary>Lets people practice: shows cases, carries moves out, judges.</summary>
+/// <param name="hall">The benches.</param>
+/// <param name="cards">How far everybody is.</param>
+/// <param name="language">Says things.</param>
+public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, ILanguage language)
+{
+    private const double KelvinPerFahrenheit = 5.0 / 9;
+
+    /// <summary>All there is to practice.</summary>
+    public async Task<PracticeAnswer> ShelfAsync(CancellationToken cancel)
+    {
+        var words = language.WordsFor(UnitSystem.Metric);
+        int? LessonOf(string id) => Lessons.Path.ToList().IndexOf(id) is >= 0 and var at ? at + 1 : null;
+        return new PracticeAnswer([.. PracticeHall.Shelf.Select(id => new ShelfCase(id, words.Say(hall.Find(id)!.Title), LessonOf(id)))
+            .OrderBy(c => c.Lesson ?? int.MaxValue)], await cards.ListAsync(cancel));
+    }
+
+    /// <summary>A case as it is met.</summary>
+    /// <param name="id">Its id.</param>
+    /// <param name="units">The reader's units.</param>
+    public Result<PracticeCaseAnswer> Meet(string id, UnitSystem units)
+    {
+        if (hall.Find(id) is not { } met)
+            return new Missing("practice case");
+        var words = language.WordsFor(units);
+        var (job, dial) = (met.Job, met.Job.Tools.Source.Dial);
+        var step = dial.Step is { } by ? by.Value * (dial.Unit == DegreeUnit.F ? KelvinPerFahrenheit : 1) : (double?)null;
+        return new PracticeCaseAnswer(id, words.Say(met.Title), words.Say(met.Story), job.Blank.Form.Name, job.Blank.Form.Id,
+            job.Blank.Material.Name, job.Blank.Material.Kind,
+            new PracticePress(job.Tools.Source.Name, dial.Celsius.Value.Low, dial.Celsius.Value.High, step,
+                [.. dial.Marks.Select(m => new PracticeMark(m.Mark, m.Celsius.Value))],
+                [.. job.Tools.Source.Pressure.KPa.Keys.Order()]),
+            [.. job.Layers.Select(l => new LayerAnswer(l.Id, l.Vinyl.Name, l.Vinyl.Family, l.Vinyl.Note, l.Vinyl.Chart.Celsius.Value,
+                l.Vinyl.Chart.Seconds.Value, l.Vinyl.Chart.Pressure.Value, l.Vinyl.Chart.Peel.Value, l.Over))],
+            [.. met.Props.Select(p => new PropAnswer(p.Id, p.Place, words.Say(p.Name),
+                [.. new[] { p.Wrong, p.Right }.OrderBy(s => s.Id, StringComparer.Ordinal)
+                    .Select(s => new PropStateAnswer(s.Id, words.Say(s.Name)))]))],
+            hall.Look(id, []));
+    }
+
+    /// <summary>What can be seen and felt after moves.</summary>
+    /// <param name="id">The case.</param>
+    /// <param name="moves">What was done.</param>
+    public Result<Seen> Look(string id, IReadOnlyList<Move> moves)
+    {
+        if (hall.Find(id) is null)
+            return new Missing("practice case");
+        try
+        {
+            return hall.Look(id, moves);
+        }
+        catch (MoveRefusedException refused)
+        {
+            return Refused.Of(refused, language.WordsFor(UnitSystem.Metric));
+        }
+    }
+
+    /// <summary>How it came out; who did it is remembered for that, and for nothing else.</summary>
+    /// <param name="id">The case.</param>
+    /// <param name="done">What was done, and by whom.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<Result<JudgedAnswer>> JudgeAsync(string id, PracticeDone done, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(done);
+        var words = language.WordsFor(UnitSystem.Metric);
+        if (hall.Find(id) is null)
+            return new Missing("practice case");
+        var name = done.Learner?.Trim() ?? "";
+        if (name.Length > LearnerCards.LongestName)
+        {
+            var problems = new Problems();
+            problems.Add("/learner", new Phrase("money.too-long", ("longest", LearnerCards.LongestName)), "too-long");
+            return new Invalid(problems, "practice");
+        }
+
+        try
+        {
+            if (hall.Judge(id, done.Moves) is not { } judged)
+                return new Refused("not-over", words.Say("practice.not-over"));
+            var progress = name.Length == 0 || !PracticeHall.Shelf.Contains(id, StringComparer.Ordinal)
+                ? null : await cards.KeepAsync(name, id, Lessons.Quality(judged), cancel);
+            return new JudgedAnswer(Of(judged.Own, words), Of(judged.Careful, words), judged.OwnTrace, judged.CarefulTrace,
+                judged.CarefulMoves, progress);
+        }
+        catch (MoveRefusedException refused)
+        {
+            return Refused.Of(refused, words);
+        }
+    }
+
+    /// <summary>Forgets somebody who learned here.</summary>
+    /// <param name="name">Their name.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<Result<string>> ForgetAsync(string name, CancellationToken cancel) =>
+        await cards.ForgetAsync(name, cancel) ? name : new Missing("learner");
+
+    private static CameOutAnswer Of(CameOut came, IWords words) => new(came.Good, came.ClothLost, came.Lifts.Count, came.VinylLost,
+        came.LooksWrong, came.Unsafe, came.Minutes, [.. came.Mistakes.Select(m =>
+            new MistakeAnswer(m.Number, m.Does, words.Say(m.Happened)))],
+        [.. came.Spoiled.Select(words.Say)]);
+}

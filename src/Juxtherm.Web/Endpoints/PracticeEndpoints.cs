@@ -1,0 +1,26 @@
+using Juxtherm.App;
+using Juxtherm.App.Practice;
+using Juxtherm.Core.Practice.Bench;
+using Juxtherm.Web.Hosting;
+
+namespace Juxtherm.Web.Endpoints;
+
+/// <summary>Practice: cases with something hidden in them, moves, what can be seen, and how it came out.</summary>
+internal static class PracticeEndpoints
+{
+    public static void MapPractice(this IEndpointRouteBuilder routes)
+    {
+        var practice = routes.MapGroup("/api/practice").WithTags("Practice");
+        practice.MapGet("/", async (PracticeDesk desk, CancellationToken cancel) => Results.Ok(await desk.ShelfAsync(cancel)))
+            .Produces<PracticeAnswer>();
+        practice.MapGet("/{id}", (string id, string? units, PracticeDesk desk) => Answers.Of(desk.Meet(id, ReaderUnits.Of(units))))
+            .Produces<PracticeCaseAnswer>().ProducesProblem(404);
+        practice.MapPost("/{id}/look", (string id, Move[] moves, PracticeDesk desk) => Answers.Of(desk.Look(id, moves)))
+            .Produces<Seen>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        practice.MapPost("/{id}/judge", async (string id, PracticeDone done, PracticeDesk desk, CancellationToken cancel) =>
+            Answers.Of(await desk.JudgeAsync(id, done, cancel)))
+            .Produces<JudgedAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        practice.MapDelete("/learners/{name}", async (string name, PracticeDesk desk, CancellationToken cancel) =>
+            Answers.Of(await desk.ForgetAsync(name, cancel), _ => Results.NoContent())).Produces(204).ProducesProblem(404);
+    }
+}

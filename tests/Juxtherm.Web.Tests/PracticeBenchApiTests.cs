@@ -1,0 +1,135 @@
+using System.Net;
+using System.Text.Json.Nodes;
+
+namespace Juxtherm.Web.Tests;
+
+/// <summary>The practice bench over the API: cases, moves, judgments, and nothing that was hidden.</summary>
+public sealed class PracticeBenchApiTests : Api
+{
+    private static JsonObject Move(string kind, params (string Name, JsonNode Value)[] with)
+    {
+        var move = new JsonObject { ["kind"] = kind };
+        foreach (var (name, value) in with)
+            move[name] = value;
+        return move;
+    }
+
+    private static JsonArray Moves(params JsonObject[] moves) => [.. moves];
+
+    private static JsonObject Done(JsonArray moves, string? learner = null) => new() { ["moves"] = moves, ["learner"] = learner };
+
+    private static JsonArray FirstShirt(bool mirrored = true) =>
+    [
+        Move("touch", ("prop", "cut-file"), ("state", mirrored ? "mirrored" : "as-drawn")),
+            Move("touch", ("prop", "wash"), ("state", "tomorrow")),
+        Move("dial", ("celsius", 152)), Move("pressure", ("pressure", "medium")), Move("close", ("seconds", 5)),
+        Move("lay", ("layers", new JsonArray("a"))), Move("close", ("seconds", 15)), Move("peel"), Move("hand-over"),
+    ];
+
+    [Fact]
+    public async Task A_first_shirt_comes_out_well_and_is_remembered_for_its_learner_alone()
+    {
+        var (log, learned, stock) = (await Get("/api/log"), await Get("/api/learned"), await Get("/api/stock"));
+        var met = await Get("/api/practice/first-shirt");
+        Assert.Equal("First shirt", (string)met["title"]!);
+        Assert.False((bool)met["seen"]!["over"]!);
+        var seen = await Post("/api/practice/first-shirt/look",
+            Moves([.. FirstShirt().SkipLast(2).Select(m => m!.DeepClone().AsObject())]));
+        Assert.True((bool)seen["carrierOn"]!);
+        var judged = await Post("/api/practice/first-shirt/judge", Done(FirstShirt(), "Wren"));
+        Assert.True((bool)judged["own"]!["good"]!);
+        Assert.True((bool)judged["careful"]!["good"]!);
+        Assert.Empty(judged["own"]!["mistakes"]!.AsArray());
+        var card = Assert.Single(judged["progress"]!["cards"]!.AsArray())!;
+        Assert.Equal(("first-shirt", true, false), ((string)card["case"]!, (bool)card["good"]!, (bool)card["again"]!));
+        Assert.Equal(log.ToJsonString(), (await Get("/api/log")).ToJsonString());
+        Assert.Equal(learned.ToJsonString(), (await Get("/api/learned")).ToJsonString());
+        Assert.Equal(stock.ToJsonString(), (await Get("/api/stock")).ToJsonString());
+        Assert.Equal(0, (int)(await Get("/api/jobs"))["total"]!);
+        Assert.Equal(HttpStatusCode.NoContent, (await Send(HttpMethod.Delete, "/api/practice/learners/Wren")).Status);
+        Assert.Empty((await Get("/api/practice"))["learners"]!.AsArray());
+        Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Delete, "/api/practice/learners/Wren")).Status);
+    }
+
+    [Fact]
+    public async Task What_went_wrong_comes_again_tomorrow_and_what_went_well_later_and_later()
+    {
+        var judged = await Post("/api/practice/first-shirt/judge", Done(FirstShirt(mirrored: false), "Wren"));
+        Assert.False((bool)judged["own"]!["good"]!);
+        Assert.Equal(1, (int)Assert.Single(judged["own"]!["mistakes"]!.AsArray())!["number"]!);
+        async Task<JsonNode> Card() => Assert.Single((await Get("/api/practice"))["learners"]![0]!["cards"]!.AsArray())!;
+        Assert.False((bool)(await Card())["good"]!);
+        Clock.Advance(24 * 3600);
+        Assert.True((bool)(await Card())["again"]!);
+        foreach (var days in new[] { 1, 6, 12 })
+        {
+            await Post("/api/practice/first-shirt/judge", Done(FirstShirt(), "Wren"));
+            Clock.Advance((days - 1) * 24 * 3600);
+            Assert.False((bool)(await Card())["again"]! && days > 1, $"{days}");
+            Clock.Advance(24 * 3600);
+            Assert.True((bool)(await Card())["again"]!, $"{days}");
+        }
+
+        // Whoever peels well may peel.
+        Assert.Empty((await Get("/api/practice"))["learners"]![0]!["may"]!.AsArray());
+    }
+
+    /// <summary>What is hidden has no place in what is told before a case is over: neither its figures nor their names.</summary>
+    [Fact]
+    public async Task Nothing_that_is_hidden_is_told()
+    {
+        string[] allowed =
+        [
+            "id", "title", "story", "item", "form", "material", "kind", "press", "name", "leastCelsius", "mostCelsius", "stepCelsius",
+                "marks",
+            "mark", "celsius", "pressures", "layers", "vinyl", "family", "note", "low", "high", "middle", "seconds", "pressure", "peel",
+                "over",
+                "props",
+            "place", "states", "seen", "dialCelsius", "laid", "carrierOn", "faceUp", "touch", "looks", "weave", "edges", "wrinkles",
+                "ripples",
+            "foam", "shine", "scorch", "dye", "signs", "measuredCelsius",
+        ];
+        foreach (var id in (await Get("/api/practice"))["cases"]!.AsArray().Select(c => (string)c!["id"]!).Append("seed-7"))
+        {
+            var met = await Get($"/api/practice/{id}");
+            var props = met["props"]!.AsArray().Select(p => (string)p!["id"]!).ToHashSet();
+            Assert.Equal([], Names(met).Concat(Names(await Post($"/api/practice/{id}/look", Moves(Move("close", ("seconds", 5))))))
+                .Distinct().Except(allowed).Except(props));
+            // States stand by the alphabet: their order tells nothing of which is right.
+            foreach (var prop in met["props"]!.AsArray())
+                Assert.Equal(prop!["states"]!.AsArray().Select(s => (string)s!["id"]!).Order(StringComparer.Ordinal),
+                    prop["states"]!.AsArray().Select(s => (string)s!["id"]!));
+        }
+    }
+
+    private static IEnumerable<string> Names(JsonNode? node) => node switch
+    {
+        JsonObject o => o.SelectMany(p => Names(p.Value).Prepend(p.Key)),
+        JsonArray a => a.SelectMany(Names),
+        _ => [],
+    };
+
+    [Theory]
+    [InlineData("no-such-prop", """[{ "kind": "touch", "prop": "kettle", "state": "on" }]""")]
+    [InlineData("out-of-range", """[{ "kind": "close", "seconds": 90000 }]""")]
+    [InlineData("already-laid", """[{ "kind": "lay", "layers": ["a"] }, { "kind": "lay", "layers": ["a"] }]""")]
+    [InlineData("over", """[{ "kind": "lay", "layers": ["a"] }, { "kind": "hand-over" }, { "kind": "peel" }]""")]
+    public async Task What_cannot_be_done_is_refused(string code, string moves)
+    {
+        var (status, problem) = await Send(HttpMethod.Post, "/api/practice/first-shirt/look", JsonNode.Parse(moves));
+        Assert.Equal((HttpStatusCode.Conflict, code), (status, (string)problem!["code"]!));
+    }
+
+    [Fact]
+    public async Task What_is_not_there_or_not_over_is_said()
+    {
+        foreach (var id in new[] { "nowhere", "seed-", "seed--1", "seed-99999999" })
+            Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, $"/api/practice/{id}")).Status);
+        Assert.Equal(HttpStatusCode.BadRequest,
+            (await Send(HttpMethod.Post, "/api/practice/first-shirt/look", JsonNode.Parse("""[{ "kind": "dance" }]"""))).Status);
+        var (status, problem) = await Send(HttpMethod.Post, "/api/practice/first-shirt/judge", Done([]));
+        Assert.Equal((HttpStatusCode.Conflict, "not-over"), (status, (string)problem!["code"]!));
+        (status, problem) = await Send(HttpMethod.Post, "/api/practice/first-shirt/judge", Done(FirstShirt(), new string('x', 61)));
+        Assert.Equal((HttpStatusCode.BadRequest, "#/learner"), (status, (string)problem!["errors"]![0]!["pointer"]!));
+    }
+}
