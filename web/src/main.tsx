@@ -74,6 +74,14 @@ const router = createBrowserRouter([
       { path: '/logbook/kept', element: <KeptPage /> },
       { path: '/day', element: <DayPage /> },
       { path: '/day/buy', element: <BuyingPage /> },
+      {
+        path: '/practice',
+        lazy: async () => ({ Component: (await import('./features/practice/PracticePage')).PracticePage }),
+      },
+      {
+        path: '/practice/:id',
+        lazy: async () => ({ Component: (await import('./features/practice/PracticeBenchPage')).PracticeBenchPage }),
+      },
       { path: '/crew/:id', element: <CrewPage /> },
       { path: '/lifted', element: <LiftedPage /> },
       { path: '/help', lazy: async () => ({ Component: (await import('./features/help/HelpPage')).HelpPage }) },

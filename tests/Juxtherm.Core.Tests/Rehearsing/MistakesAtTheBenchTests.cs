@@ -1,3 +1,5 @@
+using FsCheck.Xunit;
+using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Practice;
 using Juxtherm.Core.Practice.Bench;
@@ -139,6 +141,34 @@ public class MistakesAtTheBenchTests
         Assert.Equal(a.Seconds, b.Seconds);
         Assert.Equal(0, a.MeasuredCelsius!.Value % 5);
         Assert.Null(Hall.Look("leather", moves[..^1]).MeasuredCelsius);
+    }
+
+    /// <summary>Whatever is done, in whatever order: it is seen, or refused; shares stay shares and the clock never goes back.</summary>
+    [Property(MaxTest = 60)]
+    public void Whatever_is_done_is_seen_or_refused(byte[] draws)
+    {
+        var moves = new List<Move>();
+        var before = 0.0;
+        foreach (var draw in (draws ?? []).Take(14))
+        {
+            var move = new Move((MoveKind)(draw % 11)) { Seconds = draw % 40, Celsius = 100 + draw, Layers = [draw % 2 == 0 ? "a" : "b"],
+                Prop = "strips",
+                State = "levelled", Pressure = (PressureLevel)(draw % 3) };
+            try
+            {
+                var seen = Hall.Look("puff", [.. moves, move]);
+                double[] shares = [seen.Looks.Weave, seen.Looks.Edges, seen.Looks.Wrinkles, seen.Looks.Ripples, seen.Looks.Foam,
+                    seen.Looks.Shine, seen.Looks.Scorch, seen.Looks.Dye];
+                Assert.All(shares, s => Assert.InRange(s, 0, 1));
+                Assert.True(seen.Seconds >= before);
+                before = seen.Seconds;
+                moves.Add(move);
+            }
+            catch (MoveRefusedException)
+            {
+                // What cannot be done was not done.
+            }
+        }
     }
 
     [Theory]

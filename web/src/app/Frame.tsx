@@ -44,6 +44,9 @@ export function Frame() {
           <NavLink to="/shelf" className={link}>
             {labels.shelf}
           </NavLink>
+          <NavLink to="/practice" className={link}>
+            {labels.practice}
+          </NavLink>
           <NavLink to="/help" className={link}>
             {labels.help}
           </NavLink>

@@ -25,4 +25,5 @@ export const aFaultOfTheProgram = 'That is our mistake. Everything you saved is 
 export const theAddressMayBeMistyped = 'The address may have a typo, or the job was deleted.';
 export const backToTheJobs = 'Back to the jobs';
 export const skipToContent = 'Skip to content';
+export const practice = 'Practice';
 export const help = 'Help';

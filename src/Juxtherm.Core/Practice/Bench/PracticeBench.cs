@@ -13,6 +13,7 @@ internal sealed partial class PracticeBench
 {
     private const double MeasureSeconds = 60;
     private const double TurnSeconds = 6;
+    private const double PutDownSeconds = 0.5;
     private const double LongestSeconds = 3600;
     private const int MostMoves = 200;
 
@@ -129,6 +130,7 @@ internal sealed partial class PracticeBench
             case MoveKind.Turn:
                 Open(TurnSeconds, CoolingPlace.OnUnderlay);
                 Session.TurnOver();
+                Open(PutDownSeconds, CoolingPlace.OnUnderlay);
                 _turned = !_turned;
                 return null;
             default:
@@ -179,6 +181,7 @@ internal sealed partial class PracticeBench
         if (_session is not null)
             Open(Rehearser.LayingSeconds(_about, layers), CoolingPlace.OnUnderlay);
         Session.Lay([.. layers.Select(InSession)]);
+        Open(PutDownSeconds, CoolingPlace.OnUnderlay);
         _laid.AddRange(layers);
         (_peeled, _moved) = (false, 0);
         return null;
@@ -217,13 +220,21 @@ internal sealed partial class PracticeBench
         if (_moved > 0)
             return null;
         Session.Peel();
+        Open(PutDownSeconds, CoolingPlace.OnUnderlay);
         _peeled = true;
         return null;
     }
 
-    private PressSession Session => _session ??= new PressSession(_about.Work, Rehearser.Stack(_about, _about.Layers[0].Layer.Face),
-        _catalogue,
-        _hidden.Truth.Moisture);
+    private PressSession Session => _session ??= PutDown();
+
+    private PressSession PutDown()
+    {
+        var session = new PressSession(_about.Work, Rehearser.Stack(_about, _about.Layers[0].Layer.Face), _catalogue,
+            _hidden.Truth.Moisture);
+        // What lies otherwise than before can be felt once it has lain there for a moment.
+        session.Open(CoolingPlace.OnUnderlay, PutDownSeconds, Plate);
+        return session;
+    }
 
     private bool HasCover => _about.Work.HasCover && _props.GetValueOrDefault(PropIds.Cover) != PropIds.NoCover;
 

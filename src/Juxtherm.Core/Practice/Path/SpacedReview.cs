@@ -31,7 +31,8 @@ public sealed record SpacedReview(int Repetitions, double Ease, int IntervalDays
         {
             0 => FirstDays,
             1 => SecondDays,
-            _ => (int)Math.Ceiling(IntervalDays * ease),
+            // Twelve days are twelve, whatever binary fractions make of them.
+            _ => (int)Math.Ceiling(Math.Round(IntervalDays * ease, 6)),
         };
         return new SpacedReview(Repetitions + 1, ease, days);
     }
