@@ -121,6 +121,26 @@ public sealed class PracticeBenchApiTests : Api
     }
 
     [Fact]
+    public async Task A_kept_job_can_be_rehearsed_before_cloth_is_at_stake()
+    {
+        var kept = await Post("/api/jobs", Tee("Saturday's tee"));
+        var id = $"job-{kept["id"]}.3";
+        var met = await Get($"/api/practice/{id}");
+        Assert.Equal("Rehearsal: Saturday's tee", (string)met["title"]!);
+        var moves = Moves([.. met["props"]!.AsArray().SelectMany(p => p!["states"]!.AsArray().Select(s =>
+            Move("touch", ("prop", (string)p["id"]!), ("state", (string)s!["id"]!)))),
+            Move("dial", ("celsius", 152)), Move("close", ("seconds", 5)), Move("lay", ("layers", new JsonArray("sky"))),
+            Move("close", ("seconds", 1)), Move("peel")]);
+        var seen = await Post($"/api/practice/{id}/look", moves);
+        Assert.Equal("on-carrier", (string)Assert.Single(seen["signs"]!.AsArray())!);
+        // It is nobody's card, and nothing of the job changed.
+        moves.Add(Move("hand-over"));
+        Assert.Null((await Post($"/api/practice/{id}/judge", Done(moves, "Wren")))["progress"]);
+        Assert.Equal((int)kept["version"]!, (int)(await Get($"/api/jobs/{kept["id"]}"))["version"]!);
+        Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, $"/api/practice/job-{Guid.NewGuid()}.3")).Status);
+    }
+
+    [Fact]
     public async Task What_is_not_there_or_not_over_is_said()
     {
         foreach (var id in new[] { "nowhere", "seed-", "seed--1", "seed-99999999" })

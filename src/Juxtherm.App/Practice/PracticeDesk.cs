@@ -1,19 +1,26 @@
+using System.Globalization;
+using Juxtherm.App.Planning;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Practice;
 using Juxtherm.Core.Practice.Bench;
+using Juxtherm.Core.Practice.Cases;
 using Juxtherm.Core.Practice.Judging;
 using Juxtherm.Core.Practice.Path;
 using Juxtherm.Core.Reading;
+using Juxtherm.Store;
 
 namespace Juxtherm.App.Practice;
 
 /// <summary>Lets people practice: shows cases, carries moves out, judges.</summary>
 /// <param name="hall">The benches.</param>
 /// <param name="cards">How far everybody is.</param>
+/// <param name="jobs">Jobs that are rehearsed.</param>
+/// <param name="plans">Reads them, with what was learned of the press.</param>
 /// <param name="language">Says things.</param>
-public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, ILanguage language)
+public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, JobStore jobs, PlanCache plans, ILanguage language)
 {
+    private const string JobPrefix = "job-";
     private const double KelvinPerFahrenheit = 5.0 / 9;
 
     /// <summary>All there is to practice.</summary>
@@ -28,9 +35,10 @@ public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, ILanguag
     /// <summary>A case as it is met.</summary>
     /// <param name="id">Its id.</param>
     /// <param name="units">The reader's units.</param>
-    public Result<PracticeCaseAnswer> Meet(string id, UnitSystem units)
+    /// <param name="cancel">Gives up.</param>
+    public async Task<Result<PracticeCaseAnswer>> MeetAsync(string id, UnitSystem units, CancellationToken cancel)
     {
-        if (hall.Find(id) is not { } met)
+        if (await FindAsync(id, cancel) is not { } met)
             return new Missing("practice case");
         var words = language.WordsFor(units);
         var (job, dial) = (met.Job, met.Job.Tools.Source.Dial);
@@ -51,9 +59,10 @@ public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, ILanguag
     /// <summary>What can be seen and felt after moves.</summary>
     /// <param name="id">The case.</param>
     /// <param name="moves">What was done.</param>
-    public Result<Seen> Look(string id, IReadOnlyList<Move> moves)
+    /// <param name="cancel">Gives up.</param>
+    public async Task<Result<Seen>> LookAsync(string id, IReadOnlyList<Move> moves, CancellationToken cancel)
     {
-        if (hall.Find(id) is null)
+        if (await FindAsync(id, cancel) is null)
             return new Missing("practice case");
         try
         {
@@ -73,7 +82,7 @@ public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, ILanguag
     {
         ArgumentNullException.ThrowIfNull(done);
         var words = language.WordsFor(UnitSystem.Metric);
-        if (hall.Find(id) is null)
+        if (await FindAsync(id, cancel) is null)
             return new Missing("practice case");
         var name = done.Learner?.Trim() ?? "";
         if (name.Length > LearnerCards.LongestName)
@@ -103,6 +112,22 @@ public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, ILanguag
     /// <param name="cancel">Gives up.</param>
     public async Task<Result<string>> ForgetAsync(string name, CancellationToken cancel) =>
         await cards.ForgetAsync(name, cancel) ? name : new Missing("learner");
+
+    /// <summary>A case; a rehearsal of a kept job, as job-….number, is set up the first time.</summary>
+    private async Task<PracticeCase?> FindAsync(string id, CancellationToken cancel)
+    {
+        if (id.StartsWith(JobPrefix, StringComparison.Ordinal) && hall.Find(id) is null)
+        {
+            var parts = id[JobPrefix.Length..].Split('.');
+            if (parts.Length == 2 && Guid.TryParse(parts[0], out var of)
+                && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var seed)
+                && await jobs.FindAsync(of, cancel) is { } row && plans.Read(row.Json, new Problems()) is { } job
+                && job.Layers.Select(l => l.Face).Distinct().Count() == 1)
+                hall.SetUp(id, job, seed);
+        }
+
+        return hall.Find(id);
+    }
 
     private static CameOutAnswer Of(CameOut came, IWords words) => new(came.Good, came.ClothLost, came.Lifts.Count, came.VinylLost,
         came.LooksWrong, came.Unsafe, came.Minutes, [.. came.Mistakes.Select(m =>

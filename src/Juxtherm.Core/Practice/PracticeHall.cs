@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using System.Globalization;
+using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Practice.Bench;
 using Juxtherm.Core.Practice.Cases;
@@ -60,6 +61,18 @@ public sealed class PracticeHall
     /// <returns>Null where there is none.</returns>
     public PracticeCase? Find(string id) => Hidden(id)?.Case;
 
+    /// <summary>Sets up a rehearsal of somebody's own job, unless it stands already.</summary>
+    /// <param name="id">The id that it is known by from now on.</param>
+    /// <param name="job">The job, as this workshop would press it; all of it on one face.</param>
+    /// <param name="seed">A number, from 0: the same job and number are the same bench.</param>
+    public void SetUp(string id, Job job, int seed)
+    {
+        ArgumentNullException.ThrowIfNull(id);
+        ArgumentNullException.ThrowIfNull(job);
+        if (!_known.ContainsKey(id))
+            Keep(id, _maker.Rehearsal(id, job, seed));
+    }
+
     /// <summary>What can be seen and felt after moves.</summary>
     /// <param name="id">The case.</param>
     /// <param name="moves">What was done.</param>
@@ -109,6 +122,11 @@ public sealed class PracticeHall
             return known;
         if (Made(id) is not { } made)
             return null;
+        return Keep(id, made);
+    }
+
+    private HiddenCase Keep(string id, HiddenCase made)
+    {
         if (_known.Count >= MostRemembered)
             _known.Clear();
         return _known.GetOrAdd(id, made);

@@ -13,9 +13,11 @@ internal static class PracticeEndpoints
         var practice = routes.MapGroup("/api/practice").WithTags("Practice");
         practice.MapGet("/", async (PracticeDesk desk, CancellationToken cancel) => Results.Ok(await desk.ShelfAsync(cancel)))
             .Produces<PracticeAnswer>();
-        practice.MapGet("/{id}", (string id, string? units, PracticeDesk desk) => Answers.Of(desk.Meet(id, ReaderUnits.Of(units))))
+        practice.MapGet("/{id}", async (string id, string? units, PracticeDesk desk, CancellationToken cancel) =>
+            Answers.Of(await desk.MeetAsync(id, ReaderUnits.Of(units), cancel)))
             .Produces<PracticeCaseAnswer>().ProducesProblem(404);
-        practice.MapPost("/{id}/look", (string id, Move[] moves, PracticeDesk desk) => Answers.Of(desk.Look(id, moves)))
+        practice.MapPost("/{id}/look", async (string id, Move[] moves, PracticeDesk desk, CancellationToken cancel) =>
+            Answers.Of(await desk.LookAsync(id, moves, cancel)))
             .Produces<Seen>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         practice.MapPost("/{id}/judge", async (string id, PracticeDone done, PracticeDesk desk, CancellationToken cancel) =>
             Answers.Of(await desk.JudgeAsync(id, done, cancel)))

@@ -31,7 +31,7 @@ export function Frame() {
         <NavLink to="/" className="wordmark text-[1.35rem] font-bold">
           {labels.juxtherm}
         </NavLink>
-        <nav aria-label={labels.main} className="flex gap-4 sm:gap-6">
+        <nav aria-label={labels.main} className="flex flex-wrap gap-x-4 gap-y-1 sm:gap-x-6 whitespace-nowrap">
           <NavLink to="/" end className={link}>
             {labels.jobs}
           </NavLink>

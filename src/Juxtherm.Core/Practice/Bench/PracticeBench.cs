@@ -240,7 +240,7 @@ internal sealed partial class PracticeBench
 
     // Places on the plate run side by side: its middle, its weakest corner, and where it is hottest.
     private double PlateAt(int lane) => _about.Work.Source.SurfaceAt(_dial) + _hidden.Truth.PlateOffsetK
-        - (lane == 1 ? _hidden.Truth.CornerCoolerK : 0);
+        + lane switch { 1 => -_hidden.Truth.CornerCoolerK - _hidden.Truth.WanderK, 2 => _hidden.Truth.WanderK, _ => 0 };
 
     private Lanes Plate => LaneMath.From([PlateAt(0), PlateAt(1), PlateAt(2)]);
 

@@ -32,7 +32,7 @@ internal static class CaseShelf
         new("layers", new Phrase("case.layers"), new Phrase("case.layers-story"), "tee", "cotton", ["smooth", "glow"], "swing-platen",
             ["upper", "neighbor"], [18]),
         new("iron-foil", new Phrase("case.iron-foil"), new Phrase("case.iron-foil-story"), "tee", "cotton", ["foil"], "household-iron",
-            ["steam", "hand", "paper"], [14, 18]),
+            ["steam", "hand", "paper"], [14, 18]) { Truth = HiddenTruth.Usual with { WanderK = 4, Takes = 1.25 } },
         new("felt", new Phrase("case.felt"), new Phrase("case.felt-story"), "pennant", "poly-felt", ["smooth"], "swing-platen",
             ["computer"], [19]) { Truth = HiddenTruth.Usual with { Demand = 1.1 } },
         new("mug", new Phrase("case.mug"), new Phrase("case.mug-story"), "mug", "ceramic", ["smooth"], "mug-press", ["dishes"], [13]),

@@ -13,6 +13,9 @@ namespace Juxtherm.Core.Practice.Cases;
 internal sealed record HiddenTruth(double PlateOffsetK, double PressureShare, double CornerShare, double CornerCoolerK, double Moisture,
     double Demand, double Takes, double OpensAfterShare)
 {
+    /// <summary>How far its sole wanders to either side while it rests, K: irons do.</summary>
+    public double WanderK { get; init; }
+
     /// <summary>Everything is as is usual, and the plate even.</summary>
     public static HiddenTruth Usual { get; } = new(0, 1, 1, 0, 1, 1, 1, 1);
 }

@@ -16,12 +16,16 @@ internal sealed class CaseMaker(PracticeRoom room)
 {
     private const int MostDraws = 40;
     private const int MostProps = 3;
+    private const int MostRehearsals = 3;
 
     // What is hidden, as standard deviations; the press's own stated errors are read as nine in ten (docs/certainty.md).
     private const double DemandSpread = 0.25;
     private const double TakesSpread = 0.15;
     private const double MoistureSpread = 0.4;
     private const double FurthestSpreads = 1.8;
+
+    // A sole is switched on and off within so many kelvin (from memory).
+    private const double MostWanderK = 12;
 
     private static readonly (string Form, string Material)[] Blanks =
     [
@@ -31,7 +35,7 @@ internal sealed class CaseMaker(PracticeRoom room)
     ];
 
     private static readonly string[] Vinyls = ["smooth", "smooth", "glitter", "foil", "stretch", "patterned", "glow", "low-temp"];
-    private static readonly string[] Presses = ["swing-platen", "clamshell-platen", "handheld-press", "draw-platen"];
+    private static readonly string[] Presses = ["swing-platen", "clamshell-platen", "handheld-press", "draw-platen", "household-iron"];
     private static readonly string[] AnyProps = ["cut-file", "mat", "test-cut", "computer", "collar", "height", "wash", "wire"];
 
     /// <summary>A case.</summary>
@@ -45,6 +49,26 @@ internal sealed class CaseMaker(PracticeRoom room)
             if (Draw(seed, chance) is { } hidden && (draw >= MostDraws || Player.Knowing(hidden, room) is not null))
                 return hidden;
         }
+    }
+
+    /// <summary>A rehearsal of somebody's own job: with a press as it may be by what is known of it, and what tempts with such an
+    /// item.</summary>
+    /// <param name="id">Its id.</param>
+    /// <param name="job">The job, as this workshop would press it.</param>
+    /// <param name="seed">Its number, 0 or more.</param>
+    public HiddenCase Rehearsal(string id, Job job, int seed)
+    {
+        var chance = new Random(unchecked((seed + 1) * 104_729));
+        var props = AnyProps.Where(p => Fits(p, job) && chance.Next(3) == 0).Take(MostProps).Select(Props.Of).ToList();
+        var met = new PracticeCase(id, new Phrase("case.rehearsal", ("title", job.Title)), Story(job), job, props)
+        {
+            About = [.. props.Select(p => p.Mistake)],
+        };
+        for (var draw = 0; draw < MostRehearsals; draw++)
+            if (new HiddenCase(met, TruthFor(job, chance)) is var hidden && Player.Knowing(hidden, room) is not null)
+                return hidden;
+        // Where nothing that was drawn can be done well, it is rehearsed with everything as is usual.
+        return new HiddenCase(met, HiddenTruth.Usual);
     }
 
     private HiddenCase? Draw(int seed, Random chance)
@@ -84,7 +108,10 @@ internal sealed class CaseMaker(PracticeRoom room)
             Math.Exp(Bell() * Math.Log(source.Pressure.ErrorFactor.Value) / spreadsInError),
             0.85 + 0.15 * chance.NextDouble(), 3 * chance.NextDouble(),
             Math.Exp(Bell() * MoistureSpread), Math.Exp(Bell() * DemandSpread), Math.Exp(Bell() * TakesSpread),
-            0.55 + 0.2 * chance.NextDouble());
+            0.55 + 0.2 * chance.NextDouble())
+        {
+            WanderK = source.Dial.Marks.Count > 0 ? MostWanderK * chance.NextDouble() : 0,
+        };
     }
 
     private static bool Fits(string prop, Job job) => prop switch

@@ -114,7 +114,7 @@ internal static class Player
             },
         };
         return job.In(new WorkshopCorrection(
-            [new PlateCorrection(source.Id, truth.PlateOffsetK - (cornerToo ? truth.CornerCoolerK : 0), 0.5, "")],
+            [new PlateCorrection(source.Id, truth.PlateOffsetK - (cornerToo ? truth.CornerCoolerK + truth.WanderK : 0), 0.5, "")],
             [.. job.Layers.Select(l => l.Vinyl.Id).Distinct(StringComparer.Ordinal).Select(v =>
                 new DemandCorrection(v, job.Blank.Material.Id, truth.Demand, "") { Belief = Belief.FromLogbook(0.05) })]));
     }

@@ -1,4 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, got, type Run } from '../../api/client';
 import { useUnits } from '../../app/units';
@@ -8,12 +9,15 @@ import { usePatchAdvice } from '../press/Patches';
 import * as labels from './labels';
 import { PracticeMark } from './PracticeMark';
 
+const MOST_SEEDS = 10_000;
+
 /** Before the bench: what is under way, and how a run begins. Looking at it begins nothing. */
 export function BenchStation() {
   const { id, draft, plan } = useJob();
   const patches = usePatchAdvice(draft.job).data;
   const units = useUnits();
   const navigate = useNavigate();
+  const [seed] = useState(() => 1 + Math.floor(Math.random() * MOST_SEEDS));
   const runs = useQuery({ queryKey: ['runs'], queryFn: () => got(api.GET('/api/runs')), refetchInterval: 10_000 });
   const begin = useMutation({
     mutationFn: async (practice: boolean): Promise<Run> => {
@@ -85,6 +89,11 @@ export function BenchStation() {
         >
           {labels.practiceRun}
         </button>
+        <p className="mt-3">
+          <Link className="link-quiet" to={`/practice/job-${id}.${seed}`}>
+            {labels.rehearse}
+          </Link>
+        </p>
       </section>
       {begin.isError && <Failed error={begin.error} />}
     </div>

@@ -183,6 +183,7 @@ export const practiceFirst = 'Practice first';
 export const theSameStepsWithNo =
   'The same steps with nothing to ruin, with a simulated press if you like. Nothing is logged, learned or taken from stock.';
 export const practiceRun = 'Practice run';
+export const rehearse = 'Or rehearse it on a press that may be off';
 
 // CrewPage
 export const ended = ', ended';

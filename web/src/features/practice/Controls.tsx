@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useUnits } from '../../app/units';
 import { NumberField } from '../../ui/Fields';
 import * as labels from './labels';
@@ -29,6 +29,13 @@ export function Controls({ met, seen, busy, onMove, onClosed }: Props) {
     setSeconds(undefined);
     onClosed(what === 'close');
   };
+  // Whoever works with the keyboard stays where the next key is wanted.
+  const verb = useRef<HTMLButtonElement>(null);
+  const was = useRef(running.what);
+  useEffect(() => {
+    if (was.current !== running.what) verb.current?.focus();
+    was.current = running.what;
+  }, [running.what]);
   const toLay = met.layers.filter((l) => !seen.laid.includes(l.id));
   if (running.what)
     return (
@@ -38,7 +45,7 @@ export function Controls({ met, seen, busy, onMove, onClosed }: Props) {
             ? labels.closedFor(running.seconds.toFixed(0))
             : labels.liesFor(running.seconds.toFixed(0))}
         </p>
-        <button type="button" className="btn btn-lg btn-primary justify-self-start" onClick={running.stop}>
+        <button ref={verb} type="button" className="btn btn-lg btn-primary justify-self-start" onClick={running.stop}>
           {running.what === 'close' ? labels.open : labels.stopWaiting}
         </button>
       </div>
@@ -47,7 +54,7 @@ export function Controls({ met, seen, busy, onMove, onClosed }: Props) {
     <fieldset className="grid gap-4" disabled={busy || seen.over}>
       <div className="flex flex-wrap gap-3 items-end">
         <NumberField name={labels.forSeconds} unit="s" value={seconds} onChange={setSeconds} />
-        <button type="button" className="btn btn-lg btn-primary" onClick={() => start('close')}>
+        <button ref={verb} type="button" className="btn btn-lg btn-primary" onClick={() => start('close')}>
           {seconds ? labels.closeFor(seconds) : labels.close}
         </button>
         <span className="join">

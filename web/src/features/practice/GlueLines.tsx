@@ -4,6 +4,8 @@ import type { Judged } from './usePractice';
 
 const [W, H, LEFT, BOTTOM] = [680, 220, 52, 30];
 
+const STEPS = [5, 10, 15, 30, 60, 120, 300, 600];
+
 type Trace = Judged['ownTrace'];
 
 /** How warm the glue was, second by second, beside careful work; each line begins when something first lay under the plate. */
@@ -20,6 +22,8 @@ export function GlueLines({ own, careful }: { own: Trace; careful: Trace }) {
   const [mine = [], theirs = []] = rebased;
   const opened = mine.filter((m, i) => m.closed && mine[i + 1]?.closed === false);
   const ticks = [50, 100, 150].filter((c) => c < hottest);
+  const every = STEPS.find((s) => most / s <= 8) ?? most / 4;
+  const times = Array.from({ length: Math.floor((most * 0.92) / every) + 1 }, (_, i) => i * every);
   return (
     <figure>
       <figcaption className="font-semibold mb-1">{labels.glue}</figcaption>
@@ -36,9 +40,9 @@ export function GlueLines({ own, careful }: { own: Trace; careful: Trace }) {
         <text x={W - 10} y={H - 8} textAnchor="end" fontSize="12" fill="currentColor">
           {labels.axisSeconds}
         </text>
-        {[0, 0.25, 0.5, 0.75].map((f) => (
-          <text key={f} x={x(most * f)} y={H - 8} textAnchor="middle" fontSize="12" fill="currentColor">
-            {Math.round(most * f)}
+        {times.map((s) => (
+          <text key={s} x={x(s)} y={H - 8} textAnchor="middle" fontSize="12" fill="currentColor">
+            {s}
           </text>
         ))}
         <path
@@ -53,7 +57,13 @@ export function GlueLines({ own, careful }: { own: Trace; careful: Trace }) {
         {opened.map((m) => (
           <g key={m.seconds}>
             <circle cx={x(m.seconds)} cy={y(m.glueCelsius)} r="4" fill="currentColor" />
-            <text x={x(m.seconds) + 7} y={y(m.glueCelsius) - 4} fontSize="11.5" fill="currentColor">
+            <text
+              x={x(m.seconds) + (m.seconds > most * 0.88 ? -7 : 7)}
+              y={y(m.glueCelsius) - 4}
+              textAnchor={m.seconds > most * 0.88 ? 'end' : 'start'}
+              fontSize="11.5"
+              fill="currentColor"
+            >
               {labels.youOpened}
             </text>
           </g>

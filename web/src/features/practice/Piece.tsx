@@ -8,6 +8,7 @@ const SHAPES: Record<string, string> = {
   coaster: 'M70 60 H270 V260 H70 Z',
 };
 const FLAT = 'M40 50 H300 V290 H40 Z';
+const TARN = 'M92 236 V166 Q92 140 118 140 H222 Q248 140 248 166 V236 Z';
 const WORN = new Set(['tee', 'sweatshirt', 'jersey', 'bodysuit', 'one-piece']);
 
 /** The piece as it lies there: what can be seen of it, drawn, and nothing that cannot. */
@@ -19,11 +20,14 @@ export function Piece({ met, seen }: { met: Case; seen: Seen }) {
   const lifted = Math.ceil(looks.edges * 4);
   const tilt = seen.signs.includes('on-carrier') ? 'rotate(-7 170 190) translate(0 -12)' : '';
   return (
-    <svg viewBox="0 0 340 320" className="w-full max-h-[46vh]" role="img" aria-label={met.item}>
+    <svg viewBox="0 0 340 320" className="w-full max-h-[34vh] lg:max-h-[46vh]" role="img" aria-label={met.item}>
       <defs>
         <pattern id="weave" width="6" height="6" patternUnits="userSpaceOnUse">
           <path d="M0 3H6M3 0V6" stroke="#fff" strokeWidth="0.8" opacity="0.65" />
         </pattern>
+        <clipPath id="print">
+          <path d={TARN} />
+        </clipPath>
       </defs>
       <path d={shape} fill={cloth} stroke="var(--color-ink)" strokeWidth="1.5" />
       {looks.shine > 0 && (
@@ -54,17 +58,25 @@ export function Piece({ met, seen }: { met: Case; seen: Seen }) {
             />
           ))}
           {laid.length > 0 && looks.weave > 0 && (
-            <rect x="92" y="140" width="156" height="96" fill="url(#weave)" opacity={looks.weave} />
+            <rect
+              x="92"
+              y="140"
+              width="156"
+              height="96"
+              fill="url(#weave)"
+              clipPath="url(#print)"
+              opacity={looks.weave}
+            />
           )}
           {looks.wrinkles > 0 && (
-            <g fill="none" stroke="#fff" strokeWidth="1.6" opacity={0.4 + looks.wrinkles * 0.5}>
+            <g fill="none" stroke="#fff" strokeWidth="1.6" clipPath="url(#print)" opacity={0.4 + looks.wrinkles * 0.5}>
               {[0, 1, 2, 3].map((k) => (
                 <path key={k} d={`M${98 + k * 38} 232 q ${12 + looks.wrinkles * 10} -34 4 -50 t 12 -38`} />
               ))}
             </g>
           )}
           {looks.ripples > 0 && (
-            <g fill="none" stroke="#fff" strokeWidth="1.2" opacity={0.4 + looks.ripples * 0.5}>
+            <g fill="none" stroke="#fff" strokeWidth="1.2" clipPath="url(#print)" opacity={0.4 + looks.ripples * 0.5}>
               {[0, 1, 2, 3, 4].map((k) => (
                 <path key={k} d={`M94 ${150 + k * 18} q 10 -8 20 0 t 20 0 t 20 0 t 20 0 t 20 0 t 20 0 t 30 0`} />
               ))}
@@ -118,9 +130,7 @@ interface PrintProps {
 /** A layer: a tarn lowest, stars above it. */
 function Print({ at, ink, foam, dye, cloth }: PrintProps) {
   const shape =
-    at === 0
-      ? 'M92 236 V166 Q92 140 118 140 H222 Q248 140 248 166 V236 Z'
-      : `M${150 + at * 12} ${196 - at * 8} l6 14 15 1 -11 10 4 15 -14 -8 -14 8 4 -15 -11 -10 15 -1 Z`;
+    at === 0 ? TARN : `M${150 + at * 12} ${196 - at * 8} l6 14 15 1 -11 10 4 15 -14 -8 -14 8 4 -15 -11 -10 15 -1 Z`;
   return (
     <>
       {foam > 0 && <path d={shape} transform={`translate(${foam * 4} ${foam * 6})`} fill="#000" opacity="0.28" />}

@@ -79,7 +79,7 @@ function Plate({ closed, seen, met }: { closed: boolean; seen: Seen; met: Case }
   const units = useUnits();
   const mark = met.press.marks.find((m) => m.celsius === seen.dialCelsius);
   return (
-    <svg viewBox="0 0 340 54" className="w-full" aria-hidden="true">
+    <svg viewBox="0 0 340 54" className="w-full max-h-[7vh]" aria-hidden="true">
       <g transform={`translate(0 ${closed ? 22 : 0})`} style={{ transition: 'transform 0.2s' }}>
         <rect x="40" y="6" width="260" height="20" fill="var(--color-ink)" />
         <text x="170" y="21" textAnchor="middle" fontSize="14" fill="var(--color-paper)">

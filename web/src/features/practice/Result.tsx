@@ -18,7 +18,7 @@ export function Result({ met, judged }: { met: Case; judged: Judged }) {
   return (
     <section aria-label={labels.whatHappened} className="grid gap-6 border-t-2 border-ink pt-5">
       <div role="status">
-        <h2 className="text-[1.7rem] font-bold leading-tight">{own.good ? labels.good : labels.bad}</h2>
+        <h2 className="text-[1.7rem]! font-bold leading-tight">{own.good ? labels.good : labels.bad}</h2>
         <p className="mt-1">
           {counts.join(' ')} {labels.took(own.minutes)}
         </p>
