@@ -49,6 +49,20 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
             """,
     });
 
+    /// <summary>A practice bench in the middle of things.</summary>
+    private void Practiced()
+    {
+        Open("/practice");
+        Driver.ExecuteScript("""
+            localStorage.setItem('juxtherm.practice.layers', JSON.stringify([{ kind: 'close', seconds: 5 }, { kind: 'lay', layers: ['a'] },
+              { kind: 'close', seconds: 5 }, { kind: 'peel' }, { kind: 'touch', prop: 'upper', state: 'by-piece' },
+                  { kind: 'lay', layers: ['b'] },
+              { kind: 'close', seconds: 18 }, { kind: 'peel' }]));
+            """);
+        Open("/practice/layers");
+        SeeText("It lies flat.");
+    }
+
     [Fact(Explicit = true)]
     public void Main_views()
     {
@@ -88,10 +102,8 @@ public sealed class Screenshots() : BrowserTest(clockSpeed: 1, demo: true)
         Take("artwork");
         Open("/");
         var names = new Uri(SeeText("Junior corner, names", "a").GetDomProperty("href")!).Segments[2].TrimEnd('/');
-        Open($"/jobs/{names}/artwork");
-        See("[data-proof='3'] path");
-        Driver.ExecuteScript("document.querySelector('[data-testid=proof]').scrollIntoView({ block: 'end' })");
-        Take("names", scroll: false);
+        Practiced();
+        Take("practice");
 
         Open($"/jobs/{tarn}/cut");
         See(By.CssSelector("[data-testid=cut-headline]"), 120);
