@@ -46,6 +46,8 @@ const queries = new QueryClient({
 
 const router = createBrowserRouter([
   {
+    // What is fetched only where it is wanted leaves the page empty for a moment.
+    hydrateFallbackElement: <p />,
     element: <Frame />,
     errorElement: <LostPage />,
     children: [
