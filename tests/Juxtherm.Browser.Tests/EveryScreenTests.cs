@@ -21,7 +21,8 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
         var (crew, tarn, names, night) = (Job("Crew tee, front"), Job("Tarn tee, from a drawing"), Job("Junior corner, names"),
             Job("Night tee"));
         string[] plain = ["/", $"{crew}/item", $"{crew}/place", $"{tarn}/artwork", $"{names}/artwork", $"{crew}/press", $"{tarn}/press",
-            $"{night}/press", $"{crew}/compare", $"{crew}/bench", $"{crew}/care", $"{names}/price", "/day", "/day/buy", "/practice", "/practice/names", "/practice/iron-foil",
+            $"{night}/press", $"{crew}/compare", $"{crew}/bench", $"{crew}/care", $"{names}/price", "/day", "/day/buy",
+            "/practice", "/practice/names", "/practice/iron-foil",
             "/stock", "/shelf", "/logbook", "/logbook/taught", "/logbook/care", "/logbook/kept", "/lifted", "/nowhere/at/all"];
         foreach (var path in plain)
         {

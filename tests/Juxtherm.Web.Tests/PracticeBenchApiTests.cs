@@ -4,7 +4,7 @@ using System.Text.Json.Nodes;
 namespace Juxtherm.Web.Tests;
 
 /// <summary>The practice bench over the API: cases, moves, judgments, and nothing that was hidden.</summary>
-public sealed class PracticeBenchApiTests : Api
+public sealed class PracticeBenchApiTests : BenchApi
 {
     private static JsonObject Move(string kind, params (string Name, JsonNode Value)[] with)
     {
@@ -138,6 +138,39 @@ public sealed class PracticeBenchApiTests : Api
         Assert.Null((await Post($"/api/practice/{id}/judge", Done(moves, "Wren")))["progress"]);
         Assert.Equal((int)kept["version"]!, (int)(await Get($"/api/jobs/{kept["id"]}"))["version"]!);
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, $"/api/practice/job-{Guid.NewGuid()}.3")).Status);
+    }
+
+    [Fact]
+    public async Task A_piece_that_failed_is_pressed_once_more_on_presses_that_would_have_failed_it()
+    {
+        var run = await Begin(Tee("Lifted tee", 2));
+        run = await Say(await Until(run, "inspect"), "record", with: c => c["outcomes"] = Words("edges-lifted"));
+        while ((string)run["status"]! == "running")
+            run = await Go(run);
+        var entries = (await Get("/api/log"))["entries"]!.AsArray();
+        long Of(string outcome) => (long)entries.First(e => e!["outcomes"]!.AsArray().Any(o => (string)o! == outcome))!["id"]!;
+        var met = await Get($"/api/practice/log-{Of("edges-lifted")}");
+        Assert.Equal("Once more: Lifted tee", (string)met["title"]!);
+        JsonArray Pressed(double seconds) =>
+        [
+            Move("dial", ("celsius", 155)), Move("close", ("seconds", 5)), Move("lay", ("layers", new JsonArray("a"))),
+            Move("close", ("seconds", seconds)), Move("peel"), Move("hand-over"),
+        ];
+        async Task<(int Good, int Of)> Sure(double seconds)
+        {
+            var judged = await Post($"/api/practice/log-{Of("edges-lifted")}/judge", Done(Pressed(seconds)));
+            return ((int)judged["goodOfAlike"]!, (int)judged["alike"]!);
+        }
+
+        // What was too short stays too short; longer is well on most presses that would have failed so.
+        var (shorter, longer) = (await Sure(8), await Sure(35));
+        Assert.InRange(shorter.Of, 1, 12);
+        Assert.True(shorter.Good < longer.Good);
+        Assert.True(longer.Good > longer.Of / 2);
+        // What came out well is no case, and the logbook is as it was.
+        var (status, problem) = await Send(HttpMethod.Get, $"/api/practice/log-{Of("stuck")}");
+        Assert.Equal((HttpStatusCode.Conflict, "no-fit"), (status, (string)problem!["code"]!));
+        Assert.Equal(entries.Count, (int)(await Get("/api/log"))["total"]!);
     }
 
     [Fact]

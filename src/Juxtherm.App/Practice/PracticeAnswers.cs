@@ -86,8 +86,11 @@ public sealed record CameOutAnswer(bool Good, bool ClothLost, int Lifts, bool Vi
 /// <param name="CarefulTrace">What it would have gone through.</param>
 /// <param name="CarefulMoves">What careful work would have done.</param>
 /// <param name="Progress">Where the learner stands then; null where nobody is named.</param>
+/// <param name="Alike">So many presses were found that would have failed a piece of the logbook as it failed; 0 where it is none.</param>
+/// <param name="GoodOfAlike">On so many of them what was done comes out well.</param>
 public sealed record JudgedAnswer(CameOutAnswer Own, CameOutAnswer Careful, IReadOnlyList<GlueMoment> OwnTrace,
-    IReadOnlyList<GlueMoment> CarefulTrace, IReadOnlyList<Move> CarefulMoves, LearnerAnswer? Progress);
+    IReadOnlyList<GlueMoment> CarefulTrace, IReadOnlyList<Move> CarefulMoves, LearnerAnswer? Progress,
+    int Alike, int GoodOfAlike);
 
 /// <summary>What was done at a bench, to be judged.</summary>
 /// <param name="Moves">The moves.</param>

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Juxtherm.App.Logbook;
 using Juxtherm.App.Planning;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Notices;
@@ -16,10 +17,12 @@ namespace Juxtherm.App.Practice;
 /// <param name="hall">The benches.</param>
 /// <param name="cards">How far everybody is.</param>
 /// <param name="jobs">Jobs that are rehearsed.</param>
+/// <param name="log">Pieces that failed.</param>
 /// <param name="plans">Reads them, with what was learned of the press.</param>
 /// <param name="language">Says things.</param>
-public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, JobStore jobs, PlanCache plans, ILanguage language)
+public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, JobStore jobs, LogStore log, PlanCache plans, ILanguage language)
 {
+    private const string LogPrefix = "log-";
     private const string JobPrefix = "job-";
     private const double KelvinPerFahrenheit = 5.0 / 9;
 
@@ -39,7 +42,8 @@ public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, JobStore
     public async Task<Result<PracticeCaseAnswer>> MeetAsync(string id, UnitSystem units, CancellationToken cancel)
     {
         if (await FindAsync(id, cancel) is not { } met)
-            return new Missing("practice case");
+            return id.StartsWith(LogPrefix, StringComparison.Ordinal)
+                ? new Refused("no-fit", language.WordsFor(units).Say("practice.no-fit")) : new Missing("practice case");
         var words = language.WordsFor(units);
         var (job, dial) = (met.Job, met.Job.Tools.Source.Dial);
         var step = dial.Step is { } by ? by.Value * (dial.Unit == DegreeUnit.F ? KelvinPerFahrenheit : 1) : (double?)null;
@@ -99,7 +103,7 @@ public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, JobStore
             var progress = name.Length == 0 || !PracticeHall.Shelf.Contains(id, StringComparer.Ordinal)
                 ? null : await cards.KeepAsync(name, id, Lessons.Quality(judged), cancel);
             return new JudgedAnswer(Of(judged.Own, words), Of(judged.Careful, words), judged.OwnTrace, judged.CarefulTrace,
-                judged.CarefulMoves, progress);
+                judged.CarefulMoves, progress, judged.Alike, judged.GoodOfAlike);
         }
         catch (MoveRefusedException refused)
         {
@@ -126,6 +130,10 @@ public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, JobStore
                 hall.SetUp(id, job, seed);
         }
 
+        if (id.StartsWith(LogPrefix, StringComparison.Ordinal) && hall.Find(id) is null
+            && long.TryParse(id.AsSpan(LogPrefix.Length), NumberStyles.None, CultureInfo.InvariantCulture, out var entry)
+            && await log.FindAsync(entry, cancel) is { } found)
+            hall.SetUpFailed(id, LogRows.Entry(found), (int)(entry % int.MaxValue));
         return hall.Find(id);
     }
 

@@ -1,6 +1,7 @@
 using System.Collections.Concurrent;
 using System.Globalization;
 using Juxtherm.Core.Jobs;
+using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Practice.Bench;
 using Juxtherm.Core.Practice.Cases;
@@ -30,7 +31,14 @@ public enum Who
 /// <param name="CarefulTrace">What the glue would have gone through.</param>
 /// <param name="CarefulMoves">What somebody careful would have done.</param>
 public sealed record Judged(CameOut Own, IReadOnlyList<GlueMoment> OwnTrace, CameOut Careful, IReadOnlyList<GlueMoment> CarefulTrace,
-    IReadOnlyList<Move> CarefulMoves);
+    IReadOnlyList<Move> CarefulMoves)
+{
+    /// <summary>So many presses were found that would have done the same to a piece of the logbook; 0 where it is none.</summary>
+    public int Alike { get; init; }
+
+    /// <summary>On so many of them what was done comes out well.</summary>
+    public int GoodOfAlike { get; init; }
+}
 
 /// <summary>Practice benches: cases that are written down, and endless ones from a number. What is hidden stays in here until a case is
 /// over.</summary>
@@ -43,6 +51,7 @@ public sealed class PracticeHall
     private const int MostRemembered = 200;
     private readonly PracticeRoom _room;
     private readonly CaseMaker _maker;
+    private readonly FailedPiece _failed;
     private readonly ConcurrentDictionary<string, HiddenCase> _known = new(StringComparer.Ordinal);
 
     /// <summary>Opens it.</summary>
@@ -51,6 +60,7 @@ public sealed class PracticeHall
     {
         _room = new PracticeRoom(planner);
         _maker = new CaseMaker(_room);
+        _failed = new FailedPiece(_maker, _room);
     }
 
     /// <summary>Ids of the cases that are written down, in the order in which they are learned.</summary>
@@ -71,6 +81,23 @@ public sealed class PracticeHall
         ArgumentNullException.ThrowIfNull(job);
         if (!_known.ContainsKey(id))
             Keep(id, _maker.Rehearsal(id, job, seed));
+    }
+
+    /// <summary>Sets up a piece of the logbook that failed, unless it stands already.</summary>
+    /// <param name="id">The id that it is known by from now on.</param>
+    /// <param name="entry">The piece.</param>
+    /// <param name="seed">A number, from 0: the same piece and number are the same bench.</param>
+    /// <returns>False where heat does not explain what came out, or no press would have done that by the model.</returns>
+    public bool SetUpFailed(string id, LogEntry entry, int seed)
+    {
+        ArgumentNullException.ThrowIfNull(id);
+        ArgumentNullException.ThrowIfNull(entry);
+        if (_known.ContainsKey(id))
+            return true;
+        if (_failed.Of(id, entry, seed) is not { } made)
+            return false;
+        Keep(id, made);
+        return true;
     }
 
     /// <summary>What can be seen and felt after moves.</summary>
@@ -94,7 +121,11 @@ public sealed class PracticeHall
             return null;
         var others = MovesOf(id, Who.Careful)!;
         var careful = PracticeBench.Play(hidden, others, _room);
-        return new Judged(CameOut.Of(own), own.Trace, CameOut.Of(careful), careful.Trace, others);
+        return new Judged(CameOut.Of(own), own.Trace, CameOut.Of(careful), careful.Trace, others)
+        {
+            Alike = hidden.Alike.Count,
+            GoodOfAlike = hidden.Alike.Count(t => CameOut.Of(PracticeBench.Play(hidden with { Truth = t }, moves, _room)).Good),
+        };
     }
 
     /// <summary>What somebody would do.</summary>

@@ -15,7 +15,7 @@ internal static class PracticeEndpoints
             .Produces<PracticeAnswer>();
         practice.MapGet("/{id}", async (string id, string? units, PracticeDesk desk, CancellationToken cancel) =>
             Answers.Of(await desk.MeetAsync(id, ReaderUnits.Of(units), cancel)))
-            .Produces<PracticeCaseAnswer>().ProducesProblem(404);
+            .Produces<PracticeCaseAnswer>().ProducesProblem(404).ProducesProblem(409);
         practice.MapPost("/{id}/look", async (string id, Move[] moves, PracticeDesk desk, CancellationToken cancel) =>
             Answers.Of(await desk.LookAsync(id, moves, cancel)))
             .Produces<Seen>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);

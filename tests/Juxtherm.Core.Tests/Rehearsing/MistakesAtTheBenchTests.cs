@@ -151,9 +151,15 @@ public class MistakesAtTheBenchTests
         var before = 0.0;
         foreach (var draw in (draws ?? []).Take(14))
         {
-            var move = new Move((MoveKind)(draw % 11)) { Seconds = draw % 40, Celsius = 100 + draw, Layers = [draw % 2 == 0 ? "a" : "b"],
+            var move = new Move((MoveKind)(draw % 11))
+            {
+                Seconds = draw % 40,
+                Celsius = 100 + draw,
+                Layers = [draw % 2 == 0 ? "a" : "b"],
                 Prop = "strips",
-                State = "levelled", Pressure = (PressureLevel)(draw % 3) };
+                State = "levelled",
+                Pressure = (PressureLevel)(draw % 3)
+            };
             try
             {
                 var seen = Hall.Look("puff", [.. moves, move]);

@@ -11,7 +11,7 @@ public class RandomCaseTests
     private static readonly PracticeHall Hall = new(new Planner(Shipped.Catalogue, Language.English));
 
     [Fact]
-    public void Careful_work_mostly_succeeds_and_habit_seldom() => Hold(40, 0.8, 0.45);
+    public void Careful_work_mostly_succeeds_and_habit_seldom() => Hold(24, 0.8, 0.5);
 
     [Fact]
     [Trait("Run", "thorough")]

@@ -5546,6 +5546,15 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
         put?: never;
@@ -9495,12 +9504,22 @@ export interface components {
         JsonObject: Record<string, never>;
         /** @description How a case came out beside careful work. */
         JudgedAnswer: {
+            /**
+             * Format: int32
+             * @description So many presses were found that would have failed a piece of the logbook as it failed; 0 where it is none.
+             */
+            alike: number;
             /** @description How careful work would have come out, without knowing what is hidden. */
             careful: components["schemas"]["CameOutAnswer"];
             /** @description What careful work would have done. */
             carefulMoves: components["schemas"]["Move"][];
             /** @description What it would have gone through. */
             carefulTrace: components["schemas"]["GlueMoment"][];
+            /**
+             * Format: int32
+             * @description On so many of them what was done comes out well.
+             */
+            goodOfAlike: number;
             /** @description How it came out. */
             own: components["schemas"]["CameOutAnswer"];
             /** @description What the glue went through. */

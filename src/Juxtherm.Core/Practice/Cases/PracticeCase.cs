@@ -18,4 +18,8 @@ public sealed record PracticeCase(string Id, Phrase Title, Phrase Story, Job Job
 /// <summary>A case and what is hidden in it.</summary>
 /// <param name="Case">As it is met.</param>
 /// <param name="Truth">What is hidden.</param>
-internal sealed record HiddenCase(PracticeCase Case, HiddenTruth Truth);
+internal sealed record HiddenCase(PracticeCase Case, HiddenTruth Truth)
+{
+    /// <summary>What else may be hidden as well: presses that would have done the same to a piece of the logbook.</summary>
+    public IReadOnlyList<HiddenTruth> Alike { get; init; } = [];
+}

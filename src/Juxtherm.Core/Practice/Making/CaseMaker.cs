@@ -93,12 +93,15 @@ internal sealed class CaseMaker(PracticeRoom room)
         ("material", job.Blank.Material.Name), ("press", job.Tools.Source.Name));
 
     /// <summary>What is hidden at a press, by its own stated errors.</summary>
-    private static HiddenTruth TruthFor(Job job, Random chance)
+    /// <param name="job">The job.</param>
+    /// <param name="chance">Draws.</param>
+    /// <param name="wider">So many times as far off as such presses are.</param>
+    public static HiddenTruth TruthFor(Job job, Random chance, double wider = 1)
     {
         double Bell()
         {
             var sum = Enumerable.Range(0, 12).Sum(_ => chance.NextDouble()) - 6;
-            return Math.Clamp(sum, -FurthestSpreads, FurthestSpreads);
+            return wider * Math.Clamp(sum, -FurthestSpreads, FurthestSpreads);
         }
 
         var source = job.Tools.Source;

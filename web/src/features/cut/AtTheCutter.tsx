@@ -4,14 +4,13 @@ import { api, type Catalogue, got, Refused, type Schemas } from '../../api/clien
 import { newId } from '../../api/newId';
 import { time } from '../../app/unitMath';
 import { Failed, Loading } from '../../ui/States';
+import type { Action } from './cutter';
 import * as labels from './labels';
 import { MatInHand } from './MatInHand';
 import { Mats } from './Mats';
 import { Simulated } from './Simulated';
 import { WeedingSheet } from './WeedingSheet';
 import { times } from './words';
-
-export type Action = Schemas['CutAction'];
 
 interface Props {
   cutId: string;
@@ -120,8 +119,6 @@ export function AtTheCutter({ cutId, jobId, catalogue }: Props) {
     </div>
   );
 }
-
-export const FORMATS = ['svg', 'dxf', 'hpgl'] as const;
 
 /** While the blade is down the screen, and with it the computer, stays awake where the browser can ask for that. */
 function useAwake(on: boolean) {

@@ -3,7 +3,7 @@ import type { Catalogue, Cut, Schemas } from '../../api/client';
 import { counted, time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { NumberField } from '../../ui/Fields';
-import type { Action } from './AtTheCutter';
+import type { Action } from './cutter';
 import * as labels from './labels';
 import { SheetPicture } from './SheetPicture';
 import { TestCutLadder } from './TestCutLadder';

@@ -1,5 +1,5 @@
 import type { Cut } from '../../api/client';
-import { FORMATS } from './AtTheCutter';
+import { FORMATS } from './cutter';
 import * as labels from './labels';
 import type { Mat } from './words';
 

@@ -41,6 +41,11 @@ export function EntryDetails({ entry }: { entry: Entry }) {
           <button type="button" className="btn btn-sm btn-outline" onClick={() => copy.mutate('as-used')}>
             {labels.newJobSetAsUsed}
           </button>
+          {entry.outcomes.some((o) => o !== 'stuck') && (
+            <Link className="btn btn-sm btn-ghost" to={`/practice/log-${entry.id}`}>
+              {labels.pressItOnceMore}
+            </Link>
+          )}
           {entry.runId && (
             <Link className="btn btn-sm btn-ghost" to={`/logbook?run=${entry.runId}`}>
               {labels.allOfThisRun}

@@ -82,6 +82,7 @@ export const noteIt = 'Save';
 // EntryDetails
 export const repeatThisOrder = 'Repeat this order';
 export const newJobSetAsUsed = 'New job with this setting';
+export const pressItOnceMore = 'Press it once more, in practice';
 export const allOfThisRun = 'All of this run';
 export const remark = 'Remark';
 export const lotsOfItsVinylWith = 'Vinyl lots, separated by commas';

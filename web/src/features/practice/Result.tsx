@@ -37,6 +37,9 @@ export function Result({ met, judged }: { met: Case; judged: Judged }) {
           ))}
         </ul>
       )}
+      {judged.alike > 0 && (
+        <p className="max-w-[70ch] font-semibold">{labels.ofAlike(judged.goodOfAlike, judged.alike)}</p>
+      )}
       <GlueLines own={judged.ownTrace} careful={judged.carefulTrace} />
       <div className="max-w-[70ch]">
         <h3 className="font-semibold">{labels.careful}</h3>

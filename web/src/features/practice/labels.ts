@@ -95,6 +95,8 @@ export const vinylLost = 'Vinyl has to be cut again.';
 export const looksWrong = 'It does not look right.';
 export const unsafe = 'Somebody could have been hurt.';
 export const took = (minutes: Said) => `It took ${minutes} min.`;
+export const ofAlike = (good: number, of: number) =>
+  `Of ${of} presses that would have failed like yours, this comes out well on ${good === of ? 'all' : good === 0 ? 'none' : good}.`;
 export const whatHappened = 'What happened';
 export const luck = 'This time it did no harm.';
 export const careful = 'What careful work would have done';
