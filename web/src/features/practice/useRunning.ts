@@ -9,10 +9,13 @@ export function useRunning(speed: number, onEnd: (what: Running, seconds: number
   const [what, setWhat] = useState<Running | null>(null);
   const [seconds, setSeconds] = useState(0);
   const limit = useRef<number | null>(null);
-  const state = useRef({ at: 0, seconds: 0 });
+  const state = useRef({ at: 0, seconds: 0, runs: false });
   const ended = useRef(onEnd);
   ended.current = onEnd;
   const stop = (kind: Running) => {
+    // It ends once, however often the clock ticks before that is drawn.
+    if (!state.current.runs) return;
+    state.current.runs = false;
     const most = limit.current ?? Number.POSITIVE_INFINITY;
     const took = Math.round(Math.min(most, state.current.seconds) * 10) / 10;
     setWhat(null);
@@ -23,7 +26,7 @@ export function useRunning(speed: number, onEnd: (what: Running, seconds: number
   stopNow.current = stop;
   useEffect(() => {
     if (!what) return;
-    state.current = { at: performance.now(), seconds: 0 };
+    state.current = { at: performance.now(), seconds: 0, runs: true };
     const timer = setInterval(() => {
       const now = performance.now();
       state.current.seconds += ((now - state.current.at) / 1000) * speed;
