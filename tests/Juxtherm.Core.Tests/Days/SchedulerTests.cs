@@ -7,7 +7,14 @@ public class SchedulerTests
 {
     [Theory]
     [MemberData(nameof(Seeds))]
-    public void No_way_of_doing_it_is_better_than_the_one_found(int seed)
+    public void No_way_of_doing_it_is_better_than_the_one_found(int seed) => Hold(seed);
+
+    [Theory]
+    [Trait("Run", "thorough")]
+    [MemberData(nameof(LongSeeds))]
+    public void Nor_is_one_of_those_with_more_ways_to_try(int seed) => Hold(seed);
+
+    private static void Hold(int seed)
     {
         var work = RandomWork.Small(seed);
         var found = Scheduler.Find(work, new ScheduleEffort(20, 5));
@@ -43,5 +50,10 @@ public class SchedulerTests
     private static IEnumerable<(string, int, int?)> Said(Scheduled scheduled) =>
         scheduled.Schedule.Blocks.Select(p => (p.Block.Id, p.Start, p.Press));
 
-    public static TheoryData<int> Seeds() => [.. Enumerable.Range(1, 24)];
+    // These take by far the longest to try.
+    private static readonly int[] Long = [13, 17];
+
+    public static TheoryData<int> Seeds() => [.. Enumerable.Range(1, 24).Except(Long)];
+
+    public static TheoryData<int> LongSeeds() => [.. Long];
 }
