@@ -112,6 +112,7 @@ public sealed class PracticeBenchApiTests : BenchApi
     [Theory]
     [InlineData("no-such-prop", """[{ "kind": "touch", "prop": "kettle", "state": "on" }]""")]
     [InlineData("out-of-range", """[{ "kind": "close", "seconds": 90000 }]""")]
+    [InlineData("out-of-range", """[{ "kind": "wait", "seconds": 3600 }, { "kind": "wait", "seconds": 3600 }, { "kind": "wait", "seconds": 3600 }, { "kind": "wait", "seconds": 3600 }, { "kind": "wait", "seconds": 1 }]""")]
     [InlineData("already-laid", """[{ "kind": "lay", "layers": ["a"] }, { "kind": "lay", "layers": ["a"] }]""")]
     [InlineData("over", """[{ "kind": "lay", "layers": ["a"] }, { "kind": "hand-over" }, { "kind": "peel" }]""")]
     public async Task What_cannot_be_done_is_refused(string code, string moves)

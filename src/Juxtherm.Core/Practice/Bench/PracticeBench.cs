@@ -15,6 +15,8 @@ internal sealed partial class PracticeBench
     private const double TurnSeconds = 6;
     private const double PutDownSeconds = 0.5;
     private const double LongestSeconds = 3600;
+    private const double LongestInAllSeconds = 4 * 3600;
+    private const int MostMoments = 4000;
     private const int MostMoves = 200;
 
     // Steam leaves holes in the sole: there it presses and heats less (ours).
@@ -100,7 +102,7 @@ internal sealed partial class PracticeBench
     {
         if (_over)
             return "over";
-        if (move.Seconds is < 0 or > LongestSeconds or double.NaN)
+        if (move.Seconds is < 0 or > LongestSeconds or double.NaN || _clock + move.Seconds > LongestInAllSeconds)
             return "out-of-range";
         switch (move.Kind)
         {
@@ -268,7 +270,7 @@ internal sealed partial class PracticeBench
 
         public bool AfterStep(PressSession session, double seconds)
         {
-            if (seconds >= _next)
+            if (seconds >= _next && bench._trace.Count < MostMoments)
             {
                 bench._trace.Add(new GlueMoment(Math.Round(bench._clock + seconds, 2), Math.Round(session.GlueCelsius[0], 1), closed));
                 _next = seconds + (closed ? EverySeconds : 4 * EverySeconds);
