@@ -101,8 +101,12 @@ public sealed class KeepDay(DayAsker asker, DayPlanner planner, DayImprover impr
                 ? tasks.Where(t => said.Tasks.Contains(t.Id, StringComparer.Ordinal)).Select(t => t.Block)
                     .ToHashSet(StringComparer.Ordinal) : [];
             await pace.KeepAsync(told, t => t.At >= wish.From && open.Contains(t.Block), cancel);
-            return await PlanAnewAsync(wish, begun, kept.Day with { Heard = TimesAtTable.Heard(kept.Day.Heard, tasks, said, now) },
+            var after = await PlanAnewAsync(wish, begun, kept.Day with { Heard = TimesAtTable.Heard(kept.Day.Heard, tasks, said, now) },
                 JobsOf(kept.Day), kept.Version, said.CommandId, units, ScheduleEffort.AtOnce, cancel);
+            // What was not taken in teaches nothing: it will be said again.
+            if (after.Value is null)
+                await pace.KeepAsync([], told.Contains, cancel);
+            return after;
         }
         catch (DayRefusedException refused)
         {

@@ -17,9 +17,6 @@ internal sealed record LearnerCard(SpacedReview Review, DateOnly On, bool Good);
 /// <param name="clock">The time.</param>
 public sealed class LearnerCards(KeptStore kept, TimeProvider clock)
 {
-    /// <summary>Most who learn in one workshop.</summary>
-    public const int Most = 40;
-
     /// <summary>Longest name.</summary>
     public const int LongestName = 60;
 

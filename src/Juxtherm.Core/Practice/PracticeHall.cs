@@ -171,10 +171,6 @@ public sealed class PracticeHall
         if (CaseShelf.All.FirstOrDefault(c => c.Id == id) is not { } written
             || _maker.JobOf(id, written.Form, written.Material, written.Vinyls, written.Press) is not { } job)
             return null;
-        List<Prop> props = [.. written.Props.Select(Props.Of)];
-        return new HiddenCase(new PracticeCase(id, written.Title, written.Story, job, props)
-        {
-            About = [.. props.Select(p => p.Mistake).Concat(written.About).Order()],
-        }, written.Truth);
+        return new HiddenCase(new PracticeCase(id, written.Title, written.Story, job, [.. written.Props.Select(Props.Of)]), written.Truth);
     }
 }

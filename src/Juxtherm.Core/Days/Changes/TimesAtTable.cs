@@ -14,9 +14,8 @@ public sealed record HandsHeard(int Who, DateTimeOffset At);
 /// <param name="Time">How long it took.</param>
 public sealed record TimeAtTable(string Block, DateTimeOffset At, HandTime Time);
 
-/// <summary>How long cutting, weeding and packing really took, from what is said in the course of a day: whoever says “begun” or “done”,
-/// and
-/// then “done” again, was at the second thing in between.</summary>
+/// <summary>How long cutting, weeding and packing really took, from what is said in the course of a day: whoever says “begun” or
+/// “done”, and then “done” again, was at the second thing in between.</summary>
 public static class TimesAtTable
 {
     // What could begin so soon after a pair of hands was heard began then (ours).

@@ -115,7 +115,7 @@ internal sealed partial class PracticeBench
                 signs.Add(sign);
         }
 
-        If(_moved > 0, Outcome.OnCarrier);
+        If(_cameUp, Outcome.OnCarrier);
         If(looks.Edges > 0, Outcome.EdgesLifted);
         If(looks.Wrinkles > 0, Outcome.Wrinkled);
         If(looks.Ripples > 0, Outcome.Rippled);

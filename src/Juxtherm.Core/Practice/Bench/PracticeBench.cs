@@ -41,7 +41,7 @@ internal sealed partial class PracticeBench
     private bool _peeled;
     private bool _turned;
     private bool _over;
-    private double _moved;
+    private bool _cameUp;
 
     private PracticeBench(HiddenCase hidden, ChartedJob about, CatalogueSnapshot catalogue)
     {
@@ -185,7 +185,7 @@ internal sealed partial class PracticeBench
         Session.Lay([.. layers.Select(InSession)]);
         Open(PutDownSeconds, CoolingPlace.OnUnderlay);
         _laid.AddRange(layers);
-        (_peeled, _moved) = (false, 0);
+        (_peeled, _cameUp) = (false, false);
         return null;
     }
 
@@ -197,7 +197,7 @@ internal sealed partial class PracticeBench
         _closings.Add(new Closing(really, [.. _laid], _laid.Count > 0 && _peeled && !cover));
         Session.Press(new PressSetting(Plate, Pressures(), really), cover, new Watch(this, true));
         _clock += really;
-        _moved = 0;
+        _cameUp = false;
         foreach (var id in _laid)
             _asItOpened[id] = Session.HeatDose(InSession(id), 2);
     }
@@ -215,11 +215,11 @@ internal sealed partial class PracticeBench
             return "nothing-laid";
         var (worst, hot) = (_laid.Min(id => BondShare(id, 0) / HoldsFrom(id)), Session.VinylCelsius[0]);
         // What has hardly bonded comes up with its carrier, and is laid back.
-        _moved = worst < ComesUpBelow ? 1 : 0;
+        _cameUp = worst < ComesUpBelow;
         _tooHot |= _laid.Exists(id => _about.Layer(id).Chart.Peel.Value == PeelMethod.Cold)
             && hot > _catalogue.Work.Peel.ColdBelowCelsius.Value + StillHotK;
         Open(Cooling.PeelingSeconds, CoolingPlace.OnUnderlay);
-        if (_moved > 0)
+        if (_cameUp)
             return null;
         Session.Peel();
         Open(PutDownSeconds, CoolingPlace.OnUnderlay);

@@ -11,9 +11,8 @@ namespace Juxtherm.Core.Practice.Cases;
 /// <param name="Vinyls">Vinyl, lowest layer first.</param>
 /// <param name="Press">The press.</param>
 /// <param name="Props">What lies on the table.</param>
-/// <param name="About">Mistakes that heat alone makes here, by their numbers.</param>
 internal sealed record WrittenCase(string Id, Phrase Title, Phrase Story, string Form, string Material, IReadOnlyList<string> Vinyls,
-    string Press, IReadOnlyList<string> Props, IReadOnlyList<int> About)
+    string Press, IReadOnlyList<string> Props)
 {
     /// <summary>What is hidden in it.</summary>
     public HiddenTruth Truth { get; init; } = HiddenTruth.Usual;
@@ -27,41 +26,41 @@ internal static class CaseShelf
     [
         new("first-shirt", new Phrase("case.first-shirt"), new Phrase("case.first-shirt-story"), "tee", "cotton", ["smooth"],
             "swing-platen",
-            ["cut-file", "wash"], [8, 13]) { Truth = HiddenTruth.Usual with { PlateOffsetK = -2 } },
-        new("peel", new Phrase("case.peel"), new Phrase("case.peel-story"), "tee", "cotton", ["foil"], "swing-platen", ["test-cut"], [14]),
+            ["cut-file", "wash"]) { Truth = HiddenTruth.Usual with { PlateOffsetK = -2 } },
+        new("peel", new Phrase("case.peel"), new Phrase("case.peel-story"), "tee", "cotton", ["foil"], "swing-platen", ["test-cut"]),
         new("layers", new Phrase("case.layers"), new Phrase("case.layers-story"), "tee", "cotton", ["smooth", "glow"], "swing-platen",
-            ["upper", "neighbor"], [18]),
+            ["upper", "neighbor"]),
         new("iron-foil", new Phrase("case.iron-foil"), new Phrase("case.iron-foil-story"), "tee", "cotton", ["foil"], "household-iron",
-            ["steam", "hand", "paper"], [14, 18]) { Truth = HiddenTruth.Usual with { WanderK = 4, Takes = 1.25 } },
+            ["steam", "hand", "paper"]) { Truth = HiddenTruth.Usual with { WanderK = 4, Takes = 1.25 } },
         new("felt", new Phrase("case.felt"), new Phrase("case.felt-story"), "pennant", "poly-felt", ["smooth"], "swing-platen",
-            ["computer"], [19]) { Truth = HiddenTruth.Usual with { Demand = 1.1 } },
-        new("mug", new Phrase("case.mug"), new Phrase("case.mug-story"), "mug", "ceramic", ["smooth"], "mug-press", ["dishes"], [13]),
+            ["computer"]) { Truth = HiddenTruth.Usual with { Demand = 1.1 } },
+        new("mug", new Phrase("case.mug"), new Phrase("case.mug-story"), "mug", "ceramic", ["smooth"], "mug-press", ["dishes"]),
         new("small-plate", new Phrase("case.small-plate"), new Phrase("case.small-plate-story"), "tee", "cotton", ["smooth"],
-            "handheld-press", ["width", "collar"], [13]) { Truth = HiddenTruth.Usual with { PressureShare = 0.8 } },
+            "handheld-press", ["width", "collar"]) { Truth = HiddenTruth.Usual with { PressureShare = 0.8 } },
         new("lifted-corner", new Phrase("case.lifted-corner"), new Phrase("case.lifted-corner-story"), "tee", "cotton", ["smooth"],
-            "clamshell-platen", ["strips"], [30]) { Truth = HiddenTruth.Usual with { CornerShare = 0.12, CornerCoolerK = 8 } },
+            "clamshell-platen", ["strips"]) { Truth = HiddenTruth.Usual with { CornerShare = 0.12, CornerCoolerK = 8 } },
         new("helper", new Phrase("case.helper"), new Phrase("case.helper-story"), "tee", "cotton", ["smooth"], "swing-platen",
-            ["clock", "centers"], [13]) { Truth = HiddenTruth.Usual with { OpensAfterShare = 0.45 } },
+            ["clock", "centers"]) { Truth = HiddenTruth.Usual with { OpensAfterShare = 0.45 } },
         new("wet-sweatshirt", new Phrase("case.wet-sweatshirt"), new Phrase("case.wet-sweatshirt-story"), "sweatshirt", "fleece",
             ["smooth"],
-            "handheld-press", ["cover"], [8]) { Truth = HiddenTruth.Usual with { Moisture = 2, PressureShare = 0.9 } },
+            "handheld-press", ["cover"]) { Truth = HiddenTruth.Usual with { Moisture = 2, PressureShare = 0.9 } },
         new("vest", new Phrase("case.vest"), new Phrase("case.vest-story"), "jersey", "polyester", ["reflective"], "swing-platen",
-            ["mat"], []) { Truth = HiddenTruth.Usual with { PlateOffsetK = -1 } },
-        new("puff", new Phrase("case.puff"), new Phrase("case.puff-story"), "jersey", "cotton", ["puff"], "swing-platen", ["strips"], [22])
+            ["mat"]) { Truth = HiddenTruth.Usual with { PlateOffsetK = -1 } },
+        new("puff", new Phrase("case.puff"), new Phrase("case.puff-story"), "jersey", "cotton", ["puff"], "swing-platen", ["strips"])
         { Truth = HiddenTruth.Usual with { CornerShare = 0.4 } },
         new("canvas", new Phrase("case.canvas"), new Phrase("case.canvas-story"), "stretched-canvas", "primed-canvas", ["smooth"],
-            "handheld-press", ["filling", "hinge"], []),
+            "handheld-press", ["filling", "hinge"]),
         new("names", new Phrase("case.names"), new Phrase("case.names-story"), "tee", "cotton", ["smooth"], "swing-platen",
-            ["centers", "island", "height"], []),
+            ["centers", "island", "height"]),
         new("glitter", new Phrase("case.glitter"), new Phrase("case.glitter-story"), "tee", "cotton", ["glitter"], "swing-platen",
-            ["glitter", "preset"], []),
+            ["glitter", "preset"]),
         new("apron", new Phrase("case.apron"), new Phrase("case.apron-story"), "apron", "denim", ["smooth"], "swing-platen",
-            ["wire", "cover"], []),
-        new("slate", new Phrase("case.slate"), new Phrase("case.slate-story"), "coaster", "slate", ["smooth"], "swing-platen", [], [13]),
-        new("jute", new Phrase("case.jute"), new Phrase("case.jute-story"), "tote", "jute", ["smooth"], "handheld-press", ["wash"], [13]),
+            ["wire", "cover"]),
+        new("slate", new Phrase("case.slate"), new Phrase("case.slate-story"), "coaster", "slate", ["smooth"], "swing-platen", []),
+        new("jute", new Phrase("case.jute"), new Phrase("case.jute-story"), "tote", "jute", ["smooth"], "handheld-press", ["wash"]),
         new("leather", new Phrase("case.leather"), new Phrase("case.leather-story"), "flat", "leather-veg", ["low-temp"], "swing-platen",
-            ["height"], []) { Truth = HiddenTruth.Usual with { PlateOffsetK = 4 } },
+            ["height"]) { Truth = HiddenTruth.Usual with { PlateOffsetK = 4 } },
         new("deep-stack", new Phrase("case.deep-stack"), new Phrase("case.deep-stack-story"), "sweatshirt", "fleece",
-            ["smooth", "smooth", "smooth"], "swing-platen", ["upper"], [18]),
+            ["smooth", "smooth", "smooth"], "swing-platen", ["upper"]),
     ];
 }

@@ -9,11 +9,7 @@ namespace Juxtherm.Core.Practice.Cases;
 /// <param name="Story">What one is told.</param>
 /// <param name="Job">What is to be pressed, with what.</param>
 /// <param name="Props">What lies on the table beside it, each as it stands at first.</param>
-public sealed record PracticeCase(string Id, Phrase Title, Phrase Story, Job Job, IReadOnlyList<Prop> Props)
-{
-    /// <summary>What it is about: numbers in the list of mistakes.</summary>
-    public IReadOnlyList<int> About { get; init; } = [];
-}
+public sealed record PracticeCase(string Id, Phrase Title, Phrase Story, Job Job, IReadOnlyList<Prop> Props);
 
 /// <summary>A case and what is hidden in it.</summary>
 /// <param name="Case">As it is met.</param>

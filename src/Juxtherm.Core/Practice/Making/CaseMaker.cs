@@ -60,10 +60,7 @@ internal sealed class CaseMaker(PracticeRoom room)
     {
         var chance = new Random(unchecked((seed + 1) * 104_729));
         var props = AnyProps.Where(p => Fits(p, job) && chance.Next(3) == 0).Take(MostProps).Select(Props.Of).ToList();
-        var met = new PracticeCase(id, new Phrase("case.rehearsal", ("title", job.Title)), Story(job), job, props)
-        {
-            About = [.. props.Select(p => p.Mistake)],
-        };
+        var met = new PracticeCase(id, new Phrase("case.rehearsal", ("title", job.Title)), Story(job), job, props);
         for (var draw = 0; draw < MostRehearsals; draw++)
             if (new HiddenCase(met, TruthFor(job, chance)) is var hidden && Player.Knowing(hidden, room) is not null)
                 return hidden;
@@ -81,10 +78,7 @@ internal sealed class CaseMaker(PracticeRoom room)
                 && job.Blank.Material.Kind == MaterialKind.Hard)
             return null;
         var props = AnyProps.Where(_ => chance.Next(3) == 0).Where(p => Fits(p, job)).Take(MostProps).Select(Props.Of).ToList();
-        var met = new PracticeCase(id, new Phrase("case.seed", ("number", seed)), Story(job), job, props)
-        {
-            About = [.. props.Select(p => p.Mistake)],
-        };
+        var met = new PracticeCase(id, new Phrase("case.seed", ("number", seed)), Story(job), job, props);
         return new HiddenCase(met, TruthFor(job, chance));
     }
 

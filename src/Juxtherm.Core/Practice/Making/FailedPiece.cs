@@ -74,12 +74,8 @@ internal sealed class FailedPiece(CaseMaker maker, PracticeRoom room)
     private static List<Move> Done(LogEntry entry, Job job)
     {
         var (pressed, moves) = (entry.Pressed, new List<Move>());
-        var dial = job.Tools.Source.Dial;
         moves.Add(new Move(MoveKind.Pressure) { Pressure = pressed.Pressure });
-        moves.Add(new Move(MoveKind.Dial)
-        {
-            Celsius = dial.Marks.Count > 0 ? pressed.Celsius : Math.Clamp(pressed.Celsius, dial.Celsius.Value.Low, dial.Celsius.Value.High),
-        });
+        moves.Add(PlanMoves.DialTo(job.Tools.Source, pressed.Celsius));
         if (job.Blank.Material.PreheatSeconds.Value > 0)
             moves.Add(new Move(MoveKind.Close) { Seconds = PreheatSeconds });
         moves.AddRange(job.Layers.Select(l => new Move(MoveKind.Lay) { Layers = [l.Id] }));

@@ -8,6 +8,15 @@ namespace Juxtherm.Core.Practice.Players;
 /// <summary>What somebody does who goes by a plan.</summary>
 internal static class PlanMoves
 {
+    /// <summary>The dial at a temperature, or as near to it as it goes.</summary>
+    /// <param name="source">The press.</param>
+    /// <param name="celsius">°C.</param>
+    public static Move DialTo(HeatSource source, double celsius) => new(MoveKind.Dial)
+    {
+        Celsius = source.Dial.Marks.Count > 0 ? celsius
+            : Math.Clamp(celsius, source.Dial.Celsius.Value.Low, source.Dial.Celsius.Value.High),
+    };
+
     /// <summary>Every prop as it should be.</summary>
     /// <param name="met">The case.</param>
     public static IEnumerable<Move> SeesToAll(PracticeCase met) =>

@@ -76,13 +76,9 @@ internal static class Player
     /// <param name="room">The catalogue.</param>
     public static IReadOnlyList<Move> LikeATee(PracticeCase met, PracticeRoom room)
     {
-        var (dial, chart) = (met.Job.Tools.Source.Dial, room.Catalogue.Vinyls[PlainVinyl].Bond);
+        var chart = room.Catalogue.Vinyls[PlainVinyl].Bond;
         var moves = PlanMoves.SeesToAll(met).ToList();
-        moves.Add(new Move(MoveKind.Dial)
-        {
-            Celsius = dial.Marks.Count > 0 ? chart.ReferenceCelsius.Value
-                : Math.Clamp(chart.ReferenceCelsius.Value, dial.Celsius.Value.Low, dial.Celsius.Value.High),
-        });
+        moves.Add(PlanMoves.DialTo(met.Job.Tools.Source, chart.ReferenceCelsius.Value));
         moves.Add(new Move(MoveKind.Pressure) { Pressure = PressureLevel.Medium });
         moves.Add(new Move(MoveKind.Close) { Seconds = TeePreheatSeconds });
         moves.AddRange(met.Job.Layers.Select(layer => new Move(MoveKind.Lay) { Layers = [layer.Id] }));

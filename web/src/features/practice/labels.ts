@@ -5,7 +5,8 @@ type Said = string | number;
 // PracticePage
 export const practice = 'Practice';
 export const practiceWhy =
-  'A press that is wrong in ways nobody tells you, and a piece to press. Ruin what you like: nothing here reaches your logbook, your stock, or what was learned.';
+  'A press that is wrong in ways nobody tells you, and a piece to press. Ruin what you like: ' +
+  'nothing here reaches your logbook, your stock, or what was learned.';
 export const whoPractices = 'Who practices?';
 export const nobody = 'Nobody in particular';
 export const addLearner = 'Somebody new';
