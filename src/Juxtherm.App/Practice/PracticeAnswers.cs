@@ -1,6 +1,9 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Items;
+using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Practice.Bench;
 using Juxtherm.Core.Practice.Cases;
+using Juxtherm.Core.Practice.Judging;
 using Juxtherm.Core.Practice.Path;
 
 namespace Juxtherm.App.Practice;
@@ -19,16 +22,31 @@ public sealed record PropAnswer(string Id, PropPlace Place, string Name, IReadOn
 
 /// <summary>A layer, as its wrapper has it.</summary>
 /// <param name="Id">Its id.</param>
-/// <param name="Vinyl">What it is called.</param>
-/// <param name="Family">Id of its family.</param>
-/// <param name="Note">What is particular about it.</param>
-/// <param name="Celsius">What the wrapper says, °C.</param>
-/// <param name="Seconds">What it says, s.</param>
-/// <param name="Pressure">What it says.</param>
-/// <param name="Peel">What it says.</param>
+/// <param name="Face">The face that it goes on.</param>
 /// <param name="Over">Layers that it lies over.</param>
-public sealed record LayerAnswer(string Id, string Vinyl, string Family, string Note, Core.Catalogue.Span Celsius,
-    Core.Catalogue.Span Seconds, PressureLevel Pressure, PeelMethod Peel, IReadOnlyList<string> Over);
+/// <param name="Roll">Its roll.</param>
+public sealed record LayerAnswer(string Id, Face Face, IReadOnlyList<string> Over, RollAnswer Roll);
+
+/// <summary>A roll of vinyl.</summary>
+/// <param name="Id">Id of the vinyl, to take it by.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Family">Id of its family, as it looks.</param>
+/// <param name="Wrapper">What stands on its wrapper; null where that is lost.</param>
+public sealed record RollAnswer(string Id, string Name, string Family, WrapperAnswer? Wrapper);
+
+/// <summary>What stands on a wrapper.</summary>
+/// <param name="Note">What is particular about it.</param>
+/// <param name="Celsius">°C.</param>
+/// <param name="Seconds">s.</param>
+/// <param name="Pressure">How hard.</param>
+/// <param name="Peel">Which peel.</param>
+public sealed record WrapperAnswer(string Note, Core.Catalogue.Span Celsius, Core.Catalogue.Span Seconds, PressureLevel Pressure,
+    PeelMethod Peel);
+
+/// <summary>A cover sheet or underlay that lies ready.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it is called.</param>
+public sealed record ReadyAnswer(string Id, string Name);
 
 /// <summary>A press, as it stands there.</summary>
 /// <param name="Name">What it is called.</param>
@@ -51,14 +69,24 @@ public sealed record PracticeMark(string Mark, double Celsius);
 /// <param name="Story">What one is told.</param>
 /// <param name="Item">Kind of item.</param>
 /// <param name="Form">Id of that kind.</param>
-/// <param name="Material">What it is made of.</param>
+/// <param name="Material">What it is made of; null where that stands on a label.</param>
+/// <param name="HasLabel">It has a care label.</param>
 /// <param name="Kind">What kind of thing that is.</param>
 /// <param name="Press">The press.</param>
 /// <param name="Layers">The vinyl, lowest first.</param>
+/// <param name="Shelf">Rolls to choose from; empty where there is but one.</param>
+/// <param name="Covers">Cover sheets that lie ready.</param>
+/// <param name="Underlays">What can be laid underneath.</param>
 /// <param name="Props">What lies on the table.</param>
 /// <param name="Seen">How it looks at first.</param>
-public sealed record PracticeCaseAnswer(string Id, string Title, string Story, string Item, string Form, string Material, MaterialKind Kind,
-    PracticePress Press, IReadOnlyList<LayerAnswer> Layers, IReadOnlyList<PropAnswer> Props, Seen Seen);
+public sealed record PracticeCaseAnswer(string Id, string Title, string Story, string Item, string Form, string? Material, bool HasLabel,
+    MaterialKind Kind, PracticePress Press, IReadOnlyList<LayerAnswer> Layers, IReadOnlyList<RollAnswer> Shelf,
+    IReadOnlyList<ReadyAnswer> Covers, IReadOnlyList<ReadyAnswer> Underlays, IReadOnlyList<PropAnswer> Props, Seen Seen);
+
+/// <summary>A way of doing it on which crafters differ, and what it would have cost here.</summary>
+/// <param name="Question">What they differ on.</param>
+/// <param name="Ways">The ways.</param>
+public sealed record WaysAnswer(string Question, IReadOnlyList<WayTried> Ways);
 
 /// <summary>A mistake that was made.</summary>
 /// <param name="Number">Its number in the list of mistakes.</param>
@@ -82,14 +110,14 @@ public sealed record CameOutAnswer(bool Good, bool ClothLost, int Lifts, bool Vi
 /// <summary>How a case came out beside careful work.</summary>
 /// <param name="Own">How it came out.</param>
 /// <param name="Careful">How careful work would have come out, without knowing what is hidden.</param>
-/// <param name="OwnTrace">What the glue went through.</param>
+/// <param name="OwnTrace">What the stack went through.</param>
 /// <param name="CarefulTrace">What it would have gone through.</param>
 /// <param name="CarefulMoves">What careful work would have done.</param>
 /// <param name="Progress">Where the learner stands then; null where nobody is named.</param>
 /// <param name="Alike">So many presses were found that would have failed a piece of the logbook as it failed; 0 where it is none.</param>
 /// <param name="GoodOfAlike">On so many of them what was done comes out well.</param>
-public sealed record JudgedAnswer(CameOutAnswer Own, CameOutAnswer Careful, IReadOnlyList<GlueMoment> OwnTrace,
-    IReadOnlyList<GlueMoment> CarefulTrace, IReadOnlyList<Move> CarefulMoves, LearnerAnswer? Progress,
+public sealed record JudgedAnswer(CameOutAnswer Own, CameOutAnswer Careful, IReadOnlyList<TracePhase> OwnTrace,
+    IReadOnlyList<TracePhase> CarefulTrace, IReadOnlyList<Move> CarefulMoves, LearnerAnswer? Progress,
     int Alike, int GoodOfAlike);
 
 /// <summary>What was done at a bench, to be judged.</summary>

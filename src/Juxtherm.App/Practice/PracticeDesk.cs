@@ -47,17 +47,41 @@ public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, JobStore
         var words = language.WordsFor(units);
         var (job, dial) = (met.Job, met.Job.Tools.Source.Dial);
         var step = dial.Step is { } by ? by.Value * (dial.Unit == DegreeUnit.F ? KelvinPerFahrenheit : 1) : (double?)null;
+        var (covers, underlays) = hall.Ready(met);
         return new PracticeCaseAnswer(id, words.Say(met.Title), words.Say(met.Story), job.Blank.Form.Name, job.Blank.Form.Id,
-            job.Blank.Material.Name, job.Blank.Material.Kind,
+            met.HasLabel ? null : job.Blank.Material.Name, met.HasLabel, job.Blank.Material.Kind,
             new PracticePress(job.Tools.Source.Name, dial.Celsius.Value.Low, dial.Celsius.Value.High, step,
                 [.. dial.Marks.Select(m => new PracticeMark(m.Mark, m.Celsius.Value))],
                 [.. job.Tools.Source.Pressure.KPa.Keys.Order()]),
-            [.. job.Layers.Select(l => new LayerAnswer(l.Id, l.Vinyl.Name, l.Vinyl.Family, l.Vinyl.Note, l.Vinyl.Chart.Celsius.Value,
-                l.Vinyl.Chart.Seconds.Value, l.Vinyl.Chart.Pressure.Value, l.Vinyl.Chart.Peel.Value, l.Over))],
+            [.. job.Layers.Select(l => new LayerAnswer(l.Id, l.Face, l.Over, met.Unmarked
+                ? new RollAnswer(l.Vinyl.Id, words.Say("practice.unmarked"), l.Vinyl.Family, null) : Roll(l.Vinyl)))],
+            [.. met.Shelf.Select(Roll)], [.. covers.Select(Ready)], [.. underlays.Select(Ready)],
             [.. met.Props.Select(p => new PropAnswer(p.Id, p.Place, words.Say(p.Name),
                 [.. new[] { p.Wrong, p.Right }.OrderBy(s => s.Id, StringComparer.Ordinal)
                     .Select(s => new PropStateAnswer(s.Id, words.Say(s.Name)))]))],
             hall.Look(id, []));
+    }
+
+    private static RollAnswer Roll(Vinyl vinyl) => new(vinyl.Id, vinyl.Name, vinyl.Family, new WrapperAnswer(vinyl.Note,
+        vinyl.Chart.Celsius.Value, vinyl.Chart.Seconds.Value, vinyl.Chart.Pressure.Value, vinyl.Chart.Peel.Value));
+
+    private static ReadyAnswer Ready(Supply supply) => new(supply.Id, supply.Name);
+
+    /// <summary>The ways on which crafters differ, tried at a bench that is over.</summary>
+    /// <param name="id">The case.</param>
+    /// <param name="moves">What was done.</param>
+    /// <param name="units">The reader's units.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<Result<IReadOnlyList<WaysAnswer>>> WaysAsync(string id, IReadOnlyList<Move> moves, UnitSystem units,
+        CancellationToken cancel)
+    {
+        var seen = await LookAsync(id, moves, cancel);
+        if (seen.Value is not { } now)
+            return seen.Failure!;
+        if (!now.Over)
+            return new Refused("not-over", language.WordsFor(units).Say("practice.not-over"));
+        return Result.Done<IReadOnlyList<WaysAnswer>>([.. hall.WaysTried(id, units).GroupBy(w => w.Question, StringComparer.Ordinal)
+            .Select(g => new WaysAnswer(g.Key, [.. g]))]);
     }
 
     /// <summary>What can be seen and felt after moves.</summary>
@@ -126,7 +150,7 @@ public sealed class PracticeDesk(PracticeHall hall, LearnerCards cards, JobStore
             if (parts.Length == 2 && Guid.TryParse(parts[0], out var of)
                 && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var seed)
                 && await jobs.FindAsync(of, cancel) is { } row && plans.Read(row.Json, new Problems()) is { } job
-                && job.Layers.Select(l => l.Face).Distinct().Count() == 1)
+                && PracticeHall.CanRehearse(job))
                 hall.SetUp(id, job, seed);
         }
 

@@ -1,8 +1,11 @@
 using System.Collections.Concurrent;
 using System.Globalization;
+using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Logbook;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
+using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Practice.Bench;
 using Juxtherm.Core.Practice.Cases;
 using Juxtherm.Core.Practice.Judging;
@@ -26,11 +29,11 @@ public enum Who
 
 /// <summary>How a case came out beside what somebody careful would have done.</summary>
 /// <param name="Own">How it came out.</param>
-/// <param name="OwnTrace">What the glue went through.</param>
+/// <param name="OwnTrace">What the stack went through.</param>
 /// <param name="Careful">How it would have come out.</param>
-/// <param name="CarefulTrace">What the glue would have gone through.</param>
+/// <param name="CarefulTrace">What it would have gone through.</param>
 /// <param name="CarefulMoves">What somebody careful would have done.</param>
-public sealed record Judged(CameOut Own, IReadOnlyList<GlueMoment> OwnTrace, CameOut Careful, IReadOnlyList<GlueMoment> CarefulTrace,
+public sealed record Judged(CameOut Own, IReadOnlyList<TracePhase> OwnTrace, CameOut Careful, IReadOnlyList<TracePhase> CarefulTrace,
     IReadOnlyList<Move> CarefulMoves)
 {
     /// <summary>So many presses were found that would have done the same to a piece of the logbook; 0 where it is none.</summary>
@@ -71,9 +74,26 @@ public sealed class PracticeHall
     /// <returns>Null where there is none.</returns>
     public PracticeCase? Find(string id) => Hidden(id)?.Case;
 
+    /// <summary>Cover sheets and underlays that lie ready for a case.</summary>
+    /// <param name="met">The case.</param>
+    public (IReadOnlyList<Supply> Covers, IReadOnlyList<Supply> Underlays) Ready(PracticeCase met)
+    {
+        ArgumentNullException.ThrowIfNull(met);
+        return (_room.Covers(met.Job), _room.Underlays(met.Job));
+    }
+
+    /// <summary>Whether a job can be rehearsed: one on both faces only where the plate covers each at once.</summary>
+    public static bool CanRehearse(Job job) => PartsOfPrint.CanBe(job);
+
+    /// <summary>The ways of doing it on which crafters differ, each tried on a case by careful work that goes it.</summary>
+    /// <param name="id">The case.</param>
+    /// <param name="units">The reader's units.</param>
+    /// <exception cref="ArgumentException">There is no such case.</exception>
+    public IReadOnlyList<WayTried> WaysTried(string id, UnitSystem units) => Judging.WaysTried.On(Known(id), _room, units);
+
     /// <summary>Sets up a rehearsal of somebody's own job, unless it stands already.</summary>
     /// <param name="id">The id that it is known by from now on.</param>
-    /// <param name="job">The job, as this workshop would press it; all of it on one face.</param>
+    /// <param name="job">The job, as this workshop would press it, of those that <see cref="CanRehearse"/>.</param>
     /// <param name="seed">A number, from 0: the same job and number are the same bench.</param>
     public void SetUp(string id, Job job, int seed)
     {
@@ -116,11 +136,11 @@ public sealed class PracticeHall
     public Judged? Judge(string id, IReadOnlyList<Move> moves)
     {
         var hidden = Known(id);
-        var own = PracticeBench.Play(hidden, moves, _room);
+        var own = PracticeBench.Play(hidden, moves, _room, traced: true);
         if (!own.Over)
             return null;
         var others = MovesOf(id, Who.Careful)!;
-        var careful = PracticeBench.Play(hidden, others, _room);
+        var careful = PracticeBench.Play(hidden, others, _room, traced: true);
         return new Judged(CameOut.Of(own), own.Trace, CameOut.Of(careful), careful.Trace, others)
         {
             Alike = hidden.Alike.Count,
@@ -168,9 +188,6 @@ public sealed class PracticeHall
         if (id.StartsWith(SeedPrefix, StringComparison.Ordinal))
             return int.TryParse(id.AsSpan(SeedPrefix.Length), NumberStyles.None, CultureInfo.InvariantCulture, out var seed)
                 && seed < MostSeeds ? _maker.Of(seed) : null;
-        if (CaseShelf.All.FirstOrDefault(c => c.Id == id) is not { } written
-            || _maker.JobOf(id, written.Form, written.Material, written.Vinyls, written.Press) is not { } job)
-            return null;
-        return new HiddenCase(new PracticeCase(id, written.Title, written.Story, job, [.. written.Props.Select(Props.Of)]), written.Truth);
+        return CaseShelf.All.FirstOrDefault(c => c.Id == id) is { } written ? _maker.Of(written) : null;
     }
 }

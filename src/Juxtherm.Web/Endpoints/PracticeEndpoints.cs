@@ -22,6 +22,9 @@ internal static class PracticeEndpoints
         practice.MapPost("/{id}/judge", async (string id, PracticeDone done, PracticeDesk desk, CancellationToken cancel) =>
             Answers.Of(await desk.JudgeAsync(id, done, cancel)))
             .Produces<JudgedAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        practice.MapPost("/{id}/ways", async (string id, string? units, Move[] moves, PracticeDesk desk, CancellationToken cancel) =>
+            Answers.Of(await desk.WaysAsync(id, moves, ReaderUnits.Of(units), cancel)))
+            .Produces<IReadOnlyList<WaysAnswer>>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         practice.MapDelete("/learners/{name}", async (string name, PracticeDesk desk, CancellationToken cancel) =>
             Answers.Of(await desk.ForgetAsync(name, cancel), _ => Results.NoContent())).Produces(204).ProducesProblem(404);
     }

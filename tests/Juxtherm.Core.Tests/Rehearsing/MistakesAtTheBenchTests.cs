@@ -1,5 +1,6 @@
 using FsCheck.Xunit;
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
 using Juxtherm.Core.Practice;
 using Juxtherm.Core.Practice.Bench;
@@ -58,7 +59,103 @@ public class MistakesAtTheBenchTests
     public void All_thirty_can_be_made()
     {
         var inProps = PracticeHall.Shelf.SelectMany(id => Hall.Find(id)!.Props.Select(p => p.Mistake));
-        Assert.Equal(Enumerable.Range(1, AllMistakes), inProps.Concat([8, 14, 18, 19, 22, 30]).Distinct().Order());
+        Assert.Equal(Enumerable.Range(1, AllMistakes), inProps.Concat([8, 14, 18, 19, 22, 27, 30]).Distinct().Order());
+    }
+
+    [Fact]
+    public void A_part_that_the_plate_never_covered_is_named()
+    {
+        var moves = Careful("small-plate");
+        Assert.Equal(2, Hall.Look("small-plate", []).Parts.Count);
+        var once = After("small-plate", moves.Where(m => m.Kind != MoveKind.Close || m.Part != 2));
+        Assert.Contains(27, once.Mistakes.Select(m => m.Number));
+        Assert.Equal(["a"], once.Lifts);
+        Assert.DoesNotContain(13, once.Mistakes.Select(m => m.Number));
+    }
+
+    [Fact]
+    public void A_scrap_shows_what_the_piece_would_and_leaves_it_as_it_was()
+    {
+        List<Move> ready = [.. Careful("first-shirt").TakeWhile(m => m.Kind != MoveKind.Close)];
+        Seen Scrap(double seconds) => Hall.Look("first-shirt", [.. ready, new Move(MoveKind.Patch) { Seconds = seconds }]);
+        Assert.Equal([Outcome.OnCarrier], Scrap(1).Patch!.Signs);
+        var good = Scrap(16);
+        Assert.Equal([Outcome.Stuck], good.Patch!.Signs);
+        Assert.Empty(good.Laid);
+        Assert.True(good.Seconds > Hall.Look("first-shirt", ready).Seconds + 120);
+    }
+
+    [Fact]
+    public void What_is_taken_off_the_shelf_is_used_and_not_exchanged_under_the_piece()
+    {
+        var careful = Careful("leather");
+        Assert.Equal("low-temp", careful.Single(m => m.Kind == MoveKind.Vinyl).Supply);
+        Assert.Equal("low-temp", Hall.Look("leather", careful).Vinyl);
+        // The plain vinyl wants more heat than this hide bears.
+        Assert.False(After("leather", careful.Where(m => m.Kind != MoveKind.Vinyl)).Good);
+        Move[] late = [new Move(MoveKind.Lay) { Layers = ["a"] }, new Move(MoveKind.Underlay) { Supply = "towel" }];
+        Assert.Equal("too-late", Assert.Throws<MoveRefusedException>(() => Hall.Look("leather", late)).Code);
+    }
+
+    [Fact]
+    public void What_it_is_made_of_is_seen_on_its_label_alone()
+    {
+        Assert.Null(Hall.Look("vest", []).Label);
+        Assert.Equal(("Polyester", 2), Hall.Look("vest", [new Move(MoveKind.ReadLabel)]).Label is { } l ? (l.Material, l.Dots) : default);
+        Assert.Equal("no-label",
+            Assert.Throws<MoveRefusedException>(() => Hall.Look("no-label", [new Move(MoveKind.ReadLabel)])).Code);
+    }
+
+    [Theory]
+    [InlineData("found-roll", 18)]
+    [InlineData("no-label", 0)]
+    public void Pressed_like_what_it_is_taken_for_it_is_spoiled(string id, int mistake)
+    {
+        var came = After(id, Hall.MovesOf(id, Who.LikeATee)!);
+        Assert.False(came.Good);
+        if (mistake > 0)
+            Assert.Contains(mistake, came.Mistakes.Select(m => m.Number));
+        Assert.Contains(Careful(id), m => m.Kind == MoveKind.Patch);
+    }
+
+    [Fact]
+    public void The_other_face_is_laid_only_when_it_is_up()
+    {
+        var seen = Hall.Look("two-faces", [.. Careful("two-faces").SkipLast(1)]);
+        Assert.Equal((2, false), (seen.Laid.Count, seen.FaceUp));
+        Move[] under = [new Move(MoveKind.Lay) { Layers = ["b"] }];
+        Assert.Equal("wrong-face", Assert.Throws<MoveRefusedException>(() => Hall.Look("two-faces", under)).Code);
+    }
+
+    /// <summary>Careful work's own way comes out as careful work does; the others cost time, bond or heat.</summary>
+    [Theory]
+    [InlineData("first-shirt")]
+    [InlineData("layers")]
+    public void Ways_of_doing_it_are_tried_with_their_price(string id)
+    {
+        var ways = Hall.WaysTried(id, UnitSystem.Metric);
+        Assert.True(ways.Select(w => w.Question).Distinct().Count() >= 4);
+        foreach (var question in ways.GroupBy(w => w.Question))
+        {
+            Assert.Single(question, w => w.Taken);
+            Assert.All(question.Where(w => w.Taken), w => Assert.True(w.Good, w.Question));
+            Assert.True(question.Count() > 1, question.Key);
+        }
+
+        Assert.True(ways.Select(w => (w.Minutes, w.Holds, w.Heat)).Distinct().Count() > ways.Count / 3);
+        Assert.All(ways, w => Assert.True(w.Minutes > 0 && w.Holds >= 0 && w.Heat >= 0));
+    }
+
+    /// <summary>The whole stack is written down from the first closing on, and each closing is there.</summary>
+    [Fact]
+    public void What_the_stack_goes_through_is_told_second_by_second()
+    {
+        var judged = Hall.Judge("first-shirt", Careful("first-shirt"))!;
+        Assert.Equal(Careful("first-shirt").Count(m => m.Kind == MoveKind.Close), judged.OwnTrace.Count(p => p.PlateClosed));
+        Assert.All(judged.OwnTrace, p => Assert.Equal(p.Times.Count, p.Faces.Count));
+        Assert.Contains(judged.OwnTrace, p => p.Sheets.Any(s => s.Id == "carrier"));
+        Assert.Equal(judged.OwnTrace.Select(p => p.StartSeconds).Order(), judged.OwnTrace.Select(p => p.StartSeconds));
+        Assert.Equal(judged.CarefulTrace.Select(p => p.Glue[^1]), judged.OwnTrace.Select(p => p.Glue[^1]));
     }
 
     [Fact]
@@ -151,13 +248,15 @@ public class MistakesAtTheBenchTests
         var before = 0.0;
         foreach (var draw in (draws ?? []).Take(14))
         {
-            var move = new Move((MoveKind)(draw % 11))
+            var move = new Move((MoveKind)(draw % Enum.GetValues<MoveKind>().Length))
             {
                 Seconds = draw % 40,
                 Celsius = 100 + draw,
                 Layers = [draw % 2 == 0 ? "a" : "b"],
                 Prop = "strips",
                 State = "levelled",
+                Supply = draw % 2 == 0 ? "parchment" : "towel",
+                Part = draw % 3,
                 Pressure = (PressureLevel)(draw % 3)
             };
             try
@@ -183,6 +282,8 @@ public class MistakesAtTheBenchTests
     [InlineData("no-such-layer", MoveKind.Lay, "", 0)]
     [InlineData("nothing-laid", MoveKind.Peel, "", 0)]
     [InlineData("nothing-laid", MoveKind.HandOver, "", 0)]
+    [InlineData("no-such-supply", MoveKind.Cover, "", 0)]
+    [InlineData("no-such-supply", MoveKind.Vinyl, "", 0)]
     public void What_cannot_be_done_is_refused_with_its_place(string code, MoveKind kind, string prop, double celsius)
     {
         Move[] moves = [new Move(MoveKind.Pressure), new Move(kind) { Prop = prop, Celsius = celsius }];

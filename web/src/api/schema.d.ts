@@ -5701,6 +5701,76 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/{id}/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: {
+                    units?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Move"][];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WaysAnswer"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/learners/{name}": {
         parameters: {
             query?: never;
@@ -9200,21 +9270,6 @@ export interface components {
             /** @description Vinyl id; null when nobody knows. */
             vinyl: null | string;
         };
-        /** @description A moment of what the glue went through. */
-        GlueMoment: {
-            /** @description The plate is closed. */
-            closed: boolean;
-            /**
-             * Format: double
-             * @description Temperature under the vinyl laid last; of the blank's face before any is laid, °C.
-             */
-            glueCelsius: number;
-            /**
-             * Format: double
-             * @description When, s.
-             */
-            seconds: number;
-        };
         /**
          * @description How the glue under a lifted edge looks.
          * @enum {unknown}
@@ -9514,7 +9569,7 @@ export interface components {
             /** @description What careful work would have done. */
             carefulMoves: components["schemas"]["Move"][];
             /** @description What it would have gone through. */
-            carefulTrace: components["schemas"]["GlueMoment"][];
+            carefulTrace: components["schemas"]["TracePhase"][];
             /**
              * Format: int32
              * @description On so many of them what was done comes out well.
@@ -9522,8 +9577,8 @@ export interface components {
             goodOfAlike: number;
             /** @description How it came out. */
             own: components["schemas"]["CameOutAnswer"];
-            /** @description What the glue went through. */
-            ownTrace: components["schemas"]["GlueMoment"][];
+            /** @description What the stack went through. */
+            ownTrace: components["schemas"]["TracePhase"][];
             progress: null | components["schemas"]["LearnerAnswer"];
         };
         /** @description Where the workshop is kept. */
@@ -9593,6 +9648,16 @@ export interface components {
          * @enum {unknown}
          */
         Knowledge: "typical" | "logbook" | "measured" | "patches";
+        /** @description What a care label says. */
+        LabelSeen: {
+            /**
+             * Format: int32
+             * @description Dots of the iron on it, 1 to 3 (ISO 3758).
+             */
+            dots: number;
+            /** @description What it is made of. */
+            material: string;
+        };
         /** @description A step of the ladder up to the setting, for a blank of which nobody knows what it bears. */
         LadderRung: {
             /**
@@ -9680,24 +9745,14 @@ export interface components {
         };
         /** @description A layer, as its wrapper has it. */
         LayerAnswer: {
-            /** @description What the wrapper says, °C. */
-            celsius: components["schemas"]["Span"];
-            /** @description Id of its family. */
-            family: string;
+            /** @description The face that it goes on. */
+            face: components["schemas"]["Face"];
             /** @description Its id. */
             id: string;
-            /** @description What is particular about it. */
-            note: string;
             /** @description Layers that it lies over. */
             over: string[];
-            /** @description What it says. */
-            peel: components["schemas"]["PeelMethod"];
-            /** @description What it says. */
-            pressure: components["schemas"]["PressureLevel"];
-            /** @description What it says, s. */
-            seconds: components["schemas"]["Span"];
-            /** @description What it is called. */
-            vinyl: string;
+            /** @description Its roll. */
+            roll: components["schemas"]["RollAnswer"];
         };
         /** @description A layer as it will be cut. */
         LayerLook: {
@@ -10234,6 +10289,12 @@ export interface components {
             kind: components["schemas"]["MoveKind"];
             /** @description Layers that are laid. */
             layers?: string[];
+            /**
+             * Format: int32
+             * @description On which part of a print that is wider than the plate, from 1; 0 for all of them, and for the first where the plate is
+             *                 closed.
+             */
+            part?: number;
             /** @description How hard the press is set. */
             pressure?: components["schemas"]["PressureLevel"];
             /** @description Which prop is touched. */
@@ -10245,12 +10306,14 @@ export interface components {
             seconds?: number;
             /** @description How it stands then. */
             state?: string;
+            /** @description What is taken: id of a cover, an underlay or a vinyl. */
+            supply?: string;
         };
         /**
          * @description What can be done at a practice bench.
          * @enum {unknown}
          */
-        MoveKind: "touch" | "dial" | "pressure" | "measure" | "lay" | "close" | "wait" | "to-bench" | "peel" | "turn" | "hand-over";
+        MoveKind: "touch" | "dial" | "pressure" | "measure" | "lay" | "close" | "wait" | "to-bench" | "peel" | "turn" | "read-label" | "patch" | "cover" | "underlay" | "vinyl" | "hand-over";
         /** @description A colour that has a common word. */
         NamedColour: {
             /** @description As `#rrggbb`. */
@@ -10410,6 +10473,15 @@ export interface components {
          * @enum {unknown}
          */
         OwnKind: "vinyl" | "blank" | "press";
+        /** @description A part of the print that lies under the plate at once. */
+        PartSeen: {
+            /** @description A carrier is on. */
+            carrierOn: boolean;
+            /** @description Layers that lie on it. */
+            laid: string[];
+            /** @description The plate was closed on it since the last layer was laid. */
+            pressed: boolean;
+        };
         /** @description What test patches have told, and which is pressed next. */
         PatchAdvice: {
             /**
@@ -10493,6 +10565,13 @@ export interface components {
              * @description Time closed, s.
              */
             seconds: number;
+        };
+        /** @description How a scrap looked that was pressed on a hem. */
+        PatchSeen: {
+            /** @description How it looked. */
+            looks: components["schemas"]["Looks"];
+            /** @description What anybody would call it. */
+            signs: components["schemas"]["Outcome"][];
         };
         /** @description Strikes a test patch. */
         PatchStrike: {
@@ -11080,8 +11159,12 @@ export interface components {
         };
         /** @description A case as it is met: nothing in it tells what is hidden. */
         PracticeCaseAnswer: {
+            /** @description Cover sheets that lie ready. */
+            covers: components["schemas"]["ReadyAnswer"][];
             /** @description Id of that kind. */
             form: string;
+            /** @description It has a care label. */
+            hasLabel: boolean;
             /** @description Its id. */
             id: string;
             item: string;
@@ -11089,18 +11172,22 @@ export interface components {
             kind: components["schemas"]["MaterialKind"];
             /** @description The vinyl, lowest first. */
             layers: components["schemas"]["LayerAnswer"][];
-            /** @description What it is made of. */
-            material: string;
+            /** @description What it is made of; null where that stands on a label. */
+            material: null | string;
             /** @description The press. */
             press: components["schemas"]["PracticePress"];
             /** @description What lies on the table. */
             props: components["schemas"]["PropAnswer"][];
             /** @description How it looks at first. */
             seen: components["schemas"]["Seen"];
+            /** @description Rolls to choose from; empty where there is but one. */
+            shelf: components["schemas"]["RollAnswer"][];
             /** @description What one is told. */
             story: string;
             /** @description What it is called. */
             title: string;
+            /** @description What can be laid underneath. */
+            underlays: components["schemas"]["ReadyAnswer"][];
         };
         /** @description What was done at a bench, to be judged. */
         PracticeDone: {
@@ -11605,6 +11692,13 @@ export interface components {
             /** @description All of them. */
             total: string;
         };
+        /** @description A cover sheet or underlay that lies ready. */
+        ReadyAnswer: {
+            /** @description Its id. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+        };
         /** @description A job made to cut one piece again. */
         RecutAnswer: {
             /**
@@ -11667,6 +11761,16 @@ export interface components {
             edits: components["schemas"]["JobEdit"][];
             /** @description What changes, in words. */
             text: string;
+        };
+        /** @description A roll of vinyl. */
+        RollAnswer: {
+            /** @description Id of its family, as it looks. */
+            family: string;
+            /** @description Id of the vinyl, to take it by. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            wrapper: null | components["schemas"]["WrapperAnswer"];
         };
         /** @description What one temperature allows, for the picture of how much room there is. */
         RoomRow: {
@@ -11809,16 +11913,21 @@ export interface components {
         };
         /** @description What can be seen and felt at the bench: nothing else. */
         Seen: {
+            /** @description Something touched the press already: what is used is not exchanged any more. */
+            begun?: boolean;
             /** @description A carrier is on. */
             carrierOn: boolean;
+            /** @description Id of the cover sheet. */
+            cover: string;
             /**
              * Format: double
              * @description Where the dial stands, °C.
              */
             dialCelsius: number;
-            /** @description The printed face is up. */
+            /** @description The face that is printed first is up. */
             faceUp: boolean;
-            /** @description Layers that lie on it. */
+            label?: null | components["schemas"]["LabelSeen"];
+            /** @description Layers that lie everywhere they belong. */
             laid: string[];
             /** @description How it looks. */
             looks: components["schemas"]["Looks"];
@@ -11829,6 +11938,9 @@ export interface components {
             measuredCelsius: null | number;
             /** @description It was handed over. */
             over: boolean;
+            /** @description Parts of the print, in the order in which the plate goes over them; one where it covers all of it. */
+            parts: components["schemas"]["PartSeen"][];
+            patch?: null | components["schemas"]["PatchSeen"];
             /** @description How hard the press is set. */
             pressure: components["schemas"]["PressureLevel"];
             /** @description How each prop stands, by id. */
@@ -11844,6 +11956,10 @@ export interface components {
             signs: components["schemas"]["Outcome"][];
             /** @description How hot it is to a hand. */
             touch: components["schemas"]["Touch"];
+            /** @description Id of what lies underneath. */
+            underlay: string;
+            /** @description Id of the roll that is used; of the lowest layer. */
+            vinyl: string;
         };
         /** @enum {unknown} */
         Separation: "seen" | "stacked" | null;
@@ -12553,6 +12669,39 @@ export interface components {
             /** @description What it is called. */
             name: string;
         };
+        /** @description A way of doing it on which crafters differ, and what it would have cost here. */
+        WaysAnswer: {
+            /** @description What they differ on. */
+            question: string;
+            /** @description The ways. */
+            ways: components["schemas"]["WayTried"][];
+        };
+        /** @description A way of doing it on which crafters differ, and what it would have cost at a bench. */
+        WayTried: {
+            /** @description It would have come out well. */
+            good: boolean;
+            /**
+             * Format: double
+             * @description Heat of the layer that had most, as a share of what it takes.
+             */
+            heat: number;
+            /**
+             * Format: double
+             * @description Bond in the weakest place of the weakest layer, as a share of what it holds from.
+             */
+            holds: number;
+            /**
+             * Format: double
+             * @description How long it would have taken, min.
+             */
+            minutes: number;
+            /** @description What they differ on. */
+            question: string;
+            /** @description Careful work took it. */
+            taken: boolean;
+            /** @description The way. */
+            way: string;
+        };
         /** @description What is ticked off on the weeding sheet. */
         WeededAsk: {
             /** @description Keys of what is done, as `list/sheet/unit`. */
@@ -12729,6 +12878,19 @@ export interface components {
          * @enum {unknown}
          */
         WorkStage: "item" | "size" | "place" | "artwork" | "cut" | "weed" | "prepare" | "press" | "peel" | "inspect" | "care" | "record";
+        /** @description What stands on a wrapper. */
+        WrapperAnswer: {
+            /** @description °C. */
+            celsius: components["schemas"]["Span"];
+            /** @description What is particular about it. */
+            note: string;
+            /** @description Which peel. */
+            peel: components["schemas"]["PeelMethod"];
+            /** @description How hard. */
+            pressure: components["schemas"]["PressureLevel"];
+            /** @description s. */
+            seconds: components["schemas"]["Span"];
+        };
     };
     responses: never;
     parameters: never;

@@ -36,6 +36,21 @@ public enum MoveKind
     /// <summary>It is turned over.</summary>
     Turn,
 
+    /// <summary>The care label is read.</summary>
+    ReadLabel,
+
+    /// <summary>A scrap of the vinyl is pressed on a hem, with the press as it stands, and looked at when it is cold.</summary>
+    Patch,
+
+    /// <summary>Another cover sheet is taken.</summary>
+    Cover,
+
+    /// <summary>Something else is laid underneath.</summary>
+    Underlay,
+
+    /// <summary>Another roll of vinyl is taken.</summary>
+    Vinyl,
+
     /// <summary>It is handed over.</summary>
     HandOver,
 }
@@ -61,10 +76,33 @@ public sealed record Move(MoveKind Kind)
 
     /// <summary>Layers that are laid.</summary>
     public IReadOnlyList<string> Layers { get; init; } = [];
+
+    /// <summary>What is taken: id of a cover, an underlay or a vinyl.</summary>
+    public string Supply { get; init; } = "";
+
+    /// <summary>On which part of a print that is wider than the plate, from 1; 0 for all of them, and for the first where the plate is
+    /// closed.</summary>
+    public int Part { get; init; }
 }
 
 /// <summary>A move that cannot be made.</summary>
 /// <param name="at">Which move, from 0.</param>
-/// <param name="code">Why: no-such-prop, out-of-range, nothing-laid, already-laid, no-such-layer, over.</param>
+/// <param name="code">Why: one of those below.</param>
 public sealed class MoveRefusedException(int at, string code)
-    : RefusedException(code, new Phrase("practice.refused", ("number", at + 1), ("code", code)));
+    : RefusedException(code, new Phrase("practice.refused", ("number", at + 1), ("why", Whys[code])))
+{
+    private static readonly Dictionary<string, Phrase> Whys = new(StringComparer.Ordinal)
+    {
+        ["no-such-prop"] = new("practice.no-such-prop"),
+        ["out-of-range"] = new("practice.out-of-range"),
+        ["no-such-layer"] = new("practice.no-such-layer"),
+        ["no-such-part"] = new("practice.no-such-part"),
+        ["already-laid"] = new("practice.already-laid"),
+        ["nothing-laid"] = new("practice.nothing-laid"),
+        ["wrong-face"] = new("practice.wrong-face"),
+        ["no-label"] = new("practice.no-label"),
+        ["no-such-supply"] = new("practice.no-such-supply"),
+        ["too-late"] = new("practice.too-late"),
+        ["over"] = new("practice.over"),
+    };
+}

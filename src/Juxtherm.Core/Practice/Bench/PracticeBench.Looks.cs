@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Runs;
 
 namespace Juxtherm.Core.Practice.Bench;
@@ -29,7 +30,7 @@ internal sealed partial class PracticeBench
 
     /// <summary>Heat that a layer had had when the plate last opened, which is how charts and plans count, as a share of the most it takes
     /// in truth, where the plate is hottest.</summary>
-    public double HeatShare(string layer) => _asItOpened.GetValueOrDefault(layer)
+    public double HeatShare(string layer) => HeatAsItOpened(layer)
         / (_about.Layer(layer).Reference.HeatDoseSeconds * _about.Layer(layer).MostHeatDose * _hidden.Truth.Takes);
 
     /// <summary>The least bond of a layer, as a share of what it holds from in truth: below 1 it lifts.</summary>
@@ -38,11 +39,15 @@ internal sealed partial class PracticeBench
     public double Holds(string layer, bool corner) => BondShare(layer, corner ? 1 : 0) / HoldsFrom(layer);
 
     /// <summary>How much hotter the bare blank was than it bears, K.</summary>
-    public double OverLimitK => Session.HottestBare(2) - _about.Work.Material.Limit.Celsius.Value;
+    public double OverLimitK => HottestBare - _about.Work.Material.Limit.Celsius.Value;
+
+    private double HottestBare => Parts.Max(p => p.Session.HottestBare(2));
+
+    private double HeatAsItOpened(string layer) => Parts.Max(p => p.HeatAsItOpened(layer));
 
     /// <summary>Dye was warm enough to wander.</summary>
     public bool DyeMoved => _about.Work.Material.Limit.DyeMigrationCelsius is { } from
-        && Session.HottestBare(2) > from.Value + DyeToleratedK;
+        && HottestBare > from.Value + DyeToleratedK;
 
     // Dye that is so few kelvin above moves in days, not at once (ours).
     private const double DyeToleratedK = 4;
@@ -60,49 +65,67 @@ internal sealed partial class PracticeBench
     /// <summary>Foam has not risen.</summary>
     public bool FoamFlat => Foam is { } id && HeatOfChart(id) < FoamRisesFrom;
 
-    private double HeatOfChart(string layer) => _asItOpened.GetValueOrDefault(layer) / _about.Layer(layer).Reference.HeatDoseSeconds;
+    private double HeatOfChart(string layer) => HeatAsItOpened(layer) / _about.Layer(layer).Reference.HeatDoseSeconds;
 
-    private string? Foam => _laid.Find(id => _about.Layer(id).Work.Vinyl.Press.HeatsOnce.Value);
+    private string? Foam => Laid.FirstOrDefault(id => _about.Layer(id).Work.Vinyl.Press.HeatsOnce.Value);
 
     /// <summary>Vinyl lay bare under the plate.</summary>
     public bool TouchedBare => _closings.Exists(c => c.Bare);
 
-    /// <summary>Layers that lie on it.</summary>
-    public IReadOnlyList<string> Laid => _laid;
+    /// <summary>Layers that lie everywhere they belong.</summary>
+    public IReadOnlyList<string> Laid => [.. _about.Layers.Select(l => l.Id)
+        .Where(id => _parts is { } parts && parts.All(p => !p.Layers.Contains(id) || p.Laid.Contains(id, StringComparer.Ordinal)))];
 
     /// <summary>What can be seen and felt.</summary>
     public Seen Look()
     {
         var looks = Looks();
-        return new Seen(Math.Round(_clock, 1), _dial, _pressure, new Dictionary<string, string>(_props, StringComparer.Ordinal), [.. _laid],
-            _laid.Count > 0 && !_peeled, !_turned, TouchOf(_session?.VinylCelsius[0] ?? 0), looks, Signs(looks), _measured, _over);
+        return new Seen(Math.Round(_clock, 1), _dial, _pressure, new Dictionary<string, string>(_props, StringComparer.Ordinal), Laid,
+            _parts?.Any(p => p.CarrierOn) ?? false, !_turned, TouchOf(_focus?.Session.VinylCelsius[0] ?? 0), looks, Signs(looks), _measured,
+            _over)
+        {
+            Label = _labelRead ? CareLabelOf(_hidden.Real.Blank) : null,
+            Patch = _patch,
+            Begun = _parts is not null,
+            Cover = _about.Job.Tools.Cover.Id,
+            Underlay = _about.Job.Tools.Underlay.Id,
+            Vinyl = _taken.Vinyl ?? Case.Job.Layer.Vinyl.Id,
+            Parts = _parts is { } parts ? [.. parts.Select(p => new PartSeen([.. p.Laid], p.CarrierOn, p.Pressed))]
+                : [.. PartsOfPrint.Of(_about).Select(_ => new PartSeen([], false, false))],
+        };
     }
+
+    // A label asks of an iron no more than its cloth bears: ISO 3758 from memory.
+    private static LabelSeen CareLabelOf(Blank blank) => new(blank.Material.Name,
+        blank.CareDots ?? (blank.Material.Limit.Celsius.Value switch { >= 190 => 3, >= 145 => 2, _ => 1 }));
 
     private static Touch TouchOf(double celsius) => celsius >= HotCelsius ? Touch.Hot : celsius >= WarmCelsius ? Touch.Warm : Touch.Cool;
 
     private Looks Looks()
     {
-        if (_session is null)
+        if (_parts is not { } parts)
             return new Looks(0, 0, 0, 0, 0, 0, 0, 0);
-        double Share(double x) => Math.Round(Math.Clamp(x, 0, 1), 2);
+        static double Rounded(double x) => Math.Round(Math.Clamp(x, 0, 1), 2);
         var over = OverLimitK;
-        var (shine, scorch) = (over > 0 ? Share(0.3 + over / ScorchedAboveK) : 0, over > ScorchedAboveK
-            ? Share(over / ScorchedAboveK - 0.6) : 0);
+        var (shine, scorch) = (over > 0 ? Rounded(0.3 + over / ScorchedAboveK) : 0, over > ScorchedAboveK
+            ? Rounded(over / ScorchedAboveK - 0.6) : 0);
         // Under a carrier nothing of the vinyl is seen but foam and dye.
-        var foam = Foam is { } puff ? Share(FoamSpoiled ? 0.35 : HeatOfChart(puff) / FoamRisesFrom) : 0;
+        var foam = Foam is { } puff ? Rounded(FoamSpoiled ? 0.35 : HeatOfChart(puff) / FoamRisesFrom) : 0;
         var dye = DyeMoved ? 0.6 : 0;
-        if (_laid.Count == 0 || !_peeled)
+        List<string> bare = [.. parts.Where(p => p.Peeled).SelectMany(Shown).Distinct(StringComparer.Ordinal)];
+        if (bare.Count == 0)
             return new Looks(0, 0, 0, 0, foam, shine, scorch, dye);
-        var too = _laid.Max(HeatShare);
-        var foil = _laid.Find(id => _about.Layer(id).Work.Vinyl.Family == "foil");
-        var hides = _laid.TrueForAll(id => _about.Layer(id).Work.Vinyl.HidesWeave);
+        var too = bare.Max(HeatShare);
+        var foil = bare.Find(id => _about.Layer(id).Work.Vinyl.Family == "foil");
+        var hides = bare.TrueForAll(id => _about.Layer(id).Work.Vinyl.HidesWeave);
         var isCloth = _about.Work.Material is { Kind: MaterialKind.Cloth, Lofty.Value: false };
-        var least = _laid.Min(id => BondShare(id, 1));
+        var least = parts.Where(p => p.Peeled).Min(p => Shown(p).Select(id => Share(p, id, 1)).DefaultIfEmpty(1).Min());
+        var holds = parts.Where(p => p.Peeled).Min(p => Shown(p).Select(id => Share(p, id, 1) / HoldsFrom(id)).DefaultIfEmpty(1).Min());
         return new Looks(
-            isCloth && !hides ? Share((least - WeaveFrom) / (1 - WeaveFrom)) : 0,
-            Share(_laid.Max(id => (SeenToLiftBelow - Holds(id, corner: true)) / SeenToLiftBelow) + (_tooHot ? 0.5 : 0)),
-            too > 1 && foil is null && Foam is null ? Share(0.3 + (too - 1) / 2) : 0,
-            foil is not null && HeatShare(foil) > 1 ? Share(0.3 + (HeatShare(foil) - 1) / 2) : 0,
+            isCloth && !hides ? Rounded((least - WeaveFrom) / (1 - WeaveFrom)) : 0,
+            Rounded((SeenToLiftBelow - holds) / SeenToLiftBelow + (_tooHot ? 0.5 : 0)),
+            too > 1 && foil is null && Foam is null ? Rounded(0.3 + (too - 1) / 2) : 0,
+            foil is not null && HeatShare(foil) > 1 ? Rounded(0.3 + (HeatShare(foil) - 1) / 2) : 0,
             foam, shine, scorch, dye);
     }
 
@@ -122,8 +145,9 @@ internal sealed partial class PracticeBench
         If(looks.Scorch > 0, Outcome.Scorched);
         If(looks is { Shine: > 0, Scorch: <= 0 }, Outcome.Marked);
         If(looks.Dye > 0, Outcome.ColourShifted);
-        If(_peeled && Foam is not null && looks.Foam < 1, Outcome.PuffFlat);
-        If(signs.Count == 0 && _peeled, Outcome.Stuck);
+        var peeled = _parts?.Any(p => p.Peeled && Shown(p).Any()) ?? false;
+        If(peeled && Foam is not null && looks.Foam < 1, Outcome.PuffFlat);
+        If(signs.Count == 0 && peeled, Outcome.Stuck);
         return signs;
     }
 }

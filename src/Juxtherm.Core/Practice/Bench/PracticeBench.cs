@@ -14,9 +14,15 @@ internal sealed partial class PracticeBench
     private const double MeasureSeconds = 60;
     private const double TurnSeconds = 6;
     private const double PutDownSeconds = 0.5;
+    private const double ReadingSeconds = 5;
+    private const double TakingSeconds = 10;
+
+    // A scrap on a hem: preheated like the piece, and cold on the bench before it is judged (common practice).
+    private const double PatchPreheatSeconds = 5;
+    private const double PatchColdSeconds = 120;
+
     private const double LongestSeconds = 3600;
     private const double LongestInAllSeconds = 4 * 3600;
-    private const int MostMoments = 4000;
     private const int MostMoves = 200;
 
     // Steam leaves holes in the sole: there it presses and heats less (ours).
@@ -26,28 +32,32 @@ internal sealed partial class PracticeBench
     private const double LevelledShare = 0.97;
 
     private readonly HiddenCase _hidden;
-    private readonly ChartedJob _about;
-    private readonly CatalogueSnapshot _catalogue;
+    private readonly PracticeRoom _room;
     private readonly Dictionary<string, string> _props;
-    private readonly List<string> _laid = [];
     private readonly List<Closing> _closings = [];
-    private readonly List<GlueMoment> _trace = [];
-    private readonly Dictionary<string, double> _asItOpened = new(StringComparer.Ordinal);
-    private PressSession? _session;
+    private readonly bool _traced;
+    private BenchTrace _trace;
+    private Taken _taken = Taken.Nothing;
+    private ChartedJob _about;
+    private List<PiecePart>? _parts;
+    private PiecePart? _focus;
     private double _clock;
     private double _dial;
     private PressureLevel _pressure;
     private double? _measured;
-    private bool _peeled;
+    private PatchSeen? _patch;
+    private bool _labelRead;
     private bool _turned;
     private bool _over;
     private bool _cameUp;
 
-    private PracticeBench(HiddenCase hidden, ChartedJob about, CatalogueSnapshot catalogue)
+    private PracticeBench(HiddenCase hidden, PracticeRoom room, bool traced)
     {
-        (_hidden, _about, _catalogue) = (hidden, about, catalogue);
+        (_hidden, _room, _traced) = (hidden, room, traced);
+        _about = room.About(hidden.Real, _taken);
+        _trace = new BenchTrace(_about);
         _props = hidden.Case.Props.ToDictionary(p => p.Id, p => p.Wrong.Id, StringComparer.Ordinal);
-        var dial = about.Work.Source.Dial;
+        var dial = _about.Work.Source.Dial;
         _dial = dial.Marks.Count > 0 ? dial.Marks[0].Celsius.Value : dial.Celsius.Value.Middle;
         _pressure = PressureLevel.Medium;
     }
@@ -62,10 +72,11 @@ internal sealed partial class PracticeBench
     /// <param name="hidden">The case.</param>
     /// <param name="moves">What was done.</param>
     /// <param name="room">The catalogue and the language.</param>
+    /// <param name="traced">Also writes down what the stack goes through.</param>
     /// <exception cref="MoveRefusedException">One of them cannot be made.</exception>
-    public static PracticeBench Play(HiddenCase hidden, IReadOnlyList<Move> moves, PracticeRoom room)
+    public static PracticeBench Play(HiddenCase hidden, IReadOnlyList<Move> moves, PracticeRoom room, bool traced = false)
     {
-        var bench = new PracticeBench(hidden, room.About(hidden.Case.Job), room.Catalogue);
+        var bench = new PracticeBench(hidden, room, traced);
         if (moves.Count > MostMoves)
             throw new MoveRefusedException(MostMoves, "out-of-range");
         for (var i = 0; i < moves.Count; i++)
@@ -80,7 +91,7 @@ internal sealed partial class PracticeBench
     /// <summary>The case.</summary>
     public PracticeCase Case => _hidden.Case;
 
-    /// <summary>The job, with what its layers ask.</summary>
+    /// <summary>The job as it is in truth, with what its layers ask.</summary>
     public ChartedJob About => _about;
 
     /// <summary>How each prop stands.</summary>
@@ -89,8 +100,12 @@ internal sealed partial class PracticeBench
     /// <summary>Every closing, in order.</summary>
     public IReadOnlyList<Closing> Closings => _closings;
 
-    /// <summary>What the glue went through.</summary>
-    public IReadOnlyList<GlueMoment> Trace => _trace;
+    /// <summary>What the stack went through; empty where it was not asked for.</summary>
+    public IReadOnlyList<TracePhase> Trace => _trace.Phases;
+
+    /// <summary>Layers that never came under the plate with some part of them.</summary>
+    public IReadOnlyList<string> NeverPressed => [.. _about.Layers.Select(l => l.Id)
+        .Where(id => Parts.Any(p => p.Layers.Contains(id) && !(p.Pressed && p.Laid.Contains(id, StringComparer.Ordinal))))];
 
     /// <summary>How long it took, s.</summary>
     public double Seconds => _clock;
@@ -117,26 +132,32 @@ internal sealed partial class PracticeBench
                 return null;
             case MoveKind.Measure:
                 _measured = Math.Round(PlateAt(0) / 5) * 5;
-                Open(MeasureSeconds, CoolingPlace.OnUnderlay);
+                Open(PhaseKind.Cover, MeasureSeconds, CoolingPlace.OnUnderlay);
                 return null;
+            case MoveKind.ReadLabel:
+                return ReadLabel();
+            case MoveKind.Patch:
+                return Patch(move.Seconds);
+            case MoveKind.Cover or MoveKind.Underlay or MoveKind.Vinyl:
+                return Take(move);
             case MoveKind.Lay:
-                return Lay(move.Layers);
+                return Lay(move.Layers, move.Part);
             case MoveKind.Close:
-                Close(move.Seconds);
-                return null;
+                return Close(move.Seconds, move.Part);
             case MoveKind.Wait or MoveKind.ToBench:
-                Open(move.Seconds, move.Kind == MoveKind.ToBench ? CoolingPlace.ColdBench : CoolingPlace.OnUnderlay);
+                Open(PhaseKind.Cool, move.Seconds, move.Kind == MoveKind.ToBench ? CoolingPlace.ColdBench : CoolingPlace.OnUnderlay);
                 return null;
             case MoveKind.Peel:
-                return Peel();
+                return Peel(move.Part);
             case MoveKind.Turn:
-                Open(TurnSeconds, CoolingPlace.OnUnderlay);
-                Session.TurnOver();
-                Open(PutDownSeconds, CoolingPlace.OnUnderlay);
+                Open(PhaseKind.Turn, TurnSeconds, CoolingPlace.OnUnderlay);
+                foreach (var part in Parts)
+                    part.Session.TurnOver();
+                Open(PhaseKind.Turn, PutDownSeconds, CoolingPlace.OnUnderlay);
                 _turned = !_turned;
                 return null;
             default:
-                if (_laid.Count == 0)
+                if (Parts.All(p => p.Laid.Count == 0))
                     return "nothing-laid";
                 _over = true;
                 return null;
@@ -165,78 +186,178 @@ internal sealed partial class PracticeBench
         var to = source.MarkAt(celsius)?.Celsius.Value ?? celsius;
         var takes = TurningTheDial.Seconds(source, source.SurfaceAt(_dial), source.SurfaceAt(to));
         // Before anything lies there, it is just waited for.
-        if (_session is not null)
-            Open(takes, CoolingPlace.OnUnderlay);
+        if (_parts is not null)
+            Open(PhaseKind.Dial, takes, CoolingPlace.OnUnderlay);
         else
             _clock += takes;
         _dial = to;
-        _session?.SettlePlate(Plate);
+        foreach (var part in _parts ?? [])
+            part.Session.SettlePlate(Plate);
         return null;
     }
 
-    private string? Lay(IReadOnlyList<string> layers)
+    private string? ReadLabel()
+    {
+        if (!Case.HasLabel)
+            return "no-label";
+        if (!_labelRead)
+            _clock += ReadingSeconds;
+        _labelRead = true;
+        return null;
+    }
+
+    /// <summary>A scrap of every layer on a hem of the same cloth, with the press as it stands.</summary>
+    private string? Patch(double seconds)
+    {
+        var scrap = new PracticeBench(_hidden, _room, traced: false)
+        {
+            _taken = _taken,
+            _about = _about,
+            _dial = _dial,
+            _pressure = _pressure,
+        };
+        foreach (var (prop, state) in _props)
+            scrap._props[prop] = state;
+        List<Move> moves = [.. _about.Work.Material.PreheatSeconds.Value > 0 ? [new Move(MoveKind.Close) { Seconds = PatchPreheatSeconds }]
+            : Array.Empty<Move>(), new Move(MoveKind.Lay) { Layers = FirstFace, Part = 1 },
+            new Move(MoveKind.Close) { Seconds = seconds, Part = 1 }, new Move(MoveKind.ToBench) { Seconds = PatchColdSeconds },
+            new Move(MoveKind.Peel) { Part = 1 }];
+        foreach (var move in moves)
+            if (scrap.Do(move) is { } why)
+                return why;
+        var looks = scrap.Looks();
+        _patch = new PatchSeen(looks, scrap.Signs(looks));
+        _clock += scrap._clock;
+        return null;
+    }
+
+    private IReadOnlyList<string> FirstFace =>
+        [.. _about.Layers.Where(l => l.Layer.Face == _about.Layers[0].Layer.Face).Select(l => l.Id)];
+
+    private string? Take(Move move)
+    {
+        // What lies there is not exchanged under it.
+        if (_parts is not null)
+            return "too-late";
+        var (ready, taken) = move.Kind switch
+        {
+            MoveKind.Cover => (_room.Covers(_hidden.Real).Select(s => s.Id), _taken with { Cover = move.Supply }),
+            MoveKind.Underlay => (_room.Underlays(_hidden.Real).Select(s => s.Id), _taken with { Underlay = move.Supply }),
+            _ => (Case.Shelf.Select(v => v.Id), _taken with { Vinyl = move.Supply }),
+        };
+        if (!ready.Contains(move.Supply, StringComparer.Ordinal))
+            return "no-such-supply";
+        _taken = taken;
+        _about = _room.About(_hidden.Real, taken);
+        _trace = new BenchTrace(_about);
+        _clock += TakingSeconds;
+        return null;
+    }
+
+    private string? Lay(IReadOnlyList<string> layers, int at)
     {
         if (layers.Count == 0 || layers.Any(l => _about.Layers.All(k => k.Id != l)))
             return "no-such-layer";
-        if (layers.Any(_laid.Contains))
+        if (layers.Any(l => _about.Layer(l).Layer.Face == _about.Layers[0].Layer.Face == _turned))
+            return "wrong-face";
+        var fresh = _parts is null;
+        if (At(at) is not { } parts)
+            return "no-such-part";
+        if (!layers.Any(l => parts.Any(p => p.Layers.Contains(l) && !p.Laid.Contains(l, StringComparer.Ordinal))))
             return "already-laid";
-        if (_session is not null)
-            Open(Rehearser.LayingSeconds(_about, layers), CoolingPlace.OnUnderlay);
-        Session.Lay([.. layers.Select(InSession)]);
-        Open(PutDownSeconds, CoolingPlace.OnUnderlay);
-        _laid.AddRange(layers);
-        (_peeled, _cameUp) = (false, false);
+        if (!fresh)
+            Open(PhaseKind.Lay, Rehearser.LayingSeconds(_about, layers), CoolingPlace.OnUnderlay);
+        foreach (var part in parts)
+            part.Lay(layers);
+        _focus = parts[0];
+        Open(PhaseKind.Lay, PutDownSeconds, CoolingPlace.OnUnderlay);
+        _cameUp = false;
         return null;
     }
 
-    private void Close(double seconds)
+    private string? Close(double seconds, int at)
     {
+        if (At(Math.Max(1, at)) is not [var part])
+            return "no-such-part";
         var watched = _props.GetValueOrDefault(PropIds.Clock) != PropIds.ByFeel;
         var really = seconds * (watched ? 1 : _hidden.Truth.OpensAfterShare);
-        var cover = HasCover;
-        _closings.Add(new Closing(really, [.. _laid], _laid.Count > 0 && _peeled && !cover));
-        Session.Press(new PressSetting(Plate, Pressures(), really), cover, new Watch(this, true));
+        var (cover, shown) = (HasCover, Shown(part).ToList());
+        _closings.Add(new Closing(really, [.. part.Laid], shown.Count > 0 && part.Peeled && !cover));
+        var kind = part.Laid.Count == 0 ? PhaseKind.Preheat : shown.Count == 0 ? PhaseKind.Back
+            : part.Peeled ? PhaseKind.Finish : PhaseKind.Press;
+        _focus = part;
+        Run(part, kind, _closings.Count, observer =>
+            part.Session.Press(new PressSetting(Plate, Pressures(), really), cover, observer));
+        foreach (var other in Parts.Where(p => p != part))
+            other.Session.Open(CoolingPlace.OnUnderlay, really, Plate);
         _clock += really;
         _cameUp = false;
-        foreach (var id in _laid)
-            _asItOpened[id] = Session.HeatDose(InSession(id), 2);
+        part.Opened();
+        return null;
     }
 
-    private void Open(double seconds, CoolingPlace place)
+    private void Open(PhaseKind kind, double seconds, CoolingPlace place)
     {
-        if (seconds > 0 && _session is not null)
-            _session.Open(place, seconds, Plate, new Watch(this, false));
+        foreach (var part in seconds > 0 ? _parts ?? [] : [])
+        {
+            if (part == _focus)
+                Run(part, kind, null, observer => part.Session.Open(place, seconds, Plate, observer));
+            else
+                part.Session.Open(place, seconds, Plate);
+        }
+
         _clock += seconds;
     }
 
-    private string? Peel()
+    private void Run(PiecePart part, PhaseKind kind, int? closing, Action<ISessionObserver?> run)
     {
-        if (_laid.Count == 0 || _peeled)
+        if (_traced)
+            _trace.Watch(part, kind, closing, _clock, run);
+        else
+            run(null);
+    }
+
+    private string? Peel(int at)
+    {
+        if (At(at) is not { } parts)
+            return "no-such-part";
+        List<PiecePart> on = [.. parts.Where(p => p.CarrierOn)];
+        if (on.Count == 0)
             return "nothing-laid";
-        var (worst, hot) = (_laid.Min(id => BondShare(id, 0) / HoldsFrom(id)), Session.VinylCelsius[0]);
+        var worst = on.Min(p => p.Laid.Min(id => Share(p, id, 0) / HoldsFrom(id)));
         // What has hardly bonded comes up with its carrier, and is laid back.
         _cameUp = worst < ComesUpBelow;
-        _tooHot |= _laid.Exists(id => _about.Layer(id).Chart.Peel.Value == PeelMethod.Cold)
-            && hot > _catalogue.Work.Peel.ColdBelowCelsius.Value + StillHotK;
-        Open(Cooling.PeelingSeconds, CoolingPlace.OnUnderlay);
+        _tooHot |= on.Exists(p => p.Session.VinylCelsius[0] > _room.Catalogue.Work.Peel.ColdBelowCelsius.Value + StillHotK
+            && p.Laid.Any(id => _about.Layer(id).Chart.Peel.Value == PeelMethod.Cold));
+        Open(PhaseKind.Peel, Cooling.PeelingSeconds, CoolingPlace.OnUnderlay);
         if (_cameUp)
             return null;
-        Session.Peel();
-        Open(PutDownSeconds, CoolingPlace.OnUnderlay);
-        _peeled = true;
+        foreach (var part in on)
+            part.Peel();
+        Open(PhaseKind.Rest, PutDownSeconds, CoolingPlace.OnUnderlay);
         return null;
     }
 
-    private PressSession Session => _session ??= PutDown();
+    /// <summary>The part of that number, from 1, or all of them for 0; null where there is none.</summary>
+    private List<PiecePart>? At(int part) =>
+        part == 0 ? Parts : part > 0 && part <= Parts.Count ? [Parts[part - 1]] : null;
 
-    private PressSession PutDown()
+    private List<PiecePart> Parts => _parts ??= PutDown();
+
+    private List<PiecePart> PutDown()
     {
-        var session = new PressSession(_about.Work, Rehearser.Stack(_about, _about.Layers[0].Layer.Face), _catalogue,
-            _hidden.Truth.Moisture);
+        List<PiecePart> parts = [.. PartsOfPrint.Of(_about).Select(layers => new PiecePart(_about, layers, stack =>
+            new PressSession(_about.Work, stack, _room.Catalogue, _hidden.Truth.Moisture)))];
         // What lies otherwise than before can be felt once it has lain there for a moment.
-        session.Open(CoolingPlace.OnUnderlay, PutDownSeconds, Plate);
-        return session;
+        foreach (var part in parts)
+            part.Session.Open(CoolingPlace.OnUnderlay, PutDownSeconds, Plate);
+        _focus = parts[0];
+        return parts;
     }
+
+    /// <summary>Layers that lie there and can be seen: those of the face that is up.</summary>
+    private IEnumerable<string> Shown(PiecePart part) =>
+        part.Laid.Where(id => _about.Layer(id).Layer.Face == _about.Layers[0].Layer.Face != _turned);
 
     private bool HasCover => _about.Work.HasCover && _props.GetValueOrDefault(PropIds.Cover) != PropIds.NoCover;
 
@@ -255,28 +376,12 @@ internal sealed partial class PracticeBench
         return LaneMath.From([kPa, kPa * corner, kPa]);
     }
 
-    private string InSession(string layer) => _about.Layers.Count == 1 ? Workpiece.VinylSheet : layer;
+    private double Share(PiecePart part, string layer, int lane) =>
+        part.Bond(layer, lane) / (_about.Layer(layer).WantedBond * _hidden.Truth.Demand);
 
+    /// <summary>The least bond of a layer on any part, as a share of what is wanted in truth.</summary>
     private double BondShare(string layer, int lane) =>
-        Session.Bond(InSession(layer), lane) / (_about.Layer(layer).WantedBond * _hidden.Truth.Demand);
+        Parts.Where(p => p.Layers.Contains(layer)).Select(p => Share(p, layer, lane)).DefaultIfEmpty(0).Min();
 
     private double HoldsFrom(string layer) => _about.Layer(layer).Work.Vinyl.Bond.HoldsFrom.Value;
-
-    /// <summary>Writes down what the glue goes through, about four times a second.</summary>
-    private sealed class Watch(PracticeBench bench, bool closed) : ISessionObserver
-    {
-        private const double EverySeconds = 0.25;
-        private double _next;
-
-        public bool AfterStep(PressSession session, double seconds)
-        {
-            if (seconds >= _next && bench._trace.Count < MostMoments)
-            {
-                bench._trace.Add(new GlueMoment(Math.Round(bench._clock + seconds, 2), Math.Round(session.GlueCelsius[0], 1), closed));
-                _next = seconds + (closed ? EverySeconds : 4 * EverySeconds);
-            }
-
-            return true;
-        }
-    }
 }

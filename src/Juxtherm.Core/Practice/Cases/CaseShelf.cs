@@ -16,6 +16,18 @@ internal sealed record WrittenCase(string Id, Phrase Title, Phrase Story, string
 {
     /// <summary>What is hidden in it.</summary>
     public HiddenTruth Truth { get; init; } = HiddenTruth.Usual;
+
+    /// <summary>How its layers lie.</summary>
+    public PieceLayout Layout { get; init; }
+
+    /// <summary>Rolls of vinyl to choose from.</summary>
+    public IReadOnlyList<string> Shelf { get; init; } = [];
+
+    /// <summary>What a vinyl without a wrapper really is; null where it has one.</summary>
+    public string? VinylInTruth { get; init; }
+
+    /// <summary>What an item without a label is really made of; null where that is known.</summary>
+    public string? MaterialInTruth { get; init; }
 }
 
 /// <summary>Cases that are written down: the work of a stargazers' club, each with a mistake or two that tempts.</summary>
@@ -36,7 +48,7 @@ internal static class CaseShelf
             ["computer"]) { Truth = HiddenTruth.Usual with { Demand = 1.1 } },
         new("mug", new Phrase("case.mug"), new Phrase("case.mug-story"), "mug", "ceramic", ["smooth"], "mug-press", ["dishes"]),
         new("small-plate", new Phrase("case.small-plate"), new Phrase("case.small-plate-story"), "tee", "cotton", ["smooth"],
-            "handheld-press", ["width", "collar"]) { Truth = HiddenTruth.Usual with { PressureShare = 0.8 } },
+            "handheld-press", ["collar"]) { Truth = HiddenTruth.Usual with { PressureShare = 0.8 }, Layout = PieceLayout.Wide },
         new("lifted-corner", new Phrase("case.lifted-corner"), new Phrase("case.lifted-corner-story"), "tee", "cotton", ["smooth"],
             "clamshell-platen", ["strips"]) { Truth = HiddenTruth.Usual with { CornerShare = 0.12, CornerCoolerK = 8 } },
         new("helper", new Phrase("case.helper"), new Phrase("case.helper-story"), "tee", "cotton", ["smooth"], "swing-platen",
@@ -58,9 +70,18 @@ internal static class CaseShelf
             ["wire", "cover"]),
         new("slate", new Phrase("case.slate"), new Phrase("case.slate-story"), "coaster", "slate", ["smooth"], "swing-platen", []),
         new("jute", new Phrase("case.jute"), new Phrase("case.jute-story"), "tote", "jute", ["smooth"], "handheld-press", ["wash"]),
-        new("leather", new Phrase("case.leather"), new Phrase("case.leather-story"), "flat", "leather-veg", ["low-temp"], "swing-platen",
-            ["height"]) { Truth = HiddenTruth.Usual with { PlateOffsetK = 4 } },
+        new("leather", new Phrase("case.leather"), new Phrase("case.leather-story"), "flat", "leather-veg", ["smooth"], "swing-platen",
+            ["height"]) { Truth = HiddenTruth.Usual with { PlateOffsetK = 4 }, Shelf = ["smooth", "low-temp"] },
         new("deep-stack", new Phrase("case.deep-stack"), new Phrase("case.deep-stack-story"), "sweatshirt", "fleece",
             ["smooth", "smooth", "smooth"], "swing-platen", ["upper"]),
+        new("found-roll", new Phrase("case.found-roll"), new Phrase("case.found-roll-story"), "tee", "cotton-poly", ["smooth"],
+            "swing-platen", ["test-cut"]) { VinylInTruth = "low-temp", Truth = HiddenTruth.Usual with { Takes = 0.16 } },
+        new("no-label", new Phrase("case.no-label"), new Phrase("case.no-label-story"), "tee", "unknown", ["smooth"], "swing-platen",
+            ["height"]) { MaterialInTruth = "polyester" },
+        new("two-faces", new Phrase("case.two-faces"), new Phrase("case.two-faces-story"), "tee", "cotton", ["smooth", "smooth"],
+            "swing-platen", ["collar"]) { Layout = PieceLayout.BothFaces },
+        new("five-on-felt", new Phrase("case.five-on-felt"), new Phrase("case.five-on-felt-story"), "stocking", "poly-felt",
+            ["low-temp", "low-temp", "low-temp", "low-temp", "low-temp"], "household-iron", ["steam", "hand"])
+            { Layout = PieceLayout.SideBySide },
     ];
 }

@@ -50,8 +50,6 @@ public static class Props
             new("measured", new Phrase("prop.height-right")), Consequence.LooksWrong, new Phrase("prop.height-happens")) { Seconds = 30 },
         new("wire", PropPlace.Press, 26, new Phrase("prop.wire"), new("left-in", new Phrase("prop.wire-wrong")),
             new("out", new Phrase("prop.wire-right")), Consequence.Hurt, new Phrase("prop.wire-happens")),
-        new("width", PropPlace.Press, 27, new Phrase("prop.width"), new("once", new Phrase("prop.width-wrong")),
-            new("twice", new Phrase("prop.width-right")), Consequence.Lifts, new Phrase("prop.width-happens")) { Seconds = 30 },
         new("wash", PropPlace.After, 28, new Phrase("prop.wash"), new("tonight", new Phrase("prop.wash-wrong")),
             new("tomorrow", new Phrase("prop.wash-right")), Consequence.Lifts, new Phrase("prop.wash-happens")) { Seconds = 0 },
         new("dishes", PropPlace.After, 29, new Phrase("prop.dishes"), new("machine", new Phrase("prop.dishes-wrong")),

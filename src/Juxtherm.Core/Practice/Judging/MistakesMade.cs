@@ -34,7 +34,12 @@ internal static class MistakesMade
     private static IEnumerable<MistakeMade> InHeat(PracticeBench bench)
     {
         var material = bench.About.Work.Material;
-        var lifts = bench.Laid.Where(id => bench.Holds(id, corner: true) < 1).ToList();
+        var missed = bench.NeverPressed;
+        if (missed.Count > 0)
+            yield return new MistakeMade(27, Consequence.Lifts, new Phrase("mistake.part-missed"));
+        if (bench.TouchedBare)
+            yield return new MistakeMade(12, Consequence.ClothLost, new Phrase("prop.cover-happens"));
+        var lifts = bench.Laid.Except(missed, StringComparer.Ordinal).Where(id => bench.Holds(id, corner: true) < 1).ToList();
         var inMiddle = lifts.Where(id => bench.Holds(id, corner: false) < 1).ToList();
         if (material.PreheatSeconds.Value > 0 && bench.Closings.Count > 0 && bench.Closings[0].Laid.Count > 0)
             yield return new MistakeMade(8, lifts.Count > 0 ? Consequence.Lifts : Consequence.Luck, new Phrase("mistake.no-preheat"));

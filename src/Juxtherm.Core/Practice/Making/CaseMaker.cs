@@ -3,6 +3,7 @@ using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Options;
 using Juxtherm.Core.Practice.Bench;
 using Juxtherm.Core.Practice.Cases;
 using Juxtherm.Core.Practice.Players;
@@ -38,7 +39,24 @@ internal sealed class CaseMaker(PracticeRoom room)
     private static readonly string[] Presses = ["swing-platen", "clamshell-platen", "handheld-press", "draw-platen", "household-iron"];
     private static readonly string[] AnyProps = ["cut-file", "mat", "test-cut", "computer", "collar", "height", "wash", "wire"];
 
-    /// <summary>A case.</summary>
+    /// <summary>A case that is written down; null where the catalogue does not take it.</summary>
+    public HiddenCase? Of(WrittenCase written)
+    {
+        if (JobOf(written.Id, written.Form, written.Material, written.Vinyls, written.Press, written.Layout) is not { } job)
+            return null;
+        var real = written is { VinylInTruth: null, MaterialInTruth: null } ? null : JobOf(written.Id, written.Form,
+            written.MaterialInTruth ?? written.Material, written.VinylInTruth is { } vinyl ? [vinyl] : written.Vinyls, written.Press,
+            written.Layout);
+        var met = new PracticeCase(written.Id, written.Title, written.Story, job, [.. written.Props.Select(Props.Of)])
+        {
+            HasLabel = HasLabel(job),
+            Shelf = [.. written.Shelf.Select(v => room.Catalogue.Vinyls[v])],
+            Unmarked = written.VinylInTruth is not null,
+        };
+        return new HiddenCase(met, written.Truth) { InTruth = real };
+    }
+
+    /// <summary>A case from a number.</summary>
     /// <param name="seed">Its number, 0 or more.</param>
     public HiddenCase Of(int seed)
     {
@@ -60,7 +78,8 @@ internal sealed class CaseMaker(PracticeRoom room)
     {
         var chance = new Random(unchecked((seed + 1) * 104_729));
         var props = AnyProps.Where(p => Fits(p, job) && chance.Next(3) == 0).Take(MostProps).Select(Props.Of).ToList();
-        var met = new PracticeCase(id, new Phrase("case.rehearsal", ("title", job.Title)), Story(job), job, props);
+        var met = new PracticeCase(id, new Phrase("case.rehearsal", ("title", job.Title)), Story(job), job, props)
+        { HasLabel = HasLabel(job) };
         for (var draw = 0; draw < MostRehearsals; draw++)
             if (new HiddenCase(met, TruthFor(job, chance)) is var hidden && Player.Knowing(hidden, room) is not null)
                 return hidden;
@@ -78,13 +97,19 @@ internal sealed class CaseMaker(PracticeRoom room)
                 && job.Blank.Material.Kind == MaterialKind.Hard)
             return null;
         var props = AnyProps.Where(_ => chance.Next(3) == 0).Where(p => Fits(p, job)).Take(MostProps).Select(Props.Of).ToList();
-        var met = new PracticeCase(id, new Phrase("case.seed", ("number", seed)), Story(job), job, props);
+        var met = new PracticeCase(id, new Phrase("case.seed", ("number", seed)), Story(job), job, props) { HasLabel = HasLabel(job) };
         return new HiddenCase(met, TruthFor(job, chance));
     }
 
-    /// <summary>What anybody is told of a job.</summary>
-    public static Phrase Story(Job job) => new("case.story", ("vinyl", job.Layers[0].Vinyl.Name), ("item", job.Blank.Form.Name),
-        ("material", job.Blank.Material.Name), ("press", job.Tools.Source.Name));
+    /// <summary>What anybody is told of a job; what it is made of stands on its label, where it has one.</summary>
+    public static Phrase Story(Job job) => HasLabel(job)
+        ? new("case.story-label", ("vinyl", job.Layers[0].Vinyl.Name), ("item", job.Blank.Form.Name), ("press", job.Tools.Source.Name))
+        : new("case.story", ("vinyl", job.Layers[0].Vinyl.Name), ("item", job.Blank.Form.Name),
+            ("material", job.Blank.Material.Name), ("press", job.Tools.Source.Name));
+
+    /// <summary>Sewn things have a label, unless nobody knows what they are made of.</summary>
+    public static bool HasLabel(Job job) => job.Blank.Material is { Kind: MaterialKind.Cloth, Doubt.Uncertain: null }
+        && !job.Blank.Form.Framed;
 
     /// <summary>What is hidden at a press, by its own stated errors.</summary>
     /// <param name="job">The job.</param>
@@ -120,25 +145,10 @@ internal sealed class CaseMaker(PracticeRoom room)
         _ => true,
     };
 
-    /// <summary>A job of layers, each smaller than the one below; null where the catalogue does not take it.</summary>
-    public Job? JobOf(string title, string form, string material, IReadOnlyList<string> vinyls, string press)
+    /// <summary>A job of layers; null where the catalogue does not take it.</summary>
+    public Job? JobOf(string title, string form, string material, IReadOnlyList<string> vinyls, string press,
+        PieceLayout layout = PieceLayout.Stacked)
     {
-        var layers = new JsonArray();
-        for (var i = 0; i < vinyls.Count; i++)
-        {
-            var (width, height) = (150 - 24 * i, 90 - 16 * i);
-            layers.Add(new JsonObject
-            {
-                ["id"] = ((char)('a' + i)).ToString(),
-                ["vinyl"] = vinyls[i],
-                ["widthMm"] = width,
-                ["heightMm"] = height,
-                ["xMm"] = 130 + 12 * i,
-                ["yMm"] = 140 + 8 * i,
-                ["over"] = new JsonArray([.. Enumerable.Range(0, i).Select(k => (JsonNode)((char)('a' + k)).ToString())]),
-            });
-        }
-
         var file = new JsonObject
         {
             ["format"] = "juxtherm.job",
@@ -146,8 +156,44 @@ internal sealed class CaseMaker(PracticeRoom room)
             ["title"] = title,
             ["blank"] = new JsonObject { ["form"] = form, ["material"] = material },
             ["tools"] = new JsonObject { ["heatSource"] = press },
-            ["layers"] = layers,
+            ["layers"] = new JsonArray([.. vinyls.Select((vinyl, i) => (JsonNode)LayerOf(vinyl, i, layout))]),
         };
+        // What lies apart need not be tacked.
+        if (layout == PieceLayout.SideBySide)
+            file["choices"] = new JsonObject { [new LayersMethod().Id] = LayersMethod.AtOnce };
         return JobReader.Read(file.ToJsonString(), room.Catalogue, new Problems());
+    }
+
+    private static JsonObject LayerOf(string vinyl, int i, PieceLayout layout)
+    {
+        static string Id(int at) => ((char)('a' + at)).ToString();
+        var stacked = layout == PieceLayout.Stacked;
+        var (width, height) = layout switch
+        {
+            PieceLayout.Wide => (300, 90),
+            PieceLayout.SideBySide => (40, 40),
+            PieceLayout.BothFaces => (120, 80),
+            _ => (150 - 24 * i, 90 - 16 * i),
+        };
+        var (x, y) = layout switch
+        {
+            PieceLayout.Wide => (90, 140),
+            PieceLayout.SideBySide => (20 + 60 * (i % 2), 20 + 60 * (i / 2)),
+            PieceLayout.BothFaces => (150, 140),
+            _ => (130 + 12 * i, 140 + 8 * i),
+        };
+        var layer = new JsonObject
+        {
+            ["id"] = Id(i),
+            ["vinyl"] = vinyl,
+            ["widthMm"] = width,
+            ["heightMm"] = height,
+            ["xMm"] = x,
+            ["yMm"] = y,
+            ["over"] = new JsonArray([.. Enumerable.Range(0, stacked ? i : 0).Select(k => (JsonNode)Id(k))]),
+        };
+        if (layout == PieceLayout.BothFaces && i > 0)
+            layer["face"] = "back";
+        return layer;
     }
 }

@@ -2,10 +2,14 @@ import { useEffect, useRef, useState } from 'react';
 import { useUnits } from '../../app/units';
 import { NumberField } from '../../ui/Fields';
 import * as labels from './labels';
+import { saysOf } from './says';
 import type { Case, Move, Seen } from './usePractice';
 import { useRunning } from './useRunning';
 
 const SPEEDS = [1, 10];
+
+// A scrap is pressed for the seconds that are typed, or for so long.
+const SCRAP_SECONDS = 12;
 
 interface Props {
   met: Case;
@@ -20,9 +24,14 @@ export function Controls({ met, seen, busy, onMove, onClosed }: Props) {
   const units = useUnits();
   const [speed, setSpeed] = useState(SPEEDS[1] ?? 1);
   const [seconds, setSeconds] = useState<number | undefined>();
+  const [chosen, setPart] = useState(1);
+  const parts = seen.parts.length;
+  const part = Math.min(chosen, parts);
+  const here = seen.parts[part - 1];
+  const on = parts > 1 ? { part } : {};
   const running = useRunning(speed, (what, took) => {
     onClosed(false);
-    onMove({ kind: what, seconds: took });
+    onMove({ kind: what, seconds: took, ...(what === 'close' ? on : {}) });
   });
   const start = (what: 'close' | 'wait' | 'to-bench') => {
     running.start(what, seconds && seconds > 0 ? seconds : null);
@@ -36,7 +45,7 @@ export function Controls({ met, seen, busy, onMove, onClosed }: Props) {
     if (was.current !== running.what) verb.current?.focus();
     was.current = running.what;
   }, [running.what]);
-  const toLay = met.layers.filter((l) => !seen.laid.includes(l.id));
+  const toLay = met.layers.filter((l) => !here?.laid.includes(l.id));
   if (running.what)
     return (
       <div className="grid gap-4">
@@ -71,19 +80,37 @@ export function Controls({ met, seen, busy, onMove, onClosed }: Props) {
           ))}
         </span>
       </div>
+      {parts > 1 && (
+        <fieldset className="flex flex-wrap items-baseline gap-3">
+          <legend className="text-quiet text-[0.95rem] mb-1">{labels.whereThePlateGoes}</legend>
+          {seen.parts.map((p, i) => (
+            <button
+              // biome-ignore lint/suspicious/noArrayIndexKey: parts are known by their number
+              key={i}
+              type="button"
+              className={`btn btn-sm ${i + 1 === part ? 'btn-primary' : 'btn-outline'}`}
+              aria-pressed={i + 1 === part}
+              onClick={() => setPart(i + 1)}
+            >
+              {labels.partOf(i + 1, parts)}
+              {p.pressed && p.laid.length > 0 ? labels.partPressed : ''}
+            </button>
+          ))}
+        </fieldset>
+      )}
       <div className="flex flex-wrap gap-3">
         {toLay.map((layer) => (
           <button
             key={layer.id}
             type="button"
             className="btn btn-outline"
-            onClick={() => onMove({ kind: 'lay', layers: [layer.id] })}
+            onClick={() => onMove({ kind: 'lay', layers: [layer.id], ...on })}
           >
             {labels.lay(nameOf(met, layer.id))}
           </button>
         ))}
-        {seen.carrierOn && (
-          <button type="button" className="btn btn-outline" onClick={() => onMove({ kind: 'peel' })}>
+        {here?.carrierOn && (
+          <button type="button" className="btn btn-outline" onClick={() => onMove({ kind: 'peel', ...on })}>
             {labels.peel}
           </button>
         )}
@@ -99,7 +126,7 @@ export function Controls({ met, seen, busy, onMove, onClosed }: Props) {
         <button
           type="button"
           className="btn btn-outline font-bold"
-          disabled={seen.laid.length === 0}
+          disabled={seen.parts.every((p) => p.laid.length === 0)}
           onClick={() => onMove({ kind: 'hand-over' })}
         >
           {labels.handOver}
@@ -124,7 +151,15 @@ export function Controls({ met, seen, busy, onMove, onClosed }: Props) {
         <button type="button" className="link-quiet pb-2" onClick={() => onMove({ kind: 'measure' })}>
           {labels.measure}
         </button>
+        <button
+          type="button"
+          className="link-quiet pb-2"
+          onClick={() => onMove({ kind: 'patch', seconds: seconds && seconds > 0 ? seconds : SCRAP_SECONDS })}
+        >
+          {labels.scrap(seconds && seconds > 0 ? seconds : SCRAP_SECONDS)}
+        </button>
       </div>
+      {seen.patch && <p role="status">{labels.scrapCame(saysOf(seen.patch, met.kind === 'cloth').join(' '))}</p>}
       {seen.measuredCelsius !== null && seen.measuredCelsius !== undefined && (
         <p role="status">{labels.measured(units.temperature(seen.measuredCelsius))}</p>
       )}
@@ -135,8 +170,8 @@ export function Controls({ met, seen, busy, onMove, onClosed }: Props) {
 /** A layer as one would call it: by its vinyl, and where there are several alike by its place. */
 export function nameOf(met: Case, id: string): string {
   const layer = met.layers.find((l) => l.id === id);
-  const alike = met.layers.filter((l) => l.vinyl === layer?.vinyl);
-  const name = layer?.vinyl.toLowerCase() ?? id;
+  const alike = met.layers.filter((l) => l.roll.id === layer?.roll.id);
+  const name = layer?.roll.name.toLowerCase() ?? id;
   return alike.length > 1 ? `${name} ${alike.findIndex((l) => l.id === id) + 1}` : name;
 }
 

@@ -11,12 +11,19 @@ const FLAT = 'M40 50 H300 V290 H40 Z';
 const TARN = 'M92 236 V166 Q92 140 118 140 H222 Q248 140 248 166 V236 Z';
 const WORN = new Set(['tee', 'sweatshirt', 'jersey', 'bodysuit', 'one-piece']);
 
+/** Layers that lie on the face that is up. */
+export function laidOnTop(met: Case, seen: Seen) {
+  const first = met.layers[0]?.face;
+  const laid = new Set(seen.parts.flatMap((p) => p.laid));
+  return met.layers.filter((l) => laid.has(l.id) && (l.face === first) === seen.faceUp);
+}
+
 /** The piece as it lies there: what can be seen of it, drawn, and nothing that cannot. */
 export function Piece({ met, seen }: { met: Case; seen: Seen }) {
   const { looks } = seen;
   const shape = WORN.has(met.form) ? SHAPES.tee : (SHAPES[met.form] ?? FLAT);
   const cloth = CLOTH[met.kind] ?? '#cfd8d3';
-  const laid = met.layers.filter((l) => seen.laid.includes(l.id));
+  const laid = laidOnTop(met, seen);
   const lifted = Math.ceil(looks.edges * 4);
   const tilt = seen.signs.includes('on-carrier') ? 'rotate(-7 170 190) translate(0 -12)' : '';
   return (
@@ -45,14 +52,15 @@ export function Piece({ met, seen }: { met: Case; seen: Seen }) {
       {looks.scorch > 0 && (
         <rect x="66" y="100" width="208" height="168" rx="10" fill="#5b3512" opacity={looks.scorch * 0.75} />
       )}
-      {seen.faceUp ? (
+      {!seen.faceUp && <path d="M150 60 Q170 74 190 60" fill="none" stroke="var(--color-ink)" strokeWidth="1.5" />}
+      {seen.faceUp || laid.length > 0 ? (
         <g transform={tilt}>
           {laid.map((layer, i) => (
             <Print
               key={layer.id}
               at={i}
               ink={INKS[met.layers.findIndex((l) => l.id === layer.id) % INKS.length] ?? '#20304f'}
-              foam={layer.family === 'puff' ? looks.foam : 0}
+              foam={layer.roll.family === 'puff' ? looks.foam : 0}
               dye={looks.dye}
               cloth={cloth}
             />
@@ -112,9 +120,29 @@ export function Piece({ met, seen }: { met: Case; seen: Seen }) {
             />
           )}
         </g>
-      ) : (
-        <path d="M150 60 Q170 74 190 60" fill="none" stroke="var(--color-ink)" strokeWidth="1.5" />
-      )}
+      ) : null}
+      {seen.parts.length > 1 &&
+        seen.parts.map((part, i) => {
+          const width = 184 / seen.parts.length;
+          return (
+            // biome-ignore lint/suspicious/noArrayIndexKey: parts are known by their number
+            <g key={i}>
+              <rect
+                x={78 + i * width + 1}
+                y="124"
+                width={width - 2}
+                height="128"
+                fill="none"
+                stroke="var(--color-ink)"
+                strokeWidth={part.pressed ? 2 : 1}
+                strokeDasharray={part.pressed ? '' : '2 5'}
+              />
+              <text x={78 + (i + 0.5) * width} y="268" textAnchor="middle" fontSize="13" fill="var(--color-ink)">
+                {i + 1}
+              </text>
+            </g>
+          );
+        })}
     </svg>
   );
 }

@@ -5,8 +5,10 @@ import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
 import { Controls } from './Controls';
 import * as labels from './labels';
-import { Piece } from './Piece';
+import { laidOnTop, Piece } from './Piece';
 import { Result } from './Result';
+import { Shelf } from './Shelf';
+import { saysOf } from './says';
 import { Table } from './Table';
 import { type Case, fileOf, type Seen, useBench, useCase } from './usePractice';
 
@@ -65,11 +67,12 @@ function Bench({ met }: { met: Case }) {
               {bench.refused.message}
             </p>
           )}
+          <Shelf met={met} seen={seen} onMove={make} />
           <Table met={met} seen={seen} onMove={make} />
           <Wrapper met={met} />
         </div>
       </div>
-      {bench.judged && <Result met={met} judged={bench.judged} />}
+      {bench.judged && <Result met={met} judged={bench.judged} moves={bench.moves} />}
     </main>
   );
 }
@@ -93,17 +96,14 @@ function Plate({ closed, seen, met }: { closed: boolean; seen: Seen; met: Case }
 
 /** What can be seen and felt, in words. */
 function What({ met, seen }: { met: Case; seen: Seen }) {
-  const { weave } = seen.looks;
+  const laid = seen.parts.some((p) => p.laid.length > 0);
+  const bare = laid && !seen.carrierOn && laidOnTop(met, seen).length > 0;
   const lines = [
-    seen.laid.length === 0 && labels.nothingLaid,
+    !laid && labels.nothingLaid,
     seen.carrierOn && labels.carrierOn,
     !seen.faceUp && labels.backUp,
     seen.seconds > 0 && labels.touch[seen.touch],
-    ...seen.signs.map((s) => labels.signs[s] ?? s),
-    seen.laid.length > 0 &&
-      !seen.carrierOn &&
-      met.kind === 'cloth' &&
-      (weave >= 0.6 ? labels.weaveShows : weave > 0.1 ? labels.weaveHalf : labels.weaveNot),
+    ...saysOf(seen, bare && met.kind === 'cloth'),
   ].filter(Boolean);
   return (
     <p aria-live="polite" className="text-[1.1rem] mt-2">
@@ -114,25 +114,26 @@ function What({ met, seen }: { met: Case; seen: Seen }) {
 
 function Wrapper({ met }: { met: Case }) {
   const units = useUnits();
+  const rolls = met.shelf.length > 0 ? met.shelf : met.layers.map((l) => l.roll);
   return (
     <section aria-label={labels.wrapper} className="text-[0.97rem]">
       <h3 className="text-quiet text-[0.95rem] mb-1">{labels.wrapper}</h3>
       <ul>
-        {[...new Map(met.layers.map((l) => [l.vinyl, l])).values()].map((l) => (
-          <li key={l.id}>
-            <strong className="font-semibold">{l.vinyl}:</strong>{' '}
-            {labels.wrapperLine(
-              `${Math.round(units.degrees(l.celsius.low))}–${units.temperature(l.celsius.high)}`,
-              `${l.seconds.low}–${l.seconds.high} s`,
-              (labels.pressures[l.pressure] ?? l.pressure).toLowerCase(),
-              l.peel,
-            )}
+        {[...new Map(rolls.map((r) => [r.id, r])).values()].map(({ id, name, wrapper }) => (
+          <li key={id}>
+            <strong className="font-semibold">{name}:</strong>{' '}
+            {wrapper
+              ? labels.wrapperLine(
+                  `${Math.round(units.degrees(wrapper.celsius.low))}–${units.temperature(wrapper.celsius.high)}`,
+                  `${wrapper.seconds.low}–${wrapper.seconds.high} s`,
+                  (labels.pressures[wrapper.pressure] ?? wrapper.pressure).toLowerCase(),
+                  wrapper.peel,
+                )
+              : labels.noWrapper}
           </li>
         ))}
       </ul>
-      <p className="text-quiet mt-1">
-        {met.item}, {met.material.toLowerCase()}
-      </p>
+      <p className="text-quiet mt-1">{met.material ? `${met.item}, ${met.material.toLowerCase()}` : met.item}</p>
     </section>
   );
 }

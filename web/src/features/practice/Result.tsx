@@ -4,9 +4,10 @@ import { nameOf } from './Controls';
 import { GlueLines } from './GlueLines';
 import * as labels from './labels';
 import type { Case, Judged, Move } from './usePractice';
+import { WaysTried } from './WaysTried';
 
 /** How it came out, what was done wrong, and what careful work would have done. */
-export function Result({ met, judged }: { met: Case; judged: Judged }) {
+export function Result({ met, judged, moves }: { met: Case; judged: Judged; moves: Move[] }) {
   const { own, careful } = judged;
   const counts = [
     own.unsafe && labels.unsafe,
@@ -54,6 +55,7 @@ export function Result({ met, judged }: { met: Case; judged: Judged }) {
           </ol>
         </details>
       </div>
+      <WaysTried id={met.id} moves={moves} />
       <Link className="btn btn-primary justify-self-start" to="/practice">
         {labels.next}
       </Link>
@@ -73,6 +75,14 @@ function Step({ met, move }: { met: Case; move: Move }) {
     pressure: (labels.pressures[move.pressure ?? ''] ?? '').toLowerCase(),
     lay: (move.layers ?? []).map((l) => nameOf(met, l)).join(', '),
     touch: `${prop?.name}: ${state?.name}`,
+    cover: nameIn(met.covers, move.supply),
+    underlay: nameIn(met.underlays, move.supply),
+    vinyl: nameIn(met.shelf, move.supply),
   };
-  return <li>{say(about[move.kind] ?? Math.round(move.seconds ?? 0))}</li>;
+  const said = say(about[move.kind] ?? Math.round(move.seconds ?? 0));
+  return <li>{move.part && met.seen.parts.length > 1 ? labels.onPart(said, move.part) : said}</li>;
+}
+
+function nameIn(all: readonly { id: string; name: string }[], id: string | undefined): string {
+  return (all.find((s) => s.id === id)?.name ?? '').toLowerCase();
 }

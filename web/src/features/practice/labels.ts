@@ -38,6 +38,14 @@ export const clock = (time: Said) => `${time} so far`;
 export const wrapper = 'The wrapper says';
 export const wrapperLine = (celsius: Said, seconds: Said, pressure: Said, peel: Said) =>
   `${celsius}, ${seconds}, ${pressure} pressure, ${peel} peel`;
+export const noWrapper = 'nothing is written on it. Press a scrap and look.';
+export const fromTheShelf = 'From the shelf';
+export const roll = 'Roll of vinyl';
+export const coverSheet = 'Cover sheet';
+export const underneath = 'Underneath';
+export const readLabel = 'Read the care label';
+export const hundred = (material: Said) => `100 % ${material}`;
+export const ironDots = (dots: Said) => `Iron, dots: ${dots}`;
 export const onTheTable = 'On the table';
 export const cuttingPlace = 'At the cutter';
 export const pressPlace = 'At the press';
@@ -50,6 +58,12 @@ export const pressure = 'Pressure';
 export const pressures: Record<string, string> = { light: 'Light', medium: 'Medium', firm: 'Firm' };
 export const measure = 'Measure the plate with a strip';
 export const measured = (celsius: Said) => `The strip turned at about ${celsius}.`;
+export const scrap = (seconds: Said) => `Press a scrap for ${seconds} s`;
+export const scrapCame = (looks: Said) => `The scrap, cold: ${looks}`;
+export const whereThePlateGoes = 'The plate goes on';
+export const partOf = (part: Said, parts: Said) => `Part ${part} of ${parts}`;
+export const partPressed = ', pressed';
+export const onPart = (what: string, part: Said) => `Part ${part}: ${what}`;
 export const speed = (times: Said) => `Clock × ${times}`;
 export const forSeconds = 'Seconds, if you know them';
 export const close = 'Close';
@@ -108,6 +122,16 @@ export const itsSteps = 'Step by step';
 export const glue = 'How warm the glue was';
 export const yours = 'Yours';
 export const theirs = 'Careful work';
+export const inTheStackAt = (seconds: Said) => `In the stack, at second ${seconds}`;
+export const otherWays = 'Other ways of doing it, at this press';
+export const otherWaysWhy =
+  'What crafters differ on. Each way was tried here with everything else as careful work does it, and without looking in between.';
+export const theWays = 'the other ways';
+export const noWays = 'Nobody can plan other ways while it is not known what it is.';
+export const wayHeads = ['Way', 'Comes out', 'Minutes', 'Bond of what holds', 'Heat of what it takes'];
+export const wayTaken = '(careful work)';
+export const wayGood = 'well';
+export const wayBad = 'not well';
 export const youOpened = 'you opened';
 export const axisSeconds = 'Time, s';
 export const next = 'All benches';
@@ -122,5 +146,10 @@ export const steps: Record<string, (what: Said) => string> = {
   'to-bench': (s) => `Let it lie on the cold bench for ${s} s.`,
   peel: () => 'Peel.',
   turn: () => 'Turn it over.',
+  'read-label': () => 'Read the care label.',
+  patch: (s) => `Press a scrap for ${s} s, and look at it cold.`,
+  cover: (c) => `Take for a cover: ${c}.`,
+  underlay: (u) => `Lay underneath: ${u}.`,
+  vinyl: (v) => `Take the ${v}.`,
   touch: (t) => `${t}.`,
 };

@@ -62,6 +62,23 @@ export function useCase(id: string) {
   });
 }
 
+/** What crafters differ on, tried at a bench that is over; asked for when somebody wants to know. */
+export function useWays(id: string, moves: readonly Move[], wanted: boolean) {
+  const { system } = useUnits();
+  return useQuery({
+    queryKey: ['practice-ways', id, system],
+    queryFn: () =>
+      got(
+        api.POST('/api/practice/{id}/ways', {
+          params: { path: { id }, query: { units: system } },
+          body: moves as Schemas['Move'][],
+        }),
+      ),
+    enabled: wanted,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
 /** What was done at a bench and what can be seen; outlives a reload. */
 export function useBench(id: string) {
   const queries = useQueryClient();
