@@ -80,14 +80,12 @@ public sealed class PracticeBenchApiTests : BenchApi
     {
         string[] allowed =
         [
-            "id", "title", "story", "item", "form", "material", "kind", "press", "name", "leastCelsius", "mostCelsius", "stepCelsius",
-                "marks",
-            "mark", "celsius", "pressures", "layers", "vinyl", "family", "note", "low", "high", "middle", "seconds", "pressure", "peel",
-                "over",
-                "props",
-            "place", "states", "seen", "dialCelsius", "laid", "carrierOn", "faceUp", "touch", "looks", "weave", "edges", "wrinkles",
-                "ripples",
-            "foam", "shine", "scorch", "dye", "signs", "measuredCelsius",
+            "id", "title", "story", "item", "form", "material", "hasLabel", "kind", "press", "name", "leastCelsius", "mostCelsius",
+            "stepCelsius", "marks", "mark", "celsius", "pressures", "layers", "face", "over", "roll", "family", "wrapper", "note", "low",
+            "high", "middle", "seconds", "pressure", "peel", "shelf", "covers", "underlays", "props", "place", "states", "seen",
+            "dialCelsius", "laid", "carrierOn", "faceUp", "touch", "looks", "weave", "edges", "wrinkles", "ripples", "foam", "shine",
+            "scorch", "dye", "signs", "measuredCelsius", "label", "dots", "patch", "begun", "cover", "underlay", "vinyl", "parts",
+            "pressed",
         ];
         foreach (var id in (await Get("/api/practice"))["cases"]!.AsArray().Select(c => (string)c!["id"]!).Append("seed-7"))
         {
@@ -100,6 +98,52 @@ public sealed class PracticeBenchApiTests : BenchApi
                 Assert.Equal(prop!["states"]!.AsArray().Select(s => (string)s!["id"]!).Order(StringComparer.Ordinal),
                     prop["states"]!.AsArray().Select(s => (string)s!["id"]!));
         }
+    }
+
+    /// <summary>What it is made of is told by its label alone, and what a roll without a wrapper is by nothing.</summary>
+    [Fact]
+    public async Task Cloth_and_vinyl_that_nobody_knows_are_not_told()
+    {
+        var met = await Get("/api/practice/no-label");
+        Assert.False((bool)met["hasLabel"]!);
+        Assert.DoesNotContain("polyester", met.ToJsonString(), StringComparison.OrdinalIgnoreCase);
+        met = await Get("/api/practice/found-roll");
+        Assert.Null(met["layers"]![0]!["roll"]!["wrapper"]);
+        Assert.DoesNotContain("low", met["layers"]!.ToJsonString(), StringComparison.OrdinalIgnoreCase);
+        met = await Get("/api/practice/vest");
+        Assert.Null(met["material"]);
+        var seen = await Post("/api/practice/vest/look", Moves(Move("read-label")));
+        Assert.Equal(("Polyester", 2), ((string)seen["label"]!["material"]!, (int)seen["label"]!["dots"]!));
+    }
+
+    [Fact]
+    public async Task Ways_of_doing_it_are_told_with_their_price_once_it_is_over()
+    {
+        var (status, problem) = await Send(HttpMethod.Post, "/api/practice/first-shirt/ways", Moves(Move("close", ("seconds", 5))));
+        Assert.Equal((HttpStatusCode.Conflict, "not-over"), (status, (string)problem!["code"]!));
+        var ways = (await Post("/api/practice/first-shirt/ways", FirstShirt())).AsArray();
+        Assert.True(ways.Count >= 4);
+        foreach (var question in ways)
+            Assert.True(question!["ways"]!.AsArray().Single(w => (bool)w!["taken"]!)!["holds"]!.GetValue<double>() >= 1);
+        Assert.Empty((await Post("/api/practice/no-label/ways", FirstShirtUnknown())).AsArray());
+    }
+
+    private static JsonArray FirstShirtUnknown() =>
+        [Move("lay", ("layers", new JsonArray("a"))), Move("close", ("seconds", 15)), Move("peel"), Move("hand-over")];
+
+    [Fact]
+    public async Task A_job_on_both_faces_is_rehearsed_as_well()
+    {
+        var job = Tee("Front and back");
+        var back = job["layers"]![0]!.DeepClone();
+        (back["id"], back["face"]) = ("back", "back");
+        job["layers"]!.AsArray().Add(back);
+        var kept = await Post("/api/jobs", job);
+        var met = await Get($"/api/practice/job-{kept["id"]}.1");
+        Assert.Equal(["front", "back"], met["layers"]!.AsArray().Select(l => (string)l!["face"]!));
+        var (status, problem) = await Send(HttpMethod.Post, $"/api/practice/job-{kept["id"]}.1/look",
+            Moves(Move("lay", ("layers", new JsonArray("back")))));
+        Assert.Equal((HttpStatusCode.Conflict, "wrong-face"), (status, (string)problem!["code"]!));
     }
 
     private static IEnumerable<string> Names(JsonNode? node) => node switch

@@ -93,16 +93,16 @@ public sealed class MoveRefusedException(int at, string code)
 {
     private static readonly Dictionary<string, Phrase> Whys = new(StringComparer.Ordinal)
     {
-        ["no-such-prop"] = new("practice.no-such-prop"),
-        ["out-of-range"] = new("practice.out-of-range"),
-        ["no-such-layer"] = new("practice.no-such-layer"),
-        ["no-such-part"] = new("practice.no-such-part"),
-        ["already-laid"] = new("practice.already-laid"),
-        ["nothing-laid"] = new("practice.nothing-laid"),
-        ["wrong-face"] = new("practice.wrong-face"),
-        ["no-label"] = new("practice.no-label"),
-        ["no-such-supply"] = new("practice.no-such-supply"),
-        ["too-late"] = new("practice.too-late"),
-        ["over"] = new("practice.over"),
+        ["no-such-prop"] = new Phrase("practice.no-such-prop"),
+        ["out-of-range"] = new Phrase("practice.out-of-range"),
+        ["no-such-layer"] = new Phrase("practice.no-such-layer"),
+        ["no-such-part"] = new Phrase("practice.no-such-part"),
+        ["already-laid"] = new Phrase("practice.already-laid"),
+        ["nothing-laid"] = new Phrase("practice.nothing-laid"),
+        ["wrong-face"] = new Phrase("practice.wrong-face"),
+        ["no-label"] = new Phrase("practice.no-label"),
+        ["no-such-supply"] = new Phrase("practice.no-such-supply"),
+        ["too-late"] = new Phrase("practice.too-late"),
+        ["over"] = new Phrase("practice.over"),
     };
 }

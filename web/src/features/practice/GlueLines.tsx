@@ -42,7 +42,8 @@ export function GlueLines({ own, careful }: { own: Phases; careful: Phases }) {
   const line = (t: Moment[]) =>
     t.map((m, i) => `${i ? 'L' : 'M'}${x(m.seconds).toFixed(1)} ${y(m.glueCelsius).toFixed(1)}`).join('');
   const opened = mine.filter((m, i) => m.closed && mine[i + 1]?.closed === false);
-  const shown = at ?? opened.at(-1)?.seconds ?? 0;
+  // At first as it was just before the plate last opened: there most of it is decided.
+  const shown = at ?? Math.max(0, Math.ceil(opened.at(-1)?.seconds ?? 0) - 1);
   const ticks = [50, 100, 150].filter((c) => c < hottest);
   const every = STEPS.find((s) => most / s <= 8) ?? most / 4;
   const times = Array.from({ length: Math.floor((most * 0.92) / every) + 1 }, (_, i) => i * every);
@@ -104,7 +105,7 @@ export function GlueLines({ own, careful }: { own: Phases; careful: Phases }) {
         <span className="numeral">{labels.inTheStackAt(Math.round(shown))}</span>
         <input
           type="range"
-          className="range range-xs [--range-fill:0]"
+          className="range range-xs w-full [--range-fill:0]"
           min={0}
           max={Math.ceil(most)}
           step={1}

@@ -56,7 +56,7 @@ export function Shelf({ met, seen, onMove }: Props) {
 function CareLabel({ label }: { label: NonNullable<Seen['label']> }) {
   return (
     <p className="border border-ink px-3 py-1.5 flex items-center gap-3 bg-paper">
-      <span>{labels.hundred(label.material.toLowerCase())}</span>
+      <span>{label.material}</span>
       <svg viewBox="0 0 46 30" className="h-6 w-auto" role="img" aria-label={labels.ironDots(label.dots)}>
         <path d="M6 26H40L36 10H18Q8 14 6 26Z M18 10V5H33L36 10" fill="none" stroke="currentColor" strokeWidth="1.8" />
         {[-7, 0, 7].slice(0, label.dots).map((dx) => (

@@ -44,7 +44,6 @@ export const roll = 'Roll of vinyl';
 export const coverSheet = 'Cover sheet';
 export const underneath = 'Underneath';
 export const readLabel = 'Read the care label';
-export const hundred = (material: Said) => `100 % ${material}`;
 export const ironDots = (dots: Said) => `Iron, dots: ${dots}`;
 export const onTheTable = 'On the table';
 export const cuttingPlace = 'At the cutter';
