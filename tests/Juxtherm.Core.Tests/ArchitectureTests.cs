@@ -37,7 +37,8 @@ public class ArchitectureTests
         ["Costs"] = ["Reading", "Notices", "Geometry", "Heat", "Catalogue", "Jobs", "Cutting", "Plans", "Days"],
         ["Logbook"] = ["Reading", "Notices", "Catalogue", "Jobs", "Plans", "Runs"],
         ["Learning"] = ["Reading", "Notices", "Catalogue", "Certainty", "Jobs", "Settings", "Plans", "Runs", "Logbook"],
-        ["Practice"] = ["Reading", "Notices", "Heat", "Catalogue", "Items", "Certainty", "Jobs", "Settings", "Sections", "Plans", "Runs", "Logbook"],
+        ["Practice"] = ["Reading", "Notices", "Heat", "Catalogue", "Items", "Certainty", "Jobs", "Settings", "Sections", "Plans", "Runs",
+            "Logbook"],
         ["Care"] = ["Notices", "Catalogue", "Jobs"],
     };
 

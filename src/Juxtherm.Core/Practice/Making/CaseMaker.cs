@@ -103,7 +103,8 @@ internal sealed class CaseMaker(PracticeRoom room)
 
     /// <summary>What anybody is told of a job; what it is made of stands on its label, where it has one.</summary>
     public static Phrase Story(Job job) => HasLabel(job)
-        ? new Phrase("case.story-label", ("vinyl", job.Layers[0].Vinyl.Name), ("item", job.Blank.Form.Name), ("press", job.Tools.Source.Name))
+        ? new Phrase("case.story-label", ("vinyl", job.Layers[0].Vinyl.Name), ("item", job.Blank.Form.Name),
+            ("press", job.Tools.Source.Name))
         : new Phrase("case.story", ("vinyl", job.Layers[0].Vinyl.Name), ("item", job.Blank.Form.Name),
             ("material", job.Blank.Material.Name), ("press", job.Tools.Source.Name));
 
