@@ -1,3 +1,4 @@
+using System.Threading.RateLimiting;
 using Juxtherm.App;
 using Juxtherm.App.Artwork;
 using Juxtherm.App.Bench;
@@ -5,6 +6,7 @@ using Juxtherm.App.Care;
 using Juxtherm.App.Cutting;
 using Juxtherm.App.Days;
 using Juxtherm.App.Demo;
+using Juxtherm.App.Helpers;
 using Juxtherm.App.Items;
 using Juxtherm.App.Keeping;
 using Juxtherm.App.Learning;
@@ -40,18 +42,27 @@ namespace Juxtherm.Web;
 /// <summary>Puts the service together.</summary>
 internal static class JuxthermApp
 {
+    // How often an address may try a word of pairing in a minute.
+    private const int PairingTries = 10;
+
     public static WebApplication Build(string[] args)
     {
         var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
         var options = JuxthermOptions.Read(builder.Configuration, args);
+        WorkshopTls? tls = null;
+        string? lanUrl = null;
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.AddServerHeader = false;
             kestrel.Limits.MaxRequestBodySize = StrictBody.Largest;
             var port = options.Port == 0 ? FreePort.Find() : options.Port;
             kestrel.ListenLocalhost(port);
-            if (options.Lan is { } address)
-                kestrel.Listen(address, port);
+            if (options.Lan is not { } address)
+                return;
+            // Over the network nothing goes that anybody could read on the way.
+            tls = WorkshopTls.Open(options.DataFolder, address, TimeProvider.System.GetUtcNow());
+            kestrel.Listen(address, port, listen => listen.UseHttps(tls.Certificate));
+            lanUrl = $"https://{address}:{port}";
         });
         builder.Configuration["AllowedHosts"] = OwnAddresses.Allowed(options.Lan);
         // Each service has a log of its own: what is one for all goes to whoever began last.
@@ -63,6 +74,9 @@ internal static class JuxthermApp
 
         var services = builder.Services;
         AddWorkshop(services, options);
+        AddHelpers(services);
+        // The port is known once it listens.
+        services.AddSingleton(_ => new LanAddress(lanUrl, tls));
         // One that fails is told of and leaves the others, and the service, at work.
         services.Configure<HostOptions>(host => host.BackgroundServiceExceptionBehavior = BackgroundServiceExceptionBehavior.Ignore);
         services.AddProblemDetails(ProblemAnswers.Configure);
@@ -79,14 +93,16 @@ internal static class JuxthermApp
         app.UseStatusCodePages();
         app.UseMiddleware<SafetyHeaders>();
         app.UseMiddleware<OwnOriginOnly>();
-        app.UseMiddleware<FromElsewhere>();
+        app.UseMiddleware<WhoAsks>();
         app.UseRouting();
+        app.UseRateLimiter();
         app.UseMiddleware<StrictBody>();
         app.UseMiddleware<WithPatience>();
         app.UseMiddleware<ThroughTheGate>();
         ServeFront(app, options.FrontFolder);
         app.MapOpenApi("/openapi/{documentName}.json");
         app.MapGet("/health/ready", () => Results.Text("ready")).ExcludeFromDescription();
+        app.MapPairing();
         MapResources(app);
         app.MapGet("/api/{**rest}",
             () => Results.Problem(statusCode: StatusCodes.Status404NotFound, detail: "There is no such address in this program."))
@@ -165,6 +181,22 @@ internal static class JuxthermApp
         AddUseCases(services);
     }
 
+    /// <summary>What lets helpers in.</summary>
+    private static void AddHelpers(IServiceCollection services)
+    {
+        services.AddSingleton<DeviceBook>();
+        services.AddSingleton<Pairing>();
+        services.AddSingleton<DeedLog>();
+        services.AddSingleton<PairDevices>();
+        services.AddRateLimiter(limits =>
+        {
+            limits.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
+            limits.AddPolicy(PairingPage.Limited, http => RateLimitPartition.GetFixedWindowLimiter(
+                http.Connection.RemoteIpAddress?.ToString() ?? "here",
+                _ => new FixedWindowRateLimiterOptions { PermitLimit = PairingTries, Window = TimeSpan.FromMinutes(1) }));
+        });
+    }
+
     /// <summary>What is asked of the workshop.</summary>
     private static void AddUseCases(IServiceCollection services)
     {
@@ -218,6 +250,7 @@ internal static class JuxthermApp
         app.MapCare();
         app.MapKeeping();
         app.MapAccess();
+        app.MapDevices();
     }
 
     /// <summary>Puts the worked examples into an empty workshop, where that was asked for.</summary>

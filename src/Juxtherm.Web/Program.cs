@@ -80,8 +80,8 @@ public sealed class Program
         {
             var port = new Uri(url).Port;
             Console.WriteLine(English.Say("program.address", ("address", $"http://127.0.0.1:{port}")));
-            if (app.Services.GetRequiredService<JuxthermOptions>().Lan is { } address)
-                Console.WriteLine(English.Say("program.lan", ("address", $"http://{address}:{port}")));
+            if (app.Services.GetRequiredService<LanAddress>() is { Url: { } lan, Tls: { } tls })
+                Console.WriteLine(English.Say("program.lan", ("address", lan), ("fingerprint", tls.Fingerprint)));
         }
 
         await app.WaitForShutdownAsync();

@@ -1,6 +1,7 @@
 using System.Net;
 using System.Net.Sockets;
 using Juxtherm.Testing;
+using Juxtherm.Web.Hosting;
 
 namespace Juxtherm.Web.Tests;
 
@@ -50,7 +51,7 @@ public sealed class LiveServerTests : IDisposable
     public async Task Helpers_in_the_same_network_are_let_in_when_that_is_asked_for_and_only_by_this_machines_own_names()
     {
         var folder = Workshop.NewFolder();
-        var service = new Workshop(folder, new TestClock(), lan: true);
+        var service = new Workshop(folder, new TestClock(), lan: OwnAddresses.Addresses[0]);
         service.UseKestrel();
         service.StartServer();
         int port;

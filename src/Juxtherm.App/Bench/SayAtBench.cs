@@ -1,3 +1,4 @@
+using Juxtherm.App.Helpers;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Runs;
 
@@ -7,8 +8,19 @@ namespace Juxtherm.App.Bench;
 /// <param name="bench">Runs.</param>
 /// <param name="presses">What presses say.</param>
 /// <param name="language">Says why something is refused.</param>
-public sealed class SayAtBench(BenchService bench, PressBench presses, ILanguage language)
+/// <param name="deeds">Writes down who said it, where that was a helper's device.</param>
+public sealed class SayAtBench(BenchService bench, PressBench presses, ILanguage language, DeedLog deeds)
 {
+    private static Phrase? DeedOf(OpenRun? before, BenchCommand command) => command.Action switch
+    {
+        _ when before?.State.PieceOf(command.Piece) is not { } => null,
+        BenchAction.Done when before.StepOf(before.State.PieceOf(command.Piece)!) is { } step =>
+            new Phrase("deed.step", ("stage", step.Stage), ("piece", command.Piece)),
+        BenchAction.Record => new Phrase("deed.record", ("piece", command.Piece)),
+        BenchAction.Back => new Phrase("deed.back", ("piece", command.Piece)),
+        _ => null,
+    };
+
     private IWords Words => language.WordsFor(UnitSystem.Metric);
 
     /// <summary>Says what was done or seen.</summary>
@@ -22,9 +34,13 @@ public sealed class SayAtBench(BenchService bench, PressBench presses, ILanguage
             return new Refused("not-here", Words.Say("refused.not-here"));
         try
         {
-            if (await bench.FindAsync(id, cancel) is { } before && presses.NotYet(before, command) is { } why)
+            var before = await bench.FindAsync(id, cancel);
+            if (before is not null && presses.NotYet(before, command) is { } why)
                 return new Refused("not-hot-enough", why, presses.Answer(before));
-            return await bench.SayAsync(id, command, cancel) switch
+            var said = await bench.SayAsync(id, command, cancel);
+            if (said is { Run: not null, OutOfStep: false } && DeedOf(before, command) is { } deed)
+                deeds.Say(deed);
+            return said switch
             {
                 { Run: null } => new Missing("run"),
                 { OutOfStep: true, Run: { } run } =>

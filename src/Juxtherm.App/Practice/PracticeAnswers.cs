@@ -3,8 +3,8 @@ using Juxtherm.Core.Items;
 using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Practice.Bench;
 using Juxtherm.Core.Practice.Cases;
-using Juxtherm.Core.Practice.Judging;
 using Juxtherm.Core.Practice.Path;
+using Juxtherm.Core.Practice.Trying;
 
 namespace Juxtherm.App.Practice;
 

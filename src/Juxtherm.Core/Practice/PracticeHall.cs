@@ -11,6 +11,7 @@ using Juxtherm.Core.Practice.Cases;
 using Juxtherm.Core.Practice.Judging;
 using Juxtherm.Core.Practice.Making;
 using Juxtherm.Core.Practice.Players;
+using Juxtherm.Core.Practice.Trying;
 
 namespace Juxtherm.Core.Practice;
 
@@ -89,7 +90,7 @@ public sealed class PracticeHall
     /// <param name="id">The case.</param>
     /// <param name="units">The reader's units.</param>
     /// <exception cref="ArgumentException">There is no such case.</exception>
-    public IReadOnlyList<WayTried> WaysTried(string id, UnitSystem units) => Judging.WaysTried.On(Known(id), _room, units);
+    public IReadOnlyList<WayTried> WaysTried(string id, UnitSystem units) => Trying.WaysTried.On(Known(id), _room, units);
 
     /// <summary>Sets up a rehearsal of somebody's own job, unless it stands already.</summary>
     /// <param name="id">The id that it is known by from now on.</param>

@@ -8,7 +8,7 @@ namespace Juxtherm.Web.Hosting;
 internal static class OwnAddresses
 {
     /// <summary>IPv4 addresses of this machine, the loopback left out.</summary>
-    public static IReadOnlyList<string> Addresses { get; } =
+    public static IReadOnlyList<string> Addresses =>
     [
         .. NetworkInterface.GetAllNetworkInterfaces().Where(n => n.OperationalStatus == OperationalStatus.Up)
         .SelectMany(n => n.GetIPProperties().UnicastAddresses).Select(a => a.Address)

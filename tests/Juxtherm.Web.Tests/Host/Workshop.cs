@@ -28,7 +28,7 @@ public sealed class TestClock(double speed = 0) : TimeProvider
 
 /// <summary>The whole service over a real database file in a folder of its own.</summary>
 public sealed class Workshop(string folder, TestClock clock, string? front = null, bool demo = false,
-    bool lan = false, bool ownFonts = false) : WebApplicationFactory<Program>
+    string? lan = null, bool ownFonts = false) : WebApplicationFactory<Program>
 {
     private static readonly string CataloguePath = Path.Combine(AppContext.BaseDirectory, "catalogue");
     private static readonly Lazy<CatalogueSnapshot> Catalogue = new(() => CatalogueFolder.Read(CataloguePath));
@@ -79,7 +79,7 @@ public sealed class Workshop(string folder, TestClock clock, string? front = nul
         builder.UseSetting("Juxtherm:Catalogue", CataloguePath);
         builder.UseSetting("Juxtherm:Port", "0");
         builder.UseSetting("Juxtherm:Demo", demo ? "true" : "false");
-        builder.UseSetting("Juxtherm:Lan", lan ? "true" : "false");
+        builder.UseSetting("Juxtherm:Lan", lan ?? "false");
         if (front is not null)
             builder.UseSetting("Juxtherm:Front", front);
         builder.ConfigureServices(services =>

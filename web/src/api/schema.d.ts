@@ -2134,6 +2134,203 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DevicesAnswer"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DeviceAnswer"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/authority.crt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/pairing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PairingAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OfferAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fonts": {
         parameters: {
             query?: never;
@@ -7506,10 +7703,14 @@ export interface components {
     schemas: {
         /** @description From where this page is used, and who else may. */
         AccessAnswer: {
+            /** @description What this device is called; null at the machine itself. */
+            device: null | string;
             /** @description It is used on the machine that the program runs on. */
             here: boolean;
-            /** @description Where helpers in the same network find the bench and the cutter; null where nobody else may come. */
+            /** @description Where helpers in the same network come in; null where nobody else may come, and for helpers. */
             lan: null | string;
+            /** @description What may be done from here. */
+            role: components["schemas"]["HelperRole"];
         };
         /** @description The next action for something seen on a piece, from the heat that it has had. */
         Advice: {
@@ -8974,6 +9175,18 @@ export interface components {
          * @enum {unknown}
          */
         DayTaskKind: "cut" | "weed" | "heat" | "prepare" | "preheat" | "lay" | "tack" | "press" | "cool" | "peel" | "finish" | "inspect" | "pack";
+        /** @description Something that was done from a helper's device. */
+        Deed: {
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            atUtc: string;
+            /** @description What the device is called. */
+            device: string;
+            /** @description What was done, as “peeled piece 3”. */
+            what: string;
+        };
         /**
          * @description Why a place is delicate.
          * @enum {unknown}
@@ -9023,6 +9236,37 @@ export interface components {
             job: components["schemas"]["JsonObject"];
             /** @description What was left out or done otherwise than drawn. */
             notices: components["schemas"]["Notice"][];
+        };
+        /** @description A device, as its owner sees it. */
+        DeviceAnswer: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: date-time
+             * @description When it was let in.
+             */
+            pairedUtc: string;
+            /** @description What it may do. */
+            role: components["schemas"]["HelperRole"];
+            /**
+             * Format: date-time
+             * @description When it last asked for something; null for never.
+             */
+            seenUtc: null | string;
+        };
+        /** @description Helpers' devices. */
+        DevicesAnswer: {
+            /** @description What they did last, newest first. */
+            deeds: components["schemas"]["Deed"][];
+            /** @description Those that were let in, by name. */
+            devices: components["schemas"]["DeviceAnswer"][];
+            /** @description Helpers may come; otherwise the program was started for this machine alone. */
+            open: boolean;
         };
         /** @description Where the dial stands when it shows degrees. */
         DialReading: {
@@ -9433,6 +9677,11 @@ export interface components {
              */
             times: number;
         };
+        /**
+         * @description What a device may do.
+         * @enum {unknown}
+         */
+        HelperRole: "look" | "press" | "owner";
         /** @description A better plan is being looked for. */
         ImprovingDay: {
             /**
@@ -10412,6 +10661,26 @@ export interface components {
             /** @description What stands there. */
             text: string;
         };
+        /** @description A word by which one device may come in, as its owner shows it. */
+        OfferAnswer: {
+            /** @description Where the device goes. */
+            address: string;
+            /** @description Six figures. */
+            code: string;
+            /**
+             * Format: date-time
+             * @description Until when it counts.
+             */
+            expiresUtc: string;
+            /** @description SHA-256 of this machine's certificate, to be compared. */
+            fingerprint: string;
+            /** @description What the device will be called. */
+            name: string;
+            /** @description The address with the word, to be photographed: an SVG picture. */
+            qrSvg: string;
+            /** @description What it may do. */
+            role: components["schemas"]["HelperRole"];
+        };
         /** @description One answer to a question on which crafters differ. */
         OptionChoice: {
             /**
@@ -10473,6 +10742,13 @@ export interface components {
          * @enum {unknown}
          */
         OwnKind: "vinyl" | "blank" | "press";
+        /** @description Who is to be let in. */
+        PairingAsk: {
+            /** @description What the device is called, as “Wren's phone”. */
+            name: string;
+            /** @description What it may do. */
+            role: components["schemas"]["HelperRole"];
+        };
         /** @description A part of the print that lies under the plate at once. */
         PartSeen: {
             /** @description A carrier is on. */

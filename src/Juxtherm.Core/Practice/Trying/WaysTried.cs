@@ -3,9 +3,10 @@ using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Options;
 using Juxtherm.Core.Practice.Bench;
 using Juxtherm.Core.Practice.Cases;
+using Juxtherm.Core.Practice.Judging;
 using Juxtherm.Core.Practice.Players;
 
-namespace Juxtherm.Core.Practice.Judging;
+namespace Juxtherm.Core.Practice.Trying;
 
 /// <summary>A way of doing it on which crafters differ, and what it would have cost at a bench.</summary>
 /// <param name="Question">What they differ on.</param>

@@ -1,0 +1,91 @@
+using System.Net;
+using System.Text;
+using Juxtherm.App.Helpers;
+using Juxtherm.Core.Notices;
+
+namespace Juxtherm.Web.Hosting;
+
+/// <summary>The only page that is served to a device nobody let in: it asks for the word of six figures.</summary>
+internal static class PairingPage
+{
+    /// <summary>Its address.</summary>
+    public const string Path = "/pair";
+
+    /// <summary>The name of the rule that no address tries too often.</summary>
+    public const string Limited = "pairing";
+
+    private const string Style = Path + ".css";
+    private const int LongestForm = 200;
+    private static readonly TimeSpan KeyLasts = TimeSpan.FromDays(365);
+
+    private const string Look = """
+        body { margin: 0; padding: 12vh 24px; font: 20px/1.5 system-ui, sans-serif; color: #221e19; background: #f7f2e7; }
+        main { max-width: 26rem; margin: 0 auto; }
+        h1 { font-size: 1.5rem; } label { display: block; margin: 1.4rem 0 .4rem; }
+        input { font: inherit; font-size: 2.2rem; letter-spacing: .2em; width: 100%; box-sizing: border-box; padding: .3em .4em; border: 2px solid #221e19;
+          background: #fff; border-radius: 2px; }
+        button { font: inherit; font-weight: 700; margin-top: 1.2rem; width: 100%; padding: .8em; border: 0; border-radius: 2px; background: #221e19; color: #f7f2e7; }
+        .why { font-weight: 700; border-left: 5px double #221e19; padding-left: .7em; }
+        """;
+
+    /// <summary>Whether a path belongs to it.</summary>
+    public static bool IsAt(PathString path) => path == Path || path == Style || path == "/mark.svg" || path == "/health/live";
+
+    public static void MapPairing(this IEndpointRouteBuilder routes)
+    {
+        routes.MapGet(Style, () => Results.Text(Look, "text/css", Encoding.UTF8)).ExcludeFromDescription();
+        routes.MapGet(Path, (string? code) => Page(HttpStatusCode.OK, null, code)).ExcludeFromDescription();
+        routes.MapPost(Path, TakeAsync).RequireRateLimiting(Limited).ExcludeFromDescription();
+    }
+
+    private static async Task<IResult> TakeAsync(HttpContext http, Pairing pairing)
+    {
+        if (await CodeAsync(http.Request) is not { } code)
+            return Page(HttpStatusCode.BadRequest, new Phrase("pairing.unreadable"), null);
+        var (outcome, key) = pairing.Take(code);
+        if (key is null)
+            return Page(HttpStatusCode.Forbidden, outcome switch
+            {
+                PairingOutcome.Wrong => new Phrase("pairing.wrong"),
+                PairingOutcome.TooMany => new Phrase("pairing.too-many"),
+                _ => new Phrase("pairing.none"),
+            }, null);
+        http.Response.Cookies.Append(WhoAsks.Cookie, key, new CookieOptions
+        {
+            HttpOnly = true,
+            Secure = true,
+            SameSite = SameSiteMode.Strict,
+            MaxAge = KeyLasts,
+            Path = "/",
+        });
+        return Results.LocalRedirect("/");
+    }
+
+    private static async Task<string?> CodeAsync(HttpRequest request)
+    {
+        if (!request.HasFormContentType || request.ContentLength is not (>= 0 and <= LongestForm))
+            return null;
+        try
+        {
+            return (await request.ReadFormAsync(request.HttpContext.RequestAborted))["code"].ToString();
+        }
+        catch (InvalidDataException)
+        {
+            return null;
+        }
+    }
+
+    private static IResult Page(HttpStatusCode status, Phrase? why, string? code)
+    {
+        static string Say(Phrase phrase) => WebUtility.HtmlEncode(ProblemAnswers.English.Say(phrase));
+        var typed = new string([.. (code ?? "").Where(char.IsAsciiDigit).Take(6)]);
+        return Results.Content($"""
+            <!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
+            <title>Juxtherm</title><link rel="icon" href="/mark.svg"><link rel="stylesheet" href="{Style}"></head><body><main>
+            <h1>{Say(new Phrase("pairing.title"))}</h1>{(why is null ? "" : $"<p class=\"why\" role=\"alert\">{Say(why)}</p>")}
+            <form method="post" action="{Path}"><label for="code">{Say(new Phrase("pairing.label"))}</label>
+            <input id="code" name="code" inputmode="numeric" autocomplete="one-time-code" maxlength="7" required autofocus value="{typed}">
+            <button>{Say(new Phrase("pairing.button"))}</button></form><p>{Say(new Phrase("pairing.where"))}</p></main></body></html>
+            """, "text/html; charset=utf-8", Encoding.UTF8, (int)status);
+    }
+}
