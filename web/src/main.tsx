@@ -16,6 +16,7 @@ import { ComparePage } from './features/compare/ComparePage';
 import { CutStation } from './features/cut/CutStation';
 import { DayPage } from './features/day/DayPage';
 import { NowPage } from './features/day/NowPage';
+import { HelpersPage } from './features/helpers/HelpersPage';
 import { ItemStation } from './features/item/ItemStation';
 import { JobPage } from './features/jobs/JobPage';
 import { JobsPage } from './features/jobs/JobsPage';
@@ -74,6 +75,7 @@ const router = createBrowserRouter([
       { path: '/logbook/taught', element: <TaughtPage /> },
       { path: '/logbook/care', element: <CarePage /> },
       { path: '/logbook/kept', element: <KeptPage /> },
+      { path: '/logbook/helpers', element: <HelpersPage /> },
       { path: '/day', element: <DayPage /> },
       { path: '/day/buy', element: <BuyingPage /> },
       {

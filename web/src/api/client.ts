@@ -45,6 +45,11 @@ api.use({
     request.headers.set('Juxtherm-Units', localStorage.getItem('juxtherm.units') ?? 'metric');
     return request;
   },
+  onResponse({ response }) {
+    // A device that was turned away has nothing left to show but the page that asks for figures.
+    if (response.status === 401) location.assign('/pair');
+    return response;
+  },
 });
 
 export interface FieldFault {

@@ -71,14 +71,17 @@ export function Frame() {
       </header>
       {access.data && !access.data.here && (
         <p className="print:hidden border-b border-rule px-4 sm:px-6 py-2 text-[0.95rem] text-quiet">
-          {labels.youAreOnAnotherDevice}
+          {labels.youAreOn(access.data.device ?? '', access.data.role)}
         </p>
       )}
       {access.data?.here && access.data.lan && (
         <p className="print:hidden border-b border-rule px-4 sm:px-6 py-2 text-[0.95rem] text-quiet">
           {labels.openToThisNetworkAt}
           <span className="font-mono">{access.data.lan}</span>
-          {labels.withoutAPasswordEverybodyIn}
+          {labels.toPairedDevices}{' '}
+          <NavLink to="/logbook/helpers" className="link-quiet">
+            {labels.helpers}
+          </NavLink>
         </p>
       )}
       <Outlet />

@@ -12,11 +12,15 @@ export const shelf = 'My materials';
 export const dark = 'Dark';
 export const light = 'Light';
 export const switchUnits = (degree: Said, lengthUnit: Said) => `${degree} · ${lengthUnit}: switch units`;
-export const youAreOnAnotherDevice =
-  'You are on another device: you can look around and work at the bench and the cutter. Do the rest on the main computer.';
-export const openToThisNetworkAt = 'Open to this network at ';
-export const withoutAPasswordEverybodyIn =
-  ', without a password: everyone on it can look, and work at the bench and the cutter.';
+const MAY: Record<string, string> = {
+  look: 'you can look around.',
+  press: 'you can look around, and work at the bench and the cutter. The rest is done on the main computer.',
+  owner: 'everything is open but letting other devices in.',
+};
+export const youAreOn = (device: string, role: string) => `You are on ${device}: ${MAY[role] ?? ''}`;
+export const openToThisNetworkAt = 'Open to helpers in this network at ';
+export const toPairedDevices = ', once their device is paired.';
+export const helpers = 'Helpers';
 
 // LostPage
 export const thisPageHasComeApart = 'This page broke';

@@ -13,7 +13,10 @@ export function LogFrame({ says, children }: { says?: ReactNode; children: React
         <h1 className="text-[1.65rem] font-bold">{labels.logbook}</h1>
         {says && <p className="text-quiet">{says}</p>}
       </div>
-      <nav aria-label={labels.logbook} className="flex gap-7 mb-6 border-b border-rule print:hidden">
+      <nav
+        aria-label={labels.logbook}
+        className="flex flex-wrap gap-x-7 gap-y-1 mb-6 border-b border-rule print:hidden"
+      >
         <NavLink to="/logbook" end className={tab}>
           {labels.pieces}
         </NavLink>
@@ -25,6 +28,9 @@ export function LogFrame({ says, children }: { says?: ReactNode; children: React
         </NavLink>
         <NavLink to="/logbook/kept" className={tab}>
           {labels.keptSafe}
+        </NavLink>
+        <NavLink to="/logbook/helpers" className={tab}>
+          {labels.helpers}
         </NavLink>
       </nav>
       {children}

@@ -27,6 +27,7 @@ export const pieces = 'Pieces';
 export const whatItTaught = 'What it learned';
 export const care = 'Care';
 export const keptSafe = 'Backups';
+export const helpers = 'Helpers';
 
 // KeptPage
 export const madeByItself = 'automatic';
