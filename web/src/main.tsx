@@ -97,6 +97,10 @@ const router = createBrowserRouter([
   { path: '/bench/:id/:station', element: <BenchPage />, errorElement: <LostPage /> },
 ]);
 
+// Pages that were kept are shown without the network; while working on them they are always asked for.
+if (import.meta.env.PROD && 'serviceWorker' in navigator)
+  window.addEventListener('load', () => void navigator.serviceWorker.register('/sw.js').catch(() => undefined));
+
 const root = document.getElementById('root');
 if (root)
   createRoot(root).render(

@@ -67,6 +67,27 @@ export function useAlarm(holding: string | null) {
   return { sound, setSound, unlock, chime, forget };
 }
 
+/**
+ * Reads aloud what is to be done, each time that changes, for whoever has both hands full.
+ * @param text what is to be done; empty for nothing
+ */
+export function useVoice(text: string) {
+  const can = 'speechSynthesis' in window;
+  const [on, setOn] = useState(() => can && localStorage.getItem('juxtherm.voice') === 'on');
+  useEffect(() => {
+    if (!can || !on || !text) return;
+    const said = new SpeechSynthesisUtterance(text);
+    said.lang = 'en-US';
+    window.speechSynthesis.speak(said);
+    return () => window.speechSynthesis.cancel();
+  }, [can, on, text]);
+  const toggle = useCallback(() => {
+    localStorage.setItem('juxtherm.voice', on ? 'off' : 'on');
+    setOn(!on);
+  }, [on]);
+  return { can, on, toggle };
+}
+
 const FRESH_MS = 1000;
 
 /** Whether another piece has just come into the hands: for a second keys do nothing, and it is heard and seen. */

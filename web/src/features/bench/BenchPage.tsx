@@ -4,7 +4,7 @@ import { Link, useParams } from 'react-router';
 import { api, got, type Run, type TracePhase } from '../../api/client';
 import { useUnits } from '../../app/units';
 import { Failed, Loading } from '../../ui/States';
-import { useAlarm, useAwake, useFresh } from '../../ui/senses';
+import { useAlarm, useAwake, useFresh, useVoice } from '../../ui/senses';
 import { RunMoney } from '../money/RunMoney';
 import { AskOpened } from './AskOpened';
 import { useLetterKeys } from './keys';
@@ -33,7 +33,12 @@ export function BenchPage() {
       {heard.isError && !heard.data && <Failed error={heard.error} retry={() => heard.refetch()} />}
       {heard.data && !at && <p className="text-[1.6rem] m-auto">{labels.thisRunHasNoPress(station)}</p>}
       {heard.data && at && (
-        <Bench heard={heard.data} station={at} lost={heard.isError} phases={trace.data?.phases ?? []} />
+        <Bench
+          heard={heard.data}
+          station={at}
+          lost={heard.isError || heard.data.kept}
+          phases={trace.data?.phases ?? []}
+        />
       )}
     </div>
   );
@@ -66,6 +71,7 @@ function Bench({ heard, station, lost, phases }: Props) {
   const holding = focus?.step.kind === 'hold' && !focus.asking && left > 0 ? `${focus.piece}:${focus.move}` : null;
   const { sound, setSound, unlock, chime } = useAlarm(holding);
   const [letters, setLetters] = useLetterKeys();
+  const voice = useVoice(focus && !focus.asking ? focus.step.text : '');
   const fresh = useFresh(focus?.piece ?? 0, chime);
   // One word at a time; but a plate that closed while nobody heard can still be said to have opened.
   const isPending = waiting.length > 0 && !(unheard && ahead && ahead.openedAfter === null);
@@ -98,6 +104,7 @@ function Bench({ heard, station, lost, phases }: Props) {
         station={station}
         sound={sound}
         onSound={() => setSound(!sound)}
+        voice={voice}
         letters={letters}
         onLetters={() => setLetters(!letters)}
       />
@@ -174,11 +181,12 @@ interface HeadProps {
   station: Station;
   sound: boolean;
   onSound: () => void;
+  voice: ReturnType<typeof useVoice>;
   letters: boolean;
   onLetters: () => void;
 }
 
-function Head({ run, station, sound, onSound, letters, onLetters }: HeadProps) {
+function Head({ run, station, sound, onSound, voice, letters, onLetters }: HeadProps) {
   const units = useUnits();
   const press = station.press;
   return (
@@ -195,7 +203,17 @@ function Head({ run, station, sound, onSound, letters, onLetters }: HeadProps) {
       <button type="button" className="btn btn-ghost text-[1rem]" aria-pressed={sound} onClick={onSound}>
         {sound ? labels.soundOn : labels.soundOff}
       </button>
-      <button type="button" className="btn btn-ghost text-[1rem]" aria-pressed={letters} onClick={onLetters}>
+      {voice.can && (
+        <button type="button" className="btn btn-ghost text-[1rem]" aria-pressed={voice.on} onClick={voice.toggle}>
+          {voice.on ? labels.voiceOn : labels.voiceOff}
+        </button>
+      )}
+      <button
+        type="button"
+        className="btn btn-ghost text-[1rem] max-md:hidden"
+        aria-pressed={letters}
+        onClick={onLetters}
+      >
         {letters ? labels.letterKeysOn : labels.letterKeysOff}
       </button>
       <Link to={`/crew/${run.id}`} className="btn btn-ghost text-[1rem]">

@@ -264,7 +264,7 @@ export function Working({
         )}
       </div>
       {!seen && asking !== 'off' && (
-        <div className="mt-auto pt-5">
+        <div className="mt-auto pt-5 max-md:contents">
           {left !== null && <TimeBar left={left} step={step} />}
           <p className="text-[1.3rem] text-quiet mt-3 min-h-[1.6em] line-clamp-2">
             {unheard ? '' : focus.nextText ? labels.thenNext(focus.nextText) : labels.afterThisThePieceIs}
@@ -280,7 +280,11 @@ export function Working({
               onPress={onPress}
             />
           ) : (
-            <div ref={good} className="flex flex-wrap gap-4 mt-3">
+            // On a phone the keys lie under the thumb, whatever stands above them.
+            <div
+              ref={good}
+              className="flex flex-wrap gap-4 mt-3 max-md:sticky max-md:bottom-0 max-md:-mx-4 max-md:px-4 max-md:py-3 max-md:gap-2 max-md:bg-paper max-md:border-t-2 max-md:border-rule"
+            >
               {step.kind === 'inspect' ? (
                 <BigKey strong disabled={pending || fresh} onClick={allGood}>
                   {labels.gAllGood}

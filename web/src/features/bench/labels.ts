@@ -145,6 +145,8 @@ export const theCountdownRunsOnFrom = 'The countdown keeps running. What you tap
 export const untitled = 'Untitled';
 export const about = (dialMark: Said, celsius: Said) => `${dialMark} (about ${celsius})`;
 export const soundOn = 'Sound on';
+export const voiceOn = 'Voice on';
+export const voiceOff = 'Voice off';
 export const soundOff = 'Sound off';
 export const letterKeysOn = 'Letter keys on';
 export const letterKeysOff = 'Letter keys off';

@@ -5,6 +5,7 @@ import { newId } from '../../api/newId';
 import { useUnits } from '../../app/units';
 import { ServerClock } from '../../ui/countdown';
 import { SIZE_NAMES } from '../../ui/sizes';
+import { keepRun } from './keptRun';
 import { agoSeconds, type Unheard } from './unheard';
 
 export type Station = Schemas['StationAnswer'];
@@ -15,6 +16,8 @@ export type Action = Schemas['BenchAction'];
 export interface Heard {
   run: Run;
   clock: ServerClock;
+  /** It was kept on this device, because the service could not be reached. */
+  kept: boolean;
 }
 
 export interface Command {
@@ -33,7 +36,21 @@ export interface Command {
   face?: Schemas['Face'];
 }
 
-const heardNow = (run: Run): Heard => ({ run, clock: new ServerClock(run.serverUtc, performance.now()) });
+/** A run, and since when it is as it is where the service worker had it kept. */
+type Told = Run & { keptUtc?: string };
+
+const heardNow = (run: Told): Heard => ({
+  run,
+  clock: new ServerClock(run.serverUtc, performance.now()),
+  kept: run.keptUtc !== undefined,
+});
+
+/** What was kept does not take the place of what was heard later. */
+function unlessOlder(before: Heard | undefined, told: Told): Heard {
+  return before && told.keptUtc && Date.parse(before.run.serverUtc) > Date.parse(told.keptUtc)
+    ? { ...before, kept: true }
+    : heardNow(told);
+}
 
 /** A run as it stands: told by the service as it happens, asked for where that line is cut. */
 export function useRun(id: string) {
@@ -49,13 +66,22 @@ export function useRun(id: string) {
     source.onerror = () => setLive(false);
     return () => source.close();
   }, [id, queries]);
-  return useQuery<Heard>({
+  const heard = useQuery<Heard>({
     queryKey: ['run', id],
-    queryFn: async () => heardNow(await got(api.GET('/api/runs/{id}', { params: { path: { id } } }))),
+    queryFn: async () =>
+      unlessOlder(
+        queries.getQueryData<Heard>(['run', id]),
+        await got(api.GET('/api/runs/{id}', { params: { path: { id } } })),
+      ),
     refetchInterval: (q) => (q.state.data && q.state.data.run.status !== 'running' ? false : live ? 10_000 : 700),
     refetchIntervalInBackground: true,
     staleTime: 0,
   });
+  const latest = heard.data;
+  useEffect(() => {
+    if (latest && !latest.kept) void keepRun(latest.run);
+  }, [latest]);
+  return heard;
 }
 
 /** An answer that was on its way longer than another does not take its place. */
