@@ -6,7 +6,7 @@ publish_one() { # a kind of machine
   local kind=$1 to=artifacts/publish/juxtherm-$1
   rm -rf "$to"
   dotnet publish src/Juxtherm.Web -c Release -r "$kind" --self-contained --artifacts-path "artifacts/publish/build" -o "$to" -v quiet \
-    -p:PublishSingleFile=true -p:IncludeNativeLibrariesForSelfExtract=true -p:PublishReadyToRun=true -p:DebugType=none \
+    -p:PublishSingleFile=true -p:PublishReadyToRun=true -p:DebugType=none \
     -p:GenerateDocumentationFile=false -p:RunAnalyzers=false -p:TreatWarningsAsErrors=false || return 1
   cp -r web/dist "$to/wwwroot"
   cp web/public/mark.svg "$to/juxtherm.svg"

@@ -101,7 +101,6 @@ internal static class JuxthermApp
         app.UseMiddleware<ThroughTheGate>();
         ServeFront(app, options.FrontFolder);
         app.MapOpenApi("/openapi/{documentName}.json");
-        app.MapGet("/health/ready", () => Results.Text("ready")).ExcludeFromDescription();
         app.MapPairing();
         MapResources(app);
         app.MapGet("/api/{**rest}",
@@ -150,6 +149,7 @@ internal static class JuxthermApp
         services.AddSingleton<PressBench>();
         services.AddHostedService<BenchWatch>();
         services.AddSingleton<Keeper>();
+        services.AddSingleton<StandingWatch>();
         services.AddHostedService<DailyBackup>();
         services.AddSingleton<StockStore>();
         services.AddSingleton<CutStore>();
@@ -251,6 +251,7 @@ internal static class JuxthermApp
         app.MapKeeping();
         app.MapAccess();
         app.MapDevices();
+        app.MapWatch();
     }
 
     /// <summary>Puts the worked examples into an empty workshop, where that was asked for.</summary>

@@ -72,6 +72,29 @@ public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext>
         return ReplaceAsync(path, Store.Keeping.Backups.BeforeRestore, made, cancel);
     }
 
+    /// <summary>Puts a backup back beside the workshop, for a trial: all of it is read, and nothing is exchanged.</summary>
+    /// <param name="name">Which.</param>
+    /// <param name="cancel">Gives up.</param>
+    /// <exception cref="KeepingException">It is not whole.</exception>
+    /// <exception cref="UnreadableRowsException">Some of it cannot be read.</exception>
+    public async Task TryAsync(string name, CancellationToken cancel)
+    {
+        var trial = Path.Combine(folder.Path, $"{Leftovers.Incoming}{Guid.NewGuid():N}.db");
+        await _takingIn.WaitAsync(cancel);
+        try
+        {
+            File.Copy(Store.Keeping.Backups.PathOf(folder.Path, name), trial);
+            Store.Keeping.Backups.Check(trial);
+            await ReadThroughAsync(trial, setAside: false, cancel);
+        }
+        finally
+        {
+            foreach (var left in new[] { "", "-wal", "-shm" })
+                File.Delete(trial + left);
+            _takingIn.Release();
+        }
+    }
+
     /// <summary>Writes the whole workshop.</summary>
     public async Task WriteAsync(Stream to, CancellationToken cancel)
     {
@@ -167,9 +190,10 @@ public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext>
 
 /// <summary>Makes a backup a day while the service runs, the first soon after it starts.</summary>
 /// <param name="keeper">Makes it.</param>
+/// <param name="watch">Puts it back for a trial, and copies it.</param>
 /// <param name="clock">The time.</param>
 /// <param name="log">For what goes wrong.</param>
-public sealed class DailyBackup(Keeper keeper, TimeProvider clock, ILogger<DailyBackup> log) : BackgroundService
+public sealed class DailyBackup(Keeper keeper, StandingWatch watch, TimeProvider clock, ILogger<DailyBackup> log) : BackgroundService
 {
     private static readonly TimeSpan Between = TimeSpan.FromHours(20);
     private static readonly TimeSpan Look = TimeSpan.FromMinutes(10);
@@ -181,7 +205,12 @@ public sealed class DailyBackup(Keeper keeper, TimeProvider clock, ILogger<Daily
             try
             {
                 if (Backups.IsDue(keeper.Folder, clock.GetUtcNow(), Between))
+                {
                     await keeper.BackUpAsync(Backups.Daily, stoppingToken);
+                    await watch.TryAsync(stoppingToken);
+                }
+
+                watch.Copy();
                 await Task.Delay(Look, stoppingToken);
             }
             catch (OperationCanceledException)

@@ -21,6 +21,7 @@ export const youAreOn = (device: string, role: string) => `You are on ${device}:
 export const openToThisNetworkAt = 'Open to helpers in this network at ';
 export const toPairedDevices = ', once their device is paired.';
 export const helpers = 'Helpers';
+export const backups = 'Backups';
 
 // LostPage
 export const thisPageHasComeApart = 'This page broke';

@@ -3,6 +3,7 @@ import { api, got, Refused, type Schemas, sent } from '../../api/client';
 import { Failed, Loading } from '../../ui/States';
 import { LogFrame } from './LogFrame';
 import * as labels from './labels';
+import { SecondPlace } from './SecondPlace';
 
 const WHY: Record<string, string> = {
   daily: labels.madeByItself,
@@ -172,6 +173,9 @@ export function KeptPage() {
             </label>
           </p>
           <p className="text-[0.9rem] text-quiet mt-3">{labels.aWorkshopThatIsTaken}</p>
+          <div className="mt-8">
+            <SecondPlace />
+          </div>
         </section>
       </div>
     </LogFrame>

@@ -201,3 +201,16 @@ export const repairsMean =
   'A press with a new sensor or in a new place heats differently. Earlier readings and results no longer count for its plate; what they showed about your vinyls still does.';
 export const repairedNow = 'Start fresh from today';
 export const asItIsSince = (press: Said, day: Said) => `${press}: counted since ${day}`;
+
+// SecondPlace
+export const secondPlace = 'A second place';
+export const secondPlaceWhy =
+  'A disk that breaks takes its backups along. Each backup is copied to another disk or a stick as well, whenever it is plugged in.';
+export const copyFolder = 'Folder';
+export const copyFolderHint = '/media/stick/juxtherm';
+export const copyThere = 'Copy there';
+export const copiedAt = (at: string) => `Copied there ${at}.`;
+export const notCopiedYet = 'Not copied there yet.';
+export const testedAt = (at: string) => `A backup was put back for a trial ${at}, and was whole.`;
+export const neverTested = 'No backup was put back for a trial yet.';
+export const tryItNow = 'Try it now';

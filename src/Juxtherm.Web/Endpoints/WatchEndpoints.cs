@@ -1,0 +1,29 @@
+using Juxtherm.App.Keeping;
+using Juxtherm.Store;
+using Juxtherm.Web.Hosting;
+using Microsoft.EntityFrameworkCore;
+
+namespace Juxtherm.Web.Endpoints;
+
+/// <summary>Whether it lives, whether it can work, and how safe what it keeps is.</summary>
+internal static class WatchEndpoints
+{
+    public static void MapWatch(this IEndpointRouteBuilder routes)
+    {
+        routes.MapGet("/health/live", () => Results.Text("live")).ExcludeFromDescription();
+        routes.MapGet("/health/ready", ReadyAsync).ExcludeFromDescription();
+        var watch = routes.MapGroup("/api/watch").WithTags("Watch");
+        watch.MapGet("/", (StandingWatch standing) => Results.Ok(standing.Now)).Produces<WatchAnswer>();
+        watch.MapPut("/copies", (CopiesAsk ask, StandingWatch standing) => Answers.Of(standing.CopyTo(ask))).Produces<WatchAnswer>()
+            .ProducesProblem(400);
+        watch.MapPost("/trial", async (StandingWatch standing, CancellationToken cancel) => Results.Ok(await standing.TryAsync(cancel)))
+            .Produces<WatchAnswer>();
+    }
+
+    private static async Task<IResult> ReadyAsync(IDbContextFactory<WorkshopContext> contexts, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.Database.CanConnectAsync(cancel)
+            ? Results.Text("ready") : Results.Text("not ready", statusCode: StatusCodes.Status503ServiceUnavailable);
+    }
+}
