@@ -20,6 +20,9 @@ public sealed class KeptRow
     /// <summary>How far those are who practice.</summary>
     public const string Practice = "practice";
 
+    /// <summary>What was taken in from other workshops.</summary>
+    public const string Exchange = "exchange";
+
     public required string Key { get; set; }
 
     public required string Json { get; set; }

@@ -8,6 +8,8 @@ namespace Juxtherm.Store;
 /// <param name="contexts">Reaches the database.</param>
 public sealed partial class LogStore(IDbContextFactory<WorkshopContext> contexts)
 {
+    private const int KeysAtOnce = 500;
+
     private const int MostMarks = 400;
     private const int MostAtOnce = 1_000;
 
@@ -191,6 +193,23 @@ public sealed partial class LogStore(IDbContextFactory<WorkshopContext> contexts
                 db.Add(photo);
             return photo;
         }, cancel);
+    }
+
+    /// <summary>The keys of all entries.</summary>
+    public async Task<IReadOnlySet<Guid>> KeysAsync(CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return (await db.Log.AsNoTracking().Select(e => e.Key).ToListAsync(cancel)).ToHashSet();
+    }
+
+    /// <summary>Takes entries out, with all that hangs on them.</summary>
+    /// <param name="keys">Their keys.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task RemoveAsync(IReadOnlyCollection<Guid> keys, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        foreach (var some in keys.Chunk(KeysAtOnce))
+            await db.Log.Where(e => some.Contains(e.Key)).ExecuteDeleteAsync(cancel);
     }
 
     /// <summary>A photo; null when there is none.</summary>

@@ -6,6 +6,7 @@ using Juxtherm.App.Care;
 using Juxtherm.App.Cutting;
 using Juxtherm.App.Days;
 using Juxtherm.App.Demo;
+using Juxtherm.App.Exchange;
 using Juxtherm.App.Helpers;
 using Juxtherm.App.Items;
 using Juxtherm.App.Keeping;
@@ -221,6 +222,8 @@ internal static class JuxthermApp
         services.AddSingleton<AddPhoto>();
         services.AddSingleton<Teach>();
         services.AddSingleton<LookAfter>();
+        services.AddSingleton<WorkshopSeal>();
+        services.AddSingleton<ExchangeWorkshops>();
     }
 
     /// <summary>The addresses of all resources.</summary>
@@ -252,6 +255,7 @@ internal static class JuxthermApp
         app.MapAccess();
         app.MapDevices();
         app.MapWatch();
+        app.MapExchange();
     }
 
     /// <summary>Puts the worked examples into an empty workshop, where that was asked for.</summary>

@@ -42,6 +42,11 @@ public sealed class Program
                 }
             }
         }
+        catch (Exception e) when (e is IOException or DataFolderException && ShowPages.OfAnother(args))
+        {
+            // It runs already: whoever started it from the menu wants to see it.
+            return 0;
+        }
         catch (CatalogueException e)
         {
             foreach (var line in e.Says.Prepend(new Phrase("catalogue-reader.unusable")))
@@ -80,6 +85,8 @@ public sealed class Program
         {
             var port = new Uri(url).Port;
             Console.WriteLine(English.Say("program.address", ("address", $"http://127.0.0.1:{port}")));
+            if (app.Services.GetRequiredService<JuxthermOptions>().Open)
+                ShowPages.At($"http://127.0.0.1:{port}");
             if (app.Services.GetRequiredService<LanAddress>() is { Url: { } lan, Tls: { } tls })
                 Console.WriteLine(English.Say("program.lan", ("address", lan), ("fingerprint", tls.Fingerprint)));
         }

@@ -28,7 +28,8 @@ public sealed class PhoneAtTheBenchTests() : BenchBrowserTest(clockSpeed: 1)
     {
         var key = See(By.CssSelector("main button.bg-ink"));
         var box = (IReadOnlyDictionary<string, object>)Script(
-            "const b = document.querySelector('main button.bg-ink').getBoundingClientRect(); return { top: b.top, bottom: b.bottom, width: b.width }")!;
+            "const b = document.querySelector('main button.bg-ink').getBoundingClientRect(); "
+                + "return { top: b.top, bottom: b.bottom, width: b.width }")!;
         double Of(string name) => Convert.ToDouble(box[name], CultureInfo.InvariantCulture);
         Assert.True(Of("top") > Height / 2.0 && Of("bottom") <= Height, $"the key lies at {Of("top")} to {Of("bottom")}");
         Assert.True(Of("width") > Width * 0.8, $"the key is {Of("width")} wide");

@@ -278,8 +278,19 @@ public sealed class AccessTests : Api
         Assert.Equal(200, await Status(Elsewhere, "POST", "/api/plans/preview", Tee().ToJsonString(), key));
         Assert.Equal(403, await Status(Elsewhere, "DELETE", $"/api/jobs/{job}", key: key));
         await AddJob();
+        // What is said at the bench is told with its piece.
+        Asking.Now = new Asker(Book.All[0]);
+        var say = Service.Services.GetRequiredService<Juxtherm.App.Bench.SayAtBench>();
+        var run = (await Get("/api/runs"))[0]!;
+        async Task Say(Juxtherm.Core.Runs.BenchAction action, int piece) => Assert.NotNull((await say.SayAsync(
+            Guid.Parse((string)run["id"]!), new(Guid.NewGuid(), 1, piece, null, action, null, null, null, null, null, null, null),
+            TestContext.Current.CancellationToken)).Value);
+        await Say(Juxtherm.Core.Runs.BenchAction.CheckAll, 0);
+        await Say(Juxtherm.Core.Runs.BenchAction.Done, 1);
+        Asking.Now = null;
         var deeds = (await Get("/api/devices"))["deeds"]!.AsArray();
-        Assert.Equal(("Wren's phone", "began a run"), ((string)Assert.Single(deeds)!["device"]!, (string)deeds[0]!["what"]!));
+        Assert.All(deeds, d => Assert.Equal("Wren's phone", (string)d!["device"]!));
+        Assert.Equal(["saw to piece 1", "began a run"], deeds.Select(d => (string)d!["what"]!));
     }
 
     [Fact]

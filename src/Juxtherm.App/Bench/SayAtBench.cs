@@ -1,5 +1,6 @@
 using Juxtherm.App.Helpers;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Runs;
 
 namespace Juxtherm.App.Bench;
@@ -15,10 +16,18 @@ public sealed class SayAtBench(BenchService bench, PressBench presses, ILanguage
     {
         _ when before?.State.PieceOf(command.Piece) is not { } => null,
         BenchAction.Done when before.StepOf(before.State.PieceOf(command.Piece)!) is { } step =>
-            new Phrase("deed.step", ("stage", step.Stage), ("piece", command.Piece)),
+            DeedOf(step.Stage, command.Piece),
         BenchAction.Record => new Phrase("deed.record", ("piece", command.Piece)),
         BenchAction.Back => new Phrase("deed.back", ("piece", command.Piece)),
         _ => null,
+    };
+
+    private static Phrase DeedOf(WorkStage stage, int piece) => stage switch
+    {
+        WorkStage.Peel => new Phrase("deed.peel", ("piece", piece)),
+        WorkStage.Press => new Phrase("deed.press", ("piece", piece)),
+        WorkStage.Inspect => new Phrase("deed.inspect", ("piece", piece)),
+        _ => new Phrase("deed.step", ("piece", piece)),
     };
 
     private IWords Words => language.WordsFor(UnitSystem.Metric);

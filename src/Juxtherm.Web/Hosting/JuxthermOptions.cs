@@ -17,6 +17,9 @@ public sealed class OptionsException(Phrase says) : SaidException(says);
 /// <param name="Lan">The one address by which helpers in the same network may use it too; null for this machine alone.</param>
 public sealed record JuxthermOptions(string DataFolder, string FrontFolder, string CatalogueFolder, int Port, bool Demo, IPAddress? Lan)
 {
+    /// <summary>The pages are shown in the browser once it runs.</summary>
+    public bool Open { get; init; }
+
     /// <summary>The port when none is asked for.</summary>
     public const int DefaultPort = 5188;
 
@@ -28,6 +31,7 @@ public sealed record JuxthermOptions(string DataFolder, string FrontFolder, stri
         ["--port"] = "Juxtherm:Port",
         ["--demo"] = "Juxtherm:Demo",
         ["--lan"] = "Juxtherm:Lan",
+        ["--open"] = "Juxtherm:Open",
     };
 
     /// <summary>Reads them from the command line and the environment.</summary>
@@ -47,7 +51,10 @@ public sealed record JuxthermOptions(string DataFolder, string FrontFolder, stri
             Path.GetFullPath(section["Catalogue"] ?? Path.Combine(beside, "catalogue")),
             port,
             string.Equals(section["Demo"], "true", StringComparison.OrdinalIgnoreCase),
-            LanOf(section["Lan"]));
+            LanOf(section["Lan"]))
+        {
+            Open = string.Equals(section["Open"], "true", StringComparison.OrdinalIgnoreCase),
+        };
     }
 
     private static IPAddress? LanOf(string? said)

@@ -2331,6 +2331,245 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ExchangeAnswer"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TakenIn"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: {
+                    from?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/octet-stream": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LookedInto"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/octet-stream": unknown;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TakenIn"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fonts": {
         parameters: {
             query?: never;
@@ -7697,6 +7936,124 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/watch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WatchAnswer"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/watch/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CopiesAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WatchAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/watch/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WatchAnswer"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -8347,6 +8704,11 @@ export interface components {
          * @enum {unknown}
          */
         Consequence: "luck" | "time-lost" | "vinyl-lost" | "cloth-lost" | "lifts" | "looks-wrong" | "hurt";
+        /** @description Where copies go. */
+        CopiesAsk: {
+            /** @description A folder on this machine; null for nowhere. */
+            folder: null | string;
+        };
         /** @description What so many pieces cost. */
         CostAnswer: {
             /**
@@ -9364,6 +9726,13 @@ export interface components {
              * @description Its narrowest place, mm.
              */
             smallestFeatureMm: number;
+        };
+        /** @description What goes to and came from other workshops. */
+        ExchangeAnswer: {
+            /** @description This workshop's signature, for the other to compare. */
+            seal: string;
+            /** @description What was taken in, newest first. */
+            taken: components["schemas"]["TakenIn"][];
         };
         /**
          * @description Which side of an item is seen.
@@ -10439,6 +10808,24 @@ export interface components {
             front: components["schemas"]["ArtworkLook"];
             /** @description Kinds of work on layers. */
             work: components["schemas"]["KindOfWork"][];
+        };
+        /** @description What is in a file from another workshop. */
+        LookedInto: {
+            /** @description Something of it was taken in before. */
+            before: boolean;
+            /** @description What that workshop calls itself. */
+            from: string;
+            /** @description Titles of its jobs. */
+            jobs: string[];
+            /** @description Own vinyls, blanks and presses that are new here. */
+            own: string[];
+            /**
+             * Format: int32
+             * @description How many pieces of its logbook are new here.
+             */
+            pieces: number;
+            /** @description Its signature, to be compared with what it says of itself. */
+            signedBy: string;
         };
         /** @description How a piece looks, each from 0, not at all, to 1, as much as can be. */
         Looks: {
@@ -12588,6 +12975,29 @@ export interface components {
              */
             transferSheets: number;
         };
+        /** @description What was taken in from another workshop. */
+        TakenIn: {
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            atUtc: string;
+            /** @description What that workshop calls itself. */
+            from: string;
+            /**
+             * Format: uuid
+             * @description To take it back by.
+             */
+            id: string;
+            /** @description Ids of jobs. */
+            jobs: string[];
+            /** @description Ids of own vinyls, blanks and presses. */
+            own: string[];
+            /** @description Keys of pieces of the logbook. */
+            pieces: string[];
+            /** @description Its signature. */
+            signedBy: string;
+        };
         /** @description A measure as it is taken on this item. */
         TakenMeasure: {
             /** @description Where it ends. */
@@ -12937,6 +13347,33 @@ export interface components {
              * @description After how many washes, 1 to 500.
              */
             washes: number;
+        };
+        /** @description How safe the workshop is. */
+        WatchAnswer: {
+            /**
+             * Format: date-time
+             * @description When the last backup was made; null for never.
+             */
+            backupUtc: null | string;
+            /**
+             * Format: date-time
+             * @description When the last copy was made there; null for never.
+             */
+            copiedUtc: null | string;
+            /** @description Where copies go; null for nowhere. */
+            copyFolder: null | string;
+            /**
+             * Format: int64
+             * @description Room left on its disk; null where that cannot be told.
+             */
+            freeBytes: null | number;
+            /**
+             * Format: date-time
+             * @description When one was last put back for a trial, and was whole; null for never.
+             */
+            testedUtc: null | string;
+            /** @description What should be seen to, in sentences. */
+            warnings: string[];
         };
         /** @description What a way of doing it costs. */
         WayCost: {

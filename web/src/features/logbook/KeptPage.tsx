@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, got, Refused, type Schemas, sent } from '../../api/client';
 import { Failed, Loading } from '../../ui/States';
+import { AnotherWorkshop } from './AnotherWorkshop';
 import { LogFrame } from './LogFrame';
 import * as labels from './labels';
 import { SecondPlace } from './SecondPlace';
@@ -173,8 +174,9 @@ export function KeptPage() {
             </label>
           </p>
           <p className="text-[0.9rem] text-quiet mt-3">{labels.aWorkshopThatIsTaken}</p>
-          <div className="mt-8">
+          <div className="grid gap-9 mt-9">
             <SecondPlace />
+            <AnotherWorkshop />
           </div>
         </section>
       </div>

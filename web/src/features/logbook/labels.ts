@@ -214,3 +214,26 @@ export const notCopiedYet = 'Not copied there yet.';
 export const testedAt = (at: string) => `A backup was put back for a trial ${at}, and was whole.`;
 export const neverTested = 'No backup was put back for a trial yet.';
 export const tryItNow = 'Try it now';
+
+// AnotherWorkshop
+export const anotherWorkshop = 'Another workshop';
+export const anotherWorkshopWhy =
+  'Jobs, your own materials, and what your pieces taught, in one signed file. Names of people, remarks and photos stay here.';
+export const weAre = 'We are called';
+export const giveAway = 'Save for another workshop';
+export const lookInto = 'Look into theirs';
+export const ourSeal = 'Your signature, for them to compare:';
+export const aWorkshop = 'A workshop without a name';
+export const signedBy = 'signed this:';
+export const knownAlready = '. You have taken something in from them before.';
+export const compareSeal = '. Compare that with what their screen shows.';
+export const jobsIn = (count: number, titles: string) => (count === 0 ? 'No jobs' : `Jobs: ${count} (${titles})`);
+export const ownIn = (count: number, names: string) =>
+  count === 0 ? 'No materials that are new here' : `Materials that are new here: ${count} (${names})`;
+export const piecesIn = (count: number) =>
+  count === 0 ? 'No pieces that are new here' : `Pieces for your logbook, to learn from: ${count}`;
+export const takeIn = 'Take it in';
+export const leaveIt = 'Leave it';
+export const takenIn = (jobs: number, own: number, pieces: number) =>
+  `${jobs} jobs, ${own} materials, ${pieces} pieces`;
+export const takeItOut = 'Take it out again';

@@ -1,0 +1,262 @@
+using System.Globalization;
+using System.Security.Cryptography;
+using System.Text;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using Juxtherm.App.Learning;
+using Juxtherm.App.Logbook;
+using Juxtherm.App.Logbook.Import;
+using Juxtherm.App.Planning;
+using Juxtherm.App.Shelf;
+using Juxtherm.Core.Logbook;
+using Juxtherm.Core.Notices;
+using Juxtherm.Core.Reading;
+using Juxtherm.Store;
+
+namespace Juxtherm.App.Exchange;
+
+/// <summary>What is in a file from another workshop.</summary>
+/// <param name="From">What that workshop calls itself.</param>
+/// <param name="SignedBy">Its signature, to be compared with what it says of itself.</param>
+/// <param name="Before">Something of it was taken in before.</param>
+/// <param name="Own">Own vinyls, blanks and presses that are new here.</param>
+/// <param name="Jobs">Titles of its jobs.</param>
+/// <param name="Pieces">How many pieces of its logbook are new here.</param>
+public sealed record LookedInto(string From, string SignedBy, bool Before, IReadOnlyList<string> Own, IReadOnlyList<string> Jobs,
+    int Pieces);
+
+/// <summary>What was taken in from another workshop.</summary>
+/// <param name="Id">To take it back by.</param>
+/// <param name="From">What that workshop calls itself.</param>
+/// <param name="SignedBy">Its signature.</param>
+/// <param name="AtUtc">When.</param>
+/// <param name="Own">Ids of own vinyls, blanks and presses.</param>
+/// <param name="Jobs">Ids of jobs.</param>
+/// <param name="Pieces">Keys of pieces of the logbook.</param>
+public sealed record TakenIn(Guid Id, string From, string SignedBy, DateTimeOffset AtUtc, IReadOnlyList<string> Own,
+    IReadOnlyList<Guid> Jobs,
+    IReadOnlyList<Guid> Pieces);
+
+/// <summary>What goes to and came from other workshops.</summary>
+/// <param name="Seal">This workshop's signature, for the other to compare.</param>
+/// <param name="Taken">What was taken in, newest first.</param>
+public sealed record ExchangeAnswer(string Seal, IReadOnlyList<TakenIn> Taken);
+
+/// <summary>Two workshops share jobs, own vinyls, settings and what was learned: as a signed file that is shown before it counts, and
+/// can be
+/// taken back whole. Names of people, remarks and photos do not leave.</summary>
+/// <param name="seal">Signs.</param>
+/// <param name="shelf">Own vinyls, blanks and presses.</param>
+/// <param name="keepOwn">Keeps them.</param>
+/// <param name="jobs">Jobs.</param>
+/// <param name="keepJob">Keeps them.</param>
+/// <param name="log">The logbook.</param>
+/// <param name="reader">Takes pieces in.</param>
+/// <param name="kept">Remembers what was taken in.</param>
+/// <param name="learning">Learns from them.</param>
+/// <param name="clock">The time.</param>
+public sealed class ExchangeWorkshops(WorkshopSeal seal, ShelfStore shelf, KeepOwnEntry keepOwn, JobStore jobs, KeepJob keepJob,
+    LogStore log,
+    LogReader reader, KeptStore kept, WorkshopLearning learning, TimeProvider clock)
+{
+    private const int MostJobs = 1000;
+
+    /// <summary>What went and came.</summary>
+    public async Task<ExchangeAnswer> NowAsync(CancellationToken cancel) =>
+        new(seal.Own, [.. (await TakenAsync(cancel)).Taken.OrderByDescending(t => t.AtUtc)]);
+
+    /// <summary>Writes a file for another workshop.</summary>
+    /// <param name="from">What this workshop calls itself.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<Result<JsonObject>> WriteAsync(string? from, CancellationToken cancel)
+    {
+        var name = from?.Trim() ?? "";
+        if (name.Length > ExchangeFile.LongestName)
+        {
+            var problems = new Problems();
+            problems.Add("/from", new Phrase("money.too-long", ("longest", ExchangeFile.LongestName)), "too-long");
+            return new Invalid(problems, "exchange");
+        }
+
+        using var pieces = new MemoryStream();
+        await LogFile.WriteAsync(Nameless(log.EachAsync(new LogSearch(), cancel)), pieces, cancel);
+        var listed = (await jobs.ListAsync("", false, 0, MostJobs, cancel)).Jobs;
+        var content = new JsonObject
+        {
+            ["from"] = name,
+            ["madeUtc"] = clock.GetUtcNow().ToString("O", CultureInfo.InvariantCulture),
+            ["own"] = new JsonArray([.. (await shelf.ListAsync(cancel)).Select(o => new JsonObject
+            {
+                ["id"] = o.Id, ["kind"] = o.Kind, ["name"] = o.Name, ["entry"] = JsonNode.Parse(o.Json),
+            })]),
+            ["jobs"] = new JsonArray(),
+            ["logbook"] = JsonNode.Parse(pieces.ToArray()),
+        };
+        foreach (var job in listed)
+            if (await jobs.FindAsync(job.Id, cancel) is { } row)
+                content["jobs"]!.AsArray().Add(Nameless(JsonNode.Parse(row.Json)!.AsObject()));
+        return new JsonObject
+        {
+            ["format"] = ExchangeFile.Format,
+            ["version"] = ExchangeFile.Version,
+            ["content"] = content,
+            ["signature"] = seal.Sign(content),
+        };
+    }
+
+    /// <summary>Looks into a file; nothing is kept.</summary>
+    /// <param name="text">The file.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<Result<LookedInto>> LookAsync(string text, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        if (ExchangeFile.Read(text, problems) is not { } file)
+            return new Invalid(problems, "exchange");
+        var known = (await shelf.ListAsync(cancel)).ToDictionary(o => o.Id, o => o.Json, StringComparer.Ordinal);
+        var taken = (await TakenAsync(cancel)).Taken;
+        return new LookedInto(file.From, file.SignedBy, taken.Any(t => t.SignedBy == file.SignedBy),
+            [.. file.Own.Where(o => !known.TryGetValue(o.Id, out var here) || !Same(here, o.Json)).Select(o => o.Name)],
+            [.. file.Jobs.Select(j => j.Title)], (await NewAsync(file.Pieces, cancel)).Count);
+    }
+
+    /// <summary>Takes a file in: all of it, or nothing.</summary>
+    /// <param name="text">The file.</param>
+    /// <param name="cancel">Gives up before anything is kept.</param>
+    public async Task<Result<TakenIn>> TakeAsync(string text, CancellationToken cancel)
+    {
+        var problems = new Problems();
+        if (ExchangeFile.Read(text, problems) is not { } file)
+            return new Invalid(problems, "exchange");
+        // The same file is the same taking: twice makes one.
+        var id = new Guid(SHA256.HashData(Encoding.UTF8.GetBytes(text)).AsSpan(0, 16));
+        if ((await TakenAsync(cancel)).Taken.FirstOrDefault(t => t.Id == id) is { } before)
+            return before;
+        var taken = new TakenIn(id, file.From, file.SignedBy, clock.GetUtcNow(), [], [], []);
+        var (own, renamed, failure) = await TakeOwnAsync(file, cancel);
+        taken = taken with { Own = own };
+        foreach (var job in failure is null ? file.Jobs : [])
+        {
+            var added = await keepJob.AddAsync(renamed(job.Json), null, cancel);
+            failure = added.Failure;
+            if (added.Value is not { } answer)
+                break;
+            taken = taken with { Jobs = [.. taken.Jobs, answer.Id] };
+        }
+
+        if (failure is not null)
+        {
+            await UndoAsync(taken, cancel);
+            return failure;
+        }
+
+        var fresh = await NewAsync(file.Pieces, cancel);
+        if (fresh.Count > 0)
+            await reader.TakeInAsync(fresh.Select(p => Renamed(p, renamed)), cancel);
+        taken = taken with { Pieces = [.. fresh.Select(p => p.Key)] };
+        await ChangeAsync(all => [.. all, taken], cancel);
+        return taken;
+    }
+
+    /// <summary>Takes back what was taken in, whole: what it taught is forgotten with it.</summary>
+    /// <param name="id">Which.</param>
+    /// <param name="cancel">Gives up.</param>
+    public async Task<Result<TakenIn>> TakeBackAsync(Guid id, CancellationToken cancel)
+    {
+        if ((await TakenAsync(cancel)).Taken.FirstOrDefault(t => t.Id == id) is not { } taken)
+            return new Missing("exchange");
+        await UndoAsync(taken, cancel);
+        await ChangeAsync(all => [.. all.Where(t => t.Id != id)], cancel);
+        return taken;
+    }
+
+    private async Task UndoAsync(TakenIn taken, CancellationToken cancel)
+    {
+        foreach (var job in taken.Jobs)
+            await keepJob.SetDeletedAsync(job, true, cancel);
+        foreach (var own in taken.Own)
+            await keepOwn.SetDeletedAsync(own, true, cancel);
+        if (taken.Pieces.Count > 0)
+            await log.RemoveAsync(taken.Pieces, cancel);
+        learning.Forget();
+    }
+
+    /// <summary>Keeps own vinyls, blanks and presses; those whose id means something else here go by another.</summary>
+    private async Task<(IReadOnlyList<string> Ids, Func<string, string> Renamed, Failure? Failure)> TakeOwnAsync(ExchangeFile file,
+        CancellationToken cancel)
+    {
+        var known = (await shelf.ListAsync(cancel)).ToDictionary(o => o.Id, o => o.Json, StringComparer.Ordinal);
+        var taken = await shelf.NamesAsync(cancel);
+        var (ids, names) = (new List<string>(), new Dictionary<string, string>(StringComparer.Ordinal));
+        string Renamed(string text) => names.Aggregate(text, (t, n) =>
+            t.Replace($"\"{n.Key}\"", $"\"{n.Value}\"", StringComparison.Ordinal));
+        foreach (var own in file.Own)
+        {
+            if (known.TryGetValue(own.Id, out var here) && Same(here, own.Json))
+                continue;
+            var id = own.Id;
+            for (var n = 2; taken.ContainsKey(id); n++)
+                id = string.Create(CultureInfo.InvariantCulture, $"{own.Id}-{n}");
+            if (id != own.Id)
+                names[own.Id] = id;
+            var added = await keepOwn.AddAsync(own.Kind, Renamed(own.Json), null, cancel);
+            if (added.Value is not { } answer)
+                return (ids, Renamed, added.Failure);
+            ids.Add(answer.Id);
+        }
+
+        return (ids, Renamed, null);
+    }
+
+    private async Task<IReadOnlyList<LogEntry>> NewAsync(IReadOnlyList<LogEntry> pieces, CancellationToken cancel)
+    {
+        var here = await log.KeysAsync(cancel);
+        return [.. pieces.Where(p => !here.Contains(p.Key))];
+    }
+
+    private static LogEntry Renamed(LogEntry piece, Func<string, string> renamed)
+    {
+        string Of(string id) => renamed($"\"{id}\"").Trim('"');
+        return piece with
+        {
+            Item = piece.Item with
+            {
+                Vinyl = string.Join(',', piece.Item.Vinyl.Split(',').Select(Of)),
+                Material = Of(piece.Item.Material),
+            },
+            Under = piece.Under with { HeatSource = Of(piece.Under.HeatSource) },
+        };
+    }
+
+    private static async IAsyncEnumerable<LogEntry> Nameless(IAsyncEnumerable<LogRow> rows)
+    {
+        await foreach (var row in rows)
+            yield return LogRows.Entry(row) with { Name = "", Note = "" };
+    }
+
+    /// <summary>A job without the people that it is for, and without patches, which are of this workshop's press.</summary>
+    private static JsonObject Nameless(JsonObject job)
+    {
+        job.Remove("patches");
+        if (job["names"] is JsonArray names)
+            for (var i = 0; i < names.Count; i++)
+                if (names[i] is JsonObject { } entry && entry["name"] is not null)
+                    entry["name"] = string.Create(CultureInfo.InvariantCulture, $"Name {i + 1}");
+        return job;
+    }
+
+    private static bool Same(string a, string b) => JsonNode.DeepEquals(JsonNode.Parse(a), JsonNode.Parse(b));
+
+    private async Task<(IReadOnlyList<TakenIn> Taken, int Version)> TakenAsync(CancellationToken cancel) =>
+        await kept.FindAsync(KeptRow.Exchange, cancel) is { } row
+        ? (JsonSerializer.Deserialize<IReadOnlyList<TakenIn>>(row.Json, CoreJson.Options)!, row.Version) : ([], 0);
+
+    private async Task ChangeAsync(Func<IReadOnlyList<TakenIn>, IReadOnlyList<TakenIn>> change, CancellationToken cancel)
+    {
+        while (true)
+        {
+            var (taken, version) = await TakenAsync(cancel);
+            if (await kept.SaveAsync(KeptRow.Exchange, JsonSerializer.Serialize(change(taken), CoreJson.Options), version, cancel))
+                return;
+        }
+    }
+}
