@@ -26,6 +26,13 @@ if (args.Contains("--nesting"))
     return 0;
 }
 
+if (args.Contains("--devices"))
+{
+    await foreach (var line in DevicesReport.LinesAsync(args))
+        Console.WriteLine(line);
+    return 0;
+}
+
 if (args.Contains("--day"))
 {
     foreach (var line in DayReport.Lines())

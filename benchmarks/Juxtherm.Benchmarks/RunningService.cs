@@ -10,16 +10,21 @@ internal sealed class RunningService : IAsyncDisposable
     private readonly Process _process;
     private bool _ended;
 
-    private RunningService(Process process, int port)
+    private RunningService(Process process, int port, string? lan)
     {
-        _process = process;
+        (_process, Lan) = (process, lan is null ? null : $"https://{lan}:{port}");
         Client.BaseAddress = new Uri($"http://127.0.0.1:{port}");
     }
 
     public HttpClient Client { get; } = new();
 
+    /// <summary>Where helpers come in; null where none may.</summary>
+    public string? Lan { get; }
+
     /// <summary>Starts it on a data folder and waits until it answers.</summary>
-    public static async Task<RunningService> StartAsync(string data)
+    /// <param name="data">The folder.</param>
+    /// <param name="lan">The address by which helpers may come; null for none.</param>
+    public static async Task<RunningService> StartAsync(string data, string? lan = null)
     {
         using var free = new System.Net.Sockets.TcpListener(System.Net.IPAddress.Loopback, 0);
         free.Start();
@@ -27,9 +32,9 @@ internal sealed class RunningService : IAsyncDisposable
         free.Stop();
         var process = Process.Start(new ProcessStartInfo(
             "dotnet", [Path.Combine(AppContext.BaseDirectory, "Juxtherm.Web.dll"), "--data", data, "--front", Path.GetFullPath("web/dist"),
-                "--port", port.ToString(CultureInfo.InvariantCulture)])
+                "--port", port.ToString(CultureInfo.InvariantCulture), "--lan", lan ?? "false"])
         { RedirectStandardOutput = true, UseShellExecute = false })!;
-        var service = new RunningService(process, port);
+        var service = new RunningService(process, port, lan);
         for (var tries = 0; tries < MostTries; tries++)
         {
             try
