@@ -13,8 +13,9 @@ namespace Juxtherm.Benchmarks;
 internal static class DevicesReport
 {
     private const int Devices = 8;
-    private const int Seconds = 20;
-    private const int PauseMilliseconds = 120;
+    private const int Seconds = 30;
+    // Nobody says more at a bench than a word a second.
+    private const int PauseMilliseconds = 1000;
     private const int Kills = 100;
     private const int DevicesKilled = 4;
     private const int Pieces = 40;
@@ -31,7 +32,8 @@ internal static class DevicesReport
         var data = Directory.CreateTempSubdirectory("juxtherm-devices-").FullName;
         try
         {
-            yield return args.Contains("kills", StringComparer.Ordinal) ? await KilledAsync(data, address) : await WaitedAsync(data, address);
+            yield return args.Contains("kills", StringComparer.Ordinal)
+                ? await KilledAsync(data, address) : await WaitedAsync(data, address);
         }
         finally
         {
@@ -175,7 +177,8 @@ internal static class DevicesReport
     private static async Task<string> BeginAsync(HttpClient owner)
     {
         var job = JsonNode.Parse($$"""
-            { "format": "juxtherm.job", "version": 1, "title": "Crew tees", "quantity": {{Pieces}}, "blank": { "form": "tee", "material": "cotton" },
+            { "format": "juxtherm.job", "version": 1, "title": "Crew tees", "quantity": {{Pieces}},
+              "blank": { "form": "tee", "material": "cotton" },
               "tools": { "heatSource": "swing-platen" }, "layers": [ { "id": "sky", "vinyl": "smooth" } ] }
             """);
         var kept = await AnswerAsync(await owner.PostAsJsonAsync("/api/jobs", job));
@@ -220,6 +223,7 @@ internal static class DevicesReport
     }
 
     private static string? Address() => NetworkInterface.GetAllNetworkInterfaces()
-        .Where(n => n.OperationalStatus == OperationalStatus.Up).SelectMany(n => n.GetIPProperties().UnicastAddresses).Select(a => a.Address)
+        .Where(n => n.OperationalStatus == OperationalStatus.Up).SelectMany(n => n.GetIPProperties().UnicastAddresses)
+        .Select(a => a.Address)
         .FirstOrDefault(a => a.AddressFamily == AddressFamily.InterNetwork && !IPAddress.IsLoopback(a))?.ToString();
 }

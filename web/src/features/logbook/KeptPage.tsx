@@ -114,8 +114,7 @@ export function KeptPage() {
           </div>
           <p className="text-[0.9rem] text-quiet mt-1 mb-3">
             {labels.oneADayByItself}
-            <span className="break-all">{labels.backups2(kept.data.folder)}</span>
-            {labels.copyThatFolderToAnother}
+            <span className="break-all">{labels.backups2(kept.data.folder)}</span>.
           </p>
           {kept.data.backups.length === 0 && <p className="border-y border-rule py-6 text-quiet">{labels.noneYet}</p>}
           <ul className="scored border-y border-rule">
@@ -147,6 +146,9 @@ export function KeptPage() {
               </li>
             ))}
           </ul>
+          <div className="mt-9">
+            <AnotherWorkshop />
+          </div>
         </section>
         <section aria-label={labels.theWholeWorkshop}>
           <h2>{labels.theWholeWorkshopInOne}</h2>
@@ -174,9 +176,8 @@ export function KeptPage() {
             </label>
           </p>
           <p className="text-[0.9rem] text-quiet mt-3">{labels.aWorkshopThatIsTaken}</p>
-          <div className="grid gap-9 mt-9">
+          <div className="mt-9">
             <SecondPlace />
-            <AnotherWorkshop />
           </div>
         </section>
       </div>

@@ -48,8 +48,6 @@ export const backups = 'Backups';
 export const makeOneNow = 'Back up now';
 export const oneADayByItself = 'One a day, the newest fourteen kept, and one before anything big. They are in ';
 export const backups2 = (folder: Said) => `${folder}/backups`;
-export const copyThatFolderToAnother =
-  '. Copy that folder to another disk now and then: a dead disk takes its backups with it.';
 export const noneYet = 'None yet.';
 export const saveACopy = 'Save a copy';
 export const putItBack = (it: Said) => `Restore: ${it}`;
