@@ -255,6 +255,8 @@ public sealed class AccessTests : Api
             throw new IOException("It ended.");
         });
         Assert.False(second.IsCancellationRequested);
+        // Who was turned away just as it was asked is cut off as well.
+        Assert.True(Book.UntilRevoked(device.Id).IsCancellationRequested);
         Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Delete, $"/api/devices/{device.Id}")).Status);
     }
 

@@ -44,7 +44,7 @@ public sealed record ExchangeAnswer(string Seal, IReadOnlyList<TakenIn> Taken);
 
 /// <summary>Two workshops share jobs, own vinyls, settings and what was learned: as a signed file that is shown before it counts, and
 /// can be
-/// taken back whole. Names of people, remarks and photos do not leave.</summary>
+/// taken back whole. Lists of names, remarks and photos do not leave; titles and lettering do.</summary>
 /// <param name="seal">Signs.</param>
 /// <param name="shelf">Own vinyls, blanks and presses.</param>
 /// <param name="keepOwn">Keeps them.</param>

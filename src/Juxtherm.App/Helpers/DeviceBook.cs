@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
@@ -19,7 +18,7 @@ public sealed class DeviceBook(DataFolder folder, TimeProvider clock) : IDisposa
     private const int KeyBytes = 32;
     private static readonly TimeSpan SeenEvery = TimeSpan.FromMinutes(5);
     private readonly Lock _one = new();
-    private readonly ConcurrentDictionary<Guid, CancellationTokenSource> _open = new();
+    private readonly Dictionary<Guid, CancellationTokenSource> _open = [];
     private List<PairedDevice>? _devices;
 
     /// <summary>All of them, by name.</summary>
@@ -61,7 +60,18 @@ public sealed class DeviceBook(DataFolder folder, TimeProvider clock) : IDisposa
 
     /// <summary>Ends when a device is turned away: what it watches ends with it.</summary>
     /// <param name="device">Its id.</param>
-    public CancellationToken UntilRevoked(Guid device) => _open.GetOrAdd(device, _ => new CancellationTokenSource()).Token;
+    /// <returns>Ended already where it was turned away since it was asked for.</returns>
+    public CancellationToken UntilRevoked(Guid device)
+    {
+        lock (_one)
+        {
+            if (!Devices.Exists(d => d.Id == device))
+                return new CancellationToken(canceled: true);
+            if (!_open.TryGetValue(device, out var open))
+                _open[device] = open = new CancellationTokenSource();
+            return open.Token;
+        }
+    }
 
     /// <summary>Turns a device away, from now on and wherever it is just being answered.</summary>
     /// <param name="device">Its id.</param>
@@ -69,20 +79,18 @@ public sealed class DeviceBook(DataFolder folder, TimeProvider clock) : IDisposa
     public PairedDevice? Revoke(Guid device)
     {
         PairedDevice? gone;
+        CancellationTokenSource? open;
         lock (_one)
         {
             gone = Devices.Find(d => d.Id == device);
             if (gone is null)
                 return null;
             Save(Devices.FindAll(d => d.Id != device));
+            _open.Remove(device, out open);
         }
 
-        if (_open.TryRemove(device, out var open))
-        {
-            open.Cancel();
-            open.Dispose();
-        }
-
+        open?.Cancel();
+        open?.Dispose();
         return gone;
     }
 

@@ -5,11 +5,8 @@ namespace Juxtherm.Web.Hosting;
 /// <summary>What was done, by the address that was asked; where nobody said it more exactly.</summary>
 internal static class DeedWords
 {
-    private static readonly string[] NothingKept = ["/api/plans", "/api/catalogue", "/api/placement", "/api/artwork", "/api/cut-plans",
-        "/api/care", "/api/lifted", "/api/day/plan", "/api/day/what-if", "/api/practice"];
-
     /// <summary>Whether something is kept of what is asked there.</summary>
-    public static bool IsKept(string path) => !Array.Exists(NothingKept, p => path.StartsWith(p, StringComparison.Ordinal));
+    public static bool IsKept(string path) => !RoleRules.OnlyLooks(path);
 
     /// <summary>What was done.</summary>
     public static Phrase Of(string path) => path.Split('/', StringSplitOptions.RemoveEmptyEntries) switch

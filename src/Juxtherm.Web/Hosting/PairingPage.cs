@@ -29,7 +29,7 @@ internal static class PairingPage
         """;
 
     /// <summary>Whether a path belongs to it.</summary>
-    public static bool IsAt(PathString path) => path == Path || path == Style || path == "/mark.svg" || path == "/health/live";
+    public static bool IsAt(PathString path) => path == Path || path == Style || path == "/mark.svg";
 
     public static void MapPairing(this IEndpointRouteBuilder routes)
     {

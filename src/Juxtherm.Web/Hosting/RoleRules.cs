@@ -11,9 +11,13 @@ internal static class RoleRules
 
     // Whole workshops, what things cost, what customers were promised and who else is let in: the owner's.
     private static readonly string[] Owners = ["/api/keeping", "/api/prices", "/api/quotes", "/api/supplies", "/api/cost",
-        "/api/log/logbook.", "/api/stock.csv", "/api/devices", "/api/exchange", "/api/people", "/api/watch"];
+        "/api/log/logbook.", "/api/stock.csv", "/api/devices", "/api/exchange", "/api/watch"];
 
     private const string Photos = "/api/log/photos";
+
+    /// <summary>Whether what is asked there only looks or works something out, and keeps nothing.</summary>
+    /// <param name="path">The path, from /api on.</param>
+    public static bool OnlyLooks(string path) => Array.Exists(Looking, p => path.StartsWith(p, StringComparison.Ordinal));
 
     /// <summary>Whether a device of that role may.</summary>
     /// <param name="role">What it may do.</param>
@@ -31,7 +35,7 @@ internal static class RoleRules
         var reads = HttpMethods.IsGet(method) || HttpMethods.IsHead(method);
         if (path.StartsWith(Photos, StringComparison.Ordinal))
             return role == HelperRole.Press && reads;
-        if (reads || (HttpMethods.IsPost(method) && Array.Exists(Looking, p => path.StartsWith(p, StringComparison.Ordinal))))
+        if (reads || (HttpMethods.IsPost(method) && OnlyLooks(path)))
             return true;
         return role == HelperRole.Press && (HttpMethods.IsPost(method) || HttpMethods.IsPut(method)) && IsAtThePress(path, parts);
     }

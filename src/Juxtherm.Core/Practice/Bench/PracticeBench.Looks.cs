@@ -95,7 +95,7 @@ internal sealed partial class PracticeBench
         };
     }
 
-    // A label asks of an iron no more than its cloth bears: ISO 3758 from memory.
+    // As such cloth is commonly labelled, coarsely (from memory; dots as in ISO 3758).
     private static LabelSeen CareLabelOf(Blank blank) => new(blank.Material.Name,
         blank.CareDots ?? (blank.Material.Limit.Celsius.Value switch { >= 190 => 3, >= 145 => 2, _ => 1 }));
 

@@ -216,7 +216,7 @@ export const tryItNow = 'Try it now';
 // AnotherWorkshop
 export const anotherWorkshop = 'Another workshop';
 export const anotherWorkshopWhy =
-  'Jobs, your own materials, and what your pieces taught, in one signed file. Names of people, remarks and photos stay here.';
+  'Jobs, your own materials, and what your pieces taught, in one signed file. Lists of names, remarks and photos stay here; titles and lettering go as they are.';
 export const weAre = 'We are called';
 export const giveAway = 'Save for another workshop';
 export const lookInto = 'Look into theirs';
