@@ -3,7 +3,6 @@ using System.Globalization;
 using Juxtherm.App;
 using Juxtherm.Core.Days;
 using Juxtherm.Core.Days.Asking;
-using Juxtherm.Core.Days.Changes;
 using Juxtherm.Core.Days.Scheduling;
 using Juxtherm.Core.Days.Tasks;
 using Juxtherm.Core.Notices;

@@ -3,7 +3,9 @@ using System.Globalization;
 using System.Net;
 using System.Net.Http.Json;
 using System.Net.NetworkInformation;
+using System.Net.Security;
 using System.Net.Sockets;
+using System.Security.Cryptography.X509Certificates;
 using System.Text.Json.Nodes;
 
 namespace Juxtherm.Benchmarks;
@@ -104,9 +106,11 @@ internal static class DevicesReport
         var chance = new Random(20260501);
         string run;
         List<string> keys;
+        X509Certificate2 authority;
         await using (var first = await RunningService.StartAsync(data, address))
         {
             run = await BeginAsync(first.Client);
+            authority = await AuthorityAsync(first.Client);
             keys = (await PairAsync(first.Client, DevicesKilled)).ConvertAll(d => d.DefaultRequestHeaders.GetValues("Cookie").Single());
         }
 
@@ -115,7 +119,7 @@ internal static class DevicesReport
         {
             await using var service = await RunningService.StartAsync(data, address);
             // What was not answered is said again, under the same name.
-            using (var again = Device(service.Lan!, keys[0]))
+            using (var again = Device(service.Lan!, keys[0], authority))
                 foreach (var (text, id) in open.ToList())
                 {
                     (await again.PostAsJsonAsync($"/api/runs/{run}/actions", Word(id, text))).EnsureSuccessStatusCode();
@@ -125,7 +129,7 @@ internal static class DevicesReport
 
             var work = keys.Select((key, i) => Task.Run(async () =>
             {
-                using var device = Device(service.Lan!, key);
+                using var device = Device(service.Lan!, key, authority);
                 for (var n = 0; ; n++)
                 {
                     var (text, id) = ($"{kill} {i} {n}", Guid.NewGuid());
@@ -188,14 +192,15 @@ internal static class DevicesReport
     private static async Task<List<HttpClient>> PairAsync(HttpClient owner, int count)
     {
         var devices = new List<HttpClient>();
+        var authority = await AuthorityAsync(owner);
         for (var i = 0; i < count; i++)
         {
             var offer = await AnswerAsync(await owner.PostAsJsonAsync("/api/devices/pairing",
                 new JsonObject { ["name"] = $"Device {i + 1}", ["role"] = "press" }));
-            using var stranger = Device((string)offer["address"]!, null);
+            using var stranger = Device((string)offer["address"]!, null, authority);
             using var form = new FormUrlEncodedContent([new("code", (string)offer["code"]!)]);
             using var answer = await stranger.PostAsync(new Uri("/pair", UriKind.Relative), form);
-            devices.Add(Device((string)offer["address"]!, answer.Headers.GetValues("Set-Cookie").Single().Split(';')[0]));
+            devices.Add(Device((string)offer["address"]!, answer.Headers.GetValues("Set-Cookie").Single().Split(';')[0], authority));
         }
 
         return devices;
@@ -207,14 +212,18 @@ internal static class DevicesReport
         return JsonNode.Parse(await answer.Content.ReadAsStringAsync())!;
     }
 
-    // Nobody vouches for the machine; what is measured is the same.
-    private static HttpClient Device(string address, string? cookie)
+    private static async Task<X509Certificate2> AuthorityAsync(HttpClient owner) => X509CertificateLoader.LoadCertificate(
+        await owner.GetByteArrayAsync(new Uri("/api/devices/authority.crt", UriKind.Relative)));
+
+    private static HttpClient Device(string address, string? cookie, X509Certificate2 authority)
     {
-        var client = new HttpClient(new HttpClientHandler
+        var policy = new X509ChainPolicy { RevocationMode = X509RevocationMode.NoCheck, TrustMode = X509ChainTrustMode.CustomRootTrust };
+        policy.CustomTrustStore.Add(authority);
+        var client = new HttpClient(new SocketsHttpHandler
         {
             AllowAutoRedirect = false,
             UseCookies = false,
-            ServerCertificateCustomValidationCallback = HttpClientHandler.DangerousAcceptAnyServerCertificateValidator,
+            SslOptions = new SslClientAuthenticationOptions { CertificateChainPolicy = policy },
         })
         { BaseAddress = new Uri(address), Timeout = TimeSpan.FromSeconds(30) };
         if (cookie is not null)

@@ -151,6 +151,7 @@ internal static class JuxthermApp
         services.AddHostedService<BenchWatch>();
         services.AddSingleton<Keeper>();
         services.AddSingleton<StandingWatch>();
+        services.AddSingleton<PersonalData>();
         services.AddHostedService<DailyBackup>();
         services.AddSingleton<StockStore>();
         services.AddSingleton<CutStore>();

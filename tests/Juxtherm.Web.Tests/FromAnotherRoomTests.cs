@@ -1,9 +1,12 @@
 using System.Net;
+using System.Net.Security;
 using System.Net.Sockets;
+using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json.Nodes;
 using Juxtherm.App.Helpers;
 using Juxtherm.Testing;
+using Juxtherm.Web.Hosting;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace Juxtherm.Web.Tests;
@@ -27,6 +30,7 @@ public sealed class FromAnotherRoomTests : IDisposable
         using (var client = _service.CreateClient())
             _port = client.BaseAddress!.Port;
         _owner = new HttpClient { BaseAddress = new Uri($"http://127.0.0.1:{_port}") };
+        _room.Authority = _service.Services.GetRequiredService<LanAddress>().Tls!.Authority;
     }
 
     public void Dispose()
@@ -94,9 +98,13 @@ public sealed class FromAnotherRoomTests : IDisposable
         NeedsRoom();
         var offer = await OfferAsync("Wren's phone", "press");
         Assert.Equal($"https://{Room.Here}:{_port}", (string)offer["address"]!);
-        string? presented = null;
-        using (var client = Room.Client(_port, presented: print => presented = print))
-            await client.GetAsync("/pair", Cancel);
+        string presented;
+        await using (var line = new SslStream(new NetworkStream(Room.Connect(_port), ownsSocket: true)))
+        {
+            await line.AuthenticateAsClientAsync(Room.Trust, Cancel);
+            presented = line.RemoteCertificate!.GetCertHashString(HashAlgorithmName.SHA256);
+        }
+
         Assert.Equal(((string)offer["fingerprint"]!).Replace(":", "", StringComparison.Ordinal), presented);
         Assert.Contains("<svg", (string)offer["qrSvg"]!, StringComparison.Ordinal);
         // In plain words there is no answer there; at the machine itself there is.
@@ -118,11 +126,17 @@ public sealed class FromAnotherRoomTests : IDisposable
             Assert.DoesNotContain("HTTP", Encoding.ASCII.GetString(buffer, 0, read), StringComparison.Ordinal);
         }
 
-        var authority = System.Security.Cryptography.X509Certificates.X509CertificateLoader.LoadCertificate(
-            await _owner!.GetByteArrayAsync("/api/devices/authority.crt", Cancel));
-        Assert.Equal(authority.Subject, authority.Issuer);
+        Assert.Equal(Room.Authority!.Subject, Room.Authority.Issuer);
+        // Whoever does not trust the workshop's authority trusts nothing that it says.
+        Room.Authority = null;
+        await Assert.ThrowsAsync<HttpRequestException>(() => Ask(null, HttpMethod.Get, "/pair"));
         var tls = Path.Combine(_folder, "tls");
-        foreach (var file in Directory.EnumerateFiles(tls))
+        Assert.All(Directory.EnumerateFiles(tls), ForItsOwnerAlone);
+    }
+
+    internal static void ForItsOwnerAlone(string file)
+    {
+        if (!OperatingSystem.IsWindows())
             Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(file));
     }
 

@@ -1,5 +1,4 @@
 using System.Net;
-using System.Text;
 using System.Text.Json.Nodes;
 using Juxtherm.App.Keeping;
 using Microsoft.Extensions.DependencyInjection;

@@ -26,6 +26,7 @@ import { LogbookPage } from './features/logbook/LogbookPage';
 import { TaughtPage } from './features/logbook/TaughtPage';
 import { BuyingPage } from './features/money/BuyingPage';
 import { PriceStation } from './features/money/PriceStation';
+import { NamesPage } from './features/names/NamesPage';
 import { PlaceStation } from './features/place/PlaceStation';
 import { PatchPage } from './features/press/PatchPage';
 import { PressStation } from './features/press/PressStation';
@@ -75,6 +76,7 @@ const router = createBrowserRouter([
       { path: '/logbook/taught', element: <TaughtPage /> },
       { path: '/logbook/care', element: <CarePage /> },
       { path: '/logbook/kept', element: <KeptPage /> },
+      { path: '/logbook/names', element: <NamesPage /> },
       { path: '/logbook/helpers', element: <HelpersPage /> },
       { path: '/day', element: <DayPage /> },
       { path: '/day/buy', element: <BuyingPage /> },

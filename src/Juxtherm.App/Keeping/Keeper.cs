@@ -154,23 +154,30 @@ public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext>
             .ToListAsync(cancel);
     }
 
-    private async Task<Backup> ReplaceAsync(string path, string why, DateTimeOffset since, CancellationToken cancel)
+    private Task<Backup> ReplaceAsync(string path, string why, DateTimeOffset since, CancellationToken cancel) =>
+        AloneAsync(() => folder.Replace(path, why, clock.GetUtcNow()), since, cancel);
+
+    /// <summary>Changes the data while nobody else is at it; what is remembered of it is read again afterwards.</summary>
+    /// <param name="work">What is done. Once it has begun it is carried through, whoever leaves.</param>
+    /// <param name="since">Since when what lies under a plate may be another.</param>
+    /// <param name="cancel">Gives up before.</param>
+    /// <exception cref="KeepingException">Somebody is at work and does not come to an end; nothing was changed.</exception>
+    internal async Task<T> AloneAsync<T>(Func<T> work, DateTimeOffset since, CancellationToken cancel)
     {
         try
         {
-            // Once it has begun it is carried through, whoever leaves.
             using var closed = await gate.CloseAsync(UntilAllAreOut, cancel);
             await _one.WaitAsync(CancellationToken.None);
             try
             {
-                var kept = await Task.Run(() => folder.Replace(path, why, clock.GetUtcNow()), CancellationToken.None);
+                var done = await Task.Run(work, CancellationToken.None);
                 bench.Forget();
                 await learning.StartAsync(CancellationToken.None);
                 await fonts.StartAsync(CancellationToken.None);
                 // What lay under a plate back then is asked about, as after any absence.
                 foreach (var run in await bench.IdsUnderWayAsync(CancellationToken.None))
                     await bench.WasAwayAsync(run, since, CancellationToken.None);
-                return kept;
+                return done;
             }
             finally
             {

@@ -58,6 +58,9 @@ public sealed class StandingWatch(Keeper keeper, ILanguage language, TimeProvide
         }
     }
 
+    /// <summary>The copies in the second place; none where there is none, or it is not there now.</summary>
+    internal IReadOnlyList<string> Copies => Read().CopyFolder is { } folder ? Store.Keeping.Copies.Files(folder) : [];
+
     /// <summary>Says where copies go from now on, and makes the first.</summary>
     /// <param name="ask">Where.</param>
     public Result<WatchAnswer> CopyTo(CopiesAsk ask)
@@ -83,7 +86,7 @@ public sealed class StandingWatch(Keeper keeper, ILanguage language, TimeProvide
             return;
         try
         {
-            Copies.Make(keeper.Folder, keeper.Backups[0], folder);
+            Store.Keeping.Copies.Make(keeper.Folder, keeper.Backups[0], folder);
             Change(s => s with { CopiedUtc = clock.GetUtcNow() });
         }
         catch (Exception e) when (e is IOException or UnauthorizedAccessException)

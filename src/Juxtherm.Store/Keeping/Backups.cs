@@ -119,6 +119,22 @@ public static partial class Backups
         ? Path.Combine(dataFolder, FolderName, found.Name)
         : throw new KeepingException(new Phrase("backup.missing"));
 
+    /// <summary>All of them, as files.</summary>
+    /// <param name="dataFolder">The data folder.</param>
+    public static IReadOnlyList<string> Files(string dataFolder) =>
+        [.. In(dataFolder).Select(b => Path.Combine(dataFolder, FolderName, b.Name))];
+
+    /// <summary>Changes a backup: beside it, and then put in its place, so that it is whole at any time.</summary>
+    /// <param name="path">The file.</param>
+    /// <param name="change">Changes the copy that it is given.</param>
+    public static void Rewrite(string path, Action<string> change)
+    {
+        ArgumentNullException.ThrowIfNull(change);
+        File.Copy(path, path + Part, overwrite: true);
+        change(path + Part);
+        File.Move(path + Part, path, overwrite: true);
+    }
+
     /// <summary>Makes sure that a file is a whole database of this program, and not of a newer one.</summary>
     /// <param name="path">The file.</param>
     /// <exception cref="KeepingException">It is not.</exception>

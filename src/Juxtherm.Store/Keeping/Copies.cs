@@ -31,4 +31,8 @@ public static class Copies
             .Skip(Kept))
             old.Delete();
     }
+
+    /// <summary>The copies that are there; none where the place itself is not.</summary>
+    /// <param name="to">The second place.</param>
+    public static IReadOnlyList<string> Files(string to) => Directory.Exists(to) ? Directory.GetFiles(to, $"{Prefix}*.db") : [];
 }

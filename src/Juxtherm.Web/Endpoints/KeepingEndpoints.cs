@@ -53,6 +53,30 @@ internal static class KeepingEndpoints
             PlainlyAsync(async () => new PutBack(await keeper.ReadAsync(request.Body, setAside == true, cancel), keeper.Backups)))
             .Accepts<object>("application/octet-stream").Produces<PutBack>().ProducesProblem(400).ProducesProblem(409).ProducesProblem(413)
             .WithMetadata(new RequestSizeLimitAttribute(WorkshopArchive.MostBytes));
+        MapNames(keeping.MapGroup("/names"));
+    }
+
+    private static void MapNames(RouteGroupBuilder names)
+    {
+        names.MapPost("/", (NamesAsk ask, PersonalData people) => Answers.Of(people.Find(ask))).Produces<NamesAnswer>()
+            .ProducesProblem(400);
+        names.MapPost("/archive", async (NamesAsk ask, PersonalData people, CancellationToken cancel) =>
+        {
+            var zip = new MemoryStream();
+            return await people.WriteAsync(ask, zip, cancel) is { } failure
+                ? Answers.Of<NamesAnswer>(failure) : Results.File(zip.ToArray(), Zip, "names.juxtherm.zip");
+        }).Produces(200, contentType: Zip).ProducesProblem(400);
+        names.MapPost("/forget", async (NamesAsk ask, PersonalData people, CancellationToken cancel) =>
+        {
+            try
+            {
+                return Answers.Of(await people.ForgetAsync(ask, cancel));
+            }
+            catch (KeepingException e)
+            {
+                return Refused(e);
+            }
+        }).Produces<NamesAnswer>().ProducesProblem(400).ProducesProblem(409);
     }
 
     private static async Task<IResult> AnswerAsync(Keeper keeper, CancellationToken cancel) =>

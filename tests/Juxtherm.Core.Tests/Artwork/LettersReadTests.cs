@@ -1,7 +1,6 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork;
 using Juxtherm.Core.Editing;
-using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Tests.Plans;

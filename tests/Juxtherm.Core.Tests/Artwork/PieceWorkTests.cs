@@ -1,6 +1,5 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Artwork;
-using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Editing;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Jobs;

@@ -2,7 +2,6 @@ using System.Collections.Concurrent;
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting.Sheets;
-using Juxtherm.Core.Days;
 using Juxtherm.Core.Days.Asking;
 using Juxtherm.Core.Days.Work;
 using Juxtherm.Core.Jobs;

@@ -1,4 +1,3 @@
-using Juxtherm.Core.Days;
 using Juxtherm.Core.Days.Scheduling;
 using Juxtherm.Core.Days.Tasks;
 

@@ -1,7 +1,6 @@
 using System.Text.Json.Nodes;
 using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Geometry;
-using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Runs;
 

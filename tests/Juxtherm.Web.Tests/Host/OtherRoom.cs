@@ -6,6 +6,7 @@ using System.Net.Http.Headers;
 using System.Net.Security;
 using System.Net.Sockets;
 using System.Runtime.InteropServices;
+using System.Security.Cryptography.X509Certificates;
 
 namespace Juxtherm.Testing;
 
@@ -39,25 +40,33 @@ public sealed class OtherRoom : IDisposable
         return null;
     }
 
-    /// <summary>Asks from there; whoever vouches for this machine is not asked, but its certificate can be looked at.</summary>
+    /// <summary>Who is trusted from there to say which machine this is; nobody until it is set.</summary>
+    public X509Certificate2? Authority { get; set; }
+
+    /// <summary>What a connection from there asks of this machine's certificate: that the workshop's own authority gave it.</summary>
+    public SslClientAuthenticationOptions Trust
+    {
+        get
+        {
+            var policy = new X509ChainPolicy { RevocationMode = X509RevocationMode.NoCheck,
+                TrustMode = X509ChainTrustMode.CustomRootTrust };
+            if (Authority is not null)
+                policy.CustomTrustStore.Add(Authority);
+            return new SslClientAuthenticationOptions { TargetHost = Here, CertificateChainPolicy = policy };
+        }
+    }
+
+    /// <summary>Asks from there.</summary>
     /// <param name="port">Where the service listens.</param>
     /// <param name="key">A device's key; null for none.</param>
-    /// <param name="presented">Is shown the certificate.</param>
-    public HttpClient Client(int port, string? key = null, Action<string>? presented = null)
+    public HttpClient Client(int port, string? key = null)
     {
         var handler = new SocketsHttpHandler
         {
             AllowAutoRedirect = false,
             UseCookies = false,
             ConnectCallback = (_, _) => ValueTask.FromResult<Stream>(new NetworkStream(Connect(port), ownsSocket: true)),
-            SslOptions = new SslClientAuthenticationOptions
-            {
-                RemoteCertificateValidationCallback = (_, certificate, _, _) =>
-                {
-                    presented?.Invoke(certificate!.GetCertHashString(System.Security.Cryptography.HashAlgorithmName.SHA256));
-                    return true;
-                },
-            },
+            SslOptions = Trust,
         };
         var client = new HttpClient(handler) { BaseAddress = new Uri($"https://{Here}:{port}"), Timeout = TimeSpan.FromSeconds(20) };
         if (key is not null)
@@ -107,7 +116,7 @@ public sealed class OtherRoom : IDisposable
     {
         try
         {
-            using var ip = Process.Start(new ProcessStartInfo("ip", arguments) { RedirectStandardError = true })!;
+            using var ip = Process.Start(new ProcessStartInfo("ip", arguments) { RedirectStandardError = true, UseShellExecute = false })!;
             ip.WaitForExit();
             return ip.ExitCode == 0;
         }

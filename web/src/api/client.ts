@@ -97,6 +97,23 @@ export function sent<T>(path: string, file: File): Promise<T> {
   return got<T>(surely(request).then((response) => answered<T>(response)));
 }
 
+/** Asks for a file, and saves it where downloads go. */
+export async function saved(path: string, body: unknown, name: string): Promise<void> {
+  const response = await surely(
+    new Request(path, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    }),
+  );
+  if (!response.ok) throw new Refused(response.status, await response.json());
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(await response.blob());
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}
+
 /** What came of something that goes on in the background: is told how far it is until it is done, or stopped. */
 async function outcome<T, P extends { id: string }>(
   path: string,

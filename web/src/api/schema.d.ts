@@ -3996,6 +3996,157 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/keeping/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NamesAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NamesAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keeping/names/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NamesAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keeping/names/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NamesAsk"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NamesAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/learned": {
         parameters: {
             query?: never;
@@ -10956,6 +11107,48 @@ export interface components {
             hex: string;
             /** @description It. */
             word: string;
+        };
+        /** @description Where a name is kept. */
+        NamePlaceAnswer: {
+            /**
+             * Format: date-time
+             * @description When it was made; null where that is not kept.
+             */
+            atUtc: null | string;
+            /** @description job, run, piece, quote, cut, shelf, stock, blank, kept, font or set-aside. */
+            kind: string;
+            /** @description Photos that go with it. */
+            photos: string[];
+            /** @description As kind/id. */
+            place: string;
+            /** @description What is written there with a name in it. */
+            texts: string[];
+            /** @description What it is called. */
+            title: string;
+            /** @description It is being worked on, and cannot be changed now. */
+            underWay: boolean;
+        };
+        /** @description Everywhere that names are kept. */
+        NamesAnswer: {
+            /**
+             * Format: int32
+             * @description How many backups there are besides, in which they may stand too.
+             */
+            backups: number;
+            /** @description Jobs first. */
+            places: components["schemas"]["NamePlaceAnswer"][];
+        };
+        /** @description People whose names are looked for. */
+        NamesAsk: {
+            /**
+             * @description Backups, and copies in the second place, are gone through as well.
+             * @default false
+             */
+            backups?: boolean;
+            /** @description Places that stay as they are, as kind/id; null for none. */
+            leave?: null | string[];
+            /** @description Their names; at least one. */
+            names: null | string[];
         };
         /** @description A list as far as it could be read. */
         NamesRead: {

@@ -29,6 +29,9 @@ export function LogFrame({ says, children }: { says?: ReactNode; children: React
         <NavLink to="/logbook/kept" className={tab}>
           {labels.keptSafe}
         </NavLink>
+        <NavLink to="/logbook/names" className={tab}>
+          {labels.namesAndPhotos}
+        </NavLink>
         <NavLink to="/logbook/helpers" className={tab}>
           {labels.helpers}
         </NavLink>

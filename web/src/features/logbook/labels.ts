@@ -28,6 +28,7 @@ export const whatItTaught = 'What it learned';
 export const care = 'Care';
 export const keptSafe = 'Backups';
 export const helpers = 'Helpers';
+export const namesAndPhotos = 'Names';
 
 // KeptPage
 export const madeByItself = 'automatic';

@@ -1,0 +1,193 @@
+using System.IO.Compression;
+using System.Net;
+using System.Net.Http.Headers;
+using System.Text;
+using System.Text.Json.Nodes;
+using Juxtherm.App.Practice;
+using Juxtherm.Store.Keeping.Names;
+using Microsoft.Extensions.DependencyInjection;
+using SkiaSharp;
+
+namespace Juxtherm.Web.Tests;
+
+/// <summary>What is kept of people by their names is found everywhere, given to them, and forgotten so that nothing of it is
+/// left.</summary>
+public sealed class NamesApiTests : BenchApi
+{
+    // No sentence of the program has it in it.
+    private const string Child = "Quillbert";
+    private const string Other = "Zoë Marsh";
+
+    private static CancellationToken Cancel => TestContext.Current.CancellationToken;
+
+    private static JsonObject Ask(params string[] names) => new() { ["names"] = Words(names) };
+
+    private static List<string> Kinds(JsonNode found) => [.. found["places"]!.AsArray().Select(p => (string)p!["kind"]!).Distinct()];
+
+    /// <summary>A workshop in which the child's name stands wherever one can be written.</summary>
+    private async Task<string> FilledAsync()
+    {
+        var job = Named(Child, Other);
+        job["title"] = $"{Child.ToUpperInvariant()} and friends";
+        var run = await Begin(job);
+        var id = (string)run["jobId"]!;
+        await Say(run, "something-off", with: c => (c["piece"], c["note"]) = (0, $"the table under {Child}'s shirt shook"));
+        while ((string)run["status"]! == "running")
+            run = Kind(run) == "inspect"
+                ? await Say(run, "record", with: c => (c["outcomes"], c["note"]) = (Words("stuck"), $"for {Child}")) : await Go(run);
+        var entries = (await Get("/api/log"))["entries"]!.AsArray();
+        foreach (var entry in entries)
+            await AddPhoto((string)entry!["id"]!.ToString());
+        await Post($"/api/jobs/{id}/quotes", new JsonObject
+        {
+            ["commandId"] = Guid.NewGuid().ToString(),
+            ["customer"] = $"Family of {Child}",
+            ["validDays"] = 14,
+            ["note"] = $"{Child} picks it up",
+        });
+        await Post("/api/shelf/vinyl", new JsonObject
+        {
+            ["id"] = "own-vinyl-present", ["name"] = $"Roll given by {Child}", ["family"] = "smooth", ["celsius"] = 155, ["seconds"] = 12,
+        });
+        await Service.Services.GetRequiredService<LearnerCards>().KeepAsync(Child, "first-shirt", 5, Cancel);
+        await Service.Services.GetRequiredService<LearnerCards>().KeepAsync("Osk", "first-shirt", 5, Cancel);
+        return id;
+    }
+
+    private async Task AddPhoto(string piece)
+    {
+        using var picture = new SKBitmap(60, 40);
+        using var jpeg = picture.Encode(SKEncodedImageFormat.Jpeg, 80);
+        using var body = new ByteArrayContent(jpeg.ToArray());
+        body.Headers.ContentType = new MediaTypeHeaderValue("application/octet-stream");
+        using var answer = await Client.PostAsync($"/api/log/{piece}/photos", body, Cancel);
+        Assert.True(answer.IsSuccessStatusCode, $"{answer.StatusCode}");
+    }
+
+    private IEnumerable<string> Files(params string[] more) => Directory.EnumerateFiles(Folder, "workshop.db*")
+        .Concat(Directory.Exists(Path.Combine(Folder, "backups")) ? Directory.EnumerateFiles(Path.Combine(Folder, "backups")) : [])
+        .Concat(more.SelectMany(Directory.EnumerateFiles));
+
+    /// <summary>Whether a word stands anywhere in a file, byte by byte.</summary>
+    private static bool Has(string file, string word)
+    {
+        using var open = new FileStream(file, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete);
+        using var all = new MemoryStream();
+        open.CopyTo(all);
+        return Encoding.Latin1.GetString(all.ToArray()).Contains(word, StringComparison.OrdinalIgnoreCase);
+    }
+
+    [Fact]
+    public async Task A_child_is_found_wherever_somebody_wrote_its_name_and_nothing_of_it_is_left_afterwards()
+    {
+        var stick = Directory.CreateTempSubdirectory("juxtherm-stick-").FullName;
+        var id = await FilledAsync();
+        await Post("/api/keeping/backups");
+        await Ok(HttpMethod.Put, "/api/watch/copies", new JsonObject { ["folder"] = stick });
+        Assert.All(Files(stick).Where(f => f.Contains("asked", StringComparison.Ordinal)), f => Assert.True(Has(f, Child), f));
+        Assert.Equal(3, Files(stick).Count(f => Has(f, Child)));
+
+        var found = await Post("/api/keeping/names", Ask(Child.ToLowerInvariant()));
+        Assert.Equal(["job", "run", "piece", "quote", "shelf", "kept"], Kinds(found));
+        Assert.True((int)found["backups"]! > 0);
+        var pieces = found["places"]!.AsArray().Where(p => (string)p!["kind"]! == "piece").ToList();
+        Assert.All(pieces, p => Assert.Single(p!["photos"]!.AsArray()));
+
+        var ask = Ask(Child);
+        ask["backups"] = true;
+        Assert.Empty((await Post("/api/keeping/names/forget", ask))["places"]!.AsArray());
+        Assert.All(Files(stick), f => Assert.False(Has(f, Child), f));
+        Directory.Delete(stick, recursive: true);
+
+        // What it was about is still there, and can be worked with.
+        var job = await Get($"/api/jobs/{id}");
+        Assert.Equal(2, (int)job["version"]!);
+        Assert.Equal(["—", Other], job["job"]!["names"]!.AsArray().Select(n => (string)n!["name"]!));
+        Assert.Equal("— and friends", (string)job["job"]!["title"]!);
+        Assert.Contains((string)(await Post("/api/plans/preview", job["job"]!.DeepClone()))["verdict"]!, (string[])["go", "caution"]);
+        var log = (await Get("/api/log"))["entries"]!.AsArray();
+        Assert.Equal(2, log.Count);
+        Assert.Equal(["for —", "the table under —'s shirt shook for —"], log.Select(e => (string)e!["note"]!));
+        Assert.All(log, e => Assert.Empty(e!["photos"]!.AsArray()));
+        Assert.Equal(["Osk"], (await Get("/api/practice"))["learners"]!.AsArray().Select(l => (string)l!["name"]!));
+        Stop();
+        Start();
+        Assert.Equal(2, (int)(await Get("/api/log"))["total"]!);
+        foreach (var backup in (await Get("/api/keeping"))["backups"]!.AsArray().Select(b => (string)b!["name"]!).ToList())
+            await Post($"/api/keeping/backups/{backup}/restore");
+        Assert.Equal("— and friends", (string)(await Get($"/api/jobs/{id}"))["job"]!["title"]!);
+    }
+
+    [Fact]
+    public async Task What_is_kept_of_somebody_is_given_as_one_file_with_what_stands_beside_it()
+    {
+        await FilledAsync();
+        using var body = Body(Ask(Other).ToJsonString());
+        using var answer = await Client.PostAsync("/api/keeping/names/archive", body, Cancel);
+        using var zip = new ZipArchive(await answer.Content.ReadAsStreamAsync(Cancel));
+        await using var kept = await zip.GetEntry("kept.json")!.OpenAsync(Cancel);
+        var places = JsonNode.Parse(kept)!["places"]!.AsArray();
+        Assert.Equal(["job", "run", "piece", "quote"], places.Select(p => (string)p!["kind"]!).Distinct());
+        Assert.Contains(places[0]!["written"]!.AsArray(), w => (string?)w!["name"] == Other);
+        var photos = places.SelectMany(p => p!["photos"]!.AsArray().Select(f => (string)f!)).ToList();
+        Assert.Single(photos);
+        Assert.Equal(["kept.json", .. photos], zip.Entries.Select(e => e.FullName));
+    }
+
+    [Fact]
+    public async Task What_is_left_alone_stays_and_a_run_under_way_is_not_changed()
+    {
+        var run = await Begin(Named(Child, Other));
+        var before = await Post("/api/keeping/names", Ask(Child));
+        var (status, problem) = await Send(HttpMethod.Post, "/api/keeping/names/forget", Ask(Child));
+        Assert.Equal((HttpStatusCode.Conflict, "under-way"), (status, (string)problem!["code"]!));
+        Assert.True(JsonNode.DeepEquals(before, await Post("/api/keeping/names", Ask(Child))));
+
+        var ask = Ask(Child);
+        ask["leave"] = Words((string)before["places"]!.AsArray().Single(p => (string)p!["kind"]! == "run")!["place"]!);
+        Assert.Equal(["run"], Kinds(await Post("/api/keeping/names/forget", ask)));
+        // Who is at the press goes on where they were.
+        run = await Go(await Look(run));
+        Assert.Equal("running", (string)run["status"]!);
+    }
+
+    [Theory]
+    [InlineData("""{ "names": [] }""", "names")]
+    [InlineData("""{ }""", "names")]
+    [InlineData("""{ "names": ["x"] }""", "names/0")]
+    [InlineData("""{ "names": ["Wren", " "] }""", "names/1")]
+    [InlineData("""{ "names": ["12"] }""", "names/0")]
+    public async Task What_is_no_name_is_refused_by_its_place(string ask, string field)
+    {
+        foreach (var path in new[] { "", "/archive", "/forget" })
+        {
+            var (status, problem) = await Send(HttpMethod.Post, $"/api/keeping/names{path}", JsonNode.Parse(ask));
+            Assert.Equal(HttpStatusCode.BadRequest, status);
+            Assert.Contains(field, problem!.ToJsonString(), StringComparison.Ordinal);
+        }
+    }
+
+    [Theory]
+    [InlineData("Wren", "Wren's cup, and WREN’s", "—'s cup, and —’s")]
+    [InlineData("Wren", "Wrenfield; the wrens", "Wrenfield; the wrens")]
+    [InlineData("Wren Tallow|Wren", "Wren  Tallow and Wren", "— and —")]
+    [InlineData("O'Shea (jr.)", "for O'Shea (jr.)", "for —")]
+    [InlineData("zoë", "Zoë, ZOË, Zoëlle", "—, —, Zoëlle")]
+    public void Names_are_whole_words_however_they_are_capitalized(string names, string text, string without)
+    {
+        var people = new PersonNames(names.Split('|'));
+        Assert.Equal(without, people.Without(text));
+        Assert.Equal(text != without, people.AreIn(text));
+    }
+
+    [Fact]
+    public void Ids_figures_and_the_programs_own_sentences_are_no_names()
+    {
+        const string Job = """{"title":"Sky","layers":[{"id":"sky","vinyl":"smooth","word":{"text":"Sky"}}],"steps":[{"text":"Sky"}],"mm":1.50}""";
+        Assert.Equal("""{"title":"—","layers":[{"id":"sky","vinyl":"smooth","word":{"text":"—"}}],"steps":[{"text":"Sky"}],"mm":1.50}""",
+            new PersonNames(["sky"]).WithoutInDocument(Job));
+        // A document within a document, and one that cannot be read.
+        Assert.Equal("""{"json":"{\"title\":\"—\"}"}""", new PersonNames(["sky"]).WithoutInDocument("""{"json":"{\"title\":\"Sky\"}"}"""));
+        Assert.Equal("{ — is broken", new PersonNames(["sky"]).WithoutInDocument("{ Sky is broken"));
+    }
+}
