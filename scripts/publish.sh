@@ -14,7 +14,9 @@ publish_one() { # a kind of machine
   rm -f "$to"/*.xml "$to"/*.pdb "$to"/*.endpoints.json
   case $kind in
     win-*) mv "$to/Juxtherm.Web.exe" "$to/juxtherm.exe"
-      python3 -c 'import shutil,sys; shutil.make_archive(sys.argv[1],"zip","artifacts/publish",sys.argv[2])' "$to" "juxtherm-$kind" ;;
+      rm -rf artifacts/publish/zip && mkdir -p artifacts/publish/zip && cp -r "$to" artifacts/publish/zip/
+      dotnet msbuild packaging/zip.proj -v:quiet -t:Zip -p:From="$PWD/artifacts/publish/zip" -p:To="$PWD/$to.zip" || return 1
+      rm -rf artifacts/publish/zip ;;
     *) mv "$to/Juxtherm.Web" "$to/juxtherm"
       case $kind in linux-*) cp packaging/juxtherm.desktop packaging/juxtherm.service packaging/install.sh "$to/" ;; esac
       tar -C artifacts/publish -czf "$to.tar.gz" "juxtherm-$kind" ;;

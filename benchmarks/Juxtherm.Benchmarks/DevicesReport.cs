@@ -71,6 +71,8 @@ internal static class DevicesReport
         await Task.WhenAll(devices.Select((device, i) => Task.Run(async () =>
         {
             var chance = new Random(i);
+            // Each begins at a moment of its own.
+            await Task.Delay(chance.Next(PauseMilliseconds));
             while (until.Elapsed.TotalSeconds < seconds)
             {
                 var clock = Stopwatch.StartNew();
@@ -159,7 +161,7 @@ internal static class DevicesReport
 
         await using var last = await RunningService.StartAsync(data, address);
         var remarks = JsonNode.Parse(await last.Client.GetStringAsync(new Uri($"/api/runs/{run}", UriKind.Relative)))!["remarks"]!.AsArray()
-            .Select(r => (string)r!["text"]!).ToList();
+            .Select(r => (string)r!["note"]!).ToList();
         var lost = acknowledged.Count(text => !remarks.Contains(text));
         var doubled = remarks.Count - remarks.Distinct(StringComparer.Ordinal).Count();
         return string.Create(CultureInfo.InvariantCulture, $"""

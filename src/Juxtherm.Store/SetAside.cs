@@ -66,7 +66,7 @@ public static class SetAside
         [("Patches", "Pressure")] = Of<PressureLevel>(),
         [("Log", "Pressure")] = Of<PressureLevel>(),
         [("Log", "Set")] = ["", .. Of<SettingOrigin>()],
-        [("LogWords", "Kind")] = [LogWordRow.Vinyl, LogWordRow.Outcome, LogWordRow.Lot, LogWordRow.Teaches],
+        [("LogWords", "Kind")] = [LogWordRow.Vinyl, LogWordRow.Outcome, LogWordRow.Lot, LogWordRow.Teaches, LogWordRow.By],
         [("LogWashes", "Look")] = Of<WashLook>(),
     };
 

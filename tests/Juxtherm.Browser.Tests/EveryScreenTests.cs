@@ -23,7 +23,8 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
         string[] plain = ["/", $"{crew}/item", $"{crew}/place", $"{tarn}/artwork", $"{names}/artwork", $"{crew}/press", $"{tarn}/press",
             $"{night}/press", $"{crew}/compare", $"{crew}/bench", $"{crew}/care", $"{names}/price", "/day", "/day/buy",
             "/practice", "/practice/names", "/practice/iron-foil",
-            "/stock", "/shelf", "/logbook", "/logbook/taught", "/logbook/care", "/logbook/kept", "/lifted", "/nowhere/at/all"];
+            "/stock", "/shelf", "/logbook", "/logbook/taught", "/logbook/care", "/logbook/kept", "/logbook/names",
+            "/logbook/helpers", "/pair", "/lifted", "/nowhere/at/all"];
         foreach (var path in plain)
         {
             Open(path);
@@ -37,6 +38,13 @@ public sealed class EveryScreenTests() : BrowserTest(demo: true)
         Button("Crew tee, front").Click();
         See("[aria-label='Safe range'] svg");
         yield return "an entry of the logbook";
+        Open("/logbook/names");
+        See("textarea").SendKeys("Wren");
+        Button("Find them").Click();
+        See("section li input[type=checkbox]");
+        Button("Take the names out…").Click();
+        See("fieldset");
+        yield return "names, about to be taken out";
         Open("/shelf");
         Button("Add a vinyl").Click();
         yield return "the form of a vinyl";

@@ -3,6 +3,7 @@
 const SHELL = 'juxtherm-shell-1';
 const RUNS = 'juxtherm-runs-1';
 const KEPT_AT = 'juxtherm-kept-at';
+const KEPT_FOR_MS = 24 * 3600 * 1000;
 const RUN = /^\/api\/runs\/[0-9a-f-]{36}$/;
 const BESIDE_A_RUN =
   /^\/api\/(access|runs|runs\/[0-9a-f-]{36}\/(trace|picture\.svg|pieces\/\d+\/(trace|advice)))$/;
@@ -62,13 +63,23 @@ async function askedFirst(request, url) {
   const runs = await caches.open(RUNS);
   try {
     const answer = await fetch(request);
-    if (answer.ok) await runs.put(request, await dated(answer.clone()));
-    else if (answer.status === 401 || answer.status === 403) await caches.delete(RUNS);
+    if (answer.ok) {
+      await runs.put(request, await dated(answer.clone()));
+      await forgetOld(runs);
+    } else if (answer.status === 401 || answer.status === 403) await caches.delete(RUNS);
     return answer;
   } catch (e) {
     const kept = await runs.match(request);
     if (!kept) throw e;
     return RUN.test(url.pathname) ? aged(kept) : kept;
+  }
+}
+
+// A run carries names of people: nobody needs them here once it is over.
+async function forgetOld(runs) {
+  for (const request of await runs.keys()) {
+    const kept = await runs.match(request);
+    if (kept && Date.now() - Number(kept.headers.get(KEPT_AT) ?? 0) > KEPT_FOR_MS) await runs.delete(request);
   }
 }
 

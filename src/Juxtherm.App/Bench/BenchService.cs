@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using Juxtherm.App.Helpers;
 using Juxtherm.App.Learning;
 using Juxtherm.App.Logbook;
 using Juxtherm.App.Planning;
@@ -121,6 +122,7 @@ public sealed partial class BenchService(JobStore jobs, RunStore runs, PlanCache
         id, command.CommandId, run => command.Piece == 0 || command.Move is not { } move || run.State.PieceOf(command.Piece)?.Moves == move,
         (run, then) => new BenchEvent(NotBefore(run, command.Piece, then), command.Action, command.Station, command.Piece)
         {
+            By = Asking.Now?.Device.Name,
             Outcomes = command.Outcomes,
             Note = command.Note,
             Item = command.Item,

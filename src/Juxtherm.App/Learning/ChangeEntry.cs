@@ -1,3 +1,4 @@
+using Juxtherm.App.Helpers;
 using Juxtherm.App.Logbook;
 using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Notices;
@@ -23,7 +24,8 @@ public sealed record WashRequest(int Washes, WashLook Look, string? Note);
 /// <param name="names">Names of vinyls, blanks and presses.</param>
 /// <param name="learning">What was learned; it is worked out anew.</param>
 /// <param name="clock">The time.</param>
-public sealed class ChangeEntry(LogStore store, LogNames names, WorkshopLearning learning, TimeProvider clock)
+/// <param name="language">Says why something is refused.</param>
+public sealed class ChangeEntry(LogStore store, LogNames names, WorkshopLearning learning, TimeProvider clock, ILanguage language)
 {
     /// <summary>Changes its remark, its lots, or whether it counts.</summary>
     /// <param name="id">The entry.</param>
@@ -38,6 +40,8 @@ public sealed class ChangeEntry(LogStore store, LogNames names, WorkshopLearning
             problems.Add("/lots", new Phrase("log-request.wrong-type", ("odd", odd), ("longestText", LogFile.LongestText)), "wrong-type");
         if (!problems.None)
             return new Invalid(problems, "entry");
+        if (await NotTheirsAsync(id, cancel) is { } refused)
+            return refused;
         var row = await store.ChangeAsync(id, r =>
         {
             r.Note = change.Note ?? r.Note;
@@ -62,6 +66,8 @@ public sealed class ChangeEntry(LogStore store, LogNames names, WorkshopLearning
         CheckNote(wash.Note, problems);
         if (!problems.None)
             return new Invalid(problems, "wash");
+        if (await NotTheirsAsync(id, cancel) is { } refused)
+            return refused;
         var said = CommandId.Of(command, clock);
         var row = await store.ChangeAsync(id, r =>
         {
@@ -90,6 +96,12 @@ public sealed class ChangeEntry(LogStore store, LogNames names, WorkshopLearning
         learning.Forget();
         return await names.AnswerAsync(row, cancel);
     }
+
+    /// <summary>Who works at the press with a device of their own writes in the logbook of what was done from it.</summary>
+    private async Task<Refused?> NotTheirsAsync(long id, CancellationToken cancel) =>
+        Asking.Now?.Device is { Role: HelperRole.Press } device && await store.FindAsync(id, cancel) is { } row
+        && !row.Said(LogWordRow.By).Contains(device.Name, StringComparer.Ordinal)
+        ? new Refused("not-theirs", language.WordsFor(UnitSystem.Metric).Say("devices.not-theirs", ("device", device.Name))) : null;
 
     private static void CheckNote(string? note, Problems problems)
     {

@@ -37,6 +37,7 @@ public sealed record WashAnswer(long Id, DateTimeOffset AtUtc, int Washes, WashL
 /// <param name="EndedWell">It came right in the end; null where nobody asked.</param>
 /// <param name="PlateCelsius">The plate as it closed, °C; null where nobody measured.</param>
 /// <param name="Lots">Lots of its vinyl.</param>
+/// <param name="By">Helpers' devices from which it was worked on; empty for the machine itself.</param>
 /// <param name="Example">It came of a worked example and teaches nothing.</param>
 /// <param name="Struck">It does not count, somebody said.</param>
 /// <param name="Teaches">It is one of the pieces that the next plans learn from.</param>
@@ -46,5 +47,6 @@ public sealed record LogAnswer(
     long Id, Guid? RunId, DateTimeOffset AtUtc, string Title, int Piece, int Pieces, string What, string HeatSource, string VinylId,
     string MaterialId, string FormId, string HeatSourceId, double Celsius, double PlannedSeconds, double PressedSeconds, string Pressure,
     double PredictedBond, IReadOnlyList<string> Outcomes, string Note, string Name, double PressedAgainSeconds, double BackSeconds,
-    SettingOrigin Set, bool? EndedWell, double? PlateCelsius, IReadOnlyList<string> Lots, bool Example, bool Struck, bool Teaches,
+    SettingOrigin Set, bool? EndedWell, double? PlateCelsius, IReadOnlyList<string> Lots, IReadOnlyList<string> By, bool Example,
+        bool Struck, bool Teaches,
     IReadOnlyList<WashAnswer> Washes, IReadOnlyList<Guid> Photos);

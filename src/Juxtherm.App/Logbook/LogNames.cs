@@ -33,7 +33,7 @@ public sealed class LogNames(LogStore store, ShelfStore shelf, CatalogueSnapshot
             $"{name(r.Form)}, {Small(r.Material)} · {string.Join(", ", r.Said(LogWordRow.Vinyl).Select(Small))} vinyl", name(r.HeatSource),
             LogRows.Vinyls(r), r.Material, r.Form, r.HeatSource, r.Celsius, r.PlannedSeconds, r.PressedSeconds,
             r.Pressure, r.PredictedBond, r.Said(LogWordRow.Outcome), r.Note, r.Name, r.PressedAgainSeconds, r.BackSeconds,
-            LogRows.Entry(r).Set, r.EndedWell, r.PlateCelsius, r.Said(LogWordRow.Lot), r.Example, r.Struck,
+            LogRows.Entry(r).Set, r.EndedWell, r.PlateCelsius, r.Said(LogWordRow.Lot), r.Said(LogWordRow.By), r.Example, r.Struck,
             LogRows.Entry(r).Showed is not null,
             [.. r.Washes.Select(w => new WashAnswer(w.Id, w.AtUtc, w.Washes, LogRows.Of<WashLook>(w.Look), w.Note))], [.. photos[r.Id]]))];
     }

@@ -43,6 +43,7 @@ public static class LogRows
         row.Say(LogWordRow.Vinyl, entry.Item.Vinyl.Split(',', StringSplitOptions.RemoveEmptyEntries));
         row.Say(LogWordRow.Outcome, entry.Outcomes.Select(Word));
         row.Say(LogWordRow.Lot, entry.Lots);
+        row.Say(LogWordRow.By, entry.By);
         row.Say(LogWordRow.Teaches, entry.Teaches is { } vinyl ? [vinyl] : []);
         SetHeat(row, entry.Heat, heatBy);
         row.Washes.AddRange(
@@ -69,6 +70,7 @@ public static class LogRows
         EndedWell = row.EndedWell ?? true,
         PlateCelsius = row.PlateCelsius,
         Lots = row.Said(LogWordRow.Lot),
+        By = row.Said(LogWordRow.By),
         Teaches = row.Said(LogWordRow.Teaches) is [var first, ..] ? first : null,
         Example = row.Example,
         Struck = row.Struck,

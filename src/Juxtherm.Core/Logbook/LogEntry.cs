@@ -86,6 +86,9 @@ public sealed record LogEntry(
     /// <summary>Lots of its vinyl.</summary>
     public IReadOnlyList<string> Lots { get; init; } = [];
 
+    /// <summary>Helpers' devices from which it was worked on; empty for the machine itself. Stays in this workshop.</summary>
+    public IReadOnlyList<string> By { get; init; } = [];
+
     /// <summary>How it looked after washing.</summary>
     public IReadOnlyList<Wash> Washes { get; init; } = [];
 
@@ -137,6 +140,7 @@ public sealed record LogEntry(
             seen.Count > 0 || piece.Status != PieceStatus.Done ? seen : [Outcome.Stuck], Words(state, piece))
         {
             Name = piece.Wanted.Name,
+            By = piece.By,
             PressedAgainSeconds = piece.PressedAgainSeconds,
             BackSeconds = plan.Presses.LastOrDefault(p => p.Purpose == PressPurpose.Back) is { } back ? Least(back) : 0,
             Set = job.Used is not null

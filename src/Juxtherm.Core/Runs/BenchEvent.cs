@@ -91,6 +91,9 @@ public sealed record BenchEvent(DateTimeOffset At, BenchAction Action, int Stati
     /// <summary>A remark.</summary>
     public string? Note { get; init; }
 
+    /// <summary>The helper's device that says it; null for the machine itself.</summary>
+    public string? By { get; init; }
+
     /// <summary>The thing of the preparation.</summary>
     public string? Item { get; init; }
 

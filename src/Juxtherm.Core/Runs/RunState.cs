@@ -139,6 +139,9 @@ public sealed record Piece(int Number, WantedPiece Wanted, PieceStatus Status)
     /// <summary>What was said of it at the end.</summary>
     public string Note { get; init; } = "";
 
+    /// <summary>Helpers' devices from which it was worked on, each once.</summary>
+    public IReadOnlyList<string> By { get; init; } = [];
+
     /// <summary>The lost piece whose place it takes; null for none.</summary>
     public int? InsteadOf { get; init; }
 

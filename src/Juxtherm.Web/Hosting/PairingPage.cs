@@ -19,13 +19,18 @@ internal static class PairingPage
     private static readonly TimeSpan KeyLasts = TimeSpan.FromDays(365);
 
     private const string Look = """
+        :root { color-scheme: light dark; }
         body { margin: 0; padding: 12vh 24px; font: 20px/1.5 system-ui, sans-serif; color: #221e19; background: #f7f2e7; }
         main { max-width: 26rem; margin: 0 auto; }
         h1 { font-size: 1.5rem; } label { display: block; margin: 1.4rem 0 .4rem; }
         input { font: inherit; font-size: 2.2rem; letter-spacing: .2em; width: 100%; box-sizing: border-box; padding: .3em .4em; border: 2px solid #221e19;
           background: #fff; border-radius: 2px; }
         button { font: inherit; font-weight: 700; margin-top: 1.2rem; width: 100%; padding: .8em; border: 0; border-radius: 2px; background: #221e19; color: #f7f2e7; }
-        .why { font-weight: 700; border-left: 5px double #221e19; padding-left: .7em; }
+        .why { font-weight: 700; border-left: 5px double currentColor; padding-left: .7em; }
+        @media (prefers-color-scheme: dark) {
+          body { color: #f0e9dc; background: #1b1815; } input { color: inherit; background: #26221d; border-color: #f0e9dc; }
+          button { background: #f0e9dc; color: #1b1815; }
+        }
         """;
 
     /// <summary>Whether a path belongs to it.</summary>

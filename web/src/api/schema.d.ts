@@ -10769,6 +10769,8 @@ export interface components {
              * @description Pressed from the back, s; 0 for not at all.
              */
             backSeconds: number;
+            /** @description Helpers' devices from which it was worked on; empty for the machine itself. */
+            by: string[];
             /**
              * Format: double
              * @description Plate set to, °C.

@@ -39,8 +39,11 @@ public static class BenchRules
         if (state.Status != RunStatus.Running)
             throw new BenchRefusedException("run-over", script.Words.Say("refused.run-over"));
         var scene = new Scene(script, state, said);
-        var next = AllCommands.For(said.Action).Take(scene);
+        var next = By(AllCommands.For(said.Action).Take(scene), said);
         return RunFlow.Settle(script, RunFlow.Advance(script, next with { Sequence = state.Sequence + 1 }, said.At), said.At);
     }
 
+    private static RunState By(RunState state, BenchEvent said) =>
+        said.By is { } device && state.PieceOf(said.Piece) is { } piece && !piece.By.Contains(device, StringComparer.Ordinal)
+        ? state.With(piece with { By = [.. piece.By, device] }) : state;
 }

@@ -28,13 +28,14 @@ public static class NamesInDatabase
         new("Jobs", "job", "Id", "Jobs", "Id"), new("Runs", "run", "Id", "Runs", "Id"), new("RunEvents", "run", "RunId", "Runs", "Id"),
         new("RunStations", "run", "RunId", "Runs", "Id"), new("Log", "piece", "Id", "Log", "Id"),
         new("LogWashes", "piece", "LogId", "Log", "Id"),
+        new("LogWords", "piece", "LogId", "Log", "Id", "\"Kind\" IN ('by', 'lot')"),
         new("Quotes", "quote", "Id", "Quotes", "Id"), new("Cuts", "cut", "Id", "Cuts", "Id"), new("Shelf", "shelf", "Id", "Shelf", "Id"),
         new("Stock", "stock", "Id", "Stock", "Id"), new("BlankStock", "blank", "Id", "BlankStock", "Id"),
         new("Kept", "kept", "Key", "Kept", "Key"), new("Fonts", "font", "Id", "Fonts", "Id"),
         new("SetAside", "set-aside", "Id", "SetAside", "Id"),
     ];
 
-    private static readonly string[] Written = ["Title", "Name", "Note", "Customer", "Label", "StationName", "Why"];
+    private static readonly string[] Written = ["Title", "Name", "Note", "Customer", "Label", "StationName", "Word", "Why"];
     private static readonly string[] Documents = ["Json", "JobJson", "EventJson", "FactJson", "WayJson", "RunJson"];
     private static readonly string[] Titles = ["Title", "Name", "Label", "Key"];
     private static readonly string[] Times = ["CreatedUtc", "StartedUtc", "AtUtc"];
@@ -149,7 +150,7 @@ public static class NamesInDatabase
             yield break;
         using var ask = db.CreateCommand();
         ask.CommandText = $"SELECT rowid, CAST(\"{owner.By}\" AS TEXT), {string.Join(", ", columns.Select(c => $"\"{c}\""))} " +
-            $"FROM \"{owner.Table}\";";
+            $"FROM \"{owner.Table}\" WHERE {owner.Which};";
         using var rows = ask.ExecuteReader();
         while (rows.Read())
             yield return new Row(rows.GetInt64(0), rows.GetString(1),
@@ -198,7 +199,7 @@ public static class NamesInDatabase
         command.ExecuteNonQuery();
     }
 
-    private sealed record Owner(string Table, string Kind, string By, string Of, string Key);
+    private sealed record Owner(string Table, string Kind, string By, string Of, string Key, string Which = "1");
 
     private sealed record Row(long Number, string Owner, IReadOnlyList<Cell> Cells);
 

@@ -12,7 +12,7 @@ public sealed class PersonNames
     public const string TakenOut = "—";
 
     // What people write. Anything else in a document is an id, a figure or the program's own sentence.
-    private static readonly HashSet<string> Written = ["title", "name", "names", "note", "customer", "label"];
+    private static readonly HashSet<string> Written = ["title", "name", "names", "note", "customer", "label", "by"];
     private static readonly JsonSerializerOptions AsItWas = new() { Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
     private readonly Regex _any;
 

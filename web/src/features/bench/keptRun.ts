@@ -15,3 +15,8 @@ export async function keepRun(run: Run): Promise<void> {
     }),
   );
 }
+
+/** Forgets every run that was kept here. */
+export const forgetRuns = async (): Promise<void> => {
+  if ('caches' in window) await caches.delete(RUNS);
+};

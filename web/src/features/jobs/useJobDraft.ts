@@ -37,7 +37,13 @@ export interface Draft {
   flush: () => Promise<void>;
 }
 
-const unsavedKey = (id: string) => `juxtherm.unsaved.${id}`;
+const UNSAVED = 'juxtherm.unsaved.';
+const unsavedKey = (id: string) => `${UNSAVED}${id}`;
+
+/** Forgets all edits that the service has not heard of. */
+export function forgetUnsaved() {
+  for (const key of Object.keys(localStorage)) if (key.startsWith(UNSAVED)) localStorage.removeItem(key);
+}
 
 /** Edits that the service has not heard of, as they were left on this device. */
 function unsaved(id: string): { version: number; job: Job } | null {

@@ -71,6 +71,7 @@ export function EntryDetails({ entry }: { entry: Entry }) {
           </div>
         </div>
         <p className="text-[0.9rem] text-quiet">
+          {entry.by.length > 0 && `${labels.workedOnFrom(entry.by.join(', '))} `}
           {entry.example
             ? labels.aWorkedExampleItTeaches
             : entry.struck

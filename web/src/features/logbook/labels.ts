@@ -84,6 +84,7 @@ export const repeatThisOrder = 'Repeat this order';
 export const newJobSetAsUsed = 'New job with this setting';
 export const pressItOnceMore = 'Press it once more, in practice';
 export const allOfThisRun = 'All of this run';
+export const workedOnFrom = (devices: Said) => `Worked on from ${devices}.`;
 export const remark = 'Remark';
 export const lotsOfItsVinylWith = 'Vinyl lots, separated by commas';
 export const everyPieceOf = (lot: Said) => `Every piece of ${lot}`;

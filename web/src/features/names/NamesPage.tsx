@@ -1,7 +1,9 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, got, type Schemas, saved } from '../../api/client';
 import { Failed, Loading } from '../../ui/States';
+import { forgetRuns } from '../bench/keptRun';
+import { forgetUnsaved } from '../jobs/useJobDraft';
 import { LogFrame } from '../logbook/LogFrame';
 import { FoundPlaces } from './FoundPlaces';
 import { FromJob } from './FromJob';
@@ -10,6 +12,7 @@ import { TakeOut } from './TakeOut';
 
 /** What is kept of people by their names: found, saved for them, and taken out. */
 export function NamesPage() {
+  const queries = useQueryClient();
   const [typed, setTyped] = useState('');
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [asking, setAsking] = useState(false);
@@ -24,6 +27,12 @@ export function NamesPage() {
   const forget = useMutation({
     mutationFn: (backups: boolean) =>
       got(api.POST('/api/keeping/names/forget', { body: { names, leave: [...left], backups } })),
+    onSuccess: async () => {
+      // What this browser keeps has them as well.
+      forgetUnsaved();
+      await forgetRuns();
+      await queries.invalidateQueries();
+    },
     onSettled: () => setAsking(false),
   });
   const change = (now: string) => {
@@ -54,7 +63,7 @@ export function NamesPage() {
             <label className="field">
               <span className="name">{labels.names}</span>
               <textarea
-                className="textarea w-full min-h-28"
+                className="input h-auto! py-2! min-h-28 w-full whitespace-pre-wrap"
                 value={typed}
                 onChange={(e) => change(e.target.value)}
                 autoComplete="off"

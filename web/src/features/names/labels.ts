@@ -16,7 +16,7 @@ export const stillThere = 'Taken out. What you left is still here:';
 export const backupsHold = (count: number) =>
   count === 1 ? 'One backup may still hold them.' : `${count} backups may still hold them.`;
 export const drawings =
-  'A name inside a drawing, and what a photo shows, cannot be found by this. Helpers’ devices are under Helpers.';
+  'A name inside a drawing, and what a photo shows, cannot be found by this. A phone forgets a run it showed after a day. Helpers’ devices are under Helpers.';
 export const kinds: Record<string, string> = {
   job: 'Job',
   run: 'At the bench',
