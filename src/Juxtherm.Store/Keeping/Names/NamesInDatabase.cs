@@ -80,8 +80,13 @@ public static class NamesInDatabase
         using (var whole = db.BeginTransaction())
         {
             foreach (var owner in Owners)
-                foreach (var row in Rows(db, owner).Where(r => !leave(owner.Kind, r.Owner)).ToList())
-                    TakeOut(db, owner, row, names);
+            {
+                List<Cell> With(Row row) => [.. row.Cells.Where(c => Found(c, owner, row.Owner, names).Count > 0)];
+                // Of a large table only what is changed is held.
+                foreach (var row in Rows(db, owner).Where(r => !leave(owner.Kind, r.Owner) && With(r).Count > 0).ToList())
+                    TakeOut(db, owner, row, With(row), names);
+            }
+
             // Reckoned from the jobs, and reckoned again when wanted.
             if (Columns(db, "JobCards").Count > 0)
                 Do(db, "DELETE FROM \"JobCards\";");
@@ -93,11 +98,8 @@ public static class NamesInDatabase
         Do(db, "PRAGMA wal_checkpoint(TRUNCATE);");
     }
 
-    private static void TakeOut(SqliteConnection db, Owner owner, Row row, PersonNames names)
+    private static void TakeOut(SqliteConnection db, Owner owner, Row row, List<Cell> changed, PersonNames names)
     {
-        var changed = row.Cells.Where(c => Found(c, owner, row.Owner, names).Count > 0).ToList();
-        if (changed.Count == 0)
-            return;
         using var change = db.CreateCommand();
         var sets = changed.Select((c, i) => $"\"{c.Column}\" = $v{i.ToString(CultureInfo.InvariantCulture)}").ToList();
         if (Columns(db, owner.Table).Contains("Version"))

@@ -40,6 +40,9 @@ public sealed class PersonNames
     public IReadOnlyList<NamedText> InDocument(string json)
     {
         var found = new List<NamedText>();
+        // A document without the letters need not be read, unless letters are written as figures in it.
+        if (!AreIn(json) && !json.Contains("\\u", StringComparison.Ordinal))
+            return found;
         if (Parsed(json) is { } root)
             Walk(root, "", "", value => found.Add(new NamedText(value.GetValue<string>(), Beside(value))));
         else if (AreIn(json))
