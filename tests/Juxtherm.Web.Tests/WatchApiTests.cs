@@ -37,7 +37,7 @@ public sealed class WatchApiTests : Api
         Array.Fill(bytes, (byte)7, 2000, 20_000);
         await File.WriteAllBytesAsync(newest, bytes, TestContext.Current.CancellationToken);
         watch = await Post("/api/watch/trial");
-        Assert.Contains("could not be put back", Assert.Single(Warnings(watch)), StringComparison.Ordinal);
+        Assert.Contains("failed its test restore", Assert.Single(Warnings(watch)), StringComparison.Ordinal);
         // The workshop itself was touched by neither trial, and nothing of them is left.
         Assert.Equal(1, await Kept());
         Assert.Empty(Directory.EnumerateFiles(Folder, "incoming*"));
@@ -61,7 +61,7 @@ public sealed class WatchApiTests : Api
         Assert.Empty(Warnings(await Get("/api/watch")));
         Clock.Advance(8 * 24 * 3600);
         await Post("/api/keeping/backups");
-        Assert.Contains("for more than a week", Assert.Single(Warnings(await Get("/api/watch"))), StringComparison.Ordinal);
+        Assert.Contains("for over a week", Assert.Single(Warnings(await Get("/api/watch"))), StringComparison.Ordinal);
         Directory.CreateDirectory(_stick);
         Watch.Copy();
         Assert.Empty(Warnings(await Get("/api/watch")));

@@ -25,7 +25,7 @@ describe('helpers’ devices', () => {
     service({ 'GET /api/devices': () => ({ json: known([], false) }) });
     show(<HelpersPage />);
     expect(await screen.findByText(/start it with --lan/i)).toBeTruthy();
-    expect(screen.queryByRole('button', { name: 'Make six figures' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Get a pairing code' })).toBeNull();
   });
 
   it('shows six figures in two groups, the address and what to compare, and takes them back', async () => {
@@ -35,17 +35,17 @@ describe('helpers’ devices', () => {
       'DELETE /api/devices/pairing': () => ({}),
     });
     show(<HelpersPage />);
-    await userEvent.type(await screen.findByLabelText('What it is called'), 'Osk’s tablet');
-    await userEvent.selectOptions(screen.getByLabelText('It may'), 'look');
-    await userEvent.click(screen.getByRole('button', { name: 'Make six figures' }));
+    await userEvent.type(await screen.findByLabelText('Device name'), 'Osk’s tablet');
+    await userEvent.selectOptions(screen.getByLabelText('Access'), 'look');
+    await userEvent.click(screen.getByRole('button', { name: 'Get a pairing code' }));
     expect(await screen.findByText('042 917')).toBeTruthy();
     expect(asked.at(-1)?.path).toBe('/api/devices/pairing');
     expect(asked.at(-1)?.body).toEqual({ name: 'Osk’s tablet', role: 'look' });
     expect(screen.getByText('https://10.0.0.5:5188')).toBeTruthy();
     expect(screen.getByText('AB:CD')).toBeTruthy();
     expect(screen.getByRole('status').textContent).toMatch(/(8\d|90) s more/);
-    await userEvent.click(screen.getByRole('button', { name: 'Take the figures back' }));
-    expect(await screen.findByRole('button', { name: 'Make six figures' })).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Cancel this code' }));
+    expect(await screen.findByRole('button', { name: 'Get a pairing code' })).toBeTruthy();
     expect(asked.some((a) => a.method === 'DELETE' && a.path === '/api/devices/pairing')).toBe(true);
   });
 
@@ -55,10 +55,10 @@ describe('helpers’ devices', () => {
       'POST /api/devices/pairing': () => ({ status: 400, json: { detail: 'Say what the device is called.' } }),
     });
     show(<HelpersPage />);
-    await userEvent.type(await screen.findByLabelText('What it is called'), '  ');
-    await userEvent.click(screen.getByRole('button', { name: 'Make six figures' }));
+    await userEvent.type(await screen.findByLabelText('Device name'), '  ');
+    await userEvent.click(screen.getByRole('button', { name: 'Get a pairing code' }));
     expect((await screen.findByRole('alert')).textContent).toBe('Say what the device is called.');
-    expect(screen.getByLabelText('What it is called')).toHaveProperty('value', '  ');
+    expect(screen.getByLabelText('Device name')).toHaveProperty('value', '  ');
   });
 
   it('turns a device away, and tells what was done from it', async () => {
@@ -72,8 +72,8 @@ describe('helpers’ devices', () => {
     });
     show(<HelpersPage />);
     expect(await screen.findByText(/peeled piece 3/)).toBeTruthy();
-    await userEvent.click(await screen.findByRole('button', { name: 'Turn Wren’s phone away' }));
-    expect((await screen.findByRole('status')).textContent).toMatch(/cannot come in any more/);
+    await userEvent.click(await screen.findByRole('button', { name: 'Remove Wren’s phone' }));
+    expect((await screen.findByRole('status')).textContent).toMatch(/no longer has access/);
     expect(await screen.findByText('None yet.')).toBeTruthy();
   });
 });

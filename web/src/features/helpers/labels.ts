@@ -3,37 +3,37 @@
 type Said = string | number;
 
 export const theHelpers = 'the helpers';
-export const letIn = 'Let a device in';
-export const deviceName = 'What it is called';
+export const letIn = 'Add a device';
+export const deviceName = 'Device name';
 export const deviceNameHint = 'Wren’s phone';
-export const mayDo = 'It may';
+export const mayDo = 'Access';
 export const roles: Record<string, string> = {
   press: 'Press: bench, cutter, photos',
-  look: 'Look',
-  owner: 'Everything but letting others in',
+  look: 'View only',
+  owner: 'Everything except adding devices',
 };
-export const makeFigures = 'Make six figures';
+export const makeFigures = 'Get a pairing code';
 export const typeThese = (name: Said) => `On ${name}, go to`;
-export const andType = 'and type';
-export const orPhotograph = 'Or photograph this.';
-export const countsFor = (seconds: Said) => `They count for ${seconds} s more, for one device.`;
-export const countsNoMore = 'These figures do not count any more.';
+export const andType = 'and enter';
+export const orPhotograph = 'Or scan this.';
+export const countsFor = (seconds: Said) => `Good for ${seconds} s more, for one device.`;
+export const countsNoMore = 'This code has expired.';
 export const compare =
-  'Its browser will warn, because nobody outside vouches for this machine. Look at the certificate there: its SHA-256 fingerprint has to be';
-export const takeBack = 'Take the figures back';
+  'The browser there will warn you, because nobody outside vouches for this machine. Open the certificate details and check that the SHA-256 fingerprint is';
+export const takeBack = 'Cancel this code';
 export const closed =
-  'Only this machine can use Juxtherm at the moment. Start it with --lan, and helpers can come in from their devices.';
-export const devices = 'Devices that were let in';
+  'Only this machine can use Juxtherm right now. Start it with --lan, and helpers can join from their own devices.';
+export const devices = 'Paired devices';
 export const nobody = 'None yet.';
-export const since = (day: Said) => `since ${day}`;
+export const since = (day: Said) => `paired ${day}`;
 export const seen = (at: Said) => `last seen ${at}`;
-export const neverSeen = 'not seen yet';
-export const turnAway = 'Turn away';
-export const turnAwayWhich = (name: Said) => `Turn ${name} away`;
-export const turnedAway = (name: Said) => `${name} cannot come in any more.`;
-export const deeds = 'What was done from them';
+export const neverSeen = 'not used yet';
+export const turnAway = 'Remove';
+export const turnAwayWhich = (name: Said) => `Remove ${name}`;
+export const turnedAway = (name: Said) => `${name} no longer has access.`;
+export const deeds = 'Activity';
 export const noDeeds = 'Nothing yet.';
 export const authority = 'The workshop’s certificate';
 export const authorityWhy =
-  'A device on which this file is installed as an authority does not warn any more, and can keep Juxtherm on its home screen.';
-export const download = 'Save it';
+  'Install this file as a trusted authority on a device and the warning goes away. The device can then keep Juxtherm on its home screen.';
+export const download = 'Download';

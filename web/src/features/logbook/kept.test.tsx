@@ -45,8 +45,8 @@ describe('a second place', () => {
       'POST /api/watch/trial': () => ({ json: { ...watch, testedUtc: '2026-05-02T09:00:00Z' } }),
     });
     show(<SecondPlace />);
-    await userEvent.click(await screen.findByRole('button', { name: 'Try it now' }));
-    expect(await screen.findByText(/was put back for a trial .*May 2/)).toBeTruthy();
+    await userEvent.click(await screen.findByRole('button', { name: 'Test now' }));
+    expect(await screen.findByText(/Last test restore: May 2/)).toBeTruthy();
   });
 });
 
@@ -69,12 +69,12 @@ describe('another workshop', () => {
       'POST /api/exchange/take': () => ({ json: { id: 't1' } }),
     });
     show(<AnotherWorkshop />);
-    await userEvent.upload(await screen.findByLabelText('Look into theirs'), file());
+    await userEvent.upload(await screen.findByLabelText('Open theirs'), file());
     expect(await screen.findByText(/The Heron Shed/)).toBeTruthy();
     expect(screen.getByText(/AB12 CD34/)).toBeTruthy();
     expect(screen.getByText(/Shed tee/)).toBeTruthy();
     expect(asked.some((a) => a.path === '/api/exchange/take')).toBe(false);
-    await userEvent.click(screen.getByRole('button', { name: 'Leave it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Not now' }));
     expect(screen.queryByText(/The Heron Shed/)).toBeNull();
     expect(asked.some((a) => a.path === '/api/exchange/take')).toBe(false);
   });
@@ -91,7 +91,7 @@ describe('another workshop', () => {
       },
     });
     show(<AnotherWorkshop />);
-    await userEvent.click(await screen.findByRole('button', { name: /Take it out again/ }));
-    await expect.poll(() => screen.queryByRole('button', { name: /Take it out again/ })).toBeNull();
+    await userEvent.click(await screen.findByRole('button', { name: /Remove it again/ }));
+    await expect.poll(() => screen.queryByRole('button', { name: /Remove it again/ })).toBeNull();
   });
 });

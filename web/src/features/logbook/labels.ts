@@ -205,35 +205,35 @@ export const asItIsSince = (press: Said, day: Said) => `${press}: counted since 
 // SecondPlace
 export const secondPlace = 'A second place';
 export const secondPlaceWhy =
-  'A disk that breaks takes its backups along. Each backup is copied to another disk or a stick as well, whenever it is plugged in.';
+  'If this disk dies, its backups die with it. Each backup is also copied to another disk or stick whenever it is plugged in.';
 export const copyFolder = 'Folder';
 export const copyFolderHint = '/media/stick/juxtherm';
 export const copyThere = 'Copy there';
-export const copiedAt = (at: string) => `Copied there ${at}.`;
+export const copiedAt = (at: string) => `Last copied ${at}.`;
 export const notCopiedYet = 'Not copied there yet.';
-export const testedAt = (at: string) => `A backup was put back for a trial ${at}, and was whole.`;
-export const neverTested = 'No backup was put back for a trial yet.';
-export const tryItNow = 'Try it now';
+export const testedAt = (at: string) => `Last test restore: ${at}. Nothing was missing.`;
+export const neverTested = 'No test restore yet.';
+export const tryItNow = 'Test now';
 
 // AnotherWorkshop
 export const anotherWorkshop = 'Another workshop';
 export const anotherWorkshopWhy =
-  'Jobs, your own materials, and what your pieces taught, in one signed file. Lists of names, remarks and photos stay here; titles and lettering go as they are.';
-export const weAre = 'We are called';
+  'Jobs, your own materials, and what your pieces taught, in one signed file. Lists of names, remarks and photos stay here; titles and lettering go along as they are.';
+export const weAre = 'Your workshop’s name';
 export const giveAway = 'Save for another workshop';
-export const lookInto = 'Look into theirs';
+export const lookInto = 'Open theirs';
 export const ourSeal = 'Your signature, for them to compare:';
-export const aWorkshop = 'A workshop without a name';
+export const aWorkshop = 'An unnamed workshop';
 export const signedBy = 'signed this:';
-export const knownAlready = '. You have taken something in from them before.';
-export const compareSeal = '. Compare that with what their screen shows.';
+export const knownAlready = '. You have added something of theirs before.';
+export const compareSeal = '. Compare it with the signature on their screen.';
 export const jobsIn = (count: number, titles: string) => (count === 0 ? 'No jobs' : `Jobs: ${count} (${titles})`);
 export const ownIn = (count: number, names: string) =>
-  count === 0 ? 'No materials that are new here' : `Materials that are new here: ${count} (${names})`;
+  count === 0 ? 'No new materials' : `New materials: ${count} (${names})`;
 export const piecesIn = (count: number) =>
-  count === 0 ? 'No pieces that are new here' : `Pieces for your logbook, to learn from: ${count}`;
-export const takeIn = 'Take it in';
-export const leaveIt = 'Leave it';
+  count === 0 ? 'No new pieces' : `Pieces for your logbook, to learn from: ${count}`;
+export const takeIn = 'Add it';
+export const leaveIt = 'Not now';
 export const takenIn = (jobs: number, own: number, pieces: number) =>
   `${jobs} jobs, ${own} materials, ${pieces} pieces`;
-export const takeItOut = 'Take it out again';
+export const takeItOut = 'Remove it again';

@@ -27,15 +27,15 @@ beforeEach(() => localStorage.clear());
 
 async function lookFor(text: string) {
   show(<NamesPage />);
-  await userEvent.type(await screen.findByLabelText('Names, one on each line'), text);
-  await userEvent.click(screen.getByRole('button', { name: 'Find them' }));
+  await userEvent.type(await screen.findByLabelText('Names, one per line'), text);
+  await userEvent.click(screen.getByRole('button', { name: 'Find' }));
 }
 
 describe('names of people', () => {
   it('asks for a name first', () => {
     service({ 'GET /api/jobs': () => ({ json: jobs }) });
     show(<NamesPage />);
-    expect(screen.getByRole('button', { name: 'Find them' })).toHaveProperty('disabled', true);
+    expect(screen.getByRole('button', { name: 'Find' })).toHaveProperty('disabled', true);
   });
 
   it('shows every place before anything is changed, and leaves what is not ticked', async () => {
@@ -44,7 +44,7 @@ describe('names of people', () => {
       'GET /api/jobs': () => ({ json: jobs }),
       'POST /api/keeping/names': () => ({ json: found }),
       'POST /api/keeping/names/forget': () => {
-        left = { ...found, places: [found.places[0]] };
+        left = { ...found, places: found.places.slice(0, 1) };
         return { json: left };
       },
     });
@@ -54,12 +54,12 @@ describe('names of people', () => {
     const list = await screen.findByRole('list');
     expect(within(list).getAllByRole('checkbox')).toHaveLength(2);
     expect(within(list).getAllByRole('img')).toHaveLength(2);
-    await userEvent.click(within(list).getAllByRole('checkbox')[0]);
+    await userEvent.click(within(list).getAllByRole('checkbox')[0] as Element);
     await userEvent.click(screen.getByRole('button', { name: 'Take the names out…' }));
     expect(screen.getByRole('group').textContent).toMatch(/one place.*2 photos/);
     expect(asked.some((a) => a.path.endsWith('/forget'))).toBe(false);
     await userEvent.click(screen.getByRole('button', { name: 'Take them out for good' }));
-    expect(await screen.findByText(/what you left is still here/i)).toBeTruthy();
+    expect(await screen.findByText(/still here, as you left it/i)).toBeTruthy();
     expect(asked.find((a) => a.path.endsWith('/forget'))?.body).toEqual({
       names: ['Wren', 'Osk'],
       leave: ['job/1'],
@@ -75,8 +75,8 @@ describe('names of people', () => {
       'GET /api/jobs/j1': () => ({ json: { job: { names: [{ name: 'Bly' }, { size: 'child' }, { name: 'Bly' }] } } }),
     });
     show(<NamesPage />);
-    await userEvent.selectOptions(await screen.findByLabelText('Or all those of a job'), 'j1');
-    await expect.poll(() => screen.getByLabelText('Names, one on each line')).toHaveProperty('value', 'Bly');
+    await userEvent.selectOptions(await screen.findByLabelText('Or everyone in a job'), 'j1');
+    await expect.poll(() => screen.getByLabelText('Names, one per line')).toHaveProperty('value', 'Bly');
   });
 
   it('says why nothing was changed', async () => {
@@ -91,7 +91,7 @@ describe('names of people', () => {
       }),
     });
     await lookFor('Wren');
-    expect(await screen.findByText(/being worked on/i)).toBeTruthy();
+    expect(await screen.findByText(/in progress/i)).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Take the names out…' }));
     await userEvent.click(screen.getByRole('button', { name: 'Take them out for good' }));
     expect(await screen.findByText('Finish it first.')).toBeTruthy();
