@@ -290,7 +290,7 @@ public sealed class AccessTests : Api
         Asking.Now = null;
         var deeds = (await Get("/api/devices"))["deeds"]!.AsArray();
         Assert.All(deeds, d => Assert.Equal("Wren's phone", (string)d!["device"]!));
-        Assert.Equal(["worked on piece 1", "began a run"], deeds.Select(d => (string)d!["what"]!));
+        Assert.Equal(["worked on piece 1", "started a run"], deeds.Select(d => (string)d!["what"]!));
     }
 
     [Fact]

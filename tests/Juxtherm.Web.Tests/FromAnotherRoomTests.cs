@@ -12,8 +12,13 @@ using Microsoft.Extensions.DependencyInjection;
 namespace Juxtherm.Web.Tests;
 
 /// <summary>The real server, asked over a network from another address, as three roles and as nobody.</summary>
-public sealed class FromAnotherRoomTests : IDisposable
+public sealed partial class FromAnotherRoomTests : IDisposable
 {
+    private const string Tee = """
+        { "format": "juxtherm.job", "version": 1, "title": "Tee", "blank": { "form": "tee", "material": "cotton" },
+          "tools": { "heatSource": "swing-platen" }, "layers": [ { "id": "sky", "vinyl": "smooth" } ] }
+        """;
+
     private readonly string _folder = Workshop.NewFolder();
     private readonly OtherRoom? _room = OtherRoom.TryMake();
     private readonly Workshop? _service;
@@ -144,12 +149,7 @@ public sealed class FromAnotherRoomTests : IDisposable
     public async Task Three_roles_may_what_they_may()
     {
         NeedsRoom();
-        using var tee = new StringContent("""
-            { "format": "juxtherm.job", "version": 1, "title": "Tee", "blank": { "form": "tee", "material": "cotton" },
-              "tools": { "heatSource": "swing-platen" }, "layers": [ { "id": "sky", "vinyl": "smooth" } ] }
-            """, Encoding.UTF8, "application/json");
-        using var made = await _owner!.PostAsync("/api/jobs", tee, Cancel);
-        var job = (string)JsonNode.Parse(await made.Content.ReadAsStringAsync(Cancel))!["id"]!;
+        var job = await AddJobAsync();
         var keys = new Dictionary<string, string>(StringComparer.Ordinal);
         foreach (var role in new[] { "owner", "press", "look" })
             keys[role] = await PairAsync($"A device to {role}", role);
