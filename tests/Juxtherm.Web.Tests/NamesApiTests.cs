@@ -47,7 +47,11 @@ public sealed class NamesApiTests : BenchApi
         });
         await Post("/api/shelf/vinyl", new JsonObject
         {
-            ["id"] = "own-vinyl-present", ["name"] = $"Roll given by {Child}", ["family"] = "smooth", ["celsius"] = 155, ["seconds"] = 12,
+            ["id"] = "own-vinyl-present",
+            ["name"] = $"Roll given by {Child}",
+            ["family"] = "smooth",
+            ["celsius"] = 155,
+            ["seconds"] = 12,
         });
         await Service.Services.GetRequiredService<LearnerCards>().KeepAsync(Child, "first-shirt", 5, Cancel);
         await Service.Services.GetRequiredService<LearnerCards>().KeepAsync("Osk", "first-shirt", 5, Cancel);

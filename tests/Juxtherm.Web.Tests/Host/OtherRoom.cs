@@ -48,8 +48,11 @@ public sealed class OtherRoom : IDisposable
     {
         get
         {
-            var policy = new X509ChainPolicy { RevocationMode = X509RevocationMode.NoCheck,
-                TrustMode = X509ChainTrustMode.CustomRootTrust };
+            var policy = new X509ChainPolicy
+            {
+                RevocationMode = X509RevocationMode.NoCheck,
+                TrustMode = X509ChainTrustMode.CustomRootTrust
+            };
             if (Authority is not null)
                 policy.CustomTrustStore.Add(Authority);
             return new SslClientAuthenticationOptions { TargetHost = Here, CertificateChainPolicy = policy };
