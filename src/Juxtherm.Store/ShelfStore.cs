@@ -26,6 +26,13 @@ public sealed class ShelfStore(IDbContextFactory<WorkshopContext> contexts, Time
         return await db.Shelf.AsNoTracking().ToDictionaryAsync(o => o.Id, o => o.Name, StringComparer.Ordinal, cancel);
     }
 
+    /// <summary>Everything that is or was on the shelf, by id.</summary>
+    public async Task<IReadOnlyDictionary<string, ShelfRow>> EverAsync(CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        return await db.Shelf.AsNoTracking().ToDictionaryAsync(o => o.Id, StringComparer.Ordinal, cancel);
+    }
+
     /// <summary>Puts something new on the shelf; asking twice puts one there.</summary>
     /// <returns>It; or what is there under its id already.</returns>
     public Task<ShelfRow> AddAsync(string id, string kind, string name, string json, CancellationToken cancel) =>

@@ -2,6 +2,7 @@ using System.Net;
 using System.Text;
 using System.Text.Json.Nodes;
 using Juxtherm.App.Exchange;
+using Juxtherm.Store;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace Juxtherm.Web.Tests;
@@ -70,10 +71,62 @@ public sealed class ExchangeApiTests : BenchApi
     }
 
     [Fact]
+    public async Task Taken_in_by_several_at_once_it_is_there_once()
+    {
+        var file = await FromAnother();
+        var before = await Here();
+        var taken = await Task.WhenAll(Enumerable.Range(0, 6).Select(_ => Take(file)));
+        Assert.Single(taken.Select(t => (string)t["id"]!).Distinct());
+        Assert.Single((await Get("/api/exchange"))["taken"]!.AsArray());
+        Assert.Equal((before.Jobs + 1, before.Pieces + 2, before.Own + 1),
+            ((await Here()).Jobs, (await Here()).Pieces, (await Here()).Own));
+    }
+
+    [Fact]
+    public async Task Taken_back_and_taken_in_again_it_goes_by_the_same_names()
+    {
+        var file = await FromAnother();
+        var first = await Take(file);
+        await Ok(HttpMethod.Delete, $"/api/exchange/{first["id"]}");
+        var second = await Take(file);
+        Assert.Equal("own-tarn-blue", (string)Assert.Single(second["own"]!.AsArray())!);
+        Assert.Equal("own-tarn-blue", (string)(await Get($"/api/jobs/{second["jobs"]![0]}"))["job"]!["layers"]![0]!["vinyl"]!);
+        Assert.Equal(2, (int)(await Get("/api/log"))["total"]!);
+    }
+
+    /// <summary>The program is killed in the middle: what came of it is known, and taken back or taken in whole.</summary>
+    [Theory]
+    [InlineData(true)]
+    [InlineData(false)]
+    public async Task What_was_taken_in_by_half_is_known(bool again)
+    {
+        var file = await FromAnother();
+        var before = await Here();
+        var id = (string)(await Take(file))["id"]!;
+        // As it stands while the last pieces come in.
+        var kept = Service.Services.GetRequiredService<KeptStore>();
+        var row = (await kept.FindAsync(KeptRow.Exchange, TestContext.Current.CancellationToken))!;
+        await kept.ReplaceAsync(KeptRow.Exchange, row.Json.Replace("\"whole\":true", "\"whole\":false", StringComparison.Ordinal),
+            TestContext.Current.CancellationToken);
+        Stop();
+        Start();
+        Assert.False((bool)Assert.Single((await Get("/api/exchange"))["taken"]!.AsArray())!["whole"]!);
+        if (again)
+        {
+            Assert.True((bool)(await Take(file))["whole"]!);
+            Assert.Equal((before.Jobs + 1, before.Pieces + 2), ((await Here()).Jobs, (await Here()).Pieces));
+            Assert.Single((await Get("/api/exchange"))["taken"]!.AsArray());
+        }
+
+        await Ok(HttpMethod.Delete, $"/api/exchange/{id}");
+        Assert.Equal(before, await Here());
+    }
+
+    [Fact]
     public async Task Nobodys_name_leaves()
     {
         var file = await FromAnother();
-        foreach (var name in new[] { "Wren", "Robin", "came loose at the hem" })
+        foreach (var name in new[] { "Wren", "Robin", "came loose at the hem", "lost in the laundry" })
             Assert.DoesNotContain(name, file, StringComparison.OrdinalIgnoreCase);
         Assert.Contains("Name 1", file, StringComparison.Ordinal);
     }
@@ -153,6 +206,8 @@ public sealed class ExchangeApiTests : BenchApi
                 run = await Go(run);
             var entry = (await Get("/api/log"))["entries"]![0]!;
             await Ok(HttpMethod.Patch, $"/api/log/{entry["id"]}", new JsonObject { ["note"] = "came loose at the hem" });
+            await Post($"/api/log/{entry["id"]}/washes",
+                new JsonObject { ["washes"] = 3, ["look"] = "fine", ["note"] = "lost in the laundry" });
             using var answer = await Client.GetAsync("/api/exchange/file?from=The%20Heron%20Shed", TestContext.Current.CancellationToken);
             var file = await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
             if (!vinylGone)

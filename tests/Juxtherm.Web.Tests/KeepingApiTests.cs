@@ -2,6 +2,8 @@ using System.IO.Compression;
 using System.Net;
 using System.Text;
 using System.Text.Json.Nodes;
+using Juxtherm.Store;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace Juxtherm.Web.Tests;
 
@@ -25,6 +27,24 @@ public sealed partial class KeepingApiTests() : BenchApi(ownFonts: true)
         [.. (await Get("/api/jobs"))["jobs"]!.AsArray().Select(j => (string)j!["title"]!).Order(StringComparer.Ordinal)];
 
     private string BackupPath(string name) => Path.Combine(Folder, "backups", name);
+
+    [Theory]
+    [InlineData(KeptRow.Day, "{}")]
+    [InlineData(KeptRow.Prices, "{}")]
+    [InlineData(KeptRow.Hands, "[]")]
+    [InlineData(KeptRow.Supplies, "{}")]
+    [InlineData(KeptRow.Practice, "{}")]
+    [InlineData(KeptRow.Exchange, "[]")]
+    public async Task What_there_is_one_of_outlives_a_start(string key, string json)
+    {
+        Assert.Contains(key, typeof(KeptRow).GetFields().Select(f => f.GetRawConstantValue()));
+        await Service.Services.GetRequiredService<KeptStore>().ReplaceAsync(key, json, TestContext.Current.CancellationToken);
+        Stop();
+        Start();
+        Assert.Empty((await Get("/api/keeping"))["setAside"]!.AsArray());
+        var kept = Service.Services.GetRequiredService<KeptStore>();
+        Assert.Equal(json, (await kept.FindAsync(key, TestContext.Current.CancellationToken))?.Json);
+    }
 
     [Fact]
     public async Task A_backup_is_put_back_and_that_can_be_undone()

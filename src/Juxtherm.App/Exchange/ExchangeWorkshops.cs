@@ -33,9 +33,9 @@ public sealed record LookedInto(string From, string SignedBy, bool Before, IRead
 /// <param name="Own">Ids of own vinyls, blanks and presses.</param>
 /// <param name="Jobs">Ids of jobs.</param>
 /// <param name="Pieces">Keys of pieces of the logbook.</param>
+/// <param name="Whole">All of it is there; otherwise the program ended in the middle, and it can be taken back or taken in again.</param>
 public sealed record TakenIn(Guid Id, string From, string SignedBy, DateTimeOffset AtUtc, IReadOnlyList<string> Own,
-    IReadOnlyList<Guid> Jobs,
-    IReadOnlyList<Guid> Pieces);
+    IReadOnlyList<Guid> Jobs, IReadOnlyList<Guid> Pieces, bool Whole = true);
 
 /// <summary>What goes to and came from other workshops.</summary>
 /// <param name="Seal">This workshop's signature, for the other to compare.</param>
@@ -43,8 +43,7 @@ public sealed record TakenIn(Guid Id, string From, string SignedBy, DateTimeOffs
 public sealed record ExchangeAnswer(string Seal, IReadOnlyList<TakenIn> Taken);
 
 /// <summary>Two workshops share jobs, own vinyls, settings and what was learned: as a signed file that is shown before it counts, and
-/// can be
-/// taken back whole. Lists of names, remarks and photos do not leave; titles and lettering do.</summary>
+/// can be taken back whole. Lists of names, remarks and photos do not leave; titles and lettering do.</summary>
 /// <param name="seal">Signs.</param>
 /// <param name="shelf">Own vinyls, blanks and presses.</param>
 /// <param name="keepOwn">Keeps them.</param>
@@ -56,10 +55,13 @@ public sealed record ExchangeAnswer(string Seal, IReadOnlyList<TakenIn> Taken);
 /// <param name="learning">Learns from them.</param>
 /// <param name="clock">The time.</param>
 public sealed class ExchangeWorkshops(WorkshopSeal seal, ShelfStore shelf, KeepOwnEntry keepOwn, JobStore jobs, KeepJob keepJob,
-    LogStore log,
-    LogReader reader, KeptStore kept, WorkshopLearning learning, TimeProvider clock)
+    LogStore log, LogReader reader, KeptStore kept, WorkshopLearning learning, TimeProvider clock) : IDisposable
 {
     private const int MostJobs = 1000;
+    private readonly SemaphoreSlim _one = new(1);
+
+    /// <inheritdoc/>
+    public void Dispose() => _one.Dispose();
 
     /// <summary>What went and came.</summary>
     public async Task<ExchangeAnswer> NowAsync(CancellationToken cancel) =>
@@ -129,33 +131,51 @@ public sealed class ExchangeWorkshops(WorkshopSeal seal, ShelfStore shelf, KeepO
             return new Invalid(problems, "exchange");
         // The same file is the same taking: twice makes one.
         var id = new Guid(SHA256.HashData(Encoding.UTF8.GetBytes(text)).AsSpan(0, 16));
-        if ((await TakenAsync(cancel)).Taken.FirstOrDefault(t => t.Id == id) is { } before)
-            return before;
-        var taken = new TakenIn(id, file.From, file.SignedBy, clock.GetUtcNow(), [], [], []);
-        var (own, renamed, failure) = await TakeOwnAsync(file, cancel);
-        taken = taken with { Own = own };
-        foreach (var job in failure is null ? file.Jobs : [])
+        await _one.WaitAsync(cancel);
+        try
         {
-            var added = await keepJob.AddAsync(renamed(job.Json), null, cancel);
-            failure = added.Failure;
-            if (added.Value is not { } answer)
-                break;
-            taken = taken with { Jobs = [.. taken.Jobs, answer.Id] };
+            var before = (await TakenAsync(cancel)).Taken.FirstOrDefault(t => t.Id == id);
+            if (before is { Whole: true })
+                return before;
+            if (before is not null)
+                await UndoAsync(before, cancel);
+            return await TakeAsync(id, file, cancel);
         }
-
-        if (failure is not null)
+        finally
         {
-            await UndoAsync(taken, cancel);
-            return failure;
+            _one.Release();
         }
+    }
 
+    private async Task<Result<TakenIn>> TakeAsync(Guid id, ExchangeFile file, CancellationToken cancel)
+    {
+        var (own, renamed) = await ChosenAsync(file, cancel);
         var fresh = await NewAsync(file.Pieces, cancel);
+        var taken = new TakenIn(id, file.From, file.SignedBy, clock.GetUtcNow(), [.. own.Select(o => o.Id)],
+            [.. file.Jobs.Select(_ => CommandId.Of(null, clock))], [.. fresh.Select(p => p.Key)], Whole: false);
+        // Written down before anything of it is kept: whatever happens then, it can be taken back.
+        await KeepAsync(taken, cancel);
+        if (await KeepOwnAsync(own, cancel) is { } odd)
+            return await GivenUpAsync(taken, odd, cancel);
+        foreach (var (job, named) in file.Jobs.Zip(taken.Jobs))
+            if ((await keepJob.AddAsync(renamed(job.Json), named, cancel)).Failure is { } failure)
+                return await GivenUpAsync(taken, failure, cancel);
         if (fresh.Count > 0)
             await reader.TakeInAsync(fresh.Select(p => Renamed(p, renamed)), cancel);
-        taken = taken with { Pieces = [.. fresh.Select(p => p.Key)] };
-        await ChangeAsync(all => [.. all, taken], cancel);
+        taken = taken with { Whole = true };
+        await KeepAsync(taken, cancel);
         return taken;
     }
+
+    private async Task<Failure> GivenUpAsync(TakenIn taken, Failure why, CancellationToken cancel)
+    {
+        await UndoAsync(taken, cancel);
+        await ChangeAsync(all => [.. all.Where(t => t.Id != taken.Id)], cancel);
+        return why;
+    }
+
+    private Task KeepAsync(TakenIn taken, CancellationToken cancel) =>
+        ChangeAsync(all => [.. all.Where(t => t.Id != taken.Id), taken], cancel);
 
     /// <summary>Takes back what was taken in, whole: what it taught is forgotten with it.</summary>
     /// <param name="id">Which.</param>
@@ -180,31 +200,46 @@ public sealed class ExchangeWorkshops(WorkshopSeal seal, ShelfStore shelf, KeepO
         learning.Forget();
     }
 
-    /// <summary>Keeps own vinyls, blanks and presses; those whose id means something else here go by another.</summary>
-    private async Task<(IReadOnlyList<string> Ids, Func<string, string> Renamed, Failure? Failure)> TakeOwnAsync(ExchangeFile file,
+    /// <summary>Own vinyls, blanks and presses that are new here; those whose id means something else here go by another.</summary>
+    private async Task<(IReadOnlyList<OwnToKeep> Own, Func<string, string> Renamed)> ChosenAsync(ExchangeFile file,
         CancellationToken cancel)
     {
-        var known = (await shelf.ListAsync(cancel)).ToDictionary(o => o.Id, o => o.Json, StringComparer.Ordinal);
-        var taken = await shelf.NamesAsync(cancel);
-        var (ids, names) = (new List<string>(), new Dictionary<string, string>(StringComparer.Ordinal));
+        var known = await shelf.EverAsync(cancel);
+        var (chosen, names) = (new List<OwnToKeep>(), new Dictionary<string, string>(StringComparer.Ordinal));
         string Renamed(string text) => names.Aggregate(text, (t, n) =>
             t.Replace($"\"{n.Key}\"", $"\"{n.Value}\"", StringComparison.Ordinal));
         foreach (var own in file.Own)
         {
-            if (known.TryGetValue(own.Id, out var here) && Same(here, own.Json))
+            if (known.GetValueOrDefault(own.Id) is { } here && Same(here.Json, own.Json))
+            {
+                // What was taken back, and comes again, is the same as before.
+                if (here.DeletedUtc is not null)
+                    chosen.Add(new OwnToKeep(own.Id, own.Kind, ""));
                 continue;
+            }
+
             var id = own.Id;
-            for (var n = 2; taken.ContainsKey(id); n++)
+            for (var n = 2; known.ContainsKey(id) || chosen.Exists(c => c.Id == id); n++)
                 id = string.Create(CultureInfo.InvariantCulture, $"{own.Id}-{n}");
             if (id != own.Id)
                 names[own.Id] = id;
-            var added = await keepOwn.AddAsync(own.Kind, Renamed(own.Json), null, cancel);
-            if (added.Value is not { } answer)
-                return (ids, Renamed, added.Failure);
-            ids.Add(answer.Id);
+            chosen.Add(new OwnToKeep(id, own.Kind, Renamed(own.Json)));
         }
 
-        return (ids, Renamed, null);
+        return (chosen, Renamed);
+    }
+
+    private async Task<Failure?> KeepOwnAsync(IReadOnlyList<OwnToKeep> own, CancellationToken cancel)
+    {
+        foreach (var one in own)
+        {
+            var done = one.Json.Length > 0
+                ? await keepOwn.AddAsync(one.Kind, one.Json, null, cancel) : await keepOwn.SetDeletedAsync(one.Id, false, cancel);
+            if (done.Failure is { } failure)
+                return failure;
+        }
+
+        return null;
     }
 
     private async Task<IReadOnlyList<LogEntry>> NewAsync(IReadOnlyList<LogEntry> pieces, CancellationToken cancel)
@@ -230,7 +265,12 @@ public sealed class ExchangeWorkshops(WorkshopSeal seal, ShelfStore shelf, KeepO
     private static async IAsyncEnumerable<LogEntry> Nameless(IAsyncEnumerable<LogRow> rows)
     {
         await foreach (var row in rows)
-            yield return LogRows.Entry(row) with { Name = "", Note = "" };
+            yield return LogRows.Entry(row) with
+            {
+                Name = "",
+                Note = "",
+                Washes = [.. row.Washes.Select(w => LogRows.Wash(w) with { Note = "" })],
+            };
     }
 
     /// <summary>A job without the people that it is for, and without patches, which are of this workshop's press.</summary>
@@ -255,8 +295,15 @@ public sealed class ExchangeWorkshops(WorkshopSeal seal, ShelfStore shelf, KeepO
         while (true)
         {
             var (taken, version) = await TakenAsync(cancel);
-            if (await kept.SaveAsync(KeptRow.Exchange, JsonSerializer.Serialize(change(taken), CoreJson.Options), version, cancel))
+            if (await kept.SaveAsync(KeptRow.Exchange, JsonSerializer.Serialize(change(taken), CoreJson.Options), version,
+                cancel))
                 return;
         }
     }
+
+    /// <summary>Something of the shelf that is to be kept.</summary>
+    /// <param name="Id">By which it goes here.</param>
+    /// <param name="Kind">vinyl, blank or press.</param>
+    /// <param name="Json">It; empty where it was here and is brought back.</param>
+    private sealed record OwnToKeep(string Id, string Kind, string Json);
 }

@@ -13192,6 +13192,11 @@ export interface components {
             pieces: string[];
             /** @description Its signature. */
             signedBy: string;
+            /**
+             * @description All of it is there; otherwise the program ended in the middle, and it can be taken back or taken in again.
+             * @default true
+             */
+            whole?: boolean;
         };
         /** @description A measure as it is taken on this item. */
         TakenMeasure: {

@@ -3,7 +3,7 @@ import { NavLink, Outlet } from 'react-router';
 import { api, got } from '../api/client';
 import * as labels from './labels';
 import { usePreferences } from './units';
-import { useWatch } from './useWatch';
+import { Warnings } from './Warnings';
 
 const link = ({ isActive }: { isActive: boolean }) =>
   `pb-0.5 border-b-2 ${isActive ? 'border-ink text-ink' : 'border-transparent text-quiet hover:text-ink'}`;
@@ -15,7 +15,6 @@ export function Frame() {
     queryFn: () => got(api.GET('/api/access')),
     staleTime: Number.POSITIVE_INFINITY,
   });
-  const watch = useWatch(access.data?.role === 'owner');
   return (
     <div className="min-h-screen flex flex-col">
       <button
@@ -86,14 +85,7 @@ export function Frame() {
           </NavLink>
         </p>
       )}
-      {watch.data?.warnings.map((warning) => (
-        <p key={warning} role="status" className="print:hidden border-b border-rule px-4 sm:px-6 py-2 font-semibold">
-          {warning}{' '}
-          <NavLink to="/logbook/kept" className="link-quiet font-normal">
-            {labels.backups}
-          </NavLink>
-        </p>
-      ))}
+      <Warnings owner={access.data?.role === 'owner'} />
       <Outlet />
     </div>
   );

@@ -22,6 +22,7 @@ export const openToThisNetworkAt = 'Open to helpers in this network at ';
 export const toPairedDevices = ', once their device is paired.';
 export const helpers = 'Helpers';
 export const backups = 'Backups';
+export const hideForToday = 'Hide for today';
 
 // LostPage
 export const thisPageHasComeApart = 'This page broke';

@@ -111,6 +111,7 @@ export function AnotherWorkshop() {
                 {t.from || labels.aWorkshop}
                 <span className="block text-[0.87rem] text-quiet">
                   {when.format(new Date(t.atUtc))} · {labels.takenIn(t.jobs.length, t.own.length, t.pieces.length)}
+                  {!t.whole && <strong className="block">{labels.interrupted}</strong>}
                 </span>
               </span>
               <button

@@ -81,7 +81,15 @@ describe('another workshop', () => {
 
   it('takes what was taken in out again', async () => {
     let taken: unknown[] = [
-      { id: 't1', from: 'The Heron Shed', atUtc: '2026-05-01T09:00:00Z', jobs: ['a'], own: [], pieces: [] },
+      {
+        id: 't1',
+        from: 'The Heron Shed',
+        atUtc: '2026-05-01T09:00:00Z',
+        jobs: ['a'],
+        own: [],
+        pieces: [],
+        whole: false,
+      },
     ];
     service({
       'GET /api/exchange': () => ({ json: { seal: 'FF00', taken } }),
@@ -91,6 +99,7 @@ describe('another workshop', () => {
       },
     });
     show(<AnotherWorkshop />);
+    expect(await screen.findByText(/Interrupted/)).toBeTruthy();
     await userEvent.click(await screen.findByRole('button', { name: /Remove it again/ }));
     await expect.poll(() => screen.queryByRole('button', { name: /Remove it again/ })).toBeNull();
   });

@@ -236,4 +236,5 @@ export const takeIn = 'Add it';
 export const leaveIt = 'Not now';
 export const takenIn = (jobs: number, own: number, pieces: number) =>
   `${jobs} jobs, ${own} materials, ${pieces} pieces`;
+export const interrupted = 'Interrupted. Open the file again to add all of it, or remove it.';
 export const takeItOut = 'Remove it again';
