@@ -195,7 +195,8 @@ public static class SetAside
         if (member.ClrType == typeof(DateTimeOffset) || member.ClrType == typeof(DateTimeOffset?))
             fault += $" OR {column} < 0 OR {column} > {DateTimeOffset.MaxValue.UtcTicks.ToString(CultureInfo.InvariantCulture)}";
         if (member.Name.EndsWith("Json", StringComparison.Ordinal))
-            fault += $" OR ({column} IS NOT NULL AND {column} <> '' AND (NOT json_valid({column}) OR json_type({column}) NOT IN ({Shapes(table)})))"
+            fault += $" OR ({column} IS NOT NULL AND {column} <> ''"
+                + $" AND (NOT json_valid({column}) OR json_type({column}) NOT IN ({Shapes(table)})))"
                 + (MayBeEmpty(member) ? "" : $" OR {column} = ''");
         if (Words.TryGetValue((table.GetTableName()!, member.GetColumnName()), out var known))
             fault += $" OR {column} NOT IN ({string.Join(", ", known.Select(w => $"'{w}'"))})";

@@ -29,7 +29,6 @@ public sealed partial class KeepingApiTests() : BenchApi(ownFonts: true)
     private string BackupPath(string name) => Path.Combine(Folder, "backups", name);
 
     [Theory]
-    [InlineData(KeptRow.Day, "{}")]
     [InlineData(KeptRow.Prices, "{}")]
     [InlineData(KeptRow.Hands, "[]")]
     [InlineData(KeptRow.Supplies, "{}")]

@@ -139,6 +139,29 @@ public sealed class NamesApiTests : BenchApi
         Assert.Equal(["kept.json", .. photos], zip.Entries.Select(e => e.FullName));
     }
 
+    /// <summary>The letters of a name are drawn in what is cut of it.</summary>
+    [Fact]
+    public async Task What_was_cut_of_a_name_goes_once_it_is_used_up_or_given_up()
+    {
+        var job = Named(Child, "Osk");
+        foreach (var (member, value) in new[] { ("xMm", 100), ("yMm", 100), ("widthMm", 120), ("heightMm", 30) })
+            job["layers"]![0]![member] = value;
+        job["layers"]![0]!["shape"] = "M0 0L120 0L120 30L0 30Z";
+        var id = await AddJob(job);
+        var plan = await Post("/api/cut-plans", job);
+        for (var tries = 0; plan["plan"] is null && tries < 200; tries++)
+            plan = await Get($"/api/cut-plans/{plan["id"]}");
+        var cut = await Post($"/api/jobs/{id}/cuts",
+            new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["planId"] = (string)plan["id"]! });
+        Assert.Equal(["job", "cut"], Kinds(await Post("/api/keeping/names", Ask(Child))));
+        Assert.Equal(HttpStatusCode.Conflict, (await Send(HttpMethod.Post, "/api/keeping/names/forget", Ask(Child))).Status);
+        await Post($"/api/cuts/{cut["id"]}/actions",
+            new JsonObject { ["commandId"] = Guid.NewGuid().ToString(), ["action"] = "give-up" });
+        Assert.Empty((await Post("/api/keeping/names/forget", Ask(Child)))["places"]!.AsArray());
+        Assert.Equal(HttpStatusCode.NotFound, (await Send(HttpMethod.Get, $"/api/cuts/{cut["id"]}")).Status);
+        Assert.Equal(["—", "Osk"], (await Get($"/api/jobs/{id}"))["job"]!["names"]!.AsArray().Select(n => (string)n!["name"]!));
+    }
+
     [Fact]
     public async Task What_is_left_alone_stays_and_a_run_under_way_is_not_changed()
     {
