@@ -5,7 +5,6 @@ using Juxtherm.App.Helpers;
 using Juxtherm.App.Learning;
 using Juxtherm.Core.Logbook;
 using Juxtherm.Core.Runs;
-using Juxtherm.Web.Hosting;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace Juxtherm.Web.Tests;
@@ -65,19 +64,5 @@ public sealed class HelpersLogTests : BenchApi
         Assert.Single(kept["washes"]!.AsArray());
         using var file = await Client.GetAsync("/api/log/logbook.json", Cancel);
         Assert.DoesNotContain("Wren's phone", await file.Content.ReadAsStringAsync(Cancel), StringComparison.Ordinal);
-    }
-
-    [Theory]
-    [InlineData("PATCH", "/api/log/1", true)]
-    [InlineData("POST", "/api/log/1/washes", true)]
-    [InlineData("POST", "/api/log/1/photos", true)]
-    [InlineData("DELETE", "/api/log/1/washes/2", false)]
-    [InlineData("POST", "/api/log/1/as-used", false)]
-    [InlineData("PATCH", "/api/jobs/1", false)]
-    [InlineData("PATCH", "/api/log", false)]
-    public void Of_the_logbook_who_presses_may_write_and_who_looks_may_not(string method, string path, bool presses)
-    {
-        Assert.Equal(presses, RoleRules.May(HelperRole.Press, method, path));
-        Assert.False(RoleRules.May(HelperRole.Look, method, path));
     }
 }

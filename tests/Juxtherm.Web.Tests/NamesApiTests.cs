@@ -4,7 +4,6 @@ using System.Net.Http.Headers;
 using System.Text;
 using System.Text.Json.Nodes;
 using Juxtherm.App.Practice;
-using Juxtherm.Store.Keeping.Names;
 using Microsoft.Extensions.DependencyInjection;
 using SkiaSharp;
 
@@ -179,43 +178,19 @@ public sealed class NamesApiTests : BenchApi
         Assert.Equal("running", (string)run["status"]!);
     }
 
-    [Theory]
-    [InlineData("""{ "names": [] }""", "names")]
-    [InlineData("""{ }""", "names")]
-    [InlineData("""{ "names": ["x"] }""", "names/0")]
-    [InlineData("""{ "names": ["Wren", " "] }""", "names/1")]
-    [InlineData("""{ "names": ["12"] }""", "names/0")]
-    public async Task What_is_no_name_is_refused_by_its_place(string ask, string field)
-    {
-        foreach (var path in new[] { "", "/archive", "/forget" })
-        {
-            var (status, problem) = await Send(HttpMethod.Post, $"/api/keeping/names{path}", JsonNode.Parse(ask));
-            Assert.Equal(HttpStatusCode.BadRequest, status);
-            Assert.Contains(field, problem!.ToJsonString(), StringComparison.Ordinal);
-        }
-    }
-
-    [Theory]
-    [InlineData("Wren", "Wren's cup, and WREN’s", "—'s cup, and —’s")]
-    [InlineData("Wren", "Wrenfield; the wrens", "Wrenfield; the wrens")]
-    [InlineData("Wren Tallow|Wren", "Wren  Tallow and Wren", "— and —")]
-    [InlineData("O'Shea (jr.)", "for O'Shea (jr.)", "for —")]
-    [InlineData("zoë", "Zoë, ZOË, Zoëlle", "—, —, Zoëlle")]
-    public void Names_are_whole_words_however_they_are_capitalized(string names, string text, string without)
-    {
-        var people = new PersonNames(names.Split('|'));
-        Assert.Equal(without, people.Without(text));
-        Assert.Equal(text != without, people.AreIn(text));
-    }
-
     [Fact]
-    public void Ids_figures_and_the_programs_own_sentences_are_no_names()
+    public async Task What_is_no_name_is_refused_by_its_place()
     {
-        const string Job = """{"title":"Sky","layers":[{"id":"sky","vinyl":"smooth","word":{"text":"Sky"}}],"steps":[{"text":"Sky"}],"mm":1.50}""";
-        Assert.Equal("""{"title":"—","layers":[{"id":"sky","vinyl":"smooth","word":{"text":"—"}}],"steps":[{"text":"Sky"}],"mm":1.50}""",
-            new PersonNames(["sky"]).WithoutInDocument(Job));
-        // A document within a document, and one that cannot be read.
-        Assert.Equal("""{"json":"{\"title\":\"—\"}"}""", new PersonNames(["sky"]).WithoutInDocument("""{"json":"{\"title\":\"Sky\"}"}"""));
-        Assert.Equal("{ — is broken", new PersonNames(["sky"]).WithoutInDocument("{ Sky is broken"));
+        foreach (var (ask, field) in new[]
+        {
+            ("""{ "names": [] }""", "names"), ("{ }", "names"), ("""{ "names": ["x"] }""", "names/0"),
+            ("""{ "names": ["Wren", " "] }""", "names/1"), ("""{ "names": ["12"] }""", "names/0"),
+        })
+            foreach (var path in new[] { "", "/archive", "/forget" })
+            {
+                var (status, problem) = await Send(HttpMethod.Post, $"/api/keeping/names{path}", JsonNode.Parse(ask));
+                Assert.Equal(HttpStatusCode.BadRequest, status);
+                Assert.Contains(field, problem!.ToJsonString(), StringComparison.Ordinal);
+            }
     }
 }
