@@ -179,6 +179,17 @@ public sealed class NamesApiTests : BenchApi
     }
 
     [Fact]
+    public async Task Who_is_at_the_press_with_something_else_notices_nothing()
+    {
+        await AddJob(Named(Child));
+        var run = await Prepare(await Post($"/api/jobs/{await AddJob()}/runs?practice=true"));
+        run = await Post($"/api/runs/{run["id"]}/stations/1/press", new JsonObject { ["action"] = "connect" });
+        Assert.True((bool)Station(run)["wired"]!);
+        Assert.Empty((await Post("/api/keeping/names/forget", Ask(Child)))["places"]!.AsArray());
+        Assert.True((bool)Station(await Look(run))["wired"]!);
+    }
+
+    [Fact]
     public async Task What_is_no_name_is_refused_by_its_place()
     {
         foreach (var (ask, field) in new[]

@@ -46,6 +46,7 @@ async function keptFirst(request) {
 }
 
 async function page(request) {
+  void forgetOld();
   try {
     const answer = await fetch(request);
     // Whoever is turned away is sent elsewhere: that is not kept.
@@ -63,10 +64,8 @@ async function askedFirst(request, url) {
   const runs = await caches.open(RUNS);
   try {
     const answer = await fetch(request);
-    if (answer.ok) {
-      await runs.put(request, await dated(answer.clone()));
-      await forgetOld(runs);
-    } else if (answer.status === 401 || answer.status === 403) await caches.delete(RUNS);
+    if (answer.ok) await runs.put(request, await dated(answer.clone()));
+    else if (answer.status === 401 || answer.status === 403) await caches.delete(RUNS);
     return answer;
   } catch (e) {
     const kept = await runs.match(request);
@@ -76,7 +75,8 @@ async function askedFirst(request, url) {
 }
 
 // A run carries names of people: nobody needs them here once it is over.
-async function forgetOld(runs) {
+async function forgetOld() {
+  const runs = await caches.open(RUNS);
   for (const request of await runs.keys()) {
     const kept = await runs.match(request);
     if (kept && Date.now() - Number(kept.headers.get(KEPT_AT) ?? 0) > KEPT_FOR_MS) await runs.delete(request);

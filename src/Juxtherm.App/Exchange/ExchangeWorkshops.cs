@@ -15,33 +15,6 @@ using Juxtherm.Store;
 
 namespace Juxtherm.App.Exchange;
 
-/// <summary>What is in a file from another workshop.</summary>
-/// <param name="From">What that workshop calls itself.</param>
-/// <param name="SignedBy">Its signature, to be compared with what it says of itself.</param>
-/// <param name="Before">Something of it was taken in before.</param>
-/// <param name="Own">Own vinyls, blanks and presses that are new here.</param>
-/// <param name="Jobs">Titles of its jobs.</param>
-/// <param name="Pieces">How many pieces of its logbook are new here.</param>
-public sealed record LookedInto(string From, string SignedBy, bool Before, IReadOnlyList<string> Own, IReadOnlyList<string> Jobs,
-    int Pieces);
-
-/// <summary>What was taken in from another workshop.</summary>
-/// <param name="Id">To take it back by.</param>
-/// <param name="From">What that workshop calls itself.</param>
-/// <param name="SignedBy">Its signature.</param>
-/// <param name="AtUtc">When.</param>
-/// <param name="Own">Ids of own vinyls, blanks and presses.</param>
-/// <param name="Jobs">Ids of jobs.</param>
-/// <param name="Pieces">Keys of pieces of the logbook.</param>
-/// <param name="Whole">All of it is there; otherwise the program ended in the middle, and it can be taken back or taken in again.</param>
-public sealed record TakenIn(Guid Id, string From, string SignedBy, DateTimeOffset AtUtc, IReadOnlyList<string> Own,
-    IReadOnlyList<Guid> Jobs, IReadOnlyList<Guid> Pieces, bool Whole = true);
-
-/// <summary>What goes to and came from other workshops.</summary>
-/// <param name="Seal">This workshop's signature, for the other to compare.</param>
-/// <param name="Taken">What was taken in, newest first.</param>
-public sealed record ExchangeAnswer(string Seal, IReadOnlyList<TakenIn> Taken);
-
 /// <summary>Two workshops share jobs, own vinyls, settings and what was learned: as a signed file that is shown before it counts, and
 /// can be taken back whole. Lists of names, remarks and photos do not leave; titles and lettering do.</summary>
 /// <param name="seal">Signs.</param>
@@ -114,10 +87,10 @@ public sealed class ExchangeWorkshops(WorkshopSeal seal, ShelfStore shelf, KeepO
         var problems = new Problems();
         if (ExchangeFile.Read(text, problems) is not { } file)
             return new Invalid(problems, "exchange");
-        var known = (await shelf.ListAsync(cancel)).ToDictionary(o => o.Id, o => o.Json, StringComparer.Ordinal);
+        var known = await shelf.EverAsync(cancel);
         var taken = (await TakenAsync(cancel)).Taken;
         return new LookedInto(file.From, file.SignedBy, taken.Any(t => t.SignedBy == file.SignedBy),
-            [.. file.Own.Where(o => !known.TryGetValue(o.Id, out var here) || !Same(here, o.Json)).Select(o => o.Name)],
+            [.. file.Own.Where(o => Alike(known, o) is not { DeletedUtc: null }).Select(o => o.Name)],
             [.. file.Jobs.Select(j => j.Title)], (await NewAsync(file.Pieces, cancel)).Count);
     }
 
@@ -210,7 +183,7 @@ public sealed class ExchangeWorkshops(WorkshopSeal seal, ShelfStore shelf, KeepO
             t.Replace($"\"{n.Key}\"", $"\"{n.Value}\"", StringComparison.Ordinal));
         foreach (var own in file.Own)
         {
-            if (known.GetValueOrDefault(own.Id) is { } here && Same(here.Json, own.Json))
+            if (Alike(known, own) is { } here)
             {
                 // What was taken back, and comes again, is the same as before.
                 if (here.DeletedUtc is not null)
@@ -284,7 +257,10 @@ public sealed class ExchangeWorkshops(WorkshopSeal seal, ShelfStore shelf, KeepO
         return job;
     }
 
-    private static bool Same(string a, string b) => JsonNode.DeepEquals(JsonNode.Parse(a), JsonNode.Parse(b));
+    /// <summary>What is or was on the shelf by its id, where it is the same; null where it is not.</summary>
+    private static ShelfRow? Alike(IReadOnlyDictionary<string, ShelfRow> known, OwnInFile own) =>
+        known.GetValueOrDefault(own.Id) is { } here && JsonNode.DeepEquals(JsonNode.Parse(here.Json), JsonNode.Parse(own.Json)) ? here
+            : null;
 
     private async Task<(IReadOnlyList<TakenIn> Taken, int Version)> TakenAsync(CancellationToken cancel) =>
         await kept.FindAsync(KeptRow.Exchange, cancel) is { } row

@@ -159,10 +159,10 @@ public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext>
 
     /// <summary>Changes the data while nobody else is at it; what is remembered of it is read again afterwards.</summary>
     /// <param name="work">What is done. Once it has begun it is carried through, whoever leaves.</param>
-    /// <param name="since">Since when what lies under a plate may be another.</param>
+    /// <param name="since">Since when what lies under a plate may be another; null where it is the same.</param>
     /// <param name="cancel">Gives up before.</param>
     /// <exception cref="KeepingException">Somebody is at work and does not come to an end; nothing was changed.</exception>
-    internal async Task<T> AloneAsync<T>(Func<T> work, DateTimeOffset since, CancellationToken cancel)
+    internal async Task<T> AloneAsync<T>(Func<T> work, DateTimeOffset? since, CancellationToken cancel)
     {
         try
         {
@@ -175,8 +175,9 @@ public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext>
                 await learning.StartAsync(CancellationToken.None);
                 await fonts.StartAsync(CancellationToken.None);
                 // What lay under a plate back then is asked about, as after any absence.
-                foreach (var run in await bench.IdsUnderWayAsync(CancellationToken.None))
-                    await bench.WasAwayAsync(run, since, CancellationToken.None);
+                if (since is { } then)
+                    foreach (var run in await bench.IdsUnderWayAsync(CancellationToken.None))
+                        await bench.WasAwayAsync(run, then, CancellationToken.None);
                 return done;
             }
             finally

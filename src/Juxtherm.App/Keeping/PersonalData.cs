@@ -37,10 +37,9 @@ public sealed record NamesAnswer(IReadOnlyList<NamePlaceAnswer> Places, int Back
 /// <param name="keeper">Holds everybody while the data is changed.</param>
 /// <param name="watch">Knows the second place.</param>
 /// <param name="contexts">Reaches photos.</param>
-/// <param name="clock">The time.</param>
 /// <param name="language">Says why something is refused.</param>
 public sealed class PersonalData(DataFolder folder, Keeper keeper, StandingWatch watch, IDbContextFactory<WorkshopContext> contexts,
-    TimeProvider clock, ILanguage language)
+    ILanguage language)
 {
     private const int MostNames = 200;
     private const int Longest = 120;
@@ -102,11 +101,11 @@ public sealed class PersonalData(DataFolder folder, Keeper keeper, StandingWatch
                 return new Refused("under-way", language.WordsFor(UnitSystem.Metric).Say("names.under-way", ("title", busy.Title)));
             NamesInDatabase.TakeOut(folder.DatabasePath, names, Leave);
             return null;
-        }, clock.GetUtcNow(), cancel);
+        }, since: null, cancel);
         if (refused is not null)
             return refused;
         if (ask.Backups)
-            foreach (var file in Backups.Files(folder.Path).Concat(watch.Copies))
+            foreach (var file in Backups.Files(folder.Path).Concat(watch.Copied))
                 Backups.Rewrite(file, copy => NamesInDatabase.TakeOut(copy, names, Leave));
         return Answer(names);
     }

@@ -59,7 +59,7 @@ public sealed class StandingWatch(Keeper keeper, ILanguage language, TimeProvide
     }
 
     /// <summary>The copies in the second place; none where there is none, or it is not there now.</summary>
-    internal IReadOnlyList<string> Copies => Read().CopyFolder is { } folder ? Store.Keeping.Copies.Files(folder) : [];
+    internal IReadOnlyList<string> Copied => Read().CopyFolder is { } folder ? Copies.Files(folder) : [];
 
     /// <summary>Says where copies go from now on, and makes the first.</summary>
     /// <param name="ask">Where.</param>
@@ -86,7 +86,7 @@ public sealed class StandingWatch(Keeper keeper, ILanguage language, TimeProvide
             return;
         try
         {
-            Store.Keeping.Copies.Make(keeper.Folder, keeper.Backups[0], folder);
+            Copies.Make(keeper.Folder, keeper.Backups[0], folder);
             Change(s => s with { CopiedUtc = clock.GetUtcNow() });
         }
         catch (Exception e) when (e is IOException or UnauthorizedAccessException)

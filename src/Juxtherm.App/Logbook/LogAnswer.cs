@@ -48,5 +48,4 @@ public sealed record LogAnswer(
     string MaterialId, string FormId, string HeatSourceId, double Celsius, double PlannedSeconds, double PressedSeconds, string Pressure,
     double PredictedBond, IReadOnlyList<string> Outcomes, string Note, string Name, double PressedAgainSeconds, double BackSeconds,
     SettingOrigin Set, bool? EndedWell, double? PlateCelsius, IReadOnlyList<string> Lots, IReadOnlyList<string> By, bool Example,
-        bool Struck, bool Teaches,
-    IReadOnlyList<WashAnswer> Washes, IReadOnlyList<Guid> Photos);
+    bool Struck, bool Teaches, IReadOnlyList<WashAnswer> Washes, IReadOnlyList<Guid> Photos);

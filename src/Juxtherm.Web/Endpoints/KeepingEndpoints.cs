@@ -45,12 +45,13 @@ internal static class KeepingEndpoints
             .Produces(200, contentType: "application/vnd.sqlite3").ProducesProblem(400);
         keeping.MapPost("/backups/{name}/restore",
             (string name, Keeper keeper, CancellationToken cancel) =>
-            PlainlyAsync(async () => new PutBack(await keeper.RestoreAsync(name, cancel), keeper.Backups))).Produces<PutBack>()
+            PlainlyAsync(async () => Results.Ok(new PutBack(await keeper.RestoreAsync(name, cancel), keeper.Backups)))).Produces<PutBack>()
             .ProducesProblem(400);
         keeping.MapGet("/archive", WriteAsync).Produces(200, contentType: Zip);
         keeping.MapPost("/archive",
             (HttpRequest request, bool? setAside, Keeper keeper, CancellationToken cancel) =>
-            PlainlyAsync(async () => new PutBack(await keeper.ReadAsync(request.Body, setAside == true, cancel), keeper.Backups)))
+            PlainlyAsync(async () => Results.Ok(new PutBack(await keeper.ReadAsync(request.Body, setAside == true, cancel),
+                keeper.Backups))))
             .Accepts<object>("application/octet-stream").Produces<PutBack>().ProducesProblem(400).ProducesProblem(409).ProducesProblem(413)
             .WithMetadata(new RequestSizeLimitAttribute(WorkshopArchive.MostBytes));
         MapNames(keeping.MapGroup("/names"));
@@ -66,17 +67,9 @@ internal static class KeepingEndpoints
             return await people.WriteAsync(ask, zip, cancel) is { } failure
                 ? Answers.Of<NamesAnswer>(failure) : Results.File(zip.ToArray(), Zip, "names.juxtherm.zip");
         }).Produces(200, contentType: Zip).ProducesProblem(400);
-        names.MapPost("/forget", async (NamesAsk ask, PersonalData people, CancellationToken cancel) =>
-        {
-            try
-            {
-                return Answers.Of(await people.ForgetAsync(ask, cancel));
-            }
-            catch (KeepingException e)
-            {
-                return Refused(e);
-            }
-        }).Produces<NamesAnswer>().ProducesProblem(400).ProducesProblem(409);
+        names.MapPost("/forget", (NamesAsk ask, PersonalData people, CancellationToken cancel) =>
+            PlainlyAsync(async () => Answers.Of(await people.ForgetAsync(ask, cancel))))
+            .Produces<NamesAnswer>().ProducesProblem(400).ProducesProblem(409);
     }
 
     private static async Task<IResult> AnswerAsync(Keeper keeper, CancellationToken cancel) =>
@@ -106,11 +99,11 @@ internal static class KeepingEndpoints
         }
     }
 
-    private static async Task<IResult> PlainlyAsync<T>(Func<Task<T>> answer)
+    private static async Task<IResult> PlainlyAsync(Func<Task<IResult>> answer)
     {
         try
         {
-            return Results.Ok(await answer());
+            return await answer();
         }
         catch (UnreadableRowsException e)
         {

@@ -37,13 +37,12 @@ internal static class RoleRules
             return role == HelperRole.Press && reads;
         if (reads || (HttpMethods.IsPost(method) && OnlyLooks(path)))
             return true;
-        // Of what was done from it; the logbook looks to that itself.
-        if (role == HelperRole.Press && HttpMethods.IsPatch(method) && parts is ["api", "log", _])
-            return true;
-        return role == HelperRole.Press && (HttpMethods.IsPost(method) || HttpMethods.IsPut(method)) && IsAtThePress(path, parts);
+        // Of the logbook what was done from it; the logbook looks to that itself.
+        return role == HelperRole.Press && (HttpMethods.IsPatch(method) ? parts is ["api", "log", _]
+            : (HttpMethods.IsPost(method) || HttpMethods.IsPut(method)) && IsAtThePress(path, parts));
     }
 
     private static bool IsAtThePress(string path, string[] parts) => path is "/api/day/events"
-        || parts is ["api", "runs", _, ..] or ["api", "cuts", _, ..] or ["api", "jobs", _, "runs" or "cuts"] or ["api", "log", _,
-            "photos" or "washes"];
+        || parts is ["api", "runs", _, ..] or ["api", "cuts", _, ..] or ["api", "jobs", _, "runs" or "cuts"]
+            or ["api", "log", _, "photos" or "washes"];
 }

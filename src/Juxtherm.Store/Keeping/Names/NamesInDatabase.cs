@@ -81,10 +81,13 @@ public static class NamesInDatabase
         {
             foreach (var owner in Owners)
             {
-                List<Cell> With(Row row) => [.. row.Cells.Where(c => Found(c, owner, row.Owner, names).Count > 0)];
                 // Of a large table only what is changed is held.
-                foreach (var row in Rows(db, owner).Where(r => !leave(owner.Kind, r.Owner) && With(r).Count > 0).ToList())
-                    TakeOut(db, owner, row, With(row), names);
+                List<Row> changed = [.. Rows(db, owner).Where(r => !leave(owner.Kind, r.Owner))
+                    .Select(r => r with { Cells = [.. r.Cells.Where(c => Found(c, owner, r.Owner, names).Count > 0)] })
+                    .Where(r => r.Cells.Count > 0)];
+                var counted = Columns(db, owner.Table).Contains("Version");
+                foreach (var row in changed)
+                    TakeOut(db, owner, row, counted, names);
             }
 
             // Reckoned from the jobs, and reckoned again when wanted.
@@ -98,22 +101,22 @@ public static class NamesInDatabase
         Do(db, "PRAGMA wal_checkpoint(TRUNCATE);");
     }
 
-    private static void TakeOut(SqliteConnection db, Owner owner, Row row, List<Cell> changed, PersonNames names)
+    private static void TakeOut(SqliteConnection db, Owner owner, Row row, bool counted, PersonNames names)
     {
         using var change = db.CreateCommand();
-        var sets = changed.Select((c, i) => $"\"{c.Column}\" = $v{i.ToString(CultureInfo.InvariantCulture)}").ToList();
-        if (Columns(db, owner.Table).Contains("Version"))
+        var sets = row.Cells.Select((c, i) => $"\"{c.Column}\" = $v{i.ToString(CultureInfo.InvariantCulture)}").ToList();
+        if (counted)
             sets.Add("\"Version\" = \"Version\" + 1");
         change.CommandText = $"UPDATE \"{owner.Table}\" SET {string.Join(", ", sets)} WHERE rowid = $row;";
         change.Parameters.AddWithValue("$row", row.Number);
-        foreach (var (cell, i) in changed.Select((c, i) => (c, i)))
+        foreach (var (cell, i) in row.Cells.Select((c, i) => (c, i)))
             change.Parameters.AddWithValue($"$v{i.ToString(CultureInfo.InvariantCulture)}", Without(cell, owner, row.Owner, names));
         change.ExecuteNonQuery();
         if (owner.Kind == "piece")
             Do(db, "DELETE FROM \"LogPhotos\" WHERE \"LogId\" = $id;", row.Owner);
         // The letters are drawn in its sheets. What is cut already is not cut again.
         if (owner.Kind == "cut")
-            Do(db, "DELETE FROM \"Cuts\" WHERE \"Id\" = $id AND \"Status\" IN ('used', 'given-up');", row.Owner);
+            Do(db, $"DELETE FROM \"Cuts\" WHERE \"Id\" = $id AND \"Status\" NOT IN ('{CutStore.Open}', '{CutStore.Cut}');", row.Owner);
     }
 
     private static NamePlace Place(SqliteConnection db, Owner owner, string id, List<NamedText> texts)
@@ -130,7 +133,7 @@ public static class NamesInDatabase
         return new NamePlace(owner.Kind, id, row.GetString(0),
             row.IsDBNull(1) ? null : new DateTimeOffset(row.GetInt64(1), TimeSpan.Zero), texts,
             owner.Kind == "piece" ? Photos(db, id) : [],
-            (owner.Kind, row.GetString(2)) is ("run", "running") or ("cut", "open" or "cut"));
+            (owner.Kind, row.GetString(2)) is ("run", "running") or ("cut", CutStore.Open or CutStore.Cut));
     }
 
     private static List<Guid> Photos(SqliteConnection db, string piece)
