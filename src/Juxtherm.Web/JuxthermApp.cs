@@ -92,21 +92,23 @@ internal static class JuxthermApp
 
         app.UseExceptionHandler();
         app.UseStatusCodePages();
+        // Who may, what is looked through and what is kept hangs on the endpoint that routing finds, never on the text of the path.
+        app.UseRouting();
         app.UseMiddleware<SafetyHeaders>();
+        app.UseMiddleware<CanonicalPathOnly>();
         app.UseMiddleware<OwnOriginOnly>();
         app.UseMiddleware<WhoAsks>();
-        app.UseRouting();
         app.UseRateLimiter();
         app.UseMiddleware<StrictBody>();
         app.UseMiddleware<WithPatience>();
         app.UseMiddleware<ThroughTheGate>();
         ServeFront(app, options.FrontFolder);
-        app.MapOpenApi("/openapi/{documentName}.json");
-        app.MapPairing();
+        app.MapOpenApi("/openapi/{documentName}.json").Allow(AccessLevel.Look);
+        app.MapPairing(options.FrontFolder);
         MapResources(app);
         app.MapGet("/api/{**rest}",
             () => Results.Problem(statusCode: StatusCodes.Status404NotFound, detail: "There is no such address in this program."))
-            .ExcludeFromDescription();
+            .Allow(AccessLevel.Look).ExcludeFromDescription();
         return app;
     }
 
@@ -193,6 +195,7 @@ internal static class JuxthermApp
         services.AddRateLimiter(limits =>
         {
             limits.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
+            limits.OnRejected = async (refused, _) => await PairingPage.RefuseTooManyAsync(refused.HttpContext);
             limits.AddPolicy(PairingPage.Limited, http => RateLimitPartition.GetFixedWindowLimiter(
                 http.Connection.RemoteIpAddress?.ToString() ?? "here",
                 _ => new FixedWindowRateLimiterOptions { PermitLimit = PairingTries, Window = TimeSpan.FromMinutes(1) }));
@@ -270,13 +273,14 @@ internal static class JuxthermApp
         {
             app.MapGet("/{**path}",
                 () => Results.Text("The front end has not been built; ./juxtherm start builds it.",
-                    statusCode: StatusCodes.Status503ServiceUnavailable)).ExcludeFromDescription();
+                    statusCode: StatusCodes.Status503ServiceUnavailable)).Allow(AccessLevel.Look).AsPage().ExcludeFromDescription();
             return;
         }
 
         var files = new PhysicalFileProvider(folder);
         app.UseStaticFiles(new StaticFileOptions { FileProvider = files, OnPrepareResponse = CacheForever });
-        app.MapFallbackToFile("index.html", new StaticFileOptions { FileProvider = files, OnPrepareResponse = CacheForever });
+        app.MapFallbackToFile("index.html", new StaticFileOptions { FileProvider = files, OnPrepareResponse = CacheForever })
+            .Allow(AccessLevel.Look).AsPage();
     }
 
     /// <summary>The names of built assets change with their content; everything else is asked for again.</summary>

@@ -16,5 +16,5 @@ internal static class AccessEndpoints
     public static void MapAccess(this IEndpointRouteBuilder routes) =>
         routes.MapGet("/api/access", (LanAddress lan) => Results.Ok(Asking.Now is { Device: var device }
             ? new AccessAnswer(false, device.Name, device.Role, null) : new AccessAnswer(true, null, HelperRole.Owner, lan.Url)))
-            .WithTags("Access").Produces<AccessAnswer>();
+            .WithTags("Access").Produces<AccessAnswer>().Allow(AccessLevel.Look);
 }

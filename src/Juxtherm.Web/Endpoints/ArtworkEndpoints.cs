@@ -78,7 +78,7 @@ internal static class ArtworkEndpoints
 {
     public static void MapArtwork(this IEndpointRouteBuilder routes)
     {
-        var group = routes.MapGroup("/api/artwork").WithTags("Artwork");
+        var group = routes.MapGroup("/api/artwork").WithTags("Artwork").Allow(AccessLevel.Look);
         group.MapPost("/", ReadAsync).Accepts<string>("image/svg+xml", "text/xml", "application/xml", "text/plain")
             .Produces<ArtworkAnswer>().ProducesProblem(400).ProducesProblem(413);
         group.MapPost("/work", async (WorkRequest ask, ArtworkDesk desk, DrawingRoom room, CancellationToken cancel) =>

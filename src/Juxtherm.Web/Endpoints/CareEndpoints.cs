@@ -20,7 +20,7 @@ internal static class CareEndpoints
 
     public static void MapCare(this IEndpointRouteBuilder routes)
     {
-        var care = routes.MapGroup("/api/care").WithTags("Care");
+        var care = routes.MapGroup("/api/care").WithTags("Care").Allow(AccessLevel.Look);
         care.MapGet("/", async (LookAfter after, CancellationToken cancel) => Results.Ok(await after.CuringAsync(cancel)))
             .Produces<CuringRun[]>();
         care.MapPost("/advice", AdviceAsync).Accepts<object>("application/json").Produces<CareAdvice>().ProducesProblem(400)
@@ -28,10 +28,11 @@ internal static class CareEndpoints
         care.MapGet("/symbols/{symbol}.svg", (string symbol, HttpResponse response) => Symbol(symbol, response))
             .Produces(200, contentType: "image/svg+xml").ProducesProblem(404);
         routes.MapGet("/api/jobs/{id:guid}/care.pdf", JobCardAsync).WithTags("Care").Produces(200, contentType: Pdf).ProducesProblem(400)
-            .ProducesProblem(404);
-        routes.MapGet("/api/runs/{id:guid}/care.pdf", RunCardAsync).WithTags("Care").Produces(200, contentType: Pdf).ProducesProblem(404);
+            .ProducesProblem(404).Allow(AccessLevel.Look);
+        routes.MapGet("/api/runs/{id:guid}/care.pdf", RunCardAsync).WithTags("Care").Produces(200, contentType: Pdf).ProducesProblem(404)
+            .Allow(AccessLevel.Look);
         routes.MapGet("/api/runs/{id:guid}/dates.ics", DatesAsync).WithTags("Care").Produces(200, contentType: "text/calendar")
-            .ProducesProblem(400).ProducesProblem(404);
+            .ProducesProblem(400).ProducesProblem(404).Allow(AccessLevel.Look);
     }
 
     private static async Task<IResult> AdviceAsync(HttpRequest request, PlanCache cache, CatalogueSnapshot catalogue, ILanguage language,

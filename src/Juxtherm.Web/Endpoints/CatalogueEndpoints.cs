@@ -8,7 +8,7 @@ internal static class CatalogueEndpoints
 {
     public static void MapCatalogue(this IEndpointRouteBuilder routes)
     {
-        var group = routes.MapGroup("/api/catalogue").WithTags("Catalogue");
+        var group = routes.MapGroup("/api/catalogue").WithTags("Catalogue").Allow(AccessLevel.Look);
         group.MapGet("/", async (ListChoices list, CancellationToken cancel) => Results.Ok(await list.ListAsync(null, cancel)))
             .Produces<CatalogueAnswer>();
         // With what a job file brings along, which may not be on this workshop's shelf.

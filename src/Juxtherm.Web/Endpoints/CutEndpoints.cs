@@ -19,21 +19,24 @@ internal static class CutEndpoints
     {
         routes.MapPost("/api/jobs/{id:guid}/cuts", async (Guid id, CutBegin ask, CutJob cut, CancellationToken cancel) =>
             Answers.Of(await cut.BeginAsync(id, ask, cancel), begun => Results.Created($"/api/cuts/{begun.Id}", begun)))
-            .WithTags("Cutting").Produces<CutAnswer>(201).ProducesProblem(404).ProducesProblem(409);
+            .WithTags("Cutting").Produces<CutAnswer>(201).ProducesProblem(404).ProducesProblem(409)
+            .Allow(AccessLevel.Press).Audit("deed.cutter");
         routes.MapGet("/api/jobs/{id:guid}/cuts", async (Guid id, CutStore store, CancellationToken cancel) =>
             Results.Ok((await store.OfJobAsync(id, cancel)).Select(r => CutAnswer.Of(OpenCut.Of(r), null)).ToArray()))
-            .WithTags("Cutting").Produces<CutAnswer[]>();
-        var cuts = routes.MapGroup("/api/cuts/{id:guid}").WithTags("Cutting");
+            .WithTags("Cutting").Produces<CutAnswer[]>().Allow(AccessLevel.Look);
+        var cuts = routes.MapGroup("/api/cuts/{id:guid}").WithTags("Cutting").Allow(AccessLevel.Press).Audit("deed.cutter");
         cuts.MapGet("/", async (Guid id, CutJob cut, CancellationToken cancel) => Answers.Of(await cut.LookAsync(id, cancel)))
-            .Produces<CutAnswer>().ProducesProblem(404);
+            .Produces<CutAnswer>().ProducesProblem(404).Allow(AccessLevel.Look);
         cuts.MapPost("/actions", async (Guid id, CutCommand ask, CutJob cut, CancellationToken cancel) =>
             Answers.Of(await cut.SayAsync(id, ask, cancel))).Produces<CutAnswer>().ProducesProblem(404).ProducesProblem(409);
         cuts.MapPost("/trouble", async (Guid id, CutTroubleAsk ask, CutJob cut, CancellationToken cancel) =>
             Answers.Of(await cut.CauseAsync(id, ask.Trouble, cancel))).Produces<CutAnswer>().ProducesProblem(404).ProducesProblem(409);
         cuts.MapPut("/weeded", async (Guid id, WeededAsk ask, CutJob cut, CancellationToken cancel) =>
             Answers.Of(await cut.WeedAsync(id, ask, cancel))).Produces<CutAnswer>().ProducesProblem(400).ProducesProblem(404);
-        cuts.MapGet("/file.{format}", FileAsync).Produces(200, contentType: "image/svg+xml").ProducesProblem(400).ProducesProblem(404);
-        cuts.MapGet("/weeding.pdf", WeedingAsync).Produces(200, contentType: "application/pdf").ProducesProblem(404);
+        cuts.MapGet("/file.{format}", FileAsync).Produces(200, contentType: "image/svg+xml").ProducesProblem(400).ProducesProblem(404)
+            .Allow(AccessLevel.Look);
+        cuts.MapGet("/weeding.pdf", WeedingAsync).Produces(200, contentType: "application/pdf").ProducesProblem(404)
+            .Allow(AccessLevel.Look);
     }
 
     private static async Task<IResult> FileAsync(Guid id, string format, string? list, int? sheet, CutStore store,

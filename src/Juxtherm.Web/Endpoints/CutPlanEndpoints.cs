@@ -25,7 +25,7 @@ internal static class CutPlanEndpoints
 
     public static void MapCutPlans(this IEndpointRouteBuilder routes)
     {
-        var plans = routes.MapGroup("/api/cut-plans").WithTags("Cutting");
+        var plans = routes.MapGroup("/api/cut-plans").WithTags("Cutting").Allow(AccessLevel.Look);
         plans.MapPost("/", BeginAsync).Accepts<object>("application/json").Produces<CutPlanAnswer>().ProducesProblem(400)
             .ProducesProblem(409);
         plans.MapGet("/{id}", async (string id, CutPlans all) => await AnswerAsync(all, all.Find(id), AtOnce)).Produces<CutPlanAnswer>()
@@ -39,13 +39,14 @@ internal static class CutPlanEndpoints
         plans.MapGet("/{id}/file.{format}", FileAsync).Produces(200, contentType: "image/svg+xml").ProducesProblem(400).ProducesProblem(404)
             .ProducesProblem(409);
         routes.MapPost("/api/cut-presets/test", async (TestCutLook look, JudgeTestCut judge, CancellationToken cancel) =>
-            Answers.Of(await judge.JudgeAsync(look, cancel))).WithTags("Cutting").Produces<TestCutAdvice>().ProducesProblem(400);
+            Answers.Of(await judge.JudgeAsync(look, cancel))).WithTags("Cutting").Produces<TestCutAdvice>().ProducesProblem(400)
+            .Allow(AccessLevel.Owner);
         routes.MapDelete("/api/cut-presets/{vinyl}/{cutter}",
             async (string vinyl, string cutter, StockStore store, CancellationToken cancel) =>
         {
             await store.SetPresetAsync(vinyl, cutter, null, cancel);
             return Results.NoContent();
-        }).WithTags("Cutting").Produces(204);
+        }).WithTags("Cutting").Produces(204).Allow(AccessLevel.Owner);
     }
 
     private static async Task<IResult> BeginAsync(HttpRequest request, string? units, CutPlans all, CancellationToken cancel)

@@ -16,13 +16,13 @@ internal static class DayEndpoints
 
     public static void MapDay(this IEndpointRouteBuilder routes)
     {
-        var day = routes.MapGroup("/api/day").WithTags("Day");
+        var day = routes.MapGroup("/api/day").WithTags("Day").Allow(AccessLevel.Owner).Audit("deed.day");
         day.MapPost("/plan", async (HttpRequest request, string? units, KeepDay keep, CancellationToken cancel) =>
             Answers.Of(await keep.PlanAsync(await JobBody.ReadAsync(request, cancel), ReaderUnits.Of(units), cancel)))
-            .Accepts<object>("application/json").Produces<DayPlan>().ProducesProblem(400).ProducesProblem(409);
+            .Accepts<object>("application/json").Produces<DayPlan>().ProducesProblem(400).ProducesProblem(409).Allow(AccessLevel.Look);
         day.MapGet("/", async (string? units, KeepDay keep, CancellationToken cancel) =>
             await keep.FindAsync(ReaderUnits.Of(units), cancel) is { Value: { } planned } ? Results.Ok(planned) : Results.NoContent())
-            .Produces<CurrentDay>().Produces(204);
+            .Produces<CurrentDay>().Produces(204).Allow(AccessLevel.Look);
         day.MapPut("/", async (HttpRequest request, string? units, int version, KeepDay keep, CancellationToken cancel) =>
             Answers.Of(await keep.SaveAsync(await JobBody.ReadAsync(request, cancel), version, ReaderUnits.Of(units), cancel)))
             .Accepts<object>("application/json").Produces<CurrentDay>().ProducesProblem(400).ProducesProblem(409);
@@ -33,7 +33,7 @@ internal static class DayEndpoints
         }).Produces(204);
         day.MapPost("/events", async (DayEvent said, string? units, KeepDay keep, CancellationToken cancel) =>
             Answers.Of(await keep.SayAsync(said, ReaderUnits.Of(units), cancel)))
-            .Produces<CurrentDay>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+            .Produces<CurrentDay>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409).Allow(AccessLevel.Press);
         day.MapPost("/improve", async (string? units, KeepDay keep, DayImprover improver, CancellationToken cancel) =>
         {
             var begun = await keep.ImproveAsync(ReaderUnits.Of(units), cancel);
@@ -43,9 +43,12 @@ internal static class DayEndpoints
         day.MapPost("/improve/stop", async (string? units, KeepDay keep, CancellationToken cancel) =>
             Answers.Of(await keep.StopAsync(ReaderUnits.Of(units), cancel))).Produces<CurrentDay>().ProducesProblem(404);
         day.MapPost("/what-if", async (WhatIf[] ifs, KeepDay keep, CancellationToken cancel) =>
-            Answers.Of(await keep.WhatIfAsync(ifs, cancel))).Produces<WhatIfAnswer[]>().ProducesProblem(400).ProducesProblem(404);
-        routes.MapGet("/api/day.ics", CalendarAsync).WithTags("Day").Produces(200, contentType: "text/calendar").ProducesProblem(404);
-        routes.MapGet("/api/day.pdf", PageAsync).WithTags("Day").Produces(200, contentType: "application/pdf").ProducesProblem(404);
+            Answers.Of(await keep.WhatIfAsync(ifs, cancel))).Produces<WhatIfAnswer[]>().ProducesProblem(400).ProducesProblem(404)
+            .Allow(AccessLevel.Look);
+        routes.MapGet("/api/day.ics", CalendarAsync).WithTags("Day").Produces(200, contentType: "text/calendar").ProducesProblem(404)
+            .Allow(AccessLevel.Look);
+        routes.MapGet("/api/day.pdf", PageAsync).WithTags("Day").Produces(200, contentType: "application/pdf").ProducesProblem(404)
+            .Allow(AccessLevel.Look);
     }
 
     private static async Task<IResult> CalendarAsync(string? units, KeepDay keep, ILanguage language, TimeProvider clock,

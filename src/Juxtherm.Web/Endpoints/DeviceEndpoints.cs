@@ -27,7 +27,7 @@ internal static class DeviceEndpoints
 {
     public static void MapDevices(this IEndpointRouteBuilder routes)
     {
-        var devices = routes.MapGroup("/api/devices").WithTags("Devices");
+        var devices = routes.MapGroup("/api/devices").WithTags("Devices").Allow(AccessLevel.Machine);
         devices.MapGet("/", (PairDevices pair, JuxthermOptions options) =>
             Results.Ok(new DevicesAnswer(options.Lan is not null, pair.Devices, pair.Deeds))).Produces<DevicesAnswer>();
         devices.MapPost("/pairing", (PairingAsk ask, PairDevices pair, LanAddress lan) =>

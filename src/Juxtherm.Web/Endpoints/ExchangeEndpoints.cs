@@ -11,7 +11,7 @@ internal static class ExchangeEndpoints
 
     public static void MapExchange(this IEndpointRouteBuilder routes)
     {
-        var exchange = routes.MapGroup("/api/exchange").WithTags("Exchange");
+        var exchange = routes.MapGroup("/api/exchange").WithTags("Exchange").Allow(AccessLevel.Owner);
         exchange.MapGet("/", async (ExchangeWorkshops workshops, CancellationToken cancel) => Results.Ok(await workshops.NowAsync(cancel)))
             .Produces<ExchangeAnswer>();
         exchange.MapGet("/file", async (string? from, HttpContext http, ExchangeWorkshops workshops, CancellationToken cancel) =>
@@ -25,7 +25,8 @@ internal static class ExchangeEndpoints
             .Produces<LookedInto>().ProducesProblem(400).ProducesProblem(413).WithMetadata(new RequestSizeLimitAttribute(LargestFile));
         exchange.MapPost("/take", async (HttpRequest request, ExchangeWorkshops workshops, CancellationToken cancel) =>
             Answers.Of(await workshops.TakeAsync(await TextAsync(request, cancel), cancel))).Accepts<object>("application/octet-stream")
-            .Produces<TakenIn>().ProducesProblem(400).ProducesProblem(413).WithMetadata(new RequestSizeLimitAttribute(LargestFile));
+            .Produces<TakenIn>().ProducesProblem(400).ProducesProblem(413).WithMetadata(new RequestSizeLimitAttribute(LargestFile))
+            .Untimed();
         exchange.MapDelete("/{id:guid}", async (Guid id, ExchangeWorkshops workshops, CancellationToken cancel) =>
             Answers.Of(await workshops.TakeBackAsync(id, cancel))).Produces<TakenIn>().ProducesProblem(404);
     }

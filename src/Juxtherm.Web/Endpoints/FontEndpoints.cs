@@ -12,8 +12,9 @@ internal static class FontEndpoints
 {
     public static void MapFonts(this IEndpointRouteBuilder routes)
     {
-        var fonts = routes.MapGroup("/api/fonts").WithTags("Fonts");
-        fonts.MapGet("/", (CatalogueSnapshot catalogue) => Results.Ok(catalogue.Fonts.All)).Produces<LetterFont[]>();
+        var fonts = routes.MapGroup("/api/fonts").WithTags("Fonts").Allow(AccessLevel.Owner);
+        fonts.MapGet("/", (CatalogueSnapshot catalogue) => Results.Ok(catalogue.Fonts.All)).Produces<LetterFont[]>()
+            .Allow(AccessLevel.Look);
         fonts.MapPost("/", async (HttpRequest request, OwnFonts own, CancellationToken cancel) =>
         {
             using var body = new MemoryStream();

@@ -31,8 +31,8 @@ internal static class JobEndpoints
 
     public static void MapJobs(this IEndpointRouteBuilder routes)
     {
-        var jobs = routes.MapGroup("/api/jobs").WithTags("Jobs");
-        jobs.MapGet("/", ListAsync).Produces<JobPage>();
+        var jobs = routes.MapGroup("/api/jobs").WithTags("Jobs").Allow(AccessLevel.Owner).Audit("deed.job");
+        jobs.MapGet("/", ListAsync).Produces<JobPage>().Allow(AccessLevel.Look);
         jobs.MapPost("/",
             async (HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command, KeepJob keep, CancellationToken cancel) =>
             Answers.Of(await keep.AddAsync(await JobBody.ReadAsync(request, cancel), command, cancel), Created))
@@ -41,7 +41,7 @@ internal static class JobEndpoints
             async ([FromHeader(Name = CommandHeader.Name)] Guid? command, KeepJob keep, CancellationToken cancel) =>
             Answers.Of(await keep.AddExampleAsync(DemoData.TourJob, command, cancel), Created)).Produces<JobAnswer>(201);
         jobs.MapGet("/{id:guid}", async (Guid id, KeepJob keep, CancellationToken cancel) => Answers.Of(await keep.FindAsync(id, cancel)))
-            .Produces<JobAnswer>().ProducesProblem(404);
+            .Produces<JobAnswer>().ProducesProblem(404).Allow(AccessLevel.Look);
         jobs.MapPut("/{id:guid}", async (Guid id, SaveRequest request, KeepJob keep, CancellationToken cancel) =>
             Answers.Of(await keep.SaveAsync(id, request.Version,
                 request.Job.ValueKind == JsonValueKind.Undefined ? "null" : request.Job.GetRawText(), cancel)))
@@ -51,16 +51,19 @@ internal static class JobEndpoints
             .Accepts<JobEdit[]>("application/json-patch+json", "application/json").Produces<JobAnswer>()
             .ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         jobs.MapGet("/{id:guid}/ticket.pdf", TicketAsync).Produces(200, contentType: "application/pdf").ProducesProblem(400)
-            .ProducesProblem(404);
+            .ProducesProblem(404).Allow(AccessLevel.Look);
         jobs.MapGet("/{id:guid}/artwork.{format}", ArtworkAsync).Produces(200, contentType: "image/svg+xml").ProducesProblem(400)
-            .ProducesProblem(404);
-        jobs.MapGet("/{id:guid}/proof.png", ProofAsync).Produces(200, contentType: "image/png").ProducesProblem(400).ProducesProblem(404);
-        jobs.MapGet("/{id:guid}/file", FileAsync).Produces(200, contentType: "application/json").ProducesProblem(404);
+            .ProducesProblem(404).Allow(AccessLevel.Look);
+        jobs.MapGet("/{id:guid}/proof.png", ProofAsync).Produces(200, contentType: "image/png").ProducesProblem(400).ProducesProblem(404)
+            .Allow(AccessLevel.Look);
+        jobs.MapGet("/{id:guid}/file", FileAsync).Produces(200, contentType: "application/json").ProducesProblem(404)
+            .Allow(AccessLevel.Look);
         jobs.MapPost("/{id:guid}/copy",
             async (Guid id, [FromHeader(Name = CommandHeader.Name)] Guid? command, KeepJob keep, CancellationToken cancel) =>
             Answers.Of(await keep.CopyAsync(id, command, cancel), Created)).Produces<JobAnswer>(201).ProducesProblem(404);
         jobs.MapGet("/{id:guid}/learned", async (Guid id, KeepJob keep, CancellationToken cancel) =>
-            Answers.Of(await keep.LearnedSinceAsync(id, cancel))).Produces<LearnedSince>().ProducesProblem(400).ProducesProblem(404);
+            Answers.Of(await keep.LearnedSinceAsync(id, cancel))).Produces<LearnedSince>().ProducesProblem(400).ProducesProblem(404)
+            .Allow(AccessLevel.Look);
         jobs.MapPost("/{id:guid}/learned", async (Guid id, KeepJob keep, CancellationToken cancel) =>
             await keep.AgreeAsync(id, cancel) ? Results.NoContent() : ProblemAnswers.NotFound("job")).Produces(204).ProducesProblem(404);
         jobs.MapDelete("/{id:guid}", async (Guid id, KeepJob keep, CancellationToken cancel) =>

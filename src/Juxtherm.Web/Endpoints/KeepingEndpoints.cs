@@ -32,7 +32,7 @@ internal static class KeepingEndpoints
 
     public static void MapKeeping(this IEndpointRouteBuilder routes)
     {
-        var keeping = routes.MapGroup("/api/keeping").WithTags("Keeping");
+        var keeping = routes.MapGroup("/api/keeping").WithTags("Keeping").Allow(AccessLevel.Owner).OutsideGate();
         keeping.MapGet("/", AnswerAsync).Produces<KeepingAnswer>();
         keeping.MapPost("/backups", async (Keeper keeper, CancellationToken cancel) =>
         {
@@ -46,14 +46,14 @@ internal static class KeepingEndpoints
         keeping.MapPost("/backups/{name}/restore",
             (string name, Keeper keeper, CancellationToken cancel) =>
             PlainlyAsync(async () => Results.Ok(new PutBack(await keeper.RestoreAsync(name, cancel), keeper.Backups)))).Produces<PutBack>()
-            .ProducesProblem(400);
+            .ProducesProblem(400).Untimed();
         keeping.MapGet("/archive", WriteAsync).Produces(200, contentType: Zip);
         keeping.MapPost("/archive",
             (HttpRequest request, bool? setAside, Keeper keeper, CancellationToken cancel) =>
             PlainlyAsync(async () => Results.Ok(new PutBack(await keeper.ReadAsync(request.Body, setAside == true, cancel),
                 keeper.Backups))))
             .Accepts<object>("application/octet-stream").Produces<PutBack>().ProducesProblem(400).ProducesProblem(409).ProducesProblem(413)
-            .WithMetadata(new RequestSizeLimitAttribute(WorkshopArchive.MostBytes));
+            .WithMetadata(new RequestSizeLimitAttribute(WorkshopArchive.MostBytes)).Untimed();
         MapNames(keeping.MapGroup("/names"));
     }
 
@@ -69,7 +69,7 @@ internal static class KeepingEndpoints
         }).Produces(200, contentType: Zip).ProducesProblem(400);
         names.MapPost("/forget", (NamesAsk ask, PersonalData people, CancellationToken cancel) =>
             PlainlyAsync(async () => Answers.Of(await people.ForgetAsync(ask, cancel))))
-            .Produces<NamesAnswer>().ProducesProblem(400).ProducesProblem(409);
+            .Produces<NamesAnswer>().ProducesProblem(400).ProducesProblem(409).Untimed();
     }
 
     private static async Task<IResult> AnswerAsync(Keeper keeper, CancellationToken cancel) =>

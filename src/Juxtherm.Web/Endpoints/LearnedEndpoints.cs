@@ -10,9 +10,9 @@ internal static class LearnedEndpoints
 {
     public static void MapLearned(this IEndpointRouteBuilder routes)
     {
-        var learned = routes.MapGroup("/api/learned").WithTags("Learned");
+        var learned = routes.MapGroup("/api/learned").WithTags("Learned").Allow(AccessLevel.Owner);
         learned.MapGet("/", async (Teach teach, CancellationToken cancel) => Results.Ok(await teach.LookAsync(cancel)))
-            .Produces<LearnedAnswer>();
+            .Produces<LearnedAnswer>().Allow(AccessLevel.Look);
         learned.MapPut("/switch", async (LessonSwitch ask, Teach teach, CancellationToken cancel) =>
             Answers.Of(await teach.SwitchAsync(ask, cancel))).Produces<LearnedAnswer>().ProducesProblem(404);
         learned.MapPost("/readings",
@@ -28,6 +28,6 @@ internal static class LearnedEndpoints
         routes.MapPost("/api/plans/learned",
             async (HttpRequest request, Guid? job, ShowLearned show, CancellationToken cancel) =>
             Answers.Of(await show.ForAsync(job, await JobBody.ReadAsync(request, cancel), cancel))).WithTags("Learned")
-            .Accepts<object>("application/json").Produces<LearnedInJob>().ProducesProblem(400).ProducesProblem(413);
+            .Accepts<object>("application/json").Produces<LearnedInJob>().ProducesProblem(400).ProducesProblem(413).Allow(AccessLevel.Look);
     }
 }

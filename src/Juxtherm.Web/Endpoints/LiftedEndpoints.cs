@@ -20,13 +20,14 @@ internal static class LiftedEndpoints
             var problems = new Problems();
             return pieces.Of(found, ReaderUnits.Of(units), problems, await catalogues.OwnAsync(cancel)) is { } advice
                 ? Results.Ok(advice) : ProblemAnswers.Invalid(problems);
-        }).WithTags("Lifted").Produces<FoundAdvice>().ProducesProblem(400);
+        }).WithTags("Lifted").Produces<FoundAdvice>().ProducesProblem(400).Allow(AccessLevel.Look);
         routes.MapPost("/api/plans/patches",
             async (HttpRequest request, string? units, PlanCache cache, Planner planner, CancellationToken cancel) =>
         {
             var problems = new Problems();
             return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job
                 ? Results.Ok(planner.Patches(job, ReaderUnits.Of(units))) : ProblemAnswers.Invalid(problems);
-        }).WithTags("Plans").Accepts<object>("application/json").Produces<PatchAdvice>().ProducesProblem(400).ProducesProblem(413);
+        }).WithTags("Plans").Accepts<object>("application/json").Produces<PatchAdvice>().ProducesProblem(400).ProducesProblem(413)
+            .Allow(AccessLevel.Look);
     }
 }

@@ -20,22 +20,23 @@ internal static class LogEndpoints
 
     public static void MapLog(this IEndpointRouteBuilder routes)
     {
-        var log = routes.MapGroup("/api/log").WithTags("Logbook");
-        log.MapGet("/", SearchAsync).Produces<LogPage>();
+        var log = routes.MapGroup("/api/log").WithTags("Logbook").Allow(AccessLevel.Owner).Audit("deed.logbook");
+        log.MapGet("/", SearchAsync).Produces<LogPage>().Allow(AccessLevel.Look);
         log.MapGet("/choices", async (ReadLogbook logbook, CancellationToken cancel) => Results.Ok(await logbook.ChoicesAsync(cancel)))
-            .Produces<LogChoicesAnswer>();
+            .Produces<LogChoicesAnswer>().Allow(AccessLevel.Look);
         log.MapGet("/marks",
             async (string vinyl, string material, string heatSource, ReadLogbook logbook, CancellationToken cancel) =>
-            Results.Ok(await logbook.MarksAsync(vinyl, material, heatSource, cancel))).Produces<LogMarkAnswer[]>();
+            Results.Ok(await logbook.MarksAsync(vinyl, material, heatSource, cancel))).Produces<LogMarkAnswer[]>().Allow(AccessLevel.Look);
         log.MapGet("/{id:long}", async (long id, ReadLogbook logbook, CancellationToken cancel) =>
-            Answers.Of(await logbook.FindAsync(id, cancel))).Produces<LogAnswer>().ProducesProblem(404);
+            Answers.Of(await logbook.FindAsync(id, cancel))).Produces<LogAnswer>().ProducesProblem(404).Allow(AccessLevel.Look);
         log.MapPatch("/{id:long}", async (long id, LogChange change, ChangeEntry entry, CancellationToken cancel) =>
-            Answers.Of(await entry.ChangeAsync(id, change, cancel))).Produces<LogAnswer>().ProducesProblem(400).ProducesProblem(404);
+            Answers.Of(await entry.ChangeAsync(id, change, cancel))).Produces<LogAnswer>().ProducesProblem(400).ProducesProblem(404)
+            .Allow(AccessLevel.Press);
         log.MapPost("/{id:long}/washes",
             async (long id, WashRequest wash, [FromHeader(Name = CommandHeader.Name)] Guid? command, ChangeEntry entry,
                 CancellationToken cancel) =>
             Answers.Of(await entry.WashAsync(id, wash, command, cancel)))
-            .Produces<LogAnswer>().ProducesProblem(400).ProducesProblem(404);
+            .Produces<LogAnswer>().ProducesProblem(400).ProducesProblem(404).Allow(AccessLevel.Press);
         log.MapDelete("/{id:long}/washes/{wash:long}", async (long id, long wash, ChangeEntry entry, CancellationToken cancel) =>
             Answers.Of(await entry.UnwashAsync(id, wash, cancel))).Produces<LogAnswer>().ProducesProblem(404);
         log.MapPost("/{id:long}/as-used",

@@ -31,7 +31,7 @@ internal static class LogFileEndpoints
 
     public static void MapLogFiles(this IEndpointRouteBuilder routes)
     {
-        var log = routes.MapGroup("/api/log").WithTags("Logbook");
+        var log = routes.MapGroup("/api/log").WithTags("Logbook").Allow(AccessLevel.Owner).Audit("deed.logbook");
         log.MapGet("/logbook.csv",
             ([AsParameters] LogAsked asked, LogStore store, HttpContext http, CancellationToken cancel) =>
             WriteAsync(asked, "text/csv; charset=utf-8", "logbook.csv", http, async entries =>

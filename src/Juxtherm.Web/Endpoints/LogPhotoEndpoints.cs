@@ -13,7 +13,7 @@ internal static class LogPhotoEndpoints
 
     public static void MapLogPhotos(this IEndpointRouteBuilder routes)
     {
-        var log = routes.MapGroup("/api/log").WithTags("Logbook");
+        var log = routes.MapGroup("/api/log").WithTags("Logbook").Allow(AccessLevel.Press).Audit("deed.photo");
         log.MapPost("/{id:long}/photos", AddAsync).Accepts<object>("application/octet-stream").Produces<LogAnswer>().ProducesProblem(400)
             .ProducesProblem(404).ProducesProblem(413).WithMetadata(new RequestSizeLimitAttribute(LargestPhoto));
         log.MapGet("/photos/{photo:guid}",
@@ -24,7 +24,7 @@ internal static class LogPhotoEndpoints
             .Produces(200, contentType: Jpeg).ProducesProblem(404);
         log.MapDelete("/photos/{photo:guid}",
             async (Guid photo, LogStore store, CancellationToken cancel) => await store.RemovePhotoAsync(photo, cancel)
-            ? Results.NoContent() : ProblemAnswers.NotFound("photo")).Produces(204).ProducesProblem(404);
+            ? Results.NoContent() : ProblemAnswers.NotFound("photo")).Produces(204).ProducesProblem(404).Allow(AccessLevel.Owner);
     }
 
     private static async Task<IResult> AddAsync(long id, HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command,

@@ -23,7 +23,7 @@ internal static class MoneyEndpoints
 {
     public static void MapMoney(this IEndpointRouteBuilder routes)
     {
-        var money = routes.MapGroup("/api").WithTags("Money");
+        var money = routes.MapGroup("/api").WithTags("Money").Allow(AccessLevel.Owner);
         money.MapPost("/cost", async (HttpRequest request, ReckonCost reckon, CancellationToken cancel) =>
             Answers.Of(await reckon.ReckonAsync(await JobBody.ReadAsync(request, cancel), cancel)))
             .Accepts<object>("application/json").Produces<CostAnswer[]>().ProducesProblem(400);
@@ -39,7 +39,7 @@ internal static class MoneyEndpoints
             Answers.Of(await reckon.OfRunAsync(id, cancel))).Produces<RunCost>().ProducesProblem(404);
         money.MapGet("/buying", async (int? days, BuyingList list, CancellationToken cancel) =>
             Results.Ok(await list.MakeAsync(days, cancel)))
-            .Produces<BuyingAnswer>();
+            .Produces<BuyingAnswer>().Allow(AccessLevel.Look);
         money.MapGet("/supplies", async (KeepSupplies keep, CancellationToken cancel) => Results.Ok(await keep.FindAsync(cancel)))
             .Produces<Supplies>();
         money.MapPut("/supplies", async (Supplies supplies, KeepSupplies keep, CancellationToken cancel) =>
@@ -66,16 +66,17 @@ internal static class MoneyEndpoints
     private static void MapBlanks(RouteGroupBuilder money)
     {
         money.MapGet("/blanks", async (KeepBlanks blanks, CancellationToken cancel) => Results.Ok(await blanks.ListAsync(cancel)))
-            .Produces<BlankAnswer[]>();
+            .Produces<BlankAnswer[]>().Allow(AccessLevel.Look);
         money.MapPost("/blanks", async (BlankAsk ask, KeepBlanks blanks, CancellationToken cancel) =>
             Answers.Of(await blanks.SaveAsync(null, ask, cancel), b => Results.Created($"/api/blanks/{b.Id}", b)))
-            .Produces<BlankAnswer>(201).ProducesProblem(400);
+            .Produces<BlankAnswer>(201).ProducesProblem(400).Audit("deed.stock");
         money.MapPut("/blanks/{id}", async (string id, BlankAsk ask, KeepBlanks blanks, CancellationToken cancel) =>
-            Answers.Of(await blanks.SaveAsync(id, ask, cancel))).Produces<BlankAnswer>().ProducesProblem(400).ProducesProblem(404);
+            Answers.Of(await blanks.SaveAsync(id, ask, cancel))).Produces<BlankAnswer>().ProducesProblem(400).ProducesProblem(404)
+            .Audit("deed.stock");
         money.MapDelete("/blanks/{id}", async (string id, KeepBlanks blanks, CancellationToken cancel) =>
-            Answers.Of(await blanks.SetDeletedAsync(id, true, cancel))).Produces<BlankAnswer>().ProducesProblem(404);
+            Answers.Of(await blanks.SetDeletedAsync(id, true, cancel))).Produces<BlankAnswer>().ProducesProblem(404).Audit("deed.stock");
         money.MapPost("/blanks/{id}/restore", async (string id, KeepBlanks blanks, CancellationToken cancel) =>
-            Answers.Of(await blanks.SetDeletedAsync(id, false, cancel))).Produces<BlankAnswer>().ProducesProblem(404);
+            Answers.Of(await blanks.SetDeletedAsync(id, false, cancel))).Produces<BlankAnswer>().ProducesProblem(404).Audit("deed.stock");
     }
 
     private static async Task<IResult> PageAsync(Guid id, string? units, KeepQuotes quotes, PlanCache cache, ILanguage language,

@@ -17,7 +17,7 @@ internal static class PictureEndpoints
 
     public static void MapPictures(this IEndpointRouteBuilder routes) =>
         routes.MapPost("/api/artwork/picture", TraceAsync).WithTags("Artwork").Accepts<object>("application/octet-stream")
-            .Produces<TracedPicture>().ProducesProblem(400).ProducesProblem(413);
+            .Produces<TracedPicture>().ProducesProblem(400).ProducesProblem(413).Allow(AccessLevel.Look);
 
     private static async Task<IResult> TraceAsync(HttpRequest request, double? widthMm, int? colours, double? threshold, double? speckMm2,
         double? smoothing, bool? holes, bool? light, DrawingRoom room, ILanguage language, string? units, CancellationToken cancel)

@@ -22,7 +22,7 @@ internal static class PlacementEndpoints
 {
     public static void MapPlacement(this IEndpointRouteBuilder routes)
     {
-        var group = routes.MapGroup("/api/placement").WithTags("Placement");
+        var group = routes.MapGroup("/api/placement").WithTags("Placement").Allow(AccessLevel.Look);
         group.MapPost("/",
             async (HttpRequest request, double? cutterWidthMm, double? cutterLengthMm, int? piece, PlanCache cache, ILanguage language,
                 CancellationToken cancel) =>
@@ -52,7 +52,7 @@ internal static class PlacementEndpoints
         group.MapGet("/to-measure", ToMeasure).Produces<ArtSize>().ProducesProblem(400);
         group.MapGet("/square", Square).Produces<Squareness>().ProducesProblem(400);
         routes.MapGet("/api/jobs/{id:guid}/guide.{format}", GuideAsync).WithTags("Placement").Produces(200, contentType: "application/pdf")
-            .ProducesProblem(400).ProducesProblem(404);
+            .ProducesProblem(400).ProducesProblem(404).Allow(AccessLevel.Look);
     }
 
     private static async Task<IResult> LettersAsync(HttpRequest request, string? word, int? perPack, PlanCache cache,

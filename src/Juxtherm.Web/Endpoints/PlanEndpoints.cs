@@ -22,7 +22,7 @@ internal static class PlanEndpoints
 
     public static void MapPlans(this IEndpointRouteBuilder routes)
     {
-        var group = routes.MapGroup("/api/plans").WithTags("Plans");
+        var group = routes.MapGroup("/api/plans").WithTags("Plans").Allow(AccessLevel.Look);
         group.MapPost("/preview",
             (HttpRequest request, string? units, Guid? job, JobPlans plans, CancellationToken cancel) =>
             AnswerAsync(request, units, job, plans, result => result.Plan, cancel))

@@ -10,7 +10,7 @@ internal static class PracticeEndpoints
 {
     public static void MapPractice(this IEndpointRouteBuilder routes)
     {
-        var practice = routes.MapGroup("/api/practice").WithTags("Practice");
+        var practice = routes.MapGroup("/api/practice").WithTags("Practice").Allow(AccessLevel.Look);
         practice.MapGet("/", async (PracticeDesk desk, CancellationToken cancel) => Results.Ok(await desk.ShelfAsync(cancel)))
             .Produces<PracticeAnswer>();
         practice.MapGet("/{id}", async (string id, string? units, PracticeDesk desk, CancellationToken cancel) =>
@@ -21,11 +21,13 @@ internal static class PracticeEndpoints
             .Produces<Seen>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         practice.MapPost("/{id}/judge", async (string id, PracticeDone done, PracticeDesk desk, CancellationToken cancel) =>
             Answers.Of(await desk.JudgeAsync(id, done, cancel)))
-            .Produces<JudgedAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+            .Produces<JudgedAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409)
+            .Allow(AccessLevel.Press).Audit("deed.practice");
         practice.MapPost("/{id}/ways", async (string id, string? units, Move[] moves, PracticeDesk desk, CancellationToken cancel) =>
             Answers.Of(await desk.WaysAsync(id, moves, ReaderUnits.Of(units), cancel)))
             .Produces<IReadOnlyList<WaysAnswer>>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         practice.MapDelete("/learners/{name}", async (string name, PracticeDesk desk, CancellationToken cancel) =>
-            Answers.Of(await desk.ForgetAsync(name, cancel), _ => Results.NoContent())).Produces(204).ProducesProblem(404);
+            Answers.Of(await desk.ForgetAsync(name, cancel), _ => Results.NoContent())).Produces(204).ProducesProblem(404)
+            .Allow(AccessLevel.Owner);
     }
 }

@@ -29,24 +29,25 @@ internal static class RunEndpoints
                 CancellationToken cancel) =>
             Answers.Of(await begin.BeginAsync(id, ReaderUnits.Of(units), practice == true, command, cancel),
                 run => Results.Created($"/api/runs/{run.Id}", run))).WithTags("Runs").Produces<RunAnswer>(201).ProducesProblem(404)
-            .ProducesProblem(409);
-        var runs = routes.MapGroup("/api/runs").WithTags("Runs");
+            .ProducesProblem(409).Allow(AccessLevel.Press).Audit("deed.run");
+        var runs = routes.MapGroup("/api/runs").WithTags("Runs").Allow(AccessLevel.Press).Audit("deed.bench");
         runs.MapGet("/",
             async (BenchService bench, PressBench presses, CancellationToken cancel) =>
-            Results.Ok((await bench.UnderWayAsync(cancel)).Select(presses.Answer).ToArray())).Produces<RunAnswer[]>();
+            Results.Ok((await bench.UnderWayAsync(cancel)).Select(presses.Answer).ToArray())).Produces<RunAnswer[]>()
+            .Allow(AccessLevel.Look);
         runs.MapGet("/{id:guid}", async (Guid id, BenchService bench, PressBench presses, CancellationToken cancel) =>
             await bench.FindAsync(id, cancel) is { } run ? Results.Ok(presses.Answer(run)) : ProblemAnswers.NotFound("run"))
-            .Produces<RunAnswer>().ProducesProblem(404);
+            .Produces<RunAnswer>().ProducesProblem(404).Allow(AccessLevel.Look);
         runs.MapGet("/{id:guid}/trace", async (Guid id, int? station, BenchService bench, CancellationToken cancel) =>
             await bench.TraceAsync(id, station ?? 1, cancel) is { } trace ? Results.Ok(trace) : ProblemAnswers.NotFound("run"))
-            .Produces<TraceAnswer>().ProducesProblem(404);
-        runs.MapGet("/{id:guid}/live", LiveAsync).ExcludeFromDescription();
+            .Produces<TraceAnswer>().ProducesProblem(404).Allow(AccessLevel.Look);
+        runs.MapGet("/{id:guid}/live", LiveAsync).ExcludeFromDescription().Allow(AccessLevel.Look).Untimed().OutsideGate();
         runs.MapGet("/{id:guid}/picture.svg",
             async (Guid id, int? station, int? press, int? go, int? piece, BenchService bench, CancellationToken cancel) =>
             await bench.FindAsync(id, cancel) is { } run && run.Frozen.Stations.ElementAtOrDefault((station ?? 1) - 1) is { } at
             && run.State.PieceOf(piece ?? 1) is { } hand
             ? Results.Text(BenchPicture.Svg(at.Job, at.Plan, press, go ?? 1, hand.Wanted), "image/svg+xml")
-            : ProblemAnswers.NotFound("press of a run")).ProducesProblem(404);
+            : ProblemAnswers.NotFound("press of a run")).ProducesProblem(404).Allow(AccessLevel.Look);
         runs.MapPost("/{id:guid}/actions", async (Guid id, BenchCommand command, SayAtBench say, CancellationToken cancel) =>
             Answers.Of(await say.SayAsync(id, command, cancel))).Produces<RunAnswer>().ProducesProblem(400).ProducesProblem(404)
             .ProducesProblem(409);
@@ -57,11 +58,12 @@ internal static class RunEndpoints
         runs.MapPost("/{id:guid}/stations/{station:int}/press",
             async (Guid id, int station, PressAsk ask, AskPress press, CancellationToken cancel) =>
             Answers.Of(await press.AskAsync(id, station, ask, cancel))).Produces<RunAnswer>().ProducesProblem(404).ProducesProblem(409);
-        runs.MapGet("/{id:guid}/pieces/{piece:int}/advice", AdviseAsync).Produces<Advice[]>().ProducesProblem(404);
+        runs.MapGet("/{id:guid}/pieces/{piece:int}/advice", AdviseAsync).Produces<Advice[]>().ProducesProblem(404).Allow(AccessLevel.Look);
         runs.MapGet("/{id:guid}/pieces/{piece:int}/trace",
             async (Guid id, int piece, string? units, BenchService bench, CancellationToken cancel) =>
             await bench.FindAsync(id, cancel) is { } run && bench.TraceOf(run, piece, ReaderUnits.Of(units)) is { } trace
-            ? Results.Ok(trace) : ProblemAnswers.NotFound("piece at a press")).Produces<TraceAnswer>().ProducesProblem(404);
+            ? Results.Ok(trace) : ProblemAnswers.NotFound("piece at a press")).Produces<TraceAnswer>().ProducesProblem(404)
+            .Allow(AccessLevel.Look);
         runs.MapPost("/{id:guid}/pieces/{piece:int}/recut",
             async (Guid id, int piece, [FromHeader(Name = CommandHeader.Name)] Guid? command, BenchService bench,
                 CancellationToken cancel) =>

@@ -1,5 +1,6 @@
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Jobs;
+using Juxtherm.Web.Hosting;
 
 namespace Juxtherm.Web.Endpoints;
 
@@ -9,5 +10,5 @@ internal static class SchemaEndpoints
     public static void MapSchemas(this IEndpointRouteBuilder routes) =>
         routes.MapGet("/schemas/job.json",
             (CatalogueSnapshot catalogue) => Results.Json(JobContract.Schema(catalogue), contentType: "application/schema+json"))
-            .ExcludeFromDescription();
+            .ExcludeFromDescription().Allow(AccessLevel.Look);
 }

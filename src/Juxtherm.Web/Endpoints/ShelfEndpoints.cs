@@ -9,9 +9,9 @@ internal static class ShelfEndpoints
 {
     public static void MapShelf(this IEndpointRouteBuilder routes)
     {
-        var shelf = routes.MapGroup("/api/shelf").WithTags("Shelf");
+        var shelf = routes.MapGroup("/api/shelf").WithTags("Shelf").Allow(AccessLevel.Owner);
         shelf.MapGet("/", async (KeepOwnEntry keep, CancellationToken cancel) => Results.Ok(await keep.ListAsync(cancel)))
-            .Produces<ShelfAnswer[]>();
+            .Produces<ShelfAnswer[]>().Allow(AccessLevel.Look);
         shelf.MapPost("/{kind}",
             async (string kind, HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command, KeepOwnEntry keep,
                 CancellationToken cancel) =>

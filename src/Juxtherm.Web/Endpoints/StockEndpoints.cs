@@ -14,9 +14,9 @@ internal static class StockEndpoints
 {
     public static void MapStock(this IEndpointRouteBuilder routes)
     {
-        var stock = routes.MapGroup("/api/stock").WithTags("Stock");
+        var stock = routes.MapGroup("/api/stock").WithTags("Stock").Allow(AccessLevel.Owner).Audit("deed.stock");
         stock.MapGet("/", async (TakeStock take, CancellationToken cancel) => Results.Ok(await take.ListAsync(cancel)))
-            .Produces<StockAnswer[]>();
+            .Produces<StockAnswer[]>().Allow(AccessLevel.Look);
         stock.MapPost("/", async (StockAsk ask, TakeStock take, CancellationToken cancel) =>
             Answers.Of(await take.AddAsync(ask, cancel), kept => Results.Created($"/api/stock/{kept.Id}", kept)))
             .Produces<StockAnswer>(201).ProducesProblem(400);
@@ -27,11 +27,12 @@ internal static class StockEndpoints
             Answers.Of(await take.SetDeletedAsync(id, true, cancel))).Produces<StockAnswer>().ProducesProblem(404).ProducesProblem(409);
         stock.MapPost("/{id}/restore", async (string id, TakeStock take, CancellationToken cancel) =>
             Answers.Of(await take.SetDeletedAsync(id, false, cancel))).Produces<StockAnswer>().ProducesProblem(404);
-        stock.MapGet("/{id}/label.pdf", LabelAsync).Produces(200, contentType: "application/pdf").ProducesProblem(404);
+        stock.MapGet("/{id}/label.pdf", LabelAsync).Produces(200, contentType: "application/pdf").ProducesProblem(404)
+            .Allow(AccessLevel.Look);
         stock.MapPut("/colours", async (ColourSaid said, TakeStock take, CancellationToken cancel) =>
             Answers.Of(await take.MatchAsync(said, cancel))).Produces<ColourMatch[]>().ProducesProblem(400);
         stock.MapGet("/colours", async (StockStore store, CancellationToken cancel) => Results.Ok(await store.MatchesAsync(cancel)))
-            .Produces<ColourMatch[]>();
+            .Produces<ColourMatch[]>().Allow(AccessLevel.Look);
         stock.MapPost("/weight", (WeightAsk ask, TakeStock take) => Answers.Of(take.Weigh(ask)))
             .Produces<WeightAnswer>().ProducesProblem(400);
         stock.MapPost("/table", async (StockTableAsk ask, TakeStock take, CancellationToken cancel) =>
@@ -40,7 +41,7 @@ internal static class StockEndpoints
             Results.File(
                 Encoding.UTF8.GetBytes(
                     StockTable.Write((await store.ListAsync(cancel)).Select(s => s.Vinyl with { LengthMm = s.Ledger.OnHandMm }))),
-                "text/csv", "vinyl-on-hand.csv")).WithTags("Stock").Produces(200, contentType: "text/csv");
+                "text/csv", "vinyl-on-hand.csv")).WithTags("Stock").Produces(200, contentType: "text/csv").Allow(AccessLevel.Owner);
     }
 
     private static async Task<IResult> LabelAsync(string id, HttpRequest request, StockStore store, CatalogueSnapshot catalogue,

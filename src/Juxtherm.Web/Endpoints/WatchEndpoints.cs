@@ -10,9 +10,9 @@ internal static class WatchEndpoints
 {
     public static void MapWatch(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/health/live", () => Results.Text("live")).ExcludeFromDescription();
-        routes.MapGet("/health/ready", ReadyAsync).ExcludeFromDescription();
-        var watch = routes.MapGroup("/api/watch").WithTags("Watch");
+        routes.MapGet("/health/live", () => Results.Text("live")).ExcludeFromDescription().Allow(AccessLevel.Look);
+        routes.MapGet("/health/ready", ReadyAsync).ExcludeFromDescription().Allow(AccessLevel.Look);
+        var watch = routes.MapGroup("/api/watch").WithTags("Watch").Allow(AccessLevel.Owner);
         watch.MapGet("/", (StandingWatch standing) => Results.Ok(standing.Now)).Produces<WatchAnswer>();
         watch.MapPut("/copies", (CopiesAsk ask, StandingWatch standing) => Answers.Of(standing.CopyTo(ask))).Produces<WatchAnswer>()
             .ProducesProblem(400);

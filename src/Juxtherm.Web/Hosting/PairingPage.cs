@@ -14,7 +14,12 @@ internal static class PairingPage
     /// <summary>The name of the rule that no address tries too often.</summary>
     public const string Limited = "pairing";
 
-    private const string Style = Path + ".css";
+    /// <summary>How it looks.</summary>
+    public const string Style = Path + ".css";
+
+    /// <summary>The mark beside its title.</summary>
+    public const string Icon = Path + ".svg";
+
     private const int LongestForm = 200;
     private static readonly TimeSpan KeyLasts = TimeSpan.FromDays(365);
 
@@ -33,15 +38,19 @@ internal static class PairingPage
         }
         """;
 
-    /// <summary>Whether a path belongs to it.</summary>
-    public static bool IsAt(PathString path) => path == Path || path == Style || path == "/mark.svg";
-
-    public static void MapPairing(this IEndpointRouteBuilder routes)
+    public static void MapPairing(this IEndpointRouteBuilder routes, string front)
     {
-        routes.MapGet(Style, () => Results.Text(Look, "text/css", Encoding.UTF8)).ExcludeFromDescription();
-        routes.MapGet(Path, (string? code) => Page(HttpStatusCode.OK, null, code)).ExcludeFromDescription();
-        routes.MapPost(Path, TakeAsync).RequireRateLimiting(Limited).ExcludeFromDescription();
+        var pairing = routes.MapGroup("").Allow(AccessLevel.Anyone).AsPage();
+        pairing.MapGet(Style, () => Results.Text(Look, "text/css", Encoding.UTF8)).ExcludeFromDescription();
+        pairing.MapGet(Icon, () => System.IO.Path.Combine(front, "mark.svg") is var icon && File.Exists(icon)
+            ? Results.File(icon, "image/svg+xml") : Results.NotFound()).ExcludeFromDescription();
+        pairing.MapGet(Path, (string? code) => Page(HttpStatusCode.OK, null, code)).ExcludeFromDescription();
+        pairing.MapPost(Path, TakeAsync).RequireRateLimiting(Limited).ExcludeFromDescription();
     }
+
+    /// <summary>Answers whoever tries too often.</summary>
+    public static Task RefuseTooManyAsync(HttpContext http) =>
+        Page(HttpStatusCode.TooManyRequests, new Phrase("pairing.slow-down"), null).ExecuteAsync(http);
 
     private static async Task<IResult> TakeAsync(HttpContext http, Pairing pairing)
     {
@@ -82,15 +91,12 @@ internal static class PairingPage
 
     private static IResult Page(HttpStatusCode status, Phrase? why, string? code)
     {
-        static string Say(Phrase phrase) => WebUtility.HtmlEncode(ProblemAnswers.English.Say(phrase));
         var typed = new string([.. (code ?? "").Where(char.IsAsciiDigit).Take(6)]);
-        return Results.Content($"""
-            <!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
-            <title>Juxtherm</title><link rel="icon" href="/mark.svg"><link rel="stylesheet" href="{Style}"></head><body><main>
-            <h1>{Say(new Phrase("pairing.title"))}</h1>{(why is null ? "" : $"<p class=\"why\" role=\"alert\">{Say(why)}</p>")}
-            <form method="post" action="{Path}"><label for="code">{Say(new Phrase("pairing.label"))}</label>
+        return Refusals.Page((int)status, $"""
+            <h1>{Refusals.Html(new Phrase("pairing.title"))}</h1>{(why is null ? "" : $"<p class=\"why\" role=\"alert\">{Refusals.Html(why)}</p>")}
+            <form method="post" action="{Path}"><label for="code">{Refusals.Html(new Phrase("pairing.label"))}</label>
             <input id="code" name="code" inputmode="numeric" autocomplete="one-time-code" maxlength="7" required autofocus value="{typed}">
-            <button>{Say(new Phrase("pairing.button"))}</button></form><p>{Say(new Phrase("pairing.where"))}</p></main></body></html>
-            """, "text/html; charset=utf-8", Encoding.UTF8, (int)status);
+            <button>{Refusals.Html(new Phrase("pairing.button"))}</button></form><p>{Refusals.Html(new Phrase("pairing.where"))}</p>
+            """);
     }
 }

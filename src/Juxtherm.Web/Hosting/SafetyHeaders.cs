@@ -1,3 +1,5 @@
+using Juxtherm.Core.Notices;
+
 namespace Juxtherm.Web.Hosting;
 
 /// <summary>Tells the browser to run nothing but what this program ships.</summary>
@@ -10,16 +12,26 @@ internal sealed class SafetyHeaders(RequestDelegate next)
 
     public Task InvokeAsync(HttpContext context)
     {
+        // As the answer begins: a fault takes back what was written before it.
+        context.Response.OnStarting(Write, context);
+        return next(context);
+    }
+
+    private static Task Write(object state)
+    {
+        var context = (HttpContext)state;
         var headers = context.Response.Headers;
         headers.ContentSecurityPolicy = Policy;
         headers.XContentTypeOptions = "nosniff";
         headers.XFrameOptions = "DENY";
-        headers["Referrer-Policy"] = "no-referrer";
+        // Not “no-referrer”: then browsers send no origin with a form of our own pages, and it would count as a stranger's.
+        headers["Referrer-Policy"] = "same-origin";
         headers["Cross-Origin-Opener-Policy"] = "same-origin";
         headers["Cross-Origin-Resource-Policy"] = "same-origin";
-        if (context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
+        // Nothing is kept by a browser but what says itself for how long.
+        if (headers.CacheControl.Count == 0)
             headers.CacheControl = "no-store";
-        return next(context);
+        return Task.CompletedTask;
     }
 }
 
@@ -36,8 +48,8 @@ internal sealed class OwnOriginOnly(RequestDelegate next)
         if (HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method) || HttpMethods.IsOptions(request.Method)
             || !IsForeign(request))
             return next(context);
-        return Results.Problem(statusCode: StatusCodes.Status403Forbidden, title: "Refused",
-            detail: "This request was sent by another site, and only Juxtherm's own pages may change anything.").ExecuteAsync(context);
+        return Refusals.RefuseAsync(context, StatusCodes.Status403Forbidden, "foreign", new Phrase("refused.foreign"),
+            new Phrase("refused.foreign-why"));
     }
 
     private static bool IsForeign(HttpRequest request)

@@ -23,7 +23,7 @@ internal sealed class StrictBody(RequestDelegate next)
     {
         var request = context.Request;
         if (request.ContentLength == 0 || HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method)
-            || !request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
+            || context.GetEndpoint() is null)
         {
             await next(context);
             return;
@@ -173,6 +173,12 @@ internal sealed class WithPatience(RequestDelegate next)
 
     public async Task InvokeAsync(HttpContext context)
     {
+        if (context.HasMark<UntimedEndpoint>())
+        {
+            await next(context);
+            return;
+        }
+
         using var patience = CancellationTokenSource.CreateLinkedTokenSource(context.RequestAborted);
         patience.CancelAfter(Longest);
         using (Patience.Until(patience.Token))

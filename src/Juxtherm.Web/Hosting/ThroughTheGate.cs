@@ -9,10 +9,9 @@ internal sealed class ThroughTheGate(RequestDelegate next, WorkshopGate gate)
 {
     public async Task InvokeAsync(HttpContext context)
     {
-        var path = context.Request.Path;
-        // What exchanges the data closes the gate itself; who watches a run stays for hours and looks in by turns.
-        if (!path.StartsWithSegments("/api", StringComparison.Ordinal) || path.StartsWithSegments("/api/keeping", StringComparison.Ordinal)
-            || path.Value!.EndsWith("/live", StringComparison.Ordinal))
+        // What exchanges the data closes the gate itself; who watches a run stays for hours and looks in by turns. Files of the front end
+        // know nothing of the data.
+        if (context.GetEndpoint() is null || context.HasMark<OutsideGateEndpoint>() || context.HasMark<PageEndpoint>())
         {
             await next(context);
             return;

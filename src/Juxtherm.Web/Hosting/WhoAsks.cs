@@ -1,11 +1,12 @@
 using System.Net;
 using Juxtherm.App.Helpers;
+using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Web.Hosting;
 
 /// <summary>
-/// Lets nobody in from the network but devices that were paired, and those only to what their role allows. From the machine itself
-/// everything is open. What a device changes is written down under its name.
+/// Lets nobody in from the network but devices that were paired, and those only to what the matched endpoint allows their role. From the
+/// machine itself everything is open. What a device changes is written down under its name.
 /// </summary>
 /// <param name="next">What comes after.</param>
 /// <param name="book">The devices.</param>
@@ -15,14 +16,23 @@ internal sealed class WhoAsks(RequestDelegate next, DeviceBook book, DeedLog dee
     /// <summary>The cookie that holds a device's key.</summary>
     public const string Cookie = "juxtherm-device";
 
+    // An endpoint that says nothing is nobody's but the machine's.
+    private static readonly EndpointAccess Unsaid = new(AccessLevel.Machine);
+
+    // Nothing that was mapped: a file of the front end, nothing at all, or routing's own answer that this is no method or type of there.
+    private static readonly EndpointAccess FrontFile = new(AccessLevel.Look);
+
+    private static readonly EndpointAudit SomethingElse = new(new Phrase("deed.else"));
+
     /// <summary>Whether a request comes from this machine.</summary>
     public static bool IsHere(HttpContext context) =>
         context.Connection.RemoteIpAddress is not { } address || IPAddress.IsLoopback(address);
 
     public async Task InvokeAsync(HttpContext context)
     {
-        var path = context.Request.Path;
-        if (IsHere(context) || PairingPage.IsAt(path))
+        var endpoint = context.GetEndpoint();
+        var access = endpoint is not RouteEndpoint ? FrontFile : endpoint.Metadata.GetMetadata<EndpointAccess>() ?? Unsaid;
+        if (IsHere(context) || access.Level == AccessLevel.Anyone)
         {
             await next(context);
             return;
@@ -30,15 +40,14 @@ internal sealed class WhoAsks(RequestDelegate next, DeviceBook book, DeedLog dee
 
         if (context.Request.Cookies[Cookie] is not { Length: > 0 and <= 128 } key || book.Of(key) is not { } device)
         {
-            await StrangerAsync(context);
+            await AnswerStrangerAsync(context, endpoint);
             return;
         }
 
-        if (path.StartsWithSegments("/api", StringComparison.Ordinal) && !RoleRules.May(device.Role, context.Request.Method, path.Value!))
+        if (!access.Allows(device.Role))
         {
-            await Results.Problem(statusCode: StatusCodes.Status403Forbidden, title: ProblemAnswers.English.Say("devices.not-allowed"),
-                detail: ProblemAnswers.English.Say("devices.not-allowed-why", ("device", device.Name)),
-                extensions: new Dictionary<string, object?>(StringComparer.Ordinal) { ["code"] = "not-allowed" }).ExecuteAsync(context);
+            await Refusals.RefuseAsync(context, StatusCodes.Status403Forbidden, "not-allowed", new Phrase("devices.not-allowed"),
+                new Phrase("devices.not-allowed-why", ("device", device.Name)));
             return;
         }
 
@@ -46,23 +55,21 @@ internal sealed class WhoAsks(RequestDelegate next, DeviceBook book, DeedLog dee
         using var cut = book.UntilRevoked(device.Id).Register(context.Abort);
         Asking.Now = new Asker(device);
         await next(context);
-        if (context.Response.StatusCode < 300 && Changes(context.Request) && !Asking.Now.Said)
-            deeds.Say(DeedWords.Of(path.Value!));
+        var reads = HttpMethods.IsGet(context.Request.Method) || HttpMethods.IsHead(context.Request.Method);
+        if (context.Response.StatusCode < 300 && !reads && access.Level > AccessLevel.Look && !Asking.Now.Said)
+            deeds.Say((endpoint?.Metadata.GetMetadata<EndpointAudit>() ?? SomethingElse).What);
     }
 
-    private static bool Changes(HttpRequest request) => !HttpMethods.IsGet(request.Method) && !HttpMethods.IsHead(request.Method)
-        && DeedWords.IsKept(request.Path.Value!);
-
-    private static Task StrangerAsync(HttpContext context)
+    private static Task AnswerStrangerAsync(HttpContext context, Endpoint? endpoint)
     {
-        if (HttpMethods.IsGet(context.Request.Method) && !context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
+        // Whoever opens a page is led to the one that lets devices in.
+        if (HttpMethods.IsGet(context.Request.Method) && (endpoint is not RouteEndpoint || context.HasMark<PageEndpoint>()))
         {
             context.Response.Redirect(PairingPage.Path);
             return Task.CompletedTask;
         }
 
-        return Results.Problem(statusCode: StatusCodes.Status401Unauthorized, title: ProblemAnswers.English.Say("devices.not-paired"),
-            detail: ProblemAnswers.English.Say("devices.not-paired-why"),
-            extensions: new Dictionary<string, object?>(StringComparer.Ordinal) { ["code"] = "not-paired" }).ExecuteAsync(context);
+        return Refusals.RefuseAsync(context, StatusCodes.Status401Unauthorized, "not-paired", new Phrase("devices.not-paired"),
+            new Phrase("devices.not-paired-why"));
     }
 }
