@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
 
@@ -30,6 +31,7 @@ public sealed record ListedJob(Guid Id, string Title, DateTimeOffset UpdatedUtc,
 /// <param name="clock">The time.</param>
 public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimeProvider clock)
 {
+    private const int MostAtOnce = 200;
     private const string NotDue = "9999";
 
     /// <summary>A part of the jobs that are not deleted, without their texts: last touched first, or those that are due soonest.</summary>
@@ -79,6 +81,19 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
                           .ToListAsync(cancel);
     }
 
+    /// <summary>Every job that is or was here, a part at a time.</summary>
+    public async IAsyncEnumerable<JobRow> EachAsync([EnumeratorCancellation] CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        List<Guid> ids = await db.Jobs.OrderBy(j => j.CreatedUtc).ThenBy(j => j.Id).Select(j => j.Id).ToListAsync(cancel);
+        foreach (var some in ids.Chunk(MostAtOnce))
+        {
+            var rows = await db.Jobs.AsNoTracking().Where(j => some.Contains(j.Id)).ToDictionaryAsync(j => j.Id, cancel);
+            foreach (var row in some.Select(rows.GetValueOrDefault).OfType<JobRow>())
+                yield return row;
+        }
+    }
+
     /// <summary>Keeps what a job's card says.</summary>
     public Task KeepCardAsync(JobCardRow card, CancellationToken cancel)
     {
@@ -108,8 +123,9 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
     /// <param name="example">It is a worked example.</param>
     /// <param name="learned">What the workshop has learned as its plan is agreed to; null to leave that open.</param>
     /// <param name="patches">Its test patches, kept for others as well; null for none.</param>
+    /// <param name="agreed">What it is agreed to be pressed at; null for nothing.</param>
     public Task<JobRow> AddAsync(Guid id, string title, string json, CancellationToken cancel, bool example = false,
-        string? learned = null, IReadOnlyList<PatchRow>? patches = null) => Once.DoAsync(contexts, async db =>
+        string? learned = null, IReadOnlyList<PatchRow>? patches = null, string? agreed = null) => Once.DoAsync(contexts, async db =>
     {
         if (await db.Jobs.AsNoTracking().SingleOrDefaultAsync(j => j.Id == id, cancel) is { } before)
             return before;
@@ -125,7 +141,8 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
             CreatedUtc = now,
             UpdatedUtc = now,
             Example = example,
-            LearnedJson = learned
+            LearnedJson = learned,
+            AgreedJson = agreed,
         };
         db.Add(row);
         return row;
@@ -137,15 +154,16 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
     /// <param name="title">What the crafter calls it.</param>
     /// <param name="json">The job file's text.</param>
     /// <param name="patches">Its test patches, kept for others as well: those that it has no more are forgotten.</param>
+    /// <param name="agreed">What it is agreed to be pressed at; null for nothing.</param>
     /// <param name="cancel">Gives up.</param>
     public async Task<SaveResult> SaveAsync(Guid id, int fromVersion, string title, string json, IReadOnlyList<PatchRow> patches,
-        CancellationToken cancel)
+        string? agreed, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
         var row = await db.Jobs.SingleOrDefaultAsync(j => j.Id == id && j.DeletedUtc == null, cancel);
         if (row is null || row.Version != fromVersion)
             return new SaveResult(row, Stale: row is not null);
-        (row.Title, row.Json, row.DueOn) = (title, json, DueIn(json));
+        (row.Title, row.Json, row.DueOn, row.AgreedJson) = (title, json, DueIn(json), agreed);
         (row.Version, row.UpdatedUtc) = (fromVersion + 1, clock.GetUtcNow());
         var other = await PatchRows.KeepAsync(db, id, patches, cancel);
         try
@@ -166,6 +184,14 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
         await using var db = await contexts.CreateDbContextAsync(cancel);
         return await db.Jobs.Where(j => j.Id == id && j.DeletedUtc == null)
             .ExecuteUpdateAsync(j => j.SetProperty(x => x.LearnedJson, learned), cancel) > 0;
+    }
+
+    /// <summary>Notes what a job is agreed to be pressed at. That is no change of the job.</summary>
+    public async Task KeepAgreedAsync(Guid id, string? agreed, CancellationToken cancel)
+    {
+        await using var db = await contexts.CreateDbContextAsync(cancel);
+        await db.Jobs.Where(j => j.Id == id && j.DeletedUtc == null)
+            .ExecuteUpdateAsync(j => j.SetProperty(x => x.AgreedJson, agreed), cancel);
     }
 
     /// <summary>Deletes a job, or undoes that.</summary>

@@ -51,7 +51,8 @@ public sealed partial class LogStore
     public async Task<IReadOnlyList<LogRow>> MeasuredAsync(int most, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        return await db.Log.AsNoTracking().Where(e => e.PlateCelsius != null && !e.Example && !e.Struck).OrderByDescending(e => e.AtUtc)
+        return await db.Log.AsNoTracking().Where(e => e.PlateCelsius != null && !e.Example && !e.Struck && !e.Elsewhere)
+            .OrderByDescending(e => e.AtUtc)
             .Take(most).ToListAsync(cancel);
     }
 

@@ -66,7 +66,7 @@ public sealed partial class LogStore(IDbContextFactory<WorkshopContext> contexts
     public async Task<(int Pieces, int Lost)> EndedAsync(string material, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        var known = db.Log.Where(e => e.Material == material && e.EndedWell != null && !e.Struck && !e.Example);
+        var known = db.Log.Where(e => e.Material == material && e.EndedWell != null && !e.Struck && !e.Example && !e.Elsewhere);
         return (await known.CountAsync(cancel), await known.CountAsync(e => e.EndedWell == false, cancel));
     }
 
@@ -103,7 +103,8 @@ public sealed partial class LogStore(IDbContextFactory<WorkshopContext> contexts
     public async Task<IReadOnlyList<LogMark>> MarksAsync(string vinyl, string material, string heatSource, CancellationToken cancel)
     {
         await using var db = await contexts.CreateDbContextAsync(cancel);
-        var seen = await Alone(db.Log, vinyl).Where(e => e.Material == material && e.HeatSource == heatSource && !e.Example && !e.Struck)
+        var seen = await Alone(db.Log, vinyl).Where(e => e.Material == material && e.HeatSource == heatSource && !e.Example && !e.Struck
+            && !e.Elsewhere)
             .Select(e => new
             {
                 Celsius = Math.Round(e.Celsius),

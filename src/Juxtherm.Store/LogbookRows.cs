@@ -64,6 +64,9 @@ public sealed class LogRow
     /// <summary>It came of a worked example: it teaches nothing.</summary>
     public bool Example { get; set; }
 
+    /// <summary>It was pressed in another workshop: it teaches nothing of this one's presses, pace and spoilage.</summary>
+    public bool Elsewhere { get; set; }
+
     /// <summary>Somebody said that it should not count: it teaches nothing.</summary>
     public bool Struck { get; set; }
 

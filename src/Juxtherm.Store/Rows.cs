@@ -28,6 +28,9 @@ public sealed class JobRow
 
     /// <summary>What the workshop had learned when its plan was last agreed to; empty for nothing, null while nobody has.</summary>
     public string? LearnedJson { get; set; }
+
+    /// <summary>What it was agreed to be pressed at, and by which version; null while nobody has.</summary>
+    public string? AgreedJson { get; set; }
 }
 
 /// <summary>A row that is reckoned from others and can be reckoned again: it is in no archive.</summary>

@@ -1,3 +1,4 @@
+using System.Net;
 using System.Text;
 using System.Text.Json.Nodes;
 
@@ -63,7 +64,13 @@ public sealed partial class LogApiTests
         public async Task<int> ReadIn(string text)
         {
             using var body = new StringContent(text, Encoding.UTF8, "application/octet-stream");
-            using var answer = await Client.PostAsync(new Uri("/api/log/read-in", UriKind.Relative), body);
+            var answer = await Client.PostAsync(new Uri("/api/log/read-in", UriKind.Relative), body);
+            while (answer.StatusCode == HttpStatusCode.Accepted)
+            {
+                var id = JsonNode.Parse(await answer.Content.ReadAsStringAsync())!["id"];
+                answer = await Client.GetAsync(new Uri($"/api/log/read-in/{id}", UriKind.Relative));
+            }
+
             return (int)JsonNode.Parse(await answer.Content.ReadAsStringAsync())!["added"]!;
         }
 

@@ -28,7 +28,22 @@ public sealed class NamesApiTests : BenchApi
     {
         var job = Named(Child, Other);
         job["title"] = $"{Child.ToUpperInvariant()} and friends";
+        job["layers"]![0]!["id"] = $"{Child.ToLowerInvariant()}-front";
         var run = await Begin(job);
+        var used = Tee("Crew tee");
+        used["used"] = new JsonObject { ["celsius"] = 155, ["seconds"] = 15, ["from"] = $"what {Child}'s mother uses" };
+        await AddJob(used);
+        await Post("/api/stock", new JsonObject
+        {
+            ["commandId"] = Guid.NewGuid().ToString(),
+            ["kind"] = "roll",
+            ["vinyl"] = "smooth",
+            ["colour"] = "#203040",
+            ["colourName"] = $"{Child} blue",
+            ["widthMm"] = 300,
+            ["lengthMm"] = 2000,
+            ["lot"] = $"{Child}-7",
+        });
         var id = (string)run["jobId"]!;
         await Say(run, "something-off", with: c => (c["piece"], c["note"]) = (0, $"the table under {Child}'s shirt shook"));
         while ((string)run["status"]! == "running")
@@ -91,7 +106,7 @@ public sealed class NamesApiTests : BenchApi
         Assert.True(Files(stick).Count(f => Has(f, Child)) >= 3);
 
         var found = await Post("/api/keeping/names", Ask(Child.ToLowerInvariant()));
-        Assert.Equal(["job", "run", "piece", "quote", "shelf", "kept"], Kinds(found));
+        Assert.Equal(["job", "run", "piece", "quote", "shelf", "stock", "kept"], Kinds(found));
         Assert.True((int)found["backups"]! > 0);
         var pieces = found["places"]!.AsArray().Where(p => (string)p!["kind"]! == "piece").ToList();
         Assert.All(pieces, p => Assert.Single(p!["photos"]!.AsArray()));
@@ -107,6 +122,7 @@ public sealed class NamesApiTests : BenchApi
         Assert.Equal(2, (int)job["version"]!);
         Assert.Equal(["—", Other], job["job"]!["names"]!.AsArray().Select(n => (string)n!["name"]!));
         Assert.Equal("— and friends", (string)job["job"]!["title"]!);
+        Assert.StartsWith("layer-", (string)job["job"]!["layers"]![0]!["id"]!, StringComparison.Ordinal);
         Assert.Contains((string)(await Post("/api/plans/preview", job["job"]!.DeepClone()))["verdict"]!, (string[])["go", "caution"]);
         var log = (await Get("/api/log"))["entries"]!.AsArray();
         Assert.Equal(2, log.Count);

@@ -131,7 +131,9 @@ public sealed class WorkshopLearning(LogStore store, WorkshopCatalogue catalogue
         var since = new SinceRepair(await store.RepairsAsync(cancel));
         var pieces = teaching.Where(e => sources.ContainsKey(e.HeatSource))
             .Select(e => Teaching.Of(Logged(e), sources[e.HeatSource]) is { } said
-                ? said with { HeatSource = since.Plate(e.HeatSource, e.AtUtc) } : null).OfType<Evidence>();
+                ? e.Elsewhere
+                    ? said with { HeatSource = SinceRepair.PlateElsewhere(e.HeatSource), Weight = LearningFigures.ElsewhereWeight }
+                    : said with { HeatSource = since.Plate(e.HeatSource, e.AtUtc) } : null).OfType<Evidence>();
         var readings = (await store.ReadingsAsync(cancel)).Where(r => sources.ContainsKey(r.HeatSource))
             .Select(r => Teaching.Reading(sources[r.HeatSource], r.DialCelsius, r.ReadCelsius, LogRows.Of<PlateMeans>(r.Means))
                 with

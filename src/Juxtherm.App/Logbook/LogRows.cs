@@ -38,6 +38,7 @@ public static class LogRows
             EndedWell = entry.EndedWell,
             PlateCelsius = entry.PlateCelsius,
             Example = entry.Example,
+            Elsewhere = entry.Elsewhere,
             Struck = entry.Struck,
         };
         row.Say(LogWordRow.Vinyl, entry.Item.Vinyl.Split(',', StringSplitOptions.RemoveEmptyEntries));
@@ -73,6 +74,7 @@ public static class LogRows
         By = row.Said(LogWordRow.By),
         Teaches = row.Said(LogWordRow.Teaches) is [var first, ..] ? first : null,
         Example = row.Example,
+        Elsewhere = row.Elsewhere,
         Struck = row.Struck,
         Heat = row is { LnRoom: { } room, BondPerK: { } slope, LnBurden: { } dose, BurdenPerK: { } rise }
         ? new HeatHad(room, slope, dose, rise, row.HeatOffsetK ?? 0) : null,

@@ -9,7 +9,11 @@ namespace Juxtherm.Core.Learning;
 /// <param name="Material">Material id.</param>
 /// <param name="Heat">Its heat by the model.</param>
 /// <param name="Showed">What it showed.</param>
-public sealed record Evidence(string Run, string HeatSource, string Vinyl, string Material, HeatHad Heat, Showing Showed);
+public sealed record Evidence(string Run, string HeatSource, string Vinyl, string Material, HeatHad Heat, Showing Showed)
+{
+    /// <summary>How much it says beside a piece of this workshop, above 0 up to 1: what comes from another is a hint.</summary>
+    public double Weight { get; init; } = 1;
+}
 
 /// <summary>A plate that was measured.</summary>
 /// <param name="HeatSource">Heat source id.</param>

@@ -47,6 +47,13 @@ public static class LearningFigures
     /// <summary>Pieces of one run count as no more than so many.</summary>
     public const double MostPerRun = 3;
 
+    /// <summary>A piece of another workshop says so much beside one of this: its press, its blanks and its eyes are others.</summary>
+    public const double ElsewhereWeight = 0.25;
+
+    /// <summary>Further than this a plate is taken to be off only where it was measured, or where works that have neither vinyl nor cloth
+    /// in common say the same, K: one bad cloth is no cold plate.</summary>
+    public const double MostUnmeasuredK = 3;
+
     /// <summary>Of a vinyl on a blank under a press the latest so many pieces are looked at.</summary>
     public const int MostLookedAt = 100;
 }

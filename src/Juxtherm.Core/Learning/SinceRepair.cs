@@ -1,13 +1,18 @@
 namespace Juxtherm.Core.Learning;
 
 /// <summary>
-/// What was pressed or measured before a press was repaired tells of another plate: it is learned of by itself, so that it still tells of
-/// vinyls, and nothing of the plate as it is now.
+/// What was pressed or measured before a press was repaired, or on another workshop's press, tells of another plate: it is learned of by
+/// itself, so that it still tells of vinyls, and nothing of the plate as it is here and now.
 /// </summary>
 /// <param name="repairs">Since when presses are as they are now, UTC, by heat source id.</param>
 public sealed class SinceRepair(IReadOnlyDictionary<string, DateTimeOffset> repairs)
 {
     private const string Before = " before";
+    private const string Elsewhere = " elsewhere";
+
+    /// <summary>The plate of another workshop's press.</summary>
+    /// <param name="heatSource">Heat source id.</param>
+    public static string PlateElsewhere(string heatSource) => heatSource + Elsewhere;
 
     /// <summary>The plate that a press had at a time.</summary>
     /// <param name="heatSource">Heat source id.</param>
@@ -20,16 +25,15 @@ public sealed class SinceRepair(IReadOnlyDictionary<string, DateTimeOffset> repa
     public static string Press(string plate)
     {
         ArgumentNullException.ThrowIfNull(plate);
-        return IsFormer(plate) ? plate[..^Before.Length] : plate;
+        var ending = new[] { Before, Elsewhere }.FirstOrDefault(e => plate.EndsWith(e, StringComparison.Ordinal)) ?? "";
+        return plate[..^ending.Length];
     }
 
-    /// <summary>Beliefs without those of plates that are no more.</summary>
+    /// <summary>Beliefs without those of plates that are no more, or not here.</summary>
     /// <param name="beliefs">All.</param>
     public static Beliefs Now(Beliefs beliefs)
     {
         ArgumentNullException.ThrowIfNull(beliefs);
-        return beliefs with { Plates = [.. beliefs.Plates.Where(p => !IsFormer(p.HeatSource))] };
+        return beliefs with { Plates = [.. beliefs.Plates.Where(p => Press(p.HeatSource) == p.HeatSource)] };
     }
-
-    private static bool IsFormer(string plate) => plate.EndsWith(Before, StringComparison.Ordinal);
 }

@@ -49,6 +49,9 @@ public static class WorkshopLearner
     private const double MostDemand = 1.4;
     // Held, short, too much.
     private const double Kinds = 3;
+
+    // A work says that a plate is off where by itself it makes believe as much, K.
+    private const double LeastSaidK = 1;
     private const double FineRoom = 0.04;
     private const double Sinking = 1e-60;
     private const double FineSlope = 0.002;
@@ -74,6 +77,11 @@ public static class WorkshopLearner
         var plateAlone = plates.ToDictionary(p => p, p => Scaled(OffsetPrior(errorOf(p)).Zip(Measured(p, readings), (a, b) => a * b)),
             StringComparer.Ordinal);
         var demandAlone = demands.ToDictionary(d => d, _ => Scaled(DemandPrior()));
+        // What a reined plate cannot have been is then looked for in the vinyl and the cloth.
+        var reined = plates.Where(p => SinceRepair.Press(p) == p && readings.All(r => r.HeatSource != p)
+            && !UnlikeWorksAgree([.. pairs.Where(x => x.Plate == p)], errorOf(p))).ToHashSet(StringComparer.Ordinal);
+        foreach (var plate in reined)
+            plateAlone[plate] = Reined(plateAlone[plate]);
         foreach (var _ in Enumerable.Range(0, Rounds))
         {
             foreach (var pair in pairs)
@@ -88,10 +96,36 @@ public static class WorkshopLearner
             about.Aggregate(alone, (all, p) => Scaled(all.Zip(says(p), (a, b) => a * b)));
         return new Beliefs(
             [.. plates.Select(p =>
-                Plate(p, Of(pairs.Where(x => x.Plate == p), plateAlone[p], x => x.ToPlate), errorOf(p), pairs.Where(x => x.Plate == p)
-                    .Sum(x => x.Count), readings.Count(r => r.HeatSource == p)))],
+            {
+                var belief = Of(pairs.Where(x => x.Plate == p), plateAlone[p], x => x.ToPlate);
+                var count = pairs.Where(x => x.Plate == p).Sum(x => x.Count);
+                return reined.Contains(p) ? ReinedPlate(p, belief, errorOf(p), count)
+                    : Plate(p, belief, errorOf(p), count, readings.Count(r => r.HeatSource == p));
+            })],
             [.. demands.Select(d =>
                 Demand(d, Of(pairs.Where(x => x.Wants == d), demandAlone[d], x => x.ToDemand), [.. pairs.Where(x => x.Wants == d)]))]);
+    }
+
+    /// <summary>Whether works with neither vinyl nor cloth in common each say by themselves that the plate is off, and to the same
+    /// side.</summary>
+    private static bool UnlikeWorksAgree(List<Pair> pairs, double error)
+    {
+        var prior = Scaled(OffsetPrior(error));
+        var said = pairs.ConvertAll(p => (p.Wants,
+            Mean: Mean(Offsets, Scaled(prior.Zip(p.Spread(Scaled(DemandPrior()), alongOffsets: false), (a, b) => a * b)))));
+        return said.Exists(one => said.Exists(other => one.Wants.Vinyl != other.Wants.Vinyl && one.Wants.Material != other.Wants.Material
+            && Math.Min(Math.Abs(one.Mean), Math.Abs(other.Mean)) >= LeastSaidK && Math.Sign(one.Mean) == Math.Sign(other.Mean)));
+    }
+
+    private static double[] Reined(double[] belief) =>
+        Scaled(belief.Select((b, i) => Math.Abs(Offsets[i]) <= LearningFigures.MostUnmeasuredK ? b : 0));
+
+    /// <summary>Where it may lean is little; how far it may still be off stays as wide as before.</summary>
+    private static PlateBelief ReinedPlate(string id, double[] belief, double error, int pieces)
+    {
+        var (mean, spread) = (Mean(Offsets, belief), error / LearningFigures.SpreadsInError);
+        return new PlateBelief(id, mean, mean - spread * LearningFigures.SpreadsShown, mean + spread * LearningFigures.SpreadsShown, spread,
+            Learned(belief, Reined(Scaled(OffsetPrior(error)))), error, pieces, 0);
     }
 
     private static Pair Said(string plate, (string Vinyl, string Material) wants, List<Evidence> pieces, LearningMemory? memory)
@@ -113,7 +147,7 @@ public static class WorkshopLearner
             (Math.Round(p.Heat.LnRoom / FineRoom), Math.Round(p.Heat.BondPerK / FineSlope), Math.Round(p.Heat.LnHeatDose / FineRoom),
                 Math.Round(p.Heat.HeatDosePerK / FineSlope), p.Showed)))
         {
-            var (one, count) = (alike.First(), alike.Sum(p => perRun[p.Run]));
+            var (one, count) = (alike.First(), alike.Sum(p => perRun[p.Run] * p.Weight));
             var tooMuch = Array.ConvertAll(Offsets,
                 o => Odds.Below((one.Heat.LnHeatDose + one.Heat.HeatDosePerK * o) / LearningFigures.HeatDoseSpread));
             var top = 0.0;

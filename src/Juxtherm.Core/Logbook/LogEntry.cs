@@ -95,6 +95,9 @@ public sealed record LogEntry(
     /// <summary>It came of a worked example.</summary>
     public bool Example { get; init; }
 
+    /// <summary>It was pressed in another workshop.</summary>
+    public bool Elsewhere { get; init; }
+
     /// <summary>Somebody said that it should not count.</summary>
     public bool Struck { get; init; }
 

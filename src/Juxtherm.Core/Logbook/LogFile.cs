@@ -198,6 +198,7 @@ public static class LogFile
             ["teaches"] = e.Teaches,
             ["note"] = e.Note,
             ["example"] = e.Example,
+            ["elsewhere"] = e.Elsewhere,
             ["struck"] = e.Struck,
             ["washes"] =
             new JsonArray(
@@ -231,6 +232,7 @@ public static class LogFile
             Lots = Lots(c["lots"]),
             Teaches = c["teaches"].Exists && Id(c["teaches"], "") is { Length: > 0 } vinyl ? vinyl : null,
             Example = c["example"].Flag(false),
+            Elsewhere = c["elsewhere"].Flag(false),
             Struck = c["struck"].Flag(false),
             Washes = Washes(c["washes"]),
         };

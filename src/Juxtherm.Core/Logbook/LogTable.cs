@@ -33,7 +33,8 @@ public static class LogTable
         ("pressed again seconds", "pressedAgainSeconds", Kind.Figure), ("back seconds", "backSeconds", Kind.Figure),
         ("set", "set", Kind.Words), ("ended well", "endedWell", Kind.Flag), ("plate celsius", "plateCelsius", Kind.Figure),
         ("lots", "lots", Kind.List), ("note", "note", Kind.Words), ("washes", "washes", Kind.Washes),
-        ("example", "example", Kind.Flag), ("struck", "struck", Kind.Flag), ("key", "key", Kind.Words),
+        ("example", "example", Kind.Flag), ("elsewhere", "elsewhere", Kind.Flag),
+        ("struck", "struck", Kind.Flag), ("key", "key", Kind.Words),
     ];
 
     /// <summary>Writes a table, a line at a time.</summary>

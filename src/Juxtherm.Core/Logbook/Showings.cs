@@ -41,14 +41,15 @@ public static class Showings
     {
         ArgumentNullException.ThrowIfNull(seen);
         ArgumentNullException.ThrowIfNull(washes);
-        if (seen.Any(o => o is Outcome.Wrinkled or Outcome.Rippled))
+        if (seen.Any(o => o is Outcome.Wrinkled or Outcome.Rippled or Outcome.Scorched))
             return Showing.TooMuch;
         if (seen.Any(o => o is Outcome.EdgesLifted or Outcome.OnCarrier or Outcome.WeaveHidden))
             return Showing.Short;
         // What comes off in its first washes was never well stuck; later on it has simply served.
         if (washes.Any(w => w.Washes <= WashesThatTell && w.Look is WashLook.EdgesLift or WashLook.CameOff))
             return Showing.Short;
-        // A mark, a dent, a crooked print: the vinyl may have held as well as ever.
-        return seen.Count > 0 && !seen.Contains(Outcome.PuffFlat) ? Showing.Held : null;
+        // Where the cloth took harm, a setting did not come out well, whatever the vinyl did: it is never counted as one that held. A dent
+        // or a crooked print says nothing against it.
+        return seen.Count > 0 && !seen.Any(o => o is Outcome.PuffFlat or Outcome.Marked or Outcome.ColourShifted) ? Showing.Held : null;
     }
 }

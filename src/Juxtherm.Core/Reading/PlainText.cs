@@ -8,8 +8,8 @@ namespace Juxtherm.Core.Reading;
 /// to.</summary>
 public static class PlainText
 {
-    /// <summary>The first sign that is none: a control character other than tab and line end, half of a character, or what Unicode keeps
-    /// for no character.</summary>
+    /// <summary>The first sign that is none: a control character other than tab and line end, half of a character, what Unicode keeps
+    /// for no character, or what turns the direction of reading around (Unicode Standard Annex #9).</summary>
     /// <param name="text">The text.</param>
     /// <returns>As U+0007; null when there is none.</returns>
     public static string? Odd(string text)
@@ -77,5 +77,9 @@ public static class PlainText
     private static bool IsOdd(char c) =>
         c < ' ' ? c is not ('\t' or '\n' or '\r')
         : c is (>= '\u007F' and <= '\u009F' and not '\u0085') or '\uFFFE' or '\uFFFF' || char.IsSurrogate(c)
-        || c is >= '\uFDD0' and <= '\uFDEF';
+        || c is >= '\uFDD0' and <= '\uFDEF' || IsDirection(c);
+
+    // A name that turns its reading around looks like another.
+    private static bool IsDirection(char c) =>
+        c is '\u061C' or '\u200E' or '\u200F' or (>= '\u202A' and <= '\u202E') or (>= '\u2066' and <= '\u2069');
 }

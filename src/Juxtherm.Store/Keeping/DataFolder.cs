@@ -182,7 +182,7 @@ public sealed partial class DataFolder : IDisposable
     {
         try
         {
-            Directory.CreateDirectory(path);
+            OwnerOnly.Make(path);
             return new FileStream(System.IO.Path.Combine(path, LockName), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
         }
         catch (Exception e) when (DiskFull.IsReadOnly(e) || e is DirectoryNotFoundException)

@@ -266,6 +266,9 @@ namespace Juxtherm.Store.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("AgreedJson")
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("CreatedUtc")
                         .HasColumnType("INTEGER");
 
@@ -406,6 +409,9 @@ namespace Juxtherm.Store.Migrations
                     b.Property<string>("Cover")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<bool>("Elsewhere")
+                        .HasColumnType("INTEGER");
 
                     b.Property<bool?>("EndedWell")
                         .HasColumnType("INTEGER");

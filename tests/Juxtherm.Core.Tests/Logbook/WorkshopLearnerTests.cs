@@ -64,6 +64,57 @@ public sealed class WorkshopLearnerTests
         Assert.InRange(with, without - 0.3, without + 0.3);
     }
 
+    /// <summary>One bad cloth, or one bad vinyl, is no cold plate: however many pieces lift, the plate is believed off by little and the
+    /// vinyl on that cloth is believed to want more.</summary>
+    [Theory]
+    [InlineData(Showing.Short, 5)]
+    [InlineData(Showing.Short, 40)]
+    [InlineData(Showing.TooMuch, 12)]
+    [InlineData(Showing.TooMuch, 60)]
+    public void Without_a_reading_one_work_never_moves_a_plate_by_more_than_3_K(Showing showed, int count)
+    {
+        var one = Learn(Pieces(showed, count));
+        Assert.InRange(one.Plates[0].OffsetK, -LearningFigures.MostUnmeasuredK, LearningFigures.MostUnmeasuredK);
+        // It is known no better than before how far off it may be.
+        Assert.Equal(ErrorK / LearningFigures.SpreadsInError, one.Plates[0].SpreadK, 6);
+        if (showed == Showing.Short)
+            Assert.True(one.Demands[0].Factor > 1.15, $"{one.Demands[0].Factor}");
+        // Another vinyl on the same cloth, and the same vinyl on another, have something in common with it.
+        foreach (var (vinyl, material) in new[] { ("glitter", "cotton"), ("smooth", "canvas") })
+        {
+            var alike = Learn(Pieces(showed, count).Concat(Enumerable.Range(0, count)
+                .Select(_ => Piece(showed, vinyl: vinyl, material: material))));
+            Assert.InRange(alike.Plates[0].OffsetK, -LearningFigures.MostUnmeasuredK, LearningFigures.MostUnmeasuredK);
+        }
+    }
+
+    [Fact]
+    public void Works_with_nothing_in_common_that_agree_are_believed_and_so_is_a_reading()
+    {
+        List<Evidence> two = [.. Pieces(Showing.Short, 8), .. Enumerable.Range(0, 8)
+            .Select(_ => Piece(Showing.Short, vinyl: "glitter", material: "canvas"))];
+        Assert.True(Learn(two).Plates[0].OffsetK < -LearningFigures.MostUnmeasuredK, $"{Learn(two).Plates[0].OffsetK}");
+        // Where the other holds they do not agree.
+        List<Evidence> apart = [.. Pieces(Showing.Short, 8), .. Enumerable.Range(0, 8)
+            .Select(_ => Piece(Showing.Held, vinyl: "glitter", material: "canvas"))];
+        Assert.InRange(Learn(apart).Plates[0].OffsetK, -LearningFigures.MostUnmeasuredK, LearningFigures.MostUnmeasuredK);
+        Assert.InRange(Learn(Pieces(Showing.Short, 8), new PlateReading("press", -9, 1)).Plates[0].OffsetK, -10, -6);
+    }
+
+    /// <summary>Pieces of another workshop, learned of as on a plate of their own, say something of the vinyl and nothing of the plate
+    /// here; each says less than one from here.</summary>
+    [Fact]
+    public void What_comes_from_elsewhere_is_a_hint_of_the_vinyl_and_none_of_the_plate()
+    {
+        var there = SinceRepair.PlateElsewhere("press");
+        var hint = SinceRepair.Now(Learn(Enumerable.Range(0, 20)
+            .Select(_ => Piece(Showing.Short, source: there) with { Weight = LearningFigures.ElsewhereWeight })));
+        Assert.Empty(hint.Plates);
+        var own = Learn(Pieces(Showing.Short, 20)).Demands[0].Factor;
+        Assert.InRange(hint.Demands[0].Factor, 1.02, own - 0.02);
+        Assert.Equal("press", SinceRepair.Press(there));
+    }
+
     [Fact]
     public void A_thousand_readings_and_pieces_do_not_drown_each_other() =>
         Assert.InRange(
@@ -188,7 +239,11 @@ public sealed class WorkshopLearnerTests
 
     [Theory]
     [InlineData(Showing.Held, Outcome.Stuck)]
-    [InlineData(Showing.Held, Outcome.Marked)]
+    [InlineData(null, Outcome.Marked)]
+    [InlineData(null, Outcome.Marked, Outcome.Stuck)]
+    [InlineData(null, Outcome.ColourShifted, Outcome.Stuck)]
+    [InlineData(Showing.TooMuch, Outcome.Scorched, Outcome.Stuck)]
+    [InlineData(Showing.Short, Outcome.Marked, Outcome.EdgesLifted)]
     [InlineData(Showing.Held, Outcome.Crooked, Outcome.Stuck)]
     [InlineData(Showing.Short, Outcome.EdgesLifted)]
     [InlineData(Showing.Short, Outcome.OnCarrier, Outcome.Stuck)]

@@ -35,8 +35,10 @@ public static class NamesInDatabase
         new("SetAside", "set-aside", "Id", "SetAside", "Id"),
     ];
 
-    private static readonly string[] Written = ["Title", "Name", "Note", "Customer", "Label", "StationName", "Word", "Why"];
-    private static readonly string[] Documents = ["Json", "JobJson", "EventJson", "FactJson", "WayJson", "RunJson"];
+    private static readonly string[] Written = ["Title", "Name", "Note", "Customer", "Label", "StationName", "Word", "Why", "ColourName",
+        "Lot", "Licence"];
+    private static readonly string[] Documents = ["Json", "JobJson", "EventJson", "FactJson", "WayJson", "RunJson", "RowJson",
+        "PlanJson", "TraceJson"];
     private static readonly string[] Titles = ["Title", "Name", "Label", "Key"];
     private static readonly string[] Times = ["CreatedUtc", "StartedUtc", "AtUtc"];
 
@@ -47,6 +49,7 @@ public static class NamesInDatabase
     {
         ArgumentNullException.ThrowIfNull(names);
         using var db = Open(path, SqliteOpenMode.ReadOnly);
+        NoteLayers(db, names);
         var places = new List<NamePlace>();
         foreach (var of in Owners.Select(o => o.Kind).Distinct(StringComparer.Ordinal))
         {
@@ -77,6 +80,7 @@ public static class NamesInDatabase
         ArgumentNullException.ThrowIfNull(leave);
         using var db = Open(path, SqliteOpenMode.ReadWrite);
         Do(db, "PRAGMA secure_delete=ON;");
+        NoteLayers(db, names);
         using (var whole = db.BeginTransaction())
         {
             foreach (var owner in Owners)
@@ -117,6 +121,15 @@ public static class NamesInDatabase
         // The letters are drawn in its sheets. What is cut already is not cut again.
         if (owner.Kind == "cut")
             Do(db, $"DELETE FROM \"Cuts\" WHERE \"Id\" = $id AND \"Status\" NOT IN ('{CutStore.Open}', '{CutStore.Cut}');", row.Owner);
+    }
+
+    // Before anything is looked at: what a run says of a layer, its job says first.
+    private static void NoteLayers(SqliteConnection db, PersonNames names)
+    {
+        foreach (var owner in Owners)
+            foreach (var (_, _, cells) in Rows(db, owner))
+                foreach (var cell in cells.Where(c => c.Column is "Json" or "JobJson"))
+                    names.NoteLayers(cell.Text);
     }
 
     private static NamePlace Place(SqliteConnection db, Owner owner, string id, List<NamedText> texts)
