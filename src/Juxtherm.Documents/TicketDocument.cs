@@ -92,7 +92,7 @@ public static class TicketDocument
         page.Text(page.Words.Say("ticket-document.head", ("other", other), ("pressure", press.Pressure),
             ("underlay", Lower(job.Tools.Underlay.Name)), ("cover", Lower(job.Tools.Cover.Name)),
             ("isFor", plan.Chart.For == JobReader.ForThisPress)), Left, y + 7, Body, colour: Page.Quiet);
-        return y + 18;
+        return page.Paragraph(plan.Line, Left, y + 14, Right - Left, Body, weight: Weight.Bold) + 4;
     }
 
     /// <summary>The stack from the side, as it lies when the plate opens.</summary>

@@ -79,7 +79,12 @@ public static class NameList
             if (Array.TrueForAll(cells, string.IsNullOrWhiteSpace))
                 continue;
             if (first && (heading = PieceHeading.Of(cells)) is not null)
+            {
+                if (heading.Numbers is { } numbers)
+                    marked.Add(new NotRead(csv.RawRow, null, numbers, words.Say("name-list.number")));
                 continue;
+            }
+
             if (read.Count == Most)
             {
                 marked.Add(new NotRead(csv.RawRow, null, cells[0], words.Say("name-list.too-many", ("most", Most))));

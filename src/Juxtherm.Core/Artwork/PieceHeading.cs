@@ -22,6 +22,9 @@ internal enum PieceColumn
 
     /// <summary>How many.</summary>
     Count,
+
+    /// <summary>The number that a player wears: it says nothing of how many.</summary>
+    Number,
 }
 
 /// <summary>The heading of a list: what its columns say, those left out that mean nothing here.</summary>
@@ -35,7 +38,8 @@ internal sealed class PieceHeading(IReadOnlyList<PieceColumn?> columns)
         (PieceColumn.Garment, ["garment", "garmentcolor", "shirt", "shirtcolor", "tee", "teecolor", "itemcolor", "blank", "blankcolor"]),
         (PieceColumn.Colour, ["color", "namecolor", "vinyl", "vinylcolor", "printcolor", "textcolor"]),
         (PieceColumn.Width, ["width", "namewidth", "printwidth", "textwidth"]),
-        (PieceColumn.Count, ["count", "number", "pieces", "quantity", "qty", "howmany"]),
+        (PieceColumn.Count, ["count", "pieces", "quantity", "qty", "howmany", "numberofpieces"]),
+        (PieceColumn.Number, ["number", "no", "no.", "#", "jerseynumber", "playernumber", "shirtnumber", "backnumber"]),
     ];
 
     // What a garment is called behind its colour.
@@ -51,6 +55,12 @@ internal sealed class PieceHeading(IReadOnlyList<PieceColumn?> columns)
     /// <summary>It has a column of names.</summary>
     public bool Names => columns.Contains(PieceColumn.Name);
 
+    /// <summary>What its column of players' numbers is called; null where it has none.</summary>
+    public string? Numbers { get; private init; }
+
+    /// <summary>It says how many.</summary>
+    public bool Counts => columns.Contains(PieceColumn.Count);
+
     /// <summary>A row read as a heading; null when it is none.</summary>
     public static PieceHeading? Of(IReadOnlyList<string> cells)
     {
@@ -60,7 +70,12 @@ internal sealed class PieceHeading(IReadOnlyList<PieceColumn?> columns)
         if (known < 2 && !(cells.Count == 1 && (columns[0] == PieceColumn.Name || (known == 1 && cells[0].Contains(' ')))))
             return null;
         var width = columns.IndexOf(PieceColumn.Width);
-        return new PieceHeading(columns) { WidthUnit = width < 0 ? null : Parted(cells[width]).Unit };
+        var numbers = columns.IndexOf(PieceColumn.Number);
+        return new PieceHeading(columns)
+        {
+            WidthUnit = width < 0 ? null : Parted(cells[width]).Unit,
+            Numbers = numbers < 0 ? null : cells[numbers],
+        };
     }
 
     /// <summary>The cells of a row by what they say.</summary>

@@ -10,6 +10,9 @@ namespace Juxtherm.Core.Artwork;
 /// <param name="cells">Its cells, by what they say.</param>
 internal sealed partial class PieceRow(int line, IReadOnlyList<(PieceColumn Column, string Text)> cells)
 {
+    // More alike on one line than this are asked about.
+    private const int MostUnasked = 12;
+
     private static readonly Dictionary<string, double> Units = new(StringComparer.Ordinal)
     {
         ["mm"] = 1,
@@ -66,10 +69,21 @@ internal sealed partial class PieceRow(int line, IReadOnlyList<(PieceColumn Colu
             return found;
         }
 
+        // So many alike on one line of a list of names are a jersey number more often than an order.
+        int Count()
+        {
+            var count = Read<int?>(PieceColumn.Count, Many, () => words.Say("name-list.count")) ?? 1;
+            if (count <= MostUnasked)
+                return count;
+            var isSaid = heading is { Counts: true };
+            Mark(Cell(PieceColumn.Count), isSaid ? words.Say("name-list.many-said", ("count", count)) : words.Say("name-list.many"));
+            return isSaid ? count : 1;
+        }
+
         return new PieceEntry(
             name, Read(PieceColumn.Size, t => SizeWords.Read(t, sizes), () => words.Say("name-list.size")),
             Read(PieceColumn.Colour, ColourWords.Hex, () => words.Say("name-list.colour")),
-            Read<int?>(PieceColumn.Count, Many, () => words.Say("name-list.count")) ?? 1, Proofed: false,
+            Count(), Proofed: false,
             Read(PieceColumn.Garment, ColourWords.Hex, () => words.Say("name-list.garment")),
             Read(PieceColumn.Width, t => Wide(Mm(t, heading?.WidthUnit)), () => words.Say("name-list.width")));
     }

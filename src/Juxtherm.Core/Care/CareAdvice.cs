@@ -53,12 +53,6 @@ public sealed record CareMark(CareSymbol Symbol, string Says);
 /// <param name="Kind">How it is looked after.</param>
 public sealed record CareAdvice(IReadOnlyList<CareMark> Marks, IReadOnlyList<string> Lines, double CureHours, CareKind Kind)
 {
-    // Cloth that loses its shape in a tumbler, or whose limit lies near its heat (common practice).
-    private static readonly string[] NotTumbled = ["acrylic", "nylon", "softshell", "elastane", "jute"];
-
-    // Cloth that felts or frays in a machine (common practice).
-    private static readonly string[] ByHand = ["jute"];
-
     /// <summary>For a pressed piece. Typical, and never less careful than the item's own label, which nobody here has read.</summary>
     /// <param name="job">Its job.</param>
     /// <param name="figures">Figures of the work.</param>
@@ -73,10 +67,10 @@ public sealed record CareAdvice(IReadOnlyList<CareMark> Marks, IReadOnlyList<str
         {
             CareKind.Wash => new CareAdvice(
             [
-                ByHand.Contains(material.Id, StringComparer.Ordinal)
+                material.WashedByHand is not null
                 ? new(CareSymbol.WashByHand, words.Say("care-advice.text")) : new(CareSymbol.WashMild30, words.Say("care-advice.text-2")),
                 new(CareSymbol.DoNotBleach, words.Say("care-advice.text-3")),
-                NotTumbled.Contains(material.Id, StringComparer.Ordinal)
+                material.NotTumbled is not null
                 ? new(CareSymbol.DoNotTumble, words.Say("care-advice.text-4")) : new(CareSymbol.TumbleLow, words.Say("care-advice.text-5")),
                 job.Blank.CareDots == 0
                 ? new(CareSymbol.DoNotIron, words.Say("care-advice.text-6")) : new(CareSymbol.IronLow, words.Say("care-advice.text-7")),

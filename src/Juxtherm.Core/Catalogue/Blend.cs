@@ -18,6 +18,9 @@ public static class Blend
     // Dye of less than this part of the cloth does not show in the vinyl.
     private const double DyeShare = 0.2;
 
+    // So much of a fibre makes the cloth be looked after as that fibre (from memory).
+    private const double TellingShare = 0.2;
+
     private static readonly Provenance ByShare = new(ProvenanceKind.FromMemory,
         "by share of the fibres on its label; how a mixture behaves is a rule of thumb, not measured");
 
@@ -31,6 +34,9 @@ public static class Blend
         if (parts.Count == 1)
             return parts[0].Material with { Id = id, Name = name };
         Sourced<double> Mean(Func<Material, double> of) => new(parts.Sum(p => p.Share * of(p.Material)), ByShare);
+        // A few hundredths of elastane do not change how a tee is looked after.
+        Sourced<bool>? Telling(Func<Material, Sourced<bool>?> of) =>
+            parts.Where(p => of(p.Material) is not null).Sum(p => p.Share) >= TellingShare ? new(true, ByShare) : null;
         var counted = parts.Where(p => p.Share >= TooLittle).ToList();
         var delicate = counted.MinBy(p => p.Material.Limit.Celsius.Value)!.Material;
         var most = parts.MaxBy(p => p.Share)!.Material;
@@ -50,6 +56,10 @@ public static class Blend
             new Sourced<double>(Math.Ceiling(parts.Sum(p => p.Share * p.Material.PreheatSeconds.Value)), ByShare), most.Prewash,
             most.Lofty, new MaterialDoubt(counted.Select(p => p.Material.Doubt.Uncertain).FirstOrDefault(u => u is not null),
             counted.Exists(p => p.Material.Doubt.Stops), counted.Select(p => p.Material.Doubt.NeverPressed)
-            .FirstOrDefault(n => n is not null)));
+            .FirstOrDefault(n => n is not null)))
+        {
+            NotTumbled = Telling(m => m.NotTumbled),
+            WashedByHand = Telling(m => m.WashedByHand),
+        };
     }
 }

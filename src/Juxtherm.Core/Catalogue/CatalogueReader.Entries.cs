@@ -40,7 +40,8 @@ public static partial class CatalogueReader
     private static Material MaterialOf(JsonCursor c, Dictionary<string, Provenance> sources)
     {
         c.OnlyNames("id", "name", "kind", "care", "lofty", "uncertain", "uncertaintyStops", "neverPressed", "thermal", "limitCelsius",
-            "limitConsequence", "dyeMigrationCelsius", "demand", "preheatSeconds", "prewash", "wantsPressure", "cracks");
+            "limitConsequence", "dyeMigrationCelsius", "demand", "preheatSeconds", "prewash", "wantsPressure", "cracks",
+            "notTumbled", "washedByHand");
         return new Material(
             c["id"].Text(), c["name"].Text(), KindOf(c["kind"]), CareOf(c["care"]), ThermalOf(c["thermal"], sources),
             new MaterialLimit(Number(c["limitCelsius"], sources, 50, 600), c["limitConsequence"].Text(),
@@ -50,6 +51,8 @@ public static partial class CatalogueReader
             new MaterialDoubt(Words(c["uncertain"], sources), c["uncertaintyStops"].Flag(false), Words(c["neverPressed"], sources)))
         {
             Cracks = c["cracks"].Flag(false),
+            NotTumbled = c["notTumbled"].Exists ? Truth(c["notTumbled"], sources) : null,
+            WashedByHand = c["washedByHand"].Exists ? Truth(c["washedByHand"], sources) : null,
             WantsPressure = c["wantsPressure"].Exists ? Pressure(c["wantsPressure"], sources) : null,
         };
     }

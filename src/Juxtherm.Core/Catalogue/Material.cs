@@ -33,6 +33,12 @@ public sealed record Material(
     /// <summary>It cracks where it is heated fast or unevenly.</summary>
     public bool Cracks { get; init; }
 
+    /// <summary>It loses its shape in a tumbler, or bears little more heat than there is in one; null where it is tumbled low.</summary>
+    public Sourced<bool>? NotTumbled { get; init; }
+
+    /// <summary>It felts or frays in a machine and is washed by hand; null where a mild machine wash will do.</summary>
+    public Sourced<bool>? WashedByHand { get; init; }
+
     /// <summary>The least pressure that its weave asks for, whatever the vinyl does; null where the vinyl alone decides.</summary>
     public Sourced<PressureLevel>? WantsPressure { get; init; }
 }

@@ -13,7 +13,7 @@ public static class PlanRules
         new BlankTooHot(), new CarrierOverlap(), new CarrierSide(), new CarrierTrim(), new ClamshellFrame(), new CollarUnderPlate(),
         new CoverNeeded(), new CushionMargin(), new CutPresetPerMat(), new DampUnderlay(), new DoNotPressLabel(), new DyeMigration(),
         new FrameNeedsSupport(), new HandWashOnly(), new HeatSourceUnsuitable(), new HotSurface(), new LayingOrderWish(),
-        new LeastHarm(), new LoftyFace(), new MetalUnderHeat(), new NamesCount(), new NeedsSections(), new NoIroningBoard(),
+        new LeastHarm(), new LoftyFace(), new MayFail(), new MetalUnderHeat(), new NamesCount(), new NeedsSections(), new NoIroningBoard(),
         new ReadsBackwards(),
         new NoSafeSetting(), new NotCovered(), new NotPressable(), new OffItem(), new OpenWeave(), new PlacementCollar(),
         new PlacementLow(), new PressureNotAdjustable(), new SeamUnderPlate(), new SteamOff(), new TestCut(), new TestPatch(),

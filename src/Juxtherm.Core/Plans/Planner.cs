@@ -62,7 +62,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
         var rules = new PlanContext(
             about, [.. rehearsal.Presses.Select((p, i) =>
                 new PressInPlan(p.Press.Purpose, p.Press.Laid, p.Seconds) { Layers = p.Press.Layers, Reheated = rehearsal.Reheated(i),
-                    InsteadOfSeconds = p.InsteadOfSeconds })], job.Layers.Min(l => last.Heat[l.Id].Bond),
+                    InsteadOfSeconds = p.InsteadOfSeconds })], job.Layers.Min(l => rehearsal.AtPeel.Heat[l.Id].Bond),
             last.Heat.Keys.ToDictionary(id => id, budget.Total, StringComparer.Ordinal), last.HottestBareCelsius,
             HottestAtChart(about, preheat))
         {
@@ -70,7 +70,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
             Certainty = certainty,
             Orders = orders,
             Sequence = tried.Laid,
-            AllHold = about.Layers.All(l => last.Heat[l.Id].Bond >= l.Work.Vinyl.Bond.HoldsFrom.Value),
+            AllHold = about.Layers.All(l => rehearsal.AtPeel.Heat[l.Id].Bond >= l.Work.Vinyl.Bond.HoldsFrom.Value),
             LabelCap = CareLabel.Cap(job.Blank.CareDots, catalogue),
             HottestOfRunCelsius = about.Work.Material.Limit.DyeMigrationCelsius is null ? 0 : _hottest.Of(about.Found, job.Quantity),
             RunHelps = helps,
@@ -101,6 +101,7 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
             AllOptions.In(about), Ladder.Of(about, preheat, catalogue), catalogue.Version, ModelVersion)
         {
             Certainty = certainty,
+            Line = verdict == Verdict.Stop ? "" : PressLine.Of(presses, about.Words),
             Batch = BatchWriter.Of(about, run, rehearsal.Bonding.Seconds) is { } batch
                 ? BatchWriter.WithSteps(about, batch, presses, steps) with
                 {
@@ -227,19 +228,9 @@ public sealed class Planner(CatalogueSnapshot catalogue, ILanguage language)
     {
         if (verdict == Verdict.Stop)
             return found.Outcome == SettingOutcome.None ? words.Say("planner.headline") : words.Say("planner.headline-2");
-        var bonding = Stages.Plan.Bonding(presses);
-        string Set(PlannedPress press) => words.Say("planner.set", ("celsius", Thing.Celsius(press.Celsius)), ("dialMark", press.DialMark));
-        var faces = bonding.Select(p => p.Face).Distinct().Count() > 1;
-        var apart = bonding.Select(Set).Distinct(StringComparer.Ordinal).Count() > 1;
-        string Time(PlannedPress press) =>
-            faces ? words.Say("planner.time", ("seconds", Thing.Seconds(press.Seconds)), ("face", press.Face))
-            : words.Say(Thing.Seconds(press.Seconds));
-        return apart
-            ? words.Say("planner.headline-3",
-                ("bonding", Thing.List(bonding.Select(p => words.Say("planner.headline-4", ("set", Set(p)), ("time", Time(p)))))),
-                ("pressure", bonding[0].Pressure))
-            : words.Say("planner.headline-5", ("set", Set(bonding[0])), ("bonding", Thing.List(bonding.Select(Time))),
-                ("pressure", bonding[0].Pressure));
+        var first = presses.First(p => p.Purpose != PressPurpose.Patch);
+        return words.Say("planner.headline-3", ("set", PressLine.SetOf(first, words)), ("line", PressLine.Of(presses, words)),
+            ("pressure", Stages.Plan.Bonding(presses)[0].Pressure));
     }
 
     private static PlanTimes Times(IReadOnlyList<PlanStep> steps, int quantity)

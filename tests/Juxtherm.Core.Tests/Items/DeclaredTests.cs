@@ -3,6 +3,7 @@ using Juxtherm.Core.Editing;
 using Juxtherm.Core.Geometry;
 using Juxtherm.Core.Items;
 using Juxtherm.Core.Notices;
+using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Tests.Plans;
 
 namespace Juxtherm.Core.Tests.Items;
@@ -90,13 +91,31 @@ public sealed class DeclaredTests
     {
         var job = Back(j => Feature(j, "seam", 0, 150, 430, 6), y: 90, height: 140);
         var plan = SampleJobs.Plan(job).Plan;
-        Assert.Contains(plan.Presses, p => p.Sections.Any(s => s.SeamsUnder.Count > 0));
-        var extra = Assert.Single(plan.Steps, s => s.Text.Contains("Beside the seam", StringComparison.Ordinal));
-        Assert.Contains("soft pad", extra.Text, StringComparison.Ordinal);
-        Assert.Contains("2 times more for 12 s", extra.Text, StringComparison.Ordinal);
-        Assert.True(extra.Seconds >= 24);
-        Assert.DoesNotContain(SampleJobs.Plan(Back(y: 90, height: 140)).Plan.Steps,
-            s => s.Text.Contains("Beside the seam", StringComparison.Ordinal));
+        Assert.Contains(plan.Presses, p => p.Sections.Any(s => s.SeamsBeside.Count > 0));
+        var laying = Assert.Single(plan.Steps, s => s.Text.Contains("Beside the seam", StringComparison.Ordinal));
+        Assert.Contains("thin pad", laying.Text, StringComparison.Ordinal);
+        // Nothing is pressed that is not among the presses, and the pad has its time.
+        Assert.Equal(plan.Presses.Count(p => p.Purpose != PressPurpose.Patch), plan.Steps.Count(s => s.Kind == StepKind.Hold));
+        var without = SampleJobs.Plan(Back(y: 90, height: 140)).Plan;
+        Assert.DoesNotContain(without.Steps, s => s.Text.Contains("Beside the seam", StringComparison.Ordinal));
+        Assert.True(laying.Seconds > without.Steps.Single(s => s.PressOrder == laying.PressOrder && s.Kind == StepKind.Do
+            && s.Stage == WorkStage.Press).Seconds);
+    }
+
+    /// <summary>A seam under the plate, with the print so far away: 30 mm is near.</summary>
+    [Theory]
+    [InlineData("smooth", 150, true)]
+    [InlineData("smooth", 255, true)]
+    [InlineData("smooth", 300, false)]
+    [InlineData("puff", 150, false)]
+    public void Only_vinyl_beside_a_seam_is_padded_and_foam_never(string vinyl, double seam, bool padded)
+    {
+        var job = Back(j =>
+        {
+            Feature(j, "seam", 0, seam, 430, 6);
+            j["layers"]![0]!["vinyl"] = vinyl;
+        }, y: 90, height: 140);
+        Assert.Equal(padded, SampleJobs.Plan(job).Plan.Steps.Any(s => s.Text.Contains("Beside the seam", StringComparison.Ordinal)));
     }
 
     [Theory]

@@ -180,8 +180,11 @@ public class PlacementRuleTests
             """))).Plan;
         var laid = plan.Presses.Where(p => p.Laid.Count > 0).Select(p => string.Join('+', p.Laid));
         Assert.Equal(["moon", "name"], laid);
-        Assert.Contains(plan.Steps, s => s.Text.Contains("Turn the tee over", StringComparison.Ordinal)
-            && s.Text.Contains("“name”", StringComparison.Ordinal));
+        // Turned over for its preheat, then laid.
+        var turned = plan.Steps.ToList().FindIndex(s => s.Text.Contains("Turn the tee over", StringComparison.Ordinal));
+        Assert.Contains(plan.Steps.Skip(turned), s => s.Text.Contains("“name”", StringComparison.Ordinal));
+        Assert.DoesNotContain(plan.Steps.Take(turned), s => s.Text.Contains("“name”", StringComparison.Ordinal)
+            && s.Kind == StepKind.Do && s.Stage == WorkStage.Press);
         Assert.DoesNotContain(plan.Notices, n => n.Code == "carrier-overlap");
         // Each face is bonded before the next is begun, and by itself.
         Assert.Equal(["moon", "name"], plan.Presses.Where(p => p.Purpose == PressPurpose.Press).Select(p => string.Join('+', p.Layers)));

@@ -26,7 +26,7 @@ public class ApartTests
         var bonding = plan.BondingPresses;
         Assert.Equal([("plain", "•••", 200.0), ("foil", "••", 150.0)],
             bonding.Select(p => (Assert.Single(p.Layers), p.DialMark, p.Celsius)));
-        Assert.Contains("then to the mark ••", plan.Headline, StringComparison.Ordinal);
+        Assert.Contains("then to the mark ••:", plan.Headline, StringComparison.Ordinal);
         // Turning the dial is a step with its own time, just before what is pressed at it, and the bench has it.
         var turn = Assert.Single(plan.Steps, s => s.Text.StartsWith("Now the mark ••", StringComparison.Ordinal));
         Assert.Equal(bonding[1].Order, turn.PressOrder);

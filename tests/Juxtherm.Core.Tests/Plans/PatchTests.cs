@@ -28,6 +28,30 @@ public class PatchTests
 
     private static JsonObject Iron() => SampleJobs.Of("smooth", "tee", "cotton", "household-iron");
 
+    /// <summary>One held with less than what another lifted at: it is said, one more is asked for beyond both, and the plan stays above
+    /// what lifted and is no surer than before.</summary>
+    [Theory]
+    [InlineData(12, 16)]
+    [InlineData(10, 24)]
+    [InlineData(14, 15)]
+    public void Patches_that_contradict_each_other_are_settled_by_one_more(double held, double lifted)
+    {
+        var dial = SampleJobs.Plan(SampleJobs.Tee()).Plan.BondingPress.Celsius;
+        var job = With(SampleJobs.Tee(), (dial, held, "holds"), (dial, lifted, "lifts"));
+        var advice = Ask(job);
+        Assert.False(advice.Sure);
+        Assert.Contains("misleads", advice.Text, StringComparison.Ordinal);
+        Assert.Equal(1, advice.AtMost);
+        Assert.True(advice.Next!.Seconds > lifted, $"{advice.Next.Seconds}");
+        var plan = SampleJobs.Plan(job).Plan;
+        // At the same dial for longer, or hotter: never as little as lifted.
+        Assert.True(plan.BondingPress.Celsius > dial + 1 || plan.BondingPress.Seconds > lifted, plan.Headline);
+        Assert.True(plan.Certainty!.Short > 0.02, plan.Certainty.PerHundred);
+        // The other way round it is no contradiction.
+        var other = With(SampleJobs.Tee(), (dial, held, "lifts"), (dial, lifted, "holds"));
+        Assert.DoesNotContain("misleads", Ask(other).Text, StringComparison.Ordinal);
+    }
+
     [Fact]
     public void Where_there_is_plenty_of_room_no_patch_is_asked_for()
     {

@@ -88,6 +88,9 @@ public sealed class PatchStudy
     public bool IsEnough(IReadOnlyList<PatchResult> results)
     {
         ArgumentNullException.ThrowIfNull(results);
+        // What contradicts itself is settled by one more patch, once.
+        if (results.Count < MostPatches + 1 && Contradict(results))
+            return false;
         return results.Count >= MostPatches
             || (results.Count > 0 && results[^1].Outcome != PatchOutcome.Marked && SpreadLeft(results) <= EnoughLeft);
     }
@@ -197,7 +200,9 @@ public sealed class PatchStudy
         var (limit, dose) = Marked(results);
         var wants = Math.Max(belief.Middle, Lifted(results));
         // All that is left of the doubt is in what the patches told: plate and pressure were this press's own.
-        var told = new Belief(belief.SpreadAbove(wants), Whole: true, Knowledge.Patches);
+        // Patches that contradict each other leave as much doubt as there was.
+        var spread = belief.SpreadAbove(wants);
+        var told = new Belief(Contradict(results) ? Math.Max(spread, Before.Spread) : spread, Whole: true, Knowledge.Patches);
         return job with
         {
             Patches = [],
@@ -235,9 +240,18 @@ public sealed class PatchStudy
     /// <summary>The most bond with which a patch lifted, those left out that one with less belies; null for none.</summary>
     private double? MostThatLifted(IReadOnlyList<PatchResult> results)
     {
-        var held = results.Where(r => r.Outcome == PatchOutcome.Holds).Select(r => At(r).Bond).DefaultIfEmpty(double.PositiveInfinity)
-            .Min();
-        return results.Where(r => r.Lifted && LnPressure(r.Pressure) == 0).Select(r => (double?)At(r).Bond).Where(b => b < held).Max();
+        return results.Where(r => r.Lifted && LnPressure(r.Pressure) == 0).Select(r => (double?)At(r).Bond).Max();
+    }
+
+    /// <summary>Whether one patch lifted though it had at least the bond of another that held: one of them is no witness, and it is not
+    /// known which.</summary>
+    /// <param name="results">What came of patches.</param>
+    public bool Contradict(IReadOnlyList<PatchResult> results)
+    {
+        ArgumentNullException.ThrowIfNull(results);
+        var alike = results.Where(r => LnPressure(r.Pressure) == 0).ToList();
+        return alike.Exists(held => held.Outcome == PatchOutcome.Holds
+            && alike.Exists(lifted => lifted.Lifted && At(lifted).Bond >= At(held).Bond));
     }
 
     /// <summary>What marked patches say: whichever of blank and vinyl was nearer to its limit is taken to have been marked.</summary>

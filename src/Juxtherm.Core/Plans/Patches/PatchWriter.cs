@@ -22,7 +22,8 @@ internal static class PatchWriter
     public static PatchAdvice Of(SetJob about, PatchStudy study, IReadOnlyList<PatchResult> results, FoundSetting now)
     {
         var enough = results.Count == 0 ? FirstTry.IsNeeded(about) is null : study.IsEnough(results);
-        var left = Math.Max(0, PatchStudy.MostPatches - results.Count);
+        var contradict = !enough && study.Contradict(results);
+        var left = contradict ? 1 : Math.Max(0, PatchStudy.MostPatches - results.Count);
         var plan = about.Words.Say("patch-writer.plan", ("celsius", Thing.Celsius(now.Dial.Celsius)), ("mark", now.Dial.Mark),
             ("seconds", Thing.Seconds(now.Seconds)));
         var text = (results.Count, enough) switch
@@ -30,6 +31,7 @@ internal static class PatchWriter
             (0, true) => about.Words.Say("patch-writer.text.true", ("plan", plan)),
             (0, false) => about.Words.Say("patch-writer.text.false", ("left", left)),
             (_, true) => about.Words.Say("patch-writer.text.true-2", ("plan", plan)),
+            _ when contradict => about.Words.Say("patch-writer.text.contradict", ("plan", plan)),
             _ => about.Words.Say("patch-writer.text.else", ("plan", plan), ("left", left)),
         };
         var next = enough || left == 0 ? null : Patch(about, study.Next(results), null);

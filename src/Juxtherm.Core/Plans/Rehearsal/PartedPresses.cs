@@ -52,6 +52,7 @@ internal static class PartedPresses
     /// <summary>The face that a press is for.</summary>
     public static Face FaceOf(SetJob about, RehearsedPresses rehearsal, DonePress done) =>
         about.Layers.FirstOrDefault(l => done.Press.Layers.Contains(l.Id, StringComparer.Ordinal))?.Layer.Face
+        ?? done.Press.Face
         ?? about.Layer(rehearsal.Presses.First(p => p.Press.Laid.Count > 0).Press.Laid[0]).Layer.Face;
 
     /// <summary>Presses that are done on one part before the next part is begun.</summary>

@@ -101,7 +101,7 @@ internal sealed partial class Rehearser
             if (rehearser._repeated && turned.PlateCelsius != rehearser._setting.PlateCelsius)
                 rehearser._session.SettlePlate(turned.PlateCelsius);
             rehearser._setting = turned;
-            rehearser.Prepare(press.Purpose, press.Laid);
+            rehearser.Prepare(press.Purpose, press.Laid, press.Face);
             foreach (var (seconds, openBefore) in closings)
             {
                 if (openBefore > 0)
@@ -149,7 +149,7 @@ internal sealed partial class Rehearser
             _session.SettlePlate(_setting.PlateCelsius);
         }
 
-        Prepare(press.Purpose, press.Laid);
+        Prepare(press.Purpose, press.Laid, press.Face);
         var seconds = press.Purpose == PressPurpose.Tack
             ? Math.Max(press.Seconds, TackSeconds(_session, _setting, press.Laid.Select(_about.Layer), _catalogue)) : press.Seconds;
         double? insteadOf = null;
@@ -174,18 +174,11 @@ internal sealed partial class Rehearser
             Peel(peel);
     }
 
-    private void Prepare(PressPurpose purpose, IReadOnlyList<string> laid)
+    private void Prepare(PressPurpose purpose, IReadOnlyList<string> laid, Face? bare)
     {
         if (laid.Count > 0)
         {
-            // The finished face goes down, to the cold side.
-            if (_about.Layer(laid[0]).Layer.Face is var face && face != _face)
-            {
-                Open(PhaseKind.Turn, _catalogue.Work.TurnSeconds.Value, CoolingPlace.OnUnderlay);
-                _session.TurnOver();
-                _face = face;
-            }
-
+            TurnTo(_about.Layer(laid[0]).Layer.Face);
             // The first layers follow the preheat; without one they are laid on a cold blank.
             if (_done.Count > 0 || _repeated)
                 Open(PhaseKind.Lay, LayingSeconds(_about, laid), CoolingPlace.OnUnderlay);
@@ -197,10 +190,24 @@ internal sealed partial class Rehearser
             Open(PhaseKind.Turn, _catalogue.Work.TurnSeconds.Value, CoolingPlace.OnUnderlay);
             _session.TurnOver();
         }
-        else if (purpose != PressPurpose.Preheat)
+        else if (purpose == PressPurpose.Preheat)
+        {
+            TurnTo(bare ?? _face);
+        }
+        else
         {
             Open(PhaseKind.Cover, CoveringSeconds, CoolingPlace.OnUnderlay);
         }
+    }
+
+    /// <summary>The finished face goes down, to the cold side.</summary>
+    private void TurnTo(Face face)
+    {
+        if (face == _face)
+            return;
+        Open(PhaseKind.Turn, _catalogue.Work.TurnSeconds.Value, CoolingPlace.OnUnderlay);
+        _session.TurnOver();
+        _face = face;
     }
 
     private LayerHeat Heat(string id)

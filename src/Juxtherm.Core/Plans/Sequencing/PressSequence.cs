@@ -23,10 +23,15 @@ internal static class PressSequence
     {
         var presses = new List<SequencePress>();
         foreach (var face in laid.Faces)
+        {
+            var begins = presses.Count;
             AddFace(presses, about, face);
-        // The blank is preheated at what the first vinyl is pressed at.
-        if (preheatSeconds > 0)
-            presses.Insert(0, new SequencePress(PressPurpose.Preheat, [], [], preheatSeconds, false, PeelMethod.None, presses[0].Set));
+            // Each side is preheated at what its first vinyl is pressed at.
+            if (preheatSeconds > 0)
+                presses.Insert(begins, new SequencePress(PressPurpose.Preheat, [], [], preheatSeconds, false, PeelMethod.None,
+                    presses[begins].Set)
+                { Face = about.Layer(face.First(p => p.Layers.Count > 0).Layers[0]).Layer.Face });
+        }
 
         List<string> last = [.. laid.Faces[^1].SelectMany(p => p.Layers)];
         var set = presses[^1].Set;

@@ -17,13 +17,17 @@ internal sealed class SequenceFinder(HeatTable table)
         var faces = about.Layers.GroupBy(l => l.Layer.Face).OrderBy(f => f.Any(l => l.Work.Vinyl.Press.HeatsOnce.Value))
             .ThenBy(f => f.Key != about.Job.Blank.Face).Select(f => f.ToList()).ToList();
         var method = LayersMethod.Method(about.Choose(new LayersMethod()));
-        if (method == LayerMethod.AtOnce || about.Layers.Count == 1)
-            return new FoundOrders(
-                [new LaidSequence(
-                    [.. faces.Select(f => (IReadOnlyList<LaidPress>)[new LaidPress([.. f.Select(l => l.Id)], LaidPressKind.Full)])], 0, 0)],
-                    null, null, null);
-
         var wish = about.Job.Order.Where(id => about.Layers.Any(l => l.Id == id)).ToList();
+        var eitherFirst = faces.Count > 1 && faces.DistinctBy(f => f.Any(l => l.Work.Vinyl.Press.HeatsOnce.Value)).Count() == 1;
+        if (method == LayerMethod.AtOnce || about.Layers.Count == 1)
+        {
+            if (Forbidden(about, wish, _ => 0) is null)
+                faces = InOrder(faces, wish, f => f);
+            var atOnce = new LaidSequence(
+                [.. faces.Select(f => (IReadOnlyList<LaidPress>)[new LaidPress([.. f.Select(l => l.Id)], LaidPressKind.Full)])], 0, 0);
+            return new FoundOrders(eitherFirst && wish.Count == 0 ? [atOnce, Turned(atOnce)] : [atOnce], null, null, null);
+        }
+
         var questions = faces.ConvertAll(f => Question(about, f, method, preheatSeconds));
         var forbidden = Forbidden(about, wish, id =>
         {
@@ -33,12 +37,23 @@ internal sealed class SequenceFinder(HeatTable table)
         if (wish.Count == 0 || forbidden is not null)
         {
             var ranked = Together([.. questions.Select(q => SequenceSearch.Best(q, MostRanked))]);
+            // The side that bears being heated again goes first: which one does, the model tells.
+            if (eitherFirst)
+                ranked = [.. ranked.SelectMany(r => new[] { r, Turned(r) })];
             return new FoundOrders(ranked, null, forbidden, Trim(about, questions, ranked[0]));
         }
 
+        questions = InOrder(questions, wish, q => about.Layers.Where(l => q.Layers.Any(of => of.Id == l.Id)));
         var wished = questions.ConvertAll(q => SequenceSearch.Best(q with { Wanted = wish }, MostRanked));
         return new FoundOrders(Together(wished), Together([.. questions.Select(q => SequenceSearch.Best(q, 1))])[0], null, null);
     }
+
+    /// <summary>The same with the other side first.</summary>
+    private static LaidSequence Turned(LaidSequence laid) => laid with { Faces = [.. laid.Faces.Reverse()] };
+
+    /// <summary>Sides in the order in which the wish first names a layer of them.</summary>
+    private static List<T> InOrder<T>(List<T> faces, List<string> wish, Func<T, IEnumerable<LayerInPlan>> layers) =>
+        [.. faces.OrderBy(f => layers(f).Select(l => wish.IndexOf(l.Id)).Select(at => at < 0 ? int.MaxValue : at).Min())];
 
     /// <summary>What would go together if carriers were trimmed as close as scissors can.</summary>
     private static TrimSaving? Trim(SetJob about, List<SequenceQuestion> questions, LaidSequence now)
@@ -74,9 +89,12 @@ internal sealed class SequenceFinder(HeatTable table)
             for (var j = i + 1; j < wish.Count; j++)
             {
                 var (first, second) = (about.Layer(wish[i]), about.Layer(wish[j]));
-                if (first.Layer.Face == second.Layer.Face
-                    && (about.Stack.Reaches(first.Id, second.Id) || (ComesLast(about, first) && !ComesLast(about, second))))
+                if ((first.Layer.Face == second.Layer.Face && about.Stack.Reaches(first.Id, second.Id))
+                    || (ComesLast(about, first) && !ComesLast(about, second)))
                     return new ForbiddenWish(first.Id, second.Id, pressedTwice(first.Id));
+                if (first.Layer.Face != second.Layer.Face
+                    && wish.Skip(j).FirstOrDefault(id => about.Layer(id).Layer.Face == first.Layer.Face) is { } back)
+                    return new ForbiddenWish(second.Id, back, 0, Turns: true);
             }
         }
 

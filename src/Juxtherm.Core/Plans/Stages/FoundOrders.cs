@@ -25,7 +25,8 @@ internal sealed record FoundOrders(IReadOnlyList<LaidSequence> Ranked, LaidSeque
 /// <param name="First">Wished to be laid first.</param>
 /// <param name="Second">Wished to be laid later.</param>
 /// <param name="Heat">What the first would be heated if they were, as a share of its chart's.</param>
-internal sealed record ForbiddenWish(string First, string Second, double Heat);
+/// <param name="Turns">The piece would have to be turned over and back for it.</param>
+internal sealed record ForbiddenWish(string First, string Second, double Heat, bool Turns = false);
 
 /// <summary>Fewer presses with carriers trimmed along the contour.</summary>
 /// <param name="Presses">How many fewer.</param>

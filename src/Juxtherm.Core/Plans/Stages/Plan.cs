@@ -40,6 +40,9 @@ public sealed record Plan(
     /// <summary>How sure it is; null in plans from before that was reckoned.</summary>
     public PlanCertainty? Certainty { get; init; }
 
+    /// <summary>All presses in one line, with turning over and peeling; empty in plans from before that was written.</summary>
+    public string Line { get; init; } = "";
+
     /// <summary>How a run of many goes on; null for a single piece.</summary>
     public PlanBatch? Batch { get; init; }
 
@@ -76,9 +79,13 @@ public sealed record Plan(
     /// <summary>The presses as the print has them, whatever part they are on: what is done on every part is one. The patch is none of
     /// them.</summary>
     [JsonIgnore]
-    public IReadOnlyList<WholePress> Whole =>
+    public IReadOnlyList<WholePress> Whole => WholeOf(Presses);
+
+    /// <summary>Puts together what is done on every part.</summary>
+    /// <param name="presses">All presses in order.</param>
+    internal static IReadOnlyList<WholePress> WholeOf(IReadOnlyList<PlannedPress> presses) =>
     [
-        .. Presses.Where(p => p.Purpose != PressPurpose.Patch).GroupBy(p => p.Stage == 0 ? -p.Order : p.Stage)
+        .. presses.Where(p => p.Purpose != PressPurpose.Patch).GroupBy(p => p.Stage == 0 ? -p.Order : p.Stage)
             .Select(g =>
                 new WholePress(
                     g.First() with { Layers = [.. g.SelectMany(p => p.Layers).Distinct(StringComparer.Ordinal)],

@@ -14,6 +14,13 @@ public sealed record PlanCertainty(double Short, double Harm, Knowledge From, st
     // A chart's own second less, or a limit that is met to a hair, is no reason to warn.
     private const double Nearly = 1.5;
 
+    /// <summary>A plan is “go” up to such a chance of failing: one piece in ten.</summary>
+    public const double MostToGo = 0.1;
+
+    /// <summary>Neither chance speaks against going ahead.</summary>
+    [JsonIgnore]
+    public bool MayGo => Short <= MostToGo && Harm <= MostToGo;
+
     /// <summary>Both chances are about as small as they have to be.</summary>
     [JsonIgnore]
     public bool IsSure => Short <= Odds.MostShort * Nearly && Harm <= Odds.MostHarm * Nearly;

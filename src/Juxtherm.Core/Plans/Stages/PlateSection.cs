@@ -22,7 +22,7 @@ public sealed record PlateSection(double XMm, double YMm, double WidthMm, double
     public IReadOnlyList<SectionMark> Marks { get; init; } = [];
 
     /// <summary>Seams of the pressed face that lie under it: beside them the vinyl is pressed some more.</summary>
-    public IReadOnlyList<string> SeamsUnder { get; init; } = [];
+    public IReadOnlyList<string> SeamsBeside { get; init; } = [];
 
     /// <summary>What is thick and lies under it all the same.</summary>
     public IReadOnlyList<string> Under { get; init; } = [];

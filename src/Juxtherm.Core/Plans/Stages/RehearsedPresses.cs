@@ -33,6 +33,10 @@ internal sealed record RehearsedPresses(IReadOnlyList<TracePhase> Phases, IReadO
     /// <summary>The press that bonds; the last of them where there are several.</summary>
     public DonePress Bonding => Presses.Last(p => p.Press.Purpose == PressPurpose.Press);
 
+    /// <summary>The last press before everything is peeled: what is pressed after that comes too late for what lifts at the
+    /// peel.</summary>
+    public DonePress AtPeel => Presses.LastOrDefault(p => p.Press.Purpose != PressPurpose.Finish) ?? Presses[^1];
+
     /// <summary>Layers that a press does not press, but heats so far that their glue softens again.</summary>
     /// <param name="at">The press, by its index.</param>
     public IReadOnlyList<string> Reheated(int at) =>

@@ -1,4 +1,5 @@
 using Juxtherm.Core.Catalogue;
+using Juxtherm.Core.Items;
 
 namespace Juxtherm.Core.Plans.Stages;
 
@@ -11,4 +12,8 @@ namespace Juxtherm.Core.Plans.Stages;
 /// <param name="Peel">The peel after it; none where nothing is peeled.</param>
 /// <param name="Set">What the press is set to.</param>
 internal sealed record SequencePress(PressPurpose Purpose, IReadOnlyList<string> Laid, IReadOnlyList<string> Layers, double Seconds,
-    bool UntilBonded, PeelMethod Peel, PressSet Set);
+    bool UntilBonded, PeelMethod Peel, PressSet Set)
+{
+    /// <summary>The side that it presses while nothing lies on it; null where its layers tell.</summary>
+    public Face? Face { get; init; }
+}

@@ -13,17 +13,17 @@ internal static class CertaintyWriter
     private const double CountedSingly = 10;
     private const double Steps = 5;
 
-    /// <summary>Of a job that was carried out in the model, all its presses counted.</summary>
+    /// <summary>Of a job that was carried out in the model: whether it holds as it is peeled, and what all its presses may harm.</summary>
     /// <param name="about">The job.</param>
     /// <param name="rehearsal">What was carried out.</param>
     /// <param name="budget">How each layer's heat adds up.</param>
     public static PlanCertainty Of(SetJob about, RehearsedPresses rehearsal, HeatLedger budget)
     {
-        var last = rehearsal.Presses[^1];
+        var (last, peel) = (rehearsal.Presses[^1], rehearsal.AtPeel);
         var outlook = about.Layers.Select(layer =>
         {
             var found = about.Sets[layer.Id].Found;
-            return found.Window.GivenInAll(layer.Work, found.Dial, found.Seconds, last.Heat[layer.Id].Bond, budget.Total(layer.Id),
+            return found.Window.GivenInAll(layer.Work, found.Dial, found.Seconds, peel.Heat[layer.Id].Bond, budget.Total(layer.Id),
                 last.HottestBareCelsius).Outlook(layer.Layer.Belief);
         }).Aggregate((a, b) => a.Or(b));
         var (from, why) = From(about);

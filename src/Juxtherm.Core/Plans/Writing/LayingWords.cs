@@ -1,7 +1,6 @@
 using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting;
 using Juxtherm.Core.Cutting.Sheets;
-using Juxtherm.Core.Items;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans.Options;
 using Juxtherm.Core.Plans.Stages;
@@ -54,9 +53,9 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
         var tape = Work.Material.Kind == MaterialKind.Hard ? about.Words.Say("laying-words.lay-tape") : "";
         var pieces = press.Laid.Where(id => UpperLayers.PieceByPiece(about, about.Layer(id))).ToList();
         var byPiece = pieces.Count == 0 ? "" : about.Words.Say("laying-words.lay-by-piece");
-        if (!first && Turns(press))
-            return about.Words.Say("laying-words.lay-4", ("item", Item), ("what", what), ("onCloth", onCloth), ("byPiece", byPiece),
-                ("cover", Cover));
+        if (Turns(press))
+            return Apart(press) + about.Words.Say("laying-words.lay-4", ("item", Item), ("what", what), ("onCloth", onCloth),
+                ("byPiece", byPiece), ("cover", Cover));
         var where = !first
             ? about.Words.Say("laying-words.lay-where")
             : onCloth ? about.Words.Say("laying-words.lay-where-2") : about.Words.Say("laying-words.lay-where-3", ("item", Item));
@@ -122,11 +121,8 @@ internal sealed class LayingWords(SetJob about, IReadOnlyList<PlannedPress> pres
         LayerSplit.Of(about.Layer(layer).Layer, about.Job.Tools.Cutter!, about.Job.Memory)?.Joints.Any(j => j.Kind == JointKind.Overlap)
         ?? false;
 
-    /// <summary>What is laid now lies on another face than what was laid before.</summary>
-    private bool Turns(PlannedPress press)
-    {
-        Face FaceOf(PlannedPress p) => about.Layer(p.Laid[0]).Layer.Face;
-        var before = presses.TakeWhile(p => p != press).LastOrDefault(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch);
-        return before is not null && FaceOf(before) != FaceOf(press);
-    }
+    /// <summary>The piece is turned over for it: the press before was for another side.</summary>
+    /// <param name="press">The press.</param>
+    public bool Turns(PlannedPress press) =>
+        presses.TakeWhile(p => p != press).LastOrDefault(p => p.Purpose != PressPurpose.Patch) is { } before && before.Face != press.Face;
 }

@@ -41,7 +41,7 @@ internal sealed class PressWriter(SetJob about, RehearsedPresses rehearsal, Heat
             : NoPeel;
         var face = PartedPresses.FaceOf(about, rehearsal, done);
         var sections = press.Place is { } place
-            ? [SectionWriter.Written(place, about.Job.Blank.Faces[face], Words)]
+            ? [SectionWriter.Written(place, about.Job.Blank.Faces[face], SectionWriter.Prints(about.Job, face, press.Layers), Words)]
             : SectionWriter.Of(about.Job, face, done.Press.Layers, Words);
         return new PlannedPress(
             order, done.Press.Purpose, press.Layers, press.Laid, Math.Round(dial.Celsius, 1), dial.Shown is { } shown

@@ -13,6 +13,9 @@ internal static class SectionWriter
     // Nearer than this to the middle line it lies on it.
     private const double OnLineMm = 2.5;
 
+    // A seam holds the plate off what lies as near as this (from memory: a seam of a few mm under a stiff plate).
+    private const double BesideMm = 30;
+
     /// <summary>The placements of a press.</summary>
     /// <param name="job">The job.</param>
     /// <param name="face">The face that is pressed.</param>
@@ -23,7 +26,7 @@ internal static class SectionWriter
         var plan = JobSections.Of(job, face, layers.Count > 0 ? layers : [.. job.Layers.Select(l => l.Id)]).Plan;
         if (plan is null || !job.Blank.Faces.TryGetValue(face, out var shape))
             return [Middle(job)];
-        return [.. plan.Sections.Select(s => Written(s, shape, words))];
+        return [.. plan.Sections.Select(s => Written(s, shape, Prints(job, face, layers), words))];
     }
 
     /// <summary>With its middle on the blank's, while no artwork is placed.</summary>
@@ -31,8 +34,19 @@ internal static class SectionWriter
         new((job.Blank.WidthMm - job.Tools.PlateWidthMm) / 2, (job.Blank.HeightMm - job.Tools.PlateHeightMm) / 2, job.Tools.PlateWidthMm,
             job.Tools.PlateHeightMm);
 
+    /// <summary>Where the vinyl of a press lies, as far as that is known.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="face">The face that is pressed.</param>
+    /// <param name="layers">Ids of the layers pressed.</param>
+    public static IReadOnlyList<Box> Prints(Job job, Face face, IReadOnlyCollection<string> layers) =>
+        [.. job.Layers.Where(l => l.Face == face && layers.Contains(l.Id, StringComparer.Ordinal)).Select(l => l.Box).OfType<Box>()];
+
     /// <summary>A placement with the distances to lay it by.</summary>
-    public static PlateSection Written(Section section, BlankShape shape, IWords words)
+    /// <param name="section">The placement.</param>
+    /// <param name="shape">The face.</param>
+    /// <param name="prints">Where its vinyl lies.</param>
+    /// <param name="words">Writes figures in the reader's units.</param>
+    public static PlateSection Written(Section section, BlankShape shape, IReadOnlyList<Box> prints, IWords words)
     {
         var box = section.Box;
         var straight = section.SlantDegrees == 0;
@@ -62,7 +76,8 @@ internal static class SectionWriter
                 new SectionMark(words.Say("section-writer.written-3"), Math.Round(off, 1), new Spot(shape.MiddleX, section.CentreY),
                     new Spot(section.CentreX, section.CentreY)),
             ],
-            SeamsUnder = [.. section.Under.Where(k => k is { Kind: FeatureKind.Seam, OtherFace: false }).Select(k => k.NameHere)
+            SeamsBeside = [.. section.Under.Where(k => k is { Kind: FeatureKind.Seam, OtherFace: false }
+                    && prints.Any(p => p.Grown(BesideMm).Overlaps(Shapes.Around(k.Hull)))).Select(k => k.NameHere)
                 .Distinct(StringComparer.Ordinal)],
             Under = [.. section.Under.Select(k => k.NameHere).Distinct(StringComparer.Ordinal)],
         };

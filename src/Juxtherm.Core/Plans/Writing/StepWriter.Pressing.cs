@@ -24,26 +24,26 @@ internal sealed partial class StepWriter
     private void Bond(PlannedPress press, bool first)
     {
         var kind = press.Purpose == PressPurpose.Tack ? Words.Say("step-writer.bond-kind") : "Hold";
+        var pad = Padded(press);
         if (press.Laid.Count > 0)
-            Close(WorkStage.Press, press, _words.Lay(press, first), Rehearser.LayingSeconds(about, press.Laid),
+            Close(WorkStage.Press, press, _words.Lay(press, first) + pad,
+                Rehearser.LayingSeconds(about, press.Laid) + (pad.Length > 0 ? PadSeconds : 0),
                 Words.Say("step-writer.bond", ("kind", kind), ("names", _words.Names(press.Laid)), ("hasCover", Work.HasCover),
                     ("coverName", CoverName)));
         else
             Close(WorkStage.Press, press, Work.HasCover
                 ? Words.Say("step-writer.bond-2", ("coverName", CoverName))
                 : Words.Say("step-writer.bond-3"), CoveringSeconds, Words.Say("step-writer.bond-4"));
-        Seams(press);
         PeelSteps(press);
     }
 
-    /// <summary>Beside a seam that lies under the plate the vinyl gets less pressure, so it gets some of its own.</summary>
-    private void Seams(PlannedPress press)
+    /// <summary>Beside a seam that lies under the plate vinyl gets less pressure: a pad lifts it, and nothing is pressed twice. Foam is
+    /// pressed gently, and needs none.</summary>
+    private string Padded(PlannedPress press)
     {
-        var seams = press.Purpose == PressPurpose.Press && IsCloth && press.Sections is [{ SeamsUnder: { Count: > 0 } under }] ? under : [];
-        if (seams.Count > 0)
-            Add(WorkStage.Press, StepKind.Do,
-                Words.Say("step-writer.seams", ("seams", Thing.List(seams)), ("seamTimes", SeamTimes),
-                    ("seam", Thing.Seconds(SeamSeconds))), SeamTimes * SeamSeconds + MovingSeconds, press.Order);
+        var seams = IsCloth && press.Laid.Count > 0 && press.Layers.All(id => !about.Layer(id).Work.Vinyl.Press.HeatsOnce.Value)
+            ? press.Sections.SelectMany(s => s.SeamsBeside).Distinct(StringComparer.Ordinal).ToList() : [];
+        return seams.Count == 0 ? "" : Words.Say("step-writer.seams", ("seams", Thing.List(seams)));
     }
 
     /// <summary>Lays, closes and holds: once, in as many goes as the plate needs, or in passes of the gun.</summary>

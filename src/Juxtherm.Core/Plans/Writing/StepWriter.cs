@@ -19,9 +19,8 @@ internal sealed partial class StepWriter(SetJob about, IReadOnlyList<PlannedPres
     // Folding, creasing and laying out again, s (from memory).
     private const double CreasingSeconds = 20;
 
-    // Beside a seam that cannot be avoided it is pressed again for so long, so often (common practice: 10 to 15 s, two or three times).
-    private const double SeamSeconds = 12;
-    private const int SeamTimes = 2;
+    // Laying a pad under vinyl that lies beside a seam, s (from memory).
+    private const double PadSeconds = 10;
 
     // Warming glass evenly, s (from memory).
     private const double WarmingSeconds = 60;
@@ -66,7 +65,9 @@ internal sealed partial class StepWriter(SetJob about, IReadOnlyList<PlannedPres
                     Patch(press);
                     break;
                 case PressPurpose.Preheat:
-                    Close(WorkStage.Prepare, press, Words.Say("step-writer.text", ("item", Item), ("under", Under()), ("hot", _tool.Hot)),
+                    Close(WorkStage.Prepare, press,
+                        (_words.Turns(press) ? Words.Say("step-writer.turn", ("item", Item)) : "")
+                            + Words.Say("step-writer.text", ("item", Item), ("under", Under()), ("hot", _tool.Hot)),
                         20, Words.Say("step-writer.text-2"));
                     break;
                 case PressPurpose.Back:
@@ -81,7 +82,8 @@ internal sealed partial class StepWriter(SetJob about, IReadOnlyList<PlannedPres
                     break;
                 default:
                     Bond(press, first: !presses.Take(i)
-                        .Any(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch && p.Part == press.Part));
+                        .Any(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch && p.Part == press.Part
+                            && p.Face == press.Face));
                     break;
             }
         }

@@ -21,7 +21,9 @@ public sealed class LayingOrderWish : IPlanRule
         if (orders.WishForbidden is { } pair)
         {
             var (first, second) = (plan.About.Layer(pair.First), plan.About.Layer(pair.Second));
-            var (text, why) = plan.Stack.Reaches(first.Id, second.Id)
+            var (text, why) = pair.Turns
+                ? (plan.Words.Say("laying-order-wish.text-5", ("first", plan.Named(first))), plan.Words.Say("laying-order-wish.text-6"))
+                : plan.Stack.Reaches(first.Id, second.Id)
                 ? (plan.Words.Say("laying-order-wish.text", ("first", plan.Named(first)), ("second", plan.Named(second))),
                     plan.Words.Say("laying-order-wish.text-2"))
                 : (plan.Words.Say("laying-order-wish.text-3", ("first", plan.Named(first)), ("second", plan.Named(second))),
