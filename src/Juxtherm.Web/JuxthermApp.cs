@@ -227,6 +227,9 @@ internal static class JuxthermApp
         services.AddSingleton<Teach>();
         services.AddSingleton<LookAfter>();
         services.AddSingleton<WorkshopSeal>();
+        services.AddSingleton<TakenBook>();
+        services.AddSingleton<ExchangeMatch>();
+        services.AddSingleton<TakeExchange>();
         services.AddSingleton<ExchangeWorkshops>();
     }
 

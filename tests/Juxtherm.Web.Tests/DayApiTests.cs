@@ -58,6 +58,35 @@ public sealed class DayApiTests : BenchApi
         Assert.Contains(tasks, t => (string)t!["kind"]! == "pack");
     }
 
+    /// <summary>A tote that melts is not pressed because it stands on a list: it is left out, with the reason, until somebody accepts
+    /// it.</summary>
+    [Fact]
+    public async Task What_its_own_plan_forbids_is_left_out_of_the_day_and_said()
+    {
+        var from = new DateTimeOffset(2026, 12, 1, 9, 0, 0, TimeSpan.Zero);
+        var melts = Tee("Harbor totes", 2);
+        melts["blank"] = new JsonObject { ["form"] = "tote", ["material"] = "polypropylene" };
+        var plan = await Post("/api/day/plan", Wish(from, Given(Tee("Tees", 2)), Given(melts)));
+        Assert.DoesNotContain(plan["tasks"]!.AsArray(), t => (int)t!["job"]! == 1);
+        Assert.Equal(2, plan["tasks"]!.AsArray().Count(t => (string)t!["kind"]! == "press"));
+        var why = (string)plan["why"]![0]!;
+        Assert.Contains("Harbor totes", why, StringComparison.Ordinal);
+        Assert.Contains("left out", why, StringComparison.Ordinal);
+        // Alone it is no day.
+        var (status, problem) = await Send(HttpMethod.Post, "/api/day/plan", Wish(from, Given((JsonObject)melts.DeepClone())));
+        Assert.Equal((HttpStatusCode.Conflict, "left-out"), (status, (string)problem!["code"]!));
+        // Where its stops are accepted one by one, it is the workshop's own decision.
+        var notices = (await Post("/api/plans/preview", melts.DeepClone()))["notices"]!.AsArray()
+            .Where(n => (string)n!["level"]! == "stop").ToList();
+        if (notices.All(n => (bool)n!["acceptable"]!))
+        {
+            melts["accepted"] = new JsonObject([.. notices.Select(n =>
+                KeyValuePair.Create<string, JsonNode?>((string)n!["code"]!, "Tried on a scrap."))]);
+            plan = await Post("/api/day/plan", Wish(from, Given((JsonObject)melts.DeepClone())));
+            Assert.Contains(plan["tasks"]!.AsArray(), t => (string)t!["kind"]! == "press");
+        }
+    }
+
     [Fact]
     public async Task The_same_day_gives_the_same_plan()
     {

@@ -11,7 +11,7 @@ public sealed class RescueTests : IDisposable
 {
     private static readonly DateTimeOffset Now = new(2026, 5, 1, 9, 0, 0, TimeSpan.Zero);
     private readonly string _folder = Workshop.NewFolder();
-    private readonly HttpClient _client = new() { Timeout = TimeSpan.FromSeconds(60) };
+    private readonly HttpClient _client = new() { Timeout = Slowness.Of(60) };
     private Process? _process;
 
     private string Database => Path.Combine(_folder, DataFolder.DatabaseName);

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Juxtherm.Testing;
 
 namespace Juxtherm.Web.Tests;
 
@@ -217,7 +218,7 @@ public sealed partial class RunApiTests : BenchApi
     public async Task Those_who_watch_hear_of_it_at_once()
     {
         var run = await Begin();
-        using var stop = new CancellationTokenSource(TimeSpan.FromSeconds(60));
+        using var stop = new CancellationTokenSource(Slowness.Of(60));
         await using var stream = await Client.GetStreamAsync($"/api/runs/{run["id"]}/live", stop.Token);
         await using var events = System.Net.ServerSentEvents.SseParser.Create(stream).EnumerateAsync(stop.Token)
             .GetAsyncEnumerator(stop.Token);

@@ -43,6 +43,23 @@ public sealed class WatchApiTests : Api
         Assert.Empty(Directory.EnumerateFiles(Folder, "incoming*"));
     }
 
+    /// <summary>Whoever asks while one is under way waits for that one: another would read all of it once more for nothing.</summary>
+    [Fact]
+    public async Task Asked_by_several_at_once_there_is_one_trial_and_its_state_is_told()
+    {
+        await AddJob();
+        await Post("/api/keeping/backups");
+        var standing = Service.Services.GetRequiredService<StandingWatch>();
+        var (first, second) = (standing.TryAsync(), standing.TryAsync());
+        Assert.Same(first, second);
+        await first;
+        var watch = await Get("/api/watch");
+        Assert.Equal((false, true), ((bool)watch["testing"]!, watch["testedUtc"] is not null));
+        var again = standing.TryAsync();
+        Assert.NotSame(first, again);
+        await again;
+    }
+
     [Fact]
     public async Task Backups_are_copied_to_a_second_place_while_it_is_there()
     {

@@ -68,7 +68,8 @@ public sealed partial class BenchService(JobStore jobs, RunStore runs, PlanCache
         if (await jobs.FindAsync(jobId, cancel) is not { } row)
             return new Started(null, null);
         var learned = jobPlans.Agreed(row);
-        var (result, stop) = Planned(row.Json, learned, units);
+        var text = jobPlans.TextOf(row);
+        var (result, stop) = Planned(text, learned, units);
         if (result is null)
             return new Started(null, stop);
         var (job, planned) = result.Value;
@@ -78,7 +79,7 @@ public sealed partial class BenchService(JobStore jobs, RunStore runs, PlanCache
             Id = CommandId.Of(id, clock),
             JobId = jobId,
             Title = row.Title,
-            JobJson = row.Json,
+            JobJson = text,
             PlanJson = JsonSerializer.Serialize(planned.Plan, CoreJson.Options),
             CatalogueVersion = planned.Plan.CatalogueVersion,
             ModelVersion = planned.Plan.ModelVersion,

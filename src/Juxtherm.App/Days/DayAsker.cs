@@ -23,12 +23,11 @@ namespace Juxtherm.App.Days;
 /// <param name="cuts">What is cut already.</param>
 /// <param name="shelf">The workshop's own presses.</param>
 /// <param name="planner">Lays out what is not cut yet.</param>
-/// <param name="work">Where layouts are kept as long as their jobs are.</param>
 /// <param name="catalogue">The catalogue.</param>
 /// <param name="pace">How fast this workshop is.</param>
 /// <param name="language">Says why something is refused.</param>
 public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, CutStore cuts, WorkshopCatalogue shelf, CutPlanner planner,
-    WorkMemory work, CatalogueSnapshot catalogue, WorkshopPace pace, ILanguage language)
+    CatalogueSnapshot catalogue, WorkshopPace pace, ILanguage language)
 {
     private const int MostPieces = 400;
     private static readonly HashSet<string> CannotBe = new(StringComparer.Ordinal)
@@ -67,10 +66,19 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
         var cutSoFar = await CutsAsync(wish, cancel);
         var works = new WorkOfAJob?[wish.Jobs.Count];
         // Both cores at once: laying out what is not cut yet takes long the first time.
-        Parallel.For(0, works.Length, j => works[j] = texts[j].Json is null ? new WorkOfAJob(texts[j].Title, 0, null, [], [], [])
-            : Candidates(wish.Jobs[j], planned[j], presses) is { Count: > 0 } at ? Work(wish.Jobs[j], planned[j], at, cutSoFar[j]) : null);
+        var leftOut = new string?[wish.Jobs.Count];
+        Parallel.For(0, works.Length, j =>
+        {
+            var at = texts[j].Json is null ? [] : Candidates(wish.Jobs[j], planned[j], presses);
+            leftOut[j] = at.Count == 0 || begun.Any(t => t.Job == j) ? null
+                : WhyNot(texts[j].Json!, planned[j][0]!.Value.Job.Title, at, cutSoFar[j] is null);
+            works[j] = texts[j].Json is null || leftOut[j] is not null ? new WorkOfAJob(texts[j].Title, 0, null, [], [], [])
+                : at.Count > 0 ? Work(wish.Jobs[j], planned[j], at, cutSoFar[j]) : null;
+        });
         if (Array.FindIndex(works, w => w is null) is >= 0 and var none)
             return new Refused("no-press", Words.Say("day.no-press", ("title", planned[none][0]!.Value.Job.Title)));
+        if (texts.Select((t, j) => t.Json is null || leftOut[j] is not null).All(out_ => out_))
+            return new Refused("left-out", string.Join(' ', leftOut.OfType<string>()));
         if (works.Sum(w => w!.Pieces) > MostPieces)
             return new Refused("too-many", Words.Say("day.too-many-pieces", ("most", MostPieces)));
         return new DayAsk(now, wish.People, wish.Breaks, presses, wish.Cutters, [.. works.OfType<WorkOfAJob>()])
@@ -78,6 +86,7 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
             Pace = await pace.FindAsync(cancel),
             Begun = begun,
             Before = before,
+            LeftOut = [.. leftOut.OfType<string>()],
         };
     }
 
@@ -101,7 +110,7 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
         if (job.Id is not { } id)
             return new JobText("", job.Dropped ? null : job.Job!.ToJsonString(), WorkshopCorrection.None);
         if (await jobs.FindAsync(id, cancel) is { } row)
-            return new JobText(row.Title, job.Dropped ? null : row.Json, agreed.Agreed(row));
+            return new JobText(row.Title, job.Dropped ? null : agreed.TextOf(row), agreed.Agreed(row));
         if (!known.Contains(id))
             problems.Add($"/jobs/{number}/id", new Phrase("day-reader.no-job"), "unknown-id");
         return new JobText("", null, WorkshopCorrection.None);
@@ -162,6 +171,17 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
         return [.. (without.Count > 0 ? without : at).Select(a => new PlanAtPress(a.Number, a.Press.Source, a.Plan))];
     }
 
+    /// <summary>Why a job cannot be done as it is, by its own plan or because a piece has room on no sheet; null where it can.</summary>
+    private string? WhyNot(string json, string title, List<PlanAtPress> at, bool isToBeCut)
+    {
+        var plan = at[0].Plan;
+        var stop = at.All(a => a.Plan.Verdict == Verdict.Stop)
+            ? plan.Notices.FirstOrDefault(n => n.Weight == NoticeLevel.Stop)?.Text ?? plan.Headline
+            : isToBeCut && memory.Read(json, new Problems()) is { } job && planner.InPlace(job, []).NotPlaced is { Count: > 0 } layers
+            ? Words.Say("not-placed.stop", ("layers", Thing.List(layers))) : null;
+        return stop is null ? null : Words.Say("day.left-out", ("title", title), ("why", stop));
+    }
+
     /// <summary>By job of the day: what is cut of it; null where nothing is.</summary>
     private async Task<CutRow?[]> CutsAsync(DayWish wish, CancellationToken cancel)
     {
@@ -172,13 +192,11 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
         return found;
     }
 
-    private sealed record InPlaceKey;
-
     private WorkOfAJob Work(WishedJob wished, (Job Job, Plan Plan)?[] planned, List<PlanAtPress> at, CutRow? cut)
     {
         var job = planned[at[0].Press]!.Value.Job;
         var (layout, done) = cut is null
-            ? (work.Of(job, new InPlaceKey(), () => planner.InPlace(job, [])), CutSoFar.Nothing) : CutSoFar.Of(cut);
+            ? (planner.InPlace(job, []), CutSoFar.Nothing) : CutSoFar.Of(cut);
         var asked = WorkOfAJob.Of(job, at, layout, catalogue.Work, wished.Due).Without(done);
         return asked.WithAgain(wished.Again, catalogue.Work);
     }

@@ -30,8 +30,9 @@ public sealed class UnreadableRowsException(IReadOnlyList<UnreadableRow> rows) :
 /// <param name="gate">Holds everybody while the data is exchanged.</param>
 /// <param name="check">Reads what is to be taken in.</param>
 /// <param name="clock">The time.</param>
+/// <param name="log">For what goes wrong once the data was exchanged.</param>
 public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext> contexts, BenchService bench, WorkshopLearning learning,
-    OwnFonts fonts, WorkshopGate gate, WorkshopCheck check, TimeProvider clock) : IDisposable
+    OwnFonts fonts, WorkshopGate gate, WorkshopCheck check, TimeProvider clock, ILogger<Keeper> log) : IDisposable
 {
     private static readonly TimeSpan UntilAllAreOut = TimeSpan.FromSeconds(60);
     private const int MostNamed = 200;
@@ -170,14 +171,10 @@ public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext>
             await _one.WaitAsync(CancellationToken.None);
             try
             {
+                // What has begun is carried through: nobody's patience is asked any more.
+                using var patient = Patience.Until(CancellationToken.None);
                 var done = await Task.Run(work, CancellationToken.None);
-                bench.Forget();
-                await learning.StartAsync(CancellationToken.None);
-                await fonts.StartAsync(CancellationToken.None);
-                // What lay under a plate back then is asked about, as after any absence.
-                if (since is { } then)
-                    foreach (var run in await bench.IdsUnderWayAsync(CancellationToken.None))
-                        await bench.WasAwayAsync(run, then, CancellationToken.None);
+                await ReadAgainAsync(since);
                 return done;
             }
             finally
@@ -192,6 +189,25 @@ public sealed class Keeper(DataFolder folder, IDbContextFactory<WorkshopContext>
         catch (SqliteException e) when (!DiskFull.Is(e))
         {
             throw new KeepingException(new Phrase("keeper.not-exchanged"), e);
+        }
+    }
+
+    /// <summary>What is remembered is read again. The data has been exchanged by then: what goes wrong here does not unsay that.</summary>
+    private async Task ReadAgainAsync(DateTimeOffset? since)
+    {
+        try
+        {
+            bench.Forget();
+            await learning.StartAsync(CancellationToken.None);
+            await fonts.StartAsync(CancellationToken.None);
+            // What lay under a plate back then is asked about, as after any absence.
+            if (since is { } then)
+                foreach (var run in await bench.IdsUnderWayAsync(CancellationToken.None))
+                    await bench.WasAwayAsync(run, then, CancellationToken.None);
+        }
+        catch (Exception e) when (e is not OutOfMemoryException)
+        {
+            log.LogError(e, "The data was exchanged; something that hangs on it could not be read again.");
         }
     }
 }
@@ -215,7 +231,7 @@ public sealed class DailyBackup(Keeper keeper, StandingWatch watch, TimeProvider
                 if (Backups.IsDue(keeper.Folder, clock.GetUtcNow(), Between))
                 {
                     await keeper.BackUpAsync(Backups.Daily, stoppingToken);
-                    await watch.TryAsync(stoppingToken);
+                    await watch.TryAsync().WaitAsync(stoppingToken);
                 }
 
                 watch.Copy();

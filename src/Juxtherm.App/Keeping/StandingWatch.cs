@@ -16,23 +16,28 @@ public sealed record CopiesAsk(string? Folder);
 /// <param name="TestedUtc">When one was last put back for a trial, and was whole; null for never.</param>
 /// <param name="CopyFolder">Where copies go; null for nowhere.</param>
 /// <param name="CopiedUtc">When the last copy was made there; null for never.</param>
+/// <param name="Testing">A backup is being put back for a trial just now.</param>
 /// <param name="Warnings">What should be seen to, in sentences.</param>
 public sealed record WatchAnswer(long? FreeBytes, DateTimeOffset? BackupUtc, DateTimeOffset? TestedUtc, string? CopyFolder,
-    DateTimeOffset? CopiedUtc, IReadOnlyList<string> Warnings);
+    DateTimeOffset? CopiedUtc, bool Testing, IReadOnlyList<string> Warnings);
 
 /// <summary>Watches over the workshop's data: backups, that they can be put back, copies in a second place, and room on the disk.</summary>
 /// <param name="keeper">Makes backups and tries them.</param>
 /// <param name="language">Says what is wrong.</param>
 /// <param name="clock">The time.</param>
-public sealed class StandingWatch(Keeper keeper, ILanguage language, TimeProvider clock)
+public sealed class StandingWatch(Keeper keeper, ILanguage language, TimeProvider clock) : IDisposable
 {
     /// <summary>The file within the data folder.</summary>
     public const string FileName = "watch.json";
 
     private const long LeastFreeBytes = 1_000_000_000;
     private static readonly TimeSpan OldBackup = TimeSpan.FromDays(3);
+    private static readonly TimeSpan UntilItLetsGo = TimeSpan.FromSeconds(20);
     private static readonly TimeSpan OldCopy = TimeSpan.FromDays(7);
     private readonly Lock _one = new();
+    private readonly Lock _trials = new();
+    private readonly CancellationTokenSource _ending = new();
+    private Task _trial = Task.CompletedTask;
 
     private IWords Words => language.WordsFor(UnitSystem.Metric);
 
@@ -54,7 +59,8 @@ public sealed class StandingWatch(Keeper keeper, ILanguage language, TimeProvide
                 warnings.Add(new Phrase("watch.test-failed"));
             if (state.CopyFolder is { } folder && now - (state.CopiedUtc ?? state.CopySinceUtc ?? now) > OldCopy)
                 warnings.Add(new Phrase("watch.copy-old", ("folder", folder)));
-            return new WatchAnswer(free, last, state.TestedUtc, state.CopyFolder, state.CopiedUtc, [.. warnings.Select(Words.Say)]);
+            return new WatchAnswer(free, last, state.TestedUtc, state.CopyFolder, state.CopiedUtc, !_trial.IsCompleted,
+                [.. warnings.Select(Words.Say)]);
         }
     }
 
@@ -95,27 +101,45 @@ public sealed class StandingWatch(Keeper keeper, ILanguage language, TimeProvide
         }
     }
 
-    /// <summary>Puts the newest backup back for a trial, beside the workshop, and reads all of it.</summary>
-    /// <param name="cancel">Gives up.</param>
-    public async Task<WatchAnswer> TryAsync(CancellationToken cancel)
+    /// <summary>Gives up a trial that is under way, and waits until it has let go of the folder.</summary>
+    public void Dispose()
     {
-        if (keeper.Backups.Count > 0)
-        {
-            bool whole;
-            try
-            {
-                await keeper.TryAsync(keeper.Backups[0].Name, cancel);
-                whole = true;
-            }
-            catch (Exception e) when (e is KeepingException or UnreadableRowsException or SqliteException)
-            {
-                whole = false;
-            }
+        _ending.Cancel();
+        // How it ended is of no matter any more.
+        ((IAsyncResult)_trial).AsyncWaitHandle.WaitOne(UntilItLetsGo);
+        _ending.Dispose();
+    }
 
-            Change(s => whole ? s with { TestedUtc = clock.GetUtcNow(), TestFailed = false } : s with { TestFailed = true });
+    /// <summary>Puts the newest backup back for a trial, beside the workshop and everything else, and reads all of it. One at a time:
+    /// whoever asks while one is under way waits for that.</summary>
+    /// <returns>Ends with the trial.</returns>
+    public Task TryAsync()
+    {
+        lock (_trials)
+            return _trial.IsCompleted ? _trial = Background.Run(TryNewestAsync) : _trial;
+    }
+
+    private async Task TryNewestAsync()
+    {
+        if (keeper.Backups.Count == 0)
+            return;
+        bool whole;
+        try
+        {
+            await keeper.TryAsync(keeper.Backups[0].Name, _ending.Token);
+            whole = true;
+        }
+        catch (Exception e) when (e is KeepingException or UnreadableRowsException or SqliteException)
+        {
+            whole = false;
+        }
+        catch (OperationCanceledException)
+        {
+            // The program ends: it was neither.
+            return;
         }
 
-        return Now;
+        Change(s => whole ? s with { TestedUtc = clock.GetUtcNow(), TestFailed = false } : s with { TestFailed = true });
     }
 
     private Phrase? Fault(string folder)

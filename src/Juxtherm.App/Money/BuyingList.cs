@@ -17,10 +17,10 @@ namespace Juxtherm.App.Money;
 /// <param name="ColourName">What the color is called; empty where none is given.</param>
 /// <param name="WidthMm">Width of the roll that it is reckoned on, mm.</param>
 /// <param name="LengthMm">Length of it, mm.</param>
-/// <param name="Sheets">Or so many sheets as long as that roll is wide.</param>
+/// <param name="Sheets">Or so many sheets as long as that roll is wide, one for each mat; null where a mat takes more than one.</param>
 /// <param name="Cost">What it costs by what the shelf knows; null when that is not known.</param>
 /// <param name="For">Jobs that it is for.</param>
-public sealed record VinylToBuy(string Vinyl, string Name, string? Colour, string ColourName, double WidthMm, double LengthMm, int Sheets,
+public sealed record VinylToBuy(string Vinyl, string Name, string? Colour, string ColourName, double WidthMm, double LengthMm, int? Sheets,
     string? Cost, IReadOnlyList<string> For);
 
 /// <summary>Items to buy.</summary>
@@ -42,8 +42,10 @@ public sealed record BlankToBuy(string Form, string Material, string Size, strin
 /// <param name="Total">What all of it costs, as far as prices are known.</param>
 /// <param name="AllPriced">All prices are known.</param>
 /// <param name="Currency">How money is written.</param>
+/// <param name="NotLaid">Jobs of which a piece has room on no sheet: what they need is not all in the list.</param>
 public sealed record BuyingAnswer(IReadOnlyList<VinylToBuy> Vinyl, IReadOnlyList<BlankToBuy> Blanks,
-    TransferSheetsToBuy? TransferSheets, int Patches, string Total, bool AllPriced, string Currency);
+    TransferSheetsToBuy? TransferSheets, int Patches, string Total, bool AllPriced, string Currency,
+    IReadOnlyList<string> NotLaid);
 
 /// <summary>Transfer sheets to buy.</summary>
 /// <param name="Count">How many.</param>
@@ -69,6 +71,7 @@ public sealed class BuyingList(PlanMemory memory, JobStore jobs, Days.DayKept ke
 {
     private const int MostJobs = 60;
     private const double MmPerM = 1000;
+    private const double HairMm = 0.5;
 
     /// <summary>Makes it.</summary>
     /// <param name="days">For jobs due within so many days; null for the jobs of the day that is planned.</param>
@@ -79,6 +82,7 @@ public sealed class BuyingList(PlanMemory memory, JobStore jobs, Days.DayKept ke
         var shelf = (await stock.ListAsync(cancel)).Select(s => s.Vinyl).ToList();
         var items = (await blanks.ListAsync(cancel)).ToDictionary(b => b, b => b.Left);
         var (vinyl, wanted) = (new Dictionary<(string, string?), VinylToBuy>(), new Dictionary<WantedBlank, (int, BlankToBuy)>());
+        var notLaid = new List<string>();
         var (patches, laid) = (0, new List<(string Title, TransferSheetUse Use)>());
         foreach (var row in await RowsAsync(days, cancel))
         {
@@ -87,7 +91,7 @@ public sealed class BuyingList(PlanMemory memory, JobStore jobs, Days.DayKept ke
             // What is cut, or promised to a cut, is there.
             var promised = (await cuts.OfJobAsync(row.Id, cancel)).Any(c => c.Status is CutStore.Open or CutStore.Cut);
             if (!promised)
-                Vinyl(job, row.Title, shelf, vinyl, prices.Vinyl);
+                Vinyl(job, row.Title, shelf, notLaid, vinyl, prices.Vinyl);
             Blanks(job, row.Title, items, wanted);
             patches += job.Cut.Patch ? 1 : 0;
             if (job.Cut.TransferSheets > 0)
@@ -102,7 +106,7 @@ public sealed class BuyingList(PlanMemory memory, JobStore jobs, Days.DayKept ke
             costs.Add(transfer.Cost);
         return new BuyingAnswer(sheets, pieces, transfer, patches,
             CostAnswer.Text(costs.OfType<string>().Sum(c => decimal.Parse(c, System.Globalization.CultureInfo.InvariantCulture))),
-            costs.TrueForAll(c => c is not null), prices.Currency);
+            costs.TrueForAll(c => c is not null), prices.Currency, notLaid);
     }
 
     private async Task<IReadOnlyList<JobRow>> RowsAsync(int? days, CancellationToken cancel)
@@ -129,10 +133,13 @@ public sealed class BuyingList(PlanMemory memory, JobStore jobs, Days.DayKept ke
     }
 
     /// <summary>Takes what there is for a job, and writes down what is missing.</summary>
-    private void Vinyl(Job job, string title, List<VinylStock> shelf, Dictionary<(string, string?), VinylToBuy> buy,
+    private void Vinyl(Job job, string title, List<VinylStock> shelf, List<string> notLaid, Dictionary<(string, string?), VinylToBuy> buy,
         IReadOnlyDictionary<string, decimal> perM2)
     {
-        foreach (var list in cut.InPlace(job, shelf).Lists)
+        var layout = cut.InPlace(job, shelf);
+        if (layout.NotPlaced.Count > 0)
+            notLaid.Add(title);
+        foreach (var list in layout.Lists)
         {
             foreach (var use in list.Uses)
             {
@@ -146,9 +153,17 @@ public sealed class BuyingList(PlanMemory memory, JobStore jobs, Days.DayKept ke
             var before = buy.GetValueOrDefault((list.Vinyl, list.Colour));
             var length = Math.Ceiling((before?.LengthMm ?? 0) + list.ShortMm);
             buy[(list.Vinyl, list.Colour)] = new VinylToBuy(list.Vinyl, list.Name, list.Colour, list.ColourName, width, length,
-                (int)Math.Ceiling(length / width), CostOf(list.Vinyl, length, width, shelf, perM2),
+                SheetsOf(list, before), CostOf(list.Vinyl, length, width, shelf, perM2),
                 [.. (before?.For ?? []).Append(title).Distinct(StringComparer.Ordinal)]);
         }
+    }
+
+    /// <summary>So many sheets instead of a roll: where each mat takes no more than one.</summary>
+    private static int? SheetsOf(CutList list, VinylToBuy? before)
+    {
+        var mats = list.Sheets.Where(s => s.StockId is null).ToList();
+        return before is { Sheets: null } || mats.Exists(s => s.UsedLengthMm > s.WidthMm + HairMm) ? null
+            : (before?.Sheets ?? 0) + mats.Count;
     }
 
     private TransferSheetsToBuy? Transfer(List<(string Title, TransferSheetUse Use)> laid, Supplies there)

@@ -64,27 +64,29 @@ public sealed class ReckonCost(PlanMemory memory, JobPlans agreed, JobStore jobs
         if (await jobs.FindAsync(id, cancel) is not { } row)
             return new Missing("job");
         var problems = new Problems();
-        if (memory.Read(row.Json, problems) is not { } job)
+        var text = agreed.TextOf(row);
+        if (memory.Read(text, problems) is not { } job)
             return new Invalid(problems);
         var own = BenchScript.Wanted(job).Pieces.Count;
         IEnumerable<int> wanted = quantities.Count > 0 ? quantities : [1, 2, 5, 10, 25, own];
         var prices = await keep.ForAsync(job, cancel);
         var correction = agreed.Agreed(row);
-        var rows = await RowsAsync(row.Json, correction, prices, [.. wanted.Where(q => q is >= 1 and <= MostQuantity).Distinct().Order()],
+        var rows = await RowsAsync(text, correction, prices, [.. wanted.Where(q => q is >= 1 and <= MostQuantity).Distinct().Order()],
             problems, cancel);
         if (rows is null)
             return new Invalid(problems);
-        return new JobCost(rows, await WaysAsync(row.Json, job, correction, prices, own, cancel), prices.Currency);
+        return new JobCost(rows, await WaysAsync(text, job, correction, prices, own, cancel), prices.Currency);
     }
 
     /// <summary>What one of so many pieces of a kept job costs by the workshop's prices; null where its job cannot be read.</summary>
     internal async Task<(PieceCost Cost, Prices Prices, Job Job)?> OneAsync(JobRow row, int? quantity, CancellationToken cancel)
     {
         var problems = new Problems();
-        if (memory.Read(row.Json, problems) is not { } job)
+        var text = agreed.TextOf(row);
+        if (memory.Read(text, problems) is not { } job)
             return null;
         var prices = await keep.ForAsync(job, cancel);
-        var json = quantity is { } q && q != BenchScript.Wanted(job).Pieces.Count ? WithQuantity(row.Json, q) : row.Json;
+        var json = quantity is { } q && q != BenchScript.Wanted(job).Pieces.Count ? WithQuantity(text, q) : text;
         return await UseAsync(json, agreed.Agreed(row), Way.AsPlanned, problems, cancel) is { } use
             ? (PieceCost.Of(use.Use, prices, await SpoilageAsync(job, cancel)), prices, use.Job) : null;
     }
@@ -169,6 +171,12 @@ public sealed class ReckonCost(PlanMemory memory, JobPlans agreed, JobStore jobs
             ? cut.Plan(job, [], new Dictionary<string, CutPreset>(StringComparer.Ordinal), Words, _ => false).Layouts
                 .First(l => l.Layout == SheetLayout.Nested)
             : cut.InPlace(job, []);
+        if (layout.NotPlaced.Count > 0)
+        {
+            problems.Add("/layers", new Phrase("not-placed.stop", ("layers", Thing.List(layout.NotPlaced))), "not-placed");
+            return null;
+        }
+
         return (RunUse.Of(job, new PlanAtPress(0, job.Tools.Source, plan), layout, catalogue.Work, await pace.FindAsync(cancel)), job);
     }
 

@@ -25,6 +25,9 @@ public sealed record JobCard(
     Guid Id, string Title, DateTimeOffset UpdatedUtc, int Quantity, string What, Verdict? Verdict, string Headline, PlannedPress? Press,
     IReadOnlyList<CardSheet> Sheets, bool Pending)
 {
+    /// <summary>All its presses in one line; empty where it cannot be pressed.</summary>
+    public string Line { get; init; } = "";
+
     /// <summary>The day it is handed over, as 2026-12-05; null when not said.</summary>
     public string? Due { get; init; }
 

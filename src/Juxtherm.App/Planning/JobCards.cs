@@ -30,7 +30,7 @@ public sealed class JobCards(JobStore jobs, JobPlans plans, CatalogueSnapshot ca
     ILogger<JobCards> log) : BackgroundService
 {
     // Another one makes all cards be reckoned anew.
-    private const int Format = 1;
+    private const int Format = 2;
     private static readonly TimeSpan AtOnce = TimeSpan.FromMilliseconds(300);
     private readonly Channel<Guid> _due = Channel.CreateUnbounded<Guid>();
     private readonly HashSet<Guid> _waiting = [];
@@ -126,7 +126,8 @@ public sealed class JobCards(JobStore jobs, JobPlans plans, CatalogueSnapshot ca
                 $"· {job.Tools.Source.Name.ToLowerInvariant()}";
         return new JobCard(
             row.Id, job.Title, row.UpdatedUtc, job.Quantity, what, result.Plan.Verdict, result.Plan.Headline,
-            result.Plan.BondingPress, Sheets(result.Trace.Last(p => p.Kind == PhaseKind.Press), job), Pending: false);
+            result.Plan.BondingPress, Sheets(result.Trace.Last(p => p.Kind == PhaseKind.Press), job), Pending: false)
+        { Line = result.Plan.Line };
     }
 
     private static CardSheet[] Sheets(TracePhase press, Job job)

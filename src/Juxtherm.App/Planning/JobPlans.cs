@@ -1,9 +1,11 @@
 using System.Collections.Concurrent;
 using System.Text.Json;
 using Juxtherm.App.Learning;
+using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Jobs;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Plans;
+using Juxtherm.Core.Plans.Stages;
 using Juxtherm.Core.Reading;
 using Juxtherm.Core.Settings;
 using Juxtherm.Store;
@@ -18,7 +20,9 @@ namespace Juxtherm.App.Planning;
 /// <param name="jobs">Kept jobs.</param>
 /// <param name="cache">Makes plans.</param>
 /// <param name="memory">Makes plans for what was learned earlier.</param>
-public sealed class JobPlans(JobStore jobs, PlanCache cache, PlanMemory memory)
+/// <param name="catalogue">The catalogue.</param>
+/// <param name="language">Says what a setting comes from.</param>
+public sealed class JobPlans(JobStore jobs, PlanCache cache, PlanMemory memory, CatalogueSnapshot catalogue, ILanguage language)
 {
     private const int MostKnown = 64;
 
@@ -36,11 +40,12 @@ public sealed class JobPlans(JobStore jobs, PlanCache cache, PlanMemory memory)
     /// <param name="cancel">Gives up.</param>
     public async Task<(Job Job, PlanResult Result)?> PlanAsync(Guid? job, string json, UnitSystem units, Problems problems,
         CancellationToken cancel) =>
-        memory.Plan(json, units, job is { } id && await jobs.FindAsync(id, cancel) is { } row ? Agreed(row) : cache.Correction, problems);
+        job is { } id && await jobs.FindAsync(id, cancel) is { } row ? memory.Plan(TextOf(row, json), units, Agreed(row), problems)
+            : memory.Plan(json, units, cache.Correction, problems);
 
     /// <summary>Plans a kept job.</summary>
     public (Job Job, PlanResult Result)? Plan(JobRow row, UnitSystem units, Problems problems) =>
-        memory.Plan(row.Json, units, Agreed(row), problems);
+        memory.Plan(TextOf(row), units, Agreed(row), problems);
 
     /// <summary>Plans a text as a kept job is planned.</summary>
     public (Job Job, PlanResult Result)? Plan(string json, WorkshopCorrection agreed, UnitSystem units, Problems problems) =>
@@ -61,11 +66,59 @@ public sealed class JobPlans(JobStore jobs, PlanCache cache, PlanMemory memory)
 
     /// <summary>Plans a kept job for its card; nobody is going to ask for the whole plan.</summary>
     public (Job Job, PlanResult Result)? PlanOnce(JobRow row, UnitSystem units, Problems problems) =>
-        memory.PlanOnce(row.Json, units, Agreed(row), problems);
+        memory.PlanOnce(TextOf(row), units, Agreed(row), problems);
+
+    /// <summary>The version of model and catalogue that plans are made by now.</summary>
+    public string Version => $"{Planner.ModelVersion} {catalogue.Version}";
+
+    /// <summary>A kept job's text as it is planned: where a later version would set something else, with what was agreed.</summary>
+    /// <param name="row">The job.</param>
+    public string TextOf(JobRow row)
+    {
+        ArgumentNullException.ThrowIfNull(row);
+        return TextOf(row, row.Json);
+    }
+
+    /// <summary>Whether a later version would set something else than was agreed, and nobody has seen that yet.</summary>
+    /// <param name="row">The job.</param>
+    public bool IsNewsOf(JobRow row)
+    {
+        ArgumentNullException.ThrowIfNull(row);
+        return AgreedNumbers.Read(row.AgreedJson) is { } agreed && agreed.KeptFrom != Version && !ReferenceEquals(TextOf(row), row.Json);
+    }
+
+    /// <summary>What is agreed to as a job's text is kept: a change that moves no setting leaves what was agreed before.</summary>
+    /// <param name="row">The job as it was; null for a new one.</param>
+    /// <param name="json">Its new text.</param>
+    /// <returns>As it is kept; null where it cannot be planned.</returns>
+    public string? AgreedTo(JobRow? row, string json)
+    {
+        if (row?.AgreedJson is { } before && !ReferenceEquals(TextOf(row, json), json))
+            return before;
+        return memory.Plan(json, UnitSystem.Metric, row is null ? cache.Correction : Agreed(row), new Problems()) is { } planned
+            ? AgreedNumbers.Of(planned.Result.Plan, Version).Write() : null;
+    }
+
+    private string TextOf(JobRow row, string json)
+    {
+        if (AgreedNumbers.Read(row.AgreedJson) is not { } agreed || agreed.By == Version
+            || Fresh(row, json) is not { } fresh || agreed.IsOf(fresh)
+            || fresh.BondingPresses.DistinctBy(p => (p.Celsius, p.DialMark)).Count() > 1)
+            return json;
+        // What was changed since it was agreed is planned anew.
+        if (json != row.Json && (Fresh(row, row.Json) is not { } before || AgreedPress.Of(before) != AgreedPress.Of(fresh)))
+            return json;
+        return agreed.In(json, language.WordsFor(UnitSystem.Metric).Say("job.agreed-before"));
+    }
+
+    /// <summary>The plan as this version makes it; null where there is none, or the job brings a setting of its own.</summary>
+    private Plan? Fresh(JobRow row, string json) =>
+        memory.Plan(json, UnitSystem.Metric, Agreed(row), new Problems()) is { Job.Used: null } planned ? planned.Result.Plan : null;
 
     /// <summary>Keeps a new job under an id; its plan is the one that is seen now.</summary>
     public Task<JobRow> AddAsync(Guid id, string title, string json, CancellationToken cancel, bool example = false,
-        IReadOnlyList<PatchRow>? patches = null) => jobs.AddAsync(id, title, json, cancel, example, LearnedNow, patches);
+        IReadOnlyList<PatchRow>? patches = null) => jobs.AddAsync(id, title, json, cancel, example, LearnedNow, patches,
+            AgreedTo(null, json));
 
     private WorkshopCorrection Known(string text)
     {

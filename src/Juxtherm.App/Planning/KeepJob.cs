@@ -37,6 +37,15 @@ public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, Wor
         return JobAnswer.Of(row);
     }
 
+    /// <summary>Reads a job through as it would be kept.</summary>
+    /// <param name="json">Its text.</param>
+    /// <returns>What is wrong; null for nothing.</returns>
+    public Invalid? Check(string json)
+    {
+        var problems = new Problems();
+        return cache.Plan(json, UnitSystem.Metric, problems) is null ? new Invalid(problems) : null;
+    }
+
     /// <summary>Keeps a worked example: what comes of it teaches nothing about this workshop.</summary>
     /// <param name="json">Its text.</param>
     /// <param name="command">Chosen by whoever asks; asking twice keeps one.</param>
@@ -74,7 +83,11 @@ public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, Wor
             || plans.PlanNow(row, UnitSystem.Metric, problems) is not { } now)
             return new Invalid(problems);
         var (was, would) = (AgreedPress.Of(agreed.Result.Plan), AgreedPress.Of(now.Result.Plan));
-        return new LearnedSince(was != would, was, would);
+        var byVersion = plans.IsNewsOf(row);
+        // What somebody has seen and left is not said again; what the logbook has learned since is something else.
+        var isSaid = AgreedNumbers.Read(row.AgreedJson)?.KeptFrom == plans.Version && row.LearnedJson == plans.LearnedNow;
+        return new LearnedSince(was != would && !isSaid, was, would, byVersion, Compared.Of(agreed.Result.Plan),
+            Compared.Of(now.Result.Plan));
     }
 
     /// <summary>Keeps a job's new text, if it is still as it was when the change was thought of.</summary>
@@ -112,14 +125,34 @@ public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, Wor
         copy["title"] = title;
         copy.Remove("due");
         return JobAnswer.Of(
-            await store.AddAsync(CommandId.Of(command, clock), title, copy.ToJsonString(), cancel, learned: row.LearnedJson));
+            await store.AddAsync(CommandId.Of(command, clock), title, copy.ToJsonString(), cancel, learned: row.LearnedJson,
+                agreed: row.AgreedJson));
     }
 
     /// <summary>Agrees to the plan that the logbook's newest lessons make.</summary>
     /// <param name="id">The job.</param>
     /// <param name="cancel">Stops it.</param>
     /// <returns>False where there is no such job.</returns>
-    public Task<bool> AgreeAsync(Guid id, CancellationToken cancel) => store.AgreeAsync(id, plans.LearnedNow, cancel);
+    public async Task<bool> AgreeAsync(Guid id, CancellationToken cancel)
+    {
+        if (!await store.AgreeAsync(id, plans.LearnedNow, cancel) || await store.FindAsync(id, cancel) is not { } row)
+            return false;
+        await store.KeepAgreedAsync(id, plans.AgreedTo(null, row.Json), cancel);
+        return true;
+    }
+
+    /// <summary>Stays with what was agreed, though this version would set something else: that is not said again.</summary>
+    /// <param name="id">The job.</param>
+    /// <param name="cancel">Stops it.</param>
+    /// <returns>False where there is no such job.</returns>
+    public async Task<bool> KeepAgreedAsync(Guid id, CancellationToken cancel)
+    {
+        if (await store.FindAsync(id, cancel) is not { } row)
+            return false;
+        if (AgreedNumbers.Read(row.AgreedJson) is { } agreed)
+            await store.KeepAgreedAsync(id, (agreed with { KeptFrom = plans.Version }).Write(), cancel);
+        return true;
+    }
 
     /// <summary>Takes a job away, or back.</summary>
     /// <param name="id">The job.</param>
@@ -132,7 +165,8 @@ public sealed class KeepJob(JobStore store, PlanCache cache, JobPlans plans, Wor
     {
         if (cache.Plan(json, UnitSystem.Metric, problems) is not { } planned)
             return new Invalid(problems);
-        var (row, stale, otherPatches) = await store.SaveAsync(id, version, planned.Job.Title, json, PatchesOf(json), cancel);
+        var agreed = plans.AgreedTo(await store.FindAsync(id, cancel), json);
+        var (row, stale, otherPatches) = await store.SaveAsync(id, version, planned.Job.Title, json, PatchesOf(json), agreed, cancel);
         if (otherPatches)
             learning.Forget();
         if (row is null)

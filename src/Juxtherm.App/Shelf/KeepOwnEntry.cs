@@ -34,12 +34,8 @@ public sealed class KeepOwnEntry(ShelfStore store, CatalogueSnapshot catalogue, 
     public async Task<Result<ShelfAnswer>> AddAsync(string kind, string text, Guid? command, CancellationToken cancel)
     {
         var problems = new Problems();
-        if (!Enum.TryParse<OwnKind>(kind, ignoreCase: true, out var what) || !Enum.IsDefined(what))
-        {
-            problems.Add("", new Phrase("shelf-request.unknown-id", ("kind", kind)), "unknown-id");
+        if (KindOf(kind, problems) is not { } what)
             return new Invalid(problems, "entry");
-        }
-
         var (json, given) = WithId(text, what, command ?? Guid.NewGuid());
         if (OwnEntries.Check(what, json, catalogue, problems) is not { } read)
             return new Invalid(problems, "entry");
@@ -53,6 +49,18 @@ public sealed class KeepOwnEntry(ShelfStore store, CatalogueSnapshot catalogue, 
         }
 
         return ShelfAnswer.Of(await store.AddAsync(read.Id, Word(what), read.Name, json, cancel));
+    }
+
+    /// <summary>Reads one through as it would be kept.</summary>
+    /// <param name="kind">vinyl, blank or press.</param>
+    /// <param name="text">Its text.</param>
+    /// <returns>What is wrong; null for nothing.</returns>
+    public Invalid? Check(string kind, string text)
+    {
+        var problems = new Problems();
+        if (KindOf(kind, problems) is { } what)
+            OwnEntries.Check(what, text, catalogue, problems);
+        return problems.None ? null : new Invalid(problems, "entry");
     }
 
     /// <summary>Changes one.</summary>
@@ -105,6 +113,14 @@ public sealed class KeepOwnEntry(ShelfStore store, CatalogueSnapshot catalogue, 
         {
             return (json, null);
         }
+    }
+
+    private static OwnKind? KindOf(string kind, Problems problems)
+    {
+        if (Enum.TryParse<OwnKind>(kind, ignoreCase: true, out var what) && Enum.IsDefined(what))
+            return what;
+        problems.Add("", new Phrase("shelf-request.unknown-id", ("kind", kind)), "unknown-id");
+        return null;
     }
 
     private static string Word(OwnKind kind) => kind.ToString().ToLowerInvariant();

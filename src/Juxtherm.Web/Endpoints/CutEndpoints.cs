@@ -20,11 +20,11 @@ internal static class CutEndpoints
         routes.MapPost("/api/jobs/{id:guid}/cuts", async (Guid id, CutBegin ask, CutJob cut, CancellationToken cancel) =>
             Answers.Of(await cut.BeginAsync(id, ask, cancel), begun => Results.Created($"/api/cuts/{begun.Id}", begun)))
             .WithTags("Cutting").Produces<CutAnswer>(201).ProducesProblem(404).ProducesProblem(409)
-            .Allow(AccessLevel.Press).Audit("deed.cutter");
+            .Allow(AccessLevel.Press).Audit(new Phrase("deed.cutter"));
         routes.MapGet("/api/jobs/{id:guid}/cuts", async (Guid id, CutStore store, CancellationToken cancel) =>
             Results.Ok((await store.OfJobAsync(id, cancel)).Select(r => CutAnswer.Of(OpenCut.Of(r), null)).ToArray()))
             .WithTags("Cutting").Produces<CutAnswer[]>().Allow(AccessLevel.Look);
-        var cuts = routes.MapGroup("/api/cuts/{id:guid}").WithTags("Cutting").Allow(AccessLevel.Press).Audit("deed.cutter");
+        var cuts = routes.MapGroup("/api/cuts/{id:guid}").WithTags("Cutting").Allow(AccessLevel.Press).Audit(new Phrase("deed.cutter"));
         cuts.MapGet("/", async (Guid id, CutJob cut, CancellationToken cancel) => Answers.Of(await cut.LookAsync(id, cancel)))
             .Produces<CutAnswer>().ProducesProblem(404).Allow(AccessLevel.Look);
         cuts.MapPost("/actions", async (Guid id, CutCommand ask, CutJob cut, CancellationToken cancel) =>

@@ -16,7 +16,7 @@ internal static class DayEndpoints
 
     public static void MapDay(this IEndpointRouteBuilder routes)
     {
-        var day = routes.MapGroup("/api/day").WithTags("Day").Allow(AccessLevel.Owner).Audit("deed.day");
+        var day = routes.MapGroup("/api/day").WithTags("Day").Allow(AccessLevel.Owner).Audit(new Phrase("deed.day"));
         day.MapPost("/plan", async (HttpRequest request, string? units, KeepDay keep, CancellationToken cancel) =>
             Answers.Of(await keep.PlanAsync(await JobBody.ReadAsync(request, cancel), ReaderUnits.Of(units), cancel)))
             .Accepts<object>("application/json").Produces<DayPlan>().ProducesProblem(400).ProducesProblem(409).Allow(AccessLevel.Look);

@@ -2,7 +2,6 @@ using System.Text.Json;
 using Juxtherm.App;
 using Juxtherm.App.Demo;
 using Juxtherm.App.Planning;
-using Juxtherm.Core.Catalogue;
 using Juxtherm.Core.Cutting.Sheets;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
@@ -31,7 +30,7 @@ internal static class JobEndpoints
 
     public static void MapJobs(this IEndpointRouteBuilder routes)
     {
-        var jobs = routes.MapGroup("/api/jobs").WithTags("Jobs").Allow(AccessLevel.Owner).Audit("deed.job");
+        var jobs = routes.MapGroup("/api/jobs").WithTags("Jobs").Allow(AccessLevel.Owner).Audit(new Phrase("deed.job"));
         jobs.MapGet("/", ListAsync).Produces<JobPage>().Allow(AccessLevel.Look);
         jobs.MapPost("/",
             async (HttpRequest request, [FromHeader(Name = CommandHeader.Name)] Guid? command, KeepJob keep, CancellationToken cancel) =>
@@ -66,6 +65,9 @@ internal static class JobEndpoints
             .Allow(AccessLevel.Look);
         jobs.MapPost("/{id:guid}/learned", async (Guid id, KeepJob keep, CancellationToken cancel) =>
             await keep.AgreeAsync(id, cancel) ? Results.NoContent() : ProblemAnswers.NotFound("job")).Produces(204).ProducesProblem(404);
+        jobs.MapPost("/{id:guid}/learned/keep", async (Guid id, KeepJob keep, CancellationToken cancel) =>
+            await keep.KeepAgreedAsync(id, cancel) ? Results.NoContent() : ProblemAnswers.NotFound("job")).Produces(204)
+            .ProducesProblem(404);
         jobs.MapDelete("/{id:guid}", async (Guid id, KeepJob keep, CancellationToken cancel) =>
             Answers.Of(await keep.SetDeletedAsync(id, true, cancel))).Produces<JobAnswer>().ProducesProblem(404);
         jobs.MapPost("/{id:guid}/restore", async (Guid id, KeepJob keep, CancellationToken cancel) =>
@@ -83,7 +85,7 @@ internal static class JobEndpoints
         return Results.Ok(new JobPage(total, await cards.OfAsync(listed, ReaderUnits.Of(units), cancel)));
     }
 
-    private static async Task<IResult> TicketAsync(Guid id, string? units, JobStore store, JobPlans plans, CatalogueSnapshot catalogue,
+    private static async Task<IResult> TicketAsync(Guid id, string? units, JobStore store, JobPlans plans, CutPlanner cut,
         TimeProvider clock, ILanguage language, CancellationToken cancel)
     {
         if (await store.FindAsync(id, cancel) is not { } row)
@@ -92,7 +94,7 @@ internal static class JobEndpoints
         if (plans.Plan(row, ReaderUnits.Of(units), problems) is not { } planned)
             return ProblemAnswers.Invalid(problems);
         return Results.File(
-            TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting),
+            TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, cut),
                 language.WordsFor(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf",
                 $"{FileName(planned.Job.Title, "Ticket")}.pdf");
     }

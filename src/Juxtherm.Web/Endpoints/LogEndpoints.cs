@@ -1,6 +1,7 @@
 using Juxtherm.App.Learning;
 using Juxtherm.App.Logbook;
 using Juxtherm.App.Planning;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;
@@ -20,7 +21,7 @@ internal static class LogEndpoints
 
     public static void MapLog(this IEndpointRouteBuilder routes)
     {
-        var log = routes.MapGroup("/api/log").WithTags("Logbook").Allow(AccessLevel.Owner).Audit("deed.logbook");
+        var log = routes.MapGroup("/api/log").WithTags("Logbook").Allow(AccessLevel.Owner).Audit(new Phrase("deed.logbook"));
         log.MapGet("/", SearchAsync).Produces<LogPage>().Allow(AccessLevel.Look);
         log.MapGet("/choices", async (ReadLogbook logbook, CancellationToken cancel) => Results.Ok(await logbook.ChoicesAsync(cancel)))
             .Produces<LogChoicesAnswer>().Allow(AccessLevel.Look);

@@ -1,8 +1,9 @@
 using System.Text;
-using Juxtherm.App;
-using Juxtherm.App.Logbook;
 using Juxtherm.App.Logbook.Import;
+using Juxtherm.App.Logbook;
+using Juxtherm.App;
 using Juxtherm.Core.Logbook;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;
@@ -31,7 +32,7 @@ internal static class LogFileEndpoints
 
     public static void MapLogFiles(this IEndpointRouteBuilder routes)
     {
-        var log = routes.MapGroup("/api/log").WithTags("Logbook").Allow(AccessLevel.Owner).Audit("deed.logbook");
+        var log = routes.MapGroup("/api/log").WithTags("Logbook").Allow(AccessLevel.Owner).Audit(new Phrase("deed.logbook"));
         log.MapGet("/logbook.csv",
             ([AsParameters] LogAsked asked, LogStore store, HttpContext http, CancellationToken cancel) =>
             WriteAsync(asked, "text/csv; charset=utf-8", "logbook.csv", http, async entries =>

@@ -1,4 +1,5 @@
 using Juxtherm.App.Logbook;
+using Juxtherm.Core.Notices;
 using Juxtherm.Store;
 using Juxtherm.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
@@ -13,7 +14,7 @@ internal static class LogPhotoEndpoints
 
     public static void MapLogPhotos(this IEndpointRouteBuilder routes)
     {
-        var log = routes.MapGroup("/api/log").WithTags("Logbook").Allow(AccessLevel.Press).Audit("deed.photo");
+        var log = routes.MapGroup("/api/log").WithTags("Logbook").Allow(AccessLevel.Press).Audit(new Phrase("deed.photo"));
         log.MapPost("/{id:long}/photos", AddAsync).Accepts<object>("application/octet-stream").Produces<LogAnswer>().ProducesProblem(400)
             .ProducesProblem(404).ProducesProblem(413).WithMetadata(new RequestSizeLimitAttribute(LargestPhoto));
         log.MapGet("/photos/{photo:guid}",

@@ -69,14 +69,16 @@ internal static class MoneyEndpoints
             .Produces<BlankAnswer[]>().Allow(AccessLevel.Look);
         money.MapPost("/blanks", async (BlankAsk ask, KeepBlanks blanks, CancellationToken cancel) =>
             Answers.Of(await blanks.SaveAsync(null, ask, cancel), b => Results.Created($"/api/blanks/{b.Id}", b)))
-            .Produces<BlankAnswer>(201).ProducesProblem(400).Audit("deed.stock");
+            .Produces<BlankAnswer>(201).ProducesProblem(400).Audit(new Phrase("deed.stock"));
         money.MapPut("/blanks/{id}", async (string id, BlankAsk ask, KeepBlanks blanks, CancellationToken cancel) =>
             Answers.Of(await blanks.SaveAsync(id, ask, cancel))).Produces<BlankAnswer>().ProducesProblem(400).ProducesProblem(404)
-            .Audit("deed.stock");
+            .Audit(new Phrase("deed.stock"));
         money.MapDelete("/blanks/{id}", async (string id, KeepBlanks blanks, CancellationToken cancel) =>
-            Answers.Of(await blanks.SetDeletedAsync(id, true, cancel))).Produces<BlankAnswer>().ProducesProblem(404).Audit("deed.stock");
+            Answers.Of(await blanks.SetDeletedAsync(id, true, cancel))).Produces<BlankAnswer>().ProducesProblem(404)
+            .Audit(new Phrase("deed.stock"));
         money.MapPost("/blanks/{id}/restore", async (string id, KeepBlanks blanks, CancellationToken cancel) =>
-            Answers.Of(await blanks.SetDeletedAsync(id, false, cancel))).Produces<BlankAnswer>().ProducesProblem(404).Audit("deed.stock");
+            Answers.Of(await blanks.SetDeletedAsync(id, false, cancel))).Produces<BlankAnswer>().ProducesProblem(404)
+            .Audit(new Phrase("deed.stock"));
     }
 
     private static async Task<IResult> PageAsync(Guid id, string? units, KeepQuotes quotes, PlanCache cache, ILanguage language,

@@ -42,12 +42,11 @@ internal static class PlanEndpoints
     }
 
     /// <summary>What the run takes of each vinyl, without laying it out.</summary>
-    private static async Task<IResult> VinylAsync(HttpRequest request, PlanCache cache, CatalogueSnapshot catalogue,
-        CancellationToken cancel)
+    private static async Task<IResult> VinylAsync(HttpRequest request, PlanCache cache, CutPlanner cut, CancellationToken cancel)
     {
         var problems = new Problems();
         return cache.Read(await JobBody.ReadAsync(request, cancel), problems) is { } job && problems.None
-            ? Results.Ok(VinylNeeds.Of(job, catalogue.Work.Cutting)) : ProblemAnswers.Invalid(problems);
+            ? Results.Ok(VinylNeeds.Of(job, cut)) : ProblemAnswers.Invalid(problems);
     }
 
     private static async Task<IResult> AlternativesAsync(HttpRequest request, string? units, Guid? job, JobPlans plans,
@@ -81,13 +80,13 @@ internal static class PlanEndpoints
     }
 
     private static async Task<IResult> TicketAsync(HttpRequest request, string? units, Guid? job, JobPlans plans,
-        CatalogueSnapshot catalogue, TimeProvider clock, ILanguage language, CancellationToken cancel)
+        CutPlanner cut, TimeProvider clock, ILanguage language, CancellationToken cancel)
     {
         var problems = new Problems();
         var json = await JobBody.ReadAsync(request, cancel);
         return await plans.PlanAsync(job, json, ReaderUnits.Of(units), problems, cancel) is { } planned
             ? Results.File(
-                TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, catalogue.Work.Cutting),
+                TicketDocument.Write(planned.Job, planned.Result, VinylNeeds.Of(planned.Job, cut),
                     language.WordsFor(ReaderUnits.Of(units)), clock.GetUtcNow()), "application/pdf", "ticket.pdf")
             : ProblemAnswers.Invalid(problems);
     }

@@ -1,5 +1,6 @@
-using Juxtherm.App;
 using Juxtherm.App.Practice;
+using Juxtherm.App;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Practice.Bench;
 using Juxtherm.Web.Hosting;
 
@@ -22,7 +23,7 @@ internal static class PracticeEndpoints
         practice.MapPost("/{id}/judge", async (string id, PracticeDone done, PracticeDesk desk, CancellationToken cancel) =>
             Answers.Of(await desk.JudgeAsync(id, done, cancel)))
             .Produces<JudgedAnswer>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409)
-            .Allow(AccessLevel.Press).Audit("deed.practice");
+            .Allow(AccessLevel.Press).Audit(new Phrase("deed.practice"));
         practice.MapPost("/{id}/ways", async (string id, string? units, Move[] moves, PracticeDesk desk, CancellationToken cancel) =>
             Answers.Of(await desk.WaysAsync(id, moves, ReaderUnits.Of(units), cancel)))
             .Produces<IReadOnlyList<WaysAnswer>>().ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);

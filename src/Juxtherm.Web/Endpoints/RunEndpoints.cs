@@ -1,10 +1,11 @@
 using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
-using Juxtherm.App;
 using Juxtherm.App.Bench;
 using Juxtherm.App.Planning;
-using Juxtherm.Core.Runs;
+using Juxtherm.App;
+using Juxtherm.Core.Notices;
 using Juxtherm.Core.Runs.Judging;
+using Juxtherm.Core.Runs;
 using Juxtherm.Documents;
 using Juxtherm.Web.Hosting;
 using Microsoft.AspNetCore.Mvc;
@@ -29,8 +30,8 @@ internal static class RunEndpoints
                 CancellationToken cancel) =>
             Answers.Of(await begin.BeginAsync(id, ReaderUnits.Of(units), practice == true, command, cancel),
                 run => Results.Created($"/api/runs/{run.Id}", run))).WithTags("Runs").Produces<RunAnswer>(201).ProducesProblem(404)
-            .ProducesProblem(409).Allow(AccessLevel.Press).Audit("deed.run");
-        var runs = routes.MapGroup("/api/runs").WithTags("Runs").Allow(AccessLevel.Press).Audit("deed.bench");
+            .ProducesProblem(409).Allow(AccessLevel.Press).Audit(new Phrase("deed.run"));
+        var runs = routes.MapGroup("/api/runs").WithTags("Runs").Allow(AccessLevel.Press).Audit(new Phrase("deed.bench"));
         runs.MapGet("/",
             async (BenchService bench, PressBench presses, CancellationToken cancel) =>
             Results.Ok((await bench.UnderWayAsync(cancel)).Select(presses.Answer).ToArray())).Produces<RunAnswer[]>()

@@ -14,7 +14,7 @@ internal static class StockEndpoints
 {
     public static void MapStock(this IEndpointRouteBuilder routes)
     {
-        var stock = routes.MapGroup("/api/stock").WithTags("Stock").Allow(AccessLevel.Owner).Audit("deed.stock");
+        var stock = routes.MapGroup("/api/stock").WithTags("Stock").Allow(AccessLevel.Owner).Audit(new Phrase("deed.stock"));
         stock.MapGet("/", async (TakeStock take, CancellationToken cancel) => Results.Ok(await take.ListAsync(cancel)))
             .Produces<StockAnswer[]>().Allow(AccessLevel.Look);
         stock.MapPost("/", async (StockAsk ask, TakeStock take, CancellationToken cancel) =>

@@ -1,3 +1,4 @@
+using System.Globalization;
 using Juxtherm.Core.Notices;
 using Microsoft.AspNetCore.Http.Features;
 
@@ -12,7 +13,8 @@ internal sealed class CanonicalPathOnly(RequestDelegate next)
 {
     public Task InvokeAsync(HttpContext context) => IsCanonical(context)
         ? next(context)
-        : Refusals.RefuseAsync(context, StatusCodes.Status400BadRequest, "path", new Phrase("refused.path"), new Phrase("refused.path-why"));
+        : Refusals.RefuseAsync(context, StatusCodes.Status400BadRequest, "path", new Phrase("refused.path"),
+            new Phrase("refused.path-why"));
 
     private static bool IsCanonical(HttpContext context)
     {
@@ -30,8 +32,9 @@ internal sealed class CanonicalPathOnly(RequestDelegate next)
             return false;
         for (var i = path.IndexOf('%', StringComparison.Ordinal); i >= 0; i = path.IndexOf('%', i + 1))
         {
-            if (i + 2 >= path.Length || !byte.TryParse(path.AsSpan(i + 1, 2), System.Globalization.NumberStyles.AllowHexSpecifier, null, out var code)
-                || code < ' ' || code == 0x7F || char.IsAsciiLetterOrDigit((char)code) || "-._~/\\".Contains((char)code, StringComparison.Ordinal))
+            if (i + 2 >= path.Length || !byte.TryParse(path.AsSpan(i + 1, 2), NumberStyles.AllowHexSpecifier, null, out var code)
+                || code < ' ' || code == 0x7F || char.IsAsciiLetterOrDigit((char)code)
+                || "-._~/\\".Contains((char)code, StringComparison.Ordinal))
                 return false;
         }
 

@@ -3,7 +3,8 @@ using Juxtherm.Core.Notices;
 
 namespace Juxtherm.Web.Hosting;
 
-/// <summary>Who may use an endpoint from another device. Each level includes the ones before it; the machine itself may do everything.</summary>
+/// <summary>Who may use an endpoint from another device. Each level includes the ones before it; the machine itself may do
+/// everything.</summary>
 internal enum AccessLevel
 {
     /// <summary>Anyone in the network: the page that lets devices in.</summary>
@@ -61,9 +62,9 @@ internal static class EndpointMarks
 
     /// <summary>Says what the log of helpers' devices writes when an endpoint was used.</summary>
     /// <param name="builder">The endpoint or group.</param>
-    /// <param name="what">Key of the sentence.</param>
-    public static T Audit<T>(this T builder, string what) where T : IEndpointConventionBuilder =>
-        builder.WithMetadata(new EndpointAudit(new Phrase(what)));
+    /// <param name="what">As “changed a job”.</param>
+    public static T Audit<T>(this T builder, Phrase what) where T : IEndpointConventionBuilder =>
+        builder.WithMetadata(new EndpointAudit(what));
 
     /// <summary>Lets an endpoint work for as long as it takes.</summary>
     /// <param name="builder">The endpoint.</param>

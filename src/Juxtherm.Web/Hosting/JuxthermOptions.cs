@@ -46,7 +46,7 @@ public sealed record JuxthermOptions(string DataFolder, string FrontFolder, stri
             || port is < 0 or > 65535)
             throw new OptionsException(new Phrase("options.port", ("port", section["Port"])));
         return new JuxthermOptions(
-            section["Data"] ?? Path.Combine(Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData), "juxtherm"),
+            section["Data"] ?? UsualData(),
             Path.GetFullPath(section["Front"] ?? Path.Combine(beside, "wwwroot")),
             Path.GetFullPath(section["Catalogue"] ?? Path.Combine(beside, "catalogue")),
             port,
@@ -55,6 +55,13 @@ public sealed record JuxthermOptions(string DataFolder, string FrontFolder, stri
         {
             Open = string.Equals(section["Open"], "true", StringComparison.OrdinalIgnoreCase),
         };
+    }
+
+    /// <summary>The usual folder for an account's data, also where nobody has made it yet.</summary>
+    private static string UsualData()
+    {
+        var usual = Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData, Environment.SpecialFolderOption.DoNotVerify);
+        return Path.IsPathFullyQualified(usual) ? Path.Combine(usual, "juxtherm") : throw new OptionsException(new Phrase("options.data"));
     }
 
     private static IPAddress? LanOf(string? said)

@@ -76,7 +76,7 @@ public sealed class OtherRoom : IDisposable
                 return line;
             },
         };
-        var client = new HttpClient(handler) { BaseAddress = new Uri($"http://{Here}:{port}"), Timeout = TimeSpan.FromSeconds(20) };
+        var client = new HttpClient(handler) { BaseAddress = new Uri($"http://{Here}:{port}"), Timeout = Slowness.Of(20) };
         if (key is not null)
             client.DefaultRequestHeaders.Add("Cookie", $"juxtherm-device={key}");
         client.DefaultRequestHeaders.Accept.Add(new MediaTypeWithQualityHeaderValue("application/json"));

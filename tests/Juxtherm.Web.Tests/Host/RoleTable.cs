@@ -135,6 +135,7 @@ internal static class RoleTable
         GET /api/exchange/file
         POST /api/exchange/look
         POST /api/exchange/take
+        GET /api/exchange/take/{id:guid}
         DELETE /api/exchange/{id:guid}
         POST /api/fonts
         DELETE /api/fonts/{id}
@@ -146,6 +147,7 @@ internal static class RoleTable
         POST /api/jobs/{id:guid}/copy
         POST /api/jobs/{id:guid}/cost
         POST /api/jobs/{id:guid}/learned
+        POST /api/jobs/{id:guid}/learned/keep
         POST /api/jobs/{id:guid}/quotes
         POST /api/jobs/{id:guid}/restore
         GET /api/keeping
@@ -205,7 +207,8 @@ internal static class RoleTable
         DELETE /api/devices/{id:guid}
         """;
 
-    /// <summary>Every operation: its method, its address with places to fill in, and the least role that may; null for nobody elsewhere.</summary>
+    /// <summary>Every operation: its method, its address with places to fill in, and the least role that may; null for nobody
+    /// elsewhere.</summary>
     public static IReadOnlyList<RoleRow> Rows { get; } =
     [
         .. Read(Anyone, null, true), .. Read(Look, HelperRole.Look), .. Read(Press, HelperRole.Press), .. Read(Owner, HelperRole.Owner),

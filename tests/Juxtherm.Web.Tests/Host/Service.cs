@@ -8,8 +8,8 @@ namespace Juxtherm.Testing;
 /// <param name="folder">Its data.</param>
 public sealed class Service(string dll, string folder) : IDisposable
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(120);
-    private readonly HttpClient _client = new() { Timeout = TimeSpan.FromSeconds(60) };
+    private static readonly TimeSpan Patience = Slowness.Of(120);
+    private readonly HttpClient _client = new() { Timeout = Slowness.Of(60) };
     private Process? _process;
 
     public HttpClient Client => _client;

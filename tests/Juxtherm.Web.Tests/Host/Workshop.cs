@@ -63,7 +63,7 @@ public sealed class Workshop(string folder, TestClock clock, string? front = nul
                     FileShare.None);
                 return;
             }
-            catch (IOException) when (patience.Elapsed < TimeSpan.FromSeconds(10))
+            catch (IOException) when (patience.Elapsed < Slowness.Of(10))
             {
                 Thread.Sleep(20);
             }

@@ -2544,6 +2544,15 @@ export interface paths {
                         "application/json": components["schemas"]["TakenIn"];
                     };
                 };
+                /** @description Accepted */
+                202: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TakingIn"];
+                    };
+                };
                 /** @description Bad Request */
                 400: {
                     headers: {
@@ -2564,6 +2573,70 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/take/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TakenIn"];
+                    };
+                };
+                /** @description Accepted */
+                202: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TakingIn"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3394,6 +3467,50 @@ export interface paths {
                 };
             };
         };
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/learned/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
         put?: never;
         post: {
             parameters: {
@@ -8605,6 +8722,8 @@ export interface components {
             blanks: components["schemas"]["BlankToBuy"][];
             /** @description How money is written. */
             currency: string;
+            /** @description Jobs of which a piece has room on no sheet: what they need is not all in the list. */
+            notLaid: string[];
             /**
              * Format: int32
              * @description Test patches, each a scrap of its vinyl.
@@ -8849,6 +8968,15 @@ export interface components {
             left: components["schemas"]["Remainder"];
             /** @description What it is left of. */
             stockId: string;
+        };
+        /** @description A plan beside another. */
+        Compared: {
+            /** @description All its presses in one line. */
+            line: string;
+            /** @description How sure it is, in a sentence; empty where that is not known. */
+            perHundred: string;
+            /** @description Whether to go ahead. */
+            verdict: components["schemas"]["Verdict"];
         };
         /**
          * @description What comes of a thing that was left as it should not be.
@@ -9105,6 +9233,8 @@ export interface components {
              * @description How often a mat is loaded.
              */
             mats: number;
+            /** @description Layers of which a piece found no place on any sheet: nothing that is reckoned from this layout is whole then. */
+            notPlaced?: string[];
             /**
              * Format: double
              * @description Vinyl used up, mm².
@@ -10252,6 +10382,8 @@ export interface components {
              */
             id: string;
             last?: null | components["schemas"]["LastResult"];
+            /** @description All its presses in one line; empty where it cannot be pressed. */
+            line?: string;
             /** @description Its figures are being worked out anew; until then they are those of before, or empty. */
             pending: boolean;
             press: null | components["schemas"]["PlannedPress"];
@@ -10629,14 +10761,20 @@ export interface components {
              */
             seconds: number;
         };
-        /** @description What the logbook has taught since a job's plan was agreed to. */
+        /** @description What the logbook has taught since a job's plan was agreed to, or a later version of this program would do. */
         LearnedSince: {
             /** @description The setting as agreed to, which holds until the other is taken. */
             agreed: components["schemas"]["AgreedPress"];
+            /** @description The plan as agreed to. */
+            agreedPlan: components["schemas"]["Compared"];
+            /** @description It is this version of the program that would set something else. */
+            byVersion: boolean;
             /** @description It would move the setting. */
             changes: boolean;
-            /** @description The setting with all that was learned by now. */
+            /** @description The setting as it would be found now. */
             now: components["schemas"]["AgreedPress"];
+            /** @description The plan as it would be made now. */
+            nowPlan: components["schemas"]["Compared"];
         };
         /** @description Somebody who learns. */
         LearnerAnswer: {
@@ -10968,7 +11106,12 @@ export interface components {
             before: boolean;
             /** @description What that workshop calls itself. */
             from: string;
-            /** @description Titles of its jobs. */
+            /**
+             * Format: int32
+             * @description How many of its jobs are here already.
+             */
+            here: number;
+            /** @description Titles of its jobs that are new here. */
             jobs: string[];
             /** @description Own vinyls, blanks and presses that are new here. */
             own: string[];
@@ -11281,6 +11424,13 @@ export interface components {
             kind: components["schemas"]["LaidPressKind"];
             /** @description Their ids; none for the last press over all. */
             layers: string[];
+        };
+        /** @description Where something was made: by which workshop, and what it goes by there. */
+        Origin: {
+            /** @description Its id there. */
+            id: string;
+            /** @description That workshop's signature, as it is compared. */
+            workshop: string;
         };
         /** @description Another order that would do. */
         OtherOrder: {
@@ -11705,6 +11855,8 @@ export interface components {
             headline: string;
             /** @description Steps up to the setting; empty when it is used right away. */
             ladder: components["schemas"]["LadderRung"][];
+            /** @description All presses in one line, with turning over and peeling; empty in plans from before that was written. */
+            line?: string;
             /** @description How far the setting stays inside. */
             margin: components["schemas"]["PlanMargin"];
             /** @description Which model computed it. */
@@ -11984,7 +12136,7 @@ export interface components {
             /** @description It lies a quarter turned: its width is the plate's height. */
             quarterTurn?: boolean;
             /** @description Seams of the pressed face that lie under it: beside them the vinyl is pressed some more. */
-            seamsUnder?: string[];
+            seamsBeside?: string[];
             /**
              * Format: int32
              * @description Turned clockwise about its middle, °; 0 where it lies straight.
@@ -13192,6 +13344,8 @@ export interface components {
             pieces: string[];
             /** @description Its signature. */
             signedBy: string;
+            /** @description Where its things were made: by that they are known when they come again, from there or by way of others. */
+            things?: components["schemas"]["TakenThing"][];
             /**
              * @description All of it is there; otherwise the program ended in the middle, and it can be taken back or taken in again.
              * @default true
@@ -13224,6 +13378,33 @@ export interface components {
              * @description mm.
              */
             valueMm: number;
+        };
+        /** @description Something that was taken in: where it was made, what it goes by here, and what it said then. */
+        TakenThing: {
+            /** @description Hash of what it said. */
+            content: string;
+            /** @description Where it was made. */
+            from: components["schemas"]["Origin"];
+            /** @description Its id here. */
+            here: string;
+        };
+        /** @description A file being taken in. */
+        TakingIn: {
+            /**
+             * Format: uuid
+             * @description Ask again by it.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description Of these checked; they are kept once all are.
+             */
+            ready: number;
+            /**
+             * Format: int32
+             * @description Jobs in it that are new here; 0 until they are counted.
+             */
+            total: number;
         };
         /** @description What to do after a test cut. */
         TestCutAdvice: {
@@ -13437,7 +13618,7 @@ export interface components {
             /** @description Usual pressure. */
             pressure: components["schemas"]["PressureLevel"];
         };
-        /** @description How much of one vinyl in one colour a run takes, laid in rows as a patient hand would. */
+        /** @description How much of one vinyl in one colour a run takes, laid as its artwork lies. */
         VinylNeed: {
             /** @description As `#rrggbb`; null when not said. */
             colour: null | string;
@@ -13480,9 +13661,9 @@ export interface components {
             name: string;
             /**
              * Format: int32
-             * @description Or so many sheets as long as that roll is wide.
+             * @description Or so many sheets as long as that roll is wide, one for each mat; null where a mat takes more than one.
              */
-            sheets: number;
+            sheets: null | number;
             /** @description Vinyl id. */
             vinyl: string;
             /**
@@ -13572,6 +13753,8 @@ export interface components {
              * @description When one was last put back for a trial, and was whole; null for never.
              */
             testedUtc: null | string;
+            /** @description A backup is being put back for a trial just now. */
+            testing: boolean;
             /** @description What should be seen to, in sentences. */
             warnings: string[];
         };

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api, got } from '../api/client';
 
 const LOOK_MS = 600_000;
+const TRIAL_MS = 2_000;
 
 /** How safe the workshop is; for its owner. */
 export const useWatch = (wanted = true) =>
@@ -10,5 +11,6 @@ export const useWatch = (wanted = true) =>
     queryFn: () => got(api.GET('/api/watch')),
     enabled: wanted,
     staleTime: LOOK_MS,
-    refetchInterval: LOOK_MS,
+    // A trial under way is asked after until it ends.
+    refetchInterval: (query) => (query.state.data?.testing ? TRIAL_MS : LOOK_MS),
   });

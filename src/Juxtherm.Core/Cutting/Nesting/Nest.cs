@@ -38,10 +38,16 @@ public static class Nest
             var best = search.Best!;
             // A sheet need not be looked at beyond the length that boxes need, unless some found no room.
             var longest = best.LeftOver.Count > 0 ? sheets.Max(s => s.LengthMm) : best.SheetLengthsMm.Max() + 1;
-            search.Run(new ShapePacking(pieces, sheets, rules, longest), [search.BestOrder!, .. orders], effort);
+            // Nor is a sheet that boxes leave empty.
+            var few = best.LeftOver.Count > 0 ? sheets : [.. sheets.Take(best.SheetLengthsMm.ToList().FindLastIndex(l => l > 0) + 1)];
+            search.Run(new ShapePacking(pieces, few, rules, longest), [search.BestOrder!, .. orders], effort);
         }
 
-        return search.Best!;
+        var found = search.Best!;
+        return found.SheetLengthsMm.Count == sheets.Count ? found : found with
+        {
+            SheetLengthsMm = [.. found.SheetLengthsMm, .. Enumerable.Repeat(0.0, sheets.Count - found.SheetLengthsMm.Count)],
+        };
     }
 
     /// <summary>Boxes in shelves, the highest first and the way they come: what a patient hand would do. Something to compare

@@ -27,6 +27,9 @@ internal static class CutNotices
         foreach (var id in notCut.Where(id => !job.Layers.First(l => l.Id == id).HasSize))
             found.Add(Notice.Of("not-drawn", NoticeLevel.Caution, words.Say("not-drawn.caution", ("id", id)),
                 words.Say("not-drawn.caution-why"), [], [id]));
+        if (way.NotPlaced.Count > 0)
+            found.Add(Notice.Of("not-placed", NoticeLevel.Stop, words.Say("not-placed.stop", ("layers", Thing.List(way.NotPlaced))),
+                words.Say("not-placed.stop-why"), [], [.. way.NotPlaced]));
         if (setup.Matless)
             found.AddRange(Matless(setup, figures, way, words));
         var missing = way.Lists.Where(l => l.ShortMm > 0 && (l.Uses.Count > 0 || l.OnHand.Count > 0)).ToList();

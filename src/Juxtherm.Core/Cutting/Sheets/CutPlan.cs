@@ -65,7 +65,11 @@ public sealed record CutList(
 /// <param name="Cost">What the vinyl costs, in the workshop's own money; null where a price is not known.</param>
 public sealed record CutLayout(
     SheetLayout Layout, IReadOnlyList<CutList> Lists, double LengthMm, double VinylMm2, double UsedMm2, double WastePercent, int Mats,
-    double CutSeconds, double HandSeconds, int Loose, double? Cost);
+    double CutSeconds, double HandSeconds, int Loose, double? Cost)
+{
+    /// <summary>Layers of which a piece found no place on any sheet: nothing that is reckoned from this layout is whole then.</summary>
+    public IReadOnlyList<string> NotPlaced { get; init; } = [];
+}
 
 /// <summary>How a job is cut.</summary>
 /// <param name="Layout">The way that holds: the crafter's own, or the advice.</param>

@@ -71,6 +71,13 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
     public CutLayout InPlace(Job job, IReadOnlyList<VinylStock> stock)
     {
         ArgumentNullException.ThrowIfNull(job);
+        ArgumentNullException.ThrowIfNull(stock);
+        // From nothing on hand it is asked for by the ticket, the price and the day: laid out once.
+        return stock.Count == 0 ? job.Memory.Of(job, InPlaceKey.Only, () => LaidInPlace(job, stock)) : LaidInPlace(job, stock);
+    }
+
+    private CutLayout LaidInPlace(Job job, IReadOnlyList<VinylStock> stock)
+    {
         var setup = SetupOf(job);
         var presets = new Dictionary<string, CutPreset>(StringComparer.Ordinal);
         var bench = new LayingOut(job, setup, catalogue.Work, stock, presets, MarginOf(job), _ => true, new StockColours(stock, []));
@@ -82,6 +89,11 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
 
     private double MarginOf(Job job) => job.Cut.MarginMm ?? catalogue.Work.Cutting.MarginMm.Value;
 
+    private sealed record InPlaceKey
+    {
+        public static InPlaceKey Only { get; } = new();
+    }
+
     /// <summary>One job on one cutter, laid out one way after the other.</summary>
     private sealed class LayingOut(
         Job job, CutterSetup setup, WorkFigures work, IReadOnlyList<VinylStock> stock, IReadOnlyDictionary<string, CutPreset> presets,
@@ -90,6 +102,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
         private readonly CuttingFigures _figures = work.Cutting;
         private readonly CutUnits _units = new(job, setup, work.Cutting, margin);
         private bool _stopped;
+        private readonly HashSet<string> _notPlaced = new(StringComparer.Ordinal);
         private int _unitsInAll = 1;
 
         public IReadOnlyList<string> NotCut => _units.NotCut;
@@ -99,6 +112,7 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             var lists = _units.Of(layout);
             var all = lists.Sum(l => l.Units.Count);
             _unitsInAll = Math.Max(1, all);
+            _notPlaced.Clear();
             var done = 0;
             var laid = new List<CutList>();
             foreach (var list in lists)
@@ -118,7 +132,8 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
             return new CutLayout(
                 layout, laid, Math.Round(sheets.Sum(s => s.UsedLengthMm), 1), Math.Round(vinyl), Math.Round(used), used > 0
                 ? Math.Round(100 * (1 - vinyl / used), 1) : 0, sheets.Count, sheets.Sum(s => s.CutSeconds),
-                Math.Round(sheets.Count * _figures.LoadMatSeconds.Value + loose * _figures.AlignSeconds.Value), loose, Cost(laid));
+                Math.Round(sheets.Count * _figures.LoadMatSeconds.Value + loose * _figures.AlignSeconds.Value), loose, Cost(laid))
+            { NotPlaced = [.. _notPlaced.Order(StringComparer.Ordinal)] };
         }
 
         private CutList Lay(UnitList list, SheetLayout layout, double from, double to)
@@ -181,8 +196,8 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
         {
             var pieces = units.Select(u => new NestPart(u.Key, SheetBuilder.Over(u.Kept, mirrored), layout == SheetLayout.InPlace))
                 .ToList();
-            var ground = pieces.Sum(p => (p.Ground.EnvelopeInternal.Width + margin) * (p.Ground.EnvelopeInternal.Height + margin));
-            var sheets = supply.Sheets(ground, units.Length);
+            var sheets = supply.Sheets(units.Length, pieces.Select(p => p.Ground.EnvelopeInternal)
+                .Max(b => vinyl.Cut.Directional.Value ? b.Width : Math.Min(b.Width, b.Height)));
             var turns = vinyl.Cut.Directional.Value
                 ? NestRules.Upright : units.Length <= FewPieces && layout == SheetLayout.Nested ? NestRules.Eighths : NestRules.Quarters;
             var rules = new NestRules(margin, EdgeFor(pieces, sheets, vinyl.Cut.Directional.Value), turns);
@@ -191,6 +206,8 @@ public sealed class CutPlanner(CatalogueSnapshot catalogue)
                 _stopped |= !told(new CutProgress(Math.Round(from + (to - from) * p.Share, 3), Math.Round(p.Best.SheetLengthsMm.Sum(), 1)));
                 return !_stopped;
             }, _stopped ? 0 : Math.Min(EffortPerPiece * units.Length, Nest.UsualEffort / _unitsInAll * units.Length));
+            foreach (var left in found.LeftOver)
+                _notPlaced.UnionWith(units[left].Layers);
             for (var s = 0; s < sheets.Count; s++)
             {
                 var used = found.SheetLengthsMm[s];

@@ -20,21 +20,22 @@ internal sealed record LoadableSheet(NestSheet Sheet, VinylStock? From, double W
 /// <param name="directional">The vinyl has a right way up, so a sheet is not turned either.</param>
 internal sealed class SheetSupply(IEnumerable<VinylStock> stock, CutterSetup setup, CuttingFigures figures, bool directional)
 {
-    private const int MostMats = 40;
     private readonly List<VinylStock> _left = [.. stock.OrderBy(s => s.Kind switch { StockKind.Offcut => 0, StockKind.Sheet => 1, _ => 2 })
         .ThenBy(s => s.WidthMm * s.LengthMm).ThenBy(s => s.Id, StringComparer.Ordinal)];
 
     private double Extra => setup.Matless ? figures.FeedExtraMm.Value : 0;
 
-    /// <summary>Sheets for so much vinyl; vinyl to be bought comes last and never ends.</summary>
-    /// <param name="mm2">Ground that pieces and margins take, mm².</param>
+    /// <summary>Sheets for so many pieces, a mat for each if need be; vinyl to be bought comes last and never ends.</summary>
     /// <param name="units">How many pieces there are.</param>
-    public List<LoadableSheet> Sheets(double mm2, int units)
+    /// <param name="widestMm">Width of the widest of them, as narrow as it can be laid, with what is left free beside it, mm.</param>
+    public List<LoadableSheet> Sheets(int units, double widestMm)
     {
+        // What is wider than the usual roll is bought as wide as the cutter takes.
+        var bought = widestMm <= figures.RollWidthMm.Value ? figures.RollWidthMm.Value : setup.WidthMm;
         var sheets = _left.Where(s => s.Kind != StockKind.Roll).SelectMany(Pieces).ToList();
         foreach (var roll in _left.Where(s => s.Kind == StockKind.Roll))
-            sheets.AddRange(Mats(roll, Math.Min(roll.WidthMm, setup.WidthMm), roll.LengthMm, mm2, units));
-        sheets.AddRange(Mats(null, Math.Min(figures.RollWidthMm.Value, setup.WidthMm), double.PositiveInfinity, mm2, units));
+            sheets.AddRange(Mats(roll, Math.Min(roll.WidthMm, setup.WidthMm), roll.LengthMm, units));
+        sheets.AddRange(Mats(null, Math.Min(bought, setup.WidthMm), double.PositiveInfinity, units));
         return sheets;
     }
 
@@ -81,14 +82,13 @@ internal sealed class SheetSupply(IEnumerable<VinylStock> stock, CutterSetup set
             ? null : new LoadableSheet(new NestSheet(s.Id, w, l, s.CornerWidthMm, s.CornerLengthMm, UsedWhole: true), s, width, turned);
     }
 
-    private IEnumerable<LoadableSheet> Mats(VinylStock? roll, double width, double length, double mm2, int units)
+    private IEnumerable<LoadableSheet> Mats(VinylStock? roll, double width, double length, int units)
     {
-        var mats = Math.Min(MostMats, Math.Min(units, (int)Math.Ceiling(3 * mm2 / (width * setup.LengthMm))) + 1);
-        for (var i = 0; i < mats && length - Extra > 2 * figures.EdgeMm.Value; i++)
+        for (var i = 0; i < units && length - Extra > 2 * figures.EdgeMm.Value; i++)
         {
             var mat = Math.Min(length - Extra, setup.LengthMm);
             yield return new LoadableSheet(new NestSheet(roll?.Id ?? "", width, mat), roll, roll?.WidthMm
-                ?? figures.RollWidthMm.Value, false);
+                ?? Math.Max(width, figures.RollWidthMm.Value), false);
             length -= mat + Extra;
         }
     }

@@ -49,6 +49,9 @@ public sealed record DayAsk(
     /// <summary>How it was planned before; empty for the first time.</summary>
     public IReadOnlyList<DayTask> Before { get; init; } = [];
 
+    /// <summary>Jobs that are not done, because their own plans forbid it, each in a sentence.</summary>
+    public IReadOnlyList<string> LeftOut { get; init; } = [];
+
     /// <summary>What was done before <see cref="From"/> or is under way: it stays where it is.</summary>
     public IReadOnlyList<DayTask> Begun { get; init; } = [];
 }

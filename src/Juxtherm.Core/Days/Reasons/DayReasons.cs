@@ -12,7 +12,8 @@ internal static class DayReasons
     /// <summary>In sentences, what matters most first.</summary>
     public static IReadOnlyList<string> Of(DayAsk ask, Workload work, Schedule schedule, IReadOnlyList<double> hands, IWords words) =>
     [
-        .. WhatHelps(work, schedule, words), .. WhatIsShort(ask, schedule, hands, words), .. Temperatures(ask, work, schedule, words),
+        .. ask.LeftOut, .. WhatHelps(work, schedule, words), .. WhatIsShort(ask, schedule, hands, words),
+        .. Temperatures(ask, work, schedule, words),
     ];
 
     /// <summary>Where something is late: whether one more pair of hands would do.</summary>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { flushSync } from 'react-dom';
 import { api, got, type Notice, type Schemas, workedInBackground } from '../../api/client';
 import { changed, type Job, layerId } from '../../api/job';
+import { merged } from '../../api/merge';
 import { type Piece, withPieces } from '../../api/pieces';
 import { NoticeCard } from '../../ui/Notices';
 import { Failed, Loading } from '../../ui/States';
@@ -65,17 +66,18 @@ export function ArtworkStation() {
     staleTime: 60_000,
   });
   const desk = useMutation({
-    mutationFn: (ask: () => Promise<Answer>) => ask(),
-    onSuccess: (answer) => {
+    mutationFn: ({ request }: { request: () => Promise<Answer>; asked: Job }) => request(),
+    onSuccess: (answer, { asked }) => {
       setSaid(answer.notices);
       setPieces({});
       setRegion(null);
-      if (answer.job !== job) edit(() => answer.job as Job);
+      // What was changed while it was worked out stays.
+      if (answer.job !== asked) edit((now) => merged(asked, answer.job as Job, now));
     },
   });
   const ask = (request: () => Promise<Answer>) => {
     setSaid([]);
-    desk.mutate(request);
+    desk.mutate({ request, asked: job });
   };
   const ids = job.layers.map((_, i) => layerId(job, i));
   const chosen = ticked.filter((id) => ids.includes(id));

@@ -11,6 +11,7 @@ import { outcomeWord } from '../logbook/outcomes';
 import { dueWords } from './due';
 import * as labels from './labels';
 import { QuickAnswer } from './QuickAnswer';
+import { sentence } from './QuickDetails';
 import { Today } from './Today';
 import { TourButton } from './Tour';
 
@@ -208,6 +209,7 @@ function JobLine({ card, onCopy, onDelete }: { card: Card; onCopy: () => void; o
           {card.what}
           {card.quantity > 1 && ` · ${card.quantity} pieces`}
         </p>
+        {card.line && card.verdict !== 'stop' && <p className="text-[0.95rem]">{sentence(card.line)}</p>}
         {card.due && <p className="text-[0.9rem] font-semibold">{dueWords(card.due, new Date())}</p>}
         {card.last && <LastTime last={card.last} />}
         {!card.verdict && <p>{card.pending ? labels.beingWorkedOut : card.headline}</p>}

@@ -14,7 +14,7 @@ import { Words } from '../../ui/Words';
 import { agreed, type Picked } from './agreed';
 import * as labels from './labels';
 import { ItemWords, itemName, PressWords } from './PickedWords';
-import { Details, type Plate, peelWords, titled } from './QuickDetails';
+import { Details, type Plate, sentence, titled } from './QuickDetails';
 import { keepLabel, keptLabel, remember, start } from './remembered';
 
 /** How hot, how long? Three choices in a sentence, and the answer beside it. */
@@ -127,7 +127,9 @@ function Sentence({ catalogue }: { catalogue: Catalogue }) {
           )}
           <div className={`answer ${plan.pale ? 'pale' : ''}`} aria-busy={plan.pale} data-testid="answer">
             {press && !stopped && <Setpoint press={press} size="huge" />}
-            {press && !stopped && <p className="mt-3">{peelWords(press)}</p>}
+            {plan.data?.line && !stopped && (
+              <p className="mt-3 text-[1.15rem] font-semibold">{sentence(plan.data.line)}</p>
+            )}
             {label?.celsius !== undefined && instead && <p className="mt-1">{instead.text}</p>}
             {plan.data?.certainty && !stopped && <p className="mt-1 text-quiet">{plan.data.certainty.perHundred}</p>}
           </div>

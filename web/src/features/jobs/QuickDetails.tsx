@@ -1,13 +1,11 @@
 import { useRef } from 'react';
 import { flushSync } from 'react-dom';
 import { Link } from 'react-router';
-import type { Catalogue, FieldFault, Peel } from '../../api/client';
+import type { Catalogue, FieldFault } from '../../api/client';
 import { changed, type JobLabel } from '../../api/job';
-import { span, time } from '../../app/unitMath';
 import { useUnits } from '../../app/units';
 import { ChoiceField, NumberField } from '../../ui/Fields';
 import { FigureFor } from '../../ui/FigureFor';
-import { peelTimes } from '../../ui/purposes';
 import type { Picked } from './agreed';
 import * as labels from './labels';
 
@@ -137,11 +135,7 @@ export function titled(name: string): string {
   return name.charAt(0).toUpperCase() + name.slice(1);
 }
 
-export function peelWords({ peel }: { peel: Peel }): string {
-  const { from, to } = peelTimes(peel);
-  if (from === 0 && to !== null) return labels.peelHotWithinSOf(to);
-  const where = peel.place === 'cold-bench' ? labels.onAColdBench2 : '';
-  return to !== null
-    ? labels.peelWarmAfterOpening(span(from, to), where)
-    : labels.peelColdAfterAbout(time(from), where);
+/** All presses in one line, as a sentence of its own. */
+export function sentence(line: string): string {
+  return `${titled(line)}.`;
 }

@@ -13,6 +13,7 @@ import { Loading } from '../../ui/States';
 import { Alternatives } from './Alternatives';
 import * as labels from './labels';
 import { OnTheTable } from './OnTheTable';
+import { sentence } from './QuickDetails';
 
 interface Props {
   id: string;
@@ -51,6 +52,7 @@ export function Ticket({ id, job, plan, onBench, onPrint, onTake }: Props) {
             {!stopped && (
               <div>
                 <Setpoint press={press} others={others} />
+                {data.line && <p className="mt-2 text-[1.05rem] font-semibold">{sentence(data.line)}</p>}
                 {data.certainty && <p className="mt-1.5 text-[0.95rem]">{data.certainty.perHundred}</p>}
                 {data.batch && <p className="mt-1 text-[0.95rem] text-quiet">{data.batch.text}</p>}
                 <details className="mt-2 print:hidden">

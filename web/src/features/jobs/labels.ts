@@ -13,6 +13,13 @@ export const forWord = (dialMark: Said, seconds: Said) => `${dialMark} for ${sec
 export const yourLogbookHasLearnedSince = 'Your logbook has learned since.';
 export const thisJobIsStillPlanned = (agreed: Said, now: Said) =>
   ` This job is planned at ${agreed}; today it would be ${now}. Printed tickets and the bench keep the old setting until you take the new one.`;
+export const thisVersionWouldSet = 'This version would set something else.';
+export const agreedStays = (agreed: Said, now: Said) =>
+  ` What was agreed stays: ${agreed}. By its own reckoning it would be ${now}.`;
+export const compareBoth = 'Compare';
+export const asAgreed = 'As agreed';
+export const asNow = 'This version';
+export const withLearned = 'With what was learned';
 export const use = (now: Said) => `Use ${now}`;
 export const keep = (agreed: Said) => `Keep ${agreed}`;
 
@@ -115,10 +122,6 @@ export const plateHeight = 'Plate height';
 export const dialItsErrorAndHow = 'Its dial and pressure: once, under ';
 export const shelf = 'My materials';
 export const thenYourPressStandsIn = '. Then you can pick your press in the sentence above.';
-export const peelHotWithinSOf = (to: Said) => `Peel hot, within ${to} s of opening.`;
-export const onAColdBench2 = ' on a cool surface';
-export const peelWarmAfterOpening = (from: Said, where: Said) => `Peel warm: ${from} after opening${where}.`;
-export const peelColdAfterAbout = (from: Said, where: Said) => `Peel cold: after about ${from}${where}.`;
 
 // Today
 export const today = 'Today';

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, got, type Schemas, sent } from '../../api/client';
+import { api, got, type Schemas, sent, sentInBackground } from '../../api/client';
 import { Failed } from '../../ui/States';
 import * as labels from './labels';
 
@@ -19,9 +19,12 @@ export function AnotherWorkshop() {
     look.reset();
     return queries.invalidateQueries();
   };
+  const [progress, setProgress] = useState<Schemas['TakingIn'] | null>(null);
   const take = useMutation({
-    mutationFn: (chosen: File) => sent<Schemas['TakenIn']>('/api/exchange/take', chosen),
+    mutationFn: (chosen: File) =>
+      sentInBackground<Schemas['TakenIn'], Schemas['TakingIn']>('/api/exchange/take', chosen, setProgress),
     onSuccess,
+    onSettled: () => setProgress(null),
   });
   const back = useMutation({
     mutationFn: (id: string) => got(api.DELETE('/api/exchange/{id}', { params: { path: { id } } })),
@@ -77,7 +80,10 @@ export function AnotherWorkshop() {
             {look.data.before ? labels.knownAlready : labels.compareSeal}
           </p>
           <ul className="mt-2 grid gap-0.5">
-            <li>{labels.jobsIn(look.data.jobs.length, look.data.jobs.slice(0, 6).join(', '))}</li>
+            <li>
+              {labels.jobsIn(look.data.jobs.length, look.data.jobs.slice(0, 6).join(', '))}
+              {look.data.here > 0 && labels.hereAlready(look.data.here)}
+            </li>
             <li>{labels.ownIn(look.data.own.length, look.data.own.slice(0, 6).join(', '))}</li>
             <li>{labels.piecesIn(look.data.pieces)}</li>
           </ul>
@@ -93,6 +99,7 @@ export function AnotherWorkshop() {
             <button
               type="button"
               className="btn btn-outline"
+              disabled={take.isPending}
               onClick={() => {
                 setFile(null);
                 look.reset();
@@ -100,6 +107,11 @@ export function AnotherWorkshop() {
             >
               {labels.leaveIt}
             </button>
+            {take.isPending && (
+              <span role="status" className="tabular-nums self-center">
+                {progress && progress.total > 0 ? labels.checked(progress.ready, progress.total) : labels.takingIn}
+              </span>
+            )}
           </p>
         </div>
       )}

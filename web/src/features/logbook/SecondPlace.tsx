@@ -56,9 +56,13 @@ export function SecondPlace() {
       </p>
       <p className="mt-3 text-[0.95rem]">
         {testedUtc ? labels.testedAt(when.format(new Date(testedUtc))) : labels.neverTested}{' '}
-        <button type="button" className="link-quiet" disabled={trial.isPending} onClick={() => trial.mutate()}>
-          {labels.tryItNow}
-        </button>
+        {trial.isPending || watch.data.testing ? (
+          <span role="status">{labels.testing}</span>
+        ) : (
+          <button type="button" className="link-quiet" onClick={() => trial.mutate()}>
+            {labels.tryItNow}
+          </button>
+        )}
       </p>
     </section>
   );

@@ -57,6 +57,7 @@ describe('another workshop', () => {
     before: false,
     atUtc: '2026-05-01T09:00:00Z',
     jobs: ['Shed tee'],
+    here: 3,
     own: [],
     pieces: 2,
   };
@@ -72,7 +73,7 @@ describe('another workshop', () => {
     await userEvent.upload(await screen.findByLabelText('Open theirs'), file());
     expect(await screen.findByText(/The Heron Shed/)).toBeTruthy();
     expect(screen.getByText(/AB12 CD34/)).toBeTruthy();
-    expect(screen.getByText(/Shed tee/)).toBeTruthy();
+    expect(screen.getByText(/Shed tee.*3 you already have/)).toBeTruthy();
     expect(asked.some((a) => a.path === '/api/exchange/take')).toBe(false);
     await userEvent.click(screen.getByRole('button', { name: 'Not now' }));
     expect(screen.queryByText(/The Heron Shed/)).toBeNull();

@@ -214,6 +214,7 @@ export const notCopiedYet = 'Not copied there yet.';
 export const testedAt = (at: string) => `Last test restore: ${at}. Nothing was missing.`;
 export const neverTested = 'No test restore yet.';
 export const tryItNow = 'Test now';
+export const testing = 'Testing the newest backup …';
 
 // AnotherWorkshop
 export const anotherWorkshop = 'Another workshop';
@@ -227,12 +228,15 @@ export const aWorkshop = 'An unnamed workshop';
 export const signedBy = 'signed this:';
 export const knownAlready = '. You have added something of theirs before.';
 export const compareSeal = '. Compare it with the signature on their screen.';
-export const jobsIn = (count: number, titles: string) => (count === 0 ? 'No jobs' : `Jobs: ${count} (${titles})`);
+export const jobsIn = (count: number, titles: string) => (count === 0 ? 'No new jobs' : `Jobs: ${count} (${titles})`);
 export const ownIn = (count: number, names: string) =>
   count === 0 ? 'No new materials' : `New materials: ${count} (${names})`;
 export const piecesIn = (count: number) =>
-  count === 0 ? 'No new pieces' : `Pieces for your logbook, to learn from: ${count}`;
+  count === 0 ? 'No new pieces' : `Pieces for your logbook, as a hint about vinyls on fabrics: ${count}`;
+export const hereAlready = (count: number) => ` · ${count} you already have`;
 export const takeIn = 'Add it';
+export const takingIn = 'Adding it …';
+export const checked = (ready: number, total: number) => `Checked ${ready} of ${total} jobs …`;
 export const leaveIt = 'Not now';
 export const takenIn = (jobs: number, own: number, pieces: number) =>
   `${jobs} jobs, ${own} materials, ${pieces} pieces`;

@@ -69,7 +69,9 @@ export function BuyingPage() {
                 </td>
                 <td>
                   {units.size(v.widthMm, v.lengthMm)}{' '}
-                  <span className="text-quiet">{v.sheets === 1 ? labels.orOneSheet : labels.orSheets(v.sheets)}</span>
+                  {v.sheets && (
+                    <span className="text-quiet">{v.sheets === 1 ? labels.orOneSheet : labels.orSheets(v.sheets)}</span>
+                  )}
                 </td>
                 <td>{money(v.cost)}</td>
                 <td className="text-quiet">{v.for.join(', ')}</td>
@@ -78,6 +80,7 @@ export function BuyingPage() {
           </tbody>
         </table>
       )}
+      {list.data.notLaid.length > 0 && <p className="notice stop">{labels.notLaid(list.data.notLaid.join(', '))}</p>}
       {blanks.length > 0 && (
         <table className="w-full tabular-nums [&_td]:pr-4 [&_th]:pr-4 [&_td]:py-1.5">
           <thead>

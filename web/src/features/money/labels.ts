@@ -88,6 +88,8 @@ export const forTheWeek = 'Due within a week';
 export const nothingToBuy = 'Everything is there.';
 export const color = 'Color';
 export const howMuch = 'How much';
+export const notLaid = (jobs: Said) =>
+  `Not complete: in ${jobs} a piece fits no sheet. Open Cut in that job to see which.`;
 export const orSheets = (sheets: Said) => `or ${sheets} sheets`;
 export const orOneSheet = 'or 1 sheet';
 export const forJobs = 'For';
