@@ -24,15 +24,34 @@ check() { # a check that counts as one test, begun under this name or run now
   rm -f "$log"
 }
 
-# Far more than a project's tests take: a test that never ends is named and fails, and the rest still runs.
-most_seconds=420
+# A suite is given up only when none of its tests has ended for so long: a slow machine is no fault. What then is under way is named, and
+# the rest still runs.
+most_silent_seconds=${JUXTHERM_SILENT_SECONDS:-600}
 
 # What takes long for what it tells, or draws much, is marked and runs only where everything is looked at.
 everyday=(-trait- Run=thorough)
 
 run_tests() { # a project, and what more its runner is told
-  local project=$1; shift
-  timeout --kill-after=10 "$most_seconds" dotnet "artifacts/bin/$project/release/$project.dll" -noColor -longRunning 60 "${everyday[@]}" "$@"
+  local project=$1 log runner status=0 ended=0 before=-1 since=$SECONDS; shift
+  log=$(mktemp)
+  dotnet "artifacts/bin/$project/release/$project.dll" -noColor -reporter verbose -longRunning 60 "${everyday[@]}" "$@" >"$log" 2>&1 &
+  runner=$!
+  while kill -0 "$runner" 2>/dev/null; do
+    sleep 0.5
+    ended=$(grep -ac '\[FINISHED\] Time: ' "$log" || true)
+    if [ "$ended" -ne "$before" ]; then before=$ended since=$SECONDS; fi
+    if [ $((SECONDS - since)) -ge "$most_silent_seconds" ]; then
+      kill -9 "$runner" 2>/dev/null || true
+      echo "$project was given up: no test ended for $most_silent_seconds s. Under way:"
+      comm -23 <(sed -n 's/ *\(.*\) \[STARTING\]$/\1/p' "$log" | sort) <(sed -n 's/ *\(.*\) \[FINISHED\] Time: .*/\1/p' "$log" | sort)
+      break
+    fi
+  done
+  wait "$runner" 2>/dev/null || status=$?
+  # Every test says that it begins and ends; what is left is what went wrong, and the sum.
+  grep -av ' \[STARTING\]$\| \[FINISHED\] Time: ' "$log" || true
+  rm -f "$log"
+  return "$status"
 }
 
 dotnet_tests() { # a project, begun under its name or run now; its runner's totals are added
@@ -49,7 +68,6 @@ dotnet_tests() { # a project, begun under its name or run now; its runner's tota
     cat "$log"
     fallen+=$(grep -a -A 15 '\[FAIL\]' "$log" | grep -av 'WRN\]\|Juxtherm is at' || true)$'\n'
   fi
-  if [ "$status" -eq 124 ] || [ "$status" -eq 137 ]; then echo "$project was ended after $most_seconds s."; fi
   total=$(($(figure Total) - $(figure Failed) - $(figure Errors) - $(figure Skipped) - $(figure 'Not Run')))
   echo "$([ "$bad" -eq 0 ] && echo ok || echo FAIL)    $project: $total passed, $bad failed"
   count "$total" "$bad"
@@ -79,6 +97,7 @@ summary() {
 }
 
 test_everything() {
+  SECONDS=0
   # What waits for nothing begins at once; the core's tests need no more than the core.
   begin "front end is built, formatted and linted" prepare_front
   begin "C# is formatted" dotnet format whitespace . --folder --verify-no-changes --exclude artifacts web
@@ -87,6 +106,7 @@ test_everything() {
   begin Juxtherm.Core.Tests run_tests Juxtherm.Core.Tests
   check "builds without a warning" compile Juxtherm.slnx
   end_compiler
+  took "Building"
   begin Juxtherm.Web.Tests run_tests Juxtherm.Web.Tests
   check "front end is built, formatted and linted"
   begin vitest vitest
@@ -97,6 +117,7 @@ test_everything() {
   dotnet_tests Juxtherm.Core.Tests
   dotnet_tests Juxtherm.Web.Tests
   dotnet_tests Juxtherm.Browser.Tests
+  took "Everything"
   summary
 }
 

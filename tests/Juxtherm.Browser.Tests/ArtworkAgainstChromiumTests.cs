@@ -3,6 +3,7 @@ using System.Text;
 using System.Text.Json;
 using Juxtherm.Core.Artwork.Svg;
 using Juxtherm.Core.Reading;
+using Juxtherm.Testing;
 
 namespace Juxtherm.Browser.Tests;
 
@@ -96,7 +97,7 @@ public sealed class ArtworkAgainstChromiumTests : BrowserTest
     [Trait("Run", "thorough")]
     public void Areas_by_colour_agree_with_what_a_browser_paints()
     {
-        Driver.Manage().Timeouts().AsynchronousJavaScript = TimeSpan.FromSeconds(20);
+        Driver.Manage().Timeouts().AsynchronousJavaScript = Slowness.Of(20);
         Open("/health/ready");
         var good = 0;
         var misses = new List<string>();

@@ -24,8 +24,9 @@ public abstract class BrowserTest : IDisposable
         return folder;
     });
 
-    protected BrowserTest(double clockSpeed = 0, bool demo = false, bool ownFonts = false)
+    protected BrowserTest(double clockSpeed = 0, bool demo = false, bool ownFonts = false, string? lan = null)
     {
+        _lan = lan;
         Clock = new TestClock(clockSpeed);
         Demo = demo;
         _ownFonts = ownFonts;
@@ -35,6 +36,8 @@ public abstract class BrowserTest : IDisposable
     }
 
     private readonly bool _ownFonts;
+
+    private readonly string? _lan;
 
     protected TestClock Clock { get; }
 
@@ -60,7 +63,7 @@ public abstract class BrowserTest : IDisposable
     {
         if (Demo && !File.Exists(Path.Combine(Folder, DataFolder.DatabaseName)))
             File.Copy(Path.Combine(FilledOnce.Value, DataFolder.DatabaseName), Path.Combine(Folder, DataFolder.DatabaseName));
-        Service = new Workshop(Folder, Clock, Path.Combine(Repository(), "web", "dist"), Demo, ownFonts: _ownFonts);
+        Service = new Workshop(Folder, Clock, Path.Combine(Repository(), "web", "dist"), Demo, _lan, _ownFonts);
         Service.UseKestrel();
         Service.StartServer();
         using var client = Service.CreateClient();
@@ -190,7 +193,7 @@ public abstract class BrowserTest : IDisposable
 
     protected T Until<T>(Func<T?> look, string otherwise, int seconds = 60)
     {
-        var wait = new WebDriverWait(new SystemClock(), Driver, TimeSpan.FromSeconds(seconds),
+        var wait = new WebDriverWait(new SystemClock(), Driver, Slowness.Of(seconds),
             TimeSpan.FromMilliseconds(60))
         { Message = otherwise };
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException));

@@ -5,6 +5,7 @@ using Juxtherm.Core.Artwork.Tracing;
 using Juxtherm.Core.Notices;
 using Juxtherm.Core.Reading;
 using Juxtherm.Documents;
+using Juxtherm.Testing;
 using Juxtherm.Words;
 
 namespace Juxtherm.Browser.Tests;
@@ -52,7 +53,7 @@ public sealed class DrawingsTracedBackTests : BrowserTest
     [Trait("Run", "thorough")]
     public void What_is_traced_is_as_much_as_was_drawn()
     {
-        Driver.Manage().Timeouts().AsynchronousJavaScript = TimeSpan.FromSeconds(20);
+        Driver.Manage().Timeouts().AsynchronousJavaScript = Slowness.Of(20);
         Open("/health/ready");
         var off = new List<(string Name, double Off)>();
         foreach (var icon in ArtworkAgainstChromiumTests.Set("flat-color-icons", 2)

@@ -1,3 +1,4 @@
+using Juxtherm.Testing;
 using OpenQA.Selenium;
 
 namespace Juxtherm.Browser.Tests;
@@ -38,7 +39,7 @@ public sealed class PictureScreenTests : BrowserTest
         Button("Artwork").Click();
         Button("Picture").Click();
         See("#door-picture");
-        Driver.Manage().Timeouts().AsynchronousJavaScript = TimeSpan.FromSeconds(20);
+        Driver.Manage().Timeouts().AsynchronousJavaScript = Slowness.Of(20);
         Driver.ExecuteAsyncScript(Moon);
         // The gold is too light for one color of vinyl, until the light is let in.
         UntilTrue(() => Traced.StartsWith("What would be cut: 1 outline", StringComparison.Ordinal), "the moon was not traced");
