@@ -22,6 +22,9 @@ public sealed record ListedJob(Guid Id, string Title, DateTimeOffset UpdatedUtc,
     /// <summary>The day it is handed over; null when not said.</summary>
     public string? DueOn { get; init; }
 
+    /// <summary>What it was agreed to be pressed at; null while nobody has.</summary>
+    public string? AgreedJson { get; init; }
+
     /// <summary>The pieces of its last run; none where it was not pressed yet, or that was not asked for.</summary>
     public IReadOnlyList<LogRow> Last { get; init; } = [];
 }
@@ -58,7 +61,11 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
             ? jobs.OrderBy(j => j.DueOn ?? NotDue).ThenByDescending(j => j.UpdatedUtc).ThenByDescending(j => j.Id)
             : jobs.OrderByDescending(j => j.UpdatedUtc).ThenByDescending(j => j.Id);
         var jobs = await First(fitting).Skip(skip).Take(take)
-            .Select(j => new ListedJob(j.Id, j.Title, j.UpdatedUtc, j.Version, j.LearnedJson, null) { DueOn = j.DueOn })
+            .Select(j => new ListedJob(j.Id, j.Title, j.UpdatedUtc, j.Version, j.LearnedJson, null)
+            {
+                DueOn = j.DueOn,
+                AgreedJson = j.AgreedJson,
+            })
             .ToListAsync(cancel);
         var ids = jobs.ConvertAll(j => j.Id);
         var cards = await db.JobCards.AsNoTracking().Where(c => ids.Contains(c.JobId)).ToDictionaryAsync(c => c.JobId, cancel);
@@ -77,7 +84,10 @@ public sealed class JobStore(IDbContextFactory<WorkshopContext> contexts, TimePr
                       from card in cards.DefaultIfEmpty()
                       orderby job.UpdatedUtc descending
                       select new ListedJob(job.Id, job.Title, job.UpdatedUtc, job.Version, job.LearnedJson, card == null
-                          ? null : new JobCardRow { JobId = card.JobId, For = card.For, MetricJson = "", UsJson = "" }))
+                          ? null : new JobCardRow { JobId = card.JobId, For = card.For, MetricJson = "", UsJson = "" })
+                      {
+                          AgreedJson = job.AgreedJson,
+                      })
                           .ToListAsync(cancel);
     }
 

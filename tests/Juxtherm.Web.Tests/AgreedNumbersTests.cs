@@ -52,6 +52,8 @@ public sealed class AgreedNumbersTests : Api
         Assert.Equal(fresh, (Math.Round((double)since["now"]!["celsius"]!), (double)since["now"]!["seconds"]!));
         Assert.NotEqual((string)since["agreedPlan"]!["line"]!, (string)since["nowPlan"]!["line"]!);
 
+        Assert.Equal((Celsius, Seconds), await CardAsync(id));
+
         // Kept: it stays, and is not said again.
         await Ok(HttpMethod.Post, $"/api/jobs/{id}/learned/keep");
         Assert.Equal((Celsius, Seconds), await PressAsync(id));
@@ -66,6 +68,19 @@ public sealed class AgreedNumbersTests : Api
         await Ok(HttpMethod.Post, $"/api/jobs/{id}/learned");
         Assert.Equal(fresh, await PressAsync(id));
         Assert.False((bool)(await SinceAsync(id))["changes"]!);
+        Assert.Equal(fresh, await CardAsync(id));
+    }
+
+    /// <summary>What its card says once it is worked out.</summary>
+    private async Task<(double Celsius, double Seconds)> CardAsync(string id)
+    {
+        while (true)
+        {
+            var card = (await Get("/api/jobs"))["jobs"]!.AsArray().Single(j => (string)j!["id"]! == id)!;
+            if (!(bool)card["pending"]!)
+                return (Math.Round((double)card["press"]!["celsius"]!), (double)card["press"]!["seconds"]!);
+            await Task.Delay(50, Cancel);
+        }
     }
 
     [Fact]

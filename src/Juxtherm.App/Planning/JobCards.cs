@@ -90,7 +90,10 @@ public sealed class JobCards(JobStore jobs, JobPlans plans, CatalogueSnapshot ca
         {
             if (await jobs.FindAsync(id, cancel) is not { } row)
                 return null;
-            var what = For(new ListedJob(id, row.Title, row.UpdatedUtc, row.Version, row.LearnedJson, null), plans.LearnedNow);
+            var what = For(new ListedJob(id, row.Title, row.UpdatedUtc, row.Version, row.LearnedJson, null)
+            {
+                AgreedJson = row.AgreedJson,
+            }, plans.LearnedNow);
             string Text(UnitSystem units) => JsonSerializer.Serialize(Reckoned(row, units), CoreJson.Options);
             var card = new JobCardRow { JobId = id, For = what, MetricJson = Text(UnitSystem.Metric), UsJson = Text(UnitSystem.Us) };
             await jobs.KeepCardAsync(card, cancel);
@@ -104,7 +107,7 @@ public sealed class JobCards(JobStore jobs, JobPlans plans, CatalogueSnapshot ca
     }
 
     private string For(ListedJob job, string learnedNow) => Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(
-        $"{Format}\n{job.Version}\n{catalogue.Version}\n{Planner.ModelVersion}\n{job.LearnedJson ?? learnedNow}")));
+        $"{Format}\n{job.Version}\n{catalogue.Version}\n{Planner.ModelVersion}\n{job.LearnedJson ?? learnedNow}\n{job.AgreedJson}")));
 
     private static JobCard Card(ListedJob job, JobCardRow? kept, UnitSystem units)
     {
