@@ -77,7 +77,7 @@ public sealed class DayAsker(PlanMemory memory, JobPlans agreed, JobStore jobs, 
         });
         if (Array.FindIndex(works, w => w is null) is >= 0 and var none)
             return new Refused("no-press", Words.Say("day.no-press", ("title", planned[none][0]!.Value.Job.Title)));
-        if (texts.Select((t, j) => t.Json is null || leftOut[j] is not null).All(out_ => out_))
+        if (texts.Select((t, j) => t.Json is null || leftOut[j] is not null).All(isLeftOut => isLeftOut))
             return new Refused("left-out", string.Join(' ', leftOut.OfType<string>()));
         if (works.Sum(w => w!.Pieces) > MostPieces)
             return new Refused("too-many", Words.Say("day.too-many-pieces", ("most", MostPieces)));

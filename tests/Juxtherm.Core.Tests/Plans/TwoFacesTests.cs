@@ -67,6 +67,12 @@ public sealed class TwoFacesTests
         Assert.Contains(plan.Notices, n => n.Code == "laying-order" && n.Text.Contains("one side is finished", StringComparison.Ordinal));
     }
 
+    /// <summary>Also where the order names nothing but the foam.</summary>
+    [Fact]
+    public void An_order_that_names_the_foam_alone_does_not_bring_it_forward() => Assert.Equal(Face.Back,
+        SampleJobs.Plan(NameAndNumber(["name"], front: "puff", press: "swing-platen")).Plan.Presses
+            .First(p => p.Laid.Count > 0 && p.Purpose != PressPurpose.Patch).Face);
+
     [Fact]
     public void Foam_comes_last_whatever_ones_own_order_says_and_that_is_told()
     {

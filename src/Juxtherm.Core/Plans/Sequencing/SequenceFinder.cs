@@ -21,11 +21,14 @@ internal sealed class SequenceFinder(HeatTable table)
         var eitherFirst = faces.Count > 1 && faces.DistinctBy(f => f.Any(l => l.Work.Vinyl.Press.HeatsOnce.Value)).Count() == 1;
         if (method == LayerMethod.AtOnce || about.Layers.Count == 1)
         {
-            if (Forbidden(about, wish, _ => 0) is null)
+            // On one side all is pressed at once, in whatever order it was wished for.
+            var turned = Forbidden(about, wish, _ => 0) is { } pair
+                && about.Layer(pair.First).Layer.Face != about.Layer(pair.Second).Layer.Face ? pair : null;
+            if (turned is null)
                 faces = InOrder(faces, wish, f => f);
             var atOnce = new LaidSequence(
                 [.. faces.Select(f => (IReadOnlyList<LaidPress>)[new LaidPress([.. f.Select(l => l.Id)], LaidPressKind.Full)])], 0, 0);
-            return new FoundOrders(eitherFirst && wish.Count == 0 ? [atOnce, Turned(atOnce)] : [atOnce], null, null, null);
+            return new FoundOrders(eitherFirst && wish.Count == 0 ? [atOnce, Turned(atOnce)] : [atOnce], null, turned, null);
         }
 
         var questions = faces.ConvertAll(f => Question(about, f, method, preheatSeconds));
@@ -51,9 +54,10 @@ internal sealed class SequenceFinder(HeatTable table)
     /// <summary>The same with the other side first.</summary>
     private static LaidSequence Turned(LaidSequence laid) => laid with { Faces = [.. laid.Faces.Reverse()] };
 
-    /// <summary>Sides in the order in which the wish first names a layer of them.</summary>
+    /// <summary>Sides in the order in which the wish first names a layer of them; foam comes last all the same.</summary>
     private static List<T> InOrder<T>(List<T> faces, List<string> wish, Func<T, IEnumerable<LayerInPlan>> layers) =>
-        [.. faces.OrderBy(f => layers(f).Select(l => wish.IndexOf(l.Id)).Select(at => at < 0 ? int.MaxValue : at).Min())];
+        [.. faces.OrderBy(f => layers(f).Any(l => l.Work.Vinyl.Press.HeatsOnce.Value))
+            .ThenBy(f => layers(f).Select(l => wish.IndexOf(l.Id)).Select(at => at < 0 ? int.MaxValue : at).Min())];
 
     /// <summary>What would go together if carriers were trimmed as close as scissors can.</summary>
     private static TrimSaving? Trim(SetJob about, List<SequenceQuestion> questions, LaidSequence now)
