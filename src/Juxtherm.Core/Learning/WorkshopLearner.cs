@@ -123,9 +123,10 @@ public static class WorkshopLearner
     /// <summary>Where it may lean is little; how far it may still be off stays as wide as before.</summary>
     private static PlateBelief ReinedPlate(string id, double[] belief, double error, int pieces)
     {
-        var (mean, spread) = (Mean(Offsets, belief), error / LearningFigures.SpreadsInError);
-        return new PlateBelief(id, mean, mean - spread * LearningFigures.SpreadsShown, mean + spread * LearningFigures.SpreadsShown, spread,
-            Learned(belief, Reined(Scaled(OffsetPrior(error)))), error, pieces, 0);
+        var (mean, before) = (Mean(Offsets, belief), Scaled(OffsetPrior(error)));
+        return new PlateBelief(id, mean, mean + Quantile(Offsets, before, LearningFigures.ShownTail),
+            mean + Quantile(Offsets, before, 1 - LearningFigures.ShownTail), error / LearningFigures.SpreadsInError,
+            Learned(belief, Reined(before)), error, pieces, 0);
     }
 
     private static Pair Said(string plate, (string Vinyl, string Material) wants, List<Evidence> pieces, LearningMemory? memory)
